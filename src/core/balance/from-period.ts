@@ -1,0 +1,73 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { DEG, fold360 } from '../numeric/angles.js';
+import { agm, readSwing } from './swing.js';
+
+const G0 = 9.80665;
+const angle = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'deg', min: -36000, max: 36000, about }) as const;
+
+/** Unbalance from the time of a swing on level edges or discs: one stopwatch gives the amount, the marks the direction. */
+export const fromPeriod = defineCalculation({
+	id: 'balance.from-period',
+	title: 'Unbalance from the swing',
+	about: 'Time one full swing, there and back. A heavy wheel swings fast, a nearly balanced one slowly; the marks show where the heavy side is.',
+	source: 'Lagrange equation of a disc rolling without slip; exact pendulum period (arithmetic-geometric mean).',
+	formulas: ['T0 = T agm(1, cos(amplitude/2))', 'edges: U = (J + m rho^2)/(g T0^2/(4 pi^2) + 2 rho)', 'discs: U = (J + Jd (rho/rd)^2) 4 pi^2/(g T0^2)', 'heavy side = (b1 + 2 b2 + b3)/4', 'uncertain by 2 U dt/t'],
+	fields: [
+		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, required: true, about: 'Everything that rolls' },
+		{ name: 'inertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, minOpen: true, max: 5000, about: 'About the axis; or else the wheel\'s sizes' },
+		{ name: 'wheelMassKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, about: 'Wheel alone' },
+		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, about: 'Wheel diameter' }, { name: 'boreDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, about: 'Wheel bore' },
+		{ name: 'extraInertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, max: 5000, default: 0, about: 'Flanges and arbor' },
+		{ name: 'standType', kind: 'choice', choices: ['edges', 'discs'], default: 'edges', label: 'Stand', about: 'Straight edges or discs' },
+		{ name: 'discRadiusMm', kind: 'number', unit: 'mm', min: 1, max: 1000, about: 'Stand discs' }, { name: 'discInertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, max: 100, about: 'All discs together' },
+		{ name: 'arborRadiusMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 500, required: true, label: 'Journal radius', about: 'Where the arbor rolls' },
+		{ name: 'timeS', kind: 'number', unit: 's', min: 0, minOpen: true, max: 3600, required: true, label: 'Full swing, there and back', about: 'Time of all swings' }, { name: 'swings', kind: 'integer', min: 1, max: 100, default: 1, about: 'Full swings timed' },
+		{ name: 'timeErrorS', kind: 'number', unit: 's', min: 0, max: 60, default: 0.2, advanced: true, about: 'How well the stopwatch was pressed' },
+		{ name: 'turningAnglesDeg', kind: 'list', minItems: 3, maxItems: 3, label: 'Turning marks', about: 'Face angles at the bottom at three turning points in a row', item: { ...angle('mark', 'Face angle'), required: true } },
+		{ name: 'amplitude1Deg', kind: 'number', unit: 'deg', min: 0, minOpen: true, max: 175, about: 'First swing to one side' }, { name: 'amplitude2Deg', kind: 'number', unit: 'deg', min: 0, minOpen: true, max: 175, about: 'Last swing to that side' },
+		{ name: 'dampingKind', kind: 'choice', choices: ['coulomb', 'viscous'], default: 'coulomb', advanced: true, about: 'Rolling friction, or thick' }, { ...angle('restAngleDeg', 'Face angle that ended at the bottom'), label: 'Rested heavy side down at' }
+	],
+	outputs: [
+		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance', main: true }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' }, { name: 'lightAngleDeg', unit: 'deg', about: 'Light side' }, { name: 'uncertaintyGmm', unit: 'gmm', about: 'Uncertain by' },
+		{ name: 'eccentricityUm', unit: 'um', about: 'Centre of mass off by' }, { name: 'frictionGmm', unit: 'gmm', about: 'Hidden by friction' }, { name: 'deadBandDeg', unit: 'deg', about: 'May rest this far off' }, { name: 'amplitudeDeg', unit: 'deg', about: 'Amplitude' },
+		{ name: 'smallPeriodS', unit: 's', about: 'Small-swing period' }, { name: 'effectiveInertiaKgM2', unit: 'kgm2', about: 'Inertia with rolling' }, { name: 'dampingRatio', about: 'Damping ratio' }
+	],
+	example: { massKg: 8.2, inertiaKgM2: 0.078, arborRadiusMm: 14, timeS: 19.4, turningAnglesDeg: [96, 172, 104] },
+	compute(v) {
+		const J = inertiaOf(v);
+		if (v.standType === 'discs') for (const name of ['discRadiusMm', 'discInertiaKgM2'] as const) if (v[name] === null) throw new InputFault(name, 'missing', `${name} is missing. A stand with discs needs it.`);
+		const swing = readSwing(v);
+		const rho = v.arborRadiusMm / 1000;
+		let T0 = (v.timeS / v.swings) * agm(1, Math.cos((swing.amplitudeDeg / 2) * DEG));
+		let dampingRatio = 0;
+		if (v.dampingKind === 'viscous' && swing.ratio < 1) {
+			const delta = -Math.log(swing.ratio);
+			dampingRatio = delta / Math.sqrt(4 * Math.PI ** 2 + delta ** 2);
+			T0 *= Math.sqrt(1 - dampingRatio ** 2);
+		}
+		const edges = v.standType === 'edges';
+		const effectiveInertiaKgM2 = edges ? J + v.massKg * rho ** 2 : J + v.discInertiaKgM2! * (v.arborRadiusMm / v.discRadiusMm!) ** 2;
+		const stiffness = (G0 * T0 ** 2) / (4 * Math.PI ** 2);
+		const unbalanceGmm = 1e6 * (edges ? effectiveInertiaKgM2 / (stiffness + 2 * rho) : effectiveInertiaKgM2 / stiffness);
+		const deadBandDeg = v.dampingKind === 'coulomb' ? swing.lossDeg / 4 : 0;
+		const uncertaintyGmm = (2 * unbalanceGmm * v.timeErrorS) / v.timeS;
+		const findings = new Findings()
+			.caution('swing-too-large', swing.amplitudeDeg > 60, 'Swings wider than 60 degrees time badly. Wait until it swings less.')
+			.caution('timing-coarse', uncertaintyGmm > 0.1 * unbalanceGmm, 'The stopwatch is too coarse for this swing. Time several swings together.')
+			.caution('damping-heavy', swing.ratio < 0.3, 'The swing dies quickly: clean the stand and the journals.');
+		return {
+			unbalanceGmm, eccentricityUm: unbalanceGmm / v.massKg, heavyAngleDeg: swing.heavyAngleDeg, lightAngleDeg: swing.heavyAngleDeg === null ? null : fold360(swing.heavyAngleDeg + 180), effectiveInertiaKgM2,
+			amplitudeDeg: swing.amplitudeDeg, smallPeriodS: T0, dampingRatio, deadBandDeg, frictionGmm: unbalanceGmm * Math.sin(deadBandDeg * DEG), uncertaintyGmm, ...findings.judged()
+		};
+	}
+});
+
+function inertiaOf(v: { massKg: number; inertiaKgM2: number | null; wheelMassKg: number | null; wheelDiameterMm: number | null; boreDiameterMm: number | null; extraInertiaKgM2: number }): number {
+	if (v.wheelMassKg !== null && v.wheelMassKg > v.massKg) throw new InputFault('wheelMassKg', 'above-maximum', `The wheel, ${v.wheelMassKg} kg, cannot weigh more than everything that rolls, ${v.massKg} kg.`);
+	if (v.boreDiameterMm !== null && v.wheelDiameterMm !== null && v.boreDiameterMm >= v.wheelDiameterMm) throw new InputFault('boreDiameterMm', 'above-maximum', `Bore ${v.boreDiameterMm} mm is not smaller than the diameter ${v.wheelDiameterMm} mm.`);
+	if (v.inertiaKgM2 !== null) return v.inertiaKgM2;
+	for (const name of ['wheelMassKg', 'wheelDiameterMm', 'boreDiameterMm'] as const) if (v[name] === null) throw new InputFault(name, 'missing', `${name} is missing. Enter the inertia, or the wheel's mass, diameter and bore.`);
+	return (v.wheelMassKg! * ((v.wheelDiameterMm! / 2000) ** 2 + (v.boreDiameterMm! / 2000) ** 2)) / 2 + v.extraInertiaKgM2;
+}

@@ -1,0 +1,50 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+
+/** Grades usual for kinds of grinder; guidelines, editable. */
+export const MACHINE_GRADES = { bench: 6.3, 'surface-toolroom': 2.5, cylindrical: 2.5, 'tool-cutter': 2.5, internal: 2.5, precision: 1, 'high-precision': 0.4 } as const;
+
+/** How much unbalance is allowed, from the balance quality grade, and what a given one amounts to. */
+export const tolerance = defineCalculation({
+	id: 'balance.tolerance',
+	title: 'Balance tolerance',
+	about: 'The unbalance a grade allows at this mass and speed, and how a measured one compares.',
+	source: 'ISO 21940-11 balance quality grade G; classes are guidelines.',
+	formulas: ['omega = pi n/30', 'permissible = 1000 m G/omega', 'force = U 1e-6 omega^2', 'grade reached = U omega/(1000 m)'],
+	fields: [
+		{ name: 'machineClass', kind: 'choice', choices: ['bench', 'surface-toolroom', 'cylindrical', 'tool-cutter', 'internal', 'precision', 'high-precision'], about: 'Kind of grinder' },
+		{ name: 'gradeMmPerS', kind: 'number', unit: 'mm/s', min: 0, minOpen: true, max: 4000, label: 'Grade G', about: 'Wins over the kind of grinder' },
+		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, required: true, about: 'Everything that turns' },
+		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, required: true, label: 'Running speed', about: 'At which it grinds' },
+		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, about: 'For the mass at the rim' },
+		{ name: 'correctionRadiusMm', kind: 'number', unit: 'mm', min: 1, max: 1000, label: 'Weight radius', about: 'For the mass in the track' },
+		{ name: 'unbalanceGmm', kind: 'number', unit: 'gmm', min: 0, max: 1e8, about: 'Measured' },
+		{ name: 'headMassKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 100000, about: 'Wheel head, for the shake' },
+		{ name: 'stopRatio', kind: 'number', min: 1, max: 1000, default: 10, advanced: true, about: 'Gross above this many times the tolerance' }
+	],
+	outputs: [
+		{ name: 'permissibleGmm', unit: 'gmm', about: 'Allowed unbalance', main: true }, { name: 'gradeMmPerS', unit: 'mm/s', about: 'Grade' }, { name: 'ratio', about: 'Measured against allowed' }, { name: 'achievedGradeMmPerS', unit: 'mm/s', about: 'Grade reached' },
+		{ name: 'permissibleEccentricityUm', unit: 'um', about: 'Allowed off-centre' }, { name: 'permissibleForceN', unit: 'N', about: 'Force at the tolerance' }, { name: 'forceN', unit: 'N', about: 'Force now' }, { name: 'rimMassG', unit: 'g', about: 'As mass at the rim' },
+		{ name: 'correctionMassG', unit: 'g', about: 'As mass in the track' }, { name: 'vibrationUm', unit: 'um', about: 'Shake of a free head' }, { name: 'vibrationMmPerS', unit: 'mm/s', about: 'Speed of the shake' }
+	],
+	example: { machineClass: 'cylindrical', massKg: 21, speedRpm: 1350, unbalanceGmm: 610, wheelDiameterMm: 457, correctionRadiusMm: 80, headMassKg: 160 },
+	compute(v) {
+		const G = v.gradeMmPerS ?? (v.machineClass ? MACHINE_GRADES[v.machineClass] : null);
+		if (G === null) throw new InputFault('gradeMmPerS', 'missing', 'Grade G is missing. Enter it or pick the kind of grinder.');
+		const omega = (Math.PI * v.speedRpm) / 30;
+		const permissibleGmm = (1000 * v.massKg * G) / omega;
+		const u = v.unbalanceGmm;
+		const ratio = u === null ? null : u / permissibleGmm;
+		const shake = u ?? permissibleGmm;
+		const findings = new Findings()
+			.stop('gross-unbalance', ratio !== null && ratio > v.stopRatio, `More than ${v.stopRatio} times the tolerance. Do not run it; look for what is wrong.`)
+			.caution('above-tolerance', ratio !== null && ratio > 1 + 1e-9 && ratio <= v.stopRatio, `${u?.toFixed(0)} g mm, allowed ${permissibleGmm.toFixed(0)}.`);
+		return {
+			gradeMmPerS: G, permissibleGmm, permissibleEccentricityUm: (1000 * G) / omega, permissibleForceN: permissibleGmm * 1e-6 * omega ** 2,
+			rimMassG: v.wheelDiameterMm === null ? null : permissibleGmm / (v.wheelDiameterMm / 2), correctionMassG: v.correctionRadiusMm === null ? null : permissibleGmm / v.correctionRadiusMm,
+			ratio, achievedGradeMmPerS: u === null ? null : (u * omega) / (1000 * v.massKg), forceN: u === null ? null : u * 1e-6 * omega ** 2,
+			vibrationUm: v.headMassKg === null ? null : shake / v.headMassKg, vibrationMmPerS: v.headMassKg === null ? null : (shake / v.headMassKg / 1000) * omega, ...findings.judged()
+		};
+	}
+});

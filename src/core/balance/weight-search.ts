@@ -1,0 +1,127 @@
+import { DEG, type Vec, add, angleOf, fold360, len, sub, vec } from '../numeric/angles.js';
+import { type Track, allowedAngle, cyclicOrder, travels } from './weight-rules.js';
+
+export interface Arrangement { angles: number[]; travels: number[]; total: number }
+
+const GRID_DEG = 6;
+const REFINE_TO_DEG = 0.002;
+const KEPT = 10;
+
+const sumAbs = (list: readonly number[]): number => list.reduce((s, t) => s + Math.abs(t), 0);
+
+/** Both ways in which two weights can make a vector; a free pair (equal, vector zero) stands opposite at the given angle. */
+function pairAngles(ui: number, uj: number, target: Vec, freeDeg: readonly number[]): [number, number][] {
+	const c = len(target);
+	if (c < 1e-9) return Math.abs(ui - uj) < 1e-9 ? freeDeg.map((f) => [f, f + 180]) : [];
+	if (c > ui + uj + 1e-9 || c < Math.abs(ui - uj) - 1e-9) return [];
+	const phi = angleOf(target);
+	const acosDeg = (x: number) => Math.acos(Math.max(-1, Math.min(1, x))) / DEG;
+	const xi = acosDeg((c * c + ui * ui - uj * uj) / (2 * c * ui));
+	const xj = acosDeg((c * c + uj * uj - ui * ui) / (2 * c * uj));
+	return [[phi - xi, phi + xj], [phi + xi, phi - xj]];
+}
+
+/** Search state for one pair solved in closed form while the other weights stand at chosen angles. */
+class Search {
+	readonly order: number[];
+	readonly found: { pair: [number, number]; others: number[]; at: number[]; best: Arrangement }[] = [];
+	bound = Infinity;
+	constructor(readonly track: Track, readonly target: Vec) { this.order = cyclicOrder(track); }
+
+	/** Best arrangement with the other weights fixed, or null. */
+	solve(pair: [number, number], others: readonly number[], at: readonly number[]): Arrangement | null {
+		const { u, currentDeg } = this.track;
+		let rest = this.target;
+		others.forEach((w, k) => { rest = sub(rest, vec(u[w]!, at[k]!)); });
+		const free = [currentDeg[pair[0]]!, currentDeg[pair[1]]! + 180, ...this.track.forbidden.flatMap((z) => [z.from, z.from + z.width, z.from + 180, z.from + z.width + 180])];
+		let best: Arrangement | null = null;
+		for (const [a, b] of pairAngles(u[pair[0]]!, u[pair[1]]!, rest, free)) {
+			const angles = new Array<number>(u.length);
+			angles[pair[0]] = fold360(a);
+			angles[pair[1]] = fold360(b);
+			others.forEach((w, k) => { angles[w] = fold360(at[k]!); });
+			const moved = travels(this.track, this.order, angles);
+			if (!moved) continue;
+			const total = sumAbs(moved);
+			if (!best || total < best.total) best = { angles, travels: moved, total };
+		}
+		return best;
+	}
+
+	/** Angles worth trying for a weight: where it stands, a coarse grid, the edges of forbidden arcs; nearest first. */
+	grid(weight: number): { angle: number; cost: number }[] {
+		const now = this.track.currentDeg[weight]!;
+		const angles = [now, ...this.track.forbidden.flatMap((z) => [z.from, z.from + z.width])];
+		for (let d = GRID_DEG; d <= 180; d += GRID_DEG) angles.push(now + d, now - d);
+		const cost = (a: number) => { const f = fold360(a - now); return Math.min(f, 360 - f); };
+		return angles.filter((a) => allowedAngle(this.track, a)).map((angle) => ({ angle, cost: cost(angle) })).sort((x, y) => x.cost - y.cost);
+	}
+
+	coarse(pair: [number, number], others: number[], k = 0, at: number[] = [], cost = 0): void {
+		if (k === others.length) {
+			const best = this.solve(pair, others, at);
+			if (!best) return;
+			this.bound = Math.min(this.bound, best.total);
+			this.found.push({ pair, others, at: [...at], best });
+			return;
+		}
+		for (const g of this.grid(others[k]!)) {
+			if (cost + g.cost > this.bound + 4 * GRID_DEG) break;
+			this.coarse(pair, others, k + 1, [...at, g.angle], cost + g.cost);
+		}
+	}
+
+	/** Moves the other weights by ever smaller steps as long as the total shrinks. */
+	refine(start: (typeof this.found)[number]): Arrangement {
+		let { best, at } = start;
+		for (let step = GRID_DEG / 2; step > REFINE_TO_DEG; step /= 2) {
+			for (let improved = true; improved;) {
+				improved = false;
+				for (const offset of neighbours(at.length, step)) {
+					const there = at.map((a, k) => a + offset[k]!);
+					const next = this.solve(start.pair, start.others, there);
+					if (next && next.total < best.total - 1e-9) { best = next; at = there; improved = true; }
+				}
+			}
+		}
+		return best;
+	}
+}
+
+function neighbours(n: number, step: number): number[][] {
+	if (n === 0) return [];
+	const one = [-step, 0, step];
+	const all = n === 1 ? one.map((a) => [a]) : one.flatMap((a) => one.map((b) => [a, b]));
+	return all.filter((o) => o.some((v) => v !== 0));
+}
+
+/** Least total travel that makes the target vector, within the rules of the track; null when nothing is allowed. */
+export function leastTravel(track: Track, target: Vec): Arrangement | null {
+	const n = track.u.length;
+	const search = new Search(track, target);
+	for (let i = 0; i < n; i++) for (let j = i + 1; j < n; j++) {
+		search.coarse([i, j], track.u.map((_, k) => k).filter((k) => k !== i && k !== j));
+	}
+	const starts = search.found.sort((a, b) => a.best.total - b.best.total).slice(0, KEPT);
+	return starts.map((s) => search.refine(s)).reduce<Arrangement | null>((best, a) => (!best || a.total < best.total ? a : best), null);
+}
+
+/** All weights packed side by side in their order, starting with the weight that gives the most. */
+export function packed(track: Track): { resultant: number; anglesFor: (directionDeg: number) => number[] } {
+	const order = cyclicOrder(track);
+	const n = order.length;
+	let best = { resultant: -1, start: 0, sum: { x: 0, y: 0 } as Vec };
+	for (let start = 0; start < n; start++) {
+		let sum: Vec = { x: 0, y: 0 };
+		for (let k = 0; k < n; k++) sum = add(sum, vec(track.u[order[(start + k) % n]!]!, k * track.minGapDeg));
+		if (len(sum) > best.resultant + 1e-9) best = { resultant: len(sum), start, sum };
+	}
+	return {
+		resultant: best.resultant,
+		anglesFor: (directionDeg) => {
+			const angles = new Array<number>(n);
+			for (let k = 0; k < n; k++) angles[order[(best.start + k) % n]!] = fold360(directionDeg - angleOf(best.sum) + k * track.minGapDeg);
+			return angles;
+		}
+	};
+}

@@ -1,0 +1,48 @@
+import type { Field, Unit, Values } from './fields.js';
+import { type Between, checkInput } from './check.js';
+import { InputFault } from './fault.js';
+
+/** One named output; nested ones are dotted (`overlap.overlapRatio`). */
+export interface OutputField { name: string; about: string; unit?: Unit; main?: boolean }
+
+export interface Calculation {
+	/** `<station>.<name>` */
+	id: string;
+	title: string;
+	/** What the person gets from it, one or two sentences. */
+	about: string;
+	/** Where the formula comes from. */
+	source: string;
+	/** Formulas as a person would write them, for the working sheet. */
+	formulas: readonly string[];
+	fields: readonly Field[];
+	outputs: readonly OutputField[];
+	example: object;
+	/** Checks the input and computes. @throws InputFault */
+	run(input: unknown): Record<string, unknown>;
+}
+
+/** Registers the parts of one calculation; `compute` receives the checked input with defaults filled in. */
+export function defineCalculation<const L extends readonly Field[], O extends object>(
+	parts: Omit<Calculation, 'run' | 'fields'> & { fields: L; between?: Between; compute: (input: Values<L>) => O }
+): Omit<Calculation, 'run' | 'fields'> & { fields: L; run(input: unknown): O } & Calculation {
+	const { compute, between, ...rest } = parts;
+	return { ...rest, run: (input: unknown) => finite(compute(checkInput(parts.fields, input, '', between))) } as never;
+}
+
+/** A result that overflowed is bad input, never a NaN: the numbers given lie outside anything that can exist. */
+function finite<O extends object>(output: O): O {
+	const bad = firstNotFinite(output, '');
+	if (bad) throw new InputFault(bad.replace(/^\./, ''), 'inconsistent', `These values together give no finite ${bad.replace(/^\./, '')}. Check the units of what was entered.`);
+	return output;
+}
+
+function firstNotFinite(value: unknown, path: string): string | null {
+	if (typeof value === 'number') return Number.isFinite(value) ? null : path;
+	if (typeof value !== 'object' || value === null) return null;
+	for (const [key, entry] of Object.entries(value)) {
+		const bad = firstNotFinite(entry, `${path}.${key}`);
+		if (bad) return bad;
+	}
+	return null;
+}

@@ -1,0 +1,21 @@
+/** Words for what can be wrong with an input; one set for the whole product. Chapters add a few special ones. */
+export type FaultCode =
+	| 'missing' | 'not-a-number' | 'not-an-integer' | 'not-a-boolean' | 'not-text' | 'not-a-list' | 'not-an-object' | 'not-a-date'
+	| 'unknown-choice' | 'below-minimum' | 'above-maximum' | 'too-few' | 'too-many' | 'inconsistent' | (string & {});
+
+/** Bad input: names the field (dotted inside lists and objects), the code and what to do about it. */
+export class InputFault extends Error {
+	constructor(readonly field: string, readonly code: FaultCode, message: string) {
+		super(message);
+		this.name = 'InputFault';
+	}
+	toJSON(): { field: string; code: string; message: string } {
+		return { field: this.field, code: this.code, message: this.message };
+	}
+}
+
+/** A value shortened for an error message, so that no message can grow without bound. */
+export function shown(value: unknown): string {
+	const text = typeof value === 'string' ? `"${value}"` : typeof value === 'number' ? String(value) : JSON.stringify(value) ?? String(value);
+	return text.length > 40 ? `${text.slice(0, 37)}...` : text;
+}

@@ -1,0 +1,69 @@
+import type { Calculation } from './calculation/define.js';
+import { InputFault, shown } from './calculation/fault.js';
+import { fromPeriod } from './balance/from-period.js';
+import { tolerance } from './balance/tolerance.js';
+import { weights } from './balance/weights.js';
+import { dresserPosition } from './dress/dresser-position.js';
+import { overlap } from './dress/overlap.js';
+import { dressPlan } from './dress/plan.js';
+import { singlePoint } from './dress/single-point.js';
+import { ringApplicability } from './inspect/ring-applicability.js';
+import { ringDecision } from './inspect/ring-decision.js';
+import { tapPlan } from './inspect/tap-plan.js';
+import { visual } from './inspect/visual.js';
+import { holdSpeed } from './keep/hold-speed.js';
+import { incidentPlan } from './keep/incident-plan.js';
+import { fitCheck } from './mount/fit-check.js';
+import { flangeCheck } from './mount/flange-check.js';
+import { threadHand } from './mount/thread-hand.js';
+import { tighteningOrder } from './mount/tightening-order.js';
+import { release } from './prove/release.js';
+import { runInOutcome } from './run-in/outcome.js';
+import { runInPlan } from './run-in/plan.js';
+import { speedCheck } from './run-in/speed-check.js';
+import { finishGrit } from './spec/finish-grit.js';
+import { formatMarking } from './spec/format-marking.js';
+import { parseMarking } from './spec/parse-marking.js';
+import { rankRack } from './spec/rank-rack.js';
+import { recommend } from './spec/recommend.js';
+import { surfaceSpeed } from './spec/surface-speed.js';
+import { truePlan } from './true/plan.js';
+import { runout } from './true/runout.js';
+
+/** Stamped into every record; raise it whenever a formula, a limit or a default changes. */
+export const CORE_VERSION = '1.0.0';
+
+/** Every calculation of the product, in the order of the stations. Benches, records, reference, API and command all read it here. */
+export const CALCULATIONS: readonly Calculation[] = [
+	parseMarking, formatMarking, surfaceSpeed, finishGrit, recommend, rankRack,
+	visual, ringApplicability, tapPlan, ringDecision,
+	flangeCheck, fitCheck, threadHand, tighteningOrder,
+	speedCheck, runInPlan, runInOutcome,
+	runout, truePlan,
+	tolerance, fromPeriod, weights,
+	overlap, singlePoint, dresserPosition, dressPlan,
+	release,
+	holdSpeed, incidentPlan
+];
+
+const byId = new Map(CALCULATIONS.map((c) => [c.id, c]));
+
+/** The calculation with this id. @throws InputFault `unknown-choice` on `id` */
+export function calculation(id: unknown): Calculation {
+	if (id === undefined || id === null) throw new InputFault('id', 'missing', 'The id of the calculation is missing.');
+	const found = typeof id === 'string' ? byId.get(id) : undefined;
+	if (!found) throw new InputFault('id', 'unknown-choice', `${shown(id)} is not a calculation. List them to see the ids.`);
+	return found;
+}
+
+export type CalcAnswer = { output: Record<string, unknown> } | { error: { field: string; code: string; message: string } };
+
+/** Runs one calculation and turns a fault into data: the one answer that command, batch and API all give. */
+export function answer(id: unknown, input: unknown): CalcAnswer {
+	try {
+		return { output: calculation(id).run(input) };
+	} catch (e) {
+		if (e instanceof InputFault) return { error: e.toJSON() };
+		throw e;
+	}
+}

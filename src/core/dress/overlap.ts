@@ -1,0 +1,28 @@
+import { defineCalculation } from '../calculation/define.js';
+import { Findings } from '../calculation/verdict.js';
+import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
+
+export const ABRASIVE_GROUP = { name: 'abrasive', kind: 'choice', choices: ['alumina', 'silicon-carbide', 'cbn', 'diamond'], default: 'alumina', about: 'Grain of the wheel' } as const;
+export const DEPTH = { name: 'depthUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 1000, required: true, label: 'Depth each pass', about: 'Bite per pass' } as const;
+export const LEAD = { name: 'leadUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 20000, label: 'Lead', about: 'Diamond travel per wheel turn' } as const;
+
+/** How densely the tracks of the diamond lie. */
+export const overlap = defineCalculation({
+	id: 'dress.overlap',
+	title: 'Overlap',
+	about: 'How often the diamond passes over each spot, the ridge it leaves, and whether the dress comes out open, general, fine or dull.',
+	source: 'Circle geometry (first principles); sharpness index and classes are guidelines.',
+	formulas: ['H = r - sqrt(r^2 - w^2/4) + a', 'active width b = 2 sqrt(2 r H - H^2)', 'overlap U = b/lead', 'sharpness S = (4/U)(a/a_ref)', 'ridge = sqrt(r^2 - w^2/4) - sqrt(r^2 - s^2/4)'],
+	fields: [...TIP_FIELDS, DEPTH, { ...LEAD, required: true }, ABRASIVE_GROUP],
+	between: { after: 'flatWidthUm', test: (v) => checkTip(v.tipRadiusUm as number | null, v.flatWidthUm as number) },
+	outputs: [
+		{ name: 'overlapRatio', about: 'Overlap', main: true }, { name: 'dressClass', about: 'What kind of dress' }, { name: 'overlapBand', about: 'Band of the overlap' }, { name: 'activeWidthUm', unit: 'um', about: 'Width the tip cuts' },
+		{ name: 'sharpnessIndex', about: 'Sharpness index' }, { name: 'scallopHeightUm', unit: 'um', about: 'Ridge between tracks' }, { name: 'scallopApproxUm', unit: 'um', about: 'Ridge, rule of thumb' }, { name: 'classReasons', about: 'Why this kind' },
+		{ name: 'leads.roughUm', unit: 'um', about: 'Lead for a rough dress' }, { name: 'leads.generalUm', unit: 'um', about: 'Lead for a general dress' }, { name: 'leads.finishUm', unit: 'um', about: 'Lead for a fine dress' }
+	],
+	example: { tipRadiusUm: 275, depthUm: 16, leadUm: 58 },
+	compute(v) {
+		const o = overlapOf(v);
+		return { ...o, ...judgeOverlap(new Findings(), v, o).judged() };
+	}
+});

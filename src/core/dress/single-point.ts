@@ -1,0 +1,55 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { surfaceSpeedMps } from '../spec/speed.js';
+import { ABRASIVE_GROUP, DEPTH, LEAD } from './overlap.js';
+import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
+
+export const DEPTH_STOP_UM = 100;
+export const DEPTH_HEAVY_UM = 50;
+
+/** Settings of a fixed diamond: lead or traverse, depth, and what dress comes of it. */
+export const singlePoint = defineCalculation({
+	id: 'dress.single-point',
+	title: 'Single-point dress',
+	about: 'Depth, lead or traverse and the tip give the overlap and the kind of dress, with everything that must not be.',
+	source: 'Kinematics and circle geometry (first principles); bite limits are guidelines.',
+	formulas: ['lead = 1000 x traverse/rpm', 'U = active width/lead', 'v = pi D n/60000'],
+	fields: [
+		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Diameter today' },
+		{ name: 'wheelSpeedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 200000, required: true, about: 'While dressing' },
+		{ name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, about: 'Marked on the wheel' },
+		{ name: 'grainSizeUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 5000, required: true, about: 'Mean grain' },
+		ABRASIVE_GROUP, DEPTH, LEAD,
+		{ name: 'traverseMmPerMin', kind: 'number', unit: 'mm/min', min: 0, minOpen: true, max: 100000, label: 'Traverse', about: 'Instead of the lead' },
+		...TIP_FIELDS,
+		{ name: 'coolant', kind: 'choice', choices: ['continuous', 'none', 'intermittent'], required: true, about: 'On the diamond' },
+		{ name: 'dustExtraction', kind: 'boolean', default: false, about: 'Dust is drawn off' }
+	],
+	outputs: [
+		{ name: 'overlap.overlapRatio', about: 'Overlap', main: true }, { name: 'overlap.dressClass', about: 'What kind of dress' }, { name: 'traverseMmPerMin', unit: 'mm/min', about: 'Traverse' }, { name: 'leadUm', unit: 'um', about: 'Lead' },
+		{ name: 'leadPerGrainRatio', about: 'Lead in grains' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Surface speed' }, { name: 'overlap.activeWidthUm', unit: 'um', about: 'Width the tip cuts' },
+		{ name: 'overlap.sharpnessIndex', about: 'Sharpness index' }, { name: 'overlap.scallopHeightUm', unit: 'um', about: 'Ridge between tracks' }, { name: 'overlap.overlapBand', about: 'Band of the overlap' }
+	],
+	example: { wheelDiameterMm: 196, wheelSpeedRpm: 2870, grainSizeUm: 230, depthUm: 21, traverseMmPerMin: 212, tipRadiusUm: 240, coolant: 'continuous' },
+	compute(v) {
+		if (v.leadUm === null && v.traverseMmPerMin === null) throw new InputFault('leadUm', 'missing', 'Lead is missing. Enter the lead or the traverse.');
+		if (v.leadUm !== null && v.traverseMmPerMin !== null) throw new InputFault('traverseMmPerMin', 'inconsistent', 'Lead and traverse were both given. Enter one; the other follows.');
+		checkTip(v.tipRadiusUm, v.flatWidthUm);
+		const leadUm = v.leadUm ?? (1000 * v.traverseMmPerMin!) / v.wheelSpeedRpm;
+		const cut = { ...v, leadUm };
+		const o = overlapOf(cut);
+		const speed = surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
+		const findings = new Findings()
+			.stop('over-rated-speed', v.ratedSpeedMps !== null && speed > v.ratedSpeedMps, `${speed.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`)
+			.stop('wrong-dresser-for-superabrasive', v.abrasive === 'diamond', 'A diamond point on a diamond wheel ruins both. Use a truing wheel or a stick.')
+			.caution('superabrasive-wears-diamond', v.abrasive === 'cbn', 'Boron nitride wears a diamond point fast. A driven disc is the usual way.')
+			.stop('depth-too-great', v.depthUm > DEPTH_STOP_UM, `A bite of ${v.depthUm} um is tenths, not hundredths: it can break wheel or diamond. Stay at ${DEPTH_STOP_UM} or less.`)
+			.caution('depth-heavy', v.depthUm > DEPTH_HEAVY_UM && v.depthUm <= DEPTH_STOP_UM, 'More than a full bite. 25 to 50 um is a full bite.')
+			.caution('lead-exceeds-grain', leadUm > v.grainSizeUm, 'The lead is longer than a grain: grains are missed.');
+		judgeOverlap(findings, cut, o)
+			.caution('coolant-intermittent', v.coolant === 'intermittent', 'A hot diamond that is splashed now and then cracks. Full flow before contact, or none.')
+			.caution('dry-no-extraction', v.coolant === 'none' && !v.dustExtraction, 'Dressing dust harms the lungs. Use extraction or coolant.');
+		return { surfaceSpeedMps: speed, leadUm, traverseMmPerMin: v.traverseMmPerMin ?? (leadUm * v.wheelSpeedRpm) / 1000, leadPerGrainRatio: leadUm / v.grainSizeUm, overlap: o, ...findings.judged() };
+	}
+});

@@ -1,0 +1,66 @@
+import { InputFault } from '../calculation/fault.js';
+import type { NumberField } from '../calculation/fields.js';
+import { Findings } from '../calculation/verdict.js';
+
+/** The two fields that describe a diamond's tip. */
+export const TIP_FIELDS = [
+	{ name: 'tipRadiusUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 20000, label: 'Tip radius', about: 'Round of the tip' },
+	{ name: 'flatWidthUm', kind: 'number', unit: 'um', min: 0, max: 20000, default: 0, label: 'Worn flat', about: 'Flat worn on the tip' }
+] as const satisfies readonly NumberField[];
+
+/** @throws InputFault when neither a radius nor a flat is there, or the flat does not fit on the tip. */
+export function checkTip(tipRadiusUm: number | null, flatWidthUm: number): void {
+	if (tipRadiusUm === null && flatWidthUm === 0) throw new InputFault('tipRadiusUm', 'missing', 'Tip radius is missing. Enter the radius of the tip, or the width of its flat.');
+	if (tipRadiusUm !== null && flatWidthUm >= 2 * tipRadiusUm) throw new InputFault('flatWidthUm', 'inconsistent', `A flat of ${flatWidthUm} um does not fit on a tip of ${tipRadiusUm} um radius. Measure it again or turn the diamond.`);
+}
+
+/** Reference depth at which a dress counts as ordinary: 20 um, for superabrasives 3 um (guideline). */
+export const referenceDepthUm = (abrasive: string): number => (abrasive === 'cbn' || abrasive === 'diamond' ? 3 : 20);
+
+export interface TipCut { tipRadiusUm: number | null; flatWidthUm: number; depthUm: number; leadUm: number; abrasive: string }
+
+function bandOf(U: number): string {
+	return U < 1 ? 'thread' : U < 2 ? 'open' : U < 3 ? 'rough' : U < 5 ? 'general' : U < 8 ? 'finish' : U < 10 ? 'very-fine' : 'dull';
+}
+
+/** Active width of a tip at a depth: the chord of its circle, or its flat. Exact circle geometry. */
+export function activeWidthUm(tipRadiusUm: number | null, flatWidthUm: number, depthUm: number): number {
+	if (tipRadiusUm === null) return flatWidthUm;
+	const r = tipRadiusUm;
+	const H = r - Math.sqrt(r * r - (flatWidthUm * flatWidthUm) / 4) + depthUm;
+	return H >= r ? 2 * r : 2 * Math.sqrt(2 * r * H - H * H);
+}
+
+function ridgeUm(r: number | null, w: number, a: number, s: number): number {
+	if (s <= w) return 0;
+	if (r === null || s / 2 >= r) return a;
+	return Math.min(a, Math.sqrt(r * r - (w * w) / 4) - Math.sqrt(r * r - (s * s) / 4));
+}
+
+/**
+ * How densely the tracks of a diamond lie and whether the dress breaks grains or polishes them. Defined once, used by every
+ * station that speaks of overlap or of a dull dress.
+ */
+export function overlapOf({ tipRadiusUm: r, flatWidthUm: w, depthUm: a, leadUm: s, abrasive }: TipCut) {
+	const b = activeWidthUm(r, w, a);
+	const ref = referenceDepthUm(abrasive);
+	const U = b / s;
+	const S = (4 / U) * (a / ref);
+	const dressClass = S < 0.25 || U >= 10 ? 'dull' : S < 0.6 ? 'fine' : S < 1.6 ? 'general' : 'open-sharp';
+	const classReasons = [U < 3 ? 'overlap-low' : U < 5 ? 'overlap-medium' : U < 10 ? 'overlap-high' : 'overlap-very-high'];
+	if (a <= 0.375 * ref) classReasons.push('depth-shallow');
+	else if (a >= ref) classReasons.push('depth-deep');
+	return {
+		activeWidthUm: b, overlapRatio: U, overlapBand: bandOf(U), scallopHeightUm: ridgeUm(r, w, a, s), scallopApproxUm: r === null ? null : (s * s) / (8 * r), sharpnessIndex: S, dressClass, classReasons,
+		leads: { roughUm: b / 2.5, generalUm: b / 4, finishUm: b / 6 }
+	};
+}
+
+/** The cautions every dress with a fixed tip can earn. */
+export function judgeOverlap(findings: Findings, cut: TipCut, o: ReturnType<typeof overlapOf>): Findings {
+	const swallowed = cut.tipRadiusUm !== null && cut.tipRadiusUm - Math.sqrt(cut.tipRadiusUm ** 2 - cut.flatWidthUm ** 2 / 4) + cut.depthUm >= cut.tipRadiusUm;
+	return findings
+		.caution('depth-exceeds-tip-radius', swallowed, 'The bite is deeper than the tip is round.')
+		.caution('thread-on-wheel', o.overlapRatio < 1, 'The lead is wider than the diamond: it cuts a thread into the wheel. Traverse slower.')
+		.caution('dressed-dull', o.dressClass === 'dull', 'This dress polishes the grains instead of breaking them. Traverse faster or bite deeper; for a finer finish take a finer grit.');
+}

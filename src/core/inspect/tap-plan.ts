@@ -1,0 +1,45 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { fold360 } from '../numeric/angles.js';
+
+const angle = { name: 'angle', kind: 'number', unit: 'deg', min: 0, max: 360, maxOpen: true, required: true, about: 'Angle' } as const;
+
+/** True when taps strike both twins of the lowest mode: two doubled angles at least 45 apart round a half circle. */
+export function coversPair(wheelAnglesDeg: readonly number[]): boolean {
+	const phi = wheelAnglesDeg.map((a) => fold360(2 * a) % 180);
+	return phi.some((p, i) => phi.slice(i + 1).some((q) => {
+		const d = Math.abs(p - q);
+		return Math.min(d, 180 - d) >= 45 - 1e-9;
+	}));
+}
+
+/** Where to tap, and how far to turn the wheel between the sets. */
+export const tapPlan = defineCalculation({
+	id: 'inspect.tap-plan',
+	title: 'Where to tap',
+	about: 'Four places, then an eighth of a turn and four again: a crack that one set of taps cannot wake is reached by the other.',
+	source: 'Twin modes of a ring lie an eighth of a turn apart (first principles).',
+	formulas: ['wheel angle = (frame angle - rotation) mod 360', 'tap radius = D/2 - inset', 'twins covered: two values of (2 x angle) mod 180 at least 45 apart'],
+	fields: [
+		{ name: 'diameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Diameter' },
+		{ name: 'boreMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Bore' },
+		{ name: 'insetMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, about: 'How far in from the rim; worked out when left empty' },
+		{ name: 'basePositionsDeg', kind: 'list', default: [45, 135, 225, 315], minItems: 1, maxItems: 72, about: 'Places as the wheel hangs, clockwise from the top', item: angle },
+		{ name: 'rotationsDeg', kind: 'list', default: [0, 45], minItems: 1, maxItems: 36, about: 'How far the wheel has been turned for each set', item: angle }
+	],
+	outputs: [{ name: 'tapRadiusMm', unit: 'mm', about: 'Radius of the taps', main: true }, { name: 'insetMm', unit: 'mm', about: 'In from the rim' }, { name: 'pairCovered', about: 'Both twins are struck' }, { name: 'taps', about: 'The taps in order' }],
+	example: { diameterMm: 205, boreMm: 50.8 },
+	compute(v) {
+		if (v.boreMm >= v.diameterMm) throw new InputFault('boreMm', 'above-maximum', `Bore ${v.boreMm} mm is not smaller than the diameter ${v.diameterMm} mm.`);
+		const ring = (v.diameterMm - v.boreMm) / 2;
+		if (v.insetMm !== null && v.insetMm >= ring) throw new InputFault('insetMm', 'above-maximum', `Inset ${v.insetMm} mm reaches the bore. Enter less than ${ring} mm.`);
+		const insetMm = v.insetMm ?? Math.min(35, (v.diameterMm - v.boreMm) / 4);
+		const taps = v.rotationsDeg.flatMap((rotationDeg) => v.basePositionsDeg.map((frameAngleDeg) => ({ rotationDeg, frameAngleDeg, wheelAngleDeg: fold360(frameAngleDeg - rotationDeg) }))).map((tap, i) => ({ order: i + 1, ...tap }));
+		const pairCovered = coversPair(taps.map((t) => t.wheelAngleDeg));
+		const findings = new Findings()
+			.caution('inset-unusual', insetMm < 25 || insetMm > 50, 'Taps are usually made 25 to 50 mm in from the rim.')
+			.caution('pair-not-covered', !pairCovered, 'All these taps wake the same twin. Turn the wheel an eighth and tap again.');
+		return { taps, tapRadiusMm: v.diameterMm / 2 - insetMm, insetMm, pairCovered, ...findings.judged() };
+	}
+});

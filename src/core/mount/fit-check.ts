@@ -1,0 +1,49 @@
+import { defineCalculation } from '../calculation/define.js';
+import { Findings } from '../calculation/verdict.js';
+import { nominalBore } from './bore-sizes.js';
+
+const bore = <const N extends string>(name: N, about: string, required: boolean) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required, about }) as const;
+const THICK_SHIM_UM = 100;
+
+/** Bore on arbor: slides on by hand, never forced; how far off centre the play lets the wheel sit. */
+export const fitCheck = defineCalculation({
+	id: 'mount.fit-check',
+	title: 'Bore fit',
+	about: 'The wheel slides on by hand with a whisper of play. If it will not go on it is the wrong wheel or a dirty spindle.',
+	source: 'First principles of clearance and thermal growth; sizes as commonly used.',
+	formulas: ['clearance = 1000 (bore - arbor)', 'warm clearance = clearance - alpha dT arbor 1000', 'off centre at most clearance/2, run-out twice that', 'unbalance = mass x off-centre'],
+	fields: [
+		{ ...bore('boreMm', 'Measured bore', true), required: true }, { ...bore('arborMm', 'Measured seat', true), required: true },
+		{ name: 'forced', kind: 'boolean', default: false, label: 'Had to be forced', about: 'It did not slide on by hand' },
+		{ name: 'spindleTempRiseK', kind: 'number', unit: 'K', min: 0, max: 200, default: 30, advanced: true, about: 'How much warmer the spindle gets' },
+		{ name: 'arborExpansionPerK', kind: 'number', unit: '1/K', min: 0, minOpen: true, max: 0.0001, default: 11.7e-6, advanced: true, about: 'Thermal expansion of the seat (steel)' },
+		{ name: 'looseUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 2000, default: 150, advanced: true, about: 'More play than this is loose (guideline)' },
+		{ name: 'shimUm', kind: 'number', unit: 'um', min: 0, max: 2000, default: 0, about: 'Paper shim in the bore' },
+		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 2000, about: 'Wheel mass' },
+		{ ...bore('boreNominalMm', 'Nominal bore; found when left empty', false), required: false, advanced: true }, { ...bore('arborNominalMm', 'Nominal seat; found when left empty', false), required: false, advanced: true }
+	],
+	outputs: [
+		{ name: 'clearanceUm', unit: 'um', about: 'Play', main: true }, { name: 'hotClearanceUm', unit: 'um', about: 'Play with a warm spindle' }, { name: 'maxEccentricityUm', unit: 'um', about: 'Off centre at most' },
+		{ name: 'maxRunoutTirUm', unit: 'um', about: 'Run-out from it at most' }, { name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance from it at most' }, { name: 'boreNominalMm', unit: 'mm', about: 'Bore family' }, { name: 'arborNominalMm', unit: 'mm', about: 'Seat family' }
+	],
+	example: { boreMm: 31.81, arborMm: 31.74, massKg: 3.2, shimUm: 60 },
+	compute(v) {
+		const clearanceUm = 1000 * (v.boreMm - v.arborMm);
+		const hotClearanceUm = clearanceUm - v.arborExpansionPerK * v.spindleTempRiseK * v.arborMm * 1000;
+		const maxEccentricityUm = Math.max(clearanceUm, 0) / 2;
+		const boreNominalMm = v.boreNominalMm ?? nominalBore(v.boreMm);
+		const arborNominalMm = v.arborNominalMm ?? nominalBore(v.arborMm);
+		const findings = new Findings()
+			.stop('forced', v.forced, 'Never force a wheel on. Take it off; wrong wheel or dirty spindle.')
+			.stop('nominal-mismatch', boreNominalMm !== null && arborNominalMm !== null && boreNominalMm !== arborNominalMm, `Bore ${boreNominalMm} mm on a ${arborNominalMm} mm seat. Wrong wheel for this spindle.`)
+			.stop('interference', clearanceUm <= 1e-9, 'No play: it would have to be forced. Wrong wheel or dirty spindle.')
+			.caution('hot-grip', clearanceUm > 1e-9 && hotClearanceUm <= 0, 'The warm spindle would grip the bore and load it from inside.')
+			.caution('loose-fit', clearanceUm > v.looseUm + 1e-9, `Play ${clearanceUm.toFixed(0)} um: expect large run-out; check that it is the right wheel or bushing.`)
+			.stop('shim-will-not-fit', v.shimUm > 0 && v.shimUm > clearanceUm + 1e-9, 'The shim is thicker than the play.')
+			.caution('thick-shim', v.shimUm > THICK_SHIM_UM, 'A hard or thick shim loads one line of the bore.');
+		return {
+			clearanceUm, hotClearanceUm, maxEccentricityUm, maxRunoutTirUm: 2 * maxEccentricityUm, unbalanceGmm: v.massKg === null ? null : v.massKg * maxEccentricityUm,
+			boreNominalMm, arborNominalMm, ...findings.judged()
+		};
+	}
+});

@@ -1,0 +1,34 @@
+import { defineCalculation } from '../calculation/define.js';
+import { Findings } from '../calculation/verdict.js';
+
+/** Which hand of thread the drag of the wheel winds tighter. */
+export const threadHand = defineCalculation({
+	id: 'mount.thread-hand',
+	title: 'Hand of the thread',
+	about: 'Drag holds wheel and nut back against the spindle. A clockwise spindle, seen facing the nut, needs a left-hand thread; an anticlockwise one a right-hand thread.',
+	source: 'First principles: friction on the nut opposes the spindle\'s rotation.',
+	formulas: ['clockwise spindle: left-hand thread tightens', 'anticlockwise spindle: right-hand thread tightens'],
+	fields: [
+		{ name: 'rotation', kind: 'choice', choices: ['cw', 'ccw'], required: true, about: 'How the spindle turns' },
+		{ name: 'viewedFrom', kind: 'choice', choices: ['nut-side', 'back-side'], required: true, label: 'Seen from', about: 'Where you stood' },
+		{ name: 'threadHand', kind: 'choice', choices: ['left', 'right'], required: true, label: 'Thread on the spindle', about: 'Hand of the thread' },
+		{ name: 'retention', kind: 'choice', choices: ['single-nut', 'flange-screws'], default: 'single-nut', about: 'How the wheel is held' },
+		{ name: 'reversible', kind: 'boolean', default: false, label: 'Can run both ways', about: 'The spindle reverses' },
+		{ name: 'hardBrake', kind: 'boolean', default: false, label: 'Brakes hard', about: 'The spindle is braked' },
+		{ name: 'positiveLock', kind: 'boolean', default: false, label: 'Nut is locked', about: 'A key or lock holds the nut' }
+	],
+	outputs: [{ name: 'tightens', about: 'Running tightens the nut', main: true }, { name: 'requiredThreadHand', about: 'Hand needed' }, { name: 'rotationFacingNut', about: 'Rotation seen facing the nut' }, { name: 'dragOnNut', about: 'Which way drag urges the nut' }, { name: 'checked', about: 'A nut thread was judged' }],
+	example: { rotation: 'ccw', viewedFrom: 'back-side', threadHand: 'left', hardBrake: true },
+	compute(v) {
+		const flip = { cw: 'ccw', ccw: 'cw' } as const;
+		const rotationFacingNut = v.viewedFrom === 'nut-side' ? v.rotation : flip[v.rotation];
+		const requiredThreadHand = rotationFacingNut === 'cw' ? 'left' : 'right';
+		const tightens = v.threadHand === requiredThreadHand;
+		const checked = v.retention === 'single-nut';
+		const findings = new Findings()
+			.stop('thread-hand-loosens', checked && !tightens, `Running would unwind this nut. This spindle needs a ${requiredThreadHand}-hand thread.`)
+			.stop('reversible-without-lock', checked && v.reversible && !v.positiveLock, 'A spindle that runs both ways unwinds an unlocked nut in one of them.')
+			.caution('brake-may-loosen', checked && v.hardBrake && !v.positiveLock, 'Hard braking drives the other way and can loosen the nut. Lock it or brake gently.');
+		return { rotationFacingNut, requiredThreadHand, dragOnNut: flip[rotationFacingNut], tightens, checked, ...findings.judged() };
+	}
+});

@@ -1,0 +1,82 @@
+import { defineCalculation } from '../calculation/define.js';
+import type { BooleanField, NumberField } from '../calculation/fields.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+
+const yes = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'boolean', label, about }) as const satisfies BooleanField;
+const value = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) => ({ name, kind: 'number', unit, min: 0, max, about }) as const;
+const limit = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) => ({ name, kind: 'number', unit, min: 0, minOpen: true, max, about }) as const;
+
+type Rule = { name: string; limit?: string; wanted?: boolean; safety?: boolean; fail: string; says: string; far?: { ratio: number; code: string; says: string } };
+
+/** The release sheet in its order: what is wanted, and what a failure is called. */
+const RULES: readonly Rule[] = [
+	{ name: 'crackSeen', wanted: false, safety: true, fail: 'crack-seen', says: 'A crack was seen. This wheel is finished.' },
+	{ name: 'guardClosed', wanted: true, safety: true, fail: 'guard-open', says: 'The guard is open.' },
+	{ name: 'runInDone', wanted: true, safety: true, fail: 'run-in-not-done', says: 'The free run is missing.' },
+	{ name: 'speedRpm', limit: 'maxRpm', safety: true, fail: 'over-speed', says: 'Runs faster than the wheel allows.' },
+	{ name: 'balanceResidualGmm', limit: 'balanceLimitGmm', fail: 'balance-over-limit', says: 'Unbalance above the tolerance.', far: { ratio: 2, code: 'balance-far-over-limit', says: 'Unbalance more than twice the tolerance.' } },
+	{ name: 'runOutUm', limit: 'runOutLimitUm', fail: 'run-out-over-limit', says: 'Run-out above the limit.' },
+	{ name: 'dressSoundEven', wanted: true, fail: 'dress-sound-uneven', says: 'The dress did not sound even across the face.' },
+	{ name: 'raUm', limit: 'raTargetUm', fail: 'finish-over-target', says: 'Rougher than asked.' },
+	{ name: 'formErrorUm', limit: 'formToleranceUm', fail: 'form-over-tolerance', says: 'Form outside its tolerance.' },
+	{ name: 'burnSeen', wanted: false, fail: 'burn-seen', says: 'Burn on the trial cut.' },
+	{ name: 'chatterSeen', wanted: false, fail: 'chatter-seen', says: 'Chatter on the trial cut.' }
+];
+const SLACK = 1e-9;
+
+/** Is this wheel ready to cut good parts? */
+export const release = defineCalculation({
+	id: 'prove.release',
+	title: 'Release to grind',
+	about: 'Everything that must hold before the wheel cuts parts. Nobody releases a wheel with an open guard, a crack or a missing free run.',
+	source: 'Shop release sheet; safety findings are stops, quality findings are cautions that need a written reason.',
+	formulas: ['ratio = value/limit', 'released: yes when all hold, with a reason of 10 characters when only cautions are left'],
+	fields: [
+		{
+			name: 'checks', kind: 'object', required: true, about: 'The release sheet', fields: [
+				yes('crackSeen', 'Crack seen', 'On the wheel'), yes('guardClosed', 'Guard closed', 'And latched'), yes('runInDone', 'Run in', 'Free run made'),
+				value('speedRpm', 'rpm', 1e6, 'Running speed'), limit('maxRpm', 'rpm', 1e6, 'Highest allowed'),
+				value('balanceResidualGmm', 'gmm', 1e8, 'Unbalance left'), limit('balanceLimitGmm', 'gmm', 1e8, 'Tolerance'),
+				value('runOutUm', 'um', 1e5, 'Run-out'), limit('runOutLimitUm', 'um', 1e5, 'Limit'),
+				yes('dressSoundEven', 'Dress sounded even', 'Across the face'),
+				value('raUm', 'um', 1000, 'Roughness of the trial cut'), limit('raTargetUm', 'um', 1000, 'Asked'),
+				value('formErrorUm', 'um', 1e5, 'Form error'), limit('formToleranceUm', 'um', 1e5, 'Tolerance'),
+				yes('burnSeen', 'Burn', 'On the trial cut'), yes('chatterSeen', 'Chatter', 'On the trial cut')
+			]
+		},
+		{ name: 'overrideReason', kind: 'text', maxLength: 500, label: 'Reason', about: 'Why it may grind with a caution, 10 characters or more' }
+	],
+	outputs: [{ name: 'released', about: 'Released', main: true }, { name: 'passCount', about: 'Hold' }, { name: 'failCount', about: 'Fail' }, { name: 'missingCount', about: 'Missing' }, { name: 'checks', about: 'Line by line' }],
+	example: {
+		checks: { crackSeen: false, guardClosed: true, runInDone: true, speedRpm: 1800, maxRpm: 2100, balanceResidualGmm: 12, balanceLimitGmm: 20, runOutUm: 3, runOutLimitUm: 5, dressSoundEven: true, raUm: 0.9, raTargetUm: 0.8, burnSeen: false, chatterSeen: false },
+		overrideReason: 'gauge out for calibration'
+	},
+	compute({ checks: given, overrideReason }) {
+		const sheet = given as unknown as Record<string, boolean | number | null>;
+		for (const rule of RULES) {
+			if (rule.limit && sheet[rule.name] !== null && sheet[rule.limit] === null) throw new InputFault(`checks.${rule.limit}`, 'missing', `${rule.name} has a value but no limit. Enter ${rule.limit}.`);
+		}
+		const findings = new Findings();
+		const checks = RULES.map((rule) => {
+			const v = sheet[rule.name] ?? null;
+			if (v === null) {
+				if (rule.safety) findings.stop('missing-safety-check', true, 'A safety check is missing.');
+				else findings.caution('missing-check', true, 'A check is missing.');
+				return { name: rule.name, state: 'missing' as const, ratio: null };
+			}
+			const ratio = rule.limit ? (v as number) / (sheet[rule.limit] as number) : null;
+			const pass = ratio === null ? v === rule.wanted : ratio <= 1 + SLACK;
+			if (!pass) {
+				if (rule.far && ratio! > rule.far.ratio * (1 + SLACK)) findings.stop(rule.far.code, true, rule.far.says);
+				else if (rule.safety) findings.stop(rule.fail, true, rule.says);
+				else findings.caution(rule.fail, true, rule.says);
+			}
+			return { name: rule.name, state: pass ? ('pass' as const) : ('fail' as const), ratio };
+		});
+		const count = (state: string) => checks.filter((c) => c.state === state).length;
+		const reasoned = (overrideReason?.trim().length ?? 0) >= 10;
+		const released = findings.verdict === 'ok' ? 'yes' : findings.verdict === 'caution' && reasoned ? 'with-reason' : 'no';
+		return { checks, passCount: count('pass'), failCount: count('fail'), missingCount: count('missing'), released, ...findings.judged() };
+	}
+});

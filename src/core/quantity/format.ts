@@ -1,0 +1,62 @@
+import type { Unit } from '../calculation/fields.js';
+import type { System } from './parse.js';
+import { CORE_UNITS, WRITTEN } from './units.js';
+
+/** Significant figures kept when a value is larger or smaller than its unit's usual decimals can show. */
+const FIGURES = 4;
+
+/** A number with sensible decimals and no trailing zeros; nothing is rounded in storage. */
+export function formatNumber(value: number, decimals: number): string {
+	if (!Number.isFinite(value)) return '-';
+	const size = Math.abs(value);
+	const places = size !== 0 && size < 10 ** (1 - decimals) ? Math.min(12, Math.max(decimals, FIGURES - 2 - Math.floor(Math.log10(size)))) : decimals;
+	const text = value.toFixed(places);
+	return text.includes('.') ? text.replace(/\.?0+$/, '').replace(/^-0$/, '0') : text.replace(/^-0$/, '0');
+}
+
+/** The unit's sign in a system. */
+export function symbolOf(unit: Unit | undefined, system: System = 'mm'): string {
+	if (!unit) return '';
+	const core = CORE_UNITS[unit];
+	return system === 'inch' && core.inch ? core.inch.symbol : core.symbol;
+}
+
+/** A core value converted to the system shown, as a number. */
+export function inSystem(value: number, unit: Unit | undefined, system: System): number {
+	const core = unit ? CORE_UNITS[unit] : undefined;
+	return system === 'inch' && core?.inch ? (value * core.base) / WRITTEN[core.inch.written]!.toBase : value;
+}
+
+/** The bare figure, as a field holds it. */
+export function figure(value: number | null | undefined, unit: Unit | undefined, system: System = 'mm'): string {
+	if (value === null || value === undefined) return '';
+	const core = unit ? CORE_UNITS[unit] : undefined;
+	return formatNumber(inSystem(value, unit, system), system === 'inch' && core?.inch ? core.inch.decimals : core?.decimals ?? 3);
+}
+
+/** Figure and unit: "37.1 m/s", "197°". */
+export function quantity(value: number | null | undefined, unit: Unit | undefined, system: System = 'mm'): string {
+	if (value === null || value === undefined) return '-';
+	const symbol = symbolOf(unit, system);
+	return figure(value, unit, system) + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
+}
+
+/** The same value in the other system, or an empty text where there is only one. */
+export function otherSystem(value: number | null | undefined, unit: Unit | undefined, system: System): string {
+	if (value === null || value === undefined || !unit || !CORE_UNITS[unit].inch) return '';
+	return quantity(value, unit, system === 'mm' ? 'inch' : 'mm');
+}
+
+/** A face angle as a clock position, the witness mark at 12. */
+export function clockPosition(deg: number): string {
+	const minutes = Math.round((((deg % 360) + 360) % 360) * 2) % 720;
+	const hour = Math.floor(minutes / 60) || 12;
+	return `${hour}:${String(minutes % 60).padStart(2, '0')}`;
+}
+
+/** Seconds as people say them: "4 min 20 s". */
+export function duration(seconds: number): string {
+	const total = Math.round(seconds);
+	const [h, m, s] = [Math.floor(total / 3600), Math.floor((total % 3600) / 60), total % 60];
+	return [h ? `${h} h` : '', m ? `${m} min` : '', s || (!h && !m) ? `${s} s` : ''].filter(Boolean).join(' ');
+}

@@ -1,0 +1,50 @@
+import type { Unit } from '../calculation/fields.js';
+import { CORE_UNITS, WRITTEN } from './units.js';
+
+export type System = 'mm' | 'inch';
+export type Parsed = { value: number } | { problem: string } | { empty: true };
+
+const NUMBER = String.raw`[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?`;
+const MIXED = /^([+-]?\d+)(?:\s+|-)(\d+)\/(\d+)\s*(.*)$/;
+const FRACTION = /^([+-]?\d+)\/(\d+)\s*(.*)$/;
+const PLAIN = new RegExp(`^(${NUMBER})\\s*(.*)$`, 'i');
+const THOUSANDS = /^[+-]?\d{1,3}(,\d{3})+(\.\d+)?(?=\s|[a-z°"%]|$)/i;
+
+/** The number and the unit word in what a person typed, or null. Fractions like 1-1/4, a decimal comma and thousands are understood. */
+function split(text: string): { number: number; unit: string } | null {
+	let m = MIXED.exec(text);
+	if (m) {
+		const whole = Number(m[1]);
+		return { number: whole + (m[1]!.startsWith('-') ? -1 : 1) * (Number(m[2]) / Number(m[3])), unit: m[4]! };
+	}
+	if ((m = FRACTION.exec(text))) return { number: Number(m[1]) / Number(m[2]), unit: m[3]! };
+	const thousands = THOUSANDS.exec(text);
+	if (thousands) return { number: Number(thousands[0].replace(/,/g, '')), unit: text.slice(thousands[0].length).trim() };
+	if ((m = PLAIN.exec(text))) return { number: Number(m[1]!.replace(',', '.')), unit: m[2]! };
+	return null;
+}
+
+/**
+ * Reads a quantity as people write it ("25", "25 um", "0.001\"", "4 tenths", "1-1/4 in", "2300 rpm", "6500 sfm") into a core unit.
+ * A bare number is taken in the unit the field shows: the core unit, or its inch counterpart when the setup works in inch.
+ */
+export function parseQuantity(text: string, unit: Unit | undefined, system: System = 'mm'): Parsed {
+	const clean = text.trim().toLowerCase().replace(/[−–]/g, '-').replace(/µ|μ/g, 'u').replace(/×10\^?/g, 'e').replace(/''|”|″/g, '"').replace(/·/g, ' ').replace(/\s+/g, ' ');
+	if (clean === '') return { empty: true };
+	if (clean.length > 60) return { problem: 'That is too long for a number. Enter a number with its unit.' };
+	const parts = split(clean);
+	if (!parts || !Number.isFinite(parts.number)) return { problem: `"${text.trim().slice(0, 30)}" is not a number. Enter a number, such as 25 or 25 um.` };
+	const core = unit ? CORE_UNITS[unit] : undefined;
+	const shown = core?.symbol ?? '';
+	const word = parts.unit.trim();
+	if (word === '') {
+		const inch = system === 'inch' ? core?.inch : undefined;
+		return { value: inch ? (parts.number * WRITTEN[inch.written]!.toBase) / core!.base : parts.number };
+	}
+	if (core && word === core.symbol.toLowerCase().replace('µ', 'u').replace('·', ' ')) return { value: parts.number };
+	const written = Object.hasOwn(WRITTEN, word) ? WRITTEN[word] : undefined;
+	if (!written) return { problem: `"${word.slice(0, 20)}" is not a unit known here.${shown ? ` Enter ${shown}.` : ''}` };
+	if (!core) return written.kind === 'plain' ? { value: parts.number } : { problem: `This takes a plain number, not ${word}.` };
+	if (written.kind !== core.kind) return { problem: `${word} does not fit here. Enter ${shown}.` };
+	return { value: (parts.number * written.toBase) / core.base };
+}

@@ -1,0 +1,45 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { rpmForSpeed, surfaceSpeedMps } from '../spec/speed.js';
+
+const MULTIPLES = [0.5, 2, 3, 4];
+
+/** Tachometer against the wheel's limit: a worn wheel never earns more rpm. */
+export const speedCheck = defineCalculation({
+	id: 'run-in.speed-check',
+	title: 'Speed check',
+	about: 'The tachometer against the label: the lower of marked rpm and marked m/s at the original diameter.',
+	source: 'Circular motion (first principles); the limit stays that of the new wheel.',
+	formulas: ['limit = least of marked rpm and v 60000/(pi D when new)', 'percent = 100 measured/limit'],
+	fields: [
+		{ name: 'ratedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, label: 'Marked rpm', about: 'On the wheel' },
+		{ name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, label: 'Marked speed', about: 'On the wheel' },
+		{ name: 'originalDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, about: 'When new; needed with a marked m/s' },
+		{ name: 'currentDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, label: 'Diameter today', about: 'Measured' },
+		{ name: 'measuredRpm', kind: 'number', unit: 'rpm', min: 0, max: 1000000, required: true, label: 'Tachometer', about: 'Reading' },
+		{ name: 'commandedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, label: 'Set speed', about: 'What the machine is set to' },
+		{ name: 'stage', kind: 'choice', choices: ['before-wheel', 'after-wheel'], required: true, about: 'Bare spindle or with the wheel on' },
+		{ name: 'cautionPct', kind: 'number', unit: '%', min: 0, minOpen: true, max: 100, default: 99, advanced: true, about: 'Caution above this share of the limit' },
+		{ name: 'mismatchPct', kind: 'number', unit: '%', min: 0, minOpen: true, max: 100, default: 2, advanced: true, about: 'Reading may differ from the set speed by this' }
+	],
+	outputs: [{ name: 'marginPct', unit: '%', about: 'Spare', main: true }, { name: 'limitRpm', unit: 'rpm', about: 'Highest allowed' }, { name: 'percentOfRated', unit: '%', about: 'Of the limit' }, { name: 'tachMultiple', about: 'The reading looks like a multiple' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' }, { name: 'stage', about: 'When it was read' }],
+	example: { ratedRpm: 2260, commandedRpm: 2200, measuredRpm: 2191, stage: 'before-wheel' },
+	compute(v) {
+		if (v.ratedRpm === null && v.ratedSpeedMps === null) throw new InputFault('ratedRpm', 'missing', 'Marked rpm is missing. Enter the rpm or the m/s printed on the wheel.');
+		if (v.ratedSpeedMps !== null && v.originalDiameterMm === null) throw new InputFault('originalDiameterMm', 'missing', 'Original diameter is missing. It turns the marked m/s into rpm.');
+		if (v.currentDiameterMm !== null && v.originalDiameterMm !== null && v.currentDiameterMm > v.originalDiameterMm) throw new InputFault('currentDiameterMm', 'above-maximum', `Diameter today ${v.currentDiameterMm} mm is larger than when new, ${v.originalDiameterMm} mm.`);
+		const limitRpm = Math.min(v.ratedRpm ?? Infinity, v.ratedSpeedMps === null ? Infinity : rpmForSpeed(v.ratedSpeedMps, v.originalDiameterMm!));
+		const percentOfRated = (100 * v.measuredRpm) / limitRpm;
+		const share = v.commandedRpm === null ? null : v.measuredRpm / v.commandedRpm;
+		const tachMultiple = share === null ? null : MULTIPLES.find((m) => Math.abs(share / m - 1) <= 0.03 + 1e-12) ?? null;
+		const diameter = v.currentDiameterMm ?? v.originalDiameterMm;
+		const findings = new Findings()
+			.stop('overspeed', v.measuredRpm > limitRpm, `${v.measuredRpm} rpm is above the ${Math.floor(limitRpm)} rpm this wheel allows. Do not run it.`)
+			.caution('near-rated', percentOfRated > v.cautionPct && v.measuredRpm <= limitRpm, 'Almost no spare below the limit; a tachometer and the mains are only good to about that.')
+			.caution('no-reading', v.measuredRpm === 0, 'The tachometer shows nothing.')
+			.caution('tach-multiple', tachMultiple !== null, `The reading is ${tachMultiple} times the set speed: count the marks, check the pulley.`)
+			.caution('speed-mismatch', share !== null && tachMultiple === null && v.measuredRpm > 0 && Math.abs(share - 1) * 100 > v.mismatchPct, 'The reading does not agree with the set speed. Find out why.');
+		return { limitRpm, percentOfRated, marginPct: 100 - percentOfRated, tachMultiple, stage: v.stage, surfaceSpeedMps: diameter === null ? null : surfaceSpeedMps(diameter, v.measuredRpm), ...findings.judged() };
+	}
+});

@@ -1,0 +1,94 @@
+import { defineCalculation } from '../calculation/define.js';
+import { Findings } from '../calculation/verdict.js';
+import { type AbrasiveFamily, LETTERS_OF_FAMILY } from './families.js';
+import { finishGrit, STOCKED_GRITS, stockOf } from './finish-grit.js';
+import { F_GRITS, gritNearestToGrain, meanOf, sieveByCode } from './grit-tables.js';
+import { recommendSteps } from './recommend-steps.js';
+import { MATERIAL_NAMES, MATERIALS, OPERATION_DEFAULTS, OPERATIONS } from './recommend-tables.js';
+
+const MAX_SHIFT = 3;
+const GRADES = 'DEFGHIJKLMNOPQRS';
+
+function diamondCode(ra: number | null): number {
+	if (ra === null) return 126;
+	return ra > 0.6 ? 151 : ra > 0.4 ? 126 : ra > 0.25 ? 91 : ra > 0.15 ? 64 : 46;
+}
+
+/** Turns a job into a first-choice wheel, letter by letter, each with the rules that moved it. */
+export const recommend = defineCalculation({
+	id: 'spec.recommend',
+	title: 'Recommend a wheel',
+	about: 'Say what is ground and how. You get a first-choice marking with every rule that moved it. A starting point for someone trained, not a release to run.',
+	source: 'Guideline tables of base grades and shifts; editable shop habit, no standard is claimed.',
+	formulas: ['grit from the finish, limited to what the operation takes', 'grade = base + sum of shifts, within 3 letters', 'structure = base + sum of shifts, 1 to 16'],
+	fields: [
+		{ name: 'material', kind: 'choice', choices: MATERIAL_NAMES, required: true, about: 'Work material' },
+		{ name: 'operation', kind: 'choice', choices: OPERATIONS, required: true, about: 'How it is ground' },
+		{ name: 'targetRaUm', kind: 'number', unit: 'um', min: 0.012, max: 25, label: 'Ra wanted', about: 'Roughness on the drawing' },
+		{ name: 'hardnessHrc', kind: 'number', unit: 'HRC', min: 0, max: 72, label: 'Hardness', about: 'Of the work' },
+		{ name: 'contactLengthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, about: 'Arc of contact' },
+		{ name: 'contactArea', kind: 'choice', choices: ['narrow', 'normal', 'wide'], about: 'Width of contact' },
+		{ name: 'interrupted', kind: 'boolean', default: false, label: 'Interrupted cut', about: 'Keyways, holes, splines' },
+		{ name: 'burnProne', kind: 'boolean', default: false, label: 'Burns easily', about: 'Thin or heat-sensitive work' },
+		{ name: 'coolant', kind: 'boolean', default: true, about: 'Ground wet' },
+		{ name: 'wheelSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, about: 'Rim speed' },
+		{ name: 'workSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 100, about: 'Work or table speed' },
+		{ name: 'superabrasiveAvailable', kind: 'boolean', default: true, about: 'Diamond or boron nitride wheels may be used' },
+		STOCKED_GRITS
+	],
+	outputs: [
+		{ name: 'marking', about: 'First choice', main: true }, { name: 'family', about: 'Grain' }, { name: 'grit', about: 'Grit' }, { name: 'gritMeanUm', unit: 'um', about: 'Mean grain' }, { name: 'grade', about: 'Grade' },
+		{ name: 'baseGrade', about: 'Grade before the shifts' }, { name: 'gradeShift', about: 'Letters moved' }, { name: 'structure', about: 'Structure' }, { name: 'bond', about: 'Bond' }, { name: 'steps', about: 'Rules that moved it' },
+		{ name: 'alternativeFamilies', about: 'Other grains that serve' }, { name: 'notes', about: 'Remarks' }
+	],
+	example: { material: 'steel-hardened', operation: 'surface', targetRaUm: 0.45, hardnessHrc: 61, burnProne: true, wheelSpeedMps: 30, workSpeedMps: 0.3 },
+	compute(v) {
+		const stock = stockOf(v.stockedGrits);
+		const cast = MATERIALS[v.material]!;
+		const findings = new Findings();
+		const notes: string[] = v.material === 'carbide' ? ['hard-metal-dust'] : [];
+		const general = () => findings
+			.caution('titanium-dry', v.material === 'titanium' && !v.coolant, 'Titanium dust can burn. Grind it wet and follow local rules.')
+			.caution('loads-wheel', (v.material === 'aluminium' || v.material === 'copper-alloy') && v.operation === 'off-hand', 'Soft metal packs into a bench wheel. Use another way.')
+			.caution('dry-burn-risk', v.burnProne && !v.coolant, 'Work that burns easily, ground dry: expect burn. Use coolant or lighter passes.')
+			.caution('needs-superabrasive', v.material === 'ceramic' && !v.superabrasiveAvailable, 'Ceramic needs diamond.');
+		if (v.material === 'ceramic' || (v.material === 'carbide' && v.superabrasiveAvailable && v.operation !== 'off-hand')) {
+			const code = diamondCode(v.targetRaUm);
+			const c = v.operation === 'creep-feed' ? 100 : v.operation === 'face-segment' ? 50 : 75;
+			general();
+			return {
+				kind: 'superabrasive', family: 'diamond', grit: code, gritMeanUm: meanOf(sieveByCode(code)!), grade: null, baseGrade: null, gradeShift: 0, structure: null, bond: 'B', concentrationC: c,
+				marking: `D${code} B C${c}`, steps: [], alternativeFamilies: v.material === 'carbide' ? ['silicon-carbide-green'] : [], notes, ...findings.judged()
+			};
+		}
+		const usual = OPERATION_DEFAULTS[v.operation];
+		const family = cast.family as AbrasiveFamily;
+		let grit: number;
+		if (v.targetRaUm !== null) {
+			const fit = finishGrit.run({ targetRaUm: v.targetRaUm, stockedGrits: stock });
+			for (const r of fit.reasons) findings.caution(r.code, true, r.message);
+			if (!family.startsWith('alumina')) notes.push('finish-not-anchored');
+			const allowed = stock.filter((n) => n >= usual.coarsest && n <= usual.finest);
+			grit = fit.bestGrit;
+			if (allowed.length && (grit < usual.coarsest || grit > usual.finest)) {
+				grit = grit < usual.coarsest ? allowed[0]! : allowed.at(-1)!;
+				findings.caution('finish-outside-operation-range', true, 'This finish is outside what the operation usually reaches with one wheel.');
+			}
+		} else {
+			const nearest = stock.indexOf(gritNearestToGrain(F_GRITS.get(usual.grit)!, stock));
+			grit = stock[Math.min(stock.length - 1, Math.max(0, nearest + cast.gritStep))]!;
+		}
+		const steps = recommendSteps({ ...v, open: cast.open, gritNumber: grit });
+		const sum = steps.reduce((s, step) => s + step.gradeShift, 0);
+		const gradeShift = Math.max(-MAX_SHIFT, Math.min(MAX_SHIFT, sum));
+		findings.caution('shift-clamped', gradeShift !== sum, 'The rules together ask for more than three letters. Three were taken; check by trial.');
+		const baseGrade = cast.grades[OPERATIONS.indexOf(v.operation)]!;
+		const grade = GRADES[Math.max(0, Math.min(GRADES.length - 1, GRADES.indexOf(baseGrade) + gradeShift))]!;
+		const structure = Math.max(1, Math.min(16, usual.structure + steps.reduce((s, step) => s + step.structureShift, 0)));
+		general();
+		return {
+			kind: 'conventional', family, grit, gritMeanUm: F_GRITS.get(grit)!, grade, baseGrade, gradeShift, structure, bond: 'V', concentrationC: null,
+			marking: `${LETTERS_OF_FAMILY[family]} ${grit} ${grade} ${structure} V`, steps, alternativeFamilies: cast.others, notes, ...findings.judged()
+		};
+	}
+});

@@ -1,0 +1,68 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { ceilCount } from '../numeric/rounding.js';
+import { surfaceSpeedMps } from '../spec/speed.js';
+
+const GROSS_RUNOUT_UM = 2000;
+const NEAR_MINIMUM_MM = 1;
+const um = <const N extends string>(name: N, max: number, about: string) => ({ name, kind: 'number', unit: 'um', min: 0, max, about }) as const;
+
+/** Passes, time and what is left when the run-out is cut away with a diamond. */
+export const truePlan = defineCalculation({
+	id: 'true.plan',
+	title: 'Truing plan',
+	about: 'Stock from the readings, rough and fine passes, passes with no feed, time, and the diameter after. Truing makes it round, not sharp: a dressing always follows.',
+	source: 'Geometry of an eccentric disc and kinematics (first principles); bites are guidelines.',
+	formulas: ['stock = run-out + allowance', 'passes = ceil(part/bite), made equal', 'traverse = lead/1000 x rpm', 'pass time = 60 stroke/traverse + reversal', 'diameter after = D - (run-out + 2 allowance)/1000', 'diamond path = passes (width/lead) pi D'],
+	fields: [
+		{ ...um('runoutTirUm', 10000, 'Largest minus smallest reading'), required: true, label: 'Run-out' }, { ...um('allowanceUm', 2000, 'Cut below the lowest point'), default: 25, label: 'Allowance' },
+		{ ...um('roughInfeedUm', 500, 'Bite of a rough pass'), minOpen: true, default: 25 }, { ...um('finishInfeedUm', 500, 'Bite of a fine pass'), minOpen: true, default: 10, label: 'Fine infeed' },
+		{ ...um('finishStockUm', 2000, 'Part of the stock taken fine'), default: 50, label: 'Fine stock' }, { name: 'sparkOutPasses', kind: 'integer', min: 0, max: 50, default: 4, label: 'Passes with no feed', about: 'At the end' },
+		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, required: true, about: 'Measured across' }, { name: 'wheelWidthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'Width' },
+		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, required: true, label: 'Wheel speed', about: 'While truing' }, { ...um('leadUm', 5000, 'Diamond travel per wheel turn'), minOpen: true, default: 100 },
+		{ name: 'overTravelMm', kind: 'number', unit: 'mm', min: 0, max: 100, default: 5, about: 'Beyond each edge' }, { name: 'reversalTimeS', kind: 'number', unit: 's', min: 0, max: 60, default: 1, about: 'Lost each pass' },
+		{ name: 'minDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, about: 'Scrap diameter' }, { name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 1, max: 500, about: 'Speed marked on the wheel' },
+		{ name: 'dustControl', kind: 'choice', choices: ['coolant', 'extraction', 'none'], default: 'coolant', about: 'How dust is held down' },
+		{ ...um('infeedCautionUm', 500, 'Heavy above this'), default: 30, advanced: true }, { ...um('infeedStopUm', 500, 'Too heavy above this'), default: 100, advanced: true }
+	],
+	outputs: [
+		{ name: 'totalPasses', about: 'Passes in all', main: true }, { name: 'timeS', unit: 's', about: 'Time' }, { name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' }, { name: 'radialStockUm', unit: 'um', about: 'To cut at the high spot' },
+		{ name: 'roughPasses', about: 'Rough passes' }, { name: 'roughInfeedUm', unit: 'um', about: 'each' }, { name: 'finishPasses', about: 'Fine passes' }, { name: 'finishInfeedUm', unit: 'um', about: 'each' }, { name: 'sparkOutPasses', about: 'With no feed' },
+		{ name: 'traverseMmPerMin', unit: 'mm/min', about: 'Traverse' }, { name: 'strokeMm', unit: 'mm', about: 'Stroke' }, { name: 'timePerPassS', unit: 's', about: 'A pass' }, { name: 'speedMps', unit: 'm/s', about: 'Surface speed' },
+		{ name: 'remainingRadialMm', unit: 'mm', about: 'Left to scrap, on the radius' }, { name: 'volumeRemovedMm3', unit: 'mm3', about: 'Abrasive cut away' }, { name: 'contactPathM', unit: 'm', about: 'Wheel surface under the diamond' }, { name: 'dressAfter', about: 'Dress open afterwards' }
+	],
+	example: { runoutTirUm: 310, allowanceUm: 30, wheelDiameterMm: 356, wheelWidthMm: 32, speedRpm: 1650, leadUm: 120, minDiameterMm: 205, ratedSpeedMps: 35 },
+	compute(v) {
+		const D = v.wheelDiameterMm;
+		const radialStockUm = v.runoutTirUm + v.allowanceUm;
+		const diameterAfterMm = D - (v.runoutTirUm + 2 * v.allowanceUm) / 1000;
+		if (diameterAfterMm <= 0) throw new InputFault('runoutTirUm', 'above-maximum', `Taking off ${radialStockUm} um leaves no wheel. Check the readings.`);
+		const fine = Math.min(v.finishStockUm, radialStockUm);
+		const rough = radialStockUm - fine;
+		const roughPasses = ceilCount(rough, v.roughInfeedUm);
+		const finishPasses = ceilCount(fine, v.finishInfeedUm);
+		const totalPasses = roughPasses + finishPasses + v.sparkOutPasses;
+		const traverseMmPerMin = (v.leadUm / 1000) * v.speedRpm;
+		const strokeMm = v.wheelWidthMm + 2 * v.overTravelMm;
+		const timePerPassS = (60 * strokeMm) / traverseMmPerMin + v.reversalTimeS;
+		const speedMps = surfaceSpeedMps(D, v.speedRpm);
+		const remainingRadialMm = v.minDiameterMm === null ? null : (diameterAfterMm - v.minDiameterMm) / 2;
+		const bite = Math.max(v.roughInfeedUm, v.finishInfeedUm);
+		const findings = new Findings()
+			.stop('over-rated-speed', v.ratedSpeedMps !== null && speedMps > v.ratedSpeedMps, `${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`)
+			.stop('below-minimum-diameter', remainingRadialMm !== null && remainingRadialMm < 0, 'Truing would take the wheel below its scrap diameter.')
+			.stop('infeed-too-heavy', bite > v.infeedStopUm, `A bite of ${bite} um can break the wheel or the diamond. Stay at ${v.infeedStopUm} or less.`)
+			.caution('infeed-heavy', bite > v.infeedCautionUm && bite <= v.infeedStopUm, 'A heavy bite. Around 25 um is usual.')
+			.caution('near-minimum-diameter', remainingRadialMm !== null && remainingRadialMm >= 0 && remainingRadialMm < NEAR_MINIMUM_MM, 'Little wheel left after this.')
+			.caution('no-dust-control', v.dustControl === 'none', 'Do not true dry without extraction.')
+			.caution('no-spark-out', v.sparkOutPasses === 0, 'Without passes with no feed the rim keeps what the machine bends away.')
+			.caution('check-mounting', v.runoutTirUm > GROSS_RUNOUT_UM, 'More than 2 mm of run-out: mount it again before cutting it away.');
+		return {
+			radialStockUm, roughPasses, roughInfeedUm: roughPasses ? rough / roughPasses : 0, finishPasses, finishInfeedUm: finishPasses ? fine / finishPasses : 0, sparkOutPasses: v.sparkOutPasses, totalPasses,
+			traverseMmPerMin, strokeMm, timePerPassS, timeS: totalPasses * timePerPassS, speedMps, diameterAfterMm, remainingRadialMm,
+			volumeRemovedMm3: (Math.PI / 4) * v.wheelWidthMm * (D ** 2 - diameterAfterMm ** 2),
+			contactPathM: (totalPasses * ((v.wheelWidthMm * 1000) / v.leadUm) * Math.PI * ((D + diameterAfterMm) / 2)) / 1000, dressAfter: true, ...findings.judged()
+		};
+	}
+});
