@@ -25,7 +25,7 @@ export interface Calculation {
 /** Registers the parts of one calculation; `compute` receives the checked input with defaults filled in. */
 export function defineCalculation<const L extends readonly Field[], O extends object>(
 	parts: Omit<Calculation, 'run' | 'fields'> & { fields: L; between?: Between; compute: (input: Values<L>) => O }
-): Omit<Calculation, 'run' | 'fields'> & { fields: L; run(input: unknown): O } & Calculation {
+): Omit<Calculation, 'run' | 'fields'> & { fields: L; run(input: unknown): O } {
 	const { compute, between, ...rest } = parts;
 	return { ...rest, run: (input: unknown) => finite(compute(checkInput(parts.fields, input, '', between))) } as never;
 }

@@ -7,7 +7,7 @@ const yes = <const N extends string>(name: N, label: string, about: string) => (
 const value = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) => ({ name, kind: 'number', unit, min: 0, max, about }) as const;
 const limit = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) => ({ name, kind: 'number', unit, min: 0, minOpen: true, max, about }) as const;
 
-type Rule = { name: string; limit?: string; wanted?: boolean; safety?: boolean; fail: string; says: string; far?: { ratio: number; code: string; says: string } };
+type Rule = { name: string; limit?: string; wanted?: boolean; safety?: boolean; fail: string; says: string; far?: { ratio: number; code: string; says: string }; /** Left out of the sheet when this holds. */ leaveOut?: (sheet: Record<string, boolean | number | null>) => boolean };
 
 /** The release sheet in its order: what is wanted, and what a failure is called. */
 const RULES: readonly Rule[] = [
@@ -19,9 +19,10 @@ const RULES: readonly Rule[] = [
 	{ name: 'runOutUm', limit: 'runOutLimitUm', fail: 'run-out-over-limit', says: 'Run-out above the limit.' },
 	{ name: 'dressSoundEven', wanted: true, fail: 'dress-sound-uneven', says: 'The dress did not sound even across the face.' },
 	{ name: 'raUm', limit: 'raTargetUm', fail: 'finish-over-target', says: 'Rougher than asked.' },
-	{ name: 'formErrorUm', limit: 'formToleranceUm', fail: 'form-over-tolerance', says: 'Form outside its tolerance.' },
+	{ name: 'formErrorUm', limit: 'formToleranceUm', fail: 'form-over-tolerance', says: 'Form outside its tolerance.', leaveOut: (sheet) => sheet.formAsked === false },
 	{ name: 'burnSeen', wanted: false, fail: 'burn-seen', says: 'Burn on the trial cut.' },
-	{ name: 'chatterSeen', wanted: false, fail: 'chatter-seen', says: 'Chatter on the trial cut.' }
+	{ name: 'chatterSeen', wanted: false, fail: 'chatter-seen', says: 'Chatter on the trial cut.' },
+	{ name: 'soundNormal', wanted: true, fail: 'sound-abnormal', says: 'The trial cut did not sound normal.', leaveOut: (sheet) => sheet.soundNormal === null }
 ];
 const SLACK = 1e-9;
 
@@ -42,7 +43,8 @@ export const release = defineCalculation({
 				yes('dressSoundEven', 'Dress sounded even', 'Across the face'),
 				value('raUm', 'um', 1000, 'Roughness of the trial cut'), limit('raTargetUm', 'um', 1000, 'Asked'),
 				value('formErrorUm', 'um', 1e5, 'Form error'), limit('formToleranceUm', 'um', 1e5, 'Tolerance'),
-				yes('burnSeen', 'Burn', 'On the trial cut'), yes('chatterSeen', 'Chatter', 'On the trial cut')
+				yes('burnSeen', 'Burn', 'On the trial cut'), yes('chatterSeen', 'Chatter', 'On the trial cut'),
+				{ ...yes('formAsked', 'A form is asked', 'No for a plain straight face'), default: true }, yes('soundNormal', 'Sounded normal', 'While cutting; left out of the sheet when not entered')
 			]
 		},
 		{ name: 'overrideReason', kind: 'text', maxLength: 500, label: 'Reason', about: 'Why it may grind with a caution, 10 characters or more' }
@@ -58,7 +60,7 @@ export const release = defineCalculation({
 			if (rule.limit && sheet[rule.name] !== null && sheet[rule.limit] === null) throw new InputFault(`checks.${rule.limit}`, 'missing', `${rule.name} has a value but no limit. Enter ${rule.limit}.`);
 		}
 		const findings = new Findings();
-		const checks = RULES.map((rule) => {
+		const checks = RULES.filter((rule) => !rule.leaveOut?.(sheet)).map((rule) => {
 			const v = sheet[rule.name] ?? null;
 			if (v === null) {
 				if (rule.safety) findings.stop('missing-safety-check', true, 'A safety check is missing.');

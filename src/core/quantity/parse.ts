@@ -8,10 +8,12 @@ const NUMBER = String.raw`[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?`;
 const MIXED = /^([+-]?\d+)(?:\s+|-)(\d+)\/(\d+)\s*(.*)$/;
 const FRACTION = /^([+-]?\d+)\/(\d+)\s*(.*)$/;
 const PLAIN = new RegExp(`^(${NUMBER})\\s*(.*)$`, 'i');
+/** 2,300 could be two thousand three hundred or 2.3: only a spindle speed makes it certain. */
+const EITHER = 'either';
 const THOUSANDS = /^[+-]?\d{1,3}(,\d{3})+(\.\d+)?(?=\s|[a-z°"%]|$)/i;
 
 /** The number and the unit word in what a person typed, or null. Fractions like 1-1/4, a decimal comma and thousands are understood. */
-function split(text: string): { number: number; unit: string } | null {
+function split(text: string, spin: boolean): { number: number; unit: string } | null {
 	let m = MIXED.exec(text);
 	if (m) {
 		const whole = Number(m[1]);
@@ -19,7 +21,10 @@ function split(text: string): { number: number; unit: string } | null {
 	}
 	if ((m = FRACTION.exec(text))) return { number: Number(m[1]) / Number(m[2]), unit: m[3]! };
 	const thousands = THOUSANDS.exec(text);
-	if (thousands) return { number: Number(thousands[0].replace(/,/g, '')), unit: text.slice(thousands[0].length).trim() };
+	if (thousands) {
+		const certain = spin || thousands[2] !== undefined || thousands[0].split(',').length > 2;
+		return { number: certain ? Number(thousands[0].replace(/,/g, '')) : NaN, unit: certain ? text.slice(thousands[0].length).trim() : EITHER };
+	}
 	if ((m = PLAIN.exec(text))) return { number: Number(m[1]!.replace(',', '.')), unit: m[2]! };
 	return null;
 }
@@ -32,9 +37,10 @@ export function parseQuantity(text: string, unit: Unit | undefined, system: Syst
 	const clean = text.trim().toLowerCase().replace(/[−–]/g, '-').replace(/µ|μ/g, 'u').replace(/×10\^?/g, 'e').replace(/''|”|″/g, '"').replace(/·/g, ' ').replace(/\s+/g, ' ');
 	if (clean === '') return { empty: true };
 	if (clean.length > 60) return { problem: 'That is too long for a number. Enter a number with its unit.' };
-	const parts = split(clean);
-	if (!parts || !Number.isFinite(parts.number)) return { problem: `"${text.trim().slice(0, 30)}" is not a number. Enter a number, such as 25 or 25 um.` };
 	const core = unit ? CORE_UNITS[unit] : undefined;
+	const parts = split(clean, core?.kind === 'spin');
+	if (parts?.unit === EITHER) return { problem: `"${text.trim()}" can be read two ways. Write ${text.trim().replace(',', '')} or ${text.trim().replace(',', '.')}.` };
+	if (!parts || !Number.isFinite(parts.number)) return { problem: `"${text.trim().slice(0, 30)}" is not a number. Enter a number, such as 25 or 25 um.` };
 	const shown = core?.symbol ?? '';
 	const word = parts.unit.trim();
 	if (word === '') {

@@ -21,6 +21,7 @@ describe('quantity: what people type', () => {
 		expect(value('0.001', 'um', 'inch')).to.be.closeTo(25.4, 1e-9);
 		expect(value('5', 'deg', 'inch')).to.equal(5);
 	});
+	it('does not guess what a single comma means', () => expect(parseQuantity('2,300', 'mm')).to.deep.equal({ problem: '"2,300" can be read two ways. Write 2300 or 2.300.' }));
 	it('says what is wrong', () => {
 		for (const text of ['abc', '12 parsec', '12 rpm', '--3', '1/0', '9'.repeat(400), '<b>3</b>', '1e999']) expect(parseQuantity(text, 'mm'), text).to.have.property('problem');
 		expect(parseQuantity('  ', 'mm')).to.deep.equal({ empty: true });

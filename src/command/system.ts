@@ -1,0 +1,58 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+import { createServer } from 'node:net';
+
+export const say = (text: string): void => { process.stderr.write(`${text}\n`); };
+
+/** Runs a program with its output shown; rejects with its exit code in words. */
+export function run(program: string, args: string[], options: { env?: NodeJS.ProcessEnv; quiet?: boolean; cwd?: string } = {}): Promise<void> {
+	return new Promise((done, fail) => {
+		const child = spawn(program, args, { stdio: options.quiet ? ['ignore', 'ignore', 'pipe'] : ['ignore', 2, 2], env: options.env ?? process.env, cwd: options.cwd });
+		let errors = '';
+		child.stderr?.on('data', (d) => { errors = (errors + String(d)).slice(-4000); });
+		child.on('error', fail);
+		child.on('close', (code) => (code === 0 ? done() : fail(new Error(`${program} ${args[0] ?? ''} ended with ${code}. ${errors}`))));
+	});
+}
+
+/** First of several places a program may be in, or null. */
+export function find(...names: string[]): string | null {
+	for (const name of names) {
+		if (name.startsWith('/') ? existsSync(name) : false) return name;
+		const found = spawnSync('sh', ['-c', `command -v ${name}`]).stdout?.toString().trim();
+		if (found) return found;
+	}
+	return null;
+}
+
+/** Installs Debian packages, through sudo when not root. */
+export async function installPackages(...names: string[]): Promise<void> {
+	say(`Installing ${names.join(', ')} ...`);
+	const root = process.getuid?.() === 0;
+	if (!root && !find('sudo')) throw new Error(`${names.join(', ')} must be installed. Run as root, or install them yourself and start again.`);
+	const apt = (...args: string[]) => run(root ? 'apt-get' : 'sudo', [...(root ? [] : ['-n', 'apt-get']), ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, quiet: true });
+	await apt('update');
+	await apt('install', '-y', '--no-install-recommends', ...names);
+}
+
+/** The wanted port, or the next free one on loopback. */
+export function freePort(from: number): Promise<number> {
+	return new Promise((done) => {
+		const probe = createServer();
+		probe.once('error', () => done(freePort(from + 1)));
+		probe.listen(from, '127.0.0.1', () => probe.close(() => done(from)));
+	});
+}
+
+export function alive(pid: number): boolean {
+	try { process.kill(pid, 0); return true; } catch { return false; }
+}
+
+/** Waits until a test holds, asking again shortly after each no; rejects with the given words when it never does. */
+export async function until(test: () => Promise<boolean> | boolean, words: string, timeoutMs = 30_000): Promise<void> {
+	const end = Date.now() + timeoutMs;
+	while (!(await test())) {
+		if (Date.now() > end) throw new Error(words);
+		await new Promise((r) => setTimeout(r, 60));
+	}
+}

@@ -1,0 +1,45 @@
+import type { Verdict } from '../calculation/verdict.js';
+import type { System } from '../quantity/parse.js';
+
+export const STATIONS = ['brief', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'] as const;
+export type StationId = (typeof STATIONS)[number];
+export const STATION_NAMES: Readonly<Record<StationId, string>> = {
+	brief: 'Brief', select: 'Select', inspect: 'Inspect', mount: 'Mount', 'run-in': 'Run in', true: 'True', balance: 'Balance', dress: 'Dress', prove: 'Prove', keep: 'Keep'
+};
+
+export interface MachineFacts {
+	id: number; code: string; name: string; kind: string; balanceClass: string; spindleRpm: number; spindleRpmMin: number; spindleRpmMax: number; seatMm: number; maxDiameterMm: number; maxWidthMm: number;
+	rotation: 'cw' | 'ccw'; motorTorqueNm: number; wet: boolean; lockedOut: boolean;
+}
+export interface MountFacts {
+	id: number; code: string; seatMm: number; flangeMm: number; recessMm: number; retention: 'single-nut' | 'flange-screws'; threadHand: 'left' | 'right'; screwCount: number | null; screwDiameterMm: number | null; torqueNm: number | null;
+	massKg: number; inertiaKgM2: number; journalRadiusMm: number; trackRadiusMm: number | null; weightCount: number; weightMassG: number | null;
+}
+export interface DresserFacts { id: number; code: string; kind: string; tipRadiusUm: number | null; flatWidthUm: number; dressesSinceTurn: number; turnEvery: number }
+export interface WheelFacts {
+	id: number; number: string; marking: string; canonical: string; family: string | null; gritMeanUm: number | null; gritNumber: number | null; grade: string | null; structure: number | null; bond: string | null; bondFamily: string | null;
+	diameterMm: number; widthMm: number; boreMm: number; newDiameterMm: number; minDiameterMm: number; massKg: number; ratedMps: number | null; ratedRpm: number | null; expiresOn: string | null;
+	place: string; state: 'available' | 'mounted' | 'quarantined' | 'scrapped'; stateReason: string | null; heldBy: number | null;
+}
+
+/** One piece of evidence, as the gates see it. */
+export interface RecordFacts {
+	id: number; station: StationId; step: string; calculation: string; entered: Record<string, unknown>; input: Record<string, unknown>; output: Record<string, unknown>; verdict: Verdict;
+	overrideReason: string | null; wheelId: number | null; by: string; atMs: number;
+}
+
+/** Everything the route engine decides from. */
+export interface SetupFacts {
+	id: number; part: string; quantity: number; material: string; hardnessHrc: number | null; operation: string; targetRaUm: number; minWidthMm: number | null; burnProne: boolean;
+	units: System; state: 'under-way' | 'released' | 'stopped' | 'finished'; version: number; stations: StationId[]; routeName: string;
+	machine: MachineFacts; mount: MountFacts | null; dresser: DresserFacts | null; wheel: WheelFacts | null;
+	/** Oldest first; every record of this setup. */
+	records: RecordFacts[];
+	incidentId: number | null; today: string; nowMs: number;
+}
+
+/** The rpm this wheel may never exceed: its printed rpm, and its printed m/s at the diameter it had when new. */
+export function limitRpm(w: Pick<WheelFacts, 'ratedMps' | 'ratedRpm' | 'newDiameterMm'>): number | null {
+	const limits = [w.ratedRpm, w.ratedMps === null ? null : (w.ratedMps * 60000) / (Math.PI * w.newDiameterMm)].filter((n) => n !== null);
+	return limits.length ? Math.min(...limits) : null;
+}

@@ -1,0 +1,137 @@
+import { quantity } from '../../quantity/format.js';
+import type { Unit } from '../../calculation/fields.js';
+import { Evidence } from '../evidence.js';
+import { type RecordFacts, type SetupFacts, type StationId, limitRpm } from '../facts.js';
+import { type GateLine, lineOf, plainLine } from '../gate.js';
+import { surfaceSpeedMps } from '../../spec/speed.js';
+
+/** Turns records into the lines of a station's gate. */
+export type Gate = (facts: SetupFacts, evidence: Evidence) => GateLine[];
+
+const show = (facts: SetupFacts) => (v: number | null | undefined, unit: Unit) => quantity(v ?? null, unit, facts.units);
+const out = (r: RecordFacts | null, name: string): number | null => (typeof r?.output[name] === 'number' ? (r.output[name] as number) : null);
+/** What a failed record says, in its own words; the number stays beside it when there is one. */
+const said = (r: RecordFacts | null, otherwise: string): string => {
+	const reasons = (r?.output.reasons ?? []) as { message: string; severity: string }[];
+	return reasons.find((x) => x.severity === 'stop')?.message ?? reasons.find((x) => x.severity === 'caution')?.message ?? otherwise;
+};
+
+const brief: Gate = (_f, e) => [lineOf('job', 'The job is told', e.latest('brief', 'brief') && { ...e.latest('brief', 'brief')!, verdict: 'ok' }, String(e.latest('brief', 'brief')?.output.marking ?? ''), 'fill in the brief')];
+
+const select: Gate = (f, e) => {
+	const q = show(f);
+	const w = f.wheel;
+	const take = e.latest('select', 'take');
+	if (!w || !take) return [plainLine('taken', 'One wheel taken', 'todo', 'pick from the rack'), plainLine('bore', 'Fits the spindle', 'todo', `bore ${q(f.mount?.seatMm ?? f.machine.seatMm, 'mm')}`), plainLine('speed', 'Under the rated speed', 'todo', `spindle runs ${q(f.machine.spindleRpm, 'rpm')}`)];
+	const limit = limitRpm(w);
+	const v = surfaceSpeedMps(w.diameterMm, f.machine.spindleRpm);
+	return [
+		plainLine('bore', 'Fits the spindle', 'ok', `bore ${q(w.boreMm, 'mm')} on ${q(f.mount?.seatMm ?? f.machine.seatMm, 'mm')}`, take.id),
+		plainLine('speed', 'Under the rated speed', limit !== null && f.machine.spindleRpm <= limit ? 'ok' : 'stop', w.ratedMps ? `${q(v, 'm/s')} of ${q(w.ratedMps, 'm/s')}` : `${q(f.machine.spindleRpm, 'rpm')} of ${q(w.ratedRpm, 'rpm')}`, take.id),
+		lineOf('taken', 'One wheel taken', take, `${w.number}, ${((take.output.ranked as { scorePoints: number }[])[0]?.scorePoints ?? 0).toFixed(0)} points`, ''),
+		plainLine('held', 'Nobody else holds it', 'ok', `held by setup ${f.id}`)
+	];
+};
+
+const inspect: Gate = (f, e) => {
+	const look = e.latest('inspect', 'look');
+	const ring = e.latest('inspect', 'ring');
+	const taps = ((ring?.entered.taps ?? []) as string[]).length;
+	return [
+		lineOf('look', 'Looked over', look, said(look, 'nothing found'), 'point by point'),
+		plainLine('rated', 'Marked with a speed', limitRpm(f.wheel ?? { ratedMps: null, ratedRpm: null, newDiameterMm: 1 }) !== null ? 'ok' : 'stop', f.wheel?.ratedMps ? show(f)(f.wheel.ratedMps, 'm/s') : f.wheel?.ratedRpm ? show(f)(f.wheel.ratedRpm, 'rpm') : 'no speed'),
+		lineOf('ring', 'Ring is clear', ring, said(ring, taps ? `clear at ${taps} places, by ear` : 'cannot be rung'), 'tap it and listen')
+	];
+};
+
+const mount: Gate = (f, e) => {
+	const q = show(f);
+	const [flange, fit, thread, tighten] = (['flange', 'fit', 'thread', 'tighten'] as const).map((s) => e.latest('mount', s)) as [RecordFacts | null, RecordFacts | null, RecordFacts | null, RecordFacts | null];
+	return [
+		lineOf('fit', 'Slides on by hand', fit, fit?.verdict === 'stop' ? said(fit, '') : `${q(out(fit, 'clearanceUm'), 'um')} play, up to ${q(out(fit, 'maxRunoutTirUm'), 'um')} run-out`, 'measure bore and seat'),
+		lineOf('flange', 'Flanges and blotters right', flange, said(flange, `needs ${q(out(flange, 'minFlangeDiameterMm'), 'mm')}, has ${q(f.mount?.flangeMm, 'mm')}`), 'measure both'),
+		lineOf('thread', 'Running tightens it', thread, said(thread, thread?.output.checked ? `${String(thread.output.requiredThreadHand)}-hand thread` : 'held by screws'), 'hand of the thread'),
+		lineOf('tighten', 'Tightened in order', tighten && { ...tighten, verdict: tighten.verdict === 'stop' ? 'stop' : 'ok' }, f.mount?.retention === 'flange-screws' ? `${f.mount.screwCount} screws, ${q(f.mount.torqueNm, 'Nm')}` : 'nut snug', f.mount?.retention === 'flange-screws' ? `${f.mount.screwCount} screws crosswise` : 'one nut, snug')
+	];
+};
+
+const runIn: Gate = (f, e) => {
+	const q = show(f);
+	const speed = e.latest('run-in', 'speed');
+	const start = e.latest('run-in', 'start');
+	const outcome = e.latest('run-in', 'outcome');
+	const current = outcome && start && outcome.id > start.id ? outcome : null;
+	return [
+		lineOf('speed', 'Tachometer under the limit', speed, speed?.verdict === 'stop' ? said(speed, '') : `${q((speed?.input.measuredRpm as number) ?? null, 'rpm')} of ${q(out(speed, 'limitRpm'), 'rpm')}`, `limit ${q(limitRpm(f.wheel!), 'rpm')}`),
+		lineOf('start', 'Started guarded', start, said(start, `runs empty ${String(out(start, 'freeRunS') ?? '')} s`), 'guard shut, nobody in line'),
+		lineOf('outcome', 'Ran free, sounded right', current, said(current, 'long enough, quiet'), 'listen, then say')
+	];
+};
+
+const trueGate: Gate = (f, e) => {
+	const q = show(f);
+	const first = e.latestOf('true', ['runout', 'after']);
+	const after = e.latest('true', 'after');
+	const last = e.latestOf('true', ['after', 'runout']);
+	const good = last !== null && (out(last, 'tirUm') ?? Infinity) <= Number(last.input.limitTirUm);
+	const waiting = last ? `${q(out(last, 'tirUm'), 'um')} now, limit ${q(Number(last.input.limitTirUm), 'um')}` : 'limit 25 µm';
+	return [
+		lineOf('read', 'Rim read', first && { ...first, verdict: first.verdict === 'stop' ? 'stop' : 'ok' }, first?.verdict === 'stop' ? said(first, '') : `${((first?.input.readingsUm ?? []) as unknown[]).length} readings`, '8 or 12 places'),
+		good ? lineOf('runs-true', 'Runs true', last && { ...last, verdict: 'ok' }, waiting, '') : after && last === after ? lineOf('runs-true', 'Runs true', after, waiting, '') : plainLine('runs-true', 'Runs true', 'todo', waiting, last?.id ?? null),
+		plainLine('dry', 'Spun dry', after ? (after.entered.spunDry === true ? 'ok' : 'todo') : good && !after ? 'ok' : 'todo', after?.entered.spunDry === true ? 'coolant off, run on until dry' : good && !after ? 'not wetted: no truing needed' : 'after the coolant is off', after?.id ?? null),
+		plainLine('glazed', 'Known to be glazed', 'ok', 'dress open after balancing')
+	];
+};
+
+const balance: Gate = (f, e) => {
+	const q = show(f);
+	const judged = e.latestOf('balance', ['swing', 'stays'], 'balance.tolerance');
+	const move = e.latest('balance', 'move');
+	const proof = judged && (!move || judged.id > move.id) ? judged : null;
+	const inside = proof !== null && (out(proof, 'ratio') ?? Infinity) <= 1 + 1e-9;
+	const value = judged ? `${q(judged.input.unbalanceGmm as number, 'gmm')}, limit ${q(out(judged, 'permissibleGmm'), 'gmm')}` : 'time a swing';
+	const confirmed = inside && (move !== null || proof!.verdict === 'ok');
+	return [
+		inside ? lineOf('inside', 'Unbalance inside the grade', { ...proof!, verdict: 'ok' }, value, '') : judged?.verdict === 'stop' && proof ? lineOf('inside', 'Unbalance inside the grade', proof, value, '') : plainLine('inside', 'Unbalance inside the grade', 'todo', value, judged?.id ?? null),
+		plainLine('second', move ? 'Second roll agrees' : 'Proved by a roll', confirmed ? 'ok' : 'todo', confirmed ? 'the last roll was inside' : move && !proof ? 'roll again after the move' : 'move the weights, then roll again', confirmed ? proof!.id : null)
+	];
+};
+
+const dress: Gate = (f, e) => {
+	const q = show(f);
+	const position = e.latest('dress', 'position');
+	const point = e.latest('dress', 'settings', 'dress.single-point');
+	const plan = e.latest('dress', 'settings', 'dress.plan');
+	const done = e.latest('dress', 'done');
+	const sounded = done?.entered.soundEven === true;
+	const overlap = point?.output.overlap as { overlapRatio: number; dressClass: string } | undefined;
+	const d = f.dresser;
+	return [
+		lineOf('position', 'Diamond past centre', position, position?.verdict === 'stop' ? said(position, '') : `${q(out(position, 'pastCentreMm'), 'mm')} on the ${String(position?.output.side ?? '')} side`, 'leaving side, tip trailing'),
+		lineOf('settings', 'Dress suits the work', point, point && point.verdict !== 'ok' ? said(point, '') : `overlap ${overlap?.overlapRatio.toFixed(1) ?? ''}, ${overlap?.dressClass ?? ''}`, 'depth, traverse, passes'),
+		lineOf('plan', 'Wheel is left after it', plan, plan && plan.verdict !== 'ok' ? said(plan, '') : `${String(out(plan, 'dressesLeft') ?? '')} such dresses left`, 'from the plan'),
+		lineOf('sound', 'Sounded even across the face', done && { ...done, verdict: done.verdict === 'stop' ? 'stop' : 'ok' }, sounded ? 'heard over the whole width' : 'not even: dress again', 'you listen and say so', sounded || undefined),
+		plainLine('turned', 'Diamond turned in its holder', d && d.dressesSinceTurn >= d.turnEvery ? 'caution' : 'ok', d ? `${d.dressesSinceTurn} dresses since, turn at ${d.turnEvery}` : 'no diamond on record')
+	];
+};
+
+const prove: Gate = (f, e) => {
+	const r = e.latest('prove', 'release');
+	const q = show(f);
+	const released = r?.output.released === 'yes' || r?.output.released === 'with-reason';
+	const check = (key: string, title: string, name: string, value: string) => {
+		const c = ((r?.output.checks ?? []) as { name: string; state: string }[]).find((x) => x.name === name);
+		return plainLine(key, title, !c || c.state === 'missing' ? 'todo' : c.state === 'pass' ? 'ok' : released ? 'caution' : 'caution', value, r?.id ?? null);
+	};
+	return [
+		check('ra', 'Finish as asked', 'raUm', `Ra ${q((r?.entered.raUm as number) ?? null, 'um')} of ${q(f.targetRaUm, 'um')}`), check('burn', 'No burn', 'burnSeen', 'trial cut'), check('chatter', 'No chatter', 'chatterSeen', 'trial cut'),
+		r && !released ? plainLine('released', 'Released to grind', r.verdict === 'stop' ? 'stop' : 'todo', said(r, 'not released'), r.id) : lineOf('released', 'Released to grind', r && { ...r, verdict: 'ok' }, r?.output.released === 'with-reason' ? `with a reason: ${r.overrideReason ?? String(r.entered.overrideReason)}` : 'every line holds', 'trial cut, then release')
+	];
+};
+
+const keep: Gate = (_f, e) => {
+	const r = e.latest('keep', 'entry');
+	return [lineOf('entry', 'Booked in the ledger', r && { ...r, verdict: 'ok' }, String(r?.entered.diameterAfterMm ?? '') + ' mm', 'diameter and parts')];
+};
+
+export const GATES: Readonly<Record<StationId, Gate>> = { brief, select, inspect, mount, 'run-in': runIn, true: trueGate, balance, dress, prove, keep };

@@ -1,0 +1,24 @@
+import { InputFault, shown } from '../../calculation/fault.js';
+import { moveStep, staysStep, swingStep } from './balance.js';
+import { briefStep } from './brief.js';
+import { dressedStep, positionStep, settingsStep } from './dress.js';
+import { lookStep, ringStep } from './inspect.js';
+import { keepStep } from './keep.js';
+import { fitStep, flangeStep, threadStep, tightenStep } from './mount.js';
+import { releaseStep } from './prove.js';
+import { outcomeStep, speedStep, startStep } from './run-in.js';
+import { takeStep } from './select.js';
+import type { Step } from './step.js';
+import { runoutStep, truePlanStep, truedStep } from './true.js';
+
+/** Everything that can be recorded on a setup, in the order of the stations. */
+export const STEPS: readonly Step[] = [
+	briefStep, takeStep, lookStep, ringStep, flangeStep, fitStep, threadStep, tightenStep, speedStep, startStep, outcomeStep, runoutStep, truePlanStep, truedStep, swingStep, moveStep, staysStep, positionStep, settingsStep, dressedStep, releaseStep, keepStep
+];
+
+/** @throws InputFault when a station has no such step */
+export function stepOf(station: unknown, step: unknown): Step {
+	const found = STEPS.find((s) => s.station === station && s.step === step);
+	if (!found) throw new InputFault('step', 'unknown-choice', `There is no step ${shown(step)} at station ${shown(station)}.`);
+	return found;
+}

@@ -1,0 +1,53 @@
+import { InputFault } from '../../calculation/fault.js';
+import { fitCheck } from '../../mount/fit-check.js';
+import { flangeCheck } from '../../mount/flange-check.js';
+import { threadHand } from '../../mount/thread-hand.js';
+import { compute, defineStep, massNowKg, mountOf, pick, wheelOf } from './step.js';
+
+const size = <const N extends string>(name: N, label: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, label, about: 'Measured' }) as const;
+const blotter = <const N extends string>(name: N, label: string) => ({ name, kind: 'choice', choices: ['good', 'creased', 'torn', 'wet', 'missing'], required: true, label, about: 'Look at both sides of it' }) as const;
+
+export const flangeStep = defineStep({
+	station: 'mount', step: 'flange', title: 'Flanges and blotters',
+	fields: [
+		size('backFlangeDiameterMm', 'Back flange'), size('frontFlangeDiameterMm', 'Front flange'), size('backRecessDiameterMm', 'Back hollow'), size('frontRecessDiameterMm', 'Front hollow'),
+		...pick(flangeCheck.fields, 'clean', 'burred', 'runoutUm'), blotter('backBlotter', 'Back blotter'), blotter('frontBlotter', 'Front blotter'), size('blotterOuterMm', 'Blotter, outside'), size('blotterInnerMm', 'Blotter, inside'), size('blotterThicknessMm', 'Blotter, thick')
+	],
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		const side = (state: string) => (state === 'missing' ? { present: false } : { present: true, outerDiameterMm: v.blotterOuterMm, innerDiameterMm: v.blotterInnerMm, thicknessMm: v.blotterThicknessMm, condition: state });
+		const m = mountOf(facts);
+		const clampForceN = m.screwCount && m.torqueNm && m.screwDiameterMm ? (m.screwCount * m.torqueNm) / (0.2 * (m.screwDiameterMm / 1000)) : null;
+		return [compute('mount.flange-check', {
+			wheelDiameterMm: w.diameterMm, boreMm: w.boreMm, backFlangeDiameterMm: v.backFlangeDiameterMm, frontFlangeDiameterMm: v.frontFlangeDiameterMm, backRecessDiameterMm: v.backRecessDiameterMm, frontRecessDiameterMm: v.frontRecessDiameterMm,
+			clean: v.clean, burred: v.burred, runoutUm: v.runoutUm, clampForceN, blotters: { back: side(v.backBlotter), front: side(v.frontBlotter) }
+		})];
+	}
+});
+
+export const fitStep = defineStep({
+	station: 'mount', step: 'fit', title: 'Bore on its seat',
+	fields: [...pick(fitCheck.fields, 'boreMm', 'arborMm', 'forced')],
+	compute: (facts, v) => [compute('mount.fit-check', { ...v, massKg: massNowKg(wheelOf(facts)) })]
+});
+
+export const threadStep = defineStep({
+	station: 'mount', step: 'thread', title: 'Hand of the thread',
+	fields: pick(threadHand.fields, 'reversible', 'hardBrake', 'positiveLock'),
+	compute(facts, v) {
+		const m = mountOf(facts);
+		return [compute('mount.thread-hand', { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention, ...v })];
+	}
+});
+
+export const tightenStep = defineStep({
+	station: 'mount', step: 'tighten', title: 'Tighten',
+	fields: [{ name: 'done', kind: 'boolean', required: true, label: 'Tightened in this order', about: 'Every pass, then once round' }],
+	compute(facts, { done }) {
+		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
+		const m = mountOf(facts);
+		if (m.retention === 'single-nut') return [compute('mount.thread-hand', { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention })];
+		return [compute('mount.tightening-order', { screwCount: m.screwCount, finalTorqueNm: m.torqueNm, screwDiameterMm: m.screwDiameterMm })];
+	},
+	event: () => ({ kind: 'mounted', diameterAfterMm: null, note: null })
+});

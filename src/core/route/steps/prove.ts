@@ -1,0 +1,36 @@
+import { Evidence } from '../evidence.js';
+import { type SetupFacts, limitRpm } from '../facts.js';
+import { RUNOUT_LIMIT_UM, lastRunout } from './true.js';
+import { compute, defineStep, wheelOf } from './step.js';
+
+/** What the release sheet already knows from the records. */
+export function provenSoFar(facts: SetupFacts): Record<string, unknown> {
+	const e = new Evidence(facts);
+	const balance = e.latestOf('balance', ['swing', 'stays'], 'balance.tolerance');
+	const speed = e.latest('run-in', 'speed');
+	const done = e.latest('dress', 'done');
+	const outcome = e.latest('run-in', 'outcome');
+	return {
+		runInDone: outcome ? outcome.output.mayContinue === true : null,
+		speedRpm: e.number(speed, 'limitRpm') === null ? null : (speed!.input.measuredRpm as number), maxRpm: limitRpm(wheelOf(facts)),
+		balanceResidualGmm: e.number(balance, 'ratio') === null ? null : (balance!.input.unbalanceGmm as number), balanceLimitGmm: e.number(balance, 'permissibleGmm'),
+		runOutUm: lastRunout(facts), runOutLimitUm: RUNOUT_LIMIT_UM, dressSoundEven: done ? done.entered.soundEven === true : null
+	};
+}
+
+const seen = <const N extends string>(name: N, label: string) => ({ name, kind: 'boolean', required: true, label, about: 'On the trial cut' }) as const;
+
+export const releaseStep = defineStep({
+	station: 'prove', step: 'release', title: 'Trial cut and release',
+	fields: [
+		{ name: 'raUm', kind: 'number', unit: 'um', min: 0, max: 1000, label: 'Ra of the trial cut', about: 'Measured' }, seen('burnSeen', 'Burn'), seen('chatterSeen', 'Chatter'), seen('crackSeen', 'Crack on the wheel'), { ...seen('guardClosed', 'Guard closed'), about: 'And latched' },
+		{ name: 'soundNormal', kind: 'boolean', required: true, label: 'Sounded normal', about: 'While cutting' }, { name: 'overrideReason', kind: 'text', maxLength: 500, label: 'Reason', about: 'To release with a caution, 10 characters or more' }
+	],
+	compute(facts, v) {
+		return [compute('prove.release', {
+			checks: { ...provenSoFar(facts), crackSeen: v.crackSeen, guardClosed: v.guardClosed, raUm: v.raUm, raTargetUm: facts.targetRaUm, burnSeen: v.burnSeen, chatterSeen: v.chatterSeen, soundNormal: v.soundNormal, formAsked: false },
+			overrideReason: v.overrideReason
+		})];
+	},
+	quarantines: ['crack-seen']
+});

@@ -1,0 +1,68 @@
+import mysql, { type Pool, type PoolConnection, type ResultSetHeader } from 'mysql2/promise';
+
+/** Where the database is; set by the command that starts the application. */
+export interface DatabaseAddress { host: string; port: number; user: string; password: string; database: string }
+
+export function addressFromEnvironment(): DatabaseAddress {
+	const env = process.env;
+	return { host: env.UNCINUS_DB_HOST ?? '127.0.0.1', port: Number(env.UNCINUS_DB_PORT ?? 3306), user: env.UNCINUS_DB_USER ?? 'uncinus', password: env.UNCINUS_DB_PASSWORD ?? '', database: env.UNCINUS_DB_NAME ?? 'uncinus' };
+}
+
+/** The database does not answer. The page says so in words and keeps what was typed. */
+export class DatabaseDown extends Error {
+	constructor(cause: unknown) { super('The database does not answer.', { cause }); this.name = 'DatabaseDown'; }
+}
+
+const GONE = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOENT', 'PROTOCOL_CONNECTION_LOST', 'ER_SERVER_SHUTDOWN', 'ER_CON_COUNT_ERROR', 'PROTOCOL_ENQUEUE_AFTER_FATAL_ERROR', 'PROTOCOL_ENQUEUE_AFTER_QUIT', 'PROTOCOL_PACKETS_OUT_OF_ORDER', 'ER_CONNECTION_KILLED', 'ER_DISK_FULL']);
+/** Two people at once: worth one more try. */
+const RETRY = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT']);
+const codeOf = (e: unknown): string => String((e as { code?: unknown } | null)?.code ?? '');
+
+let pool: Pool | undefined;
+export function database(): Pool {
+	pool ??= mysql.createPool({ ...addressFromEnvironment(), connectionLimit: 16, timezone: 'Z', charset: 'utf8mb4', dateStrings: ['DATE'], connectTimeout: 5000, enableKeepAlive: true, namedPlaceholders: false });
+	return pool;
+}
+export async function closeDatabase(): Promise<void> {
+	await pool?.end();
+	pool = undefined;
+}
+
+export type Value = string | number | boolean | null | Date;
+export type Runner = Pick<Pool | PoolConnection, 'execute' | 'query'>;
+
+async function guarded<T>(work: () => Promise<T>): Promise<T> {
+	try {
+		return await work();
+	} catch (e) {
+		throw GONE.has(codeOf(e)) ? new DatabaseDown(e) : e;
+	}
+}
+
+/** Rows of a query with placeholders. @throws DatabaseDown */
+export async function rows<T>(sql: string, values: Value[] = [], on: Runner = database()): Promise<T[]> {
+	return guarded(async () => (await on.execute(sql, values))[0] as T[]);
+}
+export async function row<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T | undefined> {
+	return (await rows<T>(sql, values, on))[0];
+}
+export async function write(sql: string, values: Value[] = [], on: Runner = database()): Promise<ResultSetHeader> {
+	return guarded(async () => (await on.execute<ResultSetHeader>(sql, values))[0]);
+}
+
+/** Runs the work in one transaction; rolls back on any error and tries a lost lock race once more. @throws DatabaseDown */
+export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, triesLeft = 2): Promise<T> {
+	const connection = await guarded(() => database().getConnection());
+	try {
+		await connection.beginTransaction();
+		const result = await work(connection);
+		await connection.commit();
+		return result;
+	} catch (e) {
+		await connection.rollback().catch(() => undefined);
+		if (RETRY.has(codeOf(e)) && triesLeft > 0) return transaction(work, triesLeft - 1);
+		throw GONE.has(codeOf(e)) ? new DatabaseDown(e) : e;
+	} finally {
+		connection.release();
+	}
+}
