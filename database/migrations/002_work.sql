@@ -113,7 +113,7 @@ CREATE TABLE IF NOT EXISTS incidents (
   machine_id INT UNSIGNED NOT NULL,
   event VARCHAR(30) NOT NULL,
   seen VARCHAR(500) NOT NULL,
-  facts LONGTEXT NOT NULL CHECK (JSON_VALID(facts)) COMMENT 'input of the plan: findings and steps done',
+  facts LONGTEXT NOT NULL COMMENT 'input of the plan: findings and steps done' CHECK (JSON_VALID(facts)),
   version INT UNSIGNED NOT NULL DEFAULT 1,
   opened_by INT UNSIGNED NOT NULL,
   opened_at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3),

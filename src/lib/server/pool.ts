@@ -20,7 +20,7 @@ const codeOf = (e: unknown): string => String((e as { code?: unknown } | null)?.
 
 let pool: Pool | undefined;
 export function database(): Pool {
-	pool ??= mysql.createPool({ ...addressFromEnvironment(), connectionLimit: 16, timezone: 'Z', charset: 'utf8mb4', dateStrings: ['DATE'], connectTimeout: 5000, enableKeepAlive: true, namedPlaceholders: false });
+	pool ??= mysql.createPool({ ...addressFromEnvironment(), connectionLimit: 16, timezone: 'Z', charset: 'utf8mb4', dateStrings: ['DATE'], jsonStrings: true, connectTimeout: 5000, enableKeepAlive: true, namedPlaceholders: false });
 	return pool;
 }
 export async function closeDatabase(): Promise<void> {
@@ -50,10 +50,15 @@ export async function write(sql: string, values: Value[] = [], on: Runner = data
 	return guarded(async () => (await on.execute<ResultSetHeader>(sql, values))[0]);
 }
 
+let clock: (() => number) | null = null;
+/** Lets what is written carry another time, for demo data and for tests of timers; null goes back to the database's own clock. */
+export function setClock(nowMs: (() => number) | null): void { clock = nowMs; }
+
 /** Runs the work in one transaction; rolls back on any error and tries a lost lock race once more. @throws DatabaseDown */
 export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, triesLeft = 2): Promise<T> {
 	const connection = await guarded(() => database().getConnection());
 	try {
+		if (clock) await connection.query('SET timestamp = ?', [clock() / 1000]);
 		await connection.beginTransaction();
 		const result = await work(connection);
 		await connection.commit();
@@ -63,6 +68,7 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
 		if (RETRY.has(codeOf(e)) && triesLeft > 0) return transaction(work, triesLeft - 1);
 		throw GONE.has(codeOf(e)) ? new DatabaseDown(e) : e;
 	} finally {
+		if (clock) await connection.query('SET timestamp = DEFAULT').catch(() => undefined);
 		connection.release();
 	}
 }

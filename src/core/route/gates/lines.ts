@@ -39,7 +39,7 @@ const inspect: Gate = (f, e) => {
 	const taps = ((ring?.entered.taps ?? []) as string[]).length;
 	return [
 		lineOf('look', 'Looked over', look, said(look, 'nothing found'), 'point by point'),
-		plainLine('rated', 'Marked with a speed', limitRpm(f.wheel ?? { ratedMps: null, ratedRpm: null, newDiameterMm: 1 }) !== null ? 'ok' : 'stop', f.wheel?.ratedMps ? show(f)(f.wheel.ratedMps, 'm/s') : f.wheel?.ratedRpm ? show(f)(f.wheel.ratedRpm, 'rpm') : 'no speed'),
+		plainLine('rated', 'Marked with a speed', !f.wheel ? 'todo' : limitRpm(f.wheel) !== null ? 'ok' : 'stop', f.wheel?.ratedMps ? show(f)(f.wheel.ratedMps, 'm/s') : f.wheel?.ratedRpm ? show(f)(f.wheel.ratedRpm, 'rpm') : 'no speed'),
 		lineOf('ring', 'Ring is clear', ring, said(ring, taps ? `clear at ${taps} places, by ear` : 'cannot be rung'), 'tap it and listen')
 	];
 };
@@ -62,7 +62,7 @@ const runIn: Gate = (f, e) => {
 	const outcome = e.latest('run-in', 'outcome');
 	const current = outcome && start && outcome.id > start.id ? outcome : null;
 	return [
-		lineOf('speed', 'Tachometer under the limit', speed, speed?.verdict === 'stop' ? said(speed, '') : `${q((speed?.input.measuredRpm as number) ?? null, 'rpm')} of ${q(out(speed, 'limitRpm'), 'rpm')}`, `limit ${q(limitRpm(f.wheel!), 'rpm')}`),
+		lineOf('speed', 'Tachometer under the limit', speed, speed?.verdict === 'stop' ? said(speed, '') : `${q((speed?.input.measuredRpm as number) ?? null, 'rpm')} of ${q(out(speed, 'limitRpm'), 'rpm')}`, `limit ${q(f.wheel ? limitRpm(f.wheel) : null, 'rpm')}`),
 		lineOf('start', 'Started guarded', start, said(start, `runs empty ${String(out(start, 'freeRunS') ?? '')} s`), 'guard shut, nobody in line'),
 		lineOf('outcome', 'Ran free, sounded right', current, said(current, 'long enough, quiet'), 'listen, then say')
 	];
@@ -110,7 +110,7 @@ const dress: Gate = (f, e) => {
 		lineOf('position', 'Diamond past centre', position, position?.verdict === 'stop' ? said(position, '') : `${q(out(position, 'pastCentreMm'), 'mm')} on the ${String(position?.output.side ?? '')} side`, 'leaving side, tip trailing'),
 		lineOf('settings', 'Dress suits the work', point, point && point.verdict !== 'ok' ? said(point, '') : `overlap ${overlap?.overlapRatio.toFixed(1) ?? ''}, ${overlap?.dressClass ?? ''}`, 'depth, traverse, passes'),
 		lineOf('plan', 'Wheel is left after it', plan, plan && plan.verdict !== 'ok' ? said(plan, '') : `${String(out(plan, 'dressesLeft') ?? '')} such dresses left`, 'from the plan'),
-		lineOf('sound', 'Sounded even across the face', done && { ...done, verdict: done.verdict === 'stop' ? 'stop' : 'ok' }, sounded ? 'heard over the whole width' : 'not even: dress again', 'you listen and say so', sounded || undefined),
+		lineOf('sound', 'Sounded even across the face', done && { ...done, verdict: done.verdict === 'stop' ? 'stop' : 'ok' }, sounded ? 'heard over the whole width' : 'not even: dress again', 'you listen and say so', sounded),
 		plainLine('turned', 'Diamond turned in its holder', d && d.dressesSinceTurn >= d.turnEvery ? 'caution' : 'ok', d ? `${d.dressesSinceTurn} dresses since, turn at ${d.turnEvery}` : 'no diamond on record')
 	];
 };

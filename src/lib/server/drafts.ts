@@ -1,0 +1,19 @@
+import { row, write } from './pool.js';
+
+const MAX_BYTES = 60_000;
+
+/** What somebody has typed but not recorded, kept for them until they do. */
+export async function draftOf(userId: number, key: string): Promise<Record<string, unknown> | null> {
+	const d = await row<{ body: string }>('SELECT body FROM drafts WHERE user_id = ? AND draft_key = ?', [userId, key]);
+	return d ? (JSON.parse(d.body) as Record<string, unknown>) : null;
+}
+/** Keeps a draft; false when it is too large to keep on the server. */
+export async function keepDraft(userId: number, key: string, body: object): Promise<boolean> {
+	const text = JSON.stringify(body);
+	if (text.length > MAX_BYTES || key.length > 80) return false;
+	await write('INSERT INTO drafts (user_id, draft_key, body) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE body = VALUES(body)', [userId, key, text]);
+	return true;
+}
+export async function dropDraft(userId: number, key: string): Promise<void> {
+	await write('DELETE FROM drafts WHERE user_id = ? AND draft_key = ?', [userId, key]);
+}

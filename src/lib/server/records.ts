@@ -1,0 +1,51 @@
+import type { RecordFacts } from '../../core/route/facts.js';
+import { type Runner, type Value, row, rows, write } from './pool.js';
+
+export interface NewRecord {
+	setupId: number; wheelId: number | null; machineId: number; station: string; step: string; calculation: string; coreVersion: string; entered: object; input: object; output: object; verdict: string;
+	overrideReason: string | null; replacesId: number | null; userId: number; key: string; ordinal: number;
+}
+
+/** Adds evidence; nothing here can change or delete it. Returns its number. */
+export async function addRecord(r: NewRecord, on: Runner): Promise<number> {
+	const done = await write(
+		'INSERT INTO records (setup_id, wheel_id, machine_id, station, step, calculation, core_version, entered, input, output, verdict, override_reason, replaces_id, user_id, request_key, ordinal) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)',
+		[r.setupId, r.wheelId, r.machineId, r.station, r.step, r.calculation, r.coreVersion, JSON.stringify(r.entered), JSON.stringify(r.input), JSON.stringify(r.output), r.verdict, r.overrideReason, r.replacesId, r.userId, r.key, r.ordinal], on);
+	return done.insertId;
+}
+
+export async function keyUsed(key: string, on?: Runner): Promise<boolean> {
+	return (await row('SELECT id FROM records WHERE request_key = ? LIMIT 1', [key], on)) !== undefined;
+}
+
+interface Raw { id: number; station: string; step: string; calculation: string; core_version: string; entered: string; input: string; output: string; verdict: RecordFacts['verdict']; override_reason: string | null; replaces_id: number | null; wheel_id: number | null; setup_id: number; machine_id: number; name: string; at: Date; part: string; wheel: string | null; machine: string }
+const SELECT = `SELECT r.*, u.name, s.part, w.number AS wheel, m.code AS machine FROM records r JOIN users u ON u.id = r.user_id JOIN setups s ON s.id = r.setup_id JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id`;
+
+export interface FullRecord extends RecordFacts { setupId: number; machineId: number; coreVersion: string; replacesId: number | null; part: string; wheel: string | null; machine: string }
+const full = (r: Raw): FullRecord => ({
+	id: Number(r.id), station: r.station as RecordFacts['station'], step: r.step, calculation: r.calculation, entered: JSON.parse(r.entered), input: JSON.parse(r.input), output: JSON.parse(r.output), verdict: r.verdict, overrideReason: r.override_reason,
+	wheelId: r.wheel_id, by: r.name, atMs: r.at.getTime(), setupId: r.setup_id, machineId: r.machine_id, coreVersion: r.core_version, replacesId: r.replaces_id, part: r.part, wheel: r.wheel, machine: r.machine
+});
+
+export async function recordsOf(setupId: number, on?: Runner): Promise<FullRecord[]> {
+	return (await rows<Raw>(`${SELECT} WHERE r.setup_id = ? ORDER BY r.id`, [setupId], on)).map(full);
+}
+export async function recordById(id: number): Promise<FullRecord | undefined> {
+	const r = await row<Raw>(`${SELECT} WHERE r.id = ?`, [id]);
+	return r && full(r);
+}
+
+export interface LogFilter { setup?: number; wheel?: string; machine?: string; station?: string; verdict?: string; before?: number }
+export interface LogLine { id: number; setupId: number; part: string; wheel: string | null; machine: string; station: string; step: string; calculation: string; verdict: string; overrideReason: string | null; by: string; at: Date }
+
+/** A page of the log, newest first. */
+export async function log(f: LogFilter, limit = 50): Promise<LogLine[]> {
+	const where: string[] = [];
+	const values: Value[] = [];
+	const add = (sql: string, value: Value | undefined) => { if (value !== undefined && value !== '') { where.push(sql); values.push(value); } };
+	add('r.setup_id = ?', f.setup); add('w.number = ?', f.wheel); add('m.code = ?', f.machine); add('r.station = ?', f.station); add('r.verdict = ?', f.verdict); add('r.id < ?', f.before);
+	return rows<LogLine>(
+		`SELECT r.id, r.setup_id AS setupId, s.part, w.number AS wheel, m.code AS machine, r.station, r.step, r.calculation, r.verdict, r.override_reason AS overrideReason, u.name AS \`by\`, r.at
+		 FROM records r JOIN users u ON u.id = r.user_id JOIN setups s ON s.id = r.setup_id JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id
+		 ${where.length ? `WHERE ${where.join(' AND ')}` : ''} ORDER BY r.id DESC LIMIT ${Number(limit)}`, values);
+}
