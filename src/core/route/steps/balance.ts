@@ -1,3 +1,5 @@
+import { tolerance } from '../../balance/tolerance.js';
+import { weights } from '../../balance/weights.js';
 import { InputFault } from '../../calculation/fault.js';
 import { fromPeriod } from '../../balance/from-period.js';
 import { fold360 } from '../../numeric/angles.js';
@@ -19,7 +21,7 @@ export function weightAngles(facts: SetupFacts): number[] {
 }
 
 export function toleranceFor(facts: SetupFacts, unbalanceGmm: number | null): Computed {
-	return compute('balance.tolerance', { machineClass: facts.machine.balanceClass, massKg: rollingMassKg(facts), speedRpm: facts.machine.spindleRpm, wheelDiameterMm: wheelOf(facts).diameterMm, correctionRadiusMm: mountOf(facts).trackRadiusMm, unbalanceGmm });
+	return compute(tolerance, { machineClass: facts.machine.balanceClass, massKg: rollingMassKg(facts), speedRpm: facts.machine.spindleRpm, wheelDiameterMm: wheelOf(facts).diameterMm, correctionRadiusMm: mountOf(facts).trackRadiusMm, unbalanceGmm });
 }
 
 export const swingStep = defineStep({
@@ -29,13 +31,13 @@ export const swingStep = defineStep({
 		const w = wheelOf(facts);
 		const m = mountOf(facts);
 		if (v.restAngleDeg === null && v.turningAnglesDeg === null) throw new InputFault('restAngleDeg', 'missing', 'Rested heavy side down at is missing. Enter the face angle at the bottom, or three turning marks.');
-		const swing = compute('balance.from-period', {
+		const swing = compute(fromPeriod, {
 			massKg: rollingMassKg(facts), wheelMassKg: massNowKg(w), wheelDiameterMm: w.diameterMm, boreDiameterMm: w.boreMm, extraInertiaKgM2: m.inertiaKgM2, arborRadiusMm: m.journalRadiusMm,
 			timeS: v.timeS, swings: v.swings, turningAnglesDeg: v.turningAnglesDeg, restAngleDeg: v.turningAnglesDeg ? null : v.restAngleDeg
 		});
 		const judged = toleranceFor(facts, swing.output.unbalanceGmm as number);
 		if (m.weightCount < 2 || !m.trackRadiusMm || !m.weightMassG) return [swing, judged];
-		const move = compute('balance.weights', {
+		const move = compute(weights, {
 			unbalanceGmm: swing.output.unbalanceGmm, heavyAngleDeg: swing.output.heavyAngleDeg, trackRadiusMm: m.trackRadiusMm, minGapDeg: MIN_GAP_DEG, permissibleGmm: judged.output.permissibleGmm,
 			weights: weightAngles(facts).map((currentAngleDeg) => ({ massG: m.weightMassG, currentAngleDeg }))
 		});
@@ -53,7 +55,7 @@ export const moveStep = defineStep({
 		if (anglesDeg.length !== m.weightCount) throw new InputFault('anglesDeg', anglesDeg.length < m.weightCount ? 'too-few' : 'too-many', `This mount has ${m.weightCount} weights. Give one angle each.`);
 		const now = weightAngles(facts);
 		const back = anglesDeg.map((a, i) => ({ massG: m.weightMassG, currentAngleDeg: fold360(a), i, from: now[i] }));
-		return [compute('balance.weights', { unbalanceGmm: swing.output.unbalanceGmm, heavyAngleDeg: swing.output.heavyAngleDeg, trackRadiusMm: m.trackRadiusMm, minGapDeg: MIN_GAP_DEG, permissibleGmm: toleranceFor(facts, null).output.permissibleGmm, weights: now.map((currentAngleDeg) => ({ massG: m.weightMassG, currentAngleDeg })) })].map((c) => ({ ...c, output: { ...c.output, setAnglesDeg: back.map((b) => b.currentAngleDeg) } }));
+		return [compute(weights, { unbalanceGmm: swing.output.unbalanceGmm, heavyAngleDeg: swing.output.heavyAngleDeg, trackRadiusMm: m.trackRadiusMm, minGapDeg: MIN_GAP_DEG, permissibleGmm: toleranceFor(facts, null).output.permissibleGmm, weights: now.map((currentAngleDeg) => ({ massG: m.weightMassG, currentAngleDeg })) })].map((c) => ({ ...c, output: { ...c.output, setAnglesDeg: back.map((b) => b.currentAngleDeg) } }));
 	}
 });
 

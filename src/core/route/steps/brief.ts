@@ -1,3 +1,4 @@
+import { recommend } from '../../spec/recommend.js';
 import type { Field, Values } from '../../calculation/fields.js';
 import { MATERIAL_NAMES, OPERATIONS } from '../../spec/recommend-tables.js';
 import { compute, defineStep } from './step.js';
@@ -21,7 +22,7 @@ export type Brief = Values<typeof BRIEF_FIELDS>;
 /** The wheel this job asks for. */
 export const briefStep = defineStep({
 	station: 'brief', step: 'brief', title: 'The job', fields: [],
-	compute: (facts) => [compute('spec.recommend', {
+	compute: (facts) => [compute(recommend, {
 		material: facts.material, operation: facts.operation, targetRaUm: facts.targetRaUm, hardnessHrc: facts.hardnessHrc, burnProne: facts.burnProne, coolant: facts.machine.wet,
 		wheelSpeedMps: Math.min(500, (Math.PI * facts.machine.maxDiameterMm * facts.machine.spindleRpm) / 60000)
 	})]

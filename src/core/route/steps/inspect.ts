@@ -1,3 +1,4 @@
+import { ringDecision } from '../../inspect/ring-decision.js';
 import { InputFault } from '../../calculation/fault.js';
 import { ringApplicability } from '../../inspect/ring-applicability.js';
 import { tapPlan } from '../../inspect/tap-plan.js';
@@ -10,7 +11,7 @@ export const lookStep = defineStep({
 	fields: pick(visual.fields, 'crack', 'dropped', 'markingLegible', 'boreClean', 'facesClean', 'moisture', 'blotterState', 'chips'),
 	compute(facts, values) {
 		const w = wheelOf(facts);
-		return [compute('inspect.visual', { ...values, bond: w.bondFamily ?? 'vitrified', todayDate: facts.today, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, expiryDate: w.expiresOn })];
+		return [compute(visual, { ...values, bond: w.bondFamily ?? 'vitrified', todayDate: facts.today, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, expiryDate: w.expiresOn })];
 	},
 	quarantines: ['crack', 'dropped', 'chip-critical-zone', 'chip-large', 'frost', 'marking-illegible', 'no-rated-speed', 'expired']
 });
@@ -36,7 +37,7 @@ export const ringStep = defineStep({
 		const setting = ringSetting(facts);
 		const dull = taps.includes('dull');
 		if (setting.applicability !== 'no' && !dull && taps.length < setting.taps.length) throw new InputFault('taps', 'too-few', `${taps.length} of ${setting.taps.length} places tapped. Tap them all; a crack may hide at one of them.`);
-		return [compute('inspect.ring-decision', { applicability: setting.applicability, analysis: 'none', ear: worstHeard(taps) })];
+		return [compute(ringDecision, { applicability: setting.applicability, analysis: 'none', ear: worstHeard(taps) })];
 	},
 	event: () => ({ kind: 'inspected', diameterAfterMm: null, note: null }),
 	quarantines: ['ear-dull', 'analysis-dull']

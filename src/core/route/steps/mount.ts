@@ -1,3 +1,4 @@
+import { tighteningOrder } from '../../mount/tightening-order.js';
 import { InputFault } from '../../calculation/fault.js';
 import { fitCheck } from '../../mount/fit-check.js';
 import { flangeCheck } from '../../mount/flange-check.js';
@@ -18,7 +19,7 @@ export const flangeStep = defineStep({
 		const side = (state: string) => (state === 'missing' ? { present: false } : { present: true, outerDiameterMm: v.blotterOuterMm, innerDiameterMm: v.blotterInnerMm, thicknessMm: v.blotterThicknessMm, condition: state });
 		const m = mountOf(facts);
 		const clampForceN = m.screwCount && m.torqueNm && m.screwDiameterMm ? (m.screwCount * m.torqueNm) / (0.2 * (m.screwDiameterMm / 1000)) : null;
-		return [compute('mount.flange-check', {
+		return [compute(flangeCheck, {
 			wheelDiameterMm: w.diameterMm, boreMm: w.boreMm, backFlangeDiameterMm: v.backFlangeDiameterMm, frontFlangeDiameterMm: v.frontFlangeDiameterMm, backRecessDiameterMm: v.backRecessDiameterMm, frontRecessDiameterMm: v.frontRecessDiameterMm,
 			clean: v.clean, burred: v.burred, runoutUm: v.runoutUm, clampForceN, blotters: { back: side(v.backBlotter), front: side(v.frontBlotter) }
 		})];
@@ -28,7 +29,7 @@ export const flangeStep = defineStep({
 export const fitStep = defineStep({
 	station: 'mount', step: 'fit', title: 'Bore on its seat',
 	fields: [...pick(fitCheck.fields, 'boreMm', 'arborMm', 'forced')],
-	compute: (facts, v) => [compute('mount.fit-check', { ...v, massKg: massNowKg(wheelOf(facts)) })]
+	compute: (facts, v) => [compute(fitCheck, { ...v, massKg: massNowKg(wheelOf(facts)) })]
 });
 
 export const threadStep = defineStep({
@@ -36,7 +37,7 @@ export const threadStep = defineStep({
 	fields: pick(threadHand.fields, 'reversible', 'hardBrake', 'positiveLock'),
 	compute(facts, v) {
 		const m = mountOf(facts);
-		return [compute('mount.thread-hand', { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention, ...v })];
+		return [compute(threadHand, { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention, ...v })];
 	}
 });
 
@@ -46,8 +47,8 @@ export const tightenStep = defineStep({
 	compute(facts, { done }) {
 		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
 		const m = mountOf(facts);
-		if (m.retention === 'single-nut') return [compute('mount.thread-hand', { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention })];
-		return [compute('mount.tightening-order', { screwCount: m.screwCount, finalTorqueNm: m.torqueNm, screwDiameterMm: m.screwDiameterMm })];
+		if (m.retention === 'single-nut') return [compute(threadHand, { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention })];
+		return [compute(tighteningOrder, { screwCount: m.screwCount, finalTorqueNm: m.torqueNm, screwDiameterMm: m.screwDiameterMm })];
 	},
 	event: () => ({ kind: 'mounted', diameterAfterMm: null, note: null })
 });

@@ -1,3 +1,4 @@
+import { release } from '../../prove/release.js';
 import { Evidence } from '../evidence.js';
 import { type SetupFacts, limitRpm } from '../facts.js';
 import { RUNOUT_LIMIT_UM, lastRunout } from './true.js';
@@ -27,7 +28,7 @@ export const releaseStep = defineStep({
 		{ name: 'soundNormal', kind: 'boolean', required: true, label: 'Sounded normal', about: 'While cutting' }, { name: 'overrideReason', kind: 'text', maxLength: 500, label: 'Reason', about: 'To release with a caution, 10 characters or more' }
 	],
 	compute(facts, v) {
-		return [compute('prove.release', {
+		return [compute(release, {
 			checks: { ...provenSoFar(facts), crackSeen: v.crackSeen, guardClosed: v.guardClosed, raUm: v.raUm, raTargetUm: facts.targetRaUm, burnSeen: v.burnSeen, chatterSeen: v.chatterSeen, soundNormal: v.soundNormal, formAsked: false },
 			overrideReason: v.overrideReason
 		})];

@@ -11,7 +11,7 @@ export const speedStep = defineStep({
 	fields: pick(speedCheck.fields, 'measuredRpm', 'stage'),
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return [compute('run-in.speed-check', { ratedRpm: w.ratedRpm, ratedSpeedMps: w.ratedMps, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), commandedRpm: facts.machine.spindleRpm, ...v })];
+		return [compute(speedCheck, { ratedRpm: w.ratedRpm, ratedSpeedMps: w.ratedMps, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), commandedRpm: facts.machine.spindleRpm, ...v })];
 	}
 });
 
@@ -32,7 +32,7 @@ export const startStep = defineStep({
 		const w = wheelOf(facts);
 		const limit = limitRpm(w);
 		if (limit === null) throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
-		return [compute('run-in.plan', { runRpm: facts.machine.spindleRpm, ratedRpm: limit, diameterMm: w.diameterMm, boreMm: w.boreMm, massKg: massNowKg(w), motorTorqueNm: facts.machine.motorTorqueNm, coolantUsed: facts.machine.wet, prerequisites: prerequisites(facts), ...v })];
+		return [compute(runInPlan, { runRpm: facts.machine.spindleRpm, ratedRpm: limit, diameterMm: w.diameterMm, boreMm: w.boreMm, massKg: massNowKg(w), motorTorqueNm: facts.machine.motorTorqueNm, coolantUsed: facts.machine.wet, prerequisites: prerequisites(facts), ...v })];
 	}
 });
 
@@ -48,7 +48,7 @@ export const outcomeStep = defineStep({
 	compute(facts, v) {
 		const since = runningSince(facts);
 		if (!since) throw new InputFault('start', 'missing', 'The start was not recorded. Record it when the wheel starts; the clock runs from there.');
-		return [compute('run-in.outcome', { requiredFreeRunS: since.requiredS, actualFreeRunS: Math.min(360000, Math.max(0, (facts.nowMs - since.atMs) / 1000)), ...v })];
+		return [compute(runInOutcome, { requiredFreeRunS: since.requiredS, actualFreeRunS: Math.min(360000, Math.max(0, (facts.nowMs - since.atMs) / 1000)), ...v })];
 	},
 	quarantines: ['abnormal-sound', 'smoke-or-smell', 'vibration']
 });

@@ -1,3 +1,4 @@
+import { rankRack } from '../../spec/rank-rack.js';
 import { InputFault } from '../../calculation/fault.js';
 import { briefStep } from './brief.js';
 import type { SetupFacts, WheelFacts } from '../facts.js';
@@ -18,7 +19,7 @@ export interface Ranked { id: string; scorePoints: number; needsBushing: boolean
 /** The rack ranked for this brief on this machine's mount. */
 export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Computed {
 	const wish = (facts.records.find((r) => r.station === 'brief')?.output ?? briefStep.compute(facts, {} as never)[0]!.output) as { family: string; alternativeFamilies: string[]; gritMeanUm: number; grade: string | null; structure: number | null; bond: string | null };
-	return compute('spec.rank-rack', {
+	return compute(rankRack, {
 		today: facts.today,
 		job: { family: wish.family, alternativeFamilies: wish.alternativeFamilies, gritMeanUm: wish.gritMeanUm, grade: wish.grade, structure: wish.structure, bond: wish.bond, minWidthMm: facts.minWidthMm },
 		machine: { maxDiameterMm: facts.machine.maxDiameterMm, maxWidthMm: facts.machine.maxWidthMm, boreMm: facts.mount?.seatMm ?? facts.machine.seatMm, spindleRpm: facts.machine.spindleRpm },

@@ -1,6 +1,6 @@
 import type { Field, Values } from '../../calculation/fields.js';
 import { InputFault } from '../../calculation/fault.js';
-import { calculation } from '../../calculations.js';
+import type { Calculation } from '../../calculation/define.js';
 import type { SetupFacts, StationId, WheelFacts } from '../facts.js';
 
 /** One calculation made for a step, with what went in and came out. */
@@ -27,9 +27,9 @@ export function defineStep<const L extends readonly Field[]>(step: Step<L>): Ste
 	return step as unknown as Step;
 }
 
-/** Runs a registered calculation for a step. */
-export function compute(id: string, input: object): Computed {
-	return { calculation: id, input, output: calculation(id).run(input) as Computed['output'] };
+/** Runs a calculation for a step. */
+export function compute(calculation: Pick<Calculation, 'id' | 'run'>, input: object): Computed {
+	return { calculation: calculation.id, input, output: calculation.run(input) as Computed['output'] };
 }
 
 /** Fields of a calculation that a person enters at a bench, by name. */

@@ -9,7 +9,7 @@ const READ = pick(runout.fields, 'readingsUm', 'wheelTurned', 'startAngleDeg');
 
 export const runoutStep = defineStep({
 	station: 'true', step: 'runout', title: 'Read the rim', fields: READ,
-	compute: (_facts, v) => [compute('true.runout', { ...v, limitTirUm: RUNOUT_LIMIT_UM })]
+	compute: (_facts, v) => [compute(runout, { ...v, limitTirUm: RUNOUT_LIMIT_UM })]
 });
 
 /** The last run-out read on this mount. */
@@ -23,7 +23,7 @@ export const truePlanStep = defineStep({
 	fields: [...pick(truePlan.fields, 'roughInfeedUm', 'finishInfeedUm', 'finishStockUm', 'sparkOutPasses', 'leadUm', 'allowanceUm'), { name: 'runoutTirUm', kind: 'number', unit: 'um', min: 0, max: 10000, label: 'Run-out', about: 'From the readings when left empty' }] as const,
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return [compute('true.plan', { ...v, runoutTirUm: lastRunout(facts) ?? v.runoutTirUm, wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, speedRpm: facts.machine.spindleRpm, minDiameterMm: w.minDiameterMm, ratedSpeedMps: w.ratedMps, dustControl: facts.machine.wet ? 'coolant' : 'extraction' })];
+		return [compute(truePlan, { ...v, runoutTirUm: lastRunout(facts) ?? v.runoutTirUm, wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, speedRpm: facts.machine.spindleRpm, minDiameterMm: w.minDiameterMm, ratedSpeedMps: w.ratedMps, dustControl: facts.machine.wet ? 'coolant' : 'extraction' })];
 	}
 });
 
@@ -32,7 +32,7 @@ export const truedStep = defineStep({
 	fields: [...READ, DIAMETER_AFTER, { name: 'spunDry', kind: 'boolean', required: true, label: 'Spun dry', about: 'Coolant off, then run on until dry' }],
 	compute(facts, v) {
 		checkDiameter(facts, v.diameterAfterMm);
-		return [compute('true.runout', { readingsUm: v.readingsUm, wheelTurned: v.wheelTurned, startAngleDeg: v.startAngleDeg, limitTirUm: RUNOUT_LIMIT_UM })];
+		return [compute(runout, { readingsUm: v.readingsUm, wheelTurned: v.wheelTurned, startAngleDeg: v.startAngleDeg, limitTirUm: RUNOUT_LIMIT_UM })];
 	},
 	event: (_facts, v) => ({ kind: 'trued', diameterAfterMm: v.diameterAfterMm, note: null })
 });

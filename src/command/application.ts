@@ -1,0 +1,33 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { join } from 'node:path';
+import type { DatabaseAddress } from '../lib/server/pool.js';
+import { databaseEnvironment } from './mariadb.js';
+import { BUILD, ROOT } from './paths.js';
+import { until } from './system.js';
+
+/** The environment the built application runs with. */
+export function applicationEnvironment(address: DatabaseAddress, port: number, demo: boolean): NodeJS.ProcessEnv {
+	return { ...process.env, ...databaseEnvironment(address), HOST: '127.0.0.1', PORT: String(port), PROTOCOL_HEADER: 'x-forwarded-proto', ORIGIN: `http://127.0.0.1:${port}`, BODY_SIZE_LIMIT: '1M', UNCINUS_ROOT: ROOT, UNCINUS_DEMO: demo ? '1' : '' };
+}
+
+/** Starts the built application and waits until it answers. */
+export async function startApplication(address: DatabaseAddress, port: number, demo: boolean, quiet = false): Promise<ChildProcess> {
+	const child = spawn(process.execPath, [join(BUILD, 'index.js')], { env: applicationEnvironment(address, port, demo), stdio: ['ignore', 'ignore', quiet ? 'ignore' : 'inherit'] });
+	let ended = false;
+	child.once('exit', () => { ended = true; });
+	await until(async () => {
+		if (ended) throw new Error('The application ended at once.');
+		return (await fetch(`http://127.0.0.1:${port}/health`).catch(() => null))?.ok ?? false;
+	}, 'The application did not answer in time.');
+	return child;
+}
+
+/** Ends a child and waits for it. */
+export async function endChild(child: ChildProcess): Promise<void> {
+	if (child.exitCode !== null || child.signalCode !== null) return;
+	const gone = new Promise((r) => child.once('exit', r));
+	child.kill('SIGTERM');
+	const hard = setTimeout(() => child.kill('SIGKILL'), 5000);
+	await gone;
+	clearTimeout(hard);
+}

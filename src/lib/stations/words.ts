@@ -1,0 +1,29 @@
+import type { WheelFacts } from '$core/route/facts';
+
+/** What is grinding what, in words. */
+export const MATERIAL_WORDS: Record<string, string> = {
+	'steel-soft': 'Soft steel', 'steel-hardened': 'Hardened steel', hss: 'High-speed steel', 'stainless-austenitic': 'Austenitic stainless', 'stainless-martensitic': 'Martensitic stainless', 'cast-iron-grey': 'Grey iron', 'cast-iron-ductile': 'Ductile iron',
+	aluminium: 'Aluminium', 'copper-alloy': 'Copper alloy', titanium: 'Titanium', superalloy: 'Superalloy', carbide: 'Carbide', ceramic: 'Ceramic'
+};
+export const OPERATION_WORDS: Record<string, string> = {
+	surface: 'surface', cylindrical: 'outside diameter', internal: 'bore', 'tool-cutter': 'tool and cutter', 'creep-feed': 'creep feed', 'off-hand': 'off-hand', 'tool-post': 'lathe tool post', 'face-segment': 'segments'
+};
+export const STATE_WORDS: Record<string, string> = { 'under-way': 'Under way', released: 'Ready to grind', stopped: 'Stopped', finished: 'Finished', available: 'Free', mounted: 'On a machine', quarantined: 'Quarantined', scrapped: 'Scrapped' };
+export const EVENT_WORDS: Record<string, string> = {
+	burst: 'Wheel burst', 'hard-crash': 'Hard crash', 'light-touch': 'Light touch', overspeed: 'Ran too fast', vibration: 'Vibration', 'power-loss-in-cut': 'Power lost in the cut', 'dropped-wheel': 'Wheel dropped', 'dull-ring': 'Dull ring'
+};
+export const STEP_WORDS: Record<string, string> = {
+	'make-safe': 'Make it safe: stop, isolate, lock', 'care-for-people': 'Care for people first', 'record-and-tag': 'Write it down and tag the machine', 'scrap-wheel': 'Scrap the wheel: break it up', 'quarantine-and-retest-wheel': 'Set the wheel aside for a new inspection',
+	'inspect-guard': 'Look at the guard', 'repair-guard': 'Repair the guard', 'inspect-flange': 'Look at the flanges', 'stone-flange': 'Stone the burr off the flange', 'replace-flange': 'Replace the flange', 'inspect-taper': 'Look at the taper', 'polish-taper': 'Polish the taper',
+	'spindle-service': 'Have the spindle serviced', 'measure-taper-runout': 'Measure run-out of the taper', 'measure-flange-runout': 'Measure run-out of the flange', 'polish-marks': 'Polish the marks', 'clean-and-remeasure': 'Clean and measure again', 'listen-to-spindle': 'Listen to the bare spindle',
+	'inspect-chuck': 'Look at the chuck', 'stone-chuck-high-spots': 'Stone lumps off the chuck', 'leave-gouges': 'Leave hollows in the chuck alone', 'full-route-new-wheel': 'Start again with a new wheel, every station', 'full-route-retest': 'Inspect the wheel and start again, every station'
+};
+
+export const sizeOf = (w: Pick<WheelFacts, 'diameterMm' | 'widthMm' | 'boreMm'>): string => `${w.diameterMm} × ${w.widthMm} × ${w.boreMm}`;
+/** A time as people in the shop say it. */
+export function when(at: Date | string | number): string {
+	const d = new Date(at);
+	const today = new Date();
+	const time = d.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+	return d.toDateString() === today.toDateString() ? time : `${d.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })} ${time}`;
+}

@@ -1,0 +1,9 @@
+<script lang="ts">
+	import type { System } from '$core/quantity/parse';
+
+	/** Fetches the register and the sheet only when somebody wants to see a working. */
+	let { id, input, output, version, system }: { id: string; input: Record<string, unknown>; output: Record<string, unknown>; version: string; system: System } = $props();
+	const parts = Promise.all([import('./WorkingSheet.svelte'), import('$core/calculations')]);
+</script>
+
+{#await parts then [sheet, register]}<sheet.default calculation={register.calculation(id)} {input} {output} version={`${register.CORE_VERSION}${version}`} {system} />{/await}

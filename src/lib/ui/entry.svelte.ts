@@ -1,0 +1,147 @@
+import type { Field } from '$core/calculation/fields';
+import { checkField } from '$core/calculation/check';
+import { InputFault } from '$core/calculation/fault';
+import { figure } from '$core/quantity/format';
+import { type System, parseQuantity } from '$core/quantity/parse';
+
+export type Typed = string | boolean | null | Typed[] | { [key: string]: Typed };
+
+const LOCAL = 'uncinus-draft:';
+const SAVE_AFTER_MS = 500;
+
+interface Options { fields: readonly Field[]; system?: System; key?: string; draft?: Record<string, unknown> | null; start?: Record<string, unknown> }
+
+/**
+ * What a person has typed into a bench or form: kept as typed, read as numbers when asked, never lost. Every change is kept in
+ * the browser at once and on the server shortly after, until it has been recorded.
+ */
+export class Entry {
+	typed = $state<Record<string, Typed>>({});
+	faults = $state<Record<string, string>>({});
+	touched = $state<Record<string, boolean>>({});
+	kept = $state(true);
+	readonly fields: readonly Field[];
+	readonly key: string | null;
+	system = $state<System>('mm');
+	private timer: ReturnType<typeof setTimeout> | undefined;
+
+	constructor(o: Options) {
+		this.fields = o.fields;
+		this.key = o.key ?? null;
+		this.system = o.system ?? 'mm';
+		const draft = this.local() ?? o.draft ?? null;
+		for (const f of o.fields) {
+			const kept = draft && f.name in draft ? (draft[f.name] as Typed) : undefined;
+			const start = o.start?.[f.name] ?? ('default' in f ? f.default : undefined);
+			this.typed[f.name] = kept ?? this.asTyped(f, start);
+		}
+	}
+
+	/** A core value as a person would have typed it. */
+	private asTyped(f: Field, value: unknown): Typed {
+		if (f.kind === 'number' || f.kind === 'integer') return typeof value === 'number' ? figure(value, f.unit, this.system) : '';
+		if (f.kind === 'boolean') return typeof value === 'boolean' ? value : null;
+		if (f.kind === 'list') return Array.isArray(value) ? value.map((v) => this.asTyped(f.item, v)) : [];
+		if (f.kind === 'object') return Object.fromEntries(f.fields.map((g) => [g.name, this.asTyped(g, (value as Record<string, unknown> | undefined)?.[g.name] ?? ('default' in g ? g.default : undefined))]));
+		return typeof value === 'string' ? value : '';
+	}
+
+	/** Reads one typed value into a core value; undefined when nothing is there. @throws InputFault */
+	private read(f: Field, typed: Typed, path: string): unknown {
+		if (f.kind === 'number' || f.kind === 'integer') {
+			const p = parseQuantity(String(typed ?? ''), f.unit, this.system);
+			if ('problem' in p) throw new InputFault(path, 'not-a-number', p.problem);
+			return 'value' in p ? p.value : undefined;
+		}
+		if (f.kind === 'list') return ((typed as Typed[]) ?? []).map((t, i) => this.read(f.item, t, `${path}.${i}`) ?? null);
+		if (f.kind === 'object') {
+			const entries = f.fields.map((g) => [g.name, this.read(g, (typed as Record<string, Typed>)?.[g.name] ?? null, `${path}.${g.name}`)] as const).filter(([, v]) => v !== undefined);
+			return entries.length || f.required ? Object.fromEntries(entries) : undefined;
+		}
+		return typed === '' || typed === null ? undefined : typed;
+	}
+
+	/** All values as the core takes them, or the first fault. */
+	result = $derived.by<{ values: Record<string, unknown>; fault: InputFault | null }>(() => {
+		const values: Record<string, unknown> = {};
+		let fault: InputFault | null = null;
+		for (const f of this.fields) {
+			try {
+				const v = this.read(f, this.typed[f.name] ?? null, f.name);
+				if (v !== undefined) values[f.name] = v;
+				checkField(f, f.name, v);
+			} catch (e) {
+				if (!(e instanceof InputFault)) throw e;
+				fault ??= e;
+			}
+		}
+		return { values, fault };
+	});
+
+	/** The fault to show beside a field: what the server said, or what is wrong with what was typed. */
+	faultAt(name: string): string | null {
+		if (this.faults[name]) return this.faults[name];
+		const f = this.fields.find((x) => x.name === name);
+		if (!f || !this.touched[name]) return null;
+		try {
+			const v = this.read(f, this.typed[name] ?? null, name);
+			if (v !== undefined) checkField(f, name, v);
+			return null;
+		} catch (e) {
+			return e instanceof InputFault ? e.message : null;
+		}
+	}
+
+	set(name: string, value: Typed): void {
+		this.typed[name] = value;
+		delete this.faults[name];
+		for (const key of Object.keys(this.faults)) if (key.startsWith(`${name}.`)) delete this.faults[key];
+		this.save();
+	}
+
+	/** Puts a fault beside its field and moves the focus there. */
+	blame(fault: { field: string; message: string }): void {
+		const head = fault.field.split('.')[0]!;
+		this.touched[head] = true;
+		this.faults[fault.field] = fault.message;
+		if (fault.field !== head) this.faults[head] = fault.message;
+		queueMicrotask(() => (document.querySelector(`[data-field="${CSS.escape(fault.field)}"]`) ?? document.querySelector<HTMLElement>(`[data-field="${CSS.escape(head)}"]`) as HTMLElement | null)?.dispatchEvent(new CustomEvent('blamed')));
+		setTimeout(() => document.querySelector<HTMLElement>(`[data-field="${CSS.escape(head)}"]`)?.focus(), 0);
+	}
+
+	/** Shows every fault at once, after somebody tried to record. */
+	touchAll(): void { for (const f of this.fields) this.touched[f.name] = true; }
+
+	/** Shows the numbers in the other system; what was typed is converted, not lost. */
+	switchTo(system: System): void {
+		if (system === this.system) return;
+		const was = this.system;
+		for (const f of this.fields) {
+			if (f.kind !== 'number' && f.kind !== 'integer') continue;
+			const p = parseQuantity(String(this.typed[f.name] ?? ''), f.unit, was);
+			if ('value' in p) this.typed[f.name] = figure(p.value, f.unit, system);
+		}
+		this.system = system;
+	}
+
+	private local(): Record<string, unknown> | null {
+		if (!this.key || typeof localStorage === 'undefined') return null;
+		try { return JSON.parse(localStorage.getItem(LOCAL + this.key) ?? 'null'); } catch { return null; }
+	}
+
+	private save(): void {
+		if (!this.key) return;
+		const body = JSON.stringify(this.typed);
+		try { localStorage.setItem(LOCAL + this.key, body); } catch { /* storage full or off: the server still keeps it */ }
+		clearTimeout(this.timer);
+		this.timer = setTimeout(() => void fetch(`/api/drafts/${encodeURIComponent(this.key!)}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body }).then((r) => { this.kept = r.ok; }, () => { this.kept = false; }), SAVE_AFTER_MS);
+	}
+
+	/** Forgets the draft once it has been recorded. */
+	recorded(): void {
+		if (!this.key) return;
+		clearTimeout(this.timer);
+		try { localStorage.removeItem(LOCAL + this.key); } catch { /* nothing kept there */ }
+		void fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE' }).catch(() => undefined);
+	}
+}

@@ -1,0 +1,15 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import Keys from '$lib/ui/Keys.svelte';
+	import TopBar from '$lib/ui/TopBar.svelte';
+	let { data, children } = $props();
+	/** Inside a setup the rim takes the place of the bar. */
+	const inSetup = $derived(/^\/setups\/\d+/.test(page.url.pathname));
+</script>
+
+{#if inSetup}{@render children()}
+{:else}
+	<TopBar user={data.user} />
+	<Keys />
+	{@render children()}
+{/if}

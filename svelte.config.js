@@ -1,0 +1,14 @@
+import adapter from '@sveltejs/adapter-node';
+import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+
+/** @type {import('@sveltejs/kit').Config} */
+export default {
+	preprocess: vitePreprocess(),
+	kit: {
+		adapter: adapter({ precompress: true }),
+		alias: { $core: 'src/core' },
+		// Requests from elsewhere are refused in hooks.server.ts, for every kind of body and whatever name the shop reaches the server by.
+		csrf: { trustedOrigins: ['*'] },
+		typescript: { config: (c) => ({ ...c, include: [...c.include, '../tests/**/*.ts'] }) }
+	}
+};
