@@ -67,7 +67,7 @@ export async function workIncident(id: number, change: { done?: unknown; finding
 		if (!i) throw new Refused(404, 'no-incident', `There is no incident ${id}.`);
 		if (i.closedAt) throw new Refused(409, 'closed', 'This incident is closed.');
 		if (i.version !== change.version) throw new Refused(409, 'changed-meanwhile', 'Somebody worked on this plan meanwhile. It is shown as it is now; yours is kept, record it again.');
-		const input = { ...i.input, ...(change.done === undefined ? {} : { done: change.done }), ...(change.findings === undefined ? {} : { findings: change.findings }) };
+		const input: Record<string, unknown> = { ...i.input, ...(change.done === undefined ? {} : { done: change.done }), ...(change.findings === undefined ? {} : { findings: change.findings }) };
 		if (Array.isArray(input.done) && input.done.includes('make-safe')) input.madeSafe = true;
 		const plan = incidentPlan.run(input);
 		if (change.close) {

@@ -1,0 +1,87 @@
+<script lang="ts">
+	import type { WheelFacts } from '$core/route/facts';
+	import { figure, quantity } from '$core/quantity/format';
+	import { limitRpm } from '$core/route/facts';
+	import { EXCLUSION_WORDS, type Ranked } from '$core/route/steps/select';
+	import type { Computed } from '$core/route/steps/step';
+	import { naturalRaUm } from '$core/spec/natural-finish';
+	import Strip from '$lib/drawing/Strip.svelte';
+	import WheelSection from '$lib/drawing/WheelSection.svelte';
+	import ActionBar from '$lib/ui/ActionBar.svelte';
+	import Reasons from '$lib/ui/Reasons.svelte';
+	import ShowWorking from '$lib/ui/ShowWorking.svelte';
+	import type { Reason } from '$core/calculation/verdict';
+	import type { Desk } from '../desk.svelte';
+	import { MATERIAL_WORDS, OPERATION_WORDS } from '../words';
+	import ScoreBar from './ScoreBar.svelte';
+	import ScoreKey from './ScoreKey.svelte';
+
+	let { desk, rack }: { desk: Desk; rack: { ranking: Computed; wheels: WheelFacts[] } } = $props();
+	const f = $derived(desk.facts);
+	const byNumber = $derived(new Map(rack.wheels.map((w) => [w.number, w])));
+	const all = $derived(rack.ranking.output.ranked as Ranked[]);
+	const heldElsewhere = (id: string) => { const h = byNumber.get(id)!.heldBy; return h !== null && h !== f.id; };
+	const ranked = $derived(all.filter((r) => !heldElsewhere(r.id)));
+	const out = $derived([...(rack.ranking.output.excluded as { id: string; codes: string[] }[]), ...all.filter((r) => heldElsewhere(r.id)).map((r) => ({ id: r.id, codes: ['held'] }))]);
+	const counts = $derived(Object.entries(out.reduce<Record<string, number>>((c, x) => ({ ...c, [x.codes[0]!]: (c[x.codes[0]!] ?? 0) + 1 }), {})).sort((a, b) => b[1] - a[1]));
+	let picked = $state<string | null>(null);
+	const current = $derived(picked ?? f.wheel?.number ?? ranked[0]?.id ?? null);
+	const wheel = $derived(current ? byNumber.get(current) ?? null : null);
+	const best = $derived(ranked.find((r) => r.id === current));
+	const wanted = $derived(String(f.records.find((r) => r.station === 'brief')?.output.marking ?? ''));
+	const limit = $derived(wheel ? limitRpm(wheel) : null);
+	const natural = $derived(wheel?.gritMeanUm ? naturalRaUm(wheel.gritMeanUm) : null);
+	const taken = $derived(f.wheel?.number === current);
+	async function take() {
+		if (taken) return desk.onward();
+		if (current && (await desk.record('select', 'take', null, { wheelNumber: current }))) picked = null;
+	}
+	function arrows(e: KeyboardEvent) {
+		const i = ranked.findIndex((r) => r.id === current);
+		const step = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
+		if (!step || !ranked[i + step]) return;
+		e.preventDefault();
+		picked = ranked[i + step]!.id;
+		document.getElementById(`w-${picked}`)?.focus();
+	}
+</script>
+
+<h1>Select</h1>
+<p class="lead">{MATERIAL_WORDS[f.material]}{f.hardnessHrc === null ? '' : ` ${f.hardnessHrc} HRC`}, {OPERATION_WORDS[f.operation]}, Ra {quantity(f.targetRaUm, 'um', f.units)} asked. Wanted: <b class="num">{wanted}</b> <a href="/setups/{f.id}/brief">why</a></p>
+<ScoreKey />
+<div class="list" role="radiogroup" aria-label="Wheels that may go on, best first" tabindex="-1" onkeydown={arrows}>
+	{#each ranked.slice(0, 30) as r (r.id)}
+		{@const w = byNumber.get(r.id)!}
+		<button id="w-{r.id}" role="radio" aria-checked={r.id === current} tabindex={r.id === current ? 0 : -1} class:on={r.id === current} onclick={() => (picked = r.id)}>
+			<span class="num no">{r.id}</span><span class="num mark">{w.canonical}</span>
+			<span><ScoreBar parts={r.parts} /><span class="quiet">{figure(w.diameterMm, 'mm', f.units)} of {figure(w.newDiameterMm, 'mm', f.units)}, scrap at {figure(w.minDiameterMm, 'mm', f.units)}, {w.place}</span></span>
+			<span class="num pts">{r.scorePoints.toFixed(0)}</span>
+		</button>
+	{:else}<p class="none">No wheel on the rack may go on this spindle for this job. Add one on the <a href="/rack/new">rack</a>, or look at what is ruled out below.</p>{/each}
+</div>
+<details>
+	<summary>{out.length} wheels ruled out: {counts.map(([c, n]) => `${n} ${EXCLUSION_WORDS[c] ?? c}`).join(', ')}</summary>
+	<ul class="out">{#each out as x (x.id)}<li><b class="num">{x.id}</b> <span class="num">{byNumber.get(x.id)!.canonical}</span> <span class="quiet">{x.codes.map((c) => (c === 'held' ? `held by setup ${byNumber.get(x.id)!.heldBy}` : EXCLUSION_WORDS[c] ?? c)).join(', ')}</span></li>{/each}</ul>
+</details>
+{#if wheel}
+	<div class="foot">
+		<section aria-label="Wheel cut through"><h3>Wheel {wheel.number}, cut through</h3><WheelSection {wheel} flangeMm={f.mount?.flangeMm ?? null} units={f.units} /></section>
+		<section><h3>Speed on this spindle</h3>
+			{#if limit !== null}<Strip value={f.machine.spindleRpm} limit={limit} label="Spindle speed" unit="rpm" show={(v) => v.toFixed(0)} />{/if}
+			{#if natural !== null}<h3>Finish this grit gives, dressed sharp</h3><Strip value={natural} limit={f.targetRaUm} label="Natural finish" unit="µm, ± 30 %" show={(v) => v.toFixed(2)} />{/if}
+		</section>
+	</div>
+	{#if best && best.scorePoints < 70}<Reasons reasons={[{ code: 'no-good-match', severity: 'caution', message: `Wheel ${wheel.number} is a compromise: ${best.scorePoints.toFixed(0)} points.` }] as Reason[]} />{/if}
+{/if}
+<ActionBar label={taken ? 'On to inspecting' : current ? `Take wheel ${current}` : 'None fits'} onact={take} busy={desk.busy} disabled={!current}>
+	{#snippet aside()}<ShowWorking computed={[rack.ranking]} system={f.units} />{/snippet}
+</ActionBar>
+
+<style>
+	.list { border-top: 2px solid var(--ink); max-height: 232px; overflow: auto; flex-shrink: 0; }
+	.list button { display: grid; grid-template-columns: 60px 170px 1fr 56px; gap: 10px; align-items: center; width: 100%; min-height: 52px; padding: 6px 10px; border: 0; border-bottom: 1px solid var(--rule); border-left: 4px solid transparent; background: none; color: var(--ink); text-align: left; font: inherit; cursor: pointer; }
+	.list .on { background: var(--act-soft); border-left-color: var(--act); } .no { color: var(--ink2); font-weight: 600; } .mark { font-weight: 650; font-size: 15.5px; overflow-wrap: anywhere; } .pts { font-size: 21px; font-weight: 700; text-align: right; }
+	.none { padding: 14px; } details { padding: 9px 10px; font-size: 14.5px; color: var(--ink2); } summary { cursor: pointer; min-height: 24px; } .out { columns: 2; padding: 8px 0 0; list-style: none; font-size: 13.5px; color: var(--ink); } .out li { break-inside: avoid; padding: 2px 0; }
+	.foot { display: grid; grid-template-columns: 1fr 1fr; gap: 28px; margin: 4px 0 8px; } h3 { margin: 2px 0 4px; }
+	@media (max-width: 900px) { .foot { grid-template-columns: 1fr; } .list button { grid-template-columns: 52px 1fr 50px; } .list button > :nth-child(3) { grid-column: 1 / -1; grid-row: 2; } }
+</style>

@@ -1,0 +1,49 @@
+<script lang="ts">
+	import { setContext } from 'svelte';
+	import { page } from '$app/state';
+	import { STATION_NAMES, type StationId } from '$core/route/facts';
+	import { Desk } from '$lib/stations/desk.svelte';
+	import GateColumn from '$lib/ui/GateColumn.svelte';
+	import Keys from '$lib/ui/Keys.svelte';
+	import Rim from '$lib/ui/Rim.svelte';
+	import SetupHeader from '$lib/ui/SetupHeader.svelte';
+
+	let { data, children } = $props();
+	// svelte-ignore state_referenced_locally
+	const desk = new Desk(data.facts, data.decision);
+	setContext('desk', desk);
+	$effect.pre(() => desk.update(data.facts, data.decision));
+	const here = $derived((page.params.station ?? desk.decision.current) as StationId);
+	const view = $derived(desk.decision.stations.find((s) => s.id === here));
+	const next = $derived(desk.facts.stations[desk.facts.stations.indexOf(here) + 1]);
+	const ING: Record<string, string> = { select: 'selecting', inspect: 'inspecting', mount: 'mounting', 'run-in': 'running in', true: 'truing', balance: 'balancing', dress: 'dressing', prove: 'proving', keep: 'grinding' };
+	const title = $derived(next ? `Before ${ING[next]}` : 'In the ledger');
+	const wanted = $derived(String(desk.facts.records.find((r) => r.station === 'brief')?.output.marking ?? ''));
+	const stationKeys = $derived(desk.decision.stations.map((s, i) => ({ key: String((i + 1) % 10), name: s.name, href: `/setups/${desk.facts.id}/${s.id}` })));
+</script>
+
+<svelte:head><title>{STATION_NAMES[here] ?? 'Setup'}, setup {desk.facts.id} - Uncinus</title></svelte:head>
+<Keys stations={stationKeys} />
+<div class="setup">
+	<Rim stations={desk.decision.stations} {here} setupId={desk.facts.id} wheel={desk.facts.wheel} mount={desk.facts.mount?.code ?? null} {wanted} />
+	<div class="right">
+		<SetupHeader {desk} />
+		<div class="body">
+			<main>
+				{#if desk.trouble}<p class="trouble" role="alert">{desk.trouble.message}</p>{/if}
+				{@render children()}
+			</main>
+			{#if view && !page.url.pathname.endsWith('/wrong')}<GateColumn {title} lines={view.lines} {desk} />{/if}
+		</div>
+	</div>
+</div>
+
+<style>
+	.setup { display: grid; grid-template-columns: 250px 1fr; min-height: 100vh; }
+	.right { display: grid; grid-template-rows: auto 1fr; min-width: 0; }
+	.body { display: grid; grid-template-columns: minmax(0, 1fr) 308px; }
+	main { background: var(--sheet); border-top: 3px solid var(--ink); padding: 18px 24px 0; min-width: 0; display: flex; flex-direction: column; }
+	.trouble { background: var(--stop-soft); border-left: 4px solid var(--stop); padding: 9px 12px; margin-bottom: 12px; font-weight: 600; max-width: none; }
+	@media (max-width: 1080px) { .body { grid-template-columns: 1fr; } }
+	@media (max-width: 900px) { .setup { grid-template-columns: 1fr; } main { padding: 14px 14px 0; } }
+</style>
