@@ -14,6 +14,7 @@ CREATE TABLE IF NOT EXISTS wheels (
   width_mm DOUBLE NOT NULL CHECK (width_mm > 0),
   bore_mm DOUBLE NOT NULL CHECK (bore_mm > 0),
   new_diameter_mm DOUBLE NOT NULL,
+  diameter_mm DOUBLE NULL COMMENT 'of the last ledger line that measured one; written by ledger_measures only',
   min_diameter_mm DOUBLE NOT NULL,
   mass_kg DOUBLE NOT NULL CHECK (mass_kg > 0),
   rated_mps DOUBLE NULL,
@@ -22,7 +23,8 @@ CREATE TABLE IF NOT EXISTS wheels (
   place VARCHAR(40) NOT NULL,
   state ENUM('available','mounted','quarantined','scrapped') NOT NULL DEFAULT 'available',
   state_reason VARCHAR(200) NULL,
-  CHECK (new_diameter_mm > min_diameter_mm AND new_diameter_mm > bore_mm)
+  CHECK (new_diameter_mm > min_diameter_mm AND new_diameter_mm > bore_mm),
+  KEY by_family (family, grit_number), KEY by_diameter (diameter_mm), KEY by_place (place), KEY by_state (state), KEY by_canonical (canonical)
 );
 CREATE TABLE IF NOT EXISTS setups (
   id INT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
@@ -149,7 +151,5 @@ CREATE TABLE IF NOT EXISTS route_templates (
 INSERT IGNORE INTO route_templates (code, version, name, why, stations) VALUES
   ('toolroom', 1, 'Toolroom', 'True on the machine, then balance the whole flange assembly: truing removes mass unevenly and would spoil a balance made before it.',
    '["brief","select","inspect","mount","run-in","true","balance","dress","prove","keep"]');
-CREATE OR REPLACE VIEW wheel_now AS
-  SELECT w.*, (SELECT e.diameter_after_mm FROM wheel_events e WHERE e.wheel_id = w.id AND e.diameter_after_mm IS NOT NULL ORDER BY e.id DESC LIMIT 1) AS diameter_mm,
-         s.id AS held_by
-  FROM wheels w LEFT JOIN setups s ON s.holds_wheel = w.id;
+CREATE OR REPLACE TRIGGER ledger_measures AFTER INSERT ON wheel_events FOR EACH ROW UPDATE wheels SET diameter_mm = COALESCE(NEW.diameter_after_mm, diameter_mm) WHERE id = NEW.wheel_id;
+CREATE OR REPLACE VIEW wheel_now AS SELECT w.*, s.id AS held_by FROM wheels w LEFT JOIN setups s ON s.holds_wheel = w.id;

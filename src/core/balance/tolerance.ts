@@ -5,6 +5,8 @@ import { Findings } from '../calculation/verdict.js';
 /** Grades usual for kinds of grinder; guidelines, editable. */
 export const MACHINE_GRADES = { bench: 6.3, 'surface-toolroom': 2.5, cylindrical: 2.5, 'tool-cutter': 2.5, internal: 2.5, precision: 1, 'high-precision': 0.4 } as const;
 
+export const MACHINE_CLASSES = ['bench', 'surface-toolroom', 'cylindrical', 'tool-cutter', 'internal', 'precision', 'high-precision'] as const;
+
 /** How much unbalance is allowed, from the balance quality grade, and what a given one amounts to. */
 export const tolerance = defineCalculation({
 	id: 'balance.tolerance',
@@ -13,7 +15,7 @@ export const tolerance = defineCalculation({
 	source: 'ISO 21940-11 balance quality grade G; classes are guidelines.',
 	formulas: ['omega = pi n/30', 'permissible = 1000 m G/omega', 'force = U 1e-6 omega^2', 'grade reached = U omega/(1000 m)'],
 	fields: [
-		{ name: 'machineClass', kind: 'choice', choices: ['bench', 'surface-toolroom', 'cylindrical', 'tool-cutter', 'internal', 'precision', 'high-precision'], about: 'Kind of grinder' },
+		{ name: 'machineClass', kind: 'choice', choices: MACHINE_CLASSES, about: 'Kind of grinder' },
 		{ name: 'gradeMmPerS', kind: 'number', unit: 'mm/s', min: 0, minOpen: true, max: 4000, label: 'Grade G', about: 'Wins over the kind of grinder' },
 		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, required: true, about: 'Everything that turns' },
 		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, required: true, label: 'Running speed', about: 'At which it grinds' },

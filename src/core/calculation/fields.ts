@@ -83,3 +83,12 @@ export function rangeOf(field: Field): string {
 	const high = field.max === undefined ? '' : `${field.maxOpen ? 'below' : 'to'} ${field.max}`;
 	return [low, high].filter(Boolean).join(' ');
 }
+
+const NAME_UNITS: [RegExp, Unit][] = [
+	[/MmPerMin$/, 'mm/min'], [/MmPerS$/, 'mm/s'], [/UmPerMm$/, 'um/mm'], [/Rpm$/, 'rpm'], [/Mps$/, 'm/s'], [/Sfpm$/, 'sfpm'], [/KgM2$/, 'kgm2'], [/GCm3$/, 'g/cm3'], [/Gmm$/, 'gmm'], [/MPa$/, 'MPa'], [/Mm3$/, 'mm3'], [/Mm2$/, 'mm2'],
+	[/Mm$/, 'mm'], [/Um$/, 'um'], [/Deg$/, 'deg'], [/Hrc$/, 'HRC'], [/Kg$/, 'kg'], [/Nm$/, 'Nm'], [/(Pct|Percent)$/, '%'], [/[a-z]G$/, 'g'], [/[a-z]N$/, 'N'], [/[a-z]S$/, 's']
+];
+/** The unit a name ends with, as the naming rule has it; none when it ends with none. */
+export function unitOfName(name: string): Unit | undefined {
+	return NAME_UNITS.find(([tail]) => tail.test(name))?.[1];
+}

@@ -1,6 +1,6 @@
-import type { Field } from '../../core/calculation/fields.js';
 import { CORE_VERSION } from '../../core/calculations.js';
-import { INCIDENT_EVENTS, incidentPlan } from '../../core/keep/incident-plan.js';
+import { incidentPlan } from '../../core/keep/incident-plan.js';
+import { REPORT_FIELDS } from '../../core/keep/incident-report.js';
 import { checked } from './joi-schema.js';
 import { lockMachine } from './machines.js';
 import { type Runner, row, rows, transaction, write } from './pool.js';
@@ -10,13 +10,6 @@ import { changeSetup, loadSetup } from './setups.js';
 import type { User } from './sign-in.js';
 import { addEvent, setWheelState } from './wheels.js';
 import { mayWrite } from './work.js';
-
-/** What is asked first when something is wrong: short, because hands are needed elsewhere. */
-export const REPORT_FIELDS = [
-	{ name: 'event', kind: 'choice', choices: INCIDENT_EVENTS, required: true, label: 'What happened', about: 'The nearest of these' },
-	{ name: 'injury', kind: 'boolean', required: true, label: 'Somebody is hurt', about: 'Even lightly' }, { name: 'madeSafe', kind: 'boolean', required: true, label: 'Made safe', about: 'Stopped, isolated, locked' },
-	{ name: 'seen', kind: 'text', required: true, minLength: 3, maxLength: 500, label: 'What you saw', about: 'In a sentence' }
-] as const satisfies readonly Field[];
 
 export interface Report { event: string; injury: boolean; madeSafe: boolean; seen: string }
 

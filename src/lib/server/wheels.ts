@@ -1,5 +1,4 @@
 import { parseMarking } from '../../core/spec/parse-marking.js';
-import type { Field } from '../../core/calculation/fields.js';
 import { InputFault } from '../../core/calculation/fault.js';
 import type { WheelFacts } from '../../core/route/facts.js';
 import { Refused } from './refused.js';
@@ -32,6 +31,18 @@ export async function wheelByNumber(number: string, on?: Runner): Promise<WheelF
 	return w && facts(w);
 }
 
+/** These wheels in the order asked for. */
+export async function wheelsByIds(ids: readonly number[], on?: Runner): Promise<WheelFacts[]> {
+	if (!ids.length) return [];
+	const found = new Map((await rows<WheelRow>(`SELECT * FROM wheel_now WHERE id IN (${ids.map(() => '?').join(',')})`, [...ids], on)).map((w) => [w.id, facts(w)]));
+	return ids.flatMap((id) => found.get(id) ?? []);
+}
+
+/** Wheels out of date or soon to be, the most pressing first. */
+export function expiringWheels(withinDays: number, limit = 12): Promise<{ number: string; days: number }[]> {
+	return rows(`SELECT number, DATEDIFF(expires_on, UTC_DATE()) AS days FROM wheels WHERE expires_on IS NOT NULL AND state NOT IN ('scrapped', 'quarantined') AND expires_on <= UTC_DATE() + INTERVAL ? DAY ORDER BY expires_on LIMIT ${Number(limit)}`, [withinDays]);
+}
+
 export interface LedgerLine { id: number; kind: string; diameterAfterMm: number | null; note: string | null; setupId: number | null; by: string; at: Date }
 export function ledger(wheelId: number): Promise<LedgerLine[]> {
 	return rows('SELECT e.id, e.kind, e.diameter_after_mm AS diameterAfterMm, e.note, e.setup_id AS setupId, u.name AS `by`, e.at FROM wheel_events e JOIN users u ON u.id = e.user_id WHERE e.wheel_id = ? ORDER BY e.id', [wheelId]);
@@ -47,16 +58,6 @@ export async function setWheelState(wheelId: number, state: WheelFacts['state'],
 	await write('UPDATE wheels SET state = ?, state_reason = ? WHERE id = ?', [state, reason?.slice(0, 200) ?? null, wheelId], on);
 }
 
-const mm = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, label, about }) as const;
-/** What is asked when a wheel is added to the rack. */
-export const WHEEL_FIELDS = [
-	{ name: 'number', kind: 'text', required: true, maxLength: 20, pattern: '^[A-Za-z0-9][A-Za-z0-9._-]*$', patternSays: 'may hold letters, digits, dots and dashes only', label: 'Wheel number', about: 'Yours, as on its tag' },
-	{ name: 'marking', kind: 'text', required: true, minLength: 1, maxLength: 160, label: 'Marking', about: 'What is printed, as it stands' },
-	mm('newDiameterMm', 'Diameter when new', 'From the label'), mm('diameterMm', 'Diameter today', 'Measured'), mm('widthMm', 'Width', 'Measured'), mm('boreMm', 'Bore', 'Measured'), mm('minDiameterMm', 'Scrap diameter', 'Not below this'),
-	{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 2000, required: true, label: 'Mass when new', about: 'Weighed or from the label' },
-	{ name: 'ratedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, label: 'Marked speed', about: 'If printed' }, { name: 'ratedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 300000, label: 'Marked rpm', about: 'If printed' },
-	{ name: 'expiresOn', kind: 'date', label: 'Use by', about: 'Organic bonds' }, { name: 'place', kind: 'text', required: true, maxLength: 40, label: 'Place', about: 'Bay or shelf' }
-] as const satisfies readonly Field[];
 export interface NewWheel { number: string; marking: string; newDiameterMm: number; diameterMm: number; widthMm: number; boreMm: number; minDiameterMm: number; massKg: number; ratedMps: number | null; ratedRpm: number | null; expiresOn: string | null; place: string }
 
 /** Adds a wheel with its first ledger line. @throws InputFault, Refused */
@@ -81,4 +82,26 @@ export async function addWheel(w: NewWheel, user: User, on?: Runner): Promise<nu
 		return done.insertId;
 	};
 	return on ? work(on) : transaction(work);
+}
+
+export const WHEEL_ACTIONS = ['clear', 'quarantine', 'scrap'] as const;
+export type WheelAction = (typeof WHEEL_ACTIONS)[number];
+
+/** Sets a wheel aside, scraps it, or (a lead) clears it for use again, with the reason in its ledger. @throws Refused, InputFault */
+export async function judgeWheel(number: string, action: WheelAction, reason: string, user: User): Promise<void> {
+	const why = reason.trim();
+	if (why.length < 10) throw new InputFault('reason', 'below-minimum', 'Write a reason of at least 10 characters.');
+	if (why.length > 180) throw new InputFault('reason', 'above-maximum', 'Keep the reason to 180 characters.');
+	if (action !== 'quarantine' && user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead clears or scraps a wheel.');
+	await transaction(async (on) => {
+		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
+		const w = await wheelByNumber(number, on);
+		if (!w) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
+		if (w.state === 'scrapped') throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. A scrapped wheel never comes back.`);
+		if (action === 'clear' && w.state !== 'quarantined') throw new Refused(409, 'not-quarantined', `Wheel ${number} is not quarantined.`);
+		if (action === 'clear' && w.ratedMps === null && w.ratedRpm === null) throw new Refused(409, 'rating-unknown', `Wheel ${number} has no marked speed. It cannot be cleared.`);
+		const state = action === 'clear' ? 'available' : action === 'scrap' ? 'scrapped' : 'quarantined';
+		await setWheelState(w.id, state, action === 'clear' ? null : why, on);
+		await addEvent({ wheelId: w.id, kind: action === 'clear' ? 'cleared' : action === 'scrap' ? 'scrapped' : 'quarantined', diameterAfterMm: null, setupId: null, recordId: null, note: why, userId: user.id }, on);
+	});
 }

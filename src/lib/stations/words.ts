@@ -9,6 +9,13 @@ export const OPERATION_WORDS: Record<string, string> = {
 	surface: 'surface', cylindrical: 'outside diameter', internal: 'bore', 'tool-cutter': 'tool and cutter', 'creep-feed': 'creep feed', 'off-hand': 'off-hand', 'tool-post': 'lathe tool post', 'face-segment': 'segments'
 };
 export const STATE_WORDS: Record<string, string> = { 'under-way': 'Under way', released: 'Ready to grind', stopped: 'Stopped', finished: 'Finished', available: 'Free', mounted: 'On a machine', quarantined: 'Quarantined', scrapped: 'Scrapped' };
+export const RECOMMEND_STEP_WORDS: Record<string, string> = {
+	'material-open': 'This metal loads a wheel', 'fine-grit-denser': 'Fine grit packs denser', 'very-hard-work': 'Very hard work dulls grains early', 'less-hard-work': 'Not fully hard: grains last', 'very-long-contact': 'Very long arc of contact', 'long-contact': 'Long arc of contact', 'short-contact': 'Short arc of contact',
+	'narrow-contact': 'Narrow contact', 'wide-contact': 'Wide contact', 'interrupted-cut': 'Interrupted cut knocks grains out', 'burn-prone': 'Burns easily', dry: 'Ground dry', 'very-fast-wheel': 'Very fast wheel acts harder', 'fast-wheel': 'Fast wheel acts harder', 'slow-wheel': 'Slow wheel acts softer', 'fast-work': 'Fast work wears the wheel', 'slow-work': 'Slow work makes it act harder'
+};
+export const LEDGER_WORDS: Record<string, string> = {
+	received: 'Received', taken: 'Taken for a setup', inspected: 'Inspected', mounted: 'Mounted', trued: 'Trued', dressed: 'Dressed', redressed: 'Ground and redressed', crashed: 'Crashed', parked: 'Put back', remounted: 'Mounted again', quarantined: 'Quarantined', cleared: 'Cleared by a lead', scrapped: 'Scrapped'
+};
 export const EVENT_WORDS: Record<string, string> = {
 	burst: 'Wheel burst', 'hard-crash': 'Hard crash', 'light-touch': 'Light touch', overspeed: 'Ran too fast', vibration: 'Vibration', 'power-loss-in-cut': 'Power lost in the cut', 'dropped-wheel': 'Wheel dropped', 'dull-ring': 'Dull ring'
 };
@@ -27,3 +34,6 @@ export function when(at: Date | string | number): string {
 	const time = d.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 	return d.toDateString() === today.toDateString() ? time : `${d.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })} ${time}`;
 }
+
+/** The stations of the register in the order in which the work goes. */
+export const STATION_TITLES: Record<string, string> = { spec: 'Select', inspect: 'Inspect', mount: 'Mount', 'run-in': 'Run in', true: 'True', balance: 'Balance', dress: 'Dress', form: 'Form', prove: 'Prove', keep: 'Keep' };

@@ -5,7 +5,7 @@
 	/** One of a few: buttons when there are few, a list when there are many. */
 	let { entry, name, words = {}, label = '', list = false }: { entry: Entry; name: string; words?: Record<string, string>; label?: string; list?: boolean } = $props();
 	const id = $props.id();
-	const field = $derived(entry.fields.find((f) => f.name === name) as ChoiceField);
+	const field = $derived(entry.fieldAt(name) as ChoiceField);
 	const fault = $derived(entry.faultAt(name));
 	const say = (c: string) => words[c] ?? c.replace(/-/g, ' ');
 </script>
@@ -13,7 +13,7 @@
 {#if list || field.choices.length > 5}
 	<div class="field">
 		<label for={id}>{label || labelOf(field)}</label>
-		<select {id} class="plain-input" data-field={name} value={entry.typed[name] ?? ''} onchange={(e) => entry.set(name, e.currentTarget.value)} aria-describedby="{id}-f">
+		<select {id} class="plain-input" data-field={name} value={entry.at(name) ?? ''} onchange={(e) => entry.set(name, e.currentTarget.value)} aria-describedby="{id}-f">
 			<option value="">pick one</option>
 			{#each field.choices as c (c)}<option value={c}>{say(c)}</option>{/each}
 		</select>
@@ -24,7 +24,7 @@
 		<legend>{label || labelOf(field)}</legend>
 		<div class="row">
 			{#each field.choices as c, i (c)}
-				<label class="seg" class:on={entry.typed[name] === c}><input type="radio" name={id} data-field={i === 0 ? name : undefined} checked={entry.typed[name] === c} onchange={() => entry.set(name, c)} />{say(c)}</label>
+				<label class="seg" class:on={entry.at(name) === c}><input type="radio" name={id} data-field={i === 0 ? name : undefined} checked={entry.at(name) === c} onchange={() => entry.set(name, c)} />{say(c)}</label>
 			{/each}
 		</div>
 		{#if fault}<div class="fault">{fault}</div>{/if}

@@ -10,7 +10,7 @@
 		const station = stations.find((s) => s.key === e.key);
 		if (e.key === '?') { open = !open; e.preventDefault(); }
 		else if (e.key === 'Escape') open = false;
-		else if (e.key === '/') { const find = document.querySelector<HTMLElement>('[data-find]'); e.preventDefault(); if (find) find.focus(); else void goto('/setups?find'); }
+		else if (e.key === '/') { const find = document.querySelector<HTMLElement>('[data-find]'); e.preventDefault(); if (find) find.focus(); else void goto('/find'); }
 		else if (e.key === 'n' || e.key === 'N') { e.preventDefault(); void goto('/setups/new'); }
 		else if (station) { e.preventDefault(); void goto(station.href); }
 	}

@@ -8,9 +8,9 @@
 	/** Takes what people write; shows the other unit system, or another reading of it, small beneath. */
 	let { entry, name, note = '', autofocus = false, onenter, showRange = false, label = '' }: { entry: Entry; name: string; note?: string; autofocus?: boolean; onenter?: () => void; showRange?: boolean; label?: string } = $props();
 	const id = $props.id();
-	const field = $derived(entry.fields.find((f) => f.name === name) as NumberField);
+	const field = $derived(entry.fieldAt(name) as NumberField);
 	const fault = $derived(entry.faultAt(name));
-	const parsed = $derived(parseQuantity(String(entry.typed[name] ?? ''), field.unit, entry.system));
+	const parsed = $derived(parseQuantity(String(entry.at(name) ?? ''), field.unit, entry.system));
 	const beneath = $derived(note || ('value' in parsed ? otherSystem(parsed.value, field.unit, entry.system) : '') || (showRange ? rangeOf(field) : ''));
 	function keys(e: KeyboardEvent) {
 		if (e.key !== 'Enter') return;
@@ -26,7 +26,7 @@
 	<label for={id}>{label || labelOf(field)}{#if !field.required && field.default === undefined}<span class="opt"> if known</span>{/if}</label>
 	<div class="qty" class:bad={fault}>
 		<!-- svelte-ignore a11y_autofocus -->
-		<input {id} data-field={name} inputmode="text" autocomplete="off" spellcheck="false" {autofocus} value={entry.typed[name] ?? ''} aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" maxlength="60"
+		<input {id} data-field={name} inputmode="text" autocomplete="off" spellcheck="false" {autofocus} value={entry.at(name) ?? ''} aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" maxlength="60"
 			oninput={(e) => entry.set(name, e.currentTarget.value)} onblur={() => (entry.touched[name] = true)} onkeydown={keys} />
 		{#if symbolOf(field.unit, entry.system)}<i>{symbolOf(field.unit, entry.system)}</i>{/if}
 	</div>

@@ -4,14 +4,14 @@
 
 	let { entry, name, mono = false, note = '', label = '', autofocus = false }: { entry: Entry; name: string; mono?: boolean; note?: string; label?: string; autofocus?: boolean } = $props();
 	const id = $props.id();
-	const field = $derived(entry.fields.find((f) => f.name === name) as TextField);
+	const field = $derived(entry.fieldAt(name) as TextField);
 	const fault = $derived(entry.faultAt(name));
 </script>
 
 <div class="field">
 	<label for={id}>{label || labelOf(field)}</label>
 	<!-- svelte-ignore a11y_autofocus -->
-	<input {id} class="plain-input" class:mono data-field={name} {autofocus} type={field.kind === ('date' as string) ? 'date' : 'text'} value={entry.typed[name] ?? ''} autocomplete="off" spellcheck="false" aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n"
+	<input {id} class="plain-input" class:mono data-field={name} {autofocus} type={field.kind === ('date' as string) ? 'date' : 'text'} value={entry.at(name) ?? ''} autocomplete="off" spellcheck="false" aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n"
 		oninput={(e) => entry.set(name, e.currentTarget.value)} onblur={() => (entry.touched[name] = true)} />
 	<div id="{id}-n" class:fault class="note">{fault ?? note}</div>
 </div>

@@ -13,6 +13,7 @@
 	<Brand />
 	<nav aria-label="Main">{#each places as [href, name] (href)}<a {href} aria-current={here(href) ? 'page' : undefined}>{name}</a>{/each}</nav>
 	<span class="sp"></span>
+	<a class="btn find" href="/find">Find <kbd>/</kbd></a>
 	<span class="who">{user.name}<small>{user.role}</small></span>
 	<form method="POST" action="/sign-out"><button class="btn icon" aria-label="Sign out"><LogOut size={18} /></button></form>
 	<ThemeButton />
@@ -27,5 +28,5 @@
 	.sp { flex: 1; }
 	.who { font-size: 13.5px; line-height: 1.15; text-align: right; } .who small { display: block; color: var(--ink2); font-size: 12px; }
 	.icon { padding: 6px 11px; }
-	.new { font-size: 14.5px; padding: 6px 15px; }
+	.find { font-size: 14px; } .new { font-size: 14.5px; padding: 6px 15px; }
 </style>

@@ -5,7 +5,7 @@
 	/** Yes or no, said on purpose: neither is picked until somebody picks it. */
 	let { entry, name, label = '', yes = 'Yes', no = 'No', compact = false }: { entry: Entry; name: string; label?: string; yes?: string; no?: string; compact?: boolean } = $props();
 	const id = $props.id();
-	const field = $derived(entry.fields.find((f) => f.name === name) as BooleanField);
+	const field = $derived(entry.fieldAt(name) as BooleanField);
 	const fault = $derived(entry.faultAt(name));
 </script>
 
@@ -13,7 +13,7 @@
 	<legend>{label || labelOf(field)}</legend>
 	<div class="row">
 		{#each [[true, yes], [false, no]] as const as [value, text], i (text)}
-			<label class:on={entry.typed[name] === value}><input type="radio" name={id} data-field={i === 0 ? name : undefined} checked={entry.typed[name] === value} onchange={() => entry.set(name, value)} />{text}</label>
+			<label class:on={entry.at(name) === value}><input type="radio" name={id} data-field={i === 0 ? name : undefined} checked={entry.at(name) === value} onchange={() => entry.set(name, value)} />{text}</label>
 		{/each}
 	</div>
 	{#if fault}<div class="fault">{fault}</div>{/if}

@@ -9,6 +9,26 @@ export type Typed = string | boolean | null | Typed[] | { [key: string]: Typed }
 const LOCAL = 'uncinus-draft:';
 const SAVE_AFTER_MS = 500;
 
+/** The same value with one place in it exchanged. */
+function replaced(old: Typed, path: readonly string[], value: Typed): Typed {
+	const [head, ...inner] = path as [string, ...string[]];
+	const put = (was: Typed): Typed => (inner.length ? replaced(was, inner, value) : value);
+	if (Array.isArray(old)) return old.map((v, i) => (String(i) === head ? put(v) : v));
+	const group = (typeof old === 'object' && old !== null ? old : {}) as Record<string, Typed>;
+	return { ...group, [head]: put(group[head] ?? null) };
+}
+
+/** What was typed, written in the other system. */
+function converted(f: Field, typed: Typed, from: System, to: System): Typed {
+	if (f.kind === 'number' || f.kind === 'integer') {
+		const p = parseQuantity(String(typed ?? ''), f.unit, from);
+		return 'value' in p ? figure(p.value, f.unit, to) : typed;
+	}
+	if (f.kind === 'list' && Array.isArray(typed)) return typed.map((t) => converted(f.item, t, from, to));
+	if (f.kind === 'object' && typeof typed === 'object' && typed !== null && !Array.isArray(typed)) return { ...typed, ...Object.fromEntries(f.fields.map((g) => [g.name, converted(g, typed[g.name] ?? null, from, to)])) };
+	return typed;
+}
+
 interface Options { fields: readonly Field[]; system?: System; key?: string; draft?: Record<string, unknown> | null; start?: Record<string, unknown> }
 
 /**
@@ -78,24 +98,36 @@ export class Entry {
 		return { values, fault };
 	});
 
+	/** The field a dotted path leads to, inside lists and groups too. */
+	fieldAt(path: string): Field | undefined {
+		let at: Field | undefined;
+		for (const key of path.split('.')) at = at?.kind === 'list' ? at.item : (at?.kind === 'object' ? at.fields : at ? [] : this.fields).find((f) => f.name === key);
+		return at;
+	}
+
+	/** What is typed at a dotted path. */
+	at(path: string): Typed {
+		return path.split('.').reduce<Typed>((v, key) => (v as Record<string, Typed> | null)?.[key] ?? null, this.typed as Typed);
+	}
+
 	/** The fault to show beside a field: what the server said, or what is wrong with what was typed. */
-	faultAt(name: string): string | null {
-		if (this.faults[name]) return this.faults[name];
-		const f = this.fields.find((x) => x.name === name);
-		if (!f || !this.touched[name]) return null;
+	faultAt(path: string): string | null {
+		if (this.faults[path]) return this.faults[path];
+		const f = this.fieldAt(path);
+		if (!f || !this.touched[path]) return null;
 		try {
-			const v = this.read(f, this.typed[name] ?? null, name);
-			if (v !== undefined) checkField(f, name, v);
+			const v = this.read(f, this.at(path), path);
+			if (v !== undefined) checkField(f, path, v);
 			return null;
 		} catch (e) {
 			return e instanceof InputFault ? e.message : null;
 		}
 	}
 
-	set(name: string, value: Typed): void {
-		this.typed[name] = value;
-		delete this.faults[name];
-		for (const key of Object.keys(this.faults)) if (key.startsWith(`${name}.`)) delete this.faults[key];
+	set(path: string, value: Typed): void {
+		const [head, ...inner] = path.split('.') as [string, ...string[]];
+		this.typed[head] = inner.length ? replaced(this.typed[head] ?? null, inner, value) : value;
+		for (const key of Object.keys(this.faults)) if (key === path || key === head || key.startsWith(`${path}.`)) delete this.faults[key];
 		this.save();
 	}
 
@@ -115,13 +147,19 @@ export class Entry {
 	/** Shows the numbers in the other system; what was typed is converted, not lost. */
 	switchTo(system: System): void {
 		if (system === this.system) return;
-		const was = this.system;
-		for (const f of this.fields) {
-			if (f.kind !== 'number' && f.kind !== 'integer') continue;
-			const p = parseQuantity(String(this.typed[f.name] ?? ''), f.unit, was);
-			if ('value' in p) this.typed[f.name] = figure(p.value, f.unit, system);
-		}
+		for (const f of this.fields) this.typed[f.name] = converted(f, this.typed[f.name] ?? null, this.system, system);
 		this.system = system;
+	}
+
+	/** An empty value of a field, as typed: for a new line of a list. */
+	blank(f: Field): Typed { return this.asTyped(f, 'default' in f ? f.default : undefined); }
+
+	/** Fills everything from core values, as the example of a bench does. */
+	fill(values: Record<string, unknown>): void {
+		for (const f of this.fields) this.typed[f.name] = this.asTyped(f, values[f.name] ?? ('default' in f ? f.default : undefined));
+		this.faults = {};
+		this.touched = {};
+		this.save();
 	}
 
 	private local(): Record<string, unknown> | null {
@@ -138,10 +176,10 @@ export class Entry {
 	}
 
 	/** Forgets the draft once it has been recorded. */
-	recorded(): void {
+	async recorded(): Promise<void> {
 		if (!this.key) return;
 		clearTimeout(this.timer);
 		try { localStorage.removeItem(LOCAL + this.key); } catch { /* nothing kept there */ }
-		void fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE' }).catch(() => undefined);
+		await fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE' }).catch(() => undefined);
 	}
 }

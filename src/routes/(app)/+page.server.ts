@@ -3,14 +3,14 @@ import { Evidence } from '$core/route/evidence';
 import { openIncidents } from '$lib/server/incidents';
 import { machines } from '$lib/server/machines';
 import { liveSetups, loadSetup } from '$lib/server/setups';
-import { allWheels } from '$lib/server/wheels';
+import { expiringWheels } from '$lib/server/wheels';
 import { incidentPlan } from '$core/keep/incident-plan';
 
 const SOON_DAYS = 30;
 
 /** Every machine with what is on it, its state and what it needs next. */
 export async function load() {
-	const [list, live, incidents, wheels] = [await machines(), await liveSetups(), await openIncidents(), await allWheels()];
+	const [list, live, incidents, expiring] = await Promise.all([machines(), liveSetups(), openIncidents(), expiringWheels(SOON_DAYS)]);
 	const setups = (await Promise.all(live.map((id) => loadSetup(id)))).map((s) => s!.facts);
 	const cards = list.map((m) => {
 		const f = setups.find((s) => s.machine.id === m.id) ?? null;
@@ -28,11 +28,6 @@ export async function load() {
 		needs.push({ state: 'stop', text: `${i.machine}: ${i.seen}`, note: `${plan.steps.filter((s) => s.done).length} of ${plan.steps.length} steps done`, href: `/incidents/${i.id}`, action: 'Go on' });
 	}
 	for (const c of cards) if (c.setup && c.state === 'caution') needs.push({ state: 'caution', text: `${c.machine.code}: ${c.next}`, note: 'waits for a reason', href: `/setups/${c.setup.id}`, action: 'Open setup' });
-	const today = new Date().toISOString().slice(0, 10);
-	for (const w of wheels) {
-		if (!w.expiresOn || w.state === 'scrapped') continue;
-		const days = Math.round((Date.parse(w.expiresOn) - Date.parse(today)) / 86_400_000);
-		if (days <= SOON_DAYS) needs.push({ state: days < 0 ? 'stop' : 'caution', text: days < 0 ? `Wheel ${w.number} is out of date` : `Wheel ${w.number} reaches its use-by date in ${days} days`, note: 'organic bond', href: `/rack/${w.number}`, action: 'See wheel' });
-	}
+	for (const w of expiring) needs.push({ state: w.days < 0 ? 'stop' : 'caution', text: w.days < 0 ? `Wheel ${w.number} is out of date` : `Wheel ${w.number} reaches its use-by date in ${w.days} days`, note: 'organic bond', href: `/rack/${encodeURIComponent(w.number)}`, action: 'See wheel' });
 	return { cards, needs, ready: cards.filter((c) => c.state === 'ok').length, open: cards.filter((c) => c.state === 'now' || c.state === 'caution').length };
 }

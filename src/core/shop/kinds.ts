@@ -1,0 +1,19 @@
+import type { Field } from '../calculation/fields.js';
+import { CODE } from './fields.js';
+import { DRESSER_FIELDS } from './dresser.js';
+import { MACHINE_FIELDS } from './machine.js';
+import { MOUNT_FIELDS } from './mount.js';
+import { PERSON_FIELDS } from './person.js';
+
+/** Block sets: their blocks as one list of sizes. */
+export const BLOCK_SET_FIELDS = [
+	CODE, { name: 'grade', kind: 'text', required: true, maxLength: 20, label: 'Grade', about: 'From its box' },
+	{ name: 'blocksMm', kind: 'list', required: true, minItems: 1, maxItems: 200, label: 'Blocks', about: 'Sizes in the box', item: { name: 'blockMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'One block' } }
+] as const satisfies readonly Field[];
+
+export interface ShopKind { id: string; one: string; many: string; fields: readonly Field[]; key: string }
+/** The things a lead keeps under Shop. */
+export const SHOP_KINDS: readonly ShopKind[] = [
+	{ id: 'machines', one: 'machine', many: 'Machines', fields: MACHINE_FIELDS, key: 'code' }, { id: 'mounts', one: 'mount', many: 'Mounts', fields: MOUNT_FIELDS, key: 'code' }, { id: 'dressers', one: 'dresser', many: 'Dressers', fields: DRESSER_FIELDS, key: 'code' },
+	{ id: 'blocks', one: 'block set', many: 'Gauge-block sets', fields: BLOCK_SET_FIELDS, key: 'code' }, { id: 'people', one: 'person', many: 'People', fields: PERSON_FIELDS, key: 'name' }
+];

@@ -1,0 +1,13 @@
+<script lang="ts">
+	/** One step of an incident plan, ticked when it has been done. */
+	let { step, word, now, writes, ontick }: { step: { order: number; code: string; done: boolean }; word: string; now: boolean; writes: boolean; ontick: (on: boolean) => void } = $props();
+</script>
+
+<li class:now class:done={step.done}>
+	<label><input type="checkbox" checked={step.done} disabled={!writes} onchange={(e) => { const on = e.currentTarget.checked; e.currentTarget.checked = step.done; ontick(on); }} /><span class="num">{step.order}</span><span>{word}</span></label>
+</li>
+
+<style>
+	li { border-top: 1px solid var(--rule); } label { display: grid; grid-template-columns: 26px 26px 1fr; align-items: center; min-height: var(--hit); cursor: pointer; } input { width: 20px; height: 20px; accent-color: var(--ok); } .num { color: var(--ink2); }
+	.now { background: var(--act-soft); border-left: 4px solid var(--act); padding-left: 8px; font-weight: 650; } .done { color: var(--ink2); }
+</style>

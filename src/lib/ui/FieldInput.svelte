@@ -1,0 +1,22 @@
+<script lang="ts">
+	import { rangeOf, type Field } from '$core/calculation/fields';
+	import type { Entry } from './entry.svelte';
+	import ChoiceField from './ChoiceField.svelte';
+	import GroupField from './GroupField.svelte';
+	import ListField from './ListField.svelte';
+	import NumbersField from './NumbersField.svelte';
+	import QuantityField from './QuantityField.svelte';
+	import TextField from './TextField.svelte';
+	import YesNo from './YesNo.svelte';
+
+	/** Any field of a field list, drawn by its kind: what a generated form is made of. */
+	let { entry, field, path = field.name, label = '', words = {}, autofocus = false }: { entry: Entry; field: Field; path?: string; label?: string; words?: Record<string, string>; autofocus?: boolean } = $props();
+</script>
+
+{#if field.kind === 'number' || field.kind === 'integer'}<QuantityField {entry} name={path} {label} showRange {autofocus} />
+{:else if field.kind === 'boolean'}<YesNo {entry} name={path} {label} />
+{:else if field.kind === 'choice'}<ChoiceField {entry} name={path} {label} {words} list={field.choices.length > 4} />
+{:else if field.kind === 'text' || field.kind === 'date'}<TextField {entry} name={path} {label} note={field.kind === 'text' ? rangeOf(field) : ''} {autofocus} />
+{:else if field.kind === 'list' && (field.item.kind === 'number' || field.item.kind === 'integer')}<NumbersField {entry} name={path} {label} />
+{:else if field.kind === 'list'}<ListField {entry} name={path} {label} />
+{:else}<GroupField {entry} name={path} {label} />{/if}

@@ -1,0 +1,71 @@
+<script lang="ts">
+	import { incidentPlan } from '$core/keep/incident-plan';
+	import type { ObjectField } from '$core/calculation/fields';
+	import { EVENT_WORDS, STEP_WORDS, when } from '$lib/stations/words';
+	import PlanStep from '$lib/stations/incident/PlanStep.svelte';
+	import { Entry } from '$lib/ui/entry.svelte';
+	import FieldInput from '$lib/ui/FieldInput.svelte';
+	import LazyWorking from '$lib/ui/LazyWorking.svelte';
+	import Reasons from '$lib/ui/Reasons.svelte';
+	import { Sender } from '$lib/ui/sender.svelte';
+
+	let { data } = $props();
+	const i = $derived(data.incident);
+	const plan = $derived(data.plan);
+	const FINDINGS = incidentPlan.fields.find((f) => f.name === 'findings') as unknown as ObjectField;
+	// svelte-ignore state_referenced_locally
+	const entry = new Entry({ fields: FINDINGS.fields, key: `incident-${data.incident.id}`, draft: data.draft, start: (data.incident.input.findings ?? {}) as Record<string, unknown> });
+	const sender = new Sender();
+	const open = $derived(i.closedAt === null);
+	const writes = $derived(open && data.role !== 'viewer');
+	const mechanical = $derived(plan.steps.some((s) => s.code === 'inspect-guard'));
+	const looks = $derived(mechanical || plan.steps.some((s) => s.code === 'listen-to-spindle'));
+	const asked = $derived(FINDINGS.fields.filter((f) => mechanical || f.name === 'spindleNoise'));
+	let working = $state(false);
+	const path = $derived(`/api/incidents/${i.id}`);
+	const done = $derived((i.input.done ?? []) as string[]);
+	const tick = (code: string, on: boolean) => sender.submit(path, { done: on ? [...new Set([...done, code])] : done.filter((c) => c !== code), version: i.version });
+	async function findings() {
+		entry.touchAll();
+		const { fault, values } = entry.result;
+		if (fault) return entry.blame(fault);
+		await sender.submit(path, { findings: values, version: i.version }, entry);
+	}
+</script>
+
+<svelte:head><title>Incident {i.id} - Uncinus</title></svelte:head>
+<main class="page">
+	<div class="head"><h1>Incident {i.id}: {(EVENT_WORDS[i.event] ?? i.event).toLowerCase()} on {i.machine}</h1><p class="lead">{i.seen}. Told by {i.by}, {when(i.openedAt)}; <a href="/setups/{i.setupId}">setup {i.setupId}, {i.part}</a>{#if i.wheel}, wheel <a href="/rack/{encodeURIComponent(i.wheel)}">{i.wheel}</a>{/if}.</p></div>
+	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
+	<div class="cols">
+		<section class="sheet" aria-label="The plan">
+			{#if open && plan.next}<p class="quiet">Do this now</p><p class="now">{STEP_WORDS[plan.next] ?? plan.next}</p>{:else if !open}<p class="now">Closed by {i.closedBy}, {when(i.closedAt!)}</p>{:else}<p class="now">All steps done</p>{/if}
+			<ol>{#each plan.steps as s (s.code)}<PlanStep step={s} word={STEP_WORDS[s.code] ?? s.code} now={open && s.code === plan.next} writes={writes && !sender.busy} ontick={(on) => tick(s.code, on)} />{/each}</ol>
+		</section>
+		<div class="right">
+			{#if looks}
+				<section class="sheet" aria-label="What was found">
+					<h2>What was found</h2>
+					<div class="grid">{#each asked as f (f.name)}<FieldInput {entry} field={f} label={f.about} />{/each}</div>
+					{#if writes}<button class="btn" onclick={findings} disabled={sender.busy}>Keep the findings</button>{/if}
+				</section>
+			{/if}
+			<section class="sheet" aria-label="Where it stands">
+				<h2>{i.machine} is {plan.machineState === 'not-involved' ? 'not involved' : open ? 'locked out' : 'free again'}; the wheel is {plan.wheelDisposition === 'scrap' ? 'scrap' : 'quarantined'}</h2>
+				<Reasons reasons={plan.reasons} most={8} />
+				{#if open}
+					<p class="quiet">A stop is closed by looking again, never by overriding. {data.role === 'lead' ? '' : 'A lead closes the plan.'} Follow the machine's and wheel's own instructions and local rules; spindle work belongs to trained people.</p>
+					{#if data.role === 'lead'}<button class="btn act" disabled={sender.busy || plan.verdict === 'stop'} onclick={() => sender.submit(path, { close: true, version: i.version })}>Close the incident</button>{/if}
+				{/if}
+				<button class="link" aria-expanded={working} onclick={() => (working = !working)}>{working ? 'Hide the working' : 'Show the working'}</button>
+				{#if working}<LazyWorking id="keep.incident-plan" input={i.input} output={plan as never} version="" system="mm" />{/if}
+			</section>
+		</div>
+	</div>
+</main>
+
+<style>
+	.cols { display: grid; grid-template-columns: minmax(340px, 1fr) 1.1fr; gap: 16px; align-items: start; } section { padding: 16px 18px; display: grid; gap: 10px; } .right { display: grid; gap: 16px; } .now { font: 700 26px/1.15 var(--text); max-width: none; } ol { list-style: none; padding: 0; }
+	.grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 8px 16px; } section > .btn, section > .link { justify-self: start; }
+	@media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } }
+</style>

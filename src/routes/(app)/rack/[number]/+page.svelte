@@ -1,0 +1,53 @@
+<script lang="ts">
+	import { FAMILY_NAMES } from '$core/spec/families';
+	import { limitRpm } from '$core/route/facts';
+	import { quantity } from '$core/quantity/format';
+	import { surfaceSpeedMps } from '$core/spec/speed';
+	import LifeBar from '$lib/drawing/LifeBar.svelte';
+	import WheelSection from '$lib/drawing/WheelSection.svelte';
+	import { LEDGER_WORDS, STATE_WORDS, when } from '$lib/stations/words';
+	import JudgeWheel from '$lib/stations/rack/JudgeWheel.svelte';
+	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+
+	let { data } = $props();
+	const w = $derived(data.wheel);
+	const limit = $derived(limitRpm(w));
+	const mark = { available: 'ok', mounted: 'now', quarantined: 'stop', scrapped: 'stop' } as const;
+	const facts = $derived([
+		['Abrasive', w.family ? FAMILY_NAMES[w.family as keyof typeof FAMILY_NAMES] ?? w.family : 'not known'], ['Grain', w.gritMeanUm ? `${w.gritNumber ?? ''} about ${quantity(w.gritMeanUm, 'um')}` : 'not known'], ['Grade, structure', `${w.grade ?? '-'}, ${w.structure ?? '-'}`], ['Bond', w.bondFamily ?? 'not known'],
+		['Printed', w.marking], ['Mass when new', quantity(w.massKg, 'kg')], ['Use by', w.expiresOn ?? 'does not age'], ['Place', w.place]
+	] as const);
+</script>
+
+<svelte:head><title>Wheel {w.number} - Uncinus</title></svelte:head>
+<main class="page">
+	<p class="back"><a href="/rack">Rack</a></p>
+	<div class="head"><h1>Wheel {w.number}</h1><p class="num mk">{w.canonical || w.marking}</p><p class="st"><VerdictMark state={mark[w.state]} label="" />{STATE_WORDS[w.state]}{w.stateReason ? `: ${w.stateReason}` : ''}{#if w.heldBy}, <a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</p></div>
+	<div class="cols">
+		<section class="sheet" aria-label="Size and limits">
+			<WheelSection wheel={w} height={220} />
+			<h2>Limits</h2>
+			<p class="num big">{limit === null ? 'no speed' : quantity(Math.floor(limit), 'rpm')}</p>
+			<p class="quiet">{limit === null ? 'No speed is marked. It must not run.' : `never faster, however worn${w.ratedMps !== null ? `; marked ${quantity(w.ratedMps, 'm/s')}, at this rpm the rim now runs ${quantity(surfaceSpeedMps(w.diameterMm, limit), 'm/s')}` : ''}`}</p>
+			<LifeBar newMm={w.newDiameterMm} nowMm={w.diameterMm} minMm={w.minDiameterMm} units="mm" />
+		</section>
+		<section class="sheet" aria-label="What it is">
+			<dl>{#each facts as [k, v] (k)}<div><dt>{k}</dt><dd class="num">{v}</dd></div>{/each}</dl>
+			{#if data.mayWrite && w.state !== 'scrapped'}<JudgeWheel wheel={w} lead={data.lead} draft={data.draft} />{/if}
+		</section>
+		<section class="sheet ledger" aria-label="Ledger">
+			<h2>Ledger</h2>
+			<table><thead><tr><th>When</th><th>What</th><th class="r">⌀ after</th><th>Note</th><th>Who</th></tr></thead>
+				<tbody>{#each [...data.ledger].reverse() as l (l.id)}<tr><td>{when(l.at)}</td><td>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href="/setups/{l.setupId}">{l.setupId}</a>{/if}</td><td class="num r">{l.diameterAfterMm ?? ''}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr>{/each}</tbody></table>
+			<p><a href="/log?wheel={encodeURIComponent(w.number)}">Every record of this wheel</a></p>
+		</section>
+	</div>
+</main>
+
+<style>
+	.back { margin-bottom: 6px; } .mk { font-size: 20px; font-weight: 680; } .st { display: inline-flex; gap: 7px; align-items: center; font-weight: 600; }
+	.cols { display: grid; grid-template-columns: 350px minmax(260px, 340px) 1fr; gap: 16px; align-items: start; } section { padding: 14px 16px; display: grid; gap: 8px; } .big { font-size: 34px; font-weight: 700; line-height: 1; }
+	dl div { display: flex; justify-content: space-between; gap: 12px; padding: 6px 0; border-bottom: 1px solid var(--rule); } dt { color: var(--ink2); } dd { text-align: right; font-weight: 600; overflow-wrap: anywhere; }
+	td, th { padding: 6px 8px; font-size: 13.5px; } .r { text-align: right; } .ledger { overflow-x: auto; }
+	@media (max-width: 1180px) { .cols { grid-template-columns: 1fr 1fr; } .ledger { grid-column: 1 / -1; } } @media (max-width: 760px) { .cols { grid-template-columns: 1fr; } }
+</style>

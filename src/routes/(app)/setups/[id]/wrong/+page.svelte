@@ -1,0 +1,40 @@
+<script lang="ts">
+	import { getContext } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { REPORT_FIELDS } from '$core/keep/incident-report';
+	import type { Desk } from '$lib/stations/desk.svelte';
+	import { EVENT_WORDS } from '$lib/stations/words';
+	import ActionBar from '$lib/ui/ActionBar.svelte';
+	import ChoiceField from '$lib/ui/ChoiceField.svelte';
+	import { Entry } from '$lib/ui/entry.svelte';
+	import { Sender } from '$lib/ui/sender.svelte';
+	import TextField from '$lib/ui/TextField.svelte';
+	import YesNo from '$lib/ui/YesNo.svelte';
+
+	let { data } = $props();
+	const desk = getContext<Desk>('desk');
+	// svelte-ignore state_referenced_locally
+	const entry = new Entry({ fields: REPORT_FIELDS, key: `setup-${desk.facts.id}-wrong`, draft: data.draft });
+	const sender = new Sender();
+	const f = $derived(desk.facts);
+	async function stop() {
+		const done = await sender.submitEntry(`/api/setups/${f.id}/incidents`, entry);
+		if (done) await goto(`/incidents/${String(done.id)}`);
+	}
+</script>
+
+<svelte:head><title>Something is wrong, setup {f.id} - Uncinus</title></svelte:head>
+<h1>Something is wrong</h1>
+<p class="lead">First stop it, step out of the plane of the rim, isolate it. Then say what happened. People before machines.</p>
+{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
+<div class="form">
+	<ChoiceField {entry} name="event" words={EVENT_WORDS} />
+	<div class="two"><YesNo {entry} name="injury" /><YesNo {entry} name="madeSafe" label="Made safe: stopped, isolated, locked" /></div>
+	<TextField {entry} name="seen" />
+	<p>This stops setup {f.id}{f.wheel ? `, takes wheel ${f.wheel.number} out of use` : ''} and locks {f.machine.code} until the plan is finished.</p>
+</div>
+<ActionBar label="Stop everything here" onact={stop} busy={sender.busy} stop key={false}>
+	<a class="btn" href="/setups/{f.id}">Back, nothing is wrong</a>
+</ActionBar>
+
+<style>.form { display: grid; gap: 16px; margin: 18px 0; max-width: 640px; } .two { display: grid; grid-template-columns: 1fr 1fr; gap: 20px; }</style>

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import type { Field } from '$core/calculation/fields';
+	import { SHOP_KINDS } from '$core/shop/kinds';
+	import ActionBar from '$lib/ui/ActionBar.svelte';
+	import { Entry } from '$lib/ui/entry.svelte';
+	import FieldInput from '$lib/ui/FieldInput.svelte';
+	import { Sender } from '$lib/ui/sender.svelte';
+
+	let { data } = $props();
+	// svelte-ignore state_referenced_locally
+	const kind = SHOP_KINDS.find((k) => k.id === data.kindId)!;
+	// svelte-ignore state_referenced_locally
+	const found = data.found as Record<string, unknown> | null;
+	const name = found ? String(found[kind.key]) : null;
+	// svelte-ignore state_referenced_locally
+	const linked: Field[] = kind.id === 'machines' ? [
+		{ name: 'mount', kind: 'choice', choices: data.mounts.map((m) => m.code), label: 'Mount', about: 'On its spindle' }, { name: 'dresser', kind: 'choice', choices: data.dressers.map((d) => d.code), label: 'Dresser', about: 'At its table' }
+	] : [];
+	const fields = [...kind.fields, ...linked];
+	// svelte-ignore state_referenced_locally
+	const entry = new Entry({ fields, key: `shop-${kind.id}-${page.params.key}`.slice(0, 80), draft: data.draft, start: { ...(found ?? {}), mount: data.mount, dresser: data.dresser } });
+	const sender = new Sender();
+	async function save() {
+		if (await sender.submitEntry(`/api/shop/${kind.id}`, entry, { of: name })) await goto('/shop');
+	}
+</script>
+
+<svelte:head><title>{name ?? `New ${kind.one}`} - Uncinus</title></svelte:head>
+<main class="page">
+	<p><a href="/shop">Shop</a></p>
+	<h1>{name ? `${kind.one.charAt(0).toUpperCase()}${kind.one.slice(1)} ${name}` : `New ${kind.one}`}</h1>
+	{#if data.lockedOut}<p class="fault">Locked out until its incident plan is finished.</p>{/if}
+	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
+	<fieldset class="sheet" disabled={!data.lead}>
+		<legend class="sr">What is kept</legend>
+		<div class="grid">{#each fields as field (field.name)}<FieldInput {entry} {field} />{/each}</div>
+		{#if data.lead}<ActionBar label="Keep it" onact={save} busy={sender.busy}><span class="quiet">Records already made keep the values they were made with.</span></ActionBar>{/if}
+	</fieldset>
+</main>
+
+<style>fieldset { padding: 16px 18px 0; margin-top: 12px; min-width: 0; } .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: 8px 20px; padding-bottom: 16px; } h1 { margin-top: 6px; }</style>
