@@ -4,6 +4,8 @@ import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 /** @type {import('@sveltejs/kit').Config} */
 export default {
 	preprocess: vitePreprocess(),
+	// Benches and forms are made anew for another setup or thing (keyed), so taking the first value is what is meant.
+	compilerOptions: { warningFilter: (w) => w.code !== 'state_referenced_locally' },
 	kit: {
 		adapter: adapter({ precompress: true }),
 		alias: { $core: 'src/core' },

@@ -65,7 +65,8 @@ function readAbrasive(r: MarkingReading, pre: string, ab: string, run: string, a
 }
 
 function readGrit(r: MarkingReading, label: string): void {
-	let [number, second] = label.split('/').map(Number) as [number, number | undefined];
+	const [printed, second] = label.split('/').map(Number) as [number, number | undefined];
+	let number = printed;
 	let makerDigit: string | null = null;
 	if (second !== undefined) r.note('combination-grit');
 	else if (!F_GRITS.has(number) && label.length >= 3 && F_GRITS.has(Number(label.slice(0, -1)))) {

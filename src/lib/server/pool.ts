@@ -54,6 +54,9 @@ let clock: (() => number) | null = null;
 /** Lets what is written carry another time, for demo data and for tests of timers; null goes back to the database's own clock. */
 export function setClock(nowMs: (() => number) | null): void { clock = nowMs; }
 
+/** How far the server's clock is put ahead, so that a test of a long timer need not wait for it. */
+export const clockAheadMs = (): number => 1000 * (Number(process.env.UNCINUS_CLOCK_AHEAD_S) || 0);
+
 /** Runs the work in one transaction; rolls back on any error and tries a lost lock race once more. @throws DatabaseDown */
 export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, triesLeft = 2): Promise<T> {
 	const connection = await guarded(() => database().getConnection());

@@ -1,6 +1,6 @@
 import type { SetupFacts, StationId } from '../../core/route/facts.js';
 import { dresserById, machineById, mountById } from './machines.js';
-import { type Runner, row, rows, write } from './pool.js';
+import { type Runner, clockAheadMs, row, rows, write } from './pool.js';
 import { recordsOf } from './records.js';
 import { wheelById } from './wheels.js';
 
@@ -23,7 +23,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 		changedBy: s.changed_name, changedAt: s.changed_at,
 		facts: {
 			id: s.id, part: s.part, quantity: s.quantity, material: s.material, hardnessHrc: s.hardness_hrc, operation: s.operation, targetRaUm: s.target_ra_um, minWidthMm: s.min_width_mm, burnProne: !!s.burn_prone, units: s.units, state: s.state, version: s.version,
-			stations: JSON.parse(s.stations) as StationId[], routeName: s.route_name ?? s.route_code, machine: machine!, mount, dresser, wheel, records, incidentId: s.incident_id, today: s.today, nowMs: Number(s.now_ms)
+			stations: JSON.parse(s.stations) as StationId[], routeName: s.route_name ?? s.route_code, machine: machine!, mount, dresser, wheel, records, incidentId: s.incident_id, today: s.today, nowMs: Number(s.now_ms) + clockAheadMs()
 		}
 	};
 }

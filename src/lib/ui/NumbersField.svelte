@@ -11,7 +11,6 @@
 	const fault = $derived(entry.faultAt(name) ?? Object.entries(entry.faults).find(([k]) => k.startsWith(`${name}.`))?.[1] ?? null);
 	const unit = $derived(symbolOf((field.item as NumberField).unit, entry.system));
 	const split = (text: string) => text.split(/[\s;]+|,(?=\s)/).filter((t) => t !== '');
-	// svelte-ignore state_referenced_locally
 	let text = $state(list.join(' '));
 	$effect(() => { if (split(text).join(' ') !== list.join(' ')) text = list.join(' '); });
 </script>

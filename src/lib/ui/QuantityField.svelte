@@ -11,7 +11,7 @@
 	const field = $derived(entry.fieldAt(name) as NumberField);
 	const fault = $derived(entry.faultAt(name));
 	const parsed = $derived(parseQuantity(String(entry.at(name) ?? ''), field.unit, entry.system));
-	const beneath = $derived(note || ('value' in parsed ? otherSystem(parsed.value, field.unit, entry.system) : '') || (showRange ? rangeOf(field) : ''));
+	const beneath = $derived(note || ('value' in parsed ? otherSystem(parsed.value, field.unit, entry.system) : '') || (showRange && field.unit !== 'deg' ? rangeOf(field) : ''));
 	function keys(e: KeyboardEvent) {
 		if (e.key !== 'Enter') return;
 		e.preventDefault();
@@ -19,11 +19,10 @@
 		const all = [...document.querySelectorAll<HTMLElement>('main input:not([disabled]), main select, main .btn.act')];
 		all[all.indexOf(e.currentTarget as HTMLElement) + 1]?.focus();
 	}
-	// svelte-ignore a11y_autofocus
 </script>
 
 <div class="field">
-	<label for={id}>{label || labelOf(field)}{#if !field.required && field.default === undefined}<span class="opt"> if known</span>{/if}</label>
+	<label for={id}>{label || labelOf(field)}{#if !field.required && field.default === undefined}<span class="opt">&nbsp;if known</span>{/if}</label>
 	<div class="qty" class:bad={fault}>
 		<!-- svelte-ignore a11y_autofocus -->
 		<input {id} data-field={name} inputmode="text" autocomplete="off" spellcheck="false" {autofocus} value={entry.at(name) ?? ''} aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" maxlength="60"

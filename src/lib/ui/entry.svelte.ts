@@ -73,6 +73,7 @@ export class Entry {
 			if ('problem' in p) throw new InputFault(path, 'not-a-number', p.problem);
 			return 'value' in p ? p.value : undefined;
 		}
+		if (f.kind === 'list' && !f.required && f.default === undefined && !(typed as Typed[] | null)?.length) return undefined;
 		if (f.kind === 'list') return ((typed as Typed[]) ?? []).map((t, i) => this.read(f.item, t, `${path}.${i}`) ?? null);
 		if (f.kind === 'object') {
 			const entries = f.fields.map((g) => [g.name, this.read(g, (typed as Record<string, Typed>)?.[g.name] ?? null, `${path}.${g.name}`)] as const).filter(([, v]) => v !== undefined);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { clockPosition, figure, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { moveStep, staysStep, swingStep, toleranceFor, weightAngles } from '$core/route/steps/balance';
+	import { swingStep, toleranceFor, weightAngles } from '$core/route/steps/balance';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
 	import ActionBar from '$lib/ui/ActionBar.svelte';

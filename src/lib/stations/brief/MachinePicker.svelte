@@ -15,7 +15,7 @@
 		{#each machines as m (m.id)}
 			<label class:on={entry.at('machineId') === String(m.id)} class:locked={m.lockedOut}>
 				<input type="radio" name="machine" checked={entry.at('machineId') === String(m.id)} onchange={() => entry.set('machineId', String(m.id))} />
-				<b>{m.code}</b><span>{m.name}</span><small class="num">{quantity(m.spindleRpm, 'rpm')}, seat {m.seatMm}, up to ⌀ {m.maxDiameterMm}</small>
+				<b>{m.code}</b><span>{m.name}</span><small class="num">{quantity(m.spindleRpm, 'rpm')}, up to ⌀ {m.maxDiameterMm}</small><small class="num">seat {m.seatMm} mm</small>
 				<small>{m.lockedOut ? 'locked out' : m.live ? `setup ${m.live.id}: ${STATE_WORDS[m.live.state]?.toLowerCase()}` : 'free'}</small>
 			</label>
 		{/each}

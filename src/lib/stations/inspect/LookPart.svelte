@@ -13,7 +13,6 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: lookStep.fields, key: `setup-${desk.facts.id}-inspect`, draft, system: desk.facts.units });
 	const p = $derived(preview(lookStep, desk.facts, entry));
 	const out = $derived(outputOf(p, 'inspect.visual'));

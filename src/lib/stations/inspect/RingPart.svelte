@@ -12,7 +12,6 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft, onagain }: { desk: Desk; draft: Record<string, unknown> | null; onagain: () => void } = $props();
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: ringStep.fields, key: `setup-${desk.facts.id}-inspect-ring`, draft, system: desk.facts.units });
 	const setting = $derived(ringSetting(desk.facts));
 	const heard = $derived((entry.typed.taps ?? []) as string[]);

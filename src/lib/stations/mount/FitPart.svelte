@@ -12,7 +12,6 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: fitStep.fields, key: `setup-${desk.facts.id}-mount-fit`, draft, system: desk.facts.units });
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(fitStep, desk.facts, entry));

@@ -13,9 +13,7 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	// svelte-ignore state_referenced_locally
 	const m = desk.facts.mount;
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: flangeStep.fields, key: `setup-${desk.facts.id}-mount`, draft, system: desk.facts.units, start: m ? { backFlangeDiameterMm: m.flangeMm, frontFlangeDiameterMm: m.flangeMm, backRecessDiameterMm: m.recessMm, frontRecessDiameterMm: m.recessMm, blotterOuterMm: m.flangeMm + 5, blotterInnerMm: m.seatMm + 0.5, blotterThicknessMm: 0.5 } : {} });
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(flangeStep, desk.facts, entry));

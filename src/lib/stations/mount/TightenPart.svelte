@@ -16,7 +16,6 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft }: { desk: Desk; draft: Record<string, unknown> | null } = $props();
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: threadStep.fields, key: `setup-${desk.facts.id}-mount-thread`, draft, system: desk.facts.units });
 	const m = $derived(desk.facts.mount!);
 	const p = $derived(preview(threadStep, desk.facts, entry));

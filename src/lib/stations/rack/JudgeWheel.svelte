@@ -6,7 +6,6 @@
 
 	/** Set a wheel aside, or (a lead) clear or scrap it, always with a reason. */
 	let { wheel, lead, draft }: { wheel: WheelFacts; lead: boolean; draft: Record<string, unknown> | null } = $props();
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: [{ name: 'reason', kind: 'text', required: true, maxLength: 180, label: 'Reason', about: 'For the ledger' }], key: `wheel-${wheel.number}`, draft });
 	const sender = new Sender();
 	const act = (action: string) => sender.submit(`/api/wheels/${encodeURIComponent(wheel.number)}`, { action, reason: String(entry.at('reason') ?? '') }, entry);

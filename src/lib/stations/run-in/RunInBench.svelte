@@ -27,7 +27,7 @@
 	const since = $derived(runningSince(f));
 	const started = $derived(since !== null && standing('start'));
 	const limit = $derived(limitRpm(f.wheel!) ?? 0);
-	let now = $state(0);
+	let now = $state(desk.facts.nowMs);
 	onMount(() => { now = desk.nowMs(); const t = setInterval(() => (now = desk.nowMs()), 250); return () => clearInterval(t); });
 	const left = $derived(since ? Math.max(0, since.requiredS - (now - since.atMs) / 1000) : 0);
 	const phase = $derived(!standing('speed') ? 'speed' : !started ? 'start' : 'outcome');

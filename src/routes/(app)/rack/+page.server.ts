@@ -12,5 +12,5 @@ export async function load({ url }) {
 		page: Math.max(1, Number(p.get('page')) || 1)
 	};
 	const [page, families] = await Promise.all([rackPage(query), rackFamilies()]);
-	return { query, ...page, families };
+	return { query, ...page, families, today: new Date().toISOString().slice(0, 10) };
 }

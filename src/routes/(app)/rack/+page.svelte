@@ -23,6 +23,7 @@
 		const text = new URLSearchParams(Object.entries(all).filter(([, v]) => v !== '')).toString();
 		return text ? `/rack?${text}` : '/rack';
 	}
+	const outOfDate = (w: WheelFacts) => w.state !== 'scrapped' && w.expiresOn !== null && w.expiresOn < data.today;
 	const narrowed = $derived(!!(data.query.search || data.query.state || data.query.family));
 </script>
 
@@ -44,7 +45,7 @@
 			{:else if id === 'rpm'}<span class="num">{limitRpm(w) === null ? '-' : Math.floor(limitRpm(w)!)}</span>
 			{:else if id === 'expires'}<span class="num">{w.expiresOn ?? ''}</span>
 			{:else if id === 'place'}{w.place}
-			{:else}<span class="st"><VerdictMark state={mark[w.state]} size={16} label="" />{STATE_WORDS[w.state]}{#if w.heldBy}<a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</span>{/if}
+			{:else}<span class="st"><VerdictMark state={outOfDate(w) ? 'stop' : mark[w.state]} size={16} label="" />{outOfDate(w) ? 'Out of date' : STATE_WORDS[w.state]}{#if w.heldBy}<a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</span>{/if}
 		{/snippet}
 	</DataTable>
 	{#if data.pages > 1}

@@ -13,7 +13,6 @@
 	const i = $derived(data.incident);
 	const plan = $derived(data.plan);
 	const FINDINGS = incidentPlan.fields.find((f) => f.name === 'findings') as unknown as ObjectField;
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: FINDINGS.fields, key: `incident-${data.incident.id}`, draft: data.draft, start: (data.incident.input.findings ?? {}) as Record<string, unknown> });
 	const sender = new Sender();
 	const open = $derived(i.closedAt === null);

@@ -12,7 +12,6 @@
 	import TextField from '$lib/ui/TextField.svelte';
 
 	let { data } = $props();
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: WHEEL_FIELDS, key: 'wheel-new', draft: data.draft });
 	const sender = new Sender();
 	const read = $derived.by(() => {

@@ -1,19 +1,20 @@
 <script lang="ts">
-	import { setContext } from 'svelte';
+	import { setContext, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import { Desk } from '$lib/stations/desk.svelte';
-	import GateColumn from '$lib/ui/GateColumn.svelte';
+	import GateColumn from '$lib/stations/shell/GateColumn.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
-	import Rim from '$lib/ui/Rim.svelte';
-	import SetupHeader from '$lib/ui/SetupHeader.svelte';
+	import Rim from '$lib/stations/shell/Rim.svelte';
+	import SetupHeader from '$lib/stations/shell/SetupHeader.svelte';
 
 	let { data, children } = $props();
-	// svelte-ignore state_referenced_locally
 	const desk = new Desk(data.facts, data.decision);
 	setContext('desk', desk);
 	$effect.pre(() => desk.update(data.facts, data.decision));
 	const here = $derived((page.params.station ?? desk.decision.current) as StationId);
+	// What went wrong at one station is not carried to the next.
+	$effect(() => { void page.url.pathname; untrack(() => { desk.trouble = null; }); });
 	const view = $derived(desk.decision.stations.find((s) => s.id === here));
 	const next = $derived(desk.facts.stations[desk.facts.stations.indexOf(here) + 1]);
 	const ING: Record<string, string> = { select: 'selecting', inspect: 'inspecting', mount: 'mounting', 'run-in': 'running in', true: 'truing', balance: 'balancing', dress: 'dressing', prove: 'proving', keep: 'grinding' };

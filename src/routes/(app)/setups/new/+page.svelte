@@ -15,7 +15,6 @@
 	import YesNo from '$lib/ui/YesNo.svelte';
 
 	let { data } = $props();
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: BRIEF_FIELDS, key: 'setup-new', draft: data.draft, start: { machineId: data.machine ?? undefined } });
 	const sender = new Sender();
 	$effect(() => entry.switchTo(entry.at('units') === 'inch' ? 'inch' : 'mm'));

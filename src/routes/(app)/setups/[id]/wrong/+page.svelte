@@ -13,7 +13,6 @@
 
 	let { data } = $props();
 	const desk = getContext<Desk>('desk');
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields: REPORT_FIELDS, key: `setup-${desk.facts.id}-wrong`, draft: data.draft });
 	const sender = new Sender();
 	const f = $derived(desk.facts);

@@ -9,17 +9,13 @@
 	import { Sender } from '$lib/ui/sender.svelte';
 
 	let { data } = $props();
-	// svelte-ignore state_referenced_locally
 	const kind = SHOP_KINDS.find((k) => k.id === data.kindId)!;
-	// svelte-ignore state_referenced_locally
 	const found = data.found as Record<string, unknown> | null;
 	const name = found ? String(found[kind.key]) : null;
-	// svelte-ignore state_referenced_locally
 	const linked: Field[] = kind.id === 'machines' ? [
 		{ name: 'mount', kind: 'choice', choices: data.mounts.map((m) => m.code), label: 'Mount', about: 'On its spindle' }, { name: 'dresser', kind: 'choice', choices: data.dressers.map((d) => d.code), label: 'Dresser', about: 'At its table' }
 	] : [];
 	const fields = [...kind.fields, ...linked];
-	// svelte-ignore state_referenced_locally
 	const entry = new Entry({ fields, key: `shop-${kind.id}-${page.params.key}`.slice(0, 80), draft: data.draft, start: { ...(found ?? {}), mount: data.mount, dresser: data.dresser } });
 	const sender = new Sender();
 	async function save() {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Desk } from '$lib/stations/desk.svelte';
-	import ThemeButton from './ThemeButton.svelte';
+	import ThemeButton from '$lib/ui/ThemeButton.svelte';
 
 	let { desk }: { desk: Desk } = $props();
 	const f = $derived(desk.facts);

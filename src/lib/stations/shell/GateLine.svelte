@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { GateLine } from '$core/route/gate';
 	import type { Desk } from '$lib/stations/desk.svelte';
-	import VerdictMark from './VerdictMark.svelte';
-	import LazyWorking from './LazyWorking.svelte';
+	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import LazyWorking from '$lib/ui/LazyWorking.svelte';
 
 	let { line, desk }: { line: GateLine; desk: Desk } = $props();
 	let open = $state(false);

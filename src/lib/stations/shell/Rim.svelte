@@ -2,7 +2,7 @@
 	import type { StationView } from '$core/route/engine';
 	import type { WheelFacts } from '$core/route/facts';
 	import RimWheel from '$lib/drawing/RimWheel.svelte';
-	import Brand from './Brand.svelte';
+	import Brand from '$lib/ui/Brand.svelte';
 	import { sizeOf } from '$lib/stations/words';
 
 	/** The rim of the wheel is the way through a setup: stations in the order of its route. */

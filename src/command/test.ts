@@ -1,0 +1,85 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build } from './build.js';
+import { type PrivateDatabase, databaseEnvironment, startDatabase } from './mariadb.js';
+import { DEMO, MIGRATIONS, ROOT } from './paths.js';
+import { find, freePort, installPackages, say } from './system.js';
+
+interface Count { passed: number; failed: number }
+const PARTS = ['lint', 'types', 'core', 'server', 'browser'] as const;
+type Part = (typeof PARTS)[number];
+const modules = (path: string): string => join(ROOT, 'node_modules', path);
+
+/** Runs a program, shows what it prints and gives it back with its exit code. */
+function show(args: string[], env: NodeJS.ProcessEnv = process.env): Promise<{ code: number; text: string }> {
+	return new Promise((done, fail) => {
+		const child = spawn(process.execPath, args, { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'pipe'] });
+		let text = '';
+		for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => { text += String(d); process.stdout.write(d as Buffer); });
+		child.on('error', fail);
+		child.on('close', (code) => done({ code: code ?? 1, text }));
+	});
+}
+
+/** A check that either holds or does not counts as one test. */
+async function one(name: string, args: string[]): Promise<Count> {
+	const begun = Date.now();
+	const { code } = await show(args);
+	process.stdout.write(`${code === 0 ? '✔' : '✘'} ${name} (${((Date.now() - begun) / 1000).toFixed(1)} s)\n`);
+	return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+async function mocha(spec: string, env?: NodeJS.ProcessEnv, timeout = 10_000): Promise<Count> {
+	const { code, text } = await show([modules('mocha/bin/mocha.js'), '--no-config', '--import=tsx', '--extension=ts', '--reporter=spec', `--timeout=${timeout}`, '--forbid-only', '--forbid-pending', spec], env);
+	const read = (word: string) => Number(new RegExp(`(\\d+) ${word}`).exec(text)?.[1] ?? 0);
+	const count = { passed: read('passing'), failed: read('failing') };
+	return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
+}
+
+/** A throw-away database, with the demo shop in it when asked for; stopped and removed afterwards. */
+async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise<Count>): Promise<Count> {
+	const folder = mkdtempSync(join(tmpdir(), 'uncinus-test-'));
+	let database: PrivateDatabase | null = null;
+	try {
+		database = await startDatabase(folder, await freePort(3417));
+		Object.assign(process.env, databaseEnvironment(database.address));
+		const { migrate } = await import('../lib/server/migrate.js');
+		const { closeDatabase } = await import('../lib/server/pool.js');
+		await migrate(MIGRATIONS);
+		if (demo) await (await import('../lib/server/demo.js')).loadDemo(DEMO);
+		await closeDatabase();
+		return await work({ ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' });
+	} finally {
+		await database?.stop();
+		rmSync(folder, { recursive: true, force: true });
+	}
+}
+
+const RUN: Record<Part, () => Promise<Count>> = {
+	lint: () => one('lint', [modules('eslint/bin/eslint.js'), '.']),
+	types: () => one('types', [modules('svelte-check/bin/svelte-check'), '--tsconfig', './tsconfig.json', '--threshold', 'warning', '--fail-on-warnings', '--output', 'human']),
+	core: () => mocha('tests/core/**/*.test.ts'),
+	server: () => onGround(false, (env) => mocha('tests/server/**/*.test.ts', env, 30_000)),
+	browser: async () => {
+		if (!find('chromium', '/usr/bin/chromium')) await installPackages('chromium');
+		await build();
+		return onGround(true, (env) => mocha('tests/browser/**/*.test.ts', env, 90_000));
+	}
+};
+
+/** Everything from lint to browser tests, and the closing line that says how it went. */
+export async function test(only?: string): Promise<void> {
+	if (only && !PARTS.includes(only as Part)) throw new Error(`There is no part ${only}. Use one of ${PARTS.join(', ')}.`);
+	await show([modules('@sveltejs/kit/svelte-kit.js'), 'sync']);
+	const total: Count = { passed: 0, failed: 0 };
+	for (const part of PARTS.filter((p) => !only || p === only)) {
+		say(`\n== ${part}`);
+		const count = await RUN[part]().catch((e: Error): Count => { say(`${part} did not run: ${e.message}`); return { passed: 0, failed: 1 }; });
+		total.passed += count.passed;
+		total.failed += count.failed;
+	}
+	process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
+	process.exitCode = total.failed ? 1 : 0;
+}

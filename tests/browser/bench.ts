@@ -1,0 +1,10 @@
+import type { Locator, Page } from 'playwright-core';
+
+/** Yes or no to a question, by its words. */
+export const say = async (page: Page, question: string | RegExp, answer: 'Yes' | 'No'): Promise<void> => page.getByRole('group', { name: question }).getByRole('radio', { name: answer, exact: true }).check();
+export const press = (page: Page, name: string | RegExp): Promise<void> => page.getByRole('button', { name }).first().click();
+export const heading = (page: Page, name: string | RegExp): Promise<void> => page.getByRole('heading', { name, level: 1 }).waitFor();
+/** A station in the rim. */
+export const station = (page: Page, name: string): Locator => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name},`) });
+/** The rim says this station is done. */
+export const done = (page: Page, name: string): Promise<void> => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: `${name}, done` }).waitFor();

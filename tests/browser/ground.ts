@@ -1,0 +1,67 @@
+import type { ChildProcess } from 'node:child_process';
+import { type Browser, type BrowserContext, type Page, chromium } from 'playwright-core';
+import { endChild, startApplication } from '../../src/command/application.js';
+import { type PrivateDatabase, startDatabase } from '../../src/command/mariadb.js';
+import { find, freePort } from '../../src/command/system.js';
+import { addressFromEnvironment } from '../../src/lib/server/pool.js';
+
+/** The running application and browser that all browser tests share. */
+const PINS: Record<string, string> = { 'Mara Okonjo': '4711', 'Tobias Renn': '2580', 'Ines Falk': '1359', 'Piet Aalders': '8024' };
+const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+let app: ChildProcess | null = null;
+let port = 0;
+let browser: Browser | null = null;
+
+export const base = (): string => `http://127.0.0.1:${port}`;
+
+/** Starts the application; a clock put ahead makes a long timer run out. */
+export async function startApp(aheadS = 0): Promise<void> {
+	if (app) return;
+	port ||= await freePort(4273);
+	app = await startApplication(addressFromEnvironment(), port, true, true, { UNCINUS_CLOCK_AHEAD_S: String(aheadS) });
+}
+export async function stopApp(): Promise<void> {
+	if (app) await endChild(app);
+	app = null;
+}
+export async function restartApp(aheadS = 0): Promise<void> {
+	await stopApp();
+	await startApp(aheadS);
+}
+
+/** The database of this run, to be stopped under load and started again. */
+export const database = (): Promise<PrivateDatabase> => startDatabase(process.env.UNCINUS_TEST_DATA!);
+
+export async function context(options: Parameters<Browser['newContext']>[0] = {}): Promise<BrowserContext> {
+	await startApp();
+	browser ??= await chromium.launch({ executablePath: find('chromium', '/usr/bin/chromium')!, args: FLAGS });
+	const made = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options });
+	made.setDefaultTimeout(8_000);
+	return made;
+}
+
+/** A page with somebody signed in through the form. */
+export async function signedIn(who = 'Ines Falk', options: Parameters<typeof context>[0] = {}): Promise<Page> {
+	const page = await (await context(options)).newPage();
+	await page.goto(`${base()}/sign-in`);
+	await page.getByRole('radio', { name: who }).check();
+	await page.getByLabel('PIN', { exact: true }).fill(PINS[who]!);
+	await page.getByRole('button', { name: 'Sign in' }).click();
+	await page.getByRole('heading', { name: 'On the floor' }).waitFor();
+	return page;
+}
+
+after(async () => {
+	await browser?.close();
+	await stopApp();
+});
+
+/** After a failed test says where the page stood and what it showed. */
+export function tellOnFailure(pageOf: () => Page): void {
+	afterEach(async function (this: Mocha.Context) {
+		if (this.currentTest?.state !== 'failed') return;
+		const page = pageOf();
+		const text = await page.locator('main').innerText().catch(() => 'no page');
+		process.stdout.write(`    at ${page.url()}\n    ${text.slice(0, 1500).replace(/\n+/g, ' | ')}\n`);
+	});
+}
