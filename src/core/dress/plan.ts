@@ -38,11 +38,11 @@ export const dressPlan = defineCalculation({
 		if (v.wheelMinDiameterMm >= D) throw new InputFault('wheelMinDiameterMm', 'inconsistent', `Scrap diameter ${v.wheelMinDiameterMm} mm is not below the diameter today, ${D} mm.`);
 		const totalDepthUm = v.roughStockUm + v.finishStockUm;
 		if (totalDepthUm === 0) throw new InputFault('finishStockUm', 'inconsistent', 'Nothing would be taken off. Enter a rough or a fine stock.');
-		if (totalDepthUm / 1000 > D / 2) throw new InputFault('roughStockUm', 'above-maximum', `${totalDepthUm} um is more than the wheel's radius.`);
+		if (totalDepthUm / 1000 > D / 2) throw new InputFault('roughStockUm', 'above-maximum', `${totalDepthUm} µm is more than the wheel's radius.`);
 		const roughPasses = ceilCount(v.roughStockUm, v.roughDepthUm);
 		const finishPasses = ceilCount(v.finishStockUm, v.finishDepthUm);
-		if (roughPasses > MAX_PASSES) throw new InputFault('roughDepthUm', 'below-minimum', `A bite of ${v.roughDepthUm} um needs ${roughPasses} passes. Bite deeper.`);
-		if (finishPasses > MAX_PASSES) throw new InputFault('finishDepthUm', 'below-minimum', `A bite of ${v.finishDepthUm} um needs ${finishPasses} passes. Bite deeper.`);
+		if (roughPasses > MAX_PASSES) throw new InputFault('roughDepthUm', 'below-minimum', `A bite of ${v.roughDepthUm} µm needs ${roughPasses} passes. Bite deeper.`);
+		if (finishPasses > MAX_PASSES) throw new InputFault('finishDepthUm', 'below-minimum', `A bite of ${v.finishDepthUm} µm needs ${finishPasses} passes. Bite deeper.`);
 		const length = v.wheelWidthMm + 2 * v.overTravelMm;
 		const passes: Pass[] = [];
 		let taken = 0;
@@ -65,7 +65,7 @@ export const dressPlan = defineCalculation({
 		const findings = new Findings()
 			.stop('over-rated-speed', v.ratedSpeedMps !== null && speed > v.ratedSpeedMps, `${speed.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`)
 			.stop('below-minimum-diameter', under, 'This dress would take the wheel below its scrap diameter.')
-			.stop('depth-too-great', deepest > DEPTH_STOP_UM, `A bite over ${DEPTH_STOP_UM} um can break wheel or diamond.`)
+			.stop('depth-too-great', deepest > DEPTH_STOP_UM, `A bite over ${DEPTH_STOP_UM} µm can break wheel or diamond.`)
 			.caution('depth-heavy', deepest > DEPTH_HEAVY_UM && deepest <= DEPTH_STOP_UM, 'More than a full bite.')
 			.caution('lead-exceeds-grain', v.grainSizeUm !== null && passes.some((p) => p.leadUm > v.grainSizeUm!), 'A lead longer than a grain misses grains.')
 			.caution('overtravel-short', v.overTravelMm < 2, 'The diamond must leave the wheel before it turns round.')
@@ -85,7 +85,7 @@ function inWords(passes: Pass[], returnMode: string): string[] {
 		if (!first) continue;
 		const times = `${group.length} ${group.length === 1 ? 'pass' : 'passes'}`;
 		const rate = `traverse ${Math.round(first.traverseMmPerMin)} mm/min`;
-		steps.push(kind === 'spark-out' ? `${times} with no feed, ${rate}.` : `${times} of ${first.depthUm.toFixed(1)} um, ${rate}${returnMode === 'one-way' ? ', lift and run back' : ''}.`);
+		steps.push(kind === 'spark-out' ? `${times} with no feed, ${rate}.` : `${times} of ${first.depthUm.toFixed(1)} µm, ${rate}${returnMode === 'one-way' ? ', lift and run back' : ''}.`);
 	}
 	return [...steps, 'Withdraw, let the coolant spin out, turn the diamond a little in its holder.'];
 }

@@ -44,8 +44,8 @@ export const singlePoint = defineCalculation({
 			.stop('over-rated-speed', v.ratedSpeedMps !== null && speed > v.ratedSpeedMps, `${speed.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`)
 			.stop('wrong-dresser-for-superabrasive', v.abrasive === 'diamond', 'A diamond point on a diamond wheel ruins both. Use a truing wheel or a stick.')
 			.caution('superabrasive-wears-diamond', v.abrasive === 'cbn', 'Boron nitride wears a diamond point fast. A driven disc is the usual way.')
-			.stop('depth-too-great', v.depthUm > DEPTH_STOP_UM, `A bite of ${v.depthUm} um is tenths, not hundredths: it can break wheel or diamond. Stay at ${DEPTH_STOP_UM} or less.`)
-			.caution('depth-heavy', v.depthUm > DEPTH_HEAVY_UM && v.depthUm <= DEPTH_STOP_UM, 'More than a full bite. 25 to 50 um is a full bite.')
+			.stop('depth-too-great', v.depthUm > DEPTH_STOP_UM, `A bite of ${v.depthUm} µm is tenths, not hundredths: it can break wheel or diamond. Stay at ${DEPTH_STOP_UM} or less.`)
+			.caution('depth-heavy', v.depthUm > DEPTH_HEAVY_UM && v.depthUm <= DEPTH_STOP_UM, 'More than a full bite. 25 to 50 µm is a full bite.')
 			.caution('lead-exceeds-grain', leadUm > v.grainSizeUm, 'The lead is longer than a grain: grains are missed.');
 		judgeOverlap(findings, cut, o)
 			.caution('coolant-intermittent', v.coolant === 'intermittent', 'A hot diamond that is splashed now and then cracks. Full flow before contact, or none.')

@@ -11,10 +11,10 @@ export const TIP_FIELDS = [
 /** @throws InputFault when neither a radius nor a flat is there, or the flat does not fit on the tip. */
 export function checkTip(tipRadiusUm: number | null, flatWidthUm: number): void {
 	if (tipRadiusUm === null && flatWidthUm === 0) throw new InputFault('tipRadiusUm', 'missing', 'Tip radius is missing. Enter the radius of the tip, or the width of its flat.');
-	if (tipRadiusUm !== null && flatWidthUm >= 2 * tipRadiusUm) throw new InputFault('flatWidthUm', 'inconsistent', `A flat of ${flatWidthUm} um does not fit on a tip of ${tipRadiusUm} um radius. Measure it again or turn the diamond.`);
+	if (tipRadiusUm !== null && flatWidthUm >= 2 * tipRadiusUm) throw new InputFault('flatWidthUm', 'inconsistent', `A flat of ${flatWidthUm} µm does not fit on a tip of ${tipRadiusUm} µm radius. Measure it again or turn the diamond.`);
 }
 
-/** Reference depth at which a dress counts as ordinary: 20 um, for superabrasives 3 um (guideline). */
+/** Reference depth at which a dress counts as ordinary: 20 µm, for superabrasives 3 µm (guideline). */
 export const referenceDepthUm = (abrasive: string): number => (abrasive === 'cbn' || abrasive === 'diamond' ? 3 : 20);
 
 export interface TipCut { tipRadiusUm: number | null; flatWidthUm: number; depthUm: number; leadUm: number; abrasive: string }

@@ -38,7 +38,7 @@ export const fitCheck = defineCalculation({
 			.stop('nominal-mismatch', boreNominalMm !== null && arborNominalMm !== null && boreNominalMm !== arborNominalMm, `Bore ${boreNominalMm} mm on a ${arborNominalMm} mm seat. Wrong wheel for this spindle.`)
 			.stop('interference', clearanceUm <= 1e-9, 'No play: it would have to be forced. Wrong wheel or dirty spindle.')
 			.caution('hot-grip', clearanceUm > 1e-9 && hotClearanceUm <= 0, 'The warm spindle would grip the bore and load it from inside.')
-			.caution('loose-fit', clearanceUm > v.looseUm + 1e-9, `Play ${clearanceUm.toFixed(0)} um: expect large run-out; check that it is the right wheel or bushing.`)
+			.caution('loose-fit', clearanceUm > v.looseUm + 1e-9, `Play ${clearanceUm.toFixed(0)} µm: expect large run-out; check that it is the right wheel or bushing.`)
 			.stop('shim-will-not-fit', v.shimUm > 0 && v.shimUm > clearanceUm + 1e-9, 'The shim is thicker than the play.')
 			.caution('thick-shim', v.shimUm > THICK_SHIM_UM, 'A hard or thick shim loads one line of the bore.');
 		return {

@@ -73,7 +73,7 @@ export const flangeCheck = defineCalculation({
 			.stop('blotter-damaged', present.some((s) => s.condition !== 'good'), 'A blotter is creased, torn or wet. Fit a new one.')
 			.stop('blotter-short', present.some(short), 'A blotter does not cover the contact ring.')
 			.caution('blotter-thickness', present.some((s) => s.thicknessMm! < v.blotterMinMm || s.thicknessMm! > v.blotterMaxMm), 'A blotter is unusually thin or thick.')
-			.stop('flange-runout', v.runoutUm !== null && v.runoutUm >= v.runoutLimitUm, `Flange run-out ${v.runoutUm} um: the flange or spindle is hurt. Find out why before any wheel goes on.`)
+			.stop('flange-runout', v.runoutUm !== null && v.runoutUm >= v.runoutLimitUm, `Flange run-out ${v.runoutUm} µm: the flange or spindle is hurt. Find out why before any wheel goes on.`)
 			.caution('flange-runout-high', v.runoutUm !== null && v.runoutUm > v.runoutAimUm && v.runoutUm < v.runoutLimitUm, 'Flange run-out above the aim: clean the taper and measure again.');
 		return {
 			minFlangeDiameterMm, backRatio: v.backFlangeDiameterMm / v.wheelDiameterMm, frontRatio: v.frontFlangeDiameterMm / v.wheelDiameterMm, backContactWidthMm, frontContactWidthMm, contactAreaMm2,

@@ -45,7 +45,7 @@ export const finishGrit = defineCalculation({
 		const inBand = (n: number) => F_GRITS.get(n)! >= finestGrainUm * (1 - 1e-9) && F_GRITS.get(n)! <= coarsestGrainUm * (1 + 1e-9);
 		const gritsInBand = stock.filter(inBand);
 		const findings = new Findings()
-			.caution('outside-anchored-range', targetRaUm < 0.1 || targetRaUm > 3.2, 'Outside 0.1 to 3.2 um the rule has no footing: finer is finishing by other means, coarser is roughing.')
+			.caution('outside-anchored-range', targetRaUm < 0.1 || targetRaUm > 3.2, 'Outside 0.1 to 3.2 µm the rule has no footing: finer is finishing by other means, coarser is roughing.')
 			.caution('no-stocked-grit-in-band', gritsInBand.length === 0, 'No stocked grit gives this finish in the ordinary way.')
 			.caution('not-anchored', !family.startsWith('alumina'), 'The rule was drawn for aluminium oxide; take it as a hint for this grain.');
 		return { idealGrainUm, finestGrainUm, coarsestGrainUm, bestGrit, bestGritRaUm: naturalRaUm(F_GRITS.get(bestGrit)!), gritsInBand, ...findings.judged() };

@@ -18,7 +18,7 @@ export function markingParts(m: Marking): MarkingPart[] {
 	add('size', m.dimsMm.length ? m.dimsMm.join('x') : '', 'Size', m.dimensions ? `diameter ${m.dimensions.diameterMm}, width ${m.dimensions.thicknessMm}, bore ${m.dimensions.boreMm}${m.dimensions.rimDepthMm ? `, rim depth ${m.dimensions.rimDepthMm}` : ''} mm` : 'in mm');
 	add('maker', m.makerPrefix, 'Maker', 'the maker\'s own sign, kept');
 	add('abrasive', m.abrasive?.letters, 'Abrasive', m.abrasive?.family ? FAMILY_NAMES[m.abrasive.family] : 'letters not known');
-	add('grit', m.grit?.label, 'Grit', m.grit ? `${m.grit.meanUm === null ? 'size not known' : `grain about ${Number(m.grit.meanUm.toPrecision(3))} um`}${m.grit.system === 'mesh' ? ', mesh' : ''}${m.grit.secondNumber ? ', a mixture' : ''}` : '');
+	add('grit', m.grit?.label, 'Grit', m.grit ? `${m.grit.meanUm === null ? 'size not known' : `grain about ${Number(m.grit.meanUm.toPrecision(3))} µm`}${m.grit.system === 'mesh' ? ', mesh' : ''}${m.grit.secondNumber ? ', a mixture' : ''}` : '');
 	add('grade', m.grade, 'Grade', m.grade ? `${hardness(m.grade)}: how firmly a grain is held` : '');
 	add('structure', m.structure === null ? m.structureRaw : String(m.structure), 'Structure', m.structure === null ? 'can be split several ways' : `${openness(m.structure)}: how far apart grains sit`);
 	add('unknown', m.bondPrefix, 'Not placed', 'stands before the bond');

@@ -37,7 +37,7 @@ export const truePlan = defineCalculation({
 		const D = v.wheelDiameterMm;
 		const radialStockUm = v.runoutTirUm + v.allowanceUm;
 		const diameterAfterMm = D - (v.runoutTirUm + 2 * v.allowanceUm) / 1000;
-		if (diameterAfterMm <= 0) throw new InputFault('runoutTirUm', 'above-maximum', `Taking off ${radialStockUm} um leaves no wheel. Check the readings.`);
+		if (diameterAfterMm <= 0) throw new InputFault('runoutTirUm', 'above-maximum', `Taking off ${radialStockUm} µm leaves no wheel. Check the readings.`);
 		const fine = Math.min(v.finishStockUm, radialStockUm);
 		const rough = radialStockUm - fine;
 		const roughPasses = ceilCount(rough, v.roughInfeedUm);
@@ -52,8 +52,8 @@ export const truePlan = defineCalculation({
 		const findings = new Findings()
 			.stop('over-rated-speed', v.ratedSpeedMps !== null && speedMps > v.ratedSpeedMps, `${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`)
 			.stop('below-minimum-diameter', remainingRadialMm !== null && remainingRadialMm < 0, 'Truing would take the wheel below its scrap diameter.')
-			.stop('infeed-too-heavy', bite > v.infeedStopUm, `A bite of ${bite} um can break the wheel or the diamond. Stay at ${v.infeedStopUm} or less.`)
-			.caution('infeed-heavy', bite > v.infeedCautionUm && bite <= v.infeedStopUm, 'A heavy bite. Around 25 um is usual.')
+			.stop('infeed-too-heavy', bite > v.infeedStopUm, `A bite of ${bite} µm can break the wheel or the diamond. Stay at ${v.infeedStopUm} or less.`)
+			.caution('infeed-heavy', bite > v.infeedCautionUm && bite <= v.infeedStopUm, 'A heavy bite. Around 25 µm is usual.')
 			.caution('near-minimum-diameter', remainingRadialMm !== null && remainingRadialMm >= 0 && remainingRadialMm < NEAR_MINIMUM_MM, 'Little wheel left after this.')
 			.caution('no-dust-control', v.dustControl === 'none', 'Do not true dry without extraction.')
 			.caution('no-spark-out', v.sparkOutPasses === 0, 'Without passes with no feed the rim keeps what the machine bends away.')

@@ -44,7 +44,7 @@ export const runout = defineCalculation({
 		const dominant = fit.harmonics.reduce((best, h) => (h.amplitudeUm > best.amplitudeUm + 1e-9 ? h : best));
 		const findings = new Findings()
 			.stop('check-mounting', tirUm > v.stopTirUm, 'That is far more than play in the bore can explain. Take the wheel off and look.')
-			.caution('runout-above-limit', tirUm > v.limitTirUm, `Runs out ${tirUm.toFixed(0)} um, limit ${v.limitTirUm}.`)
+			.caution('runout-above-limit', tirUm > v.limitTirUm, `Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm}.`)
 			.caution('lobes-dominate', tirUm > v.limitTirUm && residualTirUm > eccentricTirUm, 'Mostly out of round: moving the wheel on its seat will not help, truing will.');
 		return {
 			meanUm: fit.meanUm, eccentricityUm: first.amplitudeUm, highSpotAngleDeg: first.angleDeg, eccentricTirUm, tirUm, harmonics, residualTirUm,

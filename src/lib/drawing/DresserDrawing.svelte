@@ -20,9 +20,9 @@
 	const tipAt = $derived(polar(CX, CY, 92, arrowEnd));
 </script>
 
-<svg viewBox="0 0 360 284" width="100%" role="img" aria-label="Wheel turns {cw ? 'clockwise' : 'anticlockwise'}; diamond {offsetMm === null ? 'not placed yet' : `${Math.abs(offsetMm)} mm ${below ? (offsetMm < 0 ? 'left' : 'right') : offsetMm < 0 ? 'below' : 'above'}`}, {stop ? 'on the side it must never be' : 'on the leaving side'}">
+<svg viewBox="0 0 360 306" width="100%" role="img" aria-label="Wheel turns {cw ? 'clockwise' : 'anticlockwise'}; diamond {offsetMm === null ? 'not placed yet' : `${Math.abs(offsetMm)} mm ${below ? (offsetMm < 0 ? 'left' : 'right') : offsetMm < 0 ? 'below' : 'above'}`}, {stop ? 'on the side it must never be' : 'on the leaving side'}">
 	<defs><pattern id="never" width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="10" height="10" fill="var(--stop-soft)" /><rect width="4" height="10" fill="var(--stop)" opacity="0.45" /></pattern></defs>
-	{#if below}<rect x={leaves < 0 ? CX : CX - 150} y="216" width="150" height="26" fill="url(#never)" /><text x={leaves < 0 ? CX + 75 : CX - 75} y="257" text-anchor="middle" class="never">never this side</text>
+	{#if below}<rect x={leaves < 0 ? CX : CX - 150} y="216" width="150" height="26" fill="url(#never)" /><text x={leaves < 0 ? CX + 84 : CX - 84} y="258" text-anchor="middle" class="never">never this side</text>
 	{:else}<rect x={CX + R - 14} y={leaves < 0 ? 6 : CY} width="26" height="100" fill="url(#never)" /><text x={CX + R + 18} y={leaves < 0 ? 40 : CY + 74} class="never">never here</text>{/if}
 	<circle cx={CX} cy={CY} r={R} fill={t.main} stroke={t.edge} stroke-width="1.5" /><circle cx={CX} cy={CY} r="40" fill="var(--flange)" stroke="var(--edge)" /><circle cx={CX} cy={CY} r="12" fill="var(--sheet)" stroke="var(--edge)" />
 	<path d={arcPath(CX, CY, 92, cw ? -38 : 38, arrowEnd)} fill="none" stroke={t.ink} stroke-width="3" /><path d="M0 -9L7 6H-7z" fill={t.ink} transform="translate({tipAt[0]} {tipAt[1]}) rotate({cw ? arrowEnd + 90 : arrowEnd - 90})" /><text x={ax} y={ay + 26} text-anchor="middle" style="fill:{t.ink};font-weight:650">turns {cw ? 'clockwise' : 'anticlockwise'}</text>
@@ -35,8 +35,8 @@
 		<line x1={CX + 44} x2="350" y1={CY} y2={CY} stroke="var(--ink2)" stroke-dasharray="7 4 2 4" />
 		<g transform="translate({tip.x} {tip.y})"><path d="M0 0l12 7v-14z" fill="var(--ink)" /><rect x="12" y="-9" width="34" height="18" fill={stop ? 'var(--stop)' : 'var(--steel)'} /></g>
 	{/if}
-	{#if offsetMm !== null}<text x={below ? tip.x + leaves * 22 : tip.x + 8} y={below ? tip.y + 34 : tip.y - 16} text-anchor={below && leaves < 0 ? 'end' : 'start'} class="off" style="fill:{stop ? 'var(--stop)' : 'var(--act)'}">{figure(Math.abs(offsetMm), 'mm', units)} {units === 'mm' ? 'mm' : 'in'}</text>{/if}
-	{#if below}<text x="4" y="282" class="small">green: {figure(min, 'mm', units)} to {figure(max, 'mm', units)} past centre, to scale</text>{/if}
+	{#if offsetMm !== null}<text x={below ? tip.x + leaves * 26 : tip.x + 8} y={below ? tip.y + 22 : tip.y - 16} text-anchor={below && leaves < 0 ? 'end' : 'start'} class="off" style="fill:{stop ? 'var(--stop)' : 'var(--act)'}">{figure(Math.abs(offsetMm), 'mm', units)} {units === 'mm' ? 'mm' : 'in'}</text>{/if}
+	{#if below}<text x="180" y="302" text-anchor="middle" class="small">green: {figure(min, 'mm', units)} to {figure(max, 'mm', units)} past centre, to scale</text>{/if}
 </svg>
 
 <style>text { font: 500 13px var(--text); fill: var(--ink); } .never { fill: var(--stop); font-weight: 700; } .off { font: 700 16px var(--mono); } .small { font-size: 12px; fill: var(--ink2); }</style>

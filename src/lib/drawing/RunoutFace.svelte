@@ -9,7 +9,7 @@
 	const reach = $derived(Math.max(1e-9, ...readingsUm.map((r) => Math.abs(r - (out?.meanUm ?? 0)))));
 	/** Pixels per micrometre; the rim itself is R pixels for half a diameter, so this is how far out of scale it is drawn. */
 	const k = $derived(MOST / reach);
-	const times = $derived(Math.round((k * 1000) / (R / 150) / 50) * 50);
+	const times = $derived(Number(((k * 1000) / (R / 150)).toPrecision(2)));
 	const points = $derived(readingsUm.map((r, i) => polar(C, C, R + (r - (out?.meanUm ?? 0)) * k, angles[i]!)));
 	/** A smooth closed line through the points. */
 	const outline = $derived.by(() => {
@@ -41,7 +41,7 @@
 		{#if high}<text x={Math.max(34, Math.min(322, high[0]))} y={Math.max(14, high[1] + 4)} text-anchor="middle" class="high">high, {out.highSpotAngleDeg.toFixed(0)}°</text>{/if}
 	{/if}
 	<path d="M{C} 8l-7 -8h14z" transform="translate(0 16) rotate(0)" fill="var(--ink)" />
-	<text x="4" y="360">{points.length ? `drawn ${times} times too far out` : 'reads fill in clockwise from the mark'}</text>
+	<text x="4" y="360">{points.length ? `run-out drawn ${times.toLocaleString('en-GB')} times its size` : 'reads fill in clockwise from the mark'}</text>
 </svg>
 
 <style>text { font: 500 12.5px var(--text); fill: var(--ink2); } .num { font-family: var(--mono); fill: var(--wheel-ink); } .high { font-weight: 700; font-size: 14px; fill: var(--stop); }</style>

@@ -18,9 +18,9 @@ export async function openIncident(setupId: number, given: unknown, key: string,
 	mayWrite(user);
 	const report = checked<Report>(REPORT_FIELDS, given);
 	return transaction(async (on) => {
-		if (await keyUsed(key, on)) return (await row<{ id: number }>('SELECT MAX(id) AS id FROM incidents WHERE setup_id = ?', [setupId], on))!.id;
 		const loaded = await loadSetup(setupId, on, true);
 		if (!loaded) throw new Refused(404, 'no-setup', `There is no setup ${setupId}.`);
+		if (await keyUsed(key, on)) return (await row<{ id: number }>('SELECT MAX(id) AS id FROM incidents WHERE setup_id = ?', [setupId], on))!.id;
 		const { facts } = loaded;
 		const input = { event: report.event, injury: report.injury, madeSafe: report.madeSafe, done: report.madeSafe ? ['make-safe'] : [] };
 		const plan = incidentPlan.run(input);
@@ -54,8 +54,8 @@ export async function openIncidents(): Promise<Incident[]> {
 export async function workIncident(id: number, change: { done?: unknown; findings?: unknown; close?: boolean; version: number; key: string }, user: User): Promise<void> {
 	mayWrite(user);
 	await transaction(async (on) => {
-		if (await keyUsed(change.key, on)) return;
 		await row('SELECT id FROM incidents WHERE id = ? FOR UPDATE', [id], on);
+		if (await keyUsed(change.key, on)) return;
 		const i = await incidentById(id, on);
 		if (!i) throw new Refused(404, 'no-incident', `There is no incident ${id}.`);
 		if (i.closedAt) throw new Refused(409, 'closed', 'This incident is closed.');

@@ -62,6 +62,8 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
 	const connection = await guarded(() => database().getConnection());
 	try {
 		if (clock) await connection.query('SET timestamp = ?', [clock() / 1000]);
+		// Every read sees what is committed now: after waiting for a lock nobody decides on what was true before it.
+		await connection.query('SET TRANSACTION ISOLATION LEVEL READ COMMITTED');
 		await connection.beginTransaction();
 		const result = await work(connection);
 		await connection.commit();

@@ -8,9 +8,10 @@ import type { SetupFacts, StationId } from '../../core/route/facts.js';
 import type { PoolConnection } from 'mysql2/promise';
 import { checked } from './joi-schema.js';
 import { countDress, machineById } from './machines.js';
-import { row, transaction, write } from './pool.js';
+import { transaction, write } from './pool.js';
 import { addRecord, keyUsed } from './records.js';
 import { InputFault, Refused } from './refused.js';
+import { claim, settle } from './requests.js';
 import { changeSetup, insertSetup, loadSetup } from './setups.js';
 import type { User } from './sign-in.js';
 import { addEvent, allWheels, setWheelState } from './wheels.js';
@@ -23,14 +24,14 @@ export function mayWrite(user: User): void {
 export async function startSetup(brief: Brief, user: User, key: string): Promise<number> {
 	mayWrite(user);
 	return transaction(async (on) => {
-		const before = await row<{ result: string }>('SELECT result FROM requests WHERE request_key = ? FOR UPDATE', [key], on);
-		if (before) return (JSON.parse(before.result) as { id: number }).id;
+		const before = await claim(key, user.id, on);
+		if (before) return before.id as number;
 		const machine = await machineById(brief.machineId, on);
 		if (!machine) throw new InputFault('machineId', 'unknown-choice', 'Pick one of the machines.');
 		const id = await insertSetup(brief as never, machine.mountId, machine.dresserId, user.id, on);
 		const loaded = await loadSetup(id, on);
 		await store(loaded!.facts, 'brief', 'brief', brief, briefStep.compute(loaded!.facts, {} as never), user, key, null, null, on);
-		await write('INSERT INTO requests (request_key, user_id, result) VALUES (?, ?, ?)', [key, user.id, JSON.stringify({ id })], on);
+		await settle(key, { id }, on);
 		return id;
 	});
 }
@@ -49,10 +50,11 @@ async function store(facts: SetupFacts, station: StationId, step: string, entere
 
 export interface Submission { station: StationId; step: string; values: unknown; version: number; key: string; reason?: string | null }
 
-/** The setup as it is now, locked, or the refusal for one that somebody else changed meanwhile. */
-async function lockAt(id: number, version: number, on: PoolConnection): Promise<SetupFacts> {
+/** The setup as it is now, locked; null when this very submit was carried out before, the refusal when somebody else changed it meanwhile. */
+async function lockAt(id: number, version: number, key: string, on: PoolConnection): Promise<SetupFacts | null> {
 	const loaded = await loadSetup(id, on, true);
 	if (!loaded) throw new Refused(404, 'no-setup', `There is no setup ${id}.`);
+	if (await keyUsed(key, on)) return null;
 	if (loaded.facts.version !== version) {
 		throw new Refused(409, 'changed-meanwhile', `${loaded.changedBy ?? 'Somebody'} changed this setup meanwhile. It is shown as it is now; look at it, then record yours again. What you typed is kept.`);
 	}
@@ -63,8 +65,8 @@ async function lockAt(id: number, version: number, on: PoolConnection): Promise<
 export async function record(setupId: number, s: Submission, user: User): Promise<void> {
 	mayWrite(user);
 	await transaction(async (on) => {
-		if (await keyUsed(s.key, on)) return;
-		const facts = await lockAt(setupId, s.version, on);
+		const facts = await lockAt(setupId, s.version, s.key, on);
+		if (!facts) return;
 		const step = stepOf(s.station, s.step);
 		if (step.station === 'brief') throw new Refused(409, 'brief-told', 'The brief is told when the setup starts.');
 		const refusal = refuse(facts, step.station, step.step);
@@ -117,8 +119,8 @@ export async function acceptCaution(setupId: number, recordId: number, reason: s
 	if (reason.trim().length < 10) throw new InputFault('reason', 'below-minimum', 'Write a reason of at least 10 characters: why may it go on?');
 	if (reason.length > 500) throw new InputFault('reason', 'above-maximum', 'Keep the reason to 500 characters.');
 	await transaction(async (on) => {
-		if (await keyUsed(key, on)) return;
-		const facts = await lockAt(setupId, version, on);
+		const facts = await lockAt(setupId, version, key, on);
+		if (!facts) return;
 		const old = facts.records.find((r) => r.id === recordId);
 		if (!old) throw new Refused(404, 'no-record', `Record ${recordId} does not belong to this setup.`);
 		if (old.verdict === 'stop') throw new Refused(409, 'stop-stays', 'A stop is never overridden. Change what causes it, then record the step again.');

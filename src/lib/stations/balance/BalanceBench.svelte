@@ -74,7 +74,7 @@
 	</div>
 </div>
 {#if typed && p.fault && !entry.result.fault}<p class="fault">{p.fault.message}</p>{/if}
-<ActionBar label={moving && !typed ? 'Weights moved, roll again' : done ? 'Balanced, on to dressing' : 'Book this roll'} onact={() => (done ? desk.onward() : act())} busy={desk.busy}>
+<ActionBar forward={done} label={moving && !typed ? 'Weights moved, roll again' : done ? 'Balanced, on to dressing' : 'Book this roll'} onact={() => (done ? desk.onward() : act())} busy={desk.busy}>
 	<button class="btn" onclick={() => desk.record('balance', 'stays', null, {})} disabled={desk.busy}>It stays put everywhere</button>
 	{#snippet aside()}<ShowWorking computed={typed ? p.computed : []} system={f.units} />{/snippet}
 </ActionBar>

@@ -23,7 +23,7 @@
 		<Recommendation wish={out} />
 	</section>
 </div>
-<ActionBar label="Choose the wheel" onact={() => desk.onward()}>
+<ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>
 	{#snippet aside()}{#if told}<ShowWorking computed={[{ calculation: told.calculation, input: told.input, output: told.output }]} system={f.units} />{/if}{/snippet}
 </ActionBar>
 

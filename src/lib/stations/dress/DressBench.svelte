@@ -45,7 +45,7 @@
 </script>
 
 <h1>Dress</h1>
-<p class="lead">Single point, diamond {f.dresser?.code ?? '-'}, tip radius {q(f.dresser?.tipRadiusUm, 'um')}{f.dresser?.flatWidthUm ? `, flat ${q(f.dresser.flatWidthUm, 'um')}` : ''}. {point ? `${point.overlap.dressClass.replace('-', ' and ')}.` : ''}</p>
+<p class="lead">Single point, diamond {f.dresser?.code ?? '-'}, tip radius {q(f.dresser?.tipRadiusUm, 'um')}{f.dresser?.flatWidthUm ? `, flat ${q(f.dresser.flatWidthUm, 'um')}` : ''}. {point ? `${point.overlap.dressClass.charAt(0).toUpperCase()}${point.overlap.dressClass.slice(1).replace('-', ' and ')}.` : ''}</p>
 <div class="tabs" role="group" aria-label="Part of dressing">{#each parts as [id, name] (id)}<button class="btn" class:on={part === id} aria-pressed={part === id} onclick={() => (chosen = id)}>{name}{ok(id) ? ' ✓' : ''}</button>{/each}</div>
 <div class="cols">
 	<DresserDrawing setup={dresserSetup(f)} rotation={turns(f)} motion={String(position.typed.surfaceMotion ?? 'down')} family={f.wheel?.family ?? null} diameterMm={f.wheel!.diameterMm} offsetMm={(position.result.values.offsetMm as number | undefined) ?? null} dragDeg={(position.result.values.dragAngleDeg as number | undefined) ?? 12} min={where?.recommendedMinMm ?? 3} max={where?.recommendedMaxMm ?? 20} stop={where?.verdict === 'stop'} units={f.units} />

@@ -50,7 +50,7 @@
 	</div>
 </div>
 {#if entries.length}<h3>Booked</h3><ul>{#each entries as r (r.id)}<li><span class="num">{figure(Number(r.entered.diameterAfterMm), 'mm', f.units)}</span> {String(r.entered.what).replace('-', ' ')}, {String(r.entered.partsGround)} parts, {r.by}</li>{/each}</ul>{/if}
-<ActionBar label={f.state === 'finished' ? 'To the floor' : 'Book it'} onact={() => (f.state === 'finished' ? void (location.href = '/') : act())} busy={desk.busy}>
+<ActionBar forward={f.state === 'finished'} label={f.state === 'finished' ? 'To the floor' : 'Book it'} onact={() => (f.state === 'finished' ? void (location.href = '/') : act())} busy={desk.busy}>
 	<a class="btn" href="/rack/{f.wheel!.number}">The wheel's book</a><a class="btn" href="/api/setups/{f.id}/export.json" download>JSON</a><a class="btn" href="/api/setups/{f.id}/export.csv" download>CSV</a>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>

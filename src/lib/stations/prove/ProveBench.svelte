@@ -44,7 +44,7 @@
 		{#if asks}<TextField {entry} name="overrideReason" label="Why may it grind?" note="10 characters or more; it is kept with your name" />{/if}
 	</div>
 </div>
-<ActionBar label={released ? 'On to keeping' : 'Release to grind'} onact={() => (released ? desk.onward() : desk.record('prove', 'release', entry))} busy={desk.busy} stop={out?.verdict === 'stop' && !released}>
+<ActionBar forward={released} label={released ? 'On to keeping' : 'Release to grind'} onact={() => (released ? desk.onward() : desk.record('prove', 'release', entry))} busy={desk.busy} stop={out?.verdict === 'stop' && !released}>
 	{#if !released}<a class="btn" href="/setups/{f.id}/dress">Dress again</a>{/if}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>

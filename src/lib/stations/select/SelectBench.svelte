@@ -73,7 +73,7 @@
 	</div>
 	{#if best && best.scorePoints < 70}<Reasons reasons={[{ code: 'no-good-match', severity: 'caution', message: `Wheel ${wheel.number} is a compromise: ${best.scorePoints.toFixed(0)} points.` }] as Reason[]} />{/if}
 {/if}
-<ActionBar label={taken ? 'On to inspecting' : current ? `Take wheel ${current}` : 'None fits'} onact={take} busy={desk.busy} disabled={!current}>
+<ActionBar forward={taken} label={taken ? 'On to inspecting' : current ? `Take wheel ${current}` : 'None fits'} onact={take} busy={desk.busy} disabled={!current}>
 	{#snippet aside()}<ShowWorking computed={[rack.ranking]} system={f.units} />{/snippet}
 </ActionBar>
 

@@ -2,6 +2,7 @@
 	import { setContext, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
+	import { toneOf } from '$lib/drawing/polar';
 	import { Desk } from '$lib/stations/desk.svelte';
 	import GateColumn from '$lib/stations/shell/GateColumn.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
@@ -11,6 +12,7 @@
 	let { data, children } = $props();
 	const desk = new Desk(data.facts, data.decision);
 	setContext('desk', desk);
+	setContext('all-met', () => view?.state === 'done' && desk.facts.state !== 'finished');
 	$effect.pre(() => desk.update(data.facts, data.decision));
 	const here = $derived((page.params.station ?? desk.decision.current) as StationId);
 	// What went wrong at one station is not carried to the next.
@@ -19,6 +21,9 @@
 	const next = $derived(desk.facts.stations[desk.facts.stations.indexOf(here) + 1]);
 	const ING: Record<string, string> = { select: 'selecting', inspect: 'inspecting', mount: 'mounting', 'run-in': 'running in', true: 'truing', balance: 'balancing', dress: 'dressing', prove: 'proving', keep: 'grinding' };
 	const title = $derived(next ? `Before ${ING[next]}` : 'In the ledger');
+	/** The open station, once this one is done. */
+	const onward = $derived(view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished' ? { name: STATION_NAMES[desk.decision.current], href: `/setups/${desk.facts.id}/${desk.decision.current}` } : null);
+	const tone = $derived(desk.facts.wheel ? toneOf(desk.facts.wheel.family) : null);
 	const wanted = $derived(String(desk.facts.records.find((r) => r.station === 'brief')?.output.marking ?? ''));
 	const stationKeys = $derived(desk.decision.stations.map((s, i) => ({ key: String((i + 1) % 10), name: s.name, href: `/setups/${desk.facts.id}/${s.id}` })));
 </script>
@@ -30,11 +35,11 @@
 	<div class="right">
 		<SetupHeader {desk} />
 		<div class="body">
-			<main>
+			<main style={tone ? `--wheel-fill:${tone.light};--wheel-edge:${tone.edge};--wheel-ink:${tone.ink}` : ''}>
 				{#if desk.trouble}<p class="trouble" role="alert">{desk.trouble.message}</p>{/if}
 				{@render children()}
 			</main>
-			{#if view && !page.url.pathname.endsWith('/wrong')}<GateColumn {title} lines={view.lines} {desk} />{/if}
+			{#if view && !page.url.pathname.endsWith('/wrong')}<GateColumn {title} lines={view.lines} {desk} onward={onward} />{/if}
 		</div>
 	</div>
 </div>
