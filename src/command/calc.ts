@@ -1,5 +1,6 @@
 import { createInterface } from 'node:readline';
-import { CALCULATIONS, type CalcAnswer, answer } from '../core/calculations.js';
+import { reference } from '../core/calculation/reference.js';
+import { CALCULATIONS, CORE_VERSION, type CalcAnswer, answer } from '../core/calculations.js';
 
 const unreadable: CalcAnswer = { error: { field: 'input', code: 'not-an-object', message: 'The input is not readable JSON.' } };
 
@@ -18,8 +19,9 @@ function line(text: string): CalcAnswer {
 }
 
 /** One calculation from standard input, a batch of lines, or the list of ids. Bad input ends with exit code 2. */
-export async function calc(id: string | undefined, options: { batch?: boolean; list?: boolean }): Promise<void> {
+export async function calc(id: string | undefined, options: { batch?: boolean; list?: boolean; reference?: boolean }): Promise<void> {
 	if (options.list) { process.stdout.write(CALCULATIONS.map((c) => `${c.id}\n`).join('')); return; }
+	if (options.reference) { process.stdout.write(reference(CALCULATIONS, CORE_VERSION)); return; }
 	if (options.batch) {
 		for await (const text of createInterface({ input: process.stdin, crlfDelay: Infinity })) {
 			if (text.trim() && !process.stdout.write(`${JSON.stringify(line(text))}\n`)) await new Promise((r) => process.stdout.once('drain', r));

@@ -32,7 +32,7 @@ async function one(name: string, args: string[]): Promise<Count> {
 }
 
 async function mocha(spec: string, env?: NodeJS.ProcessEnv, timeout = 10_000): Promise<Count> {
-	const { code, text } = await show([modules('mocha/bin/mocha.js'), '--no-config', '--import=tsx', '--extension=ts', '--reporter=spec', `--timeout=${timeout}`, '--forbid-only', '--forbid-pending', spec], env);
+	const { code, text } = await show([modules('mocha/bin/mocha.js'), '--no-config', '--import=tsx', '--extension=ts', '--reporter=spec', `--timeout=${timeout}`, '--forbid-only', '--forbid-pending', ...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []), spec], env);
 	const read = (word: string) => Number(new RegExp(`(\\d+) ${word}`).exec(text)?.[1] ?? 0);
 	const count = { passed: read('passing'), failed: read('failing') };
 	return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
@@ -70,7 +70,8 @@ const RUN: Record<Part, () => Promise<Count>> = {
 };
 
 /** Everything from lint to browser tests, and the closing line that says how it went. */
-export async function test(only?: string): Promise<void> {
+export async function test(only?: string, match?: string): Promise<void> {
+	if (match) process.env.UNCINUS_TEST_MATCH = match;
 	if (only && !PARTS.includes(only as Part)) throw new Error(`There is no part ${only}. Use one of ${PARTS.join(', ')}.`);
 	await show([modules('@sveltejs/kit/svelte-kit.js'), 'sync']);
 	const total: Count = { passed: 0, failed: 0 };

@@ -24,18 +24,23 @@ import { speedCheck } from './run-in/speed-check.js';
 import { finishGrit } from './spec/finish-grit.js';
 import { formatMarking } from './spec/format-marking.js';
 import { parseMarking } from './spec/parse-marking.js';
+import { concentration } from './spec/concentration.js';
+import { contact } from './spec/contact.js';
+import { diagnoseFinish } from './spec/diagnose-finish.js';
+import { gritSize } from './spec/grit-size.js';
 import { rankRack } from './spec/rank-rack.js';
+import { shape } from './spec/shape.js';
+import { speedStatement } from './spec/speed-statement.js';
 import { recommend } from './spec/recommend.js';
 import { surfaceSpeed } from './spec/surface-speed.js';
 import { truePlan } from './true/plan.js';
 import { runout } from './true/runout.js';
 
-/** Stamped into every record; raise it whenever a formula, a limit or a default changes. */
-export const CORE_VERSION = '1.0.0';
+export { CORE_VERSION } from './version.js';
 
 /** Every calculation of the product, in the order of the stations. Benches, records, reference, API and command all read it here. */
 export const CALCULATIONS: readonly Calculation[] = [
-	parseMarking, formatMarking, surfaceSpeed, finishGrit, recommend, rankRack,
+	parseMarking, formatMarking, gritSize, concentration, surfaceSpeed, speedStatement, contact, shape, finishGrit, diagnoseFinish, recommend, rankRack,
 	visual, ringApplicability, tapPlan, ringDecision,
 	flangeCheck, fitCheck, threadHand, tighteningOrder,
 	speedCheck, runInPlan, runInOutcome,

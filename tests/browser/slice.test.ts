@@ -14,7 +14,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 	let page: Page;
 	let setup = '';
 	before(async () => { page = await signedIn('Ines Falk'); });
-	after(async () => { await page.context().close(); });
+	after(async () => { await page.context().close(); await restartApp(); });
 	tellOnFailure(() => page);
 	/** The wheel's diameter as the rim shows it. */
 	const diameter = async (): Promise<number> => Number((await page.getByText(/^[\d.]+ × [\d.]+ × [\d.]+$/).first().innerText()).split(' ')[0]);

@@ -49,6 +49,7 @@ export function checkField(field: Field, path: string, value: unknown): unknown 
 			if (typeof value !== 'string' || !isCalendarDate(value)) throw faultOf(field, path, 'not-a-date', value);
 			return value;
 		case 'choice':
+			if (field.numeric && typeof value === 'number' && field.choices.includes(String(value))) return String(value);
 			if (typeof value !== 'string' || !field.choices.includes(value)) throw faultOf(field, path, 'unknown-choice', value);
 			return value;
 		case 'list':

@@ -32,7 +32,7 @@ export interface NumberField extends Common {
 export interface BooleanField extends Common { kind: 'boolean'; default?: boolean }
 export interface TextField extends Common { kind: 'text'; minLength?: number; maxLength?: number; pattern?: string; patternSays?: string; default?: string }
 export interface DateField extends Common { kind: 'date'; default?: string }
-export interface ChoiceField extends Common { kind: 'choice'; choices: readonly string[]; default?: string }
+export interface ChoiceField extends Common { kind: 'choice'; choices: readonly string[]; default?: string; /** The choices are numbers and may come as such. */ numeric?: true }
 export interface ListField extends Common { kind: 'list'; item: Field; minItems?: number; maxItems?: number; default?: readonly unknown[] }
 export interface ObjectField extends Common { kind: 'object'; fields: readonly Field[]; default?: object }
 

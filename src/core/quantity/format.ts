@@ -1,4 +1,4 @@
-import type { Unit } from '../calculation/fields.js';
+import { type Field, type Unit, rangeOf } from '../calculation/fields.js';
 import type { System } from './parse.js';
 import { CORE_UNITS, WRITTEN } from './units.js';
 
@@ -45,6 +45,13 @@ export function quantity(value: number | null | undefined, unit: Unit | undefine
 export function otherSystem(value: number | null | undefined, unit: Unit | undefined, system: System): string {
 	if (value === null || value === undefined || !unit || !CORE_UNITS[unit].inch) return '';
 	return quantity(value, unit, system === 'mm' ? 'inch' : 'mm');
+}
+
+/** The accepted range of a field in the system shown. */
+export function rangeText(field: Field, system: System): string {
+	if (field.kind !== 'number' && field.kind !== 'integer') return rangeOf(field);
+	const show = (v: number | undefined) => (v === undefined ? undefined : Number(figure(v, field.unit, system)));
+	return rangeOf({ ...field, min: show(field.min), max: show(field.max) });
 }
 
 /** A face angle as a clock position, the witness mark at 12. */

@@ -29,7 +29,7 @@ function baseOf(field: Field): Joi.Schema {
 			break;
 		}
 		case 'date': schema = Joi.string().custom((v: string, h) => (isCalendarDate(v) ? v : h.error('date.base'))); break;
-		case 'choice': schema = Joi.string().valid(...field.choices); break;
+		case 'choice': schema = Joi.string().valid(...field.choices, ...(field.numeric ? field.choices.map(Number) : [])); break;
 		case 'list': {
 			let a = Joi.array().items(baseOf(field.item));
 			if (field.minItems) a = a.min(field.minItems);

@@ -13,7 +13,7 @@
 {#if list || field.choices.length > 5}
 	<div class="field">
 		<label for={id}>{label || labelOf(field)}</label>
-		<select {id} class="plain-input" data-field={name} value={entry.at(name) ?? ''} onchange={(e) => entry.set(name, e.currentTarget.value)} aria-describedby="{id}-f">
+		<select {id} class="plain-input" data-field={name} bind:value={() => entry.at(name) ?? '', (v) => entry.set(name, v)} aria-describedby="{id}-f">
 			<option value="">pick one</option>
 			{#each field.choices as c (c)}<option value={c}>{say(c)}</option>{/each}
 		</select>

@@ -17,7 +17,7 @@
 
 <div class="field">
 	<label for={id}>{label || labelOf(field)} <span>{unit ? `in ${unit}, ` : ''}spaces between</span></label>
-	<textarea {id} class="plain-input num" data-field={name} rows="2" aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" value={text} oninput={(e) => { text = e.currentTarget.value; entry.set(name, split(text)); }} onblur={() => (entry.touched[name] = true)}></textarea>
+	<textarea {id} class="plain-input num" data-field={name} rows="2" aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" bind:value={() => text, (v) => { text = v; entry.set(name, split(v)); }} onblur={() => (entry.touched[name] = true)}></textarea>
 	<div id="{id}-n" class:fault class="note">{fault ?? `${list.length} given; ${rangeOf(field)}`}</div>
 </div>
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { NumberField } from '$core/calculation/fields';
-	import { labelOf, rangeOf } from '$core/calculation/fields';
-	import { otherSystem, symbolOf } from '$core/quantity/format';
+	import { labelOf } from '$core/calculation/fields';
+	import { otherSystem, rangeText, symbolOf } from '$core/quantity/format';
 	import { parseQuantity } from '$core/quantity/parse';
 	import type { Entry } from './entry.svelte';
 
@@ -11,7 +11,7 @@
 	const field = $derived(entry.fieldAt(name) as NumberField);
 	const fault = $derived(entry.faultAt(name));
 	const parsed = $derived(parseQuantity(String(entry.at(name) ?? ''), field.unit, entry.system));
-	const beneath = $derived(note || ('value' in parsed ? otherSystem(parsed.value, field.unit, entry.system) : '') || (showRange && field.unit !== 'deg' ? rangeOf(field) : ''));
+	const beneath = $derived(note || ('value' in parsed ? otherSystem(parsed.value, field.unit, entry.system) : '') || (showRange && field.unit !== 'deg' ? rangeText(field, entry.system) : ''));
 	function keys(e: KeyboardEvent) {
 		if (e.key !== 'Enter') return;
 		e.preventDefault();
@@ -25,8 +25,8 @@
 	<label for={id}>{label || labelOf(field)}{#if !field.required && field.default === undefined}<span class="opt">&nbsp;if known</span>{/if}</label>
 	<div class="qty" class:bad={fault}>
 		<!-- svelte-ignore a11y_autofocus -->
-		<input {id} data-field={name} inputmode="text" autocomplete="off" spellcheck="false" {autofocus} value={entry.at(name) ?? ''} aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" maxlength="60"
-			oninput={(e) => entry.set(name, e.currentTarget.value)} onblur={() => (entry.touched[name] = true)} onkeydown={keys} />
+		<input {id} data-field={name} inputmode="text" autocomplete="off" spellcheck="false" {autofocus} bind:value={() => String(entry.at(name) ?? ''), (v) => entry.set(name, v)} aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" maxlength="60"
+			onblur={() => (entry.touched[name] = true)} onkeydown={keys} />
 		{#if symbolOf(field.unit, entry.system)}<i>{symbolOf(field.unit, entry.system)}</i>{/if}
 	</div>
 	<div id="{id}-n" class:fault class="alt">{fault ?? beneath}</div>

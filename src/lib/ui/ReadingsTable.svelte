@@ -22,7 +22,7 @@
 <table data-field="readingsUm" tabindex="-1">
 	<thead><tr><th>at</th><th>reads {system === 'mm' ? 'µm' : 'in'}</th></tr></thead>
 	<tbody>
-		{#each list as text, i (i)}<tr><td><label for="{key}-r{i}">{at(i)}°</label></td><td><input id="{key}-r{i}" class:bad={bad(text)} value={text} inputmode="text" maxlength="20" autocomplete="off" aria-label="Reading at {at(i)} degrees" oninput={(e) => put(i, e.currentTarget.value)} onpaste={(e) => { const t = e.clipboardData?.getData('text') ?? ''; if (/[\s;]/.test(t.trim())) { e.preventDefault(); put(i, t); } }} onkeydown={(e) => keys(e, i)} /></td></tr>{/each}
+		{#each list as text, i (i)}<tr><td><label for="{key}-r{i}">{at(i)}°</label></td><td><input id="{key}-r{i}" class:bad={bad(text)} bind:value={() => text, (v) => put(i, v)} inputmode="text" maxlength="20" autocomplete="off" aria-label="Reading at {at(i)} degrees" onpaste={(e) => { const t = e.clipboardData?.getData('text') ?? ''; if (/[\s;]/.test(t.trim())) { e.preventDefault(); put(i, t); } }} onkeydown={(e) => keys(e, i)} /></td></tr>{/each}
 	</tbody>
 </table>
 {#if fault}<p>{fault}</p>{/if}

@@ -11,8 +11,8 @@
 <div class="field">
 	<label for={id}>{label || labelOf(field)}</label>
 	<!-- svelte-ignore a11y_autofocus -->
-	<input {id} class="plain-input" class:mono data-field={name} {autofocus} type={field.kind === ('date' as string) ? 'date' : 'text'} value={entry.at(name) ?? ''} autocomplete="off" spellcheck="false" aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n"
-		oninput={(e) => entry.set(name, e.currentTarget.value)} onblur={() => (entry.touched[name] = true)} />
+	<input {id} class="plain-input" class:mono data-field={name} {autofocus} type={field.kind === ('date' as string) ? 'date' : 'text'} bind:value={() => String(entry.at(name) ?? ''), (v) => entry.set(name, v)} autocomplete="off" spellcheck="false" aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n"
+		onblur={() => (entry.touched[name] = true)} />
 	<div id="{id}-n" class:fault class="note">{fault ?? note}</div>
 </div>
 

@@ -63,7 +63,7 @@ export class Entry {
 		if (f.kind === 'boolean') return typeof value === 'boolean' ? value : null;
 		if (f.kind === 'list') return Array.isArray(value) ? value.map((v) => this.asTyped(f.item, v)) : [];
 		if (f.kind === 'object') return Object.fromEntries(f.fields.map((g) => [g.name, this.asTyped(g, (value as Record<string, unknown> | undefined)?.[g.name] ?? ('default' in g ? g.default : undefined))]));
-		return typeof value === 'string' ? value : '';
+		return typeof value === 'string' ? value : f.kind === 'choice' && f.numeric && typeof value === 'number' ? String(value) : '';
 	}
 
 	/** Reads one typed value into a core value; undefined when nothing is there. @throws InputFault */

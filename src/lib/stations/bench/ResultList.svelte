@@ -2,7 +2,7 @@
 	import type { OutputField } from '$core/calculation/define';
 	import { quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
-	import ResultValue from './ResultValue.svelte';
+	import ResultValue from '$lib/ui/ResultValue.svelte';
 
 	/** What came out: the decisive figure large, the rest as a list. */
 	let { outputs, output, system }: { outputs: readonly OutputField[]; output: Record<string, unknown>; system: System } = $props();

@@ -23,7 +23,7 @@
 	let working = $state(false);
 	const path = $derived(`/api/incidents/${i.id}`);
 	const done = $derived((i.input.done ?? []) as string[]);
-	const tick = (code: string, on: boolean) => sender.submit(path, { done: on ? [...new Set([...done, code])] : done.filter((c) => c !== code), version: i.version });
+	const tick = async (code: string, on: boolean) => (await sender.submit(path, { done: on ? [...new Set([...done, code])] : done.filter((c) => c !== code), version: i.version })) !== null;
 	async function findings() {
 		entry.touchAll();
 		const { fault, values } = entry.result;
@@ -39,7 +39,7 @@
 	<div class="cols">
 		<section class="sheet" aria-label="The plan">
 			{#if open && plan.next}<p class="quiet">Do this now</p><p class="now">{STEP_WORDS[plan.next] ?? plan.next}</p>{:else if !open}<p class="now">Closed by {i.closedBy}, {when(i.closedAt!)}</p>{:else}<p class="now">All steps done</p>{/if}
-			<ol>{#each plan.steps as s (s.code)}<PlanStep step={s} word={STEP_WORDS[s.code] ?? s.code} now={open && s.code === plan.next} writes={writes && !sender.busy} ontick={(on) => tick(s.code, on)} />{/each}</ol>
+			<ol>{#each plan.steps as s (s.code)}<PlanStep step={s} word={STEP_WORDS[s.code] ?? s.code} now={open && s.code === plan.next} {writes} ontick={(on) => tick(s.code, on)} />{/each}</ol>
 		</section>
 		<div class="right">
 			{#if looks}

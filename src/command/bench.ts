@@ -1,0 +1,42 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { benchCalc } from './bench/calc.js';
+import { benchPages } from './bench/pages.js';
+import { build } from './build.js';
+import { databaseEnvironment, startDatabase } from './mariadb.js';
+import { DEMO, MIGRATIONS } from './paths.js';
+import { endChild, startApplication } from './application.js';
+import { freePort, say } from './system.js';
+
+/** One measured ratio, with what it is a ratio of and where it should stay. */
+export interface Ratio { name: string; value: number; unit: string; aim: string; of: string }
+
+const line = (r: Ratio): string => `${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
+
+/** Speed as ratios taken in one run on one machine: nothing here passes or fails, it says where things stand. */
+export async function bench(): Promise<void> {
+	const folder = mkdtempSync(join(tmpdir(), 'uncinus-bench-'));
+	const database = await startDatabase(folder, await freePort(3517));
+	let app: ReturnType<typeof spawn> | null = null;
+	try {
+		Object.assign(process.env, databaseEnvironment(database.address));
+		const { migrate } = await import('../lib/server/migrate.js');
+		const { loadDemo } = await import('../lib/server/demo.js');
+		const { closeDatabase } = await import('../lib/server/pool.js');
+		await migrate(MIGRATIONS);
+		await loadDemo(DEMO);
+		await build();
+		const port = await freePort(4373);
+		app = await startApplication(database.address, port, true, true);
+		const ratios: Ratio[] = [...(await benchCalc()), ...(await benchPages(`http://127.0.0.1:${port}`))];
+		await closeDatabase();
+		process.stdout.write(`${ratios.map(line).join('\n')}\n`);
+	} finally {
+		if (app) await endChild(app);
+		await database.stop();
+		rmSync(folder, { recursive: true, force: true });
+		say('');
+	}
+}

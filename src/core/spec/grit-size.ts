@@ -1,0 +1,55 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault, shown } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { F_GRITS, SIEVE_SIZES, type SieveSize, gritNearestToGrain, meanOf, sieveByCode, sieveByName, sieveByPair } from './grit-tables.js';
+
+const NARROW = SIEVE_SIZES.filter((s) => !s.wide);
+
+/** The narrow sieve size whose mean is nearest on a log scale, the smaller code on a tie. */
+export function nearestSieve(grainUm: number): SieveSize {
+	const distance = (s: SieveSize) => Math.abs(Math.log(meanOf(s) / grainUm));
+	return [...NARROW].sort((a, b) => distance(a) - distance(b) || a.code - b.code)[0]!;
+}
+
+function sieveOf(system: 'FEPA' | 'mesh', label: string): SieveSize | undefined {
+	if (system === 'FEPA') return /^\d+$/.test(label) ? sieveByCode(Number(label)) : undefined;
+	return label.includes('/') ? sieveByPair(label) : /^\d+$/.test(label) ? sieveByName(Number(label)) : undefined;
+}
+
+/** One grain size in every way it is written. */
+export const gritSize = defineCalculation({
+	id: 'spec.grit-size',
+	title: 'Grit sizes',
+	about: 'A grain size in F, FEPA, mesh or micrometres, and its neighbours in the other series.',
+	source: 'ISO 8486 and ISO 6106 series; mesh names are trade practice and differ between makers.',
+	formulas: ['mean of a sieve size = (upper + lower)/2', 'nearest by |ln(a/b)|'],
+	fields: [
+		{ name: 'system', kind: 'choice', choices: ['F', 'FEPA', 'mesh', 'um'], required: true, about: 'How it is written' },
+		{ name: 'label', kind: 'text', maxLength: 12, label: 'Size', about: 'As printed: 54, D126, 170/200, 120' },
+		{ name: 'meanUm', kind: 'number', unit: 'um', min: 0.1, max: 10000, label: 'Mean grain', about: 'When the system is micrometres' }
+	],
+	outputs: [
+		{ name: 'meanUm', unit: 'um', about: 'Mean grain', main: true }, { name: 'label', about: 'Size' }, { name: 'lowerUm', unit: 'um', about: 'Smallest opening' }, { name: 'upperUm', unit: 'um', about: 'Largest opening' },
+		{ name: 'nearestF', about: 'Nearest F size' }, { name: 'nearestFepa', about: 'Nearest FEPA size' }, { name: 'meshPair', about: 'Its mesh pair' }, { name: 'meshName', about: 'Its mesh name' }
+	],
+	example: { system: 'mesh', label: '170/200' },
+	compute(v) {
+		let label: string | null = null;
+		let meanUm: number;
+		let sieve: SieveSize | undefined;
+		if (v.system === 'um') {
+			if (v.meanUm === null) throw new InputFault('meanUm', 'missing', 'Mean grain is missing. Enter it in micrometres.');
+			meanUm = v.meanUm;
+		} else {
+			if (v.label === null || v.label.trim() === '') throw new InputFault('label', 'missing', 'Size is missing. Enter it as printed.');
+			label = v.label.trim().toUpperCase().replace(/^[FDB] ?/, '');
+			sieve = v.system === 'F' ? undefined : sieveOf(v.system, label);
+			const grain = v.system === 'F' ? (/^\d+$/.test(label) ? F_GRITS.get(Number(label)) : undefined) : sieve && meanOf(sieve);
+			if (grain === undefined) throw new InputFault('label', 'unknown-choice', `${shown(v.label)} is not in the ${v.system} table. Read it again, or enter the size in micrometres.`);
+			meanUm = grain;
+		}
+		const near = nearestSieve(meanUm);
+		const findings = new Findings().caution('outside-sieve-range', meanUm < 38 || meanUm > 1180, 'Outside the sieve sizes: the FEPA neighbour is only a hint.');
+		return { label, meanUm, lowerUm: sieve?.lowerUm ?? null, upperUm: sieve?.upperUm ?? null, nearestF: gritNearestToGrain(meanUm, F_GRITS.keys()), nearestFepa: near.code, meshPair: near.pair, meshName: near.name, ...findings.judged() };
+	}
+});

@@ -1,0 +1,166 @@
+import { randomUUID } from 'node:crypto';
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { heading, press, say } from './bench.js';
+import { base, database, signedIn, tellOnFailure } from './ground.js';
+
+/** A setup of its own, taken as far as Mount through the same requests the page makes. */
+async function mounted(page: Page, wheel: string): Promise<number> {
+	const send = async (path: string, data: object) => {
+		const r = await page.request.post(base() + path, { data: { ...data, key: randomUUID() } });
+		if (!r.ok()) throw new Error(await r.text());
+		return r.json() as Promise<{ id: number }>;
+	};
+	const machines = 1;
+	const { id } = await send('/api/setups', { values: { part: 'Fault plates', quantity: 1, material: 'steel-hardened', operation: 'surface', targetRaUm: 0.8, machineId: machines } });
+	let version = 1;
+	const step = (station: string, name: string, values: object) => send(`/api/setups/${id}/records`, { station, step: name, values, version: version++ });
+	await step('select', 'take', { wheelNumber: wheel });
+	await step('inspect', 'look', { crack: false, dropped: false, markingLegible: true });
+	await step('inspect', 'ring', { taps: Array.from({ length: 8 }, () => 'clear') });
+	return id;
+}
+
+describe('bad input, faults and two people', () => {
+	let page: Page;
+	let id = 0;
+	before(async () => { page = await signedIn('Ines Falk'); id = await mounted(page, '0309'); });
+	after(async () => { await page.context().close(); });
+	tellOnFailure(() => page);
+	const mount = async (p: Page = page) => { await p.goto(`${base()}/setups/${id}/mount`); await heading(p, 'Mount'); };
+
+	for (const [typed, says] of [['', /Bore is missing/], ['soon', /"soon" is not a number/], ['-5', /-5 mm is too small/], ['1e308', /is too large/], ['NaN', /"NaN" is not a number/], ['76,2 kg', /kg does not fit here/], ['76 parsecs', /"parsecs" is not a unit/], ['<b>76</b>', /is not a number/], ["76'; DROP TABLE records", /is not a unit known here|is not a number/]] as const) {
+		it(`"${typed}" is named beside its field and stays as typed`, async () => {
+			await mount();
+			await page.getByLabel('Bore, measured').fill(typed);
+			await page.getByLabel('Seat, measured').fill('76.2');
+			await press(page, 'Slides on by hand');
+			await page.locator('.field').filter({ hasText: 'Bore, measured' }).getByText(says).waitFor();
+			expect(await page.getByLabel('Bore, measured').inputValue()).to.equal(typed);
+			expect(await page.getByLabel('Seat, measured').inputValue()).to.equal('76.2');
+		});
+	}
+
+	it('mixed units, decimal commas and fractions are understood', async () => {
+		await mount();
+		await page.getByLabel('Bore, measured').fill('3.001 in');
+		await page.getByLabel('Seat, measured').fill('76,2');
+		await page.getByText('25.4 µm').first().waitFor();
+		await page.getByLabel('Bore, measured').fill('3-1/512 in');
+		await page.getByText('49.6 µm').first().waitFor();
+	});
+
+	it('what was typed survives a reload, the back button and another machine', async () => {
+		await mount();
+		await page.getByLabel('Bore, measured').fill('76.24');
+		await page.getByLabel('Seat, measured').fill('76.19');
+		await page.waitForResponse((r) => r.url().includes('/api/drafts/') && r.request().method() === 'PUT');
+		await page.reload();
+		expect(await page.getByLabel('Bore, measured').inputValue()).to.equal('76.24');
+		await page.goto(`${base()}/rack`);
+		await page.goBack();
+		expect(await page.getByLabel('Bore, measured').inputValue()).to.equal('76.24');
+		const other = await signedIn('Ines Falk');
+		await mount(other);
+		expect(await other.getByLabel('Bore, measured').inputValue(), 'the server kept it too').to.equal('76.24');
+		await other.context().close();
+	});
+
+	it('two presses record once', async () => {
+		await mount();
+		await say(page, 'Did it have to be forced?', 'No');
+		const button = page.getByRole('button', { name: 'Slides on by hand' });
+		await button.dblclick();
+		await page.getByRole('heading', { name: /Mount/ }).waitFor();
+		await page.getByLabel('Flange run-out').waitFor();
+		const lines = (await (await page.request.get(`${base()}/api/setups/${id}/export.json`)).json()).records as { step: string }[];
+		expect(lines.filter((r) => r.step === 'fit')).to.have.length(1);
+	});
+
+	it('an old tab is told who was faster and keeps what it has', async () => {
+		const old = await signedIn('Tobias Renn');
+		await mount(old);
+		await old.getByLabel('Flange run-out').fill('4');
+		await mount();
+		await page.getByRole('button', { name: /^Fit/ }).click();
+		await page.getByLabel('Bore, measured').fill('76.25');
+		await page.getByLabel('Seat, measured').fill('76.2');
+		await press(page, 'Slides on by hand');
+		await page.getByLabel('Flange run-out').waitFor();
+		await old.getByLabel('Back blotter').selectOption('good');
+		await old.getByLabel('Front blotter').selectOption('good');
+		await say(old, 'Wiped clean', 'Yes');
+		await say(old, 'Burr or dent found', 'No');
+		await press(old, 'Flanges are right');
+		await old.getByText(/Ines Falk changed this setup meanwhile/).waitFor();
+		expect(await old.getByLabel('Flange run-out').inputValue()).to.equal('4');
+		await press(old, 'Flanges are right');
+		await old.getByRole('button', { name: 'Thread is right' }).waitFor();
+		await old.context().close();
+	});
+
+	it('a stop is shown with its reason and no way past it', async () => {
+		await mount();
+		await page.getByRole('button', { name: /^Flanges/ }).first().click();
+		for (const name of ['Back flange', 'Front flange']) await page.getByLabel(name, { exact: true }).fill('90');
+		for (const name of ['Back hollow', 'Front hollow']) await page.getByLabel(name, { exact: true }).fill('80');
+		for (const name of ['Back blotter', 'Front blotter']) await page.getByLabel(name).selectOption('good');
+		await say(page, 'Wiped clean', 'Yes');
+		await say(page, 'Burr or dent found', 'No');
+		await page.getByText(/under the 100.0 mm this wheel needs/).first().waitFor();
+		await press(page, 'Flanges are right');
+		const gate = page.getByRole('complementary', { name: 'Before running in' });
+		await gate.getByText(/under the 100.0 mm this wheel needs/).waitFor();
+		expect(await gate.getByLabel('Why may it go on?').count()).to.equal(0);
+		await page.goto(`${base()}/setups/${id}/run-in`);
+		await page.getByLabel('Tachometer', { exact: true }).fill('2290');
+		await page.getByRole('radio', { name: 'with the wheel' }).check();
+		await press(page, 'Book the reading');
+		await page.getByText(/Stopped at Mount/).first().waitFor();
+		expect(await page.getByLabel('Tachometer', { exact: true }).inputValue()).to.equal('2290');
+	});
+
+	it('inches are the setup\'s, and what was typed is converted', async () => {
+		await mount();
+		await page.getByRole('button', { name: /^Fit/ }).click();
+		await page.getByLabel('Bore, measured').fill('76.25');
+		await page.getByRole('button', { name: /switch to inches/ }).click();
+		await page.getByRole('button', { name: /switch to millimetres/ }).waitFor();
+		expect(Number(await page.getByLabel('Bore, measured').inputValue())).to.be.closeTo(3.002, 0.0001);
+		await page.getByRole('button', { name: /switch to millimetres/ }).click();
+		await page.getByRole('button', { name: /switch to inches/ }).waitFor();
+	});
+
+	it('a stopped database is said in words, nothing is lost, and it recovers by itself', async () => {
+		await mount();
+		await page.getByRole('button', { name: /^Fit/ }).click();
+		await page.getByLabel('Bore, measured').fill('76.27');
+		await page.getByLabel('Seat, measured').fill('76.2');
+		await (await database()).stop();
+		const load = Promise.all(Array.from({ length: 20 }, () => page.request.get(`${base()}/rack`).then((r) => r.status())));
+		await press(page, 'Slides on by hand');
+		await page.getByText(/database does not answer/).first().waitFor();
+		expect(await page.getByLabel('Bore, measured').inputValue()).to.equal('76.27');
+		expect(new Set(await load)).to.deep.equal(new Set([503]));
+		const other = await page.context().newPage();
+		await other.goto(`${base()}/rack`);
+		await heading(other, /database does not answer/);
+		await database();
+		await other.getByRole('heading', { name: 'Rack', level: 1 }).waitFor({ timeout: 20_000 });
+		await other.close();
+		await press(page, 'Slides on by hand');
+		await page.getByText(/70 µm play/).first().waitFor();
+	});
+
+	it('requests from another site and unreadable ones are refused in words', async () => {
+		const foreign = await page.request.post(`${base()}/api/setups/${id}/records`, { headers: { origin: 'http://elsewhere.example' }, data: {} });
+		expect(foreign.status()).to.equal(403);
+		for (const [path, data] of [[`/api/setups/${id}/records`, 'not json'], ['/api/setups', '[]'], ['/api/wheels', '{"values": 5}'], ['/api/calc/true.runout', '{"readingsUm": "x"}']] as const) {
+			const r = await page.request.post(base() + path, { headers: { 'content-type': 'application/json' }, data });
+			expect(r.status(), path).to.equal(400);
+			expect((await r.json()).error.message).to.have.length.above(8);
+		}
+		const anonymous = await fetch(`${base()}/api/calc/true.runout`, { method: 'POST', body: '{}' });
+		expect(anonymous.status).to.equal(401);
+	});
+});
