@@ -18,7 +18,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 		 FROM setups s LEFT JOIN users u ON u.id = s.changed_by LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id = ?`, [id], on);
 	if (!s) return undefined;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) => (id === null ? null : (await get(id, on)) ?? null);
-	const [machine, mount, dresser, wheel, records] = [await machineById(s.machine_id, on), await one(s.mount_id, mountById), await one(s.dresser_id, dresserById), await one(s.wheel_id, wheelById), await recordsOf(id, on)];
+	const [machine, mount, dresser, wheel, records] = await Promise.all([machineById(s.machine_id, on), one(s.mount_id, mountById), one(s.dresser_id, dresserById), one(s.wheel_id, wheelById), recordsOf(id, on)]);
 	return {
 		changedBy: s.changed_name, changedAt: s.changed_at,
 		facts: {

@@ -37,3 +37,5 @@ export function when(at: Date | string | number): string {
 
 /** The stations of the register in the order in which the work goes. */
 export const STATION_TITLES: Record<string, string> = { spec: 'Select', inspect: 'Inspect', mount: 'Mount', 'run-in': 'Run in', true: 'True', balance: 'Balance', dress: 'Dress', form: 'Form', prove: 'Prove', keep: 'Keep' };
+/** A station as something one does: before balancing, on to dressing. */
+export const DOING: Record<string, string> = { brief: 'the brief', select: 'selecting', inspect: 'inspecting', mount: 'mounting', 'run-in': 'running in', true: 'truing', balance: 'balancing', dress: 'dressing', prove: 'proving', keep: 'grinding' };

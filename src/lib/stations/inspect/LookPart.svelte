@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash from '@lucide/svelte/icons/trash-2';
+	import { Evidence } from '$core/route/evidence';
 	import { lookStep } from '$core/route/steps/inspect';
 	import Face from '$lib/drawing/Face.svelte';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
@@ -13,7 +14,7 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	const entry = new Entry({ fields: lookStep.fields, key: `setup-${desk.facts.id}-inspect`, draft, system: desk.facts.units });
+	const entry = new Entry({ fields: lookStep.fields, key: `setup-${desk.facts.id}-inspect`, draft, system: desk.facts.units, start: new Evidence(desk.facts).latest('inspect', 'look')?.entered });
 	const p = $derived(preview(lookStep, desk.facts, entry));
 	const out = $derived(outputOf(p, 'inspect.visual'));
 	const chips = $derived((entry.typed.chips ?? []) as { sizeMm: string; zone: string }[]);

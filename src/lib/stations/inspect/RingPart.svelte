@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ringSetting, ringStep, worstHeard } from '$core/route/steps/inspect';
+	import { Evidence } from '$core/route/evidence';
 	import { clockPosition } from '$core/quantity/format';
 	import Face from '$lib/drawing/Face.svelte';
 	import { polar } from '$lib/drawing/polar';
@@ -12,7 +13,7 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft, onagain }: { desk: Desk; draft: Record<string, unknown> | null; onagain: () => void } = $props();
-	const entry = new Entry({ fields: ringStep.fields, key: `setup-${desk.facts.id}-inspect-ring`, draft, system: desk.facts.units });
+	const entry = new Entry({ fields: ringStep.fields, key: `setup-${desk.facts.id}-inspect-ring`, draft, system: desk.facts.units, start: { taps: new Evidence(desk.facts).latest('inspect', 'ring')?.entered.taps } });
 	const setting = $derived(ringSetting(desk.facts));
 	const heard = $derived((entry.typed.taps ?? []) as string[]);
 	let at = $state(0);
@@ -40,7 +41,7 @@
 {:else}
 	<p class="lead">{setting.method === 'stand' ? 'Standing on a clean hard floor' : 'Hung from a pin'}, dry, no flanges. Tap with wood or plastic. Turn the wheel an eighth between the sets.</p>
 	<div class="cols">
-		<Face label="Tap places: {setting.taps.map((t, i) => `${i + 1} at ${t.wheelAngleDeg} degrees ${heard[i] ?? 'open'}`).join(', ')}" size={400} bore={58} flange={0}>
+		<Face label="Tap places: {setting.taps.map((t, i) => `${i + 1} at ${t.wheelAngleDeg} degrees ${heard[i] ?? 'open'}`).join(', ')}" size={400} bore={58} flange={0} numbers={false}>
 			{#snippet over(c)}
 				<text x={c} y={c + 5} text-anchor="middle" class="pin">pin</text>
 				{#each setting.taps as t, i (t.order)}

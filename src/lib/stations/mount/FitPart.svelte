@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
+	import { Evidence } from '$core/route/evidence';
 	import { fitStep } from '$core/route/steps/mount';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
@@ -12,7 +13,7 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	const entry = new Entry({ fields: fitStep.fields, key: `setup-${desk.facts.id}-mount-fit`, draft, system: desk.facts.units });
+	const entry = new Entry({ fields: fitStep.fields, key: `setup-${desk.facts.id}-mount-fit`, draft, system: desk.facts.units, start: new Evidence(desk.facts).latest('mount', 'fit')?.entered });
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(fitStep, desk.facts, entry));
 	const out = $derived(outputOf(p, 'mount.fit-check') as { clearanceUm: number; maxRunoutTirUm: number; unbalanceGmm: number; hotClearanceUm: number; verdict: string; reasons: never[] } | null);

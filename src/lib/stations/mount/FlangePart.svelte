@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
+	import { Evidence } from '$core/route/evidence';
 	import { flangeStep } from '$core/route/steps/mount';
 	import FlangeSection from '$lib/drawing/FlangeSection.svelte';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
@@ -14,7 +15,7 @@
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
 	const m = desk.facts.mount;
-	const entry = new Entry({ fields: flangeStep.fields, key: `setup-${desk.facts.id}-mount`, draft, system: desk.facts.units, start: m ? { backFlangeDiameterMm: m.flangeMm, frontFlangeDiameterMm: m.flangeMm, backRecessDiameterMm: m.recessMm, frontRecessDiameterMm: m.recessMm, blotterOuterMm: m.flangeMm + 5, blotterInnerMm: m.seatMm + 0.5, blotterThicknessMm: 0.5 } : {} });
+	const entry = new Entry({ fields: flangeStep.fields, key: `setup-${desk.facts.id}-mount`, draft, system: desk.facts.units, start: m ? { backFlangeDiameterMm: m.flangeMm, frontFlangeDiameterMm: m.flangeMm, backRecessDiameterMm: m.recessMm, frontRecessDiameterMm: m.recessMm, blotterOuterMm: m.flangeMm + 5, blotterInnerMm: m.seatMm + 0.5, blotterThicknessMm: 0.5, ...new Evidence(desk.facts).latest('mount', 'flange')?.entered } : {} });
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(flangeStep, desk.facts, entry));
 	const v = $derived(entry.result.values as Record<string, number>);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { Evidence } from '$core/route/evidence';
 	import { figure, quantity } from '$core/quantity/format';
 	import { provenSoFar, releaseStep } from '$core/route/steps/prove';
 	import Strip from '$lib/drawing/Strip.svelte';
@@ -15,7 +16,7 @@
 
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
 	const f = $derived(desk.facts);
-	const entry = new Entry({ fields: releaseStep.fields, key: `setup-${desk.facts.id}-prove`, draft: drafts.prove ?? null, system: desk.facts.units });
+	const entry = new Entry({ fields: releaseStep.fields, key: `setup-${desk.facts.id}-prove`, draft: drafts.prove ?? null, system: desk.facts.units, start: new Evidence(desk.facts).latest('prove', 'release')?.entered });
 	$effect(() => entry.switchTo(f.units));
 	const p = $derived(preview(releaseStep, f, entry));
 	const out = $derived(outputOf(p, 'prove.release') as { checks: { name: string; state: string; ratio: number | null }[]; released: string; verdict: string; reasons: never[] } | null);

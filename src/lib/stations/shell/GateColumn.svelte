@@ -13,7 +13,7 @@
 <aside aria-label={title}>
 	<h2>{title}</h2>
 	{#each lines as line (line.key)}<GateLine {line} {desk} />{/each}
-	{#if onward}<a class="btn act" href={onward.href}>On to {onward.name.toLowerCase()} <kbd aria-hidden="true">Enter</kbd></a>{/if}
+	{#if onward}<a class="btn act" href={onward.href}>On to {onward.name} <kbd aria-hidden="true">Enter</kbd></a>{/if}
 </aside>
 
 <style>

@@ -3,6 +3,7 @@
 	import { page } from '$app/state';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import { toneOf } from '$lib/drawing/polar';
+	import { DOING } from '$lib/stations/words';
 	import { Desk } from '$lib/stations/desk.svelte';
 	import GateColumn from '$lib/stations/shell/GateColumn.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
@@ -19,10 +20,9 @@
 	$effect(() => { void page.url.pathname; untrack(() => { desk.trouble = null; }); });
 	const view = $derived(desk.decision.stations.find((s) => s.id === here));
 	const next = $derived(desk.facts.stations[desk.facts.stations.indexOf(here) + 1]);
-	const ING: Record<string, string> = { select: 'selecting', inspect: 'inspecting', mount: 'mounting', 'run-in': 'running in', true: 'truing', balance: 'balancing', dress: 'dressing', prove: 'proving', keep: 'grinding' };
-	const title = $derived(next ? `Before ${ING[next]}` : 'In the ledger');
+	const title = $derived(next ? `Before ${DOING[next]}` : 'In the ledger');
 	/** The open station, once this one is done. */
-	const onward = $derived(view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished' ? { name: STATION_NAMES[desk.decision.current], href: `/setups/${desk.facts.id}/${desk.decision.current}` } : null);
+	const onward = $derived(view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished' ? { name: DOING[desk.decision.current] ?? '', href: `/setups/${desk.facts.id}/${desk.decision.current}` } : null);
 	const tone = $derived(desk.facts.wheel ? toneOf(desk.facts.wheel.family) : null);
 	const wanted = $derived(String(desk.facts.records.find((r) => r.station === 'brief')?.output.marking ?? ''));
 	const stationKeys = $derived(desk.decision.stations.map((s, i) => ({ key: String((i + 1) % 10), name: s.name, href: `/setups/${desk.facts.id}/${s.id}` })));
