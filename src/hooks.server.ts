@@ -6,6 +6,9 @@ import { userOf } from '$lib/server/sign-in';
 const OPEN = new Set(['/sign-in', '/health']);
 const DOWN = 'The database does not answer. What you typed is kept here; it will be tried again by itself.';
 
+// Started by the command it lives no longer than the command, even when that is killed.
+if (process.connected) process.on('disconnect', () => process.exit(0));
+
 /** A write has to come from a page of this server. */
 function foreign(request: Request, url: URL): boolean {
 	if (request.method === 'GET' || request.method === 'HEAD') return false;

@@ -12,7 +12,7 @@ export function applicationEnvironment(address: DatabaseAddress, port: number, d
 
 /** Starts the built application and waits until it answers. */
 export async function startApplication(address: DatabaseAddress, port: number, demo: boolean, quiet = false, more: NodeJS.ProcessEnv = {}): Promise<ChildProcess> {
-	const child = spawn(process.execPath, [join(BUILD, 'index.js')], { env: { ...applicationEnvironment(address, port, demo), ...more }, stdio: ['ignore', 'ignore', quiet ? 'ignore' : 'inherit'] });
+	const child = spawn(process.execPath, [join(BUILD, 'index.js')], { env: { ...applicationEnvironment(address, port, demo), ...more }, stdio: ['ignore', 'ignore', quiet ? 'ignore' : 'inherit', 'ipc'] });
 	let ended = false;
 	child.once('exit', () => { ended = true; });
 	await until(async () => {

@@ -38,12 +38,19 @@ async function mocha(spec: string, env?: NodeJS.ProcessEnv, timeout = 10_000): P
 	return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
 }
 
+/** What has to be stopped when the run itself is stopped. */
+const running = new Set<number>();
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.once(signal, () => { for (const pid of running) process.kill(pid, 'SIGTERM'); process.exit(130); });
+// A reader that goes away (a closed pipe) ends the printing, not the cleaning up.
+for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
+
 /** A throw-away database, with the demo shop in it when asked for; stopped and removed afterwards. */
 async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise<Count>): Promise<Count> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-test-'));
 	let database: PrivateDatabase | null = null;
 	try {
 		database = await startDatabase(folder, await freePort(3417));
+		running.add(database.pid);
 		Object.assign(process.env, databaseEnvironment(database.address));
 		const { migrate } = await import('../lib/server/migrate.js');
 		const { closeDatabase } = await import('../lib/server/pool.js');
@@ -53,6 +60,7 @@ async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise
 		return await work({ ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' });
 	} finally {
 		await database?.stop();
+		if (database) running.delete(database.pid);
 		rmSync(folder, { recursive: true, force: true });
 	}
 }
