@@ -7,7 +7,7 @@ import { until } from './system.js';
 
 /** The environment the built application runs with. */
 export function applicationEnvironment(address: DatabaseAddress, port: number, demo: boolean): NodeJS.ProcessEnv {
-	return { ...process.env, ...databaseEnvironment(address), HOST: '127.0.0.1', PORT: String(port), PROTOCOL_HEADER: 'x-forwarded-proto', ORIGIN: `http://127.0.0.1:${port}`, BODY_SIZE_LIMIT: '1M', UNCINUS_ROOT: ROOT, UNCINUS_DEMO: demo ? '1' : '' };
+	return { ...process.env, ...databaseEnvironment(address), HOST: '127.0.0.1', PORT: String(port), PROTOCOL_HEADER: 'x-forwarded-proto', ORIGIN: `http://127.0.0.1:${port}`, BODY_SIZE_LIMIT: '64M', UNCINUS_ROOT: ROOT, UNCINUS_DEMO: demo ? '1' : '' };
 }
 
 /** Starts the built application and waits until it answers. */

@@ -24,7 +24,8 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await type(page, /^Part/, 'Rotor shafts');
 		await type(page, /How many/, '12');
 		await tabTo(page, /Material/);
-		await page.keyboard.type('Hardened');
+		await page.keyboard.type('gauge plate');
+		await key('Enter');
 		await tabTo(page, /Ground/);
 		await page.keyboard.type('outside');
 		await type(page, /Finish wanted/, '0.6');

@@ -25,7 +25,8 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await heading(page, 'New setup');
 		await page.getByLabel('Part').fill('Swash plates');
 		await page.getByLabel('How many').fill('8');
-		await page.getByLabel('Material').selectOption({ label: 'Hardened steel' });
+		await page.getByRole('combobox', { name: 'Material' }).fill('bearing steel');
+		await page.getByRole('option', { name: /Hardened steel/ }).click();
 		await page.getByLabel(/^Hardness/).fill('60');
 		await page.getByLabel('Ground').selectOption({ label: 'surface' });
 		await page.getByLabel('Finish wanted, Ra').fill('0.5');

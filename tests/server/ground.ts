@@ -10,7 +10,8 @@ import { closeDatabase, row, setClock } from '../../src/lib/server/pool.js';
 import { Refused } from '../../src/lib/server/refused.js';
 import { loadSetup } from '../../src/lib/server/setups.js';
 import type { User } from '../../src/lib/server/sign-in.js';
-import { type NewWheel, addWheel } from '../../src/lib/server/wheels.js';
+import type { NewWheel } from '../../src/core/shop/wheel.js';
+import { addWheel } from '../../src/lib/server/wheels.js';
 import { record, startSetup } from '../../src/lib/server/work.js';
 
 /** The demo shop in a throw-away database, shared by all server tests. */
@@ -27,7 +28,7 @@ let wheels = 0;
 /** A good wheel for SG-1 under a new number. */
 export async function wheel(change: Partial<NewWheel> = {}): Promise<string> {
 	const number = `T${String(++wheels).padStart(3, '0')}`;
-	await addWheel({ number, marking: 'WA 80 H 8 V', newDiameterMm: 300, diameterMm: 290, widthMm: 32, boreMm: 76.2, minDiameterMm: 180, massKg: 4.6, ratedMps: 40, ratedRpm: null, expiresOn: null, place: 'test', ...change }, await lead());
+	await addWheel({ number, marking: 'WA 80 H 8 V', newDiameterMm: 300, diameterMm: 290, widthMm: 32, boreMm: 76.2, minDiameterMm: 180, massKg: 4.6, ratedMps: 40, ratedRpm: null, expiresOn: null, shape: '1', place: 'test', ...change }, await lead());
 	return number;
 }
 

@@ -64,7 +64,7 @@ describe('the rack', () => {
 	});
 	it('refuses what cannot be', async () => {
 		const who = await lead();
-		const good = { number: 'Z1', marking: 'WA 60 J 7 V', newDiameterMm: 300, diameterMm: 290, widthMm: 25, boreMm: 76.2, minDiameterMm: 180, massKg: 4, ratedMps: 40, ratedRpm: null, expiresOn: null, place: 'test' };
+		const good = { number: 'Z1', marking: 'WA 60 J 7 V', newDiameterMm: 300, diameterMm: 290, widthMm: 25, boreMm: 76.2, minDiameterMm: 180, massKg: 4, ratedMps: 40, ratedRpm: null, expiresOn: null, shape: '1' as const, place: 'test' };
 		const taken = await wheel();
 		expect((await refusedWith('number-taken', addWheel({ ...good, number: taken }, who))).field).to.equal('number');
 		expect((await refusedWith('inconsistent', addWheel({ ...good, diameterMm: 301 }, who))).field).to.equal('diameterMm');

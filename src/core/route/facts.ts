@@ -1,5 +1,6 @@
 import type { Verdict } from '../calculation/verdict.js';
 import type { System } from '../quantity/parse.js';
+import type { Tables } from '../spec/guidelines.js';
 
 export const STATIONS = ['brief', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'] as const;
 export type StationId = (typeof STATIONS)[number];
@@ -19,7 +20,7 @@ export interface DresserFacts { id: number; code: string; kind: string; tipRadiu
 export interface WheelFacts {
 	id: number; number: string; marking: string; canonical: string; family: string | null; gritMeanUm: number | null; gritNumber: number | null; grade: string | null; structure: number | null; bond: string | null; bondFamily: string | null;
 	diameterMm: number; widthMm: number; boreMm: number; newDiameterMm: number; minDiameterMm: number; massKg: number; ratedMps: number | null; ratedRpm: number | null; expiresOn: string | null;
-	place: string; state: 'available' | 'mounted' | 'quarantined' | 'scrapped'; stateReason: string | null; heldBy: number | null;
+	shape: string; place: string; state: 'available' | 'mounted' | 'quarantined' | 'scrapped'; stateReason: string | null; heldBy: number | null;
 }
 
 /** One piece of evidence, as the gates see it. */
@@ -28,14 +29,17 @@ export interface RecordFacts {
 	overrideReason: string | null; wheelId: number | null; by: string; atMs: number;
 }
 
+/** The shop's guideline figures where they differ from the shipped ones. */
+export interface Guidelines { tables: Tables | null; weights: Record<string, number> | null; weightsVersion: number }
+
 /** Everything the route engine decides from. */
 export interface SetupFacts {
-	id: number; part: string; quantity: number; material: string; hardnessHrc: number | null; operation: string; targetRaUm: number; minWidthMm: number | null; burnProne: boolean;
+	id: number; part: string; quantity: number; material: string; hardnessHrc: number | null; operation: string; targetRaUm: number; minWidthMm: number | null; burnProne: boolean; interrupted: boolean; workDiameterMm: number | null; stockMm: number | null; depthUm: number | null; workSpeedMps: number | null; contactArea: 'narrow' | 'normal' | 'wide' | null;
 	units: System; state: 'under-way' | 'released' | 'stopped' | 'finished'; version: number; stations: StationId[]; routeName: string;
 	machine: MachineFacts; mount: MountFacts | null; dresser: DresserFacts | null; wheel: WheelFacts | null;
 	/** Oldest first; every record of this setup. */
 	records: RecordFacts[];
-	incidentId: number | null; today: string; nowMs: number;
+	guidelines: Guidelines; incidentId: number | null; today: string; nowMs: number;
 }
 
 /** The rpm this wheel may never exceed: its printed rpm, and its printed m/s at the diameter it had when new. */

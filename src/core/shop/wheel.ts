@@ -1,4 +1,5 @@
-import type { Field } from '../calculation/fields.js';
+import type { Field, Values } from '../calculation/fields.js';
+import { SHAPE_NUMBERS } from '../spec/shape-tables.js';
 
 const mm = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, label, about }) as const;
 /** What is asked when a wheel is added to the rack. */
@@ -8,5 +9,7 @@ export const WHEEL_FIELDS = [
 	mm('newDiameterMm', 'Diameter when new', 'From the label'), mm('diameterMm', 'Diameter today', 'Measured'), mm('widthMm', 'Width', 'Measured'), mm('boreMm', 'Bore', 'Measured'), mm('minDiameterMm', 'Scrap diameter', 'Not below this'),
 	{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 2000, required: true, label: 'Mass when new', about: 'Weighed or from the label' },
 	{ name: 'ratedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, label: 'Marked speed', about: 'If printed' }, { name: 'ratedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 300000, label: 'Marked rpm', about: 'If printed' },
-	{ name: 'expiresOn', kind: 'date', label: 'Use by', about: 'Organic bonds' }, { name: 'place', kind: 'text', required: true, maxLength: 40, label: 'Place', about: 'Bay or shelf' }
+	{ name: 'shape', kind: 'choice', choices: SHAPE_NUMBERS, numeric: true, default: '1', label: 'Type', about: 'ISO 603 number; 1 is straight' }, { name: 'expiresOn', kind: 'date', label: 'Use by', about: 'Organic bonds' }, { name: 'place', kind: 'text', required: true, maxLength: 40, label: 'Place', about: 'Bay or shelf' }
 ] as const satisfies readonly Field[];
+
+export type NewWheel = Values<typeof WHEEL_FIELDS>;

@@ -2,7 +2,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { ABRASIVE_FAMILIES } from './families.js';
-import { scoreParts, scorePoints } from './rank-score.js';
+import { PARTS, type Part, WEIGHTS, scoreParts, scorePoints } from './rank-score.js';
 import { surfaceSpeedMps } from './speed.js';
 
 const size = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about }) as const;
@@ -44,15 +44,17 @@ export const rankRack = defineCalculation({
 					{ name: 'state', kind: 'choice', choices: ['available', 'mounted', 'quarantined', 'scrapped'], default: 'available', about: 'Where it stands' }, { name: 'expiresOn', kind: 'date', about: 'Last day of use' }
 				]
 			}
-		}
+		},
+		{ name: 'weights', kind: 'object', advanced: true, about: 'How much each part counts; they add up to 1', fields: PARTS.map((p) => ({ name: p, kind: 'number', min: 0, max: 1, default: WEIGHTS[p], about: `How much ${p} counts` }) as const) }
 	],
 	outputs: [{ name: 'bestId', about: 'Best wheel', main: true }, { name: 'ranked', about: 'Wheels that may be used, best first' }, { name: 'excluded', about: 'Wheels ruled out, with every reason' }],
 	example: {
 		today: '2030-06-01', job: { family: 'alumina-white', gritMeanUm: 185, grade: 'I', structure: 8, bond: 'V', minWidthMm: 20, alternativeFamilies: ['alumina-ceramic'] }, machine: { maxDiameterMm: 255, maxWidthMm: 30, boreMm: 76.2, spindleRpm: 2300 },
 		candidates: [{ id: 'K-07', family: 'alumina-white', gritMeanUm: 185, grade: 'I', structure: 8, bond: 'V', diameterMm: 240, widthMm: 25, boreMm: 76.2, minDiameterMm: 150, newDiameterMm: 250, ratedSpeedMps: 35 }]
 	},
-	compute({ today, job, machine, candidates }) {
+	compute({ today, job, machine, candidates, weights: given }) {
 		checkCandidates(candidates);
+		const weights = weightsOf(given as Partial<Record<Part, number>> | null);
 		const ranked = [];
 		const excluded: { id: string; codes: string[] }[] = [];
 		for (const w of candidates) {
@@ -63,7 +65,7 @@ export const rankRack = defineCalculation({
 			const codes = exclusions(w, today, machine, speed, fits || bushed);
 			if (codes.length) { excluded.push({ id: w.id, codes }); continue; }
 			const parts = scoreParts(job, w, machine.maxDiameterMm);
-			ranked.push({ id: w.id, scorePoints: scorePoints(parts), needsBushing: !fits, surfaceSpeedMps: speed, remainingRadiusMm: (w.diameterMm - w.minDiameterMm) / 2, parts });
+			ranked.push({ id: w.id, scorePoints: scorePoints(parts, weights), needsBushing: !fits, surfaceSpeedMps: speed, remainingRadiusMm: (w.diameterMm - w.minDiameterMm) / 2, parts });
 		}
 		const key = (n: number) => Math.round(n * 1e6);
 		ranked.sort((a, b) => key(b.scorePoints) - key(a.scorePoints) || b.parts.life - a.parts.life || (a.id < b.id ? -1 : 1));
@@ -75,6 +77,15 @@ export const rankRack = defineCalculation({
 		return { ranked, excluded, bestId: best?.id ?? null, ...findings.judged() };
 	}
 });
+
+/** The weights that count; a shop's own must add up to one. @throws InputFault */
+function weightsOf(given: Partial<Record<Part, number>> | null): Readonly<Record<Part, number>> {
+	if (!given) return WEIGHTS;
+	const own = Object.fromEntries(PARTS.map((p) => [p, given[p] ?? WEIGHTS[p]])) as Record<Part, number>;
+	const sum = PARTS.reduce((s, p) => s + own[p], 0);
+	if (Math.abs(sum - 1) > 1e-6) throw new InputFault('weights', 'inconsistent', `The weights add up to ${sum.toFixed(3)}. They must add up to 1.`);
+	return own;
+}
 
 type Candidate = { id: string; state: string; expiresOn: string | null; ratedSpeedMps: number | null; ratedSpeedRpm: number | null; diameterMm: number; widthMm: number; minDiameterMm: number; newDiameterMm: number };
 

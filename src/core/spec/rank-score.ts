@@ -41,6 +41,6 @@ export function scoreParts(job: JobWish, w: WheelFacts, maxDiameterMm: number): 
 	return { abrasive: abrasiveScore(job, w.family), grit, grade: gradeScore(job.grade, w.grade), bond, life, structure, size };
 }
 
-export function scorePoints(parts: Record<Part, number>): number {
-	return 100 * PARTS.reduce((sum, part) => sum + WEIGHTS[part] * parts[part], 0);
+export function scorePoints(parts: Record<Part, number>, weights: Readonly<Record<Part, number>> = WEIGHTS): number {
+	return 100 * PARTS.reduce((sum, part) => sum + weights[part] * parts[part], 0);
 }

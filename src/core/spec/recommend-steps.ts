@@ -1,8 +1,8 @@
-import { type Operation, OPERATION_DEFAULTS } from './recommend-tables.js';
+import type { Operation } from './recommend-tables.js';
 
 export interface Step { code: string; gradeShift: number; structureShift: number }
 export interface StepFacts {
-	open: number; gritNumber: number; material: string; hardnessHrc: number | null; operation: Operation; contactLengthMm: number | null;
+	open: number; gritNumber: number; material: string; hardnessHrc: number | null; operation: Operation; contactLengthMm: number | null; referenceMm: number | null;
 	contactArea: 'narrow' | 'normal' | 'wide' | null; interrupted: boolean; burnProne: boolean; coolant: boolean; wheelSpeedMps: number | null; workSpeedMps: number | null;
 }
 
@@ -21,9 +21,8 @@ export function recommendSteps(f: StepFacts): Step[] {
 	step(f.open !== 0, 'material-open', 0, 1);
 	step(f.gritNumber >= 150, 'fine-grit-denser', 0, -1);
 	if (h !== null && HARDENING.includes(f.material)) { step(h >= 64, 'very-hard-work', -1, 0); step(h < 55, 'less-hard-work', 1, 0); }
-	const reference = OPERATION_DEFAULTS[f.operation].contactMm;
-	if (f.contactLengthMm !== null && reference !== null) {
-		const ratio = f.contactLengthMm / reference;
+	if (f.contactLengthMm !== null && f.referenceMm !== null) {
+		const ratio = f.contactLengthMm / f.referenceMm;
 		if (ratio > 4) step(true, 'very-long-contact', -2, 2);
 		else if (ratio > 2) step(true, 'long-contact', -1, 1);
 		else step(ratio < 1 / 3, 'short-contact', 1, 0);

@@ -4,7 +4,8 @@ import { type AbrasiveFamily, LETTERS_OF_FAMILY } from './families.js';
 import { finishGrit, STOCKED_GRITS, stockOf } from './finish-grit.js';
 import { F_GRITS, gritNearestToGrain, meanOf, sieveByCode } from './grit-tables.js';
 import { recommendSteps } from './recommend-steps.js';
-import { MATERIAL_NAMES, MATERIALS, OPERATION_DEFAULTS, OPERATIONS } from './recommend-tables.js';
+import { TABLE_FIELDS, materialRow, operationRow } from './guidelines.js';
+import { MATERIAL_NAMES, OPERATIONS } from './recommend-tables.js';
 
 const MAX_SHIFT = 3;
 const GRADES = 'DEFGHIJKLMNOPQRS';
@@ -34,17 +35,19 @@ export const recommend = defineCalculation({
 		{ name: 'wheelSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, about: 'Rim speed' },
 		{ name: 'workSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 100, about: 'Work or table speed' },
 		{ name: 'superabrasiveAvailable', kind: 'boolean', default: true, about: 'Diamond or boron nitride wheels may be used' },
-		STOCKED_GRITS
+		STOCKED_GRITS,
+		{ name: 'tables', kind: 'object', advanced: true, label: 'The shop\'s tables', about: 'Where they differ from the shipped ones', fields: TABLE_FIELDS }
 	],
 	outputs: [
 		{ name: 'marking', about: 'First choice', main: true }, { name: 'family', about: 'Grain' }, { name: 'grit', about: 'Grit' }, { name: 'gritMeanUm', unit: 'um', about: 'Mean grain' }, { name: 'grade', about: 'Grade' },
 		{ name: 'baseGrade', about: 'Grade before the shifts' }, { name: 'gradeShift', about: 'Letters moved' }, { name: 'structure', about: 'Structure' }, { name: 'bond', about: 'Bond' }, { name: 'steps', about: 'Rules that moved it' },
-		{ name: 'alternativeFamilies', about: 'Other grains that serve' }, { name: 'notes', about: 'Remarks' }
+		{ name: 'alternativeFamilies', about: 'Other grains that serve' }, { name: 'notes', about: 'Remarks' }, { name: 'tablesVersion', about: 'Version of the tables, 0 as shipped' }
 	],
 	example: { material: 'steel-hardened', operation: 'surface', targetRaUm: 0.45, hardnessHrc: 61, burnProne: true, wheelSpeedMps: 30, workSpeedMps: 0.3 },
 	compute(v) {
 		const stock = stockOf(v.stockedGrits);
-		const cast = MATERIALS[v.material]!;
+		const cast = materialRow(v.tables, v.material);
+		const tablesVersion = v.tables?.version ?? 0;
 		const findings = new Findings();
 		const notes: string[] = v.material === 'carbide' ? ['hard-metal-dust'] : [];
 		const general = () => findings
@@ -58,10 +61,10 @@ export const recommend = defineCalculation({
 			general();
 			return {
 				kind: 'superabrasive', family: 'diamond', grit: code, gritMeanUm: meanOf(sieveByCode(code)!), grade: null, baseGrade: null, gradeShift: 0, structure: null, bond: 'B', concentrationC: c,
-				marking: `D${code} B C${c}`, steps: [], alternativeFamilies: v.material === 'carbide' ? ['silicon-carbide-green'] : [], notes, ...findings.judged()
+				marking: `D${code} B C${c}`, steps: [], alternativeFamilies: v.material === 'carbide' ? ['silicon-carbide-green'] : [], notes, tablesVersion, ...findings.judged()
 			};
 		}
-		const usual = OPERATION_DEFAULTS[v.operation];
+		const usual = operationRow(v.tables, v.operation);
 		const family = cast.family as AbrasiveFamily;
 		let grit: number;
 		if (v.targetRaUm !== null) {
@@ -78,7 +81,7 @@ export const recommend = defineCalculation({
 			const nearest = stock.indexOf(gritNearestToGrain(F_GRITS.get(usual.grit)!, stock));
 			grit = stock[Math.min(stock.length - 1, Math.max(0, nearest + cast.gritStep))]!;
 		}
-		const steps = recommendSteps({ ...v, open: cast.open, gritNumber: grit });
+		const steps = recommendSteps({ ...v, open: cast.open, gritNumber: grit, referenceMm: usual.contactMm });
 		const sum = steps.reduce((s, step) => s + step.gradeShift, 0);
 		const gradeShift = Math.max(-MAX_SHIFT, Math.min(MAX_SHIFT, sum));
 		findings.caution('shift-clamped', gradeShift !== sum, 'The rules together ask for more than three letters. Three were taken; check by trial.');
@@ -88,7 +91,7 @@ export const recommend = defineCalculation({
 		general();
 		return {
 			kind: 'conventional', family, grit, gritMeanUm: F_GRITS.get(grit)!, grade, baseGrade, gradeShift, structure, bond: 'V', concentrationC: null,
-			marking: `${LETTERS_OF_FAMILY[family]} ${grit} ${grade} ${structure} V`, steps, alternativeFamilies: cast.others, notes, ...findings.judged()
+			marking: `${LETTERS_OF_FAMILY[family]} ${grit} ${grade} ${structure} V`, steps, alternativeFamilies: cast.others as string[], notes, tablesVersion, ...findings.judged()
 		};
 	}
 });

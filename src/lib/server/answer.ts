@@ -16,11 +16,15 @@ export async function answering(work: () => Promise<object>): Promise<Response> 
 }
 
 const MAX_BODY = 512 * 1024;
+const LARGE_BODY = 48 * 1024 * 1024;
+
+/** The JSON body of a request that carries a whole list. @throws as `bodyOf` */
+export const largeBodyOf = (request: Request): Promise<Record<string, unknown>> => bodyOf(request, LARGE_BODY);
 
 /** The JSON body of a request. @throws InputFault when it is none, Refused when it is far too large */
-export async function bodyOf(request: Request): Promise<Record<string, unknown>> {
+export async function bodyOf(request: Request, most = MAX_BODY): Promise<Record<string, unknown>> {
 	const text = await request.text();
-	if (text.length > MAX_BODY) throw new Refused(413, 'too-large', 'That is more than can be sent at once.');
+	if (text.length > most) throw new Refused(413, 'too-large', 'That is more than can be sent at once.');
 	let body: unknown;
 	try { body = JSON.parse(text); } catch { throw new InputFault('input', 'not-an-object', 'The request is not readable JSON.'); }
 	if (typeof body !== 'object' || body === null || Array.isArray(body)) throw new InputFault('input', 'not-an-object', 'The request must be one group of named values.');

@@ -9,7 +9,8 @@ import { checked } from './joi-schema.js';
 import { row, rows, setClock, transaction, write } from './pool.js';
 import { loadSetup } from './setups.js';
 import { type User, hashPin } from './sign-in.js';
-import { type NewWheel, addWheel, setWheelState } from './wheels.js';
+import type { NewWheel } from '../../core/shop/wheel.js';
+import { addWheel, setWheelState } from './wheels.js';
 import { record, startSetup } from './work.js';
 
 interface Shop { people: { name: string; role: User['role']; pin: string }[]; mounts: Record<string, never>[]; dressers: Record<string, never>[]; blockSets: { code: string; grade: string; blocks: number[] }[]; machines: Record<string, string | number | boolean | null>[] }
@@ -45,7 +46,7 @@ async function loadWheels(folder: string, user: User): Promise<void> {
 	for (const w of data) {
 		const id = await addWheel({
 			number: w.number!, marking: w.marking!, newDiameterMm: Number(w.new_diameter_mm), diameterMm: Number(w.diameter_mm), widthMm: Number(w.width_mm), boreMm: Number(w.bore_mm), minDiameterMm: Number(w.scrap_diameter_mm), massKg: Number(w.mass_kg),
-			ratedMps: number(w.rated_mps), ratedRpm: number(w.rated_rpm), expiresOn: w.use_by || null, place: w.place!
+			ratedMps: number(w.rated_mps), ratedRpm: number(w.rated_rpm), expiresOn: w.use_by || null, place: w.place!, shape: '1'
 		} satisfies NewWheel, user);
 		if (w.state === 'quarantined') await transaction((on) => setWheelState(id, 'quarantined', w.reason ?? null, on));
 	}

@@ -43,6 +43,10 @@ async function guarded<T>(work: () => Promise<T>): Promise<T> {
 export async function rows<T>(sql: string, values: Value[] = [], on: Runner = database()): Promise<T[]> {
 	return guarded(async () => (await on.execute(sql, values))[0] as T[]);
 }
+/** As `rows`, for long lists of values that would be too many for a prepared statement. @throws DatabaseDown */
+export async function queryRows<T>(sql: string, values: Value[] = [], on: Runner = database()): Promise<T[]> {
+	return guarded(async () => (await on.query(sql, values))[0] as T[]);
+}
 export async function row<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T | undefined> {
 	return (await rows<T>(sql, values, on))[0];
 }

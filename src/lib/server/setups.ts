@@ -1,11 +1,13 @@
 import type { SetupFacts, StationId } from '../../core/route/facts.js';
+import type { Brief } from '../../core/route/steps/brief.js';
+import { guidelinesNow } from './guidelines.js';
 import { dresserById, machineById, mountById } from './machines.js';
 import { type Runner, clockAheadMs, row, rows, write } from './pool.js';
 import { recordsOf } from './records.js';
 import { wheelById } from './wheels.js';
 
 interface SetupRow {
-	id: number; part: string; quantity: number; material: string; hardness_hrc: number | null; operation: string; target_ra_um: number; min_width_mm: number | null; burn_prone: number; machine_id: number; mount_id: number | null; dresser_id: number | null; wheel_id: number | null;
+	id: number; part: string; quantity: number; material: string; hardness_hrc: number | null; operation: string; target_ra_um: number; min_width_mm: number | null; burn_prone: number; interrupted: number; work_diameter_mm: number | null; stock_mm: number | null; depth_um: number | null; work_speed_mps: number | null; contact_area: SetupFacts['contactArea']; machine_id: number; mount_id: number | null; dresser_id: number | null; wheel_id: number | null;
 	route_code: string; stations: string; units: 'mm' | 'inch'; state: SetupFacts['state']; version: number; changed_name: string | null; changed_at: Date | null; route_name: string; incident_id: number | null; today: string; now_ms: string;
 }
 export interface LoadedSetup { facts: SetupFacts; changedBy: string | null; changedAt: Date | null }
@@ -18,12 +20,12 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 		 FROM setups s LEFT JOIN users u ON u.id = s.changed_by LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id = ?`, [id], on);
 	if (!s) return undefined;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) => (id === null ? null : (await get(id, on)) ?? null);
-	const [machine, mount, dresser, wheel, records] = await Promise.all([machineById(s.machine_id, on), one(s.mount_id, mountById), one(s.dresser_id, dresserById), one(s.wheel_id, wheelById), recordsOf(id, on)]);
+	const [machine, mount, dresser, wheel, records, guidelines] = await Promise.all([machineById(s.machine_id, on), one(s.mount_id, mountById), one(s.dresser_id, dresserById), one(s.wheel_id, wheelById), recordsOf(id, on), guidelinesNow(on)]);
 	return {
 		changedBy: s.changed_name, changedAt: s.changed_at,
 		facts: {
-			id: s.id, part: s.part, quantity: s.quantity, material: s.material, hardnessHrc: s.hardness_hrc, operation: s.operation, targetRaUm: s.target_ra_um, minWidthMm: s.min_width_mm, burnProne: !!s.burn_prone, units: s.units, state: s.state, version: s.version,
-			stations: JSON.parse(s.stations) as StationId[], routeName: s.route_name ?? s.route_code, machine: machine!, mount, dresser, wheel, records, incidentId: s.incident_id, today: s.today, nowMs: Number(s.now_ms) + clockAheadMs()
+			id: s.id, part: s.part, quantity: s.quantity, material: s.material, hardnessHrc: s.hardness_hrc, operation: s.operation, targetRaUm: s.target_ra_um, minWidthMm: s.min_width_mm, burnProne: !!s.burn_prone, interrupted: !!s.interrupted, workDiameterMm: s.work_diameter_mm, stockMm: s.stock_mm, depthUm: s.depth_um, workSpeedMps: s.work_speed_mps, contactArea: s.contact_area, units: s.units, state: s.state, version: s.version,
+			stations: JSON.parse(s.stations) as StationId[], routeName: s.route_name ?? s.route_code, machine: machine!, mount, dresser, wheel, records, guidelines, incidentId: s.incident_id, today: s.today, nowMs: Number(s.now_ms) + clockAheadMs()
 		}
 	};
 }
@@ -54,11 +56,11 @@ export async function changeSetup(id: number, userId: number, change: SetupChang
 	await write(`UPDATE setups SET ${sets.join(', ')} WHERE id = ?`, [...values, id], on);
 }
 
-export interface NewSetup { part: string; quantity: number; material: string; hardnessHrc: number | null; operation: string; targetRaUm: number; minWidthMm: number | null; burnProne: boolean; machineId: number; units: 'mm' | 'inch' }
+export type NewSetup = Brief;
 export async function insertSetup(b: NewSetup, mountId: number | null, dresserId: number | null, userId: number, on: Runner): Promise<number> {
 	const template = await row<{ code: string; version: number; stations: string }>('SELECT code, version, stations FROM route_templates WHERE code = ? ORDER BY version DESC LIMIT 1', ['toolroom'], on);
 	const done = await write(
-		'INSERT INTO setups (part, quantity, material, hardness_hrc, operation, target_ra_um, min_width_mm, burn_prone, machine_id, mount_id, dresser_id, route_code, route_version, stations, units, created_by, changed_by, changed_at) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,UTC_TIMESTAMP(3))',
-		[b.part, b.quantity, b.material, b.hardnessHrc, b.operation, b.targetRaUm, b.minWidthMm, b.burnProne, b.machineId, mountId, dresserId, template!.code, template!.version, template!.stations, b.units, userId, userId], on);
+		'INSERT INTO setups (part, quantity, material, hardness_hrc, operation, target_ra_um, min_width_mm, burn_prone, interrupted, work_diameter_mm, stock_mm, depth_um, work_speed_mps, contact_area, machine_id, mount_id, dresser_id, route_code, route_version, stations, units, created_by, changed_by, changed_at) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,UTC_TIMESTAMP(3))',
+		[b.part, b.quantity, b.material, b.hardnessHrc, b.operation, b.targetRaUm, b.minWidthMm, b.burnProne, b.interrupted, b.workDiameterMm, b.stockMm, b.depthUm, b.workSpeedMps, b.contactArea, b.machineId, mountId, dresserId, template!.code, template!.version, template!.stations, b.units, userId, userId], on);
 	return done.insertId;
 }

@@ -1,13 +1,14 @@
-import { parseMarking } from '../../core/spec/parse-marking.js';
 import { InputFault } from '../../core/calculation/fault.js';
 import type { WheelFacts } from '../../core/route/facts.js';
+import { type Intake, intake } from '../../core/shop/wheel-intake.js';
+import type { NewWheel } from '../../core/shop/wheel.js';
 import { Refused } from './refused.js';
-import { type Runner, row, rows, transaction, write } from './pool.js';
+import { type Runner, type Value, queryRows, row, rows, transaction, write } from './pool.js';
 import type { User } from './sign-in.js';
 
 interface WheelRow {
 	id: number; number: string; marking: string; canonical: string; family: string | null; grit_mean_um: number | null; grit_number: number | null; grade: string | null; structure: number | null; bond: string | null; bond_family: string | null;
-	width_mm: number; bore_mm: number; new_diameter_mm: number; min_diameter_mm: number; mass_kg: number; rated_mps: number | null; rated_rpm: number | null; expires_on: string | null; place: string; state: WheelFacts['state']; state_reason: string | null;
+	width_mm: number; bore_mm: number; new_diameter_mm: number; min_diameter_mm: number; mass_kg: number; rated_mps: number | null; rated_rpm: number | null; expires_on: string | null; shape: string; place: string; state: WheelFacts['state']; state_reason: string | null;
 	diameter_mm: number | null; held_by: number | null;
 }
 
@@ -15,7 +16,7 @@ function facts(w: WheelRow): WheelFacts {
 	return {
 		id: w.id, number: w.number, marking: w.marking, canonical: w.canonical, family: w.family, gritMeanUm: w.grit_mean_um, gritNumber: w.grit_number, grade: w.grade, structure: w.structure, bond: w.bond, bondFamily: w.bond_family,
 		diameterMm: w.diameter_mm ?? w.new_diameter_mm, widthMm: w.width_mm, boreMm: w.bore_mm, newDiameterMm: w.new_diameter_mm, minDiameterMm: w.min_diameter_mm, massKg: w.mass_kg, ratedMps: w.rated_mps, ratedRpm: w.rated_rpm, expiresOn: w.expires_on,
-		place: w.place, state: w.state, stateReason: w.state_reason, heldBy: w.held_by
+		shape: w.shape, place: w.place, state: w.state, stateReason: w.state_reason, heldBy: w.held_by
 	};
 }
 
@@ -58,28 +59,26 @@ export async function setWheelState(wheelId: number, state: WheelFacts['state'],
 	await write('UPDATE wheels SET state = ?, state_reason = ? WHERE id = ?', [state, reason?.slice(0, 200) ?? null, wheelId], on);
 }
 
-export interface NewWheel { number: string; marking: string; newDiameterMm: number; diameterMm: number; widthMm: number; boreMm: number; minDiameterMm: number; massKg: number; ratedMps: number | null; ratedRpm: number | null; expiresOn: string | null; place: string }
+const COLUMNS = 'number, marking, canonical, family, grit_mean_um, grit_number, grade, structure, bond, bond_family, width_mm, bore_mm, new_diameter_mm, min_diameter_mm, mass_kg, rated_mps, rated_rpm, expires_on, shape, place, state, state_reason';
+const PLACES = `(${COLUMNS.split(',').map(() => '?').join(',')})`;
+const rowOf = ({ wheel: w, ...i }: Intake): Value[] => [w.number, w.marking, i.canonical, i.family, i.gritMeanUm, i.gritNumber, i.grade, i.structure, i.bond, i.bondFamily, w.widthMm, w.boreMm, w.newDiameterMm, w.minDiameterMm, w.massKg, i.ratedMps, i.ratedRpm, w.expiresOn, i.shape, w.place, i.state, i.reason];
+
+/** Puts wheels on the rack, each with its first ledger line, in two statements. */
+export async function insertWheels(list: readonly Intake[], user: User, on: Runner): Promise<void> {
+	if (!list.length) return;
+	await on.query(`INSERT INTO wheels (${COLUMNS}) VALUES ${list.map(() => PLACES).join(',')}`, list.flatMap(rowOf));
+	const ids = new Map((await queryRows<{ id: number; number: string }>(`SELECT id, number FROM wheels WHERE number IN (${list.map(() => '?').join(',')})`, list.map((i) => i.wheel.number), on)).map((r) => [r.number, r.id]));
+	await on.query(`INSERT INTO wheel_events (wheel_id, kind, diameter_after_mm, note, user_id, at) VALUES ${list.map(() => "(?, 'received', ?, ?, ?, UTC_TIMESTAMP(3))").join(',')}`, list.flatMap((i) => [ids.get(i.wheel.number)!, i.wheel.diameterMm, i.reason, user.id]));
+}
 
 /** Adds a wheel with its first ledger line. @throws InputFault, Refused */
 export async function addWheel(w: NewWheel, user: User, on?: Runner): Promise<number> {
-	const read = parseMarking.run({ text: w.marking });
-	const order = (field: string, wrong: boolean, says: string) => { if (wrong) throw new InputFault(field, 'inconsistent', says); };
-	order('diameterMm', w.diameterMm > w.newDiameterMm, `Diameter today ${w.diameterMm} mm is larger than when new, ${w.newDiameterMm} mm.`);
-	order('boreMm', w.boreMm >= w.diameterMm, `Bore ${w.boreMm} mm is not smaller than the diameter ${w.diameterMm} mm.`);
-	order('minDiameterMm', w.minDiameterMm >= w.newDiameterMm, `Scrap diameter ${w.minDiameterMm} mm is not below the new diameter ${w.newDiameterMm} mm.`);
-	order('marking', read.kind === 'unknown', 'This marking cannot be read. Check it against the blotter.');
+	const taken = intake(w);
 	const work = async (c: Runner): Promise<number> => {
-		if (await wheelByNumber(w.number, c)) throw new Refused(409, 'number-taken', `There is already a wheel ${w.number}. Give this one another number.`, 'number');
-		const unclear = read.reasons.some((r) => r.code === 'ambiguous-kind');
-		const state = w.ratedMps === null && w.ratedRpm === null && read.maxSpeedMps === null && read.maxSpeedRpm === null ? 'quarantined' : unclear ? 'quarantined' : 'available';
-		const reason = state === 'available' ? null : unclear ? 'its marking can be read two ways' : 'no readable speed';
-		const done = await write(
-			`INSERT INTO wheels (number, marking, canonical, family, grit_mean_um, grit_number, grade, structure, bond, bond_family, width_mm, bore_mm, new_diameter_mm, min_diameter_mm, mass_kg, rated_mps, rated_rpm, expires_on, place, state, state_reason)
-			 VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)`,
-			[w.number, w.marking, read.canonical, read.abrasive?.family ?? null, read.grit?.meanUm ?? null, read.grit?.number ?? null, read.grade, read.structure, read.bond?.letters ?? null, read.bond?.family ?? null, w.widthMm, w.boreMm, w.newDiameterMm, w.minDiameterMm, w.massKg,
-				w.ratedMps ?? read.maxSpeedMps, w.ratedRpm ?? read.maxSpeedRpm, w.expiresOn, w.place, state, reason], c);
-		await addEvent({ wheelId: done.insertId, kind: 'received', diameterAfterMm: w.diameterMm, setupId: null, recordId: null, note: reason, userId: user.id }, c);
-		return done.insertId;
+		const there = () => new Refused(409, 'number-taken', `There is already a wheel ${w.number}. Give this one another number.`, 'number');
+		if (await wheelByNumber(w.number, c)) throw there();
+		try { await insertWheels([taken], user, c); } catch (e) { throw (e as { code?: string }).code === 'ER_DUP_ENTRY' ? there() : e; }
+		return (await wheelByNumber(w.number, c))!.id;
 	};
 	return on ? work(on) : transaction(work);
 }

@@ -1,7 +1,7 @@
 import { CORE_VERSION, calculation } from '../../core/calculations.js';
 import { type Brief, briefStep } from '../../core/route/steps/brief.js';
 import { stepOf } from '../../core/route/steps/index.js';
-import { takeWheel } from '../../core/route/steps/select.js';
+import { aboutWheel, takeWheel } from '../../core/route/steps/select.js';
 import type { Computed } from '../../core/route/steps/step.js';
 import { refuse } from '../../core/route/engine.js';
 import type { SetupFacts, StationId } from '../../core/route/facts.js';
@@ -28,7 +28,7 @@ export async function startSetup(brief: Brief, user: User, key: string): Promise
 		if (before) return before.id as number;
 		const machine = await machineById(brief.machineId, on);
 		if (!machine) throw new InputFault('machineId', 'unknown-choice', 'Pick one of the machines.');
-		const id = await insertSetup(brief as never, machine.mountId, machine.dresserId, user.id, on);
+		const id = await insertSetup(brief, machine.mountId, machine.dresserId, user.id, on);
 		const loaded = await loadSetup(id, on);
 		await store(loaded!.facts, 'brief', 'brief', brief, briefStep.compute(loaded!.facts, {} as never), user, key, null, null, on);
 		await settle(key, { id }, on);
@@ -88,7 +88,7 @@ async function take(facts: SetupFacts, number: string, values: object, user: Use
 		throw e;
 	}
 	if (facts.wheel && facts.wheel.id !== wheel.id && facts.wheel.state === 'mounted') await setWheelState(facts.wheel.id, 'available', null, on);
-	const [id] = await store({ ...facts, wheel }, 'select', 'take', values, [computed], user, key, reason, null, on);
+	const [id] = await store({ ...facts, wheel }, 'select', 'take', values, [computed, ...aboutWheel(facts, wheel)], user, key, reason, null, on);
 	await addEvent({ wheelId: wheel.id, kind: 'taken', diameterAfterMm: null, setupId: facts.id, recordId: id!, note: null, userId: user.id }, on);
 }
 

@@ -16,12 +16,12 @@ const said = (r: RecordFacts | null, otherwise: string): string => {
 	return reasons.find((x) => x.severity === 'stop')?.message ?? reasons.find((x) => x.severity === 'caution')?.message ?? otherwise;
 };
 
-const brief: Gate = (_f, e) => [lineOf('job', 'The job is told', e.latest('brief', 'brief') && { ...e.latest('brief', 'brief')!, verdict: 'ok' }, String(e.latest('brief', 'brief')?.output.marking ?? ''), 'fill in the brief')];
+const brief: Gate = (_f, e) => [lineOf('job', 'The job is told', e.latest('brief', 'brief', 'spec.recommend') && { ...e.latest('brief', 'brief', 'spec.recommend')!, verdict: 'ok' }, String(e.latest('brief', 'brief', 'spec.recommend')?.output.marking ?? ''), 'fill in the brief')];
 
 const select: Gate = (f, e) => {
 	const q = show(f);
 	const w = f.wheel;
-	const take = e.latest('select', 'take');
+	const take = e.latest('select', 'take', 'spec.rank-rack');
 	if (!w || !take) return [plainLine('taken', 'One wheel taken', 'todo', 'pick from the rack'), plainLine('bore', 'Fits the spindle', 'todo', `bore ${q(f.mount?.seatMm ?? f.machine.seatMm, 'mm')}`), plainLine('speed', 'Under the rated speed', 'todo', `spindle runs ${q(f.machine.spindleRpm, 'rpm')}`)];
 	const limit = limitRpm(w);
 	const v = surfaceSpeedMps(w.diameterMm, f.machine.spindleRpm);

@@ -5,7 +5,7 @@ import { dressedStep, positionStep, settingsStep } from './dress.js';
 import { lookStep, ringStep } from './inspect.js';
 import { keepStep } from './keep.js';
 import { fitStep, flangeStep, threadStep, tightenStep } from './mount.js';
-import { releaseStep } from './prove.js';
+import { diagnoseStep, releaseStep } from './prove.js';
 import { outcomeStep, speedStep, startStep } from './run-in.js';
 import { takeStep } from './select.js';
 import type { Step } from './step.js';
@@ -13,7 +13,7 @@ import { runoutStep, truePlanStep, truedStep } from './true.js';
 
 /** Everything that can be recorded on a setup, in the order of the stations. */
 export const STEPS: readonly Step[] = [
-	briefStep, takeStep, lookStep, ringStep, flangeStep, fitStep, threadStep, tightenStep, speedStep, startStep, outcomeStep, runoutStep, truePlanStep, truedStep, swingStep, moveStep, staysStep, positionStep, settingsStep, dressedStep, releaseStep, keepStep
+	briefStep, takeStep, lookStep, ringStep, flangeStep, fitStep, threadStep, tightenStep, speedStep, startStep, outcomeStep, runoutStep, truePlanStep, truedStep, swingStep, moveStep, staysStep, positionStep, settingsStep, dressedStep, diagnoseStep, releaseStep, keepStep
 ];
 
 /** @throws InputFault when a station has no such step */

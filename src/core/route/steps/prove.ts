@@ -1,4 +1,6 @@
+import { InputFault } from '../../calculation/fault.js';
 import { release } from '../../prove/release.js';
+import { diagnoseFinish } from '../../spec/diagnose-finish.js';
 import { Evidence } from '../evidence.js';
 import { type SetupFacts, limitRpm } from '../facts.js';
 import { RUNOUT_LIMIT_UM, lastRunout } from './true.js';
@@ -20,6 +22,22 @@ export function provenSoFar(facts: SetupFacts): Record<string, unknown> {
 }
 
 const seen = <const N extends string>(name: N, label: string) => ({ name, kind: 'boolean', required: true, label, about: 'On the trial cut' }) as const;
+
+/** The dress that stands on this wheel, as the diagnosis takes it. @throws InputFault */
+export function dressInUse(facts: SetupFacts): { targetRaUm: number; gritNumber: number; dressDepthUm: number; leadUm: number; tipRadiusUm: number | null; flatWidthUm: number } {
+	const point = new Evidence(facts).latest('dress', 'settings', 'dress.single-point');
+	const w = wheelOf(facts);
+	if (!point) throw new InputFault('dress', 'missing', 'No dress is booked for this wheel yet. Set the dress first.');
+	if (w.gritNumber === null) throw new InputFault('gritNumber', 'missing', `The grit of wheel ${w.number} is not known. Enter it at the bench by hand.`);
+	return { targetRaUm: facts.targetRaUm, gritNumber: w.gritNumber, dressDepthUm: Number(point.input.depthUm), leadUm: Number(point.output.leadUm), tipRadiusUm: (point.input.tipRadiusUm as number | null) ?? null, flatWidthUm: Number(point.input.flatWidthUm ?? 0) };
+}
+
+/** Wrong grit or wrong dress, kept with what was seen on the trial cut. */
+export const diagnoseStep = defineStep({
+	station: 'prove', step: 'diagnose', title: 'Wrong grit or wrong dress?',
+	fields: [{ name: 'raUm', kind: 'number', unit: 'um', min: 0, max: 1000, label: 'Ra of the trial cut', about: 'Measured' }, { name: 'burnSeen', kind: 'boolean', about: 'On the trial cut' }, { name: 'chatterSeen', kind: 'boolean', about: 'On the trial cut' }],
+	compute: (facts) => [compute(diagnoseFinish, dressInUse(facts))]
+});
 
 export const releaseStep = defineStep({
 	station: 'prove', step: 'release', title: 'Trial cut and release',

@@ -1,4 +1,8 @@
+import { concentration } from '../../spec/concentration.js';
+import { parseMarking } from '../../spec/parse-marking.js';
 import { rankRack } from '../../spec/rank-rack.js';
+import { shape } from '../../spec/shape.js';
+import { surfaceSpeed } from '../../spec/surface-speed.js';
 import { InputFault } from '../../calculation/fault.js';
 import { briefStep } from './brief.js';
 import type { SetupFacts, WheelFacts } from '../facts.js';
@@ -18,13 +22,24 @@ export interface Ranked { id: string; scorePoints: number; needsBushing: boolean
 
 /** The rack ranked for this brief on this machine's mount. */
 export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Computed {
-	const wish = (facts.records.find((r) => r.station === 'brief')?.output ?? briefStep.compute(facts, {} as never)[0]!.output) as { family: string; alternativeFamilies: string[]; gritMeanUm: number; grade: string | null; structure: number | null; bond: string | null };
+	const wish = (facts.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')?.output ?? briefStep.compute(facts, {} as never)[0]!.output) as { family: string; alternativeFamilies: string[]; gritMeanUm: number; grade: string | null; structure: number | null; bond: string | null };
 	return compute(rankRack, {
 		today: facts.today,
 		job: { family: wish.family, alternativeFamilies: wish.alternativeFamilies, gritMeanUm: wish.gritMeanUm, grade: wish.grade, structure: wish.structure, bond: wish.bond, minWidthMm: facts.minWidthMm },
 		machine: { maxDiameterMm: facts.machine.maxDiameterMm, maxWidthMm: facts.machine.maxWidthMm, boreMm: facts.mount?.seatMm ?? facts.machine.seatMm, spindleRpm: facts.machine.spindleRpm },
-		candidates: rack.map(candidate)
+		candidates: rack.map(candidate), weights: facts.guidelines.weights
 	});
+}
+
+/** What is worked out about a wheel when it is taken: its marking read, its speed on this spindle, its shape, its concentration. */
+export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
+	const list = [
+		compute(parseMarking, { text: w.marking }), compute(surfaceSpeed, { diameterMm: Math.min(w.diameterMm, w.newDiameterMm), newDiameterMm: w.newDiameterMm, speedRpm: facts.machine.spindleRpm, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, machineMaxRpm: facts.machine.spindleRpmMax }),
+		compute(shape, { type: w.shape, diameterMm: w.diameterMm, thicknessMm: w.widthMm, boreMm: w.boreMm })
+	];
+	const c = (list[0]!.output as { concentration?: { notation: string; value: number } | null }).concentration;
+	if (c && (w.family === 'diamond' || w.family === 'cbn') && c.value >= 1 && c.value <= 240) list.push(compute(concentration, { family: w.family, notation: c.notation, value: c.value }));
+	return list;
 }
 
 /** Takes one wheel; the server hands in the rack as it stands at that moment. @throws InputFault when the wheel is ruled out */

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { untrack, type Snippet } from 'svelte';
+	import type { System } from '$core/quantity/parse';
 	import type { Calculation } from '$core/calculation/define';
 	import { InputFault } from '$core/calculation/fault';
 	import { Entry } from '$lib/ui/entry.svelte';
@@ -12,7 +13,7 @@
 	import { CORE_VERSION } from '$core/calculations';
 
 	/** A calculation on its own: its fields as a form, its result as it is typed, its working. Nothing is recorded. */
-	let { calculation, draft }: { calculation: Calculation; draft: Record<string, unknown> | null } = $props();
+	let { calculation, draft, drawing }: { calculation: Calculation; draft: Record<string, unknown> | null; drawing?: Snippet<[Record<string, unknown>, System]> } = $props();
 	const c = untrack(() => calculation);
 	const entry = new Entry({ fields: c.fields, key: `bench-${c.id}`, draft: untrack(() => draft) });
 	const usual = c.fields.filter((f) => !f.advanced);
@@ -39,6 +40,7 @@
 		</div>
 	</section>
 	<section class="sheet result" aria-label="Result" aria-live="polite">
+		{@render drawing?.(entry.result.values, entry.system)}
 		{#if answer.output}
 			{#if verdict}<p class="verdict {verdict}"><VerdictMark state={verdict} size={26} />{words[verdict]}</p>{/if}
 			<Reasons reasons={(answer.output.reasons ?? []) as Reason[]} most={8} />

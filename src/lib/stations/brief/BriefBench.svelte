@@ -9,9 +9,10 @@
 
 	let { desk }: { desk: Desk } = $props();
 	const f = $derived(desk.facts);
-	const told = $derived(f.records.find((r) => r.station === 'brief'));
+	const told = $derived(f.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend'));
 	const out = $derived((told?.output ?? {}) as unknown as ComponentProps<typeof Recommendation>['wish']);
-	const lines = $derived([['Part', `${f.part}, ${f.quantity} off`], ['Material', `${MATERIAL_WORDS[f.material] ?? f.material}${f.hardnessHrc === null ? '' : `, ${f.hardnessHrc} HRC`}`], ['Ground', OPERATION_WORDS[f.operation] ?? f.operation], ['Finish', `Ra ${quantity(f.targetRaUm, 'um', f.units)}`], ['Burns easily', f.burnProne ? 'yes' : 'no'], ['Machine', `${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}`], ['Route', f.routeName]] as const);
+	const cut = $derived((f.records.find((r) => r.station === 'brief' && r.calculation === 'spec.contact')?.output ?? null) as unknown as ComponentProps<typeof Recommendation>['cut']);
+	const lines = $derived([['Part', `${f.part}, ${f.quantity} off`], ['Material', `${MATERIAL_WORDS[f.material] ?? f.material}${f.hardnessHrc === null ? '' : `, ${f.hardnessHrc} HRC`}`], ['Ground', OPERATION_WORDS[f.operation] ?? f.operation], ['Finish', `Ra ${quantity(f.targetRaUm, 'um', f.units)}`], ['Burns easily', f.burnProne ? 'yes' : 'no'], ['Interrupted', f.interrupted ? 'yes' : 'no'], ['Machine', `${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}`], ['Route', f.routeName]] as const);
 </script>
 
 <h1>Brief</h1>
@@ -20,7 +21,7 @@
 	<dl>{#each lines as [k, v] (k)}<div><dt>{k}</dt><dd>{v}</dd></div>{/each}</dl>
 	<section>
 		<h2>First choice</h2>
-		<Recommendation wish={out} />
+		<Recommendation wish={out} {cut} burnProne={f.burnProne} finish={f.targetRaUm} stockMm={f.stockMm} />
 	</section>
 </div>
 <ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>

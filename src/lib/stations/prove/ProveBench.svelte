@@ -8,6 +8,7 @@
 	import QuantityField from '$lib/ui/QuantityField.svelte';
 	import Reasons from '$lib/ui/Reasons.svelte';
 	import ShowWorking from '$lib/ui/ShowWorking.svelte';
+	import FinishPanel from './FinishPanel.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	import VerdictMark from '$lib/ui/VerdictMark.svelte';
 	import YesNo from '$lib/ui/YesNo.svelte';
@@ -45,6 +46,7 @@
 		{#if asks}<TextField {entry} name="overrideReason" label="Why may it grind?" note="10 characters or more; it is kept with your name" />{/if}
 	</div>
 </div>
+{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.targetRaUm)}<FinishPanel {desk} {entry} />{/if}
 <ActionBar forward={released} label={released ? 'On to keeping' : 'Release to grind'} onact={() => (released ? desk.onward() : desk.record('prove', 'release', entry))} busy={desk.busy} stop={out?.verdict === 'stop' && !released}>
 	{#if !released}<a class="btn" href="/setups/{f.id}/dress">Dress again</a>{/if}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}

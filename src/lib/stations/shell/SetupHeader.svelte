@@ -11,6 +11,7 @@
 	<span class="sp"></span>
 	<button class="btn" onclick={() => desk.units(f.units === 'mm' ? 'inch' : 'mm')} aria-label="Numbers in {f.units === 'mm' ? 'millimetres; switch to inches' : 'inches; switch to millimetres'}">{f.units}</button>
 	<ThemeButton />
+	<a class="btn" href="/api/setups/{f.id}/card" target="_blank">Card</a>
 	<a class="btn" href="/find">Find <kbd>/</kbd></a>
 	{#if f.incidentId}<a class="btn stop" href="/incidents/{f.incidentId}">Incident plan</a>{:else}<a class="btn stop" href="/setups/{f.id}/wrong">Something is wrong</a>{/if}
 </header>

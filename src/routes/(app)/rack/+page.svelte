@@ -23,13 +23,15 @@
 		const text = new URLSearchParams(Object.entries(all).filter(([, v]) => v !== '')).toString();
 		return text ? `/rack?${text}` : '/rack';
 	}
+	/** Tags for the wheels on this page. */
+	const tags = $derived(`/api/rack/tags?${data.wheels.map((w) => `n=${encodeURIComponent(w.number)}`).join('&')}`);
 	const outOfDate = (w: WheelFacts) => w.state !== 'scrapped' && w.expiresOn !== null && w.expiresOn < data.today;
 	const narrowed = $derived(!!(data.query.search || data.query.state || data.query.family));
 </script>
 
 <svelte:head><title>Rack - Uncinus</title></svelte:head>
 <main class="page">
-	<div class="head"><h1>Rack</h1><p class="lead" role="status">{data.total} {data.total === 1 ? 'wheel' : 'wheels'}{narrowed ? ' match' : ''}</p><span class="sp"></span><a class="btn act" href="/rack/new">Add a wheel</a></div>
+	<div class="head"><h1>Rack</h1><p class="lead" role="status">{data.total} {data.total === 1 ? 'wheel' : 'wheels'}{narrowed ? ' match' : ''}</p><span class="sp"></span><a class="btn" href="/api/rack/export.csv" download>CSV</a><a class="btn" href="/api/rack/export.json" download>JSON</a><a class="btn" href={tags} target="_blank">Tags</a>{#if data.mayWrite}<a class="btn" href="/rack/import">Take in a list</a><a class="btn act" href="/rack/new">Add a wheel</a>{/if}</div>
 	<SearchBar action="/rack" value={data.query.search} label="Find on the rack" placeholder="number, marking or place">
 		<label><span class="sr">State</span><select name="state" class="plain-input" value={data.query.state}><option value="">any state</option>{#each ['available', 'mounted', 'quarantined', 'scrapped'] as s (s)}<option value={s}>{STATE_WORDS[s]}</option>{/each}</select></label>
 		<label><span class="sr">Abrasive</span><select name="family" class="plain-input" value={data.query.family}><option value="">any abrasive</option>{#each data.families as f (f.family)}<option value={f.family}>{FAMILY_NAMES[f.family as keyof typeof FAMILY_NAMES] ?? f.family} ({f.n})</option>{/each}</select></label>

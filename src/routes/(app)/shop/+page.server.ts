@@ -1,7 +1,9 @@
 import { SHOP_KINDS } from '$core/shop/kinds';
+import { guidelinesNow } from '$lib/server/guidelines';
 import { routes, things } from '$lib/server/shop';
 
 export async function load({ locals }) {
 	const kinds = await Promise.all(SHOP_KINDS.map(async (k) => ({ id: k.id, one: k.one, many: k.many, key: k.key, things: await things(k) })));
-	return { kinds, routes: await routes(), lead: locals.user!.role === 'lead' };
+	const { tables, weights } = await guidelinesNow();
+	return { tables: tables || weights ? 'changed by this shop' : 'as shipped', kinds, routes: await routes(), lead: locals.user!.role === 'lead' };
 }

@@ -15,6 +15,7 @@
 				<ul>{#each k.things as t (t.id)}<li><a href="/shop/{k.id}/{encodeURIComponent(String(t[k.key]))}">{t[k.key]}</a><span>{thingInWords(k.id, t)}</span></li>{:else}<li>none yet</li>{/each}</ul>
 			</section>
 		{/each}
+		<section class="sheet" aria-label="Guideline figures"><header><h2>Guideline figures</h2><a class="btn" href="/shop/guidelines">Open</a></header><p class="quiet">Base grades, usual grits and what counts when the rack is ranked: {data.tables}.</p></section>
 		<section class="sheet" aria-label="Routes"><header><h2>Routes</h2></header><ul>{#each data.routes as r (r.code)}<li><b>{r.name}</b><span>{r.stations.map((s) => STATION_NAMES[s as StationId]).join(', ')}. {r.why}</span></li>{/each}</ul></section>
 	</div>
 </main>

@@ -1,8 +1,8 @@
-import { WHEEL_FIELDS } from '$core/shop/wheel';
+import { type NewWheel, WHEEL_FIELDS } from '$core/shop/wheel';
 import { answering, bodyOf } from '$lib/server/answer';
 import { checked } from '$lib/server/joi-schema';
 import { mayWrite } from '$lib/server/work';
-import { type NewWheel, addWheel } from '$lib/server/wheels';
+import { addWheel } from '$lib/server/wheels';
 
 export const POST = ({ request, locals }) => answering(async () => {
 	mayWrite(locals.user!);

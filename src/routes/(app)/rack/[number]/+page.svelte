@@ -22,7 +22,7 @@
 <svelte:head><title>Wheel {w.number} - Uncinus</title></svelte:head>
 <main class="page">
 	<p class="back"><a href="/rack">Rack</a></p>
-	<div class="head"><h1>Wheel {w.number}</h1><p class="num mk">{w.canonical || w.marking}</p><p class="st"><VerdictMark state={mark[w.state]} label="" />{STATE_WORDS[w.state]}{w.stateReason ? `: ${w.stateReason}` : ''}{#if w.heldBy}, <a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</p></div>
+	<div class="head"><h1>Wheel {w.number}</h1><p class="num mk">{w.canonical || w.marking}</p><p class="st"><VerdictMark state={mark[w.state]} label="" />{STATE_WORDS[w.state]}{w.stateReason ? `: ${w.stateReason}` : ''}{#if w.heldBy}, <a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</p><span class="sp"></span><a class="btn" href="/api/rack/tags?n={encodeURIComponent(w.number)}" target="_blank">Print its tag</a></div>
 	<div class="cols">
 		<section class="sheet" aria-label="Size and limits">
 			<WheelSection wheel={w} height={220} />

@@ -4,6 +4,8 @@
 	import { parseMarking } from '$core/spec/parse-marking';
 	import { WHEEL_FIELDS } from '$core/shop/wheel';
 	import WheelSection from '$lib/drawing/WheelSection.svelte';
+	import MarkingLine from '$lib/stations/rack/MarkingLine.svelte';
+	import MarkingShape from '$lib/stations/rack/MarkingShape.svelte';
 	import MarkingRead from '$lib/stations/rack/MarkingRead.svelte';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
@@ -44,11 +46,11 @@
 	<div class="cols">
 		<div class="sheet">
 			<div class="two"><TextField {entry} name="number" mono autofocus /><TextField {entry} name="marking" mono /></div>
-			{#if read}<MarkingRead reading={read} />{#if read.dimensions}<button class="link" onclick={fromMarking}>Use the sizes in the marking</button>{/if}{:else}<p class="quiet">Abrasive, grit, grade, structure, bond; with sizes and speed if they are printed.</p>{/if}
+			{#if read}<MarkingLine typed={String(entry.at('marking') ?? '')} reading={read} /><MarkingRead reading={read} />{#if read.dimensions}<button class="link" onclick={fromMarking}>Use the sizes in the marking</button>{/if}{:else}<p class="quiet">Abrasive, grit, grade, structure, bond; with sizes and speed if they are printed.</p>{/if}
 			<div class="grid">{#each rest as field (field.name)}<FieldInput {entry} {field} />{/each}</div>
 			<ActionBar label="Put it on the rack" onact={save} busy={sender.busy} />
 		</div>
-		<aside class="sheet" aria-label="Drawing"><h2>Cut through, to scale</h2>{#if drawn}<WheelSection wheel={drawn} height={240} />{:else}<p class="quiet">Diameter, width and bore draw the wheel.</p>{/if}
+		<aside class="sheet" aria-label="Drawing"><h2>Cut through, to scale</h2>{#if read && (read.shape || read.dimsMm.length)}<MarkingShape reading={read} />{:else if drawn}<WheelSection wheel={drawn} height={240} />{:else}<p class="quiet">Diameter, width and bore draw the wheel.</p>{/if}
 			<p class="quiet">A wheel without a readable speed goes straight to quarantine. So does one whose marking can be read as two kinds of wheel.</p></aside>
 	</div>
 </main>

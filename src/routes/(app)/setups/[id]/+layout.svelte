@@ -24,7 +24,7 @@
 	/** The open station, once this one is done. */
 	const onward = $derived(view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished' ? { name: DOING[desk.decision.current] ?? '', href: `/setups/${desk.facts.id}/${desk.decision.current}` } : null);
 	const tone = $derived(desk.facts.wheel ? toneOf(desk.facts.wheel.family) : null);
-	const wanted = $derived(String(desk.facts.records.find((r) => r.station === 'brief')?.output.marking ?? ''));
+	const wanted = $derived(String(desk.facts.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')?.output.marking ?? ''));
 	const stationKeys = $derived(desk.decision.stations.map((s, i) => ({ key: String((i + 1) % 10), name: s.name, href: `/setups/${desk.facts.id}/${s.id}` })));
 </script>
 

@@ -1,10 +1,12 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
-	import { BRIEF_FIELDS } from '$core/route/steps/brief';
-	import { recommend } from '$core/spec/recommend';
+	import type { ComponentProps } from 'svelte';
+	import { checkInput } from '$core/calculation/check';
+	import { BRIEF_FIELDS, adviseFor } from '$core/route/steps/brief';
 	import Recommendation from '$lib/stations/brief/Recommendation.svelte';
-	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/stations/words';
+	import MaterialFinder from '$lib/stations/brief/MaterialFinder.svelte';
+	import { OPERATION_WORDS } from '$lib/stations/words';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/ChoiceField.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
@@ -15,17 +17,19 @@
 	import YesNo from '$lib/ui/YesNo.svelte';
 
 	let { data } = $props();
+	/** What the advice needs; the rest may still be empty. */
+	const JOB = BRIEF_FIELDS.filter((f) => !['part', 'quantity', 'machineId', 'units'].includes(f.name)).map((f) => (f.name === 'targetRaUm' ? { ...f, required: false } : f));
 	const entry = new Entry({ fields: BRIEF_FIELDS, key: 'setup-new', draft: data.draft, start: { machineId: data.machine ?? undefined } });
 	const sender = new Sender();
 	$effect(() => entry.switchTo(entry.at('units') === 'inch' ? 'inch' : 'mm'));
 	const v = $derived(entry.result.values as Record<string, never>);
 	const machine = $derived(data.machines.find((m) => m.id === v.machineId) ?? null);
-	const wish = $derived.by(() => {
+	const advice = $derived.by(() => {
 		if (!v.material || !v.operation) return null;
-		try {
-			return recommend.run({ material: v.material, operation: v.operation, targetRaUm: v.targetRaUm, hardnessHrc: v.hardnessHrc, burnProne: v.burnProne ?? false, coolant: machine?.wet ?? true, wheelSpeedMps: machine ? Math.min(500, (Math.PI * machine.maxDiameterMm * machine.spindleRpm) / 60000) : null });
-		} catch (e) { if (e instanceof InputFault) return null; throw e; }
+		try { return adviseFor(checkInput(JOB, v) as never, machine, data.guidelines); } catch (e) { if (e instanceof InputFault) return null; throw e; }
 	});
+	const wish = $derived(advice?.[0]?.output as unknown as ComponentProps<typeof Recommendation>['wish'] | undefined);
+	const cut = $derived((advice?.[1]?.output ?? null) as unknown as ComponentProps<typeof Recommendation>['cut']);
 	async function start() {
 		const done = await sender.submitEntry('/api/setups', entry);
 		if (done) await goto(`/setups/${String(done.id)}`);
@@ -40,21 +44,22 @@
 		<div class="sheet form">
 			<div class="grid">
 				<div class="wide"><TextField {entry} name="part" autofocus /></div><QuantityField {entry} name="quantity" /><ChoiceField {entry} name="units" label="Numbers in" />
-				<ChoiceField {entry} name="material" words={MATERIAL_WORDS} list /><QuantityField {entry} name="hardnessHrc" /><ChoiceField {entry} name="operation" label="Ground" words={OPERATION_WORDS} list /><QuantityField {entry} name="targetRaUm" />
-				<QuantityField {entry} name="minWidthMm" /><YesNo {entry} name="burnProne" />
+				<MaterialFinder {entry} /><QuantityField {entry} name="hardnessHrc" /><ChoiceField {entry} name="operation" label="Ground" words={OPERATION_WORDS} list /><QuantityField {entry} name="targetRaUm" />
+				<QuantityField {entry} name="minWidthMm" /><YesNo {entry} name="burnProne" /><YesNo {entry} name="interrupted" />
 			</div>
+			<details><summary>The cut, if it is known</summary><div class="grid"><QuantityField {entry} name="workDiameterMm" /><QuantityField {entry} name="stockMm" /><QuantityField {entry} name="depthUm" /><QuantityField {entry} name="workSpeedMps" /><div class="wide"><ChoiceField {entry} name="contactArea" /></div></div></details>
 			<MachinePicker {entry} machines={data.machines} />
 			<ActionBar label="Start the setup" onact={start} busy={sender.busy}><span class="quiet">Route: toolroom. True on the machine, then balance, then dress.</span></ActionBar>
 		</div>
 		<aside class="sheet side" aria-label="The wheel this job asks for" aria-live="polite">
 			<h2>The wheel this job asks for</h2>
-			{#if wish}<Recommendation {wish} />{:else}<p class="quiet">Material and operation decide the first letters; finish decides the grit.</p>{/if}
+			{#if wish}<Recommendation {wish} {cut} burnProne={v.burnProne === true} finish={v.targetRaUm ?? null} stockMm={v.stockMm ?? null} />{:else}<p class="quiet">Material and operation decide the first letters; finish decides the grit.</p>{/if}
 		</aside>
 	</div>
 </main>
 
 <style>
 	.cols { display: grid; grid-template-columns: 1fr 330px; gap: 16px; align-items: start; } .form { padding: 16px 18px 0; display: grid; gap: 12px; } .side { padding: 16px 18px; display: grid; gap: 10px; }
-	.grid { display: grid; grid-template-columns: repeat(4, 1fr); gap: 4px 16px; align-items: start; } .wide { grid-column: span 2; }
+	summary { cursor: pointer; min-height: 30px; font-weight: 600; } .grid { display: grid; grid-template-columns: repeat(4, 1fr); gap: 4px 16px; align-items: start; } .wide { grid-column: span 2; }
 	@media (max-width: 1100px) { .cols { grid-template-columns: 1fr; } .grid { grid-template-columns: 1fr 1fr; } }
 </style>
