@@ -23,7 +23,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 	it('tells the job and starts a setup', async () => {
 		await page.getByRole('link', { name: /New setup/ }).click();
 		await heading(page, 'New setup');
-		await page.getByLabel('Part').fill('Swash plates');
+		await page.getByLabel('Part', { exact: true }).fill('Swash plates');
 		await page.getByLabel('How many').fill('8');
 		await page.getByRole('combobox', { name: 'Material' }).fill('bearing steel');
 		await page.getByRole('option', { name: /Hardened steel/ }).click();

@@ -19,7 +19,7 @@
 {:else if groups}
 	<div class="scroll"><table><thead><tr>{#each heads as h (h)}<th>{labelOf({ name: h })}</th>{/each}</tr></thead><tbody>{#each groups.slice(0, MOST) as g, i (i)}<tr>{#each heads as h (h)}<td><Self value={g[h]} unit={unitOfName(h)} {system} /></td>{/each}</tr>{/each}</tbody></table></div>
 	{#if groups.length > MOST}<span class="quiet">and {groups.length - MOST} more</span>{/if}
-{:else if Array.isArray(value)}{#if value.length}<span class="num">{value.map((v) => (typeof v === 'number' ? quantity(v, unit, system) : String(v))).slice(0, 200).join(', ')}</span>{:else}<span class="quiet">none</span>{/if}
+{:else if Array.isArray(value)}{#if value.length}<span class="num">{value.map((v) => (typeof v === 'number' ? quantity(v, unit, system) : typeof v === 'string' && unitOfName(v) ? labelOf({ name: v }).toLowerCase() : String(v))).slice(0, 200).join(', ')}</span>{:else}<span class="quiet">none</span>{/if}
 {:else if isGroup(value)}<dl>{#each Object.entries(value) as [k, v] (k)}<div><dt>{labelOf({ name: k })}</dt><dd><Self value={v} unit={unitOfName(k)} {system} /></dd></div>{/each}</dl>{/if}
 
 <style>

@@ -10,7 +10,7 @@ export async function setupCard(f: SetupFacts, d: Decision, origin: string): Pro
 	const doc = newSheet(`Setup ${f.id}`);
 	const left = 16 * MM;
 	const width = 178 * MM;
-	const put = (font: string, size: number, text: string, x: number, y: number, w: number) => doc.font(font).fontSize(size).fillColor('#000000').text(printable(text), x, y, { width: w, lineBreak: false, ellipsis: true });
+	const put = (font: string, size: number, text: string, x: number, y: number, w: number) => doc.font(font).fontSize(size).fillColor('#000000').text(printable(text), x, y, { width: w, height: size * 1.25, lineBreak: false, ellipsis: true });
 	drawQr(doc, `${origin}/setups/${f.id}`, left + width - 30 * MM, 14 * MM, 30 * MM);
 	put('bold', 26, `Setup ${f.id}`, left, 14 * MM, 140 * MM);
 	put('bold', 15, `${f.part}, ${f.quantity} off`, left, 26 * MM, 140 * MM);

@@ -37,4 +37,4 @@ export function drawQr(doc: Sheet, text: string, x: number, y: number, size: num
 }
 
 /** Text that the fonts can print; what they cannot becomes a question mark, never a missing tag. */
-export const printable = (text: string): string => [...text.normalize('NFC')].map((ch) => (/[\u0020-\u007e\u00a0-\u024f\u2010-\u2022\u00b5\u2300]/.test(ch) ? ch : '?')).join('');
+export const printable = (text: string): string => [...text.normalize('NFC').replace(/[µμ]/g, 'u').replace(/⌀/g, 'dia.')].map((ch) => (/[\u0020-\u007e\u00a0-\u024f\u2010-\u2022]/.test(ch) ? ch : '?')).join('');

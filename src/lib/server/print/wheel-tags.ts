@@ -8,7 +8,7 @@ function tag(doc: Sheet, w: WheelFacts, url: string, x: number, y: number): void
 	doc.rect(x, y, WIDTH, HEIGHT).lineWidth(0.6).strokeColor('#888888').stroke();
 	doc.circle(x + pad + 1.5 * MM, y + pad + 1.5 * MM, 2 * MM).stroke();
 	drawQr(doc, url, x + WIDTH - 29 * MM - pad / 2, y + pad, 29 * MM);
-	const line = (font: string, size: number, text: string, dy: number, width = WIDTH - 38 * MM) => doc.font(font).fontSize(size).fillColor('#000000').text(printable(text), x + pad, y + dy, { width, lineBreak: false, ellipsis: true });
+	const line = (font: string, size: number, text: string, dy: number, width = WIDTH - 38 * MM) => doc.font(font).fontSize(size).fillColor('#000000').text(printable(text), x + pad, y + dy, { width, height: size * 1.25, lineBreak: false, ellipsis: true });
 	line('mono', 26, w.number, pad + 5 * MM);
 	line('mono', 13, w.canonical || w.marking, pad + 17 * MM);
 	line('text', 10, `${w.newDiameterMm} x ${w.widthMm} x ${w.boreMm} mm, scrap at ${w.minDiameterMm}`, pad + 24 * MM);

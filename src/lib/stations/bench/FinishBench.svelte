@@ -44,4 +44,4 @@
 	</section>
 </div>
 
-<style>.back { margin-bottom: 6px; } .cols { display: grid; grid-template-columns: 290px 1fr; gap: 16px; align-items: start; } section { padding: 16px 18px; display: grid; gap: 10px; min-width: 0; } .form { gap: 4px; } .row { display: flex; gap: 8px; flex-wrap: wrap; margin-top: 8px; } .link { justify-self: start; } @media (max-width: 900px) { .cols { grid-template-columns: 1fr; } }</style>
+<style>.back { margin-bottom: 6px; } .cols { display: grid; grid-template-columns: 340px 1fr; gap: 16px; align-items: start; } section { padding: 16px 18px; display: grid; gap: 10px; min-width: 0; }   .form { grid-template-columns: 1fr 1fr; gap: 4px 14px; } .row { grid-column: 1 / -1; } .row { display: flex; gap: 8px; flex-wrap: wrap; margin-top: 8px; } .link { justify-self: start; } @media (max-width: 900px) { .cols { grid-template-columns: 1fr; } }</style>

@@ -48,7 +48,7 @@
 	<section class="sheet" aria-label="Speeds">
 		<div class="grid">
 			<QuantityField {entry} name="diameterMm" label="Diameter today" autofocus={!quoted} />
-			{#each SPEEDS as n (n)}<div oninput={() => (leading = n)}><QuantityField {entry} name={n} label={n === 'speedRpm' ? 'Spindle, rpm' : n === 'speedMps' ? 'Rim speed' : 'Rim, feet a minute'} note={n === leading ? 'leads' : 'follows'} /></div>{/each}
+			{#each SPEEDS as n (n)}<div oninputcapture={() => (leading = n)}><QuantityField {entry} name={n} label={n === 'speedRpm' ? 'Spindle, rpm' : n === 'speedMps' ? 'Rim speed' : 'Rim, feet a minute'} note={n === leading ? 'leads' : 'follows'} /></div>{/each}
 		</div>
 		<h2>What limits it</h2>
 		<div class="grid"><QuantityField {entry} name="ratedSpeedMps" label="Marked speed" /><QuantityField {entry} name="ratedSpeedRpm" label="Marked rpm" /><QuantityField {entry} name="machineMaxRpm" label="Machine at most" /><QuantityField {entry} name="newDiameterMm" label="Diameter when new" /><QuantityField {entry} name="targetSpeedMps" label="Speed wanted" /></div>

@@ -17,11 +17,11 @@
 	function datasets() {
 		const [act, ink, ok, stop, edge] = [css('--act'), css('--ink'), css('--ok-soft'), css('--stop'), css('--edge')];
 		return [
-			{ type: 'line' as const, label: 'upper', data: line((d) => naturalRaUm(d) * (1 + FINISH_BAND)), borderWidth: 0, pointRadius: 0, fill: '+1', backgroundColor: `${ok}99` }, { type: 'line' as const, label: 'lower', data: line((d) => naturalRaUm(d) * (1 - FINISH_BAND)), borderWidth: 0, pointRadius: 0 },
-			{ type: 'line' as const, label: 'dressed sharp', data: line(naturalRaUm), borderColor: edge, borderWidth: 2, pointRadius: 0 }, { type: 'line' as const, label: 'asked', data: [{ x: LOW, y: targetRaUm }, { x: HIGH, y: targetRaUm }], borderColor: ink, borderWidth: 2, borderDash: [6, 4], pointRadius: 0 },
-			{ type: 'scatter' as const, label: 'stocked grits', data: stocked.map((n) => ({ x: F_GRITS.get(n)!, y: naturalRaUm(F_GRITS.get(n)!) })), backgroundColor: edge, pointRadius: 3.5 },
-			...(now && aim ? [{ type: 'line' as const, label: 'the move', data: [{ x: now.grainUm, y: now.raUm }, { x: aim.grainUm, y: aim.raUm }], borderColor: act, borderWidth: 2.5, pointRadius: 0 }] : []),
-			...(now ? [{ type: 'scatter' as const, label: 'now, as dressed', data: [{ x: now.grainUm, y: now.raUm }], backgroundColor: stop, pointRadius: 8, pointStyle: 'rectRot' as const }] : []), ...(aim ? [{ type: 'scatter' as const, label: 'go here', data: [{ x: aim.grainUm, y: aim.raUm }], backgroundColor: act, pointRadius: 8 }] : [])
+			{ type: 'line' as const, label: 'upper', data: line((d) => naturalRaUm(d) * (1 + FINISH_BAND)), borderWidth: 0, pointRadius: 0, fill: '+1', backgroundColor: `${ok}99`, order: 9 }, { type: 'line' as const, label: 'lower', data: line((d) => naturalRaUm(d) * (1 - FINISH_BAND)), borderWidth: 0, pointRadius: 0, order: 9 },
+			{ type: 'line' as const, label: 'dressed sharp', data: line(naturalRaUm), borderColor: edge, borderWidth: 2, pointRadius: 0, order: 8 }, { type: 'line' as const, label: 'asked', data: [{ x: LOW, y: targetRaUm }, { x: HIGH, y: targetRaUm }], borderColor: ink, borderWidth: 2, borderDash: [6, 4], pointRadius: 0, order: 7 },
+			{ type: 'scatter' as const, label: 'stocked grits', data: stocked.map((n) => ({ x: F_GRITS.get(n)!, y: naturalRaUm(F_GRITS.get(n)!) })), backgroundColor: edge, pointRadius: 3.5, order: 6 },
+			...(now && aim ? [{ type: 'line' as const, label: 'the move', data: [{ x: now.grainUm, y: now.raUm }, { x: aim.grainUm, y: aim.raUm }], borderColor: act, borderWidth: 3, pointRadius: 0, order: 3 }] : []),
+			...(now ? [{ type: 'scatter' as const, label: 'now, as dressed', data: [{ x: now.grainUm, y: now.raUm }], backgroundColor: stop, pointRadius: 8, pointStyle: 'rectRot' as const, order: 1 }] : []), ...(aim ? [{ type: 'scatter' as const, label: 'go here', data: [{ x: aim.grainUm, y: aim.raUm }], backgroundColor: act, pointRadius: 8, order: 2 }] : [])
 		];
 	}
 	const axis = (title: string, min: number, max: number, ticks: number[]) => ({

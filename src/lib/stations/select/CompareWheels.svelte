@@ -7,6 +7,7 @@
 	import { PARTS, type Part } from '$core/spec/rank-score';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { sizeOf } from '../words';
+	import ScoreBar from './ScoreBar.svelte';
 
 	/** Two or three wheels side by side; in every line the better one is marked. */
 	let { list, spindleRpm, targetRaUm, units }: { list: { wheel: WheelFacts; ranked: Ranked }[]; spindleRpm: number; targetRaUm: number; units: System } = $props();
@@ -22,7 +23,8 @@
 
 <table aria-label="Wheels side by side">
 	<thead><tr><th></th>{#each list as x (x.wheel.id)}<th class="num">{x.wheel.number}<br />{x.wheel.canonical}</th>{/each}</tr></thead>
-	<tbody>{#each rows as r (r.name)}{@const top = best(r)}<tr><th scope="row">{r.name}</th>{#each list as x (x.wheel.id)}{@const wins = top !== null && (r.better?.(x) ?? 0) >= top - 1e-9}<td class="num" class:wins>{wins ? '▸ ' : ''}{r.says(x)}</td>{/each}</tr>{/each}</tbody>
+	<tbody><tr><th scope="row">Score</th>{#each list as x (x.wheel.id)}<td><ScoreBar parts={x.ranked.parts} /></td>{/each}</tr>
+	{#each rows as r (r.name)}{@const top = best(r)}<tr><th scope="row">{r.name}</th>{#each list as x (x.wheel.id)}{@const wins = top !== null && (r.better?.(x) ?? 0) >= top - 1e-9}<td class="num" class:wins>{wins ? '▸ ' : ''}{r.says(x)}</td>{/each}</tr>{/each}</tbody>
 </table>
 
 <style>th, td { padding: 4px 10px; font-size: 14px; text-align: left; } tbody th { border-bottom: 1px solid var(--rule); font-weight: 500; } thead th { font-size: 14px; color: var(--ink); } .wins { font-weight: 700; color: var(--act); }</style>

@@ -1,0 +1,233 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { heading, press, say } from './bench.js';
+import { base, signedIn, tellOnFailure } from './ground.js';
+
+const HEAD = 'number,marking,new_diameter_mm,diameter_mm,width_mm,bore_mm,scrap_diameter_mm,mass_kg,rated_mps,rated_rpm,type,use_by,place,state,reason';
+const wheelLine = (n: string, marking = 'WA 60 K 7 V') => `${n},${marking},300,290,25,76.2,180,4,40,,1,,bay 9,,`;
+const file = (name: string, content: string | Buffer, mimeType = 'text/csv') => ({ name, mimeType, buffer: Buffer.isBuffer(content) ? content : Buffer.from(content, 'utf8') });
+
+describe('choosing the wheel', () => {
+	let page: Page;
+	before(async () => { page = await signedIn('Mara Okonjo'); });
+	after(async () => { await page.context().close(); });
+	tellOnFailure(() => page);
+	const marking = () => page.getByRole('textbox', { name: 'Marking' });
+
+	it('reads five dialects, each named, its canonical form beside it', async () => {
+		await page.goto(`${base()}/benches/spec.parse-marking`);
+		const result = page.getByRole('region', { name: 'Result' });
+		for (const [text, dialect, canonical] of [['72A54-K9VDR', 'abrasive first', '72A 54 K 9 VDR'], ['VA60K7', 'abrasive first', 'A 60 K 7 V'], ['1-300x40x76.2 WA 80 J 7 V 40 m/s', 'abrasive first', '1-300x40x76.2 WA 80 J 7 V 40 m/s'], ['1V1 160-9-20-5 B181 N V V200', 'size in micrometres', '1V1 160-9-20-5 B181 N V V200'], ['SD 120 M 80 B - 5/32', 'mesh size', 'SD 120 M 80 B 5/32']] as const) {
+			await marking().fill(text);
+			await page.getByText(`Read as: `).filter({ hasText: dialect }).waitFor();
+			await result.getByText(canonical, { exact: false }).first().waitFor();
+		}
+		await result.getByRole('img', { name: /cut through/ }).waitFor();
+	});
+	it('offers what can be read two ways and takes the pick', async () => {
+		await marking().fill('C30N41V');
+		await page.getByText('1 still to pick').waitFor();
+		await page.getByRole('radio', { name: /structure 4, / }).check();
+		await page.getByText('still to pick').waitFor({ state: 'hidden' });
+		await page.getByRole('region', { name: 'Result' }).getByText('C 30 N 4 V').waitFor();
+	});
+	it('takes anything without failing', async () => {
+		for (const text of ['🙂🙂🙂', 'ملعب 60', '؟ ‮AB', '{}[]<script>', 'x'.repeat(160)]) { await marking().fill(text); await page.getByText(/Read as: no order known here|Read as/).first().waitFor(); }
+		await marking().fill('A'.repeat(10_000));
+		await page.getByText(/too long/).first().waitFor();
+		await marking().fill('');
+		await page.getByText('Waiting for a marking').waitFor();
+	});
+	it('answers within a frame as it is typed', async () => {
+		const ms = await page.evaluate(async () => {
+			const input = document.querySelector<HTMLInputElement>('[data-field=text]')!;
+			const times: number[] = [];
+			for (const ch of '1V1 160-9-20-5 B181 N V V200') {
+				const begun = performance.now();
+				input.value += ch;
+				input.dispatchEvent(new Event('input', { bubbles: true }));
+				await Promise.resolve();
+				times.push(performance.now() - begun);
+			}
+			return times.sort((a, b) => a - b)[Math.floor(times.length / 2)]!;
+		});
+		expect(ms, `${ms.toFixed(1)} ms`).to.be.below(16);
+	});
+
+	it('diagnoses a dull dress, and following the advice cures it', async () => {
+		await page.goto(`${base()}/benches/spec.diagnose-finish`);
+		await page.getByLabel('Ra wanted').fill('0.45');
+		await page.getByLabel('Grit on the machine').fill('46');
+		await page.getByLabel('Dressing depth').fill('5');
+		await page.getByLabel('or traverse').fill('23');
+		await page.getByLabel('at', { exact: false }).last().fill('2300');
+		await page.getByLabel('Tip radius').fill('350');
+		await page.getByText('Coarse wheel, dressed dull', { exact: true }).waitFor();
+		await page.getByLabel('Grit on the machine').fill('100');
+		await page.getByText('Fine wheel, still dressed dull', { exact: true }).waitFor();
+		const advice = await page.getByText(/F100, 20 µm deep, \d+ µm a turn, traverse \d+/).innerText();
+		await page.getByLabel('Dressing depth').fill('20');
+		await page.getByLabel('or traverse').fill(/traverse (\d+)/.exec(advice)![1]!);
+		await page.getByText('Right wheel, right dress', { exact: true }).waitFor();
+	});
+	it('is asked for from a setup when burn is seen, filled with that wheel and dress', async () => {
+		await page.goto(`${base()}/setups/144/prove`);
+		await say(page, 'Burn on the trial cut', 'Yes');
+		await page.getByRole('heading', { name: 'Wrong grit or wrong dress?' }).waitFor();
+		await page.getByRole('link', { name: 'Try other figures' }).click();
+		await heading(page, 'Wrong grit or wrong dress?');
+		expect(await page.getByLabel('Grit on the machine').inputValue()).to.equal('60');
+	});
+	it('ties the speeds together and checks a quoted one', async () => {
+		await page.goto(`${base()}/benches/spec.surface-speed`);
+		await page.getByLabel('Diameter today').fill('14 in');
+		await page.getByLabel('Spindle, rpm').fill('1600');
+		await page.getByText('29.8 m/s').first().waitFor();
+		await page.getByLabel('Rim speed').fill('33');
+		expect(Number(await page.getByLabel('Spindle, rpm').inputValue())).to.be.closeTo(1772, 1);
+		const quoted = page.getByRole('region', { name: 'A quoted speed' });
+		await quoted.getByLabel('Diameter quoted').fill('14 in');
+		await quoted.getByLabel('Quoted rpm').fill('1600');
+		await quoted.getByLabel(/Quoted ft\/min/).fill('6500 sfm');
+		await quoted.getByText('They cannot all be true').waitFor();
+		await quoted.getByLabel(/Quoted ft\/min/).fill('5864');
+		await quoted.getByText('They agree.').waitFor();
+	});
+
+	it('compares three wheels, takes one, and a second setup is told who holds it', async () => {
+		const start = async () => {
+			await page.goto(`${base()}/setups/new`);
+			await page.getByLabel('Part', { exact: true }).fill('Wear plates');
+			await page.getByLabel('How many').fill('2');
+			await page.getByRole('combobox', { name: 'Material' }).fill('tool steel');
+			await page.keyboard.press('Enter');
+			await page.getByLabel('Ground').selectOption({ label: 'surface' });
+			await page.getByLabel('Finish wanted, Ra').fill('0.8');
+			await page.getByRole('radio', { name: /SG-1/ }).check();
+			await page.getByRole('list', { name: 'Two others' }).getByText('one letter harder', { exact: false }).waitFor();
+			await press(page, 'Start the setup');
+			await heading(page, 'Select');
+		};
+		await start();
+		await press(page, /^Compare/);
+		const table = page.getByRole('table', { name: 'Wheels side by side' });
+		expect(await table.getByRole('columnheader').count()).to.equal(4);
+		await press(page, /Back to the list/);
+		const name = (await page.getByRole('button', { name: /^Take wheel/ }).innerText()).replace(/\D/g, '').slice(0, 4);
+		await press(page, /^Take wheel/);
+		await page.getByRole('button', { name: /On to inspecting/ }).waitFor();
+		const holder = /setups\/(\d+)/.exec(page.url())![1]!;
+		await start();
+		await page.getByText(/wheels ruled out: .*held by another setup/).click();
+		await page.getByText(`held by setup ${holder}`).first().waitFor();
+		await press(page, 'None fits');
+		await page.getByText(new RegExp(`1 x 1-305x.*WA .*marked for at least 40 m/s`)).waitFor();
+		const id = /setups\/(\d+)/.exec(page.url())![1]!;
+		const refused = await page.request.post(`${base()}/api/setups/${id}/records`, { data: { station: 'select', step: 'take', values: { wheelNumber: name }, version: 1, key: crypto.randomUUID() } });
+		expect(refused.status()).to.equal(400);
+		expect((await refused.json()).error.code).to.equal('held');
+	});
+
+	it('lets a lead change the guideline figures, with history and a way back', async () => {
+		await page.goto(`${base()}/shop/guidelines`);
+		const cell = page.getByLabel('Grade for Soft steel, surface', { exact: false });
+		await cell.fill('J');
+		await press(page, 'Keep these figures');
+		await page.getByText(/5 to 200 characters/).first().waitFor();
+		await page.getByLabel('Why the figures change').fill('soft plates loaded on K');
+		await press(page, 'Keep these figures');
+		await page.getByText('Grades, version 1').waitFor();
+		await page.reload();
+		expect(await cell.inputValue()).to.equal('J');
+		await press(page, 'Back to the shipped ones');
+		await page.getByText('Grades, version 2').waitFor();
+		expect(await cell.inputValue()).to.equal('K');
+	});
+});
+
+describe('lists in and out', () => {
+	let page: Page;
+	before(async () => { page = await signedIn('Ines Falk'); });
+	after(async () => { await page.context().close(); });
+	tellOnFailure(() => page);
+	const put = async (f: ReturnType<typeof file>) => { await page.goto(`${base()}/rack/import`); await page.locator('input[type=file]').setInputFiles(f); };
+	const lines = () => page.getByRole('table', { name: 'Lines of the file' });
+
+	it('previews every line with its verdict and takes the chosen ones', async () => {
+		await put(file('rack.csv', `${HEAD}\r\n${wheelLine('8001')}\r\n${wheelLine('8002', '"72A54-K9VDR"')}\r\n${wheelLine('8001')}\r\n${wheelLine('0317')}\r\n${wheelLine('8003', 'hello there')}\r\n8004,WA 60 K 7 V,300,290,25,seven,180,4,40,,1,,bay 9,,\r\n`));
+		await press(page, 'Look at every line');
+		await lines().getByText('stands in line 2 already').waitFor();
+		await lines().getByText('is on the rack already').waitFor();
+		await lines().getByText(/marking cannot be read/).waitFor();
+		await lines().getByText(/"seven" is not a number/).waitFor();
+		await page.getByRole('checkbox', { name: /wheel 8002/ }).uncheck();
+		await press(page, 'Put 1 on the rack');
+		await page.getByText('1 wheels are on the rack.').waitFor();
+		expect((await page.request.get(`${base()}/rack/8001`)).status()).to.equal(200);
+		expect((await page.request.get(`${base()}/rack/8002`)).status()).to.equal(404);
+	});
+	it('matches columns called otherwise, with semicolons and quotes', async () => {
+		await put(file('shop.csv', `Wheel;Printed;Diameter;Thickness;Hole;Min diameter;Weight;Max speed;Bay;Whatever\n8101;WA 80 J 7 V;300;25,5;76,2;180;"4,1";40;"bay; 1";"he said ""new"""\n`));
+		await page.getByText('Needed and not matched').waitFor({ state: 'hidden' });
+		await press(page, 'Look at every line');
+		await press(page, 'Put 1 on the rack');
+		await page.getByText('1 wheels are on the rack.').waitFor();
+		await page.goto(`${base()}/rack/8101`);
+		await page.getByText('bay; 1').waitFor();
+	});
+	it('reads common encodings', async () => {
+		const text = `${HEAD}\n${wheelLine('8201').replace('bay 9', 'Schränkchen')}\n`;
+		const utf16 = Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from(text, 'utf16le')]);
+		for (const [name, content] of [['mark.csv', Buffer.from(`\uFEFF${text}`, 'utf8')], ['latin.csv', Buffer.from(text, 'latin1')], ['wide.csv', utf16]] as const) {
+			await put(file(name, content));
+			await press(page, 'Look at every line');
+			await page.getByRole('button', { name: 'Put 1 on the rack' }).waitFor();
+		}
+		await press(page, 'Put 1 on the rack');
+		await page.goto(`${base()}/rack/8201`);
+		await page.getByText('Schränkchen').first().waitFor();
+	});
+	it('refuses in words what it cannot take', async () => {
+		await put(file('none.csv', HEAD));
+		await page.getByText('no line beneath the headings').waitFor();
+		await put(file('bad.json', '{"wheels": 5}', 'application/json'));
+		await page.getByText('no wheels in this file').waitFor();
+		await put(file('part.csv', 'number,marking\n1,WA 60 K 7 V\n'));
+		await page.getByText(/Needed and not matched: .*bore/).waitFor();
+		expect(await page.getByRole('button', { name: 'Look at every line' }).isDisabled()).to.equal(true);
+		await page.goto(`${base()}/rack/import`);
+		await page.waitForLoadState('networkidle');
+		await page.evaluate(() => { const dt = new DataTransfer(); dt.items.add(new File([new Blob([new Uint8Array(200 * 1024 * 1024)])], 'huge.csv')); const input = document.querySelector<HTMLInputElement>('input[type=file]')!; input.files = dt.files; input.dispatchEvent(new Event('change', { bubbles: true })); });
+		await page.getByText(/huge.csv has 200 MB/).waitFor();
+	});
+	it('takes 20 000 lines with a progress bar, and a cancel leaves nothing behind', async () => {
+		const big = `${HEAD}\n${Array.from({ length: 20_000 }, (_, i) => wheelLine(`B${i}`)).join('\n')}\n`;
+		await put(file('big.csv', big));
+		await press(page, 'Look at every line');
+		await page.getByRole('button', { name: 'Put 20000 on the rack' }).click({ timeout: 60_000 });
+		await page.getByRole('progressbar').waitFor();
+		await press(page, 'Cancel');
+		await page.getByText('Cancelled. Nothing was put on the rack.').waitFor();
+		expect((await page.request.get(`${base()}/rack/B3`)).status()).to.equal(404);
+		await page.getByRole('button', { name: 'Put 20000 on the rack' }).click();
+		await page.getByText('20000 wheels are on the rack.').waitFor({ timeout: 60_000 });
+		await page.goto(`${base()}/rack?q=B19999`);
+		await page.getByText('1 wheels match').or(page.getByText('1 wheel match')).first().waitFor();
+	});
+	it('exports what imports again, and prints tags and the setup card', async () => {
+		const csv = await (await page.request.get(`${base()}/api/rack/export.csv`)).text();
+		expect(csv.split('\r\n')[0]!.replace('\uFEFF', '')).to.equal(HEAD);
+		const json = await (await page.request.get(`${base()}/api/rack/export.json`)).json();
+		expect(json.wheels.length).to.be.above(20_000);
+		const few = { ...json, wheels: json.wheels.slice(0, 3).map((w: { number: string }, i: number) => ({ ...w, number: `J${i}` })) };
+		await put(file('again.json', JSON.stringify(few), 'application/json'));
+		await press(page, 'Look at every line');
+		await page.getByRole('button', { name: 'Put 3 on the rack' }).waitFor();
+		for (const path of ['/api/rack/tags?n=0317&n=0309', '/api/setups/142/card']) {
+			const r = await page.request.get(base() + path);
+			expect(r.headers()['content-type']).to.equal('application/pdf');
+			expect((await r.body()).subarray(0, 5).toString()).to.equal('%PDF-');
+		}
+		expect((await page.request.get(`${base()}/api/rack/tags?n=nothing`)).status()).to.equal(404);
+	});
+});

@@ -1,0 +1,94 @@
+import { expect } from 'chai';
+import Papa from 'papaparse';
+import { RACK_COLUMNS, matchColumns, rackLine, readRackLine } from '../../src/core/shop/rack-file.js';
+import { decide } from '../../src/core/route/engine.js';
+import { guidelinesNow, guidelineHistory, keepGuidelines } from '../../src/lib/server/guidelines.js';
+import { SHIPPED } from '../../src/core/spec/guidelines.js';
+import { setupCard } from '../../src/lib/server/print/setup-card.js';
+import { wheelTags } from '../../src/lib/server/print/wheel-tags.js';
+import { type ImportLine, importWheels, knownNumbers } from '../../src/lib/server/rack-import.js';
+import { row } from '../../src/lib/server/pool.js';
+import { rackPage } from '../../src/lib/server/rack.js';
+import { allWheels, ledger, wheelByNumber } from '../../src/lib/server/wheels.js';
+import { facts, lead, machinist, refusedWith, setup, wheel, workedUpTo } from './ground.js';
+
+const line = (number: string, change: object = {}): ImportLine => ({ wheel: { number, marking: 'WA 60 K 7 V', newDiameterMm: 300, diameterMm: 290, widthMm: 25, boreMm: 76.2, minDiameterMm: 180, massKg: 4, ratedMps: 40, place: 'list', ...change } });
+const many = (prefix: string, n: number) => Array.from({ length: n }, (_, i) => line(`${prefix}${i}`));
+const count = async () => Number((await row<{ n: number }>('SELECT COUNT(*) AS n FROM wheels'))!.n);
+const never = () => false;
+
+describe('a list of wheels', () => {
+	it('goes on the rack with a ledger line each, telling its progress', async () => {
+		const told: number[] = [];
+		expect(await importWheels(many('L', 1200), await machinist(), (d) => told.push(d), never)).to.equal(1200);
+		expect(told).to.deep.equal([500, 1000, 1200]);
+		const w = (await wheelByNumber('L777'))!;
+		expect(w).to.include({ diameterMm: 290, grade: 'K', family: 'alumina-white', state: 'available' });
+		expect((await ledger(w.id)).map((l) => l.kind)).to.deep.equal(['received']);
+	});
+	it('is all or nothing: one bad line, one known number, or a cancel leaves the rack as it was', async () => {
+		const before = await count();
+		const said = await refusedWith('below-minimum', importWheels([...many('M', 700), line('M-bad', { boreMm: -1 })], await machinist(), never as never, never));
+		expect(said.field).to.equal('lines.700.boreMm');
+		await refusedWith('number-taken', importWheels([...many('N', 600), line('L5')], await machinist(), never as never, never));
+		let chunks = 0;
+		expect(await importWheels(many('C', 2000), await machinist(), () => { chunks++; }, () => chunks >= 2)).to.equal(0);
+		expect(await count()).to.equal(before);
+		expect(await knownNumbers(['L1', 'M1', 'N1', 'C1', 'C700'])).to.deep.equal(['L1']);
+	});
+	it('checks again what the browser sent', async () => {
+		expect((await refusedWith('inconsistent', importWheels([line('X1', { marking: 'nonsense' })], await machinist(), never as never, never))).field).to.equal('lines.0.marking');
+		await importWheels([{ ...line('X2', { ratedMps: null }), state: 'available' }], await machinist(), never as never, never);
+		expect((await wheelByNumber('X2'))!.state, 'no speed, whatever the file says').to.equal('quarantined');
+	});
+	it('leaves and comes back without loss', async () => {
+		await importWheels([{ ...line('Q1', { marking: '=WA 60 K 7 V', shape: '5', ratedRpm: 2500 }), state: 'quarantined', reason: '+dull, ring' }].map((l) => ({ ...l, wheel: { ...(l.wheel as object), marking: 'WA 60 K 7 V' } })), await machinist(), never as never, never);
+		const wheels = (await allWheels()).filter((w) => w.number === 'Q1' || w.number.startsWith('L1')).map((w) => ({ ...w, reason: w.stateReason }) as unknown as Record<string, unknown>);
+		const csv = Papa.unparse({ fields: RACK_COLUMNS.map((c) => c.heading), data: wheels.map(rackLine) });
+		expect(csv).to.contain("'+dull, ring");
+		const back = Papa.parse<string[]>(csv).data;
+		const match = matchColumns(back[0]!);
+		back.slice(1).forEach((cells, i) => {
+			const taken = readRackLine(cells, match);
+			const w = wheels[i]!;
+			expect({ ...taken.wheel, shape: taken.shape, state: taken.state, stateReason: taken.reason, canonical: taken.canonical, ratedMps: taken.ratedMps }).to.deep.equal(Object.fromEntries([...Object.keys(taken.wheel), 'shape', 'state', 'stateReason', 'canonical', 'ratedMps'].map((k) => [k, w[k] ?? null])));
+		});
+	});
+	it('is filtered and counted', async () => {
+		expect((await rackPage({ search: 'list', state: '', family: '', sort: 'number', down: false, page: 3 })).total).to.be.above(1100);
+	});
+});
+
+describe('guideline figures', () => {
+	const soft = { materials: [{ ...SHIPPED.materials.find((m) => m.material === 'steel-hardened')!, grades: 'GKJIFNKG' }], operations: [] };
+	it('are changed by a lead with a reason, count from then on, and a record keeps the version it used', async () => {
+		const before = await setup();
+		await refusedWith('lead-only', keepGuidelines('recommend', soft, 'softer on hard plates', 0, await machinist()));
+		await refusedWith('missing', keepGuidelines('recommend', soft, '', 0, await lead()));
+		expect(await keepGuidelines('recommend', soft, 'softer on hard plates', 0, await lead())).to.equal(1);
+		await refusedWith('changed-meanwhile', keepGuidelines('recommend', soft, 'the same from an old tab', 0, await lead()));
+		const after = await setup();
+		const wish = async (id: number) => (await facts(id)).records[0]!.output;
+		expect(await wish(before)).to.include({ grade: 'H', tablesVersion: 0 });
+		expect(await wish(after)).to.include({ grade: 'G', tablesVersion: 1 });
+		expect(await keepGuidelines('recommend', null, 'back to the shipped figures', 1, await lead())).to.equal(2);
+		expect((await guidelinesNow()).tables).to.equal(null);
+		expect(await wish(await setup())).to.include({ grade: 'H', tablesVersion: 0 });
+		expect((await guidelineHistory()).map((h) => [h.topic, h.version, h.by])).to.deep.equal([['recommend', 2, 'Mara Okonjo'], ['recommend', 1, 'Mara Okonjo']]);
+	});
+	it('weights must add up to one', async () => {
+		await refusedWith('inconsistent', keepGuidelines('rank', { ...SHIPPED.weights, grade: 0.9 }, 'grade above all', 0, await lead()));
+		expect((await refusedWith('inconsistent', keepGuidelines('recommend', { materials: [], operations: [{ ...SHIPPED.operations[0]!, grit: 500 }] }, 'much finer', 2, await lead()))).field).to.equal('operations.0.grit');
+	});
+});
+
+describe('on paper', () => {
+	const isPdf = (b: Buffer) => { expect(b.subarray(0, 5).toString()).to.equal('%PDF-'); expect(b.length).to.be.above(5000); };
+	it('prints tags for many wheels, whatever their marking holds', async () => {
+		const odd = await wheel({ marking: '38A 60 K 8 VBE ½ µ' });
+		isPdf(await wheelTags([(await wheelByNumber(odd))!, ...(await allWheels()).slice(0, 24)], 'http://shop.example'));
+	});
+	it('prints a setup with its gate lines, at the start and at the end', async () => {
+		for (const id of [await setup(), (await workedUpTo('never')).id]) { const f = await facts(id); isPdf(await setupCard(f, decide(f), 'http://shop.example')); }
+	});
+});
