@@ -16,3 +16,9 @@ ALTER TABLE setups ADD COLUMN IF NOT EXISTS work_diameter_mm DOUBLE NULL, ADD CO
 -- The kind of wheel: its ISO 603 type.
 ALTER TABLE wheels ADD COLUMN IF NOT EXISTS shape VARCHAR(4) NOT NULL DEFAULT '1';
 CREATE OR REPLACE VIEW wheel_now AS SELECT w.*, s.id AS held_by FROM wheels w LEFT JOIN setups s ON s.holds_wheel = w.id;
+-- One lower-case text a wheel is searched by, as plain bytes beside its number in one narrow index: a search reads that index alone.
+ALTER TABLE wheels ADD COLUMN IF NOT EXISTS search_bytes VARBINARY(900) AS (CAST(LOWER(CONCAT_WS(' ', number, canonical, marking, place)) AS BINARY)) PERSISTENT;
+CREATE INDEX IF NOT EXISTS by_family_diameter ON wheels (family, diameter_mm);
+CREATE INDEX IF NOT EXISTS by_state_canonical ON wheels (state, canonical);
+CREATE INDEX IF NOT EXISTS by_search ON wheels (number, search_bytes);
+CREATE OR REPLACE VIEW wheel_now AS SELECT w.*, s.id AS held_by FROM wheels w LEFT JOIN setups s ON s.holds_wheel = w.id;

@@ -3,7 +3,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchCalc } from './bench/calc.js';
-import { benchPages } from './bench/pages.js';
+import { benchPages, cookieOf } from './bench/pages.js';
+import { benchRack } from './bench/rack.js';
 import { build } from './build.js';
 import { databaseEnvironment, startDatabase } from './mariadb.js';
 import { DEMO, MIGRATIONS } from './paths.js';
@@ -18,7 +19,7 @@ const line = (r: Ratio): string => `${r.name.padEnd(46)} ${r.value.toFixed(r.val
 /** Speed as ratios taken in one run on one machine: nothing here passes or fails, it says where things stand. */
 export async function bench(): Promise<void> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-bench-'));
-	const database = await startDatabase(folder, await freePort(3517));
+	let database = await startDatabase(folder, await freePort(3517));
 	let app: ReturnType<typeof spawn> | null = null;
 	try {
 		Object.assign(process.env, databaseEnvironment(database.address));
@@ -30,7 +31,9 @@ export async function bench(): Promise<void> {
 		await build();
 		const port = await freePort(4373);
 		app = await startApplication(database.address, port, true, true);
-		const ratios: Ratio[] = [...(await benchCalc()), ...(await benchPages(`http://127.0.0.1:${port}`))];
+		const base = `http://127.0.0.1:${port}`;
+		const settle = async () => { await closeDatabase(); await database.stop(); database = await startDatabase(folder); };
+		const ratios: Ratio[] = [...(await benchCalc()), ...(await benchPages(base)), ...(await benchRack(base, await cookieOf(), settle))];
 		await closeDatabase();
 		process.stdout.write(`${ratios.map(line).join('\n')}\n`);
 	} finally {

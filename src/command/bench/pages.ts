@@ -39,7 +39,7 @@ async function scriptBytes(base: string, path: string, cookie: string): Promise<
 }
 
 /** A session for the measuring, opened like any other. */
-async function cookieOf(): Promise<string> {
+export async function cookieOf(): Promise<string> {
 	const who = await row<{ id: number }>("SELECT id FROM users WHERE name = 'Ines Falk'");
 	const done = await signIn(who!.id, '1359');
 	if (!('token' in done)) throw new Error(done.problem);

@@ -50,8 +50,14 @@ function schemaOf(field: Field): Joi.Schema {
 
 const keysOf = (fields: readonly Field[]): Record<string, Joi.Schema> => Object.fromEntries(fields.map((f) => [f.name, schemaOf(f)]));
 
+const made = new WeakMap<readonly Field[], Joi.ObjectSchema>();
+/** The schema of a field list, made once. */
 export function joiFor(fields: readonly Field[]): Joi.ObjectSchema {
-	return Joi.object(keysOf(fields)).required().unknown(true).prefs({ convert: false, abortEarly: true, stripUnknown: { objects: true, arrays: false } });
+	const known = made.get(fields);
+	if (known) return known;
+	const schema = Joi.object(keysOf(fields)).required().unknown(true).prefs({ convert: false, abortEarly: true, stripUnknown: { objects: true, arrays: false } });
+	made.set(fields, schema);
+	return schema;
 }
 
 const CODES: Record<string, string> = {

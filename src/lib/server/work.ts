@@ -14,7 +14,7 @@ import { InputFault, Refused } from './refused.js';
 import { claim, settle } from './requests.js';
 import { changeSetup, insertSetup, loadSetup } from './setups.js';
 import type { User } from './sign-in.js';
-import { addEvent, allWheels, setWheelState } from './wheels.js';
+import { addEvent, setWheelState, wheelByNumber } from './wheels.js';
 
 export function mayWrite(user: User): void {
 	if (user.role === 'viewer') throw new Refused(403, 'viewer', 'You may look but not record. Ask a lead for another role.');
@@ -80,7 +80,8 @@ export async function record(setupId: number, s: Submission, user: User): Promis
 }
 
 async function take(facts: SetupFacts, number: string, values: object, user: User, key: string, reason: string | null, on: PoolConnection): Promise<void> {
-	const { computed, wheel } = takeWheel(facts, await allWheels(on), number);
+	const asked = await wheelByNumber(number, on);
+	const { computed, wheel } = takeWheel(facts, asked ? [asked] : [], number);
 	try {
 		await changeSetup(facts.id, user.id, { wheelId: wheel.id }, on);
 	} catch (e) {

@@ -1,12 +1,11 @@
 <script lang="ts">
 	import type { SetupFacts, WheelFacts } from '$core/route/facts';
 	import { EXCLUSION_WORDS } from '$core/route/steps/select';
-	import { WHAT_WOULD, nearestExcluded } from '$core/spec/nearest-excluded';
+	import { WHAT_WOULD } from '$core/spec/nearest-excluded';
 	import { orderLine } from '$core/spec/order-line';
 
 	/** When nothing fits: the nearest wheels with what would have to change, and a line to order the right one by. */
-	let { facts, wanted, excluded, wheels }: { facts: SetupFacts; wanted: string; excluded: { id: string; codes: string[] }[]; wheels: ReadonlyMap<string, WheelFacts> } = $props();
-	const near = $derived(nearestExcluded(excluded));
+	let { facts, wanted, near, wheels }: { facts: SetupFacts; wanted: string; near: { id: string; codes: string[] }[]; wheels: ReadonlyMap<string, WheelFacts> } = $props();
 	const m = $derived(facts.machine);
 	let quantity = $state(1);
 	const line = $derived(orderLine({ marking: wanted, diameterMm: m.maxDiameterMm, widthMm: Math.min(m.maxWidthMm, facts.minWidthMm ?? m.maxWidthMm), boreMm: facts.mount?.seatMm ?? m.seatMm, spindleRpm: m.spindleRpm, quantity: Math.max(1, Math.min(99, Math.round(quantity) || 1)) }));

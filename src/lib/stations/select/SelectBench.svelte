@@ -18,14 +18,10 @@
 	import ScoreBar from './ScoreBar.svelte';
 	import ScoreKey from './ScoreKey.svelte';
 
-	let { desk, rack }: { desk: Desk; rack: { ranking: Computed; wheels: WheelFacts[] } } = $props();
+	let { desk, rack }: { desk: Desk; rack: { ranking: Computed; ranked: Ranked[]; excluded: { id: string; codes: string[] }[]; near: { id: string; codes: string[] }[]; counts: [string, number][]; out: number; wheels: WheelFacts[] } } = $props();
 	const f = $derived(desk.facts);
 	const byNumber = $derived(new Map(rack.wheels.map((w) => [w.number, w])));
-	const all = $derived(rack.ranking.output.ranked as Ranked[]);
-	const heldElsewhere = (id: string) => { const h = byNumber.get(id)!.heldBy; return h !== null && h !== f.id; };
-	const ranked = $derived(all.filter((r) => !heldElsewhere(r.id)));
-	const out = $derived([...(rack.ranking.output.excluded as { id: string; codes: string[] }[]), ...all.filter((r) => heldElsewhere(r.id)).map((r) => ({ id: r.id, codes: ['held'] }))]);
-	const counts = $derived(Object.entries(out.reduce<Record<string, number>>((c, x) => ({ ...c, [x.codes[0]!]: (c[x.codes[0]!] ?? 0) + 1 }), {})).sort((a, b) => b[1] - a[1]));
+	const ranked = $derived(rack.ranked);
 	let picked = $state<string | null>(null);
 	const current = $derived(picked ?? f.wheel?.number ?? ranked[0]?.id ?? null);
 	const wheel = $derived(current ? byNumber.get(current) ?? null : null);
@@ -64,7 +60,7 @@
 <h1>Select</h1>
 <p class="lead">{MATERIAL_WORDS[f.material]}{f.hardnessHrc === null ? '' : ` ${f.hardnessHrc} HRC`}, {OPERATION_WORDS[f.operation]}, Ra {quantity(f.targetRaUm, 'um', f.units)} asked. Wanted: <b class="num">{wanted}</b> <a href="/setups/{f.id}/brief">why</a></p>
 {#if view === 'compare' && compared.length > 1}<CompareWheels list={compared} spindleRpm={f.machine.spindleRpm} targetRaUm={f.targetRaUm} units={f.units} />
-{:else if view === 'none' || !ranked.length}{#if !ranked.length}<p class="none">No wheel on the rack may go on this spindle for this job.</p>{/if}<NothingFits facts={f} {wanted} excluded={out} wheels={byNumber} />
+{:else if view === 'none' || !ranked.length}{#if !ranked.length}<p class="none">No wheel on the rack may go on this spindle for this job.</p>{/if}<NothingFits facts={f} {wanted} near={rack.near} wheels={byNumber} />
 {:else}
 <ScoreKey />
 <div class="list" role="radiogroup" aria-label="Wheels that may go on, best first" tabindex="-1" onkeydown={arrows}>
@@ -79,8 +75,8 @@
 </div>
 {/if}
 <details>
-	<summary>{out.length} wheels ruled out: {counts.map(([c, n]) => `${n} ${EXCLUSION_WORDS[c] ?? c}`).join(', ')}</summary>
-	<ul class="out">{#each out as x (x.id)}<li><b class="num">{x.id}</b> <span class="num">{byNumber.get(x.id)!.canonical}</span> <span class="quiet">{x.codes.map((c) => (c === 'held' ? `held by setup ${byNumber.get(x.id)!.heldBy}` : EXCLUSION_WORDS[c] ?? c)).join(', ')}</span></li>{/each}</ul>
+	<summary>{rack.out} wheels ruled out: {rack.counts.map(([c, n]) => `${n} ${EXCLUSION_WORDS[c] ?? c}`).join(', ')}</summary>
+	<ul class="out">{#each rack.excluded as x (x.id)}<li><b class="num">{x.id}</b> <span class="num">{byNumber.get(x.id)!.canonical}</span> <span class="quiet">{x.codes.map((c) => (c === 'held' ? `held by setup ${byNumber.get(x.id)!.heldBy}` : EXCLUSION_WORDS[c] ?? c)).join(', ')}</span></li>{/each}</ul>{#if rack.out > rack.excluded.length}<p>and {rack.out - rack.excluded.length} more</p>{/if}
 </details>
 {#if wheel && view === 'list'}
 	<div class="foot">

@@ -31,10 +31,10 @@
 
 <svelte:head><title>Rack - Uncinus</title></svelte:head>
 <main class="page">
-	<div class="head"><h1>Rack</h1><p class="lead" role="status">{data.total} {data.total === 1 ? 'wheel' : 'wheels'}{narrowed ? ' match' : ''}</p><span class="sp"></span><a class="btn" href="/api/rack/export.csv" download>CSV</a><a class="btn" href="/api/rack/export.json" download>JSON</a><a class="btn" href={tags} target="_blank">Tags</a>{#if data.mayWrite}<a class="btn" href="/rack/import">Take in a list</a><a class="btn act" href="/rack/new">Add a wheel</a>{/if}</div>
+	<div class="head"><h1>Rack</h1><p class="lead" role="status">{data.more ? `more than ${data.total - 1}` : data.total} {data.total === 1 ? 'wheel' : 'wheels'}{narrowed ? ' match' : ''}</p><span class="sp"></span><a class="btn" href="/api/rack/export.csv" download>CSV</a><a class="btn" href="/api/rack/export.json" download>JSON</a><a class="btn" href={tags} target="_blank">Tags</a>{#if data.mayWrite}<a class="btn" href="/rack/import">Take in a list</a><a class="btn act" href="/rack/new">Add a wheel</a>{/if}</div>
 	<SearchBar action="/rack" value={data.query.search} label="Find on the rack" placeholder="number, marking or place">
 		<label><span class="sr">State</span><select name="state" class="plain-input" value={data.query.state}><option value="">any state</option>{#each ['available', 'mounted', 'quarantined', 'scrapped'] as s (s)}<option value={s}>{STATE_WORDS[s]}</option>{/each}</select></label>
-		<label><span class="sr">Abrasive</span><select name="family" class="plain-input" value={data.query.family}><option value="">any abrasive</option>{#each data.families as f (f.family)}<option value={f.family}>{FAMILY_NAMES[f.family as keyof typeof FAMILY_NAMES] ?? f.family} ({f.n})</option>{/each}</select></label>
+		<label><span class="sr">Abrasive</span><select name="family" class="plain-input" value={data.query.family}><option value="">any abrasive</option>{#each data.families as f (f)}<option value={f}>{FAMILY_NAMES[f as keyof typeof FAMILY_NAMES] ?? f}</option>{/each}</select></label>
 		{#if narrowed}<a class="link" href="/rack">Show all</a>{/if}
 	</SearchBar>
 	<DataTable {columns} rows={data.wheels} sort={data.query.sort} down={data.query.down} label="Wheels on the rack" href={(s, d) => href({ sort: s, down: d ? '1' : '' })} empty="No wheel matches. Take something out of the search.">

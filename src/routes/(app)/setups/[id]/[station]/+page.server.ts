@@ -1,8 +1,7 @@
 import { error } from '@sveltejs/kit';
-import { rankFor } from '$core/route/steps/select';
 import type { StationId } from '$core/route/facts';
 import { draftsOf } from '$lib/server/drafts';
-import { allWheels } from '$lib/server/wheels';
+import { selectView } from '$lib/server/select-view';
 
 /** What a bench needs beside the setup itself: what this person has typed there, and for Select the rack. */
 export async function load({ params, locals, parent }) {
@@ -10,6 +9,5 @@ export async function load({ params, locals, parent }) {
 	const station = params.station as StationId;
 	if (!facts.stations.includes(station)) error(404, { message: `${params.station.slice(0, 20)} is not on the route of this setup.` });
 	if (station !== 'select') return { station, drafts, rack: null };
-	const wheels = await allWheels();
-	return { station, drafts, rack: { ranking: rankFor(facts, wheels), wheels } };
+	return { station, drafts, rack: await selectView(facts) };
 }
