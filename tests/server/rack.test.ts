@@ -10,7 +10,10 @@ import { type ImportLine, importWheels, knownNumbers } from '../../src/lib/serve
 import { row } from '../../src/lib/server/pool.js';
 import { rackPage } from '../../src/lib/server/rack.js';
 import { allWheels, ledger, wheelByNumber } from '../../src/lib/server/wheels.js';
-import { facts, lead, machinist, refusedWith, setup, wheel, workedUpTo } from './ground.js';
+import { BRIEF_FIELDS, type Brief } from '../../src/core/route/steps/brief.js';
+import { checked } from '../../src/lib/server/joi-schema.js';
+import { startSetup } from '../../src/lib/server/work.js';
+import { JOB, facts, key, lead, machineId, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';
 
 const line = (number: string, change: object = {}): ImportLine => ({ wheel: { number, marking: 'WA 60 K 7 V', newDiameterMm: 300, diameterMm: 290, widthMm: 25, boreMm: 76.2, minDiameterMm: 180, massKg: 4, ratedMps: 40, place: 'list', ...change } });
 const many = (prefix: string, n: number) => Array.from({ length: n }, (_, i) => line(`${prefix}${i}`));
@@ -55,7 +58,7 @@ describe('a list of wheels', () => {
 		});
 	});
 	it('is filtered and counted', async () => {
-		expect((await rackPage({ search: 'list', state: '', family: '', sort: 'number', down: false, page: 3 })).total).to.be.above(1100);
+		expect((await rackPage({ search: 'list', state: '', family: '', sort: 'number', down: false, page: 3 })).total, 'counted up to a thousand').to.equal(1001);
 	});
 });
 
@@ -90,5 +93,27 @@ describe('on paper', () => {
 	});
 	it('prints a setup with its gate lines, at the start and at the end', async () => {
 		for (const id of [await setup(), (await workedUpTo('never')).id]) { const f = await facts(id); isPdf(await setupCard(f, decide(f), 'http://shop.example')); }
+	});
+});
+
+describe('what a setup keeps of choosing', () => {
+	it('every calculation of it, with the record of its step', async () => {
+		const { id } = await workedUpTo('run-in.start');
+		await step(id, 'run-in', 'quoted', { statedRpm: 2300, statedSpeedMps: 70 });
+		const f = await facts(id);
+		const kept = (station: string, name: string) => f.records.filter((r) => r.station === station && r.step === name).map((r) => r.calculation);
+		expect(kept('brief', 'brief')).to.deep.equal(['spec.recommend', 'spec.finish-grit']);
+		expect(kept('select', 'take')).to.deep.equal(['spec.rank-rack', 'spec.parse-marking', 'spec.surface-speed', 'spec.shape', 'spec.grit-size']);
+		expect(f.records.at(-1)!.output).to.include({ likelySlip: 'diameter-doubled' });
+		const { id: burnt } = await workedUpTo('prove.release');
+		await step(burnt, 'prove', 'diagnose', { burnSeen: true });
+		expect((await facts(burnt)).records.at(-1)).to.deep.include({ calculation: 'spec.diagnose-finish' });
+		expect((await facts(burnt)).records.at(-1)!.output.diagnosis).to.be.a('string');
+	});
+	it('the contact behind a brief that knows its cut', async () => {
+		const brief = checked<Brief>(BRIEF_FIELDS, { ...JOB, depthUm: 15, workSpeedMps: 0.3, machineId: await machineId('SG-1') });
+		const f = await facts(await startSetup(brief, await machinist(), key()));
+		expect(f.records.map((r) => r.calculation)).to.deep.equal(['spec.recommend', 'spec.contact', 'spec.finish-grit']);
+		expect(f.records[0]!.input.contactLengthMm).to.be.closeTo(2.139, 0.001);
 	});
 });

@@ -1,4 +1,5 @@
 import { contact } from '../../spec/contact.js';
+import { finishGrit } from '../../spec/finish-grit.js';
 import { recommend } from '../../spec/recommend.js';
 import { surfaceSpeedMps } from '../../spec/speed.js';
 import type { Field, Values } from '../../calculation/fields.js';
@@ -41,7 +42,8 @@ export function adviseFor(job: Job, machine: Pick<MachineFacts, 'maxDiameterMm' 
 		material: job.material, operation: job.operation, targetRaUm: job.targetRaUm, hardnessHrc: job.hardnessHrc, burnProne: job.burnProne, interrupted: job.interrupted, contactArea: job.contactArea,
 		contactLengthMm: (cut?.output.contactLengthMm as number | undefined) ?? null, coolant: machine?.wet ?? true, wheelSpeedMps, workSpeedMps: job.workSpeedMps, tables: guidelines.tables
 	});
-	return cut ? [wish, cut] : [wish];
+	const finish = job.targetRaUm && (wish.output as { kind?: string }).kind === 'conventional' ? compute(finishGrit, { targetRaUm: job.targetRaUm, family: wish.output.family }) : null;
+	return [wish, ...(cut ? [cut] : []), ...(finish ? [finish] : [])];
 }
 
 /** The wheel this job asks for. */

@@ -6,14 +6,14 @@ import { lookStep, ringStep } from './inspect.js';
 import { keepStep } from './keep.js';
 import { fitStep, flangeStep, threadStep, tightenStep } from './mount.js';
 import { diagnoseStep, releaseStep } from './prove.js';
-import { outcomeStep, speedStep, startStep } from './run-in.js';
+import { outcomeStep, quotedStep, speedStep, startStep } from './run-in.js';
 import { takeStep } from './select.js';
 import type { Step } from './step.js';
 import { runoutStep, truePlanStep, truedStep } from './true.js';
 
 /** Everything that can be recorded on a setup, in the order of the stations. */
 export const STEPS: readonly Step[] = [
-	briefStep, takeStep, lookStep, ringStep, flangeStep, fitStep, threadStep, tightenStep, speedStep, startStep, outcomeStep, runoutStep, truePlanStep, truedStep, swingStep, moveStep, staysStep, positionStep, settingsStep, dressedStep, diagnoseStep, releaseStep, keepStep
+	briefStep, takeStep, lookStep, ringStep, flangeStep, fitStep, threadStep, tightenStep, quotedStep, speedStep, startStep, outcomeStep, runoutStep, truePlanStep, truedStep, swingStep, moveStep, staysStep, positionStep, settingsStep, dressedStep, diagnoseStep, releaseStep, keepStep
 ];
 
 /** @throws InputFault when a station has no such step */

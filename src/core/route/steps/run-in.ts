@@ -2,6 +2,7 @@ import { InputFault } from '../../calculation/fault.js';
 import { runInOutcome } from '../../run-in/outcome.js';
 import { runInPlan } from '../../run-in/plan.js';
 import { speedCheck } from '../../run-in/speed-check.js';
+import { speedStatement } from '../../spec/speed-statement.js';
 import { Evidence } from '../evidence.js';
 import { type SetupFacts, limitRpm } from '../facts.js';
 import { compute, defineStep, massNowKg, pick, wheelOf } from './step.js';
@@ -13,6 +14,13 @@ export const speedStep = defineStep({
 		const w = wheelOf(facts);
 		return [compute(speedCheck, { ratedRpm: w.ratedRpm, ratedSpeedMps: w.ratedMps, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), commandedRpm: facts.machine.spindleRpm, ...v })];
 	}
+});
+
+/** What somebody quoted for this wheel, checked and kept; it decides nothing by itself. */
+export const quotedStep = defineStep({
+	station: 'run-in', step: 'quoted', title: 'A quoted speed',
+	fields: [{ ...pick(speedStatement.fields, 'diameterMm')[0]!, required: false, about: 'Quoted; today\'s when left empty' }, ...pick(speedStatement.fields, 'statedRpm', 'statedSpeedMps', 'statedSpeedSfpm')] as const,
+	compute: (facts, v) => [compute(speedStatement, { ...v, diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm, ratedSpeedMps: wheelOf(facts).ratedMps })]
 });
 
 /** Everything that had to be shown before the first start. An accepted caution counts as shown. */

@@ -1,4 +1,5 @@
 import { concentration } from '../../spec/concentration.js';
+import { gritSize } from '../../spec/grit-size.js';
 import { parseMarking } from '../../spec/parse-marking.js';
 import { rankRack } from '../../spec/rank-rack.js';
 import { shape } from '../../spec/shape.js';
@@ -37,7 +38,10 @@ export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
 		compute(parseMarking, { text: w.marking }), compute(surfaceSpeed, { diameterMm: Math.min(w.diameterMm, w.newDiameterMm), newDiameterMm: w.newDiameterMm, speedRpm: facts.machine.spindleRpm, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, machineMaxRpm: facts.machine.spindleRpmMax }),
 		compute(shape, { type: w.shape, diameterMm: w.diameterMm, thicknessMm: w.widthMm, boreMm: w.boreMm })
 	];
-	const c = (list[0]!.output as { concentration?: { notation: string; value: number } | null }).concentration;
+	const read = list[0]!.output as { concentration?: { notation: string; value: number } | null; grit?: { system: string; number: number; secondNumber: number | null; meanUm: number | null } | null };
+	const g = read.grit;
+	if (g && g.meanUm !== null && ['F', 'FEPA', 'mesh'].includes(g.system) && (g.system !== 'F' || g.secondNumber === null)) list.push(compute(gritSize, { system: g.system, label: g.secondNumber === null ? String(g.number) : `${g.number}/${g.secondNumber}` }));
+	const c = read.concentration;
 	if (c && (w.family === 'diamond' || w.family === 'cbn') && c.value >= 1 && c.value <= 240) list.push(compute(concentration, { family: w.family, notation: c.notation, value: c.value }));
 	return list;
 }

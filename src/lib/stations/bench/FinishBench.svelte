@@ -26,6 +26,11 @@
 		if (entry.result.fault) return { fault: entry.result.fault, output: null };
 		try { return { fault: null, output: diagnoseFinish.run(input) }; } catch (e) { if (e instanceof InputFault) return { fault: e, output: null }; throw e; }
 	});
+	/** Lead and traverse say the same thing: what is typed last counts, the other makes way. */
+	function lastSaid(name: string): void {
+		if (name === 'traverseMmPerMin' || name === 'speedRpm') entry.set('leadUm', '');
+		if (name === 'leadUm') entry.set('traverseMmPerMin', '');
+	}
 	let working = $state(false);
 </script>
 
@@ -33,7 +38,7 @@
 <div class="head"><h1>Wrong grit or wrong dress?</h1><p class="lead">Burn, chatter or the wrong finish: which of the two is at fault, and what to change.</p></div>
 <div class="cols">
 	<section class="sheet form" aria-label="What goes in">
-		{#each [...usual, ...TRAVERSE] as field, i (field.name)}<FieldInput {entry} {field} autofocus={i === 0} />{/each}
+		{#each [...usual, ...TRAVERSE] as field, i (field.name)}<div oninputcapture={() => lastSaid(field.name)}><FieldInput {entry} {field} autofocus={i === 0} /></div>{/each}
 		<div class="row"><button class="btn" onclick={() => entry.fill({ ...diagnoseFinish.example, flatWidthUm: 0 })}>Fill in an example</button><button class="btn" aria-pressed={entry.system === 'inch'} onclick={() => entry.switchTo(entry.system === 'mm' ? 'inch' : 'mm')}>{entry.system === 'mm' ? 'Inches' : 'Millimetres'}</button></div>
 	</section>
 	<section class="sheet" aria-label="Result" aria-live="polite">

@@ -14,6 +14,7 @@
 	import YesNo from '$lib/ui/YesNo.svelte';
 	import type { Desk } from '../desk.svelte';
 	import { outputOf, preview } from '../preview';
+	import QuotedSpeed from '../speed/QuotedSpeed.svelte';
 	import JogLadder from './JogLadder.svelte';
 
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
@@ -67,13 +68,14 @@
 	{#if p.computed[0]?.output.reasons?.length && !(phase === 'outcome' && left > 0)}<Reasons reasons={p.computed[0].output.reasons as never} />{/if}
 	{#if p.fault && phase === 'start' && start.result.fault === null}<p class="fault">{p.fault.message}</p>{/if}
 {/if}
+<details><summary>Somebody quoted a speed for it</summary><QuotedSpeed system={f.units} key={`setup-${f.id}-run-in-quoted`} start={{ diameterMm: f.wheel!.diameterMm, ratedSpeedMps: f.wheel!.ratedMps ?? undefined }} onkeep={(values) => void desk.record('run-in', 'quoted', null, values)} /></details>
 <ActionBar label={phase === 'speed' ? 'Book the reading' : phase === 'start' ? 'Wheel is started' : 'Ran free, go on'} onact={act} busy={desk.busy} disabled={phase === 'outcome' && left > 0}>
 	{#if phase === 'outcome'}<a class="btn stop" href="/setups/{f.id}/wrong">It does not sound right</a>{/if}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>
 
 <style>
-	.speeds { display: grid; grid-template-columns: 1fr 270px; gap: 28px; margin: 12px 0 8px; } .tach { display: grid; gap: 8px; align-content: start; } .lab { color: var(--ink2); font-size: 13.5px; margin-bottom: 4px; }
+	details { padding: 8px 0; font-size: 14.5px; } summary { cursor: pointer; color: var(--ink2); min-height: 26px; } .speeds { display: grid; grid-template-columns: 1fr 270px; gap: 28px; margin: 12px 0 8px; } .tach { display: grid; gap: 8px; align-content: start; } .lab { color: var(--ink2); font-size: 13.5px; margin-bottom: 4px; }
 	.run { display: grid; grid-template-columns: 1fr 330px; gap: 28px; border-top: 1px solid var(--rule); padding-top: 12px; } .asks { display: grid; gap: 10px; align-content: start; } .huge { font-size: 76px; font-weight: 700; line-height: 1; } .over .huge { color: var(--ok); } .heard { display: flex; gap: 26px; flex-wrap: wrap; margin: 10px 0; } .fault { color: var(--stop); font-weight: 600; margin-top: 6px; }
 	@media (max-width: 1000px) { .speeds, .run { grid-template-columns: 1fr; } }
 </style>

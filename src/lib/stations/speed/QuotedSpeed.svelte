@@ -9,8 +9,8 @@
 	import Reasons from '$lib/ui/Reasons.svelte';
 
 	/** What somebody quotes, and whether it can be true. */
-	let { system, autofocus = false }: { system: System; autofocus?: boolean } = $props();
-	const entry = new Entry({ fields: speedStatement.fields, key: 'bench-spec.speed-statement', system: untrack(() => system) });
+	let { system, autofocus = false, key = 'bench-spec.speed-statement', start = {}, onkeep }: { system: System; autofocus?: boolean; key?: string; start?: Record<string, unknown>; onkeep?: (values: Record<string, unknown>) => void } = $props();
+	const entry = new Entry({ fields: speedStatement.fields, key: untrack(() => key), system: untrack(() => system), start: untrack(() => start) });
 	$effect(() => entry.switchTo(system));
 	const answer = $derived.by(() => {
 		if (entry.result.fault) return { fault: entry.result.fault, output: null };
@@ -30,6 +30,7 @@
 	<p class="say" class:bad={!agrees}>{agrees ? 'They agree.' : `They cannot all be true: the speed is off by ${out.mismatchPercent > 0 ? '+' : ''}${out.mismatchPercent.toFixed(1)} %.`}</p>
 	<p>That diameter and rpm give <b class="num">{quantity(out.computedSpeedMps, 'm/s')}</b>, <b class="num">{quantity(out.computedSpeedSfpm, 'sfpm')}</b>. The quoted speed would need <b class="num">{quantity(out.impliedRpm, 'rpm')}</b>, or a wheel of <b class="num">{quantity(out.impliedDiameterMm, 'mm', system)}</b>.{out.likelySlip ? ` Likely ${SLIP[out.likelySlip]}.` : ''}</p>
 	<Reasons reasons={out.reasons.filter((r) => r.severity === 'stop')} />
+	{#if onkeep}{@const { diameterMm, statedRpm, statedSpeedMps, statedSpeedSfpm } = entry.result.values}<button class="btn" onclick={() => onkeep({ diameterMm, statedRpm, statedSpeedMps, statedSpeedSfpm })}>Keep what was quoted</button>{/if}
 {:else}<p class="quiet">{answer.fault?.code === 'missing' ? 'Enter what was quoted: 14 in, 1600 rpm, 6500 ft/min.' : answer.fault?.message}</p>{/if}
 
 <style>.grid { display: grid; grid-template-columns: repeat(5, 1fr); gap: 4px 14px; } .say { font: 700 21px var(--text); color: var(--ok); } .bad { color: var(--stop); } @media (max-width: 1000px) { .grid { grid-template-columns: 1fr 1fr; } }</style>

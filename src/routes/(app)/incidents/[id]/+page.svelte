@@ -23,7 +23,13 @@
 	let working = $state(false);
 	const path = $derived(`/api/incidents/${i.id}`);
 	const done = $derived((i.input.done ?? []) as string[]);
-	const tick = async (code: string, on: boolean) => (await sender.submit(path, { done: on ? [...new Set([...done, code])] : done.filter((c) => c !== code), version: i.version })) !== null;
+	/** Ticks are sent one after the other, each on what the one before has left, however fast they come. */
+	let last: Promise<unknown> = Promise.resolve();
+	function tick(code: string, on: boolean): Promise<boolean> {
+		const sent = last.then(() => sender.submit(path, { done: on ? [...new Set([...done, code])] : done.filter((c) => c !== code), version: i.version })).then((answer) => answer !== null);
+		last = sent;
+		return sent;
+	}
 	async function findings() {
 		entry.touchAll();
 		const { fault, values } = entry.result;

@@ -29,7 +29,7 @@
 		try { return adviseFor(checkInput(JOB, v) as never, machine, data.guidelines); } catch (e) { if (e instanceof InputFault) return null; throw e; }
 	});
 	const wish = $derived(advice?.[0]?.output as unknown as ComponentProps<typeof Recommendation>['wish'] | undefined);
-	const cut = $derived((advice?.[1]?.output ?? null) as unknown as ComponentProps<typeof Recommendation>['cut']);
+	const cut = $derived((advice?.find((c) => c.calculation === 'spec.contact')?.output ?? null) as unknown as ComponentProps<typeof Recommendation>['cut']);
 	async function start() {
 		const done = await sender.submitEntry('/api/setups', entry);
 		if (done) await goto(`/setups/${String(done.id)}`);

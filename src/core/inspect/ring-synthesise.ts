@@ -1,0 +1,90 @@
+import { defineCalculation } from '../calculation/define.js';
+import type { Field, Values } from '../calculation/fields.js';
+import { InputFault } from '../calculation/fault.js';
+import { DEG } from '../numeric/angles.js';
+import { mulberry32 } from '../numeric/random.js';
+
+const num = <const N extends string, const M extends object>(name: N, about: string, more: M) => ({ name, kind: 'number', about, ...more }) as const;
+/** What a made-up recording is made of; the analysis takes the same. */
+export const SYNTH_FIELDS = [
+	num('sampleRateHz', 'Samples a second', { min: 8000, max: 192000, default: 48000, advanced: true }), num('durationS', 'Length', { unit: 's', min: 0, minOpen: true, max: 30, required: true }),
+	{ name: 'seed', kind: 'integer', min: 0, max: 4294967295, default: 1, about: 'Same seed, same recording' }, num('noiseRms', 'Noise of the room', { min: 0, max: 1, default: 0 }), num('clickLevel', 'Click of the mallet', { min: 0, max: 10, default: 0.3, advanced: true }), num('gain', 'Loudness', { min: 0, minOpen: true, max: 1000, default: 1, advanced: true }),
+	{
+		name: 'taps', kind: 'list', required: true, maxItems: 200, about: 'When and where it is struck', item: {
+			name: 'tap', kind: 'object', required: true, about: 'One tap', fields: [num('timeS', 'When', { unit: 's', min: 0, max: 30, required: true }), num('angleDeg', 'Where on the wheel', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }), num('amplitude', 'How hard', { min: 0, max: 10, default: 0.5 })]
+		}
+	},
+	{
+		name: 'modes', kind: 'list', required: true, maxItems: 40, about: 'The notes of the wheel', item: {
+			name: 'mode', kind: 'object', required: true, about: 'One note', fields: [
+				num('frequencyHz', 'Note, Hz', { min: 0, minOpen: true, max: 96000, required: true }), num('q', 'How long it rings', { min: 0.5, minOpen: true, max: 100000, required: true }), num('amplitude', 'How loud', { min: 0, max: 10, default: 1 }), num('splitHz', 'Between the twins, Hz', { min: 0, max: 96000, default: 0 }),
+				num('axisDeg', 'Where one twin sits', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }), { name: 'nodalDiameters', kind: 'integer', min: 0, max: 12, default: 2, about: 'Nodal diameters' }
+			]
+		}
+	}
+] as const satisfies readonly Field[];
+export type Synth = Values<typeof SYNTH_FIELDS>;
+
+const CLIPPED = 0.985;
+const CLICK_S = 0.004;
+const CLICK_DECAY_S = 0.0005;
+
+/** What single ranges cannot say. @throws InputFault under the given path */
+export function checkSynth(v: Synth, prefix = ''): void {
+	v.taps.forEach((t, i) => { if (t.timeS >= v.durationS) throw new InputFault(`${prefix}taps.${i}.timeS`, 'above-maximum', `Tap ${i + 1} at ${t.timeS} s is after the end, ${v.durationS} s.`); });
+	v.modes.forEach((m, i) => {
+		if (m.frequencyHz >= v.sampleRateHz / 2) throw new InputFault(`${prefix}modes.${i}.frequencyHz`, 'above-maximum', `${m.frequencyHz} Hz cannot be held by ${v.sampleRateHz} samples a second.`);
+		if (m.splitHz >= m.frequencyHz) throw new InputFault(`${prefix}modes.${i}.splitHz`, 'above-maximum', 'The twins lie further apart than their note is high.');
+	});
+}
+
+/** The samples of a made-up recording: noise, decaying twin notes for each tap, a click, then gain and the limit of the microphone. */
+export function synthesise(v: Synth): Float64Array {
+	const fs = v.sampleRateHz;
+	const n = Math.floor(v.durationS * fs + 0.5);
+	const x = new Float64Array(n);
+	const rng = mulberry32(v.seed);
+	const scale = v.noiseRms * Math.sqrt(3);
+	for (let i = 0; i < n; i++) x[i] = scale * (2 * rng() - 1);
+	for (const tap of v.taps) {
+		const i0 = Math.floor(tap.timeS * fs + 0.5);
+		for (const m of v.modes) {
+			const turn = m.nodalDiameters * (tap.angleDeg - m.axisDeg) * DEG;
+			const parts: [number, number][] = m.nodalDiameters === 0 ? [[m.frequencyHz, 1]] : [[m.frequencyHz - m.splitHz / 2, Math.cos(turn) ** 2], [m.frequencyHz + m.splitHz / 2, Math.sin(turn) ** 2]];
+			for (const [f, w] of parts) {
+				const loud = tap.amplitude * m.amplitude * w;
+				if (loud === 0) continue;
+				for (let i = i0; i < n; i++) { const t = (i - i0) / fs; x[i]! += loud * Math.exp((-Math.PI * f * t) / m.q) * Math.sin(2 * Math.PI * f * t); }
+			}
+		}
+	}
+	const click = Math.floor(CLICK_S * fs + 0.5);
+	for (const tap of v.taps) {
+		const i0 = Math.floor(tap.timeS * fs + 0.5);
+		for (let i = i0; i < i0 + click; i++) {
+			const u = rng();
+			if (i < n) x[i]! += tap.amplitude * v.clickLevel * (2 * u - 1) * Math.exp(-((i - i0) / fs) / CLICK_DECAY_S);
+		}
+	}
+	for (let i = 0; i < n; i++) x[i] = Math.max(-1, Math.min(1, x[i]! * v.gain));
+	return x;
+}
+
+/** A made-up recording of a wheel being rung. */
+export const ringSynthesise = defineCalculation({
+	id: 'inspect.ring-synthesise',
+	title: 'A made-up ring',
+	about: 'Stands in for a microphone: a wheel of chosen condition, struck at chosen places. The same seed always gives the same sound.',
+	source: 'Decaying twin modes of a ring (first principles), seeded noise.',
+	formulas: ['x = tap x mode x w exp(-pi f t/q) sin(2 pi f t)', 'twins: w = cos^2 and sin^2 of n (angle - axis)'],
+	fields: SYNTH_FIELDS,
+	outputs: [{ name: 'peak', about: 'Loudest', main: true }, { name: 'rms', about: 'Mean loudness' }, { name: 'sampleCount', about: 'Samples' }, { name: 'sampleRateHz', about: 'Samples a second' }, { name: 'clippedCount', about: 'Clipped samples' }, { name: 'samples', about: 'The recording' }],
+	example: { sampleRateHz: 8000, durationS: 0.25, seed: 99, noiseRms: 0.005, taps: [{ timeS: 0.05, angleDeg: 60, amplitude: 0.6 }], modes: [{ frequencyHz: 500, q: 120, splitHz: 5, axisDeg: 20 }] },
+	compute(v) {
+		checkSynth(v);
+		const samples = synthesise(v);
+		let peak = 0, square = 0, clippedCount = 0;
+		for (const s of samples) { const a = Math.abs(s); if (a > peak) peak = a; square += s * s; if (a >= CLIPPED) clippedCount++; }
+		return { sampleRateHz: v.sampleRateHz, sampleCount: samples.length, peak, rms: samples.length ? Math.sqrt(square / samples.length) : 0, clippedCount, samples: Array.from(samples) };
+	}
+});
