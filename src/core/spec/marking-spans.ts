@@ -27,7 +27,9 @@ export function markingSpans(typed: string, m: Marking): Span[] {
 	let from = 0;
 	for (const part of markingParts(m)) {
 		const options = written(m, part).filter(Boolean);
-		const find = (start: number) => options.map((o) => [clean.indexOf(o, start), o.length] as const).filter(([i, n]) => i >= 0 && owner.slice(i, i + n).every((o) => o === null)).sort((a, b) => a[0] - b[0] || b[1] - a[1])[0];
+		/** The first place from there on that is still nobody's. */
+		const free = (o: string, start: number): number => { for (let i = clean.indexOf(o, start); i >= 0; i = clean.indexOf(o, i + 1)) if (owner.slice(i, i + o.length).every((x) => x === null)) return i; return -1; };
+		const find = (start: number) => options.map((o) => [free(o, start), o.length] as const).filter(([i]) => i >= 0).sort((a, b) => a[0] - b[0] || b[1] - a[1])[0];
 		const hit = find(from) ?? find(0);
 		if (!hit) continue;
 		for (let i = hit[0]; i < hit[0] + hit[1]; i++) owner[i] = part.field;

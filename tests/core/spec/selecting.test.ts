@@ -33,6 +33,9 @@ describe('reading a marking back', () => {
 		}
 		expect(markingSpans('wa 80 j 7 v', read('wa 80 j 7 v')).filter((s) => s.field !== 'gap').map((s) => `${s.field}:${s.text}`)).to.deep.equal(['abrasive:wa', 'grit:80', 'grade:j', 'structure:7', 'bond:v']);
 	});
+	it('finds a letter again where an earlier one is taken', () => {
+		expect(markingSpans('1V1 160-9-20-5 B181 N V V200', read('1V1 160-9-20-5 B181 N V V200')).filter((s) => s.field !== 'gap').map((s) => `${s.field}:${s.text}`)).to.deep.equal(['shape:1V1', 'size:160-9-20-5', 'abrasive:B', 'grit:181', 'grade:N', 'bond:V', 'concentration:V200']);
+	});
 	it('never fails on any text', () => fc.assert(fc.property(fc.string({ minLength: 1, maxLength: 160, unit: 'grapheme' }), (text) => {
 		if (!text.trim() || text.length > 160) return;
 		const m = read(text);

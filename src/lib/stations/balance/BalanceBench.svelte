@@ -80,7 +80,7 @@
 </ActionBar>
 
 <style>
-	.cols { display: grid; grid-template-columns: minmax(260px, 400px) 1fr; gap: 24px; margin: 10px 0; align-items: start; } .side { display: grid; gap: 8px; align-content: start; min-width: 0; } .time { display: grid; grid-template-columns: 1fr auto; gap: 10px; align-items: start; } .lab { color: var(--ink2); font-size: 13.5px; } .huge { font-size: 34px; font-weight: 700; line-height: 1; } .huge span { font-size: 15px; font-weight: 500; color: var(--ink2); } .fault { color: var(--stop); font-weight: 600; font-size: 13.5px; }
+	.cols { display: grid; grid-template-columns: minmax(260px, 400px) 1fr; gap: 24px; margin: 8px 0 4px; align-items: start; } .side { display: grid; gap: 6px; align-content: start; min-width: 0; } .time { display: grid; grid-template-columns: 1fr auto; gap: 10px; align-items: start; } .lab { color: var(--ink2); font-size: 13.5px; } .huge { font-size: 34px; font-weight: 700; line-height: 1; } .huge span { font-size: 15px; font-weight: 500; color: var(--ink2); } .fault { color: var(--stop); font-weight: 600; font-size: 13.5px; }
 	.marks { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 8px; } .marks input { width: 100%; } .small { display: grid; grid-template-columns: 130px 1fr; gap: 12px; align-items: center; }
 	@media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } }
 </style>

@@ -56,7 +56,7 @@
 			{#if dresserSetup(f) === 'cylindrical-side'}<ChoiceField entry={position} name="surfaceMotion" label="At the diamond the rim moves" />{/if}
 			{#if where}<p class="lab">Past centre</p><p class="num huge" class:bad={where.verdict === 'stop'}>{q(where.pastCentreMm, 'mm')}<span> {where.side} side</span></p><Reasons reasons={where.reasons} />{/if}
 		{:else if part === 'settings'}
-			<div class="grid"><QuantityField entry={settings} name="depthUm" autofocus /><QuantityField entry={settings} name="traverseMmPerMin" note={point ? `${q(point.leadUm, 'um')} per turn` : ''} /><QuantityField entry={settings} name="passes" note={plan ? `${q(plan.totalDepthUm, 'um')} off, ${duration(plan.timeS)}` : ''} /><QuantityField entry={settings} name="dryPasses" note="they smooth and dull" /></div>
+			<div class="grid"><QuantityField entry={settings} name="depthUm" autofocus /><QuantityField entry={settings} name="traverseMmPerMin" note={point ? `${q(point.leadUm, 'um')} per turn` : ''} /><QuantityField entry={settings} name="passes" note={plan ? `${q(plan.totalDepthUm, 'um')} off, ${duration(plan.timeS)}` : ''} /><QuantityField entry={settings} name="dryPasses" note="smooth and dull" /></div>
 			<ChoiceField entry={settings} name="coolant" words={{ continuous: 'full flow', none: 'dry' }} />
 			{#if settings.typed.coolant === 'none'}<YesNo entry={settings} name="dustExtraction" compact label="Dust is drawn off" />{/if}
 			<p class="ov">Overlap <b class="num">{point ? point.overlap.overlapRatio.toFixed(1) : '-'}</b> <strong class:dull={point?.overlap.dressClass === 'dull'}>{point?.overlap.dressClass.replace('-', ' and ') ?? ''}</strong></p>
@@ -82,7 +82,7 @@
 </ActionBar>
 
 <style>
-	.tabs { display: flex; gap: 6px; margin: 10px 0; flex-wrap: wrap; } .cols { display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: 22px; align-items: start; } .side { display: grid; gap: 7px; align-content: start; } .grid { display: grid; grid-template-columns: 1fr 1fr; gap: 3px 14px; } .lab { color: var(--ink2); font-size: 13.5px; } .huge { font-size: 36px; font-weight: 700; line-height: 1.1; } .huge span { font: 500 15px var(--text); color: var(--ink2); } .bad { color: var(--stop); }
-	.ov { font-weight: 600; } .ov b { font-size: 26px; margin: 0 8px; } .ov strong { color: var(--ok); } .ov .dull { color: var(--stop); } .low { display: grid; grid-template-columns: 1fr 320px; gap: 22px; margin: 8px 0; } .mid { font-size: 24px; font-weight: 700; } .mid span { font: 500 14px var(--text); color: var(--ink2); } ol { padding-left: 20px; display: grid; gap: 4px; }
+	.tabs { display: flex; gap: 6px; margin: 6px 0; flex-wrap: wrap; } .cols { display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: 22px; align-items: start; } .side { display: grid; gap: 7px; align-content: start; } .grid { display: grid; grid-template-columns: 1fr 1fr; gap: 3px 14px; } .lab { color: var(--ink2); font-size: 13.5px; } .huge { font-size: 36px; font-weight: 700; line-height: 1.1; } .huge span { font: 500 15px var(--text); color: var(--ink2); } .bad { color: var(--stop); }
+	.ov { font-weight: 600; } .ov b { font-size: 26px; margin: 0 8px; } .ov strong { color: var(--ok); } .ov .dull { color: var(--stop); } .low { display: grid; grid-template-columns: 1fr 320px; gap: 22px; margin: 0 0 4px; } .mid { font-size: 24px; font-weight: 700; } .mid span { font: 500 14px var(--text); color: var(--ink2); } ol { padding-left: 20px; display: grid; gap: 4px; }
 	@media (max-width: 1000px) { .cols, .low { grid-template-columns: 1fr; } }
 </style>

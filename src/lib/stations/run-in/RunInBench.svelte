@@ -47,6 +47,7 @@
 		<p class="lab">Tachometer against what the wheel allows</p>
 		<Strip value={tach} {limit} label="Tachometer" unit="rpm" show={(v) => v.toFixed(0)} other={null} />
 		<p class="quiet">Machine set to {quantity(f.machine.spindleRpm, 'rpm')}. Wheel {f.wheel!.number}: {f.wheel!.ratedMps ? quantity(f.wheel!.ratedMps, 'm/s', f.units) : ''}{f.wheel!.ratedRpm ? ` ${quantity(f.wheel!.ratedRpm, 'rpm')}` : ''}, which is {quantity(limit, 'rpm')} at its new diameter. A worn wheel earns no more.</p>
+		<details><summary>Somebody quoted a speed for it</summary><QuotedSpeed system={f.units} key={`setup-${f.id}-run-in-quoted`} start={{ diameterMm: f.wheel!.diameterMm, ratedSpeedMps: f.wheel!.ratedMps ?? undefined }} onkeep={(values) => void desk.record('run-in', 'quoted', null, values)} /></details>
 	</div>
 	<div class="tach">
 		<QuantityField entry={speed} name="measuredRpm" />
@@ -64,11 +65,10 @@
 		{/if}
 		{#if plan?.jogs}<JogLadder jogs={plan.jogs} runRpm={f.machine.spindleRpm} coastDownS={plan.coastDownS} />{/if}
 	</section>
-	{#if phase === 'outcome'}<div class="heard"><ChoiceField entry={outcome} name="heard" label="What you hear" words={{ normal: 'an even hum', rising: 'rising', knock: 'a knock', rub: 'a rub', 'not-listened': 'did not listen' }} /><YesNo entry={outcome} name="smokeOrSmell" /><QuantityField entry={outcome} name="vibrationMmPerS" label="Vibration" /></div>{/if}
+	{#if phase === 'outcome'}<div class="heard"><ChoiceField entry={outcome} name="heard" label="What you hear" words={{ normal: 'an even hum', rising: 'rising', knock: 'a knock', rub: 'a rub', 'not-listened': 'did not listen' }} /><YesNo entry={outcome} name="smokeOrSmell" /><details><summary>Vibration, if measured</summary><QuantityField entry={outcome} name="vibrationMmPerS" label="Vibration" /></details></div>{/if}
 	{#if p.computed[0]?.output.reasons?.length && !(phase === 'outcome' && left > 0)}<Reasons reasons={p.computed[0].output.reasons as never} />{/if}
 	{#if p.fault && phase === 'start' && start.result.fault === null}<p class="fault">{p.fault.message}</p>{/if}
 {/if}
-<details><summary>Somebody quoted a speed for it</summary><QuotedSpeed system={f.units} key={`setup-${f.id}-run-in-quoted`} start={{ diameterMm: f.wheel!.diameterMm, ratedSpeedMps: f.wheel!.ratedMps ?? undefined }} onkeep={(values) => void desk.record('run-in', 'quoted', null, values)} /></details>
 <ActionBar label={phase === 'speed' ? 'Book the reading' : phase === 'start' ? 'Wheel is started' : 'Ran free, go on'} onact={act} busy={desk.busy} disabled={phase === 'outcome' && left > 0}>
 	{#if phase === 'outcome'}<a class="btn stop" href="/setups/{f.id}/wrong">It does not sound right</a>{/if}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}

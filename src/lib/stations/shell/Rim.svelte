@@ -37,7 +37,7 @@
 </div>
 
 <style>
-	.rim { position: relative; width: 250px; min-height: 100vh; overflow: hidden; }
+	.rim { position: sticky; top: 0; align-self: start; width: 250px; height: 100vh; overflow: hidden; }
 	.brand { position: absolute; left: 16px; top: 4px; z-index: 2; }
 	.wheel { position: absolute; left: 0; top: calc(50% + 8px - 400px); }
 	ol { list-style: none; padding: 0; }
@@ -53,7 +53,7 @@
 	.tag strong { color: var(--ink); font-size: 16px; font-weight: 680; }
 	@media (max-height: 700px) { .tag span:last-child { display: none; } }
 	@media (max-width: 900px) {
-		.rim { width: auto; min-height: 0; overflow: visible; padding: 4px 12px; } .wheel, li i { display: none; } .brand { position: static; } .tag { position: static; display: flex; flex-wrap: wrap; gap: 10px; align-items: baseline; }
+		.rim { position: static; width: auto; height: auto; overflow: visible; padding: 4px 12px; } .wheel, li i { display: none; } .brand { position: static; } .tag { position: static; display: flex; flex-wrap: wrap; gap: 10px; align-items: baseline; }
 		ol { display: flex; overflow-x: auto; gap: 2px; } li { position: static; height: auto; } li a, li.here a { position: static; width: auto; height: 44px; padding: 0 10px; border-left: 0; border-bottom: 3px solid transparent; font-size: 14.5px; } li.here a { border-bottom-color: var(--act); }
 	}
 </style>

@@ -33,4 +33,4 @@
 	{#if onkeep}{@const { diameterMm, statedRpm, statedSpeedMps, statedSpeedSfpm } = entry.result.values}<button class="btn" onclick={() => onkeep({ diameterMm, statedRpm, statedSpeedMps, statedSpeedSfpm })}>Keep what was quoted</button>{/if}
 {:else}<p class="quiet">{answer.fault?.code === 'missing' ? 'Enter what was quoted: 14 in, 1600 rpm, 6500 ft/min.' : answer.fault?.message}</p>{/if}
 
-<style>.grid { display: grid; grid-template-columns: repeat(5, 1fr); gap: 4px 14px; } .say { font: 700 21px var(--text); color: var(--ok); } .bad { color: var(--stop); } @media (max-width: 1000px) { .grid { grid-template-columns: 1fr 1fr; } }</style>
+<style>.grid { display: grid; grid-template-columns: repeat(auto-fit, minmax(130px, 1fr)); gap: 4px 14px; } .say { font: 700 21px var(--text); color: var(--ok); } .bad { color: var(--stop); } @media (max-width: 1000px) { .grid { grid-template-columns: 1fr 1fr; } }</style>
