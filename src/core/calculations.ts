@@ -8,7 +8,11 @@ import { overlap } from './dress/overlap.js';
 import { dressPlan } from './dress/plan.js';
 import { singlePoint } from './dress/single-point.js';
 import { ringApplicability } from './inspect/ring-applicability.js';
+import { ringAnalysis } from './inspect/ring-analysis.js';
 import { ringDecision } from './inspect/ring-decision.js';
+import { ringFrequency } from './inspect/ring-frequency.js';
+import { ringSynthesise } from './inspect/ring-synthesise.js';
+import { sonicModulus } from './inspect/sonic-modulus.js';
 import { tapPlan } from './inspect/tap-plan.js';
 import { visual } from './inspect/visual.js';
 import { holdSpeed } from './keep/hold-speed.js';
@@ -41,7 +45,7 @@ export { CORE_VERSION } from './version.js';
 /** Every calculation of the product, in the order of the stations. Benches, records, reference, API and command all read it here. */
 export const CALCULATIONS: readonly Calculation[] = [
 	parseMarking, formatMarking, gritSize, concentration, surfaceSpeed, speedStatement, contact, shape, finishGrit, diagnoseFinish, recommend, rankRack,
-	visual, ringApplicability, tapPlan, ringDecision,
+	visual, ringApplicability, tapPlan, ringFrequency, sonicModulus, ringSynthesise, ringAnalysis, ringDecision,
 	flangeCheck, fitCheck, threadHand, tighteningOrder,
 	speedCheck, runInPlan, runInOutcome,
 	runout, truePlan,

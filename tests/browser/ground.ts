@@ -36,7 +36,7 @@ export async function context(options: Parameters<Browser['newContext']>[0] = {}
 	await startApp();
 	browser ??= await chromium.launch({ executablePath: find('chromium', '/usr/bin/chromium')!, args: FLAGS });
 	const made = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options });
-	made.setDefaultTimeout(8_000);
+	made.setDefaultTimeout(15_000);
 	return made;
 }
 

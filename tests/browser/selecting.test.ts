@@ -162,7 +162,7 @@ describe('lists in and out', () => {
 		await lines().getByText(/"seven" is not a number/).waitFor();
 		await page.getByRole('checkbox', { name: /wheel 8002/ }).uncheck();
 		await press(page, 'Put 1 on the rack');
-		await page.getByText('1 wheels are on the rack.').waitFor();
+		await page.getByText('1 wheel is on the rack.').waitFor();
 		expect((await page.request.get(`${base()}/rack/8001`)).status()).to.equal(200);
 		expect((await page.request.get(`${base()}/rack/8002`)).status()).to.equal(404);
 	});
@@ -171,7 +171,7 @@ describe('lists in and out', () => {
 		await page.getByText('Needed and not matched').waitFor({ state: 'hidden' });
 		await press(page, 'Look at every line');
 		await press(page, 'Put 1 on the rack');
-		await page.getByText('1 wheels are on the rack.').waitFor();
+		await page.getByText('1 wheel is on the rack.').waitFor();
 		await page.goto(`${base()}/rack/8101`);
 		await page.getByText('bay; 1').waitFor();
 	});
@@ -184,6 +184,7 @@ describe('lists in and out', () => {
 			await page.getByRole('button', { name: 'Put 1 on the rack' }).waitFor();
 		}
 		await press(page, 'Put 1 on the rack');
+		await page.getByText('1 wheel is on the rack.').waitFor();
 		await page.goto(`${base()}/rack/8201`);
 		await page.getByText('Schränkchen').first().waitFor();
 	});

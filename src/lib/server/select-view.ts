@@ -2,6 +2,7 @@ import type { SetupFacts, WheelFacts } from '../../core/route/facts.js';
 import { type Ranked, rankFor } from '../../core/route/steps/select.js';
 import type { Computed } from '../../core/route/steps/step.js';
 import { nearestExcluded } from '../../core/spec/nearest-excluded.js';
+import { type JobWish, scoreParts, scorePoints } from '../../core/spec/rank-score.js';
 import { allWheels } from './wheels.js';
 
 export interface Excluded { id: string; codes: string[] }
@@ -21,7 +22,10 @@ export async function selectView(facts: SetupFacts): Promise<SelectView> {
 	const own = facts.wheel ? free.find((r) => r.id === facts.wheel!.number) : undefined;
 	const ranked = free.slice(0, SHOWN);
 	if (own && !ranked.includes(own)) ranked.push(own);
-	const near = nearestExcluded(excluded);
+	const seat = facts.mount?.seatMm ?? facts.machine.seatMm;
+	const job = (full.input as { job: JobWish }).job;
+	const points = ({ id }: Excluded) => { const w = byNumber.get(id)!; return scorePoints(scoreParts(job, w, facts.machine.maxDiameterMm)); };
+	const near = nearestExcluded(excluded.map((x) => (x.codes.includes('bore-mismatch') && byNumber.get(x.id)!.boreMm < seat ? { ...x, codes: x.codes.map((c) => (c === 'bore-mismatch' ? 'bore-too-small' : c)) } : x)), 3, points);
 	const named = excluded.slice(0, NAMED);
 	const counts = new Map<string, number>();
 	for (const x of excluded) counts.set(x.codes[0]!, (counts.get(x.codes[0]!) ?? 0) + 1);

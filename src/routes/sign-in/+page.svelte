@@ -2,7 +2,6 @@
 	import { enhance } from '$app/forms';
 	import Brand from '$lib/ui/Brand.svelte';
 	let { data, form } = $props();
-	let picked = $derived(form?.userId ?? '');
 	let busy = $state(false);
 </script>
 
@@ -15,7 +14,7 @@
 			<legend class="sr">Name</legend>
 			{#each data.people as p (p.id)}
 				{@const pin = data.pins.find((x) => x.name === p.name)?.pin}
-				<label class="who" class:on={picked === String(p.id)}><input type="radio" name="userId" value={p.id} checked={picked === String(p.id)} onchange={() => (picked = String(p.id))} /><span>{p.name}</span><small>{p.role}{#if pin}<span class="num">, PIN {pin}</span>{/if}</small></label>
+				<!-- undefined, not false: the script must not undo a name picked before it ran --><label class="who"><input type="radio" name="userId" value={p.id} checked={form?.userId === String(p.id) || undefined} /><span>{p.name}</span><small>{p.role}{#if pin}<span class="num">, PIN {pin}</span>{/if}</small></label>
 			{/each}
 			{#if form?.field === 'userId'}<p class="fault" role="alert">{form.message}</p>{/if}
 		</fieldset>
@@ -32,7 +31,7 @@
 	form { padding: 22px 24px; display: grid; gap: 12px; }
 	fieldset { border: 0; padding: 0; display: grid; gap: 6px; }
 	.who { position: relative; display: flex; justify-content: space-between; align-items: center; min-height: var(--hit); padding: 6px 14px; border: 1.5px solid var(--rule); border-radius: var(--round); font-weight: 600; cursor: pointer; }
-	.who small { font-weight: 400; color: var(--ink2); } .who.on { background: var(--act-soft); border-color: var(--act); }
+	.who small { font-weight: 400; color: var(--ink2); } .who:has(:checked) { background: var(--act-soft); border-color: var(--act); }
 	.who input { position: absolute; inset: 0; opacity: 0; width: 100%; height: 100%; cursor: pointer; } .who:focus-within { outline: 3px solid var(--act); outline-offset: 2px; }
 	#pin { font-size: 22px; letter-spacing: 4px; }
 	.fault { color: var(--stop); font-weight: 600; font-size: 14px; min-height: 0; }

@@ -117,6 +117,7 @@ describe('choosing', () => {
 	it('names the nearest of those ruled out, never a scrapped one', () => {
 		const out = [{ id: 'a', codes: ['scrapped'] }, { id: 'b', codes: ['rated-speed-too-low', 'bore-mismatch'] }, { id: 'c', codes: ['quarantined'] }, { id: 'd', codes: ['bore-mismatch'] }, { id: 'e', codes: ['expired'] }];
 		expect(nearestExcluded(out).map((x) => x.id)).to.deep.equal(['c', 'd', 'e']);
+		expect(nearestExcluded([...out, { id: 'f', codes: ['bore-too-small'] }, { id: 'g', codes: ['bore-mismatch'] }], 3, (x) => (x.id === 'g' ? 90 : 10)).map((x) => x.id)).to.deep.equal(['c', 'g', 'd']);
 	});
 });
 

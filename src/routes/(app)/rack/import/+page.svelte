@@ -24,7 +24,7 @@
 	{:else if it.stage === 'judging'}<Progress label="Looking at every line" done={it.done} of={it.count} oncancel={() => it.cancel()} />
 	{:else if it.stage === 'preview'}<LinePreview {it} />
 	{:else if it.stage === 'taking'}<Progress label="Putting {it.chosen.length} wheels on the rack" done={it.done} of={it.chosen.length} oncancel={() => it.cancel()} />
-	{:else}<p class="big" role="status">{it.taken} wheels are on the rack.</p><p><a class="btn act" href="/rack">To the rack</a></p>{/if}
+	{:else}<p class="big" role="status">{it.taken === 1 ? '1 wheel is' : `${it.taken} wheels are`} on the rack.</p><p><a class="btn act" href="/rack">To the rack</a></p>{/if}
 </main>
 
 <style>main { display: grid; gap: 12px; } .drop { display: grid; gap: 8px; justify-items: center; padding: 48px 20px; border-style: dashed; cursor: pointer; } .over { background: var(--act-soft); } .drop:focus-within { outline: 3px solid var(--act); } .big { font: 700 28px var(--text); } input { max-width: 100%; }</style>

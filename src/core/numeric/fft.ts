@@ -1,0 +1,37 @@
+import FFT from 'fft.js';
+
+const made = new Map<number, InstanceType<typeof FFT>>();
+const plan = (n: number): InstanceType<typeof FFT> => { let p = made.get(n); if (!p) made.set(n, (p = new FFT(n))); return p; };
+
+/** The next power of two that is not below n. */
+export const powerOfTwo = (n: number): number => 2 ** Math.ceil(Math.log2(Math.max(2, n)));
+
+/** Power of a real signal, zero-padded to `size` (a power of two), for bins 0 to size/2. */
+export function powerSpectrum(signal: Float64Array, size: number): Float64Array {
+	const padded = new Float64Array(size);
+	padded.set(signal);
+	const out = new Float64Array(2 * size);
+	plan(size).realTransform(out as never, padded as never);
+	const power = new Float64Array(size / 2 + 1);
+	for (let k = 0; k <= size / 2; k++) power[k] = out[2 * k]! ** 2 + out[2 * k + 1]! ** 2;
+	return power;
+}
+
+/** The whole spectrum of a real signal, zero-padded: interleaved real and imaginary parts of the positive bins, the others left at zero. */
+export function positiveSpectrum(signal: Float64Array, size: number): Float64Array {
+	const padded = new Float64Array(size);
+	padded.set(signal);
+	const out = new Float64Array(2 * size);
+	plan(size).realTransform(out as never, padded as never);
+	out.fill(0, size + 2);
+	return out;
+}
+
+/** Squared size of the complex signal with this interleaved spectrum. */
+export function envelopeEnergy(spectrum: Float64Array, length: number): Float64Array {
+	const out = new Float64Array(spectrum.length);
+	plan(spectrum.length / 2).inverseTransform(out as never, spectrum as never);
+	const energy = new Float64Array(length);
+	for (let i = 0; i < length; i++) energy[i] = out[2 * i]! ** 2 + out[2 * i + 1]! ** 2;
+	return energy;
+}
