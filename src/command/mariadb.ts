@@ -26,7 +26,8 @@ function settings(folder: string): { password: string; port: number } {
 /** Socket paths are limited to about a hundred characters, so the socket lives in the temporary folder under a name of its own. */
 const socketFor = (folder: string): string => join(tmpdir(), `uncinus-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}.sock`);
 
-function runningPid(folder: string): number | null {
+/** The process serving this folder at the moment, whoever started it. */
+export function runningPid(folder: string): number | null {
 	try {
 		const pid = Number(readFileSync(join(folder, 'mariadb.pid'), 'utf8'));
 		if (!pid || !alive(pid)) return null;
@@ -111,6 +112,12 @@ export async function stopPid(pid: number): Promise<void> {
 	if (!alive(pid)) return;
 	process.kill(pid, 'SIGTERM');
 	await until(() => !alive(pid), 'The database did not stop in time.', 20_000).catch((e: Error) => { say(e.message); process.kill(pid, 'SIGKILL'); });
+}
+
+/** Stops whatever serves this folder now; a test may have stopped the first server and started another. */
+export async function stopDatabase(folder: string): Promise<void> {
+	const pid = runningPid(folder);
+	if (pid) await stopPid(pid);
 }
 
 /** The environment that tells the application where the database is. */

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build } from './build.js';
-import { type PrivateDatabase, databaseEnvironment, startDatabase } from './mariadb.js';
+import { databaseEnvironment, runningPid, startDatabase, stopDatabase } from './mariadb.js';
 import { DEMO, MIGRATIONS, ROOT } from './paths.js';
 import { find, freePort, installPackages, say } from './system.js';
 
@@ -39,18 +39,17 @@ async function mocha(spec: string, env?: NodeJS.ProcessEnv, timeout = 10_000): P
 }
 
 /** What has to be stopped when the run itself is stopped. */
-const running = new Set<number>();
-for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.once(signal, () => { for (const pid of running) process.kill(pid, 'SIGTERM'); process.exit(130); });
+const grounds = new Set<string>();
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.once(signal, () => { for (const pid of [...grounds].map(runningPid)) if (pid) process.kill(pid, 'SIGTERM'); process.exit(130); });
 // A reader that goes away (a closed pipe) ends the printing, not the cleaning up.
 for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
 
 /** A throw-away database, with the demo shop in it when asked for; stopped and removed afterwards. */
 async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise<Count>): Promise<Count> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-test-'));
-	let database: PrivateDatabase | null = null;
+	grounds.add(folder);
 	try {
-		database = await startDatabase(folder, await freePort(3417));
-		running.add(database.pid);
+		const database = await startDatabase(folder, await freePort(3417));
 		Object.assign(process.env, databaseEnvironment(database.address));
 		const { migrate } = await import('../lib/server/migrate.js');
 		const { closeDatabase } = await import('../lib/server/pool.js');
@@ -59,8 +58,8 @@ async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise
 		await closeDatabase();
 		return await work({ ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' });
 	} finally {
-		await database?.stop();
-		if (database) running.delete(database.pid);
+		await stopDatabase(folder);
+		grounds.delete(folder);
 		rmSync(folder, { recursive: true, force: true });
 	}
 }

@@ -27,7 +27,7 @@ export const ringAnalysis = defineCalculation({
 	source: 'Room-acoustic decay integration and modal testing, first principles; limits are guidelines to be tuned on the shop\'s own good and rejected wheels.',
 	formulas: ['Q = 2 pi f/s, energy falls as exp(-s t)', '1/s - T/(exp(sT) - 1) = mean time', 'split counts when it exceeds 100/Q per cent'],
 	fields: [
-		{ name: 'synth', kind: 'object', about: 'A made-up recording instead of a real one', fields: SYNTH_FIELDS }, { name: 'sampleRateHz', kind: 'number', min: 8000, max: 192000, about: 'Samples a second' },
+		{ name: 'synth', kind: 'object', label: 'Made-up recording', about: 'Instead of a real one', fields: SYNTH_FIELDS }, { name: 'sampleRateHz', kind: 'number', min: 8000, max: 192000, label: 'Samples a second', about: 'Rate of the recording' },
 		{ name: 'samples', kind: 'list', maxItems: 24_000_000, advanced: true, about: 'The recording, from -1 to 1', item: { name: 'sample', kind: 'number', required: true, about: 'One sample' } },
 		{ name: 'bond', kind: 'choice', choices: ['vitrified', 'silicate', 'resin', 'rubber', 'shellac', 'magnesia'], default: 'vitrified', about: 'What holds the grains' },
 		{ name: 'tapAnglesDeg', kind: 'list', maxItems: 200, label: 'Where it was tapped', about: 'Wheel angles in the order of the taps', item: { name: 'angle', kind: 'number', unit: 'deg', min: 0, max: 360, maxOpen: true, required: true, about: 'Angle' } },
@@ -53,7 +53,7 @@ export const ringAnalysis = defineCalculation({
 		else if (v.samples === null) throw new InputFault('samples', 'missing', 'There is no recording. Load one, or make one up.');
 		const raw = synth ? synthesise(synth) : Float64Array.from(v.samples!);
 		const fs = synth?.sampleRateHz ?? v.sampleRateHz!;
-		if (raw.length / fs < SHORTEST_S) throw new InputFault(synth ? 'synth.durationS' : 'samples', 'too-short', `${(raw.length / fs).toFixed(2)} s are too short. Record at least ${SHORTEST_S} s, better four taps.`);
+		if (raw.length / fs < SHORTEST_S) throw new InputFault(synth ? 'synth.durationS' : 'samples', synth ? 'below-minimum' : 'too-few', `${(raw.length / fs).toFixed(2)} s are too short. Record at least ${SHORTEST_S} s, better four taps.`);
 		const hard = v.bond === 'vitrified' || v.bond === 'silicate';
 		return listen(raw, fs, { ...v, clearQ: v.clearQ ?? (hard ? 120 : 40), dullQ: v.dullQ ?? (hard ? 50 : 15), tapAnglesDeg: v.tapAnglesDeg ?? synth?.taps.map((t) => t.angleDeg) ?? null });
 	}

@@ -38,7 +38,7 @@ export const formatMarking = defineCalculation({
 	outputs: [{ name: 'marking', about: 'The marking', main: true }],
 	example: { kind: 'conventional', makerPrefix: '72', abrasive: { letters: 'A' }, grit: { number: 54 }, grade: 'K', structure: 9, bond: { letters: 'V' }, makerSuffix: 'DR' },
 	compute(v) {
-		if (v.kind === 'conventional' && v.to !== 'same') throw new InputFault('to', 'not-allowed', 'A conventional marking has only its own order. Leave "to" at same.');
+		if (v.kind === 'conventional' && v.to !== 'same') throw new InputFault('to', 'inconsistent', 'A conventional marking has only its own order. Leave "to" at same.');
 		const system = v.grit.system ?? (v.kind === 'conventional' ? 'F' : 'FEPA');
 		const label = v.grit.label ?? (v.grit.secondNumber === null ? String(v.grit.number) : `${v.grit.number}/${v.grit.secondNumber}`);
 		const grit = { ...v.grit, system, label, meanUm: null };

@@ -102,8 +102,8 @@ describe('inspect: listening', () => {
 		expect(codes(listen(rung(3, good, { taps: FOUR.slice(0, 3) })))).to.deep.equal(['too-few-taps']);
 		expect(codes(listen(rung(3, good, { taps: FOUR.map((t) => ({ ...t, timeS: t.timeS - 0.25 })) })))).to.deep.equal(['no-lead-in']);
 		expect(codes(listen(rung(3, good, { taps: FOUR.slice(0, 2) }), { minTaps: 2 })), 'two taps at the same twin').to.deep.equal(['tap-coverage']);
-		refuses('inspect.ring-analysis', { synth: rung(3, good, { durationS: 0.2, taps: [] }) }, 'synth.durationS', 'too-short');
-		refuses('inspect.ring-analysis', { sampleRateHz: 8000, samples: new Array<number>(100).fill(0) }, 'samples', 'too-short');
+		refuses('inspect.ring-analysis', { synth: rung(3, good, { durationS: 0.2, taps: [] }) }, 'synth.durationS', 'below-minimum');
+		refuses('inspect.ring-analysis', { sampleRateHz: 8000, samples: new Array<number>(100).fill(0) }, 'samples', 'too-few');
 		refuses('inspect.ring-analysis', { samples: [0] }, 'sampleRateHz', 'missing');
 		refuses('inspect.ring-analysis', { synth: rung(3, good), bond: 'metal' }, 'bond', 'unknown-choice');
 	});

@@ -11,6 +11,6 @@ describe('spec.format-marking', () => {
 		refuses('spec.format-marking', { kind: 'conventional', abrasive: { letters: 'A' }, grit: {} }, 'grit.number', 'missing');
 		refuses('spec.format-marking', { ...d, grit: { system: 'FEPA', number: 127 } }, 'grit.number', 'unknown-choice');
 		refuses('spec.format-marking', { ...d, grade: 'mm' }, 'grade', 'not-allowed');
-		refuses('spec.format-marking', { kind: 'conventional', abrasive: { letters: 'A' }, grit: { number: 54 }, to: 'fepa' }, 'to', 'not-allowed');
+		refuses('spec.format-marking', { kind: 'conventional', abrasive: { letters: 'A' }, grit: { number: 54 }, to: 'fepa' }, 'to', 'inconsistent');
 	});
 });
