@@ -5,7 +5,7 @@
 	import WheelThumb from '$lib/drawing/WheelThumb.svelte';
 	import VerdictMark from '$lib/ui/VerdictMark.svelte';
 
-	interface Card { machine: MachineFacts; setup: { id: number; part: string; quantity: number } | null; wheel: WheelFacts | null; state: 'ok' | 'now' | 'todo' | 'caution' | 'stop'; word: string; next: string; dressesLeft: number | null }
+	interface Card { machine: MachineFacts; setup: { id: number; part: string; quantity: number } | null; wheel: WheelFacts | null; state: 'ok' | 'now' | 'open' | 'caution' | 'stop'; word: string; next: string; dressesLeft: number | null }
 	let { card }: { card: Card } = $props();
 	const w = $derived(card.wheel);
 	const life = $derived(w ? Math.max(0, Math.min(1, (w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm))) : 0);

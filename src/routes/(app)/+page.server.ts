@@ -14,13 +14,13 @@ export async function load() {
 	const setups = (await Promise.all(live.map((id) => loadSetup(id)))).map((s) => s!.facts);
 	const cards = list.map((m) => {
 		const f = setups.find((s) => s.machine.id === m.id) ?? null;
-		if (!f) return { machine: m, setup: null, wheel: null, station: null, state: m.lockedOut ? ('stop' as const) : ('todo' as const), word: m.lockedOut ? 'Locked out' : 'Free', next: 'no setup', dressesLeft: null };
+		if (!f) return { machine: m, setup: null, wheel: null, station: null, state: m.lockedOut ? ('stop' as const) : ('open' as const), word: m.lockedOut ? 'Locked out' : 'Free', next: 'no setup', dressesLeft: null };
 		const d = decide(f);
 		const blocked = d.stations.some((s) => s.state === 'blocked');
 		const waits = d.stations.some((s) => s.lines.some((l) => l.needsReason));
 		const state = m.lockedOut || blocked ? ('stop' as const) : f.state === 'released' ? ('ok' as const) : waits ? ('caution' as const) : ('now' as const);
 		const dressesLeft = new Evidence(f).latest('dress', 'settings', 'dress.plan')?.output.dressesLeft ?? null;
-		return { machine: m, setup: { id: f.id, part: f.part, quantity: f.quantity }, wheel: f.wheel, station: d.current, state, word: m.lockedOut ? 'Locked out' : f.state === 'released' ? 'Ready to grind' : blocked ? 'Stopped' : d.stations.find((s) => s.id === d.current)!.name, next: f.state === 'released' ? '' : d.next, dressesLeft: dressesLeft as number | null };
+		return { machine: m, setup: { id: f.id, part: f.part, quantity: f.quantity }, wheel: f.wheel, station: d.current, state, word: m.lockedOut ? 'Locked out' : f.state === 'released' ? 'Ready to grind' : blocked ? 'Stopped' : d.stations.find((s) => s.id === d.current)!.name, next: f.state === 'released' ? '' : m.lockedOut ? 'work the incident through' : d.next, dressesLeft: dressesLeft as number | null };
 	});
 	const needs: { state: 'stop' | 'caution'; text: string; note: string; href: string; action: string }[] = [];
 	for (const i of incidents) {

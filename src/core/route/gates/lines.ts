@@ -22,7 +22,7 @@ const select: Gate = (f, e) => {
 	const q = show(f);
 	const w = f.wheel;
 	const take = e.latest('select', 'take', 'spec.rank-rack');
-	if (!w || !take) return [plainLine('taken', 'One wheel taken', 'todo', 'pick from the rack'), plainLine('bore', 'Fits the spindle', 'todo', `bore ${q(f.mount?.seatMm ?? f.machine.seatMm, 'mm')}`), plainLine('speed', 'Under the rated speed', 'todo', `spindle runs ${q(f.machine.spindleRpm, 'rpm')}`)];
+	if (!w || !take) return [plainLine('taken', 'One wheel taken', 'open', 'pick from the rack'), plainLine('bore', 'Fits the spindle', 'open', `bore ${q(f.mount?.seatMm ?? f.machine.seatMm, 'mm')}`), plainLine('speed', 'Under the rated speed', 'open', `spindle runs ${q(f.machine.spindleRpm, 'rpm')}`)];
 	const limit = limitRpm(w);
 	const v = surfaceSpeedMps(w.diameterMm, f.machine.spindleRpm);
 	return [
@@ -39,7 +39,7 @@ const inspect: Gate = (f, e) => {
 	const taps = ((ring?.entered.taps ?? []) as string[]).length;
 	return [
 		lineOf('look', 'Looked over', look, said(look, 'nothing found'), 'point by point'),
-		plainLine('rated', 'Marked with a speed', !f.wheel ? 'todo' : limitRpm(f.wheel) !== null ? 'ok' : 'stop', f.wheel?.ratedMps ? show(f)(f.wheel.ratedMps, 'm/s') : f.wheel?.ratedRpm ? show(f)(f.wheel.ratedRpm, 'rpm') : 'no speed'),
+		plainLine('rated', 'Marked with a speed', !f.wheel ? 'open' : limitRpm(f.wheel) !== null ? 'ok' : 'stop', f.wheel?.ratedMps ? show(f)(f.wheel.ratedMps, 'm/s') : f.wheel?.ratedRpm ? show(f)(f.wheel.ratedRpm, 'rpm') : 'no speed'),
 		lineOf('ring', 'Ring is clear', ring, said(ring, taps ? `clear at ${taps} places, by ear` : 'cannot be rung'), 'tap it and listen')
 	];
 };
@@ -77,8 +77,8 @@ const trueGate: Gate = (f, e) => {
 	const waiting = last ? `${q(out(last, 'tirUm'), 'um')} now, limit ${q(Number(last.input.limitTirUm), 'um')}` : 'limit 25 µm';
 	return [
 		lineOf('read', 'Rim read', first && { ...first, verdict: first.verdict === 'stop' ? 'stop' : 'ok' }, first?.verdict === 'stop' ? said(first, '') : `${((first?.input.readingsUm ?? []) as unknown[]).length} readings`, '8 or 12 places'),
-		good ? lineOf('runs-true', 'Runs true', last && { ...last, verdict: 'ok' }, waiting, '') : after && last === after ? lineOf('runs-true', 'Runs true', after, waiting, '') : plainLine('runs-true', 'Runs true', 'todo', waiting, last?.id ?? null),
-		plainLine('dry', 'Spun dry', after ? (after.entered.spunDry === true ? 'ok' : 'todo') : good && !after ? 'ok' : 'todo', after?.entered.spunDry === true ? 'coolant off, run on until dry' : good && !after ? 'not wetted: no truing needed' : 'after the coolant is off', after?.id ?? null),
+		good ? lineOf('runs-true', 'Runs true', last && { ...last, verdict: 'ok' }, waiting, '') : after && last === after ? lineOf('runs-true', 'Runs true', after, waiting, '') : plainLine('runs-true', 'Runs true', 'open', waiting, last?.id ?? null),
+		plainLine('dry', 'Spun dry', after ? (after.entered.spunDry === true ? 'ok' : 'open') : good && !after ? 'ok' : 'open', after?.entered.spunDry === true ? 'coolant off, run on until dry' : good && !after ? 'not wetted: no truing needed' : 'after the coolant is off', after?.id ?? null),
 		plainLine('glazed', 'Known to be glazed', 'ok', 'dress open after balancing')
 	];
 };
@@ -92,8 +92,8 @@ const balance: Gate = (f, e) => {
 	const value = judged ? `${q(judged.input.unbalanceGmm as number, 'gmm')}, limit ${q(out(judged, 'permissibleGmm'), 'gmm')}` : 'time a swing';
 	const confirmed = inside && (move !== null || proof!.verdict === 'ok');
 	return [
-		inside ? lineOf('inside', 'Unbalance inside the grade', { ...proof!, verdict: 'ok' }, value, '') : judged?.verdict === 'stop' && proof ? lineOf('inside', 'Unbalance inside the grade', proof, value, '') : plainLine('inside', 'Unbalance inside the grade', 'todo', value, judged?.id ?? null),
-		plainLine('second', move ? 'Second roll agrees' : 'Proved by a roll', confirmed ? 'ok' : 'todo', confirmed ? 'the last roll was inside' : move && !proof ? 'roll again after the move' : 'move the weights, then roll again', confirmed ? proof!.id : null)
+		inside ? lineOf('inside', 'Unbalance inside the grade', { ...proof!, verdict: 'ok' }, value, '') : judged?.verdict === 'stop' && proof ? lineOf('inside', 'Unbalance inside the grade', proof, value, '') : plainLine('inside', 'Unbalance inside the grade', 'open', value, judged?.id ?? null),
+		plainLine('second', move ? 'Second roll agrees' : 'Proved by a roll', confirmed ? 'ok' : 'open', confirmed ? 'the last roll was inside' : move && !proof ? 'roll again after the move' : 'move the weights, then roll again', confirmed ? proof!.id : null)
 	];
 };
 
@@ -121,11 +121,11 @@ const prove: Gate = (f, e) => {
 	const released = r?.output.released === 'yes' || r?.output.released === 'with-reason';
 	const check = (key: string, title: string, name: string, value: string) => {
 		const c = ((r?.output.checks ?? []) as { name: string; state: string }[]).find((x) => x.name === name);
-		return plainLine(key, title, !c || c.state === 'missing' ? 'todo' : c.state === 'pass' ? 'ok' : released ? 'caution' : 'caution', value, r?.id ?? null);
+		return plainLine(key, title, !c || c.state === 'missing' ? 'open' : c.state === 'pass' ? 'ok' : 'caution', value, r?.id ?? null);
 	};
 	return [
 		check('ra', 'Finish as asked', 'raUm', `Ra ${q((r?.entered.raUm as number) ?? null, 'um')} of ${q(f.targetRaUm, 'um')}`), check('burn', 'No burn', 'burnSeen', 'trial cut'), check('chatter', 'No chatter', 'chatterSeen', 'trial cut'),
-		r && !released ? plainLine('released', 'Released to grind', r.verdict === 'stop' ? 'stop' : 'todo', said(r, 'not released'), r.id) : lineOf('released', 'Released to grind', r && { ...r, verdict: 'ok' }, r?.output.released === 'with-reason' ? `with a reason: ${r.overrideReason ?? String(r.entered.overrideReason)}` : 'every line holds', 'trial cut, then release')
+		r && !released ? plainLine('released', 'Released to grind', r.verdict === 'stop' ? 'stop' : 'open', said(r, 'not released'), r.id) : lineOf('released', 'Released to grind', r && { ...r, verdict: 'ok' }, r?.output.released === 'with-reason' ? `with a reason: ${r.overrideReason ?? String(r.entered.overrideReason)}` : 'every line holds', 'trial cut, then release')
 	];
 };
 

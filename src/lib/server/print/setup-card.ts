@@ -3,7 +3,7 @@ import { type SetupFacts, limitRpm } from '../../../core/route/facts.js';
 import { quantity } from '../../../core/quantity/format.js';
 import { MM, bytesOf, drawQr, newSheet, printable } from './sheet.js';
 
-const SIGN: Readonly<Record<string, string>> = { ok: 'holds', caution: 'with care', stop: 'STOP', now: 'open', todo: 'open' };
+const SIGN: Readonly<Record<string, string>> = { ok: 'holds', caution: 'with care', stop: 'STOP', now: 'open', open: 'open' };
 
 /** A setup on one page, to hang at the machine: job, wheel, limits, every gate line with its value, and a code that opens it. */
 export async function setupCard(f: SetupFacts, d: Decision, origin: string): Promise<Buffer> {

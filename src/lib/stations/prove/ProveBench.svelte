@@ -23,7 +23,7 @@
 	const out = $derived(outputOf(p, 'prove.release') as { checks: { name: string; state: string; ratio: number | null }[]; released: string; verdict: string; reasons: never[] } | null);
 	const known = $derived(provenSoFar(f) as Record<string, number | boolean | null>);
 	const rows = $derived([['runInDone', 'Run in', known.runInDone ? 'free run made' : 'missing'], ['speedRpm', 'Speed', `${quantity(known.speedRpm as number, 'rpm')} of ${quantity(known.maxRpm as number, 'rpm')}`], ['balanceResidualGmm', 'Balance', `${quantity(known.balanceResidualGmm as number, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm as number, 'gmm', f.units)}`], ['runOutUm', 'Run-out', `${quantity(known.runOutUm as number, 'um', f.units)} of ${quantity(known.runOutLimitUm as number, 'um', f.units)}`], ['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing']] as const);
-	const stateOf = (name: string) => { const c = out?.checks.find((x) => x.name === name); return c?.state === 'pass' ? ('ok' as const) : c?.state === 'fail' ? ('caution' as const) : ('todo' as const); };
+	const stateOf = (name: string) => { const c = out?.checks.find((x) => x.name === name); return c?.state === 'pass' ? ('ok' as const) : c?.state === 'fail' ? ('caution' as const) : ('open' as const); };
 	const ra = $derived(entry.result.values.raUm as number | undefined);
 	const asks = $derived(out?.verdict === 'caution');
 	const released = $derived(f.state === 'released' || f.state === 'finished');

@@ -72,7 +72,7 @@
 	<div class="plan">
 		<section class="box on">
 			<h3>True it away</h3>
-			{#if cut}<p>{cut.roughPasses} rough at {q(cut.roughInfeedUm, 'um')}, {cut.finishPasses} fine at {q(cut.finishInfeedUm, 'um')}, {cut.sparkOutPasses} with no feed, traverse {q(cut.traverseMmPerMin, 'mm/min')}. <b class="num">{duration(cut.timeS)}</b>, ⌀ {q(f.wheel!.diameterMm, 'mm')} to {q(cut.diameterAfterMm, 'mm')}.</p><Reasons reasons={cut.reasons} />{:else}<p class="fault">{planned.fault?.message}</p>{/if}
+			{#if cut}<p>{cut.roughPasses ? `${cut.roughPasses} rough at ${q(cut.roughInfeedUm, 'um')}, ` : ''}{cut.finishPasses} fine at {q(cut.finishInfeedUm, 'um')}, {cut.sparkOutPasses} with no feed, traverse {q(cut.traverseMmPerMin, 'mm/min')}. <b class="num">{duration(cut.timeS)}</b>, ⌀ {q(f.wheel!.diameterMm, 'mm')} to {q(cut.diameterAfterMm, 'mm')}.</p><Reasons reasons={cut.reasons} />{:else}<p class="fault">{planned.fault?.message}</p>{/if}
 			<details><summary>Change the plan</summary><div class="grid"><QuantityField entry={plan} name="roughInfeedUm" /><QuantityField entry={plan} name="finishInfeedUm" /><QuantityField entry={plan} name="finishStockUm" /><QuantityField entry={plan} name="sparkOutPasses" /><QuantityField entry={plan} name="leadUm" /><QuantityField entry={plan} name="allowanceUm" /></div></details>
 		</section>
 		<section class="box"><h3>Afterwards</h3><div class="grid two"><QuantityField entry={done} name="diameterAfterMm" /><YesNo entry={done} name="spunDry" /></div><p class="quiet">The last passes leave it glazed: it will be dressed open after balancing.</p></section>

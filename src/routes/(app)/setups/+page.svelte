@@ -7,7 +7,7 @@
 
 	let { data } = $props();
 	type Line = (typeof data.setups)[number];
-	const mark = { 'under-way': 'now', released: 'ok', stopped: 'stop', finished: 'todo' } as const;
+	const mark = { 'under-way': 'now', released: 'ok', stopped: 'stop', finished: 'open' } as const;
 	const columns: Column<Line>[] = [
 		{ id: 'id', title: 'Setup', value: (s) => s.id }, { id: 'part', title: 'Part', value: (s) => s.part }, { id: 'machine', title: 'Machine', value: (s) => s.machine }, { id: 'wheel', title: 'Wheel', value: (s) => s.wheel },
 		{ id: 'state', title: 'State', value: (s) => s.state }, { id: 'when', title: 'Last touched', value: (s) => String(s.changedAt) }, { id: 'by', title: 'Started by', value: (s) => s.by }
