@@ -2,6 +2,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { positiveSpectrum, powerOfTwo, powerSpectrum } from '../numeric/fft.js';
+import { median } from '../numeric/median.js';
 import { bandEnergy, tapQ } from './ring/decay.js';
 import { findOnsets } from './ring/onsets.js';
 import { type Spectrum, findPeaks, groupPeaks, refinedHz } from './ring/peaks.js';
@@ -16,7 +17,6 @@ const UNUSABLE: Readonly<Record<string, string>> = {
 	'too-few-taps': 'Too few taps can be used. Leave half a second between them.', noisy: 'The room is too loud. Ring it again when it is quieter.'
 };
 
-const median = (list: readonly number[]): number => { if (!list.length) return 0; const s = [...list].sort((a, b) => a - b); const m = s.length >> 1; return s.length % 2 ? s[m]! : (s[m - 1]! + s[m]!) / 2; };
 const meanSquare = (x: Float64Array, from: number, to: number): number => { let s = 0; const end = Math.min(to, x.length); for (let i = from; i < end; i++) s += x[i]! * x[i]!; return end > from ? s / (end - from) : 0; };
 
 /** The recording of a wheel being rung, listened to. */

@@ -2,8 +2,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { RING_FIELDS, judgeRing, ringRatios } from './ring-geometry.js';
 import { RING_MODES, lambdaSq, thicknessFactor } from './ring-tables.js';
-
-const median = (list: readonly number[]): number => { const s = [...list].sort((a, b) => a - b); const m = s.length >> 1; return s.length % 2 ? s[m]! : (s[m - 1]! + s[m]!) / 2; };
+import { median } from '../numeric/median.js';
 
 /** How stiff a wheel is, from the note it sings, against its batch. */
 export const sonicModulus = defineCalculation({

@@ -4,6 +4,7 @@ import { fold360 } from '../../../src/core/numeric/angles.js';
 import { addMonths, dayNumber } from '../../../src/core/numeric/calendar.js';
 import { envelopeEnergy, positiveSpectrum, powerOfTwo, powerSpectrum } from '../../../src/core/numeric/fft.js';
 import { leastSquares } from '../../../src/core/numeric/least-squares.js';
+import { median } from '../../../src/core/numeric/median.js';
 import { ceilCount, floorKind, plainNumber } from '../../../src/core/numeric/rounding.js';
 
 describe('numbers beneath the calculations', () => {
@@ -14,6 +15,11 @@ describe('numbers beneath the calculations', () => {
 		expect(floorKind(0.3 / 0.1)).to.equal(3);
 		expect(plainNumber(2.5)).to.equal('2.5');
 		expect(plainNumber(3.00001)).to.equal('3');
+	});
+	it('takes the middle, whatever the order', () => {
+		const list = [9, 1, 5];
+		expect([median(list), median([4, 1, 3, 2]), median([])]).to.deep.equal([5, 2.5, 0]);
+		expect(list).to.deep.equal([9, 1, 5]);
 	});
 	it('keeps a calendar: leap days, month ends, whole days', () => {
 		expect(addMonths('2028-01-31', 1)).to.equal('2028-02-29');
