@@ -38,6 +38,29 @@ export function checkSynth(v: Synth, prefix = ''): void {
 	});
 }
 
+const EXACT_EVERY = 1024;
+const GONE = 1e-20;
+/** Adds loud * exp(-pi f t/q) * sin(2 pi f t) from sample i0 on: a turning pointer, set right again every so often so that no error grows, until it is gone. */
+function addRinging(x: Float64Array, i0: number, loud: number, f: number, q: number, fs: number): void {
+	const fade = Math.exp((-Math.PI * f) / (q * fs));
+	const c = fade * Math.cos((2 * Math.PI * f) / fs);
+	const s = fade * Math.sin((2 * Math.PI * f) / fs);
+	for (let from = i0; from < x.length; from += EXACT_EVERY) {
+		const t = (from - i0) / fs;
+		const size = loud * Math.exp((-Math.PI * f * t) / q);
+		if (size < GONE) return;
+		let re = size * Math.cos(2 * Math.PI * f * t);
+		let im = size * Math.sin(2 * Math.PI * f * t);
+		const to = Math.min(x.length, from + EXACT_EVERY);
+		for (let i = from; i < to; i++) {
+			x[i]! += im;
+			const next = re * c - im * s;
+			im = re * s + im * c;
+			re = next;
+		}
+	}
+}
+
 /** The samples of a made-up recording: noise, decaying twin notes for each tap, a click, then gain and the limit of the microphone. */
 export function synthesise(v: Synth): Float64Array {
 	const fs = v.sampleRateHz;
@@ -54,7 +77,7 @@ export function synthesise(v: Synth): Float64Array {
 			for (const [f, w] of parts) {
 				const loud = tap.amplitude * m.amplitude * w;
 				if (loud === 0) continue;
-				for (let i = i0; i < n; i++) { const t = (i - i0) / fs; x[i]! += loud * Math.exp((-Math.PI * f * t) / m.q) * Math.sin(2 * Math.PI * f * t); }
+				addRinging(x, i0, loud, f, m.q, fs);
 			}
 		}
 	}

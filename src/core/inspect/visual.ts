@@ -16,10 +16,11 @@ export const visual = defineCalculation({
 		{ name: 'markingLegible', kind: 'boolean', required: true, label: 'Marking can be read', about: 'Specification, size and speed' },
 		{ name: 'todayDate', kind: 'date', required: true, label: 'Today', about: 'Date of the look' },
 		{
-			name: 'chips', kind: 'list', default: [] as { sizeMm: number; zone: 'rim' | 'face' | 'bore' | 'flange' }[], maxItems: 100, about: 'Chips found', item: {
+			name: 'chips', kind: 'list', default: [] as { sizeMm: number; zone: 'rim' | 'face' | 'bore' | 'flange'; angleDeg: number | null; radiusMm: number | null }[], maxItems: 100, about: 'Chips found', item: {
 				name: 'chip', kind: 'object', required: true, about: 'One chip', fields: [
 					{ name: 'sizeMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 500, required: true, about: 'Largest extent' },
-					{ name: 'zone', kind: 'choice', choices: ['rim', 'face', 'bore', 'flange'], required: true, about: 'Where' }
+					{ name: 'zone', kind: 'choice', choices: ['rim', 'face', 'bore', 'flange'], required: true, about: 'Where' },
+					{ name: 'angleDeg', kind: 'number', unit: 'deg', min: 0, max: 360, maxOpen: true, label: 'At', about: 'Clockwise from the mark' }, { name: 'radiusMm', kind: 'number', unit: 'mm', min: 0, max: 2000, label: 'Radius', about: 'From the centre' }
 				]
 			}
 		},

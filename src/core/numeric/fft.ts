@@ -27,11 +27,13 @@ export function positiveSpectrum(signal: Float64Array, size: number): Float64Arr
 	return out;
 }
 
-/** Squared size of the complex signal with this interleaved spectrum. */
+const spaces = new Map<number, { out: Float64Array; energy: Float64Array }>();
+/** Squared size of the complex signal with this interleaved spectrum. The answer lies in a work space that the next call of the same size uses again. */
 export function envelopeEnergy(spectrum: Float64Array, length: number): Float64Array {
-	const out = new Float64Array(spectrum.length);
+	let space = spaces.get(spectrum.length);
+	if (!space) spaces.set(spectrum.length, (space = { out: new Float64Array(spectrum.length), energy: new Float64Array(spectrum.length / 2) }));
+	const { out, energy } = space;
 	plan(spectrum.length / 2).inverseTransform(out as never, spectrum as never);
-	const energy = new Float64Array(length);
 	for (let i = 0; i < length; i++) energy[i] = out[2 * i]! ** 2 + out[2 * i + 1]! ** 2;
-	return energy;
+	return energy.subarray(0, length);
 }

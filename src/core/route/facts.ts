@@ -1,5 +1,6 @@
 import type { Verdict } from '../calculation/verdict.js';
 import type { System } from '../quantity/parse.js';
+import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
 import type { Tables } from '../spec/guidelines.js';
 
 export const STATIONS = ['brief', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'] as const;
@@ -29,6 +30,11 @@ export interface RecordFacts {
 	overrideReason: string | null; wheelId: number | null; by: string; atMs: number;
 }
 
+/** One earlier ring of a wheel, as kept. */
+export interface PastRing { id: number; atMs: number; diameterMm: number; ring: RingResult['ring']; frequencyHz: number | null; q: number | null; modulusGPa: number | null; baseline: boolean }
+/** A recording of the wheel's ring, judged by the server; `standing` until a lead clears the wheel after it. */
+export interface RecordingFacts { id: number; setupId: number | null; atMs: number; by: string; source: 'microphone' | 'file' | 'simulator'; seconds: number; standing: boolean; result: RingResult; settings: ListenSettings & { bond: string } }
+
 /** The shop's guideline figures where they differ from the shipped ones. */
 export interface Guidelines { tables: Tables | null; weights: Record<string, number> | null; weightsVersion: number }
 
@@ -39,6 +45,8 @@ export interface SetupFacts {
 	machine: MachineFacts; mount: MountFacts | null; dresser: DresserFacts | null; wheel: WheelFacts | null;
 	/** Oldest first; every record of this setup. */
 	records: RecordFacts[];
+	/** Recordings of the wheel's ring, oldest first: every one that stands, and its rings over the years; stiffness of the others of its batch. */
+	recordings: RecordingFacts[]; pastRings: PastRing[]; batchGPa: number[];
 	guidelines: Guidelines; incidentId: number | null; today: string; nowMs: number;
 }
 

@@ -1,4 +1,6 @@
 import { InputFault } from '../calculation/fault.js';
+import { addMonths } from '../numeric/calendar.js';
+import { isOrganic } from '../spec/families.js';
 import { parseMarking } from '../spec/parse-marking.js';
 import { SHAPE_TYPES } from '../spec/shape-tables.js';
 import type { NewWheel } from './wheel.js';
@@ -9,6 +11,8 @@ export interface Intake {
 	shape: string; ratedMps: number | null; ratedRpm: number | null; state: 'available' | 'quarantined' | 'scrapped'; reason: string | null;
 }
 
+/** Shelf life of organic bonds where only the day they were made is marked (guideline). */
+const SHELF_MONTHS = 36;
 const UNREADABLE = 'This marking cannot be read. Check it against the blotter.';
 
 /**
@@ -24,10 +28,13 @@ export function intake(w: NewWheel): Intake {
 	wrong('marking', read.kind === 'unknown', UNREADABLE);
 	const ratedMps = w.ratedMps ?? read.maxSpeedMps;
 	const ratedRpm = w.ratedRpm ?? read.maxSpeedRpm;
+	const organic = isOrganic(read.bond?.family ?? 'vitrified');
+	const expiresOn = w.expiresOn ?? (organic && w.madeOn ? addMonths(w.madeOn, SHELF_MONTHS) : null);
+	wrong('madeOn', !!w.madeOn && w.expiresOn !== null && w.madeOn >= w.expiresOn, `Made on ${w.madeOn} is not before its date, ${w.expiresOn}.`);
 	const unclear = read.reasons.some((r) => r.code === 'ambiguous-kind');
 	const reason = unclear ? 'its marking can be read two ways' : ratedMps === null && ratedRpm === null ? 'no readable speed' : null;
 	return {
-		wheel: w, canonical: read.canonical, family: read.abrasive?.family ?? null, gritMeanUm: read.grit?.meanUm ?? null, gritNumber: read.grit?.number ?? null, grade: read.grade, structure: read.structure, bond: read.bond?.letters ?? null, bondFamily: read.bond?.family ?? null,
+		wheel: { ...w, expiresOn }, canonical: read.canonical, family: read.abrasive?.family ?? null, gritMeanUm: read.grit?.meanUm ?? null, gritNumber: read.grit?.number ?? null, grade: read.grade, structure: read.structure, bond: read.bond?.letters ?? null, bondFamily: read.bond?.family ?? null,
 		shape: w.shape !== '1' ? w.shape : read.shape !== null && Object.hasOwn(SHAPE_TYPES, read.shape) ? read.shape : '1', ratedMps, ratedRpm, state: reason ? 'quarantined' : 'available', reason
 	};
 }

@@ -9,7 +9,7 @@ export const WHEEL_FIELDS = [
 	mm('newDiameterMm', 'Diameter when new', 'From the label'), mm('diameterMm', 'Diameter today', 'Measured'), mm('widthMm', 'Width', 'Measured'), mm('boreMm', 'Bore', 'Measured'), mm('minDiameterMm', 'Scrap diameter', 'Not below this'),
 	{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 2000, required: true, label: 'Mass when new', about: 'Weighed or from the label' },
 	{ name: 'ratedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, label: 'Marked speed', about: 'If printed' }, { name: 'ratedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 300000, label: 'Marked rpm', about: 'If printed' },
-	{ name: 'shape', kind: 'choice', choices: SHAPE_NUMBERS, numeric: true, default: '1', label: 'Type', about: 'ISO 603 number; 1 is straight' }, { name: 'expiresOn', kind: 'date', label: 'Use by', about: 'Organic bonds' }, { name: 'place', kind: 'text', required: true, maxLength: 40, label: 'Place', about: 'Bay or shelf' }
+	{ name: 'shape', kind: 'choice', choices: SHAPE_NUMBERS, numeric: true, default: '1', label: 'Type', about: 'ISO 603 number; 1 is straight' }, { name: 'madeOn', kind: 'date', label: 'Made on', about: 'Marked on organic bonds' }, { name: 'expiresOn', kind: 'date', label: 'Use by', about: 'Organic bonds; from the date it was made when empty' }, { name: 'place', kind: 'text', required: true, maxLength: 40, label: 'Place', about: 'Bay or shelf' }
 ] as const satisfies readonly Field[];
 
-export type NewWheel = Values<typeof WHEEL_FIELDS>;
+export type NewWheel = Omit<Values<typeof WHEEL_FIELDS>, 'madeOn'> & { madeOn?: string | null };

@@ -31,6 +31,16 @@ export async function bodyOf(request: Request, most = MAX_BODY): Promise<Record<
 	return body as Record<string, unknown>;
 }
 
+/** The bytes of a request that carries a file; too many are refused before they are read. @throws Refused */
+export async function bytesOf(request: Request, most: number, what: string): Promise<Uint8Array> {
+	const says = (n: number) => new Refused(413, 'above-maximum', `The ${what} has ${Math.round(n / 1048576)} MB. Up to ${Math.round(most / 1048576)} MB can be taken.`, what);
+	const announced = Number(request.headers.get('content-length') ?? 0);
+	if (announced > most) throw says(announced);
+	const bytes = new Uint8Array(await request.arrayBuffer());
+	if (bytes.length > most) throw says(bytes.length);
+	return bytes;
+}
+
 const KEY = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 /** The key that makes a repeated submit harmless. @throws InputFault */
 export function keyOf(body: Record<string, unknown>): string {

@@ -2,7 +2,7 @@ import type { RecordFacts } from '../../core/route/facts.js';
 import { type Runner, type Value, row, rows, write } from './pool.js';
 
 export interface NewRecord {
-	setupId: number; wheelId: number | null; machineId: number; station: string; step: string; calculation: string; coreVersion: string; entered: object; input: object; output: object; verdict: string;
+	setupId: number | null; wheelId: number | null; machineId: number | null; station: string; step: string; calculation: string; coreVersion: string; entered: object; input: object; output: object; verdict: string;
 	overrideReason: string | null; replacesId: number | null; userId: number; key: string; ordinal: number;
 }
 
@@ -18,10 +18,10 @@ export async function keyUsed(key: string, on?: Runner): Promise<boolean> {
 	return (await row('SELECT id FROM records WHERE request_key = ? LIMIT 1', [key], on)) !== undefined;
 }
 
-interface Raw { id: number; station: string; step: string; calculation: string; core_version: string; entered: string; input: string; output: string; verdict: RecordFacts['verdict']; override_reason: string | null; replaces_id: number | null; wheel_id: number | null; setup_id: number; machine_id: number; name: string; at: Date; part: string; wheel: string | null; machine: string }
-const SELECT = `SELECT r.*, u.name, s.part, w.number AS wheel, m.code AS machine FROM records r JOIN users u ON u.id = r.user_id JOIN setups s ON s.id = r.setup_id JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id`;
+interface Raw { id: number; station: string; step: string; calculation: string; core_version: string; entered: string; input: string; output: string; verdict: RecordFacts['verdict']; override_reason: string | null; replaces_id: number | null; wheel_id: number | null; setup_id: number | null; machine_id: number | null; name: string; at: Date; part: string | null; wheel: string | null; machine: string | null }
+const SELECT = `SELECT r.*, u.name, s.part, w.number AS wheel, m.code AS machine FROM records r JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id`;
 
-export interface FullRecord extends RecordFacts { setupId: number; machineId: number; coreVersion: string; replacesId: number | null; part: string; wheel: string | null; machine: string }
+export interface FullRecord extends RecordFacts { setupId: number | null; machineId: number | null; coreVersion: string; replacesId: number | null; part: string | null; wheel: string | null; machine: string | null }
 const full = (r: Raw): FullRecord => ({
 	id: Number(r.id), station: r.station as RecordFacts['station'], step: r.step, calculation: r.calculation, entered: JSON.parse(r.entered), input: JSON.parse(r.input), output: JSON.parse(r.output), verdict: r.verdict, overrideReason: r.override_reason,
 	wheelId: r.wheel_id, by: r.name, atMs: r.at.getTime(), setupId: r.setup_id, machineId: r.machine_id, coreVersion: r.core_version, replacesId: r.replaces_id, part: r.part, wheel: r.wheel, machine: r.machine
@@ -30,13 +30,18 @@ const full = (r: Raw): FullRecord => ({
 export async function recordsOf(setupId: number, on?: Runner): Promise<FullRecord[]> {
 	return (await rows<Raw>(`${SELECT} WHERE r.setup_id = ? ORDER BY r.id`, [setupId], on)).map(full);
 }
+/** The last look at a wheel made at the rack, its verdict and when; what counts for ringing it there. */
+export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord | undefined> {
+	const r = await row<Raw>(`${SELECT} WHERE r.wheel_id = ? AND r.setup_id IS NULL AND r.station = 'inspect' AND r.step = 'look' ORDER BY r.id DESC LIMIT 1`, [wheelId], on);
+	return r && full(r);
+}
 export async function recordById(id: number): Promise<FullRecord | undefined> {
 	const r = await row<Raw>(`${SELECT} WHERE r.id = ?`, [id]);
 	return r && full(r);
 }
 
 export interface LogFilter { setup?: number; wheel?: string; machine?: string; station?: string; verdict?: string; before?: number }
-export interface LogLine { id: number; setupId: number; part: string; wheel: string | null; machine: string; station: string; step: string; calculation: string; verdict: string; overrideReason: string | null; by: string; at: Date }
+export interface LogLine { id: number; setupId: number | null; part: string | null; wheel: string | null; machine: string | null; station: string; step: string; calculation: string; verdict: string; overrideReason: string | null; by: string; at: Date }
 
 /** A page of the log, newest first. */
 export async function log(f: LogFilter, limit = 50): Promise<LogLine[]> {
@@ -46,6 +51,6 @@ export async function log(f: LogFilter, limit = 50): Promise<LogLine[]> {
 	add('r.setup_id = ?', f.setup); add('w.number = ?', f.wheel); add('m.code = ?', f.machine); add('r.station = ?', f.station); add('r.verdict = ?', f.verdict); add('r.id < ?', f.before);
 	return rows<LogLine>(
 		`SELECT r.id, r.setup_id AS setupId, s.part, w.number AS wheel, m.code AS machine, r.station, r.step, r.calculation, r.verdict, r.override_reason AS overrideReason, u.name AS \`by\`, r.at
-		 FROM records r JOIN users u ON u.id = r.user_id JOIN setups s ON s.id = r.setup_id JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id
+		 FROM records r JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id
 		 ${where.length ? `WHERE ${where.join(' AND ')}` : ''} ORDER BY r.id DESC LIMIT ${Number(limit)}`, values);
 }

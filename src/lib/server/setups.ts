@@ -4,6 +4,7 @@ import { guidelinesNow } from './guidelines.js';
 import { dresserById, machineById, mountById } from './machines.js';
 import { type Runner, clockAheadMs, row, rows, write } from './pool.js';
 import { recordsOf } from './records.js';
+import { ringsOf } from './recordings.js';
 import { wheelById } from './wheels.js';
 
 interface SetupRow {
@@ -21,11 +22,12 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 	if (!s) return undefined;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) => (id === null ? null : (await get(id, on)) ?? null);
 	const [machine, mount, dresser, wheel, records, guidelines] = await Promise.all([machineById(s.machine_id, on), one(s.mount_id, mountById), one(s.dresser_id, dresserById), one(s.wheel_id, wheelById), recordsOf(id, on), guidelinesNow(on)]);
+	const rings = await ringsOf(wheel, on);
 	return {
 		changedBy: s.changed_name, changedAt: s.changed_at,
 		facts: {
 			id: s.id, part: s.part, quantity: s.quantity, material: s.material, hardnessHrc: s.hardness_hrc, operation: s.operation, targetRaUm: s.target_ra_um, minWidthMm: s.min_width_mm, burnProne: !!s.burn_prone, interrupted: !!s.interrupted, workDiameterMm: s.work_diameter_mm, stockMm: s.stock_mm, depthUm: s.depth_um, workSpeedMps: s.work_speed_mps, contactArea: s.contact_area, units: s.units, state: s.state, version: s.version,
-			stations: JSON.parse(s.stations) as StationId[], routeName: s.route_name ?? s.route_code, machine: machine!, mount, dresser, wheel, records, guidelines, incidentId: s.incident_id, today: s.today, nowMs: Number(s.now_ms) + clockAheadMs()
+			stations: JSON.parse(s.stations) as StationId[], routeName: s.route_name ?? s.route_code, machine: machine!, mount, dresser, wheel, records, ...rings, guidelines, incidentId: s.incident_id, today: s.today, nowMs: Number(s.now_ms) + clockAheadMs()
 		}
 	};
 }

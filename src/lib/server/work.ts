@@ -13,6 +13,8 @@ import { addRecord, keyUsed } from './records.js';
 import { InputFault, Refused } from './refused.js';
 import { claim, settle } from './requests.js';
 import { changeSetup, insertSetup, loadSetup } from './setups.js';
+import { keepFirstClear } from './inspections.js';
+import { attachPictures } from './pictures.js';
 import type { User } from './sign-in.js';
 import { addEvent, setWheelState, wheelByNumber } from './wheels.js';
 
@@ -99,6 +101,8 @@ async function effects(facts: SetupFacts, step: ReturnType<typeof stepOf>, value
 	const fatal = stops.find((r) => step.quarantines?.includes(r.code));
 	const book = (kind: string, diameterAfterMm: number | null, note: string | null) => addEvent({ wheelId: w.id, kind, diameterAfterMm, setupId: facts.id, recordId, note, userId: user.id }, on);
 	let state: SetupFacts['state'] | undefined;
+	if (step.station === 'inspect' && step.step === 'look') await attachPictures(`setup-${facts.id}`, w.id, recordId, user, on);
+	if (step.station === 'inspect' && step.step === 'ring') await keepFirstClear(w.id, computed, on);
 	if (fatal) {
 		await setWheelState(w.id, 'quarantined', fatal.message, on);
 		await book('quarantined', null, fatal.message.slice(0, 200));

@@ -5,7 +5,7 @@
 	import ThemeButton from './ThemeButton.svelte';
 
 	let { user }: { user: { name: string; role: string } } = $props();
-	const places = [['/', 'Floor'], ['/rack', 'Rack'], ['/setups', 'Setups'], ['/benches', 'Benches'], ['/log', 'Log'], ['/shop', 'Shop']] as const;
+	const places = [['/', 'Floor'], ['/rack', 'Rack'], ['/setups', 'Setups'], ['/benches', 'Benches'], ['/practice', 'Practice'], ['/log', 'Log'], ['/shop', 'Shop']] as const;
 	const here = (href: string) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href));
 </script>
 

@@ -4,18 +4,28 @@ const PASS = 0.1;
 const STOP = 0.15;
 const BLOCK_S = 0.02;
 
-/** Energy of one note over time: its band alone, as a complex signal. */
-export function bandEnergy(spectrum: Float64Array, centreHz: number, fs: number, length: number): Float64Array {
-	const size = spectrum.length / 2;
-	const kept = new Float64Array(spectrum.length);
-	for (let k = 1; k < size / 2; k++) {
-		const off = Math.abs((k * fs) / size / centreHz - 1);
-		if (off >= STOP) continue;
-		const w = 2 * (off <= PASS ? 1 : 0.5 * (1 + Math.cos((Math.PI * (off - PASS)) / (STOP - PASS))));
-		kept[2 * k] = w * spectrum[2 * k]!;
-		kept[2 * k + 1] = w * spectrum[2 * k + 1]!;
+/** The notes of one recording, each as its energy over time: its band alone, as a complex signal. The work space is kept from note to note. */
+export class NoteBand {
+	private readonly kept: Float64Array;
+	private filled: [number, number] = [0, 0];
+	constructor(private readonly spectrum: Float64Array, private readonly fs: number, private readonly length: number) { this.kept = new Float64Array(spectrum.length); }
+
+	/** Energy at each sample; overwritten by the next call. */
+	energy(centreHz: number): Float64Array {
+		const size = this.spectrum.length / 2;
+		this.kept.fill(0, 2 * this.filled[0], 2 * this.filled[1] + 2);
+		const hz = this.fs / size;
+		const from = Math.max(1, Math.floor((centreHz * (1 - STOP)) / hz));
+		const to = Math.min(size / 2 - 1, Math.ceil((centreHz * (1 + STOP)) / hz));
+		for (let k = from; k <= to; k++) {
+			const off = Math.abs((k * hz) / centreHz - 1);
+			const w = off >= STOP ? 0 : off <= PASS ? 2 : 1 + Math.cos((Math.PI * (off - PASS)) / (STOP - PASS));
+			this.kept[2 * k] = w * this.spectrum[2 * k]!;
+			this.kept[2 * k + 1] = w * this.spectrum[2 * k + 1]!;
+		}
+		this.filled = [from, to];
+		return envelopeEnergy(this.kept, this.length);
 	}
-	return envelopeEnergy(kept, length);
 }
 
 /** The rate s of an energy falling as exp(-s t) and cut off at T, from its mean time: 1/s - T/(exp(sT) - 1) = m. */

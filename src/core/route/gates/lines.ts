@@ -3,6 +3,7 @@ import type { Unit } from '../../calculation/fields.js';
 import { Evidence } from '../evidence.js';
 import { type RecordFacts, type SetupFacts, type StationId, limitRpm } from '../facts.js';
 import { type GateLine, lineOf, plainLine } from '../gate.js';
+import { recordingThatCounts } from '../steps/inspect.js';
 import { surfaceSpeedMps } from '../../spec/speed.js';
 
 /** Turns records into the lines of a station's gate. */
@@ -35,12 +36,17 @@ const select: Gate = (f, e) => {
 
 const inspect: Gate = (f, e) => {
 	const look = e.latest('inspect', 'look');
-	const ring = e.latest('inspect', 'ring');
+	const ring = e.latest('inspect', 'ring', 'inspect.ring-decision');
 	const taps = ((ring?.entered.taps ?? []) as string[]).length;
+	const counts = recordingThatCounts(f);
+	const heard = ring?.input.analysis === 'none' ? 'by ear' : 'by ear and recording';
+	// A dull recording made after the wheel was said to be clear takes that back.
+	const dullSince = ring && counts?.result.ring === 'dull' && ring.input.analysis !== 'dull';
 	return [
 		lineOf('look', 'Looked over', look, said(look, 'nothing found'), 'point by point'),
 		plainLine('rated', 'Marked with a speed', !f.wheel ? 'open' : limitRpm(f.wheel) !== null ? 'ok' : 'stop', f.wheel?.ratedMps ? show(f)(f.wheel.ratedMps, 'm/s') : f.wheel?.ratedRpm ? show(f)(f.wheel.ratedRpm, 'rpm') : 'no speed'),
-		lineOf('ring', 'Ring is clear', ring, said(ring, taps ? `clear at ${taps} places, by ear` : 'cannot be rung'), 'tap it and listen')
+		dullSince ? plainLine('ring', 'Ring is clear', 'stop', 'A later recording is dull. Do not mount; quarantine it.', ring.id)
+			: lineOf('ring', 'Ring is clear', ring, said(ring, taps ? `clear at ${taps} places, ${heard}` : 'cannot be rung'), 'tap it and listen', ring?.output.mayProceed === true)
 	];
 };
 

@@ -1,27 +1,42 @@
 import { ringDecision } from '../../inspect/ring-decision.js';
 import { InputFault } from '../../calculation/fault.js';
-import { ringApplicability } from '../../inspect/ring-applicability.js';
-import { tapPlan } from '../../inspect/tap-plan.js';
+import { ringAnalysis } from '../../inspect/ring-analysis.js';
+import { sonicModulus } from '../../inspect/sonic-modulus.js';
 import { visual } from '../../inspect/visual.js';
-import type { SetupFacts } from '../facts.js';
-import { compute, defineStep, massNowKg, pick, wheelOf } from './step.js';
+import { isOrganic } from '../../spec/families.js';
+import type { RecordingFacts, SetupFacts, WheelFacts } from '../facts.js';
+import { type RingContext, ringContext, stiffness, stiffnessInput } from '../wheel-ring.js';
+import { type Computed, compute, defineStep, pick, wheelOf } from './step.js';
+
+/** What a look at a wheel is asked for, in a setup, at the rack or as it arrives. */
+export const LOOK_FIELDS = [
+	...pick(visual.fields, 'crack', 'dropped', 'markingLegible', 'boreClean', 'facesClean', 'moisture', 'blotterState', 'chips', 'manufactureDate'),
+	{ name: 'note', kind: 'text', maxLength: 300, label: 'What you saw', about: 'Where a crack or stain is, in your words' }
+] as const;
+/** Findings of a look that take the wheel out of use until a lead clears it. */
+export const LOOK_QUARANTINES = ['crack', 'dropped', 'chip-critical-zone', 'chip-large', 'frost', 'marking-illegible', 'no-rated-speed', 'expired'] as const;
+
+/** The look at one wheel on one day. */
+export function lookOf(w: Pick<WheelFacts, 'bondFamily' | 'ratedMps' | 'ratedRpm' | 'expiresOn'>, today: string, values: Record<string, unknown>): Computed[] {
+	const { note: _note, ...seen } = values;
+	const bond = w.bondFamily ?? 'vitrified';
+	return [compute(visual, { ...seen, manufactureDate: isOrganic(bond) ? seen.manufactureDate ?? null : null, bond, todayDate: today, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, expiryDate: w.expiresOn })];
+}
 
 export const lookStep = defineStep({
-	station: 'inspect', step: 'look', title: 'Look it over',
-	fields: pick(visual.fields, 'crack', 'dropped', 'markingLegible', 'boreClean', 'facesClean', 'moisture', 'blotterState', 'chips'),
-	compute(facts, values) {
-		const w = wheelOf(facts);
-		return [compute(visual, { ...values, bond: w.bondFamily ?? 'vitrified', todayDate: facts.today, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, expiryDate: w.expiresOn })];
-	},
-	quarantines: ['crack', 'dropped', 'chip-critical-zone', 'chip-large', 'frost', 'marking-illegible', 'no-rated-speed', 'expired']
+	station: 'inspect', step: 'look', title: 'Look it over', fields: LOOK_FIELDS,
+	compute: (facts, values) => lookOf(wheelOf(facts), facts.today, values),
+	quarantines: LOOK_QUARANTINES
 });
 
-/** Whether and how this wheel is rung, and where. */
-export function ringSetting(facts: SetupFacts): { applicability: 'yes' | 'limited' | 'no'; method: string; taps: ReturnType<typeof tapPlan.run>['taps']; tapRadiusMm: number } {
-	const w = wheelOf(facts);
-	const can = ringApplicability.run({ bond: w.bondFamily ?? 'vitrified', shape: 'straight', diameterMm: w.diameterMm, massKg: massNowKg(w) });
-	const plan = tapPlan.run({ diameterMm: w.diameterMm, boreMm: w.boreMm });
-	return { applicability: can.applicability as 'yes' | 'limited' | 'no', method: can.method, taps: plan.taps, tapRadiusMm: plan.tapRadiusMm };
+/** What the ring of a wheel is judged from, in a setup or at the rack (`id` null). */
+export type RingFacts = Pick<SetupFacts, 'wheel' | 'recordings' | 'pastRings' | 'batchGPa'> & { id: number | null };
+export const contextOf = (f: RingFacts): RingContext => ringContext(wheelOf(f as SetupFacts), f.pastRings, f.batchGPa);
+
+/** The recording that counts: a dull one stays until a lead clears the wheel, wherever it was made; otherwise the last one made here. */
+export function recordingThatCounts(f: Pick<RingFacts, 'id' | 'recordings'>): RecordingFacts | null {
+	const standing = f.recordings.filter((r) => r.standing);
+	return standing.filter((r) => r.result.ring === 'dull').at(-1) ?? standing.filter((r) => r.setupId === f.id).at(-1) ?? null;
 }
 
 /** The worst of what was heard at all places. */
@@ -30,15 +45,29 @@ export function worstHeard(taps: readonly string[]): 'clear' | 'doubtful' | 'dul
 	return taps.includes('doubtful') ? 'doubtful' : taps.length ? 'clear' : 'none';
 }
 
+export const RING_FIELDS = [{ name: 'taps', kind: 'list', required: true, minItems: 0, maxItems: 8, about: 'What was heard, place by place', item: { name: 'heard', kind: 'choice', choices: ['clear', 'doubtful', 'dull'], required: true, about: 'At this place' } }] as const;
+/** A dull sound, by ear or recording, takes the wheel out of use. */
+export const RING_QUARANTINES = ['ear-dull', 'analysis-dull'] as const;
+
+/** The decision first, then what it rests on. @throws InputFault while places are left unheard */
+export function ringOf(f: RingFacts, taps: readonly string[]): Computed[] {
+	const context = contextOf(f);
+	const recording = recordingThatCounts(f);
+	const dull = taps.includes('dull') || recording?.result.ring === 'dull';
+	if (context.applicability !== 'no' && !dull && taps.length < context.taps.length) throw new InputFault('taps', 'too-few', `${taps.length} of ${context.taps.length} places heard. Tap them all; a crack may hide at one of them.`);
+	const computed = [compute(ringDecision, { applicability: context.applicability, analysis: recording?.result.ring ?? 'none', ear: worstHeard(taps) })];
+	if (!recording) return computed;
+	const { minTaps: _m, bandLowHz: _b, ...settings } = recording.settings;
+	computed.push({ calculation: ringAnalysis.id, input: { recordingId: recording.id, source: recording.source, ...settings }, output: { ...recording.result } });
+	const hz = recording.result.mainFrequencyHz;
+	const stiff = hz === null ? null : stiffness(wheelOf(f as SetupFacts), hz, f.batchGPa);
+	if (stiff) computed.push({ calculation: sonicModulus.id, input: stiffnessInput(wheelOf(f as SetupFacts), hz!, f.batchGPa), output: { ...stiff } });
+	return computed;
+}
+
 export const ringStep = defineStep({
-	station: 'inspect', step: 'ring', title: 'Ring it',
-	fields: [{ name: 'taps', kind: 'list', required: true, minItems: 0, maxItems: 8, about: 'What was heard, place by place', item: { name: 'heard', kind: 'choice', choices: ['clear', 'doubtful', 'dull'], required: true, about: 'At this place' } }],
-	compute(facts, { taps }) {
-		const setting = ringSetting(facts);
-		const dull = taps.includes('dull');
-		if (setting.applicability !== 'no' && !dull && taps.length < setting.taps.length) throw new InputFault('taps', 'too-few', `${taps.length} of ${setting.taps.length} places tapped. Tap them all; a crack may hide at one of them.`);
-		return [compute(ringDecision, { applicability: setting.applicability, analysis: 'none', ear: worstHeard(taps) })];
-	},
+	station: 'inspect', step: 'ring', title: 'Ring it', fields: RING_FIELDS,
+	compute: (facts, { taps }) => ringOf(facts, taps),
 	event: () => ({ kind: 'inspected', diameterAfterMm: null, note: null }),
-	quarantines: ['ear-dull', 'analysis-dull']
+	quarantines: RING_QUARANTINES
 });

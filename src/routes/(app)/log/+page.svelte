@@ -36,9 +36,9 @@
 		{#snippet cell(id, l)}
 			{#if id === 'id'}<a class="num" href="/log/{l.id}">{l.id}</a>
 			{:else if id === 'at'}{when(l.at)}
-			{:else if id === 'setup'}<a href="/setups/{l.setupId}">{l.setupId}</a> <span class="quiet">{l.part}</span>
+			{:else if id === 'setup'}{#if l.setupId}<a href="/setups/{l.setupId}">{l.setupId}</a> <span class="quiet">{l.part}</span>{:else}<span class="quiet">at the rack</span>{/if}
 			{:else if id === 'station'}{STATION_NAMES[l.station as StationId] ?? l.station}, {l.step}
-			{:else if id === 'calculation'}<span class="num">{l.calculation}</span>
+			{:else if id === 'calculation'}{l.title}
 			{:else if id === 'verdict'}<span class="st"><VerdictMark state={l.verdict as 'ok'} size={16} label="" />{l.verdict}{l.overrideReason ? ', accepted' : ''}</span>
 			{:else if id === 'wheel'}{#if l.wheel}<a class="num" href="/rack/{encodeURIComponent(l.wheel)}">{l.wheel}</a>{/if}
 			{:else if id === 'machine'}{l.machine}

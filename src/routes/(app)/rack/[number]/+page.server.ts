@@ -1,10 +1,13 @@
 import { error } from '@sveltejs/kit';
 import { draftOf } from '$lib/server/drafts';
 import { ledger, wheelByNumber } from '$lib/server/wheels';
+import { picturesOfWheel } from '$lib/server/pictures';
+import { ringsOf } from '$lib/server/recordings';
 import { log } from '$lib/server/records';
 
 export async function load({ params, locals }) {
 	const wheel = params.number.length <= 20 ? await wheelByNumber(params.number) : undefined;
 	if (!wheel) error(404, { message: `There is no wheel ${params.number.slice(0, 20)} on the rack.` });
-	return { wheel, ledger: await ledger(wheel.id), records: await log({ wheel: wheel.number }, 8), lead: locals.user!.role === 'lead', mayWrite: locals.user!.role !== 'viewer', draft: await draftOf(locals.user!.id, `wheel-${wheel.number}`) };
+	const [pictures, { pastRings }] = await Promise.all([picturesOfWheel(wheel.id), ringsOf(wheel)]);
+	return { wheel, pictures, past: pastRings, ledger: await ledger(wheel.id), records: await log({ wheel: wheel.number }, 8), lead: locals.user!.role === 'lead', mayWrite: locals.user!.role !== 'viewer', draft: await draftOf(locals.user!.id, `wheel-${wheel.number}`) };
 }

@@ -3,5 +3,6 @@ import { draftOf } from '$lib/server/drafts';
 
 export async function load({ locals }) {
 	if (locals.user!.role === 'viewer') error(403, { message: 'You may look but not record. Ask a lead for another role.' });
-	return { draft: await draftOf(locals.user!.id, 'wheel-new') };
+	const [draft, look] = await Promise.all([draftOf(locals.user!.id, 'wheel-new'), draftOf(locals.user!.id, 'wheel-new-look')]);
+	return { draft, look, today: new Date().toISOString().slice(0, 10) };
 }

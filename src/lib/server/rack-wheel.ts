@@ -1,0 +1,16 @@
+import { error } from '@sveltejs/kit';
+import type { RingFacts } from '../../core/route/steps/inspect.js';
+import type { WheelFacts } from '../../core/route/facts.js';
+import { ringsOf } from './recordings.js';
+import { rackLook } from './records.js';
+import { wheelByNumber } from './wheels.js';
+
+/** A wheel of the rack as its inspection outside a setup needs it; where it is not to be inspected, says why. */
+export async function rackWheel(number: string): Promise<{ wheel: WheelFacts; ring: RingFacts; lookVerdict: string | null; today: string }> {
+	const wheel = number.length <= 20 ? await wheelByNumber(number) : undefined;
+	if (!wheel) error(404, { message: `There is no wheel ${number.slice(0, 20)} on the rack.` });
+	if (wheel.state === 'scrapped') error(409, { message: `Wheel ${wheel.number} is scrapped. A scrapped wheel never comes back.` });
+	if (wheel.heldBy !== null) error(409, { message: `Wheel ${wheel.number} is held by setup ${wheel.heldBy}. Inspect it there.` });
+	const look = await rackLook(wheel.id);
+	return { wheel, ring: { id: null, wheel, ...(await ringsOf(wheel)) }, lookVerdict: look?.verdict ?? null, today: new Date().toISOString().slice(0, 10) };
+}

@@ -1,0 +1,164 @@
+import { del, get, set } from 'idb-keyval';
+import type { MadeUp } from '$core/inspect/ring/conditions';
+import type { ListenSettings, RingResult } from '$core/inspect/ring/listen';
+import type { RingPicture } from '$core/inspect/ring/picture';
+import type { Synth } from '$core/inspect/ring-synthesise';
+import type { ListenerAsk, ListenerSays } from '$lib/workers/ring-listener';
+import { Microphone } from './microphone.svelte';
+
+export type Source = 'microphone' | 'file' | 'simulator';
+export type Stage = 'none' | 'reading' | 'listening' | 'heard';
+/** Sends a recording to be kept; what went wrong in words, or null. */
+export type Keep = (wav: ArrayBuffer, source: Source, key: string) => Promise<string | null>;
+interface Unsent { wav: ArrayBuffer; source: Source; key: string }
+
+const MOST_FILE_BYTES = 48 * 1024 * 1024;
+const MB = 1024 * 1024;
+
+/** One recording on its way: from its source through the worker to what is heard in it; kept here until the server has it. */
+export class Listening {
+	stage = $state<Stage>('none');
+	source = $state<Source | null>(null);
+	about = $state('');
+	share = $state(0);
+	trouble = $state('');
+	/** Why the server has not taken it yet. */
+	unsent = $state('');
+	sending = $state(false);
+	result = $state.raw<RingResult | null>(null);
+	picture = $state.raw<RingPicture | null>(null);
+	playing = $state(-1);
+	readonly mic = new Microphone();
+	private worker: Worker | null = null;
+	private sound: { samples: Float32Array; sampleRateHz: number } | null = null;
+	private player: { context: AudioContext; node: AudioBufferSourceNode } | null = null;
+	private wav: Unsent | null = null;
+
+	/** `place` names where an unsent recording waits in this browser; `keep` sends it. */
+	constructor(private readonly settings: () => ListenSettings, private readonly place: string | null = null, private readonly keep: Keep | null = null) {}
+
+	private ask(m: ListenerAsk, give: Transferable[] = []): void {
+		if (!this.worker) {
+			this.worker = new Worker(new URL('../../workers/ring-listener.ts', import.meta.url), { type: 'module' });
+			this.worker.onmessage = ({ data }: MessageEvent<ListenerSays>) => this.told(data);
+			this.worker.onerror = () => this.fail('The recording could not be read. Load it again.');
+		}
+		this.worker.postMessage(m, give);
+	}
+	private fail(message: string): void { this.trouble = message; this.stage = 'none'; }
+	private begin(source: Source): void {
+		this.stopPlaying();
+		Object.assign(this, { trouble: '', unsent: '', about: '', share: 0, result: null, picture: null, source, stage: 'reading', wav: null });
+	}
+
+	private told(m: ListenerSays): void {
+		if (m.kind === 'failed') this.fail(m.message);
+		else if (m.kind === 'progress') this.share = m.share;
+		else if (m.kind === 'heard') Object.assign(this, { result: m.result, picture: m.picture, stage: 'heard' });
+		else {
+			this.sound = { samples: m.samples, sampleRateHz: m.sampleRateHz };
+			this.about ||= m.about;
+			this.stage = 'listening';
+			this.ask({ kind: 'listen', settings: $state.snapshot(this.settings()) as ListenSettings });
+			if (this.keep && this.source && !this.stored) { this.wav = { wav: m.wav, source: this.source, key: crypto.randomUUID() }; void this.send(); }
+		}
+	}
+
+	async record(planned: number): Promise<void> {
+		const heard = await this.mic.record(planned);
+		if (!heard) { this.trouble = this.mic.trouble; return; }
+		const said = this.mic.trouble;
+		this.stored = false;
+		this.begin('microphone');
+		this.trouble = said;
+		this.ask({ kind: 'raw', ...heard }, [heard.samples.buffer as ArrayBuffer]);
+	}
+	async open(file: File): Promise<void> {
+		if (file.size > MOST_FILE_BYTES) return this.fail(`${file.name} has ${Math.round(file.size / MB)} MB. A ring is a few seconds; up to ${MOST_FILE_BYTES / MB} MB can be taken.`);
+		this.stored = false;
+		this.begin('file');
+		this.about = file.name.slice(0, 60);
+		try { const bytes = await file.arrayBuffer(); this.ask({ kind: 'file', bytes }, [bytes]); } catch { this.fail('The file could not be read from the disk.'); }
+	}
+	simulate(from: MadeUp): void { this.stored = false; this.begin('simulator'); this.ask({ kind: 'made-up', from }); }
+	play(parts: Synth[]): void { this.stored = false; this.begin('simulator'); this.ask({ kind: 'parts', parts }); }
+
+	private stored = false;
+	/** Listens again to a recording the server keeps, to draw it. */
+	async reopen(id: number, source: Source): Promise<void> {
+		this.begin(source);
+		this.stored = true;
+		try {
+			const answer = await fetch(`/api/recordings/${id}`);
+			if (!answer.ok) throw new Error(String(answer.status));
+			const bytes = await answer.arrayBuffer();
+			this.ask({ kind: 'file', bytes }, [bytes]);
+		} catch { this.stage = 'none'; this.trouble = 'The recording could not be fetched. Load the page again.'; }
+	}
+
+	/** Sends what is not kept yet; until it is, it waits in this browser. */
+	async send(): Promise<void> {
+		if (!this.keep || !this.wav || this.sending) return;
+		const mine = this.wav;
+		this.sending = true;
+		this.unsent = '';
+		try {
+			if (this.place) await set(this.place, mine).catch(() => undefined);
+			const problem = await this.keep(mine.wav, mine.source, mine.key);
+			if (problem) { this.unsent = problem; return; }
+			if (this.wav === mine) this.wav = null;
+			if (this.place) await del(this.place).catch(() => undefined);
+		} finally { this.sending = false; }
+	}
+	/** A recording that did not reach the server before the page was left. True when there was one. */
+	async takeUp(): Promise<boolean> {
+		const left = this.place ? await get<Unsent>(this.place).catch(() => undefined) : undefined;
+		if (!left) return false;
+		this.begin(left.source);
+		this.stored = true;
+		this.wav = left;
+		const bytes = left.wav.slice(0);
+		this.ask({ kind: 'file', bytes }, [bytes]);
+		await this.send();
+		return true;
+	}
+
+	/** Stops listening; the recording itself stays, to be listened to again. */
+	cancel(): void {
+		this.worker?.terminate();
+		this.worker = null;
+		this.stage = 'none';
+		this.trouble = this.sound ? 'Stopped. Ring it again, or load the recording once more.' : '';
+	}
+
+	/** Plays all, or one tap. */
+	async listenTo(tap: number | null = null): Promise<void> {
+		this.stopPlaying();
+		if (!this.sound) return;
+		const { samples, sampleRateHz } = this.sound;
+		const context = new AudioContext();
+		const buffer = context.createBuffer(1, samples.length, sampleRateHz);
+		buffer.copyToChannel(samples as Float32Array<ArrayBuffer>, 0);
+		const node = context.createBufferSource();
+		node.buffer = buffer;
+		node.connect(context.destination);
+		const onsets = this.result?.onsetsS ?? [];
+		const from = tap === null ? 0 : Math.max(0, (onsets[tap] ?? 0) - 0.02);
+		node.start(0, from, tap === null ? undefined : Math.max(0.2, Math.min(1.4, (onsets[tap + 1] ?? from + 1.4) - from - 0.03)));
+		this.playing = tap ?? onsets.length + 1000;
+		this.player = { context, node };
+		node.onended = () => { if (this.player?.node === node) this.stopPlaying(); };
+	}
+	stopPlaying(): void {
+		this.playing = -1;
+		if (!this.player) return;
+		const { context, node } = this.player;
+		this.player = null;
+		node.onended = null;
+		try { node.stop(); } catch { /* it had ended */ }
+		void context.close().catch(() => undefined);
+	}
+
+	clear(): void { this.stopPlaying(); Object.assign(this, { stage: 'none', source: null, result: null, picture: null, trouble: '', unsent: '', about: '' }); this.sound = null; }
+	close(): void { this.stopPlaying(); this.mic.stop(); this.worker?.terminate(); this.worker = null; }
+}

@@ -1,0 +1,45 @@
+import { readWav, writeWav } from '$core/audio/wav';
+import { InputFault } from '$core/calculation/fault';
+import { type MadeUp, madeUpRing, soundOf } from '$core/inspect/ring/conditions';
+import { type ListenSettings, type RingResult, listening } from '$core/inspect/ring/listen';
+import { type RingPicture, ringPicture } from '$core/inspect/ring/picture';
+import type { Synth } from '$core/inspect/ring-synthesise';
+
+/** Reads, makes up and listens to recordings off the main thread. Whatever the source, what is listened to is the 16-bit WAV that is kept. */
+export type ListenerAsk = { kind: 'file'; bytes: ArrayBuffer } | { kind: 'raw'; samples: Float32Array; sampleRateHz: number } | { kind: 'made-up'; from: MadeUp } | { kind: 'parts'; parts: Synth[] } | { kind: 'listen'; settings: ListenSettings };
+export type ListenerSays = { kind: 'sound'; wav: ArrayBuffer; samples: Float32Array; sampleRateHz: number; seconds: number; about: string } | { kind: 'progress'; share: number } | { kind: 'heard'; result: RingResult; picture: RingPicture } | { kind: 'failed'; message: string };
+
+const say = (m: ListenerSays, give: Transferable[] = []) => (self as unknown as { postMessage(m: ListenerSays, give: Transferable[]): void }).postMessage(m, give);
+let samples: Float64Array = new Float64Array(0);
+let rate = 0;
+
+function hold(sound: { sampleRateHz: number; samples: Float64Array }, about: string): void {
+	const wav = writeWav(sound);
+	const kept = readWav(wav);
+	samples = kept.samples;
+	rate = kept.sampleRateHz;
+	const heard = Float32Array.from(samples);
+	const bytes = wav.slice().buffer as ArrayBuffer;
+	say({ kind: 'sound', wav: bytes, samples: heard, sampleRateHz: rate, seconds: kept.seconds, about }, [bytes, heard.buffer as ArrayBuffer]);
+}
+
+function take(ask: ListenerAsk): void {
+	if (ask.kind === 'file') { const f = readWav(new Uint8Array(ask.bytes)); hold(f, `${f.seconds.toFixed(1)} s, ${f.sampleRateHz} samples a second, ${f.bits}${f.channels > 1 ? `, mean of ${f.channels} channels` : ''}`); }
+	else if (ask.kind === 'raw') hold({ sampleRateHz: ask.sampleRateHz, samples: Float64Array.from(ask.samples) }, '');
+	else if (ask.kind === 'made-up') hold(soundOf(madeUpRing(ask.from)), `seed ${ask.from.seed}`);
+	else if (ask.kind === 'parts') hold(soundOf(ask.parts), '');
+	else {
+		const steps = listening(samples, rate, ask.settings);
+		for (;;) {
+			const s = steps.next();
+			if (!s.done) { say({ kind: 'progress', share: s.value }); continue; }
+			return say({ kind: 'heard', result: s.value.result, picture: ringPicture(samples, rate, s.value) });
+		}
+	}
+}
+
+self.onmessage = ({ data }: MessageEvent<ListenerAsk>) => {
+	try { take(data); } catch (e) {
+		say({ kind: 'failed', message: e instanceof InputFault ? e.message : 'This recording could not be read. Save it as plain 16-bit WAV and load that.' });
+	}
+};

@@ -1,0 +1,15 @@
+<script lang="ts">
+	let { data } = $props();
+	const mine = $derived(data.scores.find((s) => s.name === data.me) ?? null);
+</script>
+
+<svelte:head><title>Practice - Uncinus</title></svelte:head>
+<main class="page">
+	<div class="head"><h1>Practice</h1><p class="lead">Nothing here is recorded against a wheel or a setup. Only your score is kept.</p></div>
+	<div class="cols">
+		<section class="sheet"><h2>Ear trainer</h2><p>Wheels are rung for you: sound, cracked, damp, organic, held badly. Say what you hear, then see where it shows.</p><p class="num big">{mine ? `${mine.right} of ${mine.rounds}` : '0'}</p><p class="quiet">{mine ? `right; ${mine.missed} damaged let through` : 'rounds so far'}</p><a class="btn act" href="/practice/ring">Start listening</a></section>
+		{#if data.scores.length}<section class="sheet"><h2>The shop</h2><table aria-label="Scores at the ear trainer"><thead><tr><th>Who</th><th class="r">Right</th><th class="r">Rounds</th><th class="r">Damaged let through</th></tr></thead><tbody>{#each data.scores as s (s.name)}<tr><td>{s.name}</td><td class="num r">{Math.round((100 * s.right) / s.rounds)} %</td><td class="num r">{s.rounds}</td><td class="num r">{s.missed}</td></tr>{/each}</tbody></table></section>{/if}
+	</div>
+</main>
+
+<style>.cols { display: grid; grid-template-columns: 360px minmax(0, 560px); gap: 16px; align-items: start; } section { padding: 16px 18px; display: grid; gap: 8px; justify-items: start; } .big { font-size: 34px; font-weight: 700; line-height: 1; } .r { text-align: right; } @media (max-width: 900px) { .cols { grid-template-columns: 1fr; } }</style>

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { LOOK_FIELDS, lookOf } from '$core/route/steps/inspect';
+	import { InputFault } from '$core/calculation/fault';
+	import { toneOf } from '$lib/drawing/polar';
+	import LookForm from '$lib/stations/inspect/LookForm.svelte';
+	import ActionBar from '$lib/ui/ActionBar.svelte';
+	import { Entry } from '$lib/ui/entry.svelte';
+	import Reasons from '$lib/ui/Reasons.svelte';
+	import { Sender } from '$lib/ui/sender.svelte';
+	import ShowWorking from '$lib/ui/ShowWorking.svelte';
+
+	let { data } = $props();
+	const w = $derived(data.wheel);
+	const entry = new Entry({ fields: LOOK_FIELDS, key: `look-${data.wheel.number}`, draft: data.draft });
+	const sender = new Sender();
+	const computed = $derived.by(() => {
+		const full = Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, entry.result.values[f.name] ?? ('default' in f ? f.default : null)]));
+		try { return lookOf(w, data.today, full); } catch (e) { if (e instanceof InputFault) return []; throw e; }
+	});
+	const out = $derived(computed[0]?.output ?? null);
+	const stop = $derived(out?.verdict === 'stop');
+	const tone = $derived(toneOf(w.family));
+	async function save() {
+		const done = await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, { step: 'look' });
+		if (done) await goto(stop ? `/rack/${encodeURIComponent(w.number)}` : `/rack/${encodeURIComponent(w.number)}/ring`);
+	}
+</script>
+
+<svelte:head><title>Look at wheel {w.number} - Uncinus</title></svelte:head>
+<main class="page" style="--wheel-fill:{tone.light};--wheel-edge:{tone.edge};--wheel-ink:{tone.ink}">
+	<p><a href="/rack/{encodeURIComponent(w.number)}">Wheel {w.number}</a></p>
+	<h1>Look wheel {w.number} over</h1>
+	<p class="lead">Both faces, rim, bore and label, on wood or rubber. A wheel that fell is finished.</p>
+	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
+	<div class="sheet">
+		<LookForm {entry} wheel={w} place="wheel-{w.number}" />
+		{#if out}<Reasons reasons={out.reasons as never} />{/if}
+		<ActionBar label={stop ? 'Quarantine the wheel' : 'Looked over, on to the ring'} onact={save} busy={sender.busy} {stop}>{#snippet aside()}<ShowWorking {computed} system="mm" />{/snippet}</ActionBar>
+	</div>
+</main>
+
+<style>.sheet { padding: 8px 20px 0; margin-top: 12px; max-width: 980px; }</style>

@@ -1,0 +1,42 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { RING_FIELDS, contextOf, recordingThatCounts, worstHeard } from '$core/route/steps/inspect';
+	import { toneOf } from '$lib/drawing/polar';
+	import { keepFor } from '$lib/stations/inspect/keeping';
+	import { Listening } from '$lib/stations/inspect/listening.svelte';
+	import RingForm from '$lib/stations/inspect/RingForm.svelte';
+	import ActionBar from '$lib/ui/ActionBar.svelte';
+	import { Entry } from '$lib/ui/entry.svelte';
+	import { Sender } from '$lib/ui/sender.svelte';
+
+	let { data } = $props();
+	const w = $derived(data.wheel);
+	const entry = new Entry({ fields: RING_FIELDS, key: `ring-${data.wheel.number}`, draft: data.draft });
+	const sender = new Sender();
+	const context = $derived(contextOf(data.ring));
+	const ears = new Listening(() => context.settings, `ring-rack-${data.wheel.number}`, keepFor(data.wheel.number, null));
+	const heard = $derived(((entry.typed.taps ?? []) as string[]).filter(Boolean));
+	const earDone = $derived(heard.includes('dull') || heard.length >= context.taps.length);
+	const dull = $derived(worstHeard(heard) === 'dull' || (earDone && recordingThatCounts(data.ring)?.result.ring === 'dull'));
+	const waiting = $derived(ears.sending || ears.stage === 'reading' || ears.stage === 'listening' || ears.mic.recording);
+	const tone = $derived(toneOf(w.family));
+	const href = $derived(`/rack/${encodeURIComponent(w.number)}`);
+	async function save() { if (await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, { step: 'ring' })) await goto(href); }
+</script>
+
+<svelte:head><title>Ring wheel {w.number} - Uncinus</title></svelte:head>
+<main class="page" style="--wheel-fill:{tone.light};--wheel-edge:{tone.edge};--wheel-ink:{tone.ink}">
+	<p><a {href}>Wheel {w.number}</a></p>
+	<h1>Ring wheel {w.number}</h1>
+	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
+	<div class="sheet">
+		{#if data.lookVerdict === null}<p class="lead">Look it over first: a cracked wheel is not struck. <a href="{href}/look">Look it over</a></p>
+		{:else if context.applicability === 'no'}<p class="lead">This wheel cannot be rung: {context.cannot}. Look at it closely each time, and run it in guarded.</p>
+		{:else}
+			<RingForm facts={data.ring} {entry} {ears} />
+			<ActionBar label={dull ? 'Quarantine the wheel' : 'Rung'} onact={save} busy={sender.busy || waiting} stop={dull}><a class="btn" href="{href}/look">Look it over again</a></ActionBar>
+		{/if}
+	</div>
+</main>
+
+<style>.sheet { padding: 12px 20px 0; margin-top: 12px; max-width: 980px; min-height: 200px; }</style>
