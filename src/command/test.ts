@@ -10,14 +10,16 @@ import { find, freePort, installPackages, say } from './system.js';
 interface Count { passed: number; failed: number }
 const PARTS = ['lint', 'types', 'core', 'server', 'browser'] as const;
 type Part = (typeof PARTS)[number];
+const BESIDE: readonly Part[] = ['lint', 'types', 'core'];
 const modules = (path: string): string => join(ROOT, 'node_modules', path);
 
-/** Runs a program, shows what it prints and gives it back with its exit code. */
-function show(args: string[], env: NodeJS.ProcessEnv = process.env): Promise<{ code: number; text: string }> {
+/** Runs a program, shows what it prints (at its end where others run beside it) and gives it back with its exit code. */
+function show(args: string[], env: NodeJS.ProcessEnv = process.env, atEnd = false): Promise<{ code: number; text: string }> {
 	return new Promise((done, fail) => {
 		const child = spawn(process.execPath, args, { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'pipe'] });
 		let text = '';
-		for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => { text += String(d); process.stdout.write(d as Buffer); });
+		for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => { text += String(d); if (!atEnd) process.stdout.write(d as Buffer); });
+		if (atEnd) child.on('close', () => process.stdout.write(text));
 		child.on('error', fail);
 		child.on('close', (code) => done({ code: code ?? 1, text }));
 	});
@@ -26,13 +28,13 @@ function show(args: string[], env: NodeJS.ProcessEnv = process.env): Promise<{ c
 /** A check that either holds or does not counts as one test. */
 async function one(name: string, args: string[]): Promise<Count> {
 	const begun = Date.now();
-	const { code } = await show(args);
+	const { code } = await show(args, process.env, true);
 	process.stdout.write(`${code === 0 ? '✔' : '✘'} ${name} (${((Date.now() - begun) / 1000).toFixed(1)} s)\n`);
 	return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
-async function mocha(spec: string, env?: NodeJS.ProcessEnv, timeout = 10_000): Promise<Count> {
-	const { code, text } = await show([modules('mocha/bin/mocha.js'), '--no-config', '--import=tsx', '--extension=ts', '--reporter=spec', `--timeout=${timeout}`, '--forbid-only', '--forbid-pending', ...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []), spec], env);
+async function mocha(spec: string, env?: NodeJS.ProcessEnv, timeout = 10_000, atEnd = false): Promise<Count> {
+	const { code, text } = await show([modules('mocha/bin/mocha.js'), '--no-config', '--import=tsx', '--extension=ts', '--reporter=spec', `--timeout=${timeout}`, '--forbid-only', '--forbid-pending', ...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []), spec], env, atEnd);
 	const read = (word: string) => Number(new RegExp(`(\\d+) ${word}`).exec(text)?.[1] ?? 0);
 	const count = { passed: read('passing'), failed: read('failing') };
 	return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
@@ -64,14 +66,17 @@ async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise
 	}
 }
 
+let browserReady: Promise<void> | null = null;
+/** The browser installed and the application built; begun once, while other parts run. */
+const readyForBrowser = (): Promise<void> => (browserReady ??= (async () => { if (!find('chromium', '/usr/bin/chromium')) await installPackages('chromium'); await build(); })());
+
 const RUN: Record<Part, () => Promise<Count>> = {
 	lint: () => one('lint', [modules('eslint/bin/eslint.js'), '.']),
 	types: () => one('types', [modules('svelte-check/bin/svelte-check'), '--tsconfig', './tsconfig.json', '--threshold', 'warning', '--fail-on-warnings', '--output', 'human']),
-	core: () => mocha('tests/core/**/*.test.ts'),
+	core: () => mocha('tests/core/**/*.test.ts', process.env, 20_000, true),
 	server: () => onGround(false, (env) => mocha('tests/server/**/*.test.ts', env, 30_000)),
 	browser: async () => {
-		if (!find('chromium', '/usr/bin/chromium')) await installPackages('chromium');
-		await build();
+		await readyForBrowser();
 		return onGround(true, (env) => mocha('tests/browser/**/*.test.ts', env, 90_000));
 	}
 };
@@ -82,12 +87,17 @@ export async function test(only?: string, match?: string): Promise<void> {
 	if (only && !PARTS.includes(only as Part)) throw new Error(`There is no part ${only}. Use one of ${PARTS.join(', ')}.`);
 	await show([modules('@sveltejs/kit/svelte-kit.js'), 'sync']);
 	const total: Count = { passed: 0, failed: 0 };
-	for (const part of PARTS.filter((p) => !only || p === only)) {
+	const run = async (part: Part): Promise<void> => {
 		say(`\n== ${part}`);
 		const count = await RUN[part]().catch((e: Error): Count => { say(`${part} did not run: ${e.message}`); return { passed: 0, failed: 1 }; });
 		total.passed += count.passed;
 		total.failed += count.failed;
-	}
+	};
+	const asked = PARTS.filter((p) => !only || p === only);
+	// What needs neither database nor browser runs side by side; the browser tests have the machine to themselves, for some of them look at times.
+	await Promise.all(asked.filter((p) => BESIDE.includes(p)).map(run));
+	if (asked.includes('browser')) void readyForBrowser().catch(() => undefined);
+	for (const part of asked.filter((p) => !BESIDE.includes(p))) await run(part);
 	process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
 	process.exitCode = total.failed ? 1 : 0;
 }

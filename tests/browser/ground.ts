@@ -1,13 +1,20 @@
 import type { ChildProcess } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { type Browser, type BrowserContext, type Page, chromium } from 'playwright-core';
 import { endChild, startApplication } from '../../src/command/application.js';
 import { type PrivateDatabase, startDatabase } from '../../src/command/mariadb.js';
 import { find, freePort } from '../../src/command/system.js';
+import { writeWav } from '../../src/core/audio/wav.js';
+import { madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
 import { addressFromEnvironment } from '../../src/lib/server/pool.js';
 
 /** The running application and browser that all browser tests share. */
 const PINS: Record<string, string> = { 'Mara Okonjo': '4711', 'Tobias Renn': '2580', 'Ines Falk': '1359', 'Piet Aalders': '8024' };
 const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+/** The browser's microphone plays this: a sound wheel, struck eight times. */
+const MICROPHONE = join(mkdtempSync(join(tmpdir(), 'uncinus-ear-')), 'ring.wav');
 let app: ChildProcess | null = null;
 let port = 0;
 let browser: Browser | null = null;
@@ -34,7 +41,10 @@ export const database = (): Promise<PrivateDatabase> => startDatabase(process.en
 
 export async function context(options: Parameters<Browser['newContext']>[0] = {}): Promise<BrowserContext> {
 	await startApp();
-	browser ??= await chromium.launch({ executablePath: find('chromium', '/usr/bin/chromium')!, args: FLAGS });
+	if (!browser) {
+		writeFileSync(MICROPHONE, writeWav(soundOf(madeUpRing({ condition: 'clear', seed: 12, frequencyHz: 1300, tapAnglesDeg: [45, 135, 225, 315, 0, 90, 180, 270], sampleRateHz: 48000, gapS: 0.7 }))));
+		browser = await chromium.launch({ executablePath: find('chromium', '/usr/bin/chromium')!, args: [...FLAGS, '--use-fake-device-for-media-stream', `--use-file-for-fake-audio-capture=${MICROPHONE}`] });
+	}
 	const made = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options });
 	made.setDefaultTimeout(15_000);
 	return made;

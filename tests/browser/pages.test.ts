@@ -5,7 +5,7 @@ import { heading, press, say } from './bench.js';
 import { base, context, signedIn, tellOnFailure } from './ground.js';
 
 const VIEWS: [string, string, RegExp | string][] = [
-	['the floor', '/', 'On the floor'], ['the rack', '/rack', 'Rack'], ['a wheel', '/rack/0317', 'Wheel 0317'], ['adding a wheel', '/rack/new', 'Add a wheel'], ['setups', '/setups', 'Setups'], ['a new setup', '/setups/new', 'New setup'],
+	['the floor', '/', 'On the floor'], ['the rack', '/rack', 'Rack'], ['a wheel', '/rack/0317', 'Wheel 0317'], ['receiving a wheel', '/rack/new', 'Receive a wheel'], ['looking a wheel over', '/rack/0298/look', 'Look wheel 0298 over'], ['ringing a wheel', '/rack/0298/ring', 'Ring wheel 0298'], ['practice', '/practice', 'Practice'], ['the ear trainer', '/practice/ring', 'Ear trainer'], ['listening to a ring', '/benches/inspect.ring-analysis', 'Listen to a ring'], ['setups', '/setups', 'Setups'], ['a new setup', '/setups/new', 'New setup'],
 	['brief', '/setups/142/brief', 'Brief'], ['select', '/setups/143/select', 'Select'], ['inspect', '/setups/142/inspect', /Inspect/], ['mount', '/setups/142/mount', 'Mount'], ['run in', '/setups/142/run-in', 'Run in'], ['true', '/setups/142/true', 'True'],
 	['balance', '/setups/142/balance', 'Balance'], ['dress', '/setups/144/dress', 'Dress'], ['prove', '/setups/144/prove', 'Prove'], ['keep', '/setups/144/keep', 'Keep'], ['something is wrong', '/setups/142/wrong', 'Something is wrong'], ['an incident', '/incidents/1', /Incident 1/],
 	['benches', '/benches', 'Benches'], ['a bench', '/benches/mount.flange-check', /Flange/], ['the marking reader', '/benches/spec.parse-marking', 'Read a marking'], ['wrong grit or wrong dress', '/benches/spec.diagnose-finish?targetRaUm=0.45&gritNumber=46&dressDepthUm=5&leadUm=10&tipRadiusUm=350', /Wrong grit/], ['speeds', '/benches/spec.surface-speed', 'Speeds'], ['guideline figures', '/shop/guidelines', 'Guideline figures'], ['taking in a list', '/rack/import', 'Take in a list of wheels'], ['the log', '/log', 'Log'], ['a record', '/log/20', 'Record 20'], ['the shop', '/shop', 'Shop'], ['a machine', '/shop/machines/SG-1', 'Machine SG-1'], ['find', '/find?q=03', 'Find']
@@ -22,7 +22,9 @@ for (const theme of ['light', 'dark'] as const) describe(`every main view, ${the
 		page.on('pageerror', hear);
 		await page.goto(base() + path);
 		await heading(page, title);
-		const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze();
+		// What a screen reader meets does not depend on the theme; colours do.
+		const axe = new AxeBuilder({ page });
+		const found = await (theme === 'light' ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']) : axe.withRules(['color-contrast'])).analyze();
 		expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join('; ')}`)).to.deep.equal([]);
 		expect(await page.evaluate(() => document.documentElement.scrollWidth), 'nothing sticks out sideways').to.be.at.most(1280);
 		page.off('pageerror', hear);
@@ -79,7 +81,7 @@ describe('the rack, benches and shop', () => {
 		await page.getByText('44 wheels').waitFor();
 	});
 
-	it('adds a wheel by its marking, read back, with every fault beside its field', async () => {
+	it('receives a wheel by its marking, read back, with every fault beside its field', async () => {
 		await page.goto(`${base()}/rack/new`);
 		await page.getByLabel('Wheel number').fill('0990');
 		await page.getByLabel('Marking', { exact: true }).fill('1-250x25x76.2 WA 60 K 7 V 40 m/s');
@@ -88,14 +90,16 @@ describe('the rack, benches and shop', () => {
 		expect(await page.getByRole('textbox', { name: 'Bore' }).inputValue()).to.equal('76.2');
 		await page.getByLabel('Scrap diameter').fill('6 in');
 		await page.getByLabel('Mass when new').fill('-3');
-		await press(page, 'Put it on the rack');
+		await press(page, 'Accept it onto the rack');
 		await page.getByText(/Mass when new: -3 kg is too small/).first().waitFor();
 		await page.getByLabel('Mass when new').fill('3,1');
 		await page.getByLabel('Place').fill('bay 2');
-		await press(page, 'Put it on the rack');
+		await say(page, 'A crack anywhere', 'No');
+		await say(page, 'Marking and speed can be read', 'Yes');
+		await press(page, 'Accept it onto the rack');
 		await heading(page, 'Wheel 0990');
 		await page.getByText('3055 rpm').waitFor();
-		await page.getByText('Received').waitFor();
+		await page.getByRole('region', { name: 'Ledger' }).getByText('Received').waitFor();
 	});
 
 	it('computes at a bench, in inches too, and records nothing', async () => {

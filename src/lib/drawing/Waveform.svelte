@@ -10,13 +10,15 @@
 	const few = $derived(taps.length <= 24);
 </script>
 
+<div>
 <svg viewBox="0 0 {W} {height}" width="100%" {height} preserveAspectRatio="none" role="img" aria-label="The recording, {seconds.toFixed(1)} seconds with {taps.length} {taps.length === 1 ? 'tap' : 'taps'}{odd.length ? `; standing out: ${odd.join(', ')}` : ''}">
 	<rect width={W} height={height} fill="var(--well)" />
 	<path d={shape} fill="var(--steel)" />
 	{#each taps as s, i (i)}<line x1={x(s)} x2={x(s)} y1="2" y2={height - 16} stroke={odd.includes(i + 1) ? 'var(--stop)' : 'var(--edge)'} stroke-dasharray="2 3" vector-effect="non-scaling-stroke" />{/each}
 </svg>
 {#if few}<ol style="grid-template-columns: repeat({Math.max(1, taps.length)}, 0)" aria-hidden="true">{#each taps as s, i (i)}<li class:odd={odd.includes(i + 1)} style="left: {(100 * s) / seconds}%">{i + 1}</li>{/each}</ol>{/if}
+</div>
 
 <style>
-	svg { display: block; } ol { position: relative; list-style: none; height: 17px; margin: -17px 0 0; padding: 0; } li { position: absolute; transform: translateX(-1px); font: 600 13px/17px var(--mono); color: var(--ink2); padding-left: 3px; } .odd { color: var(--stop); font-weight: 700; }
+	div { width: 100%; } svg { display: block; } ol { position: relative; list-style: none; height: 17px; margin: -17px 0 0; padding: 0; } li { position: absolute; transform: translateX(-1px); font: 600 13px/17px var(--mono); color: var(--ink2); padding-left: 3px; } .odd { color: var(--stop); font-weight: 700; }
 </style>

@@ -8,7 +8,7 @@ import type { PoolConnection } from 'mysql2/promise';
 import { checked } from './joi-schema.js';
 import { attachPictures } from './pictures.js';
 import { row, transaction } from './pool.js';
-import { addRecord, keyUsed, rackLook } from './records.js';
+import { addRecord, keyUsed, rackLook, rackRungAtMs } from './records.js';
 import { keepBaseline, ringsOf } from './recordings.js';
 import { InputFault, Refused } from './refused.js';
 import { claim, settle } from './requests.js';
@@ -77,7 +77,7 @@ export async function inspectAtRack(number: string, step: string, given: unknown
 		if (!look || look.verdict === 'stop') throw new Refused(409, 'inspect.look', look ? 'The last look condemned this wheel. It is not rung.' : 'Look it over first, then ring it.');
 		const values = checked<{ taps: string[] }>(RING_FIELDS, given);
 		const rings = await ringsOf(w, on);
-		const computed = ringOf({ id: null, wheel: w, ...rings }, values.taps);
+		const computed = ringOf({ id: null, wheel: w, ...rings, sinceMs: await rackRungAtMs(w.id, on) }, values.taps);
 		const id = await store(w, step, values, computed, user, key, on);
 		await keepFirstClear(w.id, computed, on);
 		await book(w, computed, RING_QUARANTINES, id, user, on);

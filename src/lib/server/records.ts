@@ -35,6 +35,10 @@ export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord
 	const r = await row<Raw>(`${SELECT} WHERE r.wheel_id = ? AND r.setup_id IS NULL AND r.station = 'inspect' AND r.step = 'look' ORDER BY r.id DESC LIMIT 1`, [wheelId], on);
 	return r && full(r);
 }
+/** When a wheel was last rung at the rack; 0 when never. */
+export async function rackRungAtMs(wheelId: number, on?: Runner): Promise<number> {
+	return (await row<{ at: Date | null }>("SELECT MAX(at) AS at FROM records WHERE wheel_id = ? AND setup_id IS NULL AND station = 'inspect' AND step = 'ring'", [wheelId], on))?.at?.getTime() ?? 0;
+}
 export async function recordById(id: number): Promise<FullRecord | undefined> {
 	const r = await row<Raw>(`${SELECT} WHERE r.id = ?`, [id]);
 	return r && full(r);

@@ -3,7 +3,7 @@ import type { Unit } from '../../calculation/fields.js';
 import { Evidence } from '../evidence.js';
 import { type RecordFacts, type SetupFacts, type StationId, limitRpm } from '../facts.js';
 import { type GateLine, lineOf, plainLine } from '../gate.js';
-import { recordingThatCounts } from '../steps/inspect.js';
+import { recordingThatCounts, ringFacts } from '../steps/inspect.js';
 import { surfaceSpeedMps } from '../../spec/speed.js';
 
 /** Turns records into the lines of a station's gate. */
@@ -38,7 +38,7 @@ const inspect: Gate = (f, e) => {
 	const look = e.latest('inspect', 'look');
 	const ring = e.latest('inspect', 'ring', 'inspect.ring-decision');
 	const taps = ((ring?.entered.taps ?? []) as string[]).length;
-	const counts = recordingThatCounts(f);
+	const counts = recordingThatCounts(ringFacts(f));
 	const heard = ring?.input.analysis === 'none' ? 'by ear' : 'by ear and recording';
 	// A dull recording made after the wheel was said to be clear takes that back.
 	const dullSince = ring && counts?.result.ring === 'dull' && ring.input.analysis !== 'dull';

@@ -4,6 +4,7 @@ import { ringAnalysis } from '../../inspect/ring-analysis.js';
 import { sonicModulus } from '../../inspect/sonic-modulus.js';
 import { visual } from '../../inspect/visual.js';
 import { isOrganic } from '../../spec/families.js';
+import { Evidence } from '../evidence.js';
 import type { RecordingFacts, SetupFacts, WheelFacts } from '../facts.js';
 import { type RingContext, ringContext, stiffness, stiffnessInput } from '../wheel-ring.js';
 import { type Computed, compute, defineStep, pick, wheelOf } from './step.js';
@@ -30,13 +31,15 @@ export const lookStep = defineStep({
 });
 
 /** What the ring of a wheel is judged from, in a setup or at the rack (`id` null). */
-export type RingFacts = Pick<SetupFacts, 'wheel' | 'recordings' | 'pastRings' | 'batchGPa'> & { id: number | null };
-export const contextOf = (f: RingFacts): RingContext => ringContext(wheelOf(f as SetupFacts), f.pastRings, f.batchGPa);
+export type RingFacts = Pick<SetupFacts, 'wheel' | 'recordings' | 'pastRings' | 'batchGPa'> & { id: number | null; /** An inspection begins here: recordings made before it belong to an earlier one. */ sinceMs: number };
+/** In a setup an inspection begins with its look. */
+export const ringFacts = (f: SetupFacts): RingFacts => ({ id: f.id, wheel: f.wheel, recordings: f.recordings, pastRings: f.pastRings, batchGPa: f.batchGPa, sinceMs: new Evidence(f).latest('inspect', 'look')?.atMs ?? 0 });
+export const contextOf = (f: RingFacts): RingContext => ringContext(wheelOf(f), f.pastRings, f.batchGPa);
 
-/** The recording that counts: a dull one stays until a lead clears the wheel, wherever it was made; otherwise the last one made here. */
-export function recordingThatCounts(f: Pick<RingFacts, 'id' | 'recordings'>): RecordingFacts | null {
+/** The recording that counts: a dull one stays until a lead clears the wheel, wherever it was made; otherwise the last one made here in this inspection. */
+export function recordingThatCounts(f: Pick<RingFacts, 'id' | 'recordings' | 'sinceMs'>): RecordingFacts | null {
 	const standing = f.recordings.filter((r) => r.standing);
-	return standing.filter((r) => r.result.ring === 'dull').at(-1) ?? standing.filter((r) => r.setupId === f.id).at(-1) ?? null;
+	return standing.filter((r) => r.result.ring === 'dull').at(-1) ?? standing.filter((r) => r.setupId === f.id && r.atMs >= f.sinceMs).at(-1) ?? null;
 }
 
 /** The worst of what was heard at all places. */
@@ -60,14 +63,14 @@ export function ringOf(f: RingFacts, taps: readonly string[]): Computed[] {
 	const { minTaps: _m, bandLowHz: _b, ...settings } = recording.settings;
 	computed.push({ calculation: ringAnalysis.id, input: { recordingId: recording.id, source: recording.source, ...settings }, output: { ...recording.result } });
 	const hz = recording.result.mainFrequencyHz;
-	const stiff = hz === null ? null : stiffness(wheelOf(f as SetupFacts), hz, f.batchGPa);
-	if (stiff) computed.push({ calculation: sonicModulus.id, input: stiffnessInput(wheelOf(f as SetupFacts), hz!, f.batchGPa), output: { ...stiff } });
+	const stiff = hz === null ? null : stiffness(wheelOf(f), hz, f.batchGPa);
+	if (stiff) computed.push({ calculation: sonicModulus.id, input: stiffnessInput(wheelOf(f), hz!, f.batchGPa), output: { ...stiff } });
 	return computed;
 }
 
 export const ringStep = defineStep({
 	station: 'inspect', step: 'ring', title: 'Ring it', fields: RING_FIELDS,
-	compute: (facts, { taps }) => ringOf(facts, taps),
+	compute: (facts, { taps }) => ringOf(ringFacts(facts), taps),
 	event: () => ({ kind: 'inspected', diameterAfterMm: null, note: null }),
 	quarantines: RING_QUARANTINES
 });

@@ -37,7 +37,7 @@ export function pick<const L extends readonly Field[], const N extends L[number]
 	return names.map((n) => fields.find((f) => f.name === n)!) as never;
 }
 
-export function wheelOf(facts: SetupFacts): WheelFacts {
+export function wheelOf(facts: Pick<SetupFacts, 'wheel'>): WheelFacts {
 	if (!facts.wheel) throw new InputFault('wheel', 'missing', 'No wheel is taken yet. Choose one at Select.');
 	return facts.wheel;
 }

@@ -29,7 +29,7 @@
 	onMount(() => {
 		chart = new Chart(canvas, {
 			type: 'line', data: { datasets: datasets() },
-			options: { animation: false, maintainAspectRatio: false, parsing: false, normalized: true, events: [], plugins: { legend: { display: false } }, scales: { x: axis(kind === 'notes' ? 'Hz' : 'ms', range()), y: kind === 'notes' ? { display: false, min: 0, max: 1.08 } : axis('dB', { min: -60, max: 3 }) } }
+			options: { animation: false, maintainAspectRatio: false, parsing: false, normalized: true, events: [], plugins: { legend: { display: false } }, scales: { x: axis(kind === 'notes' ? 'Hz' : 'ms', range()), y: kind === 'notes' ? { display: false, min: 0, max: 1.08 } : axis('dB', { min: -60, max: 0 }) } }
 		} as never);
 		return () => chart?.destroy();
 	});

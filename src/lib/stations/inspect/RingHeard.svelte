@@ -41,4 +41,4 @@
 	{/if}
 {/if}
 
-<style>.more { align-self: start; } .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 20px; align-items: start; margin-bottom: 6px; } h2 { font-size: 14.5px; margin-bottom: 4px; } .pair > div { min-width: 0; } @media (max-width: 1000px) { .pair { grid-template-columns: 1fr; } }</style>
+<style>.more { align-self: start; justify-self: start; } .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 20px; align-items: start; margin-bottom: 6px; } h2 { font-size: 14.5px; margin-bottom: 4px; } .pair > div { min-width: 0; } @media (max-width: 1000px) { .pair { grid-template-columns: 1fr; } }</style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
-	import { contextOf, recordingThatCounts, ringStep, worstHeard } from '$core/route/steps/inspect';
+	import { contextOf, recordingThatCounts, ringFacts, ringStep, worstHeard } from '$core/route/steps/inspect';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
 	import Reasons from '$lib/ui/Reasons.svelte';
@@ -14,13 +14,14 @@
 	let { desk, draft, onagain }: { desk: Desk; draft: Record<string, unknown> | null; onagain: () => void } = $props();
 	const last = new Evidence(desk.facts).latest('inspect', 'ring', 'inspect.ring-decision');
 	const entry = new Entry({ fields: ringStep.fields, key: `setup-${desk.facts.id}-inspect-ring`, draft, system: desk.facts.units, start: { taps: last?.entered.taps } });
-	const context = $derived(contextOf(desk.facts));
+	const facts = $derived(ringFacts(desk.facts));
+	const context = $derived(contextOf(facts));
 	const p = $derived(preview(ringStep, desk.facts, entry));
 	const out = $derived(outputOf(p, 'inspect.ring-decision'));
 	const ears = new Listening(() => context.settings, `ring-setup-${desk.facts.id}-${desk.facts.wheel!.number}`, keepFor(desk.facts.wheel!.number, desk.facts.id));
 	const heard = $derived(((entry.typed.taps ?? []) as string[]).filter(Boolean));
 	const earDone = $derived(heard.includes('dull') || heard.length >= context.taps.length);
-	const dull = $derived(worstHeard(heard) === 'dull' || (earDone && recordingThatCounts(desk.facts)?.result.ring === 'dull'));
+	const dull = $derived(worstHeard(heard) === 'dull' || (earDone && recordingThatCounts(facts)?.result.ring === 'dull'));
 	const doubt = $derived(!dull && context.applicability !== 'no' && earDone && out?.mayProceed !== true);
 	/** What is recorded rests on what the server has judged: a recording still on its way is waited for. */
 	const waiting = $derived(ears.sending || ears.stage === 'reading' || ears.stage === 'listening' || ears.mic.recording);
@@ -30,7 +31,7 @@
 {#if context.applicability === 'no'}
 	<p class="lead">This wheel cannot be rung: {context.cannot}. Look at it closely, then run it in guarded.</p>
 	<Reasons reasons={(out?.reasons ?? []) as never} />
-{:else}<RingForm facts={desk.facts} {entry} {ears} />{/if}
+{:else}<RingForm {facts} {entry} {ears} />{/if}
 <ActionBar label={dull ? 'Quarantine the wheel' : context.applicability === 'no' ? 'Go on without a ring' : doubt ? 'Record it as doubtful' : 'Rung'} onact={() => desk.record('inspect', 'ring', entry)} busy={desk.busy || waiting} stop={dull}>
 	<button class="btn" onclick={onagain}>Look it over again</button>
 	{#snippet aside()}{#if earDone}<ShowWorking computed={p.computed} system={desk.facts.units} />{/if}{/snippet}

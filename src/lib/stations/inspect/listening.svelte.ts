@@ -128,7 +128,7 @@ export class Listening {
 		this.worker?.terminate();
 		this.worker = null;
 		this.stage = 'none';
-		this.trouble = this.sound ? 'Stopped. Ring it again, or load the recording once more.' : '';
+		this.trouble = 'Stopped. Ring it again, or load the recording once more.';
 	}
 
 	/** Plays all, or one tap. */

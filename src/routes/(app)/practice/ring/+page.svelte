@@ -58,7 +58,7 @@
 		{#if ears.stage === 'reading' || ears.stage === 'listening'}<Progress label="Ringing the wheel" done={Math.round(100 * ears.share)} of={100} />
 		{:else}
 			<button class="btn play" class:act={!answered} disabled={!ready} onclick={toggle}>{ears.playing >= 0 ? 'Stop' : 'Play the wheel'} <kbd>P</kbd></button>
-			<fieldset><legend>What do you hear?</legend>{#each TRAINED as t, i (t)}<button class="btn" class:on={answered === t} aria-pressed={answered === t} disabled={answered !== null || !ready} onclick={() => say(t)}>{TRAINED_WORDS[t]} <kbd>{i + 1}</kbd></button>{/each}</fieldset>
+			<fieldset><legend>What do you hear?</legend>{#each TRAINED as t, i (t)}<button class="btn" class:on={answered === t} aria-pressed={answered === t} disabled={!ready} aria-disabled={answered !== null && answered !== t} onclick={() => say(t)}>{TRAINED_WORDS[t]} <kbd>{i + 1}</kbd></button>{/each}</fieldset>
 			{#if answered && ears.picture && ears.result}
 				<p class="head2" class:stop={missed} role="status"><VerdictMark state={right ? 'ok' : missed ? 'stop' : 'caution'} size={28} label="" />{right ? `Right: ${TRAINED_WORDS[drawn.condition].toLowerCase()}.` : `It was: ${TRAINED_WORDS[drawn.condition].toLowerCase()}.${missed ? ' You would have mounted it.' : ''}`}</p>
 				<p>{TRAINED_LESSONS[drawn.condition]} {tapWords(ears.result)}</p>
