@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchCalc } from './bench/calc.js';
 import { benchPages, cookieOf } from './bench/pages.js';
+import { benchRing } from './bench/ring.js';
 import { benchRack } from './bench/rack.js';
 import { build } from './build.js';
 import { databaseEnvironment, startDatabase } from './mariadb.js';
@@ -33,7 +34,7 @@ export async function bench(): Promise<void> {
 		app = await startApplication(database.address, port, true, true);
 		const base = `http://127.0.0.1:${port}`;
 		const settle = async () => { await closeDatabase(); await database.stop(); database = await startDatabase(folder); };
-		const ratios: Ratio[] = [...(await benchCalc()), ...(await benchPages(base)), ...(await benchRack(base, await cookieOf(), settle))];
+		const ratios: Ratio[] = [...(await benchCalc()), ...(await benchRing()), ...(await benchPages(base)), ...(await benchRack(base, await cookieOf(), settle))];
 		await closeDatabase();
 		process.stdout.write(`${ratios.map(line).join('\n')}\n`);
 	} finally {

@@ -19,9 +19,16 @@ import { holdSpeed } from './keep/hold-speed.js';
 import { incidentPlan } from './keep/incident-plan.js';
 import { fitCheck } from './mount/fit-check.js';
 import { flangeCheck } from './mount/flange-check.js';
+import { mountGlue } from './mount/glue.js';
+import { mountLifting } from './mount/lifting.js';
+import { mountPack } from './mount/pack.js';
+import { mountQuill } from './mount/quill.js';
+import { mountToolPost } from './mount/tool-post.js';
 import { threadHand } from './mount/thread-hand.js';
 import { tighteningOrder } from './mount/tightening-order.js';
 import { release } from './prove/release.js';
+import { runInEnergy } from './run-in/energy.js';
+import { runInRecommission } from './run-in/recommission.js';
 import { runInOutcome } from './run-in/outcome.js';
 import { runInPlan } from './run-in/plan.js';
 import { speedCheck } from './run-in/speed-check.js';
@@ -46,8 +53,8 @@ export { CORE_VERSION } from './version.js';
 export const CALCULATIONS: readonly Calculation[] = [
 	parseMarking, formatMarking, gritSize, concentration, surfaceSpeed, speedStatement, contact, shape, finishGrit, diagnoseFinish, recommend, rankRack,
 	visual, ringApplicability, tapPlan, ringFrequency, sonicModulus, ringSynthesise, ringAnalysis, ringDecision,
-	flangeCheck, fitCheck, threadHand, tighteningOrder,
-	speedCheck, runInPlan, runInOutcome,
+	flangeCheck, fitCheck, threadHand, tighteningOrder, mountPack, mountQuill, mountGlue, mountLifting, mountToolPost,
+	speedCheck, runInPlan, runInOutcome, runInEnergy, runInRecommission,
 	runout, truePlan,
 	tolerance, fromPeriod, weights,
 	overlap, singlePoint, dresserPosition, dressPlan,

@@ -15,6 +15,8 @@ export interface Calculation {
 	source: string;
 	/** Formulas as a person would write them, for the working sheet. */
 	formulas: readonly string[];
+	/** How far it can be trusted: what was measured of it, where it errs. */
+	limits?: readonly string[];
 	fields: readonly Field[];
 	outputs: readonly OutputField[];
 	example: object;

@@ -23,7 +23,7 @@ export function reference(calculations: readonly Calculation[], version: string)
 		'A judged output carries `verdict` (`ok`, `caution`, `stop`) and `reasons` (`[{code, message, severity}]`). Bad input is answered with `{"error": {"field", "code", "message"}}` and exit code 2.', ''
 	];
 	for (const c of calculations) {
-		parts.push(`## \`${c.id}\` ${c.title}`, '', c.about, '', `Source: ${c.source}`, '', ...c.formulas.map((f) => `- \`${f}\``), '', '| input | kind | unit | range | | meaning |', '|---|---|---|---|---|---|', ...rows(c.fields, ''), '', '| output | unit | meaning |', '|---|---|---|', ...c.outputs.map(output), '',
+		parts.push(`## \`${c.id}\` ${c.title}`, '', c.about, '', `Source: ${c.source}`, '', ...c.formulas.map((f) => `- \`${f}\``), '', ...(c.limits ? ['How far it can be trusted:', '', ...c.limits.map((l) => `- ${l}`), ''] : []), '| input | kind | unit | range | | meaning |', '|---|---|---|---|---|---|', ...rows(c.fields, ''), '', '| output | unit | meaning |', '|---|---|---|', ...c.outputs.map(output), '',
 			'```json', JSON.stringify(c.example), '```', '');
 	}
 	return `${parts.join('\n').trimEnd()}\n`;

@@ -23,11 +23,12 @@
 		</dl>
 	</div>
 	<p class="quiet">{calculation.source} Core {version}.</p>
+	{#if calculation.limits}<details><summary>How far it can be trusted</summary><ul>{#each calculation.limits as l (l)}<li>{l}</li>{/each}</ul></details>{/if}
 </section>
 
 <style>
 	section { background: var(--well); border: 1px solid var(--rule); border-left: 3px solid var(--act); padding: 12px 14px; font-size: 13.5px; display: grid; gap: 8px; overflow-wrap: anywhere; }
-	.formulas { list-style: none; padding: 0; font-size: 13px; }
+	summary { cursor: pointer; min-height: 26px; font-weight: 600; } .formulas { list-style: none; padding: 0; font-size: 13px; }
 	.two { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 4px 24px; }
 	dl div { display: flex; justify-content: space-between; gap: 12px; border-bottom: 1px solid var(--rule); padding: 2px 0; }
 	dt { color: var(--ink2); } dd { text-align: right; max-width: 72%; min-width: 0; } dd.main { font-weight: 700; }

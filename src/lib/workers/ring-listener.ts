@@ -6,8 +6,8 @@ import { type RingPicture, ringPicture } from '$core/inspect/ring/picture';
 import type { Synth } from '$core/inspect/ring-synthesise';
 
 /** Reads, makes up and listens to recordings off the main thread. Whatever the source, what is listened to is the 16-bit WAV that is kept. */
-export type ListenerAsk = { kind: 'file'; bytes: ArrayBuffer } | { kind: 'raw'; samples: Float32Array; sampleRateHz: number } | { kind: 'made-up'; from: MadeUp } | { kind: 'parts'; parts: Synth[] } | { kind: 'listen'; settings: ListenSettings };
-export type ListenerSays = { kind: 'sound'; wav: ArrayBuffer; samples: Float32Array; sampleRateHz: number; seconds: number; about: string } | { kind: 'progress'; share: number } | { kind: 'heard'; result: RingResult; picture: RingPicture } | { kind: 'failed'; message: string };
+export type ListenerAsk = { kind: 'file'; bytes: ArrayBuffer } | { kind: 'raw'; samples: Float32Array; sampleRateHz: number } | { kind: 'made-up'; from: MadeUp } | { kind: 'parts'; parts: Synth[] } | { kind: 'listen'; settings: ListenSettings } | { kind: 'send'; path: string; key: string; wav: ArrayBuffer };
+export type ListenerSays = { kind: 'sound'; wav: ArrayBuffer; samples: Float32Array; sampleRateHz: number; seconds: number; about: string } | { kind: 'progress'; share: number } | { kind: 'heard'; result: RingResult; picture: RingPicture } | { kind: 'failed'; message: string } | { kind: 'sent'; key: string; problem: string | null };
 
 const say = (m: ListenerSays, give: Transferable[] = []) => (self as unknown as { postMessage(m: ListenerSays, give: Transferable[]): void }).postMessage(m, give);
 let samples: Float64Array = new Float64Array(0);
@@ -23,10 +23,22 @@ function hold(sound: { sampleRateHz: number; samples: Float64Array }, about: str
 	say({ kind: 'sound', wav: bytes, samples: heard, sampleRateHz: rate, seconds: kept.seconds, about }, [bytes, heard.buffer as ArrayBuffer]);
 }
 
+/** Sends a recording from here: handing megabytes over would hold up the page. */
+async function send(path: string, key: string, wav: ArrayBuffer): Promise<void> {
+	let problem: string | null = null;
+	try {
+		const answer = await fetch(path, { method: 'POST', headers: { 'content-type': 'audio/wav' }, body: wav });
+		const said = (await answer.json().catch(() => null)) as { error?: { message: string } } | null;
+		if (!answer.ok) problem = said?.error?.message ?? 'The server could not keep the recording. It waits here.';
+	} catch { problem = 'The server does not answer. The recording waits here.'; }
+	say({ kind: 'sent', key, problem });
+}
+
 function take(ask: ListenerAsk): void {
 	if (ask.kind === 'file') { const f = readWav(new Uint8Array(ask.bytes)); hold(f, `${f.seconds.toFixed(1)} s, ${f.sampleRateHz} samples a second, ${f.bits}${f.channels > 1 ? `, mean of ${f.channels} channels` : ''}`); }
 	else if (ask.kind === 'raw') hold({ sampleRateHz: ask.sampleRateHz, samples: Float64Array.from(ask.samples) }, '');
 	else if (ask.kind === 'made-up') hold(soundOf(madeUpRing(ask.from)), `seed ${ask.from.seed}`);
+	else if (ask.kind === 'send') void send(ask.path, ask.key, ask.wav);
 	else if (ask.kind === 'parts') hold(soundOf(ask.parts), '');
 	else {
 		const steps = listening(samples, rate, ask.settings);

@@ -12,7 +12,7 @@
 	let loading = $state<HTMLInputElement | null>(null);
 
 	async function load() { try { const r = await fetch(`/api/pictures?for=${encodeURIComponent(place)}`); if (r.ok) pictures = ((await r.json()) as { pictures: typeof pictures }).pictures; } catch { /* they are shown when the server answers again */ } }
-	onMount(() => { void load(); });
+	onMount(() => { void load(); for (const input of [taking, loading]) if (input?.files?.length) void put(input); });
 	async function send(file: File): Promise<void> {
 		const name = file.name.replace(/[\p{C}]/gu, '').slice(0, 40);
 		if (file.size > MOST_BYTES) { trouble = `${name} has ${Math.round(file.size / 1048576)} MB. Up to 20 MB can be taken; make it smaller.`; return; }

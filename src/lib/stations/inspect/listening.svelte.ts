@@ -8,8 +8,8 @@ import { Microphone } from './microphone.svelte';
 
 export type Source = 'microphone' | 'file' | 'simulator';
 export type Stage = 'none' | 'reading' | 'listening' | 'heard';
-/** Sends a recording to be kept; what went wrong in words, or null. */
-export type Keep = (wav: ArrayBuffer, source: Source, key: string) => Promise<string | null>;
+/** Where a recording is sent to be kept, and what is done once it is. */
+export interface Keep { path(source: Source, key: string): string; kept(): Promise<void> }
 interface Unsent { wav: ArrayBuffer; source: Source; key: string }
 
 const MOST_FILE_BYTES = 48 * 1024 * 1024;
@@ -53,14 +53,15 @@ export class Listening {
 
 	private told(m: ListenerSays): void {
 		if (m.kind === 'failed') this.fail(m.message);
+		else if (m.kind === 'sent') void this.sent(m.key, m.problem);
 		else if (m.kind === 'progress') this.share = m.share;
-		else if (m.kind === 'heard') Object.assign(this, { result: m.result, picture: m.picture, stage: 'heard' });
+		else if (m.kind === 'heard') { Object.assign(this, { result: m.result, picture: m.picture, stage: 'heard' }); this.send(); }
 		else {
 			this.sound = { samples: m.samples, sampleRateHz: m.sampleRateHz };
 			this.about ||= m.about;
 			this.stage = 'listening';
 			this.ask({ kind: 'listen', settings: $state.snapshot(this.settings()) as ListenSettings });
-			if (this.keep && this.source && !this.stored) { this.wav = { wav: m.wav, source: this.source, key: crypto.randomUUID() }; void this.send(); }
+			if (this.keep && this.source && !this.stored) { this.wav = { wav: m.wav, source: this.source, key: crypto.randomUUID() }; if (this.place) void set(this.place, this.wav).catch(() => undefined); }
 		}
 	}
 
@@ -96,19 +97,22 @@ export class Listening {
 		} catch { this.stage = 'none'; this.trouble = 'The recording could not be fetched. Load the page again.'; }
 	}
 
-	/** Sends what is not kept yet; until it is, it waits in this browser. */
-	async send(): Promise<void> {
+	/** Sends what is not kept yet, once it was listened to here; until the server has it, it waits in this browser. */
+	send(): void {
 		if (!this.keep || !this.wav || this.sending) return;
-		const mine = this.wav;
 		this.sending = true;
 		this.unsent = '';
-		try {
-			if (this.place) await set(this.place, mine).catch(() => undefined);
-			const problem = await this.keep(mine.wav, mine.source, mine.key);
-			if (problem) { this.unsent = problem; return; }
-			if (this.wav === mine) this.wav = null;
-			if (this.place) await del(this.place).catch(() => undefined);
-		} finally { this.sending = false; }
+		this.ask({ kind: 'send', key: this.wav.key, path: this.keep.path(this.wav.source, this.wav.key), wav: this.wav.wav });
+	}
+	private async sent(key: string, problem: string | null): Promise<void> {
+		const newest = this.wav?.key === key;
+		if (newest) this.unsent = problem ?? '';
+		if (!problem) {
+			if (newest) { this.wav = null; if (this.place) await del(this.place).catch(() => undefined); }
+			await this.keep!.kept();
+		}
+		this.sending = false;
+		if (!newest && this.stage === 'heard') this.send();
 	}
 	/** A recording that did not reach the server before the page was left. True when there was one. */
 	async takeUp(): Promise<boolean> {
@@ -119,7 +123,6 @@ export class Listening {
 		this.wav = left;
 		const bytes = left.wav.slice(0);
 		this.ask({ kind: 'file', bytes }, [bytes]);
-		await this.send();
 		return true;
 	}
 
@@ -127,6 +130,9 @@ export class Listening {
 	cancel(): void {
 		this.worker?.terminate();
 		this.worker = null;
+		this.wav = null;
+		this.sending = false;
+		if (this.place) void del(this.place).catch(() => undefined);
 		this.stage = 'none';
 		this.trouble = 'Stopped. Ring it again, or load the recording once more.';
 	}

@@ -1,3 +1,6 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import sharp from 'sharp';
@@ -211,9 +214,11 @@ describe('ringing a wheel in its setup', () => {
 		await page.waitForLoadState('networkidle');
 		const { writeWav } = await import('../../src/core/audio/wav.js');
 		const { ringSamples } = await import('./recordings.js');
-		const file = { name: 'long.wav', mimeType: 'audio/wav', buffer: Buffer.from(writeWav({ sampleRateHz: 48000, samples: ringSamples('clear', 3, Array.from({ length: 20 }, (_, i) => (i * 45) % 360), 48000, 0.96) })) };
+		// By its path: a file handed over as bytes would itself be unpacked on the main thread.
+		const file = join(mkdtempSync(join(tmpdir(), 'uncinus-long-')), 'long.wav');
+		writeFileSync(file, writeWav({ sampleRateHz: 48000, samples: ringSamples('clear', 3, Array.from({ length: 20 }, (_, i) => (i * 45) % 360), 48000, 0.96) }));
 		await page.evaluate(() => { const w = window as unknown as { long: number[] }; w.long = []; new PerformanceObserver((list) => { for (const e of list.getEntries()) w.long.push(e.duration); }).observe({ type: 'longtask' }); });
-		await loadWav(page, file);
+		await page.getByLabel('A WAV recording of the ring').setInputFiles(file);
 		await page.getByRole('progressbar', { name: 'Listening to it' }).waitFor();
 		await answerWaits(page);
 		const long = await page.evaluate(() => (window as unknown as { long: number[] }).long);

@@ -1,0 +1,43 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+
+const GRAVITY = 9.80665;
+
+/** What is in a turning wheel, and in a piece of it. It explains the guard; it never permits anything. */
+export const runInEnergy = defineCalculation({
+	id: 'run-in.energy',
+	title: 'Why the guard matters',
+	about: 'The energy of the turning wheel, the pull at its bore, and the piece that would fly. Information only: it permits nothing.',
+	source: 'Rigid-body rotation and the stress of a spinning thin ring (Timoshenko).',
+	formulas: ['E = I omega^2/2, I = m (R^2 + r^2)/2', 'hoop at the bore = rho omega^2/4 ((3 + nu) R^2 + (1 - nu) r^2)', 'centroid of a piece = 2/3 (R^3 - r^3)/(R^2 - r^2) sin(phi)/phi'],
+	fields: [
+		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, required: true, about: 'Of the wheel' }, { name: 'diameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about: 'Across' }, { name: 'boreMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about: 'Hole' }, { name: 'thicknessMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Along' },
+		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 0, max: 500000, required: true, about: 'As it turns' }, { name: 'poissonRatio', kind: 'number', min: 0, max: 0.5, maxOpen: true, default: 0.2, advanced: true, about: 'Of the wheel' }, { name: 'fragmentFraction', kind: 'number', min: 0, minOpen: true, max: 0.5, default: 1 / 3, label: 'Piece, share of the wheel', about: 'A third is usual' },
+		{ name: 'tensileStrengthMPa', kind: 'number', unit: 'MPa', min: 0, minOpen: true, max: 500, about: 'If the maker gives it' }
+	],
+	outputs: [
+		{ name: 'kineticEnergyJ', unit: 'J', about: 'In the wheel', main: true }, { name: 'dropHeightM', unit: 'm', about: 'A piece would be thrown as if dropped from' }, { name: 'fragmentSpeedMps', unit: 'm/s', about: 'A piece flies at' }, { name: 'fragmentMassKg', unit: 'kg', about: 'A piece' }, { name: 'fragmentTranslationJ', unit: 'J', about: 'Its flight' }, { name: 'fragmentRotationJ', unit: 'J', about: 'Its spin' }, { name: 'fragmentCentroidMm', unit: 'mm', about: 'Its middle, from the axis' },
+		{ name: 'rimSpeedMps', unit: 'm/s', about: 'Rim speed' }, { name: 'hoopStressBoreMPa', unit: 'MPa', about: 'Pull at the bore' }, { name: 'radialStressMaxMPa', unit: 'MPa', about: 'Pull outward, at most' }, { name: 'stressLimitRpm', unit: 'rpm', about: 'Would tear at, by its strength' }, { name: 'densityKgPerM3', about: 'Density, kg/m3' }, { name: 'inertiaKgM2', unit: 'kgm2', about: 'Inertia' }, { name: 'informationOnly', about: 'Information only' }
+	],
+	example: { massKg: 5.2, diameterMm: 300, boreMm: 76.2, thicknessMm: 32, speedRpm: 2228, tensileStrengthMPa: 15 },
+	compute(v) {
+		if (v.boreMm >= v.diameterMm) throw new InputFault('boreMm', 'above-maximum', `Bore ${v.boreMm} mm is not smaller than the diameter ${v.diameterMm} mm.`);
+		const [R, r, h] = [v.diameterMm / 2000, v.boreMm / 2000, v.thicknessMm / 1000];
+		const omega = (2 * Math.PI * v.speedRpm) / 60;
+		const densityKgPerM3 = v.massKg / (Math.PI * (R ** 2 - r ** 2) * h);
+		const inertiaKgM2 = (v.massKg * (R ** 2 + r ** 2)) / 2;
+		const kineticEnergyJ = (inertiaKgM2 * omega ** 2) / 2;
+		const nu = v.poissonRatio;
+		const hoopStressBoreMPa = ((densityKgPerM3 * omega ** 2) / 4) * ((3 + nu) * R ** 2 + (1 - nu) * r ** 2) * 1e-6;
+		const radialStressMaxMPa = ((3 + nu) / 8) * densityKgPerM3 * omega ** 2 * (R - r) ** 2 * 1e-6;
+		const phi = Math.PI * v.fragmentFraction;
+		const centroid = ((2 / 3) * (R ** 3 - r ** 3) * Math.sin(phi)) / ((R ** 2 - r ** 2) * phi);
+		const fragmentMassKg = v.fragmentFraction * v.massKg;
+		const fragmentSpeedMps = omega * centroid;
+		const fragmentTranslationJ = (fragmentMassKg * fragmentSpeedMps ** 2) / 2;
+		return {
+			informationOnly: true, densityKgPerM3, inertiaKgM2, kineticEnergyJ, rimSpeedMps: omega * R, hoopStressBoreMPa, radialStressMaxMPa, fragmentMassKg, fragmentCentroidMm: 1000 * centroid, fragmentSpeedMps, fragmentTranslationJ,
+			fragmentRotationJ: v.fragmentFraction * kineticEnergyJ - fragmentTranslationJ, dropHeightM: fragmentTranslationJ / (fragmentMassKg * GRAVITY), stressLimitRpm: v.tensileStrengthMPa === null || v.speedRpm === 0 ? null : v.speedRpm * Math.sqrt(v.tensileStrengthMPa / hoopStressBoreMPa)
+		};
+	}
+});
