@@ -18,7 +18,7 @@ const ANGLES = [45, 135, 225, 315, 0, 90, 180, 270];
 const ring = (condition: Condition, seed = 3): Uint8Array => writeWav(soundOf(madeUpRing({ condition, seed, frequencyHz: 1300, tapAnglesDeg: ANGLES, sampleRateHz: 8000, gapS: 0.6 })));
 const SEEN = { crack: false, markingLegible: true };
 const CLEAR = { taps: Array.from({ length: 8 }, () => 'clear') };
-const NEW = { marking: 'WA 60 K 8 V', newDiameterMm: 300, diameterMm: 300, widthMm: 32, boreMm: 76.2, minDiameterMm: 180, massKg: 4.66, ratedMps: 40, place: 'bay 9' };
+const NEW = { marking: 'WA 60 K 8 V', newDiameterMm: 300, diameterMm: 300, widthMm: 32, boreMm: 76.2, minDiameterMm: 180, massKg: 4.66, ratedMps: 40, place: 'test' };
 let next = 0;
 const fresh = () => `R${String(++next).padStart(3, '0')}`;
 const put = async (number: string, condition: Condition, setupId: number | null = null, k = key()) => keepRecording(number, { bytes: ring(condition), source: 'simulator', setupId, key: k }, await machinist());

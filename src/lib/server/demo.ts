@@ -4,9 +4,13 @@ import { join } from 'node:path';
 import Papa from 'papaparse';
 import { BRIEF_FIELDS, type Brief } from '../../core/route/steps/brief.js';
 import type { StationId } from '../../core/route/facts.js';
+import { writeWav } from '../../core/audio/wav.js';
+import { type Condition, madeUpRing, soundOf } from '../../core/inspect/ring/conditions.js';
+import { inspectAtRack } from './inspections.js';
 import { openIncident, workIncident } from './incidents.js';
 import { checked } from './joi-schema.js';
 import { row, rows, setClock, transaction, write } from './pool.js';
+import { keepRecording } from './recordings.js';
 import { loadSetup } from './setups.js';
 import { type User, hashPin } from './sign-in.js';
 import type { NewWheel } from '../../core/shop/wheel.js';
@@ -69,6 +73,20 @@ async function play(s: DemoSetup, people: Map<string, User>): Promise<void> {
 	if (s.incidentDone) await workIncident(incident, { done: s.incidentDone, version: 1, key: randomUUID() }, user);
 }
 
+interface DemoRing { wheel: string; who: string; hoursAgo: number; condition: Condition; seed: number; frequencyHz: number }
+const PLACES = [45, 135, 225, 315, 0, 90, 180, 270];
+/** Wheels of the rack looked over and rung, as they were over the last weeks. */
+async function ring(r: DemoRing, people: Map<string, User>): Promise<void> {
+	const user = people.get(r.who)!;
+	const now = Date.now() - r.hoursAgo * 3_600_000;
+	setClock(() => now);
+	const bytes = writeWav(soundOf(madeUpRing({ condition: r.condition, seed: r.seed, frequencyHz: r.frequencyHz, tapAnglesDeg: PLACES, sampleRateHz: 12000, gapS: 0.6 })));
+	await inspectAtRack(r.wheel, 'look', { crack: false, markingLegible: true }, randomUUID(), user);
+	await keepRecording(r.wheel, { bytes, source: 'simulator', setupId: null, key: randomUUID() }, user);
+	setClock(() => now + 60_000);
+	await inspectAtRack(r.wheel, 'ring', { taps: PLACES.map(() => 'clear') }, randomUUID(), user);
+}
+
 /** Fills an empty database with the demo shop; does nothing where there are people already. Setups are played through the same doors a user takes. */
 export async function loadDemo(folder: string): Promise<boolean> {
 	if (await row('SELECT id FROM users LIMIT 1')) return false;
@@ -77,6 +95,7 @@ export async function loadDemo(folder: string): Promise<boolean> {
 	try {
 		setClock(() => Date.now() - 300 * 3_600_000);
 		await loadWheels(folder, [...people.values()].find((u) => u.role === 'lead')!);
+		for (const r of read<DemoRing[]>(folder, 'rings.json')) await ring(r, people);
 		for (const s of read<DemoSetup[]>(folder, 'setups.json')) await play(s, people);
 	} finally {
 		setClock(null);

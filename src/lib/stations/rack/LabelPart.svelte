@@ -21,7 +21,7 @@
 </script>
 
 <TextField {entry} name="marking" mono autofocus />
-{#if read}<MarkingLine typed={String(entry.at('marking') ?? '')} reading={read} /><MarkingRead reading={read} />{#if read.dimensions}<button class="link" onclick={fromMarking}>Use the sizes in the marking</button>{/if}{:else}<p class="quiet">Abrasive, grit, grade, structure, bond; with sizes and speed if they are printed.</p>{/if}
+{#if read}<MarkingLine typed={String(entry.at('marking') ?? '')} reading={read} /><MarkingRead reading={read} brief />{#if read.dimensions}<button class="link" onclick={fromMarking}>Use the sizes in the marking</button>{/if}{:else}<p class="quiet">Abrasive, grit, grade, structure, bond; with sizes and speed if they are printed.</p>{/if}
 <div class="grid"><TextField {entry} name="number" mono />{#each rest as field (field.name)}<FieldInput {entry} {field} />{/each}</div>
 
 <style>.grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(140px, 1fr)); gap: 2px 12px; align-items: start; } .link { justify-self: start; }</style>

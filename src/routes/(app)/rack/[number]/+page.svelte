@@ -48,7 +48,7 @@
 			<h2>Ledger</h2>
 			<table><thead><tr><th>When</th><th>What</th><th class="r">⌀ after</th><th>Note</th><th>Who</th></tr></thead>
 				<tbody>{#each [...data.ledger].reverse() as l (l.id)}<tr><td>{when(l.at)}</td><td>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href="/setups/{l.setupId}">{l.setupId}</a>{/if}</td><td class="num r">{l.diameterAfterMm ?? ''}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr>{/each}</tbody></table>
-			{#if data.past.some((p) => p.frequencyHz !== null)}<h2>Its ring over the years</h2><RingTrend past={data.past} wheel={w} />{/if}
+			{#if data.past.some((p) => p.frequencyHz !== null)}<h2>Its ring over its life</h2><RingTrend past={data.past} wheel={w} />{/if}
 			<p><a href="/log?wheel={encodeURIComponent(w.number)}">Every record of this wheel</a></p>
 		</section>
 	</div>
