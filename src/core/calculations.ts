@@ -17,6 +17,9 @@ import { tapPlan } from './inspect/tap-plan.js';
 import { visual } from './inspect/visual.js';
 import { holdSpeed } from './keep/hold-speed.js';
 import { incidentPlan } from './keep/incident-plan.js';
+import { benchGrinder } from './mount/bench-grinder.js';
+import { spindleRunout } from './mount/spindle-runout.js';
+import { extraCheck } from './route/extra-check.js';
 import { fitCheck } from './mount/fit-check.js';
 import { flangeCheck } from './mount/flange-check.js';
 import { mountGlue } from './mount/glue.js';
@@ -53,13 +56,14 @@ export { CORE_VERSION } from './version.js';
 export const CALCULATIONS: readonly Calculation[] = [
 	parseMarking, formatMarking, gritSize, concentration, surfaceSpeed, speedStatement, contact, shape, finishGrit, diagnoseFinish, recommend, rankRack,
 	visual, ringApplicability, tapPlan, ringFrequency, sonicModulus, ringSynthesise, ringAnalysis, ringDecision,
-	flangeCheck, fitCheck, threadHand, tighteningOrder, mountPack, mountQuill, mountGlue, mountLifting, mountToolPost,
+	flangeCheck, fitCheck, threadHand, tighteningOrder, mountPack, mountQuill, mountGlue, mountLifting, mountToolPost, benchGrinder, spindleRunout,
 	speedCheck, runInPlan, runInOutcome, runInEnergy, runInRecommission,
 	runout, truePlan,
 	tolerance, fromPeriod, weights,
 	overlap, singlePoint, dresserPosition, dressPlan,
 	release,
-	holdSpeed, incidentPlan
+	holdSpeed, incidentPlan,
+	extraCheck
 ];
 
 const byId = new Map(CALCULATIONS.map((c) => [c.id, c]));

@@ -47,6 +47,7 @@ export const release = defineCalculation({
 				{ ...yes('formAsked', 'A form is asked', 'No for a plain straight face'), default: true }, yes('soundNormal', 'Sounded normal', 'While cutting; left out of the sheet when not entered')
 			]
 		},
+		{ name: 'leftOut', kind: 'list', default: [] as string[], maxItems: 20, advanced: true, label: 'Not on this route', about: 'Checks of stations the route does not have; a safety check is never left out', item: { name: 'check', kind: 'text', required: true, maxLength: 40, about: 'Check' } },
 		{ name: 'overrideReason', kind: 'text', maxLength: 500, label: 'Reason', about: 'Why it may grind with a caution, 10 characters or more' }
 	],
 	outputs: [{ name: 'released', about: 'Released', main: true }, { name: 'passCount', about: 'Hold' }, { name: 'failCount', about: 'Fail' }, { name: 'missingCount', about: 'Missing' }, { name: 'checks', about: 'Line by line' }],
@@ -54,13 +55,13 @@ export const release = defineCalculation({
 		checks: { crackSeen: false, guardClosed: true, runInDone: true, speedRpm: 1800, maxRpm: 2100, balanceResidualGmm: 12, balanceLimitGmm: 20, runOutUm: 3, runOutLimitUm: 5, dressSoundEven: true, raUm: 0.9, raTargetUm: 0.8, burnSeen: false, chatterSeen: false },
 		overrideReason: 'gauge out for calibration'
 	},
-	compute({ checks: given, overrideReason }) {
+	compute({ checks: given, overrideReason, leftOut }) {
 		const sheet = given as unknown as Record<string, boolean | number | null>;
 		for (const rule of RULES) {
 			if (rule.limit && sheet[rule.name] !== null && sheet[rule.limit] === null) throw new InputFault(`checks.${rule.limit}`, 'missing', `${rule.name} has a value but no limit. Enter ${rule.limit}.`);
 		}
 		const findings = new Findings();
-		const checks = RULES.filter((rule) => !rule.leaveOut?.(sheet)).map((rule) => {
+		const checks = RULES.filter((rule) => !rule.leaveOut?.(sheet) && (rule.safety || !leftOut.includes(rule.name))).map((rule) => {
 			const v = sheet[rule.name] ?? null;
 			if (v === null) {
 				if (rule.safety) findings.stop('missing-safety-check', true, 'A safety check is missing.');

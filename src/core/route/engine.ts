@@ -1,8 +1,9 @@
 import { coarseBond } from '../spec/families.js';
 import { Evidence } from './evidence.js';
 import { type SetupFacts, STATION_NAMES, type StationId, limitRpm } from './facts.js';
+import { BEFORE_TIGHTENING } from './steps/mount-special.js';
 import { type GateLine, markNow, passes, plainLine } from './gate.js';
-import { GATES } from './gates/lines.js';
+import { linesOf } from './gates/lines.js';
 
 export interface StationView { id: StationId; name: string; state: 'done' | 'current' | 'waiting' | 'blocked'; lines: GateLine[] }
 export interface Refusal { code: string; message: string }
@@ -34,10 +35,10 @@ export function hardStops(f: SetupFacts): Refusal[] {
 export function decide(f: SetupFacts): Decision {
 	const evidence = new Evidence(f);
 	const blocked = hardStops(f);
-	const firstOpen = f.stations.findIndex((id) => !GATES[id](f, evidence).every(passes));
+	const firstOpen = f.stations.findIndex((id) => !linesOf(id, f, evidence).every(passes));
 	const currentIndex = firstOpen === -1 ? f.stations.length - 1 : firstOpen;
 	const stations = f.stations.map((id, i): StationView => {
-		const raw = i <= currentIndex ? GATES[id](f, evidence) : GATES[id](f, evidence).map((l) => (l.state === 'ok' || l.recordId ? l : { ...l }));
+		const raw = i <= currentIndex ? linesOf(id, f, evidence) : linesOf(id, f, evidence).map((l) => (l.state === 'ok' || l.recordId ? l : { ...l }));
 		const lines = i === currentIndex ? markNow(raw) : raw;
 		const stopped = lines.some((l) => l.state === 'stop') || (blocked.length > 0 && i === currentIndex);
 		const done = firstOpen === -1 || i < currentIndex;
@@ -60,7 +61,7 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 	if (f.state === 'released' && station !== 'keep') return { code: 'released', message: 'This wheel is released. Only Keep is open; for anything else say that something is wrong.' };
 	const evidence = new Evidence(f);
 	for (const id of f.stations.slice(0, f.stations.indexOf(station))) {
-		const open = GATES[id](f, evidence).find((l) => !passes(l));
+		const open = linesOf(id, f, evidence).find((l) => !passes(l));
 		if (!open) continue;
 		return open.state === 'stop'
 			? { code: `${id}.${open.key}`, message: `Stopped at ${STATION_NAMES[id]}: ${open.value}` }
@@ -73,11 +74,12 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 /** Steps of one station that need another one first. */
 function orderInside(f: SetupFacts, e: Evidence, station: StationId, step: string): Refusal | null {
 	const needs = (key: string): Refusal | null => {
-		const line = GATES[station](f, e).find((l) => l.key === key)!;
+		const line = linesOf(station, f, e).find((l) => l.key === key)!;
 		return passes(line) ? null : { code: `${station}.${key}`, message: line.state === 'stop' ? `Stopped: ${line.value}` : `${line.title} comes first (${line.value}).` };
 	};
 	if (station === 'inspect' && step === 'ring') return needs('look');
-	if (station === 'mount' && step === 'tighten') return needs('fit') ?? needs('flange') ?? needs('thread');
+	if (station === 'mount' && step === 'tighten') return BEFORE_TIGHTENING[f.route.mounting]!.reduce<Refusal | null>((found, key) => found ?? needs(key), null);
+	if (station === 'mount' && step === 'cured') return needs('glued');
 	if (station === 'run-in' && step === 'start') return needs('speed');
 	if (station === 'run-in' && step === 'outcome') return needs('speed') ?? needs('start');
 	if (station === 'true' && step === 'after') return needs('read');

@@ -7,6 +7,8 @@ import type { RecordFacts, SetupFacts, StationId } from './facts.js';
 const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 	'inspect.look': ['mount', 'run-in', 'true', 'balance', 'dress', 'prove'],
 	'mount.tighten': ['run-in', 'true', 'balance', 'dress', 'prove'],
+	'mount.pack': ['run-in', 'true', 'balance', 'dress', 'prove'],
+	'mount.glue': ['run-in', 'true', 'balance', 'dress', 'prove'],
 	'true.after': ['balance', 'dress', 'prove'],
 	'balance.move': ['prove'],
 	'dress.done': ['prove']
@@ -16,7 +18,7 @@ const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 export function standing(facts: SetupFacts): RecordFacts[] {
 	const list = [...facts.records].reverse();
 	return list.filter((r, i) => {
-		if (r.station === 'brief') return true;
+		if (r.station === 'brief' || r.station === 'machine') return true;
 		if (facts.wheel === null || r.wheelId !== facts.wheel.id) return false;
 		const overtaken = list.slice(0, i).some((later) => later.wheelId === r.wheelId && RESETS[`${later.station}.${later.step}`]?.includes(r.station));
 		return !overtaken;
@@ -29,6 +31,10 @@ export class Evidence {
 	constructor(readonly facts: SetupFacts) { this.list = standing(facts); }
 	latest(station: StationId, step: string, calculation?: string): RecordFacts | null {
 		return this.list.find((r) => r.station === station && r.step === step && (!calculation || r.calculation === calculation)) ?? null;
+	}
+	/** The newest answer to one check of the shop. */
+	check(station: StationId, id: string): RecordFacts | null {
+		return this.list.find((r) => r.station === station && r.step === 'check' && r.entered.checkId === id) ?? null;
 	}
 	latestOf(station: StationId, steps: readonly string[], calculation?: string): RecordFacts | null {
 		return this.list.find((r) => r.station === station && steps.includes(r.step) && (!calculation || r.calculation === calculation)) ?? null;

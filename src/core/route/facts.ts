@@ -1,12 +1,13 @@
 import type { Verdict } from '../calculation/verdict.js';
 import type { System } from '../quantity/parse.js';
 import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
+import type { RouteFacts } from './templates.js';
 import type { Tables } from '../spec/guidelines.js';
 
-export const STATIONS = ['brief', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'] as const;
+export const STATIONS = ['brief', 'machine', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'] as const;
 export type StationId = (typeof STATIONS)[number];
 export const STATION_NAMES: Readonly<Record<StationId, string>> = {
-	brief: 'Brief', select: 'Select', inspect: 'Inspect', mount: 'Mount', 'run-in': 'Run in', true: 'True', balance: 'Balance', dress: 'Dress', prove: 'Prove', keep: 'Keep'
+	brief: 'Brief', machine: 'Machine', select: 'Select', inspect: 'Inspect', mount: 'Mount', 'run-in': 'Run in', true: 'True', balance: 'Balance', dress: 'Dress', prove: 'Prove', keep: 'Keep'
 };
 
 export interface MachineFacts {
@@ -41,7 +42,7 @@ export interface Guidelines { tables: Tables | null; weights: Record<string, num
 /** Everything the route engine decides from. */
 export interface SetupFacts {
 	id: number; part: string; quantity: number; material: string; hardnessHrc: number | null; operation: string; targetRaUm: number; minWidthMm: number | null; burnProne: boolean; interrupted: boolean; workDiameterMm: number | null; stockMm: number | null; depthUm: number | null; workSpeedMps: number | null; contactArea: 'narrow' | 'normal' | 'wide' | null;
-	units: System; state: 'under-way' | 'released' | 'stopped' | 'finished'; version: number; stations: StationId[]; routeName: string;
+	units: System; state: 'under-way' | 'released' | 'stopped' | 'finished'; version: number; stations: StationId[]; routeName: string; route: RouteFacts;
 	machine: MachineFacts; mount: MountFacts | null; dresser: DresserFacts | null; wheel: WheelFacts | null;
 	/** Oldest first; every record of this setup. */
 	records: RecordFacts[];

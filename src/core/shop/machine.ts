@@ -7,7 +7,7 @@ const rpm = <const N extends string>(name: N, label: string, about: string, requ
 /** What the shop keeps of a machine. The sense of rotation is stored once, as seen facing the nut. */
 export const MACHINE_FIELDS = [
 	CODE, { name: 'name', kind: 'text', required: true, maxLength: 60, label: 'Name', about: 'What it is' },
-	{ name: 'kind', kind: 'choice', choices: ['surface-toolroom', 'cylindrical', 'tool-cutter', 'creep-feed', 'internal', 'bench'], required: true, label: 'Kind', about: 'Decides where the dresser stands' },
+	{ name: 'kind', kind: 'choice', choices: ['surface-toolroom', 'cylindrical', 'tool-cutter', 'creep-feed', 'internal', 'bench', 'lathe'], required: true, label: 'Kind', about: 'Decides where the dresser stands' },
 	{ name: 'balanceClass', kind: 'choice', choices: MACHINE_CLASSES, required: true, label: 'Balance class', about: 'Decides the grade of balance' },
 	rpm('spindleRpm', 'Spindle speed', 'As it is run', true), rpm('spindleRpmMin', 'Slowest', 'If it can be set', false), rpm('spindleRpmMax', 'Fastest', 'If it can be set', true),
 	size('seatMm', 'Seat', 'Where the wheel or its mount sits'), size('maxDiameterMm', 'Largest wheel', 'Under the guard'), size('maxWidthMm', 'Widest wheel', 'Between the flanges'),

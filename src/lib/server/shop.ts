@@ -87,8 +87,3 @@ export async function keepThing(kindId: string, key: string | null, given: unkno
 	});
 	return name;
 }
-
-export interface RouteLine { code: string; name: string; why: string; stations: string[]; version: number }
-export async function routes(): Promise<RouteLine[]> {
-	return (await rows<Omit<RouteLine, 'stations'> & { stations: string }>('SELECT code, name, why, stations, version FROM route_templates t WHERE version = (SELECT MAX(version) FROM route_templates x WHERE x.code = t.code) ORDER BY name')).map((r) => ({ ...r, stations: JSON.parse(r.stations) as string[] }));
-}

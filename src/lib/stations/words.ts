@@ -26,6 +26,10 @@ export const STEP_WORDS: Record<string, string> = {
 	'inspect-chuck': 'Look at the chuck', 'stone-chuck-high-spots': 'Stone lumps off the chuck', 'leave-gouges': 'Leave hollows in the chuck alone', 'full-route-new-wheel': 'Start again with a new wheel, every station', 'full-route-retest': 'Inspect the wheel and start again, every station'
 };
 
+export const WAKE_WORDS: Record<string, string> = {
+	'inspect-isolated': 'Look it over, power locked off', 'check-guard': 'Look at the guard', 'set-stops-close': 'Set the table stops close', 'try-emergency-stop': 'Try the emergency stop', 'check-rotation-without-wheel': 'See which way it turns, no wheel', 'build-pressure': 'Build up pressure, warm the oil', 'first-slow-stroke': 'First slow stroke'
+};
+
 export const sizeOf = (w: Pick<WheelFacts, 'diameterMm' | 'widthMm' | 'boreMm'>): string => `${w.diameterMm} × ${w.widthMm} × ${w.boreMm}`;
 /** A time as people in the shop say it. */
 export function when(at: Date | string | number): string {
@@ -38,4 +42,4 @@ export function when(at: Date | string | number): string {
 /** The stations of the register in the order in which the work goes. */
 export const STATION_TITLES: Record<string, string> = { spec: 'Select', inspect: 'Inspect', mount: 'Mount', 'run-in': 'Run in', true: 'True', balance: 'Balance', dress: 'Dress', form: 'Form', prove: 'Prove', keep: 'Keep' };
 /** A station as something one does: before balancing, on to dressing. */
-export const DOING: Record<string, string> = { brief: 'the brief', select: 'selecting', inspect: 'inspecting', mount: 'mounting', 'run-in': 'running in', true: 'truing', balance: 'balancing', dress: 'dressing', prove: 'proving', keep: 'grinding' };
+export const DOING: Record<string, string> = { brief: 'the brief', machine: 'the machine', select: 'selecting', inspect: 'inspecting', mount: 'mounting', 'run-in': 'running in', true: 'truing', balance: 'balancing', dress: 'dressing', prove: 'proving', keep: 'grinding' };

@@ -1,23 +1,22 @@
-import { quantity } from '../../quantity/format.js';
-import type { Unit } from '../../calculation/fields.js';
 import { Evidence } from '../evidence.js';
-import { type RecordFacts, type SetupFacts, type StationId, limitRpm } from '../facts.js';
+import { type SetupFacts, type StationId, limitRpm } from '../facts.js';
 import { type GateLine, lineOf, plainLine } from '../gate.js';
+import { mount } from './mount.js';
+import { out, said, show } from './say.js';
 import { recordingThatCounts, ringFacts } from '../steps/inspect.js';
 import { surfaceSpeedMps } from '../../spec/speed.js';
 
 /** Turns records into the lines of a station's gate. */
 export type Gate = (facts: SetupFacts, evidence: Evidence) => GateLine[];
 
-const show = (facts: SetupFacts) => (v: number | null | undefined, unit: Unit) => quantity(v ?? null, unit, facts.units);
-const out = (r: RecordFacts | null, name: string): number | null => (typeof r?.output[name] === 'number' ? (r.output[name] as number) : null);
-/** What a failed record says, in its own words; the number stays beside it when there is one. */
-const said = (r: RecordFacts | null, otherwise: string): string => {
-	const reasons = (r?.output.reasons ?? []) as { message: string; severity: string }[];
-	return reasons.find((x) => x.severity === 'stop')?.message ?? reasons.find((x) => x.severity === 'caution')?.message ?? otherwise;
-};
-
 const brief: Gate = (_f, e) => [lineOf('job', 'The job is told', e.latest('brief', 'brief', 'spec.recommend') && { ...e.latest('brief', 'brief', 'spec.recommend')!, verdict: 'ok' }, String(e.latest('brief', 'brief', 'spec.recommend')?.output.marking ?? ''), 'fill in the brief')];
+
+const machine: Gate = (f, e) => {
+	const woken = e.latest('machine', 'recommission');
+	const runout = e.latest('machine', 'runout');
+	if (f.route.code === 'recommission') return [lineOf('awake', 'Safe to wake', woken, said(woken, 'guard, stops, direction, pressure'), 'looked over dead first')];
+	return [lineOf('runout', 'Spindle runs true', runout, runout && runout.verdict !== 'ok' ? said(runout, '') : `${show(f)(out(runout, 'worstUm'), 'um')} at the worse of taper and flange`, 'dial indicator, no wheel on')];
+};
 
 const select: Gate = (f, e) => {
 	const q = show(f);
@@ -47,17 +46,6 @@ const inspect: Gate = (f, e) => {
 		plainLine('rated', 'Marked with a speed', !f.wheel ? 'open' : limitRpm(f.wheel) !== null ? 'ok' : 'stop', f.wheel?.ratedMps ? show(f)(f.wheel.ratedMps, 'm/s') : f.wheel?.ratedRpm ? show(f)(f.wheel.ratedRpm, 'rpm') : 'no speed'),
 		dullSince ? plainLine('ring', 'Ring is clear', 'stop', 'A later recording is dull. Do not mount; quarantine it.', ring.id)
 			: lineOf('ring', 'Ring is clear', ring, said(ring, taps ? `clear at ${taps} places, ${heard}` : 'cannot be rung'), 'tap it and listen', ring?.output.mayProceed === true)
-	];
-};
-
-const mount: Gate = (f, e) => {
-	const q = show(f);
-	const [flange, fit, thread, tighten] = (['flange', 'fit', 'thread', 'tighten'] as const).map((s) => e.latest('mount', s)) as [RecordFacts | null, RecordFacts | null, RecordFacts | null, RecordFacts | null];
-	return [
-		lineOf('fit', 'Slides on by hand', fit, fit?.verdict === 'stop' ? said(fit, '') : `${q(out(fit, 'clearanceUm'), 'um')} play, up to ${q(out(fit, 'maxRunoutTirUm'), 'um')} run-out`, 'measure bore and seat'),
-		lineOf('flange', 'Flanges and blotters right', flange, said(flange, `needs ${q(out(flange, 'minFlangeDiameterMm'), 'mm')}, has ${q(f.mount?.flangeMm, 'mm')}`), 'measure both'),
-		lineOf('thread', 'Running tightens it', thread, said(thread, thread?.output.checked ? `${String(thread.output.requiredThreadHand)}-hand thread` : 'held by screws'), 'hand of the thread'),
-		lineOf('tighten', 'Tightened in order', tighten && { ...tighten, verdict: tighten.verdict === 'stop' ? 'stop' : 'ok' }, f.mount?.retention === 'flange-screws' ? `${f.mount.screwCount} screws, ${q(f.mount.torqueNm, 'Nm')}` : 'nut snug', f.mount?.retention === 'flange-screws' ? `${f.mount.screwCount} screws crosswise` : 'one nut, snug')
 	];
 };
 
@@ -140,4 +128,13 @@ const keep: Gate = (_f, e) => {
 	return [lineOf('entry', 'Booked in the ledger', r && { ...r, verdict: 'ok' }, String(r?.entered.diameterAfterMm ?? '') + ' mm', 'diameter and parts')];
 };
 
-export const GATES: Readonly<Record<StationId, Gate>> = { brief, select, inspect, mount, 'run-in': runIn, true: trueGate, balance, dress, prove, keep };
+const GATES: Readonly<Record<StationId, Gate>> = { brief, machine, select, inspect, mount, 'run-in': runIn, true: trueGate, balance, dress, prove, keep };
+
+/** The lines of a station: what the route asks of everybody, then what this shop has added. */
+export function linesOf(station: StationId, f: SetupFacts, e: Evidence): GateLine[] {
+	const own = f.route.checks.filter((c) => c.station === station).map((c) => {
+		const r = e.check(station, c.id);
+		return lineOf(`check-${c.id}`, c.text, r, r?.verdict === 'stop' ? said(r, '') : c.kind === 'yes' ? 'yes' : `${String(r?.entered.value ?? '')} ${c.unit}, at most ${c.atMost}`, c.kind === 'yes' ? 'to be said' : `at most ${c.atMost} ${c.unit}`);
+	});
+	return [...GATES[station](f, e), ...own];
+}

@@ -24,6 +24,7 @@ export const BRIEF_FIELDS = [
 	{ name: 'workSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 100, label: 'Work speed', about: 'Table or work surface', advanced: true },
 	{ name: 'contactArea', kind: 'choice', choices: ['narrow', 'normal', 'wide'], label: 'Width of contact', about: 'Against the usual', advanced: true },
 	{ name: 'machineId', kind: 'integer', min: 1, max: 4294967295, required: true, label: 'Machine', about: 'Where it runs' },
+	{ name: 'route', kind: 'text', maxLength: 30, pattern: '^[a-z0-9-]+$', patternSays: 'is not a route of this shop', default: 'toolroom', about: 'The order of the stations' },
 	{ name: 'units', kind: 'choice', choices: ['mm', 'inch'], default: 'mm', about: 'How numbers are shown in this setup' }
 ] as const satisfies readonly Field[];
 

@@ -8,7 +8,7 @@ import type { SetupFacts } from '../facts.js';
 import { DIAMETER_AFTER, checkDiameter, compute, defineStep, pick, wheelOf } from './step.js';
 
 /** Where the dresser stands on this kind of machine. */
-export const dresserSetup = (facts: SetupFacts): 'surface-below' | 'cylindrical-side' => (facts.machine.kind === 'cylindrical' || facts.machine.kind === 'internal' ? 'cylindrical-side' : 'surface-below');
+export const dresserSetup = (facts: SetupFacts): 'surface-below' | 'cylindrical-side' => (facts.machine.kind === 'cylindrical' || facts.machine.kind === 'lathe' || facts.machine.kind === 'internal' ? 'cylindrical-side' : 'surface-below');
 /** The one stored sense of rotation, in the words of the dress calculations. */
 export const turns = (facts: SetupFacts): 'clockwise' | 'counter-clockwise' => (facts.machine.rotation === 'cw' ? 'clockwise' : 'counter-clockwise');
 

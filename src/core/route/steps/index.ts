@@ -1,9 +1,12 @@
 import { InputFault, shown } from '../../calculation/fault.js';
 import { moveStep, staysStep, swingStep } from './balance.js';
 import { briefStep } from './brief.js';
+import { checkSteps } from './check.js';
 import { dressedStep, positionStep, settingsStep } from './dress.js';
 import { lookStep, ringStep } from './inspect.js';
 import { keepStep } from './keep.js';
+import { recommissionStep, spindleStep } from './machine.js';
+import { benchStep, curedStep, glueStep, packStep, quillStep, toolPostStep } from './mount-special.js';
 import { fitStep, flangeStep, threadStep, tightenStep } from './mount.js';
 import { diagnoseStep, releaseStep } from './prove.js';
 import { outcomeStep, quotedStep, speedStep, startStep } from './run-in.js';
@@ -13,7 +16,7 @@ import { runoutStep, truePlanStep, truedStep } from './true.js';
 
 /** Everything that can be recorded on a setup, in the order of the stations. */
 export const STEPS: readonly Step[] = [
-	briefStep, takeStep, lookStep, ringStep, flangeStep, fitStep, threadStep, tightenStep, quotedStep, speedStep, startStep, outcomeStep, runoutStep, truePlanStep, truedStep, swingStep, moveStep, staysStep, positionStep, settingsStep, dressedStep, diagnoseStep, releaseStep, keepStep
+	briefStep, takeStep, lookStep, ringStep, recommissionStep, spindleStep, packStep, quillStep, glueStep, curedStep, benchStep, toolPostStep, flangeStep, fitStep, threadStep, tightenStep, quotedStep, speedStep, startStep, outcomeStep, runoutStep, truePlanStep, truedStep, swingStep, moveStep, staysStep, positionStep, settingsStep, dressedStep, diagnoseStep, releaseStep, keepStep, ...checkSteps
 ];
 
 /** @throws InputFault when a station has no such step */

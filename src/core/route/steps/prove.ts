@@ -48,7 +48,7 @@ export const releaseStep = defineStep({
 	compute(facts, v) {
 		return [compute(release, {
 			checks: { ...provenSoFar(facts), crackSeen: v.crackSeen, guardClosed: v.guardClosed, raUm: v.raUm, raTargetUm: facts.targetRaUm, burnSeen: v.burnSeen, chatterSeen: v.chatterSeen, soundNormal: v.soundNormal, formAsked: false },
-			overrideReason: v.overrideReason
+			leftOut: [...(facts.stations.includes('balance') ? [] : ['balanceResidualGmm']), ...(facts.stations.includes('true') ? [] : ['runOutUm']), ...(facts.stations.includes('dress') ? [] : ['dressSoundEven'])], overrideReason: v.overrideReason
 		})];
 	},
 	quarantines: ['crack-seen']

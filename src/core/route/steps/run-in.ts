@@ -23,10 +23,13 @@ export const quotedStep = defineStep({
 	compute: (facts, v) => [compute(speedStatement, { ...v, diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm, ratedSpeedMps: wheelOf(facts).ratedMps })]
 });
 
+/** Mount records that have to be there, by how the wheel is held. */
+const MOUNTED_BY: Readonly<Record<string, readonly string[]>> = { flange: ['flange', 'fit'], pack: ['pack'], quill: ['quill', 'cured'], bench: ['flange', 'fit', 'bench'], 'tool-post': ['tool-post', 'flange', 'fit'] };
+
 /** Everything that had to be shown before the first start. An accepted caution counts as shown. */
 export function prerequisites(facts: SetupFacts): { id: string; verdict: string }[] {
 	const evidence = new Evidence(facts);
-	const needed = [['inspect', 'look'], ['inspect', 'ring'], ['mount', 'flange'], ['mount', 'fit'], ['mount', 'thread'], ['mount', 'tighten'], ['run-in', 'speed']] as const;
+	const needed = [['inspect', 'look'], ['inspect', 'ring'], ...MOUNTED_BY[facts.route.mounting]!.map((step) => ['mount', step] as const), ['mount', 'thread'], ['mount', 'tighten'], ['run-in', 'speed']] as const;
 	return needed.map(([station, step]) => {
 		const r = evidence.latest(station, step);
 		return { id: `${station}.${step}`, verdict: !r ? 'missing' : r.verdict === 'caution' && r.overrideReason ? 'ok' : r.verdict };

@@ -28,7 +28,7 @@
 
 <style>
 	fieldset { border: 0; padding: 0; min-width: 0; } legend { font-size: 13.5px; color: var(--ink2); padding: 0; margin-bottom: 3px; }
-	.row { display: grid; grid-template-columns: repeat(3, 1fr); gap: 8px; } label { position: relative; border: 1.5px solid var(--rule); border-radius: var(--round); padding: 7px 11px; display: grid; grid-template-columns: auto 1fr; gap: 0 8px; cursor: pointer; min-height: var(--hit); } label small { grid-column: 1 / -1; font-size: 12.5px; color: var(--ink2); }
+	.row { display: grid; grid-template-columns: repeat(4, 1fr); gap: 8px; } label { position: relative; border: 1.5px solid var(--rule); border-radius: var(--round); padding: 7px 11px; display: grid; grid-template-columns: auto 1fr; gap: 0 8px; cursor: pointer; min-height: var(--hit); } label small { grid-column: 1 / -1; font-size: 12.5px; color: var(--ink2); }
 	.on { border-color: var(--act); background: var(--act-soft); } .locked small:last-child { color: var(--stop); font-weight: 600; } input { position: absolute; inset: 0; opacity: 0; width: 100%; height: 100%; cursor: pointer; } label:focus-within { outline: 3px solid var(--act); outline-offset: 2px; }
 	@media (max-width: 900px) { .row { grid-template-columns: 1fr 1fr; } }
 </style>

@@ -1,23 +1,39 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
+	import { benchStep, toolPostStep } from '$core/route/steps/mount-special';
+	import type { Mounting } from '$core/route/templates';
 	import type { Desk } from '../desk.svelte';
+	import StepForm from '../StepForm.svelte';
 	import FitPart from './FitPart.svelte';
 	import FlangePart from './FlangePart.svelte';
+	import GluePart from './GluePart.svelte';
+	import PackPart from './PackPart.svelte';
+	import QuillPart from './QuillPart.svelte';
 	import TightenPart from './TightenPart.svelte';
 
+	/** The parts of mounting, by how the wheel is held. */
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
+	type Part = 'fit' | 'flange' | 'tighten' | 'pack' | 'quill' | 'glue' | 'bench' | 'tool-post';
+	const NAMES: Readonly<Record<Part, string>> = { fit: 'Fit', flange: 'Flanges', tighten: 'Thread and tightening', pack: 'Stack', quill: 'Quill', glue: 'Glue', bench: 'Rest and guards', 'tool-post': 'Height and ways' };
+	const PARTS: Readonly<Record<Mounting, readonly Part[]>> = { flange: ['fit', 'flange', 'tighten'], pack: ['pack', 'tighten'], quill: ['quill', 'glue', 'tighten'], bench: ['fit', 'flange', 'tighten', 'bench'], 'tool-post': ['tool-post', 'fit', 'flange', 'tighten'] };
 	const e = $derived(new Evidence(desk.facts));
-	const passed = (step: string) => { const r = e.latest('mount', step); return r !== null && (r.verdict === 'ok' || (r.verdict === 'caution' && r.overrideReason !== null)); };
-	let chosen = $state<string | null>(null);
-	const part = $derived(chosen ?? (!passed('fit') ? 'fit' : !passed('flange') ? 'flange' : 'tighten'));
-	const parts = [['fit', 'Fit'], ['flange', 'Flanges'], ['tighten', 'Thread and tightening']] as const;
+	const passed = (part: Part) => { const r = e.latest('mount', part === 'glue' ? 'cured' : part); return r !== null && (r.verdict === 'ok' || (r.verdict === 'caution' && r.overrideReason !== null)); };
+	const parts = $derived(PARTS[desk.facts.route.mounting]);
+	let chosen = $state<Part | null>(null);
+	const part = $derived(chosen ?? parts.find((x) => !passed(x)) ?? parts.at(-1)!);
+	const next = () => (chosen = null);
 </script>
 
 <h1>Mount</h1>
-<p class="lead">Spindle locked out. The wheel slides on by hand; nothing is forced.</p>
-<div class="tabs" role="group" aria-label="Part of mounting">{#each parts as [id, name] (id)}<button class="btn" class:on={part === id} aria-pressed={part === id} onclick={() => (chosen = id)}>{name}{passed(id === 'tighten' ? 'tighten' : id) ? ' ✓' : ''}</button>{/each}</div>
-{#if part === 'fit'}<FitPart {desk} draft={drafts['mount-fit'] ?? null} ondone={() => (chosen = null)} />
-{:else if part === 'flange'}<FlangePart {desk} draft={drafts.mount ?? null} ondone={() => (chosen = null)} />
+<p class="lead">{desk.facts.route.mounting === 'pack' ? 'Clean and finger-tight first; measured, then tightened, then measured again.' : desk.facts.route.mounting === 'quill' ? 'The wheel is glued to its quill and screwed in by hand; nothing is forced.' : 'Spindle locked out. The wheel slides on by hand; nothing is forced.'}</p>
+<div class="tabs" role="group" aria-label="Part of mounting">{#each parts as id (id)}<button class="btn" class:on={part === id} aria-pressed={part === id} onclick={() => (chosen = id)}>{NAMES[id]}{passed(id) ? ' ✓' : ''}</button>{/each}</div>
+{#if part === 'fit'}<FitPart {desk} draft={drafts['mount-fit'] ?? null} ondone={next} />
+{:else if part === 'flange'}<FlangePart {desk} draft={drafts.mount ?? null} ondone={next} />
+{:else if part === 'pack'}<PackPart {desk} draft={drafts['mount-pack'] ?? null} />
+{:else if part === 'quill'}<QuillPart {desk} draft={drafts['mount-quill'] ?? null} ondone={next} />
+{:else if part === 'glue'}<GluePart {desk} draft={drafts['mount-glue'] ?? null} />
+{:else if part === 'bench'}<p class="quiet">Wheel still and locked. Work that is pulled into a wide gap breaks the wheel.</p><StepForm {desk} step={benchStep} draft={drafts['mount-bench'] ?? null} action="Rest and guards are set" ondone={next} />
+{:else if part === 'tool-post'}<p class="quiet">Cloth over the ways before anything else; grit eats them.</p><StepForm {desk} step={toolPostStep} draft={drafts['mount-tool-post'] ?? null} action="Set up on the lathe" start={{ workDiameterMm: desk.facts.workDiameterMm ?? undefined }} ondone={next} />
 {:else}<TightenPart {desk} draft={drafts['mount-thread'] ?? null} />{/if}
 
 <style>.tabs { display: flex; gap: 6px; margin: 12px 0; flex-wrap: wrap; }</style>

@@ -1,6 +1,7 @@
 import { SHOP_KINDS } from '$core/shop/kinds';
 import { guidelinesNow } from '$lib/server/guidelines';
-import { routes, things } from '$lib/server/shop';
+import { routes } from '$lib/server/routes';
+import { things } from '$lib/server/shop';
 
 export async function load({ locals }) {
 	const kinds = await Promise.all(SHOP_KINDS.map(async (k) => ({ id: k.id, one: k.one, many: k.many, key: k.key, things: await things(k) })));

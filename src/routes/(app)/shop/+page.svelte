@@ -16,11 +16,11 @@
 			</section>
 		{/each}
 		<section class="sheet" aria-label="Guideline figures"><header><h2>Guideline figures</h2><a class="btn" href="/shop/guidelines">Open</a></header><p class="quiet">Base grades, usual grits and what counts when the rack is ranked: {data.tables}.</p></section>
-		<section class="sheet" aria-label="Routes"><header><h2>Routes</h2></header><ul>{#each data.routes as r (r.code)}<li><b>{r.name}</b><span>{r.stations.map((s) => STATION_NAMES[s as StationId]).join(', ')}. {r.why}</span></li>{/each}</ul></section>
+		<section class="sheet" aria-label="Routes"><header><h2>Routes</h2></header><ul>{#each data.routes as r (r.code)}<li><a href="/shop/routes/{r.code}">{r.name}</a><span>{r.stations.map((s) => STATION_NAMES[s as StationId]).join(', ')}. {r.why}</span></li>{/each}</ul></section>
 	</div>
 </main>
 
 <style>
-	.cols { columns: 2; column-gap: 16px; } section { break-inside: avoid; padding: 10px 16px 12px; margin-bottom: 16px; } header { display: flex; justify-content: space-between; align-items: center; min-height: var(--hit); } ul { list-style: none; padding: 0; } li { display: grid; grid-template-columns: 110px 1fr; gap: 12px; padding: 7px 0; border-top: 1px solid var(--rule); font-size: 14px; align-items: baseline; } li a, li b { font-weight: 650; overflow-wrap: anywhere; } li span { color: var(--ink2); }
+	.cols { columns: 2; column-gap: 16px; } section { break-inside: avoid; padding: 10px 16px 12px; margin-bottom: 16px; } header { display: flex; justify-content: space-between; align-items: center; min-height: var(--hit); } ul { list-style: none; padding: 0; } li { display: grid; grid-template-columns: 110px 1fr; gap: 12px; padding: 7px 0; border-top: 1px solid var(--rule); font-size: 14px; align-items: baseline; } li a { font-weight: 650; overflow-wrap: anywhere; } li span { color: var(--ink2); }
 	@media (max-width: 1000px) { .cols { columns: 1; } }
 </style>

@@ -8,6 +8,7 @@
 	import GateColumn from '$lib/stations/shell/GateColumn.svelte';
 	import Keys from '$lib/ui/Keys.svelte';
 	import Rim from '$lib/stations/shell/Rim.svelte';
+	import ShopChecks from '$lib/stations/shell/ShopChecks.svelte';
 	import SetupHeader from '$lib/stations/shell/SetupHeader.svelte';
 
 	let { data, children } = $props();
@@ -25,6 +26,7 @@
 	const onward = $derived(view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished' ? { name: DOING[desk.decision.current] ?? '', href: `/setups/${desk.facts.id}/${desk.decision.current}` } : null);
 	const tone = $derived(desk.facts.wheel ? toneOf(desk.facts.wheel.family) : null);
 	const wanted = $derived(String(desk.facts.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')?.output.marking ?? ''));
+	const checks = $derived(desk.facts.route.checks.filter((c) => c.station === here));
 	const stationKeys = $derived(desk.decision.stations.map((s, i) => ({ key: String((i + 1) % 10), name: s.name, href: `/setups/${desk.facts.id}/${s.id}` })));
 </script>
 
@@ -37,6 +39,7 @@
 		<div class="body">
 			<main style={tone ? `--wheel-fill:${tone.light};--wheel-edge:${tone.edge};--wheel-ink:${tone.ink}` : ''}>
 				{#if desk.trouble}<p class="trouble" role="alert">{desk.trouble.message}</p>{/if}
+				{#if checks.length && !page.url.pathname.endsWith('/wrong')}<ShopChecks {desk} station={here} {checks} />{/if}
 				{@render children()}
 			</main>
 			{#if view && !page.url.pathname.endsWith('/wrong')}<GateColumn {title} lines={view.lines} {desk} onward={onward} />{/if}

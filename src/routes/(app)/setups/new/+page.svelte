@@ -24,6 +24,9 @@
 	$effect(() => entry.switchTo(entry.at('units') === 'inch' ? 'inch' : 'mm'));
 	const v = $derived(entry.result.values as Record<string, never>);
 	const machine = $derived(data.machines.find((m) => m.id === v.machineId) ?? null);
+	const USUAL: Record<string, string> = { bench: 'bench-grinder', internal: 'glued-internal', lathe: 'lathe-tool-post' };
+	const route = $derived(data.routes.find((r) => r.code === (entry.at('route') || 'toolroom')));
+	const usual = $derived(machine ? data.routes.find((r) => r.code === USUAL[machine.kind]) ?? null : null);
 	const advice = $derived.by(() => {
 		if (!v.material || !v.operation) return null;
 		try { return adviseFor(checkInput(JOB, v) as never, machine, data.guidelines); } catch (e) { if (e instanceof InputFault) return null; throw e; }
@@ -49,7 +52,7 @@
 			</div>
 			<details><summary>The cut, if it is known</summary><div class="grid"><QuantityField {entry} name="workDiameterMm" /><QuantityField {entry} name="stockMm" /><QuantityField {entry} name="depthUm" /><QuantityField {entry} name="workSpeedMps" /><div class="wide"><ChoiceField {entry} name="contactArea" /></div></div></details>
 			<MachinePicker {entry} machines={data.machines} />
-			<ActionBar label="Start the setup" onact={start} busy={sender.busy}><span class="quiet">Route: toolroom. True on the machine, then balance, then dress.</span></ActionBar>
+			<ActionBar label="Start the setup" onact={start} busy={sender.busy}><label class="route">Route <select class="plain-input" value={String(entry.at('route') ?? 'toolroom')} onchange={(e) => entry.set('route', e.currentTarget.value)}>{#each data.routes as r (r.code)}<option value={r.code}>{r.name}</option>{/each}</select></label><span class="quiet why">{route?.why}{usual && usual.code !== route?.code ? ` For this machine ${usual.name} is usual.` : ''}</span></ActionBar>
 		</div>
 		<aside class="sheet side" aria-label="The wheel this job asks for" aria-live="polite">
 			<h2>The wheel this job asks for</h2>
@@ -59,6 +62,7 @@
 </main>
 
 <style>
+	.route { display: flex; gap: 8px; align-items: center; font-weight: 600; } .why { flex: 1; min-width: 180px; }
 	.cols { display: grid; grid-template-columns: 1fr 330px; gap: 16px; align-items: start; } .form { padding: 16px 18px 0; display: grid; gap: 12px; } .side { padding: 16px 18px; display: grid; gap: 10px; }
 	summary { cursor: pointer; min-height: 30px; font-weight: 600; } .grid { display: grid; grid-template-columns: repeat(4, 1fr); gap: 4px 16px; align-items: start; } .wide { grid-column: span 2; }
 	@media (max-width: 1100px) { .cols { grid-template-columns: 1fr; } .grid { grid-template-columns: 1fr 1fr; } }

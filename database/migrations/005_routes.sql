@@ -1,0 +1,11 @@
+-- Routes that mount differently. A template is never changed: an edit is a new version, and a setup keeps the one it started with.
+ALTER TABLE route_templates ADD COLUMN IF NOT EXISTS mounting VARCHAR(20) NOT NULL DEFAULT 'flange', ADD COLUMN IF NOT EXISTS checks LONGTEXT NOT NULL DEFAULT '[]', ADD COLUMN IF NOT EXISTS note VARCHAR(200) NULL, ADD COLUMN IF NOT EXISTS user_id INT UNSIGNED NULL,
+  ADD COLUMN IF NOT EXISTS at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3);
+INSERT IGNORE INTO route_templates (code, version, name, why, mounting, stations) VALUES
+  ('tool-pack', 1, 'Tool pack', 'Several wheels on one arbor: the stack is built and measured off the machine, and stands only as long as nobody touches it.', 'pack', '["brief","select","inspect","mount","run-in","true","dress","prove","keep"]'),
+  ('glued-internal', 1, 'Glued internal', 'A small wheel glued to its quill: prepared, cured long enough, run well under the speed at which the quill whirls.', 'quill', '["brief","select","inspect","mount","run-in","true","dress","prove","keep"]'),
+  ('bench-grinder', 1, 'Bench grinder', 'Rest and tongue are set close to the wheel after every change; the wheel is dressed by hand and not balanced.', 'bench', '["brief","select","inspect","mount","run-in","dress","prove","keep"]'),
+  ('lathe-tool-post', 1, 'Lathe tool post', 'A grinder on the tool post: on centre height, ways covered against grit, clear of the chuck before anything turns.', 'tool-post', '["brief","select","inspect","mount","run-in","true","dress","prove","keep"]'),
+  ('recommission', 1, 'Recommission', 'A machine that has stood: looked over dead, emergency stop tried, direction seen without a wheel, only then a wheel.', 'flange', '["brief","machine","select","inspect","mount","run-in","true","balance","dress","prove","keep"]'),
+  ('crash-recovery', 1, 'Crash recovery', 'After the plan is closed: run-out of taper and flange taken again before a new wheel goes on, then every station.', 'flange', '["brief","machine","select","inspect","mount","run-in","true","balance","dress","prove","keep"]');
+ALTER TABLE machines MODIFY kind ENUM('surface-toolroom','cylindrical','tool-cutter','creep-feed','internal','bench','lathe') NOT NULL;

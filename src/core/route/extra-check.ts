@@ -1,0 +1,25 @@
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+
+/** A check the shop has added to a route, answered. */
+export const extraCheck = defineCalculation({
+	id: 'route.extra-check',
+	title: 'Check of this shop',
+	about: 'A question that must be answered yes, or a value against its limit, as a lead has put it on the route.',
+	source: 'The shop\'s own route.',
+	formulas: ['holds when answered yes, or value at most the limit'],
+	fields: [
+		{ name: 'text', kind: 'text', required: true, maxLength: 80, label: 'Check', about: 'As it is asked' }, { name: 'kind', kind: 'choice', choices: ['yes', 'number'], required: true, label: 'Answered by', about: 'Yes, or a value' }, { name: 'yes', kind: 'boolean', label: 'Answer', about: 'Yes or no' },
+		{ name: 'value', kind: 'number', min: -1e9, max: 1e9, about: 'Measured' }, { name: 'atMost', kind: 'number', min: 0, max: 1_000_000, about: 'Limit' }, { name: 'unit', kind: 'text', maxLength: 10, default: '', about: 'Of the value' }
+	],
+	outputs: [{ name: 'holds', about: 'Holds', main: true }],
+	example: { text: 'Coolant concentration', kind: 'number', value: 5, atMost: 8, unit: '%' },
+	compute(v) {
+		if (v.kind === 'yes' && v.yes === null) throw new InputFault('yes', 'missing', `${v.text}: say yes or no.`);
+		if (v.kind === 'number' && v.value === null) throw new InputFault('value', 'missing', `${v.text}: enter what was measured.`);
+		if (v.kind === 'number' && v.atMost === null) throw new InputFault('atMost', 'missing', `${v.text} has no limit.`);
+		const holds = v.kind === 'yes' ? v.yes === true : Math.abs(v.value!) <= v.atMost! + 1e-9;
+		return { holds, ...new Findings().stop('check-fails', !holds, v.kind === 'yes' ? `${v.text}: no.` : `${v.text}: ${v.value} ${v.unit}, at most ${v.atMost}.`).judged() };
+	}
+});

@@ -1,0 +1,15 @@
+import { InputFault, shown } from '../../calculation/fault.js';
+import { extraCheck } from '../extra-check.js';
+import { STATIONS } from '../facts.js';
+import { type Step, compute, defineStep } from './step.js';
+
+/** A check of the shop at any station, named by its id. */
+export const checkSteps: readonly Step[] = STATIONS.map((station) => defineStep({
+	station, step: 'check', title: 'Check of this shop',
+	fields: [{ name: 'checkId', kind: 'text', required: true, maxLength: 20, about: 'Which' }, { name: 'yes', kind: 'boolean', about: 'Answer' }, { name: 'value', kind: 'number', min: -1e9, max: 1e9, about: 'Measured' }],
+	compute(facts, v) {
+		const c = facts.route.checks.find((x) => x.id === v.checkId && x.station === station);
+		if (!c) throw new InputFault('checkId', 'unknown-choice', `There is no check ${shown(v.checkId)} at this station.`);
+		return [compute(extraCheck, { text: c.text, kind: c.kind, unit: c.unit, atMost: c.atMost, yes: v.yes, value: v.value })];
+	}
+}));

@@ -1,0 +1,47 @@
+import type { Field } from '../calculation/fields.js';
+import { InputFault } from '../calculation/fault.js';
+import { STATIONS, STATION_NAMES, type StationId } from './facts.js';
+
+/** How the wheel is held: decides what the station Mount asks for. */
+export const MOUNTINGS = ['flange', 'pack', 'quill', 'bench', 'tool-post'] as const;
+export type Mounting = (typeof MOUNTINGS)[number];
+export const MOUNTING_WORDS: Readonly<Record<Mounting, string>> = { flange: 'between flanges', pack: 'several on an arbor', quill: 'glued to a quill', bench: 'on a bench grinder', 'tool-post': 'on a lathe tool post' };
+
+/** A check the shop has added to a station of a route: a question to be answered yes, or a value that has a limit. */
+export interface ExtraCheck { id: string; station: StationId; text: string; kind: 'yes' | 'number'; unit: string; atMost: number | null }
+export interface RouteFacts { code: string; version: number; mounting: Mounting; checks: ExtraCheck[] }
+
+/** What a lead may change of a route. */
+export const TEMPLATE_FIELDS = [
+	{ name: 'name', kind: 'text', required: true, minLength: 2, maxLength: 60, label: 'Name', about: 'As the shop calls it' }, { name: 'why', kind: 'text', required: true, minLength: 5, maxLength: 300, label: 'Why this order', about: 'In one sentence' }, { name: 'mounting', kind: 'choice', choices: MOUNTINGS, required: true, label: 'The wheel is held', about: 'Decides what Mount asks for' },
+	{ name: 'stations', kind: 'list', required: true, minItems: 5, maxItems: STATIONS.length, about: 'In order', item: { name: 'station', kind: 'choice', choices: STATIONS, required: true, about: 'Station' } },
+	{
+		name: 'checks', kind: 'list', default: [] as ExtraCheck[], maxItems: 40, label: 'Extra checks', about: 'Of this shop', item: {
+			name: 'check', kind: 'object', required: true, about: 'One check', fields: [
+				{ name: 'id', kind: 'text', required: true, maxLength: 20, pattern: '^[a-z0-9-]+$', patternSays: 'may hold small letters, digits and dashes', about: 'Stays the same over versions' }, { name: 'station', kind: 'choice', choices: STATIONS, required: true, about: 'Where it is asked' }, { name: 'text', kind: 'text', required: true, minLength: 3, maxLength: 80, label: 'Check', about: 'In a few words' },
+				{ name: 'kind', kind: 'choice', choices: ['yes', 'number'], default: 'yes', label: 'Answered by', about: 'Yes, or a value' }, { name: 'unit', kind: 'text', maxLength: 10, default: '', about: 'Of the value' }, { name: 'atMost', kind: 'number', min: 0, max: 1_000_000, label: 'At most', about: 'Limit of the value' }
+			]
+		}
+	},
+	{ name: 'note', kind: 'text', required: true, minLength: 5, maxLength: 200, label: 'Why it changes', about: 'Kept in its history' }
+] as const satisfies readonly Field[];
+
+/** What may never be missing, and what never comes before what. */
+const NEEDED: readonly StationId[] = ['brief', 'select', 'inspect', 'mount', 'run-in', 'keep'];
+const ORDER: readonly [StationId, StationId][] = [['select', 'inspect'], ['inspect', 'mount'], ['machine', 'mount'], ['mount', 'run-in'], ['run-in', 'true'], ['run-in', 'dress'], ['run-in', 'prove'], ['mount', 'balance'], ['dress', 'prove'], ['true', 'prove'], ['balance', 'prove']];
+
+/** A route nobody can be led into danger by. @throws InputFault on `stations` or a check */
+export function checkRoute(stations: readonly StationId[], checks: readonly ExtraCheck[]): void {
+	const wrong = (says: string): never => { throw new InputFault('stations', 'inconsistent', says); };
+	const twice = stations.find((s, i) => stations.indexOf(s) !== i);
+	if (twice) wrong(`${STATION_NAMES[twice]} stands twice. Take one away.`);
+	for (const s of NEEDED) if (!stations.includes(s)) wrong(`${STATION_NAMES[s]} is never left out. Put it back.`);
+	if (stations[0] !== 'brief') wrong('A route begins with Brief.');
+	if (stations.at(-1) !== 'keep') wrong('A route ends with Keep.');
+	for (const [first, then] of ORDER) if (stations.includes(first) && stations.includes(then) && stations.indexOf(first) > stations.indexOf(then)) wrong(`${STATION_NAMES[first]} comes before ${STATION_NAMES[then]}, always.`);
+	checks.forEach((c, i) => {
+		if (!stations.includes(c.station)) throw new InputFault(`checks.${i}.station`, 'inconsistent', `"${c.text}" belongs to ${STATION_NAMES[c.station]}, which is not on this route.`);
+		if (c.kind === 'number' && c.atMost === null) throw new InputFault(`checks.${i}.atMost`, 'missing', `"${c.text}" is a value and needs its limit.`);
+		if (checks.findIndex((o) => o.id === c.id) !== i) throw new InputFault(`checks.${i}.id`, 'inconsistent', `Two checks are called ${c.id}.`);
+	});
+}

@@ -1,0 +1,32 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { Evidence } from '$core/route/evidence';
+	import type { Computed, Step } from '$core/route/steps/step';
+	import ActionBar from '$lib/ui/ActionBar.svelte';
+	import { Entry } from '$lib/ui/entry.svelte';
+	import FieldInput from '$lib/ui/FieldInput.svelte';
+	import Reasons from '$lib/ui/Reasons.svelte';
+	import ShowWorking from '$lib/ui/ShowWorking.svelte';
+	import type { Desk } from './desk.svelte';
+	import { preview } from './preview';
+
+	/** One step of a station as a form: its fields, what they come to as they are typed, and the drawing that carries the answer. */
+	let { desk, step, draft, action, start = {}, drawing, ondone, children }: { desk: Desk; step: Step; draft: Record<string, unknown> | null; action: string; start?: Record<string, unknown>; drawing?: Snippet<[Computed['output'] | null, Record<string, unknown>]>; ondone?: () => void; children?: Snippet } = $props();
+	const entry = new Entry({ fields: step.fields, key: `setup-${desk.facts.id}-${step.station}-${step.step}`, draft, system: desk.facts.units, start: { ...start, ...new Evidence(desk.facts).latest(step.station, step.step)?.entered } });
+	$effect(() => entry.switchTo(desk.facts.units));
+	const p = $derived(preview(step, desk.facts, entry));
+	const out = $derived(p.computed[0]?.output ?? null);
+	async function act() { if (await desk.record(step.station, step.step, entry)) ondone?.(); }
+</script>
+
+<div class="cols" class:one={!drawing}>
+	<div class="form">{#each step.fields as field, i (field.name)}<FieldInput {entry} {field} autofocus={i === 0} />{/each}</div>
+	{#if drawing}<div class="side">{@render drawing(out, entry.result.values)}</div>{/if}
+</div>
+{#if out}<Reasons reasons={(out.reasons ?? []) as never} />{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">{p.fault.message}</p>{/if}
+<ActionBar label={action} onact={act} busy={desk.busy} stop={out?.verdict === 'stop'}>
+	{@render children?.()}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
+</ActionBar>
+
+<style>.cols { display: grid; grid-template-columns: minmax(0, 1fr) 264px; gap: 20px; margin-bottom: 10px; align-items: start; } .one { grid-template-columns: 1fr; } .form { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 1px 12px; align-content: start; } .side { display: grid; gap: 6px; align-content: start; min-width: 0; } @media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } }</style>
