@@ -2,6 +2,7 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { join } from 'node:path';
 import type { DatabaseAddress } from '../lib/server/pool.js';
 import { databaseEnvironment } from './mariadb.js';
+import { startStandIns } from './stand-ins.js';
 import { BUILD, ROOT } from './paths.js';
 import { until } from './system.js';
 
@@ -12,7 +13,9 @@ export function applicationEnvironment(address: DatabaseAddress, port: number, d
 
 /** Starts the built application and waits until it answers. */
 export async function startApplication(address: DatabaseAddress, port: number, demo: boolean, quiet = false, more: NodeJS.ProcessEnv = {}): Promise<ChildProcess> {
-	const child = spawn(process.execPath, [join(BUILD, 'index.js')], { env: { ...applicationEnvironment(address, port, demo), ...more }, stdio: ['ignore', 'ignore', quiet ? 'ignore' : 'inherit', 'ipc'] });
+	const standIns = demo ? await startStandIns() : null;
+	const child = spawn(process.execPath, [join(BUILD, 'index.js')], { env: { ...applicationEnvironment(address, port, demo), ...(standIns ? { UNCINUS_STAND_INS: String(standIns.port) } : {}), ...more }, stdio: ['ignore', 'ignore', quiet ? 'ignore' : 'inherit', 'ipc'] });
+	if (standIns) child.once('exit', () => void standIns.stop());
 	let ended = false;
 	child.once('exit', () => { ended = true; });
 	await until(async () => {

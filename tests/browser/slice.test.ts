@@ -63,7 +63,8 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await page.getByLabel('Seat, measured').fill('76.20');
 		await say(page, 'Did it have to be forced?', 'No');
 		await press(page, 'Slides on by hand');
-		await page.getByLabel('Flange run-out').fill('4');
+		await page.getByRole('button', { name: 'Read the dial indicator' }).click();
+		await page.getByRole('button', { name: 'Take it' }).and(page.locator(':enabled')).click();
 		await page.getByLabel('Back blotter').selectOption('good');
 		await page.getByLabel('Front blotter').selectOption('good');
 		await say(page, 'Wiped clean', 'Yes');
@@ -77,7 +78,8 @@ describe('from a brief to a released wheel, by mouse', () => {
 
 	it('runs it in by the server\'s clock, which a restart does not lose', async () => {
 		await open('Run in');
-		await page.getByLabel('Tachometer', { exact: true }).fill('2296');
+		await page.getByRole('button', { name: 'Read the tachometer' }).click();
+		await page.getByRole('button', { name: 'Take it' }).and(page.locator(':enabled')).click();
 		await page.getByRole('radio', { name: 'with the wheel' }).check();
 		await press(page, 'Book the reading');
 		await say(page, 'Guard closed and latched', 'Yes');

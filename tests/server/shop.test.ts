@@ -14,8 +14,8 @@ import { lead, machinist, refusedWith, user, wheel } from './ground.js';
 describe('the demo shop', () => {
 	it('holds what a shop of its kind holds', async () => {
 		const n = async (sql: string) => Number((await row<{ n: number }>(sql))!.n);
-		expect(await machines()).to.have.length(6);
-		expect(new Set((await machines()).map((m) => m.kind)).size).to.equal(6);
+		expect(await machines()).to.have.length(7);
+		expect(new Set((await machines()).map((m) => m.kind)).size).to.equal(7);
 		expect(await n("SELECT COUNT(*) AS n FROM wheels WHERE place NOT IN ('test', 'list')")).to.be.within(38, 48);
 		expect(await n("SELECT COUNT(DISTINCT canonical) AS n FROM wheels WHERE place NOT IN ('test', 'list')")).to.be.above(20);
 		expect(await n("SELECT COUNT(*) AS n FROM setups WHERE id < 147 AND state = 'finished'")).to.equal(2);

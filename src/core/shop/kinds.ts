@@ -1,6 +1,7 @@
 import type { Field } from '../calculation/fields.js';
 import { CODE } from './fields.js';
 import { DRESSER_FIELDS } from './dresser.js';
+import { INSTRUMENT_FIELDS } from './instrument.js';
 import { MACHINE_FIELDS } from './machine.js';
 import { MOUNT_FIELDS } from './mount.js';
 import { PERSON_FIELDS } from './person.js';
@@ -15,5 +16,5 @@ export interface ShopKind { id: string; one: string; many: string; fields: reado
 /** The things a lead keeps under Shop. */
 export const SHOP_KINDS: readonly ShopKind[] = [
 	{ id: 'machines', one: 'machine', many: 'Machines', fields: MACHINE_FIELDS, key: 'code' }, { id: 'mounts', one: 'mount', many: 'Mounts', fields: MOUNT_FIELDS, key: 'code' }, { id: 'dressers', one: 'dresser', many: 'Dressers', fields: DRESSER_FIELDS, key: 'code' },
-	{ id: 'blocks', one: 'block set', many: 'Gauge-block sets', fields: BLOCK_SET_FIELDS, key: 'code' }, { id: 'people', one: 'person', many: 'People', fields: PERSON_FIELDS, key: 'name' }
+	{ id: 'instruments', one: 'instrument', many: 'Instruments', fields: INSTRUMENT_FIELDS, key: 'code' }, { id: 'blocks', one: 'block set', many: 'Gauge-block sets', fields: BLOCK_SET_FIELDS, key: 'code' }, { id: 'people', one: 'person', many: 'People', fields: PERSON_FIELDS, key: 'name' }
 ];

@@ -5,7 +5,7 @@ import { type Runner, type Value, row, rows, transaction, write } from './pool.j
 import { InputFault, Refused } from './refused.js';
 import { type User, hashPin } from './sign-in.js';
 
-const TABLES: Readonly<Record<string, string>> = { machines: 'machines', mounts: 'mounts', dressers: 'dressers', blocks: 'block_sets', people: 'users' };
+const TABLES: Readonly<Record<string, string>> = { machines: 'machines', mounts: 'mounts', dressers: 'dressers', blocks: 'block_sets', instruments: 'instruments', people: 'users' };
 const ODD_COLUMNS: Readonly<Record<string, string>> = { inertiaKgM2: 'inertia_kgm2', pin: 'pin_hash' };
 /** The column that keeps a field: its name with underscores, the unit at its end. */
 const columnOf = (name: string): string => ODD_COLUMNS[name] ?? name.replace(/[A-Z]/g, (c) => `_${c.toLowerCase()}`);
@@ -54,6 +54,7 @@ function consistent(kind: ShopKind, v: Record<string, unknown>): void {
 		wrong('spindleRpmMax', n('spindleRpmMax')! < n('spindleRpm')!, `Fastest, ${n('spindleRpmMax')} rpm, is below the spindle speed, ${n('spindleRpm')} rpm.`);
 		wrong('spindleRpmMin', n('spindleRpmMin')! > n('spindleRpm')!, `Slowest, ${n('spindleRpmMin')} rpm, is above the spindle speed, ${n('spindleRpm')} rpm.`);
 	}
+	if (kind.id === 'instruments') wrong('port', !!v.host && n('port') === null, 'An address needs the port of its line stream.');
 	if (kind.id !== 'mounts') return;
 	wrong('recessMm', n('recessMm')! >= n('flangeMm')!, `Hollow ${n('recessMm')} mm is not smaller than the flange ${n('flangeMm')} mm.`);
 	for (const f of ['screwCount', 'screwDiameterMm', 'torqueNm']) wrong(f, v.retention === 'flange-screws' && n(f) === null, 'A ring of screws needs their number, diameter and torque.');

@@ -70,11 +70,11 @@ export async function record(setupId: number, s: Submission, user: User): Promis
 		const facts = await lockAt(setupId, s.version, s.key, on);
 		if (!facts) return;
 		const step = stepOf(s.station, s.step);
-		if (step.station === 'brief') throw new Refused(409, 'brief-told', 'The brief is told when the setup starts.');
+		if (step.station === 'brief' && step.step === 'brief') throw new Refused(409, 'brief-told', 'The brief is told when the setup starts.');
 		const refusal = refuse(facts, step.station, step.step);
 		if (refusal) throw new Refused(409, refusal.code, refusal.message);
 		const values = checked<Record<string, unknown>>(step.fields, s.values);
-		if (step.station === 'select') return take(facts, String(values.wheelNumber), values, user, s.key, s.reason?.trim() || null, on);
+		if (step.station === 'select' && step.step === 'take') return take(facts, String(values.wheelNumber), values, user, s.key, s.reason?.trim() || null, on);
 		const computed = step.compute(facts, values as never);
 		const ids = await store(facts, step.station, step.step, values, computed, user, s.key, s.reason?.trim() || null, null, on);
 		await effects(facts, step, values, computed, ids[0]!, user, on);

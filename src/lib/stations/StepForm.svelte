@@ -8,10 +8,13 @@
 	import Reasons from '$lib/ui/Reasons.svelte';
 	import ShowWorking from '$lib/ui/ShowWorking.svelte';
 	import type { Desk } from './desk.svelte';
+	import ReadInstrument from './instrument/ReadInstrument.svelte';
+	import { figure } from '$core/quantity/format';
+	import type { InstrumentKind } from '$core/instrument/kinds';
 	import { preview } from './preview';
 
 	/** One step of a station as a form: its fields, what they come to as they are typed, and the drawing that carries the answer. */
-	let { desk, step, draft, action, start = {}, drawing, ondone, children }: { desk: Desk; step: Step; draft: Record<string, unknown> | null; action: string; start?: Record<string, unknown>; drawing?: Snippet<[Computed['output'] | null, Record<string, unknown>]>; ondone?: () => void; children?: Snippet } = $props();
+	let { desk, step, draft, action, start = {}, instruments = {}, drawing, ondone, children }: { desk: Desk; step: Step; draft: Record<string, unknown> | null; action: string; start?: Record<string, unknown>; drawing?: Snippet<[Computed['output'] | null, Record<string, unknown>]>; /** Fields that an instrument can be read for; a dial gives its swing over a turn. */ instruments?: Record<string, InstrumentKind>; ondone?: () => void; children?: Snippet } = $props();
 	const entry = new Entry({ fields: step.fields, key: `setup-${desk.facts.id}-${step.station}-${step.step}`, draft, system: desk.facts.units, start: { ...start, ...new Evidence(desk.facts).latest(step.station, step.step)?.entered } });
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(step, desk.facts, entry));
@@ -20,7 +23,7 @@
 </script>
 
 <div class="cols" class:one={!drawing}>
-	<div class="form">{#each step.fields as field, i (field.name)}<FieldInput {entry} {field} autofocus={i === 0} />{/each}</div>
+	<div class="form">{#each step.fields as field, i (field.name)}<div><FieldInput {entry} {field} autofocus={i === 0} />{#if instruments[field.name]}<ReadInstrument kind={instruments[field.name]!} system={desk.facts.units} turn={instruments[field.name] === 'dial'} ontake={(v) => entry.set(field.name, figure(v, 'unit' in field ? field.unit : undefined, desk.facts.units))} />{/if}</div>{/each}</div>
 	{#if drawing}<div class="side">{@render drawing(out, entry.result.values)}</div>{/if}
 </div>
 {#if out}<Reasons reasons={(out.reasons ?? []) as never} />{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">{p.fault.message}</p>{/if}

@@ -25,7 +25,7 @@
 {:else}
 	<h1>Machine: spindle</h1>
 	<p class="lead">No wheel on, spindle turned by hand. Dial on the taper, then on the flange; full reading.</p>
-	<StepForm {desk} step={spindleStep} draft={drafts['machine-runout'] ?? null} action="Book the readings">
+	<StepForm {desk} step={spindleStep} draft={drafts['machine-runout'] ?? null} action="Book the readings" instruments={{ taperRunoutUm: 'dial', flangeRunoutUm: 'dial' }}>
 		{#snippet drawing(out)}<p class="lab">The worse of the two</p><p class="num big">{out ? q(Number(out.worstUm)) : '-'}</p><Strip value={out ? Number(out.worstUm) : null} limit={25} label="Run-out" show={q} /><p class="quiet">Aim 5 µm; from 25 µm on the spindle is looked at by people trained for it.</p>{/snippet}
 	</StepForm>
 {/if}

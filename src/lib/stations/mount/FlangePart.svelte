@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { quantity } from '$core/quantity/format';
+	import { figure, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { flangeStep } from '$core/route/steps/mount';
 	import FlangeSection from '$lib/drawing/FlangeSection.svelte';
@@ -11,6 +11,7 @@
 	import ShowWorking from '$lib/ui/ShowWorking.svelte';
 	import YesNo from '$lib/ui/YesNo.svelte';
 	import type { Desk } from '../desk.svelte';
+	import ReadInstrument from '../instrument/ReadInstrument.svelte';
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
@@ -26,7 +27,7 @@
 <div class="cols">
 	<div class="form">
 		<QuantityField {entry} name="backFlangeDiameterMm" /><QuantityField {entry} name="frontFlangeDiameterMm" /><QuantityField {entry} name="backRecessDiameterMm" /><QuantityField {entry} name="frontRecessDiameterMm" />
-		<QuantityField {entry} name="runoutUm" label="Flange run-out" /><QuantityField {entry} name="blotterThicknessMm" /><QuantityField {entry} name="blotterOuterMm" /><QuantityField {entry} name="blotterInnerMm" />
+		<div><QuantityField {entry} name="runoutUm" label="Flange run-out" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('runoutUm', figure(x, 'um', desk.facts.units))} /></div><QuantityField {entry} name="blotterThicknessMm" /><QuantityField {entry} name="blotterOuterMm" /><QuantityField {entry} name="blotterInnerMm" />
 	</div>
 	<div class="side">
 		<FlangeSection wheel={desk.facts.wheel!} flangeMm={v.backFlangeDiameterMm ?? m?.flangeMm ?? 0} frontFlangeMm={v.frontFlangeDiameterMm ?? m?.flangeMm ?? 0} recessMm={v.backRecessDiameterMm ?? m?.recessMm ?? 0} blotterMm={v.blotterOuterMm ?? 0} minMm={out?.minFlangeDiameterMm ?? desk.facts.wheel!.diameterMm / 3} units={desk.facts.units} />

@@ -15,6 +15,8 @@
 	import type { Desk } from '../desk.svelte';
 	import { outputOf, preview } from '../preview';
 	import QuotedSpeed from '../speed/QuotedSpeed.svelte';
+	import ReadInstrument from '../instrument/ReadInstrument.svelte';
+	import EnergyNote from './EnergyNote.svelte';
 	import JogLadder from './JogLadder.svelte';
 
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
@@ -50,7 +52,7 @@
 		<details><summary>Somebody quoted a speed for it</summary><QuotedSpeed system={f.units} key={`setup-${f.id}-run-in-quoted`} start={{ diameterMm: f.wheel!.diameterMm, ratedSpeedMps: f.wheel!.ratedMps ?? undefined }} onkeep={(values) => void desk.record('run-in', 'quoted', null, values)} /></details>
 	</div>
 	<div class="tach">
-		<QuantityField entry={speed} name="measuredRpm" />
+		<QuantityField entry={speed} name="measuredRpm" /><ReadInstrument kind="tachometer" system={f.units} ontake={(rpm) => speed.set('measuredRpm', String(rpm))} />
 		<ChoiceField entry={speed} name="stage" label="Read on" words={{ 'before-wheel': 'bare spindle', 'after-wheel': 'with the wheel' }} />
 		{#if phase !== 'speed'}<button class="btn" onclick={() => desk.record('run-in', 'speed', speed)} disabled={desk.busy}>Book another reading</button>{/if}
 	</div>
@@ -59,7 +61,7 @@
 {#if phase !== 'speed'}
 	<section class="run">
 		{#if phase === 'start'}
-			<div class="asks"><YesNo entry={start} name="guardClosed" compact label="Guard closed and latched" /><YesNo entry={start} name="peopleClear" compact label="Nobody in line with the rim" /><YesNo entry={start} name="firstRun" compact label="First run of this wheel on this mount" /></div>
+			<div class="asks"><YesNo entry={start} name="guardClosed" compact label="Guard closed and latched" /><YesNo entry={start} name="peopleClear" compact label="Nobody in line with the rim" /><YesNo entry={start} name="firstRun" compact label="First run of this wheel on this mount" /><EnergyNote facts={f} /></div>
 		{:else}
 			<div class="count" class:over={left === 0}><p class="lab">{left > 0 ? 'Run empty, stand aside, listen' : 'Long enough'}</p><p class="num huge" role="timer" aria-label="{Math.ceil(left)} seconds left">{clock}</p><p class="quiet">of {duration(since?.requiredS ?? 0)}, by the server's clock{plan?.spinDryS ? `; after wet work spin dry ${duration(plan.spinDryS)}` : ''}</p></div>
 		{/if}
