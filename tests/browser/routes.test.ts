@@ -94,7 +94,7 @@ describe('routes that mount differently', () => {
 		await page.getByRole('button', { name: /^Stack/ }).first().click();
 		await page.getByRole('button', { name: 'Sizes of part 2' }).click();
 		await fill(page, [['Rim back', String(56 - width)], ['Rim front', '56'], ['Run-out of the rim', '5'], ['Run-out of the face', '6']]);
-		await page.getByLabel('Diameter, measured').fill(await page.getByLabel(/^Diameter( if known)?$/).first().inputValue());
+		await page.getByLabel('Diameter, measured').fill(await page.locator('[data-field="items.1.diameterMm"]').inputValue());
 		await press(page, /^Stand for it as it is now/);
 		await done(page, 'Mount');
 		await page.getByRole('button', { name: 'Sizes of part 2' }).click();
@@ -126,7 +126,7 @@ describe('routes that mount differently', () => {
 		expect(direct.status()).to.equal(409);
 		await restartApp(13 * 3600);
 		await page.reload();
-		await page.getByText('Stood long enough').waitFor();
+		await page.getByRole('timer', { name: 'Still to stand' }).getByText('Stood long enough').waitFor();
 		await press(page, /^It has cured/);
 		await page.getByRole('button', { name: 'Thread and tightening' }).click();
 		await press(page, 'Thread is right');

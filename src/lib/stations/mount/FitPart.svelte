@@ -11,6 +11,7 @@
 	import BoreDrawing from '$lib/drawing/BoreDrawing.svelte';
 	import type { Desk } from '../desk.svelte';
 	import { outputOf, preview } from '../preview';
+	import LiftNote from './LiftNote.svelte';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
 	const entry = new Entry({ fields: fitStep.fields, key: `setup-${desk.facts.id}-mount-fit`, draft, system: desk.facts.units, start: new Evidence(desk.facts).latest('mount', 'fit')?.entered });
@@ -32,6 +33,7 @@
 		{#if out}<p class="quiet">Warm {q(out.hotClearanceUm, 'um')}. May run out up to {q(out.maxRunoutTirUm, 'um')} and unbalance it by {q(out.unbalanceGmm, 'gmm')}; truing takes that out.</p>{/if}
 	</div>
 </div>
+<LiftNote facts={desk.facts} />
 {#if out}<Reasons reasons={out.reasons} />{/if}
 <ActionBar label="Slides on by hand" onact={async () => { if (await desk.record('mount', 'fit', entry)) ondone(); }} busy={desk.busy} stop={out?.verdict === 'stop'}>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}

@@ -35,6 +35,8 @@
 	const out = $derived(outputOf(p, 'mount.pack') as { positions: PackPosition[]; stackLengthMm: number; nutEngagementMm: number; maxSpeedRpm: number; limitedBy: string; qualified: boolean; verdict: string; reasons: never[]; differences: ({ backDiffMm: number; frontDiffMm: number } | null)[] } | null);
 	const input = $derived((p.computed[0]?.input ?? null) as { arbor: { seatDiameterMm: number; seatLengthMm: number; threadEndMm: number; nutThicknessMm: number }; items: { kind: string; boreMm: number; diameterMm: number | null; measured: { rimBackMm: number; rimFrontMm: number } | null }[] } | null);
 	const q = (v: number | null | undefined, u: 'mm' | 'rpm') => quantity(v ?? null, u, desk.facts.units);
+	/** Where each wheel meets the work: middle of its rim from the shoulder, and its radius. */
+	const nozzles = $derived((out?.positions ?? []).flatMap((x, i) => (x.kind === 'wheel' && input ? [`${String(items[i]?.name || `part ${i + 1}`)} at ${q((x.rimBackMm! + x.rimFrontMm!) / 2, 'mm')} from the shoulder, radius ${q((input.items[i]?.diameterMm ?? 0) / 2, 'mm')}`] : [])));
 	const measured = $derived(items.filter((i) => i.kind === 'wheel').every((i) => String((i.measured as Item | null)?.rimBackMm ?? '') !== ''));
 	async function stand() {
 		entry.set('items', items.map((i) => { const m = i.measured as Item | null; return i.kind === 'wheel' && m ? { ...i, measured: { ...m, revision: String(m.revision || 0), confirmedRevision: String(m.revision || 0) } } : i; }) as unknown as Typed);
@@ -46,7 +48,7 @@
 <div class="top">
 	{#if input && out}<PackSection positions={out.positions} seatMm={input.arbor.seatDiameterMm} seatLengthMm={input.arbor.seatLengthMm} threadEndMm={input.arbor.threadEndMm} nutMm={input.arbor.nutThicknessMm} parts={input.items.map((i, n) => ({ kind: i.kind, diameterMm: i.diameterMm, boreMm: i.boreMm, label: nameOf(items[n] ?? {}), measured: i.measured ? { back: i.measured.rimBackMm, front: i.measured.rimFrontMm } : null, bad: i.boreMm <= input.arbor.seatDiameterMm }))} />
 	{:else}<p class="quiet">{p.fault?.message ?? 'Enter the arbor and the parts; the stack is drawn to scale as they come.'}</p>{/if}
-	{#if out}<div class="facts"><p><b class="num big">{q(Math.floor(out.maxSpeedRpm), 'rpm')}</b> at most, because of {out.limitedBy}.</p><p>Stack <b class="num">{q(out.stackLengthMm, 'mm')}</b>, nut holds on <b class="num">{q(out.nutEngagementMm, 'mm')}</b>. {out.qualified ? 'Stood for as it is now.' : 'Not stood for.'}</p><Reasons reasons={out.reasons} most={3} /></div>{/if}
+	{#if out}<div class="facts"><p><b class="num big">{q(Math.floor(out.maxSpeedRpm), 'rpm')}</b> at most, because of {out.limitedBy}.</p><p>Stack <b class="num">{q(out.stackLengthMm, 'mm')}</b>, nut holds on <b class="num">{q(out.nutEngagementMm, 'mm')}</b>. {out.qualified ? 'Stood for as it is now.' : 'Not stood for.'}</p><Reasons reasons={out.reasons} most={3} />{#if nozzles.length}<p class="quiet">Aim the nozzles: {nozzles.join('; ')}.</p>{/if}</div>{/if}
 </div>
 <details open={!input}><summary>Arbor</summary><div class="arbor"><QuantityField {entry} name="arbor.seatDiameterMm" /><QuantityField {entry} name="arbor.seatLengthMm" /><QuantityField {entry} name="arbor.threadEndMm" /><QuantityField {entry} name="arbor.nutThicknessMm" /><QuantityField {entry} name="arbor.maxSpeedRpm" label="Arbor, limit" /></div></details>
 <div class="cols">

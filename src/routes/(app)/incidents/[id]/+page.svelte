@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { incidentPlan } from '$core/keep/incident-plan';
 	import type { ObjectField } from '$core/calculation/fields';
+	import { figure } from '$core/quantity/format';
+	import ReadInstrument from '$lib/stations/instrument/ReadInstrument.svelte';
 	import { EVENT_WORDS, STEP_WORDS, when } from '$lib/stations/words';
 	import PlanStep from '$lib/stations/incident/PlanStep.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
@@ -51,7 +53,7 @@
 			{#if looks}
 				<section class="sheet" aria-label="What was found">
 					<h2>What was found</h2>
-					<div class="grid">{#each asked as f (f.name)}<FieldInput {entry} field={f} label={f.about} />{/each}</div>
+					<div class="grid">{#each asked as f (f.name)}<div><FieldInput {entry} field={f} label={f.about} />{#if writes && f.name.endsWith('RunoutUm')}<ReadInstrument kind="dial" system="mm" turn ontake={(v) => entry.set(f.name, figure(v, 'um'))} />{/if}</div>{/each}</div>
 					{#if writes}<button class="btn" onclick={findings} disabled={sender.busy}>Keep the findings</button>{/if}
 				</section>
 			{/if}
