@@ -20,7 +20,7 @@ async function withDatabase(work: (args: string[], env: NodeJS.ProcessEnv) => Pr
 /** Writes everything kept to a compressed file; the old file stays until the new one is whole. */
 export async function backup(file: string): Promise<void> {
 	await withDatabase(async (args, env) => {
-		const child = spawn(find('mariadb-dump', 'mysqldump')!, [...args, '--single-transaction', '--triggers', '--routines', '--no-tablespaces', 'uncinus'], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+		const child = spawn(find('mariadb-dump', 'mysqldump')!, [...args, '--single-transaction', '--hex-blob', '--triggers', '--routines', '--no-tablespaces', 'uncinus'], { env, stdio: ['ignore', 'pipe', 'inherit'] });
 		const ended = new Promise<number | null>((r) => child.once('close', r));
 		await pipeline(child.stdout, createGzip(), createWriteStream(`${file}.part`));
 		if ((await ended) !== 0) throw new Error('The backup did not finish.');

@@ -8,25 +8,27 @@ const VIEWS: [string, string, RegExp | string][] = [
 	['the floor', '/', 'On the floor'], ['the rack', '/rack', 'Rack'], ['a wheel', '/rack/0317', 'Wheel 0317'], ['receiving a wheel', '/rack/new', 'Receive a wheel'], ['looking a wheel over', '/rack/0298/look', 'Look wheel 0298 over'], ['ringing a wheel', '/rack/0298/ring', 'Ring wheel 0298'], ['practice', '/practice', 'Practice'], ['the ear trainer', '/practice/ring', 'Ear trainer'], ['listening to a ring', '/benches/inspect.ring-analysis', 'Listen to a ring'], ['setups', '/setups', 'Setups'], ['a new setup', '/setups/new', 'New setup'],
 	['brief', '/setups/142/brief', 'Brief'], ['select', '/setups/143/select', 'Select'], ['inspect', '/setups/142/inspect', /Inspect/], ['mount', '/setups/142/mount', 'Mount'], ['run in', '/setups/142/run-in', 'Run in'], ['true', '/setups/142/true', 'True'],
 	['balance', '/setups/142/balance', 'Balance'], ['dress', '/setups/144/dress', 'Dress'], ['prove', '/setups/144/prove', 'Prove'], ['keep', '/setups/144/keep', 'Keep'], ['something is wrong', '/setups/142/wrong', 'Something is wrong'], ['an incident', '/incidents/1', /Incident 1/],
-	['benches', '/benches', 'Benches'], ['a bench', '/benches/mount.flange-check', /Flange/], ['the marking reader', '/benches/spec.parse-marking', 'Read a marking'], ['wrong grit or wrong dress', '/benches/spec.diagnose-finish?targetRaUm=0.45&gritNumber=46&dressDepthUm=5&leadUm=10&tipRadiusUm=350', /Wrong grit/], ['speeds', '/benches/spec.surface-speed', 'Speeds'], ['guideline figures', '/shop/guidelines', 'Guideline figures'], ['taking in a list', '/rack/import', 'Take in a list of wheels'], ['the log', '/log', 'Log'], ['a record', '/log/20', 'Record 20'], ['the shop', '/shop', 'Shop'], ['a machine', '/shop/machines/SG-1', 'Machine SG-1'], ['find', '/find?q=03', 'Find']
+	['benches', '/benches', 'Benches'], ['a bench', '/benches/mount.flange-check', /Flange/], ['the marking reader', '/benches/spec.parse-marking', 'Read a marking'], ['wrong grit or wrong dress', '/benches/spec.diagnose-finish?targetRaUm=0.45&gritNumber=46&dressDepthUm=5&leadUm=10&tipRadiusUm=350', /Wrong grit/], ['speeds', '/benches/spec.surface-speed', 'Speeds'], ['guideline figures', '/shop/guidelines', 'Guideline figures'], ['taking in a list', '/rack/import', 'Take in a list of wheels'], ['the log', '/log', 'Log'], ['a record', '/log/20', 'Record 20'], ['the shop', '/shop', 'Shop'], ['a machine', '/shop/machines/SG-1', 'Machine SG-1'], ['a route', '/shop/routes/tool-pack', 'Route: Tool pack'], ['an instrument', '/shop/instruments/DI-1', 'Instrument DI-1'], ['find', '/find?q=03', 'Find']
 ];
 
-for (const theme of ['light', 'dark'] as const) describe(`every main view, ${theme}`, () => {
+describe('every main view, in both themes', () => {
 	let page: Page;
-	before(async () => { page = await signedIn('Mara Okonjo', { colorScheme: theme }); });
+	before(async () => { page = await signedIn('Mara Okonjo', { colorScheme: 'light' }); });
 	after(async () => { await page.context().close(); });
 	tellOnFailure(() => page);
+	const faults = async (axe: AxeBuilder) => (await axe.analyze()).violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join('; ')}`);
 	for (const [name, path, title] of VIEWS) it(`${name} opens, fits, and is free of faults a screen reader would meet`, async () => {
 		const errors: string[] = [];
 		const hear = (e: Error) => errors.push(e.message);
 		page.on('pageerror', hear);
+		await page.emulateMedia({ colorScheme: 'light' });
 		await page.goto(base() + path);
 		await heading(page, title);
-		// What a screen reader meets does not depend on the theme; colours do.
-		const axe = new AxeBuilder({ page });
-		const found = await (theme === 'light' ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']) : axe.withRules(['color-contrast'])).analyze();
-		expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join('; ')}`)).to.deep.equal([]);
+		expect(await faults(new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])), 'light').to.deep.equal([]);
 		expect(await page.evaluate(() => document.documentElement.scrollWidth), 'nothing sticks out sideways').to.be.at.most(1280);
+		// What a screen reader meets does not depend on the theme; colours do.
+		await page.emulateMedia({ colorScheme: 'dark' });
+		expect(await faults(new AxeBuilder({ page }).withRules(['color-contrast'])), 'dark').to.deep.equal([]);
 		page.off('pageerror', hear);
 		expect(errors).to.deep.equal([]);
 	});
@@ -78,7 +80,7 @@ describe('the rack, benches and shop', () => {
 		await page.getByRole('searchbox').fill('no such wheel');
 		await page.getByText('No wheel matches').waitFor();
 		await page.getByRole('link', { name: 'Show all' }).click();
-		await page.getByText('44 wheels').waitFor();
+		await page.getByText('45 wheels').waitFor();
 	});
 
 	it('receives a wheel by its marking, read back, with every fault beside its field', async () => {
@@ -128,12 +130,17 @@ describe('the rack, benches and shop', () => {
 		await page.goto(`${base()}/benches`);
 		const links = await page.locator('main li a').evaluateAll((all) => all.map((a) => (a as HTMLAnchorElement).getAttribute('href')!));
 		expect(links.length).to.be.at.least(25);
-		for (const href of links) {
-			await page.goto(base() + href);
-			if (href.endsWith('spec.parse-marking')) { await page.getByRole('button', { name: '72A54-K9VDR' }).click(); await page.getByRole('button', { name: 'Show the working' }).waitFor(); continue; }
-			await page.getByRole('button', { name: 'Fill in an example' }).click();
-			await page.getByRole('button', { name: 'Show the working' }).waitFor();
-		}
+		const left = [...links];
+		const visit = async (): Promise<void> => {
+			const at = await page.context().newPage();
+			for (let href = left.shift(); href; href = left.shift()) {
+				await at.goto(base() + href);
+				await at.getByRole('button', { name: href.endsWith('spec.parse-marking') ? '72A54-K9VDR' : 'Fill in an example' }).click();
+				await at.getByRole('button', { name: 'Show the working' }).waitFor();
+			}
+			await at.close();
+		};
+		await Promise.all([visit(), visit(), visit()]);
 	});
 
 	it('changes a diamond in the shop and says what is wrong with it', async () => {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import sharp from 'sharp';
-import { done, heading, press, say, station } from './bench.js';
+import { done, heading, oneMoreWheel, press, say, station } from './bench.js';
 import { base, restartApp, signedIn, startApp, stopApp, tellOnFailure } from './ground.js';
 import { type File, oddRecordings, ringFile } from './recordings.js';
 
@@ -19,6 +19,7 @@ const kept = (page: Page) => page.waitForResponse((r) => r.url().includes('/reco
 let part = 0;
 /** A setup with a wheel taken, looked over and waiting to be rung. */
 async function readyToRing(page: Page): Promise<string> {
+	await oneMoreWheel(page, base());
 	await page.goto(`${base()}/setups/new`);
 	await page.getByLabel('Part', { exact: true }).fill(`Ringing ${++part}`);
 	await page.getByLabel('How many').fill('2');

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { done, heading, press, say, station } from './bench.js';
+import { done, heading, oneMoreWheel, press, say, station } from './bench.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 
 let part = 0;
@@ -19,6 +19,7 @@ async function begin(page: Page, route: string, machine: RegExp, work: string): 
 	return /setups\/(\d+)/.exec(page.url())![1]!;
 }
 async function takeAndInspect(page: Page, rings: boolean): Promise<void> {
+	await oneMoreWheel(page, base());
 	await heading(page, 'Select');
 	await press(page, /^Take wheel/);
 	await press(page, /On to inspecting/);

@@ -13,7 +13,7 @@ export function readLine(text: string, kind: InstrumentKind): Line {
 	const m = LINE.exec(text);
 	if (!m) return { problem: 'rubbish', says: `sends "${shownLine(text)}", which is no reading` };
 	if (!m[2]) return { problem: 'wrong-unit', says: `sends ${m[1]} without a unit` };
-	const p = parseQuantity(`${m[1]!.replace(/^\+/, '')} ${m[2]}`, INSTRUMENT_UNITS[kind]);
+	const p = parseQuantity(`${m[1]!.replace(/^\+/, '').replace(',', '.')} ${m[2]}`, INSTRUMENT_UNITS[kind]);
 	if (!('value' in p)) return { problem: 'wrong-unit', says: `sends ${shownLine(m[2])}, and a ${INSTRUMENT_WORDS[kind]} gives ${INSTRUMENT_UNITS[kind]}` };
 	return { value: p.value, angleDeg: m[3] ? Number(m[3].replace(',', '.')) % 360 : null };
 }

@@ -33,7 +33,11 @@
 			} else if (turn) { low = Infinity; high = -Infinity; turned = 0; last = null; }
 			if (t.state === 'dropped' || t.state === 'unreachable') { const was = listening; stop(); said = `${was} ${t.says}. Nothing was taken.`; }
 		};
-		source.onerror = () => { if (source?.readyState === EventSource.CLOSED) { stop(); said ||= 'The connection ended. Nothing was taken.'; } };
+		source.onerror = () => {
+			// What was shown before the line was lost is no reading any more.
+			value = null; low = Infinity; high = -Infinity; turned = 0; last = null;
+			if (source?.readyState === EventSource.CLOSED) { stop(); said ||= 'The connection ended. Nothing was taken.'; } else said = 'is not heard: the server does not answer, it is tried again';
+		};
 	}
 	async function begin() {
 		said = '';
