@@ -1,12 +1,17 @@
 <script lang="ts">
 	/** One step of an incident plan, ticked when it has been done. */
 	let { step, word, now, writes, ontick }: { step: { order: number; code: string; done: boolean }; word: string; now: boolean; writes: boolean; ontick: (on: boolean) => Promise<boolean> } = $props();
-	let box: HTMLInputElement;
-	async function tick(on: boolean) { if (!(await ontick(on))) box.checked = step.done; }
+	/** What was ticked stands here until the server has answered, whatever else is refreshed meanwhile. */
+	let wanted = $state<boolean | null>(null);
+	async function tick(on: boolean) {
+		wanted = on;
+		await ontick(on);
+		wanted = null;
+	}
 </script>
 
 <li class:now class:done={step.done}>
-	<label><input type="checkbox" bind:this={box} bind:checked={() => step.done, tick} disabled={!writes} /><span class="num">{step.order}</span><span>{word}</span></label>
+	<label><input type="checkbox" bind:checked={() => wanted ?? step.done, tick} disabled={!writes} /><span class="num">{step.order}</span><span>{word}</span></label>
 </li>
 
 <style>
