@@ -1,3 +1,4 @@
+import type { Page } from 'playwright-core';
 import * as wavefile from 'wavefile';
 import { writeWav } from '../../src/core/audio/wav.js';
 import { type Condition, madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
@@ -38,3 +39,6 @@ export function oddRecordings(): [File, RegExp][] {
 		[wav('cut.wav', ringFile('clear').buffer.subarray(0, 20_000)), /is cut off/], [{ name: 'photo.wav', mimeType: 'audio/wav', buffer: Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, 0, 0, 0, 0, 0, 0]) }, /not a WAV recording/], [wav('<img src=x onerror=alert(1)>.wav', long), /120 minutes are too long/]
 	];
 }
+
+/** Loads a recording where a ring is asked for. */
+export const loadWav = (page: Page, file: File): Promise<void> => page.getByLabel('A WAV recording of the ring').setInputFiles(file);

@@ -13,9 +13,9 @@ import { keepBaseline, ringsOf } from './recordings.js';
 import { InputFault, Refused } from './refused.js';
 import { claim, settle } from './requests.js';
 import type { User } from './sign-in.js';
+import { today } from './today.js';
 import { addEvent, addWheel, setWheelState, wheelById, wheelByNumber } from './wheels.js';
 
-const today = (): string => new Date().toISOString().slice(0, 10);
 const stopOf = (computed: readonly Computed[], codes: readonly string[]) => computed.flatMap((c) => c.output.reasons ?? []).find((r) => r.severity === 'stop' && codes.includes(r.code));
 
 async function store(w: WheelFacts, step: string, entered: object, computed: readonly Computed[], user: User, key: string, on: PoolConnection): Promise<number> {

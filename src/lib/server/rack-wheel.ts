@@ -3,6 +3,7 @@ import type { RingFacts } from '../../core/route/steps/inspect.js';
 import type { WheelFacts } from '../../core/route/facts.js';
 import { ringsOf } from './recordings.js';
 import { rackLook, rackRungAtMs } from './records.js';
+import { today } from './today.js';
 import { wheelByNumber } from './wheels.js';
 
 /** A wheel of the rack as its inspection outside a setup needs it; where it is not to be inspected, says why. */
@@ -12,5 +13,5 @@ export async function rackWheel(number: string): Promise<{ wheel: WheelFacts; ri
 	if (wheel.state === 'scrapped') error(409, { message: `Wheel ${wheel.number} is scrapped. A scrapped wheel never comes back.` });
 	if (wheel.heldBy !== null) error(409, { message: `Wheel ${wheel.number} is held by setup ${wheel.heldBy}. Inspect it there.` });
 	const look = await rackLook(wheel.id);
-	return { wheel, ring: { id: null, wheel, ...(await ringsOf(wheel)), sinceMs: await rackRungAtMs(wheel.id) }, lookVerdict: look?.verdict ?? null, today: new Date().toISOString().slice(0, 10) };
+	return { wheel, ring: { id: null, wheel, ...(await ringsOf(wheel)), sinceMs: await rackRungAtMs(wheel.id) }, lookVerdict: look?.verdict ?? null, today: today() };
 }

@@ -52,6 +52,13 @@ export const RING_FIELDS = [{ name: 'taps', kind: 'list', required: true, minIte
 /** A dull sound, by ear or recording, takes the wheel out of use. */
 export const RING_QUARANTINES = ['ear-dull', 'analysis-dull'] as const;
 
+/** Whether the ear has spoken for every place (or has said dull), and whether it is dull by either. */
+export function ringStanding(f: RingFacts, taps: readonly string[]): { earDone: boolean; dull: boolean } {
+	const heard = taps.filter(Boolean);
+	const earDone = heard.includes('dull') || heard.length >= contextOf(f).taps.length;
+	return { earDone, dull: heard.includes('dull') || (earDone && recordingThatCounts(f)?.result.ring === 'dull') };
+}
+
 /** The decision first, then what it rests on. @throws InputFault while places are left unheard */
 export function ringOf(f: RingFacts, taps: readonly string[]): Computed[] {
 	const context = contextOf(f);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
-	import { contextOf, recordingThatCounts, ringFacts, ringStep, worstHeard } from '$core/route/steps/inspect';
+	import { contextOf, ringFacts, ringStanding, ringStep } from '$core/route/steps/inspect';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
 	import Reasons from '$lib/ui/Reasons.svelte';
@@ -19,12 +19,8 @@
 	const p = $derived(preview(ringStep, desk.facts, entry));
 	const out = $derived(outputOf(p, 'inspect.ring-decision'));
 	const ears = new Listening(() => context.settings, `ring-setup-${desk.facts.id}-${desk.facts.wheel!.number}`, keepFor(desk.facts.wheel!.number, desk.facts.id));
-	const heard = $derived(((entry.typed.taps ?? []) as string[]).filter(Boolean));
-	const earDone = $derived(heard.includes('dull') || heard.length >= context.taps.length);
-	const dull = $derived(worstHeard(heard) === 'dull' || (earDone && recordingThatCounts(facts)?.result.ring === 'dull'));
+	const { earDone, dull } = $derived(ringStanding(facts, (entry.typed.taps ?? []) as string[]));
 	const doubt = $derived(!dull && context.applicability !== 'no' && earDone && out?.mayProceed !== true);
-	/** What is recorded rests on what the server has judged: a recording still on its way is waited for. */
-	const waiting = $derived(ears.sending || ears.stage === 'reading' || ears.stage === 'listening' || ears.mic.recording);
 </script>
 
 <h1>Inspect: ring</h1>
@@ -32,7 +28,7 @@
 	<p class="lead">This wheel cannot be rung: {context.cannot}. Look at it closely, then run it in guarded.</p>
 	<Reasons reasons={(out?.reasons ?? []) as never} />
 {:else}<RingForm {facts} {entry} {ears} />{/if}
-<ActionBar label={dull ? 'Quarantine the wheel' : context.applicability === 'no' ? 'Go on without a ring' : doubt ? 'Record it as doubtful' : 'Rung'} onact={() => desk.record('inspect', 'ring', entry)} busy={desk.busy || waiting} stop={dull}>
+<ActionBar label={dull ? 'Quarantine the wheel' : context.applicability === 'no' ? 'Go on without a ring' : doubt ? 'Record it as doubtful' : 'Rung'} onact={() => desk.record('inspect', 'ring', entry)} busy={desk.busy || ears.busy} stop={dull}>
 	<button class="btn" onclick={onagain}>Look it over again</button>
 	{#snippet aside()}{#if earDone}<ShowWorking computed={p.computed} system={desk.facts.units} />{/if}{/snippet}
 </ActionBar>

@@ -29,6 +29,8 @@ export class Listening {
 	picture = $state.raw<RingPicture | null>(null);
 	playing = $state(-1);
 	readonly mic = new Microphone();
+	/** A recording is made, read or on its way: what is recorded rests on what the server has judged, so that is waited for. */
+	get busy(): boolean { return this.sending || this.stage === 'reading' || this.stage === 'listening' || this.mic.recording; }
 	private worker: Worker | null = null;
 	private sound: { samples: Float32Array; sampleRateHz: number } | null = null;
 	private player: { context: AudioContext; node: AudioBufferSourceNode } | null = null;

@@ -1,5 +1,6 @@
 import { ABRASIVE_FAMILIES } from '$core/spec/families';
 import { COUNTED, RACK_SORTS, type RackSort, rackFamilies, rackPage } from '$lib/server/rack';
+import { today } from '$lib/server/today';
 
 const STATES = ['available', 'mounted', 'quarantined', 'scrapped'];
 const oneOf = <T extends string>(text: string | null, list: readonly T[]): T | '' => (list.includes(text as T) ? (text as T) : '');
@@ -12,5 +13,5 @@ export async function load({ url, locals }) {
 		page: Math.max(1, Number(p.get('page')) || 1)
 	};
 	const [page, families] = await Promise.all([rackPage(query), rackFamilies()]);
-	return { mayWrite: locals.user!.role !== 'viewer', query, ...page, more: page.total > COUNTED && !!(query.search || query.state || query.family), families, today: new Date().toISOString().slice(0, 10) };
+	return { mayWrite: locals.user!.role !== 'viewer', query, ...page, more: page.total > COUNTED && !!(query.search || query.state || query.family), families, today: today() };
 }

@@ -1,8 +1,9 @@
 import { error } from '@sveltejs/kit';
 import { draftOf } from '$lib/server/drafts';
+import { today } from '$lib/server/today';
 
 export async function load({ locals }) {
 	if (locals.user!.role === 'viewer') error(403, { message: 'You may look but not record. Ask a lead for another role.' });
 	const [draft, look] = await Promise.all([draftOf(locals.user!.id, 'wheel-new'), draftOf(locals.user!.id, 'wheel-new-look')]);
-	return { draft, look, today: new Date().toISOString().slice(0, 10) };
+	return { draft, look, today: today() };
 }

@@ -14,6 +14,7 @@
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
 	import Reasons from '$lib/ui/Reasons.svelte';
+	import ShowWorking from '$lib/ui/ShowWorking.svelte';
 	import { Sender } from '$lib/ui/sender.svelte';
 	import VerdictMark from '$lib/ui/VerdictMark.svelte';
 
@@ -28,7 +29,8 @@
 	const bondFamily = $derived(read?.bond?.family ?? null);
 	const shown = $derived({ diameterMm: drawn?.diameterMm ?? 250, boreMm: drawn?.boreMm ?? 76, bondFamily, expiresOn: (entry.at('expiresOn') || entry.at('madeOn') || null) as string | null });
 	const taken = $derived(entry.result.fault ? null : quietly(() => intake({ ...Object.fromEntries(WHEEL_FIELDS.map((f) => [f.name, ('default' in f ? f.default : null)])), ...entry.result.values } as never)));
-	const seen = $derived(quietly(() => lookOf({ bondFamily, ratedMps: taken?.ratedMps ?? v.ratedMps ?? read?.maxSpeedMps ?? null, ratedRpm: taken?.ratedRpm ?? v.ratedRpm ?? read?.maxSpeedRpm ?? null, expiresOn: taken?.wheel.expiresOn ?? null }, data.today, { ...Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, ('default' in f ? f.default : null)])), ...look.result.values })[0]!.output));
+	const looked = $derived(quietly(() => lookOf({ bondFamily, ratedMps: taken?.ratedMps ?? v.ratedMps ?? read?.maxSpeedMps ?? null, ratedRpm: taken?.ratedRpm ?? v.ratedRpm ?? read?.maxSpeedRpm ?? null, expiresOn: taken?.wheel.expiresOn ?? null }, data.today, { ...Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, ('default' in f ? f.default : null)])), ...look.result.values })));
+	const seen = $derived(looked?.[0]?.output ?? null);
 	const stop = $derived(seen?.verdict === 'stop' || taken?.state === 'quarantined');
 	const why = $derived(seen?.reasons?.find((r) => r.severity === 'stop')?.message ?? (taken?.reason ? `Set it aside: ${taken.reason}.` : ''));
 	const rules = $derived(drawn ? storageRules({ shape: String(taken?.shape ?? entry.at('shape') ?? '1'), bondFamily, diameterMm: drawn.diameterMm, widthMm: drawn.widthMm }) : []);
@@ -55,7 +57,7 @@
 			{#if drawn || rules.length}<details><summary>Section and how to keep it</summary>{#if drawn}<WheelSection wheel={drawn} height={150} />{/if}<ul>{#each rules as r (r)}<li>{r}</li>{/each}</ul><p class="quiet">What its maker says goes before this.</p></details>{/if}
 		</section>
 	</div>
-	<div class="sheet foot"><ActionBar label={stop ? 'Set it aside, quarantined' : 'Accept it onto the rack'} onact={save} busy={sender.busy} {stop}><span class="quiet">{stop ? why : 'It is booked with this look, its pictures and your name. Its tag is printed next.'}</span></ActionBar></div>
+	<div class="sheet foot"><ActionBar label={stop ? 'Set it aside, quarantined' : 'Accept it onto the rack'} onact={save} busy={sender.busy} {stop}><span class="quiet">{stop ? why : 'It is booked with this look, its pictures and your name. Its tag is printed next.'}</span>{#snippet aside()}<ShowWorking computed={looked ?? []} system="mm" />{/snippet}</ActionBar></div>
 </main>
 
 <style>

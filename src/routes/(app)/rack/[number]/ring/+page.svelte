@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { RING_FIELDS, contextOf, recordingThatCounts, worstHeard } from '$core/route/steps/inspect';
+	import { InputFault } from '$core/calculation/fault';
+	import { RING_FIELDS, contextOf, ringOf, ringStanding } from '$core/route/steps/inspect';
 	import { toneOf } from '$lib/drawing/polar';
 	import { keepFor } from '$lib/stations/inspect/keeping';
 	import { Listening } from '$lib/stations/inspect/listening.svelte';
 	import RingForm from '$lib/stations/inspect/RingForm.svelte';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
+	import ShowWorking from '$lib/ui/ShowWorking.svelte';
 	import { Sender } from '$lib/ui/sender.svelte';
 
 	let { data } = $props();
@@ -15,10 +17,10 @@
 	const sender = new Sender();
 	const context = $derived(contextOf(data.ring));
 	const ears = new Listening(() => context.settings, `ring-rack-${data.wheel.number}`, keepFor(data.wheel.number, null));
-	const heard = $derived(((entry.typed.taps ?? []) as string[]).filter(Boolean));
-	const earDone = $derived(heard.includes('dull') || heard.length >= context.taps.length);
-	const dull = $derived(worstHeard(heard) === 'dull' || (earDone && recordingThatCounts(data.ring)?.result.ring === 'dull'));
-	const waiting = $derived(ears.sending || ears.stage === 'reading' || ears.stage === 'listening' || ears.mic.recording);
+	const taps = $derived((entry.typed.taps ?? []) as string[]);
+	const { earDone, dull } = $derived(ringStanding(data.ring, taps));
+	const computed = $derived.by(() => { try { return ringOf(data.ring, taps); } catch (e) { if (e instanceof InputFault) return []; throw e; } });
+	const doubt = $derived(!dull && earDone && computed[0]?.output.mayProceed !== true);
 	const tone = $derived(toneOf(w.family));
 	const href = $derived(`/rack/${encodeURIComponent(w.number)}`);
 	async function save() { if (await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, { step: 'ring' })) await goto(href); }
@@ -34,7 +36,7 @@
 		{:else if context.applicability === 'no'}<p class="lead">This wheel cannot be rung: {context.cannot}. Look at it closely each time, and run it in guarded.</p>
 		{:else}
 			<RingForm facts={data.ring} {entry} {ears} />
-			<ActionBar label={dull ? 'Quarantine the wheel' : 'Rung'} onact={save} busy={sender.busy || waiting} stop={dull}><a class="btn" href="{href}/look">Look it over again</a></ActionBar>
+			<ActionBar label={dull ? 'Quarantine the wheel' : doubt ? 'Record it as doubtful' : 'Rung'} onact={save} busy={sender.busy || ears.busy} stop={dull}><a class="btn" href="{href}/look">Look it over again</a>{#snippet aside()}{#if earDone}<ShowWorking {computed} system="mm" />{/if}{/snippet}</ActionBar>
 		{/if}
 	</div>
 </main>
