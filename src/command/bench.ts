@@ -2,6 +2,8 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { benchBalance } from './bench/balance.js';
+import { benchStand } from './bench/stand.js';
 import { benchCalc } from './bench/calc.js';
 import { benchPages, cookieOf } from './bench/pages.js';
 import { benchRing } from './bench/ring.js';
@@ -34,7 +36,7 @@ export async function bench(): Promise<void> {
 		app = await startApplication(database.address, port, true, true);
 		const base = `http://127.0.0.1:${port}`;
 		const settle = async () => { await closeDatabase(); await database.stop(); database = await startDatabase(folder); };
-		const ratios: Ratio[] = [...(await benchCalc()), ...(await benchRing()), ...(await benchPages(base)), ...(await benchRack(base, await cookieOf(), settle))];
+		const ratios: Ratio[] = [...(await benchCalc()), ...(await benchRing()), ...(await benchBalance()), ...(await benchStand(base)), ...(await benchPages(base)), ...(await benchRack(base, await cookieOf(), settle))];
 		await closeDatabase();
 		process.stdout.write(`${ratios.map(line).join('\n')}\n`);
 	} finally {

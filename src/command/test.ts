@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build } from './build.js';
@@ -10,7 +10,9 @@ import { find, freePort, installPackages, say } from './system.js';
 interface Count { passed: number; failed: number }
 const PARTS = ['lint', 'types', 'core', 'server', 'browser'] as const;
 type Part = (typeof PARTS)[number];
-const BESIDE: readonly Part[] = ['lint', 'types', 'core'];
+const BESIDE: readonly Part[] = ['lint', 'types', 'core', 'server'];
+/** About half of the browser tests: they run beside the others, in a shop of their own. */
+const BESIDE_THE_OTHERS: readonly string[] = ['keyboard', 'pages', 'selecting', 'slice', 'stops'].map((n) => `tests/browser/${n}.test.ts`);
 const modules = (path: string): string => join(ROOT, 'node_modules', path);
 
 /** Runs a program, shows what it prints (at its end where others run beside it) and gives it back with its exit code. */
@@ -33,8 +35,8 @@ async function one(name: string, args: string[]): Promise<Count> {
 	return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
-async function mocha(spec: string, env?: NodeJS.ProcessEnv, timeout = 10_000, atEnd = false): Promise<Count> {
-	const { code, text } = await show([modules('mocha/bin/mocha.js'), '--no-config', '--import=tsx', '--extension=ts', '--reporter=spec', `--timeout=${timeout}`, '--forbid-only', '--forbid-pending', ...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []), spec], env, atEnd);
+async function mocha(spec: string | readonly string[], env?: NodeJS.ProcessEnv, timeout = 10_000, atEnd = false): Promise<Count> {
+	const { code, text } = await show([modules('mocha/bin/mocha.js'), '--no-config', '--import=tsx', '--extension=ts', '--reporter=spec', `--timeout=${timeout}`, '--forbid-only', '--forbid-pending', ...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []), ...(typeof spec === 'string' ? [spec] : spec)], env, atEnd);
 	const read = (word: string) => Number(new RegExp(`(\\d+) ${word}`).exec(text)?.[1] ?? 0);
 	const count = { passed: read('passing'), failed: read('failing') };
 	return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
@@ -46,19 +48,25 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.once(sign
 // A reader that goes away (a closed pipe) ends the printing, not the cleaning up.
 for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
 
+/** Grounds are made one after the other: making one tells this process where its database is. */
+let making: Promise<unknown> = Promise.resolve();
 /** A throw-away database, with the demo shop in it when asked for; stopped and removed afterwards. */
 async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise<Count>): Promise<Count> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-test-'));
 	grounds.add(folder);
 	try {
-		const database = await startDatabase(folder, await freePort(3417));
-		Object.assign(process.env, databaseEnvironment(database.address));
-		const { migrate } = await import('../lib/server/migrate.js');
-		const { closeDatabase } = await import('../lib/server/pool.js');
-		await migrate(MIGRATIONS);
-		if (demo) await (await import('../lib/server/demo.js')).loadDemo(DEMO);
-		await closeDatabase();
-		return await work({ ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' });
+		const made = making.then(async () => {
+			const database = await startDatabase(folder, await freePort(3417));
+			Object.assign(process.env, databaseEnvironment(database.address));
+			const { migrate } = await import('../lib/server/migrate.js');
+			const { closeDatabase } = await import('../lib/server/pool.js');
+			await migrate(MIGRATIONS);
+			if (demo) await (await import('../lib/server/demo.js')).loadDemo(DEMO);
+			await closeDatabase();
+			return { ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' };
+		});
+		making = made.catch(() => undefined);
+		return await work(await made);
 	} finally {
 		await stopDatabase(folder);
 		grounds.delete(folder);
@@ -74,10 +82,14 @@ const RUN: Record<Part, () => Promise<Count>> = {
 	lint: () => one('lint', [modules('eslint/bin/eslint.js'), '.']),
 	types: () => one('types', [modules('svelte-check/bin/svelte-check'), '--tsconfig', './tsconfig.json', '--threshold', 'warning', '--fail-on-warnings', '--output', 'human']),
 	core: () => mocha('tests/core/**/*.test.ts', process.env, 20_000, true),
-	server: () => onGround(false, (env) => mocha('tests/server/**/*.test.ts', env, 30_000)),
+	server: () => onGround(false, (env) => mocha('tests/server/**/*.test.ts', env, 30_000, true)),
 	browser: async () => {
 		await readyForBrowser();
-		return onGround(true, (env) => mocha('tests/browser/**/*.test.ts', env, 90_000));
+		const files = readdirSync(join(ROOT, 'tests/browser')).filter((n) => n.endsWith('.test.ts')).map((n) => `tests/browser/${n}`);
+		const beside = files.filter((n) => BESIDE_THE_OTHERS.includes(n));
+		// Two shops with a database, an application and a browser each, so that one waits while the other works.
+		const counts = await Promise.all([onGround(true, (env) => mocha(files.filter((n) => !beside.includes(n)), { ...env, UNCINUS_TEST_PORT: '4273' }, 90_000)), onGround(true, (env) => mocha(beside, { ...env, UNCINUS_TEST_PORT: '4373' }, 90_000, true))]);
+		return counts.reduce((a, b) => ({ passed: a.passed + b.passed, failed: a.failed + b.failed }));
 	}
 };
 
@@ -94,7 +106,7 @@ export async function test(only?: string, match?: string): Promise<void> {
 		total.failed += count.failed;
 	};
 	const asked = PARTS.filter((p) => !only || p === only);
-	// What needs neither database nor browser runs side by side; the browser tests have the machine to themselves, for some of them look at times.
+	// What needs no browser runs side by side; the browser tests have the machine to themselves, for some of them look at times.
 	await Promise.all(asked.filter((p) => BESIDE.includes(p)).map(run));
 	if (asked.includes('browser')) void readyForBrowser().catch(() => undefined);
 	for (const part of asked.filter((p) => !BESIDE.includes(p))) await run(part);

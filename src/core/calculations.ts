@@ -1,5 +1,19 @@
 import type { Calculation } from './calculation/define.js';
 import { InputFault, shown } from './calculation/fault.js';
+import { auto } from './balance/auto.js';
+import { comparePushed } from './balance/compare-pushed.js';
+import { fromMarks } from './balance/from-marks.js';
+import { compareSpins } from './balance/compare-spins.js';
+import { dimples } from './balance/dimples.js';
+import { fromTestMass } from './balance/from-test-mass.js';
+import { holes } from './balance/holes.js';
+import { influence } from './balance/influence.js';
+import { levelStand } from './balance/level-stand.js';
+import { simulateStand } from './balance/simulate-stand.js';
+import { slopeError } from './balance/slope-error.js';
+import { threeRuns } from './balance/three-runs.js';
+import { twoWeights } from './balance/two-weights.js';
+import { updateEstimate } from './balance/update-estimate.js';
 import { fromPeriod } from './balance/from-period.js';
 import { tolerance } from './balance/tolerance.js';
 import { weights } from './balance/weights.js';
@@ -47,6 +61,10 @@ import { shape } from './spec/shape.js';
 import { speedStatement } from './spec/speed-statement.js';
 import { recommend } from './spec/recommend.js';
 import { surfaceSpeed } from './spec/surface-speed.js';
+import { faceRunout } from './true/face-runout.js';
+import { pencilTouch } from './true/pencil-touch.js';
+import { preBalanceRule } from './true/pre-balance-rule.js';
+import { reclock } from './true/reclock.js';
 import { truePlan } from './true/plan.js';
 import { runout } from './true/runout.js';
 
@@ -58,8 +76,8 @@ export const CALCULATIONS: readonly Calculation[] = [
 	visual, ringApplicability, tapPlan, ringFrequency, sonicModulus, ringSynthesise, ringAnalysis, ringDecision,
 	flangeCheck, fitCheck, threadHand, tighteningOrder, mountPack, mountQuill, mountGlue, mountLifting, mountToolPost, benchGrinder, spindleRunout,
 	speedCheck, runInPlan, runInOutcome, runInEnergy, runInRecommission,
-	runout, truePlan,
-	tolerance, fromPeriod, weights,
+	runout, pencilTouch, faceRunout, reclock, truePlan, preBalanceRule,
+	levelStand, slopeError, fromPeriod, fromMarks, fromTestMass, influence, threeRuns, tolerance, twoWeights, weights, holes, dimples, updateEstimate, simulateStand, auto, compareSpins, comparePushed,
 	overlap, singlePoint, dresserPosition, dressPlan,
 	release,
 	holdSpeed, incidentPlan,

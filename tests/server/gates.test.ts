@@ -126,3 +126,21 @@ describe('gates that can never be passed', () => {
 		expect(decide(await facts(id)).current).to.equal('balance');
 	});
 });
+
+describe('the taper under the flange', () => {
+	const flange = { backFlangeDiameterMm: 115, frontFlangeDiameterMm: 115, backRecessDiameterMm: 92, frontRecessDiameterMm: 92, clean: true, burred: false, runoutUm: 3, backBlotter: 'good', frontBlotter: 'good', blotterOuterMm: 120, blotterInnerMm: 77, blotterThicknessMm: 0.5 };
+	it('is a line of its own when it was measured, and holds the nut back when it is out', async () => {
+		const { id } = await workedUpTo('mount.flange');
+		await step(id, 'mount', 'flange', { ...flange, taperRunoutUm: 40 });
+		await step(id, 'mount', 'thread', {});
+		await refusedWith('mount.taper', step(id, 'mount', 'tighten', { done: true }));
+		await step(id, 'mount', 'flange', { ...flange, taperRunoutUm: 3 });
+		await step(id, 'mount', 'tighten', { done: true });
+	});
+	it('is no line when it was not measured with the flanges that count', async () => {
+		const { id } = await workedUpTo('mount.flange');
+		await step(id, 'mount', 'flange', { ...flange, taperRunoutUm: 3 });
+		await step(id, 'mount', 'flange', flange);
+		expect(decide(await facts(id)).stations.find((s) => s.id === 'mount')!.lines.map((l) => l.key)).not.to.include('taper');
+	});
+});

@@ -33,6 +33,14 @@ describe('routes', () => {
 		expect((await routeHistory('bench-grinder'))[0]).to.include({ note: 'a rest worked loose', by: 'Mara Okonjo' });
 		await refusedWith('changed-meanwhile', keepRoute('bench-grinder', change, before.version, await lead()));
 	});
+	it('a new one is made from an old one, asks what that asked, and cannot take a name that is there', async () => {
+		const waking = (await routeHistory('recommission'))[0]!;
+		expect(await keepRoute('wake-grinder', { ...waking, name: 'Wake a grinder', note: 'new route' }, 0, await lead())).to.equal(1);
+		const id = await on('wake-grinder', 'SG-1');
+		expect((await facts(id)).route).to.include({ code: 'wake-grinder', machineAsks: 'wake' });
+		expect((await line(id, 'machine', 'awake')).state).to.match(/open|now/);
+		await refusedWith('changed-meanwhile', keepRoute('wake-grinder', { ...waking, note: 'new route' }, 0, await lead()));
+	});
 	it('is refused in words: by others, out of order, without a reason, under a strange name', async () => {
 		const r = (await routeHistory('toolroom'))[0]!;
 		const good = { ...r, note: 'for this test only' };
@@ -83,7 +91,7 @@ describe('crash recovery and waking an old machine', () => {
 });
 
 describe('glued to a quill', () => {
-	const QUILL = { overhangMm: 40, quillDiameterMm: 10, normalForceN: 15, quillMaxRpm: 50000, minimumWidthMm: 12, nextDressDepthUm: 10, grindDirectionSign: 1, dressDirectionSign: 1, workBoreMm: 80 };
+	const QUILL = { overhangMm: 40, quillDiameterMm: 10, normalForceN: 15, quillMaxRpm: 50000, minimumWidthMm: 12, nextDressDepthUm: 10, workBoreMm: 80 };
 	const GLUE = { done: { scuffed: true, degreased: true, mixed: true, coated: true, spread: true }, temperatureC: 23, baseCureH: 12, potLifeMin: 20, mixToBondMin: 5, wheelHoleMm: 10, studMm: 9.8, bondLengthMm: 20, tangentialForceN: 45 };
 	const ready = async () => {
 		const id = await on('glued-internal', 'IG-3', { operation: 'internal' });

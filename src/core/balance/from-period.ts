@@ -64,10 +64,13 @@ export const fromPeriod = defineCalculation({
 	}
 });
 
+/** Inertia of a wheel taken as a ring, with its flanges and arbor, in kg m2. */
+export const wheelInertia = (massKg: number, diameterMm: number, boreMm: number, extraKgM2: number): number => (massKg * ((diameterMm / 2000) ** 2 + (boreMm / 2000) ** 2)) / 2 + extraKgM2;
+
 function inertiaOf(v: { massKg: number; inertiaKgM2: number | null; wheelMassKg: number | null; wheelDiameterMm: number | null; boreDiameterMm: number | null; extraInertiaKgM2: number }): number {
 	if (v.wheelMassKg !== null && v.wheelMassKg > v.massKg) throw new InputFault('wheelMassKg', 'above-maximum', `The wheel, ${v.wheelMassKg} kg, cannot weigh more than everything that rolls, ${v.massKg} kg.`);
 	if (v.boreDiameterMm !== null && v.wheelDiameterMm !== null && v.boreDiameterMm >= v.wheelDiameterMm) throw new InputFault('boreDiameterMm', 'above-maximum', `Bore ${v.boreDiameterMm} mm is not smaller than the diameter ${v.wheelDiameterMm} mm.`);
 	if (v.inertiaKgM2 !== null) return v.inertiaKgM2;
 	for (const name of ['wheelMassKg', 'wheelDiameterMm', 'boreDiameterMm'] as const) if (v[name] === null) throw new InputFault(name, 'missing', `${name} is missing. Enter the inertia, or the wheel's mass, diameter and bore.`);
-	return (v.wheelMassKg! * ((v.wheelDiameterMm! / 2000) ** 2 + (v.boreDiameterMm! / 2000) ** 2)) / 2 + v.extraInertiaKgM2;
+	return wheelInertia(v.wheelMassKg!, v.wheelDiameterMm!, v.boreDiameterMm!, v.extraInertiaKgM2);
 }

@@ -6,6 +6,9 @@ export interface Arrangement { angles: number[]; travels: number[]; total: numbe
 const GRID_DEG = 6;
 const REFINE_TO_DEG = 0.002;
 const KEPT = 10;
+/** How much longer than the best so far an arrangement on the grid may be and still lead to the shortest. */
+const SLACK_DEG = 4 * GRID_DEG;
+const NONE: readonly number[] = [];
 
 const sumAbs = (list: readonly number[]): number => list.reduce((s, t) => s + Math.abs(t), 0);
 
@@ -28,14 +31,25 @@ class Search {
 	bound = Infinity;
 	constructor(readonly track: Track, readonly target: Vec) { this.order = cyclicOrder(track); }
 
-	/** Best arrangement with the other weights fixed, or null. */
-	solve(pair: [number, number], others: readonly number[], at: readonly number[]): Arrangement | null {
+	/** Shortest way of a weight to an angle: no rule of the track makes it shorter. */
+	private way(weight: number, angle: number): number {
+		const f = fold360(angle - this.track.currentDeg[weight]!);
+		return Math.min(f, 360 - f);
+	}
+
+	/** Best arrangement with the other weights fixed and no longer than `most` in all, or null. */
+	solve(pair: [number, number], others: readonly number[], at: readonly number[], most = Infinity): Arrangement | null {
 		const { u, currentDeg } = this.track;
 		let rest = this.target;
-		others.forEach((w, k) => { rest = sub(rest, vec(u[w]!, at[k]!)); });
-		const free = [currentDeg[pair[0]]!, currentDeg[pair[1]]! + 180, ...this.track.forbidden.flatMap((z) => [z.from, z.from + z.width, z.from + 180, z.from + z.width + 180])];
+		let fixed = 0;
+		for (let k = 0; k < others.length; k++) { const w = others[k]!; rest = sub(rest, vec(u[w]!, at[k]!)); fixed += this.way(w, at[k]!); }
+		if (fixed > most) return null;
+		const c = len(rest);
+		if (c > u[pair[0]]! + u[pair[1]]! + 1e-9 || c < Math.abs(u[pair[0]]! - u[pair[1]]!) - 1e-9) return null;
+		const free = c >= 1e-9 ? NONE : [currentDeg[pair[0]]!, currentDeg[pair[1]]! + 180, ...this.track.forbidden.flatMap((z) => [z.from, z.from + z.width, z.from + 180, z.from + z.width + 180])];
 		let best: Arrangement | null = null;
 		for (const [a, b] of pairAngles(u[pair[0]]!, u[pair[1]]!, rest, free)) {
+			if (fixed + this.way(pair[0], a) + this.way(pair[1], b) > Math.min(most, best?.total ?? Infinity)) continue;
 			const angles = new Array<number>(u.length);
 			angles[pair[0]] = fold360(a);
 			angles[pair[1]] = fold360(b);
@@ -57,16 +71,23 @@ class Search {
 		return angles.filter((a) => allowedAngle(this.track, a)).map((angle) => ({ angle, cost: cost(angle) })).sort((x, y) => x.cost - y.cost);
 	}
 
+	private readonly grids = new Map<number, { angle: number; cost: number }[]>();
+	private gridOf(weight: number): { angle: number; cost: number }[] {
+		let g = this.grids.get(weight);
+		if (!g) this.grids.set(weight, (g = this.grid(weight)));
+		return g;
+	}
+
 	coarse(pair: [number, number], others: number[], k = 0, at: number[] = [], cost = 0): void {
 		if (k === others.length) {
-			const best = this.solve(pair, others, at);
+			const best = this.solve(pair, others, at, this.bound + SLACK_DEG);
 			if (!best) return;
 			this.bound = Math.min(this.bound, best.total);
 			this.found.push({ pair, others, at: [...at], best });
 			return;
 		}
-		for (const g of this.grid(others[k]!)) {
-			if (cost + g.cost > this.bound + 4 * GRID_DEG) break;
+		for (const g of this.gridOf(others[k]!)) {
+			if (cost + g.cost > this.bound + SLACK_DEG) break;
 			this.coarse(pair, others, k + 1, [...at, g.angle], cost + g.cost);
 		}
 	}
@@ -79,7 +100,7 @@ class Search {
 				improved = false;
 				for (const offset of neighbours(at.length, step)) {
 					const there = at.map((a, k) => a + offset[k]!);
-					const next = this.solve(start.pair, start.others, there);
+					const next = this.solve(start.pair, start.others, there, best.total);
 					if (next && next.total < best.total - 1e-9) { best = next; at = there; improved = true; }
 				}
 			}

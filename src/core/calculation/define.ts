@@ -17,6 +17,8 @@ export interface Calculation {
 	formulas: readonly string[];
 	/** How far it can be trusted: what was measured of it, where it errs. */
 	limits?: readonly string[];
+	/** Takes seconds: computed off the main thread, when asked for. */
+	heavy?: true;
 	fields: readonly Field[];
 	outputs: readonly OutputField[];
 	example: object;

@@ -15,6 +15,7 @@ export function hardStops(f: SetupFacts): Refusal[] {
 	const stop = (code: string, when: boolean, message: string) => { if (when) stops.push({ code, message }); };
 	stop('setup-stopped', f.state === 'stopped', 'Something went wrong on this setup. It is stopped; the incident plan says what comes next.');
 	stop('machine-locked-out', f.machine.lockedOut, `${f.machine.code} is locked out until its incident plan is finished.`);
+	for (const { wheel: c } of f.companions) stop(`wheel-${c.state}`, c.state === 'quarantined' || c.state === 'scrapped', `Wheel ${c.number} of the pack is ${c.state}${c.stateReason ? `: ${c.stateReason}` : '.'}`);
 	const w = f.wheel;
 	if (!w) return stops;
 	stop('wheel-quarantined', w.state === 'quarantined', `Wheel ${w.number} is quarantined${w.stateReason ? `: ${w.stateReason}` : '.'}`);
@@ -74,8 +75,8 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 /** Steps of one station that need another one first. */
 function orderInside(f: SetupFacts, e: Evidence, station: StationId, step: string): Refusal | null {
 	const needs = (key: string): Refusal | null => {
-		const line = linesOf(station, f, e).find((l) => l.key === key)!;
-		return passes(line) ? null : { code: `${station}.${key}`, message: line.state === 'stop' ? `Stopped: ${line.value}` : `${line.title} comes first (${line.value}).` };
+		const line = linesOf(station, f, e).find((l) => l.key === key);
+		return !line || passes(line) ? null : { code: `${station}.${key}`, message: line.state === 'stop' ? `Stopped: ${line.value}` : `${line.title} comes first (${line.value}).` };
 	};
 	if (station === 'inspect' && step === 'ring') return needs('look');
 	if (station === 'mount' && step === 'tighten') return BEFORE_TIGHTENING[f.route.mounting]!.reduce<Refusal | null>((found, key) => found ?? needs(key), null);

@@ -11,6 +11,8 @@ const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 	'mount.glue': ['run-in', 'true', 'balance', 'dress', 'prove'],
 	'true.after': ['balance', 'dress', 'prove'],
 	'balance.move': ['prove'],
+	'balance.holes': ['prove'],
+	'balance.dimples': ['prove'],
 	'dress.done': ['prove']
 };
 
@@ -20,7 +22,8 @@ export function standing(facts: SetupFacts): RecordFacts[] {
 	return list.filter((r, i) => {
 		if (r.station === 'brief' || r.station === 'machine') return true;
 		if (facts.wheel === null || r.wheelId !== facts.wheel.id) return false;
-		const overtaken = list.slice(0, i).some((later) => later.wheelId === r.wheelId && RESETS[`${later.station}.${later.step}`]?.includes(r.station));
+		// Only what comes later on this route was built on it.
+		const overtaken = list.slice(0, i).some((later) => later.wheelId === r.wheelId && RESETS[`${later.station}.${later.step}`]?.includes(r.station) && facts.stations.indexOf(later.station) < facts.stations.indexOf(r.station));
 		return !overtaken;
 	});
 }

@@ -22,14 +22,20 @@ export interface DresserFacts { id: number; code: string; kind: string; tipRadiu
 export interface WheelFacts {
 	id: number; number: string; marking: string; canonical: string; family: string | null; gritMeanUm: number | null; gritNumber: number | null; grade: string | null; structure: number | null; bond: string | null; bondFamily: string | null;
 	diameterMm: number; widthMm: number; boreMm: number; newDiameterMm: number; minDiameterMm: number; massKg: number; ratedMps: number | null; ratedRpm: number | null; expiresOn: string | null;
-	shape: string; place: string; state: 'available' | 'mounted' | 'quarantined' | 'scrapped'; stateReason: string | null; heldBy: number | null;
+	shape: string; place: string; state: 'available' | 'mounted' | 'quarantined' | 'scrapped'; stateReason: string | null; heldBy: number | null; /** Held beside the leading wheel of a pack: looked over and rung at the rack. */ inPack: boolean;
 }
 
 /** One piece of evidence, as the gates see it. */
 export interface RecordFacts {
 	id: number; station: StationId; step: string; calculation: string; entered: Record<string, unknown>; input: Record<string, unknown>; output: Record<string, unknown>; verdict: Verdict;
 	overrideReason: string | null; wheelId: number | null; by: string; atMs: number;
+	/** The same for everything recorded in one go. */
+	together: string;
 }
+
+/** Another wheel of the same pack, held from the rack, with its look and ring made there since the setup began. */
+export interface Companion { wheel: WheelFacts; look: Found | null; ring: Found | null }
+export interface Found { id: number; verdict: Verdict; mayProceed: boolean }
 
 /** One earlier ring of a wheel, as kept. */
 export interface PastRing { id: number; atMs: number; diameterMm: number; ring: RingResult['ring']; frequencyHz: number | null; q: number | null; modulusGPa: number | null; baseline: boolean }
@@ -43,7 +49,7 @@ export interface Guidelines { tables: Tables | null; weights: Record<string, num
 export interface SetupFacts {
 	id: number; part: string; quantity: number; material: string; hardnessHrc: number | null; operation: string; targetRaUm: number; minWidthMm: number | null; burnProne: boolean; interrupted: boolean; workDiameterMm: number | null; stockMm: number | null; depthUm: number | null; workSpeedMps: number | null; contactArea: 'narrow' | 'normal' | 'wide' | null;
 	units: System; state: 'under-way' | 'released' | 'stopped' | 'finished'; version: number; stations: StationId[]; routeName: string; route: RouteFacts;
-	machine: MachineFacts; mount: MountFacts | null; dresser: DresserFacts | null; wheel: WheelFacts | null;
+	machine: MachineFacts; mount: MountFacts | null; dresser: DresserFacts | null; wheel: WheelFacts | null; companions: Companion[];
 	/** Oldest first; every record of this setup. */
 	records: RecordFacts[];
 	/** Recordings of the wheel's ring, oldest first: every one that stands, and its rings over the years; stiffness of the others of its batch. */

@@ -7,13 +7,17 @@ export const MOUNTINGS = ['flange', 'pack', 'quill', 'bench', 'tool-post'] as co
 export type Mounting = (typeof MOUNTINGS)[number];
 export const MOUNTING_WORDS: Readonly<Record<Mounting, string>> = { flange: 'between flanges', pack: 'several on an arbor', quill: 'glued to a quill', bench: 'on a bench grinder', 'tool-post': 'on a lathe tool post' };
 
+/** What the station Machine asks before any wheel: its run-out, or waking it after a long stand. */
+export const MACHINE_ASKS = ['spindle', 'wake'] as const;
+export const MACHINE_WORDS: Readonly<Record<(typeof MACHINE_ASKS)[number], string>> = { spindle: 'run-out of taper and flange', wake: 'waking it after a long stand' };
+
 /** A check the shop has added to a station of a route: a question to be answered yes, or a value that has a limit. */
 export interface ExtraCheck { id: string; station: StationId; text: string; kind: 'yes' | 'number'; unit: string; atMost: number | null }
-export interface RouteFacts { code: string; version: number; mounting: Mounting; checks: ExtraCheck[] }
+export interface RouteFacts { code: string; version: number; mounting: Mounting; machineAsks: (typeof MACHINE_ASKS)[number]; checks: ExtraCheck[] }
 
 /** What a lead may change of a route. */
 export const TEMPLATE_FIELDS = [
-	{ name: 'name', kind: 'text', required: true, minLength: 2, maxLength: 60, label: 'Name', about: 'As the shop calls it' }, { name: 'why', kind: 'text', required: true, minLength: 5, maxLength: 300, label: 'Why this order', about: 'In one sentence' }, { name: 'mounting', kind: 'choice', choices: MOUNTINGS, required: true, label: 'The wheel is held', about: 'Decides what Mount asks for' },
+	{ name: 'name', kind: 'text', required: true, minLength: 2, maxLength: 60, label: 'Name', about: 'As the shop calls it' }, { name: 'why', kind: 'text', required: true, minLength: 5, maxLength: 300, label: 'Why this order', about: 'In one sentence' }, { name: 'mounting', kind: 'choice', choices: MOUNTINGS, required: true, label: 'The wheel is held', about: 'Decides what Mount asks for' }, { name: 'machineAsks', kind: 'choice', choices: MACHINE_ASKS, default: 'spindle', label: 'Machine asks for', about: 'Where that station is on the route' },
 	{ name: 'stations', kind: 'list', required: true, minItems: 5, maxItems: STATIONS.length, about: 'In order', item: { name: 'station', kind: 'choice', choices: STATIONS, required: true, about: 'Station' } },
 	{
 		name: 'checks', kind: 'list', default: [] as ExtraCheck[], maxItems: 40, label: 'Extra checks', about: 'Of this shop', item: {

@@ -2,6 +2,9 @@ import type { Field, Values } from '../calculation/fields.js';
 import { SHAPE_NUMBERS } from '../spec/shape-tables.js';
 
 const mm = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, label, about }) as const;
+/** A wheel of the rack that a pack may take: held by nobody, in date, marked with a speed, its bore for the arbor. */
+export interface FreeWheel { number: string; marking: string; diameterMm: number; widthMm: number; boreMm: number; ratedMps: number | null; ratedRpm: number | null }
+
 /** What is asked when a wheel is added to the rack. */
 export const WHEEL_FIELDS = [
 	{ name: 'number', kind: 'text', required: true, maxLength: 20, pattern: '^[A-Za-z0-9][A-Za-z0-9._-]*$', patternSays: 'may hold letters, digits, dots and dashes only', label: 'Wheel number', about: 'Yours, as on its tag' },

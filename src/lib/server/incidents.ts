@@ -26,10 +26,11 @@ export async function openIncident(setupId: number, given: unknown, key: string,
 		const plan = incidentPlan.run(input);
 		const recordId = await addRecord({ setupId, wheelId: facts.wheel?.id ?? null, machineId: facts.machine.id, station: 'keep', step: 'incident', calculation: incidentPlan.id, coreVersion: CORE_VERSION, entered: report, input, output: plan, verdict: plan.verdict, overrideReason: null, replacesId: null, userId: user.id, key, ordinal: 0 }, on);
 		const done = await write('INSERT INTO incidents (setup_id, wheel_id, machine_id, event, seen, facts, opened_by) VALUES (?,?,?,?,?,?,?)', [setupId, facts.wheel?.id ?? null, facts.machine.id, report.event, report.seen, JSON.stringify(input), user.id], on);
-		if (facts.wheel) {
+		const hit = [...(facts.wheel ? [facts.wheel] : []), ...facts.companions.map((c) => c.wheel)];
+		for (const w of hit) {
 			const reason = `incident ${done.insertId}: ${report.seen}`;
-			await setWheelState(facts.wheel.id, plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined', reason, on);
-			await addEvent({ wheelId: facts.wheel.id, kind: plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined', diameterAfterMm: null, setupId, recordId, note: reason.slice(0, 200), userId: user.id }, on);
+			await setWheelState(w.id, plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined', reason, on);
+			await addEvent({ wheelId: w.id, kind: plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined', diameterAfterMm: null, setupId, recordId, note: reason.slice(0, 200), userId: user.id }, on);
 		}
 		if (plan.machineState === 'locked-out') await lockMachine(facts.machine.id, true, on);
 		await changeSetup(setupId, user.id, { state: 'stopped' }, on);

@@ -65,7 +65,7 @@ export async function inspectAtRack(number: string, step: string, given: unknown
 		if (!w) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
 		if (await keyUsed(key, on)) return;
 		if (w.state === 'scrapped') throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. A scrapped wheel never comes back.`);
-		if (w.heldBy !== null) throw new Refused(409, 'held', `Wheel ${number} is held by setup ${w.heldBy}. Inspect it there.`);
+		if (w.heldBy !== null && !w.inPack) throw new Refused(409, 'held', `Wheel ${number} is held by setup ${w.heldBy}. Inspect it there.`);
 		if (step === 'look') {
 			const values = checked<Record<string, unknown>>(LOOK_FIELDS, given);
 			const computed = lookOf(w, today(), values);

@@ -11,7 +11,7 @@ export async function rackWheel(number: string): Promise<{ wheel: WheelFacts; ri
 	const wheel = number.length <= 20 ? await wheelByNumber(number) : undefined;
 	if (!wheel) error(404, { message: `There is no wheel ${number.slice(0, 20)} on the rack.` });
 	if (wheel.state === 'scrapped') error(409, { message: `Wheel ${wheel.number} is scrapped. A scrapped wheel never comes back.` });
-	if (wheel.heldBy !== null) error(409, { message: `Wheel ${wheel.number} is held by setup ${wheel.heldBy}. Inspect it there.` });
+	if (wheel.heldBy !== null && !wheel.inPack) error(409, { message: `Wheel ${wheel.number} is held by setup ${wheel.heldBy}. Inspect it there.` });
 	const look = await rackLook(wheel.id);
 	return { wheel, ring: { id: null, wheel, ...(await ringsOf(wheel)), sinceMs: await rackRungAtMs(wheel.id) }, lookVerdict: look?.verdict ?? null, today: today() };
 }

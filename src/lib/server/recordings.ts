@@ -50,7 +50,7 @@ export async function keepRecording(number: string, o: { bytes: Uint8Array; sour
 	const wheel = await wheelByNumber(number);
 	if (!wheel) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
 	if (wheel.state === 'scrapped') throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. It is not rung any more.`);
-	if (wheel.heldBy !== o.setupId) throw new Refused(409, 'held', wheel.heldBy === null ? `Wheel ${number} is not in setup ${o.setupId}.` : `Wheel ${number} is held by setup ${wheel.heldBy}. Ring it there.`);
+	if ((wheel.inPack ? null : wheel.heldBy) !== o.setupId) throw new Refused(409, 'held', wheel.heldBy === null ? `Wheel ${number} is not in setup ${o.setupId}.` : `Wheel ${number} is held by setup ${wheel.heldBy}. Ring it there.`);
 	const again = await row<{ id: number; result: string }>('SELECT id, result FROM recordings WHERE request_key = ?', [o.key]);
 	if (again) return { id: again.id, result: JSON.parse(again.result) as RingResult };
 	const sound = readWav(o.bytes);

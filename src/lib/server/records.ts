@@ -18,13 +18,13 @@ export async function keyUsed(key: string, on?: Runner): Promise<boolean> {
 	return (await row('SELECT id FROM records WHERE request_key = ? LIMIT 1', [key], on)) !== undefined;
 }
 
-interface Raw { id: number; station: string; step: string; calculation: string; core_version: string; entered: string; input: string; output: string; verdict: RecordFacts['verdict']; override_reason: string | null; replaces_id: number | null; wheel_id: number | null; setup_id: number | null; machine_id: number | null; name: string; at: Date; part: string | null; wheel: string | null; machine: string | null }
+interface Raw { id: number; station: string; step: string; calculation: string; core_version: string; entered: string; input: string; output: string; verdict: RecordFacts['verdict']; override_reason: string | null; replaces_id: number | null; wheel_id: number | null; setup_id: number | null; machine_id: number | null; request_key: string; name: string; at: Date; part: string | null; wheel: string | null; machine: string | null }
 const SELECT = `SELECT r.*, u.name, s.part, w.number AS wheel, m.code AS machine FROM records r JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id`;
 
 export interface FullRecord extends RecordFacts { setupId: number | null; machineId: number | null; coreVersion: string; replacesId: number | null; part: string | null; wheel: string | null; machine: string | null }
 const full = (r: Raw): FullRecord => ({
 	id: Number(r.id), station: r.station as RecordFacts['station'], step: r.step, calculation: r.calculation, entered: JSON.parse(r.entered), input: JSON.parse(r.input), output: JSON.parse(r.output), verdict: r.verdict, overrideReason: r.override_reason,
-	wheelId: r.wheel_id, by: r.name, atMs: r.at.getTime(), setupId: r.setup_id, machineId: r.machine_id, coreVersion: r.core_version, replacesId: r.replaces_id, part: r.part, wheel: r.wheel, machine: r.machine
+	wheelId: r.wheel_id, by: r.name, atMs: r.at.getTime(), together: r.request_key, setupId: r.setup_id, machineId: r.machine_id, coreVersion: r.core_version, replacesId: r.replaces_id, part: r.part, wheel: r.wheel, machine: r.machine
 });
 
 export async function recordsOf(setupId: number, on?: Runner): Promise<FullRecord[]> {
@@ -33,6 +33,12 @@ export async function recordsOf(setupId: number, on?: Runner): Promise<FullRecor
 /** The last look at a wheel made at the rack, its verdict and when; what counts for ringing it there. */
 export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord | undefined> {
 	const r = await row<Raw>(`${SELECT} WHERE r.wheel_id = ? AND r.setup_id IS NULL AND r.station = 'inspect' AND r.step = 'look' ORDER BY r.id DESC LIMIT 1`, [wheelId], on);
+	return r && full(r);
+}
+/** The newest look or ring of a wheel made at the rack, not before `sinceMs`. */
+export async function latestAtRack(wheelId: number, step: 'look' | 'ring', sinceMs: number, on?: Runner): Promise<FullRecord | undefined> {
+	const calculation = step === 'look' ? 'inspect.visual' : 'inspect.ring-decision';
+	const r = await row<Raw>(`${SELECT} WHERE r.wheel_id = ? AND r.setup_id IS NULL AND r.station = 'inspect' AND r.step = ? AND r.calculation = ? AND r.at >= ? ORDER BY r.id DESC LIMIT 1`, [wheelId, step, calculation, new Date(sinceMs)], on);
 	return r && full(r);
 }
 /** When a wheel was last rung at the rack; 0 when never. */

@@ -1,17 +1,18 @@
 import type { SetupFacts, StationId } from '../../core/route/facts.js';
-import type { ExtraCheck, Mounting } from '../../core/route/templates.js';
+import type { ExtraCheck, Mounting, RouteFacts } from '../../core/route/templates.js';
 import type { Brief } from '../../core/route/steps/brief.js';
 import { guidelinesNow } from './guidelines.js';
 import { dresserById, machineById, mountById } from './machines.js';
 import { InputFault } from './refused.js';
 import { type Runner, clockAheadMs, row, rows, write } from './pool.js';
+import { companionsOf } from './pack.js';
 import { recordsOf } from './records.js';
 import { ringsOf } from './recordings.js';
 import { wheelById } from './wheels.js';
 
 interface SetupRow {
 	id: number; part: string; quantity: number; material: string; hardness_hrc: number | null; operation: string; target_ra_um: number; min_width_mm: number | null; burn_prone: number; interrupted: number; work_diameter_mm: number | null; stock_mm: number | null; depth_um: number | null; work_speed_mps: number | null; contact_area: SetupFacts['contactArea']; machine_id: number; mount_id: number | null; dresser_id: number | null; wheel_id: number | null;
-	route_code: string; stations: string; units: 'mm' | 'inch'; state: SetupFacts['state']; version: number; changed_name: string | null; changed_at: Date | null; route_name: string; route_version: number; mounting: Mounting | null; checks: string | null; incident_id: number | null; today: string; now_ms: string;
+	route_code: string; stations: string; units: 'mm' | 'inch'; state: SetupFacts['state']; version: number; changed_name: string | null; changed_at: Date | null; route_name: string; route_version: number; mounting: Mounting | null; machine_asks: RouteFacts['machineAsks'] | null; created_at: Date; checks: string | null; incident_id: number | null; today: string; now_ms: string;
 }
 export interface LoadedSetup { facts: SetupFacts; changedBy: string | null; changedAt: Date | null }
 
@@ -19,17 +20,18 @@ export interface LoadedSetup { facts: SetupFacts; changedBy: string | null; chan
 export async function loadSetup(id: number, on?: Runner, lock = false): Promise<LoadedSetup | undefined> {
 	if (lock && !(await row('SELECT id FROM setups WHERE id = ? FOR UPDATE', [id], on))) return undefined;
 	const s = await row<SetupRow>(
-		`SELECT s.*, u.name AS changed_name, t.name AS route_name, t.mounting, t.checks, (SELECT MAX(i.id) FROM incidents i WHERE i.setup_id = s.id AND i.closed_at IS NULL) AS incident_id, DATE_FORMAT(UTC_DATE(), '%Y-%m-%d') AS today, UNIX_TIMESTAMP(UTC_TIMESTAMP(3)) * 1000 AS now_ms
+		`SELECT s.*, u.name AS changed_name, t.name AS route_name, t.mounting, t.machine_asks, t.checks, (SELECT MAX(i.id) FROM incidents i WHERE i.setup_id = s.id AND i.closed_at IS NULL) AS incident_id, DATE_FORMAT(UTC_DATE(), '%Y-%m-%d') AS today, UNIX_TIMESTAMP(UTC_TIMESTAMP(3)) * 1000 AS now_ms
 		 FROM setups s LEFT JOIN users u ON u.id = s.changed_by LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id = ?`, [id], on);
 	if (!s) return undefined;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) => (id === null ? null : (await get(id, on)) ?? null);
 	const [machine, mount, dresser, wheel, records, guidelines] = await Promise.all([machineById(s.machine_id, on), one(s.mount_id, mountById), one(s.dresser_id, dresserById), one(s.wheel_id, wheelById), recordsOf(id, on), guidelinesNow(on)]);
 	const rings = await ringsOf(wheel, on);
+	const companions = s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime(), on) : [];
 	return {
 		changedBy: s.changed_name, changedAt: s.changed_at,
 		facts: {
 			id: s.id, part: s.part, quantity: s.quantity, material: s.material, hardnessHrc: s.hardness_hrc, operation: s.operation, targetRaUm: s.target_ra_um, minWidthMm: s.min_width_mm, burnProne: !!s.burn_prone, interrupted: !!s.interrupted, workDiameterMm: s.work_diameter_mm, stockMm: s.stock_mm, depthUm: s.depth_um, workSpeedMps: s.work_speed_mps, contactArea: s.contact_area, units: s.units, state: s.state, version: s.version,
-			stations: JSON.parse(s.stations) as StationId[], routeName: s.route_name ?? s.route_code, route: { code: s.route_code, version: s.route_version, mounting: s.mounting ?? 'flange', checks: JSON.parse(s.checks ?? '[]') as ExtraCheck[] }, machine: machine!, mount, dresser, wheel, records, ...rings, guidelines, incidentId: s.incident_id, today: s.today, nowMs: Number(s.now_ms) + clockAheadMs()
+			stations: JSON.parse(s.stations) as StationId[], routeName: s.route_name ?? s.route_code, route: { code: s.route_code, version: s.route_version, mounting: s.mounting ?? 'flange', machineAsks: s.machine_asks ?? 'spindle', checks: JSON.parse(s.checks ?? '[]') as ExtraCheck[] }, machine: machine!, mount, dresser, wheel, companions, records, ...rings, guidelines, incidentId: s.incident_id, today: s.today, nowMs: Number(s.now_ms) + clockAheadMs()
 		}
 	};
 }

@@ -1,7 +1,7 @@
 import { InputFault } from '../../core/calculation/fault.js';
 import type { WheelFacts } from '../../core/route/facts.js';
 import { type Intake, intake } from '../../core/shop/wheel-intake.js';
-import type { NewWheel } from '../../core/shop/wheel.js';
+import type { FreeWheel, NewWheel } from '../../core/shop/wheel.js';
 import { Refused } from './refused.js';
 import { type Runner, type Value, queryRows, row, rows, transaction, write } from './pool.js';
 import type { User } from './sign-in.js';
@@ -9,14 +9,14 @@ import type { User } from './sign-in.js';
 interface WheelRow {
 	id: number; number: string; marking: string; canonical: string; family: string | null; grit_mean_um: number | null; grit_number: number | null; grade: string | null; structure: number | null; bond: string | null; bond_family: string | null;
 	width_mm: number; bore_mm: number; new_diameter_mm: number; min_diameter_mm: number; mass_kg: number; rated_mps: number | null; rated_rpm: number | null; expires_on: string | null; shape: string; place: string; state: WheelFacts['state']; state_reason: string | null;
-	diameter_mm: number | null; held_by: number | null;
+	diameter_mm: number | null; held_by: number | null; not_leading: number;
 }
 
 function facts(w: WheelRow): WheelFacts {
 	return {
 		id: w.id, number: w.number, marking: w.marking, canonical: w.canonical, family: w.family, gritMeanUm: w.grit_mean_um, gritNumber: w.grit_number, grade: w.grade, structure: w.structure, bond: w.bond, bondFamily: w.bond_family,
 		diameterMm: w.diameter_mm ?? w.new_diameter_mm, widthMm: w.width_mm, boreMm: w.bore_mm, newDiameterMm: w.new_diameter_mm, minDiameterMm: w.min_diameter_mm, massKg: w.mass_kg, ratedMps: w.rated_mps, ratedRpm: w.rated_rpm, expiresOn: w.expires_on,
-		shape: w.shape, place: w.place, state: w.state, stateReason: w.state_reason, heldBy: w.held_by
+		shape: w.shape, place: w.place, state: w.state, stateReason: w.state_reason, heldBy: w.held_by, inPack: w.held_by !== null && !!w.not_leading
 	};
 }
 
@@ -37,6 +37,14 @@ export async function wheelsByIds(ids: readonly number[], on?: Runner): Promise<
 	if (!ids.length) return [];
 	const found = new Map((await rows<WheelRow>(`SELECT * FROM wheel_now WHERE id IN (${ids.map(() => '?').join(',')})`, [...ids], on)).map((w) => [w.id, facts(w)]));
 	return ids.flatMap((id) => found.get(id) ?? []);
+}
+
+const PLAY_MM = 0.3;
+/** Wheels nobody holds, marked with a speed, whose bore belongs on this seat. */
+export function freeWheelsFor(seatMm: number): Promise<FreeWheel[]> {
+	return rows(
+		`SELECT number, canonical AS marking, COALESCE(diameter_mm, new_diameter_mm) AS diameterMm, width_mm AS widthMm, bore_mm AS boreMm, rated_mps AS ratedMps, rated_rpm AS ratedRpm FROM wheel_now
+		 WHERE state = 'available' AND held_by IS NULL AND (expires_on IS NULL OR expires_on >= UTC_DATE()) AND (rated_mps IS NOT NULL OR rated_rpm IS NOT NULL) AND bore_mm BETWEEN ? AND ? ORDER BY number LIMIT 300`, [seatMm, seatMm + PLAY_MM]);
 }
 
 /** Wheels out of date or soon to be, the most pressing first. */

@@ -8,12 +8,13 @@ import type { SetupFacts, StationId } from '../../core/route/facts.js';
 import type { PoolConnection } from 'mysql2/promise';
 import { checked } from './joi-schema.js';
 import { countDress, machineById } from './machines.js';
-import { transaction, write } from './pool.js';
+import { row, transaction, write } from './pool.js';
 import { addRecord, keyUsed } from './records.js';
 import { InputFault, Refused } from './refused.js';
 import { claim, settle } from './requests.js';
 import { changeSetup, insertSetup, loadSetup } from './setups.js';
 import { keepFirstClear } from './inspections.js';
+import { holdPack, letGo } from './pack.js';
 import { attachPictures } from './pictures.js';
 import type { User } from './sign-in.js';
 import { addEvent, setWheelState, wheelByNumber } from './wheels.js';
@@ -76,12 +77,14 @@ export async function record(setupId: number, s: Submission, user: User): Promis
 		const values = checked<Record<string, unknown>>(step.fields, s.values);
 		if (step.station === 'select' && step.step === 'take') return take(facts, String(values.wheelNumber), values, user, s.key, s.reason?.trim() || null, on);
 		const computed = step.compute(facts, values as never);
+		if (step.step === 'pack') await holdPack(facts, values.items as never, on);
 		const ids = await store(facts, step.station, step.step, values, computed, user, s.key, s.reason?.trim() || null, null, on);
 		await effects(facts, step, values, computed, ids[0]!, user, on);
 	});
 }
 
 async function take(facts: SetupFacts, number: string, values: object, user: User, key: string, reason: string | null, on: PoolConnection): Promise<void> {
+	await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
 	const asked = await wheelByNumber(number, on);
 	const { computed, wheel } = takeWheel(facts, asked ? [asked] : [], number);
 	try {
@@ -91,6 +94,7 @@ async function take(facts: SetupFacts, number: string, values: object, user: Use
 		throw e;
 	}
 	if (facts.wheel && facts.wheel.id !== wheel.id && facts.wheel.state === 'mounted') await setWheelState(facts.wheel.id, 'available', null, on);
+	if (facts.wheel && facts.wheel.id !== wheel.id) await letGo(facts, on);
 	const [id] = await store({ ...facts, wheel }, 'select', 'take', values, [computed, ...aboutWheel(facts, wheel)], user, key, reason, null, on);
 	await addEvent({ wheelId: wheel.id, kind: 'taken', diameterAfterMm: null, setupId: facts.id, recordId: id!, note: null, userId: user.id }, on);
 }
@@ -110,12 +114,21 @@ async function effects(facts: SetupFacts, step: ReturnType<typeof stepOf>, value
 	} else if (!stops.length) {
 		const event = step.event?.(facts, values as never);
 		if (event) await book(event.kind, event.diameterAfterMm, event.note);
+		if (event?.kind === 'mounted' || event?.kind === 'parked') await bookCompanions(facts, event.kind, recordId, user, on);
 		if (event?.kind === 'mounted') await setWheelState(w.id, 'mounted', null, on);
 		if (event?.kind === 'dressed' && facts.dresser) await countDress(facts.dresser.id, values.diamondTurned === true, on);
 		if (step.step === 'release' && computed[0]!.output.released !== 'no') state = 'released';
 		if (event?.kind === 'parked') { await setWheelState(w.id, 'available', null, on); state = 'finished'; }
 	}
 	await changeSetup(facts.id, user.id, { state }, on);
+}
+
+/** What happens to the leading wheel of a pack happens to the others. */
+async function bookCompanions(facts: SetupFacts, kind: 'mounted' | 'parked', recordId: number, user: User, on: PoolConnection): Promise<void> {
+	for (const { wheel } of facts.companions) {
+		await setWheelState(wheel.id, kind === 'mounted' ? 'mounted' : 'available', null, on);
+		await addEvent({ wheelId: wheel.id, kind, diameterAfterMm: null, setupId: facts.id, recordId, note: `in the pack of wheel ${facts.wheel!.number}`, userId: user.id }, on);
+	}
 }
 
 /** A caution is accepted by writing down why: a new record that replaces the old one and carries the reason. A stop never is. */
@@ -132,7 +145,7 @@ export async function acceptCaution(setupId: number, recordId: number, reason: s
 		if (old.verdict !== 'caution') throw new Refused(409, 'nothing-to-accept', 'There is no caution on this record.');
 		const refusal = refuse(facts, old.station, old.step === 'take' ? 'take' : old.step);
 		if (refusal) throw new Refused(409, refusal.code, refusal.message);
-		const siblings = facts.records.filter((r) => r.station === old.station && r.step === old.step && r.atMs === old.atMs && r.wheelId === old.wheelId);
+		const siblings = facts.records.filter((r) => r.station === old.station && r.step === old.step && r.together === old.together && r.wheelId === old.wheelId);
 		for (const [ordinal, r] of siblings.entries()) {
 			calculation(r.calculation);
 			await addRecord({

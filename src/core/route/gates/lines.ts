@@ -1,6 +1,8 @@
 import { Evidence } from '../evidence.js';
 import { type SetupFacts, type StationId, limitRpm } from '../facts.js';
 import { type GateLine, lineOf, plainLine } from '../gate.js';
+import { MEASURED_BY } from '../steps/balance-measure.js';
+import { CORRECTED_BY } from '../steps/balance-move.js';
 import { mount } from './mount.js';
 import { out, said, show } from './say.js';
 import { recordingThatCounts, ringFacts } from '../steps/inspect.js';
@@ -14,7 +16,7 @@ const brief: Gate = (_f, e) => [lineOf('job', 'The job is told', e.latest('brief
 const machine: Gate = (f, e) => {
 	const woken = e.latest('machine', 'recommission');
 	const runout = e.latest('machine', 'runout');
-	if (f.route.code === 'recommission') return [lineOf('awake', 'Safe to wake', woken, said(woken, 'guard, stops, direction, pressure'), 'looked over dead first')];
+	if (f.route.machineAsks === 'wake') return [lineOf('awake', 'Safe to wake', woken, said(woken, 'guard, stops, direction, pressure'), 'looked over dead first')];
 	return [lineOf('runout', 'Spindle runs true', runout, runout && runout.verdict !== 'ok' ? said(runout, '') : `${show(f)(out(runout, 'worstUm'), 'um')} at the worse of taper and flange`, 'dial indicator, no wheel on')];
 };
 
@@ -64,13 +66,15 @@ const runIn: Gate = (f, e) => {
 
 const trueGate: Gate = (f, e) => {
 	const q = show(f);
-	const first = e.latestOf('true', ['runout', 'after']);
+	const first = e.latestOf('true', ['runout', 'after', 'pencil']);
+	const face = e.latest('true', 'face');
 	const after = e.latest('true', 'after');
-	const last = e.latestOf('true', ['after', 'runout']);
+	const last = e.latestOf('true', ['after', 'runout', 'pencil']);
 	const good = last !== null && (out(last, 'tirUm') ?? Infinity) <= Number(last.input.limitTirUm);
 	const waiting = last ? `${q(out(last, 'tirUm'), 'um')} now, limit ${q(Number(last.input.limitTirUm), 'um')}` : 'limit 25 µm';
 	return [
-		lineOf('read', 'Rim read', first && { ...first, verdict: first.verdict === 'stop' ? 'stop' : 'ok' }, first?.verdict === 'stop' ? said(first, '') : `${((first?.input.readingsUm ?? []) as unknown[]).length} readings`, '8 or 12 places'),
+		lineOf('read', 'Rim read', first && { ...first, verdict: first.verdict === 'stop' ? 'stop' : 'ok' }, first?.verdict === 'stop' ? said(first, '') : first?.step === 'pencil' ? 'pencil line' : `${((first?.input.readingsUm ?? []) as unknown[]).length} readings`, '8 or 12 places'),
+		...(face ? [lineOf('face', 'Face runs flat', face, face.verdict === 'ok' ? q(out(face, 'tirUm'), 'um') : said(face, ''), '')] : []),
 		good ? lineOf('runs-true', 'Runs true', last && { ...last, verdict: 'ok' }, waiting, '') : after && last === after ? lineOf('runs-true', 'Runs true', after, waiting, '') : plainLine('runs-true', 'Runs true', 'open', waiting, last?.id ?? null),
 		plainLine('dry', 'Spun dry', after ? (after.entered.spunDry === true ? 'ok' : 'open') : good && !after ? 'ok' : 'open', after?.entered.spunDry === true ? 'coolant off, run on until dry' : good && !after ? 'not wetted: no truing needed' : 'after the coolant is off', after?.id ?? null),
 		plainLine('glazed', 'Known to be glazed', 'ok', 'dress open after balancing')
@@ -79,15 +83,20 @@ const trueGate: Gate = (f, e) => {
 
 const balance: Gate = (f, e) => {
 	const q = show(f);
-	const judged = e.latestOf('balance', ['swing', 'stays'], 'balance.tolerance');
-	const move = e.latest('balance', 'move');
-	const proof = judged && (!move || judged.id > move.id) ? judged : null;
-	const inside = proof !== null && (out(proof, 'ratio') ?? Infinity) <= 1 + 1e-9;
-	const value = judged ? `${q(judged.input.unbalanceGmm as number, 'gmm')}, limit ${q(out(judged, 'permissibleGmm'), 'gmm')}` : 'time a swing';
-	const confirmed = inside && (move !== null || proof!.verdict === 'ok');
+	const judged = e.latestOf('balance', MEASURED_BY, 'balance.tolerance');
+	const moved = e.latestOf('balance', CORRECTED_BY);
+	const level = e.latest('balance', 'level', 'balance.slope-error');
+	const levelled = e.latest('balance', 'level', 'balance.level-stand');
+	const proof = judged && (!moved || judged.id > moved.id) ? judged : null;
+	const ratio = out(proof, 'ratio');
+	const inside = ratio !== null && ratio <= 1 + 1e-9;
+	const known = judged && typeof judged.input.unbalanceGmm === 'number';
+	const value = !judged ? 'measure it' : known ? `${q(judged.input.unbalanceGmm as number, 'gmm')}, limit ${q(out(judged, 'permissibleGmm'), 'gmm')}` : 'direction known, amount not yet';
+	const confirmed = inside && (moved !== null || proof!.verdict === 'ok');
 	return [
+		...(level ? [lineOf('level', 'Stand is level', level, level.verdict === 'ok' ? `fakes ${q(out(level, 'fakedUnbalanceGmm'), 'gmm')}${levelled && levelled.verdict !== 'ok' ? ', not quite level' : ''}` : said(level, ''), '')] : []),
 		inside ? lineOf('inside', 'Unbalance inside the grade', { ...proof!, verdict: 'ok' }, value, '') : judged?.verdict === 'stop' && proof ? lineOf('inside', 'Unbalance inside the grade', proof, value, '') : plainLine('inside', 'Unbalance inside the grade', 'open', value, judged?.id ?? null),
-		plainLine('second', move ? 'Second roll agrees' : 'Proved by a roll', confirmed ? 'ok' : 'open', confirmed ? 'the last roll was inside' : move && !proof ? 'roll again after the move' : 'move the weights, then roll again', confirmed ? proof!.id : null)
+		plainLine('second', moved ? 'Second roll agrees' : 'Proved by a roll', confirmed ? 'ok' : 'open', confirmed ? 'the last roll was inside' : moved && !proof ? 'roll again after the move' : 'move the weights, then roll again', confirmed ? proof!.id : null)
 	];
 };
 

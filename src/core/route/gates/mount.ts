@@ -17,10 +17,24 @@ function closing(f: SetupFacts, e: Evidence): GateLine[] {
 function flanges(f: SetupFacts, e: Evidence): GateLine[] {
 	const q = show(f);
 	const [fit, flange] = [e.latest('mount', 'fit'), e.latest('mount', 'flange')];
+	const taper = flange && e.latest('mount', 'flange', 'mount.spindle-runout');
+	// Counts only when it was taken together with the flanges that count.
+	const together = taper && taper.together === flange.together ? taper : null;
 	return [
 		lineOf('fit', 'Slides on by hand', fit, fit?.verdict === 'stop' ? said(fit, '') : `${q(out(fit, 'clearanceUm'), 'um')} play, up to ${q(out(fit, 'maxRunoutTirUm'), 'um')} run-out`, 'measure bore and seat'),
-		lineOf('flange', 'Flanges and blotters right', flange, said(flange, `needs ${q(out(flange, 'minFlangeDiameterMm'), 'mm')}, has ${q(f.mount?.flangeMm, 'mm')}`), 'measure both')
+		lineOf('flange', 'Flanges and blotters right', flange, said(flange, `needs ${q(out(flange, 'minFlangeDiameterMm'), 'mm')}, has ${q(f.mount?.flangeMm, 'mm')}`), 'measure both'),
+		...(together ? [lineOf('taper', 'Taper runs true', together, said(together, `${q(together.entered.taperRunoutUm as number, 'um')}`), '')] : [])
 	];
+}
+
+/** The other wheels of a pack are looked over and rung at the rack, since this setup began. */
+function companions(f: SetupFacts): GateLine[] {
+	if (!f.companions.length) return [];
+	const names = (list: typeof f.companions) => list.map((c) => c.wheel.number).join(', ');
+	const bad = f.companions.filter((c) => c.look?.verdict === 'stop' || c.ring?.verdict === 'stop');
+	const open = f.companions.filter((c) => !c.look?.mayProceed || !c.ring?.mayProceed);
+	const state = bad.length ? 'stop' : open.length ? 'open' : 'ok';
+	return [plainLine('companions', 'Other wheels looked over and rung', state, bad.length ? `${names(bad)} did not pass. Take another one.` : open.length ? `${names(open)}: at the rack` : names(f.companions), f.companions.at(-1)?.ring?.id ?? null)];
 }
 
 /** A pack stands only as it was measured and stood for: any edit takes the last line away. */
@@ -31,7 +45,7 @@ function pack(f: SetupFacts, e: Evidence): GateLine[] {
 	const q = show(f);
 	return [
 		lineOf('stack', 'Stack fits and is fast enough', r, r && r.verdict !== 'ok' ? said(r, '') : `${q(out(r, 'stackLengthMm'), 'mm')}, up to ${q(Math.floor(out(r, 'maxSpeedRpm') ?? 0), 'rpm')}`, 'build it from the shoulder'),
-		...closing(f, e),
+		...companions(f), ...closing(f, e),
 		plainLine('measured', 'Every wheel measured', !r ? 'open' : measured ? 'ok' : 'open', measured ? `${differences.length} at the presetter` : 'rim, face and run-out of each', r?.id ?? null),
 		plainLine('qualified', 'Stood for as it is now', r?.output.qualified === true && r.entered.stage === 'release' ? (r.verdict === 'stop' ? 'stop' : 'ok') : 'open', r?.output.qualified === true ? 'confirmed' : 'any edit takes it away', r?.id ?? null)
 	];

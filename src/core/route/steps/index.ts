@@ -1,5 +1,7 @@
 import { InputFault, shown } from '../../calculation/fault.js';
-import { moveStep, staysStep, swingStep } from './balance.js';
+import { autoStep, marksStep, massStep, phaseStep, restStep, runsStep, staysStep, swingStep } from './balance-measure.js';
+import { dimplesStep, holesStep, moveStep } from './balance-move.js';
+import { levelStep, trackStep } from './balance-track.js';
 import { briefStep } from './brief.js';
 import { checkSteps } from './check.js';
 import { dressedStep, positionStep, settingsStep } from './dress.js';
@@ -12,11 +14,11 @@ import { diagnoseStep, releaseStep } from './prove.js';
 import { outcomeStep, quotedStep, speedStep, startStep } from './run-in.js';
 import { takeStep } from './select.js';
 import type { Step } from './step.js';
-import { runoutStep, truePlanStep, truedStep } from './true.js';
+import { faceStep, pencilStep, runoutStep, seatStep, truePlanStep, truedStep } from './true.js';
 
 /** Everything that can be recorded on a setup, in the order of the stations. */
 export const STEPS: readonly Step[] = [
-	briefStep, takeStep, lookStep, ringStep, recommissionStep, spindleStep, packStep, quillStep, glueStep, curedStep, benchStep, toolPostStep, flangeStep, fitStep, threadStep, tightenStep, quotedStep, speedStep, startStep, outcomeStep, runoutStep, truePlanStep, truedStep, swingStep, moveStep, staysStep, positionStep, settingsStep, dressedStep, diagnoseStep, releaseStep, keepStep, ...checkSteps
+	briefStep, takeStep, lookStep, ringStep, recommissionStep, spindleStep, packStep, quillStep, glueStep, curedStep, benchStep, toolPostStep, flangeStep, fitStep, threadStep, tightenStep, quotedStep, speedStep, startStep, outcomeStep, runoutStep, pencilStep, faceStep, seatStep, truePlanStep, truedStep, levelStep, trackStep, swingStep, marksStep, massStep, restStep, phaseStep, runsStep, autoStep, staysStep, moveStep, holesStep, dimplesStep, positionStep, settingsStep, dressedStep, diagnoseStep, releaseStep, keepStep, ...checkSteps
 ];
 
 /** @throws InputFault when a station has no such step */

@@ -12,25 +12,37 @@ import { type Computed, compute, defineStep, massNowKg, pick, wheelOf } from './
 
 const MS_A_HOUR = 3_600_000;
 
+const loose = <const N extends string>(name: N, label: string) => ({ name, kind: 'number', unit: 'um', min: 0, max: 5000, label, about: 'Before the nut is tightened' }) as const;
+const STACK_ITEM = { ...PACK_ITEM, fields: [...PACK_ITEM.fields, loose('fingerRadialUm', 'Rim, finger-tight'), loose('fingerAxialUm', 'Face, finger-tight')] } as const;
 /** The stack as it is: planned, measured, or stood for. */
 export const packStep = defineStep({
 	station: 'mount', step: 'pack', title: 'Tool pack',
-	fields: [ARBOR, { name: 'stage', kind: 'choice', choices: ['plan', 'assembled', 'release'], default: 'plan', about: 'How far it is' }, { name: 'items', kind: 'list', required: true, maxItems: 40, label: 'Stack from the shoulder', about: 'In order', item: PACK_ITEM }] as const,
+	fields: [ARBOR, { name: 'stage', kind: 'choice', choices: ['plan', 'assembled', 'release'], default: 'plan', about: 'How far it is' }, { name: 'items', kind: 'list', required: true, maxItems: 40, label: 'Stack from the shoulder', about: 'In order', item: STACK_ITEM }] as const,
 	compute(facts, v) {
 		const lead = wheelOf(facts).number;
 		if (!v.items.some((i) => i.kind === 'wheel' && i.name?.trim() === lead)) throw new InputFault('items', 'inconsistent', `Wheel ${lead} of this setup is not in the stack. Put it in under its number.`);
-		return [compute(mountPack, { ...v, requestedRpm: facts.machine.spindleRpm })];
+		v.items.forEach((part, i) => {
+			const w = [wheelOf(facts), ...facts.companions.map((c) => c.wheel)].find((x) => x.number === part.name?.trim());
+			if (w?.ratedMps && part.maxSpeedMps && part.maxSpeedMps > w.ratedMps * (1 + 1e-9)) throw new InputFault(`items.${i}.maxSpeedMps`, 'above-maximum', `Wheel ${w.number} is marked ${w.ratedMps} m/s. Enter what is on its blotter.`);
+		});
+		const items = v.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...part }) => part);
+		return [compute(mountPack, { ...v, items, requestedRpm: facts.machine.spindleRpm })];
 	}
 });
 
+const SIGN = { clockwise: 1, 'counter-clockwise': -1 } as const;
+const turns = <const N extends string>(name: N, label: string) => ({ name, kind: 'choice', choices: ['clockwise', 'counter-clockwise'], default: 'clockwise', label, about: 'Seen from the nut' }) as const;
 export const quillStep = defineStep({
 	station: 'mount', step: 'quill', title: 'Quill',
-	fields: pick(mountQuill.fields, 'material', 'overhangMm', 'quillDiameterMm', 'holeDiameterMm', 'normalForceN', 'quillMaxRpm', 'minimumWidthMm', 'nextDressDepthUm', 'quillHeadDiameterMm', 'grindDirectionSign', 'dressDirectionSign', 'workBoreMm'),
-	compute(facts, v) {
+	fields: [
+		...pick(mountQuill.fields, 'material', 'overhangMm', 'quillDiameterMm', 'normalForceN', 'quillMaxRpm', 'minimumWidthMm', 'nextDressDepthUm', 'workBoreMm'), turns('grindTurns', 'Turns when grinding'), turns('dressTurns', 'Turns when dressing'),
+		...pick(mountQuill.fields, 'holeDiameterMm', 'quillHeadDiameterMm').map((f) => ({ ...f, advanced: true }))
+	] as const,
+	compute(facts, { grindTurns, dressTurns, ...v }) {
 		const w = wheelOf(facts);
 		const limit = limitRpm(w);
 		if (limit === null) throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
-		return [compute(mountQuill, { ...v, wheelMassG: 1000 * massNowKg(w), runRpm: facts.machine.spindleRpm, wheelRatedRpm: limit, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), minimumDiameterMm: w.minDiameterMm, originalWidthMm: w.widthMm, currentWidthMm: w.widthMm })];
+		return [compute(mountQuill, { ...v, grindDirectionSign: SIGN[grindTurns], dressDirectionSign: SIGN[dressTurns], wheelMassG: 1000 * massNowKg(w), runRpm: facts.machine.spindleRpm, wheelRatedRpm: limit, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), minimumDiameterMm: w.minDiameterMm, originalWidthMm: w.widthMm, currentWidthMm: w.widthMm })];
 	}
 });
 
@@ -72,4 +84,4 @@ export const toolPostStep = defineStep({
 	}
 });
 /** Which mount steps come before the nut is tightened, by how the wheel is held. */
-export const BEFORE_TIGHTENING: Readonly<Record<string, readonly string[]>> = { flange: ['fit', 'flange', 'thread'], pack: ['stack', 'thread'], quill: ['quill', 'glued', 'cured', 'thread'], bench: ['fit', 'flange', 'thread'], 'tool-post': ['tool-post', 'fit', 'flange', 'thread'] };
+export const BEFORE_TIGHTENING: Readonly<Record<string, readonly string[]>> = { flange: ['fit', 'flange', 'taper', 'thread'], pack: ['stack', 'companions', 'thread'], quill: ['quill', 'glued', 'cured', 'thread'], bench: ['fit', 'flange', 'thread'], 'tool-post': ['tool-post', 'fit', 'flange', 'thread'] };

@@ -2,6 +2,7 @@ import { tighteningOrder } from '../../mount/tightening-order.js';
 import { InputFault } from '../../calculation/fault.js';
 import { fitCheck } from '../../mount/fit-check.js';
 import { flangeCheck } from '../../mount/flange-check.js';
+import { spindleRunout } from '../../mount/spindle-runout.js';
 import { threadHand } from '../../mount/thread-hand.js';
 import { compute, defineStep, massNowKg, mountOf, pick, wheelOf } from './step.js';
 
@@ -12,14 +13,17 @@ export const flangeStep = defineStep({
 	station: 'mount', step: 'flange', title: 'Flanges and blotters',
 	fields: [
 		size('backFlangeDiameterMm', 'Back flange'), size('frontFlangeDiameterMm', 'Front flange'), size('backRecessDiameterMm', 'Back hollow'), size('frontRecessDiameterMm', 'Front hollow'),
-		...pick(flangeCheck.fields, 'clean', 'burred', 'runoutUm'), blotter('backBlotter', 'Back blotter'), blotter('frontBlotter', 'Front blotter'), size('blotterOuterMm', 'Blotter, outside'), size('blotterInnerMm', 'Blotter, inside'), size('blotterThicknessMm', 'Blotter, thick')
+		...pick(flangeCheck.fields, 'clean', 'burred', 'runoutUm'), blotter('backBlotter', 'Back blotter'), blotter('frontBlotter', 'Front blotter'), size('blotterOuterMm', 'Blotter, outside'), size('blotterInnerMm', 'Blotter, inside'), size('blotterThicknessMm', 'Blotter, thick'),
+		{ name: 'taperRunoutUm', kind: 'number', unit: 'um', min: 0, max: 5000, label: 'Taper run-out', about: 'Dial indicator, full reading, before the flange goes on' }
 	],
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const side = (state: string) => (state === 'missing' ? { present: false } : { present: true, outerDiameterMm: v.blotterOuterMm, innerDiameterMm: v.blotterInnerMm, thicknessMm: v.blotterThicknessMm, condition: state });
 		const m = mountOf(facts);
 		const clampForceN = m.screwCount && m.torqueNm && m.screwDiameterMm ? (m.screwCount * m.torqueNm) / (0.2 * (m.screwDiameterMm / 1000)) : null;
-		return [compute(flangeCheck, {
+		// The taper first: the newest record of this step stays the one about the flanges.
+		const taper = v.taperRunoutUm === null ? [] : [compute(spindleRunout, { taperRunoutUm: v.taperRunoutUm, flangeRunoutUm: v.runoutUm ?? 0 })];
+		return [...taper, compute(flangeCheck, {
 			wheelDiameterMm: w.diameterMm, boreMm: w.boreMm, backFlangeDiameterMm: v.backFlangeDiameterMm, frontFlangeDiameterMm: v.frontFlangeDiameterMm, backRecessDiameterMm: v.backRecessDiameterMm, frontRecessDiameterMm: v.frontRecessDiameterMm,
 			clean: v.clean, burred: v.burred, runoutUm: v.runoutUm, clampForceN, blotters: { back: side(v.backBlotter), front: side(v.frontBlotter) }
 		})];

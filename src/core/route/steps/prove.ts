@@ -1,6 +1,7 @@
 import { InputFault } from '../../calculation/fault.js';
 import { release } from '../../prove/release.js';
 import { diagnoseFinish } from '../../spec/diagnose-finish.js';
+import { MEASURED_BY } from './balance-measure.js';
 import { Evidence } from '../evidence.js';
 import { type SetupFacts, limitRpm } from '../facts.js';
 import { RUNOUT_LIMIT_UM, lastRunout } from './true.js';
@@ -9,7 +10,7 @@ import { compute, defineStep, wheelOf } from './step.js';
 /** What the release sheet already knows from the records. */
 export function provenSoFar(facts: SetupFacts): Record<string, unknown> {
 	const e = new Evidence(facts);
-	const balance = e.latestOf('balance', ['swing', 'stays'], 'balance.tolerance');
+	const balance = e.latestOf('balance', MEASURED_BY, 'balance.tolerance');
 	const speed = e.latest('run-in', 'speed');
 	const done = e.latest('dress', 'done');
 	const outcome = e.latest('run-in', 'outcome');

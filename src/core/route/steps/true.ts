@@ -1,23 +1,76 @@
+import { InputFault } from '../../calculation/fault.js';
+import { faceRunout } from '../../true/face-runout.js';
+import { oddReading } from '../../true/odd-reading.js';
+import { pencilTouch } from '../../true/pencil-touch.js';
 import { truePlan } from '../../true/plan.js';
+import { preBalanceRule } from '../../true/pre-balance-rule.js';
+import { reclock } from '../../true/reclock.js';
 import { runout } from '../../true/runout.js';
 import { Evidence } from '../evidence.js';
 import type { SetupFacts } from '../facts.js';
-import { DIAMETER_AFTER, checkDiameter, compute, defineStep, pick, wheelOf } from './step.js';
+import { DIAMETER_AFTER, checkDiameter, compute, defineStep, massNowKg, pick, wheelOf } from './step.js';
 
 export const RUNOUT_LIMIT_UM = 25;
-const READ = pick(runout.fields, 'readingsUm', 'wheelTurned', 'startAngleDeg');
+/** How readings were taken once round; a dial may count the other way, and a reading that stands out is asked about. */
+const READ = [
+	...pick(runout.fields, 'readingsUm', 'wheelTurned', 'startAngleDeg'), { name: 'dialCounts', kind: 'choice', choices: ['up', 'down'], default: 'up', label: 'Dial counts', about: 'When the wheel comes towards it' },
+	{ name: 'oddKept', kind: 'boolean', default: false, label: 'The odd reading is right', about: 'Read again and found so' }
+] as const;
+interface Read { readingsUm: number[]; wheelTurned: 'counter-clockwise' | 'clockwise'; startAngleDeg: number; dialCounts: 'up' | 'down'; oddKept: boolean }
+
+/** Face angles of readings taken in equal steps. */
+export const anglesOf = (v: Pick<Read, 'wheelTurned' | 'startAngleDeg'>, n: number): number[] => Array.from({ length: n }, (_, k) => v.startAngleDeg + ((v.wheelTurned === 'clockwise' ? -1 : 1) * k * 360) / n);
+/** The readings with + for what stands out. @throws InputFault when one of them stands out and nobody has said that it is right */
+function taken(v: Read): { readingsUm: number[]; wheelTurned: Read['wheelTurned']; startAngleDeg: number } {
+	const odd = v.oddKept ? null : oddReading(v.readingsUm, anglesOf(v, v.readingsUm.length));
+	if (odd) throw new InputFault(`readingsUm.${odd.index}`, 'odd-reading', `Reading ${odd.index + 1} is ${odd.readUm} µm; the others say about ${odd.expectedUm.toFixed(0)}. Read it again, or say that it is right.`);
+	return { readingsUm: v.dialCounts === 'down' ? v.readingsUm.map((r) => -r) : v.readingsUm, wheelTurned: v.wheelTurned, startAngleDeg: v.startAngleDeg };
+}
 
 export const runoutStep = defineStep({
 	station: 'true', step: 'runout', title: 'Read the rim', fields: READ,
-	compute: (_facts, v) => [compute(runout, { ...v, limitTirUm: RUNOUT_LIMIT_UM })]
+	// The rule about balancing first stands beside the readings; the newest record of this step stays the run-out.
+	compute: (facts, v) => [preBalance(facts), compute(runout, { ...taken(v), limitTirUm: RUNOUT_LIMIT_UM })]
 });
 
+export const pencilStep = defineStep({
+	station: 'true', step: 'pencil', title: 'Pencil line', fields: pick(pencilTouch.fields, 'fromAngleDeg', 'toAngleDeg', 'advanceUm'),
+	compute: (_facts, v) => [compute(pencilTouch, { ...v, limitTirUm: RUNOUT_LIMIT_UM })]
+});
+
+export const faceStep = defineStep({
+	station: 'true', step: 'face', title: 'Wobble of the face',
+	fields: [...READ, ...pick(faceRunout.fields, 'readFace', 'measuringRadiusMm', 'flangeContactDiameterMm')] as const,
+	compute: (_facts, v) => [compute(faceRunout, { ...taken(v), readFace: v.readFace, measuringRadiusMm: v.measuringRadiusMm, flangeContactDiameterMm: v.flangeContactDiameterMm })]
+});
+
+/** Where the rim was read last on this mount. */
+export const lastRead = (facts: SetupFacts) => new Evidence(facts).latestOf('true', ['runout', 'after', 'pencil']);
 /** The last run-out read on this mount. */
 export function lastRunout(facts: SetupFacts): number | null {
-	const e = new Evidence(facts);
-	return e.number(e.latestOf('true', ['runout', 'after'], 'true.runout'), 'tirUm');
+	return new Evidence(facts).number(lastRead(facts), 'tirUm');
 }
 
+/** Pushed within its play, from the last readings. */
+export const seatStep = defineStep({
+	station: 'true', step: 'seat', title: 'Move it on its seat',
+	fields: pick(reclock.fields, 'boreClearanceUm', 'seatAngleDeg', 'seatOffsetUm', 'hubEccentricityUm', 'hubHighSpotAngleDeg'),
+	compute(facts, v) {
+		const read = lastRead(facts);
+		if (!read) throw new InputFault('boreClearanceUm', 'inconsistent', 'Read the rim first; the push follows from it.');
+		return [compute(reclock, { ...v, eccentricityUm: read.output.eccentricityUm, highSpotAngleDeg: read.output.highSpotAngleDeg, massKg: massNowKg(wheelOf(facts)) })];
+	}
+});
+/** The clearance found when the bore was tried on its seat. */
+export const clearanceOf = (facts: SetupFacts): number | null => new Evidence(facts).number(new Evidence(facts).latest('mount', 'fit'), 'clearanceUm');
+
+/** Whether this wheel is balanced before its first run, by its size and the order of this route. */
+export function preBalance(facts: SetupFacts) {
+	const w = wheelOf(facts);
+	const at = (s: string) => facts.stations.indexOf(s as never);
+	const school = at('balance') < 0 ? 'neutral-first' : at('balance') < at('true') ? 'stand-first' : at('balance') > at('dress') ? 'in-machine' : 'toolroom';
+	return compute(preBalanceRule, { wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, school, hasBalanceWeights: (facts.mount?.weightCount ?? 0) > 0 });
+}
 export const truePlanStep = defineStep({
 	station: 'true', step: 'plan', title: 'Truing plan',
 	fields: [...pick(truePlan.fields, 'roughInfeedUm', 'finishInfeedUm', 'finishStockUm', 'sparkOutPasses', 'leadUm', 'allowanceUm'), { name: 'runoutTirUm', kind: 'number', unit: 'um', min: 0, max: 10000, label: 'Run-out', about: 'From the readings when left empty' }] as const,
@@ -29,10 +82,13 @@ export const truePlanStep = defineStep({
 
 export const truedStep = defineStep({
 	station: 'true', step: 'after', title: 'Trued',
-	fields: [...READ, DIAMETER_AFTER, { name: 'spunDry', kind: 'boolean', required: true, label: 'Spun dry', about: 'Coolant off, then run on until dry' }],
+	fields: [
+		...READ, DIAMETER_AFTER, { name: 'spunDry', kind: 'boolean', required: true, label: 'Spun dry', about: 'Coolant off, then run on until dry' },
+		{ name: 'passesDone', kind: 'integer', min: 0, max: 1000, label: 'Passes made', about: 'As counted' }, { name: 'takenUm', kind: 'number', unit: 'um', min: 0, max: 10000, label: 'Really taken off', about: 'On the radius, by the dial of the feed' }
+	] as const,
 	compute(facts, v) {
 		checkDiameter(facts, v.diameterAfterMm);
-		return [compute(runout, { readingsUm: v.readingsUm, wheelTurned: v.wheelTurned, startAngleDeg: v.startAngleDeg, limitTirUm: RUNOUT_LIMIT_UM })];
+		return [compute(runout, { ...taken(v), limitTirUm: RUNOUT_LIMIT_UM })];
 	},
-	event: (_facts, v) => ({ kind: 'trued', diameterAfterMm: v.diameterAfterMm, note: null })
+	event: (_facts, v) => ({ kind: 'trued', diameterAfterMm: v.diameterAfterMm, note: v.takenUm === null ? null : `${v.takenUm} um off the radius${v.passesDone === null ? '' : ` in ${v.passesDone} passes`}` })
 });

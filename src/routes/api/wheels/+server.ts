@@ -2,11 +2,19 @@ import { type NewWheel, WHEEL_FIELDS } from '$core/shop/wheel';
 import { answering, bodyOf } from '$lib/server/answer';
 import { checked } from '$lib/server/joi-schema';
 import { mayWrite } from '$lib/server/work';
-import { addWheel } from '$lib/server/wheels';
+import { addWheel, freeWheelsFor } from '$lib/server/wheels';
+import { InputFault } from '$core/calculation/fault';
 
 export const POST = ({ request, locals }) => answering(async () => {
 	mayWrite(locals.user!);
 	const wheel = checked<NewWheel>(WHEEL_FIELDS, (await bodyOf(request)).values);
 	await addWheel(wheel, locals.user!);
 	return { number: wheel.number };
+});
+
+/** Free wheels whose bore belongs on a seat. */
+export const GET = ({ url }) => answering(async () => {
+	const seatMm = Number(url.searchParams.get('seatMm'));
+	if (!(seatMm > 0 && seatMm < 1000)) throw new InputFault('seatMm', 'not-a-number', 'Say which seat the wheels are for, in millimetres.');
+	return { wheels: await freeWheelsFor(seatMm) };
 });

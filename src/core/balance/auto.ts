@@ -1,0 +1,37 @@
+import { defineCalculation } from '../calculation/define.js';
+import { Findings } from '../calculation/verdict.js';
+import { fold360, len, wrap180 } from '../numeric/angles.js';
+import { type HeadState, balancingHead, residual } from './auto-head.js';
+import { angle, gmm, seed, vibration } from './shared-fields.js';
+
+/** The machine's own balancing head, simulated. */
+export const auto = defineCalculation({
+	id: 'balance.auto',
+	title: 'Automatic balancer, simulated',
+	about: 'A head with two driven masses that only sees how much it shakes, working itself down at speed: the stand-in of the machine\'s own.',
+	source: 'Pattern search on the amplitude (first principles).',
+	formulas: ['measured = h |U + u1 + u2|', 'keep a move that shakes less, else the next; halve the step when none does'],
+	fields: [
+		{ ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true }, { ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true }, { ...gmm('massGmm', 'Each mass of the head'), minOpen: true, required: true, label: 'Each mass pulls' }, { name: 'sensitivityMmPerSPerGmm', kind: 'number', min: 0, minOpen: true, max: 10, required: true, label: 'A gram millimetre shakes it by, mm/s', about: 'Of this machine' },
+		{ ...angle('start1AngleDeg', 'First mass'), default: 0, label: 'First mass from' }, { ...angle('start2AngleDeg', 'Second mass'), default: 180, label: 'Second mass from' }, { name: 'stepDeg', kind: 'number', unit: 'deg', min: 0.01, max: 90, default: 20, about: 'First step' }, { name: 'minStepDeg', kind: 'number', unit: 'deg', min: 0.001, max: 10, default: 0.05, advanced: true, about: 'Smallest step' },
+		{ ...vibration('targetMmPerS', 'Good enough'), default: 0.02, label: 'Target' }, { name: 'maxMeasurements', kind: 'integer', min: 1, max: 100000, default: 400, advanced: true, about: 'Given up after' }, { ...vibration('noiseMmPerS', 'Of its sensor'), default: 0 }, seed
+	],
+	outputs: [{ name: 'residualMmPerS', unit: 'mm/s', about: 'Shakes still', main: true }, { name: 'startMmPerS', unit: 'mm/s', about: 'Shook before' }, { name: 'residualGmm', unit: 'gmm', about: 'Left over' }, { name: 'converged', about: 'Reached its target' }, { name: 'measurements', about: 'Measurements' }, { name: 'mass1AngleDeg', unit: 'deg', about: 'First mass at' }, { name: 'mass2AngleDeg', unit: 'deg', about: 'Second mass at' }, { name: 'openingDeg', unit: 'deg', about: 'Between them' }],
+	example: { unbalanceGmm: 310, heavyAngleDeg: 64, massGmm: 260, sensitivityMmPerSPerGmm: 0.005 },
+	compute(v) {
+		const head = balancingHead(v);
+		const first = head.next();
+		const startMmPerS = first.value.measuredMmPerS;
+		let end: IteratorResult<HeadState, HeadState> = first;
+		while (!end.done) end = head.next();
+		const s = end.value;
+		const residualGmm = len(residual(v, s));
+		const residualMmPerS = v.sensitivityMmPerSPerGmm * residualGmm;
+		const converged = s.measuredMmPerS <= v.targetMmPerS;
+		const beyond = v.unbalanceGmm > 2 * v.massGmm && residualMmPerS > v.targetMmPerS;
+		const findings = new Findings()
+			.stop('capacity-exceeded', beyond, 'The head cannot make up for so much. Balance the wheel roughly on the stand first.')
+			.caution('not-converged', !beyond && !converged, 'The head did not reach its target. Let it try again, or look for what else shakes.');
+		return { converged, measurements: s.measurements, mass1AngleDeg: fold360(s.mass1AngleDeg), mass2AngleDeg: fold360(s.mass2AngleDeg), startMmPerS, residualMmPerS, residualGmm, openingDeg: Math.abs(wrap180(s.mass1AngleDeg - s.mass2AngleDeg)), ...findings.judged() };
+	}
+});
