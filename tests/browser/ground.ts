@@ -24,7 +24,7 @@ export const base = (): string => `http://127.0.0.1:${port}`;
 /** Starts the application; a clock put ahead makes a long timer run out. */
 export async function startApp(aheadS = 0): Promise<void> {
 	if (app) return;
-	port ||= await freePort(4273);
+	port ||= await freePort(Number(process.env.UNCINUS_TEST_PORT ?? 4273));
 	app = await startApplication(addressFromEnvironment(), port, true, true, { UNCINUS_CLOCK_AHEAD_S: String(aheadS) });
 }
 export async function stopApp(): Promise<void> {

@@ -1,14 +1,8 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { done, heading, press, say, station } from './bench.js';
+import { balanced, level, mounted, readings, rim } from './to-release.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
-
-const rim = [12, 6, 14, 22, 31, 38, 30, 26, 21, 9, 4, 7];
-const level = [4, 3, 5, 6, 7, 8, 6, 5, 4, 3, 2, 3];
-
-async function readings(page: Page, list: number[]): Promise<void> {
-	for (const [i, r] of list.entries()) await page.getByLabel(`Reading at ${Math.round((i * 360) / list.length)} degrees`).fill(String(r));
-}
 
 describe('from a brief to a released wheel, by mouse', () => {
 	let page: Page;
@@ -58,22 +52,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 	});
 
 	it('mounts it: fit, flanges, thread and tightening', async () => {
-		await open('Mount');
-		await page.getByLabel('Bore, measured').fill('76.25');
-		await page.getByLabel('Seat, measured').fill('76.20');
-		await say(page, 'Did it have to be forced?', 'No');
-		await press(page, 'Slides on by hand');
-		await page.getByRole('button', { name: 'Read the dial indicator' }).click();
-		await page.getByRole('button', { name: 'Take it' }).and(page.locator(':enabled')).click();
-		await page.getByLabel('Back blotter').selectOption('good');
-		await page.getByLabel('Front blotter').selectOption('good');
-		await say(page, 'Wiped clean', 'Yes');
-		await say(page, 'Burr or dent found', 'No');
-		await press(page, 'Flanges are right');
-		await press(page, 'Thread is right');
-		await press(page, 'Show the order');
-		await press(page, 'Tightened in this order');
-		await done(page, 'Mount');
+		await mounted(page);
 	});
 
 	it('runs it in by the server\'s clock, which a restart does not lose', async () => {
@@ -102,7 +81,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await readings(page, rim);
 		await page.getByText('34 µm').first().waitFor();
 		await press(page, 'Book the readings');
-		await page.getByRole('heading', { name: 'Afterwards' }).waitFor();
+		await press(page, 'Read the rim again');
 		await readings(page, level);
 		await page.getByLabel('Diameter now').fill((await diameter() - 0.1).toFixed(2));
 		await say(page, 'Spun dry', 'Yes');
@@ -111,14 +90,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 	});
 
 	it('balances it in two rolls', async () => {
-		await open('Balance');
-		await page.getByLabel('Full swing, there and back').fill('14.2');
-		await page.getByLabel(/Rested heavy side down at/).fill('197');
-		await page.getByText(/to \d+°/).first().waitFor();
-		await press(page, 'Book this roll');
-		await press(page, 'Weights moved, roll again');
-		await press(page, 'It stays put everywhere');
-		await done(page, 'Balance');
+		await balanced(page);
 	});
 
 	it('dresses it with the diamond past centre', async () => {

@@ -25,6 +25,10 @@ export const STEP_WORDS: Record<string, string> = {
 	'spindle-service': 'Have the spindle serviced', 'measure-taper-runout': 'Measure run-out of the taper', 'measure-flange-runout': 'Measure run-out of the flange', 'polish-marks': 'Polish the marks', 'clean-and-remeasure': 'Clean and measure again', 'listen-to-spindle': 'Listen to the bare spindle',
 	'inspect-chuck': 'Look at the chuck', 'stone-chuck-high-spots': 'Stone lumps off the chuck', 'leave-gouges': 'Leave hollows in the chuck alone', 'full-route-new-wheel': 'Start again with a new wheel, every station', 'full-route-retest': 'Inspect the wheel and start again, every station'
 };
+/** Who stands for a step of a plan where not everybody may. */
+export const STEP_SIGNED_BY: Record<string, string> = { 'scrap-wheel': 'a lead', 'repair-guard': 'people trained for the machine', 'replace-flange': 'people trained for the machine', 'spindle-service': 'people trained for the spindle', 'polish-taper': 'people trained for the spindle' };
+/** Where it starts again after a plan is closed. */
+export const RESTART_WORDS: Record<string, string> = { spec: 'Starts again at Select, with another wheel: every station once more.', inspect: 'Starts again at Inspect, with this wheel once a lead has cleared it: every station once more.' };
 
 export const WAKE_WORDS: Record<string, string> = {
 	'inspect-isolated': 'Look it over, power locked off', 'check-guard': 'Look at the guard', 'set-stops-close': 'Set the table stops close', 'try-emergency-stop': 'Try the emergency stop', 'check-rotation-without-wheel': 'See which way it turns, no wheel', 'build-pressure': 'Build up pressure, warm the oil', 'first-slow-stroke': 'First slow stroke'

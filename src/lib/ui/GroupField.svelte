@@ -18,6 +18,6 @@
 <style>
 	fieldset { border: 1px solid var(--rule); border-left: 3px solid var(--edge); padding: 8px 12px; min-width: 0; grid-column: 1 / -1; }
 	legend { font-weight: 650; font-size: 14px; padding: 0 4px; } legend span { font-weight: 400; color: var(--ink2); font-size: 13px; }
-	.grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(190px, 1fr)); gap: 6px 14px; }
+	.grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(140px, 1fr)); gap: 6px 14px; }
 	.fault { color: var(--stop); font-weight: 600; font-size: 13px; }
 </style>

@@ -7,7 +7,7 @@
 	const bad = (text: string) => text.trim() !== '' && 'problem' in parseQuantity(text, 'um', system);
 	function put(i: number, text: string) {
 		const several = text.split(/[\s;]+/).filter(Boolean);
-		if (several.length > 2 && several.every((s) => !Number.isNaN(Number(s.replace(',', '.'))))) onchange(list.map((old, k) => several[k - i] ?? old));
+		if (several.length > 2 && several.every((s) => !Number.isNaN(Number(s.replace(',', '.'))))) onchange(i === 0 && several.length > list.length ? several.slice(0, 720) : list.map((old, k) => several[k - i] ?? old));
 		else onchange(list.map((old, k) => (k === i ? text : old)));
 	}
 	function keys(e: KeyboardEvent, i: number) {

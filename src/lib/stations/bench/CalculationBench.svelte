@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack, type Snippet } from 'svelte';
+	import { onDestroy, untrack, type Snippet } from 'svelte';
 	import type { System } from '$core/quantity/parse';
 	import type { Calculation } from '$core/calculation/define';
 	import { InputFault } from '$core/calculation/fault';
@@ -10,7 +10,7 @@
 	import WorkingSheet from '$lib/ui/WorkingSheet.svelte';
 	import ResultList from './ResultList.svelte';
 	import type { Reason } from '$core/calculation/verdict';
-	import { CORE_VERSION } from '$core/calculations';
+	import { CORE_VERSION, type CalcAnswer } from '$core/calculations';
 
 	/** A calculation on its own: its fields as a form, its result as it is typed, its working. Nothing is recorded. */
 	let { calculation, draft, drawing }: { calculation: Calculation; draft: Record<string, unknown> | null; drawing?: Snippet<[Record<string, unknown>, System]> } = $props();
@@ -18,8 +18,21 @@
 	const entry = new Entry({ fields: c.fields, key: `bench-${c.id}`, draft: untrack(() => draft) });
 	const usual = c.fields.filter((f) => !f.advanced);
 	const special = c.fields.filter((f) => f.advanced);
+	/** What the worker answered, and to which numbers. */
+	let worked = $state.raw<{ of: string; output: Record<string, unknown> | null } | null>(null);
+	let computing = $state(false);
+	let worker: Worker | null = null;
+	onDestroy(() => worker?.terminate());
+	function work() {
+		const input = entry.result.values;
+		worker ??= new Worker(new URL('../../workers/calc-runner.ts', import.meta.url), { type: 'module' });
+		computing = true;
+		worker.onmessage = ({ data }: MessageEvent<CalcAnswer>) => { computing = false; worked = { of: JSON.stringify(input), output: 'output' in data ? data.output : null }; };
+		worker.postMessage({ id: c.id, input: JSON.parse(JSON.stringify(input)) });
+	}
 	const answer = $derived.by(() => {
 		if (entry.result.fault) return { fault: entry.result.fault, output: null };
+		if (c.heavy) return { fault: new InputFault('', 'missing', 'This takes a few seconds. Compute it when the numbers are in.'), output: worked && worked.of === JSON.stringify(entry.result.values) ? worked.output : null };
 		try { return { fault: null, output: c.run(entry.result.values) }; } catch (e) { if (e instanceof InputFault) return { fault: e, output: null }; throw e; }
 	});
 	const verdict = $derived((answer.output?.verdict ?? null) as 'ok' | 'caution' | 'stop' | null);
@@ -35,7 +48,7 @@
 		<div class="grid">{#each usual as field, i (field.name)}<FieldInput {entry} {field} autofocus={i === 0} />{/each}</div>
 		{#if special.length}<details><summary>Special cases</summary><div class="grid">{#each special as field (field.name)}<FieldInput {entry} {field} />{/each}</div></details>{/if}
 		<div class="row">
-			<button class="btn" onclick={() => entry.fill(c.example as Record<string, unknown>)}>Fill in an example</button><button class="btn" onclick={() => entry.fill({})}>Empty it</button>
+			{#if c.heavy}<button class="btn act" onclick={work} disabled={computing || !!entry.result.fault}>{computing ? 'Computing …' : 'Compute it'}</button>{/if}<button class="btn" onclick={() => entry.fill(c.example as Record<string, unknown>)}>Fill in an example</button><button class="btn" onclick={() => entry.fill({})}>Empty it</button>
 			<button class="btn" aria-pressed={entry.system === 'inch'} onclick={() => entry.switchTo(entry.system === 'mm' ? 'inch' : 'mm')}>{entry.system === 'mm' ? 'Inches' : 'Millimetres'}</button>
 		</div>
 	</section>

@@ -54,7 +54,7 @@
 			<QuantityField entry={position} name="offsetMm" label={dresserSetup(f) === 'surface-below' ? 'Diamond from bottom centre, right is +' : 'Diamond above the spindle centre'} note={where ? `aim for ${figure(where.recommendedOffsetMm, 'mm', f.units)}` : `leaving side is ${turns(f) === 'clockwise' ? 'left, so minus' : 'right, so plus'}`} autofocus />
 			<QuantityField entry={position} name="dragAngleDeg" label="Lean, tip the way the rim moves" />
 			{#if dresserSetup(f) === 'cylindrical-side'}<ChoiceField entry={position} name="surfaceMotion" label="At the diamond the rim moves" />{/if}
-			{#if where}<p class="lab">Past centre</p><p class="num huge" class:bad={where.verdict === 'stop'}>{q(where.pastCentreMm, 'mm')}<span> {where.side} side</span></p><Reasons reasons={where.reasons} />{/if}
+			{#if where}<p class="lab">Past centre</p><p class="num huge" class:bad={where.verdict === 'stop'}>{q(where.pastCentreMm, 'mm')} <span>{where.side} side</span></p><Reasons reasons={where.reasons} />{/if}
 		{:else if part === 'settings'}
 			<div class="grid"><QuantityField entry={settings} name="depthUm" autofocus /><QuantityField entry={settings} name="traverseMmPerMin" note={point ? `${q(point.leadUm, 'um')} per turn` : ''} /><QuantityField entry={settings} name="passes" note={plan ? `${q(plan.totalDepthUm, 'um')} off, ${duration(plan.timeS)}` : ''} /><QuantityField entry={settings} name="dryPasses" note="smooth and dull" /></div>
 			<ChoiceField entry={settings} name="coolant" words={{ continuous: 'full flow', none: 'dry' }} />

@@ -6,7 +6,7 @@
 	import type { System } from '$core/quantity/parse';
 
 	/** Reads an instrument of a kind; only a good reading can be taken. With `turn` the difference between highest and lowest over a turn is what is taken. */
-	let { kind, system, turn = false, ontake }: { kind: InstrumentKind; system: System; turn?: boolean; ontake: (value: number) => void } = $props();
+	let { kind, system, turn = false, short = false, ontake }: { kind: InstrumentKind; system: System; turn?: boolean; /** One word on the button where there are many. */ short?: boolean; ontake: (value: number) => void } = $props();
 	let listening = $state('');
 	let said = $state('');
 	let value = $state<number | null>(null);
@@ -55,7 +55,7 @@
 		<p class="num" role="status" aria-label="{INSTRUMENT_WORDS[kind]} {listening}"><b>{value === null ? '-' : quantity(value, unit, system)}</b>{#if turn} {turned < 350 ? `turn it, ${Math.round(Math.min(360, turned))}° of 360` : `swings ${quantity(high - low, unit, system)}`}{/if}</p>
 		{#if said}<p class="fault" role="alert">{listening} {said}.</p>{/if}
 		<button class="btn" onclick={take} disabled={result === null}>Take it</button><button class="btn" onclick={stop}>Leave it</button>
-	{:else}<button class="btn" onclick={begin}><Gauge size={16} />Read the {INSTRUMENT_WORDS[kind]}</button>{#if said}<p class="fault" role="alert">{said}</p>{/if}{/if}
+	{:else}<button class="btn" onclick={begin}><Gauge size={16} />{#if short}<span class="sr">Read the {INSTRUMENT_WORDS[kind]}</span>{:else}Read the {INSTRUMENT_WORDS[kind]}{/if}</button>{#if said}<p class="fault" role="alert">{said}</p>{/if}{/if}
 </div>
 
 <style>.read { display: flex; gap: 8px; flex-wrap: wrap; align-items: center; } b { font-size: 19px; } .btn { font-size: 13.5px; padding: 4px 11px; }</style>

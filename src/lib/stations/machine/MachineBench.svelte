@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { recommissionStep, spindleStep } from '$core/route/steps/machine';
 	import { quantity } from '$core/quantity/format';
+	import SpindleDrawing from '$lib/drawing/SpindleDrawing.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import VerdictMark from '$lib/ui/VerdictMark.svelte';
 	import type { Desk } from '../desk.svelte';
@@ -9,7 +10,8 @@
 
 	/** The machine itself, before any wheel: woken after a long stand, or measured after a crash. */
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
-	const waking = $derived(desk.facts.route.code === 'recommission');
+	const waking = $derived(desk.facts.route.machineAsks === 'wake');
+	const seen = (v: unknown) => (typeof v === 'number' ? { text: q(v), state: v >= 25 ? 'stop' : v > 5 ? 'caution' : 'ok' } : null);
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
 
@@ -26,7 +28,7 @@
 	<h1>Machine: spindle</h1>
 	<p class="lead">No wheel on, spindle turned by hand. Dial on the taper, then on the flange; full reading.</p>
 	<StepForm {desk} step={spindleStep} draft={drafts['machine-runout'] ?? null} action="Book the readings" instruments={{ taperRunoutUm: 'dial', flangeRunoutUm: 'dial' }}>
-		{#snippet drawing(out)}<p class="lab">The worse of the two</p><p class="num big">{out ? q(Number(out.worstUm)) : '-'}</p><Strip value={out ? Number(out.worstUm) : null} limit={25} label="Run-out" show={q} /><p class="quiet">Aim 5 µm; from 25 µm on the spindle is looked at by people trained for it.</p>{/snippet}
+		{#snippet drawing(out, v)}<SpindleDrawing taper={seen(v.taperRunoutUm)} flange={seen(v.flangeRunoutUm)} words={out ? `The worse of the two ${q(Number(out.worstUm))}` : ''} /><p class="lab">The worse of the two</p><p class="num big">{out ? q(Number(out.worstUm)) : '-'}</p><Strip value={out ? Number(out.worstUm) : null} limit={25} label="Run-out" show={q} /><p class="quiet">Aim 5 µm; from 25 µm on the spindle is looked at by people trained for it.</p>{/snippet}
 	</StepForm>
 {/if}
 

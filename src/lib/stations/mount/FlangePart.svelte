@@ -21,13 +21,14 @@
 	const p = $derived(preview(flangeStep, desk.facts, entry));
 	const v = $derived(entry.result.values as Record<string, number>);
 	const out = $derived(outputOf(p, 'mount.flange-check') as { minFlangeDiameterMm: number; backContactWidthMm: number; contactPressureMPa: number | null; verdict: string; reasons: never[] } | null);
+	const taper = $derived(outputOf(p, 'mount.spindle-runout') as { verdict: string; reasons: never[] } | null);
 	const q = (x: number | null | undefined, u: 'mm' | 'MPa') => quantity(x ?? null, u, desk.facts.units);
 </script>
 
 <div class="cols">
 	<div class="form">
 		<QuantityField {entry} name="backFlangeDiameterMm" /><QuantityField {entry} name="frontFlangeDiameterMm" /><QuantityField {entry} name="backRecessDiameterMm" /><QuantityField {entry} name="frontRecessDiameterMm" />
-		<div><QuantityField {entry} name="runoutUm" label="Flange run-out" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('runoutUm', figure(x, 'um', desk.facts.units))} /></div><QuantityField {entry} name="blotterThicknessMm" /><QuantityField {entry} name="blotterOuterMm" /><QuantityField {entry} name="blotterInnerMm" />
+		<div><QuantityField {entry} name="runoutUm" label="Flange run-out" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('runoutUm', figure(x, 'um', desk.facts.units))} /></div><div><QuantityField {entry} name="taperRunoutUm" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('taperRunoutUm', figure(x, 'um', desk.facts.units))} /></div><QuantityField {entry} name="blotterThicknessMm" /><QuantityField {entry} name="blotterOuterMm" /><QuantityField {entry} name="blotterInnerMm" />
 	</div>
 	<div class="side">
 		<FlangeSection wheel={desk.facts.wheel!} flangeMm={v.backFlangeDiameterMm ?? m?.flangeMm ?? 0} frontFlangeMm={v.frontFlangeDiameterMm ?? m?.flangeMm ?? 0} recessMm={v.backRecessDiameterMm ?? m?.recessMm ?? 0} blotterMm={v.blotterOuterMm ?? 0} minMm={out?.minFlangeDiameterMm ?? desk.facts.wheel!.diameterMm / 3} units={desk.facts.units} />
@@ -35,8 +36,8 @@
 	</div>
 </div>
 <div class="asks"><ChoiceField {entry} name="backBlotter" list /><ChoiceField {entry} name="frontBlotter" list /><YesNo {entry} name="clean" label="Wiped clean" /><YesNo {entry} name="burred" label="Burr or dent found" /></div>
-{#if out}<Reasons reasons={out.reasons} />{/if}
-<ActionBar label="Flanges are right" onact={async () => { if (await desk.record('mount', 'flange', entry)) ondone(); }} busy={desk.busy} stop={out?.verdict === 'stop'}>
+{#if out}<Reasons reasons={[...(taper?.reasons ?? []), ...out.reasons]} />{/if}
+<ActionBar label="Flanges are right" onact={async () => { if (await desk.record('mount', 'flange', entry)) ondone(); }} busy={desk.busy} stop={out?.verdict === 'stop' || taper?.verdict === 'stop'}>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>
 

@@ -1,7 +1,10 @@
 <script lang="ts">
+	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { benchStep, toolPostStep } from '$core/route/steps/mount-special';
 	import type { Mounting } from '$core/route/templates';
+	import BenchGrinderDrawing from '$lib/drawing/BenchGrinderDrawing.svelte';
+	import ToolPostDrawing from '$lib/drawing/ToolPostDrawing.svelte';
 	import type { Desk } from '../desk.svelte';
 	import StepForm from '../StepForm.svelte';
 	import FitPart from './FitPart.svelte';
@@ -22,6 +25,7 @@
 	let chosen = $state<Part | null>(null);
 	const part = $derived(chosen ?? parts.find((x) => !passed(x)) ?? parts.at(-1)!);
 	const next = () => (chosen = null);
+	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>
 
 <h1>Mount</h1>
@@ -32,8 +36,8 @@
 {:else if part === 'pack'}<PackPart {desk} draft={drafts['mount-pack'] ?? null} />
 {:else if part === 'quill'}<QuillPart {desk} draft={drafts['mount-quill'] ?? null} ondone={next} />
 {:else if part === 'glue'}<GluePart {desk} draft={drafts['mount-glue'] ?? null} />
-{:else if part === 'bench'}<p class="quiet">Wheel still and locked. Work that is pulled into a wide gap breaks the wheel.</p><StepForm {desk} step={benchStep} draft={drafts['mount-bench'] ?? null} action="Rest and guards are set" ondone={next} />
-{:else if part === 'tool-post'}<p class="quiet">Cloth over the ways before anything else; grit eats them.</p><StepForm {desk} step={toolPostStep} draft={drafts['mount-tool-post'] ?? null} action="Set up on the lathe" start={{ workDiameterMm: desk.facts.workDiameterMm ?? undefined }} ondone={next} />
+{:else if part === 'bench'}<p class="quiet">Wheel still and locked. Work that is pulled into a wide gap breaks the wheel.</p><StepForm {desk} step={benchStep} draft={drafts['mount-bench'] ?? null} action="Rest and guards are set" ondone={next}>{#snippet drawing(_out, v)}<BenchGrinderDrawing restGapMm={num(v.restGapMm)} tongueGapMm={num(v.tongueGapMm)} atCentre={typeof v.restAtCentre === 'boolean' ? v.restAtCentre : null} words="Rest {num(v.restGapMm) ?? 'not measured'}, tongue {num(v.tongueGapMm) ?? 'not measured'} millimetres." />{/snippet}</StepForm>
+{:else if part === 'tool-post'}<p class="quiet">Cloth over the ways before anything else; grit eats them.</p><StepForm {desk} step={toolPostStep} draft={drafts['mount-tool-post'] ?? null} action="Set up on the lathe" start={{ workDiameterMm: desk.facts.workDiameterMm ?? undefined }} ondone={next}>{#snippet drawing(out, v)}<ToolPostDrawing offsetMm={num(v.centreOffsetMm)} workMm={num(v.workDiameterMm)} wheelMm={desk.facts.wheel!.diameterMm} inside={v.grinding === 'internal'} covered={typeof v.waysCovered === 'boolean' ? v.waysCovered : null} words={out ? `The diameter comes out ${quantity(Number(out.diameterErrorUm), 'um', desk.facts.units)} off.` : ''} />{#if out}<p class="num big">{quantity(Number(out.diameterErrorUm), 'um', desk.facts.units)}</p><p class="quiet">off on the diameter, from the height alone.</p>{/if}{/snippet}</StepForm>
 {:else}<TightenPart {desk} draft={drafts['mount-thread'] ?? null} />{/if}
 
-<style>.tabs { display: flex; gap: 6px; margin: 12px 0; flex-wrap: wrap; }</style>
+<style>.big { font-size: 36px; font-weight: 700; line-height: 1.1; } .tabs { display: flex; gap: 6px; margin: 12px 0; flex-wrap: wrap; }</style>

@@ -2,15 +2,16 @@
 	import { figure } from '$core/quantity/format';
 	import type { Entry, Typed } from '$lib/ui/entry.svelte';
 	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import TextField from '$lib/ui/TextField.svelte';
-	import ReadInstrument from '../instrument/ReadInstrument.svelte';
+	import PackMeasured from './PackMeasured.svelte';
+	import type { FreeWheel } from '$core/shop/wheel';
 
-	/** The sizes of one part, and for a wheel what the presetter says of it. */
-	let { entry, index, onchanged }: { entry: Entry; index: number; onchanged: () => void } = $props();
+	/** The sizes of one part; a wheel is picked from the rack, which knows what is marked on it. */
+	let { entry, index, rack, onchanged }: { entry: Entry; index: number; rack: readonly FreeWheel[]; onchanged: () => void } = $props();
+	const id = $props.id();
 	const item = $derived((entry.at(`items.${index}`) ?? {}) as Record<string, Typed>);
 	const at = (name: string) => `items.${index}.${name}`;
 	const wheel = $derived(item.kind === 'wheel');
-	const MEASURED_BY = [['rimBackMm', 'presetter', ''], ['rimFrontMm', 'presetter', ''], ['diameterMm', 'presetter', 'Diameter, measured'], ['radialRunoutUm', 'dial', ''], ['axialRunoutUm', 'dial', '']] as const;
+	const number = $derived(String(item.name ?? ''));
 	let before = '';
 	/** A change of what was measured, or of what it is measured against, takes its standing away. */
 	$effect(() => {
@@ -19,18 +20,30 @@
 		if (before && before !== now && JSON.parse(before)[0] === index && String(m.rimBackMm ?? '') !== '') { entry.set(at('measured.revision'), String(Number(m.revision || 0) + 1)); onchanged(); }
 		before = now;
 	});
+	function pickWheel(of: string) {
+		const w = rack.find((x) => x.number === of);
+		if (!w) return entry.set(at('name'), of);
+		const mm = (v: number | null) => (v === null ? '' : figure(v, 'mm', entry.system));
+		entry.set(`items.${index}`, { ...item, name: w.number, thicknessMm: mm(w.widthMm), boreMm: mm(w.boreMm), diameterMm: mm(w.diameterMm), maxSpeedMps: w.ratedMps === null ? '' : figure(w.ratedMps, 'm/s', entry.system), maxSpeedRpm: w.ratedRpm === null ? '' : figure(w.ratedRpm, 'rpm', entry.system) });
+		onchanged();
+	}
 </script>
 
 <div class="item">
 	<h3>Part {index + 1}: {String(item.kind)}</h3>
-	<div class="grid"><QuantityField {entry} name={at('thicknessMm')} /><QuantityField {entry} name={at('boreMm')} label="Bore" />{#if wheel}<TextField {entry} name={at('name')} label="Wheel number" mono /><QuantityField {entry} name={at('diameterMm')} /><QuantityField {entry} name={at('maxSpeedMps')} /><QuantityField {entry} name={at('maxSpeedRpm')} /><QuantityField {entry} name={at('rimBackOffsetMm')} /><QuantityField {entry} name={at('rimWidthMm')} /><QuantityField {entry} name={at('cornerRadiusBackMm')} label="Corner, back" /><QuantityField {entry} name={at('cornerRadiusFrontMm')} label="Corner, front" />{/if}</div>
 	{#if wheel}
-		<h3>At the presetter</h3>
-		<div class="grid wide">
-			{#each MEASURED_BY as [name, kind, label] (name)}<div><QuantityField {entry} name={at(`measured.${name}`)} {label} /><ReadInstrument {kind} system={entry.system} turn={kind === 'dial'} ontake={(v) => entry.set(at(`measured.${name}`), figure(v, kind === 'dial' ? 'um' : 'mm', entry.system))} /></div>{/each}
-			<QuantityField {entry} name={at('measured.cornerRadiusBackMm')} label="Corner, back, measured" /><QuantityField {entry} name={at('measured.cornerRadiusFrontMm')} label="Corner, front, measured" />
-		</div>
+		<label for="{id}-w">Wheel, from the rack</label>
+		<select id="{id}-w" class="plain-input" data-field={at('name')} value={number} onchange={(e) => pickWheel(e.currentTarget.value)}>
+			<option value="">pick one</option>{#if number && !rack.some((w) => w.number === number)}<option value={number}>{number}</option>{/if}
+			{#each rack as w (w.number)}<option value={w.number}>{w.number}, {w.marking}, {figure(w.diameterMm, 'mm', entry.system)} × {figure(w.widthMm, 'mm', entry.system)}</option>{/each}
+		</select>
+		{#if entry.faultAt(at('name'))}<p class="fault">{entry.faultAt(at('name'))}</p>{/if}
 	{/if}
+	<div class="grid"><QuantityField {entry} name={at('thicknessMm')} /><QuantityField {entry} name={at('boreMm')} label="Bore" />{#if wheel}<QuantityField {entry} name={at('diameterMm')} /><QuantityField {entry} name={at('maxSpeedMps')} /><QuantityField {entry} name={at('maxSpeedRpm')} /><QuantityField {entry} name={at('rimBackOffsetMm')} /><QuantityField {entry} name={at('rimWidthMm')} /><QuantityField {entry} name={at('cornerRadiusBackMm')} label="Corner, back" /><QuantityField {entry} name={at('cornerRadiusFrontMm')} label="Corner, front" />{/if}</div>
+	{#if wheel}<PackMeasured {entry} path={`items.${index}`} />{/if}
 </div>
 
-<style>.wide { grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)) !important; } .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(120px, 1fr)); gap: 0 10px; } h3 { margin: 2px 0; }</style>
+<style>
+	.grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(100px, 1fr)); gap: 2px 10px; margin-top: 4px; } h3 { margin: 2px 0; } label { font-size: 13.5px; color: var(--ink2); } select { width: 100%; } .fault { color: var(--stop); font-weight: 600; font-size: 13px; }
+	.item :global(.qty) { min-height: 36px; } .item :global(.qty input) { font-size: 16px; padding-left: 7px; } .item :global(.qty i) { padding: 0 6px; } .grid { align-items: end; } .item :global(.alt:not(.fault)) { display: none; } .item :global(.opt) { display: none; }
+</style>

@@ -11,7 +11,7 @@
 	const q = (v: unknown, u: 'rpm' | 'um' | 'm/s') => quantity(Number(v), u, desk.facts.units);
 </script>
 
-<StepForm {desk} step={quillStep} {draft} action="Quill is right" start={{ minimumWidthMm: w.widthMm / 2, grindDirectionSign: 1, dressDirectionSign: 1 }} {ondone}>
+<StepForm {desk} step={quillStep} {draft} action="Quill is right" start={{ minimumWidthMm: w.widthMm / 2 }} words={{ clockwise: 'clockwise', 'counter-clockwise': 'anticlockwise' }} {ondone}>
 	{#snippet drawing(out, v)}
 		<QuillDrawing overhangMm={Number(v.overhangMm) || 40} quillMm={Number(v.quillDiameterMm) || 10} wheelMm={w.diameterMm} widthMm={w.widthMm} deflectionUm={out ? Number(out.deflectionUm) : null} ratio={out ? Number(out.criticalRatio) : null} words={out ? `Bends ${q(out.deflectionUm, 'um')}; ${Math.round(100 * Number(out.criticalRatio))} per cent of its critical speed` : ''} />
 		{#if out}<p class="num big">{Math.round(100 * Number(out.criticalRatio))} %</p><p class="quiet">of its critical speed, {q(Math.round(Number(out.criticalSpeedRpm)), 'rpm')}; the real one is lower. Bends {q(out.deflectionUm, 'um')} (drawn exaggerated), rim {q(out.surfaceSpeedMps, 'm/s')}. Never over {q(Math.floor(Number(out.maxRunRpm)), 'rpm')}.{out.remainingDressCount === null ? '' : ` ${String(out.remainingDressCount)} such dresses left.`}</p>{/if}

@@ -3,7 +3,7 @@
 	import type { ObjectField } from '$core/calculation/fields';
 	import { figure } from '$core/quantity/format';
 	import ReadInstrument from '$lib/stations/instrument/ReadInstrument.svelte';
-	import { EVENT_WORDS, STEP_WORDS, when } from '$lib/stations/words';
+	import { EVENT_WORDS, RESTART_WORDS, STEP_SIGNED_BY, STEP_WORDS, when } from '$lib/stations/words';
 	import PlanStep from '$lib/stations/incident/PlanStep.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
 	import FieldInput from '$lib/ui/FieldInput.svelte';
@@ -22,6 +22,8 @@
 	const mechanical = $derived(plan.steps.some((s) => s.code === 'inspect-guard'));
 	const looks = $derived(mechanical || plan.steps.some((s) => s.code === 'listen-to-spindle'));
 	const asked = $derived(FINDINGS.fields.filter((f) => mechanical || f.name === 'spindleNoise'));
+	const signedBy = (code: string) => { const s = data.signed[code]; return s ? `${s.by}, ${when(s.atMs)}` : null; };
+	const LIMITS: Record<string, string> = { taperRunoutUm: 'Aim 5 µm, limit 25 µm', flangeRunoutUm: 'Aim 5 µm, limit 25 µm' };
 	let working = $state(false);
 	const path = $derived(`/api/incidents/${i.id}`);
 	const done = $derived((i.input.done ?? []) as string[]);
@@ -36,7 +38,10 @@
 		entry.touchAll();
 		const { fault, values } = entry.result;
 		if (fault) return entry.blame(fault);
-		await sender.submit(path, { findings: values, version: i.version }, entry);
+		// Behind the ticks that are still under way, and before those that follow: none is lost, however fast they come.
+		const sent = last.then(() => sender.submit(path, { findings: values, version: i.version }, entry));
+		last = sent;
+		await sent;
 	}
 </script>
 
@@ -47,19 +52,20 @@
 	<div class="cols">
 		<section class="sheet" aria-label="The plan">
 			{#if open && plan.next}<p class="quiet">Do this now</p><p class="now">{STEP_WORDS[plan.next] ?? plan.next}</p>{:else if !open}<p class="now">Closed by {i.closedBy}, {when(i.closedAt!)}</p>{:else}<p class="now">All steps done</p>{/if}
-			<ol>{#each plan.steps as s (s.code)}<PlanStep step={s} word={STEP_WORDS[s.code] ?? s.code} now={open && s.code === plan.next} {writes} ontick={(on) => tick(s.code, on)} />{/each}</ol>
+			<ol>{#each plan.steps as s (s.code)}<PlanStep step={s} word={STEP_WORDS[s.code] ?? s.code} signed={s.done ? signedBy(s.code) : null} by={STEP_SIGNED_BY[s.code] ?? ''} now={open && s.code === plan.next} {writes} ontick={(on) => tick(s.code, on)} />{/each}</ol>
 		</section>
 		<div class="right">
 			{#if looks}
 				<section class="sheet" aria-label="What was found">
 					<h2>What was found</h2>
-					<div class="grid">{#each asked as f (f.name)}<div><FieldInput {entry} field={f} label={f.about} />{#if writes && f.name.endsWith('RunoutUm')}<ReadInstrument kind="dial" system="mm" turn ontake={(v) => entry.set(f.name, figure(v, 'um'))} />{/if}</div>{/each}</div>
+					<div class="grid">{#each asked as f (f.name)}<div><FieldInput {entry} field={f} label={f.about} />{#if LIMITS[f.name]}<p class="quiet">{LIMITS[f.name]}</p>{/if}{#if writes && f.name.endsWith('RunoutUm')}<ReadInstrument kind="dial" system="mm" turn ontake={(v) => entry.set(f.name, figure(v, 'um'))} />{/if}</div>{/each}</div>
 					{#if writes}<button class="btn" onclick={findings} disabled={sender.busy}>Keep the findings</button>{/if}
 				</section>
 			{/if}
 			<section class="sheet" aria-label="Where it stands">
 				<h2>{i.machine} is {plan.machineState === 'not-involved' ? 'not involved' : open ? 'locked out' : 'free again'}; the wheel is {plan.wheelDisposition === 'scrap' ? 'scrap' : 'quarantined'}</h2>
 				<Reasons reasons={plan.reasons} most={8} />
+				<p>{RESTART_WORDS[plan.restartStation] ?? ''}{#if !open && data.role !== 'viewer'} <a href="/setups/new?machine={i.machineId}&route=crash-recovery">Start the recovery setup</a>.{/if}</p>
 				{#if open}
 					<p class="quiet">A stop is closed by looking again, never by overriding. {data.role === 'lead' ? '' : 'A lead closes the plan.'} Follow the machine's and wheel's own instructions and local rules; spindle work belongs to trained people.</p>
 					{#if data.role === 'lead'}<button class="btn act" disabled={sender.busy || plan.verdict === 'stop'} onclick={() => sender.submit(path, { close: true, version: i.version })}>Close the incident</button>{/if}

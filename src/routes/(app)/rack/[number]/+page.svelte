@@ -28,7 +28,7 @@
 <svelte:head><title>Wheel {w.number} - Uncinus</title></svelte:head>
 <main class="page">
 	<p class="back"><a href="/rack">Rack</a></p>
-	<div class="head"><h1>Wheel {w.number}</h1><p class="num mk">{w.canonical || w.marking}</p><p class="st"><VerdictMark state={mark[w.state]} label="" />{STATE_WORDS[w.state]}{w.stateReason ? `: ${w.stateReason}` : ''}{#if w.heldBy}, <a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</p><span class="sp"></span>{#if data.mayWrite && w.state !== 'scrapped' && w.heldBy === null}<a class="btn" href="{here}/look">Look it over</a><a class="btn" href="{here}/ring">Ring it</a>{/if}<a class="btn" class:act={received} href="/api/rack/tags?n={encodeURIComponent(w.number)}" target="_blank">Print its tag</a></div>
+	<div class="head"><h1>Wheel {w.number}</h1><p class="num mk">{w.canonical || w.marking}</p><p class="st"><VerdictMark state={mark[w.state]} label="" />{STATE_WORDS[w.state]}{w.stateReason ? `: ${w.stateReason}` : ''}{#if w.heldBy}, <a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</p><span class="sp"></span>{#if data.mayWrite && w.state !== 'scrapped' && (w.heldBy === null || w.inPack)}<a class="btn" href="{here}/look">Look it over</a><a class="btn" href="{here}/ring">Ring it</a>{/if}<a class="btn" class:act={received} href="/api/rack/tags?n={encodeURIComponent(w.number)}" target="_blank">Print its tag</a></div>
 	{#if received}<p class="got" role="status"><VerdictMark state={w.state === 'quarantined' ? 'stop' : 'ok'} label="" />{w.state === 'quarantined' ? 'Set aside. Print its tag, hang it on, keep it apart from the others.' : 'On the rack. Print its tag and hang it on, then ring it.'}</p>{/if}
 	<div class="cols">
 		<section class="sheet" aria-label="Size and limits">

@@ -19,7 +19,7 @@
 	let { data } = $props();
 	/** What the advice needs; the rest may still be empty. */
 	const JOB = BRIEF_FIELDS.filter((f) => !['part', 'quantity', 'machineId', 'units'].includes(f.name)).map((f) => (f.name === 'targetRaUm' ? { ...f, required: false } : f));
-	const entry = new Entry({ fields: BRIEF_FIELDS, key: 'setup-new', draft: data.draft, start: { machineId: data.machine ?? undefined } });
+	const entry = new Entry({ fields: BRIEF_FIELDS, key: 'setup-new', draft: data.draft, start: { machineId: data.machine ?? undefined, route: data.routes.find((r) => r.code === data.route)?.code } });
 	const sender = new Sender();
 	$effect(() => entry.switchTo(entry.at('units') === 'inch' ? 'inch' : 'mm'));
 	const v = $derived(entry.result.values as Record<string, never>);

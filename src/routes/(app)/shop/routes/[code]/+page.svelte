@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
-	import { MOUNTING_WORDS, TEMPLATE_FIELDS } from '$core/route/templates';
+	import { MACHINE_WORDS, MOUNTING_WORDS, TEMPLATE_FIELDS } from '$core/route/templates';
+	import CopyRoute from '$lib/stations/shop/CopyRoute.svelte';
 	import RouteChecks from '$lib/stations/shop/RouteChecks.svelte';
 	import SortList from '$lib/ui/SortList.svelte';
 	import { when } from '$lib/stations/words';
@@ -36,9 +37,9 @@
 			{#if entry.faultAt('stations')}<p class="fault">{entry.faultAt('stations')}</p>{/if}
 		</section>
 		<section class="sheet" aria-label="What it is">
-			<TextField {entry} name="name" /><TextField {entry} name="why" /><ChoiceField {entry} name="mounting" words={MOUNTING_WORDS} list />
+			<TextField {entry} name="name" /><TextField {entry} name="why" /><ChoiceField {entry} name="mounting" words={MOUNTING_WORDS} list />{#if stations.includes('machine')}<ChoiceField {entry} name="machineAsks" words={MACHINE_WORDS} list />{/if}
 			<h2>Checks of this shop</h2><RouteChecks {entry} {stations} disabled={!data.lead} />
-			{#if data.lead}<TextField {entry} name="note" /><ActionBar label="Keep as version {now.version + 1}" onact={save} busy={sender.busy} key={false} />{/if}
+			{#if data.lead}<TextField {entry} name="note" /><ActionBar label="Keep as version {now.version + 1}" onact={save} busy={sender.busy} key={false} /><CopyRoute {entry} />{/if}
 		</section>
 		<section class="sheet" aria-label="History"><h2>History</h2><ol>{#each data.history as h (h.version)}<li><b>{h.version}</b> {h.by ? `${h.by}, ${when(h.at)}: ${h.note}` : 'as shipped'}<span>{h.stations.map((s) => STATION_NAMES[s]).join(', ')}{h.checks.length ? `; ${h.checks.length} ${h.checks.length === 1 ? 'check' : 'checks'}` : ''}</span></li>{/each}</ol></section>
 	</div>
