@@ -41,6 +41,23 @@ describe('bad input, faults and two people', () => {
 		});
 	}
 
+	it('what is typed and pressed before the page listens is kept and carried out once it does', async () => {
+		const slow = await signedIn('Ines Falk');
+		let arrive = (): void => undefined;
+		const held = new Promise<void>((go) => { arrive = go; });
+		await slow.route(/\/_app\/.*\.js$/, async (route) => { await held; await route.continue(); });
+		await slow.goto(`${base()}/setups/${id}/mount`, { waitUntil: 'commit' });
+		await slow.getByLabel('Bore, measured').fill('soon');
+		await slow.getByLabel('Seat, measured').fill('76.2');
+		await press(slow, 'Slides on by hand');
+		expect(await slow.locator('.field').filter({ hasText: 'Bore, measured' }).innerText()).not.to.match(/not a number/);
+		arrive();
+		await slow.locator('.field').filter({ hasText: 'Bore, measured' }).getByText(/"soon" is not a number/).waitFor();
+		expect(await slow.getByLabel('Bore, measured').inputValue()).to.equal('soon');
+		await slow.getByLabel('Bore, measured').fill('');
+		await slow.context().close();
+	});
+
 	it('mixed units, decimal commas and fractions are understood', async () => {
 		await mount();
 		await page.getByLabel('Bore, measured').fill('3.001 in');
