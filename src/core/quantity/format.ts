@@ -4,12 +4,14 @@ import { CORE_UNITS, WRITTEN } from './units.js';
 
 /** Significant figures kept when a value is larger or smaller than its unit's usual decimals can show. */
 const FIGURES = 4;
+/** The same for a length read in inches, where a micrometre is already the fifth decimal and more would only be read as noise. */
+const FIGURES_READ_IN_INCHES = 3;
 
 /** A number with sensible decimals and no trailing zeros; nothing is rounded in storage. */
-export function formatNumber(value: number, decimals: number): string {
+export function formatNumber(value: number, decimals: number, figures = FIGURES): string {
 	if (!Number.isFinite(value)) return '-';
 	const size = Math.abs(value);
-	const places = size !== 0 && size < 10 ** (1 - decimals) ? Math.min(12, Math.max(decimals, FIGURES - 2 - Math.floor(Math.log10(size)))) : decimals;
+	const places = size !== 0 && size < 10 ** (1 - decimals) ? Math.min(12, Math.max(decimals, figures - 2 - Math.floor(Math.log10(size)))) : decimals;
 	const text = value.toFixed(places);
 	return text.includes('.') ? text.replace(/\.?0+$/, '').replace(/^-0$/, '0') : text.replace(/^-0$/, '0');
 }
@@ -38,7 +40,9 @@ export function figure(value: number | null | undefined, unit: Unit | undefined,
 export function quantity(value: number | null | undefined, unit: Unit | undefined, system: System = 'mm'): string {
 	if (value === null || value === undefined) return '-';
 	const symbol = symbolOf(unit, system);
-	return figure(value, unit, system) + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
+	const core = unit ? CORE_UNITS[unit] : undefined;
+	const shown = system === 'inch' && core?.inch && core.kind === 'length' ? formatNumber(inSystem(value, unit, system), core.inch.decimals, FIGURES_READ_IN_INCHES) : figure(value, unit, system);
+	return shown + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
 }
 
 /** The same value in the other system, or an empty text where there is only one. */

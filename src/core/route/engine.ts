@@ -39,8 +39,7 @@ export function decide(f: SetupFacts): Decision {
 	const firstOpen = f.stations.findIndex((id) => !linesOf(id, f, evidence).every(passes));
 	const currentIndex = firstOpen === -1 ? f.stations.length - 1 : firstOpen;
 	const stations = f.stations.map((id, i): StationView => {
-		const raw = i <= currentIndex ? linesOf(id, f, evidence) : linesOf(id, f, evidence).map((l) => (l.state === 'ok' || l.recordId ? l : { ...l }));
-		const lines = i === currentIndex ? markNow(raw) : raw;
+		const lines = i === currentIndex ? markNow(linesOf(id, f, evidence)) : linesOf(id, f, evidence);
 		const stopped = lines.some((l) => l.state === 'stop') || (blocked.length > 0 && i === currentIndex);
 		const done = firstOpen === -1 || i < currentIndex;
 		const state = done ? 'done' : i === currentIndex ? (stopped ? 'blocked' : 'current') : 'waiting';
@@ -68,8 +67,7 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 			? { code: `${id}.${open.key}`, message: `Stopped at ${STATION_NAMES[id]}: ${open.value}` }
 			: { code: `${id}.${open.key}`, message: `${STATION_NAMES[id]} comes first: ${open.title.toLowerCase()} (${open.value}).` };
 	}
-	const inside = orderInside(f, evidence, station, step);
-	return inside;
+	return orderInside(f, evidence, station, step);
 }
 
 /** Steps of one station that need another one first. */

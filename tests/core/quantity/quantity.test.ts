@@ -45,6 +45,13 @@ describe('quantity: how it is shown', () => {
 		expect(otherSystem(5, 'rpm', 'mm')).to.equal('');
 		expect(quantity(null, 'mm')).to.equal('-');
 	});
+	it('a length in inches is read to two figures below a hundred-thousandth, and kept as it is in a field', () => {
+		expect(quantity(1.8, 'um', 'inch')).to.equal('0.000071 in');
+		expect(quantity(20, 'um', 'inch')).to.equal('0.00079 in');
+		expect(quantity(0.02, 'um', 'inch')).to.equal('0.00000079 in');
+		expect(quantity(298.6, 'mm', 'inch')).to.equal('11.7559 in');
+		expect(figure(1.8, 'um', 'inch')).to.equal('0.0000709');
+	});
 	it('clock positions and durations', () => {
 		expect(clockPosition(197)).to.equal('6:34');
 		expect(clockPosition(0)).to.equal('12:00');
