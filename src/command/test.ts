@@ -12,7 +12,7 @@ const PARTS = ['lint', 'types', 'core', 'server', 'browser'] as const;
 type Part = (typeof PARTS)[number];
 const BESIDE: readonly Part[] = ['lint', 'types', 'core', 'server'];
 /** About half of the browser tests: they run beside the others, in a shop of their own. */
-const BESIDE_THE_OTHERS: readonly string[] = ['keyboard', 'pages', 'selecting', 'slice', 'stops'].map((n) => `tests/browser/${n}.test.ts`);
+const BESIDE_THE_OTHERS: readonly string[] = ['keyboard', 'pages', 'recording-and-ear', 'selecting', 'slice', 'stops'].map((n) => `tests/browser/${n}.test.ts`);
 const modules = (path: string): string => join(ROOT, 'node_modules', path);
 
 /** Runs a program, shows what it prints (at its end where others run beside it) and gives it back with its exit code. */

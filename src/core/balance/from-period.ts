@@ -1,11 +1,17 @@
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
+import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG, fold360 } from '../numeric/angles.js';
+import { DISCS, DISCS_WHY, angle, journal, kg, standType } from './shared-fields.js';
 import { agm, readSwing } from './swing.js';
 
 const G0 = 9.80665;
-const angle = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'deg', min: -36000, max: 36000, about }) as const;
+/** From which its inertia follows, taken as a ring. */
+const WHEEL_SIZES = [
+	{ name: 'wheelMassKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, about: 'Wheel alone' },
+	{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, about: 'Wheel diameter' }, { name: 'boreDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, about: 'Wheel bore' }
+] as const;
 
 /** Unbalance from the time of a swing on level edges or discs: one stopwatch gives the amount, the marks the direction. */
 export const fromPeriod = defineCalculation({
@@ -15,14 +21,11 @@ export const fromPeriod = defineCalculation({
 	source: 'Lagrange equation of a disc rolling without slip; exact pendulum period (arithmetic-geometric mean).',
 	formulas: ['T0 = T agm(1, cos(amplitude/2))', 'edges: U = (J + m rho^2)/(g T0^2/(4 pi^2) + 2 rho)', 'discs: U = (J + Jd (rho/rd)^2) 4 pi^2/(g T0^2)', 'heavy side = (b1 + 2 b2 + b3)/4', 'uncertain by 2 U dt/t'],
 	fields: [
-		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, required: true, about: 'Everything that rolls' },
+		{ ...kg('massKg', 'Everything that rolls'), required: true },
 		{ name: 'inertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, minOpen: true, max: 5000, about: 'About the axis; or else the wheel\'s sizes' },
-		{ name: 'wheelMassKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, about: 'Wheel alone' },
-		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, about: 'Wheel diameter' }, { name: 'boreDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, about: 'Wheel bore' },
+		...WHEEL_SIZES,
 		{ name: 'extraInertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, max: 5000, default: 0, about: 'Flanges and arbor' },
-		{ name: 'standType', kind: 'choice', choices: ['edges', 'discs'], default: 'edges', label: 'Stand', about: 'Straight edges or discs' },
-		{ name: 'discRadiusMm', kind: 'number', unit: 'mm', min: 1, max: 1000, about: 'Stand discs' }, { name: 'discInertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, max: 100, about: 'All discs together' },
-		{ name: 'arborRadiusMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 500, required: true, label: 'Journal radius', about: 'Where the arbor rolls' },
+		standType, ...DISCS, journal,
 		{ name: 'timeS', kind: 'number', unit: 's', min: 0, minOpen: true, max: 3600, required: true, label: 'Full swing, there and back', about: 'Time of all swings' }, { name: 'swings', kind: 'integer', min: 1, max: 100, default: 1, about: 'Full swings timed' },
 		{ name: 'timeErrorS', kind: 'number', unit: 's', min: 0, max: 60, default: 0.2, advanced: true, about: 'How well the stopwatch was pressed' },
 		{ name: 'turningAnglesDeg', kind: 'list', minItems: 3, maxItems: 3, label: 'Turning marks', about: 'Face angles at the bottom at three turning points in a row', item: { ...angle('mark', 'Face angle'), required: true } },
@@ -37,7 +40,7 @@ export const fromPeriod = defineCalculation({
 	example: { massKg: 8.2, inertiaKgM2: 0.078, arborRadiusMm: 14, timeS: 19.4, turningAnglesDeg: [96, 172, 104] },
 	compute(v) {
 		const J = inertiaOf(v);
-		if (v.standType === 'discs') for (const name of ['discRadiusMm', 'discInertiaKgM2'] as const) if (v[name] === null) throw new InputFault(name, 'missing', `${name} is missing. A stand with discs needs it.`);
+		if (v.standType === 'discs') needed(v, DISCS, DISCS_WHY);
 		const swing = readSwing(v);
 		const rho = v.arborRadiusMm / 1000;
 		let T0 = (v.timeS / v.swings) * agm(1, Math.cos((swing.amplitudeDeg / 2) * DEG));
@@ -71,6 +74,6 @@ function inertiaOf(v: { massKg: number; inertiaKgM2: number | null; wheelMassKg:
 	if (v.wheelMassKg !== null && v.wheelMassKg > v.massKg) throw new InputFault('wheelMassKg', 'above-maximum', `The wheel, ${v.wheelMassKg} kg, cannot weigh more than everything that rolls, ${v.massKg} kg.`);
 	if (v.boreDiameterMm !== null && v.wheelDiameterMm !== null && v.boreDiameterMm >= v.wheelDiameterMm) throw new InputFault('boreDiameterMm', 'above-maximum', `Bore ${v.boreDiameterMm} mm is not smaller than the diameter ${v.wheelDiameterMm} mm.`);
 	if (v.inertiaKgM2 !== null) return v.inertiaKgM2;
-	for (const name of ['wheelMassKg', 'wheelDiameterMm', 'boreDiameterMm'] as const) if (v[name] === null) throw new InputFault(name, 'missing', `${name} is missing. Enter the inertia, or the wheel's mass, diameter and bore.`);
+	needed(v, WHEEL_SIZES, 'Enter the inertia, or the wheel\'s mass, diameter and bore.');
 	return wheelInertia(v.wheelMassKg!, v.wheelDiameterMm!, v.boreDiameterMm!, v.extraInertiaKgM2);
 }

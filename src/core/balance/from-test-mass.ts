@@ -1,5 +1,6 @@
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
+import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
 import { type Vec, angleOf, fold360, len, vec } from '../numeric/angles.js';
 import { angle, radius } from './shared-fields.js';
@@ -7,6 +8,11 @@ import { angle, radius } from './shared-fields.js';
 const LEAST_GEOMETRY = 0.0005;
 const WEAK_GEOMETRY = 0.03;
 const mass = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'g', min: 0, max: 1e5, about }) as const;
+/** What holding it on the level side tells. */
+const HOLDING = [
+	{ ...angle('heavyAngleDeg', 'Turned to the level side'), label: 'Heavy side' }, { ...radius('radiusMm', 'Of the holding mass'), label: 'Radius of the holding mass' },
+	{ ...mass('holdLowMassG', 'Just holds it'), label: 'Smallest that holds' }, { ...mass('holdHighMassG', 'Still holds it'), minOpen: true, label: 'Largest that holds' }
+] as const;
 const lacking = (field: string, says: string) => new InputFault(field, 'missing', says);
 
 interface Run { massG: number; radiusMm: number | null; angleDeg: number | null; restAngleDeg: number }
@@ -39,8 +45,7 @@ export const fromTestMass = defineCalculation({
 	source: 'Statics; unweighted least squares over the runs.',
 	formulas: ['held: U = r (low + high)/2, hidden by friction r (high - low)/2', 'rests: (U + w) x d = 0 for each run', 'one mass: U = t sin(beta - th1)/sin(th1 - th0)'],
 	fields: [
-		{ name: 'method', kind: 'choice', choices: ['hold', 'rest-angles'], required: true, about: 'How it was found' }, { ...angle('heavyAngleDeg', 'Turned to the level side'), label: 'Heavy side' }, radius('radiusMm', 'Of the holding mass'),
-		{ ...mass('holdLowMassG', 'Just holds it'), label: 'Smallest that holds' }, { ...mass('holdHighMassG', 'Still holds it'), minOpen: true, label: 'Largest that holds' },
+		{ name: 'method', kind: 'choice', choices: ['hold', 'rest-angles'], required: true, about: 'How it was found' }, ...HOLDING,
 		{
 			name: 'runs', kind: 'list', minItems: 2, maxItems: 24, about: 'Where it rested, without and with the mass', item: {
 				name: 'run', kind: 'object', required: true, about: 'One release', fields: [{ ...mass('massG', '0 for none'), required: true, label: 'Test mass' }, radius('radiusMm', 'Of the test mass'), angle('angleDeg', 'Of the test mass'), { ...angle('restAngleDeg', 'Face angle that ended at the bottom'), required: true, label: 'Rested at' }]
@@ -51,7 +56,7 @@ export const fromTestMass = defineCalculation({
 	example: { method: 'hold', heavyAngleDeg: 72, radiusMm: 95, holdLowMassG: 3.4, holdHighMassG: 4.2 },
 	compute(v) {
 		if (v.method === 'hold') {
-			for (const name of ['heavyAngleDeg', 'radiusMm', 'holdLowMassG', 'holdHighMassG'] as const) if (v[name] === null) throw lacking(name, `${name} is missing. Holding needs the heavy side, the radius and both masses.`);
+			needed(v, HOLDING, 'Holding needs the heavy side, the radius and both masses.');
 			const [low, high, r] = [v.holdLowMassG!, v.holdHighMassG!, v.radiusMm!];
 			if (low > high) throw new InputFault('holdLowMassG', 'above-maximum', `The smallest mass that holds, ${low} g, is more than the largest, ${high} g. Exchange them.`);
 			const unbalanceGmm = (r * (low + high)) / 2;

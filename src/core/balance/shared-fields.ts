@@ -10,3 +10,6 @@ export const journal = { name: 'arborRadiusMm', kind: 'number', unit: 'mm', min:
 export const seed = { name: 'seed', kind: 'integer', min: 0, max: 4294967295, default: 1, about: 'The same seed, the same run' } as const;
 export const standType = { name: 'standType', kind: 'choice', choices: ['edges', 'discs'], default: 'edges', label: 'Stand', about: 'Straight edges or discs' } as const;
 export const vibration = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'mm/s', min: 0, max: 1000, about }) as const;
+/** Of a stand with discs; straight edges have none. */
+export const DISCS = [{ name: 'discRadiusMm', kind: 'number', unit: 'mm', min: 1, max: 1000, about: 'Stand discs' }, { name: 'discInertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, max: 100, about: 'All discs together' }] as const;
+export const DISCS_WHY = 'A stand with discs needs it.';

@@ -1,9 +1,10 @@
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
+import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
 import { gauss, mulberry32 } from '../numeric/random.js';
-import { angle, gmm, journal, kg, seed, standType } from './shared-fields.js';
+import { DISCS, DISCS_WHY, angle, gmm, journal, kg, seed, standType } from './shared-fields.js';
 import { Roll, type StandModel, bottomOf, phiOf } from './stand-physics.js';
 
 const TURNINGS_TOLD = 200;
@@ -18,7 +19,7 @@ export const simulateStand = defineCalculation({
 	formulas: ['(J0 - 2 U rho cos phi) phi\'\' = -U g sin phi - m g rho slope - s Mf - c phi\' - U rho sin phi phi\'^2', 'Mf = m g arm'],
 	fields: [
 		{ ...kg('massKg', 'Everything that rolls'), required: true }, { name: 'inertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, minOpen: true, max: 5000, required: true, about: 'About the axis' }, { ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true }, { ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true }, standType,
-		{ name: 'discRadiusMm', kind: 'number', unit: 'mm', min: 1, max: 1000, about: 'Stand discs' }, { name: 'discInertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, max: 100, about: 'All discs together' }, journal,
+		...DISCS, journal,
 		number('rollingArmMm', 0, 1, { unit: 'mm', default: 0.004, about: 'Rolling friction; hard clean edges (guideline)' }), number('viscousNmS', 0, 1e6, { default: 0, advanced: true, label: 'Viscous friction, N m s', about: 'Grows with speed' }), number('slopeMmPerM', -200, 200, { default: 0, label: 'Slope, mm/m', about: '+ when the rails rise to the right' }),
 		{ ...angle('startBottomAngleDeg', 'Let go with this at the bottom'), required: true, label: 'Let go at' }, number('startSpeedDegPerS', -720, 720, { default: 0, advanced: true, label: 'Pushed, degrees a second', about: '+ when the bottom angle grows' }), number('stepS', 0.0005, 0.1, { unit: 's', default: 0.02, advanced: true, about: 'Of the integration' }),
 		number('maxTimeS', 1, 3600, { unit: 's', default: 600, advanced: true, about: 'Given up after' }), number('railHalfLengthMm', 0, 1e5, { unit: 'mm', minOpen: true, about: 'From the middle' }), seed, number('readNoiseDeg', 0, 180, { unit: 'deg', default: 0, about: 'Of a chalk mark' }), number('timeNoiseS', 0, 60, { unit: 's', default: 0, about: 'Of the stopwatch' })
@@ -30,7 +31,7 @@ export const simulateStand = defineCalculation({
 	example: { massKg: 7.5, inertiaKgM2: 0.066, unbalanceGmm: 420, heavyAngleDeg: 250, arborRadiusMm: 12, startBottomAngleDeg: 210, seed: 11, readNoiseDeg: 2, timeNoiseS: 0.2 },
 	compute(v) {
 		const discs = v.standType === 'discs';
-		if (discs) for (const name of ['discRadiusMm', 'discInertiaKgM2'] as const) if (v[name] === null) throw new InputFault(name, 'missing', `${name} is missing. A stand with discs needs it.`);
+		if (discs) needed(v, DISCS, DISCS_WHY);
 		const model: StandModel = { massKg: v.massKg, inertiaKgM2: v.inertiaKgM2, unbalanceKgM: v.unbalanceGmm / 1e6, rhoM: v.arborRadiusMm / 1000, rollingArmM: v.rollingArmMm / 1000, viscousNmS: v.viscousNmS, slope: v.slopeMmPerM / 1000, discInertiaKgM2: discs ? v.discInertiaKgM2! * (v.arborRadiusMm / v.discRadiusMm!) ** 2 : null };
 		if (!Roll.possible(model)) throw new InputFault('unbalanceGmm', 'above-maximum', `${v.unbalanceGmm} g mm is more than a wheel of this inertia can have. Check mass, inertia and unbalance.`);
 		const roll = new Roll(model, phiOf(v.heavyAngleDeg, v.startBottomAngleDeg), -v.startSpeedDegPerS * DEG).run(v.stepS, v.maxTimeS);

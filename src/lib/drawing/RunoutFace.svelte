@@ -44,4 +44,4 @@
 	<text x="4" y="360">{points.length ? `run-out drawn ${times.toLocaleString('en-GB')} times its size` : 'reads fill in clockwise from the mark'}</text>
 </svg>
 
-<style>text { font: 500 12.5px var(--text); fill: var(--ink2); } .num { font-family: var(--mono); fill: var(--wheel-ink); } .high { font-weight: 700; font-size: 14px; fill: var(--stop); }</style>
+<style>text { font: 500 12.5px var(--text); fill: var(--ink2); } .num { font-family: var(--mono); fill: var(--wheel-ink); } .high { font-weight: 700; font-size: 14px; fill: var(--stop); paint-order: stroke; stroke: var(--sheet); stroke-width: 5px; stroke-linejoin: round; }</style>

@@ -10,13 +10,13 @@
 	const times = $derived(clearanceUm > 0 ? Math.round((PLAY * 1000) / (clearanceUm / 2) / 1.5) : 0);
 </script>
 
-<svg viewBox="0 0 260 300" width="100%" role="img" aria-label="Bore on its seat, play drawn far too large. {words}">
-	<circle cx={now[0]} cy={now[1]} r="112" fill="var(--wheel-fill)" /><circle cx={now[0]} cy={now[1]} r={SEAT + PLAY} fill="var(--sheet)" stroke="var(--wheel-edge)" stroke-width="2" />
+<svg viewBox="0 0 260 262" role="img" aria-label="Bore on its seat, play drawn far too large. {words}">
+	<circle cx={now[0]} cy={now[1]} r="98" fill="var(--wheel-fill)" /><circle cx={now[0]} cy={now[1]} r={SEAT + PLAY} fill="var(--sheet)" stroke="var(--wheel-edge)" stroke-width="2" />
 	{#if to}<circle cx={to[0]} cy={to[1]} r={SEAT + PLAY} fill="none" stroke="var(--act)" stroke-width="2" stroke-dasharray="6 4" />{/if}
 	<circle cx={C} cy={C} r={SEAT} fill="var(--flange)" stroke="var(--edge)" stroke-width="2" /><circle cx={C} cy={C} r="3" fill="var(--ink)" />
 	{#if move && move.um > 0}{@const [x1, y1] = polar(C, C, 22, move.angle + 180)}{@const [x2, y2] = polar(C, C, 26, move.angle)}{@const [x3, y3] = polar(C, C, 34, move.angle)}<line {x1} {y1} {x2} {y2} stroke="var(--act)" stroke-width="6" /><path d="M0 -9L8 6H-8z" fill="var(--act)" transform="translate({x3} {y3}) rotate({move.angle})" />{/if}
 	<path d="M{C} 4l-6 -4h12z" transform="translate(0 4)" fill="var(--ink)" />
-	<text x="4" y="294">{times ? `play drawn about ${times.toLocaleString('en-GB')} times its size` : 'enter the play'}{nowUm === null && clearanceUm ? '; seat not known' : ''}</text>
 </svg>
+<p>{times ? `Play drawn about ${times.toLocaleString('en-GB')} times its size` : 'Enter the play'}{nowUm === null && clearanceUm ? '; where the seat is, is not known' : ''}.</p>
 
-<style>text { font: 500 12.5px var(--text); fill: var(--ink2); }</style>
+<style>svg { width: 100%; max-height: 250px; } p { font-size: 12.5px; color: var(--ink2); }</style>

@@ -2,7 +2,7 @@ import { CORE_VERSION, calculation } from '../../core/calculations.js';
 import { type Brief, briefStep } from '../../core/route/steps/brief.js';
 import { stepOf } from '../../core/route/steps/index.js';
 import { aboutWheel, takeWheel } from '../../core/route/steps/select.js';
-import type { Computed } from '../../core/route/steps/step.js';
+import { type Computed, forbidden } from '../../core/route/steps/step.js';
 import { refuse } from '../../core/route/engine.js';
 import type { SetupFacts, StationId } from '../../core/route/facts.js';
 import type { PoolConnection } from 'mysql2/promise';
@@ -77,6 +77,8 @@ export async function record(setupId: number, s: Submission, user: User): Promis
 		const values = checked<Record<string, unknown>>(step.fields, s.values);
 		if (step.station === 'select' && step.step === 'take') return take(facts, String(values.wheelNumber), values, user, s.key, s.reason?.trim() || null, on);
 		const computed = step.compute(facts, values as never);
+		const never = forbidden(step, computed);
+		if (never) throw new Refused(409, never.code, `Not recorded. ${never.message}`);
 		if (step.step === 'pack') await holdPack(facts, values.items as never, on);
 		const ids = await store(facts, step.station, step.step, values, computed, user, s.key, s.reason?.trim() || null, null, on);
 		await effects(facts, step, values, computed, ids[0]!, user, on);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { Evidence } from '$core/route/evidence';
-	import type { Computed, Step } from '$core/route/steps/step';
+	import { type Computed, type Step, forbidden } from '$core/route/steps/step';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
 	import FieldInput from '$lib/ui/FieldInput.svelte';
@@ -30,7 +30,7 @@
 	{#if drawing}<div class="side">{@render drawing(out, entry.result.values)}</div>{/if}
 </div>
 {#if out}<Reasons reasons={(out.reasons ?? []) as never} />{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">{p.fault.message}</p>{/if}
-<ActionBar label={action} onact={act} busy={desk.busy} stop={out?.verdict === 'stop'}>
+<ActionBar label={action} onact={act} busy={desk.busy} stop={out?.verdict === 'stop'} disabled={forbidden(step, p.computed) !== null}>
 	{@render children?.()}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>

@@ -134,10 +134,19 @@ describe('Balance: the move', () => {
 		expect(found(f, 'holes', 'balance.holes').residualGmm).to.be.below(before);
 		expect(line(f, 'balance', 'second')!.value).to.equal('roll again after the move');
 	});
-	it('dimples without the maker\'s consent are a stop', () => {
-		const drilled = (makerConsent: boolean) => did(measured(), 'balance', 'dimples', { drillDiameterMm: 10, pointAngleDeg: 118, depthMm: 3, radiusMm: 110, makerConsent }).records.at(-1)!;
-		expect(drilled(false).verdict).to.equal('stop');
-		expect(drilled(true).input).to.include({ makerConsent: true, bond: 'vitrified' });
+	it('dimples are never recorded against a stop: no consent, too many, too deep, too near the rim', () => {
+		const small = did(atBalance(), 'balance', 'swing', { timeS: 45, restAngleDeg: 190 });
+		const slow = { ...small, machine: { ...small.machine, spindleRpm: 1800 } };
+		const drilled = (more: object, f = slow) => did(f, 'balance', 'dimples', { drillDiameterMm: 10, pointAngleDeg: 118, depthMm: 3, radiusMm: 100, makerConsent: true, ...more });
+		expect(drilled({}).records.at(-1)!.input).to.include({ makerConsent: true, bond: 'vitrified' });
+		expect(line(drilled({}), 'balance', 'second')!.value).to.equal('roll again after the move');
+		for (const [code, more] of [['no-maker-consent', { makerConsent: false }], ['dimple-too-deep', { depthMm: 6 }], ['dimple-outside-zone', { radiusMm: 140 }]] as const) expect(() => drilled(more), code).to.throw(code);
+		expect(() => drilled({}, measured()), 'too heavy for it').to.throw('too-many-dimples');
+		expect(() => drilled({}, { ...small, machine: { ...small.machine, spindleRpm: 2400 } }), '36.4 m/s').to.throw('not-at-this-speed');
+	});
+	it('screws are not booked where the holes cannot do it', () => {
+		expect(() => did(measured(), 'balance', 'holes', { holeRadiusMm: 50, holeCount: 12, startAngleDeg: 0, maxMassG: 1, massStepG: 0.1 })).to.throw('capacity-exceeded');
+		expect(() => did(measured(), 'balance', 'holes', { holeRadiusMm: 50, holeCount: 1, startAngleDeg: 190, maxMassG: 100, massStepG: 0.1 })).to.throw('no-holes-that-side');
 	});
 });
 

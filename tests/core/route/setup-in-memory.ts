@@ -7,7 +7,7 @@ import type { GateLine } from '../../../src/core/route/gate.js';
 import { linesOf } from '../../../src/core/route/gates/lines.js';
 import { stepOf } from '../../../src/core/route/steps/index.js';
 import { takeWheel } from '../../../src/core/route/steps/select.js';
-import { type Computed } from '../../../src/core/route/steps/step.js';
+import { type Computed, forbidden } from '../../../src/core/route/steps/step.js';
 import type { Verdict } from '../../../src/core/calculation/verdict.js';
 
 /** A setup kept in memory: the deciding part of the application without a database, a server or a page. */
@@ -38,7 +38,10 @@ export function did(f: SetupFacts, station: StationId, name: string, values: Rec
 	if (refused) throw new Error(`${refused.code}: ${refused.message}`);
 	const step = stepOf(station, name);
 	const full = Object.fromEntries(step.fields.map((x) => [x.name, values[x.name] ?? ('default' in x ? x.default : null) ?? null]));
-	const after = kept(f, station, name, full, step.compute(f, full as never), f.wheel?.id ?? null, reason);
+	const computed = step.compute(f, full as never);
+	const never = forbidden(step, computed);
+	if (never) throw new Error(`${never.code}: ${never.message}`);
+	const after = kept(f, station, name, full, computed, f.wheel?.id ?? null, reason);
 	const released = station === 'prove' && ['yes', 'with-reason'].includes(String(after.records.at(-1)!.output.released));
 	const event = step.event?.(f, full as never) ?? null;
 	return { ...after, state: released ? 'released' : after.state, wheel: after.wheel && event?.diameterAfterMm ? { ...after.wheel, diameterMm: event.diameterAfterMm } : after.wheel };

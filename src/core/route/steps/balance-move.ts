@@ -46,7 +46,7 @@ export function presentOf(facts: SetupFacts): { unbalanceGmm: number; heavyAngle
 
 /** Screws or plugs in fixed holes, beside or instead of a track. */
 export const holesStep = defineStep({
-	station: 'balance', step: 'holes', title: 'Screws in holes',
+	station: 'balance', step: 'holes', title: 'Screws in holes', notAgainstStop: true,
 	fields: pick(holes.fields, 'holeRadiusMm', 'holeCount', 'startAngleDeg', 'maxMassG', 'massStepG'),
 	compute(facts, v): Computed[] {
 		const now = presentOf(facts);
@@ -56,7 +56,7 @@ export const holesStep = defineStep({
 
 /** Dimples: only with the maker's consent, and refused where they are unsafe. */
 export const dimplesStep = defineStep({
-	station: 'balance', step: 'dimples', title: 'Dimples in the wheel',
+	station: 'balance', step: 'dimples', title: 'Dimples in the wheel', notAgainstStop: true,
 	fields: pick(dimples.fields, 'drillDiameterMm', 'pointAngleDeg', 'depthMm', 'radiusMm', 'makerConsent'),
 	compute(facts, v): Computed[] {
 		const w = wheelOf(facts);

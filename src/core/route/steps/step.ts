@@ -19,12 +19,19 @@ export interface Step<L extends readonly Field[] = readonly Field[]> {
 	compute(facts: SetupFacts, values: Values<L>): Computed[];
 	/** The entry in the wheel's ledger, if any. */
 	event?(facts: SetupFacts, values: Values<L>): LedgerEvent | null;
+	/** Work that must not be done against a stop: then there is nothing to record. */
+	notAgainstStop?: true;
 	/** Findings that take this wheel out of use for good until a lead clears it. */
 	quarantines?: readonly string[];
 }
 
 export function defineStep<const L extends readonly Field[]>(step: Step<L>): Step {
 	return step as unknown as Step;
+}
+
+/** The stop that forbids recording this step as done, if there is one. */
+export function forbidden(step: Pick<Step, 'notAgainstStop'>, computed: readonly Computed[]): { code: string; message: string } | null {
+	return (step.notAgainstStop && computed.flatMap((c) => c.output.reasons ?? []).find((r) => r.severity === 'stop')) || null;
 }
 
 /** Runs a calculation for a step. */

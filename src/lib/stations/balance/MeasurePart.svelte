@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { amountKnown } from '$core/route/steps/balance-measure';
 	import { trackOf, toleranceFor } from '$core/route/steps/balance-track';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
@@ -31,6 +32,9 @@
 	const p = $derived(preview(method.step, f, entry));
 	const live = $derived(typed ? outputOf(p, method.calculation) : null);
 	const estimate = $derived(((typed ? outputOf(p, 'balance.update-estimate') : null) ?? s.estimate) as Estimate | null);
+	/** Only a direction is known as yet: the last place it rested at says it. */
+	const directionOnly = $derived(estimate !== null && !amountKnown(f, estimate));
+	const heavyDeg = $derived(directionOnly ? ((typed ? (entry.result.values.restAngleDeg as number | undefined) : s.lastRestDeg) ?? null) : (estimate?.presentHeavyAngleDeg ?? null));
 	const waiting = $derived(s.moving && !typed);
 	const move = $derived((typed ? outputOf(p, 'balance.weights') : waiting ? s.move : null) as Move | null);
 	const track = $derived(trackOf(f));
@@ -47,8 +51,8 @@
 </script>
 
 <div class="cols">
-	<div class="left"><WeightFace heavyDeg={estimate ? estimate.presentHeavyAngleDeg : null} from={now} to={move?.placements.map((x) => x.angleDeg) ?? now} masses={track?.weights.map((w) => w.massG) ?? []} forbidden={track?.forbidden ?? []} {marks} belief={beliefOf(f, estimate)} onpick={id === 'marks' && !waiting ? addMark : undefined} />
-		<Outcome units={f.units} present={typed ? ((live?.unbalanceGmm as number | undefined) ?? null) : s.lastGmm} uncertain={typed ? ((live?.uncertaintyGmm as number | undefined) ?? estimate?.sigmaMajorGmm ?? null) : null} expected={move ? estimate?.sigmaMajorGmm ?? null : null} allowed={tolerance.permissibleGmm} grade={tolerance.gradeMmPerS} rpm={f.machine.spindleRpm} />
+	<div class="left"><WeightFace {heavyDeg} from={now} to={move?.placements.map((x) => x.angleDeg) ?? now} masses={track?.weights.map((w) => w.massG) ?? []} forbidden={track?.forbidden ?? []} {marks} belief={beliefOf(f, estimate)} onpick={id === 'marks' && !waiting ? addMark : undefined} />
+		<Outcome units={f.units} {directionOnly} present={directionOnly ? null : typed ? ((live?.unbalanceGmm as number | undefined) ?? null) : s.lastGmm} uncertain={directionOnly ? null : typed ? ((live?.uncertaintyGmm as number | undefined) ?? estimate?.sigmaMajorGmm ?? null) : null} expected={move ? estimate?.sigmaMajorGmm ?? null : null} allowed={tolerance.permissibleGmm} grade={tolerance.gradeMmPerS} rpm={f.machine.spindleRpm} />
 	</div>
 	<div class="side">
 		<div class="by"><label for="{uid}-by">Measured by</label><select id="{uid}-by" class="plain-input" bind:value={id}>{#each METHODS as m (m.id)}<option value={m.id}>{m.name}</option>{/each}</select></div>

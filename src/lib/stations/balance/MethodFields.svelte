@@ -42,7 +42,7 @@
 {:else if id === 'rest'}
 	<QuantityField {entry} name="restAngleDeg" note={clock('restAngleDeg')} autofocus />
 {:else if id === 'phase'}
-	<div class="two"><QuantityField {entry} name="initialMmPerS" label="As it is" /><QuantityField {entry} name="initialPhaseAngleDeg" label="Its phase" /><QuantityField {entry} name="trialMassG" /><QuantityField {entry} name="trialRadiusMm" /><QuantityField {entry} name="trialAngleDeg" /><ChoiceField {entry} name="phaseSense" words={{ with: 'with the angles', against: 'against' }} list /><QuantityField {entry} name="trialMmPerS" label="With the trial" /><QuantityField {entry} name="trialPhaseAngleDeg" label="Its phase then" /></div>
+	<div class="three"><QuantityField {entry} name="initialMmPerS" label="As it is" /><QuantityField {entry} name="initialPhaseAngleDeg" label="Its phase" /><ChoiceField {entry} name="phaseSense" label="Phase grows" words={{ with: 'with', against: 'against' }} list /><QuantityField {entry} name="trialMassG" /><QuantityField {entry} name="trialRadiusMm" label="At radius" /><QuantityField {entry} name="trialAngleDeg" /><QuantityField {entry} name="trialMmPerS" label="With the trial" /><QuantityField {entry} name="trialPhaseAngleDeg" label="Its phase then" /></div>
 {:else}
 	<div class="three"><QuantityField {entry} name="initialMmPerS" label="As it is" /><QuantityField {entry} name="trialMassG" /><QuantityField {entry} name="trialRadiusMm" /></div>
 	<ListTable {entry} name="runs" one="run" words={RUN_WORDS} least={3} />
@@ -50,5 +50,5 @@
 
 <style>
 	.time { display: grid; grid-template-columns: 1fr auto; gap: 10px; align-items: start; } .lab { color: var(--ink2); font-size: 13.5px; } .fault { color: var(--stop); font-weight: 600; font-size: 13.5px; } .marks { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 8px; } .marks input { width: 100%; } .small { display: grid; grid-template-columns: 130px 1fr; gap: 12px; align-items: center; }
-	.two { display: grid; grid-template-columns: 1fr 1fr; gap: 0 12px; } .three { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 0 10px; }
+	.two { display: grid; grid-template-columns: 1fr 1fr; gap: 0 12px; } .three { display: grid; grid-template-columns: 1.45fr 1fr 1.1fr; gap: 0 8px; }
 </style>

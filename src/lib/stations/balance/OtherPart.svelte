@@ -22,7 +22,7 @@
 		{#snippet drawing(out, v)}
 			{@const o = out as unknown as Holes | null}
 			<HolesFace holes={anglesOf(v)} filled={o?.placements ?? []} />
-			{#if o}{#each o.placements as x (x.hole)}<p><b>Hole {x.hole}</b>, {x.angleDeg.toFixed(0)}°: <b class="num">{q(x.massG, 'g')}</b></p>{/each}<p class="quiet">{q(o.totalMassG, 'g')} in all leave {q(o.residualGmm, 'gmm')}.</p>{/if}
+			{#if o}{#each o.placements as x (x.hole)}<p class="one"><b class="num">{q(x.massG, 'g')}</b> in hole {x.hole}, at {x.angleDeg.toFixed(0)}°</p>{/each}<p class="quiet">{q(o.totalMassG, 'g')} in all leave {q(o.residualGmm, 'gmm')}.</p>{/if}
 		{/snippet}
 	</StepForm>
 {:else}
@@ -34,4 +34,4 @@
 	</StepForm>
 {/if}
 
-<style>.tabs { display: flex; gap: 6px; margin: 8px 0; } .warn { border-left: 4px solid var(--caution); padding: 4px 12px; background: var(--caution-soft); max-width: 70ch; } .big { font-size: 34px; font-weight: 700; line-height: 1.1; }</style>
+<style>.one b { font-size: 26px; } .tabs { display: flex; gap: 6px; margin: 8px 0; } .warn { border-left: 4px solid var(--caution); padding: 4px 12px; background: var(--caution-soft); max-width: 70ch; } .big { font-size: 34px; font-weight: 700; line-height: 1.1; }</style>

@@ -24,6 +24,7 @@ export function standingOf(facts: SetupFacts) {
 		/** A measurement is booked and its move not yet made. */
 		moving: waits && (ratio === null || ratio > 1), done: waits && ratio !== null && ratio <= 1,
 		lastGmm: typeof judged?.input.unbalanceGmm === 'number' ? judged.input.unbalanceGmm : null,
+		lastRestDeg: typeof judged?.entered.restAngleDeg === 'number' ? judged.entered.restAngleDeg : null,
 		rolls: facts.records.filter((r) => r.station === 'balance' && r.calculation === 'balance.tolerance' && r.step !== 'track' && r.wheelId === facts.wheel?.id).length
 	};
 }
