@@ -68,7 +68,7 @@ export const incidentPlan = defineCalculation({
 			.stop('taper-galled', mechanical && f.taper === 'severe-galling', 'The taper is badly galled.')
 			.stop('runout-over-limit', mechanical && overLimit, 'Run-out over the limit.')
 			.stop('spindle-noise', (mechanical || listen) && f.spindleNoise === true, 'The spindle is noisy.')
-			.caution('runout-above-aim', mechanical && overAim && !overLimit, 'Run-out above the aim.')
+			.caution('runout-above-aim', mechanical && runouts.some((n) => n > v.runoutAimUm && n < v.runoutLimitUm), 'Run-out above the aim.')
 			.caution('flange-burr', mechanical && f.flange === 'light-burr', 'A light burr on a flange.')
 			.caution('taper-light-galling', mechanical && f.taper === 'light-galling', 'Light galling on the taper.')
 			.caution('polish-marks', mechanical && f.polishMarks === true, 'Polish marks.')
