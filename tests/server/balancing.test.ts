@@ -66,14 +66,16 @@ describe('balancing with what the shop has', () => {
 		for (const p of (await last(id, 'balance.weights')).output.placements as { angleDeg: number }[]) expect(p.angleDeg <= 1e-6 || p.angleDeg >= 40 - 1e-6).to.equal(true);
 		await refusedWith('above-maximum', step(id, 'balance', 'track', { weights: [1, 2, 3, 4].map((k) => ({ massG: 9, angleDeg: 90 * k })), minGapDeg: 90.5 }));
 	});
-	it('screws and dimples follow from what was measured, and a dimple without consent is no correction', async () => {
+	it('screws and dimples follow from what was measured, and a dimple against a stop is not recorded', async () => {
 		const { id } = await workedUpTo('balance.swing');
 		await refusedWith('inconsistent', step(id, 'balance', 'holes', { holeRadiusMm: 60, holeCount: 12 }));
 		await step(id, 'balance', 'swing', { timeS: 30, restAngleDeg: 190 });
 		await step(id, 'balance', 'holes', { holeRadiusMm: 60, holeCount: 12 });
 		expect(((await last(id, 'balance.holes')).output.placements as unknown[]).length).to.be.within(1, 2);
-		await step(id, 'balance', 'dimples', { drillDiameterMm: 9, depthMm: 3, radiusMm: 100 });
-		expect((await last(id, 'balance.dimples')).verdict).to.equal('stop');
+		const before = (await facts(id)).records.length;
+		await refusedWith('no-maker-consent', step(id, 'balance', 'dimples', { drillDiameterMm: 9, depthMm: 3, radiusMm: 100 }, 'Drilled it anyway, it was urgent'));
+		await refusedWith('capacity-exceeded', step(id, 'balance', 'holes', { holeRadiusMm: 60, holeCount: 12, maxMassG: 0.01 }));
+		expect((await facts(id)).records, 'nothing was kept').to.have.length(before);
 	});
 	it('a stand that leans too much holds the gate', async () => {
 		const { id } = await workedUpTo('balance.swing');

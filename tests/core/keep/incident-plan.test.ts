@@ -10,7 +10,7 @@ const CLEAN = { guard: 'sound', flange: 'sound', taper: 'sound', taperRunoutUm: 
 const MECHANICAL = ['burst', 'hard-crash', 'light-touch', 'overspeed'];
 const EVENTS = [...MECHANICAL, 'vibration', 'power-loss-in-cut', 'dropped-wheel', 'dull-ring'];
 /** Everything the plan asks for is done; what is found later adds to it. */
-const worked = (input: { event: string } & object): Plan => { let p = plan(input); for (let i = 0; i < 5 && p.next; i++) p = plan({ ...input, done: p.steps.map((s) => s.code) }); return p; };
+const worked = (input: { event: string } & Record<string, unknown>): Plan => { let p = plan(input); for (let i = 0; i < 5 && p.next; i++) p = plan({ ...input, done: p.steps.map((s) => s.code) }); return p; };
 
 const finding = fc.record({ guard: fc.constantFrom('sound', 'damaged'), flange: fc.constantFrom('sound', 'light-burr', 'bent', 'cracked'), taper: fc.constantFrom('sound', 'light-galling', 'severe-galling'), taperRunoutUm: fc.integer({ min: 0, max: 60 }), flangeRunoutUm: fc.integer({ min: 0, max: 60 }), polishMarks: fc.boolean(), chuckHighSpots: fc.boolean(), chuckGouges: fc.boolean(), spindleNoise: fc.boolean() });
 
