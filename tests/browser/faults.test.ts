@@ -58,6 +58,18 @@ describe('bad input, faults and two people', () => {
 		await slow.context().close();
 	});
 
+	it('a file picked and a choice made before the page listens count', async () => {
+		const slow = await signedIn('Mara Okonjo');
+		let arrive = (): void => undefined;
+		const held = new Promise<void>((go) => { arrive = go; });
+		await slow.route(/\/_app\/.*\.js$/, async (route) => { await held; await route.continue(); });
+		await slow.goto(`${base()}/rack/import`, { waitUntil: 'commit' });
+		await slow.locator('input[type=file]').setInputFiles({ name: 'rack.csv', mimeType: 'text/csv', buffer: Buffer.from('number,marking\n0001,WA 60 K 8 V\n') });
+		arrive();
+		await slow.getByRole('button', { name: 'Look at every line' }).waitFor();
+		await slow.context().close();
+	});
+
 	it('mixed units, decimal commas and fractions are understood', async () => {
 		await mount();
 		await page.getByLabel('Bore, measured').fill('3.001 in');

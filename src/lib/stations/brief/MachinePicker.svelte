@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
 	import type { MachineFacts } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
 	import type { Entry } from '$lib/ui/entry.svelte';
@@ -7,8 +6,6 @@
 
 	/** The machines to choose from, with what is on each of them. */
 	let { entry, machines }: { entry: Entry; machines: (MachineFacts & { live: { id: number; part: string; state: string } | null })[] } = $props();
-	/** A machine picked before the script ran counts as picked. */
-	const early = (id: string) => (box: HTMLInputElement) => untrack(() => { if (box.checked && entry.at('machineId') !== id) entry.set('machineId', id); });
 	const fault = $derived(entry.faultAt('machineId'));
 </script>
 
@@ -17,7 +14,7 @@
 	<div class="row">
 		{#each machines as m (m.id)}
 			<label class:on={entry.at('machineId') === String(m.id)} class:locked={m.lockedOut}>
-				<input type="radio" name="machine" checked={entry.at('machineId') === String(m.id) || undefined} {@attach early(String(m.id))} onchange={() => entry.set('machineId', String(m.id))} />
+				<input type="radio" name="machine" checked={entry.at('machineId') === String(m.id)} onchange={() => entry.set('machineId', String(m.id))} />
 				<b>{m.code}</b><span>{m.name}</span><small class="num">{quantity(m.spindleRpm, 'rpm')}, up to ⌀ {m.maxDiameterMm}</small><small class="num">seat {m.seatMm} mm</small>
 				<small>{m.lockedOut ? 'locked out' : m.live ? `setup ${m.live.id}: ${STATE_WORDS[m.live.state]?.toLowerCase()}` : 'free'}</small>
 			</label>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
 	import Mic from '@lucide/svelte/icons/mic';
 	import Play from '@lucide/svelte/icons/play';
 	import Square from '@lucide/svelte/icons/square';
@@ -18,8 +17,6 @@
 	const hint = $derived(ears.mic.tooLoud ? 'Too loud: move the microphone back and begin again.' : ears.mic.taps === 0 && ears.mic.seconds > 3 ? 'No tap heard yet. Come closer, or strike a little harder.' : ears.mic.taps === 0 ? 'A moment of quiet first, then tap.' : ears.mic.taps === planned / 2 ? 'Turn the wheel an eighth, then the other four.' : 'Wait until it has rung out before the next tap.');
 	let file = $state<HTMLInputElement | null>(null);
 	const pick = () => { const f = file?.files?.[0]; if (f) { onnew?.(); void ears.open(f); } if (file) file.value = ''; };
-	// A file picked before the script ran is taken up now.
-	onMount(() => { if (file?.files?.length) pick(); });
 	const record = () => { onnew?.(); void ears.record(planned); };
 	const ring = () => { if (seedNumber !== null) { open = false; onnew?.(); ears.simulate({ condition, seed: seedNumber, frequencyHz, tapAnglesDeg }); } };
 	const words: Record<string, string> = { microphone: 'Microphone', file: 'WAV', simulator: 'Simulator' };
