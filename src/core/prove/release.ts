@@ -1,5 +1,5 @@
 import { defineCalculation } from '../calculation/define.js';
-import type { BooleanField, NumberField } from '../calculation/fields.js';
+import { type BooleanField, type NumberField, labelOf } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
@@ -58,7 +58,7 @@ export const release = defineCalculation({
 	compute({ checks: given, overrideReason, leftOut }) {
 		const sheet = given as unknown as Record<string, boolean | number | null>;
 		for (const rule of RULES) {
-			if (rule.limit && sheet[rule.name] !== null && sheet[rule.limit] === null) throw new InputFault(`checks.${rule.limit}`, 'missing', `${rule.name} has a value but no limit. Enter ${rule.limit}.`);
+			if (rule.limit && sheet[rule.name] !== null && sheet[rule.limit] === null) throw new InputFault(`checks.${rule.limit}`, 'missing', `${labelOf({ name: rule.name })} has a value but no limit. Enter ${labelOf({ name: rule.limit }).toLowerCase()}.`);
 		}
 		const findings = new Findings();
 		const checks = RULES.filter((rule) => !rule.leaveOut?.(sheet) && (rule.safety || !leftOut.includes(rule.name))).map((rule) => {
