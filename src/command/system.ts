@@ -26,12 +26,22 @@ export function find(...names: string[]): string | null {
 }
 
 /** Installs Debian packages, through sudo when not root. */
-export async function installPackages(...names: string[]): Promise<void> {
+export function installPackages(...names: string[]): Promise<void> {
+	// One after the other: the packager takes one order at a time.
+	const done = installing.then(() => install(names));
+	installing = done.catch(() => undefined);
+	return done;
+}
+let installing: Promise<void> = Promise.resolve();
+let listsFresh = false;
+
+async function install(names: string[]): Promise<void> {
 	say(`Installing ${names.join(', ')} ...`);
 	const root = process.getuid?.() === 0;
 	if (!root && !find('sudo')) throw new Error(`${names.join(', ')} must be installed. Run as root, or install them yourself and start again.`);
 	const apt = (...args: string[]) => run(root ? 'apt-get' : 'sudo', [...(root ? [] : ['-n', 'apt-get']), ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, quiet: true });
-	await apt('update');
+	if (!listsFresh) await apt('update');
+	listsFresh = true;
 	await apt('install', '-y', '--no-install-recommends', ...names);
 }
 

@@ -10,7 +10,6 @@ import { find, freePort, installPackages, say } from './system.js';
 interface Count { passed: number; failed: number }
 const PARTS = ['lint', 'types', 'core', 'server', 'browser'] as const;
 type Part = (typeof PARTS)[number];
-const BESIDE: readonly Part[] = ['lint', 'types', 'core', 'server'];
 /** About half of the browser tests: they run beside the others, in a shop of their own. */
 const BESIDE_THE_OTHERS: readonly string[] = ['keyboard', 'pages', 'recording-and-ear', 'selecting', 'slice', 'stops'].map((n) => `tests/browser/${n}.test.ts`);
 const modules = (path: string): string => join(ROOT, 'node_modules', path);
@@ -106,10 +105,16 @@ export async function test(only?: string, match?: string): Promise<void> {
 		total.failed += count.failed;
 	};
 	const asked = PARTS.filter((p) => !only || p === only);
-	// What needs no browser runs side by side; the browser tests have the machine to themselves, for some of them look at times.
-	await Promise.all(asked.filter((p) => BESIDE.includes(p)).map(run));
-	if (asked.includes('browser')) void readyForBrowser().catch(() => undefined);
-	for (const part of asked.filter((p) => !BESIDE.includes(p))) await run(part);
+	const running = new Map<Part, Promise<void>>();
+	for (const part of asked.filter((p) => p !== 'browser')) running.set(part, run(part));
+	// The machine is kept busy to the end: the application is built while the slower parts still run, and the browser tests begin when little else does.
+	if (asked.includes('browser')) {
+		await Promise.all([running.get('lint'), running.get('types')]);
+		await readyForBrowser().catch(() => undefined);
+		await running.get('server');
+		running.set('browser', run('browser'));
+	}
+	await Promise.all(running.values());
 	process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
 	process.exitCode = total.failed ? 1 : 0;
 }
