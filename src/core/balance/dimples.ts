@@ -19,8 +19,8 @@ export const dimples = defineCalculation({
 		{ ...mm('depthMm', 0, 50, 'To the tip'), minOpen: true, required: true }, { ...mm('radiusMm', 5, 1000, 'Of the dimple centres'), required: true }, { name: 'densityGPerCm3', kind: 'number', unit: 'g/cm3', min: 0.5, max: 8, required: true, label: 'Density', about: 'Of the wheel' },
 		{ ...mm('wheelWidthMm', 0, 1000, 'Width'), minOpen: true, required: true }, { ...mm('wheelDiameterMm', 5, 2000, 'Across'), required: true }, { ...mm('flangeDiameterMm', 0, 2000, 'Outside'), minOpen: true, required: true }, { name: 'operatingSpeedMps', kind: 'number', unit: 'm/s', min: 0, max: 500, required: true, label: 'Speed', about: 'It runs at' },
 		{ name: 'bond', kind: 'choice', choices: ['vitrified', 'resin', 'rubber', 'metal', 'plated'], required: true, about: 'Of the wheel' }, { name: 'makerConsent', kind: 'boolean', default: false, label: 'The maker consents', about: 'In writing' },
-		{ ...mm('spacingMm', 0, 1000, 'Centre to centre; 2.5 drills when empty'), minOpen: true }, { name: 'maxPerSide', kind: 'integer', min: 1, max: 20, default: 6, label: 'Most a side', about: 'Guideline' },
-		{ name: 'maxSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, default: 35, advanced: true, about: 'Guideline' }, { ...mm('maxDepthMm', 0, 50, 'Least of 5 mm and a tenth of the width when empty'), minOpen: true, advanced: true }, { ...mm('rimMarginMm', 0, 500, 'Guideline'), default: 15, advanced: true }
+		{ ...mm('spacingMm', 0, 1000, 'Centre to centre; 2.5 drills when empty'), minOpen: true }, { name: 'codeForbids', kind: 'boolean', guideline: true, default: false, advanced: true, label: 'Forbidden here', about: 'Your code or your shop forbids altering a wheel' }, { name: 'maxPerSide', kind: 'integer', guideline: true, min: 1, max: 20, default: 6, label: 'Most a side', about: 'Guideline' },
+		{ name: 'maxSpeedMps', kind: 'number', guideline: true, unit: 'm/s', min: 0, minOpen: true, max: 500, default: 35, advanced: true, about: 'Guideline' }, { ...mm('maxDepthMm', 0, 50, 'Least of 5 mm and a tenth of the width when empty'), minOpen: true, advanced: true }, { ...mm('rimMarginMm', 0, 500, 'Guideline'), guideline: true, default: 15, advanced: true }
 	],
 	outputs: [
 		{ name: 'removedGmm', unit: 'gmm', about: 'Removed', main: true }, { name: 'residualGmm', unit: 'gmm', about: 'Left over' }, { name: 'perSide', about: 'Dimples a side' }, { name: 'anglesDeg', about: 'At' }, { name: 'spacingDeg', unit: 'deg', about: 'Apart' }, { name: 'dimpleMassG', unit: 'g', about: 'One dimple' }, { name: 'dimpleVolumeMm3', unit: 'mm3', about: 'One dimple' },
@@ -50,6 +50,7 @@ export const dimples = defineCalculation({
 		}
 		const deepest = v.maxDepthMm ?? Math.min(5, v.wheelWidthMm / 10);
 		const findings = new Findings()
+			.stop('forbidden-here', v.codeForbids, 'Altering a wheel is forbidden here. Use weights, or true it again.')
 			.stop('no-maker-consent', !v.makerConsent, 'Without the maker\'s written consent a wheel is not altered.')
 			.stop('not-at-this-speed', v.operatingSpeedMps > v.maxSpeedMps, `At ${v.operatingSpeedMps} m/s a wheel is not drilled; limit ${v.maxSpeedMps}.`)
 			.stop('bond-not-suitable', v.bond !== 'vitrified', 'Only vitrified wheels, if at all.')

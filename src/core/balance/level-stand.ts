@@ -18,7 +18,7 @@ export const levelStand = defineCalculation({
 		{ ...slope('xReversedMmPerM', 'Same spot, level turned end for end'), label: 'A to B, level turned, mm/m' }, { ...slope('yReversedMmPerM', 'Same spot, level turned end for end'), label: 'Towards C, level turned, mm/m' },
 		{ ...slope('levelErrorMmPerM', 'Used only without turned readings'), label: 'Known fault of the level, mm/m' },
 		span('footSpacingMm', 'A to B'), span('footDepthMm', 'C from the line A to B'), { name: 'screwPitchMm', kind: 'number', unit: 'mm', min: 0.1, max: 10, required: true, about: 'Of the foot screws' },
-		{ name: 'toleranceMmPerM', kind: 'number', min: 0, max: 10, default: 0.05, label: 'Level within, mm/m', about: 'Guideline' }, { name: 'raiseTurn', kind: 'choice', choices: ['clockwise', 'counter-clockwise'], default: 'clockwise', label: 'Lifting turn', about: 'Seen from above' },
+		{ name: 'toleranceMmPerM', kind: 'number', guideline: true, min: 0, max: 10, default: 0.05, label: 'Level within, mm/m', about: 'Guideline' }, { name: 'raiseTurn', kind: 'choice', choices: ['clockwise', 'counter-clockwise'], default: 'clockwise', label: 'Lifting turn', about: 'Seen from above' },
 		{ name: 'rollsAlong', kind: 'choice', choices: ['x', 'y'], default: 'y', label: 'Wheel rolls along', about: 'x from A to B, y towards C' }
 	],
 	outputs: [

@@ -31,7 +31,8 @@ export function defineCalculation<const L extends readonly Field[], O extends ob
 	parts: Omit<Calculation, 'run' | 'fields'> & { fields: L; between?: Between; compute: (input: Values<L>) => O }
 ): Omit<Calculation, 'run' | 'fields'> & { fields: L; run(input: unknown): O } {
 	const { compute, between, ...rest } = parts;
-	return { ...rest, run: (input: unknown) => finite(compute(checkInput(parts.fields, input, '', between))) } as never;
+	const fields = parts.fields.map((f) => (f.guideline ? { ...f, of: parts.id } : f)) as unknown as L;
+	return { ...rest, fields, run: (input: unknown) => finite(compute(checkInput(parts.fields, input, '', between))) } as never;
 }
 
 /** A result that overflowed is bad input, never a NaN: the numbers given lie outside anything that can exist. */

@@ -17,6 +17,10 @@ interface Common {
 	required?: boolean;
 	/** Given only in special cases; shown folded away on a bench. */
 	advanced?: boolean;
+	/** A workshop starting value without the authority of any standard: a lead may set the shop's own. */
+	guideline?: true;
+	/** The calculation a guideline figure belongs to; set when that is defined. */
+	of?: string;
 }
 
 export interface NumberField extends Common {

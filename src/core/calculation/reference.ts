@@ -6,7 +6,7 @@ const cell = (text: string): string => text.replace(/\|/g, '\\|').replace(/\n/g,
 function rows(fields: readonly Field[], prefix: string): string[] {
 	return fields.flatMap((f): string[] => {
 		const unit = 'unit' in f && f.unit ? f.unit : '';
-		const usual = f.required ? 'required' : 'default' in f && f.default !== undefined ? `default ${JSON.stringify(f.default)}` : 'optional';
+		const usual = f.required ? 'required' : 'default' in f && f.default !== undefined ? `default ${JSON.stringify(f.default)}${f.guideline ? ', a lead may set the shop\'s own' : ''}` : 'optional';
 		const own = `| \`${prefix}${f.name}\` | ${f.kind} | ${unit} | ${cell(rangeOf(f))} | ${cell(usual)} | ${cell(`${labelOf(f)}. ${f.about}`)} |`;
 		if (f.kind === 'object') return [own, ...rows(f.fields, `${prefix}${f.name}.`)];
 		if (f.kind === 'list' && f.item.kind === 'object') return [own, ...rows(f.item.fields, `${prefix}${f.name}.N.`)];

@@ -35,7 +35,7 @@ export const tighteningOrder = defineCalculation({
 		{ name: 'finalTorqueNm', kind: 'number', unit: 'Nm', min: 0, minOpen: true, max: 1000, required: true, label: 'Full torque', about: 'The machine\'s figure' },
 		{ name: 'stepPercents', kind: 'list', default: [30, 60, 100], minItems: 1, maxItems: 10, about: 'Rising steps, the last 100', item: { name: 'percent', kind: 'number', unit: '%', min: 0, minOpen: true, max: 100, required: true, about: 'Share of the full torque' } },
 		{ name: 'screwDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 100, about: 'Thread diameter, for the clamp force' },
-		{ name: 'nutFactor', kind: 'number', min: 0, minOpen: true, max: 1, default: 0.2, advanced: true, about: 'Dry steel 0.2, scatter 30 %' }
+		{ name: 'nutFactor', kind: 'number', guideline: true, min: 0, minOpen: true, max: 1, default: 0.2, advanced: true, about: 'Dry steel 0.2, scatter 30 %' }
 	],
 	outputs: [{ name: 'sequence', about: 'Order of the screws', main: true }, { name: 'anglesDeg', unit: 'deg', about: 'Where they are' }, { name: 'passes', about: 'Rounds with their torque' }, { name: 'operationCount', about: 'Times a screw is touched' }, { name: 'screwForceN', unit: 'N', about: 'Pull of one screw' }, { name: 'clampForceN', unit: 'N', about: 'Pull of all' }],
 	example: { screwCount: 4, finalTorqueNm: 7.5, screwDiameterMm: 6 },

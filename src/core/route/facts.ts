@@ -2,6 +2,7 @@ import type { Verdict } from '../calculation/verdict.js';
 import type { System } from '../quantity/parse.js';
 import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
 import type { RouteFacts } from './templates.js';
+import type { Limits } from '../calculation/limits.js';
 import type { Tables } from '../spec/guidelines.js';
 
 export const STATIONS = ['brief', 'machine', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'] as const;
@@ -43,7 +44,7 @@ export interface PastRing { id: number; atMs: number; diameterMm: number; ring: 
 export interface RecordingFacts { id: number; setupId: number | null; atMs: number; by: string; source: 'microphone' | 'file' | 'simulator'; seconds: number; standing: boolean; result: RingResult; settings: ListenSettings & { bond: string } }
 
 /** The shop's guideline figures where they differ from the shipped ones. */
-export interface Guidelines { tables: Tables | null; weights: Record<string, number> | null; weightsVersion: number }
+export interface Guidelines { tables: Tables | null; weights: Record<string, number> | null; weightsVersion: number; /** Limits and usual values by calculation and field. */ limits: Limits }
 
 /** Everything the route engine decides from. */
 export interface SetupFacts {

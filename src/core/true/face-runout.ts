@@ -14,7 +14,7 @@ export const faceRunout = defineCalculation({
 	formulas: ['wobble = amplitude of the first harmonic', 'lean = wobble/measuring radius', 'shim = lean x contact diameter, opposite the high spot (front face), behind the wheel'],
 	fields: [
 		...ROUND_FIELDS, size('measuringRadiusMm', 'Where the indicator stands'), size('flangeContactDiameterMm', 'Outside of the contact ring'), { name: 'readFace', kind: 'choice', choices: ['front', 'back'], default: 'front', label: 'Face read', about: 'Angles are always seen from the front' },
-		{ name: 'limitTirUm', kind: 'number', unit: 'um', min: 0, max: 10000, default: 50, label: 'Limit', about: 'Guideline' }, { name: 'shimLimitUm', kind: 'number', unit: 'um', min: 0, max: 1000, default: 100, label: 'Thickest shim', about: 'Guideline' }
+		{ name: 'limitTirUm', kind: 'number', guideline: true, unit: 'um', min: 0, max: 10000, default: 50, label: 'Limit', about: 'Guideline' }, { name: 'shimLimitUm', kind: 'number', guideline: true, unit: 'um', min: 0, max: 1000, default: 100, label: 'Thickest shim', about: 'Guideline' }
 	],
 	outputs: [
 		{ name: 'tirUm', unit: 'um', about: 'Run-out of the face', main: true }, { name: 'wobbleUm', unit: 'um', about: 'Wobble' }, { name: 'highSpotAngleDeg', unit: 'deg', about: 'High spot' }, { name: 'tiltUmPerMm', unit: 'um/mm', about: 'Lean' }, { name: 'tiltDeg', unit: 'deg', about: 'Lean' },

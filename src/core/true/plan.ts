@@ -16,15 +16,15 @@ export const truePlan = defineCalculation({
 	source: 'Geometry of an eccentric disc and kinematics (first principles); bites are guidelines.',
 	formulas: ['stock = run-out + allowance', 'passes = ceil(part/bite), made equal', 'traverse = lead/1000 x rpm', 'pass time = 60 stroke/traverse + reversal', 'diameter after = D - (run-out + 2 allowance)/1000', 'diamond path = passes (width/lead) pi D'],
 	fields: [
-		{ ...um('runoutTirUm', 10000, 'Largest minus smallest reading'), required: true, label: 'Run-out' }, { ...um('allowanceUm', 2000, 'Cut below the lowest point'), default: 25, label: 'Allowance' },
-		{ ...um('roughInfeedUm', 500, 'Bite of a rough pass'), minOpen: true, default: 25 }, { ...um('finishInfeedUm', 500, 'Bite of a fine pass'), minOpen: true, default: 10, label: 'Fine infeed' },
-		{ ...um('finishStockUm', 2000, 'Part of the stock taken fine'), default: 50, label: 'Fine stock' }, { name: 'sparkOutPasses', kind: 'integer', min: 0, max: 50, default: 4, label: 'Passes with no feed', about: 'At the end' },
+		{ ...um('runoutTirUm', 10000, 'Largest minus smallest reading'), required: true, label: 'Run-out' }, { ...um('allowanceUm', 2000, 'Cut below the lowest point'), guideline: true, default: 25, label: 'Allowance' },
+		{ ...um('roughInfeedUm', 500, 'Bite of a rough pass'), minOpen: true, guideline: true, default: 25 }, { ...um('finishInfeedUm', 500, 'Bite of a fine pass'), minOpen: true, guideline: true, default: 10, label: 'Fine infeed' },
+		{ ...um('finishStockUm', 2000, 'Part of the stock taken fine'), guideline: true, default: 50, label: 'Fine stock' }, { name: 'sparkOutPasses', kind: 'integer', guideline: true, min: 0, max: 50, default: 4, label: 'Passes with no feed', about: 'At the end' },
 		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, required: true, about: 'Measured across' }, { name: 'wheelWidthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'Width' },
-		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, required: true, label: 'Wheel speed', about: 'While truing' }, { ...um('leadUm', 5000, 'Diamond travel per wheel turn'), minOpen: true, default: 100 },
-		{ name: 'overTravelMm', kind: 'number', unit: 'mm', min: 0, max: 100, default: 5, about: 'Beyond each edge' }, { name: 'reversalTimeS', kind: 'number', unit: 's', min: 0, max: 60, default: 1, about: 'Lost each pass' },
+		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, required: true, label: 'Wheel speed', about: 'While truing' }, { ...um('leadUm', 5000, 'Diamond travel per wheel turn'), minOpen: true, guideline: true, default: 100 },
+		{ name: 'overTravelMm', kind: 'number', guideline: true, unit: 'mm', min: 0, max: 100, default: 5, about: 'Beyond each edge' }, { name: 'reversalTimeS', kind: 'number', unit: 's', min: 0, max: 60, default: 1, about: 'Lost each pass' },
 		{ name: 'minDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, about: 'Scrap diameter' }, { name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 1, max: 500, about: 'Speed marked on the wheel' },
 		{ name: 'dustControl', kind: 'choice', choices: ['coolant', 'extraction', 'none'], default: 'coolant', about: 'How dust is held down' },
-		{ ...um('infeedCautionUm', 500, 'Heavy above this'), default: 30, advanced: true }, { ...um('infeedStopUm', 500, 'Too heavy above this'), default: 100, advanced: true }
+		{ ...um('infeedCautionUm', 500, 'Heavy above this'), guideline: true, default: 30, advanced: true }, { ...um('infeedStopUm', 500, 'Too heavy above this'), guideline: true, default: 100, advanced: true }
 	],
 	outputs: [
 		{ name: 'totalPasses', about: 'Passes in all', main: true }, { name: 'timeS', unit: 's', about: 'Time' }, { name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' }, { name: 'radialStockUm', unit: 'um', about: 'To cut at the high spot' },

@@ -11,7 +11,7 @@ const STEPS: Readonly<Record<School, readonly string[]>> = {
 	'neutral-first': ['neutral-weights', 'mount', 'true', 'dress', 'try-and-judge']
 };
 const NEEDS_WEIGHTS: readonly string[] = ['balance-assembly', 'remount', 'balance-on-stand', 'auto-balance', 'condition', 'neutral-weights'];
-const size = <const N extends string>(name: N, max: number, start: number, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max, default: start, advanced: true, about }) as const;
+const size = <const N extends string>(name: N, max: number, start: number, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max, default: start, guideline: true, advanced: true, about }) as const;
 
 /** Whether a wheel of this size is balanced before its first run, and in what order the shop's school then works. */
 export const preBalanceRule = defineCalculation({

@@ -1,4 +1,6 @@
 import type { Guidelines } from '../../core/route/facts.js';
+import { CALCULATIONS } from '../../core/calculations.js';
+import { type Limits, checkLimits } from '../../core/calculation/limits.js';
 import { checkInput } from '../../core/calculation/check.js';
 import { InputFault } from '../../core/calculation/fault.js';
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../core/spec/guidelines.js';
@@ -6,7 +8,8 @@ import { Refused } from './refused.js';
 import { type Runner, row, rows, transaction, write } from './pool.js';
 import type { User } from './sign-in.js';
 
-export type Topic = 'recommend' | 'rank';
+export const TOPICS = ['recommend', 'rank', 'limits'] as const;
+export type Topic = (typeof TOPICS)[number];
 export interface GuidelineVersion { topic: Topic; version: number; shipped: number; note: string; by: string; at: Date }
 
 interface Raw { topic: Topic; version: number; body: string | null }
@@ -16,17 +19,33 @@ export async function guidelinesNow(on?: Runner): Promise<Guidelines> {
 	const of = (topic: Topic) => found.find((r) => r.topic === topic && r.body !== null);
 	const recommend = of('recommend');
 	const rank = of('rank');
+	const limits = of('limits');
 	return {
 		tables: recommend ? ({ ...(JSON.parse(recommend.body!) as object), version: recommend.version } as Tables) : null,
-		weights: rank ? { ...(JSON.parse(rank.body!) as Record<string, number>) } : null, weightsVersion: rank?.version ?? 0
+		weights: rank ? { ...(JSON.parse(rank.body!) as Record<string, number>) } : null, weightsVersion: rank?.version ?? 0, limits: limits ? (JSON.parse(limits.body!) as Limits) : {}
 	};
 }
 
+/** The shop's limits and usual values; empty where the shipped ones count. */
+export async function limitsNow(on?: Runner): Promise<Limits> {
+	const last = await row<{ body: string | null }>("SELECT body FROM guidelines WHERE topic = 'limits' ORDER BY version DESC LIMIT 1", [], on);
+	return last?.body ? (JSON.parse(last.body) as Limits) : {};
+}
+
+/** Every change of base grades and weights, newest first. */
 export function guidelineHistory(): Promise<GuidelineVersion[]> {
-	return rows('SELECT g.topic, g.version, g.body IS NULL AS shipped, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id ORDER BY g.id DESC LIMIT 100');
+	return rows('SELECT g.topic, g.version, g.body IS NULL AS shipped, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id WHERE g.topic <> \'limits\' ORDER BY g.id DESC LIMIT 100');
+}
+
+export interface LimitsVersion { version: number; limits: Limits; note: string; by: string; at: Date }
+/** Every version of the shop's limits, newest first, with its figures. */
+export async function limitsHistory(): Promise<LimitsVersion[]> {
+	const list = await rows<Omit<LimitsVersion, 'limits'> & { body: string | null }>("SELECT g.version, g.body, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id WHERE g.topic = 'limits' ORDER BY g.version DESC LIMIT 100");
+	return list.map(({ body, ...r }) => ({ ...r, limits: body ? (JSON.parse(body) as Limits) : {} }));
 }
 
 function checkedBody(topic: Topic, body: unknown): object {
+	if (topic === 'limits') return checkLimits(CALCULATIONS, body);
 	if (topic === 'rank') {
 		const weights = checkInput(WEIGHT_FIELDS, body) as Record<string, number>;
 		const sum = Object.values(weights).reduce((a, b) => a + b, 0);

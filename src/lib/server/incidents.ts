@@ -1,4 +1,5 @@
 import { CORE_VERSION } from '../../core/calculations.js';
+import { withLimits } from '../../core/calculation/limits.js';
 import { incidentPlan } from '../../core/keep/incident-plan.js';
 import { REPORT_FIELDS } from '../../core/keep/incident-report.js';
 import { checked } from './joi-schema.js';
@@ -22,7 +23,7 @@ export async function openIncident(setupId: number, given: unknown, key: string,
 		if (!loaded) throw new Refused(404, 'no-setup', `There is no setup ${setupId}.`);
 		if (await keyUsed(key, on)) return (await row<{ id: number }>('SELECT MAX(id) AS id FROM incidents WHERE setup_id = ?', [setupId], on))!.id;
 		const { facts } = loaded;
-		const input = { event: report.event, injury: report.injury, madeSafe: report.madeSafe, done: report.madeSafe ? ['make-safe'] : [] };
+		const input = withLimits(facts.guidelines.limits, incidentPlan, { event: report.event, injury: report.injury, madeSafe: report.madeSafe, done: report.madeSafe ? ['make-safe'] : [] });
 		const plan = incidentPlan.run(input);
 		const recordId = await addRecord({ setupId, wheelId: facts.wheel?.id ?? null, machineId: facts.machine.id, station: 'keep', step: 'incident', calculation: incidentPlan.id, coreVersion: CORE_VERSION, entered: report, input, output: plan, verdict: plan.verdict, overrideReason: null, replacesId: null, userId: user.id, key, ordinal: 0 }, on);
 		const done = await write('INSERT INTO incidents (setup_id, wheel_id, machine_id, event, seen, facts, opened_by) VALUES (?,?,?,?,?,?,?)', [setupId, facts.wheel?.id ?? null, facts.machine.id, report.event, report.seen, JSON.stringify(input), user.id], on);

@@ -1,3 +1,4 @@
+import { limitsNow } from './guidelines.js';
 import { CORE_VERSION } from '../../core/calculations.js';
 import { intake } from '../../core/shop/wheel-intake.js';
 import { type NewWheel, WHEEL_FIELDS } from '../../core/shop/wheel.js';
@@ -45,7 +46,7 @@ export async function receiveWheel(given: unknown, seen: unknown, key: string, u
 		if (before) return before as never;
 		const id = await addWheel(values, user, on);
 		const w = (await wheelById(id, on))!;
-		const computed = lookOf({ ...w, expiresOn: w.expiresOn }, today(), { ...look, manufactureDate: look.manufactureDate ?? values.madeOn ?? null });
+		const computed = lookOf({ ...w, expiresOn: w.expiresOn }, today(), { ...look, manufactureDate: look.manufactureDate ?? values.madeOn ?? null }, await limitsNow(on));
 		const recordId = await store(w, 'look', look, computed, user, key, on);
 		await attachPictures('wheel-new', id, recordId, user, on);
 		await book(w, computed, LOOK_QUARANTINES, recordId, user, on);
@@ -68,7 +69,7 @@ export async function inspectAtRack(number: string, step: string, given: unknown
 		if (w.heldBy !== null && !w.inPack) throw new Refused(409, 'held', `Wheel ${number} is held by setup ${w.heldBy}. Inspect it there.`);
 		if (step === 'look') {
 			const values = checked<Record<string, unknown>>(LOOK_FIELDS, given);
-			const computed = lookOf(w, today(), values);
+			const computed = lookOf(w, today(), values, await limitsNow(on));
 			const id = await store(w, step, values, computed, user, key, on);
 			await attachPictures(`wheel-${number}`, w.id, id, user, on);
 			return book(w, computed, LOOK_QUARANTINES, id, user, on);

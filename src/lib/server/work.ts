@@ -1,5 +1,6 @@
 import { CORE_VERSION, calculation } from '../../core/calculations.js';
 import { type Brief, briefStep } from '../../core/route/steps/brief.js';
+import { inShop } from '../../core/calculation/limits.js';
 import { stepOf } from '../../core/route/steps/index.js';
 import { aboutWheel, takeWheel } from '../../core/route/steps/select.js';
 import { type Computed, forbidden } from '../../core/route/steps/step.js';
@@ -74,7 +75,7 @@ export async function record(setupId: number, s: Submission, user: User): Promis
 		if (step.station === 'brief' && step.step === 'brief') throw new Refused(409, 'brief-told', 'The brief is told when the setup starts.');
 		const refusal = refuse(facts, step.station, step.step);
 		if (refusal) throw new Refused(409, refusal.code, refusal.message);
-		const values = checked<Record<string, unknown>>(step.fields, s.values);
+		const values = checked<Record<string, unknown>>(inShop(step.fields, facts.guidelines.limits), s.values);
 		if (step.station === 'select' && step.step === 'take') return take(facts, String(values.wheelNumber), values, user, s.key, s.reason?.trim() || null, on);
 		const computed = step.compute(facts, values as never);
 		const never = forbidden(step, computed);

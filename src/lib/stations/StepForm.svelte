@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { inShop } from '$core/calculation/limits';
 	import { Evidence } from '$core/route/evidence';
 	import { type Computed, type Step, forbidden } from '$core/route/steps/step';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
@@ -15,7 +16,7 @@
 
 	/** One step of a station as a form: its fields, what they come to as they are typed, and the drawing that carries the answer. */
 	let { desk, step, draft, action, start = {}, instruments = {}, words = {}, drawing, ondone, children }: { desk: Desk; step: Step; draft: Record<string, unknown> | null; action: string; start?: Record<string, unknown>; words?: Record<string, string>; drawing?: Snippet<[Computed['output'] | null, Record<string, unknown>]>; /** Fields that an instrument can be read for; a dial gives its swing over a turn. */ instruments?: Record<string, InstrumentKind>; ondone?: () => void; children?: Snippet } = $props();
-	const entry = new Entry({ fields: step.fields, key: `setup-${desk.facts.id}-${step.station}-${step.step}`, draft, system: desk.facts.units, start: { ...start, ...new Evidence(desk.facts).latest(step.station, step.step)?.entered } });
+	const entry = new Entry({ fields: inShop(step.fields, desk.facts.guidelines.limits), key: `setup-${desk.facts.id}-${step.station}-${step.step}`, draft, system: desk.facts.units, start: { ...start, ...new Evidence(desk.facts).latest(step.station, step.step)?.entered } });
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(step, desk.facts, entry));
 	const out = $derived(p.computed[0]?.output ?? null);

@@ -1,4 +1,5 @@
 import { InputFault } from '$core/calculation/fault';
+import { inShop } from '$core/calculation/limits';
 import type { SetupFacts } from '$core/route/facts';
 import type { Computed, Step } from '$core/route/steps/step';
 import type { Entry } from '$lib/ui/entry.svelte';
@@ -9,7 +10,7 @@ export interface Preview { computed: Computed[]; fault: InputFault | null }
 export function preview(step: Step, facts: SetupFacts, entry: Entry | null, values?: Record<string, unknown>): Preview {
 	try {
 		const typed = values ?? entry?.result.values ?? {};
-		const full = Object.fromEntries(step.fields.map((f) => [f.name, typed[f.name] ?? ('default' in f ? f.default : null) ?? null]));
+		const full = Object.fromEntries(inShop(step.fields, facts.guidelines.limits).map((f) => [f.name, typed[f.name] ?? ('default' in f ? f.default : null) ?? null]));
 		return { computed: step.compute(facts, full as never), fault: null };
 	} catch (e) {
 		if (e instanceof InputFault) return { computed: [], fault: e };

@@ -1,6 +1,8 @@
 import { redirect } from '@sveltejs/kit';
+import { limitsNow } from '$lib/server/guidelines';
 
-export function load({ locals, url }) {
+/** What every page may ask: who is here, and the shop's limits and usual values. */
+export async function load({ locals, url }) {
 	if (!locals.user) redirect(303, `/sign-in?to=${encodeURIComponent(url.pathname)}`);
-	return { user: { name: locals.user.name, role: locals.user.role } };
+	return { user: { name: locals.user.name, role: locals.user.role }, limits: await limitsNow() };
 }

@@ -9,7 +9,7 @@ import { stepOf } from '../../../src/core/route/steps/index.js';
 import type { ExtraCheck } from '../../../src/core/route/templates.js';
 import { FLANGE, current, did, faults, later, line, setup, worked } from './setup-in-memory.js';
 
-const out = (f: SetupFacts, station: StationId, step: string) => new Evidence(f).latest(station, step)!.output as Record<string, never>;
+const out = (f: SetupFacts, station: StationId, step: string) => new Evidence(f).latest(station, step)!.output as Record<string, unknown>;
 
 describe('Run in: nothing turns before everything was shown', () => {
 	it('names what was shown, what is missing and what was accepted with a reason', () => {

@@ -21,7 +21,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		units: 'mm', state: 'under-way', version: 1, stations: ['brief', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'], routeName: 'Toolroom', route: { code: 'toolroom', version: 1, mounting: 'flange', machineAsks: 'spindle', checks: [] },
 		machine: { id: 1, code: 'SG-9', name: 'Surface grinder', kind: 'surface', balanceClass: 'surface-toolroom', spindleRpm: 2300, spindleRpmMin: 2300, spindleRpmMax: 2300, seatMm: 76.2, maxDiameterMm: 300, maxWidthMm: 50, rotation: 'cw', motorTorqueNm: 20, wet: true, lockedOut: false },
 		mount: MOUNT, dresser: { id: 1, code: 'D-9', kind: 'single-point', tipRadiusUm: 250, flatWidthUm: 0, dressesSinceTurn: 3, turnEvery: 20 }, wheel: null, companions: [], records: [], recordings: [], pastRings: [], batchGPa: [],
-		guidelines: { tables: null, weights: null, weightsVersion: 1 }, incidentId: null, today: '2026-06-01', nowMs: MIDDAY, ...more
+		guidelines: { tables: null, weights: null, weightsVersion: 1, limits: {} }, incidentId: null, today: '2026-06-01', nowMs: MIDDAY, ...more
 	};
 }
 

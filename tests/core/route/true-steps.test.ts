@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { RUNOUT_LIMIT_UM, anglesOf, lastRunout } from '../../../src/core/route/steps/true.js';
+import { anglesOf, lastRunout, runoutLimitUm } from '../../../src/core/route/steps/true.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { RIM, RIM_AFTER, current, did, faults, line, setup, worked } from './setup-in-memory.js';
@@ -55,7 +55,7 @@ describe('True: the gate', () => {
 	it('one over its limit waits for truing', () => {
 		const f = read(RIM);
 		expect(lastRunout(f)).to.equal(36);
-		expect(line(f, 'true', 'runs-true')).to.include({ state: 'open', value: `36 µm now, limit ${RUNOUT_LIMIT_UM} µm` });
+		expect(line(f, 'true', 'runs-true')).to.include({ state: 'open', value: `36 µm now, limit ${runoutLimitUm(f)} µm` });
 		expect(current(f)).to.equal('true');
 	});
 	it('trued but still out, or not spun dry, goes no further', () => {

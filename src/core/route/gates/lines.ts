@@ -6,6 +6,7 @@ import { CORRECTED_BY } from '../steps/balance-move.js';
 import { mount } from './mount.js';
 import { out, said, show } from './say.js';
 import { recordingThatCounts, ringFacts } from '../steps/inspect.js';
+import { runoutLimitUm } from '../steps/true.js';
 import { surfaceSpeedMps } from '../../spec/speed.js';
 
 /** Turns records into the lines of a station's gate. */
@@ -71,7 +72,7 @@ const trueGate: Gate = (f, e) => {
 	const after = e.latest('true', 'after');
 	const last = e.latestOf('true', ['after', 'runout', 'pencil']);
 	const good = last !== null && (out(last, 'tirUm') ?? Infinity) <= Number(last.input.limitTirUm);
-	const waiting = last ? `${q(out(last, 'tirUm'), 'um')} now, limit ${q(Number(last.input.limitTirUm), 'um')}` : 'limit 25 µm';
+	const waiting = last ? `${q(out(last, 'tirUm'), 'um')} now, limit ${q(Number(last.input.limitTirUm), 'um')}` : `limit ${q(runoutLimitUm(f), 'um')}`;
 	return [
 		lineOf('read', 'Rim read', first && { ...first, verdict: first.verdict === 'stop' ? 'stop' : 'ok' }, first?.verdict === 'stop' ? said(first, '') : first?.step === 'pencil' ? 'pencil line' : `${((first?.input.readingsUm ?? []) as unknown[]).length} readings`, '8 or 12 places'),
 		...(face ? [lineOf('face', 'Face runs flat', face, face.verdict === 'ok' ? q(out(face, 'tirUm'), 'um') : said(face, ''), '')] : []),

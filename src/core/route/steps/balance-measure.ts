@@ -32,7 +32,7 @@ function learnt(facts: SetupFacts, release: Release, afresh: boolean): Computed 
 	const before = afresh ? null : new Evidence(facts).latestOf('balance', MEASURED_BY, 'balance.update-estimate');
 	const track = trackOf(facts);
 	const observation = { ...release, weights: (track?.weights ?? []).map((w) => ({ massG: w.massG, radiusMm: track!.radiusMm, angleDeg: w.angleDeg })) };
-	return compute(updateEstimate, { observations: [...((before?.input.observations ?? []) as object[]), observation].slice(-MOST_RELEASES) });
+	return compute(facts, updateEstimate, { observations: [...((before?.input.observations ?? []) as object[]), observation].slice(-MOST_RELEASES) });
 }
 
 /** Whether an estimate tells an amount, or as yet only a direction. */
@@ -53,7 +53,7 @@ function concluded(facts: SetupFacts, method: Computed[], release: Release, judg
 	const judged = toleranceFor(facts, judgedGmm);
 	const track = trackOf(facts);
 	if (!track) return [judged, ...method, estimate];
-	const move = compute(weights, {
+	const move = compute(facts, weights, {
 		...wanted(facts, track, estimate.output as never), ...weightsInput(facts, track)
 	});
 	return [judged, ...method, estimate, move];
@@ -67,7 +67,7 @@ export const swingStep = defineStep({
 	fields: [...pick(fromPeriod.fields, 'timeS', 'swings', 'restAngleDeg', 'turningAnglesDeg'), AFRESH] as const,
 	compute(facts, v) {
 		if (v.restAngleDeg === null && v.turningAnglesDeg === null) throw new InputFault('restAngleDeg', 'missing', 'Rested heavy side down at is missing. Enter the face angle at the bottom, or three turning marks.');
-		const swing = compute(fromPeriod, { ...body(facts), timeS: v.timeS, swings: v.swings, turningAnglesDeg: v.turningAnglesDeg, restAngleDeg: v.turningAnglesDeg ? null : v.restAngleDeg });
+		const swing = compute(facts, fromPeriod, { ...body(facts), timeS: v.timeS, swings: v.swings, turningAnglesDeg: v.turningAnglesDeg, restAngleDeg: v.turningAnglesDeg ? null : v.restAngleDeg });
 		const U = swing.output.unbalanceGmm as number;
 		return concluded(facts, [swing], { restAngleDeg: swing.output.heavyAngleDeg as number, unbalanceGmm: U, sigmaMomentGmm: 0.03 * U + 0.25 * frictionGmm(facts), sigmaUnbalanceGmm: (swing.output.uncertaintyGmm as number) + 0.25 * frictionGmm(facts) }, U, v.afresh);
 	}
@@ -78,7 +78,7 @@ export const marksStep = defineStep({
 	fields: [...pick(fromMarks.fields, 'turningAnglesDeg', 'timeS'), AFRESH] as const,
 	compute(facts, v) {
 		const b = body(facts);
-		const found = compute(fromMarks, { massKg: b.massKg, inertiaKgM2: wheelInertia(b.wheelMassKg, b.wheelDiameterMm, b.boreDiameterMm, b.extraInertiaKgM2), arborRadiusMm: b.arborRadiusMm, turningAnglesDeg: v.turningAnglesDeg, timeS: v.timeS });
+		const found = compute(facts, fromMarks, { massKg: b.massKg, inertiaKgM2: wheelInertia(b.wheelMassKg, b.wheelDiameterMm, b.boreDiameterMm, b.extraInertiaKgM2), arborRadiusMm: b.arborRadiusMm, turningAnglesDeg: v.turningAnglesDeg, timeS: v.timeS });
 		return concluded(facts, [found], fromMarkedRelease(found.output as never, frictionGmm(facts)), found.output.unbalanceGmm as number, v.afresh);
 	}
 });
@@ -87,7 +87,7 @@ export const massStep = defineStep({
 	station: 'balance', step: 'mass', title: 'Test mass',
 	fields: [...pick(fromTestMass.fields, 'method', 'heavyAngleDeg', 'radiusMm', 'holdLowMassG', 'holdHighMassG', 'runs'), AFRESH] as const,
 	compute(facts, v) {
-		const found = compute(fromTestMass, v);
+		const found = compute(facts, fromTestMass, v);
 		const U = found.output.unbalanceGmm as number;
 		const sigma = 0.03 * U + Math.max(found.output.frictionGmm as number, 0.25 * frictionGmm(facts));
 		return concluded(facts, [found], { restAngleDeg: found.output.heavyAngleDeg as number, unbalanceGmm: U, sigmaMomentGmm: sigma, sigmaUnbalanceGmm: sigma }, U, v.afresh);
@@ -114,12 +114,12 @@ const fromVibration = (facts: SetupFacts, found: Computed, afresh: boolean): Com
 export const phaseStep = defineStep({
 	station: 'balance', step: 'phase', title: 'Vibration with phase, one trial',
 	fields: [...pick(influence.fields, 'initialMmPerS', 'initialPhaseAngleDeg', 'trialMassG', 'trialRadiusMm', 'trialAngleDeg', 'trialMmPerS', 'trialPhaseAngleDeg', 'phaseSense'), AFRESH] as const,
-	compute: (facts, v) => fromVibration(facts, compute(influence, { ...v, speedRpm: facts.machine.spindleRpm }), v.afresh)
+	compute: (facts, v) => fromVibration(facts, compute(facts, influence, { ...v, speedRpm: facts.machine.spindleRpm }), v.afresh)
 });
 export const runsStep = defineStep({
 	station: 'balance', step: 'runs', title: 'Vibration, three trials',
 	fields: [...pick(threeRuns.fields, 'initialMmPerS', 'trialMassG', 'trialRadiusMm', 'runs'), AFRESH] as const,
-	compute: (facts, v) => fromVibration(facts, compute(threeRuns, v), v.afresh)
+	compute: (facts, v) => fromVibration(facts, compute(facts, threeRuns, v), v.afresh)
 });
 
 /** What the stand-in of the machine's balancer hides: made up from the setup's number, so that everybody sees the same wheel. */
@@ -136,7 +136,7 @@ export const autoStep = defineStep({
 		{ name: 'sensitivityMmPerSPerGmm', kind: 'number', min: 0, minOpen: true, max: 10, label: 'A gram millimetre shakes it by, mm/s', about: 'From an earlier trial on this machine' }
 	] as const,
 	compute(facts, v) {
-		if (v.standIn) { const head = compute(auto, hiddenFromHead(facts)); return [toleranceFor(facts, head.output.residualGmm as number), head]; }
+		if (v.standIn) { const head = compute(facts, auto, hiddenFromHead(facts)); return [toleranceFor(facts, head.output.residualGmm as number), head]; }
 		if (v.residualMmPerS === null) throw new InputFault('residualMmPerS', 'missing', 'Shakes still is missing. Read it off the machine when it has finished.');
 		if (v.sensitivityMmPerSPerGmm === null) throw new InputFault('sensitivityMmPerSPerGmm', 'missing', 'What a gram millimetre does here is missing. One run with a trial weight tells it.');
 		return [toleranceFor(facts, v.residualMmPerS / v.sensitivityMmPerSPerGmm)];

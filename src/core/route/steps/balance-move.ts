@@ -28,7 +28,7 @@ export const moveStep = defineStep({
 		if (!track) throw new InputFault('anglesDeg', 'inconsistent', 'This mount has no weights in a track.');
 		if (anglesDeg.length !== track.weights.length) throw new InputFault('anglesDeg', anglesDeg.length < track.weights.length ? 'too-few' : 'too-many', `There are ${track.weights.length} weights in the track. Give one angle each.`);
 		const bare = { unbalanceGmm: estimate.output.unbalanceGmm as number, heavyAngleDeg: estimate.output.heavyAngleDeg as number };
-		const told = compute(weights, { ...bare, ...weightsInput(facts, track) });
+		const told = compute(facts, weights, { ...bare, ...weightsInput(facts, track) });
 		const set = anglesDeg.map(fold360);
 		// What is really left is told for the places the weights were set to, whatever was advised.
 		const left = set.reduce((v, a, i) => add(v, vec(track.weights[i]!.massG * track.radiusMm, a)), vec(bare.unbalanceGmm, bare.heavyAngleDeg));
@@ -50,7 +50,7 @@ export const holesStep = defineStep({
 	fields: pick(holes.fields, 'holeRadiusMm', 'holeCount', 'startAngleDeg', 'maxMassG', 'massStepG'),
 	compute(facts, v): Computed[] {
 		const now = presentOf(facts);
-		return [compute(holes, { ...v, correctionGmm: now.unbalanceGmm, correctionAngleDeg: fold360(now.heavyAngleDeg + 180), permissibleGmm: toleranceFor(facts, null).output.permissibleGmm })];
+		return [compute(facts, holes, { ...v, correctionGmm: now.unbalanceGmm, correctionAngleDeg: fold360(now.heavyAngleDeg + 180), permissibleGmm: toleranceFor(facts, null).output.permissibleGmm })];
 	}
 });
 
@@ -63,6 +63,6 @@ export const dimplesStep = defineStep({
 		const now = presentOf(facts);
 		const volumeCm3 = (Math.PI * (w.newDiameterMm ** 2 - w.boreMm ** 2) * w.widthMm) / 4000;
 		const bond = w.bondFamily === 'vitrified' || w.bondFamily === 'rubber' || w.bondFamily === 'metal' || w.bondFamily === 'plated' ? w.bondFamily : 'resin';
-		return [compute(dimples, { ...v, ...now, densityGPerCm3: Math.max(0.5, Math.min(8, (1000 * w.massKg) / volumeCm3)), wheelWidthMm: w.widthMm, wheelDiameterMm: w.diameterMm, flangeDiameterMm: mountOf(facts).flangeMm, operatingSpeedMps: Math.min(500, (Math.PI * w.diameterMm * facts.machine.spindleRpm) / 60000), bond })];
+		return [compute(facts, dimples, { ...v, ...now, densityGPerCm3: Math.max(0.5, Math.min(8, (1000 * w.massKg) / volumeCm3)), wheelWidthMm: w.widthMm, wheelDiameterMm: w.diameterMm, flangeDiameterMm: mountOf(facts).flangeMm, operatingSpeedMps: Math.min(500, (Math.PI * w.diameterMm * facts.machine.spindleRpm) / 60000), bond })];
 	}
 });

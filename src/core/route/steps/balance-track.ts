@@ -12,7 +12,7 @@ const MIN_GAP_DEG = 15;
 export const rollingMassKg = (facts: SetupFacts): number => massNowKg(wheelOf(facts)) + mountOf(facts).massKg;
 
 export function toleranceFor(facts: SetupFacts, unbalanceGmm: number | null): Computed {
-	return compute(tolerance, { machineClass: facts.machine.balanceClass, massKg: rollingMassKg(facts), speedRpm: facts.machine.spindleRpm, wheelDiameterMm: wheelOf(facts).diameterMm, correctionRadiusMm: mountOf(facts).trackRadiusMm, unbalanceGmm });
+	return compute(facts, tolerance, { machineClass: facts.machine.balanceClass, massKg: rollingMassKg(facts), speedRpm: facts.machine.spindleRpm, wheelDiameterMm: wheelOf(facts).diameterMm, correctionRadiusMm: mountOf(facts).trackRadiusMm, unbalanceGmm });
 }
 
 const ANGLE = { kind: 'number', unit: 'deg', min: -36000, max: 36000, required: true } as const;
@@ -53,7 +53,7 @@ export const levelStep = defineStep({
 	station: 'balance', step: 'level', title: 'Level the stand',
 	fields: pick(levelStand.fields, 'xForwardMmPerM', 'xReversedMmPerM', 'yForwardMmPerM', 'yReversedMmPerM', 'footSpacingMm', 'footDepthMm', 'screwPitchMm', 'raiseTurn', 'rollsAlong', 'toleranceMmPerM'),
 	compute(facts, v) {
-		const level = compute(levelStand, v);
-		return [level, compute(slopeError, { massKg: rollingMassKg(facts), arborRadiusMm: mountOf(facts).journalRadiusMm, slopeMmPerM: level.output.rollSlopeMmPerM, allowedGmm: toleranceFor(facts, null).output.permissibleGmm })];
+		const level = compute(facts, levelStand, v);
+		return [level, compute(facts, slopeError, { massKg: rollingMassKg(facts), arborRadiusMm: mountOf(facts).journalRadiusMm, slopeMmPerM: level.output.rollSlopeMmPerM, allowedGmm: toleranceFor(facts, null).output.permissibleGmm })];
 	}
 });

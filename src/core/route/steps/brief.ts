@@ -38,12 +38,12 @@ export function adviseFor(job: Job, machine: Pick<MachineFacts, 'maxDiameterMm' 
 	const wheelSpeedMps = machine ? Math.min(500, surfaceSpeedMps(machine.maxDiameterMm, machine.spindleRpm)) : null;
 	const mode = MODE[job.operation];
 	const known = machine && wheelSpeedMps && job.depthUm !== null && job.workSpeedMps !== null && (mode === 'surface' || job.workDiameterMm !== null);
-	const cut = known ? compute(contact, { mode, wheelDiameterMm: machine.maxDiameterMm, workDiameterMm: mode === 'surface' ? null : job.workDiameterMm, depthUm: job.depthUm, workSpeedMps: job.workSpeedMps, wheelSpeedMps }) : null;
-	const wish = compute(recommend, {
+	const cut = known ? compute({ guidelines }, contact, { mode, wheelDiameterMm: machine.maxDiameterMm, workDiameterMm: mode === 'surface' ? null : job.workDiameterMm, depthUm: job.depthUm, workSpeedMps: job.workSpeedMps, wheelSpeedMps }) : null;
+	const wish = compute({ guidelines }, recommend, {
 		material: job.material, operation: job.operation, targetRaUm: job.targetRaUm, hardnessHrc: job.hardnessHrc, burnProne: job.burnProne, interrupted: job.interrupted, contactArea: job.contactArea,
 		contactLengthMm: (cut?.output.contactLengthMm as number | undefined) ?? null, coolant: machine?.wet ?? true, wheelSpeedMps, workSpeedMps: job.workSpeedMps, tables: guidelines.tables
 	});
-	const finish = job.targetRaUm && (wish.output as { kind?: string }).kind === 'conventional' ? compute(finishGrit, { targetRaUm: job.targetRaUm, family: wish.output.family }) : null;
+	const finish = job.targetRaUm && (wish.output as { kind?: string }).kind === 'conventional' ? compute({ guidelines }, finishGrit, { targetRaUm: job.targetRaUm, family: wish.output.family }) : null;
 	return [wish, ...(cut ? [cut] : []), ...(finish ? [finish] : [])];
 }
 

@@ -10,6 +10,6 @@ export const checkSteps: readonly Step[] = STATIONS.map((station) => defineStep(
 	compute(facts, v) {
 		const c = facts.route.checks.find((x) => x.id === v.checkId && x.station === station);
 		if (!c) throw new InputFault('checkId', 'unknown-choice', `There is no check ${shown(v.checkId)} at this station.`);
-		return [compute(extraCheck, { text: c.text, kind: c.kind, unit: c.unit, atMost: c.atMost, yes: v.yes, value: v.value })];
+		return [compute(facts, extraCheck, { text: c.text, kind: c.kind, unit: c.unit, atMost: c.atMost, yes: v.yes, value: v.value })];
 	}
 }));

@@ -23,7 +23,7 @@ export const positionStep = defineStep({
 	compute(facts, v) {
 		const setup = dresserSetup(facts);
 		const motion = setup === 'cylindrical-side' ? v.surfaceMotion ?? 'down' : null;
-		return [compute(dresserPosition, { setup, wheelDiameterMm: wheelOf(facts).diameterMm, rotation: turns(facts), surfaceMotion: motion, offsetMm: v.offsetMm, dragAngleDeg: v.dragAngleDeg })];
+		return [compute(facts, dresserPosition, { setup, wheelDiameterMm: wheelOf(facts).diameterMm, rotation: turns(facts), surfaceMotion: motion, offsetMm: v.offsetMm, dragAngleDeg: v.dragAngleDeg })];
 	}
 });
 
@@ -39,11 +39,11 @@ export const settingsStep = defineStep({
 		const d = dresserOf(facts);
 		if (v.traverseMmPerMin === null) throw new InputFault('traverseMmPerMin', 'missing', 'Traverse is missing. Enter it.');
 		const speed = facts.machine.spindleRpm;
-		const point = compute(singlePoint, {
+		const point = compute(facts, singlePoint, {
 			wheelDiameterMm: w.diameterMm, wheelSpeedRpm: speed, ratedSpeedMps: w.ratedMps, grainSizeUm: w.gritMeanUm, abrasive: abrasiveGroup(w.family ?? 'alumina'), depthUm: v.depthUm, traverseMmPerMin: v.traverseMmPerMin,
 			tipRadiusUm: d.tipRadiusUm, flatWidthUm: d.flatWidthUm, coolant: v.coolant, dustExtraction: v.dustExtraction
 		});
-		const plan = compute(dressPlan, {
+		const plan = compute(facts, dressPlan, {
 			wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, wheelMinDiameterMm: w.minDiameterMm, wheelSpeedRpm: speed, ratedSpeedMps: w.ratedMps, grainSizeUm: w.gritMeanUm,
 			finishStockUm: v.passes * v.depthUm, finishDepthUm: v.depthUm, finishLeadUm: point.output.leadUm, sparkOutPasses: v.dryPasses
 		});
@@ -57,7 +57,7 @@ export const dressedStep = defineStep({
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const diameterMm = Math.min(checkDiameter(facts, v.diameterAfterMm), w.newDiameterMm);
-		return [compute(surfaceSpeed, { diameterMm, newDiameterMm: w.newDiameterMm, speedRpm: facts.machine.spindleRpm, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, machineMaxRpm: facts.machine.spindleRpmMax })];
+		return [compute(facts, surfaceSpeed, { diameterMm, newDiameterMm: w.newDiameterMm, speedRpm: facts.machine.spindleRpm, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, machineMaxRpm: facts.machine.spindleRpmMax })];
 	},
-	event: (_facts, v) => ({ kind: 'dressed', diameterAfterMm: v.diameterAfterMm, note: null })
+	event: (facts, v) => ({ kind: 'dressed', diameterAfterMm: v.diameterAfterMm, note: null })
 });

@@ -1,4 +1,5 @@
 import { ringDecision } from '../../inspect/ring-decision.js';
+import type { Limits } from '../../calculation/limits.js';
 import { InputFault } from '../../calculation/fault.js';
 import { ringAnalysis } from '../../inspect/ring-analysis.js';
 import { sonicModulus } from '../../inspect/sonic-modulus.js';
@@ -7,7 +8,7 @@ import { isOrganic } from '../../spec/families.js';
 import { Evidence } from '../evidence.js';
 import type { RecordingFacts, SetupFacts, WheelFacts } from '../facts.js';
 import { type RingContext, ringContext, stiffness, stiffnessInput } from '../wheel-ring.js';
-import { type Computed, compute, defineStep, pick, wheelOf } from './step.js';
+import { AS_SHIPPED, type Computed, compute, defineStep, pick, wheelOf } from './step.js';
 
 /** What a look at a wheel is asked for, in a setup, at the rack or as it arrives. */
 export const LOOK_FIELDS = [
@@ -18,15 +19,15 @@ export const LOOK_FIELDS = [
 export const LOOK_QUARANTINES = ['crack', 'dropped', 'chip-critical-zone', 'chip-large', 'frost', 'marking-illegible', 'no-rated-speed', 'expired'] as const;
 
 /** The look at one wheel on one day. */
-export function lookOf(w: Pick<WheelFacts, 'bondFamily' | 'ratedMps' | 'ratedRpm' | 'expiresOn'>, today: string, values: Record<string, unknown>): Computed[] {
+export function lookOf(w: Pick<WheelFacts, 'bondFamily' | 'ratedMps' | 'ratedRpm' | 'expiresOn'>, today: string, values: Record<string, unknown>, limits: Limits): Computed[] {
 	const { note: _note, ...seen } = values;
 	const bond = w.bondFamily ?? 'vitrified';
-	return [compute(visual, { ...seen, manufactureDate: isOrganic(bond) ? seen.manufactureDate ?? null : null, bond, todayDate: today, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, expiryDate: w.expiresOn })];
+	return [compute({ guidelines: { limits } }, visual, { ...seen, manufactureDate: isOrganic(bond) ? seen.manufactureDate ?? null : null, bond, todayDate: today, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, expiryDate: w.expiresOn })];
 }
 
 export const lookStep = defineStep({
 	station: 'inspect', step: 'look', title: 'Look it over', fields: LOOK_FIELDS,
-	compute: (facts, values) => lookOf(wheelOf(facts), facts.today, values),
+	compute: (facts, values) => lookOf(wheelOf(facts), facts.today, values, facts.guidelines.limits),
 	quarantines: LOOK_QUARANTINES
 });
 
@@ -65,7 +66,7 @@ export function ringOf(f: RingFacts, taps: readonly string[]): Computed[] {
 	const recording = recordingThatCounts(f);
 	const dull = taps.includes('dull') || recording?.result.ring === 'dull';
 	if (context.applicability !== 'no' && !dull && taps.length < context.taps.length) throw new InputFault('taps', 'too-few', `${taps.length} of ${context.taps.length} places heard. Tap them all; a crack may hide at one of them.`);
-	const computed = [compute(ringDecision, { applicability: context.applicability, analysis: recording?.result.ring ?? 'none', ear: worstHeard(taps) })];
+	const computed = [compute(AS_SHIPPED, ringDecision, { applicability: context.applicability, analysis: recording?.result.ring ?? 'none', ear: worstHeard(taps) })];
 	if (!recording) return computed;
 	const { minTaps: _m, bandLowHz: _b, ...settings } = recording.settings;
 	computed.push({ calculation: ringAnalysis.id, input: { recordingId: recording.id, source: recording.source, ...settings }, output: { ...recording.result } });

@@ -19,7 +19,7 @@ export const keepStep = defineStep({
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const diameterMm = checkDiameter(facts, v.diameterAfterMm);
-		return [compute(holdSpeed, { diameterMm, minDiameterMm: Math.min(w.minDiameterMm || 1, diameterMm), targetMps: v.targetMps, rpmMin: facts.machine.spindleRpmMin, rpmMax: facts.machine.spindleRpmMax, ratedMps: ratedMpsOf(facts), markedRpm: w.ratedRpm })];
+		return [compute(facts, holdSpeed, { diameterMm, minDiameterMm: Math.min(w.minDiameterMm || 1, diameterMm), targetMps: v.targetMps, rpmMin: facts.machine.spindleRpmMin, rpmMax: facts.machine.spindleRpmMax, ratedMps: ratedMpsOf(facts), markedRpm: w.ratedRpm })];
 	},
-	event: (_facts, v) => ({ kind: v.what === 'taken-off' ? 'parked' : 'redressed', diameterAfterMm: v.diameterAfterMm, note: `${v.partsGround} parts ground${v.redressAfterParts ? `, redress after ${v.redressAfterParts}` : ''}` })
+	event: (facts, v) => ({ kind: v.what === 'taken-off' ? 'parked' : 'redressed', diameterAfterMm: v.diameterAfterMm, note: `${v.partsGround} parts ground${v.redressAfterParts ? `, redress after ${v.redressAfterParts}` : ''}` })
 });

@@ -26,7 +26,7 @@ export const packStep = defineStep({
 			if (w?.ratedMps && part.maxSpeedMps && part.maxSpeedMps > w.ratedMps * (1 + 1e-9)) throw new InputFault(`items.${i}.maxSpeedMps`, 'above-maximum', `Wheel ${w.number} is marked ${w.ratedMps} m/s. Enter what is on its blotter.`);
 		});
 		const items = v.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...part }) => part);
-		return [compute(mountPack, { ...v, items, requestedRpm: facts.machine.spindleRpm })];
+		return [compute(facts, mountPack, { ...v, items, requestedRpm: facts.machine.spindleRpm })];
 	}
 });
 
@@ -42,7 +42,7 @@ export const quillStep = defineStep({
 		const w = wheelOf(facts);
 		const limit = limitRpm(w);
 		if (limit === null) throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
-		return [compute(mountQuill, { ...v, grindDirectionSign: SIGN[grindTurns], dressDirectionSign: SIGN[dressTurns], wheelMassG: 1000 * massNowKg(w), runRpm: facts.machine.spindleRpm, wheelRatedRpm: limit, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), minimumDiameterMm: w.minDiameterMm, originalWidthMm: w.widthMm, currentWidthMm: w.widthMm })];
+		return [compute(facts, mountQuill, { ...v, grindDirectionSign: SIGN[grindTurns], dressDirectionSign: SIGN[dressTurns], wheelMassG: 1000 * massNowKg(w), runRpm: facts.machine.spindleRpm, wheelRatedRpm: limit, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), minimumDiameterMm: w.minDiameterMm, originalWidthMm: w.widthMm, currentWidthMm: w.widthMm })];
 	}
 });
 
@@ -51,7 +51,7 @@ const GLUE_FIELDS = pick(mountGlue.fields, 'done', 'temperatureC', 'baseCureH', 
 export const glueStep = defineStep({
 	station: 'mount', step: 'glue', title: 'Glue it on', fields: GLUE_FIELDS,
 	compute(facts, v) {
-		const made = compute(mountGlue, { ...v, wheelDiameterMm: wheelOf(facts).diameterMm, elapsedH: 0 });
+		const made = compute(facts, mountGlue, { ...v, wheelDiameterMm: wheelOf(facts).diameterMm, elapsedH: 0 });
 		// That it is not cured yet is no fault of a joint just made: the line Cured waits for that.
 		const reasons = (made.output.reasons ?? []).filter((r) => r.code !== 'not-cured');
 		return [{ ...made, output: { ...made.output, reasons, verdict: worst(reasons.map((r) => r.severity as Verdict)) } }];
@@ -68,11 +68,11 @@ export const curedStep = defineStep({
 	compute(facts): Computed[] {
 		const joint = curing(facts);
 		if (!joint) throw new InputFault('glue', 'missing', 'The joint was not recorded. Record it when it is made; the clock runs from there.');
-		return [compute(mountGlue, { ...joint.record.input, elapsedH: Math.max(0, facts.nowMs - joint.atMs) / MS_A_HOUR })];
+		return [compute(facts, mountGlue, { ...joint.record.input, elapsedH: Math.max(0, facts.nowMs - joint.atMs) / MS_A_HOUR })];
 	}
 });
 
-export const benchStep = defineStep({ station: 'mount', step: 'bench', title: 'Rest, tongue and guards', fields: pick(benchGrinder.fields, 'restGapMm', 'tongueGapMm', 'restAtCentre', 'guardsOn', 'shieldClear', 'boltedDown'), compute: (_f, v) => [compute(benchGrinder, v)] });
+export const benchStep = defineStep({ station: 'mount', step: 'bench', title: 'Rest, tongue and guards', fields: pick(benchGrinder.fields, 'restGapMm', 'tongueGapMm', 'restAtCentre', 'guardsOn', 'shieldClear', 'boltedDown'), compute: (facts, v) => [compute(facts, benchGrinder, v)] });
 
 export const toolPostStep = defineStep({
 	station: 'mount', step: 'tool-post', title: 'Height, ways and chuck', fields: pick(mountToolPost.fields, 'centreOffsetMm', 'workDiameterMm', 'grinding', 'waysCovered', 'wheelClearOfChuck', 'sizeToleranceUm'),
@@ -80,7 +80,7 @@ export const toolPostStep = defineStep({
 		const w = wheelOf(facts);
 		const limit = limitRpm(w);
 		if (limit === null) throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
-		return [compute(mountToolPost, { ...v, wheelDiameterMm: w.diameterMm, runRpm: facts.machine.spindleRpm, ratedRpm: limit })];
+		return [compute(facts, mountToolPost, { ...v, wheelDiameterMm: w.diameterMm, runRpm: facts.machine.spindleRpm, ratedRpm: limit })];
 	}
 });
 /** Which mount steps come before the nut is tightened, by how the wheel is held. */

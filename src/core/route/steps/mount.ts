@@ -22,8 +22,8 @@ export const flangeStep = defineStep({
 		const m = mountOf(facts);
 		const clampForceN = m.screwCount && m.torqueNm && m.screwDiameterMm ? (m.screwCount * m.torqueNm) / (0.2 * (m.screwDiameterMm / 1000)) : null;
 		// The taper first: the newest record of this step stays the one about the flanges.
-		const taper = v.taperRunoutUm === null ? [] : [compute(spindleRunout, { taperRunoutUm: v.taperRunoutUm, flangeRunoutUm: v.runoutUm ?? 0 })];
-		return [...taper, compute(flangeCheck, {
+		const taper = v.taperRunoutUm === null ? [] : [compute(facts, spindleRunout, { taperRunoutUm: v.taperRunoutUm, flangeRunoutUm: v.runoutUm ?? 0 })];
+		return [...taper, compute(facts, flangeCheck, {
 			wheelDiameterMm: w.diameterMm, boreMm: w.boreMm, backFlangeDiameterMm: v.backFlangeDiameterMm, frontFlangeDiameterMm: v.frontFlangeDiameterMm, backRecessDiameterMm: v.backRecessDiameterMm, frontRecessDiameterMm: v.frontRecessDiameterMm,
 			clean: v.clean, burred: v.burred, runoutUm: v.runoutUm, clampForceN, blotters: { back: side(v.backBlotter), front: side(v.frontBlotter) }
 		})];
@@ -33,7 +33,7 @@ export const flangeStep = defineStep({
 export const fitStep = defineStep({
 	station: 'mount', step: 'fit', title: 'Bore on its seat',
 	fields: [...pick(fitCheck.fields, 'boreMm', 'arborMm', 'forced')],
-	compute: (facts, v) => [compute(fitCheck, { ...v, massKg: massNowKg(wheelOf(facts)) })]
+	compute: (facts, v) => [compute(facts, fitCheck, { ...v, massKg: massNowKg(wheelOf(facts)) })]
 });
 
 export const threadStep = defineStep({
@@ -41,7 +41,7 @@ export const threadStep = defineStep({
 	fields: pick(threadHand.fields, 'reversible', 'hardBrake', 'positiveLock'),
 	compute(facts, v) {
 		const m = mountOf(facts);
-		return [compute(threadHand, { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention, ...v })];
+		return [compute(facts, threadHand, { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention, ...v })];
 	}
 });
 
@@ -51,8 +51,8 @@ export const tightenStep = defineStep({
 	compute(facts, { done }) {
 		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
 		const m = mountOf(facts);
-		if (m.retention === 'single-nut') return [compute(threadHand, { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention })];
-		return [compute(tighteningOrder, { screwCount: m.screwCount, finalTorqueNm: m.torqueNm, screwDiameterMm: m.screwDiameterMm })];
+		if (m.retention === 'single-nut') return [compute(facts, threadHand, { rotation: facts.machine.rotation, viewedFrom: 'nut-side', threadHand: m.threadHand, retention: m.retention })];
+		return [compute(facts, tighteningOrder, { screwCount: m.screwCount, finalTorqueNm: m.torqueNm, screwDiameterMm: m.screwDiameterMm })];
 	},
 	event: () => ({ kind: 'mounted', diameterAfterMm: null, note: null })
 });

@@ -4,7 +4,7 @@ import { diagnoseFinish } from '../../spec/diagnose-finish.js';
 import { MEASURED_BY } from './balance-measure.js';
 import { Evidence } from '../evidence.js';
 import { type SetupFacts, limitRpm } from '../facts.js';
-import { RUNOUT_LIMIT_UM, lastRunout } from './true.js';
+import { lastRunout, runoutLimitUm } from './true.js';
 import { compute, defineStep, wheelOf } from './step.js';
 
 /** What the release sheet already knows from the records. */
@@ -18,7 +18,7 @@ export function provenSoFar(facts: SetupFacts): Record<string, unknown> {
 		runInDone: outcome ? outcome.output.mayContinue === true : null,
 		speedRpm: e.number(speed, 'limitRpm') === null ? null : (speed!.input.measuredRpm as number), maxRpm: limitRpm(wheelOf(facts)),
 		balanceResidualGmm: e.number(balance, 'ratio') === null ? null : (balance!.input.unbalanceGmm as number), balanceLimitGmm: e.number(balance, 'permissibleGmm'),
-		runOutUm: lastRunout(facts), runOutLimitUm: RUNOUT_LIMIT_UM, dressSoundEven: done ? done.entered.soundEven === true : null
+		runOutUm: lastRunout(facts), runOutLimitUm: runoutLimitUm(facts), dressSoundEven: done ? done.entered.soundEven === true : null
 	};
 }
 
@@ -37,7 +37,7 @@ export function dressInUse(facts: SetupFacts): { targetRaUm: number; gritNumber:
 export const diagnoseStep = defineStep({
 	station: 'prove', step: 'diagnose', title: 'Wrong grit or wrong dress?',
 	fields: [{ name: 'raUm', kind: 'number', unit: 'um', min: 0, max: 1000, label: 'Ra of the trial cut', about: 'Measured' }, { name: 'burnSeen', kind: 'boolean', about: 'On the trial cut' }, { name: 'chatterSeen', kind: 'boolean', about: 'On the trial cut' }],
-	compute: (facts) => [compute(diagnoseFinish, dressInUse(facts))]
+	compute: (facts) => [compute(facts, diagnoseFinish, dressInUse(facts))]
 });
 
 export const releaseStep = defineStep({
@@ -47,7 +47,7 @@ export const releaseStep = defineStep({
 		{ name: 'soundNormal', kind: 'boolean', required: true, label: 'Sounded normal', about: 'While cutting' }, { name: 'overrideReason', kind: 'text', maxLength: 500, label: 'Reason', about: 'To release with a caution, 10 characters or more' }
 	],
 	compute(facts, v) {
-		return [compute(release, {
+		return [compute(facts, release, {
 			checks: { ...provenSoFar(facts), crackSeen: v.crackSeen, guardClosed: v.guardClosed, raUm: v.raUm, raTargetUm: facts.targetRaUm, burnSeen: v.burnSeen, chatterSeen: v.chatterSeen, soundNormal: v.soundNormal, formAsked: false },
 			leftOut: [...(facts.stations.includes('balance') ? [] : ['balanceResidualGmm']), ...(facts.stations.includes('true') ? [] : ['runOutUm']), ...(facts.stations.includes('dress') ? [] : ['dressSoundEven'])], overrideReason: v.overrideReason
 		})];

@@ -12,7 +12,7 @@ export const speedStep = defineStep({
 	fields: pick(speedCheck.fields, 'measuredRpm', 'stage'),
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return [compute(speedCheck, { ratedRpm: w.ratedRpm, ratedSpeedMps: w.ratedMps, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), commandedRpm: facts.machine.spindleRpm, ...v })];
+		return [compute(facts, speedCheck, { ratedRpm: w.ratedRpm, ratedSpeedMps: w.ratedMps, originalDiameterMm: w.newDiameterMm, currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm), commandedRpm: facts.machine.spindleRpm, ...v })];
 	}
 });
 
@@ -20,7 +20,7 @@ export const speedStep = defineStep({
 export const quotedStep = defineStep({
 	station: 'run-in', step: 'quoted', title: 'A quoted speed',
 	fields: [{ ...pick(speedStatement.fields, 'diameterMm')[0]!, required: false, about: 'Quoted; today\'s when left empty' }, ...pick(speedStatement.fields, 'statedRpm', 'statedSpeedMps', 'statedSpeedSfpm')] as const,
-	compute: (facts, v) => [compute(speedStatement, { ...v, diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm, ratedSpeedMps: wheelOf(facts).ratedMps })]
+	compute: (facts, v) => [compute(facts, speedStatement, { ...v, diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm, ratedSpeedMps: wheelOf(facts).ratedMps })]
 });
 
 /** Mount records that have to be there, by how the wheel is held. */
@@ -43,7 +43,7 @@ export const startStep = defineStep({
 		const w = wheelOf(facts);
 		const limit = limitRpm(w);
 		if (limit === null) throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
-		return [compute(runInPlan, { runRpm: facts.machine.spindleRpm, ratedRpm: limit, diameterMm: w.diameterMm, boreMm: w.boreMm, massKg: massNowKg(w), motorTorqueNm: facts.machine.motorTorqueNm, coolantUsed: facts.machine.wet, prerequisites: prerequisites(facts), ...v })];
+		return [compute(facts, runInPlan, { runRpm: facts.machine.spindleRpm, ratedRpm: limit, diameterMm: w.diameterMm, boreMm: w.boreMm, massKg: massNowKg(w), motorTorqueNm: facts.machine.motorTorqueNm, coolantUsed: facts.machine.wet, prerequisites: prerequisites(facts), ...v })];
 	}
 });
 
@@ -59,7 +59,7 @@ export const outcomeStep = defineStep({
 	compute(facts, v) {
 		const since = runningSince(facts);
 		if (!since) throw new InputFault('start', 'missing', 'The start was not recorded. Record it when the wheel starts; the clock runs from there.');
-		return [compute(runInOutcome, { requiredFreeRunS: since.requiredS, actualFreeRunS: Math.min(360000, Math.max(0, (facts.nowMs - since.atMs) / 1000)), ...v })];
+		return [compute(facts, runInOutcome, { requiredFreeRunS: since.requiredS, actualFreeRunS: Math.min(360000, Math.max(0, (facts.nowMs - since.atMs) / 1000)), ...v })];
 	},
 	quarantines: ['abnormal-sound', 'smoke-or-smell', 'vibration']
 });

@@ -24,7 +24,7 @@ export interface Ranked { id: string; scorePoints: number; needsBushing: boolean
 /** The rack ranked for this brief on this machine's mount. */
 export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Computed {
 	const wish = (facts.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')?.output ?? briefStep.compute(facts, {} as never)[0]!.output) as { family: string; alternativeFamilies: string[]; gritMeanUm: number; grade: string | null; structure: number | null; bond: string | null };
-	return compute(rankRack, {
+	return compute(facts, rankRack, {
 		today: facts.today,
 		job: { family: wish.family, alternativeFamilies: wish.alternativeFamilies, gritMeanUm: wish.gritMeanUm, grade: wish.grade, structure: wish.structure, bond: wish.bond, minWidthMm: facts.minWidthMm },
 		machine: { maxDiameterMm: facts.machine.maxDiameterMm, maxWidthMm: facts.machine.maxWidthMm, boreMm: facts.mount?.seatMm ?? facts.machine.seatMm, spindleRpm: facts.machine.spindleRpm },
@@ -35,14 +35,14 @@ export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Compute
 /** What is worked out about a wheel when it is taken: its marking read, its speed on this spindle, its shape, its concentration. */
 export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
 	const list = [
-		compute(parseMarking, { text: w.marking }), compute(surfaceSpeed, { diameterMm: Math.min(w.diameterMm, w.newDiameterMm), newDiameterMm: w.newDiameterMm, speedRpm: facts.machine.spindleRpm, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, machineMaxRpm: facts.machine.spindleRpmMax }),
-		compute(shape, { type: w.shape, diameterMm: w.diameterMm, thicknessMm: w.widthMm, boreMm: w.boreMm })
+		compute(facts, parseMarking, { text: w.marking }), compute(facts, surfaceSpeed, { diameterMm: Math.min(w.diameterMm, w.newDiameterMm), newDiameterMm: w.newDiameterMm, speedRpm: facts.machine.spindleRpm, ratedSpeedMps: w.ratedMps, ratedSpeedRpm: w.ratedRpm, machineMaxRpm: facts.machine.spindleRpmMax }),
+		compute(facts, shape, { type: w.shape, diameterMm: w.diameterMm, thicknessMm: w.widthMm, boreMm: w.boreMm })
 	];
 	const read = list[0]!.output as { concentration?: { notation: string; value: number } | null; grit?: { system: string; number: number; secondNumber: number | null; meanUm: number | null } | null };
 	const g = read.grit;
-	if (g && g.meanUm !== null && ['F', 'FEPA', 'mesh'].includes(g.system) && (g.system !== 'F' || g.secondNumber === null)) list.push(compute(gritSize, { system: g.system, label: g.secondNumber === null ? String(g.number) : `${g.number}/${g.secondNumber}` }));
+	if (g && g.meanUm !== null && ['F', 'FEPA', 'mesh'].includes(g.system) && (g.system !== 'F' || g.secondNumber === null)) list.push(compute(facts, gritSize, { system: g.system, label: g.secondNumber === null ? String(g.number) : `${g.number}/${g.secondNumber}` }));
 	const c = read.concentration;
-	if (c && (w.family === 'diamond' || w.family === 'cbn') && c.value >= 1 && c.value <= 240) list.push(compute(concentration, { family: w.family, notation: c.notation, value: c.value }));
+	if (c && (w.family === 'diamond' || w.family === 'cbn') && c.value >= 1 && c.value <= 240) list.push(compute(facts, concentration, { family: w.family, notation: c.notation, value: c.value }));
 	return list;
 }
 

@@ -1,7 +1,8 @@
 import type { Field, Values } from '../../calculation/fields.js';
 import { InputFault } from '../../calculation/fault.js';
 import type { Calculation } from '../../calculation/define.js';
-import type { SetupFacts, StationId, WheelFacts } from '../facts.js';
+import { withLimits } from '../../calculation/limits.js';
+import type { Guidelines, SetupFacts, StationId, WheelFacts } from '../facts.js';
 
 /** One calculation made for a step, with what went in and came out. */
 export interface Computed { calculation: string; input: object; output: Record<string, unknown> & { verdict?: string; reasons?: { code: string; message: string; severity: string }[] } }
@@ -34,8 +35,12 @@ export function forbidden(step: Pick<Step, 'notAgainstStop'>, computed: readonly
 	return (step.notAgainstStop && computed.flatMap((c) => c.output.reasons ?? []).find((r) => r.severity === 'stop')) || null;
 }
 
-/** Runs a calculation for a step. */
-export function compute(calculation: Pick<Calculation, 'id' | 'run'>, input: object): Computed {
+/** Where no figure of the shop counts. */
+export const AS_SHIPPED = { guidelines: { limits: {} } } as const;
+
+/** Runs a calculation for a step, with the shop's own guideline figures where nothing else is given; they go into the record with the rest. */
+export function compute(facts: { guidelines: Pick<Guidelines, 'limits'> }, calculation: Pick<Calculation, 'id' | 'fields' | 'run'>, given: object): Computed {
+	const input = withLimits(facts.guidelines.limits, calculation, given);
 	return { calculation: calculation.id, input, output: calculation.run(input) as Computed['output'] };
 }
 

@@ -1,4 +1,5 @@
 import { InputFault } from '../../calculation/fault.js';
+import { limitOf } from '../../calculation/limits.js';
 import { faceRunout } from '../../true/face-runout.js';
 import { oddReading } from '../../true/odd-reading.js';
 import { pencilTouch } from '../../true/pencil-touch.js';
@@ -10,7 +11,8 @@ import { Evidence } from '../evidence.js';
 import type { SetupFacts } from '../facts.js';
 import { DIAMETER_AFTER, checkDiameter, compute, defineStep, massNowKg, pick, wheelOf } from './step.js';
 
-export const RUNOUT_LIMIT_UM = 25;
+/** What the rim may run out by in this shop. */
+export const runoutLimitUm = (facts: Pick<SetupFacts, 'guidelines'>): number => limitOf(facts.guidelines.limits, runout, 'limitTirUm');
 /** How readings were taken once round; a dial may count the other way, and a reading that stands out is asked about. */
 const READ = [
 	...pick(runout.fields, 'readingsUm', 'wheelTurned', 'startAngleDeg'), { name: 'dialCounts', kind: 'choice', choices: ['up', 'down'], default: 'up', label: 'Dial counts', about: 'When the wheel comes towards it' },
@@ -30,18 +32,18 @@ function taken(v: Read): { readingsUm: number[]; wheelTurned: Read['wheelTurned'
 export const runoutStep = defineStep({
 	station: 'true', step: 'runout', title: 'Read the rim', fields: READ,
 	// The rule about balancing first stands beside the readings; the newest record of this step stays the run-out.
-	compute: (facts, v) => [preBalance(facts), compute(runout, { ...taken(v), limitTirUm: RUNOUT_LIMIT_UM })]
+	compute: (facts, v) => [preBalance(facts), compute(facts, runout, taken(v))]
 });
 
 export const pencilStep = defineStep({
 	station: 'true', step: 'pencil', title: 'Pencil line', fields: pick(pencilTouch.fields, 'fromAngleDeg', 'toAngleDeg', 'advanceUm'),
-	compute: (_facts, v) => [compute(pencilTouch, { ...v, limitTirUm: RUNOUT_LIMIT_UM })]
+	compute: (facts, v) => [compute(facts, pencilTouch, { ...v, limitTirUm: runoutLimitUm(facts) })]
 });
 
 export const faceStep = defineStep({
 	station: 'true', step: 'face', title: 'Wobble of the face',
 	fields: [...READ, ...pick(faceRunout.fields, 'readFace', 'measuringRadiusMm', 'flangeContactDiameterMm')] as const,
-	compute: (_facts, v) => [compute(faceRunout, { ...taken(v), readFace: v.readFace, measuringRadiusMm: v.measuringRadiusMm, flangeContactDiameterMm: v.flangeContactDiameterMm })]
+	compute: (facts, v) => [compute(facts, faceRunout, { ...taken(v), readFace: v.readFace, measuringRadiusMm: v.measuringRadiusMm, flangeContactDiameterMm: v.flangeContactDiameterMm })]
 });
 
 /** Where the rim was read last on this mount. */
@@ -58,7 +60,7 @@ export const seatStep = defineStep({
 	compute(facts, v) {
 		const read = lastRead(facts);
 		if (!read) throw new InputFault('boreClearanceUm', 'inconsistent', 'Read the rim first; the push follows from it.');
-		return [compute(reclock, { ...v, eccentricityUm: read.output.eccentricityUm, highSpotAngleDeg: read.output.highSpotAngleDeg, massKg: massNowKg(wheelOf(facts)) })];
+		return [compute(facts, reclock, { ...v, eccentricityUm: read.output.eccentricityUm, highSpotAngleDeg: read.output.highSpotAngleDeg, massKg: massNowKg(wheelOf(facts)) })];
 	}
 });
 /** The clearance found when the bore was tried on its seat. */
@@ -69,14 +71,14 @@ export function preBalance(facts: SetupFacts) {
 	const w = wheelOf(facts);
 	const at = (s: string) => facts.stations.indexOf(s as never);
 	const school = at('balance') < 0 ? 'neutral-first' : at('balance') < at('true') ? 'stand-first' : at('balance') > at('dress') ? 'in-machine' : 'toolroom';
-	return compute(preBalanceRule, { wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, school, hasBalanceWeights: (facts.mount?.weightCount ?? 0) > 0 });
+	return compute(facts, preBalanceRule, { wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, school, hasBalanceWeights: (facts.mount?.weightCount ?? 0) > 0 });
 }
 export const truePlanStep = defineStep({
 	station: 'true', step: 'plan', title: 'Truing plan',
 	fields: [...pick(truePlan.fields, 'roughInfeedUm', 'finishInfeedUm', 'finishStockUm', 'sparkOutPasses', 'leadUm', 'allowanceUm'), { name: 'runoutTirUm', kind: 'number', unit: 'um', min: 0, max: 10000, label: 'Run-out', about: 'From the readings when left empty' }] as const,
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return [compute(truePlan, { ...v, runoutTirUm: lastRunout(facts) ?? v.runoutTirUm, wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, speedRpm: facts.machine.spindleRpm, minDiameterMm: w.minDiameterMm, ratedSpeedMps: w.ratedMps, dustControl: facts.machine.wet ? 'coolant' : 'extraction' })];
+		return [compute(facts, truePlan, { ...v, runoutTirUm: lastRunout(facts) ?? v.runoutTirUm, wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, speedRpm: facts.machine.spindleRpm, minDiameterMm: w.minDiameterMm, ratedSpeedMps: w.ratedMps, dustControl: facts.machine.wet ? 'coolant' : 'extraction' })];
 	}
 });
 
@@ -88,7 +90,7 @@ export const truedStep = defineStep({
 	] as const,
 	compute(facts, v) {
 		checkDiameter(facts, v.diameterAfterMm);
-		return [compute(runout, { ...taken(v), limitTirUm: RUNOUT_LIMIT_UM })];
+		return [compute(facts, runout, taken(v))];
 	},
-	event: (_facts, v) => ({ kind: 'trued', diameterAfterMm: v.diameterAfterMm, note: v.takenUm === null ? null : `${v.takenUm} um off the radius${v.passesDone === null ? '' : ` in ${v.passesDone} passes`}` })
+	event: (facts, v) => ({ kind: 'trued', diameterAfterMm: v.diameterAfterMm, note: v.takenUm === null ? null : `${v.takenUm} um off the radius${v.passesDone === null ? '' : ` in ${v.passesDone} passes`}` })
 });

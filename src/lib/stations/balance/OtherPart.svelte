@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { dimples } from '$core/balance/dimples';
+	import { limitOf } from '$core/calculation/limits';
 	import { quantity } from '$core/quantity/format';
 	import { dimplesStep, holesStep } from '$core/route/steps/balance-move';
 	import HolesFace from '$lib/drawing/HolesFace.svelte';
@@ -11,6 +13,7 @@
 	let way = $state<'holes' | 'dimples'>('holes');
 	const measured = $derived(standingOf(desk.facts).estimate !== null);
 	const q = (v: unknown, u: 'gmm' | 'g') => quantity(Number(v), u, desk.facts.units);
+	const forbidden = $derived(limitOf<boolean>(desk.facts.guidelines.limits, dimples, 'codeForbids'));
 	interface Holes { placements: { hole: number; angleDeg: number; massG: number }[]; residualGmm: number; totalMassG: number }
 	const anglesOf = (v: Record<string, unknown>) => Array.from({ length: Math.min(72, Number(v.holeCount) || 0) }, (_, k) => (Number(v.startAngleDeg) || 0) + (k * 360) / Number(v.holeCount));
 </script>
@@ -25,6 +28,7 @@
 			{#if o}{#each o.placements as x (x.hole)}<p class="one"><b class="num">{q(x.massG, 'g')}</b> in hole {x.hole}, at {x.angleDeg.toFixed(0)}°</p>{/each}<p class="quiet">{q(o.totalMassG, 'g')} in all leave {q(o.residualGmm, 'gmm')}.</p>{/if}
 		{/snippet}
 	</StepForm>
+{:else if forbidden}<p>Altering a wheel is forbidden in this shop. Use weights or screws, or true it again.</p>
 {:else}
 	<p class="warn">Altering a wheel is forbidden by many makers and codes. Never on this program's word alone: the maker, local rules and trained people decide.</p>
 	<StepForm {desk} step={dimplesStep} draft={drafts['balance-dimples'] ?? null} action="Dimples are made, roll again" {ondone}>

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { duration, quantity } from '$core/quantity/format';
+	import { inShop } from '$core/calculation/limits';
 	import { Evidence } from '$core/route/evidence';
-	import { RUNOUT_LIMIT_UM, lastRead, truePlanStep, truedStep } from '$core/route/steps/true';
+	import { lastRead, runoutLimitUm, truePlanStep, truedStep } from '$core/route/steps/true';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
 	import StockDrawing from '$lib/drawing/StockDrawing.svelte';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
@@ -24,7 +25,7 @@
 	const f = $derived(desk.facts);
 	const e = $derived(new Evidence(f));
 	const after = $derived(e.latest('true', 'after'));
-	const make = (fields: never, part: string) => untrack(() => new Entry({ fields, key: `setup-${desk.facts.id}-true-${part}`, draft: drafts[`true-${part}`] ?? null, system: desk.facts.units }));
+	const make = (fields: never, part: string) => untrack(() => new Entry({ fields: inShop(fields, desk.facts.guidelines.limits), key: `setup-${desk.facts.id}-true-${part}`, draft: drafts[`true-${part}`] ?? null, system: desk.facts.units }));
 	const plan = make(truePlanStep.fields as never, 'plan');
 	const done = withPlaces(make(truedStep.fields as never, 'after'));
 	$effect(() => { plan.switchTo(f.units); done.switchTo(f.units); });
@@ -63,7 +64,7 @@
 <h2>Afterwards</h2>
 <div class="fields"><QuantityField entry={done} name="diameterAfterMm" /><QuantityField entry={done} name="takenUm" /><YesNo entry={done} name="spunDry" /><p class="quiet">The last passes leave it glazed: round, not sharp. It is dressed open before it grinds.</p></div>
 {#if reads}
-	<div class="again"><RunoutFace readingsUm={filled ? drawnOf(done) : out && read ? ((read.input.readingsUm as number[] | undefined) ?? []) : []} turned={String(done.typed.wheelTurned ?? 'counter-clockwise') as 'clockwise'} {out} at={filled < placesOf(done) ? filled : -1} places={placesOf(done)} /><RoundReader entry={done} key="cut" /><div><OddQuestion entry={done} /><RunoutAnswer {out} units={f.units} {filled} places={placesOf(done)} limit={RUNOUT_LIMIT_UM} /></div></div>
+	<div class="again"><RunoutFace readingsUm={filled ? drawnOf(done) : out && read ? ((read.input.readingsUm as number[] | undefined) ?? []) : []} turned={String(done.typed.wheelTurned ?? 'counter-clockwise') as 'clockwise'} {out} at={filled < placesOf(done) ? filled : -1} places={placesOf(done)} /><RoundReader entry={done} key="cut" /><div><OddQuestion entry={done} /><RunoutAnswer {out} units={f.units} {filled} places={placesOf(done)} limit={runoutLimitUm(f)} /></div></div>
 {:else}<button class="btn" onclick={() => (reading = true)}>Read the rim again</button>{/if}
 {#if out && filled > 0}<Reasons reasons={out.reasons} />{/if}
 <ActionBar label={after ? 'Trued again' : 'Trued, readings taken'} onact={act} busy={desk.busy}>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { figure } from '$core/quantity/format';
-	import { RUNOUT_LIMIT_UM, pencilStep } from '$core/route/steps/true';
+	import { pencilStep, runoutLimitUm } from '$core/route/steps/true';
 	import Face from '$lib/drawing/Face.svelte';
 	import { arcPath, polar } from '$lib/drawing/polar';
 	import Strip from '$lib/drawing/Strip.svelte';
@@ -22,7 +22,7 @@
 			{/snippet}
 		</Face>
 		<p class="num big">{out ? figure(Number(out.tirUm), 'um', desk.facts.units) : '-'}<span>{desk.facts.units === 'mm' ? ' µm' : ' in'} run-out</span></p>
-		<Strip value={out ? Number(out.tirUm) : null} limit={RUNOUT_LIMIT_UM} label="Run-out" show={(x) => figure(x, 'um', desk.facts.units)} />
+		<Strip value={out ? Number(out.tirUm) : null} limit={runoutLimitUm(desk.facts)} label="Run-out" show={(x) => figure(x, 'um', desk.facts.units)} />
 	{/snippet}
 </StepForm>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { RUNOUT_LIMIT_UM, lastRead, runoutStep } from '$core/route/steps/true';
+	import { lastRead, runoutLimitUm, runoutStep } from '$core/route/steps/true';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
 	import ActionBar from '$lib/ui/ActionBar.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
@@ -39,11 +39,11 @@
 <div class="cols">
 	<RunoutFace readingsUm={filled ? drawnOf(entry) : out && before ? (before.input.readingsUm as number[]) : []} {turned} {out} at={filled < placesOf(entry) ? filled : -1} places={placesOf(entry)} />
 	<RoundReader {entry} key="read" />
-	<div class="answer"><OddQuestion entry={entry} /><RunoutAnswer {out} units={desk.facts.units} {filled} places={placesOf(entry)} limit={RUNOUT_LIMIT_UM} /></div>
+	<div class="answer"><OddQuestion entry={entry} /><RunoutAnswer {out} units={desk.facts.units} {filled} places={placesOf(entry)} limit={runoutLimitUm(desk.facts)} /></div>
 </div>
 {#if shifted !== null}<p class="warn">The high spot lies {shifted.toFixed(0)}° from where it was last read, and nothing was moved meanwhile. Is the witness mark still the same, and did the wheel slip?</p>{/if}
 {#if out && filled > 0}<Reasons reasons={out.reasons} />{/if}
-<ActionBar label={out && out.tirUm <= RUNOUT_LIMIT_UM ? 'Runs true already' : 'Book the readings'} onact={act} busy={desk.busy}>
+<ActionBar label={out && out.tirUm <= runoutLimitUm(desk.facts) ? 'Runs true already' : 'Book the readings'} onact={act} busy={desk.busy}>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>
 

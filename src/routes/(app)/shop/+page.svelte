@@ -3,6 +3,7 @@
 	import { thingInWords } from '$lib/stations/shop/thing-words';
 
 	let { data } = $props();
+	const own = $derived(Object.values(data.limits).reduce((n, figures) => n + Object.keys(figures).length, 0));
 </script>
 
 <svelte:head><title>Shop - Uncinus</title></svelte:head>
@@ -16,6 +17,7 @@
 			</section>
 		{/each}
 		<section class="sheet" aria-label="Guideline figures"><header><h2>Guideline figures</h2><a class="btn" href="/shop/guidelines">Open</a></header><p class="quiet">Base grades, usual grits and what counts when the rack is ranked: {data.tables}.</p></section>
+		<section class="sheet" aria-label="Limits and usual values"><header><h2>Limits and usual values</h2><a class="btn" href="/shop/limits">Open</a></header><p class="quiet">Run-out, play, infeeds, free-running time, vibration: {own ? `${own} of the shop's own` : 'as shipped'}.</p></section>
 		<section class="sheet" aria-label="Routes"><header><h2>Routes</h2></header><ul>{#each data.routes as r (r.code)}<li><a href="/shop/routes/{r.code}">{r.name}</a><span>{r.stations.map((s) => STATION_NAMES[s as StationId]).join(', ')}. {r.why}</span></li>{/each}</ul></section>
 	</div>
 </main>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { incidentPlan } from '$core/keep/incident-plan';
 	import type { ObjectField } from '$core/calculation/fields';
-	import { figure } from '$core/quantity/format';
+	import { figure, quantity } from '$core/quantity/format';
 	import ReadInstrument from '$lib/stations/instrument/ReadInstrument.svelte';
 	import { EVENT_WORDS, RESTART_WORDS, STEP_SIGNED_BY, STEP_WORDS, when } from '$lib/stations/words';
 	import PlanStep from '$lib/stations/incident/PlanStep.svelte';
@@ -23,7 +23,8 @@
 	const looks = $derived(mechanical || plan.steps.some((s) => s.code === 'listen-to-spindle'));
 	const asked = $derived(FINDINGS.fields.filter((f) => mechanical || f.name === 'spindleNoise'));
 	const signedBy = (code: string) => { const s = data.signed[code]; return s ? `${s.by}, ${when(s.atMs)}` : null; };
-	const LIMITS: Record<string, string> = { taperRunoutUm: 'Aim 5 µm, limit 25 µm', flangeRunoutUm: 'Aim 5 µm, limit 25 µm' };
+	const allowed = $derived(`Aim ${quantity(Number(data.incident.input.runoutAimUm ?? 5), 'um')}, limit ${quantity(Number(data.incident.input.runoutLimitUm ?? 25), 'um')}`);
+	const LIMITS = $derived<Record<string, string>>({ taperRunoutUm: allowed, flangeRunoutUm: allowed });
 	let working = $state(false);
 	const path = $derived(`/api/incidents/${i.id}`);
 	const done = $derived((i.input.done ?? []) as string[]);

@@ -29,7 +29,7 @@
 	const bondFamily = $derived(read?.bond?.family ?? null);
 	const shown = $derived({ diameterMm: drawn?.diameterMm ?? 250, boreMm: drawn?.boreMm ?? 76, bondFamily, expiresOn: (entry.at('expiresOn') || entry.at('madeOn') || null) as string | null });
 	const taken = $derived(entry.result.fault ? null : quietly(() => intake({ ...Object.fromEntries(WHEEL_FIELDS.map((f) => [f.name, ('default' in f ? f.default : null)])), ...entry.result.values } as never)));
-	const looked = $derived(quietly(() => lookOf({ bondFamily, ratedMps: taken?.ratedMps ?? v.ratedMps ?? read?.maxSpeedMps ?? null, ratedRpm: taken?.ratedRpm ?? v.ratedRpm ?? read?.maxSpeedRpm ?? null, expiresOn: taken?.wheel.expiresOn ?? null }, data.today, { ...Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, ('default' in f ? f.default : null)])), ...look.result.values })));
+	const looked = $derived(quietly(() => lookOf({ bondFamily, ratedMps: taken?.ratedMps ?? v.ratedMps ?? read?.maxSpeedMps ?? null, ratedRpm: taken?.ratedRpm ?? v.ratedRpm ?? read?.maxSpeedRpm ?? null, expiresOn: taken?.wheel.expiresOn ?? null }, data.today, { ...Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, ('default' in f ? f.default : null)])), ...look.result.values }, data.limits)));
 	const seen = $derived(looked?.[0]?.output ?? null);
 	const stop = $derived(seen?.verdict === 'stop' || taken?.state === 'quarantined');
 	const why = $derived(seen?.reasons?.find((r) => r.severity === 'stop')?.message ?? (taken?.reason ? `Set it aside: ${taken.reason}.` : ''));

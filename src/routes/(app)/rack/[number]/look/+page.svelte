@@ -16,7 +16,7 @@
 	const sender = new Sender();
 	const computed = $derived.by(() => {
 		const full = Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, entry.result.values[f.name] ?? ('default' in f ? f.default : null)]));
-		try { return lookOf(w, data.today, full); } catch (e) { if (e instanceof InputFault) return []; throw e; }
+		try { return lookOf(w, data.today, full, data.limits); } catch (e) { if (e instanceof InputFault) return []; throw e; }
 	});
 	const out = $derived(computed[0]?.output ?? null);
 	const stop = $derived(out?.verdict === 'stop');

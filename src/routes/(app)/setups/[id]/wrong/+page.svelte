@@ -18,7 +18,7 @@
 	const sender = new Sender();
 	const f = $derived(desk.facts);
 	/** What would follow, as far as it is told. */
-	const plan = $derived.by(() => { const event = entry.at('event'); return event ? incidentPlan.run({ event: String(event), injury: entry.at('injury') === true, madeSafe: entry.at('madeSafe') === true }) : null; });
+	const plan = $derived.by(() => { const event = entry.at('event'); return event ? incidentPlan.run({ ...f.guidelines.limits[incidentPlan.id], event: String(event), injury: entry.at('injury') === true, madeSafe: entry.at('madeSafe') === true }) : null; });
 	async function stop() {
 		const done = await sender.submitEntry(`/api/setups/${f.id}/incidents`, entry);
 		if (done) await goto(`/incidents/${String(done.id)}`);
