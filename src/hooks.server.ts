@@ -8,6 +8,8 @@ const DOWN = 'The database does not answer. What you typed is kept here; it will
 
 // Started by the command it lives no longer than the command, even when that is killed.
 if (process.connected) process.on('disconnect', () => process.exit(0));
+// Told to end, and done with what was under way: open connections to the database must not hold it.
+process.on('sveltekit:shutdown', () => process.exit(0));
 
 /** A write has to come from a page of this server. */
 function foreign(request: Request, url: URL): boolean {

@@ -6,9 +6,11 @@ import { startStandIns } from './stand-ins.js';
 import { BUILD, ROOT } from './paths.js';
 import { until } from './system.js';
 
+/** What is under way when it is told to end may finish for so long; a page left open would hold it for good. */
+const END_AFTER_S = '1';
 /** The environment the built application runs with. */
 export function applicationEnvironment(address: DatabaseAddress, port: number, demo: boolean): NodeJS.ProcessEnv {
-	return { ...process.env, ...databaseEnvironment(address), HOST: '127.0.0.1', PORT: String(port), PROTOCOL_HEADER: 'x-forwarded-proto', ORIGIN: `http://127.0.0.1:${port}`, BODY_SIZE_LIMIT: '64M', UNCINUS_ROOT: ROOT, UNCINUS_DEMO: demo ? '1' : '' };
+	return { ...process.env, ...databaseEnvironment(address), HOST: '127.0.0.1', PORT: String(port), PROTOCOL_HEADER: 'x-forwarded-proto', ORIGIN: `http://127.0.0.1:${port}`, BODY_SIZE_LIMIT: '64M', SHUTDOWN_TIMEOUT: END_AFTER_S, UNCINUS_ROOT: ROOT, UNCINUS_DEMO: demo ? '1' : '' };
 }
 
 /** Starts the built application and waits until it answers. */

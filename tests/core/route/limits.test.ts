@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { checkLimits, guidelineFields, inShop, limitOf, withLimits } from '../../../src/core/calculation/limits.js';
+import { type Limits, checkLimits, guidelineFields, inShop, limitOf, withLimits } from '../../../src/core/calculation/limits.js';
 import { CALCULATIONS, calculation } from '../../../src/core/calculations.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
@@ -36,7 +36,7 @@ describe('limits and usual values of a shop', () => {
 		faults('limits-out-of-order', /^true\.pre-balance-rule\./, () => check({ 'true.pre-balance-rule': { smallDiameterMm: 400, smallWidthMm: 30 } }));
 	});
 	it('a figure given counts before the shop\'s, and that before the shipped one', () => fc.assert(fc.property(fc.option(fc.integer({ min: 0, max: 500 })), fc.option(fc.integer({ min: 0, max: 500 })), (given, own) => {
-		const limits = own === null ? {} : { 'true.runout': { limitTirUm: own } };
+		const limits: Limits = own === null ? {} : { 'true.runout': { limitTirUm: own } };
 		const runout = calculation('true.runout');
 		expect((withLimits(limits, runout, { limitTirUm: given }) as { limitTirUm: number }).limitTirUm).to.equal(given ?? own ?? 25);
 		expect(limitOf(limits, runout, 'limitTirUm')).to.equal(own ?? 25);
