@@ -143,6 +143,29 @@ describe('choosing the wheel', () => {
 		await page.getByText('Grades, version 2').waitFor();
 		expect(await cell.inputValue()).to.equal('K');
 	});
+	it('lets a lead set the shop\'s own limits, kept over a reload, said in its history, and used by a setup', async () => {
+		await page.goto(`${base()}/shop/limits`);
+		await page.getByLabel('Find a figure').fill('run-out of the rim');
+		const limit = page.getByRole('group', { name: 'Run-out of the rim' }).getByLabel('Limit', { exact: true });
+		await limit.fill('a bit less');
+		await page.getByLabel('Why the figures change').fill('port plates want it rounder');
+		await press(page, 'Keep these figures');
+		await page.getByText(/"a bit less" is not a number/).first().waitFor();
+		await limit.fill('0.0006 in');
+		await page.waitForResponse((r) => r.url().includes('/api/drafts/') && r.request().method() === 'PUT');
+		await page.reload();
+		expect(await limit.inputValue()).to.equal('0.0006 in');
+		await page.getByLabel('Why the figures change').fill('port plates want it rounder');
+		await press(page, 'Keep these figures');
+		await page.getByRole('region', { name: 'History' }).getByText('Run-out of the rim: limit 15.2 µm (shipped 25 µm)').waitFor();
+		await page.goto(`${base()}/setups/142/true`);
+		await press(page, 'Read the rim');
+		await page.getByRole('img', { name: /limit 15\.2/ }).first().waitFor();
+		await page.goto(`${base()}/shop/limits`);
+		await press(page, 'Back to the shipped ones');
+		await page.getByText('all as shipped').waitFor();
+		expect(await limit.inputValue()).to.equal('25');
+	});
 });
 
 describe('lists in and out', () => {

@@ -18,7 +18,7 @@ export const threeRuns = defineCalculation({
 	fields: [
 		{ ...vibration('initialMmPerS', 'As it is'), required: true, label: 'Vibration as it is' }, { ...grams('trialMassG', 'The same in every run'), required: true, label: 'Trial weight' }, { ...radius('trialRadiusMm', 'Of the trial'), required: true, label: 'Trial radius' },
 		{ name: 'runs', kind: 'list', minItems: 3, maxItems: 24, required: true, label: 'Runs with the trial', about: 'At places well apart', item: { name: 'run', kind: 'object', required: true, about: 'One run', fields: [{ ...angle('angleDeg', 'Where the trial was'), required: true, label: 'Trial at' }, { ...vibration('mmPerS', 'Read'), required: true, label: 'Vibration' }] } },
-		{ ...radius('correctionRadiusMm', 'The trial\'s when empty'), label: 'Weight radius' }, { ...vibration('stopMmPerS', 'Guideline'), guideline: true, default: 7.1, advanced: true }
+		{ ...radius('correctionRadiusMm', 'The trial\'s when empty'), label: 'Weight radius' }, { ...vibration('stopMmPerS', 'Guideline'), label: 'Too rough to run above', guideline: true, default: 7.1, advanced: true }
 	],
 	outputs: [
 		{ name: 'correctionMassG', unit: 'g', about: 'Add', main: true }, { name: 'correctionAngleDeg', unit: 'deg', about: 'At' }, { name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance' }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' }, { name: 'sensitivityMmPerSPerGmm', about: 'A gram millimetre shakes it by, mm/s' }, { name: 'closureRatio', about: 'Agrees with the run as it is, 1 = exactly' }

@@ -23,7 +23,7 @@ export const tolerance = defineCalculation({
 		{ name: 'correctionRadiusMm', kind: 'number', unit: 'mm', min: 1, max: 1000, label: 'Weight radius', about: 'For the mass in the track' },
 		{ name: 'unbalanceGmm', kind: 'number', unit: 'gmm', min: 0, max: 1e8, about: 'Measured' },
 		{ name: 'headMassKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 100000, about: 'Wheel head, for the shake' },
-		{ name: 'stopRatio', kind: 'number', guideline: true, min: 1, max: 1000, default: 10, advanced: true, about: 'Gross above this many times the tolerance' }
+		{ name: 'stopRatio', kind: 'number', guideline: true, label: 'Gross above', min: 1, max: 1000, default: 10, advanced: true, about: 'Gross above this many times the tolerance' }
 	],
 	outputs: [
 		{ name: 'permissibleGmm', unit: 'gmm', about: 'Allowed unbalance', main: true }, { name: 'gradeMmPerS', unit: 'mm/s', about: 'Grade' }, { name: 'ratio', about: 'Measured against allowed' }, { name: 'achievedGradeMmPerS', unit: 'mm/s', about: 'Grade reached' },

@@ -24,7 +24,7 @@ export const visual = defineCalculation({
 				]
 			}
 		},
-		{ name: 'chipStopMm', kind: 'number', guideline: true, unit: 'mm', min: 0, minOpen: true, max: 50, default: 3, advanced: true, about: 'Largest chip accepted on rim or face (guideline)' },
+		{ name: 'chipStopMm', kind: 'number', guideline: true, label: 'Chip, at most', unit: 'mm', min: 0, minOpen: true, max: 50, default: 3, advanced: true, about: 'Largest chip accepted on rim or face (guideline)' },
 		{ name: 'dropped', kind: 'boolean', default: false, about: 'It fell or was hit' },
 		{ name: 'boreClean', kind: 'boolean', default: true, about: 'Bore clean' },
 		{ name: 'facesClean', kind: 'boolean', default: true, about: 'Faces clean' },
@@ -34,8 +34,8 @@ export const visual = defineCalculation({
 		{ name: 'blotterState', kind: 'choice', choices: ['fitted', 'missing', 'damaged'], default: 'fitted', label: 'Blotters', about: 'Paper washers on both faces' },
 		{ name: 'expiryDate', kind: 'date', about: 'Marked on the wheel' },
 		{ name: 'manufactureDate', kind: 'date', label: 'Made on', about: 'Marked on the wheel' },
-		{ name: 'shelfLifeMonths', kind: 'integer', guideline: true, unit: 'month', min: 1, max: 240, default: 36, advanced: true, about: 'Shelf life of organic bonds (guideline)' },
-		{ name: 'expiresSoonDays', kind: 'integer', guideline: true, unit: 'day', min: 0, max: 365, default: 30, advanced: true, about: 'Warn this many days ahead (guideline)' }
+		{ name: 'shelfLifeMonths', kind: 'integer', guideline: true, label: 'Shelf life', unit: 'month', min: 1, max: 240, default: 36, advanced: true, about: 'Shelf life of organic bonds (guideline)' },
+		{ name: 'expiresSoonDays', kind: 'integer', guideline: true, label: 'Warn before the date', unit: 'day', min: 0, max: 365, default: 30, advanced: true, about: 'Warn this many days ahead (guideline)' }
 	],
 	outputs: [{ name: 'nextStep', about: 'What to do now', main: true }, { name: 'daysToExpiry', unit: 'day', about: 'Days left' }],
 	example: { bond: 'resin', crack: false, markingLegible: true, ratedSpeedMps: 50, todayDate: '2030-06-01', manufactureDate: '2027-06-20', chips: [{ sizeMm: 1.2, zone: 'rim' }] },

@@ -21,7 +21,7 @@ export const incidentPlan = defineCalculation({
 	fields: [
 		{ name: 'event', kind: 'choice', choices: INCIDENT_EVENTS, required: true, label: 'What happened', about: 'The nearest of these' },
 		{ name: 'injury', kind: 'boolean', required: true, label: 'Somebody is hurt', about: 'Even lightly' }, { name: 'madeSafe', kind: 'boolean', required: true, label: 'Made safe', about: 'Stopped, isolated, locked' },
-		{ name: 'runoutAimUm', kind: 'number', guideline: true, unit: 'um', min: 0, minOpen: true, max: 1000, default: 5, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, unit: 'um', min: 0, minOpen: true, max: 1000, default: 25, advanced: true, about: 'Limit' },
+		{ name: 'runoutAimUm', kind: 'number', guideline: true, label: 'Run-out, aim', unit: 'um', min: 0, minOpen: true, max: 1000, default: 5, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, label: 'Run-out, limit', unit: 'um', min: 0, minOpen: true, max: 1000, default: 25, advanced: true, about: 'Limit' },
 		{ name: 'done', kind: 'list', default: [] as string[], maxItems: 60, about: 'Steps done', item: { name: 'step', kind: 'text', required: true, maxLength: 60, about: 'Step' } },
 		{
 			name: 'findings', kind: 'object', about: 'What was found; empty until looked at', fields: [

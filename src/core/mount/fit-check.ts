@@ -15,9 +15,9 @@ export const fitCheck = defineCalculation({
 	fields: [
 		{ ...bore('boreMm', 'Measured bore', true), required: true }, { ...bore('arborMm', 'Measured seat', true), required: true },
 		{ name: 'forced', kind: 'boolean', default: false, label: 'Had to be forced', about: 'It did not slide on by hand' },
-		{ name: 'spindleTempRiseK', kind: 'number', guideline: true, unit: 'K', min: 0, max: 200, default: 30, advanced: true, about: 'How much warmer the spindle gets' },
+		{ name: 'spindleTempRiseK', kind: 'number', guideline: true, label: 'Spindle warms by', unit: 'K', min: 0, max: 200, default: 30, advanced: true, about: 'How much warmer the spindle gets' },
 		{ name: 'arborExpansionPerK', kind: 'number', unit: '1/K', min: 0, minOpen: true, max: 0.0001, default: 11.7e-6, advanced: true, about: 'Thermal expansion of the seat (steel)' },
-		{ name: 'looseUm', kind: 'number', guideline: true, unit: 'um', min: 0, minOpen: true, max: 2000, default: 150, advanced: true, about: 'More play than this is loose (guideline)' },
+		{ name: 'looseUm', kind: 'number', guideline: true, label: 'Loose above', unit: 'um', min: 0, minOpen: true, max: 2000, default: 150, advanced: true, about: 'More play than this is loose (guideline)' },
 		{ name: 'shimUm', kind: 'number', unit: 'um', min: 0, max: 2000, default: 0, about: 'Paper shim in the bore' },
 		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 2000, about: 'Wheel mass' },
 		{ ...bore('boreNominalMm', 'Nominal bore; found when left empty', false), required: false, advanced: true }, { ...bore('arborNominalMm', 'Nominal seat; found when left empty', false), required: false, advanced: true }

@@ -32,8 +32,8 @@ export const ARBOR = {
 
 export const PACK_FIELDS = [
 	ARBOR, { name: 'stage', kind: 'choice', choices: ['plan', 'assembled', 'release'], default: 'plan', about: 'How far it is' }, { name: 'requestedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 300000, label: 'Wanted speed', about: 'What it is to run at' },
-	mm('positionToleranceMm', 10, 'Rim against nominal', { guideline: true, default: 0.05, advanced: true }), mm('cornerToleranceMm', 10, 'Corner against nominal', { guideline: true, default: 0.03, advanced: true }),
-	{ name: 'runoutAimUm', kind: 'number', guideline: true, unit: 'um', min: 0, minOpen: true, max: 1000, default: 10, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, unit: 'um', min: 0, minOpen: true, max: 1000, default: 50, advanced: true, about: 'Limit' },
+	mm('positionToleranceMm', 10, 'Rim against nominal', { guideline: true, label: 'Rim off by', default: 0.05, advanced: true }), mm('cornerToleranceMm', 10, 'Corner against nominal', { guideline: true, label: 'Corner off by', default: 0.03, advanced: true }),
+	{ name: 'runoutAimUm', kind: 'number', guideline: true, label: 'Run-out, aim', unit: 'um', min: 0, minOpen: true, max: 1000, default: 10, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, label: 'Run-out, limit', unit: 'um', min: 0, minOpen: true, max: 1000, default: 50, advanced: true, about: 'Limit' },
 	{ name: 'items', kind: 'list', required: true, maxItems: 40, label: 'Stack from the shoulder', about: 'In order', item: PACK_ITEM }
 ] as const;
 export type PackInput = Values<typeof PACK_FIELDS>;

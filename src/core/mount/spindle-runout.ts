@@ -10,7 +10,7 @@ export const spindleRunout = defineCalculation({
 	about: 'Taper and flange with the dial indicator, no wheel on: dirt and burrs show here, and so does what a crash has done.',
 	source: 'Aim and limit are guidelines; the machine\'s own figures win.',
 	formulas: ['caution over the aim, stop from the limit on'],
-	fields: [um('taperRunoutUm', 'Taper'), um('flangeRunoutUm', 'Flange'), { name: 'runoutAimUm', kind: 'number', guideline: true, unit: 'um', min: 0, minOpen: true, max: 1000, default: 5, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, unit: 'um', min: 0, minOpen: true, max: 1000, default: 25, advanced: true, about: 'Limit' }],
+	fields: [um('taperRunoutUm', 'Taper'), um('flangeRunoutUm', 'Flange'), { name: 'runoutAimUm', kind: 'number', guideline: true, label: 'Run-out, aim', unit: 'um', min: 0, minOpen: true, max: 1000, default: 5, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, label: 'Run-out, limit', unit: 'um', min: 0, minOpen: true, max: 1000, default: 25, advanced: true, about: 'Limit' }],
 	outputs: [{ name: 'worstUm', unit: 'um', about: 'The worse of the two', main: true }],
 	example: { taperRunoutUm: 3, flangeRunoutUm: 14 },
 	compute(v) {

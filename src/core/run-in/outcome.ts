@@ -15,7 +15,7 @@ export const runInOutcome = defineCalculation({
 		{ ...time('requiredFreeRunS', 36000, 'Planned'), minOpen: true, required: true }, { ...time('actualFreeRunS', 360000, 'Run'), required: true },
 		{ name: 'heard', kind: 'choice', choices: ['normal', 'rising', 'knock', 'rub', 'not-listened'], required: true, about: 'What it sounded like' },
 		vibration('vibrationMmPerS', 'With the wheel'), vibration('vibrationBareMmPerS', 'Bare spindle'),
-		{ ...vibration('vibrationCautionMmPerS', 'Caution from'), minOpen: true, guideline: true, default: 1.8, advanced: true }, { ...vibration('vibrationStopMmPerS', 'Stop from'), minOpen: true, guideline: true, default: 4.5, advanced: true },
+		{ ...vibration('vibrationCautionMmPerS', 'Caution from'), label: 'Vibration, caution from', minOpen: true, guideline: true, default: 1.8, advanced: true }, { ...vibration('vibrationStopMmPerS', 'Stop from'), label: 'Vibration, stop from', minOpen: true, guideline: true, default: 4.5, advanced: true },
 		{ name: 'smokeOrSmell', kind: 'boolean', default: false, about: 'Smoke or a smell' }, { name: 'coolantUsed', kind: 'boolean', default: false, about: 'Ground wet' },
 		{ ...time('requiredSpinDryS', 36000, 'Spin dry planned'), default: 0 }, { ...time('actualSpinDryS', 360000, 'Spun dry'), default: 0 }
 	],

@@ -22,10 +22,10 @@ export const runInPlan = defineCalculation({
 				name: 'prerequisite', kind: 'object', required: true, about: 'One of them', fields: [{ name: 'id', kind: 'text', required: true, about: 'Which' }, { name: 'verdict', kind: 'choice', choices: ['ok', 'caution', 'stop', 'missing'], required: true, about: 'Its state' }]
 			}
 		},
-		{ name: 'freeRunS', kind: 'number', guideline: true, unit: 's', min: 1, max: 36000, default: 60, advanced: true, about: 'Shortest free run (guideline)' },
-		{ name: 'largeDiameterMm', kind: 'number', guideline: true, unit: 'mm', min: 0, minOpen: true, max: 3000, default: 400, advanced: true, about: 'Large from here (guideline)' }, { name: 'largeMassKg', kind: 'number', guideline: true, unit: 'kg', min: 0, minOpen: true, max: 5000, default: 20, advanced: true, about: 'Heavy from here (guideline)' },
-		{ name: 'largeFactor', kind: 'number', guideline: true, min: 1, max: 20, default: 3, advanced: true, about: 'Longer for large wheels' }, { name: 'firstRunFactor', kind: 'number', guideline: true, min: 1, max: 20, default: 2, advanced: true, about: 'Longer for a first run' },
-		{ name: 'spinDryS', kind: 'number', guideline: true, unit: 's', min: 0, max: 36000, default: 120, advanced: true, about: 'Spin on after the coolant is off' }, { name: 'jogCount', kind: 'integer', guideline: true, min: 2, max: 20, default: 4, about: 'Nudges' }
+		{ name: 'freeRunS', kind: 'number', guideline: true, label: 'Free run, shortest', unit: 's', min: 1, max: 36000, default: 60, advanced: true, about: 'Shortest free run (guideline)' },
+		{ name: 'largeDiameterMm', kind: 'number', guideline: true, label: 'Large from', unit: 'mm', min: 0, minOpen: true, max: 3000, default: 400, advanced: true, about: 'Large from here (guideline)' }, { name: 'largeMassKg', kind: 'number', guideline: true, label: 'Heavy from', unit: 'kg', min: 0, minOpen: true, max: 5000, default: 20, advanced: true, about: 'Heavy from here (guideline)' },
+		{ name: 'largeFactor', kind: 'number', guideline: true, label: 'Longer when large, times', min: 1, max: 20, default: 3, advanced: true, about: 'Longer for large wheels' }, { name: 'firstRunFactor', kind: 'number', guideline: true, label: 'Longer for a first run, times', min: 1, max: 20, default: 2, advanced: true, about: 'Longer for a first run' },
+		{ name: 'spinDryS', kind: 'number', guideline: true, label: 'Spin dry for', unit: 's', min: 0, max: 36000, default: 120, advanced: true, about: 'Spin on after the coolant is off' }, { name: 'jogCount', kind: 'integer', guideline: true, label: 'Nudges', min: 2, max: 20, default: 4, about: 'Nudges' }
 	],
 	outputs: [
 		{ name: 'freeRunS', unit: 's', about: 'Run empty', main: true }, { name: 'powerOnTotalS', unit: 's', about: 'Motor on in all' }, { name: 'coastDownS', unit: 's', about: 'Coasts to a stop in' }, { name: 'spinDryS', unit: 's', about: 'Spin dry' },

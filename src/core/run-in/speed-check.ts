@@ -20,8 +20,8 @@ export const speedCheck = defineCalculation({
 		{ name: 'measuredRpm', kind: 'number', unit: 'rpm', min: 0, max: 1000000, required: true, label: 'Tachometer', about: 'Reading' },
 		{ name: 'commandedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, label: 'Set speed', about: 'What the machine is set to' },
 		{ name: 'stage', kind: 'choice', choices: ['before-wheel', 'after-wheel'], required: true, about: 'Bare spindle or with the wheel on' },
-		{ name: 'cautionPct', kind: 'number', guideline: true, unit: '%', min: 0, minOpen: true, max: 100, default: 99, advanced: true, about: 'Caution above this share of the limit' },
-		{ name: 'mismatchPct', kind: 'number', guideline: true, unit: '%', min: 0, minOpen: true, max: 100, default: 2, advanced: true, about: 'Reading may differ from the set speed by this' }
+		{ name: 'cautionPct', kind: 'number', guideline: true, label: 'Close to the limit from', unit: '%', min: 0, minOpen: true, max: 100, default: 99, advanced: true, about: 'Caution above this share of the limit' },
+		{ name: 'mismatchPct', kind: 'number', guideline: true, label: 'Reading off by', unit: '%', min: 0, minOpen: true, max: 100, default: 2, advanced: true, about: 'Reading may differ from the set speed by this' }
 	],
 	outputs: [{ name: 'marginPct', unit: '%', about: 'Spare', main: true }, { name: 'limitRpm', unit: 'rpm', about: 'Highest allowed' }, { name: 'percentOfRated', unit: '%', about: 'Of the limit' }, { name: 'tachMultiple', about: 'The reading looks like a multiple' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' }, { name: 'stage', about: 'When it was read' }],
 	example: { ratedRpm: 2260, commandedRpm: 2200, measuredRpm: 2191, stage: 'before-wheel' },

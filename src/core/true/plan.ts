@@ -21,10 +21,10 @@ export const truePlan = defineCalculation({
 		{ ...um('finishStockUm', 2000, 'Part of the stock taken fine'), guideline: true, default: 50, label: 'Fine stock' }, { name: 'sparkOutPasses', kind: 'integer', guideline: true, min: 0, max: 50, default: 4, label: 'Passes with no feed', about: 'At the end' },
 		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, required: true, about: 'Measured across' }, { name: 'wheelWidthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'Width' },
 		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, required: true, label: 'Wheel speed', about: 'While truing' }, { ...um('leadUm', 5000, 'Diamond travel per wheel turn'), minOpen: true, guideline: true, default: 100 },
-		{ name: 'overTravelMm', kind: 'number', guideline: true, unit: 'mm', min: 0, max: 100, default: 5, about: 'Beyond each edge' }, { name: 'reversalTimeS', kind: 'number', unit: 's', min: 0, max: 60, default: 1, about: 'Lost each pass' },
+		{ name: 'overTravelMm', kind: 'number', guideline: true, label: 'Over-travel', unit: 'mm', min: 0, max: 100, default: 5, about: 'Beyond each edge' }, { name: 'reversalTimeS', kind: 'number', unit: 's', min: 0, max: 60, default: 1, about: 'Lost each pass' },
 		{ name: 'minDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, about: 'Scrap diameter' }, { name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 1, max: 500, about: 'Speed marked on the wheel' },
 		{ name: 'dustControl', kind: 'choice', choices: ['coolant', 'extraction', 'none'], default: 'coolant', about: 'How dust is held down' },
-		{ ...um('infeedCautionUm', 500, 'Heavy above this'), guideline: true, default: 30, advanced: true }, { ...um('infeedStopUm', 500, 'Too heavy above this'), guideline: true, default: 100, advanced: true }
+		{ ...um('infeedCautionUm', 500, 'Heavy above this'), label: 'Infeed heavy above', guideline: true, default: 30, advanced: true }, { ...um('infeedStopUm', 500, 'Too heavy above this'), label: 'Infeed too heavy above', guideline: true, default: 100, advanced: true }
 	],
 	outputs: [
 		{ name: 'totalPasses', about: 'Passes in all', main: true }, { name: 'timeS', unit: 's', about: 'Time' }, { name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' }, { name: 'radialStockUm', unit: 'um', about: 'To cut at the high spot' },

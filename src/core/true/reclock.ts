@@ -24,7 +24,7 @@ export const reclock = defineCalculation({
 		{ ...um('eccentricityUm', 5000, 'Measured now'), required: true, label: 'Off centre' }, { ...angle('highSpotAngleDeg', 'Measured now'), required: true, label: 'High spot' }, { ...um('boreClearanceUm', 5000, 'Difference of the diameters'), required: true, label: 'Bore clearance' },
 		{ ...angle('seatAngleDeg', 'Where the wheel is displaced to now; one hung on its seat is displaced downwards'), label: 'Displaced towards' }, { ...um('seatOffsetUm', 2500, 'Half the clearance when empty'), label: 'Displaced by' },
 		{ ...um('hubEccentricityUm', 1000, 'Of the seat itself'), label: 'Seat off centre' }, { ...angle('hubHighSpotAngleDeg', 'Of the seat itself'), label: 'Seat high spot' }, { name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, about: 'Of the wheel' },
-		{ ...um('limitTirUm', 10000, 'Guideline'), guideline: true, default: 50, label: 'Limit' }, { ...um('maxClearanceUm', 5000, 'Too loose above this'), guideline: true, default: 1000, advanced: true }
+		{ ...um('limitTirUm', 10000, 'Guideline'), guideline: true, default: 50, label: 'Limit' }, { ...um('maxClearanceUm', 5000, 'Too loose above this'), label: 'Too loose above', guideline: true, default: 1000, advanced: true }
 	],
 	outputs: [
 		{ name: 'remainingTirUm', unit: 'um', about: 'Run-out that would remain', main: true }, { name: 'moveUm', unit: 'um', about: 'Push by' }, { name: 'moveAngleDeg', unit: 'deg', about: 'Towards' }, { name: 'seatOffsetUm', unit: 'um', about: 'Then displaced by' }, { name: 'seatAngleDeg', unit: 'deg', about: 'Towards' },

@@ -12,7 +12,7 @@ export const runout = defineCalculation({
 	fields: [
 		...ROUND_FIELDS,
 		{ name: 'limitTirUm', kind: 'number', guideline: true, unit: 'um', min: 0, max: 10000, default: 25, label: 'Limit', about: 'Run-out allowed' },
-		{ name: 'stopTirUm', kind: 'number', guideline: true, unit: 'um', min: 0, max: 20000, default: 2000, advanced: true, about: 'Something is wrong above this' }
+		{ name: 'stopTirUm', kind: 'number', guideline: true, label: 'Look at the mounting above', unit: 'um', min: 0, max: 20000, default: 2000, advanced: true, about: 'Something is wrong above this' }
 	],
 	outputs: [
 		{ name: 'tirUm', unit: 'um', about: 'Run-out', main: true }, { name: 'eccentricityUm', unit: 'um', about: 'Off centre' }, { name: 'eccentricTirUm', unit: 'um', about: 'Of the run-out, off centre' }, { name: 'highSpotAngleDeg', unit: 'deg', about: 'High spot' },
