@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { onDestroy, untrack, type Snippet } from 'svelte';
+	import { page } from '$app/state';
+	import { type Limits, inShop } from '$core/calculation/limits';
 	import type { System } from '$core/quantity/parse';
 	import type { Calculation } from '$core/calculation/define';
 	import { InputFault } from '$core/calculation/fault';
@@ -15,7 +17,8 @@
 	/** A calculation on its own: its fields as a form, its result as it is typed, its working. Nothing is recorded. */
 	let { calculation, draft, drawing }: { calculation: Calculation; draft: Record<string, unknown> | null; drawing?: Snippet<[Record<string, unknown>, System]> } = $props();
 	const c = untrack(() => calculation);
-	const entry = new Entry({ fields: c.fields, key: `bench-${c.id}`, draft: untrack(() => draft) });
+	/** A bench begins with the shop's own usual values. */
+	const entry = new Entry({ fields: inShop(c.fields, untrack(() => (page.data as { limits?: Limits }).limits ?? {})), key: `bench-${c.id}`, draft: untrack(() => draft) });
 	const usual = c.fields.filter((f) => !f.advanced);
 	const special = c.fields.filter((f) => f.advanced);
 	/** What the worker answered, and to which numbers. */

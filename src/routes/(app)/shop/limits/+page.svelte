@@ -9,8 +9,8 @@
 
 	let { data } = $props();
 	const sender = new Sender();
-	const make = () => new Map(LIMIT_GROUPS.flatMap((g) => g.calculations).map((c) => [c.id, new Entry({ fields: inShop(guidelineFields(c), data.limits), key: `limits-${c.id}`, draft: data.drafts[c.id] ?? null })]));
-	let entries = $state.raw(untrack(make));
+	const make = (drafts: Record<string, Record<string, unknown>>) => new Map(LIMIT_GROUPS.flatMap((g) => g.calculations).map((c) => [c.id, new Entry({ fields: inShop(guidelineFields(c), data.limits), key: `limits-${c.id}`, draft: drafts[c.id] ?? null })]));
+	let entries = $state.raw(untrack(() => make(data.drafts)));
 	let note = $state('');
 	let find = $state('');
 	const seen = $derived(LIMIT_GROUPS.map((g) => ({ ...g, calculations: g.calculations.filter((c) => `${c.title} ${guidelineFields(c).map((f) => `${f.name} ${f.label ?? ''}`).join(' ')} ${g.name}`.toLowerCase().includes(find.trim().toLowerCase())) })).filter((g) => g.calculations.length));
@@ -20,8 +20,10 @@
 		if (body && wrong) { sender.trouble = { field: wrong.field, code: wrong.code, message: wrong.message }; return; }
 		if (!(await sender.submit('/api/guidelines/limits', { body, note: body === null && !note.trim() ? 'back to the shipped figures' : note, basedOn: data.version }))) return;
 		note = '';
-		await Promise.all([...entries.values()].map((e) => e.recorded()));
-		entries = make();
+		// What was typed is forgotten first, so that the fields begin with what counts now.
+		const forgotten = Promise.all([...entries.values()].map((e) => e.recorded()));
+		entries = make({});
+		await forgotten;
 	}
 </script>
 
