@@ -165,6 +165,33 @@ describe('truing and balancing', () => {
 		await released(page);
 	});
 
+	it('a rest tells only a direction, vibration tells both; dimples are not booked against a stop, screws want another roll', async function () {
+		this.timeout(60_000);
+		const id = await mounted('stand-first');
+		await page.goto(`${base()}/setups/${id}/balance`);
+		await page.getByLabel('Measured by').selectOption('rest');
+		await page.getByLabel('Rested heavy side down at').fill('75');
+		await page.getByText('amount not known yet').waitFor();
+		await page.getByText('The direction is known, the amount not yet.', { exact: false }).waitFor();
+		await page.getByLabel('Measured by').selectOption('phase');
+		for (const [label, value] of [['As it is', '1.8'], ['Its phase', '40'], ['Trial weight', '20'], ['At radius', '60'], ['Trial at', '0'], ['With the trial', '2.4'], ['Its phase then', '95']] as const) await page.getByLabel(label, { exact: true }).fill(value);
+		await page.getByText('Then move the weights').waitFor();
+		await press(page, 'Book this run');
+		await page.getByRole('button', { name: 'Screws and dimples' }).click();
+		await page.getByRole('button', { name: 'Dimples', exact: true }).click();
+		for (const [label, value] of [['Drill diameter', '10'], ['Depth', '3'], ['Radius', '110']] as const) await page.getByLabel(label, { exact: true }).fill(value);
+		await page.getByText('Without the maker\'s written consent a wheel is not altered.').waitFor();
+		expect(await page.getByRole('button', { name: /^Dimples are made/ }).isDisabled(), 'nothing to book against a stop').to.equal(true);
+		const direct = await page.request.post(`${base()}/api/setups/${id}/records`, { data: { station: 'balance', step: 'dimples', values: { drillDiameterMm: 10, pointAngleDeg: 130, depthMm: 3, radiusMm: 110, makerConsent: false }, version: version + 1, reason: 'it was agreed on the telephone', key: crypto.randomUUID() } });
+		expect([direct.status(), ((await direct.json()) as { error: { code: string } }).error.code]).to.deep.equal([409, 'no-maker-consent']);
+		await page.getByRole('button', { name: 'Screws in holes' }).click();
+		await page.getByLabel('Hole radius').fill('50');
+		await page.getByLabel('Holes', { exact: false }).first().fill('12');
+		await page.getByText(/in hole \d+, at/).first().waitFor();
+		await press(page, /^Screws are in/);
+		await page.getByText('roll again after the move').waitFor();
+	});
+
 	it('the practice stand, by keyboard alone', async function () {
 		this.timeout(60_000);
 		const seed = 12;

@@ -21,6 +21,7 @@ export function withLimits(limits: Limits, calculation: Pick<Calculation, 'id' |
 
 /** A field list with the shop's figures as its defaults. */
 export function inShop<L extends readonly Field[]>(fields: L, limits: Limits): L {
+	if (!Object.keys(limits).length) return fields;
 	return fields.map((f) => { const own = f.guideline && f.of !== undefined ? limits[f.of]?.[f.name] : undefined; return own === undefined ? f : { ...f, default: own }; }) as unknown as L;
 }
 
