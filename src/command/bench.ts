@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import type { Ratio } from './bench/ratio.js';
 import { benchBalance } from './bench/balance.js';
 import { benchStand } from './bench/stand.js';
 import { benchCalc } from './bench/calc.js';
@@ -14,8 +15,6 @@ import { DEMO, MIGRATIONS } from './paths.js';
 import { endChild, startApplication } from './application.js';
 import { freePort, say } from './system.js';
 
-/** One measured ratio, with what it is a ratio of and where it should stay. */
-export interface Ratio { name: string; value: number; unit: string; aim: string; of: string }
 
 const line = (r: Ratio): string => `${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
 

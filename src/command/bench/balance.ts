@@ -1,7 +1,7 @@
 import { calculation } from '../../core/calculations.js';
 import { angleOf, len, vec } from '../../core/numeric/angles.js';
 import { mulberry32 } from '../../core/numeric/random.js';
-import type { Ratio } from '../bench.js';
+import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 
 const WHEELS = 2000;

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { CALCULATIONS, answer } from '../../core/calculations.js';
 import { ROOT } from '../paths.js';
-import type { Ratio } from '../bench.js';
+import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 
 const LINES = 20_000;

@@ -3,7 +3,7 @@ import autocannon from 'autocannon';
 import { chromium } from 'playwright-core';
 import { signIn } from '../../lib/server/sign-in.js';
 import { row } from '../../lib/server/pool.js';
-import type { Ratio } from '../bench.js';
+import type { Ratio } from './ratio.js';
 import { find } from '../system.js';
 
 const CONNECTIONS = 50;

@@ -3,7 +3,7 @@ import { surfaceSpeedMps } from '../../core/spec/speed.js';
 import { importWheels } from '../../lib/server/rack-import.js';
 import { row, write } from '../../lib/server/pool.js';
 import type { User } from '../../lib/server/sign-in.js';
-import type { Ratio } from '../bench.js';
+import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 
 const MANY = 20_000;

@@ -2,7 +2,7 @@ import FFT from 'fft.js';
 import { madeUpRing, soundOf } from '../../core/inspect/ring/conditions.js';
 import { listen, qLimits } from '../../core/inspect/ring/listen.js';
 import { powerOfTwo } from '../../core/numeric/fft.js';
-import type { Ratio } from '../bench.js';
+import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 
 const FS = 48000;

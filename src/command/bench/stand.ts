@@ -1,6 +1,6 @@
 import { chromium } from 'playwright-core';
 import { find } from '../system.js';
-import type { Ratio } from '../bench.js';
+import type { Ratio } from './ratio.js';
 
 /** Frames shown a second on the practice stand while the wheel rolls, in a real browser. */
 export async function benchStand(base: string): Promise<Ratio[]> {

@@ -1,15 +1,12 @@
 import type { Verdict } from '../calculation/verdict.js';
 import type { System } from '../quantity/parse.js';
 import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
+import type { StationId } from './stations.js';
 import type { RouteFacts } from './templates.js';
 import type { Limits } from '../calculation/limits.js';
 import type { Tables } from '../spec/guidelines.js';
 
-export const STATIONS = ['brief', 'machine', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'] as const;
-export type StationId = (typeof STATIONS)[number];
-export const STATION_NAMES: Readonly<Record<StationId, string>> = {
-	brief: 'Brief', machine: 'Machine', select: 'Select', inspect: 'Inspect', mount: 'Mount', 'run-in': 'Run in', true: 'True', balance: 'Balance', dress: 'Dress', prove: 'Prove', keep: 'Keep'
-};
+export { STATIONS, STATION_NAMES, type StationId } from './stations.js';
 
 export interface MachineFacts {
 	id: number; code: string; name: string; kind: string; balanceClass: string; spindleRpm: number; spindleRpmMin: number; spindleRpmMax: number; seatMm: number; maxDiameterMm: number; maxWidthMm: number;

@@ -1,6 +1,6 @@
 import type { Field } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
-import { STATIONS, STATION_NAMES, type StationId } from './facts.js';
+import { STATIONS, STATION_NAMES, type StationId } from './stations.js';
 
 /** How the wheel is held: decides what the station Mount asks for. */
 export const MOUNTINGS = ['flange', 'pack', 'quill', 'bench', 'tool-post'] as const;
