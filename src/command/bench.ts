@@ -15,7 +15,6 @@ import { DEMO, MIGRATIONS } from './paths.js';
 import { endChild, startApplication } from './application.js';
 import { freePort, say } from './system.js';
 
-
 const line = (r: Ratio): string => `${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
 
 /** Speed as ratios taken in one run on one machine: nothing here passes or fails, it says where things stand. */

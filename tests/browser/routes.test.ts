@@ -151,8 +151,11 @@ describe('routes that mount differently', () => {
 		await page.getByRole('button', { name: /^Stack/ }).first().click();
 		const measure = async (n: number, back: number, front: number) => {
 			await page.getByRole('button', { name: `Sizes of part ${n}` }).click();
+			await press(page, 'Sizes and speed');
+			const planned = await page.locator(`[data-field="items.${n - 1}.diameterMm"]`).inputValue();
+			await page.getByRole('button', { name: 'Measured', exact: true }).click();
 			await fill(page, [['Rim back', String(back)], ['Rim front', String(front)], ['Run-out of the rim', '5'], ['Run-out of the face', '6']]);
-			await page.getByLabel('Diameter, measured').fill(await page.locator(`[data-field="items.${n - 1}.diameterMm"]`).inputValue());
+			await page.getByLabel('Diameter, measured').fill(planned);
 			await page.getByLabel(/^Rim, finger-tight/).fill('3');
 			await page.getByText('+2 µm').waitFor();
 		};
@@ -161,6 +164,7 @@ describe('routes that mount differently', () => {
 		await press(page, /^Stand for it as it is now/);
 		await done(page, 'Mount');
 		await page.getByRole('button', { name: 'Sizes of part 2' }).click();
+		await page.getByRole('button', { name: 'Measured', exact: true }).click();
 		await page.getByLabel('Run-out of the rim', { exact: true }).fill('9');
 		await page.getByRole('button', { name: /^Keep the stack/ }).last().click();
 		await page.getByText('any edit takes it away').waitFor();
