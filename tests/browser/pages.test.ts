@@ -139,6 +139,9 @@ describe('the rack, benches and shop', () => {
 			const ask = page.getByRole('button', { name: 'Compute it' });
 			if (await ask.count()) await ask.click();
 			await page.getByRole('button', { name: 'Show the working' }).waitFor();
+			// What was typed at a bench stays there until it is emptied.
+			const empty = page.getByRole('button', { name: 'Empty it' });
+			if (await empty.count()) await empty.click();
 			await page.goBack();
 		}
 	});

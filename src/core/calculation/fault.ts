@@ -3,10 +3,13 @@ export type FaultCode =
 	| 'missing' | 'not-a-number' | 'not-an-integer' | 'not-a-boolean' | 'not-text' | 'not-a-list' | 'not-an-object' | 'not-a-date'
 	| 'unknown-choice' | 'below-minimum' | 'above-maximum' | 'too-few' | 'too-many' | 'inconsistent' | (string & {});
 
+/** Numbers in words, without the tail that a conversion from inches leaves: 355.59999999999997 reads 355.6. What somebody typed is quoted and stays. */
+export const tidied = (words: string): string => words.replace(/"[^"]*"|\d+\.\d{6,}/g, (n) => (n.startsWith('"') ? n : String(Number(Number(n).toPrecision(6)))));
+
 /** Bad input: names the field (dotted inside lists and objects), the code and what to do about it. */
 export class InputFault extends Error {
 	constructor(readonly field: string, readonly code: FaultCode, message: string) {
-		super(message);
+		super(tidied(message));
 		this.name = 'InputFault';
 	}
 	toJSON(): { field: string; code: string; message: string } {

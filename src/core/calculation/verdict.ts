@@ -1,3 +1,5 @@
+import { tidied } from './fault.js';
+
 /** How bad a finding is; a `stop` can never be overridden. */
 export type Verdict = 'ok' | 'caution' | 'stop';
 /** `ok` marks a remark that changes nothing, such as "already within tolerance". */
@@ -14,7 +16,7 @@ export class Findings {
 	/** The pair every judged output carries. */
 	judged(): { verdict: Verdict; reasons: Reason[] } { return { verdict: this.verdict, reasons: this.reasons }; }
 	private add(severity: Verdict, code: string, when: boolean, message: string): this {
-		if (when && !this.has(code)) this.reasons.push({ code, message, severity });
+		if (when && !this.has(code)) this.reasons.push({ code, message: tidied(message), severity });
 		return this;
 	}
 }
