@@ -6,7 +6,6 @@
 	import BatchStrip from '$lib/drawing/BatchStrip.svelte';
 	import Waveform from '$lib/drawing/Waveform.svelte';
 	import type { Listening } from './listening.svelte';
-	import NoteChart from './NoteChart.svelte';
 	import RingFigures from './RingFigures.svelte';
 	import TapTable from './TapTable.svelte';
 
@@ -27,7 +26,7 @@
 {#if ears.picture}
 	<div class="pair">
 		<div><h2>{result.tapCount} {result.tapCount === 1 ? 'tap' : 'taps'}</h2><Waveform low={ears.picture.low} high={ears.picture.high} seconds={ears.picture.seconds} taps={result.onsetsS} {odd} height={108} /></div>
-		{#if result.mainFrequencyHz !== null}<div><h2>Notes of the taps{parted ? ', split in two' : ''}</h2><NoteChart picture={ears.picture} {odd} kind="notes" expectedHz={context.settings.expectedFrequencyHz} {twins} height={108} /></div>{/if}
+		{#if result.mainFrequencyHz !== null}<div><h2>Notes of the taps{parted ? ', split in two' : ''}</h2>{#await import('./NoteChart.svelte') then { default: NoteChart }}<NoteChart picture={ears.picture} {odd} kind="notes" expectedHz={context.settings.expectedFrequencyHz} {twins} height={108} />{/await}</div>{/if}
 	</div>
 {/if}
 {#if result.mainFrequencyHz !== null}
@@ -36,7 +35,7 @@
 	{#if open}
 		<div class="pair">
 			<TapTable {result} angles={context.settings.tapAnglesDeg} onplay={(i) => ears.listenTo(i)} />
-			<div>{#if ears.picture}<h2>How each dies away</h2><NoteChart picture={ears.picture} {odd} kind="decay" height={180} />{/if}{#if stiff}<h2>Against its batch</h2><BatchStrip own={stiff.modulusGPa} others={context.batchGPa} middle={stiff.batchMedianGPa} />{/if}</div>
+			<div>{#if ears.picture}<h2>How each dies away</h2>{#await import('./NoteChart.svelte') then { default: NoteChart }}<NoteChart picture={ears.picture} {odd} kind="decay" height={180} />{/await}{/if}{#if stiff}<h2>Against its batch</h2><BatchStrip own={stiff.modulusGPa} others={context.batchGPa} middle={stiff.batchMedianGPa} />{/if}</div>
 		</div>
 	{/if}
 {/if}
