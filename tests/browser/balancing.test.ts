@@ -42,6 +42,15 @@ describe('truing and balancing', () => {
 		await restartApp(600);
 		await record(id, 'run-in', 'outcome', { heard: 'normal' });
 	}
+	/** Run in, found true already, and dressed. */
+	async function trueAndDressed(id: number): Promise<void> {
+		await ranIn(id);
+		await page.goto(`${base()}/setups/${id}/true`);
+		await readings(page, level);
+		await press(page, 'Runs true already');
+		await done(page, 'True');
+		await dressed(page);
+	}
 	/** Every place has its reading. */
 	const streamed = async () => { await page.getByRole('button', { name: 'Stop reading' }).waitFor(); await page.getByRole('button', { name: 'Read while turning' }).waitFor(); };
 	const standIn = async (swing: string) => { await page.goto(`${base()}/shop/instruments/DI-1`); await page.getByLabel('Stand-in: swings by').fill(swing); await press(page, 'Keep it'); await heading(page, 'Shop'); };
@@ -141,24 +150,14 @@ describe('truing and balancing', () => {
 		await press(page, 'It stays put everywhere');
 		await done(page, 'Balance');
 		version = ((await (await page.request.get(`${base()}/api/setups/${id}/export.json`)).json()) as { setup: { version: number } }).setup.version;
-		await ranIn(id);
-		await page.goto(`${base()}/setups/${id}/true`);
-		await readings(page, level);
-		await press(page, 'Runs true already');
-		await done(page, 'True');
-		await dressed(page);
+		await trueAndDressed(id);
 		await released(page);
 	});
 
 	it('balanced in the machine by its own balancer, after dressing', async function () {
 		this.timeout(90_000);
 		const id = await mounted('in-machine');
-		await ranIn(id);
-		await page.goto(`${base()}/setups/${id}/true`);
-		await readings(page, level);
-		await press(page, 'Runs true already');
-		await done(page, 'True');
-		await dressed(page);
+		await trueAndDressed(id);
 		await station(page, 'Balance').click();
 		await page.getByRole('button', { name: 'Run the stand-in' }).click();
 		await done(page, 'Balance');

@@ -3,7 +3,7 @@ import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
 /** Grades usual for kinds of grinder; guidelines, editable. */
-export const MACHINE_GRADES = { bench: 6.3, 'surface-toolroom': 2.5, cylindrical: 2.5, 'tool-cutter': 2.5, internal: 2.5, precision: 1, 'high-precision': 0.4 } as const;
+const MACHINE_GRADES = { bench: 6.3, 'surface-toolroom': 2.5, cylindrical: 2.5, 'tool-cutter': 2.5, internal: 2.5, precision: 1, 'high-precision': 0.4 } as const;
 
 export const MACHINE_CLASSES = ['bench', 'surface-toolroom', 'cylindrical', 'tool-cutter', 'internal', 'precision', 'high-precision'] as const;
 

@@ -2,7 +2,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
-export const SCHOOLS = ['toolroom', 'stand-first', 'in-machine', 'neutral-first'] as const;
+const SCHOOLS = ['toolroom', 'stand-first', 'in-machine', 'neutral-first'] as const;
 type School = (typeof SCHOOLS)[number];
 const STEPS: Readonly<Record<School, readonly string[]>> = {
 	toolroom: ['mount', 'true', 'balance-assembly', 'remount', 'dress'],

@@ -28,7 +28,7 @@
 <div class="cols">
 	<div class="form">
 		<QuantityField {entry} name="backFlangeDiameterMm" /><QuantityField {entry} name="frontFlangeDiameterMm" /><QuantityField {entry} name="backRecessDiameterMm" /><QuantityField {entry} name="frontRecessDiameterMm" />
-		<div><QuantityField {entry} name="runoutUm" label="Flange run-out" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('runoutUm', figure(x, 'um', desk.facts.units))} /></div><div><QuantityField {entry} name="taperRunoutUm" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('taperRunoutUm', figure(x, 'um', desk.facts.units))} /></div><QuantityField {entry} name="blotterThicknessMm" /><QuantityField {entry} name="blotterOuterMm" /><QuantityField {entry} name="blotterInnerMm" />
+		<div><QuantityField {entry} name="runoutUm" label="Flange run-out" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('runoutUm', figure(x, 'um', desk.facts.units))} /></div><div><QuantityField {entry} name="taperRunoutUm" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('taperRunoutUm', figure(x, 'um', desk.facts.units))} /></div><div class="three"><QuantityField {entry} name="blotterThicknessMm" /><QuantityField {entry} name="blotterOuterMm" /><QuantityField {entry} name="blotterInnerMm" /></div>
 	</div>
 	<div class="side">
 		<FlangeSection wheel={desk.facts.wheel!} flangeMm={v.backFlangeDiameterMm ?? m?.flangeMm ?? 0} frontFlangeMm={v.frontFlangeDiameterMm ?? m?.flangeMm ?? 0} recessMm={v.backRecessDiameterMm ?? m?.recessMm ?? 0} blotterMm={v.blotterOuterMm ?? 0} minMm={out?.minFlangeDiameterMm ?? desk.facts.wheel!.diameterMm / 3} units={desk.facts.units} />
@@ -41,4 +41,4 @@
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>
 
-<style>.cols { display: grid; grid-template-columns: 1fr 250px; gap: 20px; } .form { display: grid; grid-template-columns: 1fr 1fr; gap: 3px 14px; align-content: start; } .side { display: grid; align-content: start; gap: 4px; } .asks { display: grid; grid-template-columns: 1fr 1fr auto auto; gap: 14px; margin: 2px 0 8px; align-items: start; } @media (max-width: 1000px) { .cols, .asks { grid-template-columns: 1fr; } }</style>
+<style>.cols { display: grid; grid-template-columns: 1fr 250px; gap: 20px; } .form { display: grid; grid-template-columns: 1fr 1fr; gap: 3px 14px; align-content: start; } .three { grid-column: 1 / -1; display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 0 12px; } .side { display: grid; align-content: start; gap: 4px; } .asks { display: grid; grid-template-columns: 1fr 1fr auto auto; gap: 14px; margin: 2px 0 8px; align-items: start; } @media (max-width: 1000px) { .cols, .asks { grid-template-columns: 1fr; } }</style>
