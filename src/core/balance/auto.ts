@@ -1,3 +1,4 @@
+import { between, deg, number, over0, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { fold360, len, wrap180 } from '../numeric/angles.js';
@@ -12,9 +13,9 @@ export const auto = defineCalculation({
 	source: 'Pattern search on the amplitude (first principles).',
 	formulas: ['measured = h |U + u1 + u2|', 'keep a move that shakes less, else the next; halve the step when none does'],
 	fields: [
-		{ ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true }, { ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true }, { ...gmm('massGmm', 'Each mass of the head'), minOpen: true, required: true, label: 'Each mass pulls' }, { name: 'sensitivityMmPerSPerGmm', kind: 'number', min: 0, minOpen: true, max: 10, required: true, label: 'A gram millimetre shakes it by, mm/s', about: 'Of this machine' },
-		{ ...angle('start1AngleDeg', 'First mass'), default: 0, label: 'First mass from' }, { ...angle('start2AngleDeg', 'Second mass'), default: 180, label: 'Second mass from' }, { name: 'stepDeg', kind: 'number', unit: 'deg', min: 0.01, max: 90, default: 20, about: 'First step' }, { name: 'minStepDeg', kind: 'number', unit: 'deg', min: 0.001, max: 10, default: 0.05, advanced: true, about: 'Smallest step' },
-		{ ...vibration('targetMmPerS', 'Good enough'), default: 0.02, label: 'Target' }, { name: 'maxMeasurements', kind: 'integer', min: 1, max: 100000, default: 400, advanced: true, about: 'Given up after' }, { ...vibration('noiseMmPerS', 'Of its sensor'), default: 0 }, seed
+		{ ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true }, { ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true }, { ...gmm('massGmm', 'Each mass of the head'), minOpen: true, required: true, label: 'Each mass pulls' }, number('sensitivityMmPerSPerGmm', 'Of this machine', { ...over0(10), required: true, label: 'A gram millimetre shakes it by, mm/s' }),
+		{ ...angle('start1AngleDeg', 'First mass'), default: 0, label: 'First mass from' }, { ...angle('start2AngleDeg', 'Second mass'), default: 180, label: 'Second mass from' }, deg('stepDeg', 'First step', { ...between(0.01, 90), default: 20 }), deg('minStepDeg', 'Smallest step', { ...between(0.001, 10), default: 0.05, advanced: true }),
+		{ ...vibration('targetMmPerS', 'Good enough'), default: 0.02, label: 'Target' }, whole('maxMeasurements', 'Given up after', { ...between(1, 100000), default: 400, advanced: true }), { ...vibration('noiseMmPerS', 'Of its sensor'), default: 0 }, seed
 	],
 	outputs: [{ name: 'residualMmPerS', unit: 'mm/s', about: 'Shakes still', main: true }, { name: 'startMmPerS', unit: 'mm/s', about: 'Shook before' }, { name: 'residualGmm', unit: 'gmm', about: 'Left over' }, { name: 'converged', about: 'Reached its target' }, { name: 'measurements', about: 'Measurements' }, { name: 'mass1AngleDeg', unit: 'deg', about: 'First mass at' }, { name: 'mass2AngleDeg', unit: 'deg', about: 'Second mass at' }, { name: 'openingDeg', unit: 'deg', about: 'Between them' }],
 	example: { unbalanceGmm: 310, heavyAngleDeg: 64, massGmm: 260, sensitivityMmPerSPerGmm: 0.005 },

@@ -1,3 +1,4 @@
+import { between, choice, deg, from0, gPerCm3, mm as mmField, mps, over0, whole, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -5,7 +6,7 @@ import { DEG, fold360 } from '../numeric/angles.js';
 import { angle, gmm } from './shared-fields.js';
 
 const FLANGE_MARGIN_MM = 5;
-const mm = <const N extends string>(name: N, min: number, max: number, about: string) => ({ name, kind: 'number', unit: 'mm', min, max, about }) as const;
+const mm = <const N extends string>(name: N, min: number, max: number, about: string) => mmField(name, about, between(min, max));
 
 /** Shallow drillings on the heavy side: shown so that it is seen how little they remove, and refused where they are unsafe. */
 export const dimples = defineCalculation({
@@ -15,12 +16,12 @@ export const dimples = defineCalculation({
 	source: 'Solid geometry; limits are guidelines, the maker and local codes decide.',
 	formulas: ['cone k = (d/2)/tan(point/2)', 'V = pi/3 (h tan(point/2))^2 h, or pi d^2/4 (h - k) + pi d^2 k/12', 'removed = 2 mass r sum cos'],
 	fields: [
-		{ ...gmm('unbalanceGmm', 'Measured'), required: true }, { ...angle('heavyAngleDeg', 'Heavy side'), required: true }, { ...mm('drillDiameterMm', 1, 30, 'Of the drill'), required: true }, { name: 'pointAngleDeg', kind: 'number', unit: 'deg', min: 60, max: 180, maxOpen: true, default: 130, about: 'Of the drill' },
-		{ ...mm('depthMm', 0, 50, 'To the tip'), minOpen: true, required: true }, { ...mm('radiusMm', 5, 1000, 'Of the dimple centres'), required: true }, { name: 'densityGPerCm3', kind: 'number', unit: 'g/cm3', min: 0.5, max: 8, required: true, label: 'Density', about: 'Of the wheel' },
-		{ ...mm('wheelWidthMm', 0, 1000, 'Width'), minOpen: true, required: true }, { ...mm('wheelDiameterMm', 5, 2000, 'Across'), required: true }, { ...mm('flangeDiameterMm', 0, 2000, 'Outside'), minOpen: true, required: true }, { name: 'operatingSpeedMps', kind: 'number', unit: 'm/s', min: 0, max: 500, required: true, label: 'Speed', about: 'It runs at' },
-		{ name: 'bond', kind: 'choice', choices: ['vitrified', 'resin', 'rubber', 'metal', 'plated'], required: true, about: 'Of the wheel' }, { name: 'makerConsent', kind: 'boolean', default: false, label: 'The maker consents', about: 'In writing' },
-		{ ...mm('spacingMm', 0, 1000, 'Centre to centre; 2.5 drills when empty'), minOpen: true }, { name: 'codeForbids', kind: 'boolean', guideline: true, default: false, advanced: true, label: 'Forbidden here', about: 'Your code or your shop forbids altering a wheel' }, { name: 'maxPerSide', kind: 'integer', guideline: true, min: 1, max: 20, default: 6, label: 'Most a side', about: 'Guideline' },
-		{ name: 'maxSpeedMps', kind: 'number', guideline: true, label: 'Not above', unit: 'm/s', min: 0, minOpen: true, max: 500, default: 35, advanced: true, about: 'Guideline' }, { ...mm('maxDepthMm', 0, 50, 'Least of 5 mm and a tenth of the width when empty'), minOpen: true, advanced: true }, { ...mm('rimMarginMm', 0, 500, 'Guideline'), guideline: true, default: 15, advanced: true }
+		{ ...gmm('unbalanceGmm', 'Measured'), required: true }, { ...angle('heavyAngleDeg', 'Heavy side'), required: true }, { ...mm('drillDiameterMm', 1, 30, 'Of the drill'), required: true }, deg('pointAngleDeg', 'Of the drill', { min: 60, max: 180, maxOpen: true, default: 130 }),
+		{ ...mm('depthMm', 0, 50, 'To the tip'), minOpen: true, required: true }, { ...mm('radiusMm', 5, 1000, 'Of the dimple centres'), required: true }, gPerCm3('densityGPerCm3', 'Of the wheel', { ...between(0.5, 8), required: true, label: 'Density' }),
+		{ ...mm('wheelWidthMm', 0, 1000, 'Width'), minOpen: true, required: true }, { ...mm('wheelDiameterMm', 5, 2000, 'Across'), required: true }, { ...mm('flangeDiameterMm', 0, 2000, 'Outside'), minOpen: true, required: true }, mps('operatingSpeedMps', 'It runs at', { ...from0(500), required: true, label: 'Speed' }),
+		choice('bond', 'Of the wheel', ['vitrified', 'resin', 'rubber', 'metal', 'plated'], { required: true }), yesNo('makerConsent', 'In writing', { default: false, label: 'The maker consents' }),
+		{ ...mm('spacingMm', 0, 1000, 'Centre to centre; 2.5 drills when empty'), minOpen: true }, yesNo('codeForbids', 'Your code or your shop forbids altering a wheel', { guideline: true, default: false, advanced: true, label: 'Forbidden here' }), whole('maxPerSide', 'Guideline', { ...between(1, 20), guideline: true, default: 6, label: 'Most a side' }),
+		mps('maxSpeedMps', 'Guideline', { ...over0(500), guideline: true, label: 'Not above', default: 35, advanced: true }), { ...mm('maxDepthMm', 0, 50, 'Least of 5 mm and a tenth of the width when empty'), minOpen: true, advanced: true }, { ...mm('rimMarginMm', 0, 500, 'Guideline'), guideline: true, default: 15, advanced: true }
 	],
 	outputs: [
 		{ name: 'removedGmm', unit: 'gmm', about: 'Removed', main: true }, { name: 'residualGmm', unit: 'gmm', about: 'Left over' }, { name: 'perSide', about: 'Dimples a side' }, { name: 'anglesDeg', about: 'At' }, { name: 'spacingDeg', unit: 'deg', about: 'Apart' }, { name: 'dimpleMassG', unit: 'g', about: 'One dimple' }, { name: 'dimpleVolumeMm3', unit: 'mm3', about: 'One dimple' },

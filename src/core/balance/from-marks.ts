@@ -1,3 +1,4 @@
+import { deg, from0, kgM2, list as listField, number, over0, seconds } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -25,10 +26,10 @@ export const fromMarks = defineCalculation({
 	formulas: ['heavy side = mean of (b_k + 2 b_k+1 + b_k+2)/4', 'T0 = 2 time/sum 1/agm(1, cos(A_k/2)), A_k = |b_k+1 - b_k|/2', 'U = (J + m rho^2)/(g T0^2/(4 pi^2) + 2 rho)'],
 	limits: ['2000 made-up wheels, nine marks and a push of about 10 degrees a second: balanced in 2.03 releases on average, nine in ten in two.'],
 	fields: [
-		{ ...kg('massKg', 'Everything that rolls'), required: true }, { name: 'inertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, minOpen: true, max: 5000, required: true, about: 'About the axis' }, journal,
-		{ name: 'turningAnglesDeg', kind: 'list', minItems: 3, maxItems: 41, required: true, label: 'Turning marks', about: 'Face angles at the bottom at turning points, all in a row', item: { ...angle('mark', 'Face angle'), required: true } },
-		{ name: 'timeS', kind: 'number', unit: 's', min: 0, minOpen: true, max: 3600, required: true, label: 'First to last mark', about: 'One reading of the stopwatch' },
-		{ name: 'readErrorDeg', kind: 'number', unit: 'deg', min: 0, max: 20, default: 3, advanced: true, about: 'Of a chalk mark' }, { name: 'timeErrorS', kind: 'number', unit: 's', min: 0, max: 60, default: 0.2, advanced: true, about: 'Of the stopwatch' }, { name: 'inertiaErrorShare', kind: 'number', min: 0, max: 1, default: 0.02, advanced: true, label: 'Inertia known to a share of', about: 'Guideline' }
+		{ ...kg('massKg', 'Everything that rolls'), required: true }, kgM2('inertiaKgM2', 'About the axis', { ...over0(5000), required: true }), journal,
+		listField('turningAnglesDeg', 'Face angles at the bottom at turning points, all in a row', { ...angle('mark', 'Face angle'), required: true }, { minItems: 3, maxItems: 41, required: true, label: 'Turning marks' }),
+		seconds('timeS', 'One reading of the stopwatch', { ...over0(3600), required: true, label: 'First to last mark' }),
+		deg('readErrorDeg', 'Of a chalk mark', { ...from0(20), default: 3, advanced: true }), seconds('timeErrorS', 'Of the stopwatch', { ...from0(60), default: 0.2, advanced: true }), number('inertiaErrorShare', 'Guideline', { ...from0(1), default: 0.02, advanced: true, label: 'Inertia known to a share of' })
 	],
 	outputs: [
 		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance', main: true }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' }, { name: 'lightAngleDeg', unit: 'deg', about: 'Light side' }, { name: 'uncertaintyGmm', unit: 'gmm', about: 'Amount uncertain by' }, { name: 'headingErrorDeg', unit: 'deg', about: 'Direction uncertain by' },

@@ -1,3 +1,4 @@
+import { between, choice, deg, from0, kg as kgField, kgM2, list, mm, over0, seconds, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { needed } from '../calculation/needed.js';
@@ -9,8 +10,8 @@ import { agm, readSwing } from './swing.js';
 const G0 = 9.80665;
 /** From which its inertia follows, taken as a ring. */
 const WHEEL_SIZES = [
-	{ name: 'wheelMassKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, about: 'Wheel alone' },
-	{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, about: 'Wheel diameter' }, { name: 'boreDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, about: 'Wheel bore' }
+	kgField('wheelMassKg', 'Wheel alone', over0(5000)),
+	mm('wheelDiameterMm', 'Wheel diameter', between(5, 2000)), mm('boreDiameterMm', 'Wheel bore', from0(2000))
 ] as const;
 
 /** Unbalance from the time of a swing on level edges or discs: one stopwatch gives the amount, the marks the direction. */
@@ -22,15 +23,15 @@ export const fromPeriod = defineCalculation({
 	formulas: ['T0 = T agm(1, cos(amplitude/2))', 'edges: U = (J + m rho^2)/(g T0^2/(4 pi^2) + 2 rho)', 'discs: U = (J + Jd (rho/rd)^2) 4 pi^2/(g T0^2)', 'heavy side = (b1 + 2 b2 + b3)/4', 'uncertain by 2 U dt/t'],
 	fields: [
 		{ ...kg('massKg', 'Everything that rolls'), required: true },
-		{ name: 'inertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, minOpen: true, max: 5000, about: 'About the axis; or else the wheel\'s sizes' },
+		kgM2('inertiaKgM2', 'About the axis; or else the wheel\'s sizes', over0(5000)),
 		...WHEEL_SIZES,
-		{ name: 'extraInertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, max: 5000, default: 0, about: 'Flanges and arbor' },
+		kgM2('extraInertiaKgM2', 'Flanges and arbor', { ...from0(5000), default: 0 }),
 		standType, ...DISCS, journal,
-		{ name: 'timeS', kind: 'number', unit: 's', min: 0, minOpen: true, max: 3600, required: true, label: 'Full swing, there and back', about: 'Time of all swings' }, { name: 'swings', kind: 'integer', min: 1, max: 100, default: 1, about: 'Full swings timed' },
-		{ name: 'timeErrorS', kind: 'number', unit: 's', min: 0, max: 60, default: 0.2, advanced: true, about: 'How well the stopwatch was pressed' },
-		{ name: 'turningAnglesDeg', kind: 'list', minItems: 3, maxItems: 3, label: 'Turning marks', about: 'Face angles at the bottom at three turning points in a row', item: { ...angle('mark', 'Face angle'), required: true } },
-		{ name: 'amplitude1Deg', kind: 'number', unit: 'deg', min: 0, minOpen: true, max: 175, about: 'First swing to one side' }, { name: 'amplitude2Deg', kind: 'number', unit: 'deg', min: 0, minOpen: true, max: 175, about: 'Last swing to that side' },
-		{ name: 'dampingKind', kind: 'choice', choices: ['coulomb', 'viscous'], default: 'coulomb', advanced: true, about: 'Rolling friction, or thick' }, { ...angle('restAngleDeg', 'Face angle that ended at the bottom'), label: 'Rested heavy side down at' }
+		seconds('timeS', 'Time of all swings', { ...over0(3600), required: true, label: 'Full swing, there and back' }), whole('swings', 'Full swings timed', { ...between(1, 100), default: 1 }),
+		seconds('timeErrorS', 'How well the stopwatch was pressed', { ...from0(60), default: 0.2, advanced: true }),
+		list('turningAnglesDeg', 'Face angles at the bottom at three turning points in a row', { ...angle('mark', 'Face angle'), required: true }, { minItems: 3, maxItems: 3, label: 'Turning marks' }),
+		deg('amplitude1Deg', 'First swing to one side', over0(175)), deg('amplitude2Deg', 'Last swing to that side', over0(175)),
+		choice('dampingKind', 'Rolling friction, or thick', ['coulomb', 'viscous'], { default: 'coulomb', advanced: true }), { ...angle('restAngleDeg', 'Face angle that ended at the bottom'), label: 'Rested heavy side down at' }
 	],
 	outputs: [
 		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance', main: true }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' }, { name: 'lightAngleDeg', unit: 'deg', about: 'Light side' }, { name: 'uncertaintyGmm', unit: 'gmm', about: 'Uncertain by' },

@@ -1,3 +1,4 @@
+import { choice, from0, grams, group, list } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { needed } from '../calculation/needed.js';
@@ -7,7 +8,7 @@ import { angle, radius } from './shared-fields.js';
 
 const LEAST_GEOMETRY = 0.0005;
 const WEAK_GEOMETRY = 0.03;
-const mass = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'g', min: 0, max: 1e5, about }) as const;
+const mass = <const N extends string>(name: N, about: string) => grams(name, about, from0(1e5));
 /** What holding it on the level side tells. */
 const HOLDING = [
 	{ ...angle('heavyAngleDeg', 'Turned to the level side'), label: 'Heavy side' }, { ...radius('radiusMm', 'Of the holding mass'), label: 'Radius of the holding mass' },
@@ -45,12 +46,8 @@ export const fromTestMass = defineCalculation({
 	source: 'Statics; unweighted least squares over the runs.',
 	formulas: ['held: U = r (low + high)/2, hidden by friction r (high - low)/2', 'rests: (U + w) x d = 0 for each run', 'one mass: U = t sin(beta - th1)/sin(th1 - th0)'],
 	fields: [
-		{ name: 'method', kind: 'choice', choices: ['hold', 'rest-angles'], required: true, about: 'How it was found' }, ...HOLDING,
-		{
-			name: 'runs', kind: 'list', minItems: 2, maxItems: 24, about: 'Where it rested, without and with the mass', item: {
-				name: 'run', kind: 'object', required: true, about: 'One release', fields: [{ ...mass('massG', '0 for none'), required: true, label: 'Test mass' }, radius('radiusMm', 'Of the test mass'), angle('angleDeg', 'Of the test mass'), { ...angle('restAngleDeg', 'Face angle that ended at the bottom'), required: true, label: 'Rested at' }]
-			}
-		}
+		choice('method', 'How it was found', ['hold', 'rest-angles'], { required: true }), ...HOLDING,
+		list('runs', 'Where it rested, without and with the mass', group('run', 'One release', [{ ...mass('massG', '0 for none'), required: true, label: 'Test mass' }, radius('radiusMm', 'Of the test mass'), angle('angleDeg', 'Of the test mass'), { ...angle('restAngleDeg', 'Face angle that ended at the bottom'), required: true, label: 'Rested at' }], { required: true }), { minItems: 2, maxItems: 24 })
 	],
 	outputs: [{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance', main: true }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' }, { name: 'lightAngleDeg', unit: 'deg', about: 'Light side' }, { name: 'frictionGmm', unit: 'gmm', about: 'Hidden by friction' }, { name: 'geometry', about: 'How well the runs see it' }],
 	example: { method: 'hold', heavyAngleDeg: 72, radiusMm: 95, holdLowMassG: 3.4, holdHighMassG: 4.2 },

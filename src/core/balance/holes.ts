@@ -1,3 +1,4 @@
+import { between, from0, grams as gramsField, list as listField, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -16,8 +17,8 @@ export const holes = defineCalculation({
 	formulas: ['sum m_k r (cos a_k, sin a_k) = C', '0 <= m_k <= most', 'least sum m_k', 'two holes: m_a = c sin(b - phi)/(r sin(b - a))'],
 	fields: [
 		{ ...gmm('correctionGmm', 'To be added'), required: true, label: 'Correction' }, { ...angle('correctionAngleDeg', 'Where mass is to be added'), required: true, label: 'At' }, { ...radius('holeRadiusMm', 'Of the hole circle'), required: true },
-		{ name: 'holeAnglesDeg', kind: 'list', minItems: 1, maxItems: 72, about: 'Or a number of equal steps', item: { ...angle('hole', 'Of one hole'), required: true } }, { name: 'holeCount', kind: 'integer', min: 1, max: 72, label: 'Holes', about: 'Equally spaced' }, { ...angle('startAngleDeg', 'Of the first hole'), default: 0, label: 'First hole at' },
-		{ ...grams('maxMassG', 'Each hole takes'), label: 'Most in a hole' }, { name: 'massStepG', kind: 'number', unit: 'g', min: 0, max: 1e5, default: 0, label: 'Screws come in steps of', about: '0 = any mass' }, { ...gmm('permissibleGmm', 'Allowed unbalance'), label: 'Tolerance' }
+		listField('holeAnglesDeg', 'Or a number of equal steps', { ...angle('hole', 'Of one hole'), required: true }, { minItems: 1, maxItems: 72 }), whole('holeCount', 'Equally spaced', { ...between(1, 72), label: 'Holes' }), { ...angle('startAngleDeg', 'Of the first hole'), default: 0, label: 'First hole at' },
+		{ ...grams('maxMassG', 'Each hole takes'), label: 'Most in a hole' }, gramsField('massStepG', '0 = any mass', { ...from0(1e5), default: 0, label: 'Screws come in steps of' }), { ...gmm('permissibleGmm', 'Allowed unbalance'), label: 'Tolerance' }
 	],
 	outputs: [{ name: 'placements', about: 'What goes where', main: true }, { name: 'totalMassG', unit: 'g', about: 'Mass in all' }, { name: 'exactTotalMassG', unit: 'g', about: 'Before rounding to steps' }, { name: 'residualGmm', unit: 'gmm', about: 'Left over' }],
 	example: { correctionGmm: 510, correctionAngleDeg: 100, holeRadiusMm: 65, holeCount: 8, massStepG: 0.25 },

@@ -1,3 +1,4 @@
+import { between, choice, from0, number, rpm, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -18,8 +19,8 @@ export const influence = defineCalculation({
 	fields: [
 		{ ...vibration('initialMmPerS', 'As it is'), required: true, label: 'Vibration as it is' }, { ...vibration('trialMmPerS', 'With the trial'), required: true, label: 'Vibration with the trial' }, { ...angle('initialPhaseAngleDeg', 'As it is'), required: true, label: 'Phase as it is' }, { ...angle('trialPhaseAngleDeg', 'With the trial'), required: true, label: 'Phase with the trial' },
 		{ ...grams('trialMassG', 'Known'), required: true, label: 'Trial weight' }, { ...radius('trialRadiusMm', 'Of the trial'), required: true, label: 'Trial radius' }, { ...angle('trialAngleDeg', 'Where it was put'), required: true, label: 'Trial at' },
-		{ name: 'trialRemoved', kind: 'boolean', default: true, label: 'Trial is taken off again', about: 'Or it stays on' }, { name: 'phaseSense', kind: 'choice', choices: ['with', 'against'], default: 'with', label: 'Phase grows', about: 'With the face angles, or against them (phase lag)' }, { ...radius('correctionRadiusMm', 'The trial\'s when empty'), label: 'Weight radius' },
-		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, label: 'Speed', about: 'Both runs' }, { name: 'minEffect', kind: 'number', guideline: true, label: 'Trial has to change', min: 0, max: 1, default: 0.3, advanced: true, about: 'Guideline' }, { ...vibration('stopMmPerS', 'Guideline'), label: 'Too rough to run above', guideline: true, default: 7.1, advanced: true }
+		yesNo('trialRemoved', 'Or it stays on', { default: true, label: 'Trial is taken off again' }), choice('phaseSense', 'With the face angles, or against them (phase lag)', ['with', 'against'], { default: 'with', label: 'Phase grows' }), { ...radius('correctionRadiusMm', 'The trial\'s when empty'), label: 'Weight radius' },
+		rpm('speedRpm', 'Both runs', { ...between(1, 200000), label: 'Speed' }), number('minEffect', 'Guideline', { ...from0(1), guideline: true, label: 'Trial has to change', default: 0.3, advanced: true }), { ...vibration('stopMmPerS', 'Guideline'), label: 'Too rough to run above', guideline: true, default: 7.1, advanced: true }
 	],
 	outputs: [
 		{ name: 'correctionMassG', unit: 'g', about: 'Add', main: true }, { name: 'correctionAngleDeg', unit: 'deg', about: 'At' }, { name: 'correctionGmm', unit: 'gmm', about: 'As unbalance' }, { name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance' }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' },

@@ -1,8 +1,9 @@
+import { between, choice, from0, mm, number } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
-const slope = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', min: -50, max: 50, about }) as const;
-const span = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'mm', min: 10, max: 5000, required: true, about }) as const;
+const slope = <const N extends string>(name: N, about: string) => number(name, about, between(-50, 50));
+const span = <const N extends string>(name: N, about: string) => mm(name, about, { ...between(10, 5000), required: true });
 type Turn = 'clockwise' | 'counter-clockwise' | 'none';
 export interface Adjustment { foot: 'A' | 'B' | 'C'; direction: 'raise' | 'lower' | 'none'; turn: Turn; heightMm: number; turns: number }
 
@@ -17,9 +18,9 @@ export const levelStand = defineCalculation({
 		{ ...slope('xForwardMmPerM', '+ when the B end is high'), required: true, label: 'Along A to B, mm/m' }, { ...slope('yForwardMmPerM', '+ when the C end is high'), required: true, label: 'Towards C, mm/m' },
 		{ ...slope('xReversedMmPerM', 'Same spot, level turned end for end'), label: 'A to B, level turned, mm/m' }, { ...slope('yReversedMmPerM', 'Same spot, level turned end for end'), label: 'Towards C, level turned, mm/m' },
 		{ ...slope('levelErrorMmPerM', 'Used only without turned readings'), label: 'Known fault of the level, mm/m' },
-		span('footSpacingMm', 'A to B'), span('footDepthMm', 'C from the line A to B'), { name: 'screwPitchMm', kind: 'number', unit: 'mm', min: 0.1, max: 10, required: true, about: 'Of the foot screws' },
-		{ name: 'toleranceMmPerM', kind: 'number', guideline: true, min: 0, max: 10, default: 0.05, label: 'Level within, mm/m', about: 'Guideline' }, { name: 'raiseTurn', kind: 'choice', choices: ['clockwise', 'counter-clockwise'], default: 'clockwise', label: 'Lifting turn', about: 'Seen from above' },
-		{ name: 'rollsAlong', kind: 'choice', choices: ['x', 'y'], default: 'y', label: 'Wheel rolls along', about: 'x from A to B, y towards C' }
+		span('footSpacingMm', 'A to B'), span('footDepthMm', 'C from the line A to B'), mm('screwPitchMm', 'Of the foot screws', { ...between(0.1, 10), required: true }),
+		number('toleranceMmPerM', 'Guideline', { ...from0(10), guideline: true, default: 0.05, label: 'Level within, mm/m' }), choice('raiseTurn', 'Seen from above', ['clockwise', 'counter-clockwise'], { default: 'clockwise', label: 'Lifting turn' }),
+		choice('rollsAlong', 'x from A to B, y towards C', ['x', 'y'], { default: 'y', label: 'Wheel rolls along' })
 	],
 	outputs: [
 		{ name: 'adjustments', about: 'In this order', main: true }, { name: 'slopeXMmPerM', about: 'Slope A to B, mm/m' }, { name: 'slopeYMmPerM', about: 'Slope towards C, mm/m' }, { name: 'levelErrorMmPerM', about: 'Fault of the level, mm/m' },

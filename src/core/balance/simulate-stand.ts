@@ -1,3 +1,4 @@
+import { kgM2, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { needed } from '../calculation/needed.js';
@@ -18,7 +19,7 @@ export const simulateStand = defineCalculation({
 	source: 'Lagrange equation of a disc rolling without slip, Coulomb and viscous friction; classical Runge-Kutta.',
 	formulas: ['(J0 - 2 U rho cos phi) phi\'\' = -U g sin phi - m g rho slope - s Mf - c phi\' - U rho sin phi phi\'^2', 'Mf = m g arm'],
 	fields: [
-		{ ...kg('massKg', 'Everything that rolls'), required: true }, { name: 'inertiaKgM2', kind: 'number', unit: 'kgm2', min: 0, minOpen: true, max: 5000, required: true, about: 'About the axis' }, { ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true }, { ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true }, standType,
+		{ ...kg('massKg', 'Everything that rolls'), required: true }, kgM2('inertiaKgM2', 'About the axis', { ...over0(5000), required: true }), { ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true }, { ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true }, standType,
 		...DISCS, journal,
 		number('rollingArmMm', 0, 1, { unit: 'mm', default: 0.004, about: 'Rolling friction; hard clean edges (guideline)' }), number('viscousNmS', 0, 1e6, { default: 0, advanced: true, label: 'Viscous friction, N m s', about: 'Grows with speed' }), number('slopeMmPerM', -200, 200, { default: 0, label: 'Slope, mm/m', about: '+ when the rails rise to the right' }),
 		{ ...angle('startBottomAngleDeg', 'Let go with this at the bottom'), required: true, label: 'Let go at' }, number('startSpeedDegPerS', -720, 720, { default: 0, advanced: true, label: 'Pushed, degrees a second', about: '+ when the bottom angle grows' }), number('stepS', 0.0005, 0.1, { unit: 's', default: 0.02, advanced: true, about: 'Of the integration' }),

@@ -1,3 +1,4 @@
+import { between, number, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
@@ -13,8 +14,8 @@ export const slopeError = defineCalculation({
 	source: 'Statics of a rolling disc: e sin(phi) = rho sin(alpha).',
 	formulas: ['faked = 1000 m rho |sin(atan(slope/1000))|', 'mark is off by asin(faked/unbalance)', 'steepest = 1000 tan(asin(share allowed/(1000 m rho)))'],
 	fields: [
-		{ ...kg('massKg', 'Everything that rolls'), required: true }, journal, { name: 'slopeMmPerM', kind: 'number', min: -STEEPEST, max: STEEPEST, required: true, label: 'Slope along the roll, mm/m', about: 'That remains' }, gmm('unbalanceGmm', 'If known'),
-		{ ...gmm('allowedGmm', 'Tolerance'), minOpen: true, label: 'Allowed' }, { name: 'share', kind: 'number', guideline: true, label: 'Slope may fake', min: 0, minOpen: true, max: 1, default: 0.25, about: 'Of the tolerance that the slope may fake' }, standType
+		{ ...kg('massKg', 'Everything that rolls'), required: true }, journal, number('slopeMmPerM', 'That remains', { ...between(-STEEPEST, STEEPEST), required: true, label: 'Slope along the roll, mm/m' }), gmm('unbalanceGmm', 'If known'),
+		{ ...gmm('allowedGmm', 'Tolerance'), minOpen: true, label: 'Allowed' }, number('share', 'Of the tolerance that the slope may fake', { ...over0(1), guideline: true, label: 'Slope may fake', default: 0.25 }), standType
 	],
 	outputs: [{ name: 'fakedUnbalanceGmm', unit: 'gmm', about: 'Looks like', main: true }, { name: 'headingErrorDeg', unit: 'deg', about: 'Mark is off by' }, { name: 'maxSlopeMmPerM', about: 'Steepest that does not matter, mm/m' }],
 	example: { massKg: 11, arborRadiusMm: 15, slopeMmPerM: 0.15, unbalanceGmm: 240, allowedGmm: 130 },

@@ -1,3 +1,4 @@
+import { group, list } from '../calculation/field/index.js';
 import { Matrix, SingularValueDecomposition } from 'ml-matrix';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -17,7 +18,7 @@ export const threeRuns = defineCalculation({
 	formulas: ['A_k^2 - A_0^2 = p + q_x cos b_k + q_y sin b_k', 'p = h^2 t^2, q = 2 h^2 t U', 'closure = h |U|/A_0'],
 	fields: [
 		{ ...vibration('initialMmPerS', 'As it is'), required: true, label: 'Vibration as it is' }, { ...grams('trialMassG', 'The same in every run'), required: true, label: 'Trial weight' }, { ...radius('trialRadiusMm', 'Of the trial'), required: true, label: 'Trial radius' },
-		{ name: 'runs', kind: 'list', minItems: 3, maxItems: 24, required: true, label: 'Runs with the trial', about: 'At places well apart', item: { name: 'run', kind: 'object', required: true, about: 'One run', fields: [{ ...angle('angleDeg', 'Where the trial was'), required: true, label: 'Trial at' }, { ...vibration('mmPerS', 'Read'), required: true, label: 'Vibration' }] } },
+		list('runs', 'At places well apart', group('run', 'One run', [{ ...angle('angleDeg', 'Where the trial was'), required: true, label: 'Trial at' }, { ...vibration('mmPerS', 'Read'), required: true, label: 'Vibration' }], { required: true }), { minItems: 3, maxItems: 24, required: true, label: 'Runs with the trial' }),
 		{ ...radius('correctionRadiusMm', 'The trial\'s when empty'), label: 'Weight radius' }, { ...vibration('stopMmPerS', 'Guideline'), label: 'Too rough to run above', guideline: true, default: 7.1, advanced: true }
 	],
 	outputs: [

@@ -1,3 +1,4 @@
+import { between, choice, from0, gmm, kg, mm, mmPerS, number, over0, rpm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -15,15 +16,15 @@ export const tolerance = defineCalculation({
 	source: 'ISO 21940-11 balance quality grade G; classes are guidelines.',
 	formulas: ['omega = pi n/30', 'permissible = 1000 m G/omega', 'force = U 1e-6 omega^2', 'grade reached = U omega/(1000 m)'],
 	fields: [
-		{ name: 'machineClass', kind: 'choice', choices: MACHINE_CLASSES, about: 'Kind of grinder' },
-		{ name: 'gradeMmPerS', kind: 'number', unit: 'mm/s', min: 0, minOpen: true, max: 4000, label: 'Grade G', about: 'Wins over the kind of grinder' },
-		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, required: true, about: 'Everything that turns' },
-		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, required: true, label: 'Running speed', about: 'At which it grinds' },
-		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, about: 'For the mass at the rim' },
-		{ name: 'correctionRadiusMm', kind: 'number', unit: 'mm', min: 1, max: 1000, label: 'Weight radius', about: 'For the mass in the track' },
-		{ name: 'unbalanceGmm', kind: 'number', unit: 'gmm', min: 0, max: 1e8, about: 'Measured' },
-		{ name: 'headMassKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 100000, about: 'Wheel head, for the shake' },
-		{ name: 'stopRatio', kind: 'number', guideline: true, label: 'Gross above', min: 1, max: 1000, default: 10, advanced: true, about: 'Gross above this many times the tolerance' }
+		choice('machineClass', 'Kind of grinder', MACHINE_CLASSES),
+		mmPerS('gradeMmPerS', 'Wins over the kind of grinder', { ...over0(4000), label: 'Grade G' }),
+		kg('massKg', 'Everything that turns', { ...over0(5000), required: true }),
+		rpm('speedRpm', 'At which it grinds', { ...between(1, 200000), required: true, label: 'Running speed' }),
+		mm('wheelDiameterMm', 'For the mass at the rim', over0(2000)),
+		mm('correctionRadiusMm', 'For the mass in the track', { ...between(1, 1000), label: 'Weight radius' }),
+		gmm('unbalanceGmm', 'Measured', from0(1e8)),
+		kg('headMassKg', 'Wheel head, for the shake', over0(100000)),
+		number('stopRatio', 'Gross above this many times the tolerance', { ...between(1, 1000), guideline: true, label: 'Gross above', default: 10, advanced: true })
 	],
 	outputs: [
 		{ name: 'permissibleGmm', unit: 'gmm', about: 'Allowed unbalance', main: true }, { name: 'gradeMmPerS', unit: 'mm/s', about: 'Grade' }, { name: 'ratio', about: 'Measured against allowed' }, { name: 'achievedGradeMmPerS', unit: 'mm/s', about: 'Grade reached' },

@@ -1,3 +1,4 @@
+import { deg, from0, list } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -27,7 +28,7 @@ export const twoWeights = defineCalculation({
 	formulas: ['C = -(measured - weights that were on)', 'x1 = acos((c^2 + u1^2 - u2^2)/(2 c u1))', 'light - x1 and light + x2, or the mirror image'],
 	fields: [
 		{ ...gmm('unbalanceGmm', 'Measured'), required: true }, { ...angle('heavyAngleDeg', 'Heavy side'), required: true }, { ...grams('massG', 'Of the first'), required: true, label: 'Weight' }, { ...grams('secondMassG', 'The same when empty'), label: 'Second weight' }, { ...radius('radiusMm', 'Of the track'), required: true, label: 'Track radius' },
-		{ name: 'currentAnglesDeg', kind: 'list', minItems: 2, maxItems: 2, about: 'Where they stood while measuring', item: { ...angle('currentAngle', 'Where it stood'), required: true } }, { name: 'minGapDeg', kind: 'number', unit: 'deg', min: 0, max: 180, default: 0, about: 'Centre to centre' },
+		list('currentAnglesDeg', 'Where they stood while measuring', { ...angle('currentAngle', 'Where it stood'), required: true }, { minItems: 2, maxItems: 2 }), deg('minGapDeg', 'Centre to centre', { ...from0(180), default: 0 }),
 		{ ...angle('neutralAngleDeg', 'When nothing is to be done'), default: 0, advanced: true }, { ...gmm('permissibleGmm', 'Allowed unbalance'), label: 'Tolerance' }
 	],
 	outputs: [

@@ -1,3 +1,4 @@
+import { group, list, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -16,16 +17,12 @@ export const updateEstimate = defineCalculation({
 	source: 'Linear Kalman update (textbook).',
 	formulas: ['rest at th: U x d = -(W x d)', 'swing time: U . d = amount - W . d', 'stays: U = -W', 'K = P h/(h P h + s^2)'],
 	fields: [
-		{ name: 'prior', kind: 'object', default: {}, advanced: true, about: 'What is known before', fields: [{ ...gmm('unbalanceGmm', 'Expected'), default: 0 }, { ...angle('heavyAngleDeg', 'Expected'), default: 0 }, { ...sigma('sigmaGmm', 'Standard deviation'), default: 1e5 }] },
-		{
-			name: 'observations', kind: 'list', minItems: 1, maxItems: 100, required: true, label: 'Releases', about: 'In order', item: {
-				name: 'release', kind: 'object', required: true, about: 'One release', fields: [
-					{ name: 'weights', kind: 'list', maxItems: 12, default: [] as { massG: number; radiusMm: number; angleDeg: number }[], about: 'On the wheel then', item: { name: 'weight', kind: 'object', required: true, about: 'One weight', fields: [{ ...grams('massG', 'Mass'), required: true }, { ...radius('radiusMm', 'Radius'), required: true }, { ...angle('angleDeg', 'Where'), required: true }] } },
-					{ ...sigma('sigmaMomentGmm', 'Friction and reading'), required: true, label: 'Stand uncertain by' }, { name: 'stays', kind: 'boolean', default: false, label: 'Stays wherever it is put', about: 'Does not roll' }, { ...angle('restAngleDeg', 'Face angle that ended at the bottom'), label: 'Rested at' },
+		group('prior', 'What is known before', [{ ...gmm('unbalanceGmm', 'Expected'), default: 0 }, { ...angle('heavyAngleDeg', 'Expected'), default: 0 }, { ...sigma('sigmaGmm', 'Standard deviation'), default: 1e5 }], { default: {}, advanced: true }),
+		list('observations', 'In order', group('release', 'One release', [
+					list('weights', 'On the wheel then', group('weight', 'One weight', [{ ...grams('massG', 'Mass'), required: true }, { ...radius('radiusMm', 'Radius'), required: true }, { ...angle('angleDeg', 'Where'), required: true }], { required: true }), { maxItems: 12, default: [] as { massG: number; radiusMm: number; angleDeg: number }[] }),
+					{ ...sigma('sigmaMomentGmm', 'Friction and reading'), required: true, label: 'Stand uncertain by' }, yesNo('stays', 'Does not roll', { default: false, label: 'Stays wherever it is put' }), { ...angle('restAngleDeg', 'Face angle that ended at the bottom'), label: 'Rested at' },
 					{ ...gmm('unbalanceGmm', 'From the swing time'), label: 'Amount' }, { ...sigma('sigmaUnbalanceGmm', 'Of the amount'), label: 'Amount uncertain by' }
-				]
-			}
-		}
+				], { required: true }), { minItems: 1, maxItems: 100, required: true, label: 'Releases' })
 	],
 	outputs: [
 		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Bare unbalance', main: true }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' }, { name: 'lightAngleDeg', unit: 'deg', about: 'Light side' }, { name: 'sigmaMajorGmm', unit: 'gmm', about: 'Uncertain by, long axis' }, { name: 'sigmaMinorGmm', unit: 'gmm', about: 'Short axis' },

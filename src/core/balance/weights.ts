@@ -1,3 +1,4 @@
+import { between, choice, deg, from0, gmm, grams, group, list, mm, over0, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -5,7 +6,7 @@ import { add, angleOf, fold360, len, sub, vec, wrap180 } from '../numeric/angles
 import { leastTravel, packed } from './weight-search.js';
 import { type Track, cyclicOrder, travels } from './weight-rules.js';
 
-const angle = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'deg', min: -36000, max: 36000, about }) as const;
+const angle = <const N extends string>(name: N, about: string) => deg(name, about, between(-36000, 36000));
 
 /** Where two to four weights go, with the least movement. */
 export const weights = defineCalculation({
@@ -15,23 +16,15 @@ export const weights = defineCalculation({
 	source: 'Plane vectors; least-movement search with each pair solved in closed form.',
 	formulas: ['bare = measured - sum u (cos, sin) of the weights that were on', 'sum u (cos, sin) of the new places = - bare', 'least sum of |movement|'],
 	fields: [
-		{ name: 'unbalanceGmm', kind: 'number', unit: 'gmm', min: 0, max: 1e8, required: true, about: 'Measured' },
+		gmm('unbalanceGmm', 'Measured', { ...from0(1e8), required: true }),
 		{ ...angle('heavyAngleDeg', 'Heavy side'), required: true, label: 'Heavy side' },
-		{ name: 'measuredWith', kind: 'choice', choices: ['weights-in-place', 'weights-off'], default: 'weights-in-place', about: 'Weights in the track while measuring' },
-		{ name: 'trackRadiusMm', kind: 'number', unit: 'mm', min: 1, max: 1000, required: true, about: 'Radius of the weights' },
-		{
-			name: 'weights', kind: 'list', minItems: 2, maxItems: 4, required: true, about: 'Weights in the track', item: {
-				name: 'weight', kind: 'object', required: true, about: 'One weight', fields: [{ name: 'massG', kind: 'number', unit: 'g', min: 0, minOpen: true, max: 1e5, required: true, about: 'Mass' }, angle('currentAngleDeg', 'Where it stands; equal spacing when left empty')]
-			}
-		},
-		{ name: 'minGapDeg', kind: 'number', unit: 'deg', min: 0, max: 90, default: 15, about: 'Centre to centre' },
-		{ name: 'mayPass', kind: 'boolean', default: false, advanced: true, label: 'May pass each other', about: 'Weights can be lifted out of the track' },
-		{
-			name: 'forbidden', kind: 'list', default: [] as { fromAngleDeg: number; toAngleDeg: number }[], maxItems: 24, about: 'Arcs where no weight may stop, clockwise', item: {
-				name: 'arc', kind: 'object', required: true, about: 'One arc', fields: [{ ...angle('fromAngleDeg', 'From'), required: true }, { ...angle('toAngleDeg', 'To, clockwise'), required: true }]
-			}
-		},
-		{ name: 'permissibleGmm', kind: 'number', unit: 'gmm', min: 0, max: 1e8, label: 'Tolerance', about: 'Allowed unbalance' }
+		choice('measuredWith', 'Weights in the track while measuring', ['weights-in-place', 'weights-off'], { default: 'weights-in-place' }),
+		mm('trackRadiusMm', 'Radius of the weights', { ...between(1, 1000), required: true }),
+		list('weights', 'Weights in the track', group('weight', 'One weight', [grams('massG', 'Mass', { ...over0(1e5), required: true }), angle('currentAngleDeg', 'Where it stands; equal spacing when left empty')], { required: true }), { minItems: 2, maxItems: 4, required: true }),
+		deg('minGapDeg', 'Centre to centre', { ...from0(90), default: 15 }),
+		yesNo('mayPass', 'Weights can be lifted out of the track', { default: false, advanced: true, label: 'May pass each other' }),
+		list('forbidden', 'Arcs where no weight may stop, clockwise', group('arc', 'One arc', [{ ...angle('fromAngleDeg', 'From'), required: true }, { ...angle('toAngleDeg', 'To, clockwise'), required: true }], { required: true }), { default: [] as { fromAngleDeg: number; toAngleDeg: number }[], maxItems: 24 }),
+		gmm('permissibleGmm', 'Allowed unbalance', { ...from0(1e8), label: 'Tolerance' })
 	],
 	outputs: [
 		{ name: 'placements', about: 'Where each weight goes', main: true }, { name: 'totalTravelDeg', unit: 'deg', about: 'Movement in all' }, { name: 'residualGmm', unit: 'gmm', about: 'Left over if set exactly' },

@@ -1,3 +1,4 @@
+import { between, choice, deg, from0, mm, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -11,13 +12,13 @@ export const dresserPosition = defineCalculation({
 	source: 'Plane geometry (first principles); the recommended band is a guideline.',
 	formulas: ['past centre = -x for clockwise, +x for anticlockwise', 'angle = asin(past/R)', 'rise = R - sqrt(R^2 - x^2)', 'band: min(3, 0.1 R) to min(20, R sin 15 deg)'],
 	fields: [
-		{ name: 'setup', kind: 'choice', choices: ['surface-below', 'radius-dress', 'cylindrical-side'], required: true, label: 'Where', about: 'Under the wheel, in a radius fixture, or at its side' },
-		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Diameter today' },
-		{ name: 'surfaceMotion', kind: 'choice', choices: ['down', 'up'], label: 'Rim moves', about: 'Where the dresser stands; for the side only' },
-		{ name: 'rotation', kind: 'choice', choices: ['clockwise', 'counter-clockwise'], about: 'Seen from the wheel\'s front' },
-		{ name: 'offsetMm', kind: 'number', unit: 'mm', min: -1000, max: 1000, required: true, label: 'Sideways from bottom centre', about: 'Right positive, seen from the front; at the side: height above the spindle centre' },
-		{ name: 'dragAngleDeg', kind: 'number', unit: 'deg', min: -45, max: 45, default: 12, label: 'Lean', about: 'Positive when the tip points the way the rim moves' },
-		{ name: 'centreToleranceMm', kind: 'number', unit: 'mm', min: 0, max: 5, advanced: true, about: 'On centre within this; 0.02, at the side 0.5' }
+		choice('setup', 'Under the wheel, in a radius fixture, or at its side', ['surface-below', 'radius-dress', 'cylindrical-side'], { required: true, label: 'Where' }),
+		mm('wheelDiameterMm', 'Diameter today', { ...over0(2000), required: true }),
+		choice('surfaceMotion', 'Where the dresser stands; for the side only', ['down', 'up'], { label: 'Rim moves' }),
+		choice('rotation', 'Seen from the wheel\'s front', ['clockwise', 'counter-clockwise']),
+		mm('offsetMm', 'Right positive, seen from the front; at the side: height above the spindle centre', { ...between(-1000, 1000), required: true, label: 'Sideways from bottom centre' }),
+		deg('dragAngleDeg', 'Positive when the tip points the way the rim moves', { ...between(-45, 45), default: 12, label: 'Lean' }),
+		mm('centreToleranceMm', 'On centre within this; 0.02, at the side 0.5', { ...from0(5), advanced: true })
 	],
 	outputs: [
 		{ name: 'pastCentreMm', unit: 'mm', about: 'Past centre', main: true }, { name: 'side', about: 'Which side' }, { name: 'pastCentreDeg', unit: 'deg', about: 'Past centre' }, { name: 'recommendedOffsetMm', unit: 'mm', about: 'Recommended' },

@@ -1,10 +1,11 @@
+import { choice, over0, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
 
-export const ABRASIVE_GROUP = { name: 'abrasive', kind: 'choice', choices: ['alumina', 'silicon-carbide', 'cbn', 'diamond'], default: 'alumina', about: 'Grain of the wheel' } as const;
-export const DEPTH = { name: 'depthUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 1000, required: true, label: 'Depth each pass', about: 'Bite per pass' } as const;
-export const LEAD = { name: 'leadUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 20000, label: 'Lead', about: 'Diamond travel per wheel turn' } as const;
+export const ABRASIVE_GROUP = choice('abrasive', 'Grain of the wheel', ['alumina', 'silicon-carbide', 'cbn', 'diamond'], { default: 'alumina' });
+export const DEPTH = um('depthUm', 'Bite per pass', { ...over0(1000), required: true, label: 'Depth each pass' });
+export const LEAD = um('leadUm', 'Diamond travel per wheel turn', { ...over0(20000), label: 'Lead' });
 
 /** How densely the tracks of the diamond lie. */
 export const overlap = defineCalculation({

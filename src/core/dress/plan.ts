@@ -1,3 +1,4 @@
+import { choice, from0, mm, mmPerMin, mps, over0, rpm, seconds, um as umField, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -6,7 +7,7 @@ import { surfaceSpeedMps } from '../spec/speed.js';
 import { DEPTH_HEAVY_UM, DEPTH_STOP_UM } from './single-point.js';
 
 const MAX_PASSES = 10000;
-const um = <const N extends string>(name: N, max: number, fallback: number, about: string, open = true) => ({ name, kind: 'number', unit: 'um', min: 0, minOpen: open, max, default: fallback, about }) as const;
+const um = <const N extends string>(name: N, max: number, fallback: number, about: string, open = true) => umField(name, about, { min: 0, minOpen: open, max, default: fallback });
 
 interface Pass { kind: 'rough' | 'finish' | 'spark-out'; number: number; depthUm: number; leadUm: number; traverseMmPerMin: number; timeS: number; diameterAfterMm: number }
 
@@ -18,14 +19,14 @@ export const dressPlan = defineCalculation({
 	source: 'Kinematics and geometry (first principles); bites are guidelines.',
 	formulas: ['passes = ceil(stock/bite), made equal', 'pass time = 60 L/traverse + infeed time', 'L = width + 2 over-travel', 'dresses left = floor((D after - D min)/(2 total))'],
 	fields: [
-		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Diameter today' }, { name: 'wheelWidthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'Width' },
-		{ name: 'wheelMinDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, required: true, label: 'Scrap diameter', about: 'Not below this' }, { name: 'wheelSpeedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 200000, required: true, about: 'While dressing' },
-		{ name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, about: 'Marked on the wheel' }, { name: 'grainSizeUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 5000, about: 'Mean grain' },
+		mm('wheelDiameterMm', 'Diameter today', { ...over0(2000), required: true }), mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
+		mm('wheelMinDiameterMm', 'Not below this', { ...from0(2000), required: true, label: 'Scrap diameter' }), rpm('wheelSpeedRpm', 'While dressing', { ...over0(200000), required: true }),
+		mps('ratedSpeedMps', 'Marked on the wheel', over0(500)), umField('grainSizeUm', 'Mean grain', over0(5000)),
 		um('roughStockUm', 20000, 0, 'Taken off roughly', false), um('roughDepthUm', 1000, 25, 'Bite'), um('roughLeadUm', 20000, 150, 'Lead'),
 		um('finishStockUm', 20000, 0, 'Taken off finely', false), um('finishDepthUm', 1000, 10, 'Bite'), um('finishLeadUm', 20000, 80, 'Lead'),
-		{ name: 'sparkOutPasses', kind: 'integer', min: 0, max: 1000, default: 0, label: 'Passes with no feed', about: 'They dull the wheel' }, { name: 'overTravelMm', kind: 'number', unit: 'mm', min: 0, max: 200, default: 5, about: 'Beyond each edge' },
-		{ name: 'returnMode', kind: 'choice', choices: ['both-ways', 'one-way'], default: 'both-ways', about: 'Dress both ways or lift and run back' }, { name: 'returnMmPerMin', kind: 'number', unit: 'mm/min', min: 0, minOpen: true, max: 100000, default: 1000, advanced: true, about: 'Running back' },
-		{ name: 'infeedTimeS', kind: 'number', unit: 's', min: 0, max: 600, default: 2, advanced: true, about: 'To set each bite' }
+		whole('sparkOutPasses', 'They dull the wheel', { ...from0(1000), default: 0, label: 'Passes with no feed' }), mm('overTravelMm', 'Beyond each edge', { ...from0(200), default: 5 }),
+		choice('returnMode', 'Dress both ways or lift and run back', ['both-ways', 'one-way'], { default: 'both-ways' }), mmPerMin('returnMmPerMin', 'Running back', { ...over0(100000), default: 1000, advanced: true }),
+		seconds('infeedTimeS', 'To set each bite', { ...from0(600), default: 2, advanced: true })
 	],
 	outputs: [
 		{ name: 'totalPasses', about: 'Passes in all', main: true }, { name: 'timeS', unit: 's', about: 'Time' }, { name: 'totalDepthUm', unit: 'um', about: 'Off the radius' }, { name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' }, { name: 'dressesLeft', about: 'Such dresses left' },

@@ -1,3 +1,4 @@
+import { choice, mm, mmPerMin, mps, over0, rpm, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -16,15 +17,15 @@ export const singlePoint = defineCalculation({
 	source: 'Kinematics and circle geometry (first principles); bite limits are guidelines.',
 	formulas: ['lead = 1000 x traverse/rpm', 'U = active width/lead', 'v = pi D n/60000'],
 	fields: [
-		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Diameter today' },
-		{ name: 'wheelSpeedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 200000, required: true, about: 'While dressing' },
-		{ name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, about: 'Marked on the wheel' },
-		{ name: 'grainSizeUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 5000, required: true, about: 'Mean grain' },
+		mm('wheelDiameterMm', 'Diameter today', { ...over0(2000), required: true }),
+		rpm('wheelSpeedRpm', 'While dressing', { ...over0(200000), required: true }),
+		mps('ratedSpeedMps', 'Marked on the wheel', over0(500)),
+		um('grainSizeUm', 'Mean grain', { ...over0(5000), required: true }),
 		ABRASIVE_GROUP, DEPTH, LEAD,
-		{ name: 'traverseMmPerMin', kind: 'number', unit: 'mm/min', min: 0, minOpen: true, max: 100000, label: 'Traverse', about: 'Instead of the lead' },
+		mmPerMin('traverseMmPerMin', 'Instead of the lead', { ...over0(100000), label: 'Traverse' }),
 		...TIP_FIELDS,
-		{ name: 'coolant', kind: 'choice', choices: ['continuous', 'none', 'intermittent'], required: true, about: 'On the diamond' },
-		{ name: 'dustExtraction', kind: 'boolean', default: false, about: 'Dust is drawn off' }
+		choice('coolant', 'On the diamond', ['continuous', 'none', 'intermittent'], { required: true }),
+		yesNo('dustExtraction', 'Dust is drawn off', { default: false })
 	],
 	outputs: [
 		{ name: 'overlap.overlapRatio', about: 'Overlap', main: true }, { name: 'overlap.dressClass', about: 'What kind of dress' }, { name: 'traverseMmPerMin', unit: 'mm/min', about: 'Traverse' }, { name: 'leadUm', unit: 'um', about: 'Lead' },

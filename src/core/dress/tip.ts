@@ -1,11 +1,12 @@
+import { from0, over0, um } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import type { NumberField } from '../calculation/fields.js';
 import { Findings } from '../calculation/verdict.js';
 
 /** The two fields that describe a diamond's tip. */
 export const TIP_FIELDS = [
-	{ name: 'tipRadiusUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 20000, label: 'Tip radius', about: 'Round of the tip' },
-	{ name: 'flatWidthUm', kind: 'number', unit: 'um', min: 0, max: 20000, default: 0, label: 'Worn flat', about: 'Flat worn on the tip' }
+	um('tipRadiusUm', 'Round of the tip', { ...over0(20000), label: 'Tip radius' }),
+	um('flatWidthUm', 'Flat worn on the tip', { ...from0(20000), default: 0, label: 'Worn flat' })
 ] as const satisfies readonly NumberField[];
 
 /** @throws InputFault when neither a radius nor a flat is there, or the flat does not fit on the tip. */

@@ -1,3 +1,4 @@
+import { between, choice, deg, group, list, number, over0, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { listen, qLimits } from './ring/listen.js';
@@ -18,14 +19,14 @@ export const ringAnalysis = defineCalculation({
 		'Made-up wheels are cleaner than real ones: tune the limits on the shop\'s own good and rejected wheels.', 'Q under about 15 reads high by a third. Twins less than 1 % apart beat slowly and can bias Q by up to a third, mostly downwards.'
 	],
 	fields: [
-		{ name: 'synth', kind: 'object', label: 'Made-up recording', about: 'Instead of a real one', fields: SYNTH_FIELDS }, { name: 'sampleRateHz', kind: 'number', min: 8000, max: 192000, label: 'Samples a second', about: 'Rate of the recording' },
-		{ name: 'samples', kind: 'list', maxItems: 24_000_000, advanced: true, about: 'The recording, from -1 to 1', item: { name: 'sample', kind: 'number', required: true, about: 'One sample' } },
-		{ name: 'bond', kind: 'choice', choices: ['vitrified', 'silicate', 'resin', 'rubber', 'shellac', 'magnesia'], default: 'vitrified', about: 'What holds the grains' },
-		{ name: 'tapAnglesDeg', kind: 'list', maxItems: 200, label: 'Where it was tapped', about: 'Wheel angles in the order of the taps', item: { name: 'angle', kind: 'number', unit: 'deg', min: 0, max: 360, maxOpen: true, required: true, about: 'Angle' } },
-		{ name: 'expectedFrequencyHz', kind: 'number', min: 0, minOpen: true, max: 20000, label: 'Expected note, Hz', about: 'From its size and mass' },
-		{ name: 'baseline', kind: 'object', about: 'Its own earlier ring', fields: [{ name: 'frequencyHz', kind: 'number', min: 0, minOpen: true, max: 20000, required: true, label: 'Note, Hz', about: 'Then' }, { name: 'q', kind: 'number', min: 0, minOpen: true, max: 100000, required: true, label: 'Q', about: 'Then' }] },
-		{ name: 'minTaps', kind: 'integer', min: 1, max: 64, default: 4, advanced: true, about: 'Taps needed' }, { name: 'bandLowHz', kind: 'number', min: 20, max: 20000, default: 150, advanced: true, about: 'Below this nothing is looked at' },
-		{ name: 'clearQ', kind: 'number', min: 0, minOpen: true, max: 100000, advanced: true, about: 'Clear from here; by the bond when empty' }, { name: 'dullQ', kind: 'number', min: 0, minOpen: true, max: 100000, advanced: true, about: 'Dull below here; by the bond when empty' }
+		group('synth', 'Instead of a real one', SYNTH_FIELDS, { label: 'Made-up recording' }), number('sampleRateHz', 'Rate of the recording', { ...between(8000, 192000), label: 'Samples a second' }),
+		list('samples', 'The recording, from -1 to 1', number('sample', 'One sample', { required: true }), { maxItems: 24_000_000, advanced: true }),
+		choice('bond', 'What holds the grains', ['vitrified', 'silicate', 'resin', 'rubber', 'shellac', 'magnesia'], { default: 'vitrified' }),
+		list('tapAnglesDeg', 'Wheel angles in the order of the taps', deg('angle', 'Angle', { min: 0, max: 360, maxOpen: true, required: true }), { maxItems: 200, label: 'Where it was tapped' }),
+		number('expectedFrequencyHz', 'From its size and mass', { ...over0(20000), label: 'Expected note, Hz' }),
+		group('baseline', 'Its own earlier ring', [number('frequencyHz', 'Then', { ...over0(20000), required: true, label: 'Note, Hz' }), number('q', 'Then', { ...over0(100000), required: true, label: 'Q' })]),
+		whole('minTaps', 'Taps needed', { ...between(1, 64), default: 4, advanced: true }), number('bandLowHz', 'Below this nothing is looked at', { ...between(20, 20000), default: 150, advanced: true }),
+		number('clearQ', 'Clear from here; by the bond when empty', { ...over0(100000), advanced: true }), number('dullQ', 'Dull below here; by the bond when empty', { ...over0(100000), advanced: true })
 	],
 	outputs: [
 		{ name: 'ring', about: 'It sounds', main: true }, { name: 'mainFrequencyHz', about: 'Its note, Hz' }, { name: 'q', about: 'Rings with Q' }, { name: 'decayTimeS', unit: 's', about: 'Dies down in' }, { name: 'splitPct', unit: '%', about: 'Twins apart' }, { name: 'splitResolvablePct', unit: '%', about: 'Can be told from' }, { name: 'tapCount', about: 'Taps' },

@@ -1,3 +1,4 @@
+import { choice, from0, kg, mm, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { BOND_FAMILIES, isOrganic } from '../spec/families.js';
@@ -13,13 +14,13 @@ export const ringApplicability = defineCalculation({
 	source: 'General safety practice; 102 mm is common in safety codes, 10 kg is a guideline.',
 	formulas: ['hang up to the stand mass, stand on the floor above it'],
 	fields: [
-		{ name: 'bond', kind: 'choice', choices: BOND_FAMILIES, required: true, about: 'What holds the grains' },
-		{ name: 'shape', kind: 'choice', choices: WHEEL_SHAPES, required: true, about: 'Shape' },
-		{ name: 'core', kind: 'choice', choices: ['none', 'metal', 'polymer'], default: 'none', about: 'Core material' },
-		{ name: 'diameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Diameter' },
-		{ name: 'smallDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 300, default: 102, advanced: true, about: 'Up to here a ring tells nothing' },
-		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 2000, about: 'Mass' },
-		{ name: 'standMassKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 100, default: 10, advanced: true, about: 'Heavier wheels stand on the floor (guideline)' }
+		choice('bond', 'What holds the grains', BOND_FAMILIES, { required: true }),
+		choice('shape', 'Shape', WHEEL_SHAPES, { required: true }),
+		choice('core', 'Core material', ['none', 'metal', 'polymer'], { default: 'none' }),
+		mm('diameterMm', 'Diameter', { ...over0(2000), required: true }),
+		mm('smallDiameterMm', 'Up to here a ring tells nothing', { ...from0(300), default: 102, advanced: true }),
+		kg('massKg', 'Mass', over0(2000)),
+		kg('standMassKg', 'Heavier wheels stand on the floor (guideline)', { ...over0(100), default: 10, advanced: true })
 	],
 	outputs: [{ name: 'applicability', about: 'yes, limited or no', main: true }, { name: 'expectedSound', about: 'What a sound wheel does' }, { name: 'method', about: 'How to hold it' }, { name: 'alternative', about: 'Otherwise' }],
 	example: { bond: 'magnesia', shape: 'cylinder', diameterMm: 450, massKg: 26 },

@@ -1,3 +1,4 @@
+import { choice } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
@@ -9,9 +10,9 @@ export const ringDecision = defineCalculation({
 	source: 'General safety practice: a ring test can condemn a wheel, it never releases one.',
 	formulas: ['result = the worse of ear and recording'],
 	fields: [
-		{ name: 'applicability', kind: 'choice', choices: ['yes', 'limited', 'no'], required: true, about: 'Whether this wheel can be rung' },
-		{ name: 'analysis', kind: 'choice', choices: ['clear', 'doubtful', 'dull', 'unusable-recording', 'none'], required: true, label: 'The recording', about: 'What the recording shows' },
-		{ name: 'ear', kind: 'choice', choices: ['clear', 'doubtful', 'dull', 'none'], required: true, label: 'The ear', about: 'What the person heard' }
+		choice('applicability', 'Whether this wheel can be rung', ['yes', 'limited', 'no'], { required: true }),
+		choice('analysis', 'What the recording shows', ['clear', 'doubtful', 'dull', 'unusable-recording', 'none'], { required: true, label: 'The recording' }),
+		choice('ear', 'What the person heard', ['clear', 'doubtful', 'dull', 'none'], { required: true, label: 'The ear' })
 	],
 	outputs: [{ name: 'result', about: 'What counts', main: true }, { name: 'mayProceed', about: 'May go on' }],
 	example: { applicability: 'limited', analysis: 'clear', ear: 'doubtful' },

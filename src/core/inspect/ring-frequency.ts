@@ -1,3 +1,4 @@
+import { kg, number, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -12,8 +13,8 @@ export const ringFrequency = defineCalculation({
 	source: 'Thin-plate theory of the free annulus with a correction for shear and rotary inertia.',
 	formulas: ['f = chi lambda^2 h/(2 pi R^2) sqrt(E/(12 rho (1 - nu^2)))', 'rho = m/(pi/4 (D^2 - d^2) h)'],
 	fields: [
-		...RING_FIELDS, { name: 'modulusGPa', kind: 'number', min: 0, minOpen: true, max: 1000, required: true, label: 'Stiffness, GPa', about: 'Vitrified wheels are somewhere around 20 to 90' },
-		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, about: 'Weighed' }, { name: 'densityKgPerM3', kind: 'number', min: 0, minOpen: true, max: 20000, label: 'Density, kg/m3', about: 'When it is not weighed' }
+		...RING_FIELDS, number('modulusGPa', 'Vitrified wheels are somewhere around 20 to 90', { ...over0(1000), required: true, label: 'Stiffness, GPa' }),
+		kg('massKg', 'Weighed', over0(5000)), number('densityKgPerM3', 'When it is not weighed', { ...over0(20000), label: 'Density, kg/m3' })
 	],
 	outputs: [{ name: 'modes.0.frequencyHz', about: 'First note, Hz', main: true }, { name: 'modes', about: 'The first three notes' }, { name: 'densityKgPerM3', about: 'Density, kg/m3' }, { name: 'boreRatio', about: 'Bore over diameter' }, { name: 'thicknessRatio', about: 'Thickness over radius' }],
 	example: { diameterMm: 250, boreMm: 75, thicknessMm: 25, massKg: 2.3, modulusGPa: 52 },

@@ -1,11 +1,12 @@
+import { between, from0, mm, number, over0 } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import type { NumberField } from '../calculation/fields.js';
 import type { Findings } from '../calculation/verdict.js';
 
 /** The fields that describe a flat ring. */
 export const RING_FIELDS = [
-	{ name: 'diameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Diameter' }, { name: 'boreMm', kind: 'number', unit: 'mm', min: 0, max: 2000, required: true, about: 'Bore' }, { name: 'thicknessMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'Thickness' },
-	{ name: 'poissonRatio', kind: 'number', min: 0.1, max: 0.4, default: 0.2, advanced: true, about: 'Of the wheel; 0.2 for vitrified' }
+	mm('diameterMm', 'Diameter', { ...over0(2000), required: true }), mm('boreMm', 'Bore', { ...from0(2000), required: true }), mm('thicknessMm', 'Thickness', { ...over0(1000), required: true }),
+	number('poissonRatio', 'Of the wheel; 0.2 for vitrified', { ...between(0.1, 0.4), default: 0.2, advanced: true })
 ] as const satisfies readonly NumberField[];
 
 const LARGEST_BORE_RATIO = 0.6;

@@ -1,27 +1,20 @@
+import { from0, group, list, number, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import type { Field, Values } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { DEG } from '../numeric/angles.js';
 import { mulberry32 } from '../numeric/random.js';
 
-const num = <const N extends string, const M extends object>(name: N, about: string, more: M) => ({ name, kind: 'number', about, ...more }) as const;
+const num = <const N extends string, const M extends object>(name: N, about: string, more: M) => number(name, about, { ...more });
 /** What a made-up recording is made of; the analysis takes the same. */
 export const SYNTH_FIELDS = [
 	num('sampleRateHz', 'Rate of the recording', { label: 'Samples a second', min: 8000, max: 192000, default: 48000, advanced: true }), num('durationS', 'How long it lasts', { label: 'Length', unit: 's', min: 0, minOpen: true, max: 30, required: true }),
-	{ name: 'seed', kind: 'integer', min: 0, max: 4294967295, default: 1, about: 'Same seed, same recording' }, num('noiseRms', 'Noise between the taps', { label: 'Noise of the room', min: 0, max: 1, default: 0 }), num('clickLevel', 'Noise of each tap', { label: 'Click of the mallet', min: 0, max: 10, default: 0.3, advanced: true }), num('gain', 'Setting of the microphone', { label: 'Loudness', min: 0, minOpen: true, max: 1000, default: 1, advanced: true }),
-	{
-		name: 'taps', kind: 'list', required: true, maxItems: 200, about: 'When and where it is struck', item: {
-			name: 'tap', kind: 'object', required: true, about: 'One tap', fields: [num('timeS', 'When', { unit: 's', min: 0, max: 30, required: true }), num('angleDeg', 'Where on the wheel', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }), num('amplitude', 'How hard', { min: 0, max: 10, default: 0.5 })]
-		}
-	},
-	{
-		name: 'modes', kind: 'list', label: 'Notes', required: true, maxItems: 40, about: 'The notes of the wheel', item: {
-			name: 'note', kind: 'object', required: true, about: 'One note', fields: [
+	whole('seed', 'Same seed, same recording', { ...from0(4294967295), default: 1 }), num('noiseRms', 'Noise between the taps', { label: 'Noise of the room', min: 0, max: 1, default: 0 }), num('clickLevel', 'Noise of each tap', { label: 'Click of the mallet', min: 0, max: 10, default: 0.3, advanced: true }), num('gain', 'Setting of the microphone', { label: 'Loudness', min: 0, minOpen: true, max: 1000, default: 1, advanced: true }),
+	list('taps', 'When and where it is struck', group('tap', 'One tap', [num('timeS', 'When', { unit: 's', min: 0, max: 30, required: true }), num('angleDeg', 'Where on the wheel', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }), num('amplitude', 'How hard', { min: 0, max: 10, default: 0.5 })], { required: true }), { required: true, maxItems: 200 }),
+	list('modes', 'The notes of the wheel', group('note', 'One note', [
 				num('frequencyHz', 'Its height', { label: 'Note, Hz', min: 0, minOpen: true, max: 96000, required: true }), num('q', 'How long it rings', { label: 'Q', min: 0.5, minOpen: true, max: 100000, required: true }), num('amplitude', 'How loud', { min: 0, max: 10, default: 1 }), num('splitHz', 'Between the twins', { label: 'Split, Hz', min: 0, max: 96000, default: 0 }),
-				num('axisDeg', 'Where one twin sits', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }), { name: 'nodalDiameters', kind: 'integer', min: 0, max: 12, default: 2, about: 'Nodal diameters' }
-			]
-		}
-	}
+				num('axisDeg', 'Where one twin sits', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }), whole('nodalDiameters', 'Nodal diameters', { ...from0(12), default: 2 })
+			], { required: true }), { label: 'Notes', required: true, maxItems: 40 })
 ] as const satisfies readonly Field[];
 export type Synth = Values<typeof SYNTH_FIELDS>;
 

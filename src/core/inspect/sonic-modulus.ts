@@ -1,3 +1,4 @@
+import { choice, kg, list, number, over0, percent } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { RING_FIELDS, judgeRing, ringRatios } from './ring-geometry.js';
@@ -12,9 +13,9 @@ export const sonicModulus = defineCalculation({
 	source: 'The ring formula solved for stiffness; limits against the batch are guidelines.',
 	formulas: ['E = 12 rho (1 - nu^2) (2 pi R^2 f/(chi lambda^2 h))^2', 'deviation % = 100 (E - median)/median'],
 	fields: [
-		...RING_FIELDS, { name: 'frequencyHz', kind: 'number', min: 0, minOpen: true, max: 50000, required: true, label: 'Note, Hz', about: 'As rung' }, { name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, required: true, about: 'Weighed' },
-		{ name: 'mode', kind: 'choice', choices: RING_MODES, default: '2,0', advanced: true, about: 'Which note' }, { name: 'lowCautionPct', kind: 'number', unit: '%', min: 0, minOpen: true, max: 100, default: 8, advanced: true, about: 'Caution from this far below' }, { name: 'lowStopPct', kind: 'number', unit: '%', min: 0, minOpen: true, max: 100, default: 20, advanced: true, about: 'Stop from this far below' },
-		{ name: 'batchModulusGPa', kind: 'list', default: [] as number[], maxItems: 1000, label: 'Others of the batch, GPa', about: 'Their stiffness', item: { name: 'modulus', kind: 'number', min: 0, minOpen: true, max: 1000, required: true, about: 'One wheel' } }
+		...RING_FIELDS, number('frequencyHz', 'As rung', { ...over0(50000), required: true, label: 'Note, Hz' }), kg('massKg', 'Weighed', { ...over0(5000), required: true }),
+		choice('mode', 'Which note', RING_MODES, { default: '2,0', advanced: true }), percent('lowCautionPct', 'Caution from this far below', { ...over0(100), default: 8, advanced: true }), percent('lowStopPct', 'Stop from this far below', { ...over0(100), default: 20, advanced: true }),
+		list('batchModulusGPa', 'Their stiffness', number('modulus', 'One wheel', { ...over0(1000), required: true }), { default: [] as number[], maxItems: 1000, label: 'Others of the batch, GPa' })
 	],
 	outputs: [
 		{ name: 'modulusGPa', about: 'Stiffness, GPa', main: true }, { name: 'deviationPct', unit: '%', about: 'Off the batch' }, { name: 'batchMedianGPa', about: 'Middle of the batch, GPa' }, { name: 'batchJudged', about: 'Judged against its batch' }, { name: 'rodWaveSpeedMps', unit: 'm/s', about: 'Speed of sound in it' }, { name: 'densityKgPerM3', about: 'Density, kg/m3' },

@@ -1,9 +1,10 @@
+import { deg, list, mm, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { fold360 } from '../numeric/angles.js';
 
-const angle = { name: 'angle', kind: 'number', unit: 'deg', min: 0, max: 360, maxOpen: true, required: true, about: 'Angle' } as const;
+const angle = deg('angle', 'Angle', { min: 0, max: 360, maxOpen: true, required: true });
 
 /** True when taps strike both twins of the lowest mode: two doubled angles at least 45 apart round a half circle. */
 export function coversPair(wheelAnglesDeg: readonly number[]): boolean {
@@ -22,11 +23,11 @@ export const tapPlan = defineCalculation({
 	source: 'Twin modes of a ring lie an eighth of a turn apart (first principles).',
 	formulas: ['wheel angle = (frame angle - rotation) mod 360', 'tap radius = D/2 - inset', 'twins covered: two values of (2 x angle) mod 180 at least 45 apart'],
 	fields: [
-		{ name: 'diameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Diameter' },
-		{ name: 'boreMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Bore' },
-		{ name: 'insetMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, about: 'How far in from the rim; worked out when left empty' },
-		{ name: 'basePositionsDeg', kind: 'list', default: [45, 135, 225, 315], minItems: 1, maxItems: 72, about: 'Places as the wheel hangs, clockwise from the top', item: angle },
-		{ name: 'rotationsDeg', kind: 'list', default: [0, 45], minItems: 1, maxItems: 36, about: 'How far the wheel has been turned for each set', item: angle }
+		mm('diameterMm', 'Diameter', { ...over0(2000), required: true }),
+		mm('boreMm', 'Bore', { ...over0(2000), required: true }),
+		mm('insetMm', 'How far in from the rim; worked out when left empty', over0(1000)),
+		list('basePositionsDeg', 'Places as the wheel hangs, clockwise from the top', angle, { default: [45, 135, 225, 315], minItems: 1, maxItems: 72 }),
+		list('rotationsDeg', 'How far the wheel has been turned for each set', angle, { default: [0, 45], minItems: 1, maxItems: 36 })
 	],
 	outputs: [{ name: 'tapRadiusMm', unit: 'mm', about: 'Radius of the taps', main: true }, { name: 'insetMm', unit: 'mm', about: 'In from the rim' }, { name: 'pairCovered', about: 'Both twins are struck' }, { name: 'taps', about: 'The taps in order' }],
 	example: { diameterMm: 205, boreMm: 50.8 },

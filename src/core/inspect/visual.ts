@@ -1,3 +1,4 @@
+import { between, choice, date, deg, from0, group, list, mm, mps, over0, rpm, wholeOf, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { addMonths, dayNumber } from '../numeric/calendar.js';
@@ -11,31 +12,27 @@ export const visual = defineCalculation({
 	source: 'General safety practice; chip size and dates are guidelines, the date on the wheel wins.',
 	formulas: ['expiry = date on the wheel, or made + shelf life for organic bonds', 'days to expiry = expiry - today'],
 	fields: [
-		{ name: 'bond', kind: 'choice', choices: BOND_FAMILIES, required: true, about: 'What holds the grains' },
-		{ name: 'crack', kind: 'boolean', required: true, about: 'A crack anywhere' },
-		{ name: 'markingLegible', kind: 'boolean', required: true, label: 'Marking can be read', about: 'Specification, size and speed' },
-		{ name: 'todayDate', kind: 'date', required: true, label: 'Today', about: 'Date of the look' },
-		{
-			name: 'chips', kind: 'list', default: [] as { sizeMm: number; zone: 'rim' | 'face' | 'bore' | 'flange'; angleDeg: number | null; radiusMm: number | null }[], maxItems: 100, about: 'Chips found', item: {
-				name: 'chip', kind: 'object', required: true, about: 'One chip', fields: [
-					{ name: 'sizeMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 500, required: true, about: 'Largest extent' },
-					{ name: 'zone', kind: 'choice', choices: ['rim', 'face', 'bore', 'flange'], required: true, about: 'Where' },
-					{ name: 'angleDeg', kind: 'number', unit: 'deg', min: 0, max: 360, maxOpen: true, label: 'At', about: 'Clockwise from the mark' }, { name: 'radiusMm', kind: 'number', unit: 'mm', min: 0, max: 2000, label: 'Radius', about: 'From the centre' }
-				]
-			}
-		},
-		{ name: 'chipStopMm', kind: 'number', guideline: true, label: 'Chip, at most', unit: 'mm', min: 0, minOpen: true, max: 50, default: 3, advanced: true, about: 'Largest chip accepted on rim or face (guideline)' },
-		{ name: 'dropped', kind: 'boolean', default: false, about: 'It fell or was hit' },
-		{ name: 'boreClean', kind: 'boolean', default: true, about: 'Bore clean' },
-		{ name: 'facesClean', kind: 'boolean', default: true, about: 'Faces clean' },
-		{ name: 'moisture', kind: 'choice', choices: ['none', 'damp', 'wet', 'frost'], default: 'none', about: 'Damp, wet or frosted' },
-		{ name: 'ratedSpeedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 300000, label: 'Marked rpm', about: 'On the label' },
-		{ name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, label: 'Marked speed', about: 'On the label' },
-		{ name: 'blotterState', kind: 'choice', choices: ['fitted', 'missing', 'damaged'], default: 'fitted', label: 'Blotters', about: 'Paper washers on both faces' },
-		{ name: 'expiryDate', kind: 'date', about: 'Marked on the wheel' },
-		{ name: 'manufactureDate', kind: 'date', label: 'Made on', about: 'Marked on the wheel' },
-		{ name: 'shelfLifeMonths', kind: 'integer', guideline: true, label: 'Shelf life', unit: 'month', min: 1, max: 240, default: 36, advanced: true, about: 'Shelf life of organic bonds (guideline)' },
-		{ name: 'expiresSoonDays', kind: 'integer', guideline: true, label: 'Warn before the date', unit: 'day', min: 0, max: 365, default: 30, advanced: true, about: 'Warn this many days ahead (guideline)' }
+		choice('bond', 'What holds the grains', BOND_FAMILIES, { required: true }),
+		yesNo('crack', 'A crack anywhere', { required: true }),
+		yesNo('markingLegible', 'Specification, size and speed', { required: true, label: 'Marking can be read' }),
+		date('todayDate', 'Date of the look', { required: true, label: 'Today' }),
+		list('chips', 'Chips found', group('chip', 'One chip', [
+					mm('sizeMm', 'Largest extent', { ...over0(500), required: true }),
+					choice('zone', 'Where', ['rim', 'face', 'bore', 'flange'], { required: true }),
+					deg('angleDeg', 'Clockwise from the mark', { min: 0, max: 360, maxOpen: true, label: 'At' }), mm('radiusMm', 'From the centre', { ...from0(2000), label: 'Radius' })
+				], { required: true }), { default: [] as { sizeMm: number; zone: 'rim' | 'face' | 'bore' | 'flange'; angleDeg: number | null; radiusMm: number | null }[], maxItems: 100 }),
+		mm('chipStopMm', 'Largest chip accepted on rim or face (guideline)', { ...over0(50), guideline: true, label: 'Chip, at most', default: 3, advanced: true }),
+		yesNo('dropped', 'It fell or was hit', { default: false }),
+		yesNo('boreClean', 'Bore clean', { default: true }),
+		yesNo('facesClean', 'Faces clean', { default: true }),
+		choice('moisture', 'Damp, wet or frosted', ['none', 'damp', 'wet', 'frost'], { default: 'none' }),
+		rpm('ratedSpeedRpm', 'On the label', { ...over0(300000), label: 'Marked rpm' }),
+		mps('ratedSpeedMps', 'On the label', { ...over0(500), label: 'Marked speed' }),
+		choice('blotterState', 'Paper washers on both faces', ['fitted', 'missing', 'damaged'], { default: 'fitted', label: 'Blotters' }),
+		date('expiryDate', 'Marked on the wheel'),
+		date('manufactureDate', 'Marked on the wheel', { label: 'Made on' }),
+		wholeOf('month')('shelfLifeMonths', 'Shelf life of organic bonds (guideline)', { ...between(1, 240), guideline: true, label: 'Shelf life', default: 36, advanced: true }),
+		wholeOf('day')('expiresSoonDays', 'Warn this many days ahead (guideline)', { ...from0(365), guideline: true, label: 'Warn before the date', default: 30, advanced: true })
 	],
 	outputs: [{ name: 'nextStep', about: 'What to do now', main: true }, { name: 'daysToExpiry', unit: 'day', about: 'Days left' }],
 	example: { bond: 'resin', crack: false, markingLegible: true, ratedSpeedMps: 50, todayDate: '2030-06-01', manufactureDate: '2027-06-20', chips: [{ sizeMm: 1.2, zone: 'rim' }] },

@@ -18,12 +18,11 @@ export function readLine(text: string, kind: InstrumentKind): Line {
 	return { value: p.value, angleDeg: m[3] ? Number(m[3].replace(',', '.')) % 360 : null };
 }
 
-/** Cuts a stream of bytes into lines, whatever pieces it comes in; a line that never ends is cut off and counts as rubbish. */
+/** Cuts a stream of text into lines, whatever pieces it comes in; a line that never ends is cut off and counts as rubbish. */
 export class LineCutter {
 	private rest = '';
-	private readonly decoder = new TextDecoder('utf-8', { fatal: false });
-	add(bytes: Uint8Array): string[] {
-		const parts = (this.rest + this.decoder.decode(bytes, { stream: true })).split(/\r?\n/);
+	add(piece: string): string[] {
+		const parts = (this.rest + piece).split(/\r?\n/);
 		this.rest = parts.pop()!;
 		if (this.rest.length > LONGEST) { parts.push(this.rest.slice(0, LONGEST)); this.rest = ''; }
 		return parts.filter((p) => p.trim() !== '').map((p) => p.slice(0, LONGEST));

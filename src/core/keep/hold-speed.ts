@@ -1,10 +1,11 @@
+import { between, from0, mm, mps as mpsField, over0, rpm, whole, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { rpmForSpeed, surfaceSpeedMps } from '../spec/speed.js';
 
 const SLACK = 1e-9;
-const mps = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, required: true, label, about }) as const;
+const mps = <const N extends string>(name: N, label: string, about: string) => mpsField(name, about, { ...over0(500), required: true, label });
 
 /** Which rpm holds the surface speed as the wheel wears, and down to which diameter. */
 export const holdSpeed = defineCalculation({
@@ -14,16 +15,16 @@ export const holdSpeed = defineCalculation({
 	source: 'Circular motion (first principles); a worn wheel earns no rpm above its marking unless a lead recorded that it may.',
 	formulas: ['wanted rpm = 60000 v/(pi D)', 'cap = least of machine and marked rpm', 'held down to D = 60000 target/(pi cap)'],
 	fields: [
-		{ name: 'diameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, label: 'Diameter today', about: 'Measured' },
-		{ name: 'minDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, label: 'Scrap diameter', about: 'Not below this' },
+		mm('diameterMm', 'Measured', { ...over0(3000), required: true, label: 'Diameter today' }),
+		mm('minDiameterMm', 'Not below this', { ...over0(3000), required: true, label: 'Scrap diameter' }),
 		mps('targetMps', 'Speed wanted', 'At the rim'),
-		{ name: 'rpmMin', kind: 'number', unit: 'rpm', min: 0, max: 500000, default: 0, label: 'Slowest spindle speed', about: 'Of the machine' },
-		{ name: 'rpmMax', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, required: true, label: 'Fastest spindle speed', about: 'Of the machine' },
+		rpm('rpmMin', 'Of the machine', { ...from0(500000), default: 0, label: 'Slowest spindle speed' }),
+		rpm('rpmMax', 'Of the machine', { ...over0(500000), required: true, label: 'Fastest spindle speed' }),
 		mps('ratedMps', 'Marked speed', 'On the wheel'),
-		{ name: 'markedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, about: 'On the wheel' },
-		{ name: 'allowAboveMarkedRpm', kind: 'boolean', default: false, advanced: true, about: 'A lead recorded that this wheel may' },
-		{ name: 'rpmStep', kind: 'number', unit: 'rpm', min: 0, max: 100000, default: 0, about: 'Steps of the drive, 0 for stepless' },
-		{ name: 'rows', kind: 'integer', min: 1, max: 200, default: 5, advanced: true, about: 'Lines of the table' }
+		rpm('markedRpm', 'On the wheel', over0(500000)),
+		yesNo('allowAboveMarkedRpm', 'A lead recorded that this wheel may', { default: false, advanced: true }),
+		rpm('rpmStep', 'Steps of the drive, 0 for stepless', { ...from0(100000), default: 0 }),
+		whole('rows', 'Lines of the table', { ...between(1, 200), default: 5, advanced: true })
 	],
 	outputs: [
 		{ name: 'speedRpm', unit: 'rpm', about: 'Set now', main: true }, { name: 'speedMps', unit: 'm/s', about: 'Surface speed' }, { name: 'wantedRpm', unit: 'rpm', about: 'Wanted' }, { name: 'heldToDiameterMm', unit: 'mm', about: 'Held down to' },

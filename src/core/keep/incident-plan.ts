@@ -1,3 +1,4 @@
+import { choice, from0, group, list, over0, text, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import type { BooleanField } from '../calculation/fields.js';
 import { Findings } from '../calculation/verdict.js';
@@ -8,8 +9,8 @@ const MECHANICAL: readonly string[] = ['burst', 'hard-crash', 'light-touch', 'ov
 const OFF_MACHINE: readonly string[] = ['dropped-wheel', 'dull-ring'];
 const SCRAP: readonly string[] = ['burst', 'hard-crash', 'overspeed', ...OFF_MACHINE];
 
-const seen = <const N extends string>(name: N, about: string) => ({ name, kind: 'boolean', about }) as const satisfies BooleanField;
-const runout = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'um', min: 0, max: 5000, about }) as const;
+const seen = <const N extends string>(name: N, about: string) => yesNo(name, about);
+const runout = <const N extends string>(name: N, about: string) => um(name, about, from0(5000));
 
 /** After something went wrong: what to do, in order, before the machine or the wheel is used again. */
 export const incidentPlan = defineCalculation({
@@ -19,17 +20,15 @@ export const incidentPlan = defineCalculation({
 	source: 'General safety practice; run-out limits are guidelines. A repair is closed by looking again, never by overriding.',
 	formulas: ['locked out while any stop is open'],
 	fields: [
-		{ name: 'event', kind: 'choice', choices: INCIDENT_EVENTS, required: true, label: 'What happened', about: 'The nearest of these' },
-		{ name: 'injury', kind: 'boolean', required: true, label: 'Somebody is hurt', about: 'Even lightly' }, { name: 'madeSafe', kind: 'boolean', required: true, label: 'Made safe', about: 'Stopped, isolated, locked' },
-		{ name: 'runoutAimUm', kind: 'number', guideline: true, label: 'Run-out, aim', unit: 'um', min: 0, minOpen: true, max: 1000, default: 5, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, label: 'Run-out, limit', unit: 'um', min: 0, minOpen: true, max: 1000, default: 25, advanced: true, about: 'Limit' },
-		{ name: 'done', kind: 'list', default: [] as string[], maxItems: 60, about: 'Steps done', item: { name: 'step', kind: 'text', required: true, maxLength: 60, about: 'Step' } },
-		{
-			name: 'findings', kind: 'object', about: 'What was found; empty until looked at', fields: [
-				{ name: 'guard', kind: 'choice', choices: ['sound', 'damaged'], about: 'Guard' }, { name: 'flange', kind: 'choice', choices: ['sound', 'light-burr', 'bent', 'cracked'], about: 'Flanges' },
-				{ name: 'taper', kind: 'choice', choices: ['sound', 'light-galling', 'severe-galling'], about: 'Spindle taper' }, runout('taperRunoutUm', 'Run-out of the taper'), runout('flangeRunoutUm', 'Run-out of the flange'),
+		choice('event', 'The nearest of these', INCIDENT_EVENTS, { required: true, label: 'What happened' }),
+		yesNo('injury', 'Even lightly', { required: true, label: 'Somebody is hurt' }), yesNo('madeSafe', 'Stopped, isolated, locked', { required: true, label: 'Made safe' }),
+		um('runoutAimUm', 'Aim', { ...over0(1000), guideline: true, label: 'Run-out, aim', default: 5, advanced: true }), um('runoutLimitUm', 'Limit', { ...over0(1000), guideline: true, label: 'Run-out, limit', default: 25, advanced: true }),
+		list('done', 'Steps done', text('step', 'Step', { required: true, maxLength: 60 }), { default: [] as string[], maxItems: 60 }),
+		group('findings', 'What was found; empty until looked at', [
+				choice('guard', 'Guard', ['sound', 'damaged']), choice('flange', 'Flanges', ['sound', 'light-burr', 'bent', 'cracked']),
+				choice('taper', 'Spindle taper', ['sound', 'light-galling', 'severe-galling']), runout('taperRunoutUm', 'Run-out of the taper'), runout('flangeRunoutUm', 'Run-out of the flange'),
 				seen('polishMarks', 'Polish marks'), seen('chuckHighSpots', 'Lumps on the chuck'), seen('chuckGouges', 'Hollows in the chuck'), seen('spindleNoise', 'Spindle noisy')
-			]
-		}
+			])
 	],
 	outputs: [{ name: 'next', about: 'Do this now', main: true }, { name: 'machineState', about: 'Machine' }, { name: 'wheelDisposition', about: 'Wheel' }, { name: 'restartStation', about: 'Starts again at' }, { name: 'steps', about: 'In order' }],
 	example: { event: 'hard-crash', injury: false, madeSafe: true, findings: { guard: 'sound', flange: 'light-burr', taper: 'sound', taperRunoutUm: 3, flangeRunoutUm: 14, polishMarks: false, chuckHighSpots: true, chuckGouges: true, spindleNoise: false }, done: ['record-and-tag', 'scrap-wheel', 'inspect-guard', 'inspect-flange'] },

@@ -1,8 +1,9 @@
+import { from0, mm, over0, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
-const yes = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'boolean', required: true, label, about }) as const;
-const gap = <const N extends string>(name: N, label: string) => ({ name, kind: 'number', unit: 'mm', min: 0, max: 100, required: true, label, about: 'Measured, wheel still and locked' }) as const;
+const yes = <const N extends string>(name: N, label: string, about: string) => yesNo(name, about, { required: true, label });
+const gap = <const N extends string>(name: N, label: string) => mm(name, 'Measured, wheel still and locked', { ...from0(100), required: true, label });
 
 /** A bench or pedestal grinder after its wheel was changed: rest, tongue, guards. */
 export const benchGrinder = defineCalculation({
@@ -12,7 +13,7 @@ export const benchGrinder = defineCalculation({
 	source: 'General safety practice; 3 and 6 mm (1/8 and 1/4 in) are common in safety codes, your local code governs.',
 	formulas: ['rest gap at most 3 mm, tongue gap at most 6 mm'],
 	fields: [
-		gap('restGapMm', 'Rest to wheel'), gap('tongueGapMm', 'Tongue to wheel'), { name: 'restGapMostMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 20, default: 3, advanced: true, about: 'Of your code' }, { name: 'tongueGapMostMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 20, default: 6, advanced: true, about: 'Of your code' },
+		gap('restGapMm', 'Rest to wheel'), gap('tongueGapMm', 'Tongue to wheel'), mm('restGapMostMm', 'Of your code', { ...over0(20), default: 3, advanced: true }), mm('tongueGapMostMm', 'Of your code', { ...over0(20), default: 6, advanced: true }),
 		yes('restAtCentre', 'Rest at or just under the centre', 'And tight'), yes('guardsOn', 'Side guards on', 'Covering nut and flanges'), yes('shieldClear', 'Eye shield clean and in place', 'Goggles all the same'), yes('boltedDown', 'Bolted down', 'It does not walk')
 	],
 	outputs: [{ name: 'restSpareMm', unit: 'mm', about: 'Rest: to spare', main: true }, { name: 'tongueSpareMm', unit: 'mm', about: 'Tongue: to spare' }],

@@ -1,8 +1,9 @@
+import { from0, kelvin, kg, mm, over0, perKelvin, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { nominalBore } from './bore-sizes.js';
 
-const bore = <const N extends string>(name: N, about: string, required: boolean) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required, about }) as const;
+const bore = <const N extends string>(name: N, about: string, required: boolean) => mm(name, about, { ...over0(1000), required });
 const THICK_SHIM_UM = 100;
 
 /** Bore on arbor: slides on by hand, never forced; how far off centre the play lets the wheel sit. */
@@ -14,12 +15,12 @@ export const fitCheck = defineCalculation({
 	formulas: ['clearance = 1000 (bore - arbor)', 'warm clearance = clearance - alpha dT arbor 1000', 'off centre at most clearance/2, run-out twice that', 'unbalance = mass x off-centre'],
 	fields: [
 		{ ...bore('boreMm', 'Measured bore', true), required: true }, { ...bore('arborMm', 'Measured seat', true), required: true },
-		{ name: 'forced', kind: 'boolean', default: false, label: 'Had to be forced', about: 'It did not slide on by hand' },
-		{ name: 'spindleTempRiseK', kind: 'number', guideline: true, label: 'Spindle warms by', unit: 'K', min: 0, max: 200, default: 30, advanced: true, about: 'How much warmer the spindle gets' },
-		{ name: 'arborExpansionPerK', kind: 'number', unit: '1/K', min: 0, minOpen: true, max: 0.0001, default: 11.7e-6, advanced: true, about: 'Thermal expansion of the seat (steel)' },
-		{ name: 'looseUm', kind: 'number', guideline: true, label: 'Loose above', unit: 'um', min: 0, minOpen: true, max: 2000, default: 150, advanced: true, about: 'More play than this is loose (guideline)' },
-		{ name: 'shimUm', kind: 'number', unit: 'um', min: 0, max: 2000, default: 0, about: 'Paper shim in the bore' },
-		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 2000, about: 'Wheel mass' },
+		yesNo('forced', 'It did not slide on by hand', { default: false, label: 'Had to be forced' }),
+		kelvin('spindleTempRiseK', 'How much warmer the spindle gets', { ...from0(200), guideline: true, label: 'Spindle warms by', default: 30, advanced: true }),
+		perKelvin('arborExpansionPerK', 'Thermal expansion of the seat (steel)', { ...over0(0.0001), default: 11.7e-6, advanced: true }),
+		um('looseUm', 'More play than this is loose (guideline)', { ...over0(2000), guideline: true, label: 'Loose above', default: 150, advanced: true }),
+		um('shimUm', 'Paper shim in the bore', { ...from0(2000), default: 0 }),
+		kg('massKg', 'Wheel mass', over0(2000)),
 		{ ...bore('boreNominalMm', 'Nominal bore; found when left empty', false), required: false, advanced: true }, { ...bore('arborNominalMm', 'Nominal seat; found when left empty', false), required: false, advanced: true }
 	],
 	outputs: [

@@ -1,20 +1,19 @@
+import { choice, from0, group, mm, newtons, number, over0, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import type { ObjectField } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
-const dia = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about }) as const;
-const recess = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, max: 2000, required: true, about }) as const;
+const dia = <const N extends string>(name: N, about: string) => mm(name, about, { ...over0(2000), required: true });
+const recess = <const N extends string>(name: N, about: string) => mm(name, about, { ...from0(2000), required: true });
 
-const blotterSide = (name: 'back' | 'front') => ({
-	name, kind: 'object', about: `Blotter at the ${name}`, fields: [
-		{ name: 'present', kind: 'boolean', required: true, about: 'There is one' },
-		{ name: 'outerDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, about: 'Outer diameter' },
-		{ name: 'innerDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, about: 'Inner diameter' },
-		{ name: 'thicknessMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 20, about: 'Thickness' },
-		{ name: 'condition', kind: 'choice', choices: ['good', 'creased', 'torn', 'wet'], about: 'Condition' }
-	]
-}) as const satisfies ObjectField;
+const blotterSide = (name: 'back' | 'front') => group(name, `Blotter at the ${name}`, [
+		yesNo('present', 'There is one', { required: true }),
+		mm('outerDiameterMm', 'Outer diameter', over0(2000)),
+		mm('innerDiameterMm', 'Inner diameter', over0(2000)),
+		mm('thicknessMm', 'Thickness', over0(20)),
+		choice('condition', 'Condition', ['good', 'creased', 'torn', 'wet'])
+	]);
 
 /** Flanges and blotters: equal, relieved, large enough, clean, and a good paper washer on each side. */
 export const flangeCheck = defineCalculation({
@@ -25,18 +24,18 @@ export const flangeCheck = defineCalculation({
 	formulas: ['smallest flange = ratio x D', 'contact ring = (flange - recess)/2', 'pressure = clamp force / smaller contact area'],
 	fields: [
 		dia('wheelDiameterMm', 'Wheel diameter'), dia('boreMm', 'Wheel bore'),
-		{ name: 'wheelType', kind: 'choice', choices: ['straight', 'recessed', 'cutting-off'], default: 'straight', about: 'Kind of wheel' },
+		choice('wheelType', 'Kind of wheel', ['straight', 'recessed', 'cutting-off'], { default: 'straight' }),
 		dia('backFlangeDiameterMm', 'Fixed flange'), dia('frontFlangeDiameterMm', 'Loose flange'), recess('backRecessDiameterMm', 'Hollow of the fixed flange'), recess('frontRecessDiameterMm', 'Hollow of the loose flange'),
-		{ name: 'minRatio', kind: 'number', min: 0, minOpen: true, max: 1, maxOpen: true, advanced: true, about: 'Smallest flange as a share of the wheel; 1/3, cutting-off 1/4' },
-		{ name: 'equalToleranceMm', kind: 'number', guideline: true, label: 'Flanges equal within', unit: 'mm', min: 0, max: 10, default: 0.5, advanced: true, about: 'Flanges count as equal within this' },
-		{ name: 'minContactWidthMm', kind: 'number', guideline: true, label: 'Narrowest contact ring', unit: 'mm', min: 0, max: 100, default: 3, advanced: true, about: 'Narrowest contact ring' },
-		{ name: 'clean', kind: 'boolean', required: true, about: 'Flanges wiped clean' }, { name: 'burred', kind: 'boolean', required: true, label: 'Burr found', about: 'A burr or a dent on a flange' },
-		{ name: 'blotterExempt', kind: 'boolean', default: false, advanced: true, about: 'This kind of wheel needs none' },
-		{ name: 'runoutUm', kind: 'number', unit: 'um', min: 0, max: 5000, label: 'Flange run-out', about: 'Measured on the back flange' },
-		{ name: 'runoutAimUm', kind: 'number', guideline: true, label: 'Run-out, aim', unit: 'um', min: 0, minOpen: true, max: 1000, default: 5, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, label: 'Run-out, limit', unit: 'um', min: 0, minOpen: true, max: 1000, default: 25, advanced: true, about: 'Limit' },
-		{ name: 'blotterMinMm', kind: 'number', guideline: true, label: 'Thinnest blotter', unit: 'mm', min: 0, max: 5, default: 0.2, advanced: true, about: 'Thinnest blotter' }, { name: 'blotterMaxMm', kind: 'number', guideline: true, label: 'Thickest blotter', unit: 'mm', min: 0, minOpen: true, max: 5, default: 1.5, advanced: true, about: 'Thickest blotter' },
-		{ name: 'clampForceN', kind: 'number', unit: 'N', min: 0, minOpen: true, max: 10_000_000, about: 'From the tightening order' },
-		{ name: 'blotters', kind: 'object', about: 'Paper washers; needed unless exempt', fields: [blotterSide('back'), blotterSide('front')] }
+		number('minRatio', 'Smallest flange as a share of the wheel; 1/3, cutting-off 1/4', { min: 0, minOpen: true, max: 1, maxOpen: true, advanced: true }),
+		mm('equalToleranceMm', 'Flanges count as equal within this', { ...from0(10), guideline: true, label: 'Flanges equal within', default: 0.5, advanced: true }),
+		mm('minContactWidthMm', 'Narrowest contact ring', { ...from0(100), guideline: true, label: 'Narrowest contact ring', default: 3, advanced: true }),
+		yesNo('clean', 'Flanges wiped clean', { required: true }), yesNo('burred', 'A burr or a dent on a flange', { required: true, label: 'Burr found' }),
+		yesNo('blotterExempt', 'This kind of wheel needs none', { default: false, advanced: true }),
+		um('runoutUm', 'Measured on the back flange', { ...from0(5000), label: 'Flange run-out' }),
+		um('runoutAimUm', 'Aim', { ...over0(1000), guideline: true, label: 'Run-out, aim', default: 5, advanced: true }), um('runoutLimitUm', 'Limit', { ...over0(1000), guideline: true, label: 'Run-out, limit', default: 25, advanced: true }),
+		mm('blotterMinMm', 'Thinnest blotter', { ...from0(5), guideline: true, label: 'Thinnest blotter', default: 0.2, advanced: true }), mm('blotterMaxMm', 'Thickest blotter', { ...over0(5), guideline: true, label: 'Thickest blotter', default: 1.5, advanced: true }),
+		newtons('clampForceN', 'From the tightening order', over0(10_000_000)),
+		group('blotters', 'Paper washers; needed unless exempt', [blotterSide('back'), blotterSide('front')])
 	],
 	outputs: [
 		{ name: 'minFlangeDiameterMm', unit: 'mm', about: 'Smallest flange allowed', main: true }, { name: 'backRatio', about: 'Fixed flange as a share of the wheel' }, { name: 'frontRatio', about: 'Loose flange as a share of the wheel' },

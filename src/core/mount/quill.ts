@@ -1,3 +1,4 @@
+import { between, choice, from0, grams, mm as mmField, newtons, number, over0, rpm as rpmField, um, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -7,9 +8,9 @@ export const QUILL_MATERIALS = { steel: [206, 7850], carbide: [560, 14500], 'hea
 /** Share of the shaft's own mass that swings with its end (Rayleigh). */
 const SHAFT_SHARE = 33 / 140;
 const SLACK = 1e-9;
-const mm = <const N extends string>(name: N, max: number, label: string, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max, required: true, label, about }) as const;
-const rpm = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, required: true, label, about }) as const;
-const sign = <const N extends string>(name: N, label: string) => ({ name, kind: 'integer', min: -1, max: 1, required: true, label, about: '+1 or -1' }) as const;
+const mm = <const N extends string>(name: N, max: number, label: string, about: string) => mmField(name, about, { ...over0(max), required: true, label });
+const rpm = <const N extends string>(name: N, label: string, about: string) => rpmField(name, about, { ...over0(500000), required: true, label });
+const sign = <const N extends string>(name: N, label: string) => whole(name, '+1 or -1', { ...between(-1, 1), required: true, label });
 
 /** An internal wheel on a slender shaft: how far it bends, where it whirls, how much wheel is left. */
 export const mountQuill = defineCalculation({
@@ -19,13 +20,13 @@ export const mountQuill = defineCalculation({
 	source: 'Cantilever beam with an end mass (Rayleigh); clamping is taken as rigid, so the real critical speed is lower. Ratios are guidelines.',
 	formulas: ['I = pi/64 (d^4 - hole^4)', 'k = 3 E I/L^3', 'f = sqrt(k/(wheel + 33/140 shaft))/(2 pi)', 'dresses left = (D - max(least, head + 2 clearance))/(2 depth)'],
 	fields: [
-		{ name: 'material', kind: 'choice', choices: ['steel', 'carbide', 'heavy-tungsten'], default: 'steel', about: 'Of the quill' }, { name: 'modulusGPa', kind: 'number', min: 0, minOpen: true, max: 1200, label: 'Stiffness, GPa', advanced: true, about: 'By the material when empty' }, { name: 'densityKgPerM3', kind: 'number', min: 0, minOpen: true, max: 25000, label: 'Density, kg/m3', advanced: true, about: 'By the material when empty' },
-		mm('overhangMm', 1000, 'Overhang', 'Clamping to the middle of the wheel'), mm('quillDiameterMm', 300, 'Quill diameter', 'Its thinnest'), { name: 'holeDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 300, default: 0, label: 'Coolant hole', about: 'Through the quill' }, { name: 'wheelMassG', kind: 'number', unit: 'g', min: 0, max: 50000, required: true, about: 'Of the wheel' },
-		{ name: 'normalForceN', kind: 'number', unit: 'N', min: 0, max: 100000, required: true, label: 'Grinding force', about: 'Across the quill' }, rpm('quillMaxRpm', 'Limit of the quill', 'Marked'), rpm('runRpm', 'Speed', 'It is to run at'), rpm('wheelRatedRpm', 'Limit of the wheel', 'Marked'),
+		choice('material', 'Of the quill', ['steel', 'carbide', 'heavy-tungsten'], { default: 'steel' }), number('modulusGPa', 'By the material when empty', { ...over0(1200), label: 'Stiffness, GPa', advanced: true }), number('densityKgPerM3', 'By the material when empty', { ...over0(25000), label: 'Density, kg/m3', advanced: true }),
+		mm('overhangMm', 1000, 'Overhang', 'Clamping to the middle of the wheel'), mm('quillDiameterMm', 300, 'Quill diameter', 'Its thinnest'), mmField('holeDiameterMm', 'Through the quill', { ...from0(300), default: 0, label: 'Coolant hole' }), grams('wheelMassG', 'Of the wheel', { ...from0(50000), required: true }),
+		newtons('normalForceN', 'Across the quill', { ...from0(100000), required: true, label: 'Grinding force' }), rpm('quillMaxRpm', 'Limit of the quill', 'Marked'), rpm('runRpm', 'Speed', 'It is to run at'), rpm('wheelRatedRpm', 'Limit of the wheel', 'Marked'),
 		mm('originalDiameterMm', 500, 'Wheel when new', 'Across'), mm('currentDiameterMm', 500, 'Wheel today', 'Across'), mm('minimumDiameterMm', 500, 'Least diameter', 'Scrap below'), mm('originalWidthMm', 500, 'Width when new', 'Along'), mm('currentWidthMm', 500, 'Width today', 'Along'), mm('minimumWidthMm', 500, 'Least width', 'Scrap below'),
-		{ name: 'nextDressDepthUm', kind: 'number', unit: 'um', min: 0, max: 10000, default: 0, label: 'Next dress', about: 'On the radius' }, { name: 'dressClearanceMm', kind: 'number', guideline: true, unit: 'mm', min: 0, max: 50, default: 1, advanced: true, about: 'Between dresser and quill' }, { name: 'quillHeadDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 300, label: 'Quill head', about: 'Behind the wheel; the quill itself when empty' },
-		sign('grindDirectionSign', 'Turns when grinding'), sign('dressDirectionSign', 'Turns when dressing'), { name: 'workBoreMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, label: 'Bore to be ground', about: 'If known' },
-		{ name: 'criticalCautionRatio', kind: 'number', guideline: true, label: 'Whirl, caution from', min: 0, minOpen: true, max: 1, default: 0.7, advanced: true, about: 'Caution from this share of the critical speed' }, { name: 'criticalStopRatio', kind: 'number', guideline: true, label: 'Whirl, stop from', min: 0, minOpen: true, max: 1, default: 0.85, advanced: true, about: 'Stop from this share' }
+		um('nextDressDepthUm', 'On the radius', { ...from0(10000), default: 0, label: 'Next dress' }), mmField('dressClearanceMm', 'Between dresser and quill', { ...from0(50), guideline: true, default: 1, advanced: true }), mmField('quillHeadDiameterMm', 'Behind the wheel; the quill itself when empty', { ...over0(300), label: 'Quill head' }),
+		sign('grindDirectionSign', 'Turns when grinding'), sign('dressDirectionSign', 'Turns when dressing'), mmField('workBoreMm', 'If known', { ...over0(2000), label: 'Bore to be ground' }),
+		number('criticalCautionRatio', 'Caution from this share of the critical speed', { ...over0(1), guideline: true, label: 'Whirl, caution from', default: 0.7, advanced: true }), number('criticalStopRatio', 'Stop from this share', { ...over0(1), guideline: true, label: 'Whirl, stop from', default: 0.85, advanced: true })
 	],
 	outputs: [
 		{ name: 'criticalSpeedRpm', unit: 'rpm', about: 'Critical speed', main: true }, { name: 'criticalRatio', about: 'Share of it at this speed' }, { name: 'maxRunRpm', unit: 'rpm', about: 'Never faster than' }, { name: 'deflectionUm', unit: 'um', about: 'Bends by' }, { name: 'stiffnessNPerUm', about: 'Stiffness, N/um' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' },

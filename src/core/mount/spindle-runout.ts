@@ -1,7 +1,8 @@
+import { from0, over0, um as umField } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
-const um = <const N extends string>(name: N, label: string) => ({ name, kind: 'number', unit: 'um', min: 0, max: 5000, required: true, label, about: 'Dial indicator, turned by hand, full reading' }) as const;
+const um = <const N extends string>(name: N, label: string) => umField(name, 'Dial indicator, turned by hand, full reading', { ...from0(5000), required: true, label });
 
 /** Run-out of a bare spindle before a wheel goes on. */
 export const spindleRunout = defineCalculation({
@@ -10,7 +11,7 @@ export const spindleRunout = defineCalculation({
 	about: 'Taper and flange with the dial indicator, no wheel on: dirt and burrs show here, and so does what a crash has done.',
 	source: 'Aim and limit are guidelines; the machine\'s own figures win.',
 	formulas: ['caution over the aim, stop from the limit on'],
-	fields: [um('taperRunoutUm', 'Taper'), um('flangeRunoutUm', 'Flange'), { name: 'runoutAimUm', kind: 'number', guideline: true, label: 'Run-out, aim', unit: 'um', min: 0, minOpen: true, max: 1000, default: 5, advanced: true, about: 'Aim' }, { name: 'runoutLimitUm', kind: 'number', guideline: true, label: 'Run-out, limit', unit: 'um', min: 0, minOpen: true, max: 1000, default: 25, advanced: true, about: 'Limit' }],
+	fields: [um('taperRunoutUm', 'Taper'), um('flangeRunoutUm', 'Flange'), umField('runoutAimUm', 'Aim', { ...over0(1000), guideline: true, label: 'Run-out, aim', default: 5, advanced: true }), umField('runoutLimitUm', 'Limit', { ...over0(1000), guideline: true, label: 'Run-out, limit', default: 25, advanced: true })],
 	outputs: [{ name: 'worstUm', unit: 'um', about: 'The worse of the two', main: true }],
 	example: { taperRunoutUm: 3, flangeRunoutUm: 14 },
 	compute(v) {

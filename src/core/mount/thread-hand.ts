@@ -1,3 +1,4 @@
+import { choice, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
@@ -9,13 +10,13 @@ export const threadHand = defineCalculation({
 	source: 'First principles: friction on the nut opposes the spindle\'s rotation.',
 	formulas: ['clockwise spindle: left-hand thread tightens', 'anticlockwise spindle: right-hand thread tightens'],
 	fields: [
-		{ name: 'rotation', kind: 'choice', choices: ['cw', 'ccw'], required: true, about: 'How the spindle turns' },
-		{ name: 'viewedFrom', kind: 'choice', choices: ['nut-side', 'back-side'], required: true, label: 'Seen from', about: 'Where you stood' },
-		{ name: 'threadHand', kind: 'choice', choices: ['left', 'right'], required: true, label: 'Thread on the spindle', about: 'Hand of the thread' },
-		{ name: 'retention', kind: 'choice', choices: ['single-nut', 'flange-screws'], default: 'single-nut', about: 'How the wheel is held' },
-		{ name: 'reversible', kind: 'boolean', default: false, label: 'Can run both ways', about: 'The spindle reverses' },
-		{ name: 'hardBrake', kind: 'boolean', default: false, label: 'Brakes hard', about: 'The spindle is braked' },
-		{ name: 'positiveLock', kind: 'boolean', default: false, label: 'Nut is locked', about: 'A key or lock holds the nut' }
+		choice('rotation', 'How the spindle turns', ['cw', 'ccw'], { required: true }),
+		choice('viewedFrom', 'Where you stood', ['nut-side', 'back-side'], { required: true, label: 'Seen from' }),
+		choice('threadHand', 'Hand of the thread', ['left', 'right'], { required: true, label: 'Thread on the spindle' }),
+		choice('retention', 'How the wheel is held', ['single-nut', 'flange-screws'], { default: 'single-nut' }),
+		yesNo('reversible', 'The spindle reverses', { default: false, label: 'Can run both ways' }),
+		yesNo('hardBrake', 'The spindle is braked', { default: false, label: 'Brakes hard' }),
+		yesNo('positiveLock', 'A key or lock holds the nut', { default: false, label: 'Nut is locked' })
 	],
 	outputs: [{ name: 'tightens', about: 'Running tightens the nut', main: true }, { name: 'requiredThreadHand', about: 'Hand needed' }, { name: 'rotationFacingNut', about: 'Rotation seen facing the nut' }, { name: 'dragOnNut', about: 'Which way drag urges the nut' }, { name: 'checked', about: 'A nut thread was judged' }],
 	example: { rotation: 'ccw', viewedFrom: 'back-side', threadHand: 'left', hardBrake: true },

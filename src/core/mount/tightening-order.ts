@@ -1,3 +1,4 @@
+import { between, list, mm, newtonMetres, number, over0, percent as percentField, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 
@@ -31,11 +32,11 @@ export const tighteningOrder = defineCalculation({
 	source: 'T = K F d (standard fastener relation); order from geometry.',
 	formulas: ['screw force = T/(K d)', 'clamp force = screws x screw force'],
 	fields: [
-		{ name: 'screwCount', kind: 'integer', min: 2, max: 24, required: true, label: 'Screws', about: 'Numbered clockwise from 1' },
-		{ name: 'finalTorqueNm', kind: 'number', unit: 'Nm', min: 0, minOpen: true, max: 1000, required: true, label: 'Full torque', about: 'The machine\'s figure' },
-		{ name: 'stepPercents', kind: 'list', default: [30, 60, 100], minItems: 1, maxItems: 10, about: 'Rising steps, the last 100', item: { name: 'percent', kind: 'number', unit: '%', min: 0, minOpen: true, max: 100, required: true, about: 'Share of the full torque' } },
-		{ name: 'screwDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 100, about: 'Thread diameter, for the clamp force' },
-		{ name: 'nutFactor', kind: 'number', guideline: true, min: 0, minOpen: true, max: 1, default: 0.2, advanced: true, about: 'Dry steel 0.2, scatter 30 %' }
+		whole('screwCount', 'Numbered clockwise from 1', { ...between(2, 24), required: true, label: 'Screws' }),
+		newtonMetres('finalTorqueNm', 'The machine\'s figure', { ...over0(1000), required: true, label: 'Full torque' }),
+		list('stepPercents', 'Rising steps, the last 100', percentField('percent', 'Share of the full torque', { ...over0(100), required: true }), { default: [30, 60, 100], minItems: 1, maxItems: 10 }),
+		mm('screwDiameterMm', 'Thread diameter, for the clamp force', over0(100)),
+		number('nutFactor', 'Dry steel 0.2, scatter 30 %', { ...over0(1), guideline: true, default: 0.2, advanced: true })
 	],
 	outputs: [{ name: 'sequence', about: 'Order of the screws', main: true }, { name: 'anglesDeg', unit: 'deg', about: 'Where they are' }, { name: 'passes', about: 'Rounds with their torque' }, { name: 'operationCount', about: 'Times a screw is touched' }, { name: 'screwForceN', unit: 'N', about: 'Pull of one screw' }, { name: 'clampForceN', unit: 'N', about: 'Pull of all' }],
 	example: { screwCount: 4, finalTorqueNm: 7.5, screwDiameterMm: 6 },

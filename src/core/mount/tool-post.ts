@@ -1,3 +1,4 @@
+import { between, choice, from0, mm, mps, over0, rpm, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -10,10 +11,10 @@ export const mountToolPost = defineCalculation({
 	source: 'Plane geometry (first principles); the least rim speed is a guideline.',
 	formulas: ['s = work/2 + wheel/2 (minus for a bore)', 'error = 2000 (sqrt(s^2 + h^2) - s)', 'allowed offset = sqrt((s + tolerance/2000)^2 - s^2)'],
 	fields: [
-		{ name: 'centreOffsetMm', kind: 'number', unit: 'mm', min: -100, max: 100, required: true, label: 'Wheel axis above centre', about: 'Minus below' }, { name: 'workDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Across' }, { name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 500, required: true, about: 'Across' },
-		{ name: 'grinding', kind: 'choice', choices: ['external', 'internal'], default: 'external', label: 'Ground', about: 'Outside or a bore' }, { name: 'runRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 200000, required: true, label: 'Speed', about: 'Of the wheel' }, { name: 'ratedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 200000, required: true, label: 'Limit', about: 'Of the wheel' },
-		{ name: 'minSpeedMps', kind: 'number', guideline: true, unit: 'm/s', min: 0, max: 200, default: 15, advanced: true, label: 'Least rim speed', about: 'Guideline' }, { name: 'waysCovered', kind: 'boolean', required: true, label: 'Ways covered', about: 'Against grit' }, { name: 'wheelClearOfChuck', kind: 'boolean', required: true, label: 'Wheel clear of the chuck', about: 'Over the whole travel' },
-		{ name: 'sizeToleranceUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 1000, default: 2, label: 'Size tolerance', about: 'On the diameter' }
+		mm('centreOffsetMm', 'Minus below', { ...between(-100, 100), required: true, label: 'Wheel axis above centre' }), mm('workDiameterMm', 'Across', { ...over0(2000), required: true }), mm('wheelDiameterMm', 'Across', { ...over0(500), required: true }),
+		choice('grinding', 'Outside or a bore', ['external', 'internal'], { default: 'external', label: 'Ground' }), rpm('runRpm', 'Of the wheel', { ...over0(200000), required: true, label: 'Speed' }), rpm('ratedRpm', 'Of the wheel', { ...over0(200000), required: true, label: 'Limit' }),
+		mps('minSpeedMps', 'Guideline', { ...from0(200), guideline: true, default: 15, advanced: true, label: 'Least rim speed' }), yesNo('waysCovered', 'Against grit', { required: true, label: 'Ways covered' }), yesNo('wheelClearOfChuck', 'Over the whole travel', { required: true, label: 'Wheel clear of the chuck' }),
+		um('sizeToleranceUm', 'On the diameter', { ...over0(1000), default: 2, label: 'Size tolerance' })
 	],
 	outputs: [{ name: 'diameterErrorUm', unit: 'um', about: 'Off on the diameter', main: true }, { name: 'maxOffsetForToleranceMm', unit: 'mm', about: 'Height may be off by' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' }, { name: 'axisDistanceMm', unit: 'mm', about: 'Axis to axis' }],
 	example: { centreOffsetMm: 0.4, workDiameterMm: 28, wheelDiameterMm: 60, runRpm: 7400, ratedRpm: 8500, waysCovered: true, wheelClearOfChuck: true },

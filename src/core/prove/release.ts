@@ -1,11 +1,12 @@
+import { from0, group, inUnit, list, over0, text, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { type BooleanField, type NumberField, labelOf } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
-const yes = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'boolean', label, about }) as const satisfies BooleanField;
-const value = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) => ({ name, kind: 'number', unit, min: 0, max, about }) as const;
-const limit = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) => ({ name, kind: 'number', unit, min: 0, minOpen: true, max, about }) as const;
+const yes = <const N extends string>(name: N, label: string, about: string) => yesNo(name, about, { label });
+const value = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) => inUnit(unit)(name, about, from0(max));
+const limit = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) => inUnit(unit)(name, about, over0(max));
 
 type Rule = { name: string; limit?: string; wanted?: boolean; safety?: boolean; fail: string; says: string; far?: { ratio: number; code: string; says: string }; /** Left out of the sheet when this holds. */ leaveOut?: (sheet: Record<string, boolean | number | null>) => boolean };
 
@@ -34,8 +35,7 @@ export const release = defineCalculation({
 	source: 'Shop release sheet; safety findings are stops, quality findings are cautions that need a written reason.',
 	formulas: ['ratio = value/limit', 'released: yes when all hold, with a reason of 10 characters when only cautions are left'],
 	fields: [
-		{
-			name: 'checks', kind: 'object', required: true, about: 'The release sheet', fields: [
+		group('checks', 'The release sheet', [
 				yes('crackSeen', 'Crack seen', 'On the wheel'), yes('guardClosed', 'Guard closed', 'And latched'), yes('runInDone', 'Run in', 'Free run made'),
 				value('speedRpm', 'rpm', 1e6, 'Running speed'), limit('maxRpm', 'rpm', 1e6, 'Highest allowed'),
 				value('balanceResidualGmm', 'gmm', 1e8, 'Unbalance left'), limit('balanceLimitGmm', 'gmm', 1e8, 'Tolerance'),
@@ -45,10 +45,9 @@ export const release = defineCalculation({
 				value('formErrorUm', 'um', 1e5, 'Form error'), limit('formToleranceUm', 'um', 1e5, 'Tolerance'),
 				yes('burnSeen', 'Burn', 'On the trial cut'), yes('chatterSeen', 'Chatter', 'On the trial cut'),
 				{ ...yes('formAsked', 'A form is asked', 'No for a plain straight face'), default: true }, yes('soundNormal', 'Sounded normal', 'While cutting; left out of the sheet when not entered')
-			]
-		},
-		{ name: 'leftOut', kind: 'list', default: [] as string[], maxItems: 20, advanced: true, label: 'Not on this route', about: 'Checks of stations the route does not have; a safety check is never left out', item: { name: 'check', kind: 'text', required: true, maxLength: 40, about: 'Check' } },
-		{ name: 'overrideReason', kind: 'text', maxLength: 500, label: 'Reason', about: 'Why it may grind with a caution, 10 characters or more' }
+			], { required: true }),
+		list('leftOut', 'Checks of stations the route does not have; a safety check is never left out', text('check', 'Check', { required: true, maxLength: 40 }), { default: [] as string[], maxItems: 20, advanced: true, label: 'Not on this route' }),
+		text('overrideReason', 'Why it may grind with a caution, 10 characters or more', { maxLength: 500, label: 'Reason' })
 	],
 	outputs: [{ name: 'released', about: 'Released', main: true }, { name: 'passCount', about: 'Hold' }, { name: 'failCount', about: 'Fail' }, { name: 'missingCount', about: 'Missing' }, { name: 'checks', about: 'Line by line' }],
 	example: {

@@ -1,3 +1,4 @@
+import { between, choice, from0, number, text, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -10,8 +11,8 @@ export const extraCheck = defineCalculation({
 	source: 'The shop\'s own route.',
 	formulas: ['holds when answered yes, or value at most the limit'],
 	fields: [
-		{ name: 'text', kind: 'text', required: true, maxLength: 80, label: 'Check', about: 'As it is asked' }, { name: 'kind', kind: 'choice', choices: ['yes', 'number'], required: true, label: 'Answered by', about: 'Yes, or a value' }, { name: 'yes', kind: 'boolean', label: 'Answer', about: 'Yes or no' },
-		{ name: 'value', kind: 'number', min: -1e9, max: 1e9, about: 'Measured' }, { name: 'atMost', kind: 'number', min: 0, max: 1_000_000, about: 'Limit' }, { name: 'unit', kind: 'text', maxLength: 10, default: '', about: 'Of the value' }
+		text('text', 'As it is asked', { required: true, maxLength: 80, label: 'Check' }), choice('kind', 'Yes, or a value', ['yes', 'number'], { required: true, label: 'Answered by' }), yesNo('yes', 'Yes or no', { label: 'Answer' }),
+		number('value', 'Measured', between(-1e9, 1e9)), number('atMost', 'Limit', from0(1_000_000)), text('unit', 'Of the value', { maxLength: 10, default: '' })
 	],
 	outputs: [{ name: 'holds', about: 'Holds', main: true }],
 	example: { text: 'Coolant concentration', kind: 'number', value: 5, atMost: 8, unit: '%' },

@@ -1,3 +1,4 @@
+import { choice, from0, group, list, number, text } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { STATIONS, STATION_NAMES, type StationId } from './stations.js';
@@ -17,17 +18,13 @@ export interface RouteFacts { code: string; version: number; mounting: Mounting;
 
 /** What a lead may change of a route. */
 export const TEMPLATE_FIELDS = [
-	{ name: 'name', kind: 'text', required: true, minLength: 2, maxLength: 60, label: 'Name', about: 'As the shop calls it' }, { name: 'why', kind: 'text', required: true, minLength: 5, maxLength: 300, label: 'Why this order', about: 'In one sentence' }, { name: 'mounting', kind: 'choice', choices: MOUNTINGS, required: true, label: 'The wheel is held', about: 'Decides what Mount asks for' }, { name: 'machineAsks', kind: 'choice', choices: MACHINE_ASKS, default: 'spindle', label: 'Machine asks for', about: 'Where that station is on the route' },
-	{ name: 'stations', kind: 'list', required: true, minItems: 5, maxItems: STATIONS.length, about: 'In order', item: { name: 'station', kind: 'choice', choices: STATIONS, required: true, about: 'Station' } },
-	{
-		name: 'checks', kind: 'list', default: [] as ExtraCheck[], maxItems: 40, label: 'Extra checks', about: 'Of this shop', item: {
-			name: 'check', kind: 'object', required: true, about: 'One check', fields: [
-				{ name: 'id', kind: 'text', required: true, maxLength: 20, pattern: '^[a-z0-9-]+$', patternSays: 'may hold small letters, digits and dashes', about: 'Stays the same over versions' }, { name: 'station', kind: 'choice', choices: STATIONS, required: true, about: 'Where it is asked' }, { name: 'text', kind: 'text', required: true, minLength: 3, maxLength: 80, label: 'Check', about: 'In a few words' },
-				{ name: 'kind', kind: 'choice', choices: ['yes', 'number'], default: 'yes', label: 'Answered by', about: 'Yes, or a value' }, { name: 'unit', kind: 'text', maxLength: 10, default: '', about: 'Of the value' }, { name: 'atMost', kind: 'number', min: 0, max: 1_000_000, label: 'At most', about: 'Limit of the value' }
-			]
-		}
-	},
-	{ name: 'note', kind: 'text', required: true, minLength: 5, maxLength: 200, label: 'Why it changes', about: 'Kept in its history' }
+	text('name', 'As the shop calls it', { required: true, minLength: 2, maxLength: 60, label: 'Name' }), text('why', 'In one sentence', { required: true, minLength: 5, maxLength: 300, label: 'Why this order' }), choice('mounting', 'Decides what Mount asks for', MOUNTINGS, { required: true, label: 'The wheel is held' }), choice('machineAsks', 'Where that station is on the route', MACHINE_ASKS, { default: 'spindle', label: 'Machine asks for' }),
+	list('stations', 'In order', choice('station', 'Station', STATIONS, { required: true }), { required: true, minItems: 5, maxItems: STATIONS.length }),
+	list('checks', 'Of this shop', group('check', 'One check', [
+				text('id', 'Stays the same over versions', { required: true, maxLength: 20, pattern: '^[a-z0-9-]+$', patternSays: 'may hold small letters, digits and dashes' }), choice('station', 'Where it is asked', STATIONS, { required: true }), text('text', 'In a few words', { required: true, minLength: 3, maxLength: 80, label: 'Check' }),
+				choice('kind', 'Yes, or a value', ['yes', 'number'], { default: 'yes', label: 'Answered by' }), text('unit', 'Of the value', { maxLength: 10, default: '' }), number('atMost', 'Limit of the value', { ...from0(1_000_000), label: 'At most' })
+			], { required: true }), { default: [] as ExtraCheck[], maxItems: 40, label: 'Extra checks' }),
+	text('note', 'Kept in its history', { required: true, minLength: 5, maxLength: 200, label: 'Why it changes' })
 ] as const satisfies readonly Field[];
 
 /** What may never be missing, and what never comes before what. */

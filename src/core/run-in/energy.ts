@@ -1,3 +1,4 @@
+import { from0, kg, megapascals, mm, number, over0, rpm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 
@@ -11,9 +12,9 @@ export const runInEnergy = defineCalculation({
 	source: 'Rigid-body rotation and the stress of a spinning thin ring (Timoshenko).',
 	formulas: ['E = I omega^2/2, I = m (R^2 + r^2)/2', 'hoop at the bore = rho omega^2/4 ((3 + nu) R^2 + (1 - nu) r^2)', 'centroid of a piece = 2/3 (R^3 - r^3)/(R^2 - r^2) sin(phi)/phi'],
 	fields: [
-		{ name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, required: true, about: 'Of the wheel' }, { name: 'diameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about: 'Across' }, { name: 'boreMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about: 'Hole' }, { name: 'thicknessMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, about: 'Along' },
-		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 0, max: 500000, required: true, about: 'As it turns' }, { name: 'poissonRatio', kind: 'number', min: 0, max: 0.5, maxOpen: true, default: 0.2, advanced: true, about: 'Of the wheel' }, { name: 'fragmentFraction', kind: 'number', min: 0, minOpen: true, max: 0.5, default: 1 / 3, label: 'Piece, share of the wheel', about: 'A third is usual' },
-		{ name: 'tensileStrengthMPa', kind: 'number', unit: 'MPa', min: 0, minOpen: true, max: 500, about: 'If the maker gives it' }
+		kg('massKg', 'Of the wheel', { ...over0(5000), required: true }), mm('diameterMm', 'Across', { ...over0(3000), required: true }), mm('boreMm', 'Hole', { ...over0(3000), required: true }), mm('thicknessMm', 'Along', { ...over0(2000), required: true }),
+		rpm('speedRpm', 'As it turns', { ...from0(500000), required: true }), number('poissonRatio', 'Of the wheel', { min: 0, max: 0.5, maxOpen: true, default: 0.2, advanced: true }), number('fragmentFraction', 'A third is usual', { ...over0(0.5), default: 1 / 3, label: 'Piece, share of the wheel' }),
+		megapascals('tensileStrengthMPa', 'If the maker gives it', over0(500))
 	],
 	outputs: [
 		{ name: 'kineticEnergyJ', unit: 'J', about: 'In the wheel', main: true }, { name: 'dropHeightM', unit: 'm', about: 'A piece would be thrown as if dropped from' }, { name: 'fragmentSpeedMps', unit: 'm/s', about: 'A piece flies at' }, { name: 'fragmentMassKg', unit: 'kg', about: 'A piece' }, { name: 'fragmentTranslationJ', unit: 'J', about: 'Its flight' }, { name: 'fragmentRotationJ', unit: 'J', about: 'Its spin' }, { name: 'fragmentCentroidMm', unit: 'mm', about: 'Its middle, from the axis' },

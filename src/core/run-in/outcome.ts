@@ -1,8 +1,9 @@
+import { choice, from0, mmPerS, seconds, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
-const time = <const N extends string>(name: N, max: number, about: string) => ({ name, kind: 'number', unit: 's', min: 0, max, about }) as const;
-const vibration = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'mm/s', min: 0, max: 1000, about }) as const;
+const time = <const N extends string>(name: N, max: number, about: string) => seconds(name, about, from0(max));
+const vibration = <const N extends string>(name: N, about: string) => mmPerS(name, about, from0(1000));
 
 /** After the free run: what was heard decides whether to go on. */
 export const runInOutcome = defineCalculation({
@@ -13,10 +14,10 @@ export const runInOutcome = defineCalculation({
 	formulas: ['short by = required - actual', 'vibration ratio = with wheel / bare'],
 	fields: [
 		{ ...time('requiredFreeRunS', 36000, 'Planned'), minOpen: true, required: true }, { ...time('actualFreeRunS', 360000, 'Run'), required: true },
-		{ name: 'heard', kind: 'choice', choices: ['normal', 'rising', 'knock', 'rub', 'not-listened'], required: true, about: 'What it sounded like' },
+		choice('heard', 'What it sounded like', ['normal', 'rising', 'knock', 'rub', 'not-listened'], { required: true }),
 		vibration('vibrationMmPerS', 'With the wheel'), vibration('vibrationBareMmPerS', 'Bare spindle'),
 		{ ...vibration('vibrationCautionMmPerS', 'Caution from'), label: 'Vibration, caution from', minOpen: true, guideline: true, default: 1.8, advanced: true }, { ...vibration('vibrationStopMmPerS', 'Stop from'), label: 'Vibration, stop from', minOpen: true, guideline: true, default: 4.5, advanced: true },
-		{ name: 'smokeOrSmell', kind: 'boolean', default: false, about: 'Smoke or a smell' }, { name: 'coolantUsed', kind: 'boolean', default: false, about: 'Ground wet' },
+		yesNo('smokeOrSmell', 'Smoke or a smell', { default: false }), yesNo('coolantUsed', 'Ground wet', { default: false }),
 		{ ...time('requiredSpinDryS', 36000, 'Spin dry planned'), default: 0 }, { ...time('actualSpinDryS', 360000, 'Spun dry'), default: 0 }
 	],
 	outputs: [{ name: 'mayContinue', about: 'May go on', main: true }, { name: 'freeRunShortS', unit: 's', about: 'Short by' }, { name: 'vibrationRatio', about: 'Against the bare spindle' }],

@@ -1,8 +1,9 @@
+import { between, choice, from0, group, inUnit, kg, list, mm, newtonMetres, number, over0, seconds, text, whole, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
-const positive = <const N extends string>(name: N, unit: 'rpm' | 'mm' | 'kg' | 'Nm', max: number, about: string) => ({ name, kind: 'number', unit, min: 0, minOpen: true, max, required: true, about }) as const;
+const positive = <const N extends string>(name: N, unit: 'rpm' | 'mm' | 'kg' | 'Nm', max: number, about: string) => inUnit(unit)(name, about, { ...over0(max), required: true });
 
 /** Guarded first start: nudge the motor on and off, then run empty and listen. */
 export const runInPlan = defineCalculation({
@@ -13,19 +14,15 @@ export const runInPlan = defineCalculation({
 	formulas: ['I = m (R^2 + r^2)/2', 'power on = I (rpm/count)(2 pi/60)/(motor - drag)', 'coast down = I omega/drag'],
 	fields: [
 		positive('runRpm', 'rpm', 500000, 'Speed it will run at'), positive('ratedRpm', 'rpm', 500000, 'Limit of the wheel'), positive('diameterMm', 'mm', 3000, 'Diameter'),
-		{ name: 'boreMm', kind: 'number', unit: 'mm', min: 0, max: 3000, required: true, about: 'Bore' }, positive('massKg', 'kg', 5000, 'Wheel mass'), positive('motorTorqueNm', 'Nm', 100000, 'Motor torque while starting'),
-		{ name: 'dragTorqueNm', kind: 'number', unit: 'Nm', min: 0, max: 100000, about: 'Drag; a tenth of the motor when left empty' },
-		{ name: 'firstRun', kind: 'boolean', required: true, label: 'First run', about: 'Of this wheel on this mount' }, { name: 'guardClosed', kind: 'boolean', required: true, label: 'Guard closed', about: 'And latched' }, { name: 'peopleClear', kind: 'boolean', required: true, label: 'Nobody in line', about: 'With the rim, in front or behind' },
-		{ name: 'coolantUsed', kind: 'boolean', default: false, about: 'Ground wet' },
-		{
-			name: 'prerequisites', kind: 'list', default: [] as { id: string; verdict: 'ok' | 'caution' | 'stop' | 'missing' }[], maxItems: 40, advanced: true, about: 'What had to be shown before', item: {
-				name: 'prerequisite', kind: 'object', required: true, about: 'One of them', fields: [{ name: 'id', kind: 'text', required: true, about: 'Which' }, { name: 'verdict', kind: 'choice', choices: ['ok', 'caution', 'stop', 'missing'], required: true, about: 'Its state' }]
-			}
-		},
-		{ name: 'freeRunS', kind: 'number', guideline: true, label: 'Free run, shortest', unit: 's', min: 1, max: 36000, default: 60, advanced: true, about: 'Shortest free run (guideline)' },
-		{ name: 'largeDiameterMm', kind: 'number', guideline: true, label: 'Large from', unit: 'mm', min: 0, minOpen: true, max: 3000, default: 400, advanced: true, about: 'Large from here (guideline)' }, { name: 'largeMassKg', kind: 'number', guideline: true, label: 'Heavy from', unit: 'kg', min: 0, minOpen: true, max: 5000, default: 20, advanced: true, about: 'Heavy from here (guideline)' },
-		{ name: 'largeFactor', kind: 'number', guideline: true, label: 'Longer when large, times', min: 1, max: 20, default: 3, advanced: true, about: 'Longer for large wheels' }, { name: 'firstRunFactor', kind: 'number', guideline: true, label: 'Longer for a first run, times', min: 1, max: 20, default: 2, advanced: true, about: 'Longer for a first run' },
-		{ name: 'spinDryS', kind: 'number', guideline: true, label: 'Spin dry for', unit: 's', min: 0, max: 36000, default: 120, advanced: true, about: 'Spin on after the coolant is off' }, { name: 'jogCount', kind: 'integer', guideline: true, label: 'Nudges', min: 2, max: 20, default: 4, about: 'Nudges' }
+		mm('boreMm', 'Bore', { ...from0(3000), required: true }), positive('massKg', 'kg', 5000, 'Wheel mass'), positive('motorTorqueNm', 'Nm', 100000, 'Motor torque while starting'),
+		newtonMetres('dragTorqueNm', 'Drag; a tenth of the motor when left empty', from0(100000)),
+		yesNo('firstRun', 'Of this wheel on this mount', { required: true, label: 'First run' }), yesNo('guardClosed', 'And latched', { required: true, label: 'Guard closed' }), yesNo('peopleClear', 'With the rim, in front or behind', { required: true, label: 'Nobody in line' }),
+		yesNo('coolantUsed', 'Ground wet', { default: false }),
+		list('prerequisites', 'What had to be shown before', group('prerequisite', 'One of them', [text('id', 'Which', { required: true }), choice('verdict', 'Its state', ['ok', 'caution', 'stop', 'missing'], { required: true })], { required: true }), { default: [] as { id: string; verdict: 'ok' | 'caution' | 'stop' | 'missing' }[], maxItems: 40, advanced: true }),
+		seconds('freeRunS', 'Shortest free run (guideline)', { ...between(1, 36000), guideline: true, label: 'Free run, shortest', default: 60, advanced: true }),
+		mm('largeDiameterMm', 'Large from here (guideline)', { ...over0(3000), guideline: true, label: 'Large from', default: 400, advanced: true }), kg('largeMassKg', 'Heavy from here (guideline)', { ...over0(5000), guideline: true, label: 'Heavy from', default: 20, advanced: true }),
+		number('largeFactor', 'Longer for large wheels', { ...between(1, 20), guideline: true, label: 'Longer when large, times', default: 3, advanced: true }), number('firstRunFactor', 'Longer for a first run', { ...between(1, 20), guideline: true, label: 'Longer for a first run, times', default: 2, advanced: true }),
+		seconds('spinDryS', 'Spin on after the coolant is off', { ...from0(36000), guideline: true, label: 'Spin dry for', default: 120, advanced: true }), whole('jogCount', 'Nudges', { ...between(2, 20), guideline: true, label: 'Nudges', default: 4 })
 	],
 	outputs: [
 		{ name: 'freeRunS', unit: 's', about: 'Run empty', main: true }, { name: 'powerOnTotalS', unit: 's', about: 'Motor on in all' }, { name: 'coastDownS', unit: 's', about: 'Coasts to a stop in' }, { name: 'spinDryS', unit: 's', about: 'Spin dry' },

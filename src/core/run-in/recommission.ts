@@ -1,8 +1,9 @@
+import { choice, from0, number, over0, seconds, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
-const yes = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'boolean', required: true, label, about }) as const;
+const yes = <const N extends string>(name: N, label: string, about: string) => yesNo(name, about, { required: true, label });
 
 /** Waking a grinder that has stood: guard, stops, direction and pressure before any wheel goes on. */
 export const runInRecommission = defineCalculation({
@@ -13,9 +14,9 @@ export const runInRecommission = defineCalculation({
 	formulas: ['next = the first step not done'],
 	fields: [
 		yes('inspectedIsolated', 'Looked over with the power locked off', 'Belts, cables, oil, loose parts'), yes('stopsSetClose', 'Table stops set close', 'Short strokes first'), yes('guardSound', 'Guard sound', 'And it latches'), yes('wheelFitted', 'A wheel is on it', 'Now'), yes('hydraulic', 'Hydraulic table', 'Moved by oil'),
-		{ name: 'rotationSeen', kind: 'choice', choices: ['cw', 'ccw', 'not-tried'], required: true, label: 'It turned', about: 'Facing the nut' }, { name: 'rotationRequired', kind: 'choice', choices: ['cw', 'ccw'], required: true, label: 'It has to turn', about: 'Facing the nut' }, { name: 'threePhase', kind: 'boolean', default: true, about: 'Motor' },
-		{ name: 'pumpRunS', kind: 'number', unit: 's', min: 0, max: 36000, default: 0, label: 'Pump has run', about: 'Hydraulic' }, { name: 'pumpWarmS', kind: 'number', guideline: true, label: 'Pump warms for', unit: 's', min: 0, max: 36000, default: 300, advanced: true, about: 'To warm the oil (guideline)' }, { name: 'pressureBar', kind: 'number', min: 0, max: 1000, label: 'Pressure, bar', about: 'On the gauge' }, { name: 'pressureRequiredBar', kind: 'number', min: 0, minOpen: true, max: 1000, label: 'Pressure wanted, bar', about: 'By its manual' },
-		{ name: 'emergencyStop', kind: 'choice', choices: ['works', 'fails', 'not-tried'], required: true, about: 'Pressed with the motor on, no wheel' }
+		choice('rotationSeen', 'Facing the nut', ['cw', 'ccw', 'not-tried'], { required: true, label: 'It turned' }), choice('rotationRequired', 'Facing the nut', ['cw', 'ccw'], { required: true, label: 'It has to turn' }), yesNo('threePhase', 'Motor', { default: true }),
+		seconds('pumpRunS', 'Hydraulic', { ...from0(36000), default: 0, label: 'Pump has run' }), seconds('pumpWarmS', 'To warm the oil (guideline)', { ...from0(36000), guideline: true, label: 'Pump warms for', default: 300, advanced: true }), number('pressureBar', 'On the gauge', { ...from0(1000), label: 'Pressure, bar' }), number('pressureRequiredBar', 'By its manual', { ...over0(1000), label: 'Pressure wanted, bar' }),
+		choice('emergencyStop', 'Pressed with the motor on, no wheel', ['works', 'fails', 'not-tried'], { required: true })
 	],
 	outputs: [{ name: 'next', about: 'Do this now', main: true }, { name: 'rotationFix', about: 'To turn it round' }, { name: 'steps', about: 'In order' }],
 	example: { inspectedIsolated: true, stopsSetClose: true, guardSound: true, wheelFitted: false, hydraulic: true, pressureRequiredBar: 14, rotationSeen: 'ccw', rotationRequired: 'cw', emergencyStop: 'works' },

@@ -1,3 +1,4 @@
+import { choice, from0, mm, mps, over0, percent, rpm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -13,15 +14,15 @@ export const speedCheck = defineCalculation({
 	source: 'Circular motion (first principles); the limit stays that of the new wheel.',
 	formulas: ['limit = least of marked rpm and v 60000/(pi D when new)', 'percent = 100 measured/limit'],
 	fields: [
-		{ name: 'ratedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, label: 'Marked rpm', about: 'On the wheel' },
-		{ name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, label: 'Marked speed', about: 'On the wheel' },
-		{ name: 'originalDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, about: 'When new; needed with a marked m/s' },
-		{ name: 'currentDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, label: 'Diameter today', about: 'Measured' },
-		{ name: 'measuredRpm', kind: 'number', unit: 'rpm', min: 0, max: 1000000, required: true, label: 'Tachometer', about: 'Reading' },
-		{ name: 'commandedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, label: 'Set speed', about: 'What the machine is set to' },
-		{ name: 'stage', kind: 'choice', choices: ['before-wheel', 'after-wheel'], required: true, about: 'Bare spindle or with the wheel on' },
-		{ name: 'cautionPct', kind: 'number', guideline: true, label: 'Close to the limit from', unit: '%', min: 0, minOpen: true, max: 100, default: 99, advanced: true, about: 'Caution above this share of the limit' },
-		{ name: 'mismatchPct', kind: 'number', guideline: true, label: 'Reading off by', unit: '%', min: 0, minOpen: true, max: 100, default: 2, advanced: true, about: 'Reading may differ from the set speed by this' }
+		rpm('ratedRpm', 'On the wheel', { ...over0(500000), label: 'Marked rpm' }),
+		mps('ratedSpeedMps', 'On the wheel', { ...over0(500), label: 'Marked speed' }),
+		mm('originalDiameterMm', 'When new; needed with a marked m/s', over0(3000)),
+		mm('currentDiameterMm', 'Measured', { ...over0(3000), label: 'Diameter today' }),
+		rpm('measuredRpm', 'Reading', { ...from0(1000000), required: true, label: 'Tachometer' }),
+		rpm('commandedRpm', 'What the machine is set to', { ...over0(500000), label: 'Set speed' }),
+		choice('stage', 'Bare spindle or with the wheel on', ['before-wheel', 'after-wheel'], { required: true }),
+		percent('cautionPct', 'Caution above this share of the limit', { ...over0(100), guideline: true, label: 'Close to the limit from', default: 99, advanced: true }),
+		percent('mismatchPct', 'Reading may differ from the set speed by this', { ...over0(100), guideline: true, label: 'Reading off by', default: 2, advanced: true })
 	],
 	outputs: [{ name: 'marginPct', unit: '%', about: 'Spare', main: true }, { name: 'limitRpm', unit: 'rpm', about: 'Highest allowed' }, { name: 'percentOfRated', unit: '%', about: 'Of the limit' }, { name: 'tachMultiple', about: 'The reading looks like a multiple' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' }, { name: 'stage', about: 'When it was read' }],
 	example: { ratedRpm: 2260, commandedRpm: 2200, measuredRpm: 2191, stage: 'before-wheel' },

@@ -1,3 +1,4 @@
+import { list, mm, over0, text } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import { CODE } from './fields.js';
 import { DRESSER_FIELDS } from './dresser.js';
@@ -8,8 +9,8 @@ import { PERSON_FIELDS } from './person.js';
 
 /** Block sets: their blocks as one list of sizes. */
 export const BLOCK_SET_FIELDS = [
-	CODE, { name: 'grade', kind: 'text', required: true, maxLength: 20, label: 'Grade', about: 'From its box' },
-	{ name: 'blocksMm', kind: 'list', required: true, minItems: 1, maxItems: 200, label: 'Blocks', about: 'Sizes in the box', item: { name: 'blockMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'One block' } }
+	CODE, text('grade', 'From its box', { required: true, maxLength: 20, label: 'Grade' }),
+	list('blocksMm', 'Sizes in the box', mm('blockMm', 'One block', { ...over0(1000), required: true }), { required: true, minItems: 1, maxItems: 200, label: 'Blocks' })
 ] as const satisfies readonly Field[];
 
 export interface ShopKind { id: string; one: string; many: string; fields: readonly Field[]; key: string }

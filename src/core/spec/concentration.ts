@@ -1,3 +1,4 @@
+import { between, choice, mm, number, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -5,7 +6,7 @@ import { Findings } from '../calculation/verdict.js';
 /** Grain density in g/cm3; one carat is 0.2 g. */
 const DENSITY = { diamond: 3.52, cbn: 3.48 } as const;
 const MOST_VOLUME_PERCENT = 60;
-const size = <const N extends string>(name: N, label: string, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, label, about }) as const;
+const size = <const N extends string>(name: N, label: string, about: string) => mm(name, about, { ...over0(3000), label });
 
 /** How much diamond or boron nitride a rim holds. */
 export const concentration = defineCalculation({
@@ -15,8 +16,8 @@ export const concentration = defineCalculation({
 	source: 'Trade definition: C100 is 4.4 carats/cm3, a quarter of the volume; V is volume in thousandths.',
 	formulas: ['C: volume % = 0.25 n, ct/cm3 = 0.044 n', 'V: volume % = n/10, ct/cm3 = volume x density/0.2', 'rim = pi (D - X) X T'],
 	fields: [
-		{ name: 'family', kind: 'choice', choices: ['diamond', 'cbn'], required: true, label: 'Grain', about: 'Diamond or boron nitride' }, { name: 'notation', kind: 'choice', choices: ['C', 'V'], required: true, about: 'Letter before the number' },
-		{ name: 'value', kind: 'number', min: 1, max: 600, required: true, label: 'Number', about: 'As printed' },
+		choice('family', 'Diamond or boron nitride', ['diamond', 'cbn'], { required: true, label: 'Grain' }), choice('notation', 'Letter before the number', ['C', 'V'], { required: true }),
+		number('value', 'As printed', { ...between(1, 600), required: true, label: 'Number' }),
 		size('diameterMm', 'Diameter', 'For the carats of a rim'), size('rimWidthMm', 'Rim width', 'For the carats of a rim'), size('rimDepthMm', 'Rim depth', 'For the carats of a rim')
 	],
 	outputs: [

@@ -1,3 +1,4 @@
+import { choice, mm, mps, over0, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -12,10 +13,10 @@ export const contact = defineCalculation({
 	source: 'Textbook grinding kinematics; the rigid arc, the true one is up to about twice as long.',
 	formulas: ['d_e = d_s d_w/(d_w +- d_s); flat: d_s', 'arc = sqrt(a d_e)', 'h_eq = a v_w/v_s', 'Q\'w = a v_w', 'contact time = arc/v_s'],
 	fields: [
-		{ name: 'mode', kind: 'choice', choices: ['surface', 'external', 'internal'], required: true, label: 'Ground', about: 'Flat, outside or in a bore' }, { name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about: 'Today' },
-		{ name: 'workDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 10000, about: 'Of the part; not for flat work' }, { name: 'depthUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 20000, required: true, label: 'Depth of cut', about: 'Real depth' },
-		{ name: 'workSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 100, required: true, about: 'Table or work surface' }, { name: 'wheelSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, required: true, about: 'At the rim' },
-		{ name: 'widthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, about: 'Width in cut' }
+		choice('mode', 'Flat, outside or in a bore', ['surface', 'external', 'internal'], { required: true, label: 'Ground' }), mm('wheelDiameterMm', 'Today', { ...over0(3000), required: true }),
+		mm('workDiameterMm', 'Of the part; not for flat work', over0(10000)), um('depthUm', 'Real depth', { ...over0(20000), required: true, label: 'Depth of cut' }),
+		mps('workSpeedMps', 'Table or work surface', { ...over0(100), required: true }), mps('wheelSpeedMps', 'At the rim', { ...over0(500), required: true }),
+		mm('widthMm', 'Width in cut', over0(2000))
 	],
 	between: { after: 'workDiameterMm', test: (v) => { if (v.mode !== 'surface' && v.workDiameterMm === null) throw new InputFault('workDiameterMm', 'missing', 'Work diameter is missing. Enter the part\'s diameter.'); } },
 	outputs: [

@@ -1,3 +1,4 @@
+import { between, number, over0, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -32,8 +33,8 @@ export const diagnoseFinish = defineCalculation({
 	source: 'Natural finish of the grit (two shop observations), overlap and sharpness as at the dresser; trends in the usual powers of lead and depth. Guidelines; heat is a ranking, not a threshold.',
 	formulas: ['natural Ra = 0.8 (d/260)^0.88', 'Ra as dressed = natural sqrt(4/U) (a/20)^0.25', 'heat = (U/4) (20/a)^0.25 sqrt(260/d)', 'lead = least of b/U aimed for and one grain'],
 	fields: [
-		{ name: 'targetRaUm', kind: 'number', unit: 'um', min: 0.012, max: 25, required: true, label: 'Ra wanted', about: 'Roughness on the drawing' }, { name: 'gritNumber', kind: 'number', required: true, label: 'Grit on the machine', about: 'Its F number' },
-		{ name: 'dressDepthUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 500, required: true, label: 'Dressing depth', about: 'Bite per pass' }, { name: 'leadUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 5000, required: true, label: 'Lead', about: 'Diamond travel per wheel turn' },
+		um('targetRaUm', 'Roughness on the drawing', { ...between(0.012, 25), required: true, label: 'Ra wanted' }), number('gritNumber', 'Its F number', { required: true, label: 'Grit on the machine' }),
+		um('dressDepthUm', 'Bite per pass', { ...over0(500), required: true, label: 'Dressing depth' }), um('leadUm', 'Diamond travel per wheel turn', { ...over0(5000), required: true, label: 'Lead' }),
 		...TIP_FIELDS, STOCKED_GRITS
 	],
 	outputs: [

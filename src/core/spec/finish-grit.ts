@@ -1,3 +1,4 @@
+import { between, choice, list, number, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import type { ListField } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
@@ -6,10 +7,7 @@ import { ABRASIVE_FAMILIES } from './families.js';
 import { DEFAULT_STOCK, F_GRITS, gritNearestToGrain } from './grit-tables.js';
 import { FINISH_BAND, grainForRaUm, naturalRaUm } from './natural-finish.js';
 
-export const STOCKED_GRITS = {
-	name: 'stockedGrits', kind: 'list', default: [...DEFAULT_STOCK] as number[], minItems: 1, maxItems: 60, about: 'F sizes the shop keeps', advanced: true,
-	item: { name: 'grit', kind: 'number', required: true, about: 'An F size' }
-} as const satisfies ListField;
+export const STOCKED_GRITS = list('stockedGrits', 'F sizes the shop keeps', number('grit', 'An F size', { required: true }), { default: [...DEFAULT_STOCK] as number[], minItems: 1, maxItems: 60, advanced: true });
 
 /** Sorted stock without duplicates. @throws InputFault naming the entry that is not an F size. */
 export function stockOf(stockedGrits: readonly number[]): number[] {
@@ -27,8 +25,8 @@ export const finishGrit = defineCalculation({
 	source: 'Guideline: power law through two shop observations for vitrified aluminium oxide, good to 30 %; refit it from your own cuts.',
 	formulas: ['natural Ra(d) = 0.8 (d/260)^0.88', 'd(Ra) = 260 (Ra/0.8)^(1/0.88)', 'finest = d(Ra/1.3), coarsest = d(Ra/0.7)'],
 	fields: [
-		{ name: 'targetRaUm', kind: 'number', unit: 'um', min: 0.012, max: 25, required: true, label: 'Ra wanted', about: 'Roughness on the drawing' },
-		{ name: 'family', kind: 'choice', choices: ABRASIVE_FAMILIES, default: 'alumina', label: 'Abrasive', about: 'Grain family' },
+		um('targetRaUm', 'Roughness on the drawing', { ...between(0.012, 25), required: true, label: 'Ra wanted' }),
+		choice('family', 'Grain family', ABRASIVE_FAMILIES, { default: 'alumina', label: 'Abrasive' }),
 		STOCKED_GRITS
 	],
 	outputs: [

@@ -1,3 +1,4 @@
+import { between, choice, text, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault, shown } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -24,9 +25,9 @@ export const gritSize = defineCalculation({
 	source: 'ISO 8486 and ISO 6106 series; mesh names are trade practice and differ between makers.',
 	formulas: ['mean of a sieve size = (upper + lower)/2', 'nearest by |ln(a/b)|'],
 	fields: [
-		{ name: 'system', kind: 'choice', choices: ['F', 'FEPA', 'mesh', 'um'], required: true, about: 'How it is written' },
-		{ name: 'label', kind: 'text', maxLength: 12, label: 'Size', about: 'As printed: 54, D126, 170/200, 120' },
-		{ name: 'meanUm', kind: 'number', unit: 'um', min: 0.1, max: 10000, label: 'Mean grain', about: 'When the system is micrometres' }
+		choice('system', 'How it is written', ['F', 'FEPA', 'mesh', 'um'], { required: true }),
+		text('label', 'As printed: 54, D126, 170/200, 120', { maxLength: 12, label: 'Size' }),
+		um('meanUm', 'When the system is micrometres', { ...between(0.1, 10000), label: 'Mean grain' })
 	],
 	outputs: [
 		{ name: 'meanUm', unit: 'um', about: 'Mean grain', main: true }, { name: 'label', about: 'Size' }, { name: 'lowerUm', unit: 'um', about: 'Smallest opening' }, { name: 'upperUm', unit: 'um', about: 'Largest opening' },

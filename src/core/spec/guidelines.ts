@@ -1,3 +1,4 @@
+import { between, choice, from0, group, list, mm, number, over0, text, whole } from '../calculation/field/index.js';
 import type { Values } from '../calculation/fields.js';
 import type { Field, ObjectField } from '../calculation/fields.js';
 import { ABRASIVE_FAMILIES } from './families.js';
@@ -5,28 +6,24 @@ import { PARTS, WEIGHTS } from './rank-score.js';
 import { MATERIALS, MATERIAL_NAMES, OPERATIONS, OPERATION_DEFAULTS } from './recommend-tables.js';
 
 /** Guideline tables as data: a shop edits them, a record carries the version it used, an empty place means the shipped figure. */
-const MATERIAL_ROW = {
-	name: 'row', kind: 'object', required: true, about: 'One material', fields: [
-		{ name: 'material', kind: 'choice', choices: MATERIAL_NAMES, required: true, about: 'Work material' }, { name: 'family', kind: 'choice', choices: ABRASIVE_FAMILIES, required: true, label: 'Grain', about: 'First choice of grain' },
-		{ name: 'grades', kind: 'text', required: true, pattern: '^[D-S]{8}$', patternSays: 'must be eight letters from D to S, one an operation', maxLength: 8, about: 'Base grades in the order of the operations' },
-		{ name: 'open', kind: 'integer', min: -3, max: 3, required: true, label: 'Structure', about: 'Added to the structure' }, { name: 'gritStep', kind: 'integer', min: -3, max: 3, required: true, label: 'Grit step', about: 'Steps along the stocked sizes' },
-		{ name: 'others', kind: 'list', default: [] as string[], maxItems: 6, label: 'Other grains', about: 'That serve too', item: { name: 'family', kind: 'choice', choices: ABRASIVE_FAMILIES, required: true, about: 'Grain' } }
-	]
-} as const satisfies ObjectField;
-const OPERATION_ROW = {
-	name: 'row', kind: 'object', required: true, about: 'One operation', fields: [
-		{ name: 'operation', kind: 'choice', choices: OPERATIONS, required: true, about: 'How it is ground' }, { name: 'grit', kind: 'integer', min: 4, max: 2000, required: true, label: 'Usual grit', about: 'Without a finish asked' },
-		{ name: 'coarsest', kind: 'integer', min: 4, max: 2000, required: true, about: 'Coarsest grit' }, { name: 'finest', kind: 'integer', min: 4, max: 2000, required: true, about: 'Finest grit' },
-		{ name: 'structure', kind: 'integer', min: 1, max: 16, required: true, about: 'Usual structure' }, { name: 'contactMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, label: 'Reference arc', about: 'Usual arc of contact' }
-	]
-} as const satisfies ObjectField;
+const MATERIAL_ROW = group('row', 'One material', [
+		choice('material', 'Work material', MATERIAL_NAMES, { required: true }), choice('family', 'First choice of grain', ABRASIVE_FAMILIES, { required: true, label: 'Grain' }),
+		text('grades', 'Base grades in the order of the operations', { required: true, pattern: '^[D-S]{8}$', patternSays: 'must be eight letters from D to S, one an operation', maxLength: 8 }),
+		whole('open', 'Added to the structure', { ...between(-3, 3), required: true, label: 'Structure' }), whole('gritStep', 'Steps along the stocked sizes', { ...between(-3, 3), required: true, label: 'Grit step' }),
+		list('others', 'That serve too', choice('family', 'Grain', ABRASIVE_FAMILIES, { required: true }), { default: [] as string[], maxItems: 6, label: 'Other grains' })
+	], { required: true });
+const OPERATION_ROW = group('row', 'One operation', [
+		choice('operation', 'How it is ground', OPERATIONS, { required: true }), whole('grit', 'Without a finish asked', { ...between(4, 2000), required: true, label: 'Usual grit' }),
+		whole('coarsest', 'Coarsest grit', { ...between(4, 2000), required: true }), whole('finest', 'Finest grit', { ...between(4, 2000), required: true }),
+		whole('structure', 'Usual structure', { ...between(1, 16), required: true }), mm('contactMm', 'Usual arc of contact', { ...over0(1000), label: 'Reference arc' })
+	], { required: true });
 
 export const TABLE_FIELDS = [
-	{ name: 'version', kind: 'integer', min: 0, max: 1000000, default: 0, about: 'Of the shop\'s tables; 0 is as shipped' },
-	{ name: 'materials', kind: 'list', default: [] as never[], maxItems: 40, about: 'Rows that differ from the shipped ones', item: MATERIAL_ROW },
-	{ name: 'operations', kind: 'list', default: [] as never[], maxItems: 20, about: 'Rows that differ from the shipped ones', item: OPERATION_ROW }
+	whole('version', 'Of the shop\'s tables; 0 is as shipped', { ...from0(1000000), default: 0 }),
+	list('materials', 'Rows that differ from the shipped ones', MATERIAL_ROW, { default: [] as never[], maxItems: 40 }),
+	list('operations', 'Rows that differ from the shipped ones', OPERATION_ROW, { default: [] as never[], maxItems: 20 })
 ] as const satisfies readonly Field[];
-export const WEIGHT_FIELDS = PARTS.map((p) => ({ name: p, kind: 'number', min: 0, max: 1, default: WEIGHTS[p], about: `How much ${p} counts` }) as const);
+export const WEIGHT_FIELDS = PARTS.map((p) => number(p, `How much ${p} counts`, { ...from0(1), default: WEIGHTS[p] }));
 
 export type Tables = Values<typeof TABLE_FIELDS>;
 export type MaterialRow = Tables['materials'][number];

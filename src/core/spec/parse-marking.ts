@@ -1,3 +1,4 @@
+import { choice, group, list, text as textField } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { ABRASIVE_FAMILIES, type AbrasiveFamily } from './families.js';
@@ -29,15 +30,11 @@ export const parseMarking = defineCalculation({
 	source: 'ISO 525 and ISO 603 marking orders, ISO 6106 grain sizes, FEPA shape codes; trade letters as commonly used.',
 	formulas: ['[shape sizes] abrasive grit grade structure bond [speed]', '[shape sizes] D|B size grade bond C|V concentration X rim depth'],
 	fields: [
-		{ name: 'text', kind: 'text', required: true, minLength: 1, maxLength: 160, label: 'Marking', about: 'What is printed, as it stands' },
-		{
-			name: 'aliases', kind: 'list', default: [], advanced: true, about: 'Letters this shop reads in its own way', item: {
-				name: 'alias', kind: 'object', required: true, about: 'One alias', fields: [
-					{ name: 'token', kind: 'text', required: true, minLength: 1, maxLength: 6, pattern: '^[A-Za-z]+$', patternSays: 'must be letters only', about: 'Letters as printed' },
-					{ name: 'family', kind: 'choice', choices: ABRASIVE_FAMILIES, required: true, about: 'What they stand for' }
-				]
-			}
-		}
+		textField('text', 'What is printed, as it stands', { required: true, minLength: 1, maxLength: 160, label: 'Marking' }),
+		list('aliases', 'Letters this shop reads in its own way', group('alias', 'One alias', [
+					textField('token', 'Letters as printed', { required: true, minLength: 1, maxLength: 6, pattern: '^[A-Za-z]+$', patternSays: 'must be letters only' }),
+					choice('family', 'What they stand for', ABRASIVE_FAMILIES, { required: true })
+				], { required: true }), { default: [], advanced: true })
 	],
 	outputs: [
 		{ name: 'canonical', about: 'The marking in standard order', main: true }, { name: 'kind', about: 'Conventional or superabrasive' }, { name: 'dialect', about: 'Order the marking follows' },

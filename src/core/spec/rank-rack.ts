@@ -1,3 +1,4 @@
+import { choice, date, from0, group, list, mm, mps, number, over0, rpm, text, um, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -5,12 +6,12 @@ import { ABRASIVE_FAMILIES } from './families.js';
 import { PARTS, type Part, WEIGHTS, scoreParts, scorePoints } from './rank-score.js';
 import { surfaceSpeedMps } from './speed.js';
 
-const size = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about }) as const;
-const grain = { name: 'gritMeanUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 10000, about: 'Mean grain' } as const;
-const family = { name: 'family', kind: 'choice', choices: ABRASIVE_FAMILIES, about: 'Grain family' } as const;
-const grade = { name: 'grade', kind: 'text', pattern: '^[A-Z]$', patternSays: 'must be one capital letter', about: 'Grade letter' } as const;
-const structure = { name: 'structure', kind: 'integer', min: 0, max: 16, about: 'Structure number' } as const;
-const bond = { name: 'bond', kind: 'text', maxLength: 4, about: 'Bond letters' } as const;
+const size = <const N extends string>(name: N, about: string) => mm(name, about, { ...over0(3000), required: true });
+const grain = um('gritMeanUm', 'Mean grain', over0(10000));
+const family = choice('family', 'Grain family', ABRASIVE_FAMILIES);
+const grade = text('grade', 'Grade letter', { pattern: '^[A-Z]$', patternSays: 'must be one capital letter' });
+const structure = whole('structure', 'Structure number', from0(16));
+const bond = text('bond', 'Bond letters', { maxLength: 4 });
 
 /** Ranks the rack for a job on a machine; what must not be mounted is excluded with every reason. */
 export const rankRack = defineCalculation({
@@ -20,32 +21,24 @@ export const rankRack = defineCalculation({
 	source: 'Hard exclusions from general safety practice; weights and score shapes are guidelines, shown and editable.',
 	formulas: ['score = 100 sum(weight x part)', 'grit: 1 - |ln(g/g wanted)|/ln 2', 'grade: 1 - n/3 harder, 1 - n/5 softer', 'life: (D - Dmin)/(Dnew - Dmin)'],
 	fields: [
-		{ name: 'today', kind: 'date', required: true, about: 'Date of the choice' },
-		{
-			name: 'job', kind: 'object', required: true, about: 'What is wanted', fields: [
-				{ ...family, required: true }, { name: 'alternativeFamilies', kind: 'list', default: [] as string[], maxItems: 12, about: 'Other grains that serve', item: { ...family, required: true } },
-				{ ...grain, required: true }, grade, structure, bond, { name: 'minWidthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, about: 'Least width' }
-			]
-		},
-		{
-			name: 'machine', kind: 'object', required: true, about: 'Where it goes', fields: [
+		date('today', 'Date of the choice', { required: true }),
+		group('job', 'What is wanted', [
+				{ ...family, required: true }, list('alternativeFamilies', 'Other grains that serve', { ...family, required: true }, { default: [] as string[], maxItems: 12 }),
+				{ ...grain, required: true }, grade, structure, bond, mm('minWidthMm', 'Least width', over0(3000))
+			], { required: true }),
+		group('machine', 'Where it goes', [
 				size('maxDiameterMm', 'Largest wheel under the guard'), size('maxWidthMm', 'Widest wheel'), size('boreMm', 'Spindle or flange seat'),
-				{ name: 'spindleRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, required: true, about: 'Spindle speed' },
-				{ name: 'boreToleranceMm', kind: 'number', unit: 'mm', min: 0, max: 10, default: 0.3, about: 'Play allowed in the bore' },
-				{ name: 'bushingBoresMm', kind: 'list', default: [] as number[], maxItems: 40, about: 'Bores for which a bushing is kept', item: { name: 'bore', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about: 'Bore' } }
-			]
-		},
-		{
-			name: 'candidates', kind: 'list', required: true, maxItems: 100000, about: 'Wheels', item: {
-				name: 'wheel', kind: 'object', required: true, about: 'A wheel', fields: [
-					{ name: 'id', kind: 'text', required: true, maxLength: 60, about: 'Its number' }, family, grain, grade, structure, bond,
+				rpm('spindleRpm', 'Spindle speed', { ...over0(500000), required: true }),
+				mm('boreToleranceMm', 'Play allowed in the bore', { ...from0(10), default: 0.3 }),
+				list('bushingBoresMm', 'Bores for which a bushing is kept', mm('bore', 'Bore', { ...over0(3000), required: true }), { default: [] as number[], maxItems: 40 })
+			], { required: true }),
+		list('candidates', 'Wheels', group('wheel', 'A wheel', [
+					text('id', 'Its number', { required: true, maxLength: 60 }), family, grain, grade, structure, bond,
 					size('diameterMm', 'Diameter today'), size('widthMm', 'Width'), size('boreMm', 'Bore'), { ...size('minDiameterMm', 'Scrap diameter'), minOpen: false }, size('newDiameterMm', 'Diameter when new'),
-					{ name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, about: 'Marked speed' }, { name: 'ratedSpeedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, about: 'Marked rpm' },
-					{ name: 'state', kind: 'choice', choices: ['available', 'mounted', 'quarantined', 'scrapped'], default: 'available', about: 'Where it stands' }, { name: 'expiresOn', kind: 'date', about: 'Last day of use' }
-				]
-			}
-		},
-		{ name: 'weights', kind: 'object', advanced: true, about: 'How much each part counts; they add up to 1', fields: PARTS.map((p) => ({ name: p, kind: 'number', min: 0, max: 1, default: WEIGHTS[p], about: `How much ${p} counts` }) as const) }
+					mps('ratedSpeedMps', 'Marked speed', over0(500)), rpm('ratedSpeedRpm', 'Marked rpm', over0(500000)),
+					choice('state', 'Where it stands', ['available', 'mounted', 'quarantined', 'scrapped'], { default: 'available' }), date('expiresOn', 'Last day of use')
+				], { required: true }), { required: true, maxItems: 100000 }),
+		group('weights', 'How much each part counts; they add up to 1', PARTS.map((p) => number(p, `How much ${p} counts`, { ...from0(1), default: WEIGHTS[p] })), { advanced: true })
 	],
 	outputs: [{ name: 'bestId', about: 'Best wheel', main: true }, { name: 'ranked', about: 'Wheels that may be used, best first' }, { name: 'excluded', about: 'Wheels ruled out, with every reason' }],
 	example: {

@@ -1,3 +1,4 @@
+import { between, choice, from0, group, hrc, mm, mps, over0, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { type AbrasiveFamily, LETTERS_OF_FAMILY } from './families.js';
@@ -23,20 +24,20 @@ export const recommend = defineCalculation({
 	source: 'Guideline tables of base grades and shifts; editable shop habit, no standard is claimed.',
 	formulas: ['grit from the finish, limited to what the operation takes', 'grade = base + sum of shifts, within 3 letters', 'structure = base + sum of shifts, 1 to 16'],
 	fields: [
-		{ name: 'material', kind: 'choice', choices: MATERIAL_NAMES, required: true, about: 'Work material' },
-		{ name: 'operation', kind: 'choice', choices: OPERATIONS, required: true, about: 'How it is ground' },
-		{ name: 'targetRaUm', kind: 'number', unit: 'um', min: 0.012, max: 25, label: 'Ra wanted', about: 'Roughness on the drawing' },
-		{ name: 'hardnessHrc', kind: 'number', unit: 'HRC', min: 0, max: 72, label: 'Hardness', about: 'Of the work' },
-		{ name: 'contactLengthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, about: 'Arc of contact' },
-		{ name: 'contactArea', kind: 'choice', choices: ['narrow', 'normal', 'wide'], about: 'Width of contact' },
-		{ name: 'interrupted', kind: 'boolean', default: false, label: 'Interrupted cut', about: 'Keyways, holes, splines' },
-		{ name: 'burnProne', kind: 'boolean', default: false, label: 'Burns easily', about: 'Thin or heat-sensitive work' },
-		{ name: 'coolant', kind: 'boolean', default: true, about: 'Ground wet' },
-		{ name: 'wheelSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, about: 'Rim speed' },
-		{ name: 'workSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 100, about: 'Work or table speed' },
-		{ name: 'superabrasiveAvailable', kind: 'boolean', default: true, about: 'Diamond or boron nitride wheels may be used' },
+		choice('material', 'Work material', MATERIAL_NAMES, { required: true }),
+		choice('operation', 'How it is ground', OPERATIONS, { required: true }),
+		um('targetRaUm', 'Roughness on the drawing', { ...between(0.012, 25), label: 'Ra wanted' }),
+		hrc('hardnessHrc', 'Of the work', { ...from0(72), label: 'Hardness' }),
+		mm('contactLengthMm', 'Arc of contact', over0(1000)),
+		choice('contactArea', 'Width of contact', ['narrow', 'normal', 'wide']),
+		yesNo('interrupted', 'Keyways, holes, splines', { default: false, label: 'Interrupted cut' }),
+		yesNo('burnProne', 'Thin or heat-sensitive work', { default: false, label: 'Burns easily' }),
+		yesNo('coolant', 'Ground wet', { default: true }),
+		mps('wheelSpeedMps', 'Rim speed', over0(500)),
+		mps('workSpeedMps', 'Work or table speed', over0(100)),
+		yesNo('superabrasiveAvailable', 'Diamond or boron nitride wheels may be used', { default: true }),
 		STOCKED_GRITS,
-		{ name: 'tables', kind: 'object', advanced: true, label: 'The shop\'s tables', about: 'Where they differ from the shipped ones', fields: TABLE_FIELDS }
+		group('tables', 'Where they differ from the shipped ones', TABLE_FIELDS, { advanced: true, label: 'The shop\'s tables' })
 	],
 	outputs: [
 		{ name: 'marking', about: 'First choice', main: true }, { name: 'family', about: 'Grain' }, { name: 'grit', about: 'Grit' }, { name: 'gritMeanUm', unit: 'um', about: 'Mean grain' }, { name: 'grade', about: 'Grade' },

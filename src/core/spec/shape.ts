@@ -1,10 +1,11 @@
+import { choice, mm, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { LETTER_NAMES, SHAPE_LETTERS, SHAPE_NUMBERS, SHAPE_TYPES, type ShapeField, type ShapeLetter } from './shape-tables.js';
 
 /** The first letter's size must stay below the second's. */
 const BELOW: readonly (readonly [ShapeLetter, ShapeLetter])[] = [['H', 'D'], ['P', 'D'], ['H', 'P'], ['J', 'D'], ['K', 'J'], ['E', 'T'], ['F', 'T'], ['U', 'T']];
-const size = <const L extends ShapeLetter>(letter: L) => ({ name: SHAPE_LETTERS[letter], kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, label: `${LETTER_NAMES[letter]} ${letter}`, about: 'If the shape has it' }) as const;
+const size = <const L extends ShapeLetter>(letter: L) => mm(SHAPE_LETTERS[letter], 'If the shape has it', { ...over0(3000), label: `${LETTER_NAMES[letter]} ${letter}` });
 
 type Sizes = Record<ShapeField, number | null>;
 
@@ -25,9 +26,9 @@ export const shape = defineCalculation({
 	source: 'ISO 603 type numbers and letters as commonly tabulated; check the current edition before printing drawings.',
 	formulas: ['web of type 5 = T - F, of type 7 = T - F - G', '2 W < D'],
 	fields: [
-		{ name: 'type', kind: 'choice', choices: SHAPE_NUMBERS, numeric: true, required: true, label: 'Type', about: 'ISO 603 number' },
+		choice('type', 'ISO 603 number', SHAPE_NUMBERS, { numeric: true, required: true, label: 'Type' }),
 		size('D'), size('T'), size('H'), size('W'), size('P'), size('F'), size('G'), size('E'), size('J'), size('K'), size('U'),
-		{ name: 'useFace', kind: 'choice', choices: ['periphery', 'side'], label: 'Ground with', about: 'Rim or side' }
+		choice('useFace', 'Rim or side', ['periphery', 'side'], { label: 'Ground with' })
 	],
 	outputs: [{ name: 'name', about: 'Called', main: true }, { name: 'required', about: 'Sizes it needs' }, { name: 'missing', about: 'Still missing' }, { name: 'conflicts', about: 'Cannot be' }, { name: 'webThicknessMm', unit: 'mm', about: 'Web' }, { name: 'grindingFaces', about: 'Built to grind with' }],
 	example: { type: 5, diameterMm: 300, thicknessMm: 40, boreMm: 76.2, recessDiameterMm: 150, recessDepthMm: 13, useFace: 'periphery' },

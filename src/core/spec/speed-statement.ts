@@ -1,3 +1,4 @@
+import { from0, mm, mps, over0, percent, rpm, sfpm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -25,9 +26,9 @@ export const speedStatement = defineCalculation({
 	source: 'v = pi D n/60000 (first principles); list of common slips.',
 	formulas: ['computed = pi D n/60000', 'mismatch % = 100 (stated/computed - 1)', 'implied rpm = stated 60000/(pi D)', 'implied diameter = stated 60000/(pi n)'],
 	fields: [
-		{ name: 'diameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, about: 'As quoted' }, { name: 'statedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, required: true, label: 'Quoted rpm', about: 'As quoted' },
-		{ name: 'statedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 5000, label: 'Quoted m/s', about: 'One of the two' }, { name: 'statedSpeedSfpm', kind: 'number', unit: 'sfpm', min: 0, minOpen: true, max: 1000000, label: 'Quoted ft/min', about: 'One of the two' },
-		{ name: 'tolerancePercent', kind: 'number', unit: '%', min: 0, max: 50, default: 3, advanced: true, about: 'Agrees within' }, { name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 500, label: 'Marked speed', about: 'On the wheel' }
+		mm('diameterMm', 'As quoted', { ...over0(3000), required: true }), rpm('statedRpm', 'As quoted', { ...over0(500000), required: true, label: 'Quoted rpm' }),
+		mps('statedSpeedMps', 'One of the two', { ...over0(5000), label: 'Quoted m/s' }), sfpm('statedSpeedSfpm', 'One of the two', { ...over0(1000000), label: 'Quoted ft/min' }),
+		percent('tolerancePercent', 'Agrees within', { ...from0(50), default: 3, advanced: true }), mps('ratedSpeedMps', 'On the wheel', { ...over0(500), label: 'Marked speed' })
 	],
 	outputs: [
 		{ name: 'computedSpeedMps', unit: 'm/s', about: 'What the rpm gives', main: true }, { name: 'computedSpeedSfpm', unit: 'sfpm', about: 'In feet per minute' }, { name: 'statedSpeedMps', unit: 'm/s', about: 'As quoted' }, { name: 'mismatchPercent', unit: '%', about: 'Off by' },

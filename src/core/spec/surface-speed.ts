@@ -1,9 +1,10 @@
+import { choice, from0, inUnit, mps, over0, rpm, sfpm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { mpsOf, rpmForSpeed, sfpmOf, surfaceSpeedMps } from './speed.js';
 
-const positive = <const N extends string>(name: N, unit: 'm/s' | 'rpm' | 'mm', max: number, about: string) => ({ name, kind: 'number', unit, min: 0, minOpen: true, max, about }) as const;
+const positive = <const N extends string>(name: N, unit: 'm/s' | 'rpm' | 'mm', max: number, about: string) => inUnit(unit)(name, about, over0(max));
 /** Limits forgive rounding. */
 const over = (value: number, limit: number): boolean => value > limit * (1 + 1e-9);
 
@@ -16,13 +17,13 @@ export const surfaceSpeed = defineCalculation({
 	formulas: ['v = pi D n / 60000', 'surface ft/min = v x 60 / 0.3048', 'max rpm = least of rated v x 60000/(pi D), rated rpm, machine rpm', 'margin = 100 (1 - v / rated)'],
 	fields: [
 		{ ...positive('diameterMm', 'mm', 3000, 'Diameter today'), required: true },
-		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 0, max: 500000, about: 'Spindle speed; give one of the three' },
-		{ name: 'speedMps', kind: 'number', unit: 'm/s', min: 0, max: 500, label: 'Surface speed', about: 'Rim speed; give one of the three' },
-		{ name: 'speedSfpm', kind: 'number', unit: 'sfpm', min: 0, max: 100000, label: 'Surface feet', about: 'Rim speed; give one of the three' },
+		rpm('speedRpm', 'Spindle speed; give one of the three', from0(500000)),
+		mps('speedMps', 'Rim speed; give one of the three', { ...from0(500), label: 'Surface speed' }),
+		sfpm('speedSfpm', 'Rim speed; give one of the three', { ...from0(100000), label: 'Surface feet' }),
 		positive('ratedSpeedMps', 'm/s', 500, 'Speed marked on the wheel'), positive('ratedSpeedRpm', 'rpm', 500000, 'rpm marked on the wheel'),
 		positive('machineMaxRpm', 'rpm', 500000, 'Top speed of the spindle'), positive('newDiameterMm', 'mm', 3000, 'Diameter when new'),
 		positive('targetSpeedMps', 'm/s', 500, 'Speed wanted at the rim'),
-		{ name: 'purpose', kind: 'choice', choices: ['run', 'convert'], default: 'run', about: 'Run a wheel, or only convert figures' }
+		choice('purpose', 'Run a wheel, or only convert figures', ['run', 'convert'], { default: 'run' })
 	],
 	outputs: [
 		{ name: 'speedMps', unit: 'm/s', about: 'Surface speed', main: true }, { name: 'speedSfpm', unit: 'sfpm', about: 'Surface feet per minute' }, { name: 'speedRpm', unit: 'rpm', about: 'Spindle speed' },

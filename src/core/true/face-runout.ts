@@ -1,9 +1,10 @@
+import { between, choice, from0, mm, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG, fold360 } from '../numeric/angles.js';
 import { ROUND_FIELDS, analyseRound } from './rim-readings.js';
 
-const size = <const N extends string>(name: N, about: string) => ({ name, kind: 'number', unit: 'mm', min: 5, max: 1000, required: true, about }) as const;
+const size = <const N extends string>(name: N, about: string) => mm(name, about, { ...between(5, 1000), required: true });
 
 /** Wobble of the side face: how much the wheel leans, and whether a paper shim could set it straight. */
 export const faceRunout = defineCalculation({
@@ -13,8 +14,8 @@ export const faceRunout = defineCalculation({
 	source: 'Discrete Fourier series, plane geometry; limits are guidelines.',
 	formulas: ['wobble = amplitude of the first harmonic', 'lean = wobble/measuring radius', 'shim = lean x contact diameter, opposite the high spot (front face), behind the wheel'],
 	fields: [
-		...ROUND_FIELDS, size('measuringRadiusMm', 'Where the indicator stands'), size('flangeContactDiameterMm', 'Outside of the contact ring'), { name: 'readFace', kind: 'choice', choices: ['front', 'back'], default: 'front', label: 'Face read', about: 'Angles are always seen from the front' },
-		{ name: 'limitTirUm', kind: 'number', guideline: true, unit: 'um', min: 0, max: 10000, default: 50, label: 'Limit', about: 'Guideline' }, { name: 'shimLimitUm', kind: 'number', guideline: true, unit: 'um', min: 0, max: 1000, default: 100, label: 'Thickest shim', about: 'Guideline' }
+		...ROUND_FIELDS, size('measuringRadiusMm', 'Where the indicator stands'), size('flangeContactDiameterMm', 'Outside of the contact ring'), choice('readFace', 'Angles are always seen from the front', ['front', 'back'], { default: 'front', label: 'Face read' }),
+		um('limitTirUm', 'Guideline', { ...from0(10000), guideline: true, default: 50, label: 'Limit' }), um('shimLimitUm', 'Guideline', { ...from0(1000), guideline: true, default: 100, label: 'Thickest shim' })
 	],
 	outputs: [
 		{ name: 'tirUm', unit: 'um', about: 'Run-out of the face', main: true }, { name: 'wobbleUm', unit: 'um', about: 'Wobble' }, { name: 'highSpotAngleDeg', unit: 'deg', about: 'High spot' }, { name: 'tiltUmPerMm', unit: 'um/mm', about: 'Lean' }, { name: 'tiltDeg', unit: 'deg', about: 'Lean' },

@@ -1,10 +1,11 @@
+import { between, deg, from0, over0, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG, fold360 } from '../numeric/angles.js';
 
 const SHORTEST_DEG = 1;
-const end = <const N extends string>(name: N, label: string) => ({ name, kind: 'number', unit: 'deg', min: -36000, max: 36000, required: true, label, about: 'Face angle, going clockwise' }) as const;
+const end = <const N extends string>(name: N, label: string) => deg(name, 'Face angle, going clockwise', { ...between(-36000, 36000), required: true, label });
 
 /** Run-out without an indicator: how long a pencil line becomes when the pencil goes on a known way after the first touch. */
 export const pencilTouch = defineCalculation({
@@ -14,8 +15,8 @@ export const pencilTouch = defineCalculation({
 	source: 'First principles; a purely eccentric rim is assumed.',
 	formulas: ['arc = (to - from) mod 360', 'off centre = advance/(1 - cos(arc/2))', 'high spot = from + arc/2', 'run-out = 2 off centre'],
 	fields: [
-		end('fromAngleDeg', 'Line begins'), end('toAngleDeg', 'Line ends'), { name: 'advanceUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 5000, required: true, label: 'Pencil went on', about: 'After the very first touch' },
-		{ name: 'limitTirUm', kind: 'number', unit: 'um', min: 0, max: 10000, default: 25, label: 'Limit', about: 'Run-out allowed' }
+		end('fromAngleDeg', 'Line begins'), end('toAngleDeg', 'Line ends'), um('advanceUm', 'After the very first touch', { ...over0(5000), required: true, label: 'Pencil went on' }),
+		um('limitTirUm', 'Run-out allowed', { ...from0(10000), default: 25, label: 'Limit' })
 	],
 	outputs: [{ name: 'tirUm', unit: 'um', about: 'Run-out', main: true }, { name: 'eccentricityUm', unit: 'um', about: 'Off centre' }, { name: 'highSpotAngleDeg', unit: 'deg', about: 'High spot' }, { name: 'arcDeg', unit: 'deg', about: 'Length of the line' }],
 	example: { fromAngleDeg: 305, toAngleDeg: 25, advanceUm: 40 },

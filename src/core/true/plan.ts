@@ -1,3 +1,4 @@
+import { between, choice, from0, mm, mps, over0, rpm, seconds, um as umField, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -6,7 +7,7 @@ import { surfaceSpeedMps } from '../spec/speed.js';
 
 const GROSS_RUNOUT_UM = 2000;
 const NEAR_MINIMUM_MM = 1;
-const um = <const N extends string>(name: N, max: number, about: string) => ({ name, kind: 'number', unit: 'um', min: 0, max, about }) as const;
+const um = <const N extends string>(name: N, max: number, about: string) => umField(name, about, from0(max));
 
 /** Passes, time and what is left when the run-out is cut away with a diamond. */
 export const truePlan = defineCalculation({
@@ -18,12 +19,12 @@ export const truePlan = defineCalculation({
 	fields: [
 		{ ...um('runoutTirUm', 10000, 'Largest minus smallest reading'), required: true, label: 'Run-out' }, { ...um('allowanceUm', 2000, 'Cut below the lowest point'), guideline: true, default: 25, label: 'Allowance' },
 		{ ...um('roughInfeedUm', 500, 'Bite of a rough pass'), minOpen: true, guideline: true, default: 25 }, { ...um('finishInfeedUm', 500, 'Bite of a fine pass'), minOpen: true, guideline: true, default: 10, label: 'Fine infeed' },
-		{ ...um('finishStockUm', 2000, 'Part of the stock taken fine'), guideline: true, default: 50, label: 'Fine stock' }, { name: 'sparkOutPasses', kind: 'integer', guideline: true, min: 0, max: 50, default: 4, label: 'Passes with no feed', about: 'At the end' },
-		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, required: true, about: 'Measured across' }, { name: 'wheelWidthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'Width' },
-		{ name: 'speedRpm', kind: 'number', unit: 'rpm', min: 1, max: 200000, required: true, label: 'Wheel speed', about: 'While truing' }, { ...um('leadUm', 5000, 'Diamond travel per wheel turn'), minOpen: true, guideline: true, default: 100 },
-		{ name: 'overTravelMm', kind: 'number', guideline: true, label: 'Over-travel', unit: 'mm', min: 0, max: 100, default: 5, about: 'Beyond each edge' }, { name: 'reversalTimeS', kind: 'number', unit: 's', min: 0, max: 60, default: 1, about: 'Lost each pass' },
-		{ name: 'minDiameterMm', kind: 'number', unit: 'mm', min: 0, max: 2000, about: 'Scrap diameter' }, { name: 'ratedSpeedMps', kind: 'number', unit: 'm/s', min: 1, max: 500, about: 'Speed marked on the wheel' },
-		{ name: 'dustControl', kind: 'choice', choices: ['coolant', 'extraction', 'none'], default: 'coolant', about: 'How dust is held down' },
+		{ ...um('finishStockUm', 2000, 'Part of the stock taken fine'), guideline: true, default: 50, label: 'Fine stock' }, whole('sparkOutPasses', 'At the end', { ...from0(50), guideline: true, default: 4, label: 'Passes with no feed' }),
+		mm('wheelDiameterMm', 'Measured across', { ...between(5, 2000), required: true }), mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
+		rpm('speedRpm', 'While truing', { ...between(1, 200000), required: true, label: 'Wheel speed' }), { ...um('leadUm', 5000, 'Diamond travel per wheel turn'), minOpen: true, guideline: true, default: 100 },
+		mm('overTravelMm', 'Beyond each edge', { ...from0(100), guideline: true, label: 'Over-travel', default: 5 }), seconds('reversalTimeS', 'Lost each pass', { ...from0(60), default: 1 }),
+		mm('minDiameterMm', 'Scrap diameter', from0(2000)), mps('ratedSpeedMps', 'Speed marked on the wheel', between(1, 500)),
+		choice('dustControl', 'How dust is held down', ['coolant', 'extraction', 'none'], { default: 'coolant' }),
 		{ ...um('infeedCautionUm', 500, 'Heavy above this'), label: 'Infeed heavy above', guideline: true, default: 30, advanced: true }, { ...um('infeedStopUm', 500, 'Too heavy above this'), label: 'Infeed too heavy above', guideline: true, default: 100, advanced: true }
 	],
 	outputs: [

@@ -1,3 +1,4 @@
+import { between, choice, mm, over0, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -11,7 +12,7 @@ const STEPS: Readonly<Record<School, readonly string[]>> = {
 	'neutral-first': ['neutral-weights', 'mount', 'true', 'dress', 'try-and-judge']
 };
 const NEEDS_WEIGHTS: readonly string[] = ['balance-assembly', 'remount', 'balance-on-stand', 'auto-balance', 'condition', 'neutral-weights'];
-const size = <const N extends string>(name: N, max: number, start: number, about: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max, default: start, guideline: true, advanced: true, about }) as const;
+const size = <const N extends string>(name: N, max: number, start: number, about: string) => mm(name, about, { ...over0(max), default: start, guideline: true, advanced: true });
 
 /** Whether a wheel of this size is balanced before its first run, and in what order the shop's school then works. */
 export const preBalanceRule = defineCalculation({
@@ -21,9 +22,9 @@ export const preBalanceRule = defineCalculation({
 	source: 'Workshop practice; limits are guidelines. A large wheel out of balance hurts at its first run.',
 	formulas: ['size ratio = D^2 W/(large D^2 large W)', 'large from 1 up; small within both small limits; else medium'],
 	fields: [
-		{ name: 'wheelDiameterMm', kind: 'number', unit: 'mm', min: 5, max: 2000, required: true, about: 'Across' }, { name: 'wheelWidthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, required: true, about: 'Width' },
+		mm('wheelDiameterMm', 'Across', { ...between(5, 2000), required: true }), mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
 		size('smallDiameterMm', 2000, 255, 'Small up to'), size('smallWidthMm', 1000, 13, 'Small up to'), size('largeDiameterMm', 2000, 300, 'Large from, with its width'), size('largeWidthMm', 1000, 25, 'Large from, with its diameter'),
-		{ name: 'school', kind: 'choice', choices: SCHOOLS, default: 'toolroom', about: 'How the shop works' }, { name: 'hasBalanceWeights', kind: 'boolean', default: true, label: 'Flange has balance weights', about: 'Or another means' }
+		choice('school', 'How the shop works', SCHOOLS, { default: 'toolroom' }), yesNo('hasBalanceWeights', 'Or another means', { default: true, label: 'Flange has balance weights' })
 	],
 	outputs: [{ name: 'preBalance', about: 'Before the first run', main: true }, { name: 'sizeClass', about: 'Size' }, { name: 'sizeRatio', about: 'Against a large wheel' }, { name: 'steps', about: 'In this order' }],
 	example: { wheelDiameterMm: 406, wheelWidthMm: 50 },

@@ -1,10 +1,11 @@
+import { from0, kg, over0, um as umField } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { type Vec, add, angleOf, fold360, len, sub, vec } from '../numeric/angles.js';
 import { angle } from '../balance/shared-fields.js';
 
-const um = <const N extends string>(name: N, max: number, about: string) => ({ name, kind: 'number', unit: 'um', min: 0, max, about }) as const;
+const um = <const N extends string>(name: N, max: number, about: string) => umField(name, about, from0(max));
 
 /** Best seat within the play against a wheel that would be off by `off` with its bore centred. */
 function bestSeat(off: Vec, play: number): { seat: Vec; remainingUm: number } {
@@ -23,7 +24,7 @@ export const reclock = defineCalculation({
 	fields: [
 		{ ...um('eccentricityUm', 5000, 'Measured now'), required: true, label: 'Off centre' }, { ...angle('highSpotAngleDeg', 'Measured now'), required: true, label: 'High spot' }, { ...um('boreClearanceUm', 5000, 'Difference of the diameters'), required: true, label: 'Bore clearance' },
 		{ ...angle('seatAngleDeg', 'Where the wheel is displaced to now; one hung on its seat is displaced downwards'), label: 'Displaced towards' }, { ...um('seatOffsetUm', 2500, 'Half the clearance when empty'), label: 'Displaced by' },
-		{ ...um('hubEccentricityUm', 1000, 'Of the seat itself'), label: 'Seat off centre' }, { ...angle('hubHighSpotAngleDeg', 'Of the seat itself'), label: 'Seat high spot' }, { name: 'massKg', kind: 'number', unit: 'kg', min: 0, minOpen: true, max: 5000, about: 'Of the wheel' },
+		{ ...um('hubEccentricityUm', 1000, 'Of the seat itself'), label: 'Seat off centre' }, { ...angle('hubHighSpotAngleDeg', 'Of the seat itself'), label: 'Seat high spot' }, kg('massKg', 'Of the wheel', over0(5000)),
 		{ ...um('limitTirUm', 10000, 'Guideline'), guideline: true, default: 50, label: 'Limit' }, { ...um('maxClearanceUm', 5000, 'Too loose above this'), label: 'Too loose above', guideline: true, default: 1000, advanced: true }
 	],
 	outputs: [

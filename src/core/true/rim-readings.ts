@@ -1,3 +1,4 @@
+import { between, choice, deg, list, um, whole } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import { DEG, fold360 } from '../numeric/angles.js';
 import { type Harmonic, fourierFit } from './fourier.js';
@@ -8,11 +9,11 @@ const WORST_CONDITION = 1e6;
 
 /** Readings taken once round, and how they were taken: of the rim or of a face. */
 export const ROUND_FIELDS = [
-	{ name: 'readingsUm', kind: 'list', minItems: 4, maxItems: 720, required: true, label: 'Readings', about: '+ = it stands out towards the indicator', item: { name: 'reading', kind: 'number', unit: 'um', min: -10000, max: 10000, required: true, about: 'One reading' } },
-	{ name: 'anglesDeg', kind: 'list', maxItems: 720, about: 'Own face angles; equal steps when left empty', advanced: true, item: { name: 'angle', kind: 'number', unit: 'deg', min: -36000, max: 36000, required: true, about: 'Face angle' } },
-	{ name: 'startAngleDeg', kind: 'number', unit: 'deg', min: -36000, max: 36000, default: 0, about: 'Face angle under the indicator at the first reading' },
-	{ name: 'wheelTurned', kind: 'choice', choices: ['counter-clockwise', 'clockwise'], default: 'counter-clockwise', about: 'Seen from the front, the indicator standing still' },
-	{ name: 'maxOrder', kind: 'integer', min: 1, max: 20, about: 'Highest harmonic; 6, or 1 with own angles', advanced: true }
+	list('readingsUm', '+ = it stands out towards the indicator', um('reading', 'One reading', { ...between(-10000, 10000), required: true }), { minItems: 4, maxItems: 720, required: true, label: 'Readings' }),
+	list('anglesDeg', 'Own face angles; equal steps when left empty', deg('angle', 'Face angle', { ...between(-36000, 36000), required: true }), { maxItems: 720, advanced: true }),
+	deg('startAngleDeg', 'Face angle under the indicator at the first reading', { ...between(-36000, 36000), default: 0 }),
+	choice('wheelTurned', 'Seen from the front, the indicator standing still', ['counter-clockwise', 'clockwise'], { default: 'counter-clockwise' }),
+	whole('maxOrder', 'Highest harmonic; 6, or 1 with own angles', { ...between(1, 20), advanced: true })
 ] as const;
 
 interface Round { readingsUm: number[]; anglesDeg: number[] | null; startAngleDeg: number; wheelTurned: 'counter-clockwise' | 'clockwise'; maxOrder: number | null }

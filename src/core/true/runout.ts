@@ -1,3 +1,4 @@
+import { from0, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { ROUND_FIELDS, analyseRound } from './rim-readings.js';
@@ -11,8 +12,8 @@ export const runout = defineCalculation({
 	formulas: ['run-out = largest - smallest reading', 'reading = mean + sum (a_n cos nt + b_n sin nt)', 'off centre = hypot(a_1, b_1) towards atan2(b_1, a_1)', 'shape = range of reading - mean - first harmonic'],
 	fields: [
 		...ROUND_FIELDS,
-		{ name: 'limitTirUm', kind: 'number', guideline: true, unit: 'um', min: 0, max: 10000, default: 25, label: 'Limit', about: 'Run-out allowed' },
-		{ name: 'stopTirUm', kind: 'number', guideline: true, label: 'Look at the mounting above', unit: 'um', min: 0, max: 20000, default: 2000, advanced: true, about: 'Something is wrong above this' }
+		um('limitTirUm', 'Run-out allowed', { ...from0(10000), guideline: true, default: 25, label: 'Limit' }),
+		um('stopTirUm', 'Something is wrong above this', { ...from0(20000), guideline: true, label: 'Look at the mounting above', default: 2000, advanced: true })
 	],
 	outputs: [
 		{ name: 'tirUm', unit: 'um', about: 'Run-out', main: true }, { name: 'eccentricityUm', unit: 'um', about: 'Off centre' }, { name: 'eccentricTirUm', unit: 'um', about: 'Of the run-out, off centre' }, { name: 'highSpotAngleDeg', unit: 'deg', about: 'High spot' },

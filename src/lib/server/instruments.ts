@@ -40,7 +40,9 @@ export function listenTo(i: InstrumentRow, tell: (t: Told) => void): () => void 
 	}, TELL_EVERY_MS);
 	function stop(): void { over = true; clearInterval(timer); socket.destroy(); }
 	socket.on('connect', () => { if (!i.host) socket.write(`${JSON.stringify({ kind: i.kind, seed: i.seed, level: i.level, swing: i.swing, multiple: i.multiple, failure: i.failure })}\n`); });
-	socket.on('data', (d) => { const lines = cutter.add(d); if (lines.length) lastLineAt = Date.now(); heard.add(lines); });
+	// Characters that arrive in two pieces are put together again before the lines are cut.
+	socket.setEncoding('utf8');
+	socket.on('data', (d) => { const lines = cutter.add(String(d)); if (lines.length) lastLineAt = Date.now(); heard.add(lines); });
 	socket.on('timeout', () => { if (!over && socket.connecting) end('unreachable', 'does not answer at its address'); });
 	socket.on('error', () => { if (!over) end(heard.now().lines ? 'dropped' : 'unreachable', heard.now().lines ? 'dropped out' : 'does not answer at its address'); });
 	socket.on('close', () => { if (!over) end('dropped', 'dropped out'); });

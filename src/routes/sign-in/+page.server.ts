@@ -1,3 +1,4 @@
+import { text } from '../../core/calculation/field/index.js';
 import { fail, redirect } from '@sveltejs/kit';
 import { join } from 'node:path';
 import { demoPins } from '$lib/server/demo';
@@ -6,8 +7,8 @@ import { InputFault } from '$lib/server/refused';
 import { SESSION_SECONDS, people, signIn } from '$lib/server/sign-in';
 
 const FIELDS = [
-	{ name: 'userId', kind: 'text', required: true, pattern: '^\\d{1,9}$', patternSays: 'is not a name on the list', label: 'Name', about: 'Who you are' },
-	{ name: 'pin', kind: 'text', required: true, maxLength: 12, label: 'PIN', about: 'Yours' }
+	text('userId', 'Who you are', { required: true, pattern: '^\\d{1,9}$', patternSays: 'is not a name on the list', label: 'Name' }),
+	text('pin', 'Yours', { required: true, maxLength: 12, label: 'PIN' })
 ] as const;
 
 /** Only a path of this application, never another address. */

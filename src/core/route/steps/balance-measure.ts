@@ -1,3 +1,4 @@
+import { from0, mmPerS, number, over0, yesNo } from '../../calculation/field/index.js';
 import { ellipse, fromMarkedRelease } from '../../balance/estimate.js';
 import { auto } from '../../balance/auto.js';
 import { fromMarks } from '../../balance/from-marks.js';
@@ -59,7 +60,7 @@ function concluded(facts: SetupFacts, method: Computed[], release: Release, judg
 	return [judged, ...method, estimate, move];
 }
 
-const AFRESH = { name: 'afresh', kind: 'boolean', default: false, advanced: true, label: 'Forget earlier rolls', about: 'Something slipped or dripped since' } as const;
+const AFRESH = yesNo('afresh', 'Something slipped or dripped since', { default: false, advanced: true, label: 'Forget earlier rolls' });
 const body = (facts: SetupFacts) => { const w = wheelOf(facts); const m = mountOf(facts); return { massKg: rollingMassKg(facts), wheelMassKg: massNowKg(w), wheelDiameterMm: w.diameterMm, boreDiameterMm: w.boreMm, extraInertiaKgM2: m.inertiaKgM2, arborRadiusMm: m.journalRadiusMm }; };
 
 export const swingStep = defineStep({
@@ -132,8 +133,8 @@ export function hiddenFromHead(facts: SetupFacts): { unbalanceGmm: number; heavy
 export const autoStep = defineStep({
 	station: 'balance', step: 'auto', title: 'The machine\'s own balancer',
 	fields: [
-		{ name: 'standIn', kind: 'boolean', required: true, label: 'Simulated', about: 'The stand-in, not a machine' }, { name: 'residualMmPerS', kind: 'number', unit: 'mm/s', min: 0, max: 1000, label: 'Shakes still', about: 'As the machine shows it' },
-		{ name: 'sensitivityMmPerSPerGmm', kind: 'number', min: 0, minOpen: true, max: 10, label: 'A gram millimetre shakes it by, mm/s', about: 'From an earlier trial on this machine' }
+		yesNo('standIn', 'The stand-in, not a machine', { required: true, label: 'Simulated' }), mmPerS('residualMmPerS', 'As the machine shows it', { ...from0(1000), label: 'Shakes still' }),
+		number('sensitivityMmPerSPerGmm', 'From an earlier trial on this machine', { ...over0(10), label: 'A gram millimetre shakes it by, mm/s' })
 	] as const,
 	compute(facts, v) {
 		if (v.standIn) { const head = compute(facts, auto, hiddenFromHead(facts)); return [toleranceFor(facts, head.output.residualGmm as number), head]; }

@@ -1,3 +1,4 @@
+import { between, deg, list } from '../../calculation/field/index.js';
 import { dimples } from '../../balance/dimples.js';
 import { holes } from '../../balance/holes.js';
 import { weights } from '../../balance/weights.js';
@@ -21,7 +22,7 @@ function learnt(facts: SetupFacts): RecordFacts {
 
 export const moveStep = defineStep({
 	station: 'balance', step: 'move', title: 'Weights moved',
-	fields: [{ name: 'anglesDeg', kind: 'list', required: true, minItems: 2, maxItems: 4, label: 'Where the weights stand now', about: 'Face angles', item: { name: 'angle', kind: 'number', unit: 'deg', min: -36000, max: 36000, required: true, about: 'Face angle' } }],
+	fields: [list('anglesDeg', 'Face angles', deg('angle', 'Face angle', { ...between(-36000, 36000), required: true }), { required: true, minItems: 2, maxItems: 4, label: 'Where the weights stand now' })],
 	compute(facts, { anglesDeg }) {
 		const estimate = learnt(facts);
 		const track = trackOf(facts);

@@ -1,3 +1,4 @@
+import { deg, from0, grams, group, list, over0, yesNo } from '../../calculation/field/index.js';
 import { levelStand } from '../../balance/level-stand.js';
 import { slopeError } from '../../balance/slope-error.js';
 import { tolerance } from '../../balance/tolerance.js';
@@ -20,9 +21,9 @@ const ANGLE = { kind: 'number', unit: 'deg', min: -36000, max: 36000, required: 
 export const trackStep = defineStep({
 	station: 'balance', step: 'track', title: 'Weights in the track',
 	fields: [
-		{ name: 'weights', kind: 'list', minItems: 2, maxItems: 4, required: true, label: 'Weights', about: 'As they are now', item: { name: 'weight', kind: 'object', required: true, about: 'One weight', fields: [{ name: 'massG', kind: 'number', unit: 'g', min: 0, minOpen: true, max: 1e5, required: true, label: 'Mass', about: 'Weighed' }, { ...ANGLE, name: 'angleDeg', label: 'Stands at', about: 'Face angle' }] } },
-		{ name: 'minGapDeg', kind: 'number', unit: 'deg', min: 0, max: 90, default: MIN_GAP_DEG, label: 'Gap', about: 'Centre to centre' }, { name: 'mayPass', kind: 'boolean', default: false, label: 'Can be lifted past each other', about: 'Out of the track' },
-		{ name: 'forbidden', kind: 'list', maxItems: 24, default: [] as { fromAngleDeg: number; toAngleDeg: number }[], label: 'No weight may stop at', about: 'Screw holes, joints; clockwise', item: { name: 'arc', kind: 'object', required: true, about: 'One stretch', fields: [{ ...ANGLE, name: 'fromAngleDeg', label: 'From', about: 'Face angle' }, { ...ANGLE, name: 'toAngleDeg', label: 'To', about: 'Clockwise' }] } }
+		list('weights', 'As they are now', group('weight', 'One weight', [grams('massG', 'Weighed', { ...over0(1e5), required: true, label: 'Mass' }), { ...ANGLE, name: 'angleDeg', label: 'Stands at', about: 'Face angle' }], { required: true }), { minItems: 2, maxItems: 4, required: true, label: 'Weights' }),
+		deg('minGapDeg', 'Centre to centre', { ...from0(90), default: MIN_GAP_DEG, label: 'Gap' }), yesNo('mayPass', 'Out of the track', { default: false, label: 'Can be lifted past each other' }),
+		list('forbidden', 'Screw holes, joints; clockwise', group('arc', 'One stretch', [{ ...ANGLE, name: 'fromAngleDeg', label: 'From', about: 'Face angle' }, { ...ANGLE, name: 'toAngleDeg', label: 'To', about: 'Clockwise' }], { required: true }), { maxItems: 24, default: [] as { fromAngleDeg: number; toAngleDeg: number }[], label: 'No weight may stop at' })
 	] as const,
 	compute(facts, v) {
 		if (!mountOf(facts).trackRadiusMm) throw new InputFault('weights', 'inconsistent', 'This mount has no track on record. Enter its radius under Shop.');

@@ -1,3 +1,4 @@
+import { between, choice, from0, hrc, mm, mps, over0, text, um, whole, yesNo } from '../../calculation/field/index.js';
 import { contact } from '../../spec/contact.js';
 import { finishGrit } from '../../spec/finish-grit.js';
 import { recommend } from '../../spec/recommend.js';
@@ -9,23 +10,23 @@ import { type Computed, compute, defineStep } from './step.js';
 
 /** What a new setup asks. */
 export const BRIEF_FIELDS = [
-	{ name: 'part', kind: 'text', required: true, minLength: 2, maxLength: 80, label: 'Part', about: 'What is to be ground' },
-	{ name: 'quantity', kind: 'integer', min: 1, max: 1000000, required: true, label: 'How many', about: 'Pieces' },
-	{ name: 'material', kind: 'choice', choices: MATERIAL_NAMES, required: true, about: 'What it is made of' },
-	{ name: 'hardnessHrc', kind: 'number', unit: 'HRC', min: 0, max: 72, label: 'Hardness', about: 'Leave empty when soft' },
-	{ name: 'operation', kind: 'choice', choices: OPERATIONS, required: true, about: 'How it is ground' },
-	{ name: 'targetRaUm', kind: 'number', unit: 'um', min: 0.012, max: 25, required: true, label: 'Finish wanted, Ra', about: 'From the drawing' },
-	{ name: 'minWidthMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 1000, label: 'Least wheel width', about: 'If it matters' },
-	{ name: 'burnProne', kind: 'boolean', default: false, label: 'Burns easily', about: 'Thin or heat-sensitive' },
-	{ name: 'interrupted', kind: 'boolean', default: false, label: 'Interrupted cut', about: 'Keyways, holes, splines', advanced: true },
-	{ name: 'workDiameterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 10000, label: 'Part diameter', about: 'Round work', advanced: true },
-	{ name: 'stockMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 100, label: 'Stock', about: 'To be ground off', advanced: true },
-	{ name: 'depthUm', kind: 'number', unit: 'um', min: 0, minOpen: true, max: 20000, label: 'Depth of cut', about: 'Each pass or turn', advanced: true },
-	{ name: 'workSpeedMps', kind: 'number', unit: 'm/s', min: 0, minOpen: true, max: 100, label: 'Work speed', about: 'Table or work surface', advanced: true },
-	{ name: 'contactArea', kind: 'choice', choices: ['narrow', 'normal', 'wide'], label: 'Width of contact', about: 'Against the usual', advanced: true },
-	{ name: 'machineId', kind: 'integer', min: 1, max: 4294967295, required: true, label: 'Machine', about: 'Where it runs' },
-	{ name: 'route', kind: 'text', maxLength: 30, pattern: '^[a-z0-9-]+$', patternSays: 'is not a route of this shop', default: 'toolroom', about: 'The order of the stations' },
-	{ name: 'units', kind: 'choice', choices: ['mm', 'inch'], default: 'mm', about: 'How numbers are shown in this setup' }
+	text('part', 'What is to be ground', { required: true, minLength: 2, maxLength: 80, label: 'Part' }),
+	whole('quantity', 'Pieces', { ...between(1, 1000000), required: true, label: 'How many' }),
+	choice('material', 'What it is made of', MATERIAL_NAMES, { required: true }),
+	hrc('hardnessHrc', 'Leave empty when soft', { ...from0(72), label: 'Hardness' }),
+	choice('operation', 'How it is ground', OPERATIONS, { required: true }),
+	um('targetRaUm', 'From the drawing', { ...between(0.012, 25), required: true, label: 'Finish wanted, Ra' }),
+	mm('minWidthMm', 'If it matters', { ...over0(1000), label: 'Least wheel width' }),
+	yesNo('burnProne', 'Thin or heat-sensitive', { default: false, label: 'Burns easily' }),
+	yesNo('interrupted', 'Keyways, holes, splines', { default: false, label: 'Interrupted cut', advanced: true }),
+	mm('workDiameterMm', 'Round work', { ...over0(10000), label: 'Part diameter', advanced: true }),
+	mm('stockMm', 'To be ground off', { ...over0(100), label: 'Stock', advanced: true }),
+	um('depthUm', 'Each pass or turn', { ...over0(20000), label: 'Depth of cut', advanced: true }),
+	mps('workSpeedMps', 'Table or work surface', { ...over0(100), label: 'Work speed', advanced: true }),
+	choice('contactArea', 'Against the usual', ['narrow', 'normal', 'wide'], { label: 'Width of contact', advanced: true }),
+	whole('machineId', 'Where it runs', { ...between(1, 4294967295), required: true, label: 'Machine' }),
+	text('route', 'The order of the stations', { maxLength: 30, pattern: '^[a-z0-9-]+$', patternSays: 'is not a route of this shop', default: 'toolroom' }),
+	choice('units', 'How numbers are shown in this setup', ['mm', 'inch'], { default: 'mm' })
 ] as const satisfies readonly Field[];
 
 export type Brief = Values<typeof BRIEF_FIELDS>;

@@ -1,3 +1,4 @@
+import { between, number, text, yesNo } from '../../calculation/field/index.js';
 import { InputFault, shown } from '../../calculation/fault.js';
 import { extraCheck } from '../extra-check.js';
 import { STATIONS } from '../facts.js';
@@ -6,7 +7,7 @@ import { type Step, compute, defineStep } from './step.js';
 /** A check of the shop at any station, named by its id. */
 export const checkSteps: readonly Step[] = STATIONS.map((station) => defineStep({
 	station, step: 'check', title: 'Check of this shop',
-	fields: [{ name: 'checkId', kind: 'text', required: true, maxLength: 20, about: 'Which' }, { name: 'yes', kind: 'boolean', about: 'Answer' }, { name: 'value', kind: 'number', min: -1e9, max: 1e9, about: 'Measured' }],
+	fields: [text('checkId', 'Which', { required: true, maxLength: 20 }), yesNo('yes', 'Answer'), number('value', 'Measured', between(-1e9, 1e9))],
 	compute(facts, v) {
 		const c = facts.route.checks.find((x) => x.id === v.checkId && x.station === station);
 		if (!c) throw new InputFault('checkId', 'unknown-choice', `There is no check ${shown(v.checkId)} at this station.`);

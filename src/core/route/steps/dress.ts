@@ -1,3 +1,4 @@
+import { between, from0, whole, yesNo } from '../../calculation/field/index.js';
 import { dressPlan } from '../../dress/plan.js';
 import { surfaceSpeed } from '../../spec/surface-speed.js';
 import { InputFault } from '../../calculation/fault.js';
@@ -31,8 +32,8 @@ export const settingsStep = defineStep({
 	station: 'dress', step: 'settings', title: 'Set the dress',
 	fields: [
 		...pick(singlePoint.fields, 'depthUm', 'traverseMmPerMin', 'coolant'),
-		{ name: 'passes', kind: 'integer', min: 1, max: 200, required: true, label: 'Passes', about: 'With feed' }, { name: 'dryPasses', kind: 'integer', min: 0, max: 50, default: 1, label: 'With no feed', about: 'They smooth and dull' },
-		{ name: 'dustExtraction', kind: 'boolean', default: false, about: 'When dressed dry' }
+		whole('passes', 'With feed', { ...between(1, 200), required: true, label: 'Passes' }), whole('dryPasses', 'They smooth and dull', { ...from0(50), default: 1, label: 'With no feed' }),
+		yesNo('dustExtraction', 'When dressed dry', { default: false })
 	],
 	compute(facts, v) {
 		const w = wheelOf(facts);
@@ -53,7 +54,7 @@ export const settingsStep = defineStep({
 
 export const dressedStep = defineStep({
 	station: 'dress', step: 'done', title: 'Dressed',
-	fields: [{ name: 'soundEven', kind: 'boolean', required: true, label: 'Sounded even across the face', about: 'You listen and say so' }, DIAMETER_AFTER, { name: 'diamondTurned', kind: 'boolean', default: false, label: 'Diamond turned in its holder', about: 'A little, so that it wears to a point' }],
+	fields: [yesNo('soundEven', 'You listen and say so', { required: true, label: 'Sounded even across the face' }), DIAMETER_AFTER, yesNo('diamondTurned', 'A little, so that it wears to a point', { default: false, label: 'Diamond turned in its holder' })],
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const diameterMm = Math.min(checkDiameter(facts, v.diameterAfterMm), w.newDiameterMm);

@@ -1,3 +1,4 @@
+import { choice, list, text } from '../../calculation/field/index.js';
 import { ringDecision } from '../../inspect/ring-decision.js';
 import type { Limits } from '../../calculation/limits.js';
 import { InputFault } from '../../calculation/fault.js';
@@ -13,7 +14,7 @@ import { AS_SHIPPED, type Computed, compute, defineStep, pick, wheelOf } from '.
 /** What a look at a wheel is asked for, in a setup, at the rack or as it arrives. */
 export const LOOK_FIELDS = [
 	...pick(visual.fields, 'crack', 'dropped', 'markingLegible', 'boreClean', 'facesClean', 'moisture', 'blotterState', 'chips', 'manufactureDate'),
-	{ name: 'note', kind: 'text', maxLength: 300, label: 'What you saw', about: 'Where a crack or stain is, in your words' }
+	text('note', 'Where a crack or stain is, in your words', { maxLength: 300, label: 'What you saw' })
 ] as const;
 /** Findings of a look that take the wheel out of use until a lead clears it. */
 export const LOOK_QUARANTINES = ['crack', 'dropped', 'chip-critical-zone', 'chip-large', 'frost', 'marking-illegible', 'no-rated-speed', 'expired'] as const;
@@ -49,7 +50,7 @@ export function worstHeard(taps: readonly string[]): 'clear' | 'doubtful' | 'dul
 	return taps.includes('doubtful') ? 'doubtful' : taps.length ? 'clear' : 'none';
 }
 
-export const RING_FIELDS = [{ name: 'taps', kind: 'list', required: true, minItems: 0, maxItems: 8, about: 'What was heard, place by place', item: { name: 'heard', kind: 'choice', choices: ['clear', 'doubtful', 'dull'], required: true, about: 'At this place' } }] as const;
+export const RING_FIELDS = [list('taps', 'What was heard, place by place', choice('heard', 'At this place', ['clear', 'doubtful', 'dull'], { required: true }), { required: true, minItems: 0, maxItems: 8 })] as const;
 /** A dull sound, by ear or recording, takes the wheel out of use. */
 export const RING_QUARANTINES = ['ear-dull', 'analysis-dull'] as const;
 

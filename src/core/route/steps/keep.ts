@@ -1,3 +1,4 @@
+import { between, choice, from0, whole } from '../../calculation/field/index.js';
 import { holdSpeed } from '../../keep/hold-speed.js';
 import { surfaceSpeedMps } from '../../spec/speed.js';
 import type { SetupFacts } from '../facts.js';
@@ -12,9 +13,9 @@ export function ratedMpsOf(facts: SetupFacts): number {
 export const keepStep = defineStep({
 	station: 'keep', step: 'entry', title: 'Book it',
 	fields: [
-		{ name: 'what', kind: 'choice', choices: ['ground-on', 'redressed', 'taken-off'], required: true, label: 'What happened', about: 'Since the last entry' },
-		DIAMETER_AFTER, { name: 'partsGround', kind: 'integer', min: 0, max: 10000000, required: true, label: 'Parts ground', about: 'Since the last entry' },
-		{ name: 'redressAfterParts', kind: 'integer', min: 1, max: 1000000, label: 'Redress after', about: 'Parts' }, pick(holdSpeed.fields, 'targetMps')[0]!
+		choice('what', 'Since the last entry', ['ground-on', 'redressed', 'taken-off'], { required: true, label: 'What happened' }),
+		DIAMETER_AFTER, whole('partsGround', 'Since the last entry', { ...from0(10000000), required: true, label: 'Parts ground' }),
+		whole('redressAfterParts', 'Parts', { ...between(1, 1000000), label: 'Redress after' }), pick(holdSpeed.fields, 'targetMps')[0]!
 	],
 	compute(facts, v) {
 		const w = wheelOf(facts);

@@ -1,3 +1,4 @@
+import { choice, from0, list, um } from '../../calculation/field/index.js';
 import { benchGrinder } from '../../mount/bench-grinder.js';
 import { type Verdict, worst } from '../../calculation/verdict.js';
 import { InputFault } from '../../calculation/fault.js';
@@ -12,12 +13,12 @@ import { type Computed, compute, defineStep, massNowKg, pick, wheelOf } from './
 
 const MS_A_HOUR = 3_600_000;
 
-const loose = <const N extends string>(name: N, label: string) => ({ name, kind: 'number', unit: 'um', min: 0, max: 5000, label, about: 'Before the nut is tightened' }) as const;
+const loose = <const N extends string>(name: N, label: string) => um(name, 'Before the nut is tightened', { ...from0(5000), label });
 const STACK_ITEM = { ...PACK_ITEM, fields: [...PACK_ITEM.fields, loose('fingerRadialUm', 'Rim, finger-tight'), loose('fingerAxialUm', 'Face, finger-tight')] } as const;
 /** The stack as it is: planned, measured, or stood for. */
 export const packStep = defineStep({
 	station: 'mount', step: 'pack', title: 'Tool pack',
-	fields: [ARBOR, { name: 'stage', kind: 'choice', choices: ['plan', 'assembled', 'release'], default: 'plan', about: 'How far it is' }, { name: 'items', kind: 'list', required: true, maxItems: 40, label: 'Stack from the shoulder', about: 'In order', item: STACK_ITEM }] as const,
+	fields: [ARBOR, choice('stage', 'How far it is', ['plan', 'assembled', 'release'], { default: 'plan' }), list('items', 'In order', STACK_ITEM, { required: true, maxItems: 40, label: 'Stack from the shoulder' })] as const,
 	compute(facts, v) {
 		const lead = wheelOf(facts).number;
 		if (!v.items.some((i) => i.kind === 'wheel' && i.name?.trim() === lead)) throw new InputFault('items', 'inconsistent', `Wheel ${lead} of this setup is not in the stack. Put it in under its number.`);
@@ -31,7 +32,7 @@ export const packStep = defineStep({
 });
 
 const SIGN = { clockwise: 1, 'counter-clockwise': -1 } as const;
-const turns = <const N extends string>(name: N, label: string) => ({ name, kind: 'choice', choices: ['clockwise', 'counter-clockwise'], default: 'clockwise', label, about: 'Seen from the nut' }) as const;
+const turns = <const N extends string>(name: N, label: string) => choice(name, 'Seen from the nut', ['clockwise', 'counter-clockwise'], { default: 'clockwise', label });
 export const quillStep = defineStep({
 	station: 'mount', step: 'quill', title: 'Quill',
 	fields: [

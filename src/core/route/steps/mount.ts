@@ -1,3 +1,4 @@
+import { choice, from0, mm, over0, um, yesNo } from '../../calculation/field/index.js';
 import { tighteningOrder } from '../../mount/tightening-order.js';
 import { InputFault } from '../../calculation/fault.js';
 import { fitCheck } from '../../mount/fit-check.js';
@@ -6,15 +7,15 @@ import { spindleRunout } from '../../mount/spindle-runout.js';
 import { threadHand } from '../../mount/thread-hand.js';
 import { compute, defineStep, massNowKg, mountOf, pick, wheelOf } from './step.js';
 
-const size = <const N extends string>(name: N, label: string) => ({ name, kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 2000, required: true, label, about: 'Measured' }) as const;
-const blotter = <const N extends string>(name: N, label: string) => ({ name, kind: 'choice', choices: ['good', 'creased', 'torn', 'wet', 'missing'], required: true, label, about: 'Look at both sides of it' }) as const;
+const size = <const N extends string>(name: N, label: string) => mm(name, 'Measured', { ...over0(2000), required: true, label });
+const blotter = <const N extends string>(name: N, label: string) => choice(name, 'Look at both sides of it', ['good', 'creased', 'torn', 'wet', 'missing'], { required: true, label });
 
 export const flangeStep = defineStep({
 	station: 'mount', step: 'flange', title: 'Flanges and blotters',
 	fields: [
 		size('backFlangeDiameterMm', 'Back flange'), size('frontFlangeDiameterMm', 'Front flange'), size('backRecessDiameterMm', 'Back hollow'), size('frontRecessDiameterMm', 'Front hollow'),
 		...pick(flangeCheck.fields, 'clean', 'burred', 'runoutUm'), blotter('backBlotter', 'Back blotter'), blotter('frontBlotter', 'Front blotter'), size('blotterOuterMm', 'Blotter, outside'), size('blotterInnerMm', 'Blotter, inside'), size('blotterThicknessMm', 'Blotter, thick'),
-		{ name: 'taperRunoutUm', kind: 'number', unit: 'um', min: 0, max: 5000, label: 'Taper run-out', about: 'Dial indicator, full reading, before the flange goes on' }
+		um('taperRunoutUm', 'Dial indicator, full reading, before the flange goes on', { ...from0(5000), label: 'Taper run-out' })
 	],
 	compute(facts, v) {
 		const w = wheelOf(facts);
@@ -47,7 +48,7 @@ export const threadStep = defineStep({
 
 export const tightenStep = defineStep({
 	station: 'mount', step: 'tighten', title: 'Tighten',
-	fields: [{ name: 'done', kind: 'boolean', required: true, label: 'Tightened in this order', about: 'Every pass, then once round' }],
+	fields: [yesNo('done', 'Every pass, then once round', { required: true, label: 'Tightened in this order' })],
 	compute(facts, { done }) {
 		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
 		const m = mountOf(facts);

@@ -1,3 +1,4 @@
+import { from0, text, um, yesNo } from '../../calculation/field/index.js';
 import { InputFault } from '../../calculation/fault.js';
 import { release } from '../../prove/release.js';
 import { diagnoseFinish } from '../../spec/diagnose-finish.js';
@@ -22,7 +23,7 @@ export function provenSoFar(facts: SetupFacts): Record<string, unknown> {
 	};
 }
 
-const seen = <const N extends string>(name: N, label: string) => ({ name, kind: 'boolean', required: true, label, about: 'On the trial cut' }) as const;
+const seen = <const N extends string>(name: N, label: string) => yesNo(name, 'On the trial cut', { required: true, label });
 
 /** The dress that stands on this wheel, as the diagnosis takes it. @throws InputFault */
 export function dressInUse(facts: SetupFacts): { targetRaUm: number; gritNumber: number; dressDepthUm: number; leadUm: number; tipRadiusUm: number | null; flatWidthUm: number } {
@@ -36,15 +37,15 @@ export function dressInUse(facts: SetupFacts): { targetRaUm: number; gritNumber:
 /** Wrong grit or wrong dress, kept with what was seen on the trial cut. */
 export const diagnoseStep = defineStep({
 	station: 'prove', step: 'diagnose', title: 'Wrong grit or wrong dress?',
-	fields: [{ name: 'raUm', kind: 'number', unit: 'um', min: 0, max: 1000, label: 'Ra of the trial cut', about: 'Measured' }, { name: 'burnSeen', kind: 'boolean', about: 'On the trial cut' }, { name: 'chatterSeen', kind: 'boolean', about: 'On the trial cut' }],
+	fields: [um('raUm', 'Measured', { ...from0(1000), label: 'Ra of the trial cut' }), yesNo('burnSeen', 'On the trial cut'), yesNo('chatterSeen', 'On the trial cut')],
 	compute: (facts) => [compute(facts, diagnoseFinish, dressInUse(facts))]
 });
 
 export const releaseStep = defineStep({
 	station: 'prove', step: 'release', title: 'Trial cut and release',
 	fields: [
-		{ name: 'raUm', kind: 'number', unit: 'um', min: 0, max: 1000, label: 'Ra of the trial cut', about: 'Measured' }, seen('burnSeen', 'Burn'), seen('chatterSeen', 'Chatter'), seen('crackSeen', 'Crack on the wheel'), { ...seen('guardClosed', 'Guard closed'), about: 'And latched' },
-		{ name: 'soundNormal', kind: 'boolean', required: true, label: 'Sounded normal', about: 'While cutting' }, { name: 'overrideReason', kind: 'text', maxLength: 500, label: 'Reason', about: 'To release with a caution, 10 characters or more' }
+		um('raUm', 'Measured', { ...from0(1000), label: 'Ra of the trial cut' }), seen('burnSeen', 'Burn'), seen('chatterSeen', 'Chatter'), seen('crackSeen', 'Crack on the wheel'), { ...seen('guardClosed', 'Guard closed'), about: 'And latched' },
+		yesNo('soundNormal', 'While cutting', { required: true, label: 'Sounded normal' }), text('overrideReason', 'To release with a caution, 10 characters or more', { maxLength: 500, label: 'Reason' })
 	],
 	compute(facts, v) {
 		return [compute(facts, release, {

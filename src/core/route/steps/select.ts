@@ -1,3 +1,4 @@
+import { text } from '../../calculation/field/index.js';
 import { concentration } from '../../spec/concentration.js';
 import { gritSize } from '../../spec/grit-size.js';
 import { parseMarking } from '../../spec/parse-marking.js';
@@ -59,7 +60,7 @@ export function takeWheel(facts: SetupFacts, rack: readonly WheelFacts[], number
 
 export const takeStep = defineStep({
 	station: 'select', step: 'take', title: 'Take a wheel',
-	fields: [{ name: 'wheelNumber', kind: 'text', required: true, maxLength: 20, label: 'Wheel', about: 'Its number' }],
+	fields: [text('wheelNumber', 'Its number', { required: true, maxLength: 20, label: 'Wheel' })],
 	compute: () => { throw new InputFault('wheelNumber', 'missing', 'A wheel is taken from the rack as it stands on the server.'); },
 	event: () => ({ kind: 'taken', diameterAfterMm: null, note: null })
 });

@@ -1,3 +1,4 @@
+import { mm, over0 } from '../../calculation/field/index.js';
 import type { Field, Values } from '../../calculation/fields.js';
 import { InputFault } from '../../calculation/fault.js';
 import type { Calculation } from '../../calculation/define.js';
@@ -71,4 +72,4 @@ export function checkDiameter(facts: SetupFacts, diameterMm: number): number {
 	if (diameterMm <= w.boreMm) throw new InputFault('diameterAfterMm', 'below-minimum', `${diameterMm} mm is not above the bore, ${w.boreMm} mm. Measure again.`);
 	return diameterMm;
 }
-export const DIAMETER_AFTER = { name: 'diameterAfterMm', kind: 'number', unit: 'mm', min: 0, minOpen: true, max: 3000, required: true, label: 'Diameter now', about: 'Measured across' } as const;
+export const DIAMETER_AFTER = mm('diameterAfterMm', 'Measured across', { ...over0(3000), required: true, label: 'Diameter now' });

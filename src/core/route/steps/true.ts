@@ -1,3 +1,4 @@
+import { choice, from0, um, whole, yesNo } from '../../calculation/field/index.js';
 import { InputFault } from '../../calculation/fault.js';
 import { limitOf } from '../../calculation/limits.js';
 import { faceRunout } from '../../true/face-runout.js';
@@ -15,8 +16,8 @@ import { DIAMETER_AFTER, checkDiameter, compute, defineStep, massNowKg, pick, wh
 export const runoutLimitUm = (facts: Pick<SetupFacts, 'guidelines'>): number => limitOf(facts.guidelines.limits, runout, 'limitTirUm');
 /** How readings were taken once round; a dial may count the other way, and a reading that stands out is asked about. */
 const READ = [
-	...pick(runout.fields, 'readingsUm', 'wheelTurned', 'startAngleDeg'), { name: 'dialCounts', kind: 'choice', choices: ['up', 'down'], default: 'up', label: 'Dial counts', about: 'When the wheel comes towards it' },
-	{ name: 'oddKept', kind: 'boolean', default: false, label: 'The odd reading is right', about: 'Read again and found so' }
+	...pick(runout.fields, 'readingsUm', 'wheelTurned', 'startAngleDeg'), choice('dialCounts', 'When the wheel comes towards it', ['up', 'down'], { default: 'up', label: 'Dial counts' }),
+	yesNo('oddKept', 'Read again and found so', { default: false, label: 'The odd reading is right' })
 ] as const;
 interface Read { readingsUm: number[]; wheelTurned: 'counter-clockwise' | 'clockwise'; startAngleDeg: number; dialCounts: 'up' | 'down'; oddKept: boolean }
 
@@ -75,7 +76,7 @@ export function preBalance(facts: SetupFacts) {
 }
 export const truePlanStep = defineStep({
 	station: 'true', step: 'plan', title: 'Truing plan',
-	fields: [...pick(truePlan.fields, 'roughInfeedUm', 'finishInfeedUm', 'finishStockUm', 'sparkOutPasses', 'leadUm', 'allowanceUm'), { name: 'runoutTirUm', kind: 'number', unit: 'um', min: 0, max: 10000, label: 'Run-out', about: 'From the readings when left empty' }] as const,
+	fields: [...pick(truePlan.fields, 'roughInfeedUm', 'finishInfeedUm', 'finishStockUm', 'sparkOutPasses', 'leadUm', 'allowanceUm'), um('runoutTirUm', 'From the readings when left empty', { ...from0(10000), label: 'Run-out' })] as const,
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		return [compute(facts, truePlan, { ...v, runoutTirUm: lastRunout(facts) ?? v.runoutTirUm, wheelDiameterMm: w.diameterMm, wheelWidthMm: w.widthMm, speedRpm: facts.machine.spindleRpm, minDiameterMm: w.minDiameterMm, ratedSpeedMps: w.ratedMps, dustControl: facts.machine.wet ? 'coolant' : 'extraction' })];
@@ -85,8 +86,8 @@ export const truePlanStep = defineStep({
 export const truedStep = defineStep({
 	station: 'true', step: 'after', title: 'Trued',
 	fields: [
-		...READ, DIAMETER_AFTER, { name: 'spunDry', kind: 'boolean', required: true, label: 'Spun dry', about: 'Coolant off, then run on until dry' },
-		{ name: 'passesDone', kind: 'integer', min: 0, max: 1000, label: 'Passes made', about: 'As counted' }, { name: 'takenUm', kind: 'number', unit: 'um', min: 0, max: 10000, label: 'Really taken off', about: 'On the radius, by the dial of the feed' }
+		...READ, DIAMETER_AFTER, yesNo('spunDry', 'Coolant off, then run on until dry', { required: true, label: 'Spun dry' }),
+		whole('passesDone', 'As counted', { ...from0(1000), label: 'Passes made' }), um('takenUm', 'On the radius, by the dial of the feed', { ...from0(10000), label: 'Really taken off' })
 	] as const,
 	compute(facts, v) {
 		checkDiameter(facts, v.diameterAfterMm);

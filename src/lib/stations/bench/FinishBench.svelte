@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { mmPerMin, over0, rpm } from '$core/calculation/field';
 	import { untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { InputFault } from '$core/calculation/fault';
@@ -9,11 +10,10 @@
 	import { Entry } from '$lib/ui/entry.svelte';
 	import FieldInput from '$lib/ui/FieldInput.svelte';
 	import WorkingSheet from '$lib/ui/WorkingSheet.svelte';
-
 	/** Wrong grit or wrong dress, on its own: enter the job and the dress in use. */
 	let { draft }: { draft: Record<string, unknown> | null } = $props();
 	const TRAVERSE = [
-		{ name: 'traverseMmPerMin', kind: 'number', unit: 'mm/min', min: 0, minOpen: true, max: 20000, label: 'or traverse', about: 'Table speed while dressing' }, { name: 'speedRpm', kind: 'number', unit: 'rpm', min: 0, minOpen: true, max: 500000, label: 'at', about: 'Spindle speed' }
+		mmPerMin('traverseMmPerMin', 'Table speed while dressing', { ...over0(20000), label: 'or traverse' }), rpm('speedRpm', 'Spindle speed', { ...over0(500000), label: 'at' })
 	] as const satisfies readonly Field[];
 	const usual: Field[] = diagnoseFinish.fields.filter((f) => !('advanced' in f)).map((f) => (f.name === 'leadUm' ? { ...f, required: false } : f));
 	const entry = new Entry({ fields: [...usual, ...TRAVERSE], key: 'bench-spec.diagnose-finish', draft: untrack(() => draft) });

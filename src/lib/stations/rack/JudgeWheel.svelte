@@ -1,12 +1,12 @@
 <script lang="ts">
+	import { text } from '$core/calculation/field';
 	import type { WheelFacts } from '$core/route/facts';
 	import { Sender } from '$lib/ui/sender.svelte';
 	import { Entry } from '$lib/ui/entry.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
-
 	/** Set a wheel aside, or (a lead) clear or scrap it, always with a reason. */
 	let { wheel, lead, draft }: { wheel: WheelFacts; lead: boolean; draft: Record<string, unknown> | null } = $props();
-	const entry = new Entry({ fields: [{ name: 'reason', kind: 'text', required: true, maxLength: 180, label: 'Reason', about: 'For the ledger' }], key: `wheel-${wheel.number}`, draft });
+	const entry = new Entry({ fields: [text('reason', 'For the ledger', { required: true, maxLength: 180, label: 'Reason' })], key: `wheel-${wheel.number}`, draft });
 	const sender = new Sender();
 	const act = (action: string) => sender.submit(`/api/wheels/${encodeURIComponent(wheel.number)}`, { action, reason: String(entry.at('reason') ?? '') }, entry);
 </script>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { choice } from '$core/calculation/field';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Field } from '$core/calculation/fields';
@@ -7,13 +8,12 @@
 	import { Entry } from '$lib/ui/entry.svelte';
 	import FieldInput from '$lib/ui/FieldInput.svelte';
 	import { Sender } from '$lib/ui/sender.svelte';
-
 	let { data } = $props();
 	const kind = SHOP_KINDS.find((k) => k.id === data.kindId)!;
 	const found = data.found as Record<string, unknown> | null;
 	const name = found ? String(found[kind.key]) : null;
 	const linked: Field[] = kind.id === 'machines' ? [
-		{ name: 'mount', kind: 'choice', choices: data.mounts.map((m) => m.code), label: 'Mount', about: 'On its spindle' }, { name: 'dresser', kind: 'choice', choices: data.dressers.map((d) => d.code), label: 'Dresser', about: 'At its table' }
+		choice('mount', 'On its spindle', data.mounts.map((m) => m.code), { label: 'Mount' }), choice('dresser', 'At its table', data.dressers.map((d) => d.code), { label: 'Dresser' })
 	] : [];
 	const fields = [...kind.fields, ...linked];
 	const entry = new Entry({ fields, key: `shop-${kind.id}-${page.params.key}`.slice(0, 80), draft: data.draft, start: { ...(found ?? {}), mount: data.mount, dresser: data.dresser } });
