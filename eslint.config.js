@@ -4,7 +4,10 @@ import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 /** Imports point one way: routes -> stations -> (drawing, ui) -> core, and routes -> server -> core. */
-const only = (files, group, message) => ({ files, rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] } });
+const only = (files, group, message) => ({
+	files,
+	rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] }
+});
 
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', '.data/', 'test-results/'] },
@@ -12,18 +15,85 @@ export default ts.config(
 	...ts.configs.recommended,
 	...svelte.configs.recommended,
 	{
-		languageOptions: { globals: { console: 'readonly', process: 'readonly', fetch: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', setInterval: 'readonly', clearInterval: 'readonly', URL: 'readonly', Buffer: 'readonly' } },
+		languageOptions: {
+			globals: {
+				console: 'readonly',
+				process: 'readonly',
+				fetch: 'readonly',
+				setTimeout: 'readonly',
+				clearTimeout: 'readonly',
+				setInterval: 'readonly',
+				clearInterval: 'readonly',
+				URL: 'readonly',
+				Buffer: 'readonly'
+			}
+		},
 		rules: {
-			'no-undef': 'off', '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }], 'no-console': 'error', eqeqeq: ['error', 'always'], 'no-var': 'error', 'prefer-const': 'error',
+			'no-undef': 'off',
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+			'no-console': 'error',
+			eqeqeq: ['error', 'always'],
+			'no-var': 'error',
+			'prefer-const': 'error',
 			// Addresses in this application have no base path, so plain links are right.
-			'svelte/no-navigation-without-resolve': 'off', 'svelte/prefer-svelte-reactivity': 'off'
+			'svelte/no-navigation-without-resolve': 'off',
+			'svelte/prefer-svelte-reactivity': 'off'
 		}
 	},
-	{ files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } }, rules: { 'prefer-const': 'off', 'svelte/prefer-const': 'off' } },
-	only(['src/core/**'], ['$lib/*', '$app/*', '**/lib/**', '**/routes/**', '**/command/**', 'svelte', 'svelte/*', 'node:*', 'joi', 'mysql2*', '@sveltejs/*'], 'The core imports nothing from outside the core but numeric packages.'),
-	only(['src/lib/drawing/**', 'src/lib/ui/**'], ['$lib/stations/*', '$lib/server/*', '**/stations/**', '**/server/**', '**/routes/**'], 'Drawings and interface parts know nothing of stations and server.'),
-	only(['src/lib/stations/**', 'src/lib/workers/**'], ['$lib/server/*', '**/server/**', '**/routes/**'], 'The server never reaches the browser.'),
-	only(['src/lib/server/**'], ['$lib/stations/*', '$lib/ui/*', '$lib/drawing/*', '**/stations/**', '**/routes/**'], 'The server imports from the core only.'),
-	{ files: ['src/core/**'], rules: { 'no-restricted-globals': ['error', 'window', 'document', 'performance', 'fetch'], 'no-restricted-syntax': ['error', { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now'], NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core has no clock; take the time as input.' }], 'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Use the seeded generator.' }] } },
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } },
+		rules: { 'prefer-const': 'off', 'svelte/prefer-const': 'off' }
+	},
+	only(
+		['src/core/**'],
+		[
+			'$lib/*',
+			'$app/*',
+			'**/lib/**',
+			'**/routes/**',
+			'**/command/**',
+			'svelte',
+			'svelte/*',
+			'node:*',
+			'joi',
+			'mysql2*',
+			'@sveltejs/*'
+		],
+		'The core imports nothing from outside the core but numeric packages.'
+	),
+	only(
+		['src/lib/drawing/**', 'src/lib/ui/**'],
+		['$lib/stations/*', '$lib/server/*', '**/stations/**', '**/server/**', '**/routes/**'],
+		'Drawings and interface parts know nothing of stations and server.'
+	),
+	only(
+		['src/lib/stations/**', 'src/lib/workers/**'],
+		['$lib/server/*', '**/server/**', '**/routes/**'],
+		'The server never reaches the browser.'
+	),
+	only(
+		['src/lib/server/**'],
+		['$lib/stations/*', '$lib/ui/*', '$lib/drawing/*', '**/stations/**', '**/routes/**'],
+		'The server imports from the core only.'
+	),
+	{
+		files: ['src/core/**'],
+		rules: {
+			'no-restricted-globals': ['error', 'window', 'document', 'performance', 'fetch'],
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector:
+						"CallExpression[callee.object.name='Date'][callee.property.name='now'], NewExpression[callee.name='Date'][arguments.length=0]",
+					message: 'The core has no clock; take the time as input.'
+				}
+			],
+			'no-restricted-properties': [
+				'error',
+				{ object: 'Math', property: 'random', message: 'Use the seeded generator.' }
+			]
+		}
+	},
 	{ files: ['tests/**'], rules: { '@typescript-eslint/no-unused-expressions': 'off' } }
 );

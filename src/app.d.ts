@@ -1,9 +1,17 @@
 import type { User } from '$lib/server/sign-in';
 declare global {
 	namespace App {
-		interface Locals { user: User | null; token: string | null }
-		interface Error { message: string; code?: string }
-		interface PageState { wrong?: boolean }
+		interface Locals {
+			user: User | null;
+			token: string | null;
+		}
+		interface Error {
+			message: string;
+			code?: string;
+		}
+		interface PageState {
+			wrong?: boolean;
+		}
 	}
 }
 export {};

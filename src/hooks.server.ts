@@ -15,13 +15,18 @@ process.on('sveltekit:shutdown', () => process.exit(0));
 function foreign(request: Request, url: URL): boolean {
 	if (request.method === 'GET' || request.method === 'HEAD') return false;
 	const origin = request.headers.get('origin');
-	return origin !== null && new URL(origin === 'null' ? 'http://nowhere' : origin).host !== (request.headers.get('host') ?? url.host);
+	return (
+		origin !== null &&
+		new URL(origin === 'null' ? 'http://nowhere' : origin).host !== (request.headers.get('host') ?? url.host)
+	);
 }
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const api = event.url.pathname.startsWith('/api/');
-	const refuse = (status: number, code: string, message: string) => (api ? json({ error: { field: '', code, message } }, { status }) : error(status, { message, code }));
-	if (foreign(event.request, event.url)) return refuse(403, 'foreign-origin', 'This request came from another site and was not carried out.');
+	const refuse = (status: number, code: string, message: string) =>
+		api ? json({ error: { field: '', code, message } }, { status }) : error(status, { message, code });
+	if (foreign(event.request, event.url))
+		return refuse(403, 'foreign-origin', 'This request came from another site and was not carried out.');
 	event.locals.token = event.cookies.get('uncinus') ?? null;
 	event.locals.user = null;
 	try {
@@ -45,5 +50,8 @@ export const handleError: HandleServerError = ({ error: e, status, event }) => {
 	if (e instanceof DatabaseDown) return { message: DOWN, code: 'database-down' };
 	if (status === 404) return { message: 'There is nothing at this address.', code: 'not-found' };
 	logger.error({ err: e, path: event.url.pathname }, 'unexpected');
-	return { message: 'Something went wrong here, not with you. Nothing was recorded; try again.', code: 'unexpected' };
+	return {
+		message: 'Something went wrong here, not with you. Nothing was recorded; try again.',
+		code: 'unexpected'
+	};
 };

@@ -11,7 +11,10 @@ async function withDatabase(work: (args: string[], env: NodeJS.ProcessEnv) => Pr
 	const running = existsSync(join(DATA, 'running.json'));
 	const db = await startDatabase(DATA);
 	try {
-		await work(['--no-defaults', '--host=127.0.0.1', `--port=${db.address.port}`, '--user=uncinus'], { ...process.env, MYSQL_PWD: db.address.password });
+		await work(['--no-defaults', '--host=127.0.0.1', `--port=${db.address.port}`, '--user=uncinus'], {
+			...process.env,
+			MYSQL_PWD: db.address.password
+		});
 	} finally {
 		if (!running) await db.stop();
 	}
@@ -20,7 +23,19 @@ async function withDatabase(work: (args: string[], env: NodeJS.ProcessEnv) => Pr
 /** Writes everything kept to a compressed file; the old file stays until the new one is whole. */
 export async function backup(file: string): Promise<void> {
 	await withDatabase(async (args, env) => {
-		const child = spawn(find('mariadb-dump', 'mysqldump')!, [...args, '--single-transaction', '--hex-blob', '--triggers', '--routines', '--no-tablespaces', 'uncinus'], { env, stdio: ['ignore', 'pipe', 'inherit'] });
+		const child = spawn(
+			find('mariadb-dump', 'mysqldump')!,
+			[
+				...args,
+				'--single-transaction',
+				'--hex-blob',
+				'--triggers',
+				'--routines',
+				'--no-tablespaces',
+				'uncinus'
+			],
+			{ env, stdio: ['ignore', 'pipe', 'inherit'] }
+		);
 		const ended = new Promise<number | null>((r) => child.once('close', r));
 		await pipeline(child.stdout, createGzip(), createWriteStream(`${file}.part`));
 		if ((await ended) !== 0) throw new Error('The backup did not finish.');
@@ -35,7 +50,10 @@ export async function restore(file: string): Promise<void> {
 	const head = readFileSync(file).subarray(0, 2);
 	if (head[0] !== 0x1f || head[1] !== 0x8b) throw new Error(`${file} is not a backup made here.`);
 	await withDatabase(async (args, env) => {
-		const child = spawn(find('mariadb', 'mysql')!, [...args, 'uncinus'], { env, stdio: ['pipe', 'inherit', 'inherit'] });
+		const child = spawn(find('mariadb', 'mysql')!, [...args, 'uncinus'], {
+			env,
+			stdio: ['pipe', 'inherit', 'inherit']
+		});
 		const ended = new Promise<number | null>((r) => child.once('close', r));
 		await pipeline(createReadStream(file), createGunzip(), child.stdin);
 		if ((await ended) !== 0) throw new Error('The restore did not finish.');

@@ -15,7 +15,8 @@ import { DEMO, MIGRATIONS } from './paths.js';
 import { endChild, startApplication } from './application.js';
 import { freePort, say } from './system.js';
 
-const line = (r: Ratio): string => `${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
+const line = (r: Ratio): string =>
+	`${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
 
 /** Speed as ratios taken in one run on one machine: nothing here passes or fails, it says where things stand. */
 export async function bench(): Promise<void> {
@@ -33,8 +34,19 @@ export async function bench(): Promise<void> {
 		const port = await freePort(4373);
 		app = await startApplication(database.address, port, true, true);
 		const base = `http://127.0.0.1:${port}`;
-		const settle = async () => { await closeDatabase(); await database.stop(); database = await startDatabase(folder); };
-		const ratios: Ratio[] = [...(await benchCalc()), ...(await benchRing()), ...(await benchBalance()), ...(await benchStand(base)), ...(await benchPages(base)), ...(await benchRack(base, await cookieOf(), settle))];
+		const settle = async () => {
+			await closeDatabase();
+			await database.stop();
+			database = await startDatabase(folder);
+		};
+		const ratios: Ratio[] = [
+			...(await benchCalc()),
+			...(await benchRing()),
+			...(await benchBalance()),
+			...(await benchStand(base)),
+			...(await benchPages(base)),
+			...(await benchRack(base, await cookieOf(), settle))
+		];
 		await closeDatabase();
 		process.stdout.write(`${ratios.map(line).join('\n')}\n`);
 	} finally {

@@ -13,11 +13,16 @@ function newest(path: string): number {
 
 /** Builds the application unless what is built is newer than its sources. */
 export async function build(): Promise<void> {
-	const sources = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'].map((n) => join(ROOT, n));
+	const sources = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'].map((n) =>
+		join(ROOT, n)
+	);
 	if (existsSync(STAMP) && statSync(STAMP).mtimeMs >= Math.max(...sources.map(newest))) return;
 	const begun = new Date();
 	say('Building ...');
-	await run(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'error'], { cwd: ROOT, quiet: true });
+	await run(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'error'], {
+		cwd: ROOT,
+		quiet: true
+	});
 	writeFileSync(STAMP, '');
 	utimesSync(STAMP, begun, begun);
 }

@@ -2,7 +2,9 @@ import { createInterface } from 'node:readline';
 import { reference } from '../core/calculation/reference.js';
 import { CALCULATIONS, CORE_VERSION, type CalcAnswer, answer } from '../core/calculations.js';
 
-const unreadable: CalcAnswer = { error: { field: 'input', code: 'not-an-object', message: 'The input is not readable JSON.' } };
+const unreadable: CalcAnswer = {
+	error: { field: 'input', code: 'not-an-object', message: 'The input is not readable JSON.' }
+};
 
 async function standardInput(): Promise<string> {
 	let text = '';
@@ -12,25 +14,48 @@ async function standardInput(): Promise<string> {
 
 function line(text: string): CalcAnswer {
 	let request: unknown;
-	try { request = JSON.parse(text); } catch { return unreadable; }
+	try {
+		request = JSON.parse(text);
+	} catch {
+		return unreadable;
+	}
 	if (typeof request !== 'object' || request === null || Array.isArray(request)) return unreadable;
 	const { id, input } = request as { id?: unknown; input?: unknown };
 	return answer(id, input === undefined || input === null ? {} : input);
 }
 
 /** One calculation from standard input, a batch of lines, or the list of ids. Bad input ends with exit code 2. */
-export async function calc(id: string | undefined, options: { batch?: boolean; list?: boolean; reference?: boolean }): Promise<void> {
-	if (options.list) { process.stdout.write(CALCULATIONS.map((c) => `${c.id}\n`).join('')); return; }
-	if (options.reference) { process.stdout.write(reference(CALCULATIONS, CORE_VERSION)); return; }
+export async function calc(
+	id: string | undefined,
+	options: { batch?: boolean; list?: boolean; reference?: boolean }
+): Promise<void> {
+	if (options.list) {
+		process.stdout.write(CALCULATIONS.map((c) => `${c.id}\n`).join(''));
+		return;
+	}
+	if (options.reference) {
+		process.stdout.write(reference(CALCULATIONS, CORE_VERSION));
+		return;
+	}
 	if (options.batch) {
 		for await (const text of createInterface({ input: process.stdin, crlfDelay: Infinity })) {
-			if (text.trim() && !process.stdout.write(`${JSON.stringify(line(text))}\n`)) await new Promise((r) => process.stdout.once('drain', r));
+			if (text.trim() && !process.stdout.write(`${JSON.stringify(line(text))}\n`))
+				await new Promise((r) => process.stdout.once('drain', r));
 		}
 		return;
 	}
 	const text = await standardInput();
 	let input: unknown;
 	let result: CalcAnswer;
-	try { input = text.trim() ? JSON.parse(text) : {}; result = answer(id, input); } catch (e) { if (!(e instanceof SyntaxError)) throw e; result = unreadable; }
-	if ('error' in result) { process.stdout.write(`${JSON.stringify(result)}\n`); process.exitCode = 2; } else process.stdout.write(`${JSON.stringify(result.output)}\n`);
+	try {
+		input = text.trim() ? JSON.parse(text) : {};
+		result = answer(id, input);
+	} catch (e) {
+		if (!(e instanceof SyntaxError)) throw e;
+		result = unreadable;
+	}
+	if ('error' in result) {
+		process.stdout.write(`${JSON.stringify(result)}\n`);
+		process.exitCode = 2;
+	} else process.stdout.write(`${JSON.stringify(result.output)}\n`);
 }

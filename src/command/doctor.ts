@@ -7,18 +7,37 @@ import { BUILD, DATA, MIGRATIONS, ROOT } from './paths.js';
 /** Says what is installed, running, writable and migrated. */
 export async function doctor(): Promise<void> {
 	let bad = 0;
-	const line = (ok: boolean, what: string, says: string) => { if (!ok) bad++; process.stdout.write(`${ok ? 'ok  ' : 'BAD '} ${what.padEnd(16)} ${says}\n`); };
+	const line = (ok: boolean, what: string, says: string) => {
+		if (!ok) bad++;
+		process.stdout.write(`${ok ? 'ok  ' : 'BAD '} ${what.padEnd(16)} ${says}\n`);
+	};
 	const info = (what: string, says: string) => process.stdout.write(`     ${what.padEnd(16)} ${says}\n`);
 	line(Number(process.versions.node.split('.')[0]) >= 20, 'Node', process.versions.node);
 	line(existsSync(join(ROOT, 'node_modules/@sveltejs/kit')), 'npm packages', 'in node_modules');
 	line(installed() !== null, 'MariaDB', installed() ?? 'not installed; ./uncinus demo installs it');
-	info('Chromium', find('chromium', '/usr/bin/chromium') ?? 'not installed; needed for tests only, ./uncinus test installs it');
-	try { accessSync(existsSync(DATA) ? DATA : ROOT, constants.W_OK); line(true, 'Data folder', `${DATA} is writable`); } catch { line(false, 'Data folder', `${DATA} cannot be written`); }
+	info(
+		'Chromium',
+		find('chromium', '/usr/bin/chromium') ??
+			'not installed; needed for tests only, ./uncinus test installs it'
+	);
+	try {
+		accessSync(existsSync(DATA) ? DATA : ROOT, constants.W_OK);
+		line(true, 'Data folder', `${DATA} is writable`);
+	} catch {
+		line(false, 'Data folder', `${DATA} cannot be written`);
+	}
 	info('Built', existsSync(join(BUILD, 'index.js')) ? 'yes' : 'not yet; the first start builds');
 	const access = join(DATA, 'access.json');
-	if (!existsSync(access)) { info('Database', 'not created yet'); process.exitCode = bad ? 1 : 0; return; }
+	if (!existsSync(access)) {
+		info('Database', 'not created yet');
+		process.exitCode = bad ? 1 : 0;
+		return;
+	}
 	const { port, password } = JSON.parse(readFileSync(access, 'utf8')) as { port: number; password: string };
-	Object.assign(process.env, databaseEnvironment({ host: '127.0.0.1', port, user: 'uncinus', password, database: 'uncinus' }));
+	Object.assign(
+		process.env,
+		databaseEnvironment({ host: '127.0.0.1', port, user: 'uncinus', password, database: 'uncinus' })
+	);
 	const { closeDatabase, row } = await import('../lib/server/pool.js');
 	const { pendingMigrations } = await import('../lib/server/migrate.js');
 	try {
@@ -26,7 +45,11 @@ export async function doctor(): Promise<void> {
 		line(true, 'Database', `${v!.v} answers on 127.0.0.1:${port}`);
 		line(v!.mode.includes('STRICT'), 'Strict mode', v!.mode.includes('STRICT') ? 'on' : 'off');
 		const pending = await pendingMigrations(MIGRATIONS);
-		line(pending.length === 0, 'Migrations', pending.length ? `waiting: ${pending.join(', ')}` : 'all applied');
+		line(
+			pending.length === 0,
+			'Migrations',
+			pending.length ? `waiting: ${pending.join(', ')}` : 'all applied'
+		);
 	} catch {
 		info('Database', `not running (would be on 127.0.0.1:${port})`);
 	}

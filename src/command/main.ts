@@ -1,21 +1,70 @@
 import { Command } from 'commander';
 import { say } from './system.js';
 
-const program = new Command('uncinus').description('Takes a grinding machinist from a brief to a wheel released to grind.');
-const done = (work: Promise<unknown>): void => { work.catch((e: Error) => { say(`\n${e.message}`); process.exitCode = 1; }); };
+const program = new Command('uncinus').description(
+	'Takes a grinding machinist from a brief to a wheel released to grind.'
+);
+const done = (work: Promise<unknown>): void => {
+	work.catch((e: Error) => {
+		say(`\n${e.message}`);
+		process.exitCode = 1;
+	});
+};
 
-program.command('demo').description('start everything with the demo shop Brackwater Pump Rebuild').option('--reset', 'throw the demo data away and start over').option('--port <port>', 'port to listen on', '4173')
-	.action((o: { reset?: boolean; port: string }) => done(import('./serve.js').then((m) => m.serve({ demo: true, reset: !!o.reset, port: Number(o.port) }))));
-program.command('start').description('start the application without demo data').option('--port <port>', 'port to listen on', '4173')
-	.action((o: { port: string }) => done(import('./serve.js').then((m) => m.serve({ demo: false, reset: false, port: Number(o.port) }))));
-program.command('dev').description('start for development, with the demo data and live reload').option('--port <port>', 'port', '5173')
+program
+	.command('demo')
+	.description('start everything with the demo shop Brackwater Pump Rebuild')
+	.option('--reset', 'throw the demo data away and start over')
+	.option('--port <port>', 'port to listen on', '4173')
+	.action((o: { reset?: boolean; port: string }) =>
+		done(import('./serve.js').then((m) => m.serve({ demo: true, reset: !!o.reset, port: Number(o.port) })))
+	);
+program
+	.command('start')
+	.description('start the application without demo data')
+	.option('--port <port>', 'port to listen on', '4173')
+	.action((o: { port: string }) =>
+		done(import('./serve.js').then((m) => m.serve({ demo: false, reset: false, port: Number(o.port) })))
+	);
+program
+	.command('dev')
+	.description('start for development, with the demo data and live reload')
+	.option('--port <port>', 'port', '5173')
 	.action((o: { port: string }) => done(import('./serve.js').then((m) => m.develop(Number(o.port)))));
-program.command('test').description('lint, types, unit, server and browser tests').option('--only <part>', 'one of lint, types, core, server, browser').option('--match <text>', 'only tests whose name holds this')
-	.action((o: { only?: string; match?: string }) => done(import('./test.js').then((m) => m.test(o.only, o.match))));
-program.command('bench').description('speed, as ratios in one run').action(() => done(import('./bench.js').then((m) => m.bench())));
-program.command('calc').argument('[id]', 'calculation').option('--batch', 'one {"id","input"} a line').option('--list', 'print the ids').option('--reference', 'print the reference of all').description('run a calculation on standard input')
-	.action((id: string | undefined, o: { batch?: boolean; list?: boolean; reference?: boolean }) => done(import('./calc.js').then((m) => m.calc(id, o))));
-program.command('backup').argument('<file>').description('write everything kept to a file').action((file: string) => done(import('./backup.js').then((m) => m.backup(file))));
-program.command('restore').argument('<file>').description('replace everything kept by a backup').action((file: string) => done(import('./backup.js').then((m) => m.restore(file))));
-program.command('doctor').description('say what is installed, running, writable and migrated').action(() => done(import('./doctor.js').then((m) => m.doctor())));
+program
+	.command('test')
+	.description('lint, types, unit, server and browser tests')
+	.option('--only <part>', 'one of lint, types, core, server, browser')
+	.option('--match <text>', 'only tests whose name holds this')
+	.action((o: { only?: string; match?: string }) =>
+		done(import('./test.js').then((m) => m.test(o.only, o.match)))
+	);
+program
+	.command('bench')
+	.description('speed, as ratios in one run')
+	.action(() => done(import('./bench.js').then((m) => m.bench())));
+program
+	.command('calc')
+	.argument('[id]', 'calculation')
+	.option('--batch', 'one {"id","input"} a line')
+	.option('--list', 'print the ids')
+	.option('--reference', 'print the reference of all')
+	.description('run a calculation on standard input')
+	.action((id: string | undefined, o: { batch?: boolean; list?: boolean; reference?: boolean }) =>
+		done(import('./calc.js').then((m) => m.calc(id, o)))
+	);
+program
+	.command('backup')
+	.argument('<file>')
+	.description('write everything kept to a file')
+	.action((file: string) => done(import('./backup.js').then((m) => m.backup(file))));
+program
+	.command('restore')
+	.argument('<file>')
+	.description('replace everything kept by a backup')
+	.action((file: string) => done(import('./backup.js').then((m) => m.restore(file))));
+program
+	.command('doctor')
+	.description('say what is installed, running, writable and migrated')
+	.action(() => done(import('./doctor.js').then((m) => m.doctor())));
 program.parse();

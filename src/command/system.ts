@@ -2,16 +2,30 @@ import { spawn, spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { createServer } from 'node:net';
 
-export const say = (text: string): void => { process.stderr.write(`${text}\n`); };
+export const say = (text: string): void => {
+	process.stderr.write(`${text}\n`);
+};
 
 /** Runs a program with its output shown; rejects with its exit code in words. */
-export function run(program: string, args: string[], options: { env?: NodeJS.ProcessEnv; quiet?: boolean; cwd?: string } = {}): Promise<void> {
+export function run(
+	program: string,
+	args: string[],
+	options: { env?: NodeJS.ProcessEnv; quiet?: boolean; cwd?: string } = {}
+): Promise<void> {
 	return new Promise((done, fail) => {
-		const child = spawn(program, args, { stdio: options.quiet ? ['ignore', 'ignore', 'pipe'] : ['ignore', 2, 2], env: options.env ?? process.env, cwd: options.cwd });
+		const child = spawn(program, args, {
+			stdio: options.quiet ? ['ignore', 'ignore', 'pipe'] : ['ignore', 2, 2],
+			env: options.env ?? process.env,
+			cwd: options.cwd
+		});
 		let errors = '';
-		child.stderr?.on('data', (d) => { errors = (errors + String(d)).slice(-4000); });
+		child.stderr?.on('data', (d) => {
+			errors = (errors + String(d)).slice(-4000);
+		});
 		child.on('error', fail);
-		child.on('close', (code) => (code === 0 ? done() : fail(new Error(`${program} ${args[0] ?? ''} ended with ${code}. ${errors}`))));
+		child.on('close', (code) =>
+			code === 0 ? done() : fail(new Error(`${program} ${args[0] ?? ''} ended with ${code}. ${errors}`))
+		);
 	});
 }
 
@@ -19,7 +33,9 @@ export function run(program: string, args: string[], options: { env?: NodeJS.Pro
 export function find(...names: string[]): string | null {
 	for (const name of names) {
 		if (name.startsWith('/') ? existsSync(name) : false) return name;
-		const found = spawnSync('sh', ['-c', `command -v ${name}`]).stdout?.toString().trim();
+		const found = spawnSync('sh', ['-c', `command -v ${name}`])
+			.stdout?.toString()
+			.trim();
 		if (found) return found;
 	}
 	return null;
@@ -38,8 +54,15 @@ let listsFresh = false;
 async function install(names: string[]): Promise<void> {
 	say(`Installing ${names.join(', ')} ...`);
 	const root = process.getuid?.() === 0;
-	if (!root && !find('sudo')) throw new Error(`${names.join(', ')} must be installed. Run as root, or install them yourself and start again.`);
-	const apt = (...args: string[]) => run(root ? 'apt-get' : 'sudo', [...(root ? [] : ['-n', 'apt-get']), ...args], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, quiet: true });
+	if (!root && !find('sudo'))
+		throw new Error(
+			`${names.join(', ')} must be installed. Run as root, or install them yourself and start again.`
+		);
+	const apt = (...args: string[]) =>
+		run(root ? 'apt-get' : 'sudo', [...(root ? [] : ['-n', 'apt-get']), ...args], {
+			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+			quiet: true
+		});
 	if (!listsFresh) await apt('update');
 	listsFresh = true;
 	await apt('install', '-y', '--no-install-recommends', ...names);
@@ -55,11 +78,20 @@ export function freePort(from: number): Promise<number> {
 }
 
 export function alive(pid: number): boolean {
-	try { process.kill(pid, 0); return true; } catch { return false; }
+	try {
+		process.kill(pid, 0);
+		return true;
+	} catch {
+		return false;
+	}
 }
 
 /** Waits until a test holds, asking again shortly after each no; rejects with the given words when it never does. */
-export async function until(test: () => Promise<boolean> | boolean, words: string, timeoutMs = 30_000): Promise<void> {
+export async function until(
+	test: () => Promise<boolean> | boolean,
+	words: string,
+	timeoutMs = 30_000
+): Promise<void> {
 	const end = Date.now() + timeoutMs;
 	while (!(await test())) {
 		if (Date.now() > end) throw new Error(words);

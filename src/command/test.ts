@@ -7,19 +7,37 @@ import { databaseEnvironment, runningPid, startDatabase, stopDatabase } from './
 import { DEMO, MIGRATIONS, ROOT } from './paths.js';
 import { find, freePort, installPackages, say } from './system.js';
 
-interface Count { passed: number; failed: number }
+interface Count {
+	passed: number;
+	failed: number;
+}
 const PARTS = ['lint', 'types', 'core', 'server', 'browser'] as const;
 type Part = (typeof PARTS)[number];
 /** About half of the browser tests: they run beside the others, in a shop of their own. */
-const BESIDE_THE_OTHERS: readonly string[] = ['keyboard', 'pages', 'recording-and-ear', 'selecting', 'slice', 'stops'].map((n) => `tests/browser/${n}.test.ts`);
+const BESIDE_THE_OTHERS: readonly string[] = [
+	'keyboard',
+	'pages',
+	'recording-and-ear',
+	'selecting',
+	'slice',
+	'stops'
+].map((n) => `tests/browser/${n}.test.ts`);
 const modules = (path: string): string => join(ROOT, 'node_modules', path);
 
 /** Runs a program, shows what it prints (at its end where others run beside it) and gives it back with its exit code. */
-function show(args: string[], env: NodeJS.ProcessEnv = process.env, atEnd = false): Promise<{ code: number; text: string }> {
+function show(
+	args: string[],
+	env: NodeJS.ProcessEnv = process.env,
+	atEnd = false
+): Promise<{ code: number; text: string }> {
 	return new Promise((done, fail) => {
 		const child = spawn(process.execPath, args, { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'pipe'] });
 		let text = '';
-		for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => { text += String(d); if (!atEnd) process.stdout.write(d as Buffer); });
+		for (const stream of [child.stdout, child.stderr])
+			stream.on('data', (d) => {
+				text += String(d);
+				if (!atEnd) process.stdout.write(d as Buffer);
+			});
 		if (atEnd) child.on('close', () => process.stdout.write(text));
 		child.on('error', fail);
 		child.on('close', (code) => done({ code: code ?? 1, text }));
@@ -34,8 +52,28 @@ async function one(name: string, args: string[]): Promise<Count> {
 	return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
-async function mocha(spec: string | readonly string[], env?: NodeJS.ProcessEnv, timeout = 10_000, atEnd = false): Promise<Count> {
-	const { code, text } = await show([modules('mocha/bin/mocha.js'), '--no-config', '--import=tsx', '--extension=ts', '--reporter=spec', `--timeout=${timeout}`, '--forbid-only', '--forbid-pending', ...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []), ...(typeof spec === 'string' ? [spec] : spec)], env, atEnd);
+async function mocha(
+	spec: string | readonly string[],
+	env?: NodeJS.ProcessEnv,
+	timeout = 10_000,
+	atEnd = false
+): Promise<Count> {
+	const { code, text } = await show(
+		[
+			modules('mocha/bin/mocha.js'),
+			'--no-config',
+			'--import=tsx',
+			'--extension=ts',
+			'--reporter=spec',
+			`--timeout=${timeout}`,
+			'--forbid-only',
+			'--forbid-pending',
+			...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []),
+			...(typeof spec === 'string' ? [spec] : spec)
+		],
+		env,
+		atEnd
+	);
 	const read = (word: string) => Number(new RegExp(`(\\d+) ${word}`).exec(text)?.[1] ?? 0);
 	const count = { passed: read('passing'), failed: read('failing') };
 	return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
@@ -43,7 +81,11 @@ async function mocha(spec: string | readonly string[], env?: NodeJS.ProcessEnv, 
 
 /** What has to be stopped when the run itself is stopped. */
 const grounds = new Set<string>();
-for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.once(signal, () => { for (const pid of [...grounds].map(runningPid)) if (pid) process.kill(pid, 'SIGTERM'); process.exit(130); });
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
+	process.once(signal, () => {
+		for (const pid of [...grounds].map(runningPid)) if (pid) process.kill(pid, 'SIGTERM');
+		process.exit(130);
+	});
 // A reader that goes away (a closed pipe) ends the printing, not the cleaning up.
 for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
 
@@ -75,19 +117,44 @@ async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise
 
 let browserReady: Promise<void> | null = null;
 /** The browser installed and the application built; begun once, while other parts run. */
-const readyForBrowser = (): Promise<void> => (browserReady ??= (async () => { if (!find('chromium', '/usr/bin/chromium')) await installPackages('chromium'); await build(); })());
+const readyForBrowser = (): Promise<void> =>
+	(browserReady ??= (async () => {
+		if (!find('chromium', '/usr/bin/chromium')) await installPackages('chromium');
+		await build();
+	})());
 
 const RUN: Record<Part, () => Promise<Count>> = {
 	lint: () => one('lint', [modules('eslint/bin/eslint.js'), '.']),
-	types: () => one('types', [modules('svelte-check/bin/svelte-check'), '--tsconfig', './tsconfig.json', '--threshold', 'warning', '--fail-on-warnings', '--output', 'human']),
+	types: () =>
+		one('types', [
+			modules('svelte-check/bin/svelte-check'),
+			'--tsconfig',
+			'./tsconfig.json',
+			'--threshold',
+			'warning',
+			'--fail-on-warnings',
+			'--output',
+			'human'
+		]),
 	core: () => mocha('tests/core/**/*.test.ts', process.env, 20_000, true),
 	server: () => onGround(false, (env) => mocha('tests/server/**/*.test.ts', env, 30_000, true)),
 	browser: async () => {
 		await readyForBrowser();
-		const files = readdirSync(join(ROOT, 'tests/browser')).filter((n) => n.endsWith('.test.ts')).map((n) => `tests/browser/${n}`);
+		const files = readdirSync(join(ROOT, 'tests/browser'))
+			.filter((n) => n.endsWith('.test.ts'))
+			.map((n) => `tests/browser/${n}`);
 		const beside = files.filter((n) => BESIDE_THE_OTHERS.includes(n));
 		// Two shops with a database, an application and a browser each, so that one waits while the other works.
-		const counts = await Promise.all([onGround(true, (env) => mocha(files.filter((n) => !beside.includes(n)), { ...env, UNCINUS_TEST_PORT: '4273' }, 90_000)), onGround(true, (env) => mocha(beside, { ...env, UNCINUS_TEST_PORT: '4373' }, 90_000, true))]);
+		const counts = await Promise.all([
+			onGround(true, (env) =>
+				mocha(
+					files.filter((n) => !beside.includes(n)),
+					{ ...env, UNCINUS_TEST_PORT: '4273' },
+					90_000
+				)
+			),
+			onGround(true, (env) => mocha(beside, { ...env, UNCINUS_TEST_PORT: '4373' }, 90_000, true))
+		]);
 		return counts.reduce((a, b) => ({ passed: a.passed + b.passed, failed: a.failed + b.failed }));
 	}
 };
@@ -95,12 +162,16 @@ const RUN: Record<Part, () => Promise<Count>> = {
 /** Everything from lint to browser tests, and the closing line that says how it went. */
 export async function test(only?: string, match?: string): Promise<void> {
 	if (match) process.env.UNCINUS_TEST_MATCH = match;
-	if (only && !PARTS.includes(only as Part)) throw new Error(`There is no part ${only}. Use one of ${PARTS.join(', ')}.`);
+	if (only && !PARTS.includes(only as Part))
+		throw new Error(`There is no part ${only}. Use one of ${PARTS.join(', ')}.`);
 	await show([modules('@sveltejs/kit/svelte-kit.js'), 'sync']);
 	const total: Count = { passed: 0, failed: 0 };
 	const run = async (part: Part): Promise<void> => {
 		say(`\n== ${part}`);
-		const count = await RUN[part]().catch((e: Error): Count => { say(`${part} did not run: ${e.message}`); return { passed: 0, failed: 1 }; });
+		const count = await RUN[part]().catch((e: Error): Count => {
+			say(`${part} did not run: ${e.message}`);
+			return { passed: 0, failed: 1 };
+		});
 		total.passed += count.passed;
 		total.failed += count.failed;
 	};

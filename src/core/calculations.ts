@@ -72,15 +72,72 @@ export { CORE_VERSION } from './version.js';
 
 /** Every calculation of the product, in the order of the stations. Benches, records, reference, API and command all read it here. */
 export const CALCULATIONS: readonly Calculation[] = [
-	parseMarking, formatMarking, gritSize, concentration, surfaceSpeed, speedStatement, contact, shape, finishGrit, diagnoseFinish, recommend, rankRack,
-	visual, ringApplicability, tapPlan, ringFrequency, sonicModulus, ringSynthesise, ringAnalysis, ringDecision,
-	flangeCheck, fitCheck, threadHand, tighteningOrder, mountPack, mountQuill, mountGlue, mountLifting, mountToolPost, benchGrinder, spindleRunout,
-	speedCheck, runInPlan, runInOutcome, runInEnergy, runInRecommission,
-	runout, pencilTouch, faceRunout, reclock, truePlan, preBalanceRule,
-	levelStand, slopeError, fromPeriod, fromMarks, fromTestMass, influence, threeRuns, tolerance, twoWeights, weights, holes, dimples, updateEstimate, simulateStand, auto, compareSpins, comparePushed,
-	overlap, singlePoint, dresserPosition, dressPlan,
+	parseMarking,
+	formatMarking,
+	gritSize,
+	concentration,
+	surfaceSpeed,
+	speedStatement,
+	contact,
+	shape,
+	finishGrit,
+	diagnoseFinish,
+	recommend,
+	rankRack,
+	visual,
+	ringApplicability,
+	tapPlan,
+	ringFrequency,
+	sonicModulus,
+	ringSynthesise,
+	ringAnalysis,
+	ringDecision,
+	flangeCheck,
+	fitCheck,
+	threadHand,
+	tighteningOrder,
+	mountPack,
+	mountQuill,
+	mountGlue,
+	mountLifting,
+	mountToolPost,
+	benchGrinder,
+	spindleRunout,
+	speedCheck,
+	runInPlan,
+	runInOutcome,
+	runInEnergy,
+	runInRecommission,
+	runout,
+	pencilTouch,
+	faceRunout,
+	reclock,
+	truePlan,
+	preBalanceRule,
+	levelStand,
+	slopeError,
+	fromPeriod,
+	fromMarks,
+	fromTestMass,
+	influence,
+	threeRuns,
+	tolerance,
+	twoWeights,
+	weights,
+	holes,
+	dimples,
+	updateEstimate,
+	simulateStand,
+	auto,
+	compareSpins,
+	comparePushed,
+	overlap,
+	singlePoint,
+	dresserPosition,
+	dressPlan,
 	release,
-	holdSpeed, incidentPlan,
+	holdSpeed,
+	incidentPlan,
 	extraCheck
 ];
 
@@ -88,13 +145,20 @@ const byId = new Map(CALCULATIONS.map((c) => [c.id, c]));
 
 /** The calculation with this id. @throws InputFault `unknown-choice` on `id` */
 export function calculation(id: unknown): Calculation {
-	if (id === undefined || id === null) throw new InputFault('id', 'missing', 'The id of the calculation is missing.');
+	if (id === undefined || id === null)
+		throw new InputFault('id', 'missing', 'The id of the calculation is missing.');
 	const found = typeof id === 'string' ? byId.get(id) : undefined;
-	if (!found) throw new InputFault('id', 'unknown-choice', `${shown(id)} is not a calculation. List them to see the ids.`);
+	if (!found)
+		throw new InputFault(
+			'id',
+			'unknown-choice',
+			`${shown(id)} is not a calculation. List them to see the ids.`
+		);
 	return found;
 }
 
-export type CalcAnswer = { output: Record<string, unknown> } | { error: { field: string; code: string; message: string } };
+export type CalcAnswer =
+	{ output: Record<string, unknown> } | { error: { field: string; code: string; message: string } };
 
 /** Runs one calculation and turns a fault into data: the one answer that command, batch and API all give. */
 export function answer(id: unknown, input: unknown): CalcAnswer {

@@ -7,16 +7,34 @@
 	const down = $derived(page.error?.code === 'database-down');
 	onMount(() => {
 		// A database that comes back is noticed without anybody pressing anything.
-		const timer = setInterval(async () => { if (down && (await fetch('/health').catch(() => null))?.ok) await invalidateAll(); }, 3000);
+		const timer = setInterval(async () => {
+			if (down && (await fetch('/health').catch(() => null))?.ok) await invalidateAll();
+		}, 3000);
 		return () => clearInterval(timer);
 	});
 </script>
 
 <svelte:head><title>Uncinus</title></svelte:head>
 <main>
-	<h1>{down ? 'The database does not answer' : page.status === 404 ? 'Nothing here' : page.status === 403 ? 'Not allowed' : 'That did not work'}</h1>
+	<h1>
+		{down
+			? 'The database does not answer'
+			: page.status === 404
+				? 'Nothing here'
+				: page.status === 403
+					? 'Not allowed'
+					: 'That did not work'}
+	</h1>
 	<p>{page.error?.message}</p>
 	<p><a class="btn act" href={down ? page.url.pathname : '/'}>{down ? 'Try again' : 'To the floor'}</a></p>
 </main>
 
-<style>main { max-width: 640px; margin: 12vh auto; padding: 24px; display: grid; gap: 14px; }</style>
+<style>
+	main {
+		max-width: 640px;
+		margin: 12vh auto;
+		padding: 24px;
+		display: grid;
+		gap: 14px;
+	}
+</style>

@@ -1,18 +1,37 @@
 import type { Locator, Page } from 'playwright-core';
 
 /** Yes or no to a question, by its words. */
-export const say = async (page: Page, question: string | RegExp, answer: 'Yes' | 'No'): Promise<void> => page.getByRole('group', { name: question }).getByRole('radio', { name: answer, exact: true }).check();
-export const press = (page: Page, name: string | RegExp): Promise<void> => page.getByRole('button', { name }).first().click();
-export const heading = (page: Page, name: string | RegExp): Promise<void> => page.getByRole('heading', { name, level: 1 }).waitFor();
+export const say = async (page: Page, question: string | RegExp, answer: 'Yes' | 'No'): Promise<void> =>
+	page.getByRole('group', { name: question }).getByRole('radio', { name: answer, exact: true }).check();
+export const press = (page: Page, name: string | RegExp): Promise<void> =>
+	page.getByRole('button', { name }).first().click();
+export const heading = (page: Page, name: string | RegExp): Promise<void> =>
+	page.getByRole('heading', { name, level: 1 }).waitFor();
 /** A station in the rim. */
-export const station = (page: Page, name: string): Locator => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name},`) });
+export const station = (page: Page, name: string): Locator =>
+	page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name},`) });
 /** The rim says this station is done. */
-export const done = (page: Page, name: string): Promise<void> => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: `${name}, done` }).waitFor();
+export const done = (page: Page, name: string): Promise<void> =>
+	page
+		.getByRole('navigation', { name: 'Stations' })
+		.getByRole('link', { name: `${name}, done` })
+		.waitFor();
 
 let made = 0;
 /** One more good wheel for SG-1, so that a test takes none away from those that follow. */
 export async function oneMoreWheel(page: Page, base: string): Promise<void> {
-	const values = { number: `77${String(++made).padStart(2, '0')}`, marking: 'WA 60 H 8 V', newDiameterMm: 300, diameterMm: 299, widthMm: 32, boreMm: 76.2, minDiameterMm: 180, massKg: 4.66, ratedMps: 40, place: 'spare' };
+	const values = {
+		number: `77${String(++made).padStart(2, '0')}`,
+		marking: 'WA 60 H 8 V',
+		newDiameterMm: 300,
+		diameterMm: 299,
+		widthMm: 32,
+		boreMm: 76.2,
+		minDiameterMm: 180,
+		massKg: 4.66,
+		ratedMps: 40,
+		place: 'spare'
+	};
 	const answer = await page.request.post(`${base}/api/wheels`, { data: { values } });
 	if (!answer.ok()) throw new Error(await answer.text());
 }

@@ -12,9 +12,19 @@ async function mounted(page: Page, wheel: string): Promise<number> {
 		return r.json() as Promise<{ id: number }>;
 	};
 	const machines = 1;
-	const { id } = await send('/api/setups', { values: { part: 'Fault plates', quantity: 1, material: 'steel-hardened', operation: 'surface', targetRaUm: 0.8, machineId: machines } });
+	const { id } = await send('/api/setups', {
+		values: {
+			part: 'Fault plates',
+			quantity: 1,
+			material: 'steel-hardened',
+			operation: 'surface',
+			targetRaUm: 0.8,
+			machineId: machines
+		}
+	});
 	let version = 1;
-	const step = (station: string, name: string, values: object) => send(`/api/setups/${id}/records`, { station, step: name, values, version: version++ });
+	const step = (station: string, name: string, values: object) =>
+		send(`/api/setups/${id}/records`, { station, step: name, values, version: version++ });
 	await step('select', 'take', { wheelNumber: wheel });
 	await step('inspect', 'look', { crack: false, dropped: false, markingLegible: true });
 	await step('inspect', 'ring', { taps: Array.from({ length: 8 }, () => 'clear') });
@@ -24,12 +34,30 @@ async function mounted(page: Page, wheel: string): Promise<number> {
 describe('bad input, faults and two people', () => {
 	let page: Page;
 	let id = 0;
-	before(async () => { page = await signedIn('Ines Falk'); id = await mounted(page, '0309'); });
-	after(async () => { await page.context().close(); });
+	before(async () => {
+		page = await signedIn('Ines Falk');
+		id = await mounted(page, '0309');
+	});
+	after(async () => {
+		await page.context().close();
+	});
 	tellOnFailure(() => page);
-	const mount = async (p: Page = page) => { await p.goto(`${base()}/setups/${id}/mount`); await heading(p, 'Mount'); };
+	const mount = async (p: Page = page) => {
+		await p.goto(`${base()}/setups/${id}/mount`);
+		await heading(p, 'Mount');
+	};
 
-	for (const [typed, says] of [['', /Bore is missing/], ['soon', /"soon" is not a number/], ['-5', /-5 mm is too small/], ['1e308', /is too large/], ['NaN', /"NaN" is not a number/], ['76,2 kg', /kg does not fit here/], ['76 parsecs', /"parsecs" is not a unit/], ['<b>76</b>', /is not a number/], ["76'; DROP TABLE records", /is not a unit known here|is not a number/]] as const) {
+	for (const [typed, says] of [
+		['', /Bore is missing/],
+		['soon', /"soon" is not a number/],
+		['-5', /-5 mm is too small/],
+		['1e308', /is too large/],
+		['NaN', /"NaN" is not a number/],
+		['76,2 kg', /kg does not fit here/],
+		['76 parsecs', /"parsecs" is not a unit/],
+		['<b>76</b>', /is not a number/],
+		["76'; DROP TABLE records", /is not a unit known here|is not a number/]
+	] as const) {
 		it(`"${typed}" is named beside its field and stays as typed`, async () => {
 			await mount();
 			await page.getByLabel('Bore, measured').fill(typed);
@@ -44,15 +72,26 @@ describe('bad input, faults and two people', () => {
 	it('what is typed and pressed before the page listens is kept and carried out once it does', async () => {
 		const slow = await signedIn('Ines Falk');
 		let arrive = (): void => undefined;
-		const held = new Promise<void>((go) => { arrive = go; });
-		await slow.route(/\/_app\/.*\.js$/, async (route) => { await held; await route.continue(); });
+		const held = new Promise<void>((go) => {
+			arrive = go;
+		});
+		await slow.route(/\/_app\/.*\.js$/, async (route) => {
+			await held;
+			await route.continue();
+		});
 		await slow.goto(`${base()}/setups/${id}/mount`, { waitUntil: 'commit' });
 		await slow.getByLabel('Bore, measured').fill('soon');
 		await slow.getByLabel('Seat, measured').fill('76.2');
 		await press(slow, 'Slides on by hand');
-		expect(await slow.locator('.field').filter({ hasText: 'Bore, measured' }).innerText()).not.to.match(/not a number/);
+		expect(await slow.locator('.field').filter({ hasText: 'Bore, measured' }).innerText()).not.to.match(
+			/not a number/
+		);
 		arrive();
-		await slow.locator('.field').filter({ hasText: 'Bore, measured' }).getByText(/"soon" is not a number/).waitFor();
+		await slow
+			.locator('.field')
+			.filter({ hasText: 'Bore, measured' })
+			.getByText(/"soon" is not a number/)
+			.waitFor();
 		expect(await slow.getByLabel('Bore, measured').inputValue()).to.equal('soon');
 		await slow.getByLabel('Bore, measured').fill('');
 		await slow.context().close();
@@ -61,10 +100,21 @@ describe('bad input, faults and two people', () => {
 	it('a file picked and a choice made before the page listens count', async () => {
 		const slow = await signedIn('Mara Okonjo');
 		let arrive = (): void => undefined;
-		const held = new Promise<void>((go) => { arrive = go; });
-		await slow.route(/\/_app\/.*\.js$/, async (route) => { await held; await route.continue(); });
+		const held = new Promise<void>((go) => {
+			arrive = go;
+		});
+		await slow.route(/\/_app\/.*\.js$/, async (route) => {
+			await held;
+			await route.continue();
+		});
 		await slow.goto(`${base()}/rack/import`, { waitUntil: 'commit' });
-		await slow.locator('input[type=file]').setInputFiles({ name: 'rack.csv', mimeType: 'text/csv', buffer: Buffer.from('number,marking\n0001,WA 60 K 8 V\n') });
+		await slow
+			.locator('input[type=file]')
+			.setInputFiles({
+				name: 'rack.csv',
+				mimeType: 'text/csv',
+				buffer: Buffer.from('number,marking\n0001,WA 60 K 8 V\n')
+			});
 		arrive();
 		await slow.getByRole('button', { name: 'Look at every line' }).waitFor();
 		await slow.context().close();
@@ -102,7 +152,8 @@ describe('bad input, faults and two people', () => {
 		await button.dblclick();
 		await page.getByRole('heading', { name: /Mount/ }).waitFor();
 		await page.getByLabel('Flange run-out').waitFor();
-		const lines = (await (await page.request.get(`${base()}/api/setups/${id}/export.json`)).json()).records as { step: string }[];
+		const lines = (await (await page.request.get(`${base()}/api/setups/${id}/export.json`)).json())
+			.records as { step: string }[];
 		expect(lines.filter((r) => r.step === 'fit')).to.have.length(1);
 	});
 
@@ -130,13 +181,21 @@ describe('bad input, faults and two people', () => {
 
 	it('a stop is shown with its reason and no way past it', async () => {
 		await mount();
-		await page.getByRole('button', { name: /^Flanges/ }).first().click();
-		for (const name of ['Back flange', 'Front flange']) await page.getByLabel(name, { exact: true }).fill('90');
-		for (const name of ['Back hollow', 'Front hollow']) await page.getByLabel(name, { exact: true }).fill('80');
+		await page
+			.getByRole('button', { name: /^Flanges/ })
+			.first()
+			.click();
+		for (const name of ['Back flange', 'Front flange'])
+			await page.getByLabel(name, { exact: true }).fill('90');
+		for (const name of ['Back hollow', 'Front hollow'])
+			await page.getByLabel(name, { exact: true }).fill('80');
 		for (const name of ['Back blotter', 'Front blotter']) await page.getByLabel(name).selectOption('good');
 		await say(page, 'Wiped clean', 'Yes');
 		await say(page, 'Burr or dent found', 'No');
-		await page.getByText(/under the 100.0 mm this wheel needs/).first().waitFor();
+		await page
+			.getByText(/under the 100.0 mm this wheel needs/)
+			.first()
+			.waitFor();
 		await press(page, 'Flanges are right');
 		const gate = page.getByRole('complementary', { name: 'Before running in' });
 		await gate.getByText(/under the 100.0 mm this wheel needs/).waitFor();
@@ -145,11 +204,14 @@ describe('bad input, faults and two people', () => {
 		await page.getByLabel('Tachometer', { exact: true }).fill('2290');
 		await page.getByRole('radio', { name: 'with the wheel' }).check();
 		await press(page, 'Book the reading');
-		await page.getByText(/Stopped at Mount/).first().waitFor();
+		await page
+			.getByText(/Stopped at Mount/)
+			.first()
+			.waitFor();
 		expect(await page.getByLabel('Tachometer', { exact: true }).inputValue()).to.equal('2290');
 	});
 
-	it('inches are the setup\'s, and what was typed is converted', async () => {
+	it("inches are the setup's, and what was typed is converted", async () => {
 		await mount();
 		await page.getByRole('button', { name: /^Fit/ }).click();
 		await page.getByLabel('Bore, measured').fill('76.25');
@@ -166,9 +228,14 @@ describe('bad input, faults and two people', () => {
 		await page.getByLabel('Bore, measured').fill('76.27');
 		await page.getByLabel('Seat, measured').fill('76.2');
 		await (await database()).stop();
-		const load = Promise.all(Array.from({ length: 20 }, () => page.request.get(`${base()}/rack`).then((r) => r.status())));
+		const load = Promise.all(
+			Array.from({ length: 20 }, () => page.request.get(`${base()}/rack`).then((r) => r.status()))
+		);
 		await press(page, 'Slides on by hand');
-		await page.getByText(/database does not answer/).first().waitFor();
+		await page
+			.getByText(/database does not answer/)
+			.first()
+			.waitFor();
 		expect(await page.getByLabel('Bore, measured').inputValue()).to.equal('76.27');
 		expect(new Set(await load)).to.deep.equal(new Set([503]));
 		const other = await page.context().newPage();
@@ -178,14 +245,28 @@ describe('bad input, faults and two people', () => {
 		await other.getByRole('heading', { name: 'Rack', level: 1 }).waitFor({ timeout: 20_000 });
 		await other.close();
 		await press(page, 'Slides on by hand');
-		await page.getByText(/70 µm play/).first().waitFor();
+		await page
+			.getByText(/70 µm play/)
+			.first()
+			.waitFor();
 	});
 
 	it('requests from another site and unreadable ones are refused in words', async () => {
-		const foreign = await page.request.post(`${base()}/api/setups/${id}/records`, { headers: { origin: 'http://elsewhere.example' }, data: {} });
+		const foreign = await page.request.post(`${base()}/api/setups/${id}/records`, {
+			headers: { origin: 'http://elsewhere.example' },
+			data: {}
+		});
 		expect(foreign.status()).to.equal(403);
-		for (const [path, data] of [[`/api/setups/${id}/records`, 'not json'], ['/api/setups', '[]'], ['/api/wheels', '{"values": 5}'], ['/api/calc/true.runout', '{"readingsUm": "x"}']] as const) {
-			const r = await page.request.post(base() + path, { headers: { 'content-type': 'application/json' }, data });
+		for (const [path, data] of [
+			[`/api/setups/${id}/records`, 'not json'],
+			['/api/setups', '[]'],
+			['/api/wheels', '{"values": 5}'],
+			['/api/calc/true.runout', '{"readingsUm": "x"}']
+		] as const) {
+			const r = await page.request.post(base() + path, {
+				headers: { 'content-type': 'application/json' },
+				data
+			});
 			expect(r.status(), path).to.equal(400);
 			expect((await r.json()).error.message).to.have.length.above(8);
 		}

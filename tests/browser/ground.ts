@@ -11,8 +11,21 @@ import { madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
 import { addressFromEnvironment } from '../../src/lib/server/pool.js';
 
 /** The running application and browser that all browser tests share. */
-const PINS: Record<string, string> = { 'Mara Okonjo': '4711', 'Tobias Renn': '2580', 'Ines Falk': '1359', 'Piet Aalders': '8024' };
-const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const PINS: Record<string, string> = {
+	'Mara Okonjo': '4711',
+	'Tobias Renn': '2580',
+	'Ines Falk': '1359',
+	'Piet Aalders': '8024'
+};
+const FLAGS = [
+	'--no-sandbox',
+	'--disable-gpu',
+	'--disable-quic',
+	'--no-first-run',
+	'--disable-background-networking',
+	'--disable-component-update',
+	'--disable-sync'
+];
 /** The browser's microphone plays this: a sound wheel, struck eight times. */
 const MICROPHONE = join(mkdtempSync(join(tmpdir(), 'uncinus-ear-')), 'ring.wav');
 let app: ChildProcess | null = null;
@@ -25,7 +38,9 @@ export const base = (): string => `http://127.0.0.1:${port}`;
 export async function startApp(aheadS = 0): Promise<void> {
 	if (app) return;
 	port ||= await freePort(Number(process.env.UNCINUS_TEST_PORT ?? 4273));
-	app = await startApplication(addressFromEnvironment(), port, true, true, { UNCINUS_CLOCK_AHEAD_S: String(aheadS) });
+	app = await startApplication(addressFromEnvironment(), port, true, true, {
+		UNCINUS_CLOCK_AHEAD_S: String(aheadS)
+	});
 }
 export async function stopApp(): Promise<void> {
 	if (app) await endChild(app);
@@ -42,16 +57,44 @@ export const database = (): Promise<PrivateDatabase> => startDatabase(process.en
 export async function context(options: Parameters<Browser['newContext']>[0] = {}): Promise<BrowserContext> {
 	await startApp();
 	if (!browser) {
-		writeFileSync(MICROPHONE, writeWav(soundOf(madeUpRing({ condition: 'clear', seed: 12, frequencyHz: 1300, tapAnglesDeg: [45, 135, 225, 315, 0, 90, 180, 270], sampleRateHz: 48000, gapS: 0.7 }))));
-		browser = await chromium.launch({ executablePath: find('chromium', '/usr/bin/chromium')!, args: [...FLAGS, '--use-fake-device-for-media-stream', `--use-file-for-fake-audio-capture=${MICROPHONE}`] });
+		writeFileSync(
+			MICROPHONE,
+			writeWav(
+				soundOf(
+					madeUpRing({
+						condition: 'clear',
+						seed: 12,
+						frequencyHz: 1300,
+						tapAnglesDeg: [45, 135, 225, 315, 0, 90, 180, 270],
+						sampleRateHz: 48000,
+						gapS: 0.7
+					})
+				)
+			)
+		);
+		browser = await chromium.launch({
+			executablePath: find('chromium', '/usr/bin/chromium')!,
+			args: [
+				...FLAGS,
+				'--use-fake-device-for-media-stream',
+				`--use-file-for-fake-audio-capture=${MICROPHONE}`
+			]
+		});
 	}
-	const made = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options });
+	const made = await browser.newContext({
+		viewport: { width: 1280, height: 800 },
+		reducedMotion: 'reduce',
+		...options
+	});
 	made.setDefaultTimeout(15_000);
 	return made;
 }
 
 /** A page with somebody signed in through the form. */
-export async function signedIn(who = 'Ines Falk', options: Parameters<typeof context>[0] = {}): Promise<Page> {
+export async function signedIn(
+	who = 'Ines Falk',
+	options: Parameters<typeof context>[0] = {}
+): Promise<Page> {
 	const page = await (await context(options)).newPage();
 	await page.goto(`${base()}/sign-in`);
 	await page.getByRole('radio', { name: who }).check();
@@ -71,7 +114,10 @@ export function tellOnFailure(pageOf: () => Page): void {
 	afterEach(async function (this: Mocha.Context) {
 		if (this.currentTest?.state !== 'failed') return;
 		const page = pageOf();
-		const text = await page.locator('main').innerText().catch(() => 'no page');
+		const text = await page
+			.locator('main')
+			.innerText()
+			.catch(() => 'no page');
 		process.stdout.write(`    at ${page.url()}\n    ${text.slice(0, 1500).replace(/\n+/g, ' | ')}\n`);
 	});
 }

@@ -6,16 +6,28 @@ import { answer, push, tabTo, type } from './keyboard.js';
 
 describe('from a brief to a released wheel, by keyboard only', () => {
 	let page: Page;
-	before(async () => { await startApp(); page = await (await context()).newPage(); await page.goto(`${base()}/sign-in`); });
-	after(async () => { await page.context().close(); await restartApp(); });
+	before(async () => {
+		await startApp();
+		page = await (await context()).newPage();
+		await page.goto(`${base()}/sign-in`);
+	});
+	after(async () => {
+		await page.context().close();
+		await restartApp();
+	});
 	tellOnFailure(() => page);
 	const key = (k: string) => page.keyboard.press(k);
 	/** Leaves the field and goes to a station by its digit. */
-	const go = async (digit: string, title: RegExp | string) => { await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur()); await key(digit); await heading(page, title); };
+	const go = async (digit: string, title: RegExp | string) => {
+		await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+		await key(digit);
+		await heading(page, title);
+	};
 
 	it('signs in and starts a setup', async () => {
 		await tabTo(page, /Ines Falk/);
-		for (let i = 0; i < 6 && !(await page.getByRole('radio', { name: 'Tobias Renn' }).isChecked()); i++) await key('ArrowDown');
+		for (let i = 0; i < 6 && !(await page.getByRole('radio', { name: 'Tobias Renn' }).isChecked()); i++)
+			await key('ArrowDown');
 		await type(page, /^PIN/, '2580');
 		await key('Enter');
 		await heading(page, 'On the floor');
@@ -42,7 +54,14 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await push(page, /^Take wheel/);
 		await push(page, /On to inspecting/);
 		await heading(page, 'Inspect: look');
-		for (const [q, yes] of [[/A crack anywhere/, false], [/It fell/, false], [/Marking and speed/, true], [/Bore clean/, true], [/Faces clean/, true]] as const) await answer(page, q, yes);
+		for (const [q, yes] of [
+			[/A crack anywhere/, false],
+			[/It fell/, false],
+			[/Marking and speed/, true],
+			[/Bore clean/, true],
+			[/Faces clean/, true]
+		] as const)
+			await answer(page, q, yes);
 		await push(page, /^Looked over/);
 		await heading(page, 'Inspect: ring');
 		for (let i = 0; i < 8; i++) await key('c');
@@ -78,7 +97,8 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await tabTo(page, /Read on/);
 		await key('ArrowRight');
 		await push(page, /Book the reading/);
-		for (const q of [/Guard closed/, /Nobody in line/, /First run of this wheel/]) await answer(page, q, true);
+		for (const q of [/Guard closed/, /Nobody in line/, /First run of this wheel/])
+			await answer(page, q, true);
 		await push(page, /Wheel is started/);
 		await page.getByRole('timer').waitFor();
 		await restartApp(900);
@@ -93,13 +113,27 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 	it('trues, balances with the space bar, and dresses it', async () => {
 		await go('6', 'True');
 		await tabTo(page, /Reading at 0 degrees/);
-		for (const r of [12, 6, 14, 22, 31, 38, 30, 26, 21, 9, 4, 7]) { await page.keyboard.type(String(r)); await key('Enter'); }
+		for (const r of [12, 6, 14, 22, 31, 38, 30, 26, 21, 9, 4, 7]) {
+			await page.keyboard.type(String(r));
+			await key('Enter');
+		}
 		await push(page, /Book the readings/);
 		await push(page, /Read the rim again/);
 		await tabTo(page, /Reading at 0 degrees/);
-		for (const r of [4, 3, 5, 6, 7, 8, 6, 5, 4, 3, 2, 3]) { await page.keyboard.type(String(r)); await key('Enter'); }
-		const size = async () => Number((await page.getByText(/^[\d.]+ × [\d.]+ × [\d.]+$/).first().innerText()).split(' ')[0]);
-		await type(page, /Diameter now/, (await size() - 0.1).toFixed(2));
+		for (const r of [4, 3, 5, 6, 7, 8, 6, 5, 4, 3, 2, 3]) {
+			await page.keyboard.type(String(r));
+			await key('Enter');
+		}
+		const size = async () =>
+			Number(
+				(
+					await page
+						.getByText(/^[\d.]+ × [\d.]+ × [\d.]+$/)
+						.first()
+						.innerText()
+				).split(' ')[0]
+			);
+		await type(page, /Diameter now/, ((await size()) - 0.1).toFixed(2));
 		await answer(page, /Spun dry/, true);
 		await push(page, /Trued, readings taken/);
 		await done(page, 'True');
@@ -123,7 +157,7 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await type(page, /Traverse/, '120');
 		await push(page, /Set like this/);
 		await answer(page, /Sounded even/, true);
-		await type(page, /Diameter now/, (await size() - 0.1).toFixed(2));
+		await type(page, /Diameter now/, ((await size()) - 0.1).toFixed(2));
 		await push(page, /^Dressed, sounds even/);
 		await done(page, 'Dress');
 	});
@@ -131,7 +165,14 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 	it('proves and releases it', async () => {
 		await go('9', 'Prove');
 		await type(page, /Ra of the trial cut/, '0.52');
-		for (const [q, yes] of [[/Burn on/, false], [/Chatter on/, false], [/Sounded normal/, true], [/A crack/, false], [/Guard closed/, true]] as const) await answer(page, q, yes);
+		for (const [q, yes] of [
+			[/Burn on/, false],
+			[/Chatter on/, false],
+			[/Sounded normal/, true],
+			[/A crack/, false],
+			[/Guard closed/, true]
+		] as const)
+			await answer(page, q, yes);
 		await push(page, /Release to grind/);
 		await page.getByText('Released to grind.').waitFor();
 		await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());

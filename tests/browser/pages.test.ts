@@ -5,35 +5,93 @@ import { heading, press, say } from './bench.js';
 import { base, context, signedIn, tellOnFailure } from './ground.js';
 
 const VIEWS: [string, string, RegExp | string][] = [
-	['the floor', '/', 'On the floor'], ['the rack', '/rack', 'Rack'], ['a wheel', '/rack/0317', 'Wheel 0317'], ['receiving a wheel', '/rack/new', 'Receive a wheel'], ['looking a wheel over', '/rack/0298/look', 'Look wheel 0298 over'], ['ringing a wheel', '/rack/0298/ring', 'Ring wheel 0298'], ['practice', '/practice', 'Practice'], ['the ear trainer', '/practice/ring', 'Ear trainer'], ['the practice stand', '/practice/stand?seed=3', 'Practice stand'], ['listening to a ring', '/benches/inspect.ring-analysis', 'Listen to a ring'], ['setups', '/setups', 'Setups'], ['a new setup', '/setups/new', 'New setup'],
-	['brief', '/setups/142/brief', 'Brief'], ['select', '/setups/143/select', 'Select'], ['inspect', '/setups/142/inspect', /Inspect/], ['mount', '/setups/142/mount', 'Mount'], ['run in', '/setups/142/run-in', 'Run in'], ['true', '/setups/142/true', 'True'],
-	['balance', '/setups/142/balance', 'Balance'], ['dress', '/setups/144/dress', 'Dress'], ['prove', '/setups/144/prove', 'Prove'], ['keep', '/setups/144/keep', 'Keep'], ['something is wrong', '/setups/142/wrong', 'Something is wrong'], ['an incident', '/incidents/1', /Incident 1/],
-	['benches', '/benches', 'Benches'], ['a bench', '/benches/mount.flange-check', /Flange/], ['the marking reader', '/benches/spec.parse-marking', 'Read a marking'], ['wrong grit or wrong dress', '/benches/spec.diagnose-finish?targetRaUm=0.45&gritNumber=46&dressDepthUm=5&leadUm=10&tipRadiusUm=350', /Wrong grit/], ['speeds', '/benches/spec.surface-speed', 'Speeds'], ['guideline figures', '/shop/guidelines', 'Guideline figures'], ['limits', '/shop/limits', 'Limits and usual values'], ['taking in a list', '/rack/import', 'Take in a list of wheels'], ['the log', '/log', 'Log'], ['a record', '/log/20', 'Record 20'], ['the shop', '/shop', 'Shop'], ['a machine', '/shop/machines/SG-1', 'Machine SG-1'], ['a route', '/shop/routes/tool-pack', 'Route: Tool pack'], ['an instrument', '/shop/instruments/DI-1', 'Instrument DI-1'], ['find', '/find?q=03', 'Find']
+	['the floor', '/', 'On the floor'],
+	['the rack', '/rack', 'Rack'],
+	['a wheel', '/rack/0317', 'Wheel 0317'],
+	['receiving a wheel', '/rack/new', 'Receive a wheel'],
+	['looking a wheel over', '/rack/0298/look', 'Look wheel 0298 over'],
+	['ringing a wheel', '/rack/0298/ring', 'Ring wheel 0298'],
+	['practice', '/practice', 'Practice'],
+	['the ear trainer', '/practice/ring', 'Ear trainer'],
+	['the practice stand', '/practice/stand?seed=3', 'Practice stand'],
+	['listening to a ring', '/benches/inspect.ring-analysis', 'Listen to a ring'],
+	['setups', '/setups', 'Setups'],
+	['a new setup', '/setups/new', 'New setup'],
+	['brief', '/setups/142/brief', 'Brief'],
+	['select', '/setups/143/select', 'Select'],
+	['inspect', '/setups/142/inspect', /Inspect/],
+	['mount', '/setups/142/mount', 'Mount'],
+	['run in', '/setups/142/run-in', 'Run in'],
+	['true', '/setups/142/true', 'True'],
+	['balance', '/setups/142/balance', 'Balance'],
+	['dress', '/setups/144/dress', 'Dress'],
+	['prove', '/setups/144/prove', 'Prove'],
+	['keep', '/setups/144/keep', 'Keep'],
+	['something is wrong', '/setups/142/wrong', 'Something is wrong'],
+	['an incident', '/incidents/1', /Incident 1/],
+	['benches', '/benches', 'Benches'],
+	['a bench', '/benches/mount.flange-check', /Flange/],
+	['the marking reader', '/benches/spec.parse-marking', 'Read a marking'],
+	[
+		'wrong grit or wrong dress',
+		'/benches/spec.diagnose-finish?targetRaUm=0.45&gritNumber=46&dressDepthUm=5&leadUm=10&tipRadiusUm=350',
+		/Wrong grit/
+	],
+	['speeds', '/benches/spec.surface-speed', 'Speeds'],
+	['guideline figures', '/shop/guidelines', 'Guideline figures'],
+	['limits', '/shop/limits', 'Limits and usual values'],
+	['taking in a list', '/rack/import', 'Take in a list of wheels'],
+	['the log', '/log', 'Log'],
+	['a record', '/log/20', 'Record 20'],
+	['the shop', '/shop', 'Shop'],
+	['a machine', '/shop/machines/SG-1', 'Machine SG-1'],
+	['a route', '/shop/routes/tool-pack', 'Route: Tool pack'],
+	['an instrument', '/shop/instruments/DI-1', 'Instrument DI-1'],
+	['find', '/find?q=03', 'Find']
 ];
 
 describe('every main view, in both themes', () => {
 	let page: Page;
-	before(async () => { page = await signedIn('Mara Okonjo', { colorScheme: 'light' }); });
-	after(async () => { await page.context().close(); });
+	before(async () => {
+		page = await signedIn('Mara Okonjo', { colorScheme: 'light' });
+	});
+	after(async () => {
+		await page.context().close();
+	});
 	tellOnFailure(() => page);
 	// Only what is wrong is gathered: a list of everything that is right costs as much as the check itself.
-	const axe = () => new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'], preload: false });
-	const faults = async (checking: AxeBuilder) => (await checking.analyze()).violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join('; ')}`);
-	for (const [name, path, title] of VIEWS) it(`${name} opens, fits, and is free of faults a screen reader would meet`, async () => {
-		const errors: string[] = [];
-		const hear = (e: Error) => errors.push(e.message);
-		page.on('pageerror', hear);
-		await page.emulateMedia({ colorScheme: 'light' });
-		await page.goto(base() + path);
-		await heading(page, title);
-		expect(await faults(axe().withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])), 'light').to.deep.equal([]);
-		expect(await page.evaluate(() => document.documentElement.scrollWidth), 'nothing sticks out sideways').to.be.at.most(1280);
-		// What a screen reader meets does not depend on the theme; colours do.
-		await page.emulateMedia({ colorScheme: 'dark' });
-		expect(await faults(axe().withRules(['color-contrast'])), 'dark').to.deep.equal([]);
-		page.off('pageerror', hear);
-		expect(errors).to.deep.equal([]);
-	});
+	const axe = () =>
+		new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'], preload: false });
+	const faults = async (checking: AxeBuilder) =>
+		(await checking.analyze()).violations.map(
+			(v) =>
+				`${v.id}: ${v.nodes
+					.map((n) => n.target.join(' '))
+					.slice(0, 3)
+					.join('; ')}`
+		);
+	for (const [name, path, title] of VIEWS)
+		it(`${name} opens, fits, and is free of faults a screen reader would meet`, async () => {
+			const errors: string[] = [];
+			const hear = (e: Error) => errors.push(e.message);
+			page.on('pageerror', hear);
+			await page.emulateMedia({ colorScheme: 'light' });
+			await page.goto(base() + path);
+			await heading(page, title);
+			expect(
+				await faults(axe().withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])),
+				'light'
+			).to.deep.equal([]);
+			expect(
+				await page.evaluate(() => document.documentElement.scrollWidth),
+				'nothing sticks out sideways'
+			).to.be.at.most(1280);
+			// What a screen reader meets does not depend on the theme; colours do.
+			await page.emulateMedia({ colorScheme: 'dark' });
+			expect(await faults(axe().withRules(['color-contrast'])), 'dark').to.deep.equal([]);
+			page.off('pageerror', hear);
+			expect(errors).to.deep.equal([]);
+		});
 });
 
 describe('signing in', () => {
@@ -68,15 +126,21 @@ describe('signing in', () => {
 
 describe('the rack, benches and shop', () => {
 	let page: Page;
-	before(async () => { page = await signedIn('Mara Okonjo'); });
-	after(async () => { await page.context().close(); });
+	before(async () => {
+		page = await signedIn('Mara Okonjo');
+	});
+	after(async () => {
+		await page.context().close();
+	});
 	tellOnFailure(() => page);
 
 	it('sorts and filters by the address', async () => {
 		await page.goto(`${base()}/rack`);
 		await page.getByRole('link', { name: 'Size now, mm' }).click();
 		await page.waitForURL(/sort=diameter/);
-		expect(await page.getByRole('columnheader', { name: 'Size now, mm' }).getAttribute('aria-sort')).to.equal('ascending');
+		expect(await page.getByRole('columnheader', { name: 'Size now, mm' }).getAttribute('aria-sort')).to.equal(
+			'ascending'
+		);
 		await page.getByLabel('State').selectOption({ label: 'Quarantined' });
 		await page.waitForURL(/state=quarantined/);
 		await page.getByRole('searchbox').fill('no such wheel');
@@ -95,7 +159,10 @@ describe('the rack, benches and shop', () => {
 		await page.getByLabel('Scrap diameter').fill('6 in');
 		await page.getByLabel('Mass when new').fill('-3');
 		await press(page, 'Accept it onto the rack');
-		await page.getByText(/Mass when new: -3 kg is too small/).first().waitFor();
+		await page
+			.getByText(/Mass when new: -3 kg is too small/)
+			.first()
+			.waitFor();
 		await page.getByLabel('Mass when new').fill('3,1');
 		await page.getByLabel('Place').fill('bay 2');
 		await say(page, 'A crack anywhere', 'No');
@@ -107,7 +174,10 @@ describe('the rack, benches and shop', () => {
 	});
 
 	it('computes at a bench, in inches too, and records nothing', async () => {
-		const records = async () => { await page.goto(`${base()}/log`); return page.getByRole('row').nth(1).innerText(); };
+		const records = async () => {
+			await page.goto(`${base()}/log`);
+			return page.getByRole('row').nth(1).innerText();
+		};
 		const before = await records();
 		await page.goto(`${base()}/benches`);
 		await page.getByLabel('Find a bench').fill('surface speed');
@@ -120,7 +190,10 @@ describe('the rack, benches and shop', () => {
 		await press(page, 'Inches');
 		await page.getByText('5798 ft/min').first().waitFor();
 		await page.getByLabel('Wheel diameter', { exact: true }).fill('a lot');
-		await page.getByText(/"a lot" is not a number/).first().waitFor();
+		await page
+			.getByText(/"a lot" is not a number/)
+			.first()
+			.waitFor();
 		await page.getByLabel('Wheel diameter', { exact: true }).fill('196 mm');
 		await page.getByText('5798 ft/min').first().waitFor();
 		await press(page, 'Show the working');
@@ -130,11 +203,17 @@ describe('the rack, benches and shop', () => {
 
 	it('gives every calculation a bench whose example computes', async () => {
 		await page.goto(`${base()}/benches`);
-		const links = await page.locator('main li a').evaluateAll((all) => all.map((a) => (a as HTMLAnchorElement).getAttribute('href')!));
+		const links = await page
+			.locator('main li a')
+			.evaluateAll((all) => all.map((a) => (a as HTMLAnchorElement).getAttribute('href')!));
 		expect(links.length).to.be.at.least(25);
 		for (const href of links) {
 			await page.locator(`main li a[href="${href}"]`).click();
-			await page.getByRole('button', { name: href.endsWith('spec.parse-marking') ? '72A54-K9VDR' : 'Fill in an example' }).click();
+			await page
+				.getByRole('button', {
+					name: href.endsWith('spec.parse-marking') ? '72A54-K9VDR' : 'Fill in an example'
+				})
+				.click();
 			// What takes seconds is computed when asked for.
 			const ask = page.getByRole('button', { name: 'Compute it' });
 			if (await ask.count()) await ask.click();
@@ -150,7 +229,10 @@ describe('the rack, benches and shop', () => {
 		await page.goto(`${base()}/shop/dressers/D-07`);
 		await page.getByLabel('Turn after').fill('0');
 		await press(page, 'Keep it');
-		await page.getByText(/Turn after: 0 is too small/).first().waitFor();
+		await page
+			.getByText(/Turn after: 0 is too small/)
+			.first()
+			.waitFor();
 		await page.getByLabel('Turn after').fill('25');
 		await press(page, 'Keep it');
 		await heading(page, 'Shop');
@@ -165,7 +247,17 @@ describe('the rack, benches and shop', () => {
 	});
 
 	it('says so where there is nothing', async () => {
-		for (const path of ['/rack/9999', '/setups/99999', '/setups/142/nowhere', '/log/999999', '/benches/no.such', '/shop/machines/XX', '/incidents/77', '/nowhere', '/setups/abc']) {
+		for (const path of [
+			'/rack/9999',
+			'/setups/99999',
+			'/setups/142/nowhere',
+			'/log/999999',
+			'/benches/no.such',
+			'/shop/machines/XX',
+			'/incidents/77',
+			'/nowhere',
+			'/setups/abc'
+		]) {
 			const r = await page.goto(base() + path);
 			expect(r!.status(), path).to.equal(404);
 			await heading(page, 'Nothing here');
@@ -179,7 +271,10 @@ describe('an incident, from report to a closed plan', () => {
 		await page.goto(`${base()}/setups/145/keep`);
 		await page.getByRole('link', { name: 'Something is wrong' }).click();
 		await press(page, 'Stop everything here');
-		await page.getByText(/What happened is missing/).first().waitFor();
+		await page
+			.getByText(/What happened is missing/)
+			.first()
+			.waitFor();
 		await page.getByLabel('What happened').selectOption({ label: 'Vibration' });
 		await say(page, 'Somebody is hurt', 'No');
 		await say(page, /Made safe/, 'Yes');

@@ -3,21 +3,37 @@ import type { Page } from 'playwright-core';
 import { heading, press, say } from './bench.js';
 import { base, signedIn, tellOnFailure } from './ground.js';
 
-const HEAD = 'number,marking,new_diameter_mm,diameter_mm,width_mm,bore_mm,scrap_diameter_mm,mass_kg,rated_mps,rated_rpm,type,use_by,place,state,reason';
-const wheelLine = (n: string, marking = 'WA 60 K 7 V') => `${n},${marking},300,290,25,76.2,180,4,40,,1,,bay 9,,`;
-const file = (name: string, content: string | Buffer, mimeType = 'text/csv') => ({ name, mimeType, buffer: Buffer.isBuffer(content) ? content : Buffer.from(content, 'utf8') });
+const HEAD =
+	'number,marking,new_diameter_mm,diameter_mm,width_mm,bore_mm,scrap_diameter_mm,mass_kg,rated_mps,rated_rpm,type,use_by,place,state,reason';
+const wheelLine = (n: string, marking = 'WA 60 K 7 V') =>
+	`${n},${marking},300,290,25,76.2,180,4,40,,1,,bay 9,,`;
+const file = (name: string, content: string | Buffer, mimeType = 'text/csv') => ({
+	name,
+	mimeType,
+	buffer: Buffer.isBuffer(content) ? content : Buffer.from(content, 'utf8')
+});
 
 describe('choosing the wheel', () => {
 	let page: Page;
-	before(async () => { page = await signedIn('Mara Okonjo'); });
-	after(async () => { await page.context().close(); });
+	before(async () => {
+		page = await signedIn('Mara Okonjo');
+	});
+	after(async () => {
+		await page.context().close();
+	});
 	tellOnFailure(() => page);
 	const marking = () => page.getByRole('textbox', { name: 'Marking' });
 
 	it('reads five dialects, each named, its canonical form beside it', async () => {
 		await page.goto(`${base()}/benches/spec.parse-marking`);
 		const result = page.getByRole('region', { name: 'Result' });
-		for (const [text, dialect, canonical] of [['72A54-K9VDR', 'abrasive first', '72A 54 K 9 VDR'], ['VA60K7', 'abrasive first', 'A 60 K 7 V'], ['1-300x40x76.2 WA 80 J 7 V 40 m/s', 'abrasive first', '1-300x40x76.2 WA 80 J 7 V 40 m/s'], ['1V1 160-9-20-5 B181 N V V200', 'size in micrometres', '1V1 160-9-20-5 B181 N V V200'], ['SD 120 M 80 B - 5/32', 'mesh size', 'SD 120 M 80 B 5/32']] as const) {
+		for (const [text, dialect, canonical] of [
+			['72A54-K9VDR', 'abrasive first', '72A 54 K 9 VDR'],
+			['VA60K7', 'abrasive first', 'A 60 K 7 V'],
+			['1-300x40x76.2 WA 80 J 7 V 40 m/s', 'abrasive first', '1-300x40x76.2 WA 80 J 7 V 40 m/s'],
+			['1V1 160-9-20-5 B181 N V V200', 'size in micrometres', '1V1 160-9-20-5 B181 N V V200'],
+			['SD 120 M 80 B - 5/32', 'mesh size', 'SD 120 M 80 B 5/32']
+		] as const) {
 			await marking().fill(text);
 			await page.getByText(`Read as: `).filter({ hasText: dialect }).waitFor();
 			await result.getByText(canonical, { exact: false }).first().waitFor();
@@ -32,9 +48,18 @@ describe('choosing the wheel', () => {
 		await page.getByRole('region', { name: 'Result' }).getByText('C 30 N 4 V').waitFor();
 	});
 	it('takes anything without failing', async () => {
-		for (const text of ['🙂🙂🙂', 'ملعب 60', '؟ ‮AB', '{}[]<script>', 'x'.repeat(160)]) { await marking().fill(text); await page.getByText(/Read as: no order known here|Read as/).first().waitFor(); }
+		for (const text of ['🙂🙂🙂', 'ملعب 60', '؟ ‮AB', '{}[]<script>', 'x'.repeat(160)]) {
+			await marking().fill(text);
+			await page
+				.getByText(/Read as: no order known here|Read as/)
+				.first()
+				.waitFor();
+		}
 		await marking().fill('A'.repeat(10_000));
-		await page.getByText(/too long/).first().waitFor();
+		await page
+			.getByText(/too long/)
+			.first()
+			.waitFor();
 		await marking().fill('');
 		await page.getByText('Waiting for a marking').waitFor();
 	});
@@ -104,7 +129,10 @@ describe('choosing the wheel', () => {
 			await page.getByLabel('Ground').selectOption({ label: 'surface' });
 			await page.getByLabel('Finish wanted, Ra').fill('0.8');
 			await page.getByRole('radio', { name: /SG-1/ }).check();
-			await page.getByRole('list', { name: 'Two others' }).getByText('one letter harder', { exact: false }).waitFor();
+			await page
+				.getByRole('list', { name: 'Two others' })
+				.getByText('one letter harder', { exact: false })
+				.waitFor();
 			await press(page, 'Start the setup');
 			await heading(page, 'Select');
 		};
@@ -113,7 +141,9 @@ describe('choosing the wheel', () => {
 		const table = page.getByRole('table', { name: 'Wheels side by side' });
 		expect(await table.getByRole('columnheader').count()).to.equal(4);
 		await press(page, /Back to the list/);
-		const name = (await page.getByRole('button', { name: /^Take wheel/ }).innerText()).replace(/\D/g, '').slice(0, 4);
+		const name = (await page.getByRole('button', { name: /^Take wheel/ }).innerText())
+			.replace(/\D/g, '')
+			.slice(0, 4);
 		await press(page, /^Take wheel/);
 		await page.getByRole('button', { name: /On to inspecting/ }).waitFor();
 		const holder = /setups\/(\d+)/.exec(page.url())![1]!;
@@ -123,7 +153,15 @@ describe('choosing the wheel', () => {
 		await press(page, 'None fits');
 		await page.getByText(new RegExp(`1 x 1-305x.*WA .*marked for at least 40 m/s`)).waitFor();
 		const id = /setups\/(\d+)/.exec(page.url())![1]!;
-		const refused = await page.request.post(`${base()}/api/setups/${id}/records`, { data: { station: 'select', step: 'take', values: { wheelNumber: name }, version: 1, key: crypto.randomUUID() } });
+		const refused = await page.request.post(`${base()}/api/setups/${id}/records`, {
+			data: {
+				station: 'select',
+				step: 'take',
+				values: { wheelNumber: name },
+				version: 1,
+				key: crypto.randomUUID()
+			}
+		});
 		expect(refused.status()).to.equal(400);
 		expect((await refused.json()).error.code).to.equal('held');
 	});
@@ -133,7 +171,10 @@ describe('choosing the wheel', () => {
 		const cell = page.getByLabel('Grade for Soft steel, surface', { exact: false });
 		await cell.fill('J');
 		await press(page, 'Keep these figures');
-		await page.getByText(/5 to 200 characters/).first().waitFor();
+		await page
+			.getByText(/5 to 200 characters/)
+			.first()
+			.waitFor();
 		await page.getByLabel('Why the figures change').fill('soft plates loaded on K');
 		await press(page, 'Keep these figures');
 		await page.getByText('Grades, version 1').waitFor();
@@ -143,24 +184,35 @@ describe('choosing the wheel', () => {
 		await page.getByText('Grades, version 2').waitFor();
 		expect(await cell.inputValue()).to.equal('K');
 	});
-	it('lets a lead set the shop\'s own limits, kept over a reload, said in its history, and used by a setup', async () => {
+	it("lets a lead set the shop's own limits, kept over a reload, said in its history, and used by a setup", async () => {
 		await page.goto(`${base()}/shop/limits`);
 		await page.getByLabel('Find a figure').fill('run-out of the rim');
-		const limit = page.getByRole('group', { name: 'Run-out of the rim' }).getByLabel('Limit', { exact: true });
+		const limit = page
+			.getByRole('group', { name: 'Run-out of the rim' })
+			.getByLabel('Limit', { exact: true });
 		await limit.fill('a bit less');
 		await page.getByLabel('Why the figures change').fill('port plates want it rounder');
 		await press(page, 'Keep these figures');
-		await page.getByText(/"a bit less" is not a number/).first().waitFor();
+		await page
+			.getByText(/"a bit less" is not a number/)
+			.first()
+			.waitFor();
 		await limit.fill('0.0006 in');
 		await page.waitForResponse((r) => r.url().includes('/api/drafts/') && r.request().method() === 'PUT');
 		await page.reload();
 		expect(await limit.inputValue()).to.equal('0.0006 in');
 		await page.getByLabel('Why the figures change').fill('port plates want it rounder');
 		await press(page, 'Keep these figures');
-		await page.getByRole('region', { name: 'History' }).getByText('Run-out of the rim: limit 15.2 µm (shipped 25 µm)').waitFor();
+		await page
+			.getByRole('region', { name: 'History' })
+			.getByText('Run-out of the rim: limit 15.2 µm (shipped 25 µm)')
+			.waitFor();
 		await page.goto(`${base()}/setups/142/true`);
 		await press(page, 'Read the rim');
-		await page.getByRole('img', { name: /limit 15\.2/ }).first().waitFor();
+		await page
+			.getByRole('img', { name: /limit 15\.2/ })
+			.first()
+			.waitFor();
 		await page.goto(`${base()}/shop/limits`);
 		await press(page, 'Back to the shipped ones');
 		await page.getByText('all as shipped').waitFor();
@@ -170,19 +222,35 @@ describe('choosing the wheel', () => {
 
 describe('lists in and out', () => {
 	let page: Page;
-	before(async () => { page = await signedIn('Ines Falk'); });
-	after(async () => { await page.context().close(); });
+	before(async () => {
+		page = await signedIn('Ines Falk');
+	});
+	after(async () => {
+		await page.context().close();
+	});
 	tellOnFailure(() => page);
-	const put = async (f: ReturnType<typeof file>) => { await page.goto(`${base()}/rack/import`); await page.locator('input[type=file]').setInputFiles(f); };
+	const put = async (f: ReturnType<typeof file>) => {
+		await page.goto(`${base()}/rack/import`);
+		await page.locator('input[type=file]').setInputFiles(f);
+	};
 	const lines = () => page.getByRole('table', { name: 'Lines of the file' });
 
 	it('previews every line with its verdict and takes the chosen ones', async () => {
-		await put(file('rack.csv', `${HEAD}\r\n${wheelLine('8001')}\r\n${wheelLine('8002', '"72A54-K9VDR"')}\r\n${wheelLine('8001')}\r\n${wheelLine('0317')}\r\n${wheelLine('8003', 'hello there')}\r\n8004,WA 60 K 7 V,300,290,25,seven,180,4,40,,1,,bay 9,,\r\n`));
+		await put(
+			file(
+				'rack.csv',
+				`${HEAD}\r\n${wheelLine('8001')}\r\n${wheelLine('8002', '"72A54-K9VDR"')}\r\n${wheelLine('8001')}\r\n${wheelLine('0317')}\r\n${wheelLine('8003', 'hello there')}\r\n8004,WA 60 K 7 V,300,290,25,seven,180,4,40,,1,,bay 9,,\r\n`
+			)
+		);
 		await press(page, 'Look at every line');
 		await lines().getByText('stands in line 2 already').waitFor();
 		await lines().getByText('is on the rack already').waitFor();
-		await lines().getByText(/marking cannot be read/).waitFor();
-		await lines().getByText(/"seven" is not a number/).waitFor();
+		await lines()
+			.getByText(/marking cannot be read/)
+			.waitFor();
+		await lines()
+			.getByText(/"seven" is not a number/)
+			.waitFor();
 		await page.getByRole('checkbox', { name: /wheel 8002/ }).uncheck();
 		await press(page, 'Put 1 on the rack');
 		await page.getByText('1 wheel is on the rack.').waitFor();
@@ -190,7 +258,12 @@ describe('lists in and out', () => {
 		expect((await page.request.get(`${base()}/rack/8002`)).status()).to.equal(404);
 	});
 	it('matches columns called otherwise, with semicolons and quotes', async () => {
-		await put(file('shop.csv', `Wheel;Printed;Diameter;Thickness;Hole;Min diameter;Weight;Max speed;Bay;Whatever\n8101;WA 80 J 7 V;300;25,5;76,2;180;"4,1";40;"bay; 1";"he said ""new"""\n`));
+		await put(
+			file(
+				'shop.csv',
+				`Wheel;Printed;Diameter;Thickness;Hole;Min diameter;Weight;Max speed;Bay;Whatever\n8101;WA 80 J 7 V;300;25,5;76,2;180;"4,1";40;"bay; 1";"he said ""new"""\n`
+			)
+		);
 		await page.getByText('Needed and not matched').waitFor({ state: 'hidden' });
 		await press(page, 'Look at every line');
 		await press(page, 'Put 1 on the rack');
@@ -201,7 +274,11 @@ describe('lists in and out', () => {
 	it('reads common encodings', async () => {
 		const text = `${HEAD}\n${wheelLine('8201').replace('bay 9', 'Schränkchen')}\n`;
 		const utf16 = Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from(text, 'utf16le')]);
-		for (const [name, content] of [['mark.csv', Buffer.from(`\uFEFF${text}`, 'utf8')], ['latin.csv', Buffer.from(text, 'latin1')], ['wide.csv', utf16]] as const) {
+		for (const [name, content] of [
+			['mark.csv', Buffer.from(`\uFEFF${text}`, 'utf8')],
+			['latin.csv', Buffer.from(text, 'latin1')],
+			['wide.csv', utf16]
+		] as const) {
 			await put(file(name, content));
 			await press(page, 'Look at every line');
 			await page.getByRole('button', { name: 'Put 1 on the rack' }).waitFor();
@@ -221,7 +298,13 @@ describe('lists in and out', () => {
 		expect(await page.getByRole('button', { name: 'Look at every line' }).isDisabled()).to.equal(true);
 		await page.goto(`${base()}/rack/import`);
 		await page.waitForLoadState('networkidle');
-		await page.evaluate(() => { const dt = new DataTransfer(); dt.items.add(new File([new Blob([new Uint8Array(200 * 1024 * 1024)])], 'huge.csv')); const input = document.querySelector<HTMLInputElement>('input[type=file]')!; input.files = dt.files; input.dispatchEvent(new Event('change', { bubbles: true })); });
+		await page.evaluate(() => {
+			const dt = new DataTransfer();
+			dt.items.add(new File([new Blob([new Uint8Array(200 * 1024 * 1024)])], 'huge.csv'));
+			const input = document.querySelector<HTMLInputElement>('input[type=file]')!;
+			input.files = dt.files;
+			input.dispatchEvent(new Event('change', { bubbles: true }));
+		});
 		await page.getByText(/huge.csv has 200 MB/).waitFor();
 	});
 	it('takes 20 000 lines with a progress bar, and a cancel leaves nothing behind', async () => {
@@ -243,7 +326,10 @@ describe('lists in and out', () => {
 		expect(csv.split('\r\n')[0]!.replace('\uFEFF', '')).to.equal(HEAD);
 		const json = await (await page.request.get(`${base()}/api/rack/export.json`)).json();
 		expect(json.wheels.length).to.be.above(20_000);
-		const few = { ...json, wheels: json.wheels.slice(0, 3).map((w: { number: string }, i: number) => ({ ...w, number: `J${i}` })) };
+		const few = {
+			...json,
+			wheels: json.wheels.slice(0, 3).map((w: { number: string }, i: number) => ({ ...w, number: `J${i}` }))
+		};
 		await put(file('again.json', JSON.stringify(few), 'application/json'));
 		await press(page, 'Look at every line');
 		await page.getByRole('button', { name: 'Put 3 on the rack' }).waitFor();

@@ -7,11 +7,24 @@ import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 describe('from a brief to a released wheel, by mouse', () => {
 	let page: Page;
 	let setup = '';
-	before(async () => { page = await signedIn('Ines Falk'); });
-	after(async () => { await page.context().close(); await restartApp(); });
+	before(async () => {
+		page = await signedIn('Ines Falk');
+	});
+	after(async () => {
+		await page.context().close();
+		await restartApp();
+	});
 	tellOnFailure(() => page);
 	/** The wheel's diameter as the rim shows it. */
-	const diameter = async (): Promise<number> => Number((await page.getByText(/^[\d.]+ × [\d.]+ × [\d.]+$/).first().innerText()).split(' ')[0]);
+	const diameter = async (): Promise<number> =>
+		Number(
+			(
+				await page
+					.getByText(/^[\d.]+ × [\d.]+ × [\d.]+$/)
+					.first()
+					.innerText()
+			).split(' ')[0]
+		);
 	const open = (name: string) => station(page, name).click();
 
 	it('tells the job and starts a setup', async () => {
@@ -43,7 +56,14 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await heading(page, 'Inspect: look');
 		await press(page, 'Looked over');
 		await page.getByText('is missing', { exact: false }).first().waitFor();
-		for (const [q, a] of [['A crack anywhere', 'No'], ['It fell or was hit', 'No'], ['Marking and speed can be read', 'Yes'], ['Bore clean', 'Yes'], ['Faces clean', 'Yes']] as const) await say(page, q, a);
+		for (const [q, a] of [
+			['A crack anywhere', 'No'],
+			['It fell or was hit', 'No'],
+			['Marking and speed can be read', 'Yes'],
+			['Bore clean', 'Yes'],
+			['Faces clean', 'Yes']
+		] as const)
+			await say(page, q, a);
 		await press(page, 'Looked over');
 		await heading(page, 'Inspect: ring');
 		for (let i = 0; i < 8; i++) await press(page, /^Clear/);
@@ -55,7 +75,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await mounted(page);
 	});
 
-	it('runs it in by the server\'s clock, which a restart does not lose', async () => {
+	it("runs it in by the server's clock, which a restart does not lose", async () => {
 		await open('Run in');
 		await page.getByRole('button', { name: 'Read the tachometer' }).click();
 		await page.getByRole('button', { name: 'Take it' }).and(page.locator(':enabled')).click();
@@ -83,7 +103,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await press(page, 'Book the readings');
 		await press(page, 'Read the rim again');
 		await readings(page, level);
-		await page.getByLabel('Diameter now').fill((await diameter() - 0.1).toFixed(2));
+		await page.getByLabel('Diameter now').fill(((await diameter()) - 0.1).toFixed(2));
 		await say(page, 'Spun dry', 'Yes');
 		await press(page, 'Trued, readings taken');
 		await done(page, 'True');
@@ -97,14 +117,20 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await open('Dress');
 		await page.getByLabel(/Diamond from bottom centre/).fill('6');
 		await page.getByText('never this side').waitFor();
-		await page.getByText(/ingoing side/).first().waitFor();
+		await page
+			.getByText(/ingoing side/)
+			.first()
+			.waitFor();
 		await page.getByLabel(/Diamond from bottom centre/).fill('-6');
-		await page.getByText(/outgoing side/).first().waitFor();
+		await page
+			.getByText(/outgoing side/)
+			.first()
+			.waitFor();
 		await press(page, 'Diamond stands here');
 		await page.getByLabel('Traverse').fill('180');
 		await press(page, 'Set like this');
 		await say(page, 'Sounded even across the face', 'Yes');
-		await page.getByLabel('Diameter now').fill((await diameter() - 0.2).toFixed(2));
+		await page.getByLabel('Diameter now').fill(((await diameter()) - 0.2).toFixed(2));
 		await press(page, /^Dressed, sounds even/);
 		await done(page, 'Dress');
 	});
@@ -112,7 +138,14 @@ describe('from a brief to a released wheel, by mouse', () => {
 	it('proves it and releases it to grind', async () => {
 		await open('Prove');
 		await page.getByLabel('Ra of the trial cut').fill('0.46');
-		for (const [q, a] of [['Burn on the trial cut', 'No'], ['Chatter on the trial cut', 'No'], ['Sounded normal while cutting', 'Yes'], ['A crack on the wheel', 'No'], ['Guard closed and latched', 'Yes']] as const) await say(page, q, a);
+		for (const [q, a] of [
+			['Burn on the trial cut', 'No'],
+			['Chatter on the trial cut', 'No'],
+			['Sounded normal while cutting', 'Yes'],
+			['A crack on the wheel', 'No'],
+			['Guard closed and latched', 'Yes']
+		] as const)
+			await say(page, q, a);
 		await press(page, 'Release to grind');
 		await page.getByText('Released to grind.').waitFor();
 	});
@@ -120,7 +153,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 	it('keeps its book and finishes', async () => {
 		await open('Keep');
 		await page.getByRole('radio', { name: 'taken off' }).check();
-		await page.getByLabel('Diameter now').fill((await diameter() - 0.2).toFixed(2));
+		await page.getByLabel('Diameter now').fill(((await diameter()) - 0.2).toFixed(2));
 		await page.getByLabel('Parts ground').fill('8');
 		await page.getByLabel(/Redress after/).fill('20');
 		await press(page, 'Book it');

@@ -5,14 +5,27 @@ import { restartApp } from './ground.js';
 export const rim = [12, 6, 14, 22, 31, 38, 30, 26, 21, 9, 4, 7];
 export const level = [4, 3, 5, 6, 7, 8, 6, 5, 4, 3, 2, 3];
 export async function readings(page: Page, list: readonly number[]): Promise<void> {
-	for (const [i, r] of list.entries()) await page.getByLabel(`Reading at ${Math.round((i * 360) / list.length)} degrees`).fill(String(r));
+	for (const [i, r] of list.entries())
+		await page.getByLabel(`Reading at ${Math.round((i * 360) / list.length)} degrees`).fill(String(r));
 }
 /** The wheel's diameter as the rim shows it. */
-export const diameter = async (page: Page): Promise<number> => Number((await page.getByText(/^[\d.]+ × [\d.]+ × [\d.]+$/).first().innerText()).split(' ')[0]);
-const take = (page: Page) => page.getByRole('button', { name: 'Take it' }).and(page.locator(':enabled')).click();
+export const diameter = async (page: Page): Promise<number> =>
+	Number(
+		(
+			await page
+				.getByText(/^[\d.]+ × [\d.]+ × [\d.]+$/)
+				.first()
+				.innerText()
+		).split(' ')[0]
+	);
+const take = (page: Page) =>
+	page.getByRole('button', { name: 'Take it' }).and(page.locator(':enabled')).click();
 
 /** Read on the dial over a whole turn, and taken. */
-export const readDial = async (page: Page, nth = 0): Promise<void> => { await page.getByRole('button', { name: 'Read the dial indicator' }).nth(nth).click(); await take(page); };
+export const readDial = async (page: Page, nth = 0): Promise<void> => {
+	await page.getByRole('button', { name: 'Read the dial indicator' }).nth(nth).click();
+	await take(page);
+};
 
 /** Bore, flanges, thread and screws of a wheel between flanges. */
 export async function mounted(page: Page): Promise<void> {
@@ -22,7 +35,8 @@ export async function mounted(page: Page): Promise<void> {
 	await say(page, 'Did it have to be forced?', 'No');
 	await press(page, 'Slides on by hand');
 	await readDial(page);
-	for (const b of ['Back blotter', 'Front blotter']) await page.getByLabel(b, { exact: true }).selectOption('good');
+	for (const b of ['Back blotter', 'Front blotter'])
+		await page.getByLabel(b, { exact: true }).selectOption('good');
 	await say(page, 'Wiped clean', 'Yes');
 	await say(page, 'Burr or dent found', 'No');
 	await press(page, 'Flanges are right');
@@ -36,10 +50,18 @@ export async function mounted(page: Page): Promise<void> {
 export async function runIn(page: Page, typedRpm?: string): Promise<void> {
 	await station(page, 'Run in').click();
 	if (typedRpm) await page.getByLabel('Tachometer', { exact: true }).fill(typedRpm);
-	else { await page.getByRole('button', { name: 'Read the tachometer' }).click(); await take(page); }
+	else {
+		await page.getByRole('button', { name: 'Read the tachometer' }).click();
+		await take(page);
+	}
 	await page.getByRole('radio', { name: 'with the wheel' }).check();
 	await press(page, 'Book the reading');
-	for (const q of ['Guard closed and latched', 'Nobody in line with the rim', 'First run of this wheel on this mount']) await say(page, q, 'Yes');
+	for (const q of [
+		'Guard closed and latched',
+		'Nobody in line with the rim',
+		'First run of this wheel on this mount'
+	])
+		await say(page, q, 'Yes');
 	await press(page, 'Wheel is started');
 	await page.getByRole('timer').waitFor();
 	await restartApp(600);
@@ -56,7 +78,7 @@ export async function trued(page: Page): Promise<void> {
 	await press(page, 'Book the readings');
 	await press(page, 'Read the rim again');
 	await readings(page, level);
-	await page.getByLabel('Diameter now').fill((await diameter(page) - 0.1).toFixed(2));
+	await page.getByLabel('Diameter now').fill(((await diameter(page)) - 0.1).toFixed(2));
 	await say(page, 'Spun dry', 'Yes');
 	await press(page, 'Trued, readings taken');
 	await done(page, 'True');
@@ -67,7 +89,10 @@ export async function balanced(page: Page): Promise<void> {
 	await station(page, 'Balance').click();
 	await page.getByLabel('Full swing, there and back').fill('14.2');
 	await page.getByLabel(/Rested heavy side down at/).fill('197');
-	await page.getByText(/to \d+°/).first().waitFor();
+	await page
+		.getByText(/to \d+°/)
+		.first()
+		.waitFor();
 	await press(page, 'Book this roll');
 	await press(page, 'Weights moved, roll again');
 	await press(page, 'It stays put everywhere');
@@ -75,16 +100,22 @@ export async function balanced(page: Page): Promise<void> {
 }
 
 /** Placed, set, and listened to; a caution that stands is accepted with its reason. */
-export async function dressed(page: Page, { offset = '-6', traverse = '180', reason = '' } = {}): Promise<void> {
+export async function dressed(
+	page: Page,
+	{ offset = '-6', traverse = '180', reason = '' } = {}
+): Promise<void> {
 	await station(page, 'Dress').click();
 	await page.getByLabel(/^Diamond (from|above)/).fill(offset);
 	await page.getByText('Past centre', { exact: true }).waitFor();
 	await press(page, 'Diamond stands here');
 	await page.getByLabel('Traverse').fill(traverse);
 	await press(page, 'Set like this');
-	if (reason) { await page.getByLabel('Why may it go on?').fill(reason); await press(page, 'Go on with this reason'); }
+	if (reason) {
+		await page.getByLabel('Why may it go on?').fill(reason);
+		await press(page, 'Go on with this reason');
+	}
 	await say(page, 'Sounded even across the face', 'Yes');
-	await page.getByLabel('Diameter now').fill((await diameter(page) - 0.1).toFixed(2));
+	await page.getByLabel('Diameter now').fill(((await diameter(page)) - 0.1).toFixed(2));
 	await press(page, /^Dressed, sounds even/);
 	await done(page, 'Dress');
 }
@@ -92,7 +123,14 @@ export async function dressed(page: Page, { offset = '-6', traverse = '180', rea
 export async function released(page: Page, ra = '0.46'): Promise<void> {
 	await station(page, 'Prove').click();
 	await page.getByLabel('Ra of the trial cut').fill(ra);
-	for (const [q, a] of [['Burn on the trial cut', 'No'], ['Chatter on the trial cut', 'No'], ['Sounded normal while cutting', 'Yes'], ['A crack on the wheel', 'No'], ['Guard closed and latched', 'Yes']] as const) await say(page, q, a);
+	for (const [q, a] of [
+		['Burn on the trial cut', 'No'],
+		['Chatter on the trial cut', 'No'],
+		['Sounded normal while cutting', 'Yes'],
+		['A crack on the wheel', 'No'],
+		['Guard closed and latched', 'Yes']
+	] as const)
+		await say(page, q, a);
 	await press(page, 'Release to grind');
 	await page.getByText('Released to grind.').waitFor();
 }

@@ -14,12 +14,16 @@ function at(output: unknown, path: string): unknown {
 export function close(actual: unknown, wanted: unknown, path: string, tolerance = 5e-5): void {
 	if (typeof wanted === 'number') {
 		expect(actual, path).to.be.a('number');
-		expect(Math.abs((actual as number) - wanted), `${path}: ${String(actual)} instead of ${wanted}`).to.be.at.most(Math.abs(wanted) * tolerance + 1e-9);
+		expect(
+			Math.abs((actual as number) - wanted),
+			`${path}: ${String(actual)} instead of ${wanted}`
+		).to.be.at.most(Math.abs(wanted) * tolerance + 1e-9);
 	} else if (Array.isArray(wanted)) {
 		expect(actual, path).to.be.an('array').with.length(wanted.length);
 		wanted.forEach((w, i) => close((actual as unknown[])[i], w, `${path}.${i}`, tolerance));
 	} else if (wanted !== null && typeof wanted === 'object') {
-		for (const [key, w] of Object.entries(wanted)) close((actual as Record<string, unknown> | null)?.[key], w, `${path}.${key}`, tolerance);
+		for (const [key, w] of Object.entries(wanted))
+			close((actual as Record<string, unknown> | null)?.[key], w, `${path}.${key}`, tolerance);
 	} else expect(actual, path).to.equal(wanted);
 }
 
@@ -27,7 +31,8 @@ export function close(actual: unknown, wanted: unknown, path: string, tolerance 
 export function example(id: string, input: object, wanted: Expected, tolerance?: number): void {
 	const frozen = JSON.stringify(input);
 	const output = calculation(id).run(input);
-	for (const [path, value] of Object.entries(wanted)) close(at(output, path), path === 'codes' ? [...(value as string[])].sort() : value, path, tolerance);
+	for (const [path, value] of Object.entries(wanted))
+		close(at(output, path), path === 'codes' ? [...(value as string[])].sort() : value, path, tolerance);
 	expect(JSON.stringify(input), 'input unchanged').to.equal(frozen);
 }
 

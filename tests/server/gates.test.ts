@@ -3,10 +3,23 @@ import { decide } from '../../src/core/route/engine.js';
 import { write } from '../../src/lib/server/pool.js';
 import { judgeWheel } from '../../src/lib/server/wheels.js';
 import { acceptCaution, record } from '../../src/lib/server/work.js';
-import { GOOD, facts, key, lead, machinist, refusedWith, setup, step, user, wheel, workedUpTo } from './ground.js';
+import {
+	GOOD,
+	facts,
+	key,
+	lead,
+	machinist,
+	refusedWith,
+	setup,
+	step,
+	user,
+	wheel,
+	workedUpTo
+} from './ground.js';
 
 const good = (name: string) => GOOD.find(([s, n]) => `${s}.${n}` === name)![2];
-const verdictOf = async (id: number, station: string, name: string) => (await facts(id)).records.filter((r) => r.station === station && r.step === name).at(-1)!.verdict;
+const verdictOf = async (id: number, station: string, name: string) =>
+	(await facts(id)).records.filter((r) => r.station === station && r.step === name).at(-1)!.verdict;
 
 describe('gates that can never be passed', () => {
 	it('a setup worked in order is released', async () => {
@@ -25,7 +38,10 @@ describe('gates that can never be passed', () => {
 		const { id: under } = await workedUpTo('run-in.speed');
 		await write('UPDATE machines SET spindle_rpm = 2700 WHERE code = ?', ['SG-1']);
 		try {
-			await refusedWith('rated-speed-too-low', step(under, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' }));
+			await refusedWith(
+				'rated-speed-too-low',
+				step(under, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' })
+			);
 		} finally {
 			await write('UPDATE machines SET spindle_rpm = 2300 WHERE code = ?', ['SG-1']);
 		}
@@ -57,8 +73,14 @@ describe('gates that can never be passed', () => {
 
 	it('wrong bore', async () => {
 		const id = await setup();
-		await refusedWith('bore-mismatch', step(id, 'select', 'take', { wheelNumber: await wheel({ boreMm: 76 }) }));
-		await refusedWith('bore-mismatch', step(id, 'select', 'take', { wheelNumber: await wheel({ boreMm: 127 }) }));
+		await refusedWith(
+			'bore-mismatch',
+			step(id, 'select', 'take', { wheelNumber: await wheel({ boreMm: 76 }) })
+		);
+		await refusedWith(
+			'bore-mismatch',
+			step(id, 'select', 'take', { wheelNumber: await wheel({ boreMm: 127 }) })
+		);
 	});
 
 	it('a dull ring at any place, and no reason lifts it', async () => {
@@ -67,7 +89,10 @@ describe('gates that can never be passed', () => {
 		const f = await facts(id);
 		const ring = f.records.at(-1)!;
 		expect(f.wheel!.state).to.equal('quarantined');
-		await refusedWith('stop-stays', acceptCaution(id, ring.id, 'it sounded fine the second time', f.version, key(), await lead()));
+		await refusedWith(
+			'stop-stays',
+			acceptCaution(id, ring.id, 'it sounded fine the second time', f.version, key(), await lead())
+		);
 		await refusedWith('wheel-quarantined', step(id, 'mount', 'fit', good('mount.fit')));
 	});
 
@@ -90,7 +115,13 @@ describe('gates that can never be passed', () => {
 
 	it('flanges under size', async () => {
 		const { id } = await workedUpTo('mount.flange');
-		await step(id, 'mount', 'flange', { ...good('mount.flange'), backFlangeDiameterMm: 90, frontFlangeDiameterMm: 90, backRecessDiameterMm: 80, frontRecessDiameterMm: 80 });
+		await step(id, 'mount', 'flange', {
+			...good('mount.flange'),
+			backFlangeDiameterMm: 90,
+			frontFlangeDiameterMm: 90,
+			backRecessDiameterMm: 80,
+			frontRecessDiameterMm: 80
+		});
 		expect(await verdictOf(id, 'mount', 'flange')).to.equal('stop');
 		await refusedWith('mount.flange', step(id, 'mount', 'tighten', { done: true }));
 		await refusedWith('mount.flange', step(id, 'run-in', 'speed', good('run-in.speed')));
@@ -114,7 +145,14 @@ describe('gates that can never be passed', () => {
 	it('stations out of order, a released wheel, a viewer', async () => {
 		const { id } = await workedUpTo('balance.swing');
 		await refusedWith(/^balance\./, step(id, 'prove', 'release', good('prove.release')));
-		await refusedWith('viewer', record(id, { station: 'balance', step: 'stays', values: {}, version: (await facts(id)).version, key: key() }, await user('Piet Aalders')));
+		await refusedWith(
+			'viewer',
+			record(
+				id,
+				{ station: 'balance', step: 'stays', values: {}, version: (await facts(id)).version, key: key() },
+				await user('Piet Aalders')
+			)
+		);
 		const { id: out } = await workedUpTo('never');
 		await refusedWith('released', step(out, 'true', 'runout', good('true.runout')));
 	});
@@ -128,7 +166,20 @@ describe('gates that can never be passed', () => {
 });
 
 describe('the taper under the flange', () => {
-	const flange = { backFlangeDiameterMm: 115, frontFlangeDiameterMm: 115, backRecessDiameterMm: 92, frontRecessDiameterMm: 92, clean: true, burred: false, runoutUm: 3, backBlotter: 'good', frontBlotter: 'good', blotterOuterMm: 120, blotterInnerMm: 77, blotterThicknessMm: 0.5 };
+	const flange = {
+		backFlangeDiameterMm: 115,
+		frontFlangeDiameterMm: 115,
+		backRecessDiameterMm: 92,
+		frontRecessDiameterMm: 92,
+		clean: true,
+		burred: false,
+		runoutUm: 3,
+		backBlotter: 'good',
+		frontBlotter: 'good',
+		blotterOuterMm: 120,
+		blotterInnerMm: 77,
+		blotterThicknessMm: 0.5
+	};
 	it('is a line of its own when it was measured, and holds the nut back when it is out', async () => {
 		const { id } = await workedUpTo('mount.flange');
 		await step(id, 'mount', 'flange', { ...flange, taperRunoutUm: 40 });
@@ -141,6 +192,10 @@ describe('the taper under the flange', () => {
 		const { id } = await workedUpTo('mount.flange');
 		await step(id, 'mount', 'flange', { ...flange, taperRunoutUm: 3 });
 		await step(id, 'mount', 'flange', flange);
-		expect(decide(await facts(id)).stations.find((s) => s.id === 'mount')!.lines.map((l) => l.key)).not.to.include('taper');
+		expect(
+			decide(await facts(id))
+				.stations.find((s) => s.id === 'mount')!
+				.lines.map((l) => l.key)
+		).not.to.include('taper');
 	});
 });

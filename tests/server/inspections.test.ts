@@ -2,7 +2,15 @@ import { expect } from 'chai';
 import sharp from 'sharp';
 import { writeWav } from '../../src/core/audio/wav.js';
 import { type Condition, madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
-import { attachPictures, draftPictures, draftPlace, dropPicture, keepPicture, pictureBytes, picturesOfWheel } from '../../src/lib/server/pictures.js';
+import {
+	attachPictures,
+	draftPictures,
+	draftPlace,
+	dropPicture,
+	keepPicture,
+	pictureBytes,
+	picturesOfWheel
+} from '../../src/lib/server/pictures.js';
 import { inspectAtRack, receiveWheel } from '../../src/lib/server/inspections.js';
 import { answerRound, scoreOf, scores } from '../../src/lib/server/practice.js';
 import { keepRecording, recordingFile, ringsOf } from '../../src/lib/server/recordings.js';
@@ -13,20 +21,42 @@ import { readWav } from '../../src/core/audio/wav.js';
 import { decide } from '../../src/core/route/engine.js';
 import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';
 
-const picture = (width = 800, height = 600): Promise<Buffer> => sharp({ create: { width, height, channels: 3, background: '#7a6a5a' } }).jpeg().toBuffer();
+const picture = (width = 800, height = 600): Promise<Buffer> =>
+	sharp({ create: { width, height, channels: 3, background: '#7a6a5a' } })
+		.jpeg()
+		.toBuffer();
 const ANGLES = [45, 135, 225, 315, 0, 90, 180, 270];
-const ring = (condition: Condition, seed = 3): Uint8Array => writeWav(soundOf(madeUpRing({ condition, seed, frequencyHz: 1300, tapAnglesDeg: ANGLES, sampleRateHz: 8000, gapS: 0.6 })));
+const ring = (condition: Condition, seed = 3): Uint8Array =>
+	writeWav(
+		soundOf(
+			madeUpRing({ condition, seed, frequencyHz: 1300, tapAnglesDeg: ANGLES, sampleRateHz: 8000, gapS: 0.6 })
+		)
+	);
 const SEEN = { crack: false, markingLegible: true };
 const CLEAR = { taps: Array.from({ length: 8 }, () => 'clear') };
-const NEW = { marking: 'WA 60 K 8 V', newDiameterMm: 300, diameterMm: 300, widthMm: 32, boreMm: 76.2, minDiameterMm: 180, massKg: 4.66, ratedMps: 40, place: 'test' };
+const NEW = {
+	marking: 'WA 60 K 8 V',
+	newDiameterMm: 300,
+	diameterMm: 300,
+	widthMm: 32,
+	boreMm: 76.2,
+	minDiameterMm: 180,
+	massKg: 4.66,
+	ratedMps: 40,
+	place: 'test'
+};
 let next = 0;
 const fresh = () => `R${String(++next).padStart(3, '0')}`;
-const put = async (number: string, condition: Condition, setupId: number | null = null, k = key()) => keepRecording(number, { bytes: ring(condition), source: 'simulator', setupId, key: k }, await machinist());
+const put = async (number: string, condition: Condition, setupId: number | null = null, k = key()) =>
+	keepRecording(number, { bytes: ring(condition), source: 'simulator', setupId, key: k }, await machinist());
 
 describe('pictures', () => {
 	it('are turned upright, made smaller, stripped of what else they carried, and kept', async () => {
 		const who = await machinist();
-		const bytes = await sharp({ create: { width: 4000, height: 3000, channels: 3, background: '#445' } }).withMetadata({ orientation: 6, exif: { IFD0: { Copyright: 'somewhere' } } }).jpeg().toBuffer();
+		const bytes = await sharp({ create: { width: 4000, height: 3000, channels: 3, background: '#445' } })
+			.withMetadata({ orientation: 6, exif: { IFD0: { Copyright: 'somewhere' } } })
+			.jpeg()
+			.toBuffer();
 		const kept = await keepPicture('wheel-new', bytes, who);
 		expect(kept).to.include({ width: 1350, height: 1800 });
 		const back = await sharp(await pictureBytes(kept.id, false)).metadata();
@@ -42,13 +72,17 @@ describe('pictures', () => {
 		const before = await count();
 		await refusedWith('below-minimum', keepPicture('wheel-new', await picture(1, 1), who));
 		await refusedWith('not-a-picture', keepPicture('wheel-new', (await picture()).subarray(0, 400), who));
-		await refusedWith('not-a-picture', keepPicture('wheel-new', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script>'), who));
+		await refusedWith(
+			'not-a-picture',
+			keepPicture('wheel-new', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>1</script>'), who)
+		);
 		await refusedWith('missing', keepPicture('wheel-new', new Uint8Array(0), who));
 		await refusedWith('above-maximum', keepPicture('wheel-new', new Uint8Array(21 * 1024 * 1024), who));
 		expect(await count()).to.equal(before);
 	});
 	it('are taken for a wheel or a setup only, twelve at most', async () => {
-		for (const place of [null, '', '../../etc', 'setup-x', 'wheel-<b>', 'people']) expect(() => draftPlace(place)).to.throw(/takes pictures/);
+		for (const place of [null, '', '../../etc', 'setup-x', 'wheel-<b>', 'people'])
+			expect(() => draftPlace(place)).to.throw(/takes pictures/);
 		const who = await machinist();
 		const small = await picture(80, 80);
 		for (let i = 0; i < 12; i++) await keepPicture('wheel-T900', small, who);
@@ -62,7 +96,9 @@ describe('pictures', () => {
 		const number = await wheel();
 		const w = (await wheelByNumber(number))!;
 		await inspectAtRack(number, 'look', SEEN, key(), who);
-		const record = (await row<{ id: number }>('SELECT MAX(id) AS id FROM records WHERE wheel_id = ?', [w.id]))!;
+		const record = (await row<{ id: number }>('SELECT MAX(id) AS id FROM records WHERE wheel_id = ?', [
+			w.id
+		]))!;
 		await transaction((on) => attachPictures('wheel-T901', w.id, record.id, who, on));
 		await refusedWith('kept', dropPicture(kept.id, who));
 	});
@@ -80,28 +116,72 @@ describe('receiving a wheel', () => {
 		const w = (await wheelByNumber(number))!;
 		expect((await picturesOfWheel(w.id)).length).to.equal(1);
 		expect((await ledger(w.id)).map((l) => l.kind)).to.deep.equal(['received', 'inspected']);
-		const record = (await rows<{ setup_id: null; machine_id: null; calculation: string }>('SELECT setup_id, machine_id, calculation FROM records WHERE wheel_id = ?', [w.id]))[0]!;
+		const record = (
+			await rows<{ setup_id: null; machine_id: null; calculation: string }>(
+				'SELECT setup_id, machine_id, calculation FROM records WHERE wheel_id = ?',
+				[w.id]
+			)
+		)[0]!;
 		expect(record).to.deep.equal({ setup_id: null, machine_id: null, calculation: 'inspect.visual' });
 	});
 	it('sets it aside for what the look condemns', async () => {
-		for (const [seen, reason] of [[{ ...SEEN, crack: true }, /crack/], [{ ...SEEN, dropped: true }, /fell/], [{ ...SEEN, chips: [{ sizeMm: 1, zone: 'bore', angleDeg: 30 }] }, /chip at the bore/], [{ ...SEEN, markingLegible: false }, /cannot be read/]] as const) {
+		for (const [seen, reason] of [
+			[{ ...SEEN, crack: true }, /crack/],
+			[{ ...SEEN, dropped: true }, /fell/],
+			[{ ...SEEN, chips: [{ sizeMm: 1, zone: 'bore', angleDeg: 30 }] }, /chip at the bore/],
+			[{ ...SEEN, markingLegible: false }, /cannot be read/]
+		] as const) {
 			const number = fresh();
-			expect((await receiveWheel({ ...NEW, number }, seen, key(), await machinist())).state).to.equal('quarantined');
+			expect((await receiveWheel({ ...NEW, number }, seen, key(), await machinist())).state).to.equal(
+				'quarantined'
+			);
 			expect((await wheelByNumber(number))!.stateReason).to.match(reason);
 		}
 	});
 	it('works out the date of an organic bond from the day it was made', async () => {
 		const number = fresh();
-		await receiveWheel({ ...NEW, number, marking: 'A 60 N 6 B', madeOn: '2024-02-29' }, SEEN, key(), await machinist());
+		await receiveWheel(
+			{ ...NEW, number, marking: 'A 60 N 6 B', madeOn: '2024-02-29' },
+			SEEN,
+			key(),
+			await machinist()
+		);
 		expect((await wheelByNumber(number))!.expiresOn).to.equal('2027-02-28');
 		const old = fresh();
-		expect((await receiveWheel({ ...NEW, number: old, marking: 'A 60 N 6 B', madeOn: '2020-01-01' }, SEEN, key(), await machinist())).state).to.equal('quarantined');
-		expect((await refusedWith('inconsistent', receiveWheel({ ...NEW, number: fresh(), marking: 'A 60 N 6 B', madeOn: '2026-01-02', expiresOn: '2026-01-01' }, SEEN, key(), await machinist()))).field).to.equal('madeOn');
+		expect(
+			(
+				await receiveWheel(
+					{ ...NEW, number: old, marking: 'A 60 N 6 B', madeOn: '2020-01-01' },
+					SEEN,
+					key(),
+					await machinist()
+				)
+			).state
+		).to.equal('quarantined');
+		expect(
+			(
+				await refusedWith(
+					'inconsistent',
+					receiveWheel(
+						{ ...NEW, number: fresh(), marking: 'A 60 N 6 B', madeOn: '2026-01-02', expiresOn: '2026-01-01' },
+						SEEN,
+						key(),
+						await machinist()
+					)
+				)
+			).field
+		).to.equal('madeOn');
 	});
 	it('leaves nothing behind when something is wrong', async () => {
 		const number = fresh();
-		await refusedWith('missing', receiveWheel({ ...NEW, number }, { markingLegible: true }, key(), await machinist()));
-		await refusedWith('inconsistent', receiveWheel({ ...NEW, number, boreMm: 400 }, SEEN, key(), await machinist()));
+		await refusedWith(
+			'missing',
+			receiveWheel({ ...NEW, number }, { markingLegible: true }, key(), await machinist())
+		);
+		await refusedWith(
+			'inconsistent',
+			receiveWheel({ ...NEW, number, boreMm: 400 }, SEEN, key(), await machinist())
+		);
 		expect(await wheelByNumber(number)).to.equal(undefined);
 	});
 });
@@ -127,7 +207,8 @@ describe('recordings', () => {
 	it('are refused in words: what is none, whose wheel is elsewhere or gone', async () => {
 		const who = await machinist();
 		const number = await wheel();
-		const send = (bytes: Uint8Array, more: object = {}, n = number) => keepRecording(n, { bytes, source: 'file', setupId: null, key: key(), ...more }, who);
+		const send = (bytes: Uint8Array, more: object = {}, n = number) =>
+			keepRecording(n, { bytes, source: 'file', setupId: null, key: key(), ...more }, who);
 		await refusedWith('not-a-recording', send(await picture()));
 		await refusedWith('truncated', send(ring('clear').subarray(0, 9000)));
 		await refusedWith('unknown-choice', send(ring('clear'), { source: 'rumour' }));
@@ -139,7 +220,11 @@ describe('recordings', () => {
 	it('are never deleted', async () => {
 		await put(await wheel(), 'clear');
 		let said = '';
-		try { await write('DELETE FROM recordings'); } catch (e) { said = (e as Error).message; }
+		try {
+			await write('DELETE FROM recordings');
+		} catch (e) {
+			said = (e as Error).message;
+		}
 		expect(said).to.match(/never deleted/);
 	});
 });
@@ -153,7 +238,9 @@ describe('ringing at the rack', () => {
 		await inspectAtRack(number, 'ring', taps, key(), who);
 		return (await wheelByNumber(number))!;
 	};
-	it('wants a look first', async () => { await refusedWith('inspect.look', inspectAtRack(await wheel(), 'ring', CLEAR, key(), await machinist())); });
+	it('wants a look first', async () => {
+		await refusedWith('inspect.look', inspectAtRack(await wheel(), 'ring', CLEAR, key(), await machinist()));
+	});
 	it('keeps the first ring found clear by ear and recording as what later ones are compared with', async () => {
 		const w = await rung('clear');
 		expect(w.state).to.equal('available');
@@ -162,10 +249,21 @@ describe('ringing at the rack', () => {
 		expect(first.pastRings[0]!.modulusGPa).to.be.above(5);
 		const again = await put(w.number, 'clear');
 		expect(again.result.frequencyShiftPct).to.be.closeTo(0, 0.5);
-		expect((await ringsOf(w)).recordings.at(-1)!.settings.baseline!.frequencyHz).to.be.closeTo(first.pastRings[0]!.frequencyHz!, 0.1);
+		expect((await ringsOf(w)).recordings.at(-1)!.settings.baseline!.frequencyHz).to.be.closeTo(
+			first.pastRings[0]!.frequencyHz!,
+			0.1
+		);
 	});
 	it('tells a wheel from its batch', async () => {
-		const alike = { marking: 'WA 46 L 6 V', newDiameterMm: 250, diameterMm: 250, widthMm: 25, boreMm: 76.2, massKg: 2.4, minDiameterMm: 150 };
+		const alike = {
+			marking: 'WA 46 L 6 V',
+			newDiameterMm: 250,
+			diameterMm: 250,
+			widthMm: 25,
+			boreMm: 76.2,
+			massKg: 2.4,
+			minDiameterMm: 150
+		};
 		for (let i = 0; i < 2; i++) {
 			const number = await wheel(alike);
 			await inspectAtRack(number, 'look', SEEN, key(), await machinist());
@@ -176,8 +274,12 @@ describe('ringing at the rack', () => {
 		expect((await ringsOf((await wheelByNumber(number))!)).batchGPa.length).to.equal(2);
 		expect((await put(number, 'clear')).result.ring).to.equal('clear');
 	});
-	it('a dull recording sets the wheel aside however clear it sounded', async () => { expect(await rung('damped')).to.include({ state: 'quarantined' }); });
-	it('a dull ear sets it aside however clear the recording', async () => { expect(await rung('clear', { taps: ['clear', 'dull'] })).to.include({ state: 'quarantined' }); });
+	it('a dull recording sets the wheel aside however clear it sounded', async () => {
+		expect(await rung('damped')).to.include({ state: 'quarantined' });
+	});
+	it('a dull ear sets it aside however clear the recording', async () => {
+		expect(await rung('clear', { taps: ['clear', 'dull'] })).to.include({ state: 'quarantined' });
+	});
 	it('a clear recording without an ear is refused', async () => {
 		const number = await wheel();
 		await inspectAtRack(number, 'look', SEEN, key(), await machinist());
@@ -200,7 +302,10 @@ describe('ringing in a setup', () => {
 		expect((await put(number, 'damped', id)).result.ring).to.equal('dull');
 		await step(id, 'inspect', 'ring', CLEAR);
 		expect((await wheelByNumber(number))!.state).to.equal('quarantined');
-		await refusedWith(/wheel-quarantined|inspect\.ring/, step(id, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false }));
+		await refusedWith(
+			/wheel-quarantined|inspect\.ring/,
+			step(id, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false })
+		);
 	});
 	it('a second, clear recording does not lift a dull one', async () => {
 		const { id, number } = await workedUpTo('inspect.ring');
@@ -212,13 +317,29 @@ describe('ringing in a setup', () => {
 	it('a dull recording made after the wheel was found clear closes the gate again', async () => {
 		const { id, number } = await workedUpTo('mount.fit');
 		await put(number, 'damped', id);
-		expect(decide(await facts(id)).stations.find((s) => s.id === 'inspect')!.lines.find((l) => l.key === 'ring')!.state).to.equal('stop');
-		await refusedWith('inspect.ring', step(id, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false }));
+		expect(
+			decide(await facts(id))
+				.stations.find((s) => s.id === 'inspect')!
+				.lines.find((l) => l.key === 'ring')!.state
+		).to.equal('stop');
+		await refusedWith(
+			'inspect.ring',
+			step(id, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false })
+		);
 	});
 	it('a doubtful ring is rung again: no reason lifts it', async () => {
 		const { id } = await workedUpTo('inspect.ring');
-		await step(id, 'inspect', 'ring', { taps: ['clear', 'doubtful', ...CLEAR.taps.slice(2)] }, 'it was only the pin that rattled');
-		await refusedWith('inspect.ring', step(id, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false }));
+		await step(
+			id,
+			'inspect',
+			'ring',
+			{ taps: ['clear', 'doubtful', ...CLEAR.taps.slice(2)] },
+			'it was only the pin that rattled'
+		);
+		await refusedWith(
+			'inspect.ring',
+			step(id, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false })
+		);
 		await step(id, 'inspect', 'ring', CLEAR);
 		await step(id, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false });
 	});
@@ -227,7 +348,11 @@ describe('ringing in a setup', () => {
 		const kept = await put(number, 'clear', id);
 		await step(id, 'inspect', 'ring', CLEAR);
 		const records = (await facts(id)).records.filter((r) => r.step === 'ring');
-		expect(records.map((r) => r.calculation)).to.deep.equal(['inspect.ring-decision', 'inspect.ring-analysis', 'inspect.sonic-modulus']);
+		expect(records.map((r) => r.calculation)).to.deep.equal([
+			'inspect.ring-decision',
+			'inspect.ring-analysis',
+			'inspect.sonic-modulus'
+		]);
 		expect(records[1]!.input.recordingId).to.equal(kept.id);
 	});
 	it('after a lead has cleared the wheel the old recording stands no more', async () => {
@@ -269,7 +394,8 @@ describe('the ear trainer keeps score', () => {
 		expect((await scores()).map((s) => s.name)).to.include('Mara Okonjo');
 	});
 	it('refuses what is no round and no answer', async () => {
-		for (const seed of ['4', -1, 1.5, null, 2 ** 40]) await refusedWith('not-an-integer', answerRound(seed, 'clear', await lead()));
+		for (const seed of ['4', -1, 1.5, null, 2 ** 40])
+			await refusedWith('not-an-integer', answerRound(seed, 'clear', await lead()));
 		await refusedWith('unknown-choice', answerRound(5, 'loud', await lead()));
 	});
 });

@@ -7,46 +7,123 @@ import { keepRoute, routeHistory, routes } from '../../src/lib/server/routes.js'
 import { record, startSetup } from '../../src/lib/server/work.js';
 import { JOB, facts, key, lead, machineId, machinist, refusedWith, step, wheel } from './ground.js';
 
-const on = async (route: string, machine: string, more: object = {}) => startSetup(checked<Brief>(BRIEF_FIELDS, { ...JOB, ...more, machineId: await machineId(machine), route }), await machinist(), key());
+const on = async (route: string, machine: string, more: object = {}) =>
+	startSetup(
+		checked<Brief>(BRIEF_FIELDS, { ...JOB, ...more, machineId: await machineId(machine), route }),
+		await machinist(),
+		key()
+	);
 const current = async (id: number) => decide(await facts(id)).current;
-const line = async (id: number, station: string, k: string) => decide(await facts(id)).stations.find((s) => s.id === station)!.lines.find((l) => l.key === k)!;
+const line = async (id: number, station: string, k: string) =>
+	decide(await facts(id))
+		.stations.find((s) => s.id === station)!
+		.lines.find((l) => l.key === k)!;
 const SEEN = { crack: false, markingLegible: true };
-const small = { marking: 'WA 60 J 7 V', newDiameterMm: 45, diameterMm: 45, widthMm: 30, boreMm: 10, minDiameterMm: 28, massKg: 0.1, ratedMps: 50 };
-const cutter = { marking: 'WA 60 K 7 V', newDiameterMm: 150, diameterMm: 148, widthMm: 20, boreMm: 31.75, minDiameterMm: 100, massKg: 0.74, ratedMps: 35 };
-const ARBOR = { seatDiameterMm: 31.74, seatLengthMm: 60, threadEndMm: 84, nutThicknessMm: 14, maxSpeedRpm: 5200 };
+const small = {
+	marking: 'WA 60 J 7 V',
+	newDiameterMm: 45,
+	diameterMm: 45,
+	widthMm: 30,
+	boreMm: 10,
+	minDiameterMm: 28,
+	massKg: 0.1,
+	ratedMps: 50
+};
+const cutter = {
+	marking: 'WA 60 K 7 V',
+	newDiameterMm: 150,
+	diameterMm: 148,
+	widthMm: 20,
+	boreMm: 31.75,
+	minDiameterMm: 100,
+	massKg: 0.74,
+	ratedMps: 35
+};
+const ARBOR = {
+	seatDiameterMm: 31.74,
+	seatLengthMm: 60,
+	threadEndMm: 84,
+	nutThicknessMm: 14,
+	maxSpeedRpm: 5200
+};
 
 describe('routes', () => {
 	it('there are seven, each with its reason, none leaving out what protects', async () => {
 		const all = await routes();
-		expect(all.map((r) => r.code)).to.include.members(['toolroom', 'tool-pack', 'glued-internal', 'bench-grinder', 'lathe-tool-post', 'recommission', 'crash-recovery']);
-		for (const r of all) { expect(r.why.length).to.be.above(20); expect(r.stations).to.include.members(['inspect', 'mount', 'run-in']); }
+		expect(all.map((r) => r.code)).to.include.members([
+			'toolroom',
+			'tool-pack',
+			'glued-internal',
+			'bench-grinder',
+			'lathe-tool-post',
+			'recommission',
+			'crash-recovery'
+		]);
+		for (const r of all) {
+			expect(r.why.length).to.be.above(20);
+			expect(r.stations).to.include.members(['inspect', 'mount', 'run-in']);
+		}
 	});
 	it('a lead edits one; a setup under way keeps its version, the next takes the new one', async () => {
 		const before = (await routeHistory('bench-grinder'))[0]!;
 		const old = await on('bench-grinder', 'SG-1');
-		const change = { ...before, checks: [{ id: 'c1', station: 'mount', text: 'Work rest tight', kind: 'yes', unit: '', atMost: null }], note: 'a rest worked loose' };
-		expect(await keepRoute('bench-grinder', change, before.version, await lead())).to.equal(before.version + 1);
+		const change = {
+			...before,
+			checks: [{ id: 'c1', station: 'mount', text: 'Work rest tight', kind: 'yes', unit: '', atMost: null }],
+			note: 'a rest worked loose'
+		};
+		expect(await keepRoute('bench-grinder', change, before.version, await lead())).to.equal(
+			before.version + 1
+		);
 		const fresh = await on('bench-grinder', 'SG-1');
 		expect((await facts(old)).route).to.deep.include({ version: before.version, checks: [] });
 		expect((await facts(fresh)).route.checks.map((c) => c.text)).to.deep.equal(['Work rest tight']);
 		expect((await line(fresh, 'mount', 'check-c1')).state).to.equal('open');
-		expect((await routeHistory('bench-grinder'))[0]).to.include({ note: 'a rest worked loose', by: 'Mara Okonjo' });
+		expect((await routeHistory('bench-grinder'))[0]).to.include({
+			note: 'a rest worked loose',
+			by: 'Mara Okonjo'
+		});
 		await refusedWith('changed-meanwhile', keepRoute('bench-grinder', change, before.version, await lead()));
 	});
 	it('a new one is made from an old one, asks what that asked, and cannot take a name that is there', async () => {
 		const waking = (await routeHistory('recommission'))[0]!;
-		expect(await keepRoute('wake-grinder', { ...waking, name: 'Wake a grinder', note: 'new route' }, 0, await lead())).to.equal(1);
+		expect(
+			await keepRoute(
+				'wake-grinder',
+				{ ...waking, name: 'Wake a grinder', note: 'new route' },
+				0,
+				await lead()
+			)
+		).to.equal(1);
 		const id = await on('wake-grinder', 'SG-1');
 		expect((await facts(id)).route).to.include({ code: 'wake-grinder', machineAsks: 'wake' });
 		expect((await line(id, 'machine', 'awake')).state).to.match(/open|now/);
-		await refusedWith('changed-meanwhile', keepRoute('wake-grinder', { ...waking, note: 'new route' }, 0, await lead()));
+		await refusedWith(
+			'changed-meanwhile',
+			keepRoute('wake-grinder', { ...waking, note: 'new route' }, 0, await lead())
+		);
 	});
 	it('is refused in words: by others, out of order, without a reason, under a strange name', async () => {
 		const r = (await routeHistory('toolroom'))[0]!;
 		const good = { ...r, note: 'for this test only' };
 		await refusedWith('lead-only', keepRoute('toolroom', good, r.version, await machinist()));
-		expect((await refusedWith('inconsistent', keepRoute('toolroom', { ...good, stations: ['brief', 'select', 'mount', 'inspect', 'run-in', 'keep'] }, r.version, await lead()))).field).to.equal('stations');
-		expect((await refusedWith('missing', keepRoute('toolroom', { ...good, note: '' }, r.version, await lead()))).field).to.equal('note');
+		expect(
+			(
+				await refusedWith(
+					'inconsistent',
+					keepRoute(
+						'toolroom',
+						{ ...good, stations: ['brief', 'select', 'mount', 'inspect', 'run-in', 'keep'] },
+						r.version,
+						await lead()
+					)
+				)
+			).field
+		).to.equal('stations');
+		expect(
+			(await refusedWith('missing', keepRoute('toolroom', { ...good, note: '' }, r.version, await lead())))
+				.field
+		).to.equal('note');
 		await refusedWith('not-allowed', keepRoute('../x', good, 0, await lead()));
 		await refusedWith('unknown-choice', on('no-such-route', 'SG-1'));
 		expect((await routeHistory('toolroom'))[0]!.version).to.equal(r.version);
@@ -56,7 +133,25 @@ describe('routes', () => {
 describe('a check of the shop', () => {
 	it('holds the gate until it is answered, and a no stops it', async () => {
 		const r = (await routeHistory('lathe-tool-post'))[0]!;
-		await keepRoute('lathe-tool-post', { ...r, checks: [{ id: 'play', station: 'brief', text: 'Play of the slide', kind: 'number', unit: 'mm', atMost: 0.05 }], note: 'worn slide found' }, r.version, await lead());
+		await keepRoute(
+			'lathe-tool-post',
+			{
+				...r,
+				checks: [
+					{
+						id: 'play',
+						station: 'brief',
+						text: 'Play of the slide',
+						kind: 'number',
+						unit: 'mm',
+						atMost: 0.05
+					}
+				],
+				note: 'worn slide found'
+			},
+			r.version,
+			await lead()
+		);
 		const id = await on('lathe-tool-post', 'SG-1');
 		expect(await current(id)).to.equal('brief');
 		await refusedWith('brief.check-play', step(id, 'select', 'take', { wheelNumber: await wheel() }));
@@ -81,7 +176,15 @@ describe('crash recovery and waking an old machine', () => {
 	});
 	it('an old machine is looked at dead, its stop tried, its direction seen', async () => {
 		const id = await on('recommission', 'SG-1');
-		const woken = { inspectedIsolated: true, stopsSetClose: true, guardSound: true, wheelFitted: false, hydraulic: false, rotationSeen: 'ccw', emergencyStop: 'works' };
+		const woken = {
+			inspectedIsolated: true,
+			stopsSetClose: true,
+			guardSound: true,
+			wheelFitted: false,
+			hydraulic: false,
+			rotationSeen: 'ccw',
+			emergencyStop: 'works'
+		};
 		await step(id, 'machine', 'recommission', woken);
 		expect((await line(id, 'machine', 'awake')).value).to.match(/wrong way/);
 		await refusedWith('machine.awake', step(id, 'select', 'take', { wheelNumber: await wheel() }));
@@ -91,8 +194,26 @@ describe('crash recovery and waking an old machine', () => {
 });
 
 describe('glued to a quill', () => {
-	const QUILL = { overhangMm: 40, quillDiameterMm: 10, normalForceN: 15, quillMaxRpm: 50000, minimumWidthMm: 12, nextDressDepthUm: 10, workBoreMm: 80 };
-	const GLUE = { done: { scuffed: true, degreased: true, mixed: true, coated: true, spread: true }, temperatureC: 23, baseCureH: 12, potLifeMin: 20, mixToBondMin: 5, wheelHoleMm: 10, studMm: 9.8, bondLengthMm: 20, tangentialForceN: 45 };
+	const QUILL = {
+		overhangMm: 40,
+		quillDiameterMm: 10,
+		normalForceN: 15,
+		quillMaxRpm: 50000,
+		minimumWidthMm: 12,
+		nextDressDepthUm: 10,
+		workBoreMm: 80
+	};
+	const GLUE = {
+		done: { scuffed: true, degreased: true, mixed: true, coated: true, spread: true },
+		temperatureC: 23,
+		baseCureH: 12,
+		potLifeMin: 20,
+		mixToBondMin: 5,
+		wheelHoleMm: 10,
+		studMm: 9.8,
+		bondLengthMm: 20,
+		tangentialForceN: 45
+	};
 	const ready = async () => {
 		const id = await on('glued-internal', 'IG-3', { operation: 'internal' });
 		await step(id, 'select', 'take', { wheelNumber: await wheel(small) });
@@ -100,7 +221,7 @@ describe('glued to a quill', () => {
 		await step(id, 'inspect', 'ring', { taps: [] }, 'too small to ring, looked at with a lens');
 		return id;
 	};
-	it('the quill first, then the joint, then the hours by the server\'s clock', async () => {
+	it("the quill first, then the joint, then the hours by the server's clock", async () => {
 		const id = await ready();
 		await step(id, 'mount', 'quill', QUILL);
 		await refusedWith('mount.glued', step(id, 'mount', 'cured', {}));
@@ -111,7 +232,11 @@ describe('glued to a quill', () => {
 		await refusedWith('mount.cured', step(id, 'mount', 'tighten', { done: true }));
 		const at = Date.now() + 13 * 3_600_000;
 		setClock(() => at);
-		try { await step(id, 'mount', 'cured', {}); } finally { setClock(null); }
+		try {
+			await step(id, 'mount', 'cured', {});
+		} finally {
+			setClock(null);
+		}
 		expect((await line(id, 'mount', 'cured')).state).to.equal('ok');
 		await step(id, 'mount', 'thread', {});
 		await step(id, 'mount', 'tighten', { done: true });
@@ -136,8 +261,28 @@ describe('a tool pack', () => {
 		await step(id, 'inspect', 'ring', { taps: Array.from({ length: 8 }, () => 'clear') });
 		return { id, number };
 	};
-	const stack = (number: string, measured: object | null = null) => [{ kind: 'spacer', thicknessMm: 34, boreMm: 31.76 }, { kind: 'wheel', name: number, thicknessMm: 20, boreMm: 31.75, diameterMm: 148, maxSpeedMps: 35, measured }, { kind: 'washer', thicknessMm: 6, boreMm: 31.8 }];
-	const MEASURED = { rimBackMm: 34.01, rimFrontMm: 54.02, diameterMm: 148, radialRunoutUm: 5, axialRunoutUm: 6, revision: 1, confirmedRevision: 1 };
+	const stack = (number: string, measured: object | null = null) => [
+		{ kind: 'spacer', thicknessMm: 34, boreMm: 31.76 },
+		{
+			kind: 'wheel',
+			name: number,
+			thicknessMm: 20,
+			boreMm: 31.75,
+			diameterMm: 148,
+			maxSpeedMps: 35,
+			measured
+		},
+		{ kind: 'washer', thicknessMm: 6, boreMm: 31.8 }
+	];
+	const MEASURED = {
+		rimBackMm: 34.01,
+		rimFrontMm: 54.02,
+		diameterMm: 148,
+		radialRunoutUm: 5,
+		axialRunoutUm: 6,
+		revision: 1,
+		confirmedRevision: 1
+	};
 	it('is built, tightened, measured and stood for; an edit takes that away', async () => {
 		const { id, number } = await ready();
 		await step(id, 'mount', 'pack', { arbor: ARBOR, stage: 'plan', items: stack(number) });
@@ -147,7 +292,11 @@ describe('a tool pack', () => {
 		expect(await current(id)).to.equal('mount');
 		await step(id, 'mount', 'pack', { arbor: ARBOR, stage: 'release', items: stack(number, MEASURED) });
 		expect(await current(id)).to.equal('run-in');
-		await step(id, 'mount', 'pack', { arbor: ARBOR, stage: 'assembled', items: stack(number, { ...MEASURED, revision: 2 }) });
+		await step(id, 'mount', 'pack', {
+			arbor: ARBOR,
+			stage: 'assembled',
+			items: stack(number, { ...MEASURED, revision: 2 })
+		});
 		expect((await line(id, 'mount', 'qualified')).state).to.equal('now');
 		expect(await current(id)).to.equal('mount');
 	});
@@ -156,13 +305,30 @@ describe('a tool pack', () => {
 		await step(id, 'mount', 'pack', { arbor: { ...ARBOR, seatDiameterMm: 32 }, items: stack(number) });
 		expect((await line(id, 'mount', 'stack')).value).to.match(/does not belong on a seat of 32/);
 		await refusedWith('mount.stack', step(id, 'mount', 'tighten', { done: true }));
-		await refusedWith('too-many-wheels', step(id, 'mount', 'pack', { arbor: ARBOR, items: Array.from({ length: 5 }, () => stack(number)[1]) }));
-		expect((await refusedWith('inconsistent', step(id, 'mount', 'pack', { arbor: ARBOR, items: stack('0000') }))).message).to.contain(number);
+		await refusedWith(
+			'too-many-wheels',
+			step(id, 'mount', 'pack', { arbor: ARBOR, items: Array.from({ length: 5 }, () => stack(number)[1]) })
+		);
+		expect(
+			(await refusedWith('inconsistent', step(id, 'mount', 'pack', { arbor: ARBOR, items: stack('0000') })))
+				.message
+		).to.contain(number);
 	});
 	it('two people at one mount: the second is told to look again', async () => {
 		const { id, number } = await ready();
 		const version = (await facts(id)).version;
-		const send = async () => record(id, { station: 'mount', step: 'pack', values: { arbor: ARBOR, items: stack(number) }, version, key: key() }, await machinist());
+		const send = async () =>
+			record(
+				id,
+				{
+					station: 'mount',
+					step: 'pack',
+					values: { arbor: ARBOR, items: stack(number) },
+					version,
+					key: key()
+				},
+				await machinist()
+			);
 		await send();
 		await refusedWith('changed-meanwhile', send());
 	});

@@ -16,19 +16,27 @@ describe('the demo shop', () => {
 		const n = async (sql: string) => Number((await row<{ n: number }>(sql))!.n);
 		expect(await machines()).to.have.length(7);
 		expect(new Set((await machines()).map((m) => m.kind)).size).to.equal(7);
-		expect(await n("SELECT COUNT(*) AS n FROM wheels WHERE place NOT IN ('test', 'list')")).to.be.within(38, 48);
-		expect(await n("SELECT COUNT(DISTINCT canonical) AS n FROM wheels WHERE place NOT IN ('test', 'list')")).to.be.above(20);
+		expect(await n("SELECT COUNT(*) AS n FROM wheels WHERE place NOT IN ('test', 'list')")).to.be.within(
+			38,
+			48
+		);
+		expect(
+			await n("SELECT COUNT(DISTINCT canonical) AS n FROM wheels WHERE place NOT IN ('test', 'list')")
+		).to.be.above(20);
 		expect(await n("SELECT COUNT(*) AS n FROM setups WHERE id < 147 AND state = 'finished'")).to.equal(2);
 		expect(await n("SELECT COUNT(*) AS n FROM setups WHERE id < 147 AND state = 'under-way'")).to.equal(2);
 		expect(await n('SELECT COUNT(*) AS n FROM incidents WHERE id = 1 AND closed_at IS NULL')).to.equal(1);
-		for (const t of ['mounts', 'dressers', 'block_sets']) expect(await n(`SELECT COUNT(*) AS n FROM ${t}`), t).to.be.above(1);
+		for (const t of ['mounts', 'dressers', 'block_sets'])
+			expect(await n(`SELECT COUNT(*) AS n FROM ${t}`), t).to.be.above(1);
 	});
 	it('is migrated once and for all', async () => {
 		expect(await pendingMigrations(MIGRATIONS)).to.deep.equal([]);
 		expect(await migrate(MIGRATIONS)).to.deep.equal([]);
 	});
 	it('is strict, in UTC, on loopback', async () => {
-		const s = (await row<{ mode: string; tz: string; cs: string; bind: string }>('SELECT @@sql_mode AS mode, @@time_zone AS tz, @@character_set_server AS cs, @@bind_address AS bind'))!;
+		const s = (await row<{ mode: string; tz: string; cs: string; bind: string }>(
+			'SELECT @@sql_mode AS mode, @@time_zone AS tz, @@character_set_server AS cs, @@bind_address AS bind'
+		))!;
 		expect(s.mode).to.contain('STRICT');
 		expect(s).to.include({ tz: '+00:00', cs: 'utf8mb4', bind: '127.0.0.1' });
 	});
@@ -40,9 +48,13 @@ describe('sign-in', () => {
 		const done = await signIn(who.id, '1359');
 		if (!('token' in done)) throw new Error(done.problem);
 		expect(await userOf(done.token)).to.deep.equal(who);
-		const kept = (await rows<{ token_hash: string }>('SELECT token_hash FROM sessions')).map((r) => r.token_hash);
+		const kept = (await rows<{ token_hash: string }>('SELECT token_hash FROM sessions')).map(
+			(r) => r.token_hash
+		);
 		expect(kept).not.to.include(done.token);
-		expect((await row<{ pin_hash: string }>('SELECT pin_hash FROM users WHERE id = ?', [who.id]))!.pin_hash).to.match(/^\$argon2id\$/);
+		expect(
+			(await row<{ pin_hash: string }>('SELECT pin_hash FROM users WHERE id = ?', [who.id]))!.pin_hash
+		).to.match(/^\$argon2id\$/);
 		await signOut(done.token);
 		expect(await userOf(done.token)).to.equal(undefined);
 	});
@@ -50,7 +62,9 @@ describe('sign-in', () => {
 		const who = await user('Piet Aalders');
 		for (let i = 0; i < 5; i++) expect(await signIn(who.id, '0000')).to.have.property('problem');
 		const said = await signIn(who.id, '8024');
-		expect(said).to.have.property('problem').that.matches(/Too many wrong PINs/);
+		expect(said)
+			.to.have.property('problem')
+			.that.matches(/Too many wrong PINs/);
 		expect(await signIn((await machinist()).id, '1359'), 'others still sign in').to.have.property('token');
 	});
 });
@@ -64,17 +78,41 @@ describe('the rack', () => {
 	});
 	it('refuses what cannot be', async () => {
 		const who = await lead();
-		const good = { number: 'Z1', marking: 'WA 60 J 7 V', newDiameterMm: 300, diameterMm: 290, widthMm: 25, boreMm: 76.2, minDiameterMm: 180, massKg: 4, ratedMps: 40, ratedRpm: null, expiresOn: null, shape: '1' as const, place: 'test' };
+		const good = {
+			number: 'Z1',
+			marking: 'WA 60 J 7 V',
+			newDiameterMm: 300,
+			diameterMm: 290,
+			widthMm: 25,
+			boreMm: 76.2,
+			minDiameterMm: 180,
+			massKg: 4,
+			ratedMps: 40,
+			ratedRpm: null,
+			expiresOn: null,
+			shape: '1' as const,
+			place: 'test'
+		};
 		const taken = await wheel();
-		expect((await refusedWith('number-taken', addWheel({ ...good, number: taken }, who))).field).to.equal('number');
-		expect((await refusedWith('inconsistent', addWheel({ ...good, diameterMm: 301 }, who))).field).to.equal('diameterMm');
-		expect((await refusedWith('inconsistent', addWheel({ ...good, boreMm: 290 }, who))).field).to.equal('boreMm');
-		expect((await refusedWith('inconsistent', addWheel({ ...good, marking: 'hello there' }, who))).field).to.equal('marking');
+		expect((await refusedWith('number-taken', addWheel({ ...good, number: taken }, who))).field).to.equal(
+			'number'
+		);
+		expect((await refusedWith('inconsistent', addWheel({ ...good, diameterMm: 301 }, who))).field).to.equal(
+			'diameterMm'
+		);
+		expect((await refusedWith('inconsistent', addWheel({ ...good, boreMm: 290 }, who))).field).to.equal(
+			'boreMm'
+		);
+		expect(
+			(await refusedWith('inconsistent', addWheel({ ...good, marking: 'hello there' }, who))).field
+		).to.equal('marking');
 	});
 	it('sets a wheel aside that has no speed or could be two kinds', async () => {
 		expect((await wheelByNumber(await wheel({ ratedMps: null })))!.state).to.equal('quarantined');
 		expect((await wheelByNumber(await wheel({ marking: 'B54 J 7 V' })))!.state).to.equal('quarantined');
-		expect((await wheelByNumber(await wheel({ ratedMps: null, marking: 'WA 60 J 7 V 35 m/s' })))!.ratedMps).to.equal(35);
+		expect(
+			(await wheelByNumber(await wheel({ ratedMps: null, marking: 'WA 60 J 7 V 35 m/s' })))!.ratedMps
+		).to.equal(35);
 	});
 	it('searches, filters, sorts and pages', async () => {
 		const q = { search: '', state: '', family: '', sort: 'number' as const, down: false, page: 1 };
@@ -82,7 +120,9 @@ describe('the rack', () => {
 		expect(all.wheels.map((w) => w.number)).to.deep.equal([...all.wheels.map((w) => w.number)].sort());
 		const white = await rackPage({ ...q, family: 'alumina-white', sort: 'diameter', down: true });
 		expect(white.wheels.every((w) => w.family === 'alumina-white')).to.equal(true);
-		expect(white.wheels.map((w) => w.diameterMm)).to.deep.equal(white.wheels.map((w) => w.diameterMm).sort((a, b) => b - a));
+		expect(white.wheels.map((w) => w.diameterMm)).to.deep.equal(
+			white.wheels.map((w) => w.diameterMm).sort((a, b) => b - a)
+		);
 		expect((await rackPage({ ...q, search: '0317' })).wheels.map((w) => w.number)).to.include('0317');
 		expect((await rackPage({ ...q, search: '100%' })).total, 'a percent sign is no wildcard').to.equal(0);
 		expect((await rackPage({ ...q, page: 999 })).wheels.length).to.be.above(0);
@@ -94,7 +134,14 @@ describe('what a lead keeps', () => {
 	const DIAMOND = { code: 'D-99', kind: 'single-point', tipRadiusUm: 250, flatWidthUm: 0, turnEvery: 20 };
 	it('is changed by a lead only, checked, and found again', async () => {
 		await refusedWith('lead-only', keepThing('dressers', null, DIAMOND, await machinist()));
-		expect((await refusedWith('below-minimum', keepThing('dressers', null, { ...DIAMOND, tipRadiusUm: 0 }, await lead()))).field).to.equal('tipRadiusUm');
+		expect(
+			(
+				await refusedWith(
+					'below-minimum',
+					keepThing('dressers', null, { ...DIAMOND, tipRadiusUm: 0 }, await lead())
+				)
+			).field
+		).to.equal('tipRadiusUm');
 		await keepThing('dressers', null, DIAMOND, await lead());
 		await refusedWith('inconsistent', keepThing('dressers', null, DIAMOND, await lead()));
 		await keepThing('dressers', 'D-99', { ...DIAMOND, tipRadiusUm: 300 }, await lead());
@@ -104,13 +151,37 @@ describe('what a lead keeps', () => {
 		await keepThing('blocks', null, { code: 'GB-99', grade: '1', blocksMm: [1.005, 1.01, 2] }, await lead());
 		expect((await thingByKey(shopKind('blocks'), 'GB-99'))!.blocksMm).to.deep.equal([1.005, 1.01, 2]);
 		const sg1 = (await thingByKey(shopKind('machines'), 'SG-1'))!;
-		expect((await refusedWith('inconsistent', keepThing('machines', 'SG-1', { ...sg1, spindleRpmMax: 100, mount: 'F1' }, await lead()))).field).to.equal('spindleRpmMax');
-		expect((await refusedWith('unknown-choice', keepThing('machines', 'SG-1', { ...sg1, mount: 'nothing' }, await lead()))).field).to.equal('mount');
+		expect(
+			(
+				await refusedWith(
+					'inconsistent',
+					keepThing('machines', 'SG-1', { ...sg1, spindleRpmMax: 100, mount: 'F1' }, await lead())
+				)
+			).field
+		).to.equal('spindleRpmMax');
+		expect(
+			(
+				await refusedWith(
+					'unknown-choice',
+					keepThing('machines', 'SG-1', { ...sg1, mount: 'nothing' }, await lead())
+				)
+			).field
+		).to.equal('mount');
 		await keepThing('machines', 'SG-1', { ...sg1, mount: 'F1', dresser: 'D-07' }, await lead());
-		expect((await refusedWith('missing', keepThing('people', null, { name: 'New Hand', role: 'machinist' }, await lead()))).field).to.equal('pin');
+		expect(
+			(
+				await refusedWith(
+					'missing',
+					keepThing('people', null, { name: 'New Hand', role: 'machinist' }, await lead())
+				)
+			).field
+		).to.equal('pin');
 		await keepThing('people', null, { name: 'New Hand', role: 'machinist', pin: '90210' }, await lead());
 		expect(await signIn((await user('New Hand')).id, '90210')).to.have.property('token');
-		await refusedWith('inconsistent', keepThing('people', 'Mara Okonjo', { name: 'Mara Okonjo', role: 'viewer' }, await lead()));
+		await refusedWith(
+			'inconsistent',
+			keepThing('people', 'Mara Okonjo', { name: 'Mara Okonjo', role: 'viewer' }, await lead())
+		);
 	});
 });
 
@@ -122,6 +193,9 @@ describe('drafts', () => {
 		expect(await draftOf((await lead()).id, 'setup-1-mount')).to.equal(null);
 		await dropDraft(who.id, 'setup-1-mount');
 		expect(await draftOf(who.id, 'setup-1-mount')).to.equal(null);
-		expect(await keepDraft(who.id, 'x', { text: 'a'.repeat(70_000) }), 'far too large stays in the browser').to.equal(false);
+		expect(
+			await keepDraft(who.id, 'x', { text: 'a'.repeat(70_000) }),
+			'far too large stays in the browser'
+		).to.equal(false);
 	});
 });

@@ -19,8 +19,21 @@ export async function benchStand(base: string): Promise<Ratio[]> {
 		await page.getByRole('button', { name: /gentle push/ }).click();
 		await page.getByText('Chalk the bottom').waitFor();
 		const frames: number[] = [];
-		for (let i = 0; i < 5; i++) { await page.waitForTimeout(1100); frames.push(Number(await page.locator('svg[data-frames]').getAttribute('data-frames'))); }
+		for (let i = 0; i < 5; i++) {
+			await page.waitForTimeout(1100);
+			frames.push(Number(await page.locator('svg[data-frames]').getAttribute('data-frames')));
+		}
 		frames.sort((a, b) => a - b);
-		return [{ name: 'practice stand, frames a second', value: frames[2]! / 60, unit: 'of 60', aim: 'aim: 1', of: `the median of five seconds, ${frames.join(', ')}` }];
-	} finally { await browser.close(); }
+		return [
+			{
+				name: 'practice stand, frames a second',
+				value: frames[2]! / 60,
+				unit: 'of 60',
+				aim: 'aim: 1',
+				of: `the median of five seconds, ${frames.join(', ')}`
+			}
+		];
+	} finally {
+		await browser.close();
+	}
 }

@@ -10,12 +10,22 @@ import { SPIN_FIELDS } from './spins/settings.js';
 export const comparePushed = defineCalculation({
 	id: 'balance.compare-pushed',
 	title: 'A push and nine marks against five marks',
-	about: 'What more marks and a gentle push at every release are worth: fewer releases, because none is lost on a wheel that stays or swings twice, and the first answer is nearer.',
+	about:
+		'What more marks and a gentle push at every release are worth: fewer releases, because none is lost on a wheel that stays or swings twice, and the first answer is nearer.',
 	source: 'The same simulation, wheels and noise as the comparison by feel.',
-	formulas: ['nine marks: direction uncertain by 1/sqrt(8) of a mark', 'one stopwatch reading over all of them', 'push of about 10 degrees a second, a quarter more or less'],
+	formulas: [
+		'nine marks: direction uncertain by 1/sqrt(8) of a mark',
+		'one stopwatch reading over all of them',
+		'push of about 10 degrees a second, a quarter more or less'
+	],
 	heavy: true,
 	fields: SPIN_FIELDS,
-	outputs: [{ name: 'pushed', about: 'Pushed, nine marks', main: true }, { name: 'nineMarks', about: 'Not pushed, nine marks' }, { name: 'computed', about: 'Not pushed, five marks' }, { name: 'wheels', about: 'Wheels' }],
+	outputs: [
+		{ name: 'pushed', about: 'Pushed, nine marks', main: true },
+		{ name: 'nineMarks', about: 'Not pushed, nine marks' },
+		{ name: 'computed', about: 'Not pushed, five marks' },
+		{ name: 'wheels', about: 'Wheels' }
+	],
 	example: { wheels: 20 },
 	compute(v) {
 		const spins = { pushed: [] as number[], nineMarks: [] as number[], computed: [] as number[] };
@@ -25,6 +35,12 @@ export const comparePushed = defineCalculation({
 			spins.nineMarks.push(pushedSwing(v, w, i, false));
 			spins.computed.push(computed(v, w, i));
 		}
-		return { wheels: v.wheels, pushed: countsOf(spins.pushed, v.maxSpins), nineMarks: countsOf(spins.nineMarks, v.maxSpins), computed: countsOf(spins.computed, v.maxSpins), ...new Findings().judged() };
+		return {
+			wheels: v.wheels,
+			pushed: countsOf(spins.pushed, v.maxSpins),
+			nineMarks: countsOf(spins.nineMarks, v.maxSpins),
+			computed: countsOf(spins.computed, v.maxSpins),
+			...new Findings().judged()
+		};
 	}
 });

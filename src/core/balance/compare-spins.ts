@@ -10,12 +10,24 @@ import { SPIN_FIELDS } from './spins/settings.js';
 export const compareSpins = defineCalculation({
 	id: 'balance.compare-spins',
 	title: 'By feel against computed',
-	about: 'Many made-up wheels are balanced three ways on the same simulated stand with the same noise: one weight nudged by feel, a skilled pair by feel, and computed from marks and a stopwatch.',
-	source: 'Simulation with the rolling stand; the count stops by feel the moment the wheel is good enough, as if the person could know, while the computed way pays for its proof.',
-	formulas: ['good when the resultant is within the grade at the top of a release', 'median = element floor((N-1)/2), nine tenths = element ceil(0.9 N)-1'],
+	about:
+		'Many made-up wheels are balanced three ways on the same simulated stand with the same noise: one weight nudged by feel, a skilled pair by feel, and computed from marks and a stopwatch.',
+	source:
+		'Simulation with the rolling stand; the count stops by feel the moment the wheel is good enough, as if the person could know, while the computed way pays for its proof.',
+	formulas: [
+		'good when the resultant is within the grade at the top of a release',
+		'median = element floor((N-1)/2), nine tenths = element ceil(0.9 N)-1'
+	],
 	heavy: true,
 	fields: SPIN_FIELDS,
-	outputs: [{ name: 'computed', about: 'Computed', main: true }, { name: 'spread', about: 'By feel, a skilled pair' }, { name: 'nudge', about: 'By feel, one weight' }, { name: 'nudgeRatio', about: 'One weight against computed' }, { name: 'spreadRatio', about: 'Pair against computed' }, { name: 'wheels', about: 'Wheels' }],
+	outputs: [
+		{ name: 'computed', about: 'Computed', main: true },
+		{ name: 'spread', about: 'By feel, a skilled pair' },
+		{ name: 'nudge', about: 'By feel, one weight' },
+		{ name: 'nudgeRatio', about: 'One weight against computed' },
+		{ name: 'spreadRatio', about: 'Pair against computed' },
+		{ name: 'wheels', about: 'Wheels' }
+	],
 	example: { wheels: 20 },
 	compute(v) {
 		const spins = { nudge: [] as number[], spread: [] as number[], computed: [] as number[] };
@@ -25,7 +37,19 @@ export const compareSpins = defineCalculation({
 			spins.spread.push(spread(v, w, i));
 			spins.computed.push(computed(v, w, i));
 		}
-		const [n, s, c] = [countsOf(spins.nudge, v.maxSpins), countsOf(spins.spread, v.maxSpins), countsOf(spins.computed, v.maxSpins)];
-		return { wheels: v.wheels, nudge: n, spread: s, computed: c, nudgeRatio: n.medianSpins / c.medianSpins, spreadRatio: s.medianSpins / c.medianSpins, ...new Findings().judged() };
+		const [n, s, c] = [
+			countsOf(spins.nudge, v.maxSpins),
+			countsOf(spins.spread, v.maxSpins),
+			countsOf(spins.computed, v.maxSpins)
+		];
+		return {
+			wheels: v.wheels,
+			nudge: n,
+			spread: s,
+			computed: c,
+			nudgeRatio: n.medianSpins / c.medianSpins,
+			spreadRatio: s.medianSpins / c.medianSpins,
+			...new Findings().judged()
+		};
 	}
 });

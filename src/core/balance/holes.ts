@@ -12,35 +12,82 @@ const NEGLIGIBLE = 1e-7;
 export const holes = defineCalculation({
 	id: 'balance.holes',
 	title: 'Screws in fixed holes',
-	about: 'Which holes take how much, with the least mass in all; no hole more than it can take, in steps when screws come in steps.',
+	about:
+		'Which holes take how much, with the least mass in all; no hole more than it can take, in steps when screws come in steps.',
 	source: 'Linear programme in two equations.',
-	formulas: ['sum m_k r (cos a_k, sin a_k) = C', '0 <= m_k <= most', 'least sum m_k', 'two holes: m_a = c sin(b - phi)/(r sin(b - a))'],
-	fields: [
-		{ ...gmm('correctionGmm', 'To be added'), required: true, label: 'Correction' }, { ...angle('correctionAngleDeg', 'Where mass is to be added'), required: true, label: 'At' }, { ...radius('holeRadiusMm', 'Of the hole circle'), required: true },
-		listField('holeAnglesDeg', 'Or a number of equal steps', { ...angle('hole', 'Of one hole'), required: true }, { minItems: 1, maxItems: 72 }), whole('holeCount', 'Equally spaced', { ...between(1, 72), label: 'Holes' }), { ...angle('startAngleDeg', 'Of the first hole'), default: 0, label: 'First hole at' },
-		{ ...grams('maxMassG', 'Each hole takes'), label: 'Most in a hole' }, gramsField('massStepG', '0 = any mass', { ...from0(1e5), default: 0, label: 'Screws come in steps of' }), { ...gmm('permissibleGmm', 'Allowed unbalance'), label: 'Tolerance' }
+	formulas: [
+		'sum m_k r (cos a_k, sin a_k) = C',
+		'0 <= m_k <= most',
+		'least sum m_k',
+		'two holes: m_a = c sin(b - phi)/(r sin(b - a))'
 	],
-	outputs: [{ name: 'placements', about: 'What goes where', main: true }, { name: 'totalMassG', unit: 'g', about: 'Mass in all' }, { name: 'exactTotalMassG', unit: 'g', about: 'Before rounding to steps' }, { name: 'residualGmm', unit: 'gmm', about: 'Left over' }],
+	fields: [
+		{ ...gmm('correctionGmm', 'To be added'), required: true, label: 'Correction' },
+		{ ...angle('correctionAngleDeg', 'Where mass is to be added'), required: true, label: 'At' },
+		{ ...radius('holeRadiusMm', 'Of the hole circle'), required: true },
+		listField(
+			'holeAnglesDeg',
+			'Or a number of equal steps',
+			{ ...angle('hole', 'Of one hole'), required: true },
+			{ minItems: 1, maxItems: 72 }
+		),
+		whole('holeCount', 'Equally spaced', { ...between(1, 72), label: 'Holes' }),
+		{ ...angle('startAngleDeg', 'Of the first hole'), default: 0, label: 'First hole at' },
+		{ ...grams('maxMassG', 'Each hole takes'), label: 'Most in a hole' },
+		gramsField('massStepG', '0 = any mass', { ...from0(1e5), default: 0, label: 'Screws come in steps of' }),
+		{ ...gmm('permissibleGmm', 'Allowed unbalance'), label: 'Tolerance' }
+	],
+	outputs: [
+		{ name: 'placements', about: 'What goes where', main: true },
+		{ name: 'totalMassG', unit: 'g', about: 'Mass in all' },
+		{ name: 'exactTotalMassG', unit: 'g', about: 'Before rounding to steps' },
+		{ name: 'residualGmm', unit: 'gmm', about: 'Left over' }
+	],
 	example: { correctionGmm: 510, correctionAngleDeg: 100, holeRadiusMm: 65, holeCount: 8, massStepG: 0.25 },
 	compute(v) {
-		if (v.holeAnglesDeg === null && v.holeCount === null) throw new InputFault('holeCount', 'missing', 'Holes are missing. Enter how many, or their angles.');
-		const anglesDeg = (v.holeAnglesDeg ?? Array.from({ length: v.holeCount! }, (_, k) => v.startAngleDeg + (k * 360) / v.holeCount!)).map(fold360);
+		if (v.holeAnglesDeg === null && v.holeCount === null)
+			throw new InputFault('holeCount', 'missing', 'Holes are missing. Enter how many, or their angles.');
+		const anglesDeg = (
+			v.holeAnglesDeg ??
+			Array.from({ length: v.holeCount! }, (_, k) => v.startAngleDeg + (k * 360) / v.holeCount!)
+		).map(fold360);
 		const C = vec(v.correctionGmm, v.correctionAngleDeg);
 		const r = v.holeRadiusMm;
 		const exact = leastMasses(C, anglesDeg, r, v.maxMassG ?? Infinity);
 		if (!exact) {
 			const code = leastMasses(C, anglesDeg, r, Infinity) ? 'capacity-exceeded' : 'no-holes-that-side';
-			const says = code === 'capacity-exceeded' ? 'The holes on that side cannot take so much. Use heavier screws, or turn the wheel on its flange.' : 'There are no holes on that side. Turn the wheel on its flange, or use a track with weights.';
+			const says =
+				code === 'capacity-exceeded'
+					? 'The holes on that side cannot take so much. Use heavier screws, or turn the wheel on its flange.'
+					: 'There are no holes on that side. Turn the wheel on its flange, or use a track with weights.';
 			const covered = v.permissibleGmm !== null && v.correctionGmm <= v.permissibleGmm;
-			return { placements: [], totalMassG: 0, exactTotalMassG: 0, residualGmm: v.correctionGmm, ...new Findings().stop(code, !covered, says).caution(code, covered, says).judged() };
+			return {
+				placements: [],
+				totalMassG: 0,
+				exactTotalMassG: 0,
+				residualGmm: v.correctionGmm,
+				...new Findings().stop(code, !covered, says).caution(code, covered, says).judged()
+			};
 		}
 		const clean = exact.map((m) => (m < (NEGLIGIBLE * v.correctionGmm) / r ? 0 : m));
-		const masses = v.massStepG > 0 ? inSteps(C, anglesDeg, r, clean, v.massStepG, v.maxMassG ?? Infinity) : clean;
+		const masses =
+			v.massStepG > 0 ? inSteps(C, anglesDeg, r, clean, v.massStepG, v.maxMassG ?? Infinity) : clean;
 		const residualGmm = len(leftOver(C, anglesDeg, r, masses));
 		const sum = (list: readonly number[]) => list.reduce((s, m) => s + m, 0);
 		return {
-			placements: masses.flatMap((massG, i) => (massG > 0 ? [{ hole: i + 1, angleDeg: anglesDeg[i]!, massG }] : [])), totalMassG: sum(masses), exactTotalMassG: sum(clean), residualGmm,
-			...new Findings().caution('step-too-coarse', v.permissibleGmm !== null && residualGmm > v.permissibleGmm, `Steps of ${v.massStepG} g leave ${residualGmm.toFixed(0)} g mm. Use finer ones.`).judged()
+			placements: masses.flatMap((massG, i) =>
+				massG > 0 ? [{ hole: i + 1, angleDeg: anglesDeg[i]!, massG }] : []
+			),
+			totalMassG: sum(masses),
+			exactTotalMassG: sum(clean),
+			residualGmm,
+			...new Findings()
+				.caution(
+					'step-too-coarse',
+					v.permissibleGmm !== null && residualGmm > v.permissibleGmm,
+					`Steps of ${v.massStepG} g leave ${residualGmm.toFixed(0)} g mm. Use finer ones.`
+				)
+				.judged()
 		};
 	}
 });

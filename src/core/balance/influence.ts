@@ -7,31 +7,80 @@ import { angle, grams, radius, vibration } from './shared-fields.js';
 
 const NO_EFFECT = 1e-6;
 const times = (a: Vec, b: Vec): Vec => ({ x: a.x * b.x - a.y * b.y, y: a.x * b.y + a.y * b.x });
-const over = (a: Vec, b: Vec): Vec => { const d = b.x ** 2 + b.y ** 2; return times(a, { x: b.x / d, y: -b.y / d }); };
+const over = (a: Vec, b: Vec): Vec => {
+	const d = b.x ** 2 + b.y ** 2;
+	return times(a, { x: b.x / d, y: -b.y / d });
+};
 
 /** Unbalance from vibration with phase: one trial weight shows how the machine answers. */
 export const influence = defineCalculation({
 	id: 'balance.influence',
 	title: 'Unbalance from vibration with phase',
-	about: 'One run as it is, one with a known trial weight: the difference tells what a gram does here, and so what is missing and where.',
+	about:
+		'One run as it is, one with a known trial weight: the difference tells what a gram does here, and so what is missing and where.',
 	source: 'Influence coefficient, one plane (textbook); limits are guidelines.',
 	formulas: ['H = (V1 - V0)/T', 'U = V0/H', 'add -U (trial taken off) or -U - T (trial stays)'],
 	fields: [
-		{ ...vibration('initialMmPerS', 'As it is'), required: true, label: 'Vibration as it is' }, { ...vibration('trialMmPerS', 'With the trial'), required: true, label: 'Vibration with the trial' }, { ...angle('initialPhaseAngleDeg', 'As it is'), required: true, label: 'Phase as it is' }, { ...angle('trialPhaseAngleDeg', 'With the trial'), required: true, label: 'Phase with the trial' },
-		{ ...grams('trialMassG', 'Known'), required: true, label: 'Trial weight' }, { ...radius('trialRadiusMm', 'Of the trial'), required: true, label: 'Trial radius' }, { ...angle('trialAngleDeg', 'Where it was put'), required: true, label: 'Trial at' },
-		yesNo('trialRemoved', 'Or it stays on', { default: true, label: 'Trial is taken off again' }), choice('phaseSense', 'With the face angles, or against them (phase lag)', ['with', 'against'], { default: 'with', label: 'Phase grows' }), { ...radius('correctionRadiusMm', 'The trial\'s when empty'), label: 'Weight radius' },
-		rpm('speedRpm', 'Both runs', { ...between(1, 200000), label: 'Speed' }), number('minEffect', 'Guideline', { ...from0(1), guideline: true, label: 'Trial has to change', default: 0.3, advanced: true }), { ...vibration('stopMmPerS', 'Guideline'), label: 'Too rough to run above', guideline: true, default: 7.1, advanced: true }
+		{ ...vibration('initialMmPerS', 'As it is'), required: true, label: 'Vibration as it is' },
+		{ ...vibration('trialMmPerS', 'With the trial'), required: true, label: 'Vibration with the trial' },
+		{ ...angle('initialPhaseAngleDeg', 'As it is'), required: true, label: 'Phase as it is' },
+		{ ...angle('trialPhaseAngleDeg', 'With the trial'), required: true, label: 'Phase with the trial' },
+		{ ...grams('trialMassG', 'Known'), required: true, label: 'Trial weight' },
+		{ ...radius('trialRadiusMm', 'Of the trial'), required: true, label: 'Trial radius' },
+		{ ...angle('trialAngleDeg', 'Where it was put'), required: true, label: 'Trial at' },
+		yesNo('trialRemoved', 'Or it stays on', { default: true, label: 'Trial is taken off again' }),
+		choice('phaseSense', 'With the face angles, or against them (phase lag)', ['with', 'against'], {
+			default: 'with',
+			label: 'Phase grows'
+		}),
+		{ ...radius('correctionRadiusMm', "The trial's when empty"), label: 'Weight radius' },
+		rpm('speedRpm', 'Both runs', { ...between(1, 200000), label: 'Speed' }),
+		number('minEffect', 'Guideline', {
+			...from0(1),
+			guideline: true,
+			label: 'Trial has to change',
+			default: 0.3,
+			advanced: true
+		}),
+		{
+			...vibration('stopMmPerS', 'Guideline'),
+			label: 'Too rough to run above',
+			guideline: true,
+			default: 7.1,
+			advanced: true
+		}
 	],
 	outputs: [
-		{ name: 'correctionMassG', unit: 'g', about: 'Add', main: true }, { name: 'correctionAngleDeg', unit: 'deg', about: 'At' }, { name: 'correctionGmm', unit: 'gmm', about: 'As unbalance' }, { name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance' }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' },
-		{ name: 'influenceMmPerSPerGmm', about: 'A gram millimetre shakes it by, mm/s' }, { name: 'influenceAngleDeg', unit: 'deg', about: 'and turns the phase by' }, { name: 'trialEffectMmPerS', unit: 'mm/s', about: 'The trial changed it by' }, { name: 'trialForceN', unit: 'N', about: 'Force of the trial' }
+		{ name: 'correctionMassG', unit: 'g', about: 'Add', main: true },
+		{ name: 'correctionAngleDeg', unit: 'deg', about: 'At' },
+		{ name: 'correctionGmm', unit: 'gmm', about: 'As unbalance' },
+		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance' },
+		{ name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' },
+		{ name: 'influenceMmPerSPerGmm', about: 'A gram millimetre shakes it by, mm/s' },
+		{ name: 'influenceAngleDeg', unit: 'deg', about: 'and turns the phase by' },
+		{ name: 'trialEffectMmPerS', unit: 'mm/s', about: 'The trial changed it by' },
+		{ name: 'trialForceN', unit: 'N', about: 'Force of the trial' }
 	],
-	example: { initialMmPerS: 2.6, initialPhaseAngleDeg: 64, trialMmPerS: 3.3, trialPhaseAngleDeg: 112, trialMassG: 6, trialRadiusMm: 70, trialAngleDeg: 40, speedRpm: 1600 },
+	example: {
+		initialMmPerS: 2.6,
+		initialPhaseAngleDeg: 64,
+		trialMmPerS: 3.3,
+		trialPhaseAngleDeg: 112,
+		trialMassG: 6,
+		trialRadiusMm: 70,
+		trialAngleDeg: 40,
+		speedRpm: 1600
+	},
 	compute(v) {
 		const sense = v.phaseSense === 'with' ? 1 : -1;
 		const V0 = vec(v.initialMmPerS, sense * v.initialPhaseAngleDeg);
 		const effect = sub(vec(v.trialMmPerS, sense * v.trialPhaseAngleDeg), V0);
-		if (len(effect) < NO_EFFECT) throw new InputFault('trialMmPerS', 'no-effect', 'The trial weight changed nothing: it sat loose, or it is far too small. Use a heavier one and check that it holds.');
+		if (len(effect) < NO_EFFECT)
+			throw new InputFault(
+				'trialMmPerS',
+				'no-effect',
+				'The trial weight changed nothing: it sat loose, or it is far too small. Use a heavier one and check that it holds.'
+			);
 		const t = v.trialMassG * v.trialRadiusMm;
 		const T = vec(t, v.trialAngleDeg);
 		const H = over(effect, T);
@@ -39,11 +88,27 @@ export const influence = defineCalculation({
 		const correction = sub({ x: -U.x, y: -U.y }, v.trialRemoved ? { x: 0, y: 0 } : T);
 		const trialEffectMmPerS = len(effect);
 		const findings = new Findings()
-			.stop('vibration-too-high', v.initialMmPerS > v.stopMmPerS || v.trialMmPerS > v.stopMmPerS, `Over ${v.stopMmPerS} mm/s. Do not run it like this; balance it roughly on the stand first.`)
-			.caution('trial-effect-small', trialEffectMmPerS < v.minEffect * v.initialMmPerS, 'The trial hardly shows: use a heavier one, or put it elsewhere.');
+			.stop(
+				'vibration-too-high',
+				v.initialMmPerS > v.stopMmPerS || v.trialMmPerS > v.stopMmPerS,
+				`Over ${v.stopMmPerS} mm/s. Do not run it like this; balance it roughly on the stand first.`
+			)
+			.caution(
+				'trial-effect-small',
+				trialEffectMmPerS < v.minEffect * v.initialMmPerS,
+				'The trial hardly shows: use a heavier one, or put it elsewhere.'
+			);
 		return {
-			unbalanceGmm: len(U), heavyAngleDeg: angleOf(U), influenceMmPerSPerGmm: len(H), influenceAngleDeg: fold360(Math.atan2(H.y, H.x) / DEG), correctionGmm: len(correction), correctionAngleDeg: angleOf(correction), correctionMassG: len(correction) / (v.correctionRadiusMm ?? v.trialRadiusMm),
-			trialEffectMmPerS, trialForceN: v.speedRpm === null ? null : t * 1e-6 * ((Math.PI * v.speedRpm) / 30) ** 2, ...findings.judged()
+			unbalanceGmm: len(U),
+			heavyAngleDeg: angleOf(U),
+			influenceMmPerSPerGmm: len(H),
+			influenceAngleDeg: fold360(Math.atan2(H.y, H.x) / DEG),
+			correctionGmm: len(correction),
+			correctionAngleDeg: angleOf(correction),
+			correctionMassG: len(correction) / (v.correctionRadiusMm ?? v.trialRadiusMm),
+			trialEffectMmPerS,
+			trialForceN: v.speedRpm === null ? null : t * 1e-6 * ((Math.PI * v.speedRpm) / 30) ** 2,
+			...findings.judged()
 		};
 	}
 });

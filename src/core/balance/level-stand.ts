@@ -3,52 +3,145 @@ import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
 const slope = <const N extends string>(name: N, about: string) => number(name, about, between(-50, 50));
-const span = <const N extends string>(name: N, about: string) => mm(name, about, { ...between(10, 5000), required: true });
+const span = <const N extends string>(name: N, about: string) =>
+	mm(name, about, { ...between(10, 5000), required: true });
 type Turn = 'clockwise' | 'counter-clockwise' | 'none';
-export interface Adjustment { foot: 'A' | 'B' | 'C'; direction: 'raise' | 'lower' | 'none'; turn: Turn; heightMm: number; turns: number }
+export interface Adjustment {
+	foot: 'A' | 'B' | 'C';
+	direction: 'raise' | 'lower' | 'none';
+	turn: Turn;
+	heightMm: number;
+	turns: number;
+}
 
 /** Which foot of a three-footed stand, which way, and what part of a turn. */
 export const levelStand = defineCalculation({
 	id: 'balance.level-stand',
 	title: 'Level the stand',
-	about: 'First the side with two feet, then the single foot, which tips the frame about the line through the other two. The level is turned end for end: half the difference is its own fault.',
+	about:
+		'First the side with two feet, then the single foot, which tips the frame about the line through the other two. The level is turned end for end: half the difference is its own fault.',
 	source: 'Plane geometry; the tolerance is a guideline.',
-	formulas: ['slope = (forward + reversed)/2', 'level\'s own fault = (forward - reversed)/2', 'height = |slope| span/1000', 'turns = height/pitch'],
+	formulas: [
+		'slope = (forward + reversed)/2',
+		"level's own fault = (forward - reversed)/2",
+		'height = |slope| span/1000',
+		'turns = height/pitch'
+	],
 	fields: [
-		{ ...slope('xForwardMmPerM', '+ when the B end is high'), required: true, label: 'Along A to B, mm/m' }, { ...slope('yForwardMmPerM', '+ when the C end is high'), required: true, label: 'Towards C, mm/m' },
-		{ ...slope('xReversedMmPerM', 'Same spot, level turned end for end'), label: 'A to B, level turned, mm/m' }, { ...slope('yReversedMmPerM', 'Same spot, level turned end for end'), label: 'Towards C, level turned, mm/m' },
-		{ ...slope('levelErrorMmPerM', 'Used only without turned readings'), label: 'Known fault of the level, mm/m' },
-		span('footSpacingMm', 'A to B'), span('footDepthMm', 'C from the line A to B'), mm('screwPitchMm', 'Of the foot screws', { ...between(0.1, 10), required: true }),
-		number('toleranceMmPerM', 'Guideline', { ...from0(10), guideline: true, default: 0.05, label: 'Level within, mm/m' }), choice('raiseTurn', 'Seen from above', ['clockwise', 'counter-clockwise'], { default: 'clockwise', label: 'Lifting turn' }),
-		choice('rollsAlong', 'x from A to B, y towards C', ['x', 'y'], { default: 'y', label: 'Wheel rolls along' })
+		{ ...slope('xForwardMmPerM', '+ when the B end is high'), required: true, label: 'Along A to B, mm/m' },
+		{ ...slope('yForwardMmPerM', '+ when the C end is high'), required: true, label: 'Towards C, mm/m' },
+		{
+			...slope('xReversedMmPerM', 'Same spot, level turned end for end'),
+			label: 'A to B, level turned, mm/m'
+		},
+		{
+			...slope('yReversedMmPerM', 'Same spot, level turned end for end'),
+			label: 'Towards C, level turned, mm/m'
+		},
+		{
+			...slope('levelErrorMmPerM', 'Used only without turned readings'),
+			label: 'Known fault of the level, mm/m'
+		},
+		span('footSpacingMm', 'A to B'),
+		span('footDepthMm', 'C from the line A to B'),
+		mm('screwPitchMm', 'Of the foot screws', { ...between(0.1, 10), required: true }),
+		number('toleranceMmPerM', 'Guideline', {
+			...from0(10),
+			guideline: true,
+			default: 0.05,
+			label: 'Level within, mm/m'
+		}),
+		choice('raiseTurn', 'Seen from above', ['clockwise', 'counter-clockwise'], {
+			default: 'clockwise',
+			label: 'Lifting turn'
+		}),
+		choice('rollsAlong', 'x from A to B, y towards C', ['x', 'y'], {
+			default: 'y',
+			label: 'Wheel rolls along'
+		})
 	],
 	outputs: [
-		{ name: 'adjustments', about: 'In this order', main: true }, { name: 'slopeXMmPerM', about: 'Slope A to B, mm/m' }, { name: 'slopeYMmPerM', about: 'Slope towards C, mm/m' }, { name: 'levelErrorMmPerM', about: 'Fault of the level, mm/m' },
-		{ name: 'rollSlopeMmPerM', about: 'Along the roll, mm/m' }, { name: 'crossSlopeMmPerM', about: 'Across the roll, mm/m' }
+		{ name: 'adjustments', about: 'In this order', main: true },
+		{ name: 'slopeXMmPerM', about: 'Slope A to B, mm/m' },
+		{ name: 'slopeYMmPerM', about: 'Slope towards C, mm/m' },
+		{ name: 'levelErrorMmPerM', about: 'Fault of the level, mm/m' },
+		{ name: 'rollSlopeMmPerM', about: 'Along the roll, mm/m' },
+		{ name: 'crossSlopeMmPerM', about: 'Across the roll, mm/m' }
 	],
-	example: { xForwardMmPerM: 0.42, xReversedMmPerM: 0.18, yForwardMmPerM: -0.05, yReversedMmPerM: -0.29, footSpacingMm: 420, footDepthMm: 310, screwPitchMm: 1.5 },
+	example: {
+		xForwardMmPerM: 0.42,
+		xReversedMmPerM: 0.18,
+		yForwardMmPerM: -0.05,
+		yReversedMmPerM: -0.29,
+		footSpacingMm: 420,
+		footDepthMm: 310,
+		screwPitchMm: 1.5
+	},
 	compute(v) {
-		const own = ([[v.xForwardMmPerM, v.xReversedMmPerM], [v.yForwardMmPerM, v.yReversedMmPerM]] as const).map(([f, r]) => (r === null ? null : (f - r) / 2));
+		const own = (
+			[
+				[v.xForwardMmPerM, v.xReversedMmPerM],
+				[v.yForwardMmPerM, v.yReversedMmPerM]
+			] as const
+		).map(([f, r]) => (r === null ? null : (f - r) / 2));
 		const found = own.filter((e) => e !== null);
-		const levelErrorMmPerM = found.length ? found.reduce((s, e) => s + e, 0) / found.length : (v.levelErrorMmPerM ?? 0);
-		const slopeOf = (forward: number, reversed: number | null) => (reversed === null ? forward - levelErrorMmPerM : (forward + reversed) / 2);
+		const levelErrorMmPerM = found.length
+			? found.reduce((s, e) => s + e, 0) / found.length
+			: (v.levelErrorMmPerM ?? 0);
+		const slopeOf = (forward: number, reversed: number | null) =>
+			reversed === null ? forward - levelErrorMmPerM : (forward + reversed) / 2;
 		const slopeXMmPerM = slopeOf(v.xForwardMmPerM, v.xReversedMmPerM);
 		const slopeYMmPerM = slopeOf(v.yForwardMmPerM, v.yReversedMmPerM);
 		const off = (slopeMmPerM: number) => Math.abs(slopeMmPerM) > v.toleranceMmPerM;
 		const other = v.raiseTurn === 'clockwise' ? 'counter-clockwise' : 'clockwise';
-		const adjust = (foot: Adjustment['foot'], slopeMmPerM: number, spanMm: number, direction: 'raise' | 'lower'): Adjustment => {
+		const adjust = (
+			foot: Adjustment['foot'],
+			slopeMmPerM: number,
+			spanMm: number,
+			direction: 'raise' | 'lower'
+		): Adjustment => {
 			if (!off(slopeMmPerM)) return { foot, direction: 'none', turn: 'none', heightMm: 0, turns: 0 };
 			const heightMm = (Math.abs(slopeMmPerM) * spanMm) / 1000;
-			return { foot, direction, turn: direction === 'raise' ? v.raiseTurn : other, heightMm, turns: heightMm / v.screwPitchMm };
+			return {
+				foot,
+				direction,
+				turn: direction === 'raise' ? v.raiseTurn : other,
+				heightMm,
+				turns: heightMm / v.screwPitchMm
+			};
 		};
 		const findings = new Findings()
-			.caution('not-level', off(slopeXMmPerM) || off(slopeYMmPerM), 'The stand is not level yet: a leaning stand marks the wrong heavy side.')
-			.caution('level-itself-off', found.length > 0 && off(levelErrorMmPerM), `The level itself is off by ${Math.abs(levelErrorMmPerM).toFixed(2)} mm/m. It is taken out here; have it set.`)
-			.caution('level-readings-disagree', found.length === 2 && Math.abs(found[0]! - found[1]!) > v.toleranceMmPerM, 'The two pairs of readings do not agree about the level. Clean its foot and the rails, read again.')
-			.caution('level-not-checked', !found.length && v.levelErrorMmPerM === null, 'The level was not turned end for end: its own fault is in these readings.');
+			.caution(
+				'not-level',
+				off(slopeXMmPerM) || off(slopeYMmPerM),
+				'The stand is not level yet: a leaning stand marks the wrong heavy side.'
+			)
+			.caution(
+				'level-itself-off',
+				found.length > 0 && off(levelErrorMmPerM),
+				`The level itself is off by ${Math.abs(levelErrorMmPerM).toFixed(2)} mm/m. It is taken out here; have it set.`
+			)
+			.caution(
+				'level-readings-disagree',
+				found.length === 2 && Math.abs(found[0]! - found[1]!) > v.toleranceMmPerM,
+				'The two pairs of readings do not agree about the level. Clean its foot and the rails, read again.'
+			)
+			.caution(
+				'level-not-checked',
+				!found.length && v.levelErrorMmPerM === null,
+				'The level was not turned end for end: its own fault is in these readings.'
+			);
 		return {
-			slopeXMmPerM, slopeYMmPerM, levelErrorMmPerM, rollSlopeMmPerM: v.rollsAlong === 'y' ? slopeYMmPerM : slopeXMmPerM, crossSlopeMmPerM: v.rollsAlong === 'y' ? slopeXMmPerM : slopeYMmPerM,
-			adjustments: [adjust(slopeXMmPerM > 0 ? 'A' : 'B', slopeXMmPerM, v.footSpacingMm, 'raise'), adjust('C', slopeYMmPerM, v.footDepthMm, slopeYMmPerM < 0 ? 'raise' : 'lower')], ...findings.judged()
+			slopeXMmPerM,
+			slopeYMmPerM,
+			levelErrorMmPerM,
+			rollSlopeMmPerM: v.rollsAlong === 'y' ? slopeYMmPerM : slopeXMmPerM,
+			crossSlopeMmPerM: v.rollsAlong === 'y' ? slopeXMmPerM : slopeYMmPerM,
+			adjustments: [
+				adjust(slopeXMmPerM > 0 ? 'A' : 'B', slopeXMmPerM, v.footSpacingMm, 'raise'),
+				adjust('C', slopeYMmPerM, v.footDepthMm, slopeYMmPerM < 0 ? 'raise' : 'lower')
+			],
+			...findings.judged()
 		};
 	}
 });

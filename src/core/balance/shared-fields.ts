@@ -1,16 +1,40 @@
-import { between, choice, deg, from0, gmm as gmmField, grams as gramsField, kg as kgField, kgM2, mm, mmPerS, over0, whole } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	deg,
+	from0,
+	gmm as gmmField,
+	grams as gramsField,
+	kg as kgField,
+	kgM2,
+	mm,
+	mmPerS,
+	over0,
+	whole
+} from '../calculation/field/index.js';
 /** Fields that several calculations of the stand share: one wording, one range. */
-export const angle = <const N extends string>(name: N, about: string) => deg(name, about, between(-36000, 36000));
+export const angle = <const N extends string>(name: N, about: string) =>
+	deg(name, about, between(-36000, 36000));
 export const gmm = <const N extends string>(name: N, about: string) => gmmField(name, about, from0(1e8));
 export const kg = <const N extends string>(name: N, about: string) => kgField(name, about, over0(5000));
 /** Mass of a weight or a trial, in grams; not nothing. */
 export const grams = <const N extends string>(name: N, about: string) => gramsField(name, about, over0(1e5));
 /** Radius of weights, holes and trials. */
 export const radius = <const N extends string>(name: N, about: string) => mm(name, about, between(1, 1000));
-export const journal = mm('arborRadiusMm', 'Where the arbor rolls', { ...over0(500), required: true, label: 'Journal radius' });
+export const journal = mm('arborRadiusMm', 'Where the arbor rolls', {
+	...over0(500),
+	required: true,
+	label: 'Journal radius'
+});
 export const seed = whole('seed', 'The same seed, the same run', { ...from0(4294967295), default: 1 });
-export const standType = choice('standType', 'Straight edges or discs', ['edges', 'discs'], { default: 'edges', label: 'Stand' });
+export const standType = choice('standType', 'Straight edges or discs', ['edges', 'discs'], {
+	default: 'edges',
+	label: 'Stand'
+});
 export const vibration = <const N extends string>(name: N, about: string) => mmPerS(name, about, from0(1000));
 /** Of a stand with discs; straight edges have none. */
-export const DISCS = [mm('discRadiusMm', 'Stand discs', between(1, 1000)), kgM2('discInertiaKgM2', 'All discs together', from0(100))] as const;
+export const DISCS = [
+	mm('discRadiusMm', 'Stand discs', between(1, 1000)),
+	kgM2('discInertiaKgM2', 'All discs together', from0(100))
+] as const;
 export const DISCS_WHY = 'A stand with discs needs it.';

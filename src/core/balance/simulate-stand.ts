@@ -9,33 +9,107 @@ import { DISCS, DISCS_WHY, angle, gmm, journal, kg, seed, standType } from './sh
 import { Roll, type StandModel, bottomOf, phiOf } from './stand-physics.js';
 
 const TURNINGS_TOLD = 200;
-const number = <const N extends string, const M extends object>(name: N, min: number, max: number, more: M) => ({ name, kind: 'number', min, max, ...more }) as const;
+const number = <const N extends string, const M extends object>(name: N, min: number, max: number, more: M) =>
+	({ name, kind: 'number', min, max, ...more }) as const;
 
 /** A wheel let go on its stand: the stand-in of the real one. */
 export const simulateStand = defineCalculation({
 	id: 'balance.simulate-stand',
 	title: 'Simulated stand',
-	about: 'A wheel with a known unbalance is let go and rolls, swings and rests as a real one does; readings as a person would take them come from the seed.',
-	source: 'Lagrange equation of a disc rolling without slip, Coulomb and viscous friction; classical Runge-Kutta.',
-	formulas: ['(J0 - 2 U rho cos phi) phi\'\' = -U g sin phi - m g rho slope - s Mf - c phi\' - U rho sin phi phi\'^2', 'Mf = m g arm'],
+	about:
+		'A wheel with a known unbalance is let go and rolls, swings and rests as a real one does; readings as a person would take them come from the seed.',
+	source:
+		'Lagrange equation of a disc rolling without slip, Coulomb and viscous friction; classical Runge-Kutta.',
+	formulas: [
+		"(J0 - 2 U rho cos phi) phi'' = -U g sin phi - m g rho slope - s Mf - c phi' - U rho sin phi phi'^2",
+		'Mf = m g arm'
+	],
 	fields: [
-		{ ...kg('massKg', 'Everything that rolls'), required: true }, kgM2('inertiaKgM2', 'About the axis', { ...over0(5000), required: true }), { ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true }, { ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true }, standType,
-		...DISCS, journal,
-		number('rollingArmMm', 0, 1, { unit: 'mm', default: 0.004, about: 'Rolling friction; hard clean edges (guideline)' }), number('viscousNmS', 0, 1e6, { default: 0, advanced: true, label: 'Viscous friction, N m s', about: 'Grows with speed' }), number('slopeMmPerM', -200, 200, { default: 0, label: 'Slope, mm/m', about: '+ when the rails rise to the right' }),
-		{ ...angle('startBottomAngleDeg', 'Let go with this at the bottom'), required: true, label: 'Let go at' }, number('startSpeedDegPerS', -720, 720, { default: 0, advanced: true, label: 'Pushed, degrees a second', about: '+ when the bottom angle grows' }), number('stepS', 0.0005, 0.1, { unit: 's', default: 0.02, advanced: true, about: 'Of the integration' }),
-		number('maxTimeS', 1, 3600, { unit: 's', default: 600, advanced: true, about: 'Given up after' }), number('railHalfLengthMm', 0, 1e5, { unit: 'mm', minOpen: true, about: 'From the middle' }), seed, number('readNoiseDeg', 0, 180, { unit: 'deg', default: 0, about: 'Of a chalk mark' }), number('timeNoiseS', 0, 60, { unit: 's', default: 0, about: 'Of the stopwatch' })
+		{ ...kg('massKg', 'Everything that rolls'), required: true },
+		kgM2('inertiaKgM2', 'About the axis', { ...over0(5000), required: true }),
+		{ ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true },
+		{ ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true },
+		standType,
+		...DISCS,
+		journal,
+		number('rollingArmMm', 0, 1, {
+			unit: 'mm',
+			default: 0.004,
+			about: 'Rolling friction; hard clean edges (guideline)'
+		}),
+		number('viscousNmS', 0, 1e6, {
+			default: 0,
+			advanced: true,
+			label: 'Viscous friction, N m s',
+			about: 'Grows with speed'
+		}),
+		number('slopeMmPerM', -200, 200, {
+			default: 0,
+			label: 'Slope, mm/m',
+			about: '+ when the rails rise to the right'
+		}),
+		{ ...angle('startBottomAngleDeg', 'Let go with this at the bottom'), required: true, label: 'Let go at' },
+		number('startSpeedDegPerS', -720, 720, {
+			default: 0,
+			advanced: true,
+			label: 'Pushed, degrees a second',
+			about: '+ when the bottom angle grows'
+		}),
+		number('stepS', 0.0005, 0.1, { unit: 's', default: 0.02, advanced: true, about: 'Of the integration' }),
+		number('maxTimeS', 1, 3600, { unit: 's', default: 600, advanced: true, about: 'Given up after' }),
+		number('railHalfLengthMm', 0, 1e5, { unit: 'mm', minOpen: true, about: 'From the middle' }),
+		seed,
+		number('readNoiseDeg', 0, 180, { unit: 'deg', default: 0, about: 'Of a chalk mark' }),
+		number('timeNoiseS', 0, 60, { unit: 's', default: 0, about: 'Of the stopwatch' })
 	],
 	outputs: [
-		{ name: 'readRestAngleDeg', unit: 'deg', about: 'Read at rest', main: true }, { name: 'readPeriodS', unit: 's', about: 'Timed swing' }, { name: 'restAngleDeg', unit: 'deg', about: 'Rests at' }, { name: 'periodS', unit: 's', about: 'Swing' }, { name: 'timeS', unit: 's', about: 'Took' }, { name: 'settled', about: 'Came to rest' },
-		{ name: 'turningCount', about: 'Turning points' }, { name: 'turnings', about: 'Turning points' }, { name: 'travelMm', unit: 'mm', about: 'Rolled' }, { name: 'frictionGmm', unit: 'gmm', about: 'Friction hides' }, { name: 'deadBandDeg', unit: 'deg', about: 'May rest this far off' }
+		{ name: 'readRestAngleDeg', unit: 'deg', about: 'Read at rest', main: true },
+		{ name: 'readPeriodS', unit: 's', about: 'Timed swing' },
+		{ name: 'restAngleDeg', unit: 'deg', about: 'Rests at' },
+		{ name: 'periodS', unit: 's', about: 'Swing' },
+		{ name: 'timeS', unit: 's', about: 'Took' },
+		{ name: 'settled', about: 'Came to rest' },
+		{ name: 'turningCount', about: 'Turning points' },
+		{ name: 'turnings', about: 'Turning points' },
+		{ name: 'travelMm', unit: 'mm', about: 'Rolled' },
+		{ name: 'frictionGmm', unit: 'gmm', about: 'Friction hides' },
+		{ name: 'deadBandDeg', unit: 'deg', about: 'May rest this far off' }
 	],
-	example: { massKg: 7.5, inertiaKgM2: 0.066, unbalanceGmm: 420, heavyAngleDeg: 250, arborRadiusMm: 12, startBottomAngleDeg: 210, seed: 11, readNoiseDeg: 2, timeNoiseS: 0.2 },
+	example: {
+		massKg: 7.5,
+		inertiaKgM2: 0.066,
+		unbalanceGmm: 420,
+		heavyAngleDeg: 250,
+		arborRadiusMm: 12,
+		startBottomAngleDeg: 210,
+		seed: 11,
+		readNoiseDeg: 2,
+		timeNoiseS: 0.2
+	},
 	compute(v) {
 		const discs = v.standType === 'discs';
 		if (discs) needed(v, DISCS, DISCS_WHY);
-		const model: StandModel = { massKg: v.massKg, inertiaKgM2: v.inertiaKgM2, unbalanceKgM: v.unbalanceGmm / 1e6, rhoM: v.arborRadiusMm / 1000, rollingArmM: v.rollingArmMm / 1000, viscousNmS: v.viscousNmS, slope: v.slopeMmPerM / 1000, discInertiaKgM2: discs ? v.discInertiaKgM2! * (v.arborRadiusMm / v.discRadiusMm!) ** 2 : null };
-		if (!Roll.possible(model)) throw new InputFault('unbalanceGmm', 'above-maximum', `${v.unbalanceGmm} g mm is more than a wheel of this inertia can have. Check mass, inertia and unbalance.`);
-		const roll = new Roll(model, phiOf(v.heavyAngleDeg, v.startBottomAngleDeg), -v.startSpeedDegPerS * DEG).run(v.stepS, v.maxTimeS);
+		const model: StandModel = {
+			massKg: v.massKg,
+			inertiaKgM2: v.inertiaKgM2,
+			unbalanceKgM: v.unbalanceGmm / 1e6,
+			rhoM: v.arborRadiusMm / 1000,
+			rollingArmM: v.rollingArmMm / 1000,
+			viscousNmS: v.viscousNmS,
+			slope: v.slopeMmPerM / 1000,
+			discInertiaKgM2: discs ? v.discInertiaKgM2! * (v.arborRadiusMm / v.discRadiusMm!) ** 2 : null
+		};
+		if (!Roll.possible(model))
+			throw new InputFault(
+				'unbalanceGmm',
+				'above-maximum',
+				`${v.unbalanceGmm} g mm is more than a wheel of this inertia can have. Check mass, inertia and unbalance.`
+			);
+		const roll = new Roll(
+			model,
+			phiOf(v.heavyAngleDeg, v.startBottomAngleDeg),
+			-v.startSpeedDegPerS * DEG
+		).run(v.stepS, v.maxTimeS);
 		const [first, , third] = roll.turnings;
 		const periodS = first && third ? third.timeS - first.timeS : null;
 		const restAngleDeg = bottomOf(v.heavyAngleDeg, roll.phi);
@@ -44,11 +118,27 @@ export const simulateStand = defineCalculation({
 		const rng = mulberry32(v.seed);
 		const [g1, g2] = [gauss(rng), gauss(rng)];
 		const findings = new Findings()
-			.stop('runs-off-rails', v.railHalfLengthMm !== null && travelMm > v.railHalfLengthMm, `It rolls ${travelMm.toFixed(0)} mm, further than the rails reach. Let it go nearer to its heavy side, or level the stand.`)
+			.stop(
+				'runs-off-rails',
+				v.railHalfLengthMm !== null && travelMm > v.railHalfLengthMm,
+				`It rolls ${travelMm.toFixed(0)} mm, further than the rails reach. Let it go nearer to its heavy side, or level the stand.`
+			)
 			.caution('not-settled', !roll.settled, 'It had not come to rest when the time was up.');
 		return {
-			settled: roll.settled, restAngleDeg, timeS: roll.t, turningCount: roll.turnings.length, turnings: roll.turnings.slice(0, TURNINGS_TOLD).map((t) => ({ timeS: t.timeS, bottomAngleDeg: bottomOf(v.heavyAngleDeg, t.phi) })), periodS, travelMm, frictionGmm,
-			deadBandDeg: v.unbalanceGmm <= frictionGmm ? 180 : Math.asin(frictionGmm / v.unbalanceGmm) / DEG, readRestAngleDeg: restAngleDeg + v.readNoiseDeg * g1, readPeriodS: periodS === null ? null : periodS + v.timeNoiseS * g2, ...findings.judged()
+			settled: roll.settled,
+			restAngleDeg,
+			timeS: roll.t,
+			turningCount: roll.turnings.length,
+			turnings: roll.turnings
+				.slice(0, TURNINGS_TOLD)
+				.map((t) => ({ timeS: t.timeS, bottomAngleDeg: bottomOf(v.heavyAngleDeg, t.phi) })),
+			periodS,
+			travelMm,
+			frictionGmm,
+			deadBandDeg: v.unbalanceGmm <= frictionGmm ? 180 : Math.asin(frictionGmm / v.unbalanceGmm) / DEG,
+			readRestAngleDeg: restAngleDeg + v.readNoiseDeg * g1,
+			readPeriodS: periodS === null ? null : periodS + v.timeNoiseS * g2,
+			...findings.judged()
 		};
 	}
 });

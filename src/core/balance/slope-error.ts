@@ -10,14 +10,37 @@ const STEEPEST = 200;
 export const slopeError = defineCalculation({
 	id: 'balance.slope-error',
 	title: 'What a slope fakes',
-	about: 'On leaning rails a wheel rests with its centre of mass above the contact line, not below its axis: the slope looks like unbalance and turns the mark.',
+	about:
+		'On leaning rails a wheel rests with its centre of mass above the contact line, not below its axis: the slope looks like unbalance and turns the mark.',
 	source: 'Statics of a rolling disc: e sin(phi) = rho sin(alpha).',
-	formulas: ['faked = 1000 m rho |sin(atan(slope/1000))|', 'mark is off by asin(faked/unbalance)', 'steepest = 1000 tan(asin(share allowed/(1000 m rho)))'],
-	fields: [
-		{ ...kg('massKg', 'Everything that rolls'), required: true }, journal, number('slopeMmPerM', 'That remains', { ...between(-STEEPEST, STEEPEST), required: true, label: 'Slope along the roll, mm/m' }), gmm('unbalanceGmm', 'If known'),
-		{ ...gmm('allowedGmm', 'Tolerance'), minOpen: true, label: 'Allowed' }, number('share', 'Of the tolerance that the slope may fake', { ...over0(1), guideline: true, label: 'Slope may fake', default: 0.25 }), standType
+	formulas: [
+		'faked = 1000 m rho |sin(atan(slope/1000))|',
+		'mark is off by asin(faked/unbalance)',
+		'steepest = 1000 tan(asin(share allowed/(1000 m rho)))'
 	],
-	outputs: [{ name: 'fakedUnbalanceGmm', unit: 'gmm', about: 'Looks like', main: true }, { name: 'headingErrorDeg', unit: 'deg', about: 'Mark is off by' }, { name: 'maxSlopeMmPerM', about: 'Steepest that does not matter, mm/m' }],
+	fields: [
+		{ ...kg('massKg', 'Everything that rolls'), required: true },
+		journal,
+		number('slopeMmPerM', 'That remains', {
+			...between(-STEEPEST, STEEPEST),
+			required: true,
+			label: 'Slope along the roll, mm/m'
+		}),
+		gmm('unbalanceGmm', 'If known'),
+		{ ...gmm('allowedGmm', 'Tolerance'), minOpen: true, label: 'Allowed' },
+		number('share', 'Of the tolerance that the slope may fake', {
+			...over0(1),
+			guideline: true,
+			label: 'Slope may fake',
+			default: 0.25
+		}),
+		standType
+	],
+	outputs: [
+		{ name: 'fakedUnbalanceGmm', unit: 'gmm', about: 'Looks like', main: true },
+		{ name: 'headingErrorDeg', unit: 'deg', about: 'Mark is off by' },
+		{ name: 'maxSlopeMmPerM', about: 'Steepest that does not matter, mm/m' }
+	],
 	example: { massKg: 11, arborRadiusMm: 15, slopeMmPerM: 0.15, unbalanceGmm: 240, allowedGmm: 130 },
 	compute(v) {
 		const discs = v.standType === 'discs';
@@ -27,11 +50,22 @@ export const slopeError = defineCalculation({
 		const rests = u !== null && (fakedUnbalanceGmm === 0 || fakedUnbalanceGmm < u);
 		const ratio = v.allowedGmm === null || discs ? null : (v.share * v.allowedGmm) / full;
 		const findings = new Findings()
-			.stop('wheel-rolls-off', u !== null && fakedUnbalanceGmm > 0 && fakedUnbalanceGmm >= u, 'On this slope the wheel does not come to rest: it rolls off. Level the stand first.')
-			.caution('slope-masks-balance', v.allowedGmm !== null && fakedUnbalanceGmm > v.share * v.allowedGmm, `The slope fakes ${fakedUnbalanceGmm.toFixed(0)} g mm, more than ${Math.round(100 * v.share)} % of the tolerance. Level the stand.`);
+			.stop(
+				'wheel-rolls-off',
+				u !== null && fakedUnbalanceGmm > 0 && fakedUnbalanceGmm >= u,
+				'On this slope the wheel does not come to rest: it rolls off. Level the stand first.'
+			)
+			.caution(
+				'slope-masks-balance',
+				v.allowedGmm !== null && fakedUnbalanceGmm > v.share * v.allowedGmm,
+				`The slope fakes ${fakedUnbalanceGmm.toFixed(0)} g mm, more than ${Math.round(100 * v.share)} % of the tolerance. Level the stand.`
+			);
 		return {
-			fakedUnbalanceGmm, headingErrorDeg: !rests ? null : fakedUnbalanceGmm === 0 ? 0 : Math.asin(fakedUnbalanceGmm / u) / DEG,
-			maxSlopeMmPerM: ratio === null ? null : ratio >= 1 ? STEEPEST : Math.min(STEEPEST, 1000 * Math.tan(Math.asin(ratio))), ...findings.judged()
+			fakedUnbalanceGmm,
+			headingErrorDeg: !rests ? null : fakedUnbalanceGmm === 0 ? 0 : Math.asin(fakedUnbalanceGmm / u) / DEG,
+			maxSlopeMmPerM:
+				ratio === null ? null : ratio >= 1 ? STEEPEST : Math.min(STEEPEST, 1000 * Math.tan(Math.asin(ratio))),
+			...findings.judged()
 		};
 	}
 });

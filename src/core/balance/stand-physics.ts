@@ -4,12 +4,21 @@ export const G0 = 9.80665;
 
 /** Everything that decides how a wheel rolls on its stand. SI units; the angle is that of the heavy spot from straight down, clockwise. */
 export interface StandModel {
-	massKg: number; inertiaKgM2: number; unbalanceKgM: number; rhoM: number; rollingArmM: number; viscousNmS: number; slope: number;
+	massKg: number;
+	inertiaKgM2: number;
+	unbalanceKgM: number;
+	rhoM: number;
+	rollingArmM: number;
+	viscousNmS: number;
+	slope: number;
 	/** On discs the arbor does not travel: their inertia, as felt at the arbor; null on straight edges. */
 	discInertiaKgM2: number | null;
 }
 
-export interface Turning { timeS: number; phi: number }
+export interface Turning {
+	timeS: number;
+	phi: number;
+}
 
 /** A wheel let go on its stand, advanced step by step: rolling friction holds it, or it swings until it does. */
 export class Roll {
@@ -25,23 +34,41 @@ export class Roll {
 	private readonly slopeMoment: number;
 	private readonly friction: number;
 
-	constructor(private readonly m: StandModel, public phi: number, public speed: number) {
+	constructor(
+		private readonly m: StandModel,
+		public phi: number,
+		public speed: number
+	) {
 		this.start = phi;
-		this.J0 = m.discInertiaKgM2 === null ? m.inertiaKgM2 + m.massKg * m.rhoM ** 2 : m.inertiaKgM2 + m.discInertiaKgM2;
+		this.J0 =
+			m.discInertiaKgM2 === null ? m.inertiaKgM2 + m.massKg * m.rhoM ** 2 : m.inertiaKgM2 + m.discInertiaKgM2;
 		this.coupling = m.discInertiaKgM2 === null ? m.unbalanceKgM * m.rhoM : 0;
 		this.weightMoment = m.unbalanceKgM * G0;
-		this.slopeMoment = m.discInertiaKgM2 === null ? (m.massKg * G0 * m.rhoM * m.slope) : 0;
+		this.slopeMoment = m.discInertiaKgM2 === null ? m.massKg * G0 * m.rhoM * m.slope : 0;
 		this.friction = m.massKg * G0 * m.rollingArmM;
 		if (speed === 0 && this.holds()) this.settled = true;
 	}
 	/** False when the wheel would be lighter than its own unbalance: no such body exists. */
-	static possible(m: StandModel): boolean { return m.discInertiaKgM2 !== null || m.inertiaKgM2 + m.massKg * m.rhoM ** 2 > 2 * m.unbalanceKgM * m.rhoM; }
+	static possible(m: StandModel): boolean {
+		return m.discInertiaKgM2 !== null || m.inertiaKgM2 + m.massKg * m.rhoM ** 2 > 2 * m.unbalanceKgM * m.rhoM;
+	}
 
-	private drive(phi: number): number { return -this.weightMoment * Math.sin(phi) - this.slopeMoment; }
-	private holds(): boolean { return Math.abs(this.drive(this.phi)) <= this.friction; }
+	private drive(phi: number): number {
+		return -this.weightMoment * Math.sin(phi) - this.slopeMoment;
+	}
+	private holds(): boolean {
+		return Math.abs(this.drive(this.phi)) <= this.friction;
+	}
 	private acceleration(phi: number, w: number, s: number): number {
 		const sin = Math.sin(phi);
-		return (-this.weightMoment * sin - this.slopeMoment - s * this.friction - this.m.viscousNmS * w - this.coupling * sin * w * w) / (this.J0 - 2 * this.coupling * Math.cos(phi));
+		return (
+			(-this.weightMoment * sin -
+				this.slopeMoment -
+				s * this.friction -
+				this.m.viscousNmS * w -
+				this.coupling * sin * w * w) /
+			(this.J0 - 2 * this.coupling * Math.cos(phi))
+		);
 	}
 
 	/** One Runge-Kutta step with the sense of friction held; ends at the turning point when it turns round in it. */
@@ -79,6 +106,7 @@ export class Roll {
 }
 
 /** Angle of the heavy spot from straight down for a face angle at the bottom. */
-export const phiOf = (heavyAngleDeg: number, bottomAngleDeg: number): number => wrap180(heavyAngleDeg - bottomAngleDeg) * DEG;
+export const phiOf = (heavyAngleDeg: number, bottomAngleDeg: number): number =>
+	wrap180(heavyAngleDeg - bottomAngleDeg) * DEG;
 /** Face angle at the bottom for an angle of the heavy spot. */
 export const bottomOf = (heavyAngleDeg: number, phi: number): number => fold360(heavyAngleDeg - phi / DEG);

@@ -2,7 +2,12 @@ import { InputFault } from '../calculation/fault.js';
 import { fold360, wrap180 } from '../numeric/angles.js';
 
 /** What the marks or the swings to one side tell: how wide, how fast it dies, where the middle is. */
-export interface Swing { amplitudeDeg: number; lossDeg: number; ratio: number; heavyAngleDeg: number | null }
+export interface Swing {
+	amplitudeDeg: number;
+	lossDeg: number;
+	ratio: number;
+	heavyAngleDeg: number | null;
+}
 
 const WIDEST_DEG = 170;
 
@@ -10,23 +15,54 @@ function fromTurningAngles([b1, b2, b3]: number[]): Swing {
 	const d1 = wrap180(b2! - b1!);
 	const d2 = wrap180(b3! - b2!);
 	if (!(d1 * d2 < 0 && Math.abs(d2) <= Math.abs(d1) + 1e-9 && Math.abs(d1) <= WIDEST_DEG)) {
-		throw new InputFault('turningAnglesDeg', 'not-a-swing', 'These three marks are not one dying swing. Let it settle into swings of less than half a turn and mark three turning points in a row.');
+		throw new InputFault(
+			'turningAnglesDeg',
+			'not-a-swing',
+			'These three marks are not one dying swing. Let it settle into swings of less than half a turn and mark three turning points in a row.'
+		);
 	}
-	return { amplitudeDeg: (Math.abs(d1) + Math.abs(d2)) / 4, lossDeg: Math.max(0, Math.abs(d1) - Math.abs(d2)), ratio: Math.min(1, Math.abs(d2) / Math.abs(d1)) ** 2, heavyAngleDeg: fold360(b1! + (2 * d1 + (d1 + d2)) / 4) };
+	return {
+		amplitudeDeg: (Math.abs(d1) + Math.abs(d2)) / 4,
+		lossDeg: Math.max(0, Math.abs(d1) - Math.abs(d2)),
+		ratio: Math.min(1, Math.abs(d2) / Math.abs(d1)) ** 2,
+		heavyAngleDeg: fold360(b1! + (2 * d1 + (d1 + d2)) / 4)
+	};
 }
 
 /** Reads the swing from three turning marks, or from amplitudes, or takes a small undamped one. @throws InputFault */
-export function readSwing(v: { turningAnglesDeg: number[] | null; amplitude1Deg: number | null; amplitude2Deg: number | null; restAngleDeg: number | null; swings: number }): Swing {
-	if (v.turningAnglesDeg && (v.amplitude1Deg !== null || v.amplitude2Deg !== null)) throw new InputFault('turningAnglesDeg', 'give-one-of', 'Give either the three turning marks or the amplitudes, not both.');
+export function readSwing(v: {
+	turningAnglesDeg: number[] | null;
+	amplitude1Deg: number | null;
+	amplitude2Deg: number | null;
+	restAngleDeg: number | null;
+	swings: number;
+}): Swing {
+	if (v.turningAnglesDeg && (v.amplitude1Deg !== null || v.amplitude2Deg !== null))
+		throw new InputFault(
+			'turningAnglesDeg',
+			'give-one-of',
+			'Give either the three turning marks or the amplitudes, not both.'
+		);
 	if (v.turningAnglesDeg) return fromTurningAngles(v.turningAnglesDeg);
 	const heavyAngleDeg = v.restAngleDeg === null ? null : fold360(v.restAngleDeg);
 	if (v.amplitude1Deg === null) {
-		if (v.amplitude2Deg !== null) throw new InputFault('amplitude1Deg', 'missing', 'First amplitude is missing. Enter both or neither.');
+		if (v.amplitude2Deg !== null)
+			throw new InputFault('amplitude1Deg', 'missing', 'First amplitude is missing. Enter both or neither.');
 		return { amplitudeDeg: 0, lossDeg: 0, ratio: 1, heavyAngleDeg };
 	}
 	if (v.amplitude2Deg === null) return { amplitudeDeg: v.amplitude1Deg, lossDeg: 0, ratio: 1, heavyAngleDeg };
-	if (v.amplitude2Deg > v.amplitude1Deg) throw new InputFault('amplitude2Deg', 'above-maximum', `Last amplitude ${v.amplitude2Deg} is wider than the first, ${v.amplitude1Deg}. A swing dies; check the marks.`);
-	return { amplitudeDeg: (v.amplitude1Deg + v.amplitude2Deg) / 2, lossDeg: (v.amplitude1Deg - v.amplitude2Deg) / v.swings, ratio: (v.amplitude2Deg / v.amplitude1Deg) ** (1 / v.swings), heavyAngleDeg };
+	if (v.amplitude2Deg > v.amplitude1Deg)
+		throw new InputFault(
+			'amplitude2Deg',
+			'above-maximum',
+			`Last amplitude ${v.amplitude2Deg} is wider than the first, ${v.amplitude1Deg}. A swing dies; check the marks.`
+		);
+	return {
+		amplitudeDeg: (v.amplitude1Deg + v.amplitude2Deg) / 2,
+		lossDeg: (v.amplitude1Deg - v.amplitude2Deg) / v.swings,
+		ratio: (v.amplitude2Deg / v.amplitude1Deg) ** (1 / v.swings),
+		heavyAngleDeg
+	};
 }
 
 /** Arithmetic-geometric mean: gives the exact period of a pendulum at any amplitude. */

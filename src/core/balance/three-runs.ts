@@ -13,24 +13,77 @@ const LEAST_P = 1e-12;
 export const threeRuns = defineCalculation({
 	id: 'balance.three-runs',
 	title: 'Unbalance from vibration without phase',
-	about: 'A meter that shows only how much: one run as it is, then the same trial weight at three places. The run as it is is not needed for the answer, so it tests it.',
+	about:
+		'A meter that shows only how much: one run as it is, then the same trial weight at three places. The run as it is is not needed for the answer, so it tests it.',
 	source: 'Linear in three unknowns (first principles); least squares for more than three runs.',
-	formulas: ['A_k^2 - A_0^2 = p + q_x cos b_k + q_y sin b_k', 'p = h^2 t^2, q = 2 h^2 t U', 'closure = h |U|/A_0'],
+	formulas: [
+		'A_k^2 - A_0^2 = p + q_x cos b_k + q_y sin b_k',
+		'p = h^2 t^2, q = 2 h^2 t U',
+		'closure = h |U|/A_0'
+	],
 	fields: [
-		{ ...vibration('initialMmPerS', 'As it is'), required: true, label: 'Vibration as it is' }, { ...grams('trialMassG', 'The same in every run'), required: true, label: 'Trial weight' }, { ...radius('trialRadiusMm', 'Of the trial'), required: true, label: 'Trial radius' },
-		list('runs', 'At places well apart', group('run', 'One run', [{ ...angle('angleDeg', 'Where the trial was'), required: true, label: 'Trial at' }, { ...vibration('mmPerS', 'Read'), required: true, label: 'Vibration' }], { required: true }), { minItems: 3, maxItems: 24, required: true, label: 'Runs with the trial' }),
-		{ ...radius('correctionRadiusMm', 'The trial\'s when empty'), label: 'Weight radius' }, { ...vibration('stopMmPerS', 'Guideline'), label: 'Too rough to run above', guideline: true, default: 7.1, advanced: true }
+		{ ...vibration('initialMmPerS', 'As it is'), required: true, label: 'Vibration as it is' },
+		{ ...grams('trialMassG', 'The same in every run'), required: true, label: 'Trial weight' },
+		{ ...radius('trialRadiusMm', 'Of the trial'), required: true, label: 'Trial radius' },
+		list(
+			'runs',
+			'At places well apart',
+			group(
+				'run',
+				'One run',
+				[
+					{ ...angle('angleDeg', 'Where the trial was'), required: true, label: 'Trial at' },
+					{ ...vibration('mmPerS', 'Read'), required: true, label: 'Vibration' }
+				],
+				{ required: true }
+			),
+			{ minItems: 3, maxItems: 24, required: true, label: 'Runs with the trial' }
+		),
+		{ ...radius('correctionRadiusMm', "The trial's when empty"), label: 'Weight radius' },
+		{
+			...vibration('stopMmPerS', 'Guideline'),
+			label: 'Too rough to run above',
+			guideline: true,
+			default: 7.1,
+			advanced: true
+		}
 	],
 	outputs: [
-		{ name: 'correctionMassG', unit: 'g', about: 'Add', main: true }, { name: 'correctionAngleDeg', unit: 'deg', about: 'At' }, { name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance' }, { name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' }, { name: 'sensitivityMmPerSPerGmm', about: 'A gram millimetre shakes it by, mm/s' }, { name: 'closureRatio', about: 'Agrees with the run as it is, 1 = exactly' }
+		{ name: 'correctionMassG', unit: 'g', about: 'Add', main: true },
+		{ name: 'correctionAngleDeg', unit: 'deg', about: 'At' },
+		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance' },
+		{ name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' },
+		{ name: 'sensitivityMmPerSPerGmm', about: 'A gram millimetre shakes it by, mm/s' },
+		{ name: 'closureRatio', about: 'Agrees with the run as it is, 1 = exactly' }
 	],
-	example: { initialMmPerS: 2.0, trialMassG: 5, trialRadiusMm: 80, runs: [{ angleDeg: 0, mmPerS: 2.9 }, { angleDeg: 120, mmPerS: 2.6 }, { angleDeg: 240, mmPerS: 0.75 }] },
+	example: {
+		initialMmPerS: 2.0,
+		trialMassG: 5,
+		trialRadiusMm: 80,
+		runs: [
+			{ angleDeg: 0, mmPerS: 2.9 },
+			{ angleDeg: 120, mmPerS: 2.6 },
+			{ angleDeg: 240, mmPerS: 0.75 }
+		]
+	},
 	compute(v) {
 		const rows = new Matrix(v.runs.map((r) => [1, Math.cos(r.angleDeg * DEG), Math.sin(r.angleDeg * DEG)]));
 		const svd = new SingularValueDecomposition(rows);
-		if (Math.min(...svd.diagonal) < LEAST_SINGULAR) throw new InputFault('runs', 'no-information', 'The trial was at nearly the same places: these runs do not tell it. Put it at three places well apart, 120 degrees is best.');
-		const [p, qx, qy] = svd.solve(Matrix.columnVector(v.runs.map((r) => r.mmPerS ** 2 - v.initialMmPerS ** 2))).to1DArray() as [number, number, number];
-		if (p <= LEAST_P) throw new InputFault('runs', 'inconsistent', 'These runs contradict each other: no unbalance explains them. Check that the weight held and the speed was the same, then run again.');
+		if (Math.min(...svd.diagonal) < LEAST_SINGULAR)
+			throw new InputFault(
+				'runs',
+				'no-information',
+				'The trial was at nearly the same places: these runs do not tell it. Put it at three places well apart, 120 degrees is best.'
+			);
+		const [p, qx, qy] = svd
+			.solve(Matrix.columnVector(v.runs.map((r) => r.mmPerS ** 2 - v.initialMmPerS ** 2)))
+			.to1DArray() as [number, number, number];
+		if (p <= LEAST_P)
+			throw new InputFault(
+				'runs',
+				'inconsistent',
+				'These runs contradict each other: no unbalance explains them. Check that the weight held and the speed was the same, then run again.'
+			);
 		const t = v.trialMassG * v.trialRadiusMm;
 		const h = Math.sqrt(p) / t;
 		const U = { x: qx / (2 * h * h * t), y: qy / (2 * h * h * t) };
@@ -38,8 +91,24 @@ export const threeRuns = defineCalculation({
 		const closureRatio = v.initialMmPerS === 0 ? null : (h * unbalanceGmm) / v.initialMmPerS;
 		const heavyAngleDeg = angleOf(U);
 		const findings = new Findings()
-			.stop('vibration-too-high', [v.initialMmPerS, ...v.runs.map((r) => r.mmPerS)].some((a) => a > v.stopMmPerS), `Over ${v.stopMmPerS} mm/s. Do not run it like this; balance it roughly on the stand first.`)
-			.caution('inconsistent-readings', closureRatio !== null && Math.abs(closureRatio - 1) > 0.15, `The run as it is does not fit the others, ${closureRatio?.toFixed(2) ?? ''} instead of 1. Read again before moving anything.`);
-		return { unbalanceGmm, heavyAngleDeg, correctionAngleDeg: fold360(heavyAngleDeg + 180), correctionMassG: unbalanceGmm / (v.correctionRadiusMm ?? v.trialRadiusMm), sensitivityMmPerSPerGmm: h, closureRatio, ...findings.judged() };
+			.stop(
+				'vibration-too-high',
+				[v.initialMmPerS, ...v.runs.map((r) => r.mmPerS)].some((a) => a > v.stopMmPerS),
+				`Over ${v.stopMmPerS} mm/s. Do not run it like this; balance it roughly on the stand first.`
+			)
+			.caution(
+				'inconsistent-readings',
+				closureRatio !== null && Math.abs(closureRatio - 1) > 0.15,
+				`The run as it is does not fit the others, ${closureRatio?.toFixed(2) ?? ''} instead of 1. Read again before moving anything.`
+			);
+		return {
+			unbalanceGmm,
+			heavyAngleDeg,
+			correctionAngleDeg: fold360(heavyAngleDeg + 180),
+			correctionMassG: unbalanceGmm / (v.correctionRadiusMm ?? v.trialRadiusMm),
+			sensitivityMmPerSPerGmm: h,
+			closureRatio,
+			...findings.judged()
+		};
 	}
 });

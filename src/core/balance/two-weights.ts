@@ -7,41 +7,72 @@ import { angle, gmm, grams, radius } from './shared-fields.js';
 
 const NOTHING = 1e-9;
 const SAYS: Readonly<Record<string, string>> = {
-	'capacity-exceeded': 'These weights cannot make up for it. Use heavier ones or more of them, turn the wheel on its flange, or true again.',
-	'weights-too-close': 'The weights would have to stand closer than they can. Use heavier ones or more of them, or turn the wheel on its flange.',
+	'capacity-exceeded':
+		'These weights cannot make up for it. Use heavier ones or more of them, turn the wheel on its flange, or true again.',
+	'weights-too-close':
+		'The weights would have to stand closer than they can. Use heavier ones or more of them, or turn the wheel on its flange.',
 	'weights-too-unequal': 'These two are too unequal to cancel so little. Use a matched pair.'
 };
 
 /** Angles of both weights for a reachable correction: the closing triangle and its mirror image. */
 function triangles(c: number, lightDeg: number, u1: number, u2: number): [number, number][] {
-	const corner = (a: number, b: number) => Math.acos(Math.max(-1, Math.min(1, (c * c + a * a - b * b) / (2 * c * a)))) / DEG;
+	const corner = (a: number, b: number) =>
+		Math.acos(Math.max(-1, Math.min(1, (c * c + a * a - b * b) / (2 * c * a)))) / DEG;
 	const [x1, x2] = [corner(u1, u2), corner(u2, u1)];
-	return [[lightDeg - x1, lightDeg + x2], [lightDeg + x1, lightDeg - x2]];
+	return [
+		[lightDeg - x1, lightDeg + x2],
+		[lightDeg + x1, lightDeg - x2]
+	];
 }
 
 /** Two weights in a track, in closed form. */
 export const twoWeights = defineCalculation({
 	id: 'balance.two-weights',
 	title: 'Two weights',
-	about: 'Where both weights go so that together they pull to the light side exactly as much as is missing; of the two mirror images the one with less movement.',
+	about:
+		'Where both weights go so that together they pull to the light side exactly as much as is missing; of the two mirror images the one with less movement.',
 	source: 'Closing triangle of vectors (first principles).',
-	formulas: ['C = -(measured - weights that were on)', 'x1 = acos((c^2 + u1^2 - u2^2)/(2 c u1))', 'light - x1 and light + x2, or the mirror image'],
+	formulas: [
+		'C = -(measured - weights that were on)',
+		'x1 = acos((c^2 + u1^2 - u2^2)/(2 c u1))',
+		'light - x1 and light + x2, or the mirror image'
+	],
 	fields: [
-		{ ...gmm('unbalanceGmm', 'Measured'), required: true }, { ...angle('heavyAngleDeg', 'Heavy side'), required: true }, { ...grams('massG', 'Of the first'), required: true, label: 'Weight' }, { ...grams('secondMassG', 'The same when empty'), label: 'Second weight' }, { ...radius('radiusMm', 'Of the track'), required: true, label: 'Track radius' },
-		list('currentAnglesDeg', 'Where they stood while measuring', { ...angle('currentAngle', 'Where it stood'), required: true }, { minItems: 2, maxItems: 2 }), deg('minGapDeg', 'Centre to centre', { ...from0(180), default: 0 }),
-		{ ...angle('neutralAngleDeg', 'When nothing is to be done'), default: 0, advanced: true }, { ...gmm('permissibleGmm', 'Allowed unbalance'), label: 'Tolerance' }
+		{ ...gmm('unbalanceGmm', 'Measured'), required: true },
+		{ ...angle('heavyAngleDeg', 'Heavy side'), required: true },
+		{ ...grams('massG', 'Of the first'), required: true, label: 'Weight' },
+		{ ...grams('secondMassG', 'The same when empty'), label: 'Second weight' },
+		{ ...radius('radiusMm', 'Of the track'), required: true, label: 'Track radius' },
+		list(
+			'currentAnglesDeg',
+			'Where they stood while measuring',
+			{ ...angle('currentAngle', 'Where it stood'), required: true },
+			{ minItems: 2, maxItems: 2 }
+		),
+		deg('minGapDeg', 'Centre to centre', { ...from0(180), default: 0 }),
+		{ ...angle('neutralAngleDeg', 'When nothing is to be done'), default: 0, advanced: true },
+		{ ...gmm('permissibleGmm', 'Allowed unbalance'), label: 'Tolerance' }
 	],
 	outputs: [
-		{ name: 'placements', about: 'Where each weight goes', main: true }, { name: 'residualGmm', unit: 'gmm', about: 'Left over if set exactly' }, { name: 'residualAngleDeg', unit: 'deg', about: 'Its heavy side' }, { name: 'openingDeg', unit: 'deg', about: 'Between the weights' }, { name: 'totalTravelDeg', unit: 'deg', about: 'Movement in all' },
-		{ name: 'bareUnbalanceGmm', unit: 'gmm', about: 'Unbalance without the weights' }, { name: 'lightAngleDeg', unit: 'deg', about: 'Where the weights must pull' }, { name: 'capacityGmm', unit: 'gmm', about: 'Most the weights can do' }
+		{ name: 'placements', about: 'Where each weight goes', main: true },
+		{ name: 'residualGmm', unit: 'gmm', about: 'Left over if set exactly' },
+		{ name: 'residualAngleDeg', unit: 'deg', about: 'Its heavy side' },
+		{ name: 'openingDeg', unit: 'deg', about: 'Between the weights' },
+		{ name: 'totalTravelDeg', unit: 'deg', about: 'Movement in all' },
+		{ name: 'bareUnbalanceGmm', unit: 'gmm', about: 'Unbalance without the weights' },
+		{ name: 'lightAngleDeg', unit: 'deg', about: 'Where the weights must pull' },
+		{ name: 'capacityGmm', unit: 'gmm', about: 'Most the weights can do' }
 	],
 	example: { unbalanceGmm: 430, heavyAngleDeg: 38, massG: 9, radiusMm: 55 },
 	compute(v) {
 		const masses = [v.massG, v.secondMassG ?? v.massG] as const;
 		const [u1, u2] = [masses[0] * v.radiusMm, masses[1] * v.radiusMm];
 		const now = v.currentAnglesDeg;
-		if (now && now.length !== 2) throw new InputFault('currentAnglesDeg', 'too-few', 'Give both angles, or neither.');
-		const bare = now ? sub(sub(vec(v.unbalanceGmm, v.heavyAngleDeg), vec(u1, now[0]!)), vec(u2, now[1]!)) : vec(v.unbalanceGmm, v.heavyAngleDeg);
+		if (now && now.length !== 2)
+			throw new InputFault('currentAnglesDeg', 'too-few', 'Give both angles, or neither.');
+		const bare = now
+			? sub(sub(vec(v.unbalanceGmm, v.heavyAngleDeg), vec(u1, now[0]!)), vec(u2, now[1]!))
+			: vec(v.unbalanceGmm, v.heavyAngleDeg);
 		const C = { x: -bare.x, y: -bare.y };
 		const c = len(C);
 		const light = angleOf(C);
@@ -70,8 +101,20 @@ export const twoWeights = defineCalculation({
 		const findings = new Findings();
 		if (code) findings.stop(code, !covered, SAYS[code]!).caution(code, covered, SAYS[code]!);
 		return {
-			bareUnbalanceGmm: c, lightAngleDeg: light, placements: angles.map((a, i) => ({ weight: i + 1, massG: masses[i]!, angleDeg: fold360(a), travelDeg: travels?.[i] ?? null })), openingDeg: Math.abs(wrap180(angles[1] - angles[0])),
-			residualGmm, residualAngleDeg: residualGmm <= slack ? null : angleOf(left), totalTravelDeg: travels ? effort(angles) : null, capacityGmm: u1 + u2, ...findings.judged()
+			bareUnbalanceGmm: c,
+			lightAngleDeg: light,
+			placements: angles.map((a, i) => ({
+				weight: i + 1,
+				massG: masses[i]!,
+				angleDeg: fold360(a),
+				travelDeg: travels?.[i] ?? null
+			})),
+			openingDeg: Math.abs(wrap180(angles[1] - angles[0])),
+			residualGmm,
+			residualAngleDeg: residualGmm <= slack ? null : angleOf(left),
+			totalTravelDeg: travels ? effort(angles) : null,
+			capacityGmm: u1 + u2,
+			...findings.judged()
 		};
 	}
 });

@@ -1,7 +1,13 @@
 import { fold360, wrap180 } from '../numeric/angles.js';
 
 /** The track with its rules: where weights may stand and how far each has travelled. */
-export interface Track { u: number[]; currentDeg: number[]; minGapDeg: number; mayPass: boolean; forbidden: { from: number; width: number }[] }
+export interface Track {
+	u: number[];
+	currentDeg: number[];
+	minGapDeg: number;
+	mayPass: boolean;
+	forbidden: { from: number; width: number }[];
+}
 
 const EDGE = 1e-6;
 
@@ -14,7 +20,9 @@ export function allowedAngle(track: Track, angleDeg: number): boolean {
 
 /** Indexes of the weights in the cyclic order in which they stand now. */
 export function cyclicOrder(track: Track): number[] {
-	return track.currentDeg.map((_, i) => i).sort((a, b) => fold360(track.currentDeg[a]!) - fold360(track.currentDeg[b]!) || a - b);
+	return track.currentDeg
+		.map((_, i) => i)
+		.sort((a, b) => fold360(track.currentDeg[a]!) - fold360(track.currentDeg[b]!) || a - b);
 }
 
 /**
@@ -27,7 +35,8 @@ export function travels(track: Track, order: readonly number[], angles: readonly
 	const gapOk = (g: number) => g >= track.minGapDeg - EDGE;
 	if (track.mayPass) {
 		const sorted = angles.map(fold360).sort((a, b) => a - b);
-		for (let i = 0; i < n; i++) if (!gapOk(i + 1 < n ? sorted[i + 1]! - sorted[i]! : sorted[0]! + 360 - sorted[i]!)) return null;
+		for (let i = 0; i < n; i++)
+			if (!gapOk(i + 1 < n ? sorted[i + 1]! - sorted[i]! : sorted[0]! + 360 - sorted[i]!)) return null;
 		return angles.map((a, i) => wrap180(a - track.currentDeg[i]!));
 	}
 	const unwrapped: number[] = [fold360(angles[order[0]!]!)];
@@ -47,7 +56,8 @@ export function travels(track: Track, order: readonly number[], angles: readonly
 		if (sum < bestSum - 1e-12) {
 			bestSum = sum;
 			best = new Array<number>(n);
-			for (let k = 0; k < n; k++) best[order[k]!] = unwrapped[k]! + turn - fold360(track.currentDeg[order[k]!]!);
+			for (let k = 0; k < n; k++)
+				best[order[k]!] = unwrapped[k]! + turn - fold360(track.currentDeg[order[k]!]!);
 		}
 	}
 	return best;

@@ -1,7 +1,11 @@
 import { DEG, type Vec, add, angleOf, fold360, len, sub, vec } from '../numeric/angles.js';
 import { type Track, allowedAngle, cyclicOrder, travels } from './weight-rules.js';
 
-export interface Arrangement { angles: number[]; travels: number[]; total: number }
+export interface Arrangement {
+	angles: number[];
+	travels: number[];
+	total: number;
+}
 
 const GRID_DEG = 6;
 const REFINE_TO_DEG = 0.002;
@@ -21,7 +25,10 @@ function pairAngles(ui: number, uj: number, target: Vec, freeDeg: readonly numbe
 	const acosDeg = (x: number) => Math.acos(Math.max(-1, Math.min(1, x))) / DEG;
 	const xi = acosDeg((c * c + ui * ui - uj * uj) / (2 * c * ui));
 	const xj = acosDeg((c * c + uj * uj - ui * ui) / (2 * c * uj));
-	return [[phi - xi, phi + xj], [phi + xi, phi - xj]];
+	return [
+		[phi - xi, phi + xj],
+		[phi + xi, phi - xj]
+	];
 }
 
 /** Search state for one pair solved in closed form while the other weights stand at chosen angles. */
@@ -29,7 +36,12 @@ class Search {
 	readonly order: number[];
 	readonly found: { pair: [number, number]; others: number[]; at: number[]; best: Arrangement }[] = [];
 	bound = Infinity;
-	constructor(readonly track: Track, readonly target: Vec) { this.order = cyclicOrder(track); }
+	constructor(
+		readonly track: Track,
+		readonly target: Vec
+	) {
+		this.order = cyclicOrder(track);
+	}
 
 	/** Shortest way of a weight to an angle: no rule of the track makes it shorter. */
 	private way(weight: number, angle: number): number {
@@ -38,22 +50,46 @@ class Search {
 	}
 
 	/** Best arrangement with the other weights fixed and no longer than `most` in all, or null. */
-	solve(pair: [number, number], others: readonly number[], at: readonly number[], most = Infinity): Arrangement | null {
+	solve(
+		pair: [number, number],
+		others: readonly number[],
+		at: readonly number[],
+		most = Infinity
+	): Arrangement | null {
 		const { u, currentDeg } = this.track;
 		let rest = this.target;
 		let fixed = 0;
-		for (let k = 0; k < others.length; k++) { const w = others[k]!; rest = sub(rest, vec(u[w]!, at[k]!)); fixed += this.way(w, at[k]!); }
+		for (let k = 0; k < others.length; k++) {
+			const w = others[k]!;
+			rest = sub(rest, vec(u[w]!, at[k]!));
+			fixed += this.way(w, at[k]!);
+		}
 		if (fixed > most) return null;
 		const c = len(rest);
 		if (c > u[pair[0]]! + u[pair[1]]! + 1e-9 || c < Math.abs(u[pair[0]]! - u[pair[1]]!) - 1e-9) return null;
-		const free = c >= 1e-9 ? NONE : [currentDeg[pair[0]]!, currentDeg[pair[1]]! + 180, ...this.track.forbidden.flatMap((z) => [z.from, z.from + z.width, z.from + 180, z.from + z.width + 180])];
+		const free =
+			c >= 1e-9
+				? NONE
+				: [
+						currentDeg[pair[0]]!,
+						currentDeg[pair[1]]! + 180,
+						...this.track.forbidden.flatMap((z) => [
+							z.from,
+							z.from + z.width,
+							z.from + 180,
+							z.from + z.width + 180
+						])
+					];
 		let best: Arrangement | null = null;
 		for (const [a, b] of pairAngles(u[pair[0]]!, u[pair[1]]!, rest, free)) {
-			if (fixed + this.way(pair[0], a) + this.way(pair[1], b) > Math.min(most, best?.total ?? Infinity)) continue;
+			if (fixed + this.way(pair[0], a) + this.way(pair[1], b) > Math.min(most, best?.total ?? Infinity))
+				continue;
 			const angles = new Array<number>(u.length);
 			angles[pair[0]] = fold360(a);
 			angles[pair[1]] = fold360(b);
-			others.forEach((w, k) => { angles[w] = fold360(at[k]!); });
+			others.forEach((w, k) => {
+				angles[w] = fold360(at[k]!);
+			});
 			const moved = travels(this.track, this.order, angles);
 			if (!moved) continue;
 			const total = sumAbs(moved);
@@ -67,8 +103,14 @@ class Search {
 		const now = this.track.currentDeg[weight]!;
 		const angles = [now, ...this.track.forbidden.flatMap((z) => [z.from, z.from + z.width])];
 		for (let d = GRID_DEG; d <= 180; d += GRID_DEG) angles.push(now + d, now - d);
-		const cost = (a: number) => { const f = fold360(a - now); return Math.min(f, 360 - f); };
-		return angles.filter((a) => allowedAngle(this.track, a)).map((angle) => ({ angle, cost: cost(angle) })).sort((x, y) => x.cost - y.cost);
+		const cost = (a: number) => {
+			const f = fold360(a - now);
+			return Math.min(f, 360 - f);
+		};
+		return angles
+			.filter((a) => allowedAngle(this.track, a))
+			.map((angle) => ({ angle, cost: cost(angle) }))
+			.sort((x, y) => x.cost - y.cost);
 	}
 
 	private readonly grids = new Map<number, { angle: number; cost: number }[]>();
@@ -101,7 +143,11 @@ class Search {
 				for (const offset of neighbours(at.length, step)) {
 					const there = at.map((a, k) => a + offset[k]!);
 					const next = this.solve(start.pair, start.others, there, best.total);
-					if (next && next.total < best.total - 1e-9) { best = next; at = there; improved = true; }
+					if (next && next.total < best.total - 1e-9) {
+						best = next;
+						at = there;
+						improved = true;
+					}
 				}
 			}
 		}
@@ -120,11 +166,17 @@ function neighbours(n: number, step: number): number[][] {
 export function leastTravel(track: Track, target: Vec): Arrangement | null {
 	const n = track.u.length;
 	const search = new Search(track, target);
-	for (let i = 0; i < n; i++) for (let j = i + 1; j < n; j++) {
-		search.coarse([i, j], track.u.map((_, k) => k).filter((k) => k !== i && k !== j));
-	}
+	for (let i = 0; i < n; i++)
+		for (let j = i + 1; j < n; j++) {
+			search.coarse(
+				[i, j],
+				track.u.map((_, k) => k).filter((k) => k !== i && k !== j)
+			);
+		}
 	const starts = search.found.sort((a, b) => a.best.total - b.best.total).slice(0, KEPT);
-	return starts.map((s) => search.refine(s)).reduce<Arrangement | null>((best, a) => (!best || a.total < best.total ? a : best), null);
+	return starts
+		.map((s) => search.refine(s))
+		.reduce<Arrangement | null>((best, a) => (!best || a.total < best.total ? a : best), null);
 }
 
 /** All weights packed side by side in their order, starting with the weight that gives the most. */
@@ -141,7 +193,10 @@ export function packed(track: Track): { resultant: number; anglesFor: (direction
 		resultant: best.resultant,
 		anglesFor: (directionDeg) => {
 			const angles = new Array<number>(n);
-			for (let k = 0; k < n; k++) angles[order[(best.start + k) % n]!] = fold360(directionDeg - angleOf(best.sum) + k * track.minGapDeg);
+			for (let k = 0; k < n; k++)
+				angles[order[(best.start + k) % n]!] = fold360(
+					directionDeg - angleOf(best.sum) + k * track.minGapDeg
+				);
 			return angles;
 		}
 	};

@@ -3,7 +3,12 @@ import { type Between, checkInput } from './check.js';
 import { InputFault } from './fault.js';
 
 /** One named output; nested ones are dotted (`overlap.overlapRatio`). */
-export interface OutputField { name: string; about: string; unit?: Unit; main?: boolean }
+export interface OutputField {
+	name: string;
+	about: string;
+	unit?: Unit;
+	main?: boolean;
+}
 
 export interface Calculation {
 	/** `<station>.<name>` */
@@ -28,17 +33,30 @@ export interface Calculation {
 
 /** Registers the parts of one calculation; `compute` receives the checked input with defaults filled in. */
 export function defineCalculation<const L extends readonly Field[], O extends object>(
-	parts: Omit<Calculation, 'run' | 'fields'> & { fields: L; between?: Between; compute: (input: Values<L>) => O }
+	parts: Omit<Calculation, 'run' | 'fields'> & {
+		fields: L;
+		between?: Between;
+		compute: (input: Values<L>) => O;
+	}
 ): Omit<Calculation, 'run' | 'fields'> & { fields: L; run(input: unknown): O } {
 	const { compute, between, ...rest } = parts;
 	const fields = parts.fields.map((f) => (f.guideline ? { ...f, of: parts.id } : f)) as unknown as L;
-	return { ...rest, fields, run: (input: unknown) => finite(compute(checkInput(parts.fields, input, '', between))) } as never;
+	return {
+		...rest,
+		fields,
+		run: (input: unknown) => finite(compute(checkInput(parts.fields, input, '', between)))
+	} as never;
 }
 
 /** A result that overflowed is bad input, never a NaN: the numbers given lie outside anything that can exist. */
 function finite<O extends object>(output: O): O {
 	const bad = firstNotFinite(output, '');
-	if (bad) throw new InputFault(bad.replace(/^\./, ''), 'inconsistent', `These values together give no finite ${bad.replace(/^\./, '')}. Check the units of what was entered.`);
+	if (bad)
+		throw new InputFault(
+			bad.replace(/^\./, ''),
+			'inconsistent',
+			`These values together give no finite ${bad.replace(/^\./, '')}. Check the units of what was entered.`
+		);
 	return output;
 }
 

@@ -2,8 +2,13 @@ import { type Field, type NumberField, labelOf } from './fields.js';
 import { type FaultCode, InputFault, shown } from './fault.js';
 
 const article: Partial<Record<FaultCode, string>> = {
-	'not-a-boolean': 'yes or no (true or false)', 'not-text': 'text', 'not-a-list': 'a list', 'not-an-object': 'a group of named values',
-	'not-a-date': 'a calendar date like 2030-06-01', 'not-an-integer': 'a whole number', 'not-a-number': 'a number'
+	'not-a-boolean': 'yes or no (true or false)',
+	'not-text': 'text',
+	'not-a-list': 'a list',
+	'not-an-object': 'a group of named values',
+	'not-a-date': 'a calendar date like 2030-06-01',
+	'not-an-integer': 'a whole number',
+	'not-a-number': 'a number'
 };
 
 /** The one place that words a fault of a single field, for the core check and for the server's schema alike. */
@@ -12,21 +17,43 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 	const unit = 'unit' in field && field.unit ? ` ${field.unit}` : '';
 	const say = (text: string) => new InputFault(path, code, text);
 	switch (code) {
-		case 'missing': return say(`${name} is missing. Enter it.`);
-		case 'unknown-choice': return say(`${name}: ${shown(value)} is not one of ${(field as { choices: readonly string[] }).choices.join(', ')}.`);
+		case 'missing':
+			return say(`${name} is missing. Enter it.`);
+		case 'unknown-choice':
+			return say(
+				`${name}: ${shown(value)} is not one of ${(field as { choices: readonly string[] }).choices.join(', ')}.`
+			);
 		case 'below-minimum': {
-			if (field.kind === 'text') return say(`${name} is too short. Enter at least ${field.minLength ?? 1} characters.`);
+			if (field.kind === 'text')
+				return say(`${name} is too short. Enter at least ${field.minLength ?? 1} characters.`);
 			const f = field as NumberField;
-			return say(`${name}: ${shown(value)}${unit} is too small. Enter ${f.minOpen ? `more than ${f.min}` : `${f.min} or more`}${unit}.`);
+			return say(
+				`${name}: ${shown(value)}${unit} is too small. Enter ${f.minOpen ? `more than ${f.min}` : `${f.min} or more`}${unit}.`
+			);
 		}
 		case 'above-maximum': {
-			if (field.kind === 'text') return say(`${name} is too long. Keep it to ${field.maxLength ?? 200} characters.`);
+			if (field.kind === 'text')
+				return say(`${name} is too long. Keep it to ${field.maxLength ?? 200} characters.`);
 			const f = field as NumberField;
-			return say(`${name}: ${shown(value)}${unit} is too large. Enter ${f.maxOpen ? `less than ${f.max}` : `${f.max} or less`}${unit}.`);
+			return say(
+				`${name}: ${shown(value)}${unit} is too large. Enter ${f.maxOpen ? `less than ${f.max}` : `${f.max} or less`}${unit}.`
+			);
 		}
-		case 'too-few': return say(`${name}: at least ${(field as { minItems?: number }).minItems} needed, ${(value as unknown[]).length} given.`);
-		case 'too-many': return say(`${name}: at most ${(field as { maxItems?: number }).maxItems} allowed, ${(value as unknown[]).length} given.`);
-		case 'not-allowed': return say(`${name}: ${shown(value)} ${(field as { patternSays?: string }).patternSays ?? 'is not written in the expected way'}.`);
-		default: return say(`${name}: ${shown(value)} is not ${article[code] ?? 'accepted'}. Enter ${article[code] ?? 'another value'}.`);
+		case 'too-few':
+			return say(
+				`${name}: at least ${(field as { minItems?: number }).minItems} needed, ${(value as unknown[]).length} given.`
+			);
+		case 'too-many':
+			return say(
+				`${name}: at most ${(field as { maxItems?: number }).maxItems} allowed, ${(value as unknown[]).length} given.`
+			);
+		case 'not-allowed':
+			return say(
+				`${name}: ${shown(value)} ${(field as { patternSays?: string }).patternSays ?? 'is not written in the expected way'}.`
+			);
+		default:
+			return say(
+				`${name}: ${shown(value)} is not ${article[code] ?? 'accepted'}. Enter ${article[code] ?? 'another value'}.`
+			);
 	}
 }

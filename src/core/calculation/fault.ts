@@ -1,14 +1,34 @@
 /** Words for what can be wrong with an input; one set for the whole product. Chapters add a few special ones. */
 export type FaultCode =
-	| 'missing' | 'not-a-number' | 'not-an-integer' | 'not-a-boolean' | 'not-text' | 'not-a-list' | 'not-an-object' | 'not-a-date'
-	| 'unknown-choice' | 'below-minimum' | 'above-maximum' | 'too-few' | 'too-many' | 'inconsistent' | (string & {});
+	| 'missing'
+	| 'not-a-number'
+	| 'not-an-integer'
+	| 'not-a-boolean'
+	| 'not-text'
+	| 'not-a-list'
+	| 'not-an-object'
+	| 'not-a-date'
+	| 'unknown-choice'
+	| 'below-minimum'
+	| 'above-maximum'
+	| 'too-few'
+	| 'too-many'
+	| 'inconsistent'
+	| (string & {});
 
 /** Numbers in words, without the tail that a conversion from inches leaves: 355.59999999999997 reads 355.6. What somebody typed is quoted and stays. */
-export const tidied = (words: string): string => words.replace(/"[^"]*"|\d+\.\d{6,}/g, (n) => (n.startsWith('"') ? n : String(Number(Number(n).toPrecision(6)))));
+export const tidied = (words: string): string =>
+	words.replace(/"[^"]*"|\d+\.\d{6,}/g, (n) =>
+		n.startsWith('"') ? n : String(Number(Number(n).toPrecision(6)))
+	);
 
 /** Bad input: names the field (dotted inside lists and objects), the code and what to do about it. */
 export class InputFault extends Error {
-	constructor(readonly field: string, readonly code: FaultCode, message: string) {
+	constructor(
+		readonly field: string,
+		readonly code: FaultCode,
+		message: string
+	) {
 		super(tidied(message));
 		this.name = 'InputFault';
 	}
@@ -19,6 +39,11 @@ export class InputFault extends Error {
 
 /** A value shortened for an error message, so that no message can grow without bound. */
 export function shown(value: unknown): string {
-	const text = typeof value === 'string' ? `"${value}"` : typeof value === 'number' ? String(value) : JSON.stringify(value) ?? String(value);
+	const text =
+		typeof value === 'string'
+			? `"${value}"`
+			: typeof value === 'number'
+				? String(value)
+				: (JSON.stringify(value) ?? String(value));
 	return text.length > 40 ? `${text.slice(0, 37)}...` : text;
 }

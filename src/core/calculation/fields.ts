@@ -4,8 +4,35 @@
  */
 
 export type Unit =
-	| 'mm' | 'um' | 'm' | 'um/mm' | 'deg' | 'rpm' | 'm/s' | 'sfpm' | 'mm/min' | 's' | 'h' | 'kg' | 'g' | 'g/cm3'
-	| 'gmm' | 'N' | 'Nm' | 'MPa' | 'mm2' | 'mm3' | 'mm/s' | 'kgm2' | 'K' | '1/K' | 'J' | '%' | 'HRC' | 'day' | 'month';
+	| 'mm'
+	| 'um'
+	| 'm'
+	| 'um/mm'
+	| 'deg'
+	| 'rpm'
+	| 'm/s'
+	| 'sfpm'
+	| 'mm/min'
+	| 's'
+	| 'h'
+	| 'kg'
+	| 'g'
+	| 'g/cm3'
+	| 'gmm'
+	| 'N'
+	| 'Nm'
+	| 'MPa'
+	| 'mm2'
+	| 'mm3'
+	| 'mm/s'
+	| 'kgm2'
+	| 'K'
+	| '1/K'
+	| 'J'
+	| '%'
+	| 'HRC'
+	| 'day'
+	| 'month';
 
 interface Common {
 	/** The name of the property; it ends with its unit. */
@@ -33,23 +60,57 @@ export interface NumberField extends Common {
 	maxOpen?: boolean;
 	default?: number;
 }
-export interface BooleanField extends Common { kind: 'boolean'; default?: boolean }
-export interface TextField extends Common { kind: 'text'; minLength?: number; maxLength?: number; pattern?: string; patternSays?: string; default?: string }
-export interface DateField extends Common { kind: 'date'; default?: string }
-export interface ChoiceField extends Common { kind: 'choice'; choices: readonly string[]; default?: string; /** The choices are numbers and may come as such. */ numeric?: true }
-export interface ListField extends Common { kind: 'list'; item: Field; minItems?: number; maxItems?: number; default?: readonly unknown[] }
-export interface ObjectField extends Common { kind: 'object'; fields: readonly Field[]; default?: object }
+export interface BooleanField extends Common {
+	kind: 'boolean';
+	default?: boolean;
+}
+export interface TextField extends Common {
+	kind: 'text';
+	minLength?: number;
+	maxLength?: number;
+	pattern?: string;
+	patternSays?: string;
+	default?: string;
+}
+export interface DateField extends Common {
+	kind: 'date';
+	default?: string;
+}
+export interface ChoiceField extends Common {
+	kind: 'choice';
+	choices: readonly string[];
+	default?: string;
+	/** The choices are numbers and may come as such. */ numeric?: true;
+}
+export interface ListField extends Common {
+	kind: 'list';
+	item: Field;
+	minItems?: number;
+	maxItems?: number;
+	default?: readonly unknown[];
+}
+export interface ObjectField extends Common {
+	kind: 'object';
+	fields: readonly Field[];
+	default?: object;
+}
 
-export type Field = NumberField | BooleanField | TextField | DateField | ChoiceField | ListField | ObjectField;
+export type Field =
+	NumberField | BooleanField | TextField | DateField | ChoiceField | ListField | ObjectField;
 
-type Base<F> =
-	F extends { kind: 'number' | 'integer' } ? number :
-	F extends { kind: 'boolean' } ? boolean :
-	F extends { kind: 'text' | 'date' } ? string :
-	F extends { kind: 'choice'; choices: readonly (infer C)[] } ? C :
-	F extends { kind: 'list'; item: infer I } ? Base<I>[] :
-	F extends { kind: 'object'; fields: infer L extends readonly Field[] } ? Values<L> :
-	never;
+type Base<F> = F extends { kind: 'number' | 'integer' }
+	? number
+	: F extends { kind: 'boolean' }
+		? boolean
+		: F extends { kind: 'text' | 'date' }
+			? string
+			: F extends { kind: 'choice'; choices: readonly (infer C)[] }
+				? C
+				: F extends { kind: 'list'; item: infer I }
+					? Base<I>[]
+					: F extends { kind: 'object'; fields: infer L extends readonly Field[] }
+						? Values<L>
+						: never;
 
 type Present<F> = F extends { required: true } ? true : F extends { default: unknown } ? true : false;
 
@@ -64,16 +125,48 @@ export type Input<L extends readonly Field[]> = {
 } & { [F in L[number] as F extends { required: true } ? never : F['name']]?: unknown };
 
 const UNIT_TAILS: [RegExp, string][] = [
-	[/MmPerSPerGmm$/, ''], [/MmPerMin$/, ''], [/MmPerS$/, ''], [/UmPerMm$/, ''], [/PerK$/, ''], [/SpeedRpm$/, 'Speed'], [/Rpm$/, ''], [/SpeedMps$/, 'Speed'], [/Mps$/, ' speed'],
-	[/SpeedSfpm$/, 'Speed'], [/KgM2$/, ''], [/GCm3$/, ''], [/Gmm$/, ''], [/MPa$/, ''], [/Mm3$/, ''], [/Mm2$/, ''], [/Mm$/, ''], [/Um$/, ''], [/Deg$/, ''], [/Hrc$/, ''], [/Kg$/, ''], [/Nm$/, ''], [/Pct$/, ''], [/Percent$/, ''], [/G$/, ''], [/N$/, ''], [/S$/, '']
+	[/MmPerSPerGmm$/, ''],
+	[/MmPerMin$/, ''],
+	[/MmPerS$/, ''],
+	[/UmPerMm$/, ''],
+	[/PerK$/, ''],
+	[/SpeedRpm$/, 'Speed'],
+	[/Rpm$/, ''],
+	[/SpeedMps$/, 'Speed'],
+	[/Mps$/, ' speed'],
+	[/SpeedSfpm$/, 'Speed'],
+	[/KgM2$/, ''],
+	[/GCm3$/, ''],
+	[/Gmm$/, ''],
+	[/MPa$/, ''],
+	[/Mm3$/, ''],
+	[/Mm2$/, ''],
+	[/Mm$/, ''],
+	[/Um$/, ''],
+	[/Deg$/, ''],
+	[/Hrc$/, ''],
+	[/Kg$/, ''],
+	[/Nm$/, ''],
+	[/Pct$/, ''],
+	[/Percent$/, ''],
+	[/G$/, ''],
+	[/N$/, ''],
+	[/S$/, '']
 ];
 
 /** Readable label of a field: the explicit one, or its name in words without the unit. */
 export function labelOf(field: { name: string; label?: string }): string {
 	if (field.label) return field.label;
 	let base = field.name;
-	for (const [tail, instead] of UNIT_TAILS) if (tail.test(base)) { base = base.replace(tail, instead); break; }
-	const words = (base || field.name).replace(/([A-Z])/g, ' $1').toLowerCase().trim();
+	for (const [tail, instead] of UNIT_TAILS)
+		if (tail.test(base)) {
+			base = base.replace(tail, instead);
+			break;
+		}
+	const words = (base || field.name)
+		.replace(/([A-Z])/g, ' $1')
+		.toLowerCase()
+		.trim();
 	return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
@@ -89,8 +182,28 @@ export function rangeOf(field: Field): string {
 }
 
 const NAME_UNITS: [RegExp, Unit][] = [
-	[/MmPerMin$/, 'mm/min'], [/MmPerS$/, 'mm/s'], [/UmPerMm$/, 'um/mm'], [/Rpm$/, 'rpm'], [/Mps$/, 'm/s'], [/Sfpm$/, 'sfpm'], [/KgM2$/, 'kgm2'], [/GCm3$/, 'g/cm3'], [/Gmm$/, 'gmm'], [/MPa$/, 'MPa'], [/Mm3$/, 'mm3'], [/Mm2$/, 'mm2'],
-	[/Mm$/, 'mm'], [/Um$/, 'um'], [/Deg$/, 'deg'], [/Hrc$/, 'HRC'], [/Kg$/, 'kg'], [/Nm$/, 'Nm'], [/(Pct|Percent)$/, '%'], [/[a-z]G$/, 'g'], [/[a-z]N$/, 'N'], [/[a-z]S$/, 's']
+	[/MmPerMin$/, 'mm/min'],
+	[/MmPerS$/, 'mm/s'],
+	[/UmPerMm$/, 'um/mm'],
+	[/Rpm$/, 'rpm'],
+	[/Mps$/, 'm/s'],
+	[/Sfpm$/, 'sfpm'],
+	[/KgM2$/, 'kgm2'],
+	[/GCm3$/, 'g/cm3'],
+	[/Gmm$/, 'gmm'],
+	[/MPa$/, 'MPa'],
+	[/Mm3$/, 'mm3'],
+	[/Mm2$/, 'mm2'],
+	[/Mm$/, 'mm'],
+	[/Um$/, 'um'],
+	[/Deg$/, 'deg'],
+	[/Hrc$/, 'HRC'],
+	[/Kg$/, 'kg'],
+	[/Nm$/, 'Nm'],
+	[/(Pct|Percent)$/, '%'],
+	[/[a-z]G$/, 'g'],
+	[/[a-z]N$/, 'N'],
+	[/[a-z]S$/, 's']
 ];
 /** The unit a name ends with, as the naming rule has it; none when it ends with none. */
 export function unitOfName(name: string): Unit | undefined {

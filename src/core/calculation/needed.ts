@@ -2,6 +2,12 @@ import { InputFault } from './fault.js';
 import { labelOf } from './fields.js';
 
 /** Fields that only some cases need: the first of them left empty is named by its label. @throws InputFault `missing` */
-export function needed(values: Readonly<Record<string, unknown>>, fields: readonly { name: string; label?: string }[], why: string): void {
-	for (const f of fields) if (values[f.name] === null || values[f.name] === undefined) throw new InputFault(f.name, 'missing', `${labelOf(f)} is missing. ${why}`);
+export function needed(
+	values: Readonly<Record<string, unknown>>,
+	fields: readonly { name: string; label?: string }[],
+	why: string
+): void {
+	for (const f of fields)
+		if (values[f.name] === null || values[f.name] === undefined)
+			throw new InputFault(f.name, 'missing', `${labelOf(f)} is missing. ${why}`);
 }

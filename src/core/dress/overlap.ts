@@ -3,23 +3,50 @@ import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
 
-export const ABRASIVE_GROUP = choice('abrasive', 'Grain of the wheel', ['alumina', 'silicon-carbide', 'cbn', 'diamond'], { default: 'alumina' });
-export const DEPTH = um('depthUm', 'Bite per pass', { ...over0(1000), required: true, label: 'Depth each pass' });
+export const ABRASIVE_GROUP = choice(
+	'abrasive',
+	'Grain of the wheel',
+	['alumina', 'silicon-carbide', 'cbn', 'diamond'],
+	{ default: 'alumina' }
+);
+export const DEPTH = um('depthUm', 'Bite per pass', {
+	...over0(1000),
+	required: true,
+	label: 'Depth each pass'
+});
 export const LEAD = um('leadUm', 'Diamond travel per wheel turn', { ...over0(20000), label: 'Lead' });
 
 /** How densely the tracks of the diamond lie. */
 export const overlap = defineCalculation({
 	id: 'dress.overlap',
 	title: 'Overlap',
-	about: 'How often the diamond passes over each spot, the ridge it leaves, and whether the dress comes out open, general, fine or dull.',
+	about:
+		'How often the diamond passes over each spot, the ridge it leaves, and whether the dress comes out open, general, fine or dull.',
 	source: 'Circle geometry (first principles); sharpness index and classes are guidelines.',
-	formulas: ['H = r - sqrt(r^2 - w^2/4) + a', 'active width b = 2 sqrt(2 r H - H^2)', 'overlap U = b/lead', 'sharpness S = (4/U)(a/a_ref)', 'ridge = sqrt(r^2 - w^2/4) - sqrt(r^2 - s^2/4)'],
+	formulas: [
+		'H = r - sqrt(r^2 - w^2/4) + a',
+		'active width b = 2 sqrt(2 r H - H^2)',
+		'overlap U = b/lead',
+		'sharpness S = (4/U)(a/a_ref)',
+		'ridge = sqrt(r^2 - w^2/4) - sqrt(r^2 - s^2/4)'
+	],
 	fields: [...TIP_FIELDS, DEPTH, { ...LEAD, required: true }, ABRASIVE_GROUP],
-	between: { after: 'flatWidthUm', test: (v) => checkTip(v.tipRadiusUm as number | null, v.flatWidthUm as number) },
+	between: {
+		after: 'flatWidthUm',
+		test: (v) => checkTip(v.tipRadiusUm as number | null, v.flatWidthUm as number)
+	},
 	outputs: [
-		{ name: 'overlapRatio', about: 'Overlap', main: true }, { name: 'dressClass', about: 'What kind of dress' }, { name: 'overlapBand', about: 'Band of the overlap' }, { name: 'activeWidthUm', unit: 'um', about: 'Width the tip cuts' },
-		{ name: 'sharpnessIndex', about: 'Sharpness index' }, { name: 'scallopHeightUm', unit: 'um', about: 'Ridge between tracks' }, { name: 'scallopApproxUm', unit: 'um', about: 'Ridge, rule of thumb' }, { name: 'classReasons', about: 'Why this kind' },
-		{ name: 'leads.roughUm', unit: 'um', about: 'Lead for a rough dress' }, { name: 'leads.generalUm', unit: 'um', about: 'Lead for a general dress' }, { name: 'leads.finishUm', unit: 'um', about: 'Lead for a fine dress' }
+		{ name: 'overlapRatio', about: 'Overlap', main: true },
+		{ name: 'dressClass', about: 'What kind of dress' },
+		{ name: 'overlapBand', about: 'Band of the overlap' },
+		{ name: 'activeWidthUm', unit: 'um', about: 'Width the tip cuts' },
+		{ name: 'sharpnessIndex', about: 'Sharpness index' },
+		{ name: 'scallopHeightUm', unit: 'um', about: 'Ridge between tracks' },
+		{ name: 'scallopApproxUm', unit: 'um', about: 'Ridge, rule of thumb' },
+		{ name: 'classReasons', about: 'Why this kind' },
+		{ name: 'leads.roughUm', unit: 'um', about: 'Lead for a rough dress' },
+		{ name: 'leads.generalUm', unit: 'um', about: 'Lead for a general dress' },
+		{ name: 'leads.finishUm', unit: 'um', about: 'Lead for a fine dress' }
 	],
 	example: { tipRadiusUm: 275, depthUm: 16, leadUm: 58 },
 	compute(v) {

@@ -13,7 +13,8 @@ export const DEPTH_HEAVY_UM = 50;
 export const singlePoint = defineCalculation({
 	id: 'dress.single-point',
 	title: 'Single-point dress',
-	about: 'Depth, lead or traverse and the tip give the overlap and the kind of dress, with everything that must not be.',
+	about:
+		'Depth, lead or traverse and the tip give the overlap and the kind of dress, with everything that must not be.',
 	source: 'Kinematics and circle geometry (first principles); bite limits are guidelines.',
 	formulas: ['lead = 1000 x traverse/rpm', 'U = active width/lead', 'v = pi D n/60000'],
 	fields: [
@@ -21,36 +22,98 @@ export const singlePoint = defineCalculation({
 		rpm('wheelSpeedRpm', 'While dressing', { ...over0(200000), required: true }),
 		mps('ratedSpeedMps', 'Marked on the wheel', over0(500)),
 		um('grainSizeUm', 'Mean grain', { ...over0(5000), required: true }),
-		ABRASIVE_GROUP, DEPTH, LEAD,
+		ABRASIVE_GROUP,
+		DEPTH,
+		LEAD,
 		mmPerMin('traverseMmPerMin', 'Instead of the lead', { ...over0(100000), label: 'Traverse' }),
 		...TIP_FIELDS,
 		choice('coolant', 'On the diamond', ['continuous', 'none', 'intermittent'], { required: true }),
 		yesNo('dustExtraction', 'Dust is drawn off', { default: false })
 	],
 	outputs: [
-		{ name: 'overlap.overlapRatio', about: 'Overlap', main: true }, { name: 'overlap.dressClass', about: 'What kind of dress' }, { name: 'traverseMmPerMin', unit: 'mm/min', about: 'Traverse' }, { name: 'leadUm', unit: 'um', about: 'Lead' },
-		{ name: 'leadPerGrainRatio', about: 'Lead in grains' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Surface speed' }, { name: 'overlap.activeWidthUm', unit: 'um', about: 'Width the tip cuts' },
-		{ name: 'overlap.sharpnessIndex', about: 'Sharpness index' }, { name: 'overlap.scallopHeightUm', unit: 'um', about: 'Ridge between tracks' }, { name: 'overlap.overlapBand', about: 'Band of the overlap' }
+		{ name: 'overlap.overlapRatio', about: 'Overlap', main: true },
+		{ name: 'overlap.dressClass', about: 'What kind of dress' },
+		{ name: 'traverseMmPerMin', unit: 'mm/min', about: 'Traverse' },
+		{ name: 'leadUm', unit: 'um', about: 'Lead' },
+		{ name: 'leadPerGrainRatio', about: 'Lead in grains' },
+		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Surface speed' },
+		{ name: 'overlap.activeWidthUm', unit: 'um', about: 'Width the tip cuts' },
+		{ name: 'overlap.sharpnessIndex', about: 'Sharpness index' },
+		{ name: 'overlap.scallopHeightUm', unit: 'um', about: 'Ridge between tracks' },
+		{ name: 'overlap.overlapBand', about: 'Band of the overlap' }
 	],
-	example: { wheelDiameterMm: 196, wheelSpeedRpm: 2870, grainSizeUm: 230, depthUm: 21, traverseMmPerMin: 212, tipRadiusUm: 240, coolant: 'continuous' },
+	example: {
+		wheelDiameterMm: 196,
+		wheelSpeedRpm: 2870,
+		grainSizeUm: 230,
+		depthUm: 21,
+		traverseMmPerMin: 212,
+		tipRadiusUm: 240,
+		coolant: 'continuous'
+	},
 	compute(v) {
-		if (v.leadUm === null && v.traverseMmPerMin === null) throw new InputFault('leadUm', 'missing', 'Lead is missing. Enter the lead or the traverse.');
-		if (v.leadUm !== null && v.traverseMmPerMin !== null) throw new InputFault('traverseMmPerMin', 'inconsistent', 'Lead and traverse were both given. Enter one; the other follows.');
+		if (v.leadUm === null && v.traverseMmPerMin === null)
+			throw new InputFault('leadUm', 'missing', 'Lead is missing. Enter the lead or the traverse.');
+		if (v.leadUm !== null && v.traverseMmPerMin !== null)
+			throw new InputFault(
+				'traverseMmPerMin',
+				'inconsistent',
+				'Lead and traverse were both given. Enter one; the other follows.'
+			);
 		checkTip(v.tipRadiusUm, v.flatWidthUm);
 		const leadUm = v.leadUm ?? (1000 * v.traverseMmPerMin!) / v.wheelSpeedRpm;
 		const cut = { ...v, leadUm };
 		const o = overlapOf(cut);
 		const speed = surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
 		const findings = new Findings()
-			.stop('over-rated-speed', v.ratedSpeedMps !== null && speed > v.ratedSpeedMps, `${speed.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`)
-			.stop('wrong-dresser-for-superabrasive', v.abrasive === 'diamond', 'A diamond point on a diamond wheel ruins both. Use a truing wheel or a stick.')
-			.caution('superabrasive-wears-diamond', v.abrasive === 'cbn', 'Boron nitride wears a diamond point fast. A driven disc is the usual way.')
-			.stop('depth-too-great', v.depthUm > DEPTH_STOP_UM, `A bite of ${v.depthUm} µm is tenths, not hundredths: it can break wheel or diamond. Stay at ${DEPTH_STOP_UM} or less.`)
-			.caution('depth-heavy', v.depthUm > DEPTH_HEAVY_UM && v.depthUm <= DEPTH_STOP_UM, 'More than a full bite. 25 to 50 µm is a full bite.')
-			.caution('lead-exceeds-grain', leadUm > v.grainSizeUm, 'The lead is longer than a grain: grains are missed.');
+			.stop(
+				'over-rated-speed',
+				v.ratedSpeedMps !== null && speed > v.ratedSpeedMps,
+				`${speed.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`
+			)
+			.stop(
+				'wrong-dresser-for-superabrasive',
+				v.abrasive === 'diamond',
+				'A diamond point on a diamond wheel ruins both. Use a truing wheel or a stick.'
+			)
+			.caution(
+				'superabrasive-wears-diamond',
+				v.abrasive === 'cbn',
+				'Boron nitride wears a diamond point fast. A driven disc is the usual way.'
+			)
+			.stop(
+				'depth-too-great',
+				v.depthUm > DEPTH_STOP_UM,
+				`A bite of ${v.depthUm} µm is tenths, not hundredths: it can break wheel or diamond. Stay at ${DEPTH_STOP_UM} or less.`
+			)
+			.caution(
+				'depth-heavy',
+				v.depthUm > DEPTH_HEAVY_UM && v.depthUm <= DEPTH_STOP_UM,
+				'More than a full bite. 25 to 50 µm is a full bite.'
+			)
+			.caution(
+				'lead-exceeds-grain',
+				leadUm > v.grainSizeUm,
+				'The lead is longer than a grain: grains are missed.'
+			);
 		judgeOverlap(findings, cut, o)
-			.caution('coolant-intermittent', v.coolant === 'intermittent', 'A hot diamond that is splashed now and then cracks. Full flow before contact, or none.')
-			.caution('dry-no-extraction', v.coolant === 'none' && !v.dustExtraction, 'Dressing dust harms the lungs. Use extraction or coolant.');
-		return { surfaceSpeedMps: speed, leadUm, traverseMmPerMin: v.traverseMmPerMin ?? (leadUm * v.wheelSpeedRpm) / 1000, leadPerGrainRatio: leadUm / v.grainSizeUm, overlap: o, ...findings.judged() };
+			.caution(
+				'coolant-intermittent',
+				v.coolant === 'intermittent',
+				'A hot diamond that is splashed now and then cracks. Full flow before contact, or none.'
+			)
+			.caution(
+				'dry-no-extraction',
+				v.coolant === 'none' && !v.dustExtraction,
+				'Dressing dust harms the lungs. Use extraction or coolant.'
+			);
+		return {
+			surfaceSpeedMps: speed,
+			leadUm,
+			traverseMmPerMin: v.traverseMmPerMin ?? (leadUm * v.wheelSpeedRpm) / 1000,
+			leadPerGrainRatio: leadUm / v.grainSizeUm,
+			overlap: o,
+			...findings.judged()
+		};
 	}
 });

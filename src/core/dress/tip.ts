@@ -11,17 +11,46 @@ export const TIP_FIELDS = [
 
 /** @throws InputFault when neither a radius nor a flat is there, or the flat does not fit on the tip. */
 export function checkTip(tipRadiusUm: number | null, flatWidthUm: number): void {
-	if (tipRadiusUm === null && flatWidthUm === 0) throw new InputFault('tipRadiusUm', 'missing', 'Tip radius is missing. Enter the radius of the tip, or the width of its flat.');
-	if (tipRadiusUm !== null && flatWidthUm >= 2 * tipRadiusUm) throw new InputFault('flatWidthUm', 'inconsistent', `A flat of ${flatWidthUm} µm does not fit on a tip of ${tipRadiusUm} µm radius. Measure it again or turn the diamond.`);
+	if (tipRadiusUm === null && flatWidthUm === 0)
+		throw new InputFault(
+			'tipRadiusUm',
+			'missing',
+			'Tip radius is missing. Enter the radius of the tip, or the width of its flat.'
+		);
+	if (tipRadiusUm !== null && flatWidthUm >= 2 * tipRadiusUm)
+		throw new InputFault(
+			'flatWidthUm',
+			'inconsistent',
+			`A flat of ${flatWidthUm} µm does not fit on a tip of ${tipRadiusUm} µm radius. Measure it again or turn the diamond.`
+		);
 }
 
 /** Reference depth at which a dress counts as ordinary: 20 µm, for superabrasives 3 µm (guideline). */
-export const referenceDepthUm = (abrasive: string): number => (abrasive === 'cbn' || abrasive === 'diamond' ? 3 : 20);
+export const referenceDepthUm = (abrasive: string): number =>
+	abrasive === 'cbn' || abrasive === 'diamond' ? 3 : 20;
 
-export interface TipCut { tipRadiusUm: number | null; flatWidthUm: number; depthUm: number; leadUm: number; abrasive: string }
+export interface TipCut {
+	tipRadiusUm: number | null;
+	flatWidthUm: number;
+	depthUm: number;
+	leadUm: number;
+	abrasive: string;
+}
 
 function bandOf(U: number): string {
-	return U < 1 ? 'thread' : U < 2 ? 'open' : U < 3 ? 'rough' : U < 5 ? 'general' : U < 8 ? 'finish' : U < 10 ? 'very-fine' : 'dull';
+	return U < 1
+		? 'thread'
+		: U < 2
+			? 'open'
+			: U < 3
+				? 'rough'
+				: U < 5
+					? 'general'
+					: U < 8
+						? 'finish'
+						: U < 10
+							? 'very-fine'
+							: 'dull';
 }
 
 /** Active width of a tip at a depth: the chord of its circle, or its flat. Exact circle geometry. */
@@ -48,20 +77,40 @@ export function overlapOf({ tipRadiusUm: r, flatWidthUm: w, depthUm: a, leadUm: 
 	const U = b / s;
 	const S = (4 / U) * (a / ref);
 	const dressClass = S < 0.25 || U >= 10 ? 'dull' : S < 0.6 ? 'fine' : S < 1.6 ? 'general' : 'open-sharp';
-	const classReasons = [U < 3 ? 'overlap-low' : U < 5 ? 'overlap-medium' : U < 10 ? 'overlap-high' : 'overlap-very-high'];
+	const classReasons = [
+		U < 3 ? 'overlap-low' : U < 5 ? 'overlap-medium' : U < 10 ? 'overlap-high' : 'overlap-very-high'
+	];
 	if (a <= 0.375 * ref) classReasons.push('depth-shallow');
 	else if (a >= ref) classReasons.push('depth-deep');
 	return {
-		activeWidthUm: b, overlapRatio: U, overlapBand: bandOf(U), scallopHeightUm: ridgeUm(r, w, a, s), scallopApproxUm: r === null ? null : (s * s) / (8 * r), sharpnessIndex: S, dressClass, classReasons,
+		activeWidthUm: b,
+		overlapRatio: U,
+		overlapBand: bandOf(U),
+		scallopHeightUm: ridgeUm(r, w, a, s),
+		scallopApproxUm: r === null ? null : (s * s) / (8 * r),
+		sharpnessIndex: S,
+		dressClass,
+		classReasons,
 		leads: { roughUm: b / 2.5, generalUm: b / 4, finishUm: b / 6 }
 	};
 }
 
 /** The cautions every dress with a fixed tip can earn. */
 export function judgeOverlap(findings: Findings, cut: TipCut, o: ReturnType<typeof overlapOf>): Findings {
-	const swallowed = cut.tipRadiusUm !== null && cut.tipRadiusUm - Math.sqrt(cut.tipRadiusUm ** 2 - cut.flatWidthUm ** 2 / 4) + cut.depthUm >= cut.tipRadiusUm;
+	const swallowed =
+		cut.tipRadiusUm !== null &&
+		cut.tipRadiusUm - Math.sqrt(cut.tipRadiusUm ** 2 - cut.flatWidthUm ** 2 / 4) + cut.depthUm >=
+			cut.tipRadiusUm;
 	return findings
 		.caution('depth-exceeds-tip-radius', swallowed, 'The bite is deeper than the tip is round.')
-		.caution('thread-on-wheel', o.overlapRatio < 1, 'The lead is wider than the diamond: it cuts a thread into the wheel. Traverse slower.')
-		.caution('dressed-dull', o.dressClass === 'dull', 'This dress polishes the grains instead of breaking them. Traverse faster or bite deeper; for a finer finish take a finer grit.');
+		.caution(
+			'thread-on-wheel',
+			o.overlapRatio < 1,
+			'The lead is wider than the diamond: it cuts a thread into the wheel. Traverse slower.'
+		)
+		.caution(
+			'dressed-dull',
+			o.dressClass === 'dull',
+			'This dress polishes the grains instead of breaking them. Traverse faster or bite deeper; for a finer finish take a finer grit.'
+		);
 }

@@ -9,26 +9,54 @@ import { RING_MODES, lambdaSq, thicknessFactor } from './ring-tables.js';
 export const ringFrequency = defineCalculation({
 	id: 'inspect.ring-frequency',
 	title: 'The note it should sing',
-	about: 'From size, mass and stiffness: the first three notes of a flat wheel. Recessed and cup shapes do not follow this.',
+	about:
+		'From size, mass and stiffness: the first three notes of a flat wheel. Recessed and cup shapes do not follow this.',
 	source: 'Thin-plate theory of the free annulus with a correction for shear and rotary inertia.',
 	formulas: ['f = chi lambda^2 h/(2 pi R^2) sqrt(E/(12 rho (1 - nu^2)))', 'rho = m/(pi/4 (D^2 - d^2) h)'],
 	fields: [
-		...RING_FIELDS, number('modulusGPa', 'Vitrified wheels are somewhere around 20 to 90', { ...over0(1000), required: true, label: 'Stiffness, GPa' }),
-		kg('massKg', 'Weighed', over0(5000)), number('densityKgPerM3', 'When it is not weighed', { ...over0(20000), label: 'Density, kg/m3' })
+		...RING_FIELDS,
+		number('modulusGPa', 'Vitrified wheels are somewhere around 20 to 90', {
+			...over0(1000),
+			required: true,
+			label: 'Stiffness, GPa'
+		}),
+		kg('massKg', 'Weighed', over0(5000)),
+		number('densityKgPerM3', 'When it is not weighed', { ...over0(20000), label: 'Density, kg/m3' })
 	],
-	outputs: [{ name: 'modes.0.frequencyHz', about: 'First note, Hz', main: true }, { name: 'modes', about: 'The first three notes' }, { name: 'densityKgPerM3', about: 'Density, kg/m3' }, { name: 'boreRatio', about: 'Bore over diameter' }, { name: 'thicknessRatio', about: 'Thickness over radius' }],
+	outputs: [
+		{ name: 'modes.0.frequencyHz', about: 'First note, Hz', main: true },
+		{ name: 'modes', about: 'The first three notes' },
+		{ name: 'densityKgPerM3', about: 'Density, kg/m3' },
+		{ name: 'boreRatio', about: 'Bore over diameter' },
+		{ name: 'thicknessRatio', about: 'Thickness over radius' }
+	],
 	example: { diameterMm: 250, boreMm: 75, thicknessMm: 25, massKg: 2.3, modulusGPa: 52 },
 	compute(v) {
 		const { boreRatio, thicknessRatio, volumeM3, radiusM } = ringRatios(v);
-		if (v.massKg === null && v.densityKgPerM3 === null) throw new InputFault('massKg', 'missing', 'Mass is missing. Weigh the wheel, or enter its density.');
+		if (v.massKg === null && v.densityKgPerM3 === null)
+			throw new InputFault('massKg', 'missing', 'Mass is missing. Weigh the wheel, or enter its density.');
 		const densityKgPerM3 = v.massKg !== null ? v.massKg / volumeM3 : v.densityKgPerM3!;
 		const h = v.thicknessMm / 1000;
-		const plate = (h / (2 * Math.PI * radiusM ** 2)) * Math.sqrt((v.modulusGPa * 1e9) / (12 * densityKgPerM3 * (1 - v.poissonRatio ** 2)));
+		const plate =
+			(h / (2 * Math.PI * radiusM ** 2)) *
+			Math.sqrt((v.modulusGPa * 1e9) / (12 * densityKgPerM3 * (1 - v.poissonRatio ** 2)));
 		const modes = RING_MODES.map((mode) => {
 			const l = lambdaSq(mode, boreRatio, v.poissonRatio);
 			const chi = thicknessFactor(mode, boreRatio, thicknessRatio);
-			return { mode, lambdaSq: l, thicknessFactor: chi, thinPlateHz: l * plate, frequencyHz: chi * l * plate };
+			return {
+				mode,
+				lambdaSq: l,
+				thicknessFactor: chi,
+				thinPlateHz: l * plate,
+				frequencyHz: chi * l * plate
+			};
 		});
-		return { densityKgPerM3, boreRatio, thicknessRatio, modes, ...judgeRing(new Findings(), thicknessRatio, densityKgPerM3).judged() };
+		return {
+			densityKgPerM3,
+			boreRatio,
+			thicknessRatio,
+			modes,
+			...judgeRing(new Findings(), thicknessRatio, densityKgPerM3).judged()
+		};
 	}
 });

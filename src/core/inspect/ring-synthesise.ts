@@ -5,16 +5,81 @@ import { InputFault } from '../calculation/fault.js';
 import { DEG } from '../numeric/angles.js';
 import { mulberry32 } from '../numeric/random.js';
 
-const num = <const N extends string, const M extends object>(name: N, about: string, more: M) => number(name, about, { ...more });
+const num = <const N extends string, const M extends object>(name: N, about: string, more: M) =>
+	number(name, about, { ...more });
 /** What a made-up recording is made of; the analysis takes the same. */
 export const SYNTH_FIELDS = [
-	num('sampleRateHz', 'Rate of the recording', { label: 'Samples a second', min: 8000, max: 192000, default: 48000, advanced: true }), num('durationS', 'How long it lasts', { label: 'Length', unit: 's', min: 0, minOpen: true, max: 30, required: true }),
-	whole('seed', 'Same seed, same recording', { ...from0(4294967295), default: 1 }), num('noiseRms', 'Noise between the taps', { label: 'Noise of the room', min: 0, max: 1, default: 0 }), num('clickLevel', 'Noise of each tap', { label: 'Click of the mallet', min: 0, max: 10, default: 0.3, advanced: true }), num('gain', 'Setting of the microphone', { label: 'Loudness', min: 0, minOpen: true, max: 1000, default: 1, advanced: true }),
-	list('taps', 'When and where it is struck', group('tap', 'One tap', [num('timeS', 'When', { unit: 's', min: 0, max: 30, required: true }), num('angleDeg', 'Where on the wheel', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }), num('amplitude', 'How hard', { min: 0, max: 10, default: 0.5 })], { required: true }), { required: true, maxItems: 200 }),
-	list('modes', 'The notes of the wheel', group('note', 'One note', [
-				num('frequencyHz', 'Its height', { label: 'Note, Hz', min: 0, minOpen: true, max: 96000, required: true }), num('q', 'How long it rings', { label: 'Q', min: 0.5, minOpen: true, max: 100000, required: true }), num('amplitude', 'How loud', { min: 0, max: 10, default: 1 }), num('splitHz', 'Between the twins', { label: 'Split, Hz', min: 0, max: 96000, default: 0 }),
-				num('axisDeg', 'Where one twin sits', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }), whole('nodalDiameters', 'Nodal diameters', { ...from0(12), default: 2 })
-			], { required: true }), { label: 'Notes', required: true, maxItems: 40 })
+	num('sampleRateHz', 'Rate of the recording', {
+		label: 'Samples a second',
+		min: 8000,
+		max: 192000,
+		default: 48000,
+		advanced: true
+	}),
+	num('durationS', 'How long it lasts', {
+		label: 'Length',
+		unit: 's',
+		min: 0,
+		minOpen: true,
+		max: 30,
+		required: true
+	}),
+	whole('seed', 'Same seed, same recording', { ...from0(4294967295), default: 1 }),
+	num('noiseRms', 'Noise between the taps', { label: 'Noise of the room', min: 0, max: 1, default: 0 }),
+	num('clickLevel', 'Noise of each tap', {
+		label: 'Click of the mallet',
+		min: 0,
+		max: 10,
+		default: 0.3,
+		advanced: true
+	}),
+	num('gain', 'Setting of the microphone', {
+		label: 'Loudness',
+		min: 0,
+		minOpen: true,
+		max: 1000,
+		default: 1,
+		advanced: true
+	}),
+	list(
+		'taps',
+		'When and where it is struck',
+		group(
+			'tap',
+			'One tap',
+			[
+				num('timeS', 'When', { unit: 's', min: 0, max: 30, required: true }),
+				num('angleDeg', 'Where on the wheel', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }),
+				num('amplitude', 'How hard', { min: 0, max: 10, default: 0.5 })
+			],
+			{ required: true }
+		),
+		{ required: true, maxItems: 200 }
+	),
+	list(
+		'modes',
+		'The notes of the wheel',
+		group(
+			'note',
+			'One note',
+			[
+				num('frequencyHz', 'Its height', {
+					label: 'Note, Hz',
+					min: 0,
+					minOpen: true,
+					max: 96000,
+					required: true
+				}),
+				num('q', 'How long it rings', { label: 'Q', min: 0.5, minOpen: true, max: 100000, required: true }),
+				num('amplitude', 'How loud', { min: 0, max: 10, default: 1 }),
+				num('splitHz', 'Between the twins', { label: 'Split, Hz', min: 0, max: 96000, default: 0 }),
+				num('axisDeg', 'Where one twin sits', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }),
+				whole('nodalDiameters', 'Nodal diameters', { ...from0(12), default: 2 })
+			],
+			{ required: true }
+		),
+		{ label: 'Notes', required: true, maxItems: 40 }
+	)
 ] as const satisfies readonly Field[];
 export type Synth = Values<typeof SYNTH_FIELDS>;
 
@@ -24,10 +89,27 @@ const CLICK_DECAY_S = 0.0005;
 
 /** What single ranges cannot say. @throws InputFault under the given path */
 export function checkSynth(v: Synth, prefix = ''): void {
-	v.taps.forEach((t, i) => { if (t.timeS >= v.durationS) throw new InputFault(`${prefix}taps.${i}.timeS`, 'above-maximum', `Tap ${i + 1} at ${t.timeS} s is after the end, ${v.durationS} s.`); });
+	v.taps.forEach((t, i) => {
+		if (t.timeS >= v.durationS)
+			throw new InputFault(
+				`${prefix}taps.${i}.timeS`,
+				'above-maximum',
+				`Tap ${i + 1} at ${t.timeS} s is after the end, ${v.durationS} s.`
+			);
+	});
 	v.modes.forEach((m, i) => {
-		if (m.frequencyHz >= v.sampleRateHz / 2) throw new InputFault(`${prefix}modes.${i}.frequencyHz`, 'above-maximum', `${m.frequencyHz} Hz cannot be held by ${v.sampleRateHz} samples a second.`);
-		if (m.splitHz >= m.frequencyHz) throw new InputFault(`${prefix}modes.${i}.splitHz`, 'above-maximum', 'The twins lie further apart than their note is high.');
+		if (m.frequencyHz >= v.sampleRateHz / 2)
+			throw new InputFault(
+				`${prefix}modes.${i}.frequencyHz`,
+				'above-maximum',
+				`${m.frequencyHz} Hz cannot be held by ${v.sampleRateHz} samples a second.`
+			);
+		if (m.splitHz >= m.frequencyHz)
+			throw new InputFault(
+				`${prefix}modes.${i}.splitHz`,
+				'above-maximum',
+				'The twins lie further apart than their note is high.'
+			);
 	});
 }
 
@@ -66,7 +148,13 @@ export function synthesise(v: Synth): Float64Array {
 		const i0 = Math.floor(tap.timeS * fs + 0.5);
 		for (const m of v.modes) {
 			const turn = m.nodalDiameters * (tap.angleDeg - m.axisDeg) * DEG;
-			const parts: [number, number][] = m.nodalDiameters === 0 ? [[m.frequencyHz, 1]] : [[m.frequencyHz - m.splitHz / 2, Math.cos(turn) ** 2], [m.frequencyHz + m.splitHz / 2, Math.sin(turn) ** 2]];
+			const parts: [number, number][] =
+				m.nodalDiameters === 0
+					? [[m.frequencyHz, 1]]
+					: [
+							[m.frequencyHz - m.splitHz / 2, Math.cos(turn) ** 2],
+							[m.frequencyHz + m.splitHz / 2, Math.sin(turn) ** 2]
+						];
 			for (const [f, w] of parts) {
 				const loud = tap.amplitude * m.amplitude * w;
 				if (loud === 0) continue;
@@ -79,7 +167,8 @@ export function synthesise(v: Synth): Float64Array {
 		const i0 = Math.floor(tap.timeS * fs + 0.5);
 		for (let i = i0; i < i0 + click; i++) {
 			const u = rng();
-			if (i < n) x[i]! += tap.amplitude * v.clickLevel * (2 * u - 1) * Math.exp(-((i - i0) / fs) / CLICK_DECAY_S);
+			if (i < n)
+				x[i]! += tap.amplitude * v.clickLevel * (2 * u - 1) * Math.exp(-((i - i0) / fs) / CLICK_DECAY_S);
 		}
 	}
 	for (let i = 0; i < n; i++) x[i] = Math.max(-1, Math.min(1, x[i]! * v.gain));
@@ -90,17 +179,49 @@ export function synthesise(v: Synth): Float64Array {
 export const ringSynthesise = defineCalculation({
 	id: 'inspect.ring-synthesise',
 	title: 'A made-up ring',
-	about: 'Stands in for a microphone: a wheel of chosen condition, struck at chosen places. The same seed always gives the same sound.',
+	about:
+		'Stands in for a microphone: a wheel of chosen condition, struck at chosen places. The same seed always gives the same sound.',
 	source: 'Decaying twin modes of a ring (first principles), seeded noise.',
-	formulas: ['x = tap x mode x w exp(-pi f t/q) sin(2 pi f t)', 'twins: w = cos^2 and sin^2 of n (angle - axis)'],
+	formulas: [
+		'x = tap x mode x w exp(-pi f t/q) sin(2 pi f t)',
+		'twins: w = cos^2 and sin^2 of n (angle - axis)'
+	],
 	fields: SYNTH_FIELDS,
-	outputs: [{ name: 'peak', about: 'Loudest', main: true }, { name: 'rms', about: 'Mean loudness' }, { name: 'sampleCount', about: 'Samples' }, { name: 'sampleRateHz', about: 'Samples a second' }, { name: 'clippedCount', about: 'Clipped samples' }, { name: 'samples', about: 'The recording' }],
-	example: { sampleRateHz: 8000, durationS: 0.25, seed: 99, noiseRms: 0.005, taps: [{ timeS: 0.05, angleDeg: 60, amplitude: 0.6 }], modes: [{ frequencyHz: 500, q: 120, splitHz: 5, axisDeg: 20 }] },
+	outputs: [
+		{ name: 'peak', about: 'Loudest', main: true },
+		{ name: 'rms', about: 'Mean loudness' },
+		{ name: 'sampleCount', about: 'Samples' },
+		{ name: 'sampleRateHz', about: 'Samples a second' },
+		{ name: 'clippedCount', about: 'Clipped samples' },
+		{ name: 'samples', about: 'The recording' }
+	],
+	example: {
+		sampleRateHz: 8000,
+		durationS: 0.25,
+		seed: 99,
+		noiseRms: 0.005,
+		taps: [{ timeS: 0.05, angleDeg: 60, amplitude: 0.6 }],
+		modes: [{ frequencyHz: 500, q: 120, splitHz: 5, axisDeg: 20 }]
+	},
 	compute(v) {
 		checkSynth(v);
 		const samples = synthesise(v);
-		let peak = 0, square = 0, clippedCount = 0;
-		for (const s of samples) { const a = Math.abs(s); if (a > peak) peak = a; square += s * s; if (a >= CLIPPED) clippedCount++; }
-		return { sampleRateHz: v.sampleRateHz, sampleCount: samples.length, peak, rms: samples.length ? Math.sqrt(square / samples.length) : 0, clippedCount, samples: Array.from(samples) };
+		let peak = 0,
+			square = 0,
+			clippedCount = 0;
+		for (const s of samples) {
+			const a = Math.abs(s);
+			if (a > peak) peak = a;
+			square += s * s;
+			if (a >= CLIPPED) clippedCount++;
+		}
+		return {
+			sampleRateHz: v.sampleRateHz,
+			sampleCount: samples.length,
+			peak,
+			rms: samples.length ? Math.sqrt(square / samples.length) : 0,
+			clippedCount,
+			samples: Array.from(samples)
+		};
 	}
 });

@@ -5,15 +5,22 @@ import { Findings } from '../calculation/verdict.js';
 import { rpmForSpeed, surfaceSpeedMps } from '../spec/speed.js';
 
 const SLACK = 1e-9;
-const mps = <const N extends string>(name: N, label: string, about: string) => mpsField(name, about, { ...over0(500), required: true, label });
+const mps = <const N extends string>(name: N, label: string, about: string) =>
+	mpsField(name, about, { ...over0(500), required: true, label });
 
 /** Which rpm holds the surface speed as the wheel wears, and down to which diameter. */
 export const holdSpeed = defineCalculation({
 	id: 'keep.hold-speed',
 	title: 'Hold the speed as it wears',
-	about: 'The rpm for the wanted surface speed today and down to the scrap diameter, never above what is marked.',
-	source: 'Circular motion (first principles); a worn wheel earns no rpm above its marking unless a lead recorded that it may.',
-	formulas: ['wanted rpm = 60000 v/(pi D)', 'cap = least of machine and marked rpm', 'held down to D = 60000 target/(pi cap)'],
+	about:
+		'The rpm for the wanted surface speed today and down to the scrap diameter, never above what is marked.',
+	source:
+		'Circular motion (first principles); a worn wheel earns no rpm above its marking unless a lead recorded that it may.',
+	formulas: [
+		'wanted rpm = 60000 v/(pi D)',
+		'cap = least of machine and marked rpm',
+		'held down to D = 60000 target/(pi cap)'
+	],
 	fields: [
 		mm('diameterMm', 'Measured', { ...over0(3000), required: true, label: 'Diameter today' }),
 		mm('minDiameterMm', 'Not below this', { ...over0(3000), required: true, label: 'Scrap diameter' }),
@@ -27,13 +34,27 @@ export const holdSpeed = defineCalculation({
 		whole('rows', 'Lines of the table', { ...between(1, 200), default: 5, advanced: true })
 	],
 	outputs: [
-		{ name: 'speedRpm', unit: 'rpm', about: 'Set now', main: true }, { name: 'speedMps', unit: 'm/s', about: 'Surface speed' }, { name: 'wantedRpm', unit: 'rpm', about: 'Wanted' }, { name: 'heldToDiameterMm', unit: 'mm', about: 'Held down to' },
-		{ name: 'speedAtMinDiameterMps', unit: 'm/s', about: 'At the scrap diameter' }, { name: 'rows', about: 'As it wears' }
+		{ name: 'speedRpm', unit: 'rpm', about: 'Set now', main: true },
+		{ name: 'speedMps', unit: 'm/s', about: 'Surface speed' },
+		{ name: 'wantedRpm', unit: 'rpm', about: 'Wanted' },
+		{ name: 'heldToDiameterMm', unit: 'mm', about: 'Held down to' },
+		{ name: 'speedAtMinDiameterMps', unit: 'm/s', about: 'At the scrap diameter' },
+		{ name: 'rows', about: 'As it wears' }
 	],
 	example: { diameterMm: 300, minDiameterMm: 200, targetMps: 30, rpmMax: 2500, ratedMps: 40, rows: 2 },
 	compute(v) {
-		if (v.minDiameterMm > v.diameterMm) throw new InputFault('minDiameterMm', 'above-maximum', `Scrap diameter ${v.minDiameterMm} mm is above the diameter today, ${v.diameterMm} mm.`);
-		if (v.rpmMin > v.rpmMax) throw new InputFault('rpmMin', 'above-maximum', `The slowest speed ${v.rpmMin} rpm is above the fastest, ${v.rpmMax} rpm.`);
+		if (v.minDiameterMm > v.diameterMm)
+			throw new InputFault(
+				'minDiameterMm',
+				'above-maximum',
+				`Scrap diameter ${v.minDiameterMm} mm is above the diameter today, ${v.diameterMm} mm.`
+			);
+		if (v.rpmMin > v.rpmMax)
+			throw new InputFault(
+				'rpmMin',
+				'above-maximum',
+				`The slowest speed ${v.rpmMin} rpm is above the fastest, ${v.rpmMax} rpm.`
+			);
 		const cap = v.markedRpm !== null && !v.allowAboveMarkedRpm ? Math.min(v.rpmMax, v.markedRpm) : v.rpmMax;
 		const at = (diameterMm: number) => {
 			const wantedRpm = rpmForSpeed(v.targetMps, diameterMm);
@@ -42,17 +63,47 @@ export const holdSpeed = defineCalculation({
 			const speedRpm = Math.max(n, v.rpmMin);
 			return { diameterMm, wantedRpm, speedRpm, speedMps: surfaceSpeedMps(diameterMm, speedRpm) };
 		};
-		const rows = Array.from({ length: v.rows + 1 }, (_, i) => at(v.diameterMm + ((v.minDiameterMm - v.diameterMm) * i) / v.rows));
+		const rows = Array.from({ length: v.rows + 1 }, (_, i) =>
+			at(v.diameterMm + ((v.minDiameterMm - v.diameterMm) * i) / v.rows)
+		);
 		const now = rows[0]!;
 		const heldToDiameterMm = rpmForSpeed(v.targetMps, cap);
 		const allowed = v.targetMps <= v.ratedMps * (1 + SLACK);
 		const offNow = Math.abs(now.speedMps / v.targetMps - 1) > 0.01 + SLACK;
 		const findings = new Findings()
-			.stop('target-over-rated-speed', !allowed, `The speed wanted, ${v.targetMps} m/s, is above the ${v.ratedMps} m/s marked on the wheel.`)
-			.stop('over-rated-speed', rows.some((r) => r.speedMps > v.ratedMps * (1 + SLACK)), 'The spindle cannot run slowly enough for this wheel.')
-			.stop('over-marked-rpm', v.markedRpm !== null && !v.allowAboveMarkedRpm && v.rpmMin > v.markedRpm * (1 + SLACK), `The spindle's slowest speed is above the ${v.markedRpm} rpm marked on the wheel.`)
-			.caution('speed-not-held', allowed && offNow, `Runs ${now.speedMps.toFixed(1)} m/s instead of ${v.targetMps}: it will act softer.`)
-			.caution('speed-not-held-to-the-end', allowed && !offNow && heldToDiameterMm > v.minDiameterMm * (1 + SLACK), `Held down to ${heldToDiameterMm.toFixed(0)} mm; below that it acts softer.`);
-		return { speedRpm: now.speedRpm, speedMps: now.speedMps, wantedRpm: now.wantedRpm, heldToDiameterMm, speedAtMinDiameterMps: rows.at(-1)!.speedMps, rows, ...findings.judged() };
+			.stop(
+				'target-over-rated-speed',
+				!allowed,
+				`The speed wanted, ${v.targetMps} m/s, is above the ${v.ratedMps} m/s marked on the wheel.`
+			)
+			.stop(
+				'over-rated-speed',
+				rows.some((r) => r.speedMps > v.ratedMps * (1 + SLACK)),
+				'The spindle cannot run slowly enough for this wheel.'
+			)
+			.stop(
+				'over-marked-rpm',
+				v.markedRpm !== null && !v.allowAboveMarkedRpm && v.rpmMin > v.markedRpm * (1 + SLACK),
+				`The spindle's slowest speed is above the ${v.markedRpm} rpm marked on the wheel.`
+			)
+			.caution(
+				'speed-not-held',
+				allowed && offNow,
+				`Runs ${now.speedMps.toFixed(1)} m/s instead of ${v.targetMps}: it will act softer.`
+			)
+			.caution(
+				'speed-not-held-to-the-end',
+				allowed && !offNow && heldToDiameterMm > v.minDiameterMm * (1 + SLACK),
+				`Held down to ${heldToDiameterMm.toFixed(0)} mm; below that it acts softer.`
+			);
+		return {
+			speedRpm: now.speedRpm,
+			speedMps: now.speedMps,
+			wantedRpm: now.wantedRpm,
+			heldToDiameterMm,
+			speedAtMinDiameterMps: rows.at(-1)!.speedMps,
+			rows,
+			...findings.judged()
+		};
 	}
 });

@@ -3,7 +3,16 @@ import { defineCalculation } from '../calculation/define.js';
 import type { BooleanField } from '../calculation/fields.js';
 import { Findings } from '../calculation/verdict.js';
 
-export const INCIDENT_EVENTS = ['burst', 'hard-crash', 'light-touch', 'overspeed', 'vibration', 'power-loss-in-cut', 'dropped-wheel', 'dull-ring'] as const;
+export const INCIDENT_EVENTS = [
+	'burst',
+	'hard-crash',
+	'light-touch',
+	'overspeed',
+	'vibration',
+	'power-loss-in-cut',
+	'dropped-wheel',
+	'dull-ring'
+] as const;
 export type IncidentEvent = (typeof INCIDENT_EVENTS)[number];
 const MECHANICAL: readonly string[] = ['burst', 'hard-crash', 'light-touch', 'overspeed'];
 const OFF_MACHINE: readonly string[] = ['dropped-wheel', 'dull-ring'];
@@ -16,66 +25,165 @@ const runout = <const N extends string>(name: N, about: string) => um(name, abou
 export const incidentPlan = defineCalculation({
 	id: 'keep.incident-plan',
 	title: 'Something is wrong',
-	about: 'Make it safe, care for people, tag, look, measure, mend, and start the route again. A wheel that was hit is scrap even when it rings.',
-	source: 'General safety practice; run-out limits are guidelines. A repair is closed by looking again, never by overriding.',
+	about:
+		'Make it safe, care for people, tag, look, measure, mend, and start the route again. A wheel that was hit is scrap even when it rings.',
+	source:
+		'General safety practice; run-out limits are guidelines. A repair is closed by looking again, never by overriding.',
 	formulas: ['locked out while any stop is open'],
 	fields: [
 		choice('event', 'The nearest of these', INCIDENT_EVENTS, { required: true, label: 'What happened' }),
-		yesNo('injury', 'Even lightly', { required: true, label: 'Somebody is hurt' }), yesNo('madeSafe', 'Stopped, isolated, locked', { required: true, label: 'Made safe' }),
-		um('runoutAimUm', 'Aim', { ...over0(1000), guideline: true, label: 'Run-out, aim', default: 5, advanced: true }), um('runoutLimitUm', 'Limit', { ...over0(1000), guideline: true, label: 'Run-out, limit', default: 25, advanced: true }),
-		list('done', 'Steps done', text('step', 'Step', { required: true, maxLength: 60 }), { default: [] as string[], maxItems: 60 }),
+		yesNo('injury', 'Even lightly', { required: true, label: 'Somebody is hurt' }),
+		yesNo('madeSafe', 'Stopped, isolated, locked', { required: true, label: 'Made safe' }),
+		um('runoutAimUm', 'Aim', {
+			...over0(1000),
+			guideline: true,
+			label: 'Run-out, aim',
+			default: 5,
+			advanced: true
+		}),
+		um('runoutLimitUm', 'Limit', {
+			...over0(1000),
+			guideline: true,
+			label: 'Run-out, limit',
+			default: 25,
+			advanced: true
+		}),
+		list('done', 'Steps done', text('step', 'Step', { required: true, maxLength: 60 }), {
+			default: [] as string[],
+			maxItems: 60
+		}),
 		group('findings', 'What was found; empty until looked at', [
-				choice('guard', 'Guard', ['sound', 'damaged']), choice('flange', 'Flanges', ['sound', 'light-burr', 'bent', 'cracked']),
-				choice('taper', 'Spindle taper', ['sound', 'light-galling', 'severe-galling']), runout('taperRunoutUm', 'Run-out of the taper'), runout('flangeRunoutUm', 'Run-out of the flange'),
-				seen('polishMarks', 'Polish marks'), seen('chuckHighSpots', 'Lumps on the chuck'), seen('chuckGouges', 'Hollows in the chuck'), seen('spindleNoise', 'Spindle noisy')
-			])
+			choice('guard', 'Guard', ['sound', 'damaged']),
+			choice('flange', 'Flanges', ['sound', 'light-burr', 'bent', 'cracked']),
+			choice('taper', 'Spindle taper', ['sound', 'light-galling', 'severe-galling']),
+			runout('taperRunoutUm', 'Run-out of the taper'),
+			runout('flangeRunoutUm', 'Run-out of the flange'),
+			seen('polishMarks', 'Polish marks'),
+			seen('chuckHighSpots', 'Lumps on the chuck'),
+			seen('chuckGouges', 'Hollows in the chuck'),
+			seen('spindleNoise', 'Spindle noisy')
+		])
 	],
-	outputs: [{ name: 'next', about: 'Do this now', main: true }, { name: 'machineState', about: 'Machine' }, { name: 'wheelDisposition', about: 'Wheel' }, { name: 'restartStation', about: 'Starts again at' }, { name: 'steps', about: 'In order' }],
-	example: { event: 'hard-crash', injury: false, madeSafe: true, findings: { guard: 'sound', flange: 'light-burr', taper: 'sound', taperRunoutUm: 3, flangeRunoutUm: 14, polishMarks: false, chuckHighSpots: true, chuckGouges: true, spindleNoise: false }, done: ['record-and-tag', 'scrap-wheel', 'inspect-guard', 'inspect-flange'] },
+	outputs: [
+		{ name: 'next', about: 'Do this now', main: true },
+		{ name: 'machineState', about: 'Machine' },
+		{ name: 'wheelDisposition', about: 'Wheel' },
+		{ name: 'restartStation', about: 'Starts again at' },
+		{ name: 'steps', about: 'In order' }
+	],
+	example: {
+		event: 'hard-crash',
+		injury: false,
+		madeSafe: true,
+		findings: {
+			guard: 'sound',
+			flange: 'light-burr',
+			taper: 'sound',
+			taperRunoutUm: 3,
+			flangeRunoutUm: 14,
+			polishMarks: false,
+			chuckHighSpots: true,
+			chuckGouges: true,
+			spindleNoise: false
+		},
+		done: ['record-and-tag', 'scrap-wheel', 'inspect-guard', 'inspect-flange']
+	},
 	compute(v) {
 		const mechanical = MECHANICAL.includes(v.event);
 		const off = OFF_MACHINE.includes(v.event);
 		const scrap = SCRAP.includes(v.event);
 		const listen = v.event === 'vibration' || v.event === 'power-loss-in-cut';
-		const f = v.findings ?? { guard: null, flange: null, taper: null, taperRunoutUm: null, flangeRunoutUm: null, polishMarks: null, chuckHighSpots: null, chuckGouges: null, spindleNoise: null };
+		const f = v.findings ?? {
+			guard: null,
+			flange: null,
+			taper: null,
+			taperRunoutUm: null,
+			flangeRunoutUm: null,
+			polishMarks: null,
+			chuckHighSpots: null,
+			chuckGouges: null,
+			spindleNoise: null
+		};
 		const runouts = [f.taperRunoutUm, f.flangeRunoutUm].filter((n) => n !== null);
 		const overAim = runouts.some((n) => n > v.runoutAimUm);
 		const overLimit = runouts.some((n) => n >= v.runoutLimitUm);
 		const bad = f.flange === 'bent' || f.flange === 'cracked';
 		const codes: string[] = [];
-		const step = (code: string, when = true) => { if (when && !codes.includes(code)) codes.push(code); };
+		const step = (code: string, when = true) => {
+			if (when && !codes.includes(code)) codes.push(code);
+		};
 		step('make-safe', !off);
 		step('care-for-people', v.injury);
 		step('record-and-tag');
 		step(scrap ? 'scrap-wheel' : 'quarantine-and-retest-wheel');
 		if (mechanical) {
-			step('inspect-guard'); step('repair-guard', f.guard === 'damaged'); step('inspect-flange'); step('stone-flange', f.flange === 'light-burr'); step('replace-flange', bad);
-			step('inspect-taper'); step('polish-taper', f.taper === 'light-galling'); step('spindle-service', f.taper === 'severe-galling'); step('measure-taper-runout'); step('measure-flange-runout');
-			step('polish-marks', f.polishMarks === true); step('clean-and-remeasure', overAim); step('listen-to-spindle'); step('spindle-service', f.spindleNoise === true || overLimit);
-			step('inspect-chuck'); step('stone-chuck-high-spots', f.chuckHighSpots === true); step('leave-gouges', f.chuckGouges === true && f.chuckHighSpots !== true);
+			step('inspect-guard');
+			step('repair-guard', f.guard === 'damaged');
+			step('inspect-flange');
+			step('stone-flange', f.flange === 'light-burr');
+			step('replace-flange', bad);
+			step('inspect-taper');
+			step('polish-taper', f.taper === 'light-galling');
+			step('spindle-service', f.taper === 'severe-galling');
+			step('measure-taper-runout');
+			step('measure-flange-runout');
+			step('polish-marks', f.polishMarks === true);
+			step('clean-and-remeasure', overAim);
+			step('listen-to-spindle');
+			step('spindle-service', f.spindleNoise === true || overLimit);
+			step('inspect-chuck');
+			step('stone-chuck-high-spots', f.chuckHighSpots === true);
+			step('leave-gouges', f.chuckGouges === true && f.chuckHighSpots !== true);
 		}
-		if (listen) { step('listen-to-spindle'); step('spindle-service', f.spindleNoise === true); }
+		if (listen) {
+			step('listen-to-spindle');
+			step('spindle-service', f.spindleNoise === true);
+		}
 		step(scrap ? 'full-route-new-wheel' : 'full-route-retest');
 		const done = new Set([...v.done, ...(v.madeSafe ? ['make-safe'] : [])]);
 		const steps = codes.map((code, i) => ({ order: i + 1, code, done: done.has(code) }));
 		const findings = new Findings()
 			.stop('not-made-safe', !v.madeSafe && !off, 'Stop it, isolate it, lock it. Nothing else first.')
 			.stop('injury', v.injury && !done.has('care-for-people'), 'People before machines.')
-			.stop('findings-missing', mechanical ? Object.values(f).some((x) => x === null) : listen && f.spindleNoise === null, 'Not everything has been looked at.')
+			.stop(
+				'findings-missing',
+				mechanical ? Object.values(f).some((x) => x === null) : listen && f.spindleNoise === null,
+				'Not everything has been looked at.'
+			)
 			.stop('guard-damaged', mechanical && f.guard === 'damaged', 'The guard is damaged.')
 			.stop('flange-damaged', mechanical && bad, 'A flange is bent or cracked.')
 			.stop('taper-galled', mechanical && f.taper === 'severe-galling', 'The taper is badly galled.')
 			.stop('runout-over-limit', mechanical && overLimit, 'Run-out over the limit.')
 			.stop('spindle-noise', (mechanical || listen) && f.spindleNoise === true, 'The spindle is noisy.')
-			.caution('runout-above-aim', mechanical && runouts.some((n) => n > v.runoutAimUm && n < v.runoutLimitUm), 'Run-out above the aim.')
+			.caution(
+				'runout-above-aim',
+				mechanical && runouts.some((n) => n > v.runoutAimUm && n < v.runoutLimitUm),
+				'Run-out above the aim.'
+			)
 			.caution('flange-burr', mechanical && f.flange === 'light-burr', 'A light burr on a flange.')
-			.caution('taper-light-galling', mechanical && f.taper === 'light-galling', 'Light galling on the taper.')
+			.caution(
+				'taper-light-galling',
+				mechanical && f.taper === 'light-galling',
+				'Light galling on the taper.'
+			)
 			.caution('polish-marks', mechanical && f.polishMarks === true, 'Polish marks.')
-			.caution('chuck-high-spots', mechanical && f.chuckHighSpots === true, 'Lumps on the chuck lift the work.')
-			.stop('steps-open', steps.slice(0, -1).some((s) => !s.done), 'Steps are still open.');
+			.caution(
+				'chuck-high-spots',
+				mechanical && f.chuckHighSpots === true,
+				'Lumps on the chuck lift the work.'
+			)
+			.stop(
+				'steps-open',
+				steps.slice(0, -1).some((s) => !s.done),
+				'Steps are still open.'
+			);
 		return {
-			steps, next: steps.find((s) => !s.done)?.code ?? null, wheelDisposition: scrap ? 'scrap' : 'quarantine',
-			machineState: off ? 'not-involved' : findings.verdict === 'stop' ? 'locked-out' : 'ready-for-wheel', restartStation: scrap ? 'spec' : 'inspect', ...findings.judged()
+			steps,
+			next: steps.find((s) => !s.done)?.code ?? null,
+			wheelDisposition: scrap ? 'scrap' : 'quarantine',
+			machineState: off ? 'not-involved' : findings.verdict === 'stop' ? 'locked-out' : 'ready-for-wheel',
+			restartStation: scrap ? 'spec' : 'inspect',
+			...findings.judged()
 		};
 	}
 });

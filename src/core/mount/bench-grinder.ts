@@ -2,30 +2,62 @@ import { from0, mm, over0, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
-const yes = <const N extends string>(name: N, label: string, about: string) => yesNo(name, about, { required: true, label });
-const gap = <const N extends string>(name: N, label: string) => mm(name, 'Measured, wheel still and locked', { ...from0(100), required: true, label });
+const yes = <const N extends string>(name: N, label: string, about: string) =>
+	yesNo(name, about, { required: true, label });
+const gap = <const N extends string>(name: N, label: string) =>
+	mm(name, 'Measured, wheel still and locked', { ...from0(100), required: true, label });
 
 /** A bench or pedestal grinder after its wheel was changed: rest, tongue, guards. */
 export const benchGrinder = defineCalculation({
 	id: 'mount.bench-grinder',
 	title: 'Bench grinder',
-	about: 'Rest and tongue close to the wheel, guards on, the rest under the centre. Work that is pulled into a wide gap breaks the wheel.',
-	source: 'General safety practice; 3 and 6 mm (1/8 and 1/4 in) are common in safety codes, your local code governs.',
+	about:
+		'Rest and tongue close to the wheel, guards on, the rest under the centre. Work that is pulled into a wide gap breaks the wheel.',
+	source:
+		'General safety practice; 3 and 6 mm (1/8 and 1/4 in) are common in safety codes, your local code governs.',
 	formulas: ['rest gap at most 3 mm, tongue gap at most 6 mm'],
 	fields: [
-		gap('restGapMm', 'Rest to wheel'), gap('tongueGapMm', 'Tongue to wheel'), mm('restGapMostMm', 'Of your code', { ...over0(20), default: 3, advanced: true }), mm('tongueGapMostMm', 'Of your code', { ...over0(20), default: 6, advanced: true }),
-		yes('restAtCentre', 'Rest at or just under the centre', 'And tight'), yes('guardsOn', 'Side guards on', 'Covering nut and flanges'), yes('shieldClear', 'Eye shield clean and in place', 'Goggles all the same'), yes('boltedDown', 'Bolted down', 'It does not walk')
+		gap('restGapMm', 'Rest to wheel'),
+		gap('tongueGapMm', 'Tongue to wheel'),
+		mm('restGapMostMm', 'Of your code', { ...over0(20), default: 3, advanced: true }),
+		mm('tongueGapMostMm', 'Of your code', { ...over0(20), default: 6, advanced: true }),
+		yes('restAtCentre', 'Rest at or just under the centre', 'And tight'),
+		yes('guardsOn', 'Side guards on', 'Covering nut and flanges'),
+		yes('shieldClear', 'Eye shield clean and in place', 'Goggles all the same'),
+		yes('boltedDown', 'Bolted down', 'It does not walk')
 	],
-	outputs: [{ name: 'restSpareMm', unit: 'mm', about: 'Rest: to spare', main: true }, { name: 'tongueSpareMm', unit: 'mm', about: 'Tongue: to spare' }],
-	example: { restGapMm: 2, tongueGapMm: 5, restAtCentre: true, guardsOn: true, shieldClear: true, boltedDown: true },
+	outputs: [
+		{ name: 'restSpareMm', unit: 'mm', about: 'Rest: to spare', main: true },
+		{ name: 'tongueSpareMm', unit: 'mm', about: 'Tongue: to spare' }
+	],
+	example: {
+		restGapMm: 2,
+		tongueGapMm: 5,
+		restAtCentre: true,
+		guardsOn: true,
+		shieldClear: true,
+		boltedDown: true
+	},
 	compute(v) {
 		const findings = new Findings()
-			.stop('rest-gap', v.restGapMm > v.restGapMostMm + 1e-9, `The rest stands ${v.restGapMm} mm from the wheel; at most ${v.restGapMostMm}. Work is pulled into the gap. Move it in, wheel still and locked.`)
-			.stop('tongue-gap', v.tongueGapMm > v.tongueGapMostMm + 1e-9, `The tongue stands ${v.tongueGapMm} mm from the wheel; at most ${v.tongueGapMostMm}. Set it down.`)
+			.stop(
+				'rest-gap',
+				v.restGapMm > v.restGapMostMm + 1e-9,
+				`The rest stands ${v.restGapMm} mm from the wheel; at most ${v.restGapMostMm}. Work is pulled into the gap. Move it in, wheel still and locked.`
+			)
+			.stop(
+				'tongue-gap',
+				v.tongueGapMm > v.tongueGapMostMm + 1e-9,
+				`The tongue stands ${v.tongueGapMm} mm from the wheel; at most ${v.tongueGapMostMm}. Set it down.`
+			)
 			.stop('guards-off', !v.guardsOn, 'Nothing turns without its guards.')
 			.caution('rest-not-at-centre', !v.restAtCentre, 'Set the rest at or just under the centre.')
 			.caution('shield', !v.shieldClear, 'Clean the eye shield or fit a new one; goggles all the same.')
 			.caution('not-bolted', !v.boltedDown, 'Bolt it down before it runs.');
-		return { restSpareMm: v.restGapMostMm - v.restGapMm, tongueSpareMm: v.tongueGapMostMm - v.tongueGapMm, ...findings.judged() };
+		return {
+			restSpareMm: v.restGapMostMm - v.restGapMm,
+			tongueSpareMm: v.tongueGapMostMm - v.tongueGapMm,
+			...findings.judged()
+		};
 	}
 });

@@ -3,29 +3,67 @@ import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { nominalBore } from './bore-sizes.js';
 
-const bore = <const N extends string>(name: N, about: string, required: boolean) => mm(name, about, { ...over0(1000), required });
+const bore = <const N extends string>(name: N, about: string, required: boolean) =>
+	mm(name, about, { ...over0(1000), required });
 const THICK_SHIM_UM = 100;
 
 /** Bore on arbor: slides on by hand, never forced; how far off centre the play lets the wheel sit. */
 export const fitCheck = defineCalculation({
 	id: 'mount.fit-check',
 	title: 'Bore fit',
-	about: 'The wheel slides on by hand with a whisper of play. If it will not go on it is the wrong wheel or a dirty spindle.',
+	about:
+		'The wheel slides on by hand with a whisper of play. If it will not go on it is the wrong wheel or a dirty spindle.',
 	source: 'First principles of clearance and thermal growth; sizes as commonly used.',
-	formulas: ['clearance = 1000 (bore - arbor)', 'warm clearance = clearance - alpha dT arbor 1000', 'off centre at most clearance/2, run-out twice that', 'unbalance = mass x off-centre'],
+	formulas: [
+		'clearance = 1000 (bore - arbor)',
+		'warm clearance = clearance - alpha dT arbor 1000',
+		'off centre at most clearance/2, run-out twice that',
+		'unbalance = mass x off-centre'
+	],
 	fields: [
-		{ ...bore('boreMm', 'Measured bore', true), required: true }, { ...bore('arborMm', 'Measured seat', true), required: true },
+		{ ...bore('boreMm', 'Measured bore', true), required: true },
+		{ ...bore('arborMm', 'Measured seat', true), required: true },
 		yesNo('forced', 'It did not slide on by hand', { default: false, label: 'Had to be forced' }),
-		kelvin('spindleTempRiseK', 'How much warmer the spindle gets', { ...from0(200), guideline: true, label: 'Spindle warms by', default: 30, advanced: true }),
-		perKelvin('arborExpansionPerK', 'Thermal expansion of the seat (steel)', { ...over0(0.0001), default: 11.7e-6, advanced: true }),
-		um('looseUm', 'More play than this is loose (guideline)', { ...over0(2000), guideline: true, label: 'Loose above', default: 150, advanced: true }),
+		kelvin('spindleTempRiseK', 'How much warmer the spindle gets', {
+			...from0(200),
+			guideline: true,
+			label: 'Spindle warms by',
+			default: 30,
+			advanced: true
+		}),
+		perKelvin('arborExpansionPerK', 'Thermal expansion of the seat (steel)', {
+			...over0(0.0001),
+			default: 11.7e-6,
+			advanced: true
+		}),
+		um('looseUm', 'More play than this is loose (guideline)', {
+			...over0(2000),
+			guideline: true,
+			label: 'Loose above',
+			default: 150,
+			advanced: true
+		}),
 		um('shimUm', 'Paper shim in the bore', { ...from0(2000), default: 0 }),
 		kg('massKg', 'Wheel mass', over0(2000)),
-		{ ...bore('boreNominalMm', 'Nominal bore; found when left empty', false), required: false, advanced: true }, { ...bore('arborNominalMm', 'Nominal seat; found when left empty', false), required: false, advanced: true }
+		{
+			...bore('boreNominalMm', 'Nominal bore; found when left empty', false),
+			required: false,
+			advanced: true
+		},
+		{
+			...bore('arborNominalMm', 'Nominal seat; found when left empty', false),
+			required: false,
+			advanced: true
+		}
 	],
 	outputs: [
-		{ name: 'clearanceUm', unit: 'um', about: 'Play', main: true }, { name: 'hotClearanceUm', unit: 'um', about: 'Play with a warm spindle' }, { name: 'maxEccentricityUm', unit: 'um', about: 'Off centre at most' },
-		{ name: 'maxRunoutTirUm', unit: 'um', about: 'Run-out from it at most' }, { name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance from it at most' }, { name: 'boreNominalMm', unit: 'mm', about: 'Bore family' }, { name: 'arborNominalMm', unit: 'mm', about: 'Seat family' }
+		{ name: 'clearanceUm', unit: 'um', about: 'Play', main: true },
+		{ name: 'hotClearanceUm', unit: 'um', about: 'Play with a warm spindle' },
+		{ name: 'maxEccentricityUm', unit: 'um', about: 'Off centre at most' },
+		{ name: 'maxRunoutTirUm', unit: 'um', about: 'Run-out from it at most' },
+		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance from it at most' },
+		{ name: 'boreNominalMm', unit: 'mm', about: 'Bore family' },
+		{ name: 'arborNominalMm', unit: 'mm', about: 'Seat family' }
 	],
 	example: { boreMm: 31.81, arborMm: 31.74, massKg: 3.2, shimUm: 60 },
 	compute(v) {
@@ -36,15 +74,41 @@ export const fitCheck = defineCalculation({
 		const arborNominalMm = v.arborNominalMm ?? nominalBore(v.arborMm);
 		const findings = new Findings()
 			.stop('forced', v.forced, 'Never force a wheel on. Take it off; wrong wheel or dirty spindle.')
-			.stop('nominal-mismatch', boreNominalMm !== null && arborNominalMm !== null && boreNominalMm !== arborNominalMm, `Bore ${boreNominalMm} mm on a ${arborNominalMm} mm seat. Wrong wheel for this spindle.`)
-			.stop('interference', clearanceUm <= 1e-9, 'No play: it would have to be forced. Wrong wheel or dirty spindle.')
-			.caution('hot-grip', clearanceUm > 1e-9 && hotClearanceUm <= 0, 'The warm spindle would grip the bore and load it from inside.')
-			.caution('loose-fit', clearanceUm > v.looseUm + 1e-9, `Play ${clearanceUm.toFixed(0)} µm: expect large run-out; check that it is the right wheel or bushing.`)
-			.stop('shim-will-not-fit', v.shimUm > 0 && v.shimUm > clearanceUm + 1e-9, 'The shim is thicker than the play.')
+			.stop(
+				'nominal-mismatch',
+				boreNominalMm !== null && arborNominalMm !== null && boreNominalMm !== arborNominalMm,
+				`Bore ${boreNominalMm} mm on a ${arborNominalMm} mm seat. Wrong wheel for this spindle.`
+			)
+			.stop(
+				'interference',
+				clearanceUm <= 1e-9,
+				'No play: it would have to be forced. Wrong wheel or dirty spindle.'
+			)
+			.caution(
+				'hot-grip',
+				clearanceUm > 1e-9 && hotClearanceUm <= 0,
+				'The warm spindle would grip the bore and load it from inside.'
+			)
+			.caution(
+				'loose-fit',
+				clearanceUm > v.looseUm + 1e-9,
+				`Play ${clearanceUm.toFixed(0)} µm: expect large run-out; check that it is the right wheel or bushing.`
+			)
+			.stop(
+				'shim-will-not-fit',
+				v.shimUm > 0 && v.shimUm > clearanceUm + 1e-9,
+				'The shim is thicker than the play.'
+			)
 			.caution('thick-shim', v.shimUm > THICK_SHIM_UM, 'A hard or thick shim loads one line of the bore.');
 		return {
-			clearanceUm, hotClearanceUm, maxEccentricityUm, maxRunoutTirUm: 2 * maxEccentricityUm, unbalanceGmm: v.massKg === null ? null : v.massKg * maxEccentricityUm,
-			boreNominalMm, arborNominalMm, ...findings.judged()
+			clearanceUm,
+			hotClearanceUm,
+			maxEccentricityUm,
+			maxRunoutTirUm: 2 * maxEccentricityUm,
+			unbalanceGmm: v.massKg === null ? null : v.massKg * maxEccentricityUm,
+			boreNominalMm,
+			arborNominalMm,
+			...findings.judged()
 		};
 	}
 });

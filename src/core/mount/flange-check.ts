@@ -4,10 +4,13 @@ import type { ObjectField } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
-const dia = <const N extends string>(name: N, about: string) => mm(name, about, { ...over0(2000), required: true });
-const recess = <const N extends string>(name: N, about: string) => mm(name, about, { ...from0(2000), required: true });
+const dia = <const N extends string>(name: N, about: string) =>
+	mm(name, about, { ...over0(2000), required: true });
+const recess = <const N extends string>(name: N, about: string) =>
+	mm(name, about, { ...from0(2000), required: true });
 
-const blotterSide = (name: 'back' | 'front') => group(name, `Blotter at the ${name}`, [
+const blotterSide = (name: 'back' | 'front') =>
+	group(name, `Blotter at the ${name}`, [
 		yesNo('present', 'There is one', { required: true }),
 		mm('outerDiameterMm', 'Outer diameter', over0(2000)),
 		mm('innerDiameterMm', 'Inner diameter', over0(2000)),
@@ -19,82 +22,254 @@ const blotterSide = (name: 'back' | 'front') => group(name, `Blotter at the ${na
 export const flangeCheck = defineCalculation({
 	id: 'mount.flange-check',
 	title: 'Flanges and blotters',
-	about: 'Two equal flanges, hollowed near the bore so that they pinch on an outer ring, at least a third of the wheel, and one whole blotter a side.',
+	about:
+		'Two equal flanges, hollowed near the bore so that they pinch on an outer ring, at least a third of the wheel, and one whole blotter a side.',
 	source: 'General safety practice; dimensional limits are guidelines except where your code says otherwise.',
-	formulas: ['smallest flange = ratio x D', 'contact ring = (flange - recess)/2', 'pressure = clamp force / smaller contact area'],
+	formulas: [
+		'smallest flange = ratio x D',
+		'contact ring = (flange - recess)/2',
+		'pressure = clamp force / smaller contact area'
+	],
 	fields: [
-		dia('wheelDiameterMm', 'Wheel diameter'), dia('boreMm', 'Wheel bore'),
+		dia('wheelDiameterMm', 'Wheel diameter'),
+		dia('boreMm', 'Wheel bore'),
 		choice('wheelType', 'Kind of wheel', ['straight', 'recessed', 'cutting-off'], { default: 'straight' }),
-		dia('backFlangeDiameterMm', 'Fixed flange'), dia('frontFlangeDiameterMm', 'Loose flange'), recess('backRecessDiameterMm', 'Hollow of the fixed flange'), recess('frontRecessDiameterMm', 'Hollow of the loose flange'),
-		number('minRatio', 'Smallest flange as a share of the wheel; 1/3, cutting-off 1/4', { min: 0, minOpen: true, max: 1, maxOpen: true, advanced: true }),
-		mm('equalToleranceMm', 'Flanges count as equal within this', { ...from0(10), guideline: true, label: 'Flanges equal within', default: 0.5, advanced: true }),
-		mm('minContactWidthMm', 'Narrowest contact ring', { ...from0(100), guideline: true, label: 'Narrowest contact ring', default: 3, advanced: true }),
-		yesNo('clean', 'Flanges wiped clean', { required: true }), yesNo('burred', 'A burr or a dent on a flange', { required: true, label: 'Burr found' }),
+		dia('backFlangeDiameterMm', 'Fixed flange'),
+		dia('frontFlangeDiameterMm', 'Loose flange'),
+		recess('backRecessDiameterMm', 'Hollow of the fixed flange'),
+		recess('frontRecessDiameterMm', 'Hollow of the loose flange'),
+		number('minRatio', 'Smallest flange as a share of the wheel; 1/3, cutting-off 1/4', {
+			min: 0,
+			minOpen: true,
+			max: 1,
+			maxOpen: true,
+			advanced: true
+		}),
+		mm('equalToleranceMm', 'Flanges count as equal within this', {
+			...from0(10),
+			guideline: true,
+			label: 'Flanges equal within',
+			default: 0.5,
+			advanced: true
+		}),
+		mm('minContactWidthMm', 'Narrowest contact ring', {
+			...from0(100),
+			guideline: true,
+			label: 'Narrowest contact ring',
+			default: 3,
+			advanced: true
+		}),
+		yesNo('clean', 'Flanges wiped clean', { required: true }),
+		yesNo('burred', 'A burr or a dent on a flange', { required: true, label: 'Burr found' }),
 		yesNo('blotterExempt', 'This kind of wheel needs none', { default: false, advanced: true }),
 		um('runoutUm', 'Measured on the back flange', { ...from0(5000), label: 'Flange run-out' }),
-		um('runoutAimUm', 'Aim', { ...over0(1000), guideline: true, label: 'Run-out, aim', default: 5, advanced: true }), um('runoutLimitUm', 'Limit', { ...over0(1000), guideline: true, label: 'Run-out, limit', default: 25, advanced: true }),
-		mm('blotterMinMm', 'Thinnest blotter', { ...from0(5), guideline: true, label: 'Thinnest blotter', default: 0.2, advanced: true }), mm('blotterMaxMm', 'Thickest blotter', { ...over0(5), guideline: true, label: 'Thickest blotter', default: 1.5, advanced: true }),
+		um('runoutAimUm', 'Aim', {
+			...over0(1000),
+			guideline: true,
+			label: 'Run-out, aim',
+			default: 5,
+			advanced: true
+		}),
+		um('runoutLimitUm', 'Limit', {
+			...over0(1000),
+			guideline: true,
+			label: 'Run-out, limit',
+			default: 25,
+			advanced: true
+		}),
+		mm('blotterMinMm', 'Thinnest blotter', {
+			...from0(5),
+			guideline: true,
+			label: 'Thinnest blotter',
+			default: 0.2,
+			advanced: true
+		}),
+		mm('blotterMaxMm', 'Thickest blotter', {
+			...over0(5),
+			guideline: true,
+			label: 'Thickest blotter',
+			default: 1.5,
+			advanced: true
+		}),
 		newtons('clampForceN', 'From the tightening order', over0(10_000_000)),
 		group('blotters', 'Paper washers; needed unless exempt', [blotterSide('back'), blotterSide('front')])
 	],
 	outputs: [
-		{ name: 'minFlangeDiameterMm', unit: 'mm', about: 'Smallest flange allowed', main: true }, { name: 'backRatio', about: 'Fixed flange as a share of the wheel' }, { name: 'frontRatio', about: 'Loose flange as a share of the wheel' },
-		{ name: 'backContactWidthMm', unit: 'mm', about: 'Contact ring, back' }, { name: 'frontContactWidthMm', unit: 'mm', about: 'Contact ring, front' }, { name: 'contactAreaMm2', unit: 'mm2', about: 'Smaller contact area' }, { name: 'contactPressureMPa', unit: 'MPa', about: 'Pressure on it' }
+		{ name: 'minFlangeDiameterMm', unit: 'mm', about: 'Smallest flange allowed', main: true },
+		{ name: 'backRatio', about: 'Fixed flange as a share of the wheel' },
+		{ name: 'frontRatio', about: 'Loose flange as a share of the wheel' },
+		{ name: 'backContactWidthMm', unit: 'mm', about: 'Contact ring, back' },
+		{ name: 'frontContactWidthMm', unit: 'mm', about: 'Contact ring, front' },
+		{ name: 'contactAreaMm2', unit: 'mm2', about: 'Smaller contact area' },
+		{ name: 'contactPressureMPa', unit: 'MPa', about: 'Pressure on it' }
 	],
 	example: {
-		wheelDiameterMm: 250, boreMm: 50.8, backFlangeDiameterMm: 90, frontFlangeDiameterMm: 88, backRecessDiameterMm: 62, frontRecessDiameterMm: 62, clean: true, burred: false, runoutUm: 7, clampForceN: 6000,
-		blotters: { back: { present: true, outerDiameterMm: 95, innerDiameterMm: 51.5, thicknessMm: 0.6, condition: 'good' }, front: { present: true, outerDiameterMm: 95, innerDiameterMm: 51.5, thicknessMm: 0.6, condition: 'good' } }
+		wheelDiameterMm: 250,
+		boreMm: 50.8,
+		backFlangeDiameterMm: 90,
+		frontFlangeDiameterMm: 88,
+		backRecessDiameterMm: 62,
+		frontRecessDiameterMm: 62,
+		clean: true,
+		burred: false,
+		runoutUm: 7,
+		clampForceN: 6000,
+		blotters: {
+			back: {
+				present: true,
+				outerDiameterMm: 95,
+				innerDiameterMm: 51.5,
+				thicknessMm: 0.6,
+				condition: 'good'
+			},
+			front: {
+				present: true,
+				outerDiameterMm: 95,
+				innerDiameterMm: 51.5,
+				thicknessMm: 0.6,
+				condition: 'good'
+			}
+		}
 	},
 	compute(v) {
-		const wrong = (field: string, a: number, b: number, than: string): never => { throw new InputFault(field, 'above-maximum', `${field}: ${a} mm must be smaller than ${than}, ${b} mm.`); };
+		const wrong = (field: string, a: number, b: number, than: string): never => {
+			throw new InputFault(
+				field,
+				'above-maximum',
+				`${field}: ${a} mm must be smaller than ${than}, ${b} mm.`
+			);
+		};
 		if (v.boreMm >= v.wheelDiameterMm) wrong('boreMm', v.boreMm, v.wheelDiameterMm, 'the wheel');
-		if (v.backRecessDiameterMm >= v.backFlangeDiameterMm) wrong('backRecessDiameterMm', v.backRecessDiameterMm, v.backFlangeDiameterMm, 'its flange');
-		if (v.frontRecessDiameterMm >= v.frontFlangeDiameterMm) wrong('frontRecessDiameterMm', v.frontRecessDiameterMm, v.frontFlangeDiameterMm, 'its flange');
+		if (v.backRecessDiameterMm >= v.backFlangeDiameterMm)
+			wrong('backRecessDiameterMm', v.backRecessDiameterMm, v.backFlangeDiameterMm, 'its flange');
+		if (v.frontRecessDiameterMm >= v.frontFlangeDiameterMm)
+			wrong('frontRecessDiameterMm', v.frontRecessDiameterMm, v.frontFlangeDiameterMm, 'its flange');
 		const sides = v.blotterExempt ? [] : blotterSides(v.blotters);
 		const ratio = v.minRatio ?? (v.wheelType === 'cutting-off' ? 1 / 4 : 1 / 3);
 		const minFlangeDiameterMm = ratio * v.wheelDiameterMm;
-		const area = (flange: number, rec: number) => (Math.PI / 4) * (flange ** 2 - Math.max(rec, v.boreMm) ** 2);
-		const contactAreaMm2 = Math.min(area(v.backFlangeDiameterMm, v.backRecessDiameterMm), area(v.frontFlangeDiameterMm, v.frontRecessDiameterMm));
+		const area = (flange: number, rec: number) =>
+			(Math.PI / 4) * (flange ** 2 - Math.max(rec, v.boreMm) ** 2);
+		const contactAreaMm2 = Math.min(
+			area(v.backFlangeDiameterMm, v.backRecessDiameterMm),
+			area(v.frontFlangeDiameterMm, v.frontRecessDiameterMm)
+		);
 		const backContactWidthMm = (v.backFlangeDiameterMm - v.backRecessDiameterMm) / 2;
 		const frontContactWidthMm = (v.frontFlangeDiameterMm - v.frontRecessDiameterMm) / 2;
 		const smaller = Math.min(v.backFlangeDiameterMm, v.frontFlangeDiameterMm);
 		const present = sides.filter((s) => s.present);
-		const short = (s: Side) => s.outerDiameterMm! < s.flangeMm(v) || s.innerDiameterMm! > Math.max(s.recessMm(v), v.boreMm);
+		const short = (s: Side) =>
+			s.outerDiameterMm! < s.flangeMm(v) || s.innerDiameterMm! > Math.max(s.recessMm(v), v.boreMm);
 		const findings = new Findings()
-			.stop('flanges-unequal', Math.abs(v.backFlangeDiameterMm - v.frontFlangeDiameterMm) > v.equalToleranceMm, 'The flanges differ in size: they would bend the wheel. Fit an equal pair.')
-			.stop('relief-unequal', Math.abs(v.backRecessDiameterMm - v.frontRecessDiameterMm) > v.equalToleranceMm, 'The hollows differ: the flanges pinch at different radii and bend the wheel. Fit an equal pair.')
-			.stop('flange-too-small', smaller < minFlangeDiameterMm - 1e-9, `Flange ${smaller} mm is under the ${minFlangeDiameterMm.toFixed(1)} mm this wheel needs. Fit larger flanges.`)
-			.stop('not-relieved', Math.min(v.backRecessDiameterMm, v.frontRecessDiameterMm) <= v.boreMm, 'A flange without a hollow presses at the bore, where a wheel is weakest.')
-			.caution('contact-narrow', Math.min(backContactWidthMm, frontContactWidthMm) < v.minContactWidthMm, 'The contact ring is narrow.')
+			.stop(
+				'flanges-unequal',
+				Math.abs(v.backFlangeDiameterMm - v.frontFlangeDiameterMm) > v.equalToleranceMm,
+				'The flanges differ in size: they would bend the wheel. Fit an equal pair.'
+			)
+			.stop(
+				'relief-unequal',
+				Math.abs(v.backRecessDiameterMm - v.frontRecessDiameterMm) > v.equalToleranceMm,
+				'The hollows differ: the flanges pinch at different radii and bend the wheel. Fit an equal pair.'
+			)
+			.stop(
+				'flange-too-small',
+				smaller < minFlangeDiameterMm - 1e-9,
+				`Flange ${smaller} mm is under the ${minFlangeDiameterMm.toFixed(1)} mm this wheel needs. Fit larger flanges.`
+			)
+			.stop(
+				'not-relieved',
+				Math.min(v.backRecessDiameterMm, v.frontRecessDiameterMm) <= v.boreMm,
+				'A flange without a hollow presses at the bore, where a wheel is weakest.'
+			)
+			.caution(
+				'contact-narrow',
+				Math.min(backContactWidthMm, frontContactWidthMm) < v.minContactWidthMm,
+				'The contact ring is narrow.'
+			)
 			.caution('flange-dirty', !v.clean, 'Wipe the flanges clean.')
 			.stop('flange-burred', v.burred, 'A burr under a flange can crack the wheel. Stone it off first.')
 			.stop('blotter-missing', present.length < sides.length, 'A blotter is missing.')
-			.stop('blotter-damaged', present.some((s) => s.condition !== 'good'), 'A blotter is creased, torn or wet. Fit a new one.')
+			.stop(
+				'blotter-damaged',
+				present.some((s) => s.condition !== 'good'),
+				'A blotter is creased, torn or wet. Fit a new one.'
+			)
 			.stop('blotter-short', present.some(short), 'A blotter does not cover the contact ring.')
-			.caution('blotter-thickness', present.some((s) => s.thicknessMm! < v.blotterMinMm || s.thicknessMm! > v.blotterMaxMm), 'A blotter is unusually thin or thick.')
-			.stop('flange-runout', v.runoutUm !== null && v.runoutUm >= v.runoutLimitUm, `Flange run-out ${v.runoutUm} µm: the flange or spindle is hurt. Find out why before any wheel goes on.`)
-			.caution('flange-runout-high', v.runoutUm !== null && v.runoutUm > v.runoutAimUm && v.runoutUm < v.runoutLimitUm, 'Flange run-out above the aim: clean the taper and measure again.');
+			.caution(
+				'blotter-thickness',
+				present.some((s) => s.thicknessMm! < v.blotterMinMm || s.thicknessMm! > v.blotterMaxMm),
+				'A blotter is unusually thin or thick.'
+			)
+			.stop(
+				'flange-runout',
+				v.runoutUm !== null && v.runoutUm >= v.runoutLimitUm,
+				`Flange run-out ${v.runoutUm} µm: the flange or spindle is hurt. Find out why before any wheel goes on.`
+			)
+			.caution(
+				'flange-runout-high',
+				v.runoutUm !== null && v.runoutUm > v.runoutAimUm && v.runoutUm < v.runoutLimitUm,
+				'Flange run-out above the aim: clean the taper and measure again.'
+			);
 		return {
-			minFlangeDiameterMm, backRatio: v.backFlangeDiameterMm / v.wheelDiameterMm, frontRatio: v.frontFlangeDiameterMm / v.wheelDiameterMm, backContactWidthMm, frontContactWidthMm, contactAreaMm2,
-			contactPressureMPa: v.clampForceN === null ? null : v.clampForceN / contactAreaMm2, ...findings.judged()
+			minFlangeDiameterMm,
+			backRatio: v.backFlangeDiameterMm / v.wheelDiameterMm,
+			frontRatio: v.frontFlangeDiameterMm / v.wheelDiameterMm,
+			backContactWidthMm,
+			frontContactWidthMm,
+			contactAreaMm2,
+			contactPressureMPa: v.clampForceN === null ? null : v.clampForceN / contactAreaMm2,
+			...findings.judged()
 		};
 	}
 });
 
-type Sizes = { backFlangeDiameterMm: number; frontFlangeDiameterMm: number; backRecessDiameterMm: number; frontRecessDiameterMm: number };
-interface Given { present: boolean; outerDiameterMm: number | null; innerDiameterMm: number | null; thicknessMm: number | null; condition: string | null }
-interface Side extends Given { flangeMm(v: Sizes): number; recessMm(v: Sizes): number }
+type Sizes = {
+	backFlangeDiameterMm: number;
+	frontFlangeDiameterMm: number;
+	backRecessDiameterMm: number;
+	frontRecessDiameterMm: number;
+};
+interface Given {
+	present: boolean;
+	outerDiameterMm: number | null;
+	innerDiameterMm: number | null;
+	thicknessMm: number | null;
+	condition: string | null;
+}
+interface Side extends Given {
+	flangeMm(v: Sizes): number;
+	recessMm(v: Sizes): number;
+}
 
 /** Both sides with their measures. @throws InputFault for a blotter that is there but not described. */
 function blotterSides(blotters: { back: Given | null; front: Given | null } | null): Side[] {
-	if (!blotters) throw new InputFault('blotters', 'missing', 'Blotters are missing. Enter one a side, or say that this kind of wheel needs none.');
+	if (!blotters)
+		throw new InputFault(
+			'blotters',
+			'missing',
+			'Blotters are missing. Enter one a side, or say that this kind of wheel needs none.'
+		);
 	return (['back', 'front'] as const).map((name) => {
 		const given = blotters[name];
-		if (!given) throw new InputFault(`blotters.${name}`, 'missing', `The ${name} blotter is missing. Say whether it is there.`);
-		if (given.present) for (const key of ['outerDiameterMm', 'innerDiameterMm', 'thicknessMm', 'condition'] as const) {
-			if (given[key] === null) throw new InputFault(`blotters.${name}.${key}`, 'missing', `The ${name} blotter is there; enter its ${key}.`);
-		}
+		if (!given)
+			throw new InputFault(
+				`blotters.${name}`,
+				'missing',
+				`The ${name} blotter is missing. Say whether it is there.`
+			);
+		if (given.present)
+			for (const key of ['outerDiameterMm', 'innerDiameterMm', 'thicknessMm', 'condition'] as const) {
+				if (given[key] === null)
+					throw new InputFault(
+						`blotters.${name}.${key}`,
+						'missing',
+						`The ${name} blotter is there; enter its ${key}.`
+					);
+			}
 		const back = name === 'back';
-		return { ...given, flangeMm: (v) => (back ? v.backFlangeDiameterMm : v.frontFlangeDiameterMm), recessMm: (v) => (back ? v.backRecessDiameterMm : v.frontRecessDiameterMm) };
+		return {
+			...given,
+			flangeMm: (v) => (back ? v.backFlangeDiameterMm : v.frontFlangeDiameterMm),
+			recessMm: (v) => (back ? v.backRecessDiameterMm : v.frontRecessDiameterMm)
+		};
 	});
 }

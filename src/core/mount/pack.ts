@@ -7,27 +7,70 @@ import { PACK_FIELDS, type PackItem } from './pack-fields.js';
 const MOST_WHEELS = 4;
 const SAME = 1e-9;
 
-export interface PackPosition { kind: 'wheel' | 'spacer' | 'washer'; backMm: number; frontMm: number; rimBackMm?: number; rimFrontMm?: number; maxSpeedRpm?: number }
-export interface PackDifference { item: number; backDiffMm: number; frontDiffMm: number; diameterDiffMm: number; cornerBackDiffMm: number | null; cornerFrontDiffMm: number | null }
+export interface PackPosition {
+	kind: 'wheel' | 'spacer' | 'washer';
+	backMm: number;
+	frontMm: number;
+	rimBackMm?: number;
+	rimFrontMm?: number;
+	maxSpeedRpm?: number;
+}
+export interface PackDifference {
+	item: number;
+	backDiffMm: number;
+	frontDiffMm: number;
+	diameterDiffMm: number;
+	cornerBackDiffMm: number | null;
+	cornerFrontDiffMm: number | null;
+}
 
 /** The fastest one wheel of the stack may turn. */
-const wheelRpm = (i: PackItem): number => Math.min(i.maxSpeedRpm ?? Infinity, i.maxSpeedMps === null ? Infinity : (i.maxSpeedMps * 60000) / (Math.PI * i.diameterMm!));
+const wheelRpm = (i: PackItem): number =>
+	Math.min(
+		i.maxSpeedRpm ?? Infinity,
+		i.maxSpeedMps === null ? Infinity : (i.maxSpeedMps * 60000) / (Math.PI * i.diameterMm!)
+	);
 
 /** What single ranges cannot say of the stack. @throws InputFault */
 function checkItems(items: readonly PackItem[]): void {
 	const wheels = items.filter((i) => i.kind === 'wheel').length;
 	if (wheels === 0) throw new InputFault('items', 'no-wheel', 'There is no wheel in this pack. Put one on.');
-	if (wheels > MOST_WHEELS) throw new InputFault('items', 'too-many-wheels', `${wheels} wheels on one arbor. Up to ${MOST_WHEELS} can be set and checked; split the pack.`);
+	if (wheels > MOST_WHEELS)
+		throw new InputFault(
+			'items',
+			'too-many-wheels',
+			`${wheels} wheels on one arbor. Up to ${MOST_WHEELS} can be set and checked; split the pack.`
+		);
 	items.forEach((i, n) => {
 		if (i.kind !== 'wheel') return;
-		if (i.diameterMm === null) throw new InputFault(`items.${n}.diameterMm`, 'missing', `Diameter of part ${n + 1} is missing. Enter it.`);
-		if (i.maxSpeedRpm === null && i.maxSpeedMps === null) throw new InputFault(`items.${n}.maxSpeedRpm`, 'missing', `Part ${n + 1} has no marked speed. Read it off the wheel; without one it does not turn.`);
+		if (i.diameterMm === null)
+			throw new InputFault(
+				`items.${n}.diameterMm`,
+				'missing',
+				`Diameter of part ${n + 1} is missing. Enter it.`
+			);
+		if (i.maxSpeedRpm === null && i.maxSpeedMps === null)
+			throw new InputFault(
+				`items.${n}.maxSpeedRpm`,
+				'missing',
+				`Part ${n + 1} has no marked speed. Read it off the wheel; without one it does not turn.`
+			);
 		const m = i.measured;
 		if (!m || (m.cornerRadiusBackMm === null && m.cornerRadiusFrontMm === null)) return;
 		const width = m.rimFrontMm - m.rimBackMm;
 		const [back, front] = [m.cornerRadiusBackMm ?? 0, m.cornerRadiusFrontMm ?? 0];
-		if (back > width + SAME) throw new InputFault(`items.${n}.measured.cornerRadiusBackMm`, 'inconsistent', `A corner radius of ${back} mm does not fit on a rim ${width.toFixed(3)} mm wide. Measure again.`);
-		if (back + front > width + SAME) throw new InputFault(`items.${n}.measured.cornerRadiusFrontMm`, 'inconsistent', `Corner radii of ${back} and ${front} mm do not fit on a rim ${width.toFixed(3)} mm wide. Measure again.`);
+		if (back > width + SAME)
+			throw new InputFault(
+				`items.${n}.measured.cornerRadiusBackMm`,
+				'inconsistent',
+				`A corner radius of ${back} mm does not fit on a rim ${width.toFixed(3)} mm wide. Measure again.`
+			);
+		if (back + front > width + SAME)
+			throw new InputFault(
+				`items.${n}.measured.cornerRadiusFrontMm`,
+				'inconsistent',
+				`Corner radii of ${back} and ${front} mm do not fit on a rim ${width.toFixed(3)} mm wide. Measure again.`
+			);
 	});
 }
 
@@ -35,65 +78,202 @@ function checkItems(items: readonly PackItem[]): void {
 export const mountPack = defineCalculation({
 	id: 'mount.pack',
 	title: 'Tool pack',
-	about: 'A stack of wheels on one arbor, from the shoulder: positions, nut engagement, bores, the slowest part, and the measured pack against the planned one.',
+	about:
+		'A stack of wheels on one arbor, from the shoulder: positions, nut engagement, bores, the slowest part, and the measured pack against the planned one.',
 	source: 'Stack-up from the shoulder (first principles); tolerances and engagement are guidelines.',
-	formulas: ['stack = sum of thicknesses', 'engagement = min(stack + nut, thread end) - max(stack, thread start)', 'rpm of a wheel = v 60000/(pi D)'],
+	formulas: [
+		'stack = sum of thicknesses',
+		'engagement = min(stack + nut, thread end) - max(stack, thread start)',
+		'rpm of a wheel = v 60000/(pi D)'
+	],
 	fields: PACK_FIELDS,
 	outputs: [
-		{ name: 'maxSpeedRpm', unit: 'rpm', about: 'Never faster than', main: true }, { name: 'limitedBy', about: 'Because of' }, { name: 'stackLengthMm', unit: 'mm', about: 'Stack' }, { name: 'nutEngagementMm', unit: 'mm', about: 'Nut on the thread' }, { name: 'qualified', about: 'Measured and confirmed' },
-		{ name: 'positions', about: 'From the shoulder' }, { name: 'differences', about: 'Measured minus planned' }
+		{ name: 'maxSpeedRpm', unit: 'rpm', about: 'Never faster than', main: true },
+		{ name: 'limitedBy', about: 'Because of' },
+		{ name: 'stackLengthMm', unit: 'mm', about: 'Stack' },
+		{ name: 'nutEngagementMm', unit: 'mm', about: 'Nut on the thread' },
+		{ name: 'qualified', about: 'Measured and confirmed' },
+		{ name: 'positions', about: 'From the shoulder' },
+		{ name: 'differences', about: 'Measured minus planned' }
 	],
 	example: {
-		arbor: { seatDiameterMm: 31.74, seatLengthMm: 60, threadEndMm: 84, nutThicknessMm: 14, maxSpeedRpm: 6500 }, requestedRpm: 5600,
-		items: [{ kind: 'spacer', thicknessMm: 18, boreMm: 31.76 }, { kind: 'wheel', name: 'face', thicknessMm: 15, boreMm: 31.755, diameterMm: 125, maxSpeedRpm: 6100, rimBackOffsetMm: -6, rimWidthMm: 10 }, { kind: 'spacer', thicknessMm: 9, boreMm: 31.76 }, { kind: 'wheel', name: 'flute', thicknessMm: 14, boreMm: 31.75, diameterMm: 150, maxSpeedMps: 42 }, { kind: 'washer', thicknessMm: 6, boreMm: 31.8 }]
+		arbor: {
+			seatDiameterMm: 31.74,
+			seatLengthMm: 60,
+			threadEndMm: 84,
+			nutThicknessMm: 14,
+			maxSpeedRpm: 6500
+		},
+		requestedRpm: 5600,
+		items: [
+			{ kind: 'spacer', thicknessMm: 18, boreMm: 31.76 },
+			{
+				kind: 'wheel',
+				name: 'face',
+				thicknessMm: 15,
+				boreMm: 31.755,
+				diameterMm: 125,
+				maxSpeedRpm: 6100,
+				rimBackOffsetMm: -6,
+				rimWidthMm: 10
+			},
+			{ kind: 'spacer', thicknessMm: 9, boreMm: 31.76 },
+			{ kind: 'wheel', name: 'flute', thicknessMm: 14, boreMm: 31.75, diameterMm: 150, maxSpeedMps: 42 },
+			{ kind: 'washer', thicknessMm: 6, boreMm: 31.8 }
+		]
 	},
 	compute(v) {
 		const a = v.arbor;
 		const threadStart = a.threadStartMm ?? a.seatLengthMm;
-		if (a.threadEndMm <= threadStart) throw new InputFault('arbor.threadEndMm', 'below-minimum', `The thread ends at ${a.threadEndMm} mm and begins at ${threadStart} mm. Measure both from the shoulder.`);
+		if (a.threadEndMm <= threadStart)
+			throw new InputFault(
+				'arbor.threadEndMm',
+				'below-minimum',
+				`The thread ends at ${a.threadEndMm} mm and begins at ${threadStart} mm. Measure both from the shoulder.`
+			);
 		checkItems(v.items);
 		let at = 0;
 		const positions = v.items.map((i): PackPosition => {
 			const [backMm, frontMm] = [at, (at += i.thicknessMm)];
 			if (i.kind !== 'wheel') return { kind: i.kind, backMm, frontMm };
 			const rimBackMm = backMm + i.rimBackOffsetMm;
-			return { kind: i.kind, backMm, frontMm, rimBackMm, rimFrontMm: rimBackMm + (i.rimWidthMm ?? i.thicknessMm), maxSpeedRpm: wheelRpm(i) };
+			return {
+				kind: i.kind,
+				backMm,
+				frontMm,
+				rimBackMm,
+				rimFrontMm: rimBackMm + (i.rimWidthMm ?? i.thicknessMm),
+				maxSpeedRpm: wheelRpm(i)
+			};
 		});
 		const stackLengthMm = at;
-		const nutEngagementMm = Math.max(0, Math.min(stackLengthMm + a.nutThicknessMm, a.threadEndMm) - Math.max(stackLengthMm, threadStart));
+		const nutEngagementMm = Math.max(
+			0,
+			Math.min(stackLengthMm + a.nutThicknessMm, a.threadEndMm) - Math.max(stackLengthMm, threadStart)
+		);
 		const needed = a.minEngagementMm ?? 0.8 * a.nutThicknessMm;
 		let maxSpeedRpm = a.maxSpeedRpm;
 		let limitedBy = 'arbor';
-		positions.forEach((p, n) => { if (p.maxSpeedRpm !== undefined && p.maxSpeedRpm < maxSpeedRpm) { maxSpeedRpm = p.maxSpeedRpm; limitedBy = v.items[n]!.name?.trim() || `item-${n + 1}`; } });
-		const wheels = v.items.map((item, n) => ({ item, n, p: positions[n]! })).filter((w) => w.item.kind === 'wheel');
-		const minus = (m: number | null, nominal: number | null) => (m === null || nominal === null ? null : m - nominal);
+		positions.forEach((p, n) => {
+			if (p.maxSpeedRpm !== undefined && p.maxSpeedRpm < maxSpeedRpm) {
+				maxSpeedRpm = p.maxSpeedRpm;
+				limitedBy = v.items[n]!.name?.trim() || `item-${n + 1}`;
+			}
+		});
+		const wheels = v.items
+			.map((item, n) => ({ item, n, p: positions[n]! }))
+			.filter((w) => w.item.kind === 'wheel');
+		const minus = (m: number | null, nominal: number | null) =>
+			m === null || nominal === null ? null : m - nominal;
 		const differences = wheels.map(({ item, n, p }): PackDifference | null => {
 			const m = item.measured;
-			return m && { item: n, backDiffMm: m.rimBackMm - p.rimBackMm!, frontDiffMm: m.rimFrontMm - p.rimFrontMm!, diameterDiffMm: m.diameterMm - item.diameterMm!, cornerBackDiffMm: minus(m.cornerRadiusBackMm, item.cornerRadiusBackMm), cornerFrontDiffMm: minus(m.cornerRadiusFrontMm, item.cornerRadiusFrontMm) };
+			return (
+				m && {
+					item: n,
+					backDiffMm: m.rimBackMm - p.rimBackMm!,
+					frontDiffMm: m.rimFrontMm - p.rimFrontMm!,
+					diameterDiffMm: m.diameterMm - item.diameterMm!,
+					cornerBackDiffMm: minus(m.cornerRadiusBackMm, item.cornerRadiusBackMm),
+					cornerFrontDiffMm: minus(m.cornerRadiusFrontMm, item.cornerRadiusFrontMm)
+				}
+			);
 		});
 		const known = differences.filter((d) => d !== null);
-		const qualified = wheels.every(({ item }) => item.measured !== null && item.measured.confirmedRevision === item.measured.revision);
+		const qualified = wheels.every(
+			({ item }) => item.measured !== null && item.measured.confirmedRevision === item.measured.revision
+		);
 		const family = nominalBore(a.seatDiameterMm);
-		const bad = v.items.findIndex((i) => i.boreMm <= a.seatDiameterMm || (family !== null && nominalBore(i.boreMm) !== null && nominalBore(i.boreMm) !== family));
-		const spans = wheels.map(({ p }) => [Math.min(p.backMm, p.rimBackMm!), Math.max(p.frontMm, p.rimFrontMm!)] as const);
-		const collide = spans.some(([b1, f1], i) => spans.slice(i + 1).some(([b2, f2]) => Math.min(f1, f2) - Math.max(b1, b2) > SAME));
-		const runouts = wheels.flatMap(({ item }) => (item.measured ? [item.measured.radialRunoutUm, item.measured.axialRunoutUm] : []));
+		const bad = v.items.findIndex(
+			(i) =>
+				i.boreMm <= a.seatDiameterMm ||
+				(family !== null && nominalBore(i.boreMm) !== null && nominalBore(i.boreMm) !== family)
+		);
+		const spans = wheels.map(
+			({ p }) => [Math.min(p.backMm, p.rimBackMm!), Math.max(p.frontMm, p.rimFrontMm!)] as const
+		);
+		const collide = spans.some(([b1, f1], i) =>
+			spans.slice(i + 1).some(([b2, f2]) => Math.min(f1, f2) - Math.max(b1, b2) > SAME)
+		);
+		const runouts = wheels.flatMap(({ item }) =>
+			item.measured ? [item.measured.radialRunoutUm, item.measured.axialRunoutUm] : []
+		);
 		const excessive = runouts.some((r) => r > v.runoutLimitUm);
 		const off = (d: number | null, tolerance: number) => d !== null && Math.abs(d) > tolerance;
 		const findings = new Findings()
-			.stop('bore-mismatch', bad >= 0, `Part ${bad + 1}: bore ${v.items[bad]?.boreMm} mm does not belong on a seat of ${a.seatDiameterMm} mm.`)
-			.stop('wheel-off-seat', wheels.some(({ p }) => p.frontMm > a.seatLengthMm), 'A wheel sits beyond the seat, on the thread. Take out spacers or turn the order round.')
-			.stop('stack-short', stackLengthMm < threadStart, `The stack ends at ${stackLengthMm} mm, before the thread begins at ${threadStart}: the nut would not clamp it. Add a spacer.`)
-			.stop('nut-engagement', stackLengthMm >= threadStart && nutEngagementMm < needed, `The nut holds on ${nutEngagementMm.toFixed(1)} mm of thread; ${needed.toFixed(1)} are needed. Shorten the stack.`)
+			.stop(
+				'bore-mismatch',
+				bad >= 0,
+				`Part ${bad + 1}: bore ${v.items[bad]?.boreMm} mm does not belong on a seat of ${a.seatDiameterMm} mm.`
+			)
+			.stop(
+				'wheel-off-seat',
+				wheels.some(({ p }) => p.frontMm > a.seatLengthMm),
+				'A wheel sits beyond the seat, on the thread. Take out spacers or turn the order round.'
+			)
+			.stop(
+				'stack-short',
+				stackLengthMm < threadStart,
+				`The stack ends at ${stackLengthMm} mm, before the thread begins at ${threadStart}: the nut would not clamp it. Add a spacer.`
+			)
+			.stop(
+				'nut-engagement',
+				stackLengthMm >= threadStart && nutEngagementMm < needed,
+				`The nut holds on ${nutEngagementMm.toFixed(1)} mm of thread; ${needed.toFixed(1)} are needed. Shorten the stack.`
+			)
 			.stop('wheels-collide', collide, 'Two wheels run into each other. Put a longer spacer between them.')
-			.caution('no-tanged-washer', !v.items.some((i) => i.kind === 'washer'), 'No tanged washer under the nut: the nut can turn the stack while it is tightened.')
-			.caution('washer-not-last', v.items.some((i) => i.kind === 'washer') && v.items.at(-1)!.kind !== 'washer', 'The washer belongs last, under the nut.')
-			.stop('pack-overspeed', v.requestedRpm !== null && v.requestedRpm > maxSpeedRpm, `${v.requestedRpm} rpm is more than this pack may turn: ${maxSpeedRpm.toFixed(0)}, because of ${limitedBy}.`)
-			.caution('position-off', known.some((d) => off(d.backDiffMm, v.positionToleranceMm) || off(d.frontDiffMm, v.positionToleranceMm)), 'A rim is not where it was planned. Correct the program, or the spacers.')
-			.caution('corner-off', known.some((d) => off(d.cornerBackDiffMm, v.cornerToleranceMm) || off(d.cornerFrontDiffMm, v.cornerToleranceMm)), 'A corner radius is not the one planned. Dress it, or correct the program.')
-			.stop('runout-excessive', excessive, `Run-out over ${v.runoutLimitUm} µm: strip it, wipe, deburr, build it again.`)
-			.caution('runout-high', !excessive && runouts.some((r) => r > v.runoutAimUm), `Run-out over the aim of ${v.runoutAimUm} µm. Strip, wipe and build it again, or true it.`)
-			.stop('pack-unqualified', v.stage === 'release' && !qualified, 'Not every wheel is measured and confirmed as it is now. Measure it, then stand for it.');
-		return { positions, stackLengthMm, nutEngagementMm, maxSpeedRpm, limitedBy, differences, qualified, ...findings.judged() };
+			.caution(
+				'no-tanged-washer',
+				!v.items.some((i) => i.kind === 'washer'),
+				'No tanged washer under the nut: the nut can turn the stack while it is tightened.'
+			)
+			.caution(
+				'washer-not-last',
+				v.items.some((i) => i.kind === 'washer') && v.items.at(-1)!.kind !== 'washer',
+				'The washer belongs last, under the nut.'
+			)
+			.stop(
+				'pack-overspeed',
+				v.requestedRpm !== null && v.requestedRpm > maxSpeedRpm,
+				`${v.requestedRpm} rpm is more than this pack may turn: ${maxSpeedRpm.toFixed(0)}, because of ${limitedBy}.`
+			)
+			.caution(
+				'position-off',
+				known.some(
+					(d) => off(d.backDiffMm, v.positionToleranceMm) || off(d.frontDiffMm, v.positionToleranceMm)
+				),
+				'A rim is not where it was planned. Correct the program, or the spacers.'
+			)
+			.caution(
+				'corner-off',
+				known.some(
+					(d) => off(d.cornerBackDiffMm, v.cornerToleranceMm) || off(d.cornerFrontDiffMm, v.cornerToleranceMm)
+				),
+				'A corner radius is not the one planned. Dress it, or correct the program.'
+			)
+			.stop(
+				'runout-excessive',
+				excessive,
+				`Run-out over ${v.runoutLimitUm} µm: strip it, wipe, deburr, build it again.`
+			)
+			.caution(
+				'runout-high',
+				!excessive && runouts.some((r) => r > v.runoutAimUm),
+				`Run-out over the aim of ${v.runoutAimUm} µm. Strip, wipe and build it again, or true it.`
+			)
+			.stop(
+				'pack-unqualified',
+				v.stage === 'release' && !qualified,
+				'Not every wheel is measured and confirmed as it is now. Measure it, then stand for it.'
+			);
+		return {
+			positions,
+			stackLengthMm,
+			nutEngagementMm,
+			maxSpeedRpm,
+			limitedBy,
+			differences,
+			qualified,
+			...findings.judged()
+		};
 	}
 });

@@ -1,44 +1,163 @@
-import { between, choice, from0, grams, mm as mmField, newtons, number, over0, rpm as rpmField, um, whole } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	from0,
+	grams,
+	mm as mmField,
+	newtons,
+	number,
+	over0,
+	rpm as rpmField,
+	um,
+	whole
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
 /** Stiffness in GPa and density in kg/m3, typical values. */
-export const QUILL_MATERIALS = { steel: [206, 7850], carbide: [560, 14500], 'heavy-tungsten': [340, 17500] } as const;
+export const QUILL_MATERIALS = {
+	steel: [206, 7850],
+	carbide: [560, 14500],
+	'heavy-tungsten': [340, 17500]
+} as const;
 /** Share of the shaft's own mass that swings with its end (Rayleigh). */
 const SHAFT_SHARE = 33 / 140;
 const SLACK = 1e-9;
-const mm = <const N extends string>(name: N, max: number, label: string, about: string) => mmField(name, about, { ...over0(max), required: true, label });
-const rpm = <const N extends string>(name: N, label: string, about: string) => rpmField(name, about, { ...over0(500000), required: true, label });
-const sign = <const N extends string>(name: N, label: string) => whole(name, '+1 or -1', { ...between(-1, 1), required: true, label });
+const mm = <const N extends string>(name: N, max: number, label: string, about: string) =>
+	mmField(name, about, { ...over0(max), required: true, label });
+const rpm = <const N extends string>(name: N, label: string, about: string) =>
+	rpmField(name, about, { ...over0(500000), required: true, label });
+const sign = <const N extends string>(name: N, label: string) =>
+	whole(name, '+1 or -1', { ...between(-1, 1), required: true, label });
 
 /** An internal wheel on a slender shaft: how far it bends, where it whirls, how much wheel is left. */
 export const mountQuill = defineCalculation({
 	id: 'mount.quill',
 	title: 'Wheel on a quill',
-	about: 'Stiffness, bending under the grinding force, the critical speed and its margin, and the dresses left before the dresser meets the quill.',
-	source: 'Cantilever beam with an end mass (Rayleigh); clamping is taken as rigid, so the real critical speed is lower. Ratios are guidelines.',
-	formulas: ['I = pi/64 (d^4 - hole^4)', 'k = 3 E I/L^3', 'f = sqrt(k/(wheel + 33/140 shaft))/(2 pi)', 'dresses left = (D - max(least, head + 2 clearance))/(2 depth)'],
+	about:
+		'Stiffness, bending under the grinding force, the critical speed and its margin, and the dresses left before the dresser meets the quill.',
+	source:
+		'Cantilever beam with an end mass (Rayleigh); clamping is taken as rigid, so the real critical speed is lower. Ratios are guidelines.',
+	formulas: [
+		'I = pi/64 (d^4 - hole^4)',
+		'k = 3 E I/L^3',
+		'f = sqrt(k/(wheel + 33/140 shaft))/(2 pi)',
+		'dresses left = (D - max(least, head + 2 clearance))/(2 depth)'
+	],
 	fields: [
-		choice('material', 'Of the quill', ['steel', 'carbide', 'heavy-tungsten'], { default: 'steel' }), number('modulusGPa', 'By the material when empty', { ...over0(1200), label: 'Stiffness, GPa', advanced: true }), number('densityKgPerM3', 'By the material when empty', { ...over0(25000), label: 'Density, kg/m3', advanced: true }),
-		mm('overhangMm', 1000, 'Overhang', 'Clamping to the middle of the wheel'), mm('quillDiameterMm', 300, 'Quill diameter', 'Its thinnest'), mmField('holeDiameterMm', 'Through the quill', { ...from0(300), default: 0, label: 'Coolant hole' }), grams('wheelMassG', 'Of the wheel', { ...from0(50000), required: true }),
-		newtons('normalForceN', 'Across the quill', { ...from0(100000), required: true, label: 'Grinding force' }), rpm('quillMaxRpm', 'Limit of the quill', 'Marked'), rpm('runRpm', 'Speed', 'It is to run at'), rpm('wheelRatedRpm', 'Limit of the wheel', 'Marked'),
-		mm('originalDiameterMm', 500, 'Wheel when new', 'Across'), mm('currentDiameterMm', 500, 'Wheel today', 'Across'), mm('minimumDiameterMm', 500, 'Least diameter', 'Scrap below'), mm('originalWidthMm', 500, 'Width when new', 'Along'), mm('currentWidthMm', 500, 'Width today', 'Along'), mm('minimumWidthMm', 500, 'Least width', 'Scrap below'),
-		um('nextDressDepthUm', 'On the radius', { ...from0(10000), default: 0, label: 'Next dress' }), mmField('dressClearanceMm', 'Between dresser and quill', { ...from0(50), guideline: true, default: 1, advanced: true }), mmField('quillHeadDiameterMm', 'Behind the wheel; the quill itself when empty', { ...over0(300), label: 'Quill head' }),
-		sign('grindDirectionSign', 'Turns when grinding'), sign('dressDirectionSign', 'Turns when dressing'), mmField('workBoreMm', 'If known', { ...over0(2000), label: 'Bore to be ground' }),
-		number('criticalCautionRatio', 'Caution from this share of the critical speed', { ...over0(1), guideline: true, label: 'Whirl, caution from', default: 0.7, advanced: true }), number('criticalStopRatio', 'Stop from this share', { ...over0(1), guideline: true, label: 'Whirl, stop from', default: 0.85, advanced: true })
+		choice('material', 'Of the quill', ['steel', 'carbide', 'heavy-tungsten'], { default: 'steel' }),
+		number('modulusGPa', 'By the material when empty', {
+			...over0(1200),
+			label: 'Stiffness, GPa',
+			advanced: true
+		}),
+		number('densityKgPerM3', 'By the material when empty', {
+			...over0(25000),
+			label: 'Density, kg/m3',
+			advanced: true
+		}),
+		mm('overhangMm', 1000, 'Overhang', 'Clamping to the middle of the wheel'),
+		mm('quillDiameterMm', 300, 'Quill diameter', 'Its thinnest'),
+		mmField('holeDiameterMm', 'Through the quill', { ...from0(300), default: 0, label: 'Coolant hole' }),
+		grams('wheelMassG', 'Of the wheel', { ...from0(50000), required: true }),
+		newtons('normalForceN', 'Across the quill', {
+			...from0(100000),
+			required: true,
+			label: 'Grinding force'
+		}),
+		rpm('quillMaxRpm', 'Limit of the quill', 'Marked'),
+		rpm('runRpm', 'Speed', 'It is to run at'),
+		rpm('wheelRatedRpm', 'Limit of the wheel', 'Marked'),
+		mm('originalDiameterMm', 500, 'Wheel when new', 'Across'),
+		mm('currentDiameterMm', 500, 'Wheel today', 'Across'),
+		mm('minimumDiameterMm', 500, 'Least diameter', 'Scrap below'),
+		mm('originalWidthMm', 500, 'Width when new', 'Along'),
+		mm('currentWidthMm', 500, 'Width today', 'Along'),
+		mm('minimumWidthMm', 500, 'Least width', 'Scrap below'),
+		um('nextDressDepthUm', 'On the radius', { ...from0(10000), default: 0, label: 'Next dress' }),
+		mmField('dressClearanceMm', 'Between dresser and quill', {
+			...from0(50),
+			guideline: true,
+			default: 1,
+			advanced: true
+		}),
+		mmField('quillHeadDiameterMm', 'Behind the wheel; the quill itself when empty', {
+			...over0(300),
+			label: 'Quill head'
+		}),
+		sign('grindDirectionSign', 'Turns when grinding'),
+		sign('dressDirectionSign', 'Turns when dressing'),
+		mmField('workBoreMm', 'If known', { ...over0(2000), label: 'Bore to be ground' }),
+		number('criticalCautionRatio', 'Caution from this share of the critical speed', {
+			...over0(1),
+			guideline: true,
+			label: 'Whirl, caution from',
+			default: 0.7,
+			advanced: true
+		}),
+		number('criticalStopRatio', 'Stop from this share', {
+			...over0(1),
+			guideline: true,
+			label: 'Whirl, stop from',
+			default: 0.85,
+			advanced: true
+		})
 	],
 	outputs: [
-		{ name: 'criticalSpeedRpm', unit: 'rpm', about: 'Critical speed', main: true }, { name: 'criticalRatio', about: 'Share of it at this speed' }, { name: 'maxRunRpm', unit: 'rpm', about: 'Never faster than' }, { name: 'deflectionUm', unit: 'um', about: 'Bends by' }, { name: 'stiffnessNPerUm', about: 'Stiffness, N/um' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' },
-		{ name: 'remainingDressCount', about: 'Dresses left' }, { name: 'quillGapMm', unit: 'mm', about: 'Wheel over the quill after the next dress' }, { name: 'firstBendingHz', about: 'Bends at, Hz' }, { name: 'shaftMassG', unit: 'g', about: 'Shaft' }, { name: 'effectiveMassG', unit: 'g', about: 'Mass that swings' }
+		{ name: 'criticalSpeedRpm', unit: 'rpm', about: 'Critical speed', main: true },
+		{ name: 'criticalRatio', about: 'Share of it at this speed' },
+		{ name: 'maxRunRpm', unit: 'rpm', about: 'Never faster than' },
+		{ name: 'deflectionUm', unit: 'um', about: 'Bends by' },
+		{ name: 'stiffnessNPerUm', about: 'Stiffness, N/um' },
+		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' },
+		{ name: 'remainingDressCount', about: 'Dresses left' },
+		{ name: 'quillGapMm', unit: 'mm', about: 'Wheel over the quill after the next dress' },
+		{ name: 'firstBendingHz', about: 'Bends at, Hz' },
+		{ name: 'shaftMassG', unit: 'g', about: 'Shaft' },
+		{ name: 'effectiveMassG', unit: 'g', about: 'Mass that swings' }
 	],
-	example: { overhangMm: 50, quillDiameterMm: 10, wheelMassG: 18, normalForceN: 15, quillMaxRpm: 50000, runRpm: 36000, wheelRatedRpm: 45000, originalDiameterMm: 20, currentDiameterMm: 18.6, minimumDiameterMm: 13, originalWidthMm: 20, currentWidthMm: 20, minimumWidthMm: 12, nextDressDepthUm: 10, grindDirectionSign: 1, dressDirectionSign: 1, workBoreMm: 25 },
+	example: {
+		overhangMm: 50,
+		quillDiameterMm: 10,
+		wheelMassG: 18,
+		normalForceN: 15,
+		quillMaxRpm: 50000,
+		runRpm: 36000,
+		wheelRatedRpm: 45000,
+		originalDiameterMm: 20,
+		currentDiameterMm: 18.6,
+		minimumDiameterMm: 13,
+		originalWidthMm: 20,
+		currentWidthMm: 20,
+		minimumWidthMm: 12,
+		nextDressDepthUm: 10,
+		grindDirectionSign: 1,
+		dressDirectionSign: 1,
+		workBoreMm: 25
+	},
 	compute(v) {
-		const above = (field: string, value: number, most: number, what: string) => { if (value > most) throw new InputFault(field, 'above-maximum', `${value} mm is more than ${what}, ${most} mm. Measure again.`); };
-		if (v.holeDiameterMm >= v.quillDiameterMm) throw new InputFault('holeDiameterMm', 'above-maximum', `A hole of ${v.holeDiameterMm} mm leaves nothing of a quill of ${v.quillDiameterMm} mm.`);
-		above('currentDiameterMm', v.currentDiameterMm, v.originalDiameterMm, 'the wheel had when new'); above('minimumDiameterMm', v.minimumDiameterMm, v.originalDiameterMm, 'the wheel had when new');
-		above('currentWidthMm', v.currentWidthMm, v.originalWidthMm, 'the wheel had when new'); above('minimumWidthMm', v.minimumWidthMm, v.originalWidthMm, 'the wheel had when new');
-		for (const f of ['grindDirectionSign', 'dressDirectionSign'] as const) if (v[f] === 0) throw new InputFault(f, 'unknown-choice', 'A spindle turns one way or the other: enter 1 or -1.');
+		const above = (field: string, value: number, most: number, what: string) => {
+			if (value > most)
+				throw new InputFault(
+					field,
+					'above-maximum',
+					`${value} mm is more than ${what}, ${most} mm. Measure again.`
+				);
+		};
+		if (v.holeDiameterMm >= v.quillDiameterMm)
+			throw new InputFault(
+				'holeDiameterMm',
+				'above-maximum',
+				`A hole of ${v.holeDiameterMm} mm leaves nothing of a quill of ${v.quillDiameterMm} mm.`
+			);
+		above('currentDiameterMm', v.currentDiameterMm, v.originalDiameterMm, 'the wheel had when new');
+		above('minimumDiameterMm', v.minimumDiameterMm, v.originalDiameterMm, 'the wheel had when new');
+		above('currentWidthMm', v.currentWidthMm, v.originalWidthMm, 'the wheel had when new');
+		above('minimumWidthMm', v.minimumWidthMm, v.originalWidthMm, 'the wheel had when new');
+		for (const f of ['grindDirectionSign', 'dressDirectionSign'] as const)
+			if (v[f] === 0)
+				throw new InputFault(f, 'unknown-choice', 'A spindle turns one way or the other: enter 1 or -1.');
 		const [modulus, density] = QUILL_MATERIALS[v.material];
 		const [d, hole, L] = [v.quillDiameterMm / 1000, v.holeDiameterMm / 1000, v.overhangMm / 1000];
 		const k = (3 * (v.modulusGPa ?? modulus) * 1e9 * (Math.PI / 64) * (d ** 4 - hole ** 4)) / L ** 3;
@@ -53,19 +172,72 @@ export const mountQuill = defineCalculation({
 		const quillGapMm = (after - head) / 2;
 		const least = Math.max(v.minimumDiameterMm, head + 2 * v.dressClearanceMm);
 		const findings = new Findings()
-			.stop('quill-overspeed', v.runRpm > v.quillMaxRpm, `${v.runRpm} rpm is more than the quill may turn, ${v.quillMaxRpm}.`)
-			.stop('wheel-overspeed', v.runRpm > v.wheelRatedRpm, `${v.runRpm} rpm is more than the wheel may turn, ${v.wheelRatedRpm}.`)
-			.stop('near-critical', criticalRatio >= v.criticalStopRatio, `${(100 * criticalRatio).toFixed(0)} % of the critical speed: it would whirl. Shorten the quill, take a thicker one, or run slower.`)
-			.caution('critical-margin', criticalRatio >= v.criticalCautionRatio && criticalRatio < v.criticalStopRatio, `${(100 * criticalRatio).toFixed(0)} % of the critical speed, and the real one is lower.`)
-			.stop('below-minimum-diameter', after < v.minimumDiameterMm - SLACK, `After the next dress it would be ${after.toFixed(2)} mm, under its least diameter, ${v.minimumDiameterMm} mm.`)
-			.stop('below-minimum-width', v.currentWidthMm < v.minimumWidthMm, `${v.currentWidthMm} mm wide, under its least width, ${v.minimumWidthMm} mm.`)
-			.stop('dress-reaches-quill', quillGapMm < v.dressClearanceMm - SLACK, 'The dresser would meet the quill.')
-			.stop('direction-disagree', v.grindDirectionSign !== v.dressDirectionSign, 'Grinding and dressing turn the wheel opposite ways. Set one of them right before it is dressed.')
-			.stop('wheel-does-not-fit-bore', v.workBoreMm !== null && v.currentDiameterMm >= v.workBoreMm, 'The wheel does not go into the bore.')
-			.caution('wheel-large-for-bore', v.workBoreMm !== null && v.currentDiameterMm > 0.8 * v.workBoreMm && v.currentDiameterMm < v.workBoreMm, 'Large for this bore: long contact, little coolant. Three quarters of the bore is usual.');
+			.stop(
+				'quill-overspeed',
+				v.runRpm > v.quillMaxRpm,
+				`${v.runRpm} rpm is more than the quill may turn, ${v.quillMaxRpm}.`
+			)
+			.stop(
+				'wheel-overspeed',
+				v.runRpm > v.wheelRatedRpm,
+				`${v.runRpm} rpm is more than the wheel may turn, ${v.wheelRatedRpm}.`
+			)
+			.stop(
+				'near-critical',
+				criticalRatio >= v.criticalStopRatio,
+				`${(100 * criticalRatio).toFixed(0)} % of the critical speed: it would whirl. Shorten the quill, take a thicker one, or run slower.`
+			)
+			.caution(
+				'critical-margin',
+				criticalRatio >= v.criticalCautionRatio && criticalRatio < v.criticalStopRatio,
+				`${(100 * criticalRatio).toFixed(0)} % of the critical speed, and the real one is lower.`
+			)
+			.stop(
+				'below-minimum-diameter',
+				after < v.minimumDiameterMm - SLACK,
+				`After the next dress it would be ${after.toFixed(2)} mm, under its least diameter, ${v.minimumDiameterMm} mm.`
+			)
+			.stop(
+				'below-minimum-width',
+				v.currentWidthMm < v.minimumWidthMm,
+				`${v.currentWidthMm} mm wide, under its least width, ${v.minimumWidthMm} mm.`
+			)
+			.stop(
+				'dress-reaches-quill',
+				quillGapMm < v.dressClearanceMm - SLACK,
+				'The dresser would meet the quill.'
+			)
+			.stop(
+				'direction-disagree',
+				v.grindDirectionSign !== v.dressDirectionSign,
+				'Grinding and dressing turn the wheel opposite ways. Set one of them right before it is dressed.'
+			)
+			.stop(
+				'wheel-does-not-fit-bore',
+				v.workBoreMm !== null && v.currentDiameterMm >= v.workBoreMm,
+				'The wheel does not go into the bore.'
+			)
+			.caution(
+				'wheel-large-for-bore',
+				v.workBoreMm !== null &&
+					v.currentDiameterMm > 0.8 * v.workBoreMm &&
+					v.currentDiameterMm < v.workBoreMm,
+				'Large for this bore: long contact, little coolant. Three quarters of the bore is usual.'
+			);
 		return {
-			stiffnessNPerUm: k / 1e6, deflectionUm: v.normalForceN / (k / 1e6), shaftMassG: 1000 * shaftKg, effectiveMassG: 1000 * swingKg, firstBendingHz, criticalSpeedRpm, criticalRatio, surfaceSpeedMps: (Math.PI * v.currentDiameterMm * v.runRpm) / 60000,
-			remainingDressCount: depthMm > 0 ? Math.max(0, Math.floor((v.currentDiameterMm - least) / (2 * depthMm) + SLACK)) : null, quillGapMm, maxRunRpm: Math.min(v.quillMaxRpm, v.wheelRatedRpm, v.criticalStopRatio * criticalSpeedRpm), ...findings.judged()
+			stiffnessNPerUm: k / 1e6,
+			deflectionUm: v.normalForceN / (k / 1e6),
+			shaftMassG: 1000 * shaftKg,
+			effectiveMassG: 1000 * swingKg,
+			firstBendingHz,
+			criticalSpeedRpm,
+			criticalRatio,
+			surfaceSpeedMps: (Math.PI * v.currentDiameterMm * v.runRpm) / 60000,
+			remainingDressCount:
+				depthMm > 0 ? Math.max(0, Math.floor((v.currentDiameterMm - least) / (2 * depthMm) + SLACK)) : null,
+			quillGapMm,
+			maxRunRpm: Math.min(v.quillMaxRpm, v.wheelRatedRpm, v.criticalStopRatio * criticalSpeedRpm),
+			...findings.judged()
 		};
 	}
 });

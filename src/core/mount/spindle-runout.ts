@@ -2,21 +2,54 @@ import { from0, over0, um as umField } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
-const um = <const N extends string>(name: N, label: string) => umField(name, 'Dial indicator, turned by hand, full reading', { ...from0(5000), required: true, label });
+const um = <const N extends string>(name: N, label: string) =>
+	umField(name, 'Dial indicator, turned by hand, full reading', { ...from0(5000), required: true, label });
 
 /** Run-out of a bare spindle before a wheel goes on. */
 export const spindleRunout = defineCalculation({
 	id: 'mount.spindle-runout',
 	title: 'Run-out of the spindle',
-	about: 'Taper and flange with the dial indicator, no wheel on: dirt and burrs show here, and so does what a crash has done.',
-	source: 'Aim and limit are guidelines; the machine\'s own figures win.',
+	about:
+		'Taper and flange with the dial indicator, no wheel on: dirt and burrs show here, and so does what a crash has done.',
+	source: "Aim and limit are guidelines; the machine's own figures win.",
 	formulas: ['caution over the aim, stop from the limit on'],
-	fields: [um('taperRunoutUm', 'Taper'), um('flangeRunoutUm', 'Flange'), umField('runoutAimUm', 'Aim', { ...over0(1000), guideline: true, label: 'Run-out, aim', default: 5, advanced: true }), umField('runoutLimitUm', 'Limit', { ...over0(1000), guideline: true, label: 'Run-out, limit', default: 25, advanced: true })],
+	fields: [
+		um('taperRunoutUm', 'Taper'),
+		um('flangeRunoutUm', 'Flange'),
+		umField('runoutAimUm', 'Aim', {
+			...over0(1000),
+			guideline: true,
+			label: 'Run-out, aim',
+			default: 5,
+			advanced: true
+		}),
+		umField('runoutLimitUm', 'Limit', {
+			...over0(1000),
+			guideline: true,
+			label: 'Run-out, limit',
+			default: 25,
+			advanced: true
+		})
+	],
 	outputs: [{ name: 'worstUm', unit: 'um', about: 'The worse of the two', main: true }],
 	example: { taperRunoutUm: 3, flangeRunoutUm: 14 },
 	compute(v) {
 		const worstUm = Math.max(v.taperRunoutUm, v.flangeRunoutUm);
 		const where = v.taperRunoutUm >= v.flangeRunoutUm ? 'taper' : 'flange';
-		return { worstUm, ...new Findings().stop('runout-over-limit', worstUm >= v.runoutLimitUm, `The ${where} runs out ${worstUm} µm, limit ${v.runoutLimitUm}. The spindle is hurt: have it looked at.`).caution('runout-above-aim', worstUm > v.runoutAimUm && worstUm < v.runoutLimitUm, `The ${where} runs out ${worstUm} µm, aim ${v.runoutAimUm}. Clean, stone off burrs, measure again.`).judged() };
+		return {
+			worstUm,
+			...new Findings()
+				.stop(
+					'runout-over-limit',
+					worstUm >= v.runoutLimitUm,
+					`The ${where} runs out ${worstUm} µm, limit ${v.runoutLimitUm}. The spindle is hurt: have it looked at.`
+				)
+				.caution(
+					'runout-above-aim',
+					worstUm > v.runoutAimUm && worstUm < v.runoutLimitUm,
+					`The ${where} runs out ${worstUm} µm, aim ${v.runoutAimUm}. Clean, stone off burrs, measure again.`
+				)
+				.judged()
+		};
 	}
 });

@@ -7,29 +7,102 @@ import { Findings } from '../calculation/verdict.js';
 export const mountToolPost = defineCalculation({
 	id: 'mount.tool-post',
 	title: 'Grinder on a lathe',
-	about: 'Off the lathe\'s centre height the cross-slide no longer tells the truth: by how much, and how near it has to be.',
+	about:
+		"Off the lathe's centre height the cross-slide no longer tells the truth: by how much, and how near it has to be.",
 	source: 'Plane geometry (first principles); the least rim speed is a guideline.',
-	formulas: ['s = work/2 + wheel/2 (minus for a bore)', 'error = 2000 (sqrt(s^2 + h^2) - s)', 'allowed offset = sqrt((s + tolerance/2000)^2 - s^2)'],
+	formulas: [
+		's = work/2 + wheel/2 (minus for a bore)',
+		'error = 2000 (sqrt(s^2 + h^2) - s)',
+		'allowed offset = sqrt((s + tolerance/2000)^2 - s^2)'
+	],
 	fields: [
-		mm('centreOffsetMm', 'Minus below', { ...between(-100, 100), required: true, label: 'Wheel axis above centre' }), mm('workDiameterMm', 'Across', { ...over0(2000), required: true }), mm('wheelDiameterMm', 'Across', { ...over0(500), required: true }),
-		choice('grinding', 'Outside or a bore', ['external', 'internal'], { default: 'external', label: 'Ground' }), rpm('runRpm', 'Of the wheel', { ...over0(200000), required: true, label: 'Speed' }), rpm('ratedRpm', 'Of the wheel', { ...over0(200000), required: true, label: 'Limit' }),
-		mps('minSpeedMps', 'Guideline', { ...from0(200), guideline: true, default: 15, advanced: true, label: 'Least rim speed' }), yesNo('waysCovered', 'Against grit', { required: true, label: 'Ways covered' }), yesNo('wheelClearOfChuck', 'Over the whole travel', { required: true, label: 'Wheel clear of the chuck' }),
+		mm('centreOffsetMm', 'Minus below', {
+			...between(-100, 100),
+			required: true,
+			label: 'Wheel axis above centre'
+		}),
+		mm('workDiameterMm', 'Across', { ...over0(2000), required: true }),
+		mm('wheelDiameterMm', 'Across', { ...over0(500), required: true }),
+		choice('grinding', 'Outside or a bore', ['external', 'internal'], {
+			default: 'external',
+			label: 'Ground'
+		}),
+		rpm('runRpm', 'Of the wheel', { ...over0(200000), required: true, label: 'Speed' }),
+		rpm('ratedRpm', 'Of the wheel', { ...over0(200000), required: true, label: 'Limit' }),
+		mps('minSpeedMps', 'Guideline', {
+			...from0(200),
+			guideline: true,
+			default: 15,
+			advanced: true,
+			label: 'Least rim speed'
+		}),
+		yesNo('waysCovered', 'Against grit', { required: true, label: 'Ways covered' }),
+		yesNo('wheelClearOfChuck', 'Over the whole travel', {
+			required: true,
+			label: 'Wheel clear of the chuck'
+		}),
 		um('sizeToleranceUm', 'On the diameter', { ...over0(1000), default: 2, label: 'Size tolerance' })
 	],
-	outputs: [{ name: 'diameterErrorUm', unit: 'um', about: 'Off on the diameter', main: true }, { name: 'maxOffsetForToleranceMm', unit: 'mm', about: 'Height may be off by' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' }, { name: 'axisDistanceMm', unit: 'mm', about: 'Axis to axis' }],
-	example: { centreOffsetMm: 0.4, workDiameterMm: 28, wheelDiameterMm: 60, runRpm: 7400, ratedRpm: 8500, waysCovered: true, wheelClearOfChuck: true },
+	outputs: [
+		{ name: 'diameterErrorUm', unit: 'um', about: 'Off on the diameter', main: true },
+		{ name: 'maxOffsetForToleranceMm', unit: 'mm', about: 'Height may be off by' },
+		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' },
+		{ name: 'axisDistanceMm', unit: 'mm', about: 'Axis to axis' }
+	],
+	example: {
+		centreOffsetMm: 0.4,
+		workDiameterMm: 28,
+		wheelDiameterMm: 60,
+		runRpm: 7400,
+		ratedRpm: 8500,
+		waysCovered: true,
+		wheelClearOfChuck: true
+	},
 	compute(v) {
-		if (v.grinding === 'internal' && v.wheelDiameterMm >= v.workDiameterMm) throw new InputFault('wheelDiameterMm', 'above-maximum', `A wheel of ${v.wheelDiameterMm} mm does not go into a bore of ${v.workDiameterMm} mm.`);
+		if (v.grinding === 'internal' && v.wheelDiameterMm >= v.workDiameterMm)
+			throw new InputFault(
+				'wheelDiameterMm',
+				'above-maximum',
+				`A wheel of ${v.wheelDiameterMm} mm does not go into a bore of ${v.workDiameterMm} mm.`
+			);
 		const s = v.workDiameterMm / 2 + (v.grinding === 'internal' ? -1 : 1) * (v.wheelDiameterMm / 2);
 		const axisDistanceMm = Math.abs(s);
 		const diameterErrorUm = 2000 * (Math.hypot(axisDistanceMm, v.centreOffsetMm) - axisDistanceMm);
 		const surfaceSpeedMps = (Math.PI * v.wheelDiameterMm * v.runRpm) / 60000;
 		const findings = new Findings()
-			.stop('overspeed', v.runRpm > v.ratedRpm, `${v.runRpm} rpm is above the ${v.ratedRpm} rpm this wheel allows.`)
-			.stop('wheel-near-chuck', !v.wheelClearOfChuck, 'The wheel can meet the chuck. Set the stop before anything turns.')
-			.caution('ways-uncovered', !v.waysCovered, 'Grit eats the ways: lay a cloth, and clean up before the slide moves again.')
-			.caution('slow-wheel', surfaceSpeedMps < v.minSpeedMps, `The rim runs only ${surfaceSpeedMps.toFixed(1)} m/s: it acts soft. Take a larger wheel, or a faster pulley within its limit.`)
-			.caution('off-centre', Math.abs(diameterErrorUm) > v.sizeToleranceUm, `Off centre height the work comes out ${diameterErrorUm.toFixed(1)} µm ${v.grinding === 'internal' ? 'larger' : 'over'} than the slide says.`);
-		return { axisDistanceMm, diameterErrorUm, surfaceSpeedMps, maxOffsetForToleranceMm: Math.sqrt((axisDistanceMm + v.sizeToleranceUm / 2000) ** 2 - axisDistanceMm ** 2), ...findings.judged() };
+			.stop(
+				'overspeed',
+				v.runRpm > v.ratedRpm,
+				`${v.runRpm} rpm is above the ${v.ratedRpm} rpm this wheel allows.`
+			)
+			.stop(
+				'wheel-near-chuck',
+				!v.wheelClearOfChuck,
+				'The wheel can meet the chuck. Set the stop before anything turns.'
+			)
+			.caution(
+				'ways-uncovered',
+				!v.waysCovered,
+				'Grit eats the ways: lay a cloth, and clean up before the slide moves again.'
+			)
+			.caution(
+				'slow-wheel',
+				surfaceSpeedMps < v.minSpeedMps,
+				`The rim runs only ${surfaceSpeedMps.toFixed(1)} m/s: it acts soft. Take a larger wheel, or a faster pulley within its limit.`
+			)
+			.caution(
+				'off-centre',
+				Math.abs(diameterErrorUm) > v.sizeToleranceUm,
+				`Off centre height the work comes out ${diameterErrorUm.toFixed(1)} µm ${v.grinding === 'internal' ? 'larger' : 'over'} than the slide says.`
+			);
+		return {
+			axisDistanceMm,
+			diameterErrorUm,
+			surfaceSpeedMps,
+			maxOffsetForToleranceMm: Math.sqrt(
+				(axisDistanceMm + v.sizeToleranceUm / 2000) ** 2 - axisDistanceMm ** 2
+			),
+			...findings.judged()
+		};
 	}
 });

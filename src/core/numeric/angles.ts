@@ -12,7 +12,10 @@ export function wrap180(deg: number): number {
 	return fold360(deg + 180) - 180;
 }
 
-export interface Vec { x: number; y: number }
+export interface Vec {
+	x: number;
+	y: number;
+}
 
 /** Plane vector from length and face angle: x points to 0 degrees, y to 90. */
 export function vec(length: number, deg: number): Vec {

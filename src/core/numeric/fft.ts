@@ -1,7 +1,11 @@
 import FFT from 'fft.js';
 
 const made = new Map<number, InstanceType<typeof FFT>>();
-const plan = (n: number): InstanceType<typeof FFT> => { let p = made.get(n); if (!p) made.set(n, (p = new FFT(n))); return p; };
+const plan = (n: number): InstanceType<typeof FFT> => {
+	let p = made.get(n);
+	if (!p) made.set(n, (p = new FFT(n)));
+	return p;
+};
 
 /** The next power of two that is not below n. */
 export const powerOfTwo = (n: number): number => 2 ** Math.ceil(Math.log2(Math.max(2, n)));
@@ -31,7 +35,11 @@ const spaces = new Map<number, { out: Float64Array; energy: Float64Array }>();
 /** Squared size of the complex signal with this interleaved spectrum. The answer lies in a work space that the next call of the same size uses again. */
 export function envelopeEnergy(spectrum: Float64Array, length: number): Float64Array {
 	let space = spaces.get(spectrum.length);
-	if (!space) spaces.set(spectrum.length, (space = { out: new Float64Array(spectrum.length), energy: new Float64Array(spectrum.length / 2) }));
+	if (!space)
+		spaces.set(
+			spectrum.length,
+			(space = { out: new Float64Array(spectrum.length), energy: new Float64Array(spectrum.length / 2) })
+		);
 	const { out, energy } = space;
 	plan(spectrum.length / 2).inverseTransform(out as never, spectrum as never);
 	for (let i = 0; i < length; i++) energy[i] = out[2 * i]! ** 2 + out[2 * i + 1]! ** 2;

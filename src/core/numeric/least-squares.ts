@@ -5,5 +5,8 @@ export function leastSquares(rows: number[][], values: number[]): { solution: nu
 	const svd = new SingularValueDecomposition(new Matrix(rows), { autoTranspose: true });
 	const singular = svd.diagonal;
 	const smallest = Math.min(...singular);
-	return { solution: svd.solve(Matrix.columnVector(values)).to1DArray(), condition: smallest === 0 ? Infinity : Math.max(...singular) / smallest };
+	return {
+		solution: svd.solve(Matrix.columnVector(values)).to1DArray(),
+		condition: smallest === 0 ? Infinity : Math.max(...singular) / smallest
+	};
 }

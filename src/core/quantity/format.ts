@@ -11,7 +11,10 @@ const FIGURES_READ_IN_INCHES = 3;
 export function formatNumber(value: number, decimals: number, figures = FIGURES): string {
 	if (!Number.isFinite(value)) return '-';
 	const size = Math.abs(value);
-	const places = size !== 0 && size < 10 ** (1 - decimals) ? Math.min(12, Math.max(decimals, figures - 2 - Math.floor(Math.log10(size)))) : decimals;
+	const places =
+		size !== 0 && size < 10 ** (1 - decimals)
+			? Math.min(12, Math.max(decimals, figures - 2 - Math.floor(Math.log10(size))))
+			: decimals;
 	const text = value.toFixed(places);
 	return text.includes('.') ? text.replace(/\.?0+$/, '').replace(/^-0$/, '0') : text.replace(/^-0$/, '0');
 }
@@ -30,23 +33,41 @@ export function inSystem(value: number, unit: Unit | undefined, system: System):
 }
 
 /** The bare figure, as a field holds it. */
-export function figure(value: number | null | undefined, unit: Unit | undefined, system: System = 'mm'): string {
+export function figure(
+	value: number | null | undefined,
+	unit: Unit | undefined,
+	system: System = 'mm'
+): string {
 	if (value === null || value === undefined) return '';
 	const core = unit ? CORE_UNITS[unit] : undefined;
-	return formatNumber(inSystem(value, unit, system), system === 'inch' && core?.inch ? core.inch.decimals : core?.decimals ?? 3);
+	return formatNumber(
+		inSystem(value, unit, system),
+		system === 'inch' && core?.inch ? core.inch.decimals : (core?.decimals ?? 3)
+	);
 }
 
 /** Figure and unit: "37.1 m/s", "197°". */
-export function quantity(value: number | null | undefined, unit: Unit | undefined, system: System = 'mm'): string {
+export function quantity(
+	value: number | null | undefined,
+	unit: Unit | undefined,
+	system: System = 'mm'
+): string {
 	if (value === null || value === undefined) return '-';
 	const symbol = symbolOf(unit, system);
 	const core = unit ? CORE_UNITS[unit] : undefined;
-	const shown = system === 'inch' && core?.inch && core.kind === 'length' ? formatNumber(inSystem(value, unit, system), core.inch.decimals, FIGURES_READ_IN_INCHES) : figure(value, unit, system);
+	const shown =
+		system === 'inch' && core?.inch && core.kind === 'length'
+			? formatNumber(inSystem(value, unit, system), core.inch.decimals, FIGURES_READ_IN_INCHES)
+			: figure(value, unit, system);
 	return shown + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
 }
 
 /** The same value in the other system, or an empty text where there is only one. */
-export function otherSystem(value: number | null | undefined, unit: Unit | undefined, system: System): string {
+export function otherSystem(
+	value: number | null | undefined,
+	unit: Unit | undefined,
+	system: System
+): string {
 	if (value === null || value === undefined || !unit || !CORE_UNITS[unit].inch) return '';
 	return quantity(value, unit, system === 'mm' ? 'inch' : 'mm');
 }
@@ -54,7 +75,8 @@ export function otherSystem(value: number | null | undefined, unit: Unit | undef
 /** The accepted range of a field in the system shown. */
 export function rangeText(field: Field, system: System): string {
 	if (field.kind !== 'number' && field.kind !== 'integer') return rangeOf(field);
-	const show = (v: number | undefined) => (v === undefined ? undefined : Number(figure(v, field.unit, system)));
+	const show = (v: number | undefined) =>
+		v === undefined ? undefined : Number(figure(v, field.unit, system));
 	return rangeOf({ ...field, min: show(field.min), max: show(field.max) });
 }
 

@@ -23,7 +23,10 @@ function split(text: string, spin: boolean): { number: number; unit: string } | 
 	const thousands = THOUSANDS.exec(text);
 	if (thousands) {
 		const certain = spin || thousands[2] !== undefined || thousands[0].split(',').length > 2;
-		return { number: certain ? Number(thousands[0].replace(/,/g, '')) : NaN, unit: certain ? text.slice(thousands[0].length).trim() : EITHER };
+		return {
+			number: certain ? Number(thousands[0].replace(/,/g, '')) : NaN,
+			unit: certain ? text.slice(thousands[0].length).trim() : EITHER
+		};
 	}
 	if ((m = PLAIN.exec(text))) return { number: Number(m[1]!.replace(',', '.')), unit: m[2]! };
 	return null;
@@ -34,23 +37,40 @@ function split(text: string, spin: boolean): { number: number; unit: string } | 
  * A bare number is taken in the unit the field shows: the core unit, or its inch counterpart when the setup works in inch.
  */
 export function parseQuantity(text: string, unit: Unit | undefined, system: System = 'mm'): Parsed {
-	const clean = text.trim().toLowerCase().replace(/[−–]/g, '-').replace(/µ|μ/g, 'u').replace(/×10\^?/g, 'e').replace(/''|”|″/g, '"').replace(/·/g, ' ').replace(/\s+/g, ' ');
+	const clean = text
+		.trim()
+		.toLowerCase()
+		.replace(/[−–]/g, '-')
+		.replace(/µ|μ/g, 'u')
+		.replace(/×10\^?/g, 'e')
+		.replace(/''|”|″/g, '"')
+		.replace(/·/g, ' ')
+		.replace(/\s+/g, ' ');
 	if (clean === '') return { empty: true };
 	if (clean.length > 60) return { problem: 'That is too long for a number. Enter a number with its unit.' };
 	const core = unit ? CORE_UNITS[unit] : undefined;
 	const parts = split(clean, core?.kind === 'spin');
-	if (parts?.unit === EITHER) return { problem: `"${text.trim()}" can be read two ways. Write ${text.trim().replace(',', '')} or ${text.trim().replace(',', '.')}.` };
-	if (!parts || !Number.isFinite(parts.number)) return { problem: `"${text.trim().slice(0, 30)}" is not a number. Enter a number, such as 25 or 25 um.` };
+	if (parts?.unit === EITHER)
+		return {
+			problem: `"${text.trim()}" can be read two ways. Write ${text.trim().replace(',', '')} or ${text.trim().replace(',', '.')}.`
+		};
+	if (!parts || !Number.isFinite(parts.number))
+		return { problem: `"${text.trim().slice(0, 30)}" is not a number. Enter a number, such as 25 or 25 um.` };
 	const shown = core?.symbol ?? '';
 	const word = parts.unit.trim();
 	if (word === '') {
 		const inch = system === 'inch' ? core?.inch : undefined;
 		return { value: inch ? (parts.number * WRITTEN[inch.written]!.toBase) / core!.base : parts.number };
 	}
-	if (core && word === core.symbol.toLowerCase().replace('µ', 'u').replace('·', ' ')) return { value: parts.number };
+	if (core && word === core.symbol.toLowerCase().replace('µ', 'u').replace('·', ' '))
+		return { value: parts.number };
 	const written = Object.hasOwn(WRITTEN, word) ? WRITTEN[word] : undefined;
-	if (!written) return { problem: `"${word.slice(0, 20)}" is not a unit known here.${shown ? ` Enter ${shown}.` : ''}` };
-	if (!core) return written.kind === 'plain' ? { value: parts.number } : { problem: `This takes a plain number, not ${word}.` };
+	if (!written)
+		return { problem: `"${word.slice(0, 20)}" is not a unit known here.${shown ? ` Enter ${shown}.` : ''}` };
+	if (!core)
+		return written.kind === 'plain'
+			? { value: parts.number }
+			: { problem: `This takes a plain number, not ${word}.` };
 	if (written.kind !== core.kind) return { problem: `${word} does not fit here. Enter ${shown}.` };
 	return { value: (parts.number * written.toBase) / core.base };
 }

@@ -23,7 +23,14 @@ export function standing(facts: SetupFacts): RecordFacts[] {
 		if (r.station === 'brief' || r.station === 'machine') return true;
 		if (facts.wheel === null || r.wheelId !== facts.wheel.id) return false;
 		// Only what comes later on this route was built on it.
-		const overtaken = list.slice(0, i).some((later) => later.wheelId === r.wheelId && RESETS[`${later.station}.${later.step}`]?.includes(r.station) && facts.stations.indexOf(later.station) < facts.stations.indexOf(r.station));
+		const overtaken = list
+			.slice(0, i)
+			.some(
+				(later) =>
+					later.wheelId === r.wheelId &&
+					RESETS[`${later.station}.${later.step}`]?.includes(r.station) &&
+					facts.stations.indexOf(later.station) < facts.stations.indexOf(r.station)
+			);
 		return !overtaken;
 	});
 }
@@ -31,16 +38,29 @@ export function standing(facts: SetupFacts): RecordFacts[] {
 /** Lookup of standing evidence by station, step and, where a step has several, calculation. */
 export class Evidence {
 	private readonly list: RecordFacts[];
-	constructor(readonly facts: SetupFacts) { this.list = standing(facts); }
+	constructor(readonly facts: SetupFacts) {
+		this.list = standing(facts);
+	}
 	latest(station: StationId, step: string, calculation?: string): RecordFacts | null {
-		return this.list.find((r) => r.station === station && r.step === step && (!calculation || r.calculation === calculation)) ?? null;
+		return (
+			this.list.find(
+				(r) => r.station === station && r.step === step && (!calculation || r.calculation === calculation)
+			) ?? null
+		);
 	}
 	/** The newest answer to one check of the shop. */
 	check(station: StationId, id: string): RecordFacts | null {
-		return this.list.find((r) => r.station === station && r.step === 'check' && r.entered.checkId === id) ?? null;
+		return (
+			this.list.find((r) => r.station === station && r.step === 'check' && r.entered.checkId === id) ?? null
+		);
 	}
 	latestOf(station: StationId, steps: readonly string[], calculation?: string): RecordFacts | null {
-		return this.list.find((r) => r.station === station && steps.includes(r.step) && (!calculation || r.calculation === calculation)) ?? null;
+		return (
+			this.list.find(
+				(r) =>
+					r.station === station && steps.includes(r.step) && (!calculation || r.calculation === calculation)
+			) ?? null
+		);
 	}
 	number(record: RecordFacts | null, name: string): number | null {
 		const value = record?.output[name];

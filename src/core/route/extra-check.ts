@@ -7,20 +7,37 @@ import { Findings } from '../calculation/verdict.js';
 export const extraCheck = defineCalculation({
 	id: 'route.extra-check',
 	title: 'Check of this shop',
-	about: 'A question that must be answered yes, or a value against its limit, as a lead has put it on the route.',
-	source: 'The shop\'s own route.',
+	about:
+		'A question that must be answered yes, or a value against its limit, as a lead has put it on the route.',
+	source: "The shop's own route.",
 	formulas: ['holds when answered yes, or value at most the limit'],
 	fields: [
-		text('text', 'As it is asked', { required: true, maxLength: 80, label: 'Check' }), choice('kind', 'Yes, or a value', ['yes', 'number'], { required: true, label: 'Answered by' }), yesNo('yes', 'Yes or no', { label: 'Answer' }),
-		number('value', 'Measured', between(-1e9, 1e9)), number('atMost', 'Limit', from0(1_000_000)), text('unit', 'Of the value', { maxLength: 10, default: '' })
+		text('text', 'As it is asked', { required: true, maxLength: 80, label: 'Check' }),
+		choice('kind', 'Yes, or a value', ['yes', 'number'], { required: true, label: 'Answered by' }),
+		yesNo('yes', 'Yes or no', { label: 'Answer' }),
+		number('value', 'Measured', between(-1e9, 1e9)),
+		number('atMost', 'Limit', from0(1_000_000)),
+		text('unit', 'Of the value', { maxLength: 10, default: '' })
 	],
 	outputs: [{ name: 'holds', about: 'Holds', main: true }],
 	example: { text: 'Coolant concentration', kind: 'number', value: 5, atMost: 8, unit: '%' },
 	compute(v) {
-		if (v.kind === 'yes' && v.yes === null) throw new InputFault('yes', 'missing', `${v.text}: say yes or no.`);
-		if (v.kind === 'number' && v.value === null) throw new InputFault('value', 'missing', `${v.text}: enter what was measured.`);
-		if (v.kind === 'number' && v.atMost === null) throw new InputFault('atMost', 'missing', `${v.text} has no limit.`);
+		if (v.kind === 'yes' && v.yes === null)
+			throw new InputFault('yes', 'missing', `${v.text}: say yes or no.`);
+		if (v.kind === 'number' && v.value === null)
+			throw new InputFault('value', 'missing', `${v.text}: enter what was measured.`);
+		if (v.kind === 'number' && v.atMost === null)
+			throw new InputFault('atMost', 'missing', `${v.text} has no limit.`);
 		const holds = v.kind === 'yes' ? v.yes === true : Math.abs(v.value!) <= v.atMost! + 1e-9;
-		return { holds, ...new Findings().stop('check-fails', !holds, v.kind === 'yes' ? `${v.text}: no.` : `${v.text}: ${v.value} ${v.unit}, at most ${v.atMost}.`).judged() };
+		return {
+			holds,
+			...new Findings()
+				.stop(
+					'check-fails',
+					!holds,
+					v.kind === 'yes' ? `${v.text}: no.` : `${v.text}: ${v.value} ${v.unit}, at most ${v.atMost}.`
+				)
+				.judged()
+		};
 	}
 });

@@ -9,54 +9,185 @@ import type { Tables } from '../spec/guidelines.js';
 export { STATIONS, STATION_NAMES, type StationId } from './stations.js';
 
 export interface MachineFacts {
-	id: number; code: string; name: string; kind: string; balanceClass: string; spindleRpm: number; spindleRpmMin: number; spindleRpmMax: number; seatMm: number; maxDiameterMm: number; maxWidthMm: number;
-	rotation: 'cw' | 'ccw'; motorTorqueNm: number; wet: boolean; lockedOut: boolean;
+	id: number;
+	code: string;
+	name: string;
+	kind: string;
+	balanceClass: string;
+	spindleRpm: number;
+	spindleRpmMin: number;
+	spindleRpmMax: number;
+	seatMm: number;
+	maxDiameterMm: number;
+	maxWidthMm: number;
+	rotation: 'cw' | 'ccw';
+	motorTorqueNm: number;
+	wet: boolean;
+	lockedOut: boolean;
 }
 export interface MountFacts {
-	id: number; code: string; seatMm: number; flangeMm: number; recessMm: number; retention: 'single-nut' | 'flange-screws'; threadHand: 'left' | 'right'; screwCount: number | null; screwDiameterMm: number | null; torqueNm: number | null;
-	massKg: number; inertiaKgM2: number; journalRadiusMm: number; trackRadiusMm: number | null; weightCount: number; weightMassG: number | null;
+	id: number;
+	code: string;
+	seatMm: number;
+	flangeMm: number;
+	recessMm: number;
+	retention: 'single-nut' | 'flange-screws';
+	threadHand: 'left' | 'right';
+	screwCount: number | null;
+	screwDiameterMm: number | null;
+	torqueNm: number | null;
+	massKg: number;
+	inertiaKgM2: number;
+	journalRadiusMm: number;
+	trackRadiusMm: number | null;
+	weightCount: number;
+	weightMassG: number | null;
 }
-export interface DresserFacts { id: number; code: string; kind: string; tipRadiusUm: number | null; flatWidthUm: number; dressesSinceTurn: number; turnEvery: number }
+export interface DresserFacts {
+	id: number;
+	code: string;
+	kind: string;
+	tipRadiusUm: number | null;
+	flatWidthUm: number;
+	dressesSinceTurn: number;
+	turnEvery: number;
+}
 export interface WheelFacts {
-	id: number; number: string; marking: string; canonical: string; family: string | null; gritMeanUm: number | null; gritNumber: number | null; grade: string | null; structure: number | null; bond: string | null; bondFamily: string | null;
-	diameterMm: number; widthMm: number; boreMm: number; newDiameterMm: number; minDiameterMm: number; massKg: number; ratedMps: number | null; ratedRpm: number | null; expiresOn: string | null;
-	shape: string; place: string; state: 'available' | 'mounted' | 'quarantined' | 'scrapped'; stateReason: string | null; heldBy: number | null; /** Held beside the leading wheel of a pack: looked over and rung at the rack. */ inPack: boolean;
+	id: number;
+	number: string;
+	marking: string;
+	canonical: string;
+	family: string | null;
+	gritMeanUm: number | null;
+	gritNumber: number | null;
+	grade: string | null;
+	structure: number | null;
+	bond: string | null;
+	bondFamily: string | null;
+	diameterMm: number;
+	widthMm: number;
+	boreMm: number;
+	newDiameterMm: number;
+	minDiameterMm: number;
+	massKg: number;
+	ratedMps: number | null;
+	ratedRpm: number | null;
+	expiresOn: string | null;
+	shape: string;
+	place: string;
+	state: 'available' | 'mounted' | 'quarantined' | 'scrapped';
+	stateReason: string | null;
+	heldBy: number | null;
+	/** Held beside the leading wheel of a pack: looked over and rung at the rack. */ inPack: boolean;
 }
 
 /** One piece of evidence, as the gates see it. */
 export interface RecordFacts {
-	id: number; station: StationId; step: string; calculation: string; entered: Record<string, unknown>; input: Record<string, unknown>; output: Record<string, unknown>; verdict: Verdict;
-	overrideReason: string | null; wheelId: number | null; by: string; atMs: number;
+	id: number;
+	station: StationId;
+	step: string;
+	calculation: string;
+	entered: Record<string, unknown>;
+	input: Record<string, unknown>;
+	output: Record<string, unknown>;
+	verdict: Verdict;
+	overrideReason: string | null;
+	wheelId: number | null;
+	by: string;
+	atMs: number;
 	/** The same for everything recorded in one go. */
 	together: string;
 }
 
 /** Another wheel of the same pack, held from the rack, with its look and ring made there since the setup began. */
-export interface Companion { wheel: WheelFacts; look: Found | null; ring: Found | null }
-export interface Found { id: number; verdict: Verdict; mayProceed: boolean }
+export interface Companion {
+	wheel: WheelFacts;
+	look: Found | null;
+	ring: Found | null;
+}
+export interface Found {
+	id: number;
+	verdict: Verdict;
+	mayProceed: boolean;
+}
 
 /** One earlier ring of a wheel, as kept. */
-export interface PastRing { id: number; atMs: number; diameterMm: number; ring: RingResult['ring']; frequencyHz: number | null; q: number | null; modulusGPa: number | null; baseline: boolean }
+export interface PastRing {
+	id: number;
+	atMs: number;
+	diameterMm: number;
+	ring: RingResult['ring'];
+	frequencyHz: number | null;
+	q: number | null;
+	modulusGPa: number | null;
+	baseline: boolean;
+}
 /** A recording of the wheel's ring, judged by the server; `standing` until a lead clears the wheel after it. */
-export interface RecordingFacts { id: number; setupId: number | null; atMs: number; by: string; source: 'microphone' | 'file' | 'simulator'; seconds: number; standing: boolean; result: RingResult; settings: ListenSettings & { bond: string } }
+export interface RecordingFacts {
+	id: number;
+	setupId: number | null;
+	atMs: number;
+	by: string;
+	source: 'microphone' | 'file' | 'simulator';
+	seconds: number;
+	standing: boolean;
+	result: RingResult;
+	settings: ListenSettings & { bond: string };
+}
 
 /** The shop's guideline figures where they differ from the shipped ones. */
-export interface Guidelines { tables: Tables | null; weights: Record<string, number> | null; weightsVersion: number; /** Limits and usual values by calculation and field. */ limits: Limits }
+export interface Guidelines {
+	tables: Tables | null;
+	weights: Record<string, number> | null;
+	weightsVersion: number;
+	/** Limits and usual values by calculation and field. */ limits: Limits;
+}
 
 /** Everything the route engine decides from. */
 export interface SetupFacts {
-	id: number; part: string; quantity: number; material: string; hardnessHrc: number | null; operation: string; targetRaUm: number; minWidthMm: number | null; burnProne: boolean; interrupted: boolean; workDiameterMm: number | null; stockMm: number | null; depthUm: number | null; workSpeedMps: number | null; contactArea: 'narrow' | 'normal' | 'wide' | null;
-	units: System; state: 'under-way' | 'released' | 'stopped' | 'finished'; version: number; stations: StationId[]; routeName: string; route: RouteFacts;
-	machine: MachineFacts; mount: MountFacts | null; dresser: DresserFacts | null; wheel: WheelFacts | null; companions: Companion[];
+	id: number;
+	part: string;
+	quantity: number;
+	material: string;
+	hardnessHrc: number | null;
+	operation: string;
+	targetRaUm: number;
+	minWidthMm: number | null;
+	burnProne: boolean;
+	interrupted: boolean;
+	workDiameterMm: number | null;
+	stockMm: number | null;
+	depthUm: number | null;
+	workSpeedMps: number | null;
+	contactArea: 'narrow' | 'normal' | 'wide' | null;
+	units: System;
+	state: 'under-way' | 'released' | 'stopped' | 'finished';
+	version: number;
+	stations: StationId[];
+	routeName: string;
+	route: RouteFacts;
+	machine: MachineFacts;
+	mount: MountFacts | null;
+	dresser: DresserFacts | null;
+	wheel: WheelFacts | null;
+	companions: Companion[];
 	/** Oldest first; every record of this setup. */
 	records: RecordFacts[];
 	/** Recordings of the wheel's ring, oldest first: every one that stands, and its rings over the years; stiffness of the others of its batch. */
-	recordings: RecordingFacts[]; pastRings: PastRing[]; batchGPa: number[];
-	guidelines: Guidelines; incidentId: number | null; today: string; nowMs: number;
+	recordings: RecordingFacts[];
+	pastRings: PastRing[];
+	batchGPa: number[];
+	guidelines: Guidelines;
+	incidentId: number | null;
+	today: string;
+	nowMs: number;
 }
 
 /** The rpm this wheel may never exceed: its printed rpm, and its printed m/s at the diameter it had when new. */
 export function limitRpm(w: Pick<WheelFacts, 'ratedMps' | 'ratedRpm' | 'newDiameterMm'>): number | null {
-	const limits = [w.ratedRpm, w.ratedMps === null ? null : (w.ratedMps * 60000) / (Math.PI * w.newDiameterMm)].filter((n) => n !== null);
+	const limits = [
+		w.ratedRpm,
+		w.ratedMps === null ? null : (w.ratedMps * 60000) / (Math.PI * w.newDiameterMm)
+	].filter((n) => n !== null);
 	return limits.length ? Math.min(...limits) : null;
 }

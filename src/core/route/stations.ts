@@ -1,6 +1,28 @@
 /** The stations a wheel passes on its way to work, as every route may order them. */
-export const STATIONS = ['brief', 'machine', 'select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep'] as const;
+export const STATIONS = [
+	'brief',
+	'machine',
+	'select',
+	'inspect',
+	'mount',
+	'run-in',
+	'true',
+	'balance',
+	'dress',
+	'prove',
+	'keep'
+] as const;
 export type StationId = (typeof STATIONS)[number];
 export const STATION_NAMES: Readonly<Record<StationId, string>> = {
-	brief: 'Brief', machine: 'Machine', select: 'Select', inspect: 'Inspect', mount: 'Mount', 'run-in': 'Run in', true: 'True', balance: 'Balance', dress: 'Dress', prove: 'Prove', keep: 'Keep'
+	brief: 'Brief',
+	machine: 'Machine',
+	select: 'Select',
+	inspect: 'Inspect',
+	mount: 'Mount',
+	'run-in': 'Run in',
+	true: 'True',
+	balance: 'Balance',
+	dress: 'Dress',
+	prove: 'Prove',
+	keep: 'Keep'
 };

@@ -2,7 +2,8 @@ import { choice, from0, mmPerS, seconds, yesNo } from '../calculation/field/inde
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
-const time = <const N extends string>(name: N, max: number, about: string) => seconds(name, about, from0(max));
+const time = <const N extends string>(name: N, max: number, about: string) =>
+	seconds(name, about, from0(max));
 const vibration = <const N extends string>(name: N, about: string) => mmPerS(name, about, from0(1000));
 
 /** After the free run: what was heard decides whether to go on. */
@@ -13,28 +14,89 @@ export const runInOutcome = defineCalculation({
 	source: 'General safety practice; vibration limits in velocity rms are guidelines.',
 	formulas: ['short by = required - actual', 'vibration ratio = with wheel / bare'],
 	fields: [
-		{ ...time('requiredFreeRunS', 36000, 'Planned'), minOpen: true, required: true }, { ...time('actualFreeRunS', 360000, 'Run'), required: true },
-		choice('heard', 'What it sounded like', ['normal', 'rising', 'knock', 'rub', 'not-listened'], { required: true }),
-		vibration('vibrationMmPerS', 'With the wheel'), vibration('vibrationBareMmPerS', 'Bare spindle'),
-		{ ...vibration('vibrationCautionMmPerS', 'Caution from'), label: 'Vibration, caution from', minOpen: true, guideline: true, default: 1.8, advanced: true }, { ...vibration('vibrationStopMmPerS', 'Stop from'), label: 'Vibration, stop from', minOpen: true, guideline: true, default: 4.5, advanced: true },
-		yesNo('smokeOrSmell', 'Smoke or a smell', { default: false }), yesNo('coolantUsed', 'Ground wet', { default: false }),
-		{ ...time('requiredSpinDryS', 36000, 'Spin dry planned'), default: 0 }, { ...time('actualSpinDryS', 360000, 'Spun dry'), default: 0 }
+		{ ...time('requiredFreeRunS', 36000, 'Planned'), minOpen: true, required: true },
+		{ ...time('actualFreeRunS', 360000, 'Run'), required: true },
+		choice('heard', 'What it sounded like', ['normal', 'rising', 'knock', 'rub', 'not-listened'], {
+			required: true
+		}),
+		vibration('vibrationMmPerS', 'With the wheel'),
+		vibration('vibrationBareMmPerS', 'Bare spindle'),
+		{
+			...vibration('vibrationCautionMmPerS', 'Caution from'),
+			label: 'Vibration, caution from',
+			minOpen: true,
+			guideline: true,
+			default: 1.8,
+			advanced: true
+		},
+		{
+			...vibration('vibrationStopMmPerS', 'Stop from'),
+			label: 'Vibration, stop from',
+			minOpen: true,
+			guideline: true,
+			default: 4.5,
+			advanced: true
+		},
+		yesNo('smokeOrSmell', 'Smoke or a smell', { default: false }),
+		yesNo('coolantUsed', 'Ground wet', { default: false }),
+		{ ...time('requiredSpinDryS', 36000, 'Spin dry planned'), default: 0 },
+		{ ...time('actualSpinDryS', 360000, 'Spun dry'), default: 0 }
 	],
-	outputs: [{ name: 'mayContinue', about: 'May go on', main: true }, { name: 'freeRunShortS', unit: 's', about: 'Short by' }, { name: 'vibrationRatio', about: 'Against the bare spindle' }],
-	example: { requiredFreeRunS: 180, actualFreeRunS: 185, heard: 'normal', vibrationBareMmPerS: 0.6, vibrationMmPerS: 1.4 },
+	outputs: [
+		{ name: 'mayContinue', about: 'May go on', main: true },
+		{ name: 'freeRunShortS', unit: 's', about: 'Short by' },
+		{ name: 'vibrationRatio', about: 'Against the bare spindle' }
+	],
+	example: {
+		requiredFreeRunS: 180,
+		actualFreeRunS: 185,
+		heard: 'normal',
+		vibrationBareMmPerS: 0.6,
+		vibrationMmPerS: 1.4
+	},
 	compute(v) {
-		const ratio = v.vibrationMmPerS === null || !v.vibrationBareMmPerS ? null : v.vibrationMmPerS / v.vibrationBareMmPerS;
+		const ratio =
+			v.vibrationMmPerS === null || !v.vibrationBareMmPerS ? null : v.vibrationMmPerS / v.vibrationBareMmPerS;
 		const freeRunShortS = Math.max(0, v.requiredFreeRunS - v.actualFreeRunS);
 		const below = v.vibrationMmPerS !== null && v.vibrationMmPerS < v.vibrationStopMmPerS;
 		const findings = new Findings()
-			.stop('abnormal-sound', ['rising', 'knock', 'rub'].includes(v.heard), 'That is not a healthy sound. Stop, isolate, take the wheel off.')
+			.stop(
+				'abnormal-sound',
+				['rising', 'knock', 'rub'].includes(v.heard),
+				'That is not a healthy sound. Stop, isolate, take the wheel off.'
+			)
 			.stop('smoke-or-smell', v.smokeOrSmell, 'Smoke or a smell. Stop and isolate the machine.')
-			.stop('vibration', v.vibrationMmPerS !== null && v.vibrationMmPerS >= v.vibrationStopMmPerS, 'It shakes too much. Stop and find out why.')
-			.caution('vibration-high', below && v.vibrationMmPerS! >= v.vibrationCautionMmPerS, 'More vibration than usual; balance will tell.')
-			.caution('vibration-doubled', ratio !== null && ratio >= 2 && below, 'The wheel more than doubled the vibration of the bare spindle.')
-			.stop('free-run-short', freeRunShortS > 0, `The free run was ${Math.ceil(freeRunShortS)} s short. Let it run.`)
+			.stop(
+				'vibration',
+				v.vibrationMmPerS !== null && v.vibrationMmPerS >= v.vibrationStopMmPerS,
+				'It shakes too much. Stop and find out why.'
+			)
+			.caution(
+				'vibration-high',
+				below && v.vibrationMmPerS! >= v.vibrationCautionMmPerS,
+				'More vibration than usual; balance will tell.'
+			)
+			.caution(
+				'vibration-doubled',
+				ratio !== null && ratio >= 2 && below,
+				'The wheel more than doubled the vibration of the bare spindle.'
+			)
+			.stop(
+				'free-run-short',
+				freeRunShortS > 0,
+				`The free run was ${Math.ceil(freeRunShortS)} s short. Let it run.`
+			)
 			.caution('not-listened', v.heard === 'not-listened', 'Nobody listened.')
-			.caution('spin-dry-short', v.coolantUsed && v.actualSpinDryS < v.requiredSpinDryS, 'Not spun dry: coolant gathers at the bottom and unbalances the next start.');
-		return { freeRunShortS, vibrationRatio: ratio, mayContinue: findings.verdict !== 'stop', ...findings.judged() };
+			.caution(
+				'spin-dry-short',
+				v.coolantUsed && v.actualSpinDryS < v.requiredSpinDryS,
+				'Not spun dry: coolant gathers at the bottom and unbalances the next start.'
+			);
+		return {
+			freeRunShortS,
+			vibrationRatio: ratio,
+			mayContinue: findings.verdict !== 'stop',
+			...findings.judged()
+		};
 	}
 });

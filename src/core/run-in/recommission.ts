@@ -3,44 +3,121 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
-const yes = <const N extends string>(name: N, label: string, about: string) => yesNo(name, about, { required: true, label });
+const yes = <const N extends string>(name: N, label: string, about: string) =>
+	yesNo(name, about, { required: true, label });
 
 /** Waking a grinder that has stood: guard, stops, direction and pressure before any wheel goes on. */
 export const runInRecommission = defineCalculation({
 	id: 'run-in.recommission',
 	title: 'Wake an old grinder',
-	about: 'What comes first on a machine that has stood for long: look at it dead, set the stops close, try the emergency stop, see which way it turns without a wheel.',
+	about:
+		'What comes first on a machine that has stood for long: look at it dead, set the stops close, try the emergency stop, see which way it turns without a wheel.',
 	source: 'General safety practice; warm-up time is a guideline.',
 	formulas: ['next = the first step not done'],
 	fields: [
-		yes('inspectedIsolated', 'Looked over with the power locked off', 'Belts, cables, oil, loose parts'), yes('stopsSetClose', 'Table stops set close', 'Short strokes first'), yes('guardSound', 'Guard sound', 'And it latches'), yes('wheelFitted', 'A wheel is on it', 'Now'), yes('hydraulic', 'Hydraulic table', 'Moved by oil'),
-		choice('rotationSeen', 'Facing the nut', ['cw', 'ccw', 'not-tried'], { required: true, label: 'It turned' }), choice('rotationRequired', 'Facing the nut', ['cw', 'ccw'], { required: true, label: 'It has to turn' }), yesNo('threePhase', 'Motor', { default: true }),
-		seconds('pumpRunS', 'Hydraulic', { ...from0(36000), default: 0, label: 'Pump has run' }), seconds('pumpWarmS', 'To warm the oil (guideline)', { ...from0(36000), guideline: true, label: 'Pump warms for', default: 300, advanced: true }), number('pressureBar', 'On the gauge', { ...from0(1000), label: 'Pressure, bar' }), number('pressureRequiredBar', 'By its manual', { ...over0(1000), label: 'Pressure wanted, bar' }),
-		choice('emergencyStop', 'Pressed with the motor on, no wheel', ['works', 'fails', 'not-tried'], { required: true })
+		yes('inspectedIsolated', 'Looked over with the power locked off', 'Belts, cables, oil, loose parts'),
+		yes('stopsSetClose', 'Table stops set close', 'Short strokes first'),
+		yes('guardSound', 'Guard sound', 'And it latches'),
+		yes('wheelFitted', 'A wheel is on it', 'Now'),
+		yes('hydraulic', 'Hydraulic table', 'Moved by oil'),
+		choice('rotationSeen', 'Facing the nut', ['cw', 'ccw', 'not-tried'], {
+			required: true,
+			label: 'It turned'
+		}),
+		choice('rotationRequired', 'Facing the nut', ['cw', 'ccw'], { required: true, label: 'It has to turn' }),
+		yesNo('threePhase', 'Motor', { default: true }),
+		seconds('pumpRunS', 'Hydraulic', { ...from0(36000), default: 0, label: 'Pump has run' }),
+		seconds('pumpWarmS', 'To warm the oil (guideline)', {
+			...from0(36000),
+			guideline: true,
+			label: 'Pump warms for',
+			default: 300,
+			advanced: true
+		}),
+		number('pressureBar', 'On the gauge', { ...from0(1000), label: 'Pressure, bar' }),
+		number('pressureRequiredBar', 'By its manual', { ...over0(1000), label: 'Pressure wanted, bar' }),
+		choice('emergencyStop', 'Pressed with the motor on, no wheel', ['works', 'fails', 'not-tried'], {
+			required: true
+		})
 	],
-	outputs: [{ name: 'next', about: 'Do this now', main: true }, { name: 'rotationFix', about: 'To turn it round' }, { name: 'steps', about: 'In order' }],
-	example: { inspectedIsolated: true, stopsSetClose: true, guardSound: true, wheelFitted: false, hydraulic: true, pressureRequiredBar: 14, rotationSeen: 'ccw', rotationRequired: 'cw', emergencyStop: 'works' },
+	outputs: [
+		{ name: 'next', about: 'Do this now', main: true },
+		{ name: 'rotationFix', about: 'To turn it round' },
+		{ name: 'steps', about: 'In order' }
+	],
+	example: {
+		inspectedIsolated: true,
+		stopsSetClose: true,
+		guardSound: true,
+		wheelFitted: false,
+		hydraulic: true,
+		pressureRequiredBar: 14,
+		rotationSeen: 'ccw',
+		rotationRequired: 'cw',
+		emergencyStop: 'works'
+	},
 	compute(v) {
-		if (v.hydraulic && v.pressureRequiredBar === null) throw new InputFault('pressureRequiredBar', 'missing', 'The pressure it should have is missing. It stands in the manual or on the plate.');
+		if (v.hydraulic && v.pressureRequiredBar === null)
+			throw new InputFault(
+				'pressureRequiredBar',
+				'missing',
+				'The pressure it should have is missing. It stands in the manual or on the plate.'
+			);
 		const turned = v.rotationSeen !== 'not-tried';
 		const wrong = turned && v.rotationSeen !== v.rotationRequired;
 		const low = v.hydraulic && (v.pressureBar === null || v.pressureBar < v.pressureRequiredBar!);
 		const short = v.hydraulic && v.pumpRunS < v.pumpWarmS;
 		const steps = [
-			{ code: 'inspect-isolated', done: v.inspectedIsolated }, { code: 'check-guard', done: v.guardSound }, { code: 'set-stops-close', done: v.stopsSetClose }, { code: 'try-emergency-stop', done: v.emergencyStop === 'works' }, { code: 'check-rotation-without-wheel', done: turned && !wrong },
-			...(v.hydraulic ? [{ code: 'build-pressure', done: !low && !short }] : []), { code: 'first-slow-stroke', done: false }
+			{ code: 'inspect-isolated', done: v.inspectedIsolated },
+			{ code: 'check-guard', done: v.guardSound },
+			{ code: 'set-stops-close', done: v.stopsSetClose },
+			{ code: 'try-emergency-stop', done: v.emergencyStop === 'works' },
+			{ code: 'check-rotation-without-wheel', done: turned && !wrong },
+			...(v.hydraulic ? [{ code: 'build-pressure', done: !low && !short }] : []),
+			{ code: 'first-slow-stroke', done: false }
 		];
 		const findings = new Findings()
 			.stop('not-inspected-isolated', !v.inspectedIsolated, 'Look it over with the power locked off first.')
 			.stop('guard-unsound', !v.guardSound, 'The guard is not sound. Nothing turns without it.')
-			.stop('emergency-stop-fails', v.emergencyStop === 'fails', 'The emergency stop does not stop it. Lock it off and have it mended.')
-			.stop('emergency-stop-untried', v.emergencyStop === 'not-tried', 'Try the emergency stop before you need it.')
+			.stop(
+				'emergency-stop-fails',
+				v.emergencyStop === 'fails',
+				'The emergency stop does not stop it. Lock it off and have it mended.'
+			)
+			.stop(
+				'emergency-stop-untried',
+				v.emergencyStop === 'not-tried',
+				'Try the emergency stop before you need it.'
+			)
 			.stop('stops-not-set', !v.stopsSetClose, 'Set the table stops close: the first strokes are short.')
-			.stop('wheel-on-before-direction-check', v.wheelFitted && !turned, 'Take the wheel off: the wrong direction would unwind its nut.')
-			.stop('rotation-wrong', wrong, `It turns the wrong way. ${v.threePhase ? 'An electrician swaps two phases, with the power locked off.' : 'Ask an electrician.'}`)
+			.stop(
+				'wheel-on-before-direction-check',
+				v.wheelFitted && !turned,
+				'Take the wheel off: the wrong direction would unwind its nut.'
+			)
+			.stop(
+				'rotation-wrong',
+				wrong,
+				`It turns the wrong way. ${v.threePhase ? 'An electrician swaps two phases, with the power locked off.' : 'Ask an electrician.'}`
+			)
 			.stop('rotation-untried', !turned, 'See which way it turns, without a wheel.')
-			.stop('pressure-low', low, v.pressureBar === null ? 'The pressure has not been read.' : `${v.pressureBar} bar; it needs ${v.pressureRequiredBar}.`)
-			.caution('pump-warm-up-short', short, `The pump has run ${v.pumpRunS} s of ${v.pumpWarmS}: cold oil jerks the table.`);
-		return { steps, next: steps.find((s) => !s.done)!.code, rotationFix: !wrong ? 'none' : v.threePhase ? 'swap-two-phases' : 'ask-electrician', ...findings.judged() };
+			.stop(
+				'pressure-low',
+				low,
+				v.pressureBar === null
+					? 'The pressure has not been read.'
+					: `${v.pressureBar} bar; it needs ${v.pressureRequiredBar}.`
+			)
+			.caution(
+				'pump-warm-up-short',
+				short,
+				`The pump has run ${v.pumpRunS} s of ${v.pumpWarmS}: cold oil jerks the table.`
+			);
+		return {
+			steps,
+			next: steps.find((s) => !s.done)!.code,
+			rotationFix: !wrong ? 'none' : v.threePhase ? 'swap-two-phases' : 'ask-electrician',
+			...findings.judged()
+		};
 	}
 });

@@ -21,26 +21,95 @@ export const speedCheck = defineCalculation({
 		rpm('measuredRpm', 'Reading', { ...from0(1000000), required: true, label: 'Tachometer' }),
 		rpm('commandedRpm', 'What the machine is set to', { ...over0(500000), label: 'Set speed' }),
 		choice('stage', 'Bare spindle or with the wheel on', ['before-wheel', 'after-wheel'], { required: true }),
-		percent('cautionPct', 'Caution above this share of the limit', { ...over0(100), guideline: true, label: 'Close to the limit from', default: 99, advanced: true }),
-		percent('mismatchPct', 'Reading may differ from the set speed by this', { ...over0(100), guideline: true, label: 'Reading off by', default: 2, advanced: true })
+		percent('cautionPct', 'Caution above this share of the limit', {
+			...over0(100),
+			guideline: true,
+			label: 'Close to the limit from',
+			default: 99,
+			advanced: true
+		}),
+		percent('mismatchPct', 'Reading may differ from the set speed by this', {
+			...over0(100),
+			guideline: true,
+			label: 'Reading off by',
+			default: 2,
+			advanced: true
+		})
 	],
-	outputs: [{ name: 'marginPct', unit: '%', about: 'Spare', main: true }, { name: 'limitRpm', unit: 'rpm', about: 'Highest allowed' }, { name: 'percentOfRated', unit: '%', about: 'Of the limit' }, { name: 'tachMultiple', about: 'The reading looks like a multiple' }, { name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' }, { name: 'stage', about: 'When it was read' }],
+	outputs: [
+		{ name: 'marginPct', unit: '%', about: 'Spare', main: true },
+		{ name: 'limitRpm', unit: 'rpm', about: 'Highest allowed' },
+		{ name: 'percentOfRated', unit: '%', about: 'Of the limit' },
+		{ name: 'tachMultiple', about: 'The reading looks like a multiple' },
+		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' },
+		{ name: 'stage', about: 'When it was read' }
+	],
 	example: { ratedRpm: 2260, commandedRpm: 2200, measuredRpm: 2191, stage: 'before-wheel' },
 	compute(v) {
-		if (v.ratedRpm === null && v.ratedSpeedMps === null) throw new InputFault('ratedRpm', 'missing', 'Marked rpm is missing. Enter the rpm or the m/s printed on the wheel.');
-		if (v.ratedSpeedMps !== null && v.originalDiameterMm === null) throw new InputFault('originalDiameterMm', 'missing', 'Original diameter is missing. It turns the marked m/s into rpm.');
-		if (v.currentDiameterMm !== null && v.originalDiameterMm !== null && v.currentDiameterMm > v.originalDiameterMm) throw new InputFault('currentDiameterMm', 'above-maximum', `Diameter today ${v.currentDiameterMm} mm is larger than when new, ${v.originalDiameterMm} mm.`);
-		const limitRpm = Math.min(v.ratedRpm ?? Infinity, v.ratedSpeedMps === null ? Infinity : rpmForSpeed(v.ratedSpeedMps, v.originalDiameterMm!));
+		if (v.ratedRpm === null && v.ratedSpeedMps === null)
+			throw new InputFault(
+				'ratedRpm',
+				'missing',
+				'Marked rpm is missing. Enter the rpm or the m/s printed on the wheel.'
+			);
+		if (v.ratedSpeedMps !== null && v.originalDiameterMm === null)
+			throw new InputFault(
+				'originalDiameterMm',
+				'missing',
+				'Original diameter is missing. It turns the marked m/s into rpm.'
+			);
+		if (
+			v.currentDiameterMm !== null &&
+			v.originalDiameterMm !== null &&
+			v.currentDiameterMm > v.originalDiameterMm
+		)
+			throw new InputFault(
+				'currentDiameterMm',
+				'above-maximum',
+				`Diameter today ${v.currentDiameterMm} mm is larger than when new, ${v.originalDiameterMm} mm.`
+			);
+		const limitRpm = Math.min(
+			v.ratedRpm ?? Infinity,
+			v.ratedSpeedMps === null ? Infinity : rpmForSpeed(v.ratedSpeedMps, v.originalDiameterMm!)
+		);
 		const percentOfRated = (100 * v.measuredRpm) / limitRpm;
 		const share = v.commandedRpm === null ? null : v.measuredRpm / v.commandedRpm;
-		const tachMultiple = share === null ? null : MULTIPLES.find((m) => Math.abs(share / m - 1) <= 0.03 + 1e-12) ?? null;
+		const tachMultiple =
+			share === null ? null : (MULTIPLES.find((m) => Math.abs(share / m - 1) <= 0.03 + 1e-12) ?? null);
 		const diameter = v.currentDiameterMm ?? v.originalDiameterMm;
 		const findings = new Findings()
-			.stop('overspeed', v.measuredRpm > limitRpm, `${v.measuredRpm} rpm is above the ${Math.floor(limitRpm)} rpm this wheel allows. Do not run it.`)
-			.caution('near-rated', percentOfRated > v.cautionPct && v.measuredRpm <= limitRpm, 'Almost no spare below the limit; a tachometer and the mains are only good to about that.')
+			.stop(
+				'overspeed',
+				v.measuredRpm > limitRpm,
+				`${v.measuredRpm} rpm is above the ${Math.floor(limitRpm)} rpm this wheel allows. Do not run it.`
+			)
+			.caution(
+				'near-rated',
+				percentOfRated > v.cautionPct && v.measuredRpm <= limitRpm,
+				'Almost no spare below the limit; a tachometer and the mains are only good to about that.'
+			)
 			.caution('no-reading', v.measuredRpm === 0, 'The tachometer shows nothing.')
-			.caution('tach-multiple', tachMultiple !== null, `The reading is ${tachMultiple} times the set speed: count the marks, check the pulley.`)
-			.caution('speed-mismatch', share !== null && tachMultiple === null && v.measuredRpm > 0 && Math.abs(share - 1) * 100 > v.mismatchPct, 'The reading does not agree with the set speed. Find out why.');
-		return { limitRpm, percentOfRated, marginPct: 100 - percentOfRated, tachMultiple, stage: v.stage, surfaceSpeedMps: diameter === null ? null : surfaceSpeedMps(diameter, v.measuredRpm), ...findings.judged() };
+			.caution(
+				'tach-multiple',
+				tachMultiple !== null,
+				`The reading is ${tachMultiple} times the set speed: count the marks, check the pulley.`
+			)
+			.caution(
+				'speed-mismatch',
+				share !== null &&
+					tachMultiple === null &&
+					v.measuredRpm > 0 &&
+					Math.abs(share - 1) * 100 > v.mismatchPct,
+				'The reading does not agree with the set speed. Find out why.'
+			);
+		return {
+			limitRpm,
+			percentOfRated,
+			marginPct: 100 - percentOfRated,
+			tachMultiple,
+			stage: v.stage,
+			surfaceSpeedMps: diameter === null ? null : surfaceSpeedMps(diameter, v.measuredRpm),
+			...findings.judged()
+		};
 	}
 });

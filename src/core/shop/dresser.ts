@@ -4,7 +4,20 @@ import { CODE } from './fields.js';
 
 /** What the shop keeps of a dresser. */
 export const DRESSER_FIELDS = [
-	CODE, choice('kind', 'What touches the wheel', ['single-point', 'cluster', 'blade', 'rotary', 'form', 'stick', 'star'], { required: true, label: 'Kind' }),
-	um('tipRadiusUm', 'Under the glass', { ...over0(20000), label: 'Tip radius' }), um('flatWidthUm', 'Under the glass', { ...from0(20000), default: 0, label: 'Worn flat' }),
-	number('carat', 'Of the stone', { ...over0(10), label: 'Carat' }), whole('dressesSinceTurn', 'Counted by the records', { ...from0(100000), default: 0, label: 'Dresses since turned' }), whole('turnEvery', 'Dresses', { ...between(1, 10000), default: 10, label: 'Turn after' })
+	CODE,
+	choice(
+		'kind',
+		'What touches the wheel',
+		['single-point', 'cluster', 'blade', 'rotary', 'form', 'stick', 'star'],
+		{ required: true, label: 'Kind' }
+	),
+	um('tipRadiusUm', 'Under the glass', { ...over0(20000), label: 'Tip radius' }),
+	um('flatWidthUm', 'Under the glass', { ...from0(20000), default: 0, label: 'Worn flat' }),
+	number('carat', 'Of the stone', { ...over0(10), label: 'Carat' }),
+	whole('dressesSinceTurn', 'Counted by the records', {
+		...from0(100000),
+		default: 0,
+		label: 'Dresses since turned'
+	}),
+	whole('turnEvery', 'Dresses', { ...between(1, 10000), default: 10, label: 'Turn after' })
 ] as const satisfies readonly Field[];

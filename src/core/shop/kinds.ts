@@ -9,13 +9,29 @@ import { PERSON_FIELDS } from './person.js';
 
 /** Block sets: their blocks as one list of sizes. */
 export const BLOCK_SET_FIELDS = [
-	CODE, text('grade', 'From its box', { required: true, maxLength: 20, label: 'Grade' }),
-	list('blocksMm', 'Sizes in the box', mm('blockMm', 'One block', { ...over0(1000), required: true }), { required: true, minItems: 1, maxItems: 200, label: 'Blocks' })
+	CODE,
+	text('grade', 'From its box', { required: true, maxLength: 20, label: 'Grade' }),
+	list('blocksMm', 'Sizes in the box', mm('blockMm', 'One block', { ...over0(1000), required: true }), {
+		required: true,
+		minItems: 1,
+		maxItems: 200,
+		label: 'Blocks'
+	})
 ] as const satisfies readonly Field[];
 
-export interface ShopKind { id: string; one: string; many: string; fields: readonly Field[]; key: string }
+export interface ShopKind {
+	id: string;
+	one: string;
+	many: string;
+	fields: readonly Field[];
+	key: string;
+}
 /** The things a lead keeps under Shop. */
 export const SHOP_KINDS: readonly ShopKind[] = [
-	{ id: 'machines', one: 'machine', many: 'Machines', fields: MACHINE_FIELDS, key: 'code' }, { id: 'mounts', one: 'mount', many: 'Mounts', fields: MOUNT_FIELDS, key: 'code' }, { id: 'dressers', one: 'dresser', many: 'Dressers', fields: DRESSER_FIELDS, key: 'code' },
-	{ id: 'instruments', one: 'instrument', many: 'Instruments', fields: INSTRUMENT_FIELDS, key: 'code' }, { id: 'blocks', one: 'block set', many: 'Gauge-block sets', fields: BLOCK_SET_FIELDS, key: 'code' }, { id: 'people', one: 'person', many: 'People', fields: PERSON_FIELDS, key: 'name' }
+	{ id: 'machines', one: 'machine', many: 'Machines', fields: MACHINE_FIELDS, key: 'code' },
+	{ id: 'mounts', one: 'mount', many: 'Mounts', fields: MOUNT_FIELDS, key: 'code' },
+	{ id: 'dressers', one: 'dresser', many: 'Dressers', fields: DRESSER_FIELDS, key: 'code' },
+	{ id: 'instruments', one: 'instrument', many: 'Instruments', fields: INSTRUMENT_FIELDS, key: 'code' },
+	{ id: 'blocks', one: 'block set', many: 'Gauge-block sets', fields: BLOCK_SET_FIELDS, key: 'code' },
+	{ id: 'people', one: 'person', many: 'People', fields: PERSON_FIELDS, key: 'name' }
 ];

@@ -3,15 +3,40 @@ import type { Field } from '../calculation/fields.js';
 import { MACHINE_CLASSES } from '../balance/tolerance.js';
 import { CODE, size } from './fields.js';
 
-const rpm = <const N extends string>(name: N, label: string, about: string, required: boolean) => rpmField(name, about, { ...(required ? { required } : { default: 0 }), min: 0, minOpen: required, max: 300000, label });
+const rpm = <const N extends string>(name: N, label: string, about: string, required: boolean) =>
+	rpmField(name, about, {
+		...(required ? { required } : { default: 0 }),
+		min: 0,
+		minOpen: required,
+		max: 300000,
+		label
+	});
 
 /** What the shop keeps of a machine. The sense of rotation is stored once, as seen facing the nut. */
 export const MACHINE_FIELDS = [
-	CODE, text('name', 'What it is', { required: true, maxLength: 60, label: 'Name' }),
-	choice('kind', 'Decides where the dresser stands', ['surface-toolroom', 'cylindrical', 'tool-cutter', 'creep-feed', 'internal', 'bench', 'lathe'], { required: true, label: 'Kind' }),
-	choice('balanceClass', 'Decides the grade of balance', MACHINE_CLASSES, { required: true, label: 'Balance class' }),
-	rpm('spindleRpm', 'Spindle speed', 'As it is run', true), rpm('spindleRpmMin', 'Slowest', 'If it can be set', false), rpm('spindleRpmMax', 'Fastest', 'If it can be set', true),
-	size('seatMm', 'Seat', 'Where the wheel or its mount sits'), size('maxDiameterMm', 'Largest wheel', 'Under the guard'), size('maxWidthMm', 'Widest wheel', 'Between the flanges'),
-	choice('rotation', 'As seen facing the nut', ['cw', 'ccw'], { required: true, label: 'Turns' }), newtonMetres('motorTorqueNm', 'For the start-up steps', { ...over0(100000), required: true, label: 'Motor torque' }),
+	CODE,
+	text('name', 'What it is', { required: true, maxLength: 60, label: 'Name' }),
+	choice(
+		'kind',
+		'Decides where the dresser stands',
+		['surface-toolroom', 'cylindrical', 'tool-cutter', 'creep-feed', 'internal', 'bench', 'lathe'],
+		{ required: true, label: 'Kind' }
+	),
+	choice('balanceClass', 'Decides the grade of balance', MACHINE_CLASSES, {
+		required: true,
+		label: 'Balance class'
+	}),
+	rpm('spindleRpm', 'Spindle speed', 'As it is run', true),
+	rpm('spindleRpmMin', 'Slowest', 'If it can be set', false),
+	rpm('spindleRpmMax', 'Fastest', 'If it can be set', true),
+	size('seatMm', 'Seat', 'Where the wheel or its mount sits'),
+	size('maxDiameterMm', 'Largest wheel', 'Under the guard'),
+	size('maxWidthMm', 'Widest wheel', 'Between the flanges'),
+	choice('rotation', 'As seen facing the nut', ['cw', 'ccw'], { required: true, label: 'Turns' }),
+	newtonMetres('motorTorqueNm', 'For the start-up steps', {
+		...over0(100000),
+		required: true,
+		label: 'Motor torque'
+	}),
 	yesNo('wet', 'Coolant is used', { required: true, label: 'Grinds wet' })
 ] as const satisfies readonly Field[];

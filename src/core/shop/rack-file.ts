@@ -6,25 +6,65 @@ import { type NewWheel, WHEEL_FIELDS } from './wheel.js';
 import { type Intake, intake } from './wheel-intake.js';
 
 /** The columns of a rack file: the field, its heading as exported, and other headings it is found under. */
-export interface RackColumn { field: string; heading: string; also: readonly string[]; required: boolean }
-const column = (field: string, heading: string, ...also: string[]): RackColumn => ({ field, heading, also, required: (WHEEL_FIELDS as readonly Field[]).find((f) => f.name === field)?.required === true });
+export interface RackColumn {
+	field: string;
+	heading: string;
+	also: readonly string[];
+	required: boolean;
+}
+const column = (field: string, heading: string, ...also: string[]): RackColumn => ({
+	field,
+	heading,
+	also,
+	required: (WHEEL_FIELDS as readonly Field[]).find((f) => f.name === field)?.required === true
+});
 export const RACK_COLUMNS: readonly RackColumn[] = [
-	column('number', 'number', 'wheel', 'wheel number', 'no', 'nr', 'id', 'tag'), column('marking', 'marking', 'specification', 'spec', 'printed', 'type marking'), column('newDiameterMm', 'new_diameter_mm', 'new diameter', 'diameter new', 'd new', 'original diameter', 'diameter'),
-	column('diameterMm', 'diameter_mm', 'diameter today', 'diameter now', 'current diameter', 'd now'), column('widthMm', 'width_mm', 'width', 'thickness', 't'), column('boreMm', 'bore_mm', 'bore', 'hole', 'h'), column('minDiameterMm', 'scrap_diameter_mm', 'scrap diameter', 'minimum diameter', 'min diameter', 'd min'),
-	column('massKg', 'mass_kg', 'mass', 'weight'), column('ratedMps', 'rated_mps', 'marked speed', 'max speed', 'm/s', 'vmax'), column('ratedRpm', 'rated_rpm', 'marked rpm', 'max rpm', 'rpm'), column('shape', 'type', 'shape', 'iso type'), column('expiresOn', 'use_by', 'expiry', 'expires', 'best before', 'use by'),
-	column('place', 'place', 'bay', 'shelf', 'location', 'bin'), column('state', 'state', 'status'), column('reason', 'reason', 'remark', 'note', 'comment')
+	column('number', 'number', 'wheel', 'wheel number', 'no', 'nr', 'id', 'tag'),
+	column('marking', 'marking', 'specification', 'spec', 'printed', 'type marking'),
+	column(
+		'newDiameterMm',
+		'new_diameter_mm',
+		'new diameter',
+		'diameter new',
+		'd new',
+		'original diameter',
+		'diameter'
+	),
+	column('diameterMm', 'diameter_mm', 'diameter today', 'diameter now', 'current diameter', 'd now'),
+	column('widthMm', 'width_mm', 'width', 'thickness', 't'),
+	column('boreMm', 'bore_mm', 'bore', 'hole', 'h'),
+	column('minDiameterMm', 'scrap_diameter_mm', 'scrap diameter', 'minimum diameter', 'min diameter', 'd min'),
+	column('massKg', 'mass_kg', 'mass', 'weight'),
+	column('ratedMps', 'rated_mps', 'marked speed', 'max speed', 'm/s', 'vmax'),
+	column('ratedRpm', 'rated_rpm', 'marked rpm', 'max rpm', 'rpm'),
+	column('shape', 'type', 'shape', 'iso type'),
+	column('expiresOn', 'use_by', 'expiry', 'expires', 'best before', 'use by'),
+	column('place', 'place', 'bay', 'shelf', 'location', 'bin'),
+	column('state', 'state', 'status'),
+	column('reason', 'reason', 'remark', 'note', 'comment')
 ];
 
-const plain = (heading: string): string => heading.toLowerCase().replace(/\(.*?\)/g, ' ').replace(/[^a-z0-9/]+/g, ' ').trim();
+const plain = (heading: string): string =>
+	heading
+		.toLowerCase()
+		.replace(/\(.*?\)/g, ' ')
+		.replace(/[^a-z0-9/]+/g, ' ')
+		.trim();
 /** Finds the column of the file for each field: by its own heading first, then by what else it may be called. Each is used once. */
 export function matchColumns(headings: readonly string[]): Record<string, number> {
 	const match: Record<string, number> = {};
 	const used = new Set<number>();
-	for (const pass of [(c: RackColumn) => [c.heading], (c: RackColumn) => c.also]) for (const c of RACK_COLUMNS) {
-		if (match[c.field] !== undefined) continue;
-		const at = headings.findIndex((h, i) => !used.has(i) && pass(c).some((name) => plain(name) === plain(h)));
-		if (at >= 0) { match[c.field] = at; used.add(at); }
-	}
+	for (const pass of [(c: RackColumn) => [c.heading], (c: RackColumn) => c.also])
+		for (const c of RACK_COLUMNS) {
+			if (match[c.field] !== undefined) continue;
+			const at = headings.findIndex(
+				(h, i) => !used.has(i) && pass(c).some((name) => plain(name) === plain(h))
+			);
+			if (at >= 0) {
+				match[c.field] = at;
+				used.add(at);
+			}
+		}
 	return match;
 }
 
@@ -35,12 +75,18 @@ export const cellIn = (v: string): string => (/^'+[=+\-@\t\r]/.test(v) ? v.slice
 const REASON_MOST = 180;
 /** A line of a rack file, read: quantities as people write them, everything checked. @throws InputFault naming the field */
 export function readRackLine(cells: readonly string[], match: Readonly<Record<string, number>>): Intake {
-	const cell = (field: string) => { const at = match[field]; return at === undefined ? '' : cellIn((cells[at] ?? '').trim()); };
+	const cell = (field: string) => {
+		const at = match[field];
+		return at === undefined ? '' : cellIn((cells[at] ?? '').trim());
+	};
 	const given: Record<string, unknown> = {};
 	for (const f of WHEEL_FIELDS as readonly Field[]) {
 		const text = cell(f.name);
 		if (text === '') continue;
-		if (f.kind !== 'number') { given[f.name] = text; continue; }
+		if (f.kind !== 'number') {
+			given[f.name] = text;
+			continue;
+		}
 		const p = parseQuantity(text, f.unit);
 		if ('problem' in p) throw new InputFault(f.name, 'not-a-number', p.problem);
 		if ('value' in p) given[f.name] = p.value;
@@ -49,12 +95,21 @@ export function readRackLine(cells: readonly string[], match: Readonly<Record<st
 	given.diameterMm ??= given.newDiameterMm;
 	const taken = intake(checkInput(WHEEL_FIELDS, given) as NewWheel);
 	const state = cell('state').toLowerCase();
-	if (state === 'quarantined' || state === 'scrapped') return { ...taken, state, reason: (cell('reason') || taken.reason || state).slice(0, REASON_MOST) };
-	if (state !== '' && !['available', 'free', 'mounted'].includes(state)) throw new InputFault('state', 'unknown-choice', `State: "${state.slice(0, 20)}" is not one of available, mounted, quarantined, scrapped.`);
+	if (state === 'quarantined' || state === 'scrapped')
+		return { ...taken, state, reason: (cell('reason') || taken.reason || state).slice(0, REASON_MOST) };
+	if (state !== '' && !['available', 'free', 'mounted'].includes(state))
+		throw new InputFault(
+			'state',
+			'unknown-choice',
+			`State: "${state.slice(0, 20)}" is not one of available, mounted, quarantined, scrapped.`
+		);
 	return taken;
 }
 
 /** One wheel as a line of the file, in the order of the columns. */
 export function rackLine(w: { [K in (typeof RACK_COLUMNS)[number]['field']]: unknown }): string[] {
-	return RACK_COLUMNS.map((c) => { const v = w[c.field]; return v === null || v === undefined ? '' : cellOut(String(v)); });
+	return RACK_COLUMNS.map((c) => {
+		const v = w[c.field];
+		return v === null || v === undefined ? '' : cellOut(String(v));
+	});
 }

@@ -7,7 +7,12 @@ export function encodingOf(bytes: Uint8Array): Encoding {
 	const sample = bytes.subarray(0, 4000);
 	let even = 0;
 	let odd = 0;
-	sample.forEach((b, i) => { if (b === 0) { if (i % 2) odd++; else even++; } });
+	sample.forEach((b, i) => {
+		if (b === 0) {
+			if (i % 2) odd++;
+			else even++;
+		}
+	});
 	if (odd > sample.length / 4) return 'utf-16le';
 	if (even > sample.length / 4) return 'utf-16be';
 	return isUtf8(bytes) ? 'utf-8' : 'windows-1252';
@@ -17,7 +22,8 @@ export function encodingOf(bytes: Uint8Array): Encoding {
 function isUtf8(b: Uint8Array): boolean {
 	for (let i = 0; i < b.length;) {
 		const c = b[i]!;
-		const n = c < 0x80 ? 0 : c >= 0xc2 && c < 0xe0 ? 1 : c >= 0xe0 && c < 0xf0 ? 2 : c >= 0xf0 && c < 0xf5 ? 3 : -1;
+		const n =
+			c < 0x80 ? 0 : c >= 0xc2 && c < 0xe0 ? 1 : c >= 0xe0 && c < 0xf0 ? 2 : c >= 0xf0 && c < 0xf5 ? 3 : -1;
 		if (n < 0) return false;
 		for (let k = 1; k <= n; k++) if ((b[i + k] ?? 0) >> 6 !== 2) return false;
 		i += n + 1;

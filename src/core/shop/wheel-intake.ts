@@ -7,8 +7,20 @@ import type { NewWheel } from './wheel.js';
 
 /** A wheel as it goes on the rack: what was entered, what its marking says, and where it stands. */
 export interface Intake {
-	wheel: NewWheel; canonical: string; family: string | null; gritMeanUm: number | null; gritNumber: number | null; grade: string | null; structure: number | null; bond: string | null; bondFamily: string | null;
-	shape: string; ratedMps: number | null; ratedRpm: number | null; state: 'available' | 'quarantined' | 'scrapped'; reason: string | null;
+	wheel: NewWheel;
+	canonical: string;
+	family: string | null;
+	gritMeanUm: number | null;
+	gritNumber: number | null;
+	grade: string | null;
+	structure: number | null;
+	bond: string | null;
+	bondFamily: string | null;
+	shape: string;
+	ratedMps: number | null;
+	ratedRpm: number | null;
+	state: 'available' | 'quarantined' | 'scrapped';
+	reason: string | null;
 }
 
 /** Shelf life of organic bonds where only the day they were made is marked (guideline). */
@@ -21,20 +33,59 @@ const UNREADABLE = 'This marking cannot be read. Check it against the blotter.';
  */
 export function intake(w: NewWheel): Intake {
 	const read = parseMarking.run({ text: w.marking });
-	const wrong = (field: string, when: boolean, says: string) => { if (when) throw new InputFault(field, 'inconsistent', says); };
-	wrong('diameterMm', w.diameterMm > w.newDiameterMm, `Diameter today ${w.diameterMm} mm is larger than when new, ${w.newDiameterMm} mm.`);
-	wrong('boreMm', w.boreMm >= w.diameterMm, `Bore ${w.boreMm} mm is not smaller than the diameter ${w.diameterMm} mm.`);
-	wrong('minDiameterMm', w.minDiameterMm >= w.newDiameterMm, `Scrap diameter ${w.minDiameterMm} mm is not below the new diameter ${w.newDiameterMm} mm.`);
+	const wrong = (field: string, when: boolean, says: string) => {
+		if (when) throw new InputFault(field, 'inconsistent', says);
+	};
+	wrong(
+		'diameterMm',
+		w.diameterMm > w.newDiameterMm,
+		`Diameter today ${w.diameterMm} mm is larger than when new, ${w.newDiameterMm} mm.`
+	);
+	wrong(
+		'boreMm',
+		w.boreMm >= w.diameterMm,
+		`Bore ${w.boreMm} mm is not smaller than the diameter ${w.diameterMm} mm.`
+	);
+	wrong(
+		'minDiameterMm',
+		w.minDiameterMm >= w.newDiameterMm,
+		`Scrap diameter ${w.minDiameterMm} mm is not below the new diameter ${w.newDiameterMm} mm.`
+	);
 	wrong('marking', read.kind === 'unknown', UNREADABLE);
 	const ratedMps = w.ratedMps ?? read.maxSpeedMps;
 	const ratedRpm = w.ratedRpm ?? read.maxSpeedRpm;
 	const organic = isOrganic(read.bond?.family ?? 'vitrified');
 	const expiresOn = w.expiresOn ?? (organic && w.madeOn ? addMonths(w.madeOn, SHELF_MONTHS) : null);
-	wrong('madeOn', !!w.madeOn && w.expiresOn !== null && w.madeOn >= w.expiresOn, `Made on ${w.madeOn} is not before its date, ${w.expiresOn}.`);
+	wrong(
+		'madeOn',
+		!!w.madeOn && w.expiresOn !== null && w.madeOn >= w.expiresOn,
+		`Made on ${w.madeOn} is not before its date, ${w.expiresOn}.`
+	);
 	const unclear = read.reasons.some((r) => r.code === 'ambiguous-kind');
-	const reason = unclear ? 'its marking can be read two ways' : ratedMps === null && ratedRpm === null ? 'no readable speed' : null;
+	const reason = unclear
+		? 'its marking can be read two ways'
+		: ratedMps === null && ratedRpm === null
+			? 'no readable speed'
+			: null;
 	return {
-		wheel: { ...w, expiresOn }, canonical: read.canonical, family: read.abrasive?.family ?? null, gritMeanUm: read.grit?.meanUm ?? null, gritNumber: read.grit?.number ?? null, grade: read.grade, structure: read.structure, bond: read.bond?.letters ?? null, bondFamily: read.bond?.family ?? null,
-		shape: w.shape !== '1' ? w.shape : read.shape !== null && Object.hasOwn(SHAPE_TYPES, read.shape) ? read.shape : '1', ratedMps, ratedRpm, state: reason ? 'quarantined' : 'available', reason
+		wheel: { ...w, expiresOn },
+		canonical: read.canonical,
+		family: read.abrasive?.family ?? null,
+		gritMeanUm: read.grit?.meanUm ?? null,
+		gritNumber: read.grit?.number ?? null,
+		grade: read.grade,
+		structure: read.structure,
+		bond: read.bond?.letters ?? null,
+		bondFamily: read.bond?.family ?? null,
+		shape:
+			w.shape !== '1'
+				? w.shape
+				: read.shape !== null && Object.hasOwn(SHAPE_TYPES, read.shape)
+					? read.shape
+					: '1',
+		ratedMps,
+		ratedRpm,
+		state: reason ? 'quarantined' : 'available',
+		reason
 	};
 }

@@ -2,18 +2,50 @@ import { choice, date, kg, mm as mmField, mps, over0, rpm, text } from '../calcu
 import type { Field, Values } from '../calculation/fields.js';
 import { SHAPE_NUMBERS } from '../spec/shape-tables.js';
 
-const mm = <const N extends string>(name: N, label: string, about: string) => mmField(name, about, { ...over0(3000), required: true, label });
+const mm = <const N extends string>(name: N, label: string, about: string) =>
+	mmField(name, about, { ...over0(3000), required: true, label });
 /** A wheel of the rack that a pack may take: held by nobody, in date, marked with a speed, its bore for the arbor. */
-export interface FreeWheel { number: string; marking: string; diameterMm: number; widthMm: number; boreMm: number; ratedMps: number | null; ratedRpm: number | null }
+export interface FreeWheel {
+	number: string;
+	marking: string;
+	diameterMm: number;
+	widthMm: number;
+	boreMm: number;
+	ratedMps: number | null;
+	ratedRpm: number | null;
+}
 
 /** What is asked when a wheel is added to the rack. */
 export const WHEEL_FIELDS = [
-	text('number', 'Yours, as on its tag', { required: true, maxLength: 20, pattern: '^[A-Za-z0-9][A-Za-z0-9._-]*$', patternSays: 'may hold letters, digits, dots and dashes only', label: 'Wheel number' }),
-	text('marking', 'What is printed, as it stands', { required: true, minLength: 1, maxLength: 160, label: 'Marking' }),
-	mm('newDiameterMm', 'Diameter when new', 'From the label'), mm('diameterMm', 'Diameter today', 'Measured'), mm('widthMm', 'Width', 'Measured'), mm('boreMm', 'Bore', 'Measured'), mm('minDiameterMm', 'Scrap diameter', 'Not below this'),
+	text('number', 'Yours, as on its tag', {
+		required: true,
+		maxLength: 20,
+		pattern: '^[A-Za-z0-9][A-Za-z0-9._-]*$',
+		patternSays: 'may hold letters, digits, dots and dashes only',
+		label: 'Wheel number'
+	}),
+	text('marking', 'What is printed, as it stands', {
+		required: true,
+		minLength: 1,
+		maxLength: 160,
+		label: 'Marking'
+	}),
+	mm('newDiameterMm', 'Diameter when new', 'From the label'),
+	mm('diameterMm', 'Diameter today', 'Measured'),
+	mm('widthMm', 'Width', 'Measured'),
+	mm('boreMm', 'Bore', 'Measured'),
+	mm('minDiameterMm', 'Scrap diameter', 'Not below this'),
 	kg('massKg', 'Weighed or from the label', { ...over0(2000), required: true, label: 'Mass when new' }),
-	mps('ratedMps', 'If printed', { ...over0(500), label: 'Marked speed' }), rpm('ratedRpm', 'If printed', { ...over0(300000), label: 'Marked rpm' }),
-	choice('shape', 'ISO 603 number; 1 is straight', SHAPE_NUMBERS, { numeric: true, default: '1', label: 'Type' }), date('madeOn', 'Marked on organic bonds', { label: 'Made on' }), date('expiresOn', 'Organic bonds; from the date it was made when empty', { label: 'Use by' }), text('place', 'Bay or shelf', { required: true, maxLength: 40, label: 'Place' })
+	mps('ratedMps', 'If printed', { ...over0(500), label: 'Marked speed' }),
+	rpm('ratedRpm', 'If printed', { ...over0(300000), label: 'Marked rpm' }),
+	choice('shape', 'ISO 603 number; 1 is straight', SHAPE_NUMBERS, {
+		numeric: true,
+		default: '1',
+		label: 'Type'
+	}),
+	date('madeOn', 'Marked on organic bonds', { label: 'Made on' }),
+	date('expiresOn', 'Organic bonds; from the date it was made when empty', { label: 'Use by' }),
+	text('place', 'Bay or shelf', { required: true, maxLength: 40, label: 'Place' })
 ] as const satisfies readonly Field[];
 
 export type NewWheel = Omit<Values<typeof WHEEL_FIELDS>, 'madeOn'> & { madeOn?: string | null };

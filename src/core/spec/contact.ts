@@ -9,37 +9,97 @@ const LARGE_IN_BORE = 0.8;
 export const contact = defineCalculation({
 	id: 'spec.contact',
 	title: 'Contact and chip',
-	about: 'How long the arc of contact is, how thick a layer each grain shares, and how much is removed: what decides between soft and hard, open and dense.',
+	about:
+		'How long the arc of contact is, how thick a layer each grain shares, and how much is removed: what decides between soft and hard, open and dense.',
 	source: 'Textbook grinding kinematics; the rigid arc, the true one is up to about twice as long.',
-	formulas: ['d_e = d_s d_w/(d_w +- d_s); flat: d_s', 'arc = sqrt(a d_e)', 'h_eq = a v_w/v_s', 'Q\'w = a v_w', 'contact time = arc/v_s'],
+	formulas: [
+		'd_e = d_s d_w/(d_w +- d_s); flat: d_s',
+		'arc = sqrt(a d_e)',
+		'h_eq = a v_w/v_s',
+		"Q'w = a v_w",
+		'contact time = arc/v_s'
+	],
 	fields: [
-		choice('mode', 'Flat, outside or in a bore', ['surface', 'external', 'internal'], { required: true, label: 'Ground' }), mm('wheelDiameterMm', 'Today', { ...over0(3000), required: true }),
-		mm('workDiameterMm', 'Of the part; not for flat work', over0(10000)), um('depthUm', 'Real depth', { ...over0(20000), required: true, label: 'Depth of cut' }),
-		mps('workSpeedMps', 'Table or work surface', { ...over0(100), required: true }), mps('wheelSpeedMps', 'At the rim', { ...over0(500), required: true }),
+		choice('mode', 'Flat, outside or in a bore', ['surface', 'external', 'internal'], {
+			required: true,
+			label: 'Ground'
+		}),
+		mm('wheelDiameterMm', 'Today', { ...over0(3000), required: true }),
+		mm('workDiameterMm', 'Of the part; not for flat work', over0(10000)),
+		um('depthUm', 'Real depth', { ...over0(20000), required: true, label: 'Depth of cut' }),
+		mps('workSpeedMps', 'Table or work surface', { ...over0(100), required: true }),
+		mps('wheelSpeedMps', 'At the rim', { ...over0(500), required: true }),
 		mm('widthMm', 'Width in cut', over0(2000))
 	],
-	between: { after: 'workDiameterMm', test: (v) => { if (v.mode !== 'surface' && v.workDiameterMm === null) throw new InputFault('workDiameterMm', 'missing', 'Work diameter is missing. Enter the part\'s diameter.'); } },
+	between: {
+		after: 'workDiameterMm',
+		test: (v) => {
+			if (v.mode !== 'surface' && v.workDiameterMm === null)
+				throw new InputFault(
+					'workDiameterMm',
+					'missing',
+					"Work diameter is missing. Enter the part's diameter."
+				);
+		}
+	},
 	outputs: [
-		{ name: 'contactLengthMm', unit: 'mm', about: 'Arc of contact', main: true }, { name: 'equivalentDiameterMm', unit: 'mm', about: 'Like a wheel of this size on flat work' }, { name: 'equivalentChipThicknessUm', unit: 'um', about: 'Equivalent chip thickness' },
-		{ name: 'specificRemovalRateMm2PerS', about: 'Removed for each mm of width, mm3/s' }, { name: 'removalRateMm3PerS', about: 'Removed, mm3/s' }, { name: 'speedRatio', about: 'Wheel over work speed' }, { name: 'contactTimeMs', about: 'A grain is in contact, ms' }
+		{ name: 'contactLengthMm', unit: 'mm', about: 'Arc of contact', main: true },
+		{ name: 'equivalentDiameterMm', unit: 'mm', about: 'Like a wheel of this size on flat work' },
+		{ name: 'equivalentChipThicknessUm', unit: 'um', about: 'Equivalent chip thickness' },
+		{ name: 'specificRemovalRateMm2PerS', about: 'Removed for each mm of width, mm3/s' },
+		{ name: 'removalRateMm3PerS', about: 'Removed, mm3/s' },
+		{ name: 'speedRatio', about: 'Wheel over work speed' },
+		{ name: 'contactTimeMs', about: 'A grain is in contact, ms' }
 	],
-	example: { mode: 'internal', wheelDiameterMm: 36, workDiameterMm: 52, depthUm: 6, workSpeedMps: 0.5, wheelSpeedMps: 35 },
+	example: {
+		mode: 'internal',
+		wheelDiameterMm: 36,
+		workDiameterMm: 52,
+		depthUm: 6,
+		workSpeedMps: 0.5,
+		wheelSpeedMps: 35
+	},
 	compute(v) {
 		const ds = v.wheelDiameterMm;
 		const dw = v.workDiameterMm ?? Infinity;
 		const a = v.depthUm / 1000;
-		if (v.mode === 'internal' && ds >= dw) throw new InputFault('wheelDiameterMm', 'above-maximum', `A wheel of ${ds} mm does not go into a bore of ${dw} mm.`);
+		if (v.mode === 'internal' && ds >= dw)
+			throw new InputFault(
+				'wheelDiameterMm',
+				'above-maximum',
+				`A wheel of ${ds} mm does not go into a bore of ${dw} mm.`
+			);
 		const half = v.mode === 'external' ? Math.min(ds, dw) / 2 : ds / 2;
-		if (a > half) throw new InputFault('depthUm', 'above-maximum', `A cut ${a} mm deep is more than half of what is there. Check the unit of the depth.`);
-		const de = v.mode === 'surface' ? ds : v.mode === 'external' ? (ds * dw) / (dw + ds) : (ds * dw) / (dw - ds);
+		if (a > half)
+			throw new InputFault(
+				'depthUm',
+				'above-maximum',
+				`A cut ${a} mm deep is more than half of what is there. Check the unit of the depth.`
+			);
+		const de =
+			v.mode === 'surface' ? ds : v.mode === 'external' ? (ds * dw) / (dw + ds) : (ds * dw) / (dw - ds);
 		const arc = Math.sqrt(a * de);
 		const specific = a * v.workSpeedMps * 1000;
 		const findings = new Findings()
-			.caution('wheel-large-for-bore', v.mode === 'internal' && ds / dw > LARGE_IN_BORE * (1 + 1e-9), 'The wheel nearly fills the bore: a very long arc that loads and burns. Take a smaller wheel.')
-			.caution('work-faster-than-wheel', v.workSpeedMps >= v.wheelSpeedMps, 'The work moves as fast as the wheel. Check both speeds.');
+			.caution(
+				'wheel-large-for-bore',
+				v.mode === 'internal' && ds / dw > LARGE_IN_BORE * (1 + 1e-9),
+				'The wheel nearly fills the bore: a very long arc that loads and burns. Take a smaller wheel.'
+			)
+			.caution(
+				'work-faster-than-wheel',
+				v.workSpeedMps >= v.wheelSpeedMps,
+				'The work moves as fast as the wheel. Check both speeds.'
+			);
 		return {
-			equivalentDiameterMm: de, contactLengthMm: arc, equivalentChipThicknessUm: (v.depthUm * v.workSpeedMps) / v.wheelSpeedMps, specificRemovalRateMm2PerS: specific, removalRateMm3PerS: v.widthMm === null ? null : specific * v.widthMm,
-			speedRatio: v.wheelSpeedMps / v.workSpeedMps, contactTimeMs: arc / v.wheelSpeedMps, ...findings.judged()
+			equivalentDiameterMm: de,
+			contactLengthMm: arc,
+			equivalentChipThicknessUm: (v.depthUm * v.workSpeedMps) / v.wheelSpeedMps,
+			specificRemovalRateMm2PerS: specific,
+			removalRateMm3PerS: v.widthMm === null ? null : specific * v.widthMm,
+			speedRatio: v.wheelSpeedMps / v.workSpeedMps,
+			contactTimeMs: arc / v.wheelSpeedMps,
+			...findings.judged()
 		};
 	}
 });

@@ -2,7 +2,16 @@ import { between, choice, text, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault, shown } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
-import { F_GRITS, SIEVE_SIZES, type SieveSize, gritNearestToGrain, meanOf, sieveByCode, sieveByName, sieveByPair } from './grit-tables.js';
+import {
+	F_GRITS,
+	SIEVE_SIZES,
+	type SieveSize,
+	gritNearestToGrain,
+	meanOf,
+	sieveByCode,
+	sieveByName,
+	sieveByPair
+} from './grit-tables.js';
 
 const NARROW = SIEVE_SIZES.filter((s) => !s.wide);
 
@@ -14,7 +23,11 @@ export function nearestSieve(grainUm: number): SieveSize {
 
 function sieveOf(system: 'FEPA' | 'mesh', label: string): SieveSize | undefined {
 	if (system === 'FEPA') return /^\d+$/.test(label) ? sieveByCode(Number(label)) : undefined;
-	return label.includes('/') ? sieveByPair(label) : /^\d+$/.test(label) ? sieveByName(Number(label)) : undefined;
+	return label.includes('/')
+		? sieveByPair(label)
+		: /^\d+$/.test(label)
+			? sieveByName(Number(label))
+			: undefined;
 }
 
 /** One grain size in every way it is written. */
@@ -30,8 +43,14 @@ export const gritSize = defineCalculation({
 		um('meanUm', 'When the system is micrometres', { ...between(0.1, 10000), label: 'Mean grain' })
 	],
 	outputs: [
-		{ name: 'meanUm', unit: 'um', about: 'Mean grain', main: true }, { name: 'label', about: 'Size' }, { name: 'lowerUm', unit: 'um', about: 'Smallest opening' }, { name: 'upperUm', unit: 'um', about: 'Largest opening' },
-		{ name: 'nearestF', about: 'Nearest F size' }, { name: 'nearestFepa', about: 'Nearest FEPA size' }, { name: 'meshPair', about: 'Its mesh pair' }, { name: 'meshName', about: 'Its mesh name' }
+		{ name: 'meanUm', unit: 'um', about: 'Mean grain', main: true },
+		{ name: 'label', about: 'Size' },
+		{ name: 'lowerUm', unit: 'um', about: 'Smallest opening' },
+		{ name: 'upperUm', unit: 'um', about: 'Largest opening' },
+		{ name: 'nearestF', about: 'Nearest F size' },
+		{ name: 'nearestFepa', about: 'Nearest FEPA size' },
+		{ name: 'meshPair', about: 'Its mesh pair' },
+		{ name: 'meshName', about: 'Its mesh name' }
 	],
 	example: { system: 'mesh', label: '170/200' },
 	compute(v) {
@@ -39,18 +58,47 @@ export const gritSize = defineCalculation({
 		let meanUm: number;
 		let sieve: SieveSize | undefined;
 		if (v.system === 'um') {
-			if (v.meanUm === null) throw new InputFault('meanUm', 'missing', 'Mean grain is missing. Enter it in micrometres.');
+			if (v.meanUm === null)
+				throw new InputFault('meanUm', 'missing', 'Mean grain is missing. Enter it in micrometres.');
 			meanUm = v.meanUm;
 		} else {
-			if (v.label === null || v.label.trim() === '') throw new InputFault('label', 'missing', 'Size is missing. Enter it as printed.');
-			label = v.label.trim().toUpperCase().replace(/^[FDB] ?/, '');
+			if (v.label === null || v.label.trim() === '')
+				throw new InputFault('label', 'missing', 'Size is missing. Enter it as printed.');
+			label = v.label
+				.trim()
+				.toUpperCase()
+				.replace(/^[FDB] ?/, '');
 			sieve = v.system === 'F' ? undefined : sieveOf(v.system, label);
-			const grain = v.system === 'F' ? (/^\d+$/.test(label) ? F_GRITS.get(Number(label)) : undefined) : sieve && meanOf(sieve);
-			if (grain === undefined) throw new InputFault('label', 'unknown-choice', `${shown(v.label)} is not in the ${v.system} table. Read it again, or enter the size in micrometres.`);
+			const grain =
+				v.system === 'F'
+					? /^\d+$/.test(label)
+						? F_GRITS.get(Number(label))
+						: undefined
+					: sieve && meanOf(sieve);
+			if (grain === undefined)
+				throw new InputFault(
+					'label',
+					'unknown-choice',
+					`${shown(v.label)} is not in the ${v.system} table. Read it again, or enter the size in micrometres.`
+				);
 			meanUm = grain;
 		}
 		const near = nearestSieve(meanUm);
-		const findings = new Findings().caution('outside-sieve-range', meanUm < 38 || meanUm > 1180, 'Outside the sieve sizes: the FEPA neighbour is only a hint.');
-		return { label, meanUm, lowerUm: sieve?.lowerUm ?? null, upperUm: sieve?.upperUm ?? null, nearestF: gritNearestToGrain(meanUm, F_GRITS.keys()), nearestFepa: near.code, meshPair: near.pair, meshName: near.name, ...findings.judged() };
+		const findings = new Findings().caution(
+			'outside-sieve-range',
+			meanUm < 38 || meanUm > 1180,
+			'Outside the sieve sizes: the FEPA neighbour is only a hint.'
+		);
+		return {
+			label,
+			meanUm,
+			lowerUm: sieve?.lowerUm ?? null,
+			upperUm: sieve?.upperUm ?? null,
+			nearestF: gritNearestToGrain(meanUm, F_GRITS.keys()),
+			nearestFepa: near.code,
+			meshPair: near.pair,
+			meshName: near.name,
+			...findings.judged()
+		};
 	}
 });

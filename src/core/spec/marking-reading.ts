@@ -6,14 +6,15 @@ const SAYS: Record<string, string> = {
 	'bond-letter-first': 'The first letter may be the bond or belong to the maker. Pick which.',
 	'abrasive-unknown': 'The abrasive letters are not known. Ask the supplier what they stand for.',
 	'ambiguous-abrasive': 'SA means single-crystal alumina to some makers, ceramic to others. Pick which.',
-	'grit-with-maker-digit': 'The last digit of the grit looks like a maker\'s digit. Pick the reading.',
+	'grit-with-maker-digit': "The last digit of the grit looks like a maker's digit. Pick the reading.",
 	'grit-not-in-series': 'This grit is not in the standard series. Pick the nearest or ask.',
 	'grade-missing': 'No grade letter was found.',
 	'ambiguous-structure': 'The structure number can be split in several ways. Pick the reading.',
 	'ambiguous-grade-bond': 'One letter could be the grade or the bond. Pick which.',
 	'unknown-letters': 'Some letters could not be placed. They are kept as printed.',
 	'bond-missing': 'No bond letter was found.',
-	'ambiguous-trailing-number': 'The last number may be the maker\'s or a speed in m/s. A speed must be certain: look at the wheel.',
+	'ambiguous-trailing-number':
+		"The last number may be the maker's or a speed in m/s. A speed must be certain: look at the wheel.",
 	'ambiguous-dimensions': 'Bore and rim depth are the same number. Measure the bore.',
 	'grain-missing': 'The shape was read but no grain size was found.',
 	'grain-size-unknown': 'This grain size is in neither table.',
@@ -21,7 +22,8 @@ const SAYS: Record<string, string> = {
 	'ambiguous-v-number': 'V with a number may be a concentration or a vitrified bond. Pick which.',
 	'ambiguous-letter': 'One letter could be the grade or the bond. Pick which.',
 	'concentration-implausible': 'More than 60 % of the rim as grain is not possible. Read the number again.',
-	'ambiguous-kind': 'B may be cubic boron nitride or a maker\'s letter on a conventional wheel. Pick which before using the wheel.'
+	'ambiguous-kind':
+		"B may be cubic boron nitride or a maker's letter on a conventional wheel. Pick which before using the wheel."
 };
 
 /** A reading in progress: the fields found so far and the doubts met on the way. Every doubt is a caution. */
@@ -30,7 +32,9 @@ export class MarkingReading {
 	readonly findings = new Findings();
 	readonly alternatives: Alternative[] = [];
 	readonly notes: string[] = [];
-	note(code: string): void { if (!this.notes.includes(code)) this.notes.push(code); }
+	note(code: string): void {
+		if (!this.notes.includes(code)) this.notes.push(code);
+	}
 	doubt(code: string, token = '', readings: Record<string, unknown>[] = []): void {
 		this.findings.caution(code, true, SAYS[code] ?? code);
 		if (readings.length) this.alternatives.push({ code, token, readings });

@@ -3,16 +3,30 @@ import type { Marking } from './marking.js';
 import { type MarkingPart, markingParts } from './marking-words.js';
 
 /** A stretch of what was typed, with the field it was put in; `gap` is what lies between. */
-export interface Span { text: string; field: MarkingPart['field'] | 'gap' }
+export interface Span {
+	text: string;
+	field: MarkingPart['field'] | 'gap';
+}
 
 /** The ways a part can stand in what was typed. */
 function written(m: Marking, part: MarkingPart): string[] {
 	switch (part.field) {
-		case 'size': return [m.dimsMm.join('X'), m.dimsMm.join(' X '), m.dimsMm.join('-'), m.dimsMm.join(' - '), m.dimsMm.join(' ')];
-		case 'rim': return [part.token, part.token.slice(1)];
-		case 'speed': return [part.token.toUpperCase(), part.token.toUpperCase().replace(' ', '')];
-		case 'concentration': return [part.token, `${part.token[0]} ${part.token.slice(1)}`, part.token.slice(1)];
-		default: return [part.token];
+		case 'size':
+			return [
+				m.dimsMm.join('X'),
+				m.dimsMm.join(' X '),
+				m.dimsMm.join('-'),
+				m.dimsMm.join(' - '),
+				m.dimsMm.join(' ')
+			];
+		case 'rim':
+			return [part.token, part.token.slice(1)];
+		case 'speed':
+			return [part.token.toUpperCase(), part.token.toUpperCase().replace(' ', '')];
+		case 'concentration':
+			return [part.token, `${part.token[0]} ${part.token.slice(1)}`, part.token.slice(1)];
+		default:
+			return [part.token];
 	}
 }
 
@@ -22,14 +36,23 @@ function written(m: Marking, part: MarkingPart): string[] {
  */
 export function markingSpans(typed: string, m: Marking): Span[] {
 	const clean = normaliseMarking(typed);
-	const shown = typed.trim().replace(/\s+/g, ' ').length === clean.length ? typed.trim().replace(/\s+/g, ' ') : clean;
+	const shown =
+		typed.trim().replace(/\s+/g, ' ').length === clean.length ? typed.trim().replace(/\s+/g, ' ') : clean;
 	const owner: (MarkingPart['field'] | null)[] = Array.from({ length: clean.length }, () => null);
 	let from = 0;
 	for (const part of markingParts(m)) {
 		const options = written(m, part).filter(Boolean);
 		/** The first place from there on that is still nobody's. */
-		const free = (o: string, start: number): number => { for (let i = clean.indexOf(o, start); i >= 0; i = clean.indexOf(o, i + 1)) if (owner.slice(i, i + o.length).every((x) => x === null)) return i; return -1; };
-		const find = (start: number) => options.map((o) => [free(o, start), o.length] as const).filter(([i]) => i >= 0).sort((a, b) => a[0] - b[0] || b[1] - a[1])[0];
+		const free = (o: string, start: number): number => {
+			for (let i = clean.indexOf(o, start); i >= 0; i = clean.indexOf(o, i + 1))
+				if (owner.slice(i, i + o.length).every((x) => x === null)) return i;
+			return -1;
+		};
+		const find = (start: number) =>
+			options
+				.map((o) => [free(o, start), o.length] as const)
+				.filter(([i]) => i >= 0)
+				.sort((a, b) => a[0] - b[0] || b[1] - a[1])[0];
 		const hit = find(from) ?? find(0);
 		if (!hit) continue;
 		for (let i = hit[0]; i < hit[0] + hit[1]; i++) owner[i] = part.field;

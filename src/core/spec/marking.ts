@@ -11,7 +11,14 @@ export interface Marking {
 	makerPrefix: string;
 	makerSuffix: string;
 	abrasive: { letters: string; family: AbrasiveFamily | null } | null;
-	grit: { label: string; system: 'F' | 'FEPA' | 'mesh' | 'unknown'; number: number; secondNumber: number | null; makerDigit: string | null; meanUm: number | null } | null;
+	grit: {
+		label: string;
+		system: 'F' | 'FEPA' | 'mesh' | 'unknown';
+		number: number;
+		secondNumber: number | null;
+		makerDigit: string | null;
+		meanUm: number | null;
+	} | null;
 	grade: string | null;
 	structure: number | null;
 	structureRaw: string | null;
@@ -24,11 +31,33 @@ export interface Marking {
 	unknown: string[];
 }
 
-export interface Alternative { code: string; token: string; readings: Record<string, unknown>[] }
+export interface Alternative {
+	code: string;
+	token: string;
+	readings: Record<string, unknown>[];
+}
 
 export function emptyMarking(): Marking {
 	return {
-		kind: 'unknown', dialect: 'unknown', shape: null, shapeParts: null, dimsMm: [], dimensions: null, makerPrefix: '', makerSuffix: '', abrasive: null, grit: null,
-		grade: null, structure: null, structureRaw: null, bondPrefix: '', bond: null, concentration: null, rimDepthMm: null, maxSpeedMps: null, maxSpeedRpm: null, unknown: []
+		kind: 'unknown',
+		dialect: 'unknown',
+		shape: null,
+		shapeParts: null,
+		dimsMm: [],
+		dimensions: null,
+		makerPrefix: '',
+		makerSuffix: '',
+		abrasive: null,
+		grit: null,
+		grade: null,
+		structure: null,
+		structureRaw: null,
+		bondPrefix: '',
+		bond: null,
+		concentration: null,
+		rimDepthMm: null,
+		maxSpeedMps: null,
+		maxSpeedRpm: null,
+		unknown: []
 	};
 }

@@ -1,7 +1,14 @@
 import { SPEED_STEPS } from './grit-tables.js';
 import { plainNumber } from '../numeric/rounding.js';
 
-export interface Wanted { marking: string; diameterMm: number; widthMm: number; boreMm: number; spindleRpm: number; quantity: number }
+export interface Wanted {
+	marking: string;
+	diameterMm: number;
+	widthMm: number;
+	boreMm: number;
+	spindleRpm: number;
+	quantity: number;
+}
 
 /** The least of the usual marked speeds that this spindle needs at that diameter; null when none is high enough. */
 export function speedToOrder(diameterMm: number, spindleRpm: number): number | null {

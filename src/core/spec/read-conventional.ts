@@ -3,20 +3,31 @@ import { F_GRITS, SPEED_STEPS, nearestGritNumbers } from './grit-tables.js';
 import type { MarkingReading } from './marking-reading.js';
 
 const N = String.raw`(\d+(?:\.\d+)?)`;
-const SIZES = new RegExp(String.raw`^(?:ISO 603-\d+ )?(?:TYPE ?|T ?)?(?:(\d{1,2})(?: ?([A-P]))? ?[\- ] ?)?${N} ?X ?${N} ?X ?${N}(?=[ \-]|$)[ \-]*`);
+const SIZES = new RegExp(
+	String.raw`^(?:ISO 603-\d+ )?(?:TYPE ?|T ?)?(?:(\d{1,2})(?: ?([A-P]))? ?[\- ] ?)?${N} ?X ?${N} ?X ?${N}(?=[ \-]|$)[ \-]*`
+);
 const F_MARK = /^(\d*[ -]*[A-Z]*[ACZ])[ -]*\/?F ?(?=\d)/;
 const BODY = /^(\d*)([A-Z]+)(\d+(?:\/\d+)?)([A-Z]?)(\d*)([A-Z]*)(.*)$/;
 
 const bondOf = (letters: string) => ({ letters, family: BOND_LETTERS[letters] ?? null });
 
 /** Reads a marking in the conventional order (ISO 525): [sizes] abrasive grit grade structure bond. */
-export function readConventional(r: MarkingReading, text: string, aliases: ReadonlyMap<string, AbrasiveFamily>): void {
+export function readConventional(
+	r: MarkingReading,
+	text: string,
+	aliases: ReadonlyMap<string, AbrasiveFamily>
+): void {
 	const { out } = r;
 	const sizes = SIZES.exec(text);
 	if (sizes) {
 		out.shape = sizes[1] ?? null;
 		out.dimsMm = [Number(sizes[3]), Number(sizes[4]), Number(sizes[5])];
-		out.dimensions = { diameterMm: out.dimsMm[0]!, thicknessMm: out.dimsMm[1]!, rimDepthMm: null, boreMm: out.dimsMm[2]! };
+		out.dimensions = {
+			diameterMm: out.dimsMm[0]!,
+			thicknessMm: out.dimsMm[1]!,
+			rimDepthMm: null,
+			boreMm: out.dimsMm[2]!
+		};
 		text = text.slice(sizes[0].length);
 	}
 	const body = BODY.exec(text.replace(F_MARK, '$1').replace(/[ \-_]/g, ''));
@@ -25,7 +36,16 @@ export function readConventional(r: MarkingReading, text: string, aliases: Reado
 		if (text.trim()) out.unknown.push(text.trim());
 		return;
 	}
-	const [, pre, ab, grit, grade, digits, run, rest] = body as unknown as [string, string, string, string, string, string, string, string];
+	const [, pre, ab, grit, grade, digits, run, rest] = body as unknown as [
+		string,
+		string,
+		string,
+		string,
+		string,
+		string,
+		string,
+		string
+	];
 	out.kind = out.dialect = 'conventional';
 	out.grade = grade || null;
 	const bondFirst = readAbrasive(r, pre, ab, run, aliases);
@@ -33,14 +53,29 @@ export function readConventional(r: MarkingReading, text: string, aliases: Reado
 	if (!grade) r.doubt('grade-missing');
 	readStructure(r, digits);
 	readBond(r, bondFirst, grade, digits, run, rest);
-	if (out.maxSpeedMps === null && out.maxSpeedRpm === null && SPEED_STEPS.some((s) => String(s) === out.makerSuffix)) {
-		r.doubt('ambiguous-trailing-number', out.makerSuffix, [{ makerSuffix: out.makerSuffix }, { maxSpeedMps: Number(out.makerSuffix) }]);
+	if (
+		out.maxSpeedMps === null &&
+		out.maxSpeedRpm === null &&
+		SPEED_STEPS.some((s) => String(s) === out.makerSuffix)
+	) {
+		r.doubt('ambiguous-trailing-number', out.makerSuffix, [
+			{ makerSuffix: out.makerSuffix },
+			{ maxSpeedMps: Number(out.makerSuffix) }
+		]);
 	}
 }
 
-function readAbrasive(r: MarkingReading, pre: string, ab: string, run: string, aliases: ReadonlyMap<string, AbrasiveFamily>): boolean {
+function readAbrasive(
+	r: MarkingReading,
+	pre: string,
+	ab: string,
+	run: string,
+	aliases: ReadonlyMap<string, AbrasiveFamily>
+): boolean {
 	const { out } = r;
-	const family = (letters: string): AbrasiveFamily | undefined => aliases.get(letters) ?? (Object.hasOwn(ABRASIVE_LETTERS, letters) ? ABRASIVE_LETTERS[letters] : undefined);
+	const family = (letters: string): AbrasiveFamily | undefined =>
+		aliases.get(letters) ??
+		(Object.hasOwn(ABRASIVE_LETTERS, letters) ? ABRASIVE_LETTERS[letters] : undefined);
 	let letters = ab;
 	let prefix = pre;
 	let bondFirst = false;
@@ -51,16 +86,25 @@ function readAbrasive(r: MarkingReading, pre: string, ab: string, run: string, a
 			bondFirst = true;
 			letters = tail;
 			out.bond = bondOf(ab[0]!);
-			r.doubt('bond-letter-first', ab, [{ bond: ab[0], makerPrefix: pre }, { bond: null, makerPrefix: pre + ab[0] }]);
+			r.doubt('bond-letter-first', ab, [
+				{ bond: ab[0], makerPrefix: pre },
+				{ bond: null, makerPrefix: pre + ab[0] }
+			]);
 		} else {
 			const known = tails.find((t) => family(t));
-			if (known) { letters = known; prefix += ab.slice(0, ab.length - known.length); }
-			else { out.unknown.push(ab); r.doubt('abrasive-unknown', ab); }
+			if (known) {
+				letters = known;
+				prefix += ab.slice(0, ab.length - known.length);
+			} else {
+				out.unknown.push(ab);
+				r.doubt('abrasive-unknown', ab);
+			}
 		}
 	}
 	out.abrasive = { letters, family: family(letters) ?? null };
 	out.makerPrefix = prefix;
-	if (letters === 'SA' && !aliases.has('SA')) r.doubt('ambiguous-abrasive', 'SA', [{ family: 'alumina-mono' }, { family: 'alumina-ceramic' }]);
+	if (letters === 'SA' && !aliases.has('SA'))
+		r.doubt('ambiguous-abrasive', 'SA', [{ family: 'alumina-mono' }, { family: 'alumina-ceramic' }]);
 	return bondFirst;
 }
 
@@ -71,33 +115,68 @@ function readGrit(r: MarkingReading, label: string): void {
 	if (second !== undefined) r.note('combination-grit');
 	else if (!F_GRITS.has(number) && label.length >= 3 && F_GRITS.has(Number(label.slice(0, -1)))) {
 		makerDigit = label.slice(-1);
-		r.doubt('grit-with-maker-digit', label, [{ number: Number(label.slice(0, -1)), makerDigit }, { number, makerDigit: null }]);
+		r.doubt('grit-with-maker-digit', label, [
+			{ number: Number(label.slice(0, -1)), makerDigit },
+			{ number, makerDigit: null }
+		]);
 		number = Number(label.slice(0, -1));
 	}
 	const known = F_GRITS.get(number) ?? null;
-	if (known === null) r.doubt('grit-not-in-series', label, nearestGritNumbers(Math.max(number, 0.5)).slice(0, 2).map((n) => ({ number: n })));
-	r.out.grit = { label, system: known === null ? 'unknown' : 'F', number, secondNumber: second ?? null, makerDigit, meanUm: known };
+	if (known === null)
+		r.doubt(
+			'grit-not-in-series',
+			label,
+			nearestGritNumbers(Math.max(number, 0.5))
+				.slice(0, 2)
+				.map((n) => ({ number: n }))
+		);
+	r.out.grit = {
+		label,
+		system: known === null ? 'unknown' : 'F',
+		number,
+		secondNumber: second ?? null,
+		makerDigit,
+		meanUm: known
+	};
 }
 
 function readStructure(r: MarkingReading, digits: string): void {
 	const { out } = r;
 	if (digits === '') return r.note('structure-not-stated');
 	const value = Number(digits);
-	if (digits.length <= 2 && value <= 16) { out.structure = value; return; }
+	if (digits.length <= 2 && value <= 16) {
+		out.structure = value;
+		return;
+	}
 	out.structureRaw = digits;
 	const readings: Record<string, unknown>[] = [{ structure: Number(digits[0]), makerCode: digits.slice(1) }];
 	const two = Number(digits.slice(0, 2));
-	if (digits.length >= 3 && two >= 10 && two <= 16) readings.push({ structure: two, makerCode: digits.slice(2) });
+	if (digits.length >= 3 && two >= 10 && two <= 16)
+		readings.push({ structure: two, makerCode: digits.slice(2) });
 	readings.push({ structure: null, makerCode: digits });
 	if (digits.length === 2) readings.push({ structure: value, makerCode: '' });
 	r.doubt('ambiguous-structure', digits, readings);
 }
 
-function readBond(r: MarkingReading, bondFirst: boolean, grade: string, digits: string, run: string, rest: string): void {
+function readBond(
+	r: MarkingReading,
+	bondFirst: boolean,
+	grade: string,
+	digits: string,
+	run: string,
+	rest: string
+): void {
 	const { out } = r;
 	const gradeLooksLikeBond = grade !== '' && 'VBER'.includes(grade) && digits === '';
-	const either = () => r.doubt('ambiguous-grade-bond', grade, [{ bond: grade, grade: null }, { bond: null, grade }]);
-	if (bondFirst) { out.makerSuffix = run + rest; return; }
+	const either = () =>
+		r.doubt('ambiguous-grade-bond', grade, [
+			{ bond: grade, grade: null },
+			{ bond: null, grade }
+		]);
+	if (bondFirst) {
+		out.makerSuffix = run + rest;
+		return;
+	}
 	if (gradeLooksLikeBond && run === '') {
 		out.bond = bondOf(grade);
 		out.grade = null;

@@ -1,8 +1,17 @@
 import { BOND_LETTERS, SUPER_BOND_LETTERS } from './families.js';
-import { F_GRITS, SIEVE_SIZES, type SieveSize, meanOf, sieveByCode, sieveByName, sieveByPair } from './grit-tables.js';
+import {
+	F_GRITS,
+	SIEVE_SIZES,
+	type SieveSize,
+	meanOf,
+	sieveByCode,
+	sieveByName,
+	sieveByPair
+} from './grit-tables.js';
 import type { MarkingReading } from './marking-reading.js';
 
-const SHAPE = /^(1[0-5]|[1-9])([A-Z]{1,2})(10|[1-9])([A-Z]{0,2})(?=[ -]|$)(?=[ -]*(?:\d|$|[DB][ -]?\d|CBN|BN))/;
+const SHAPE =
+	/^(1[0-5]|[1-9])([A-Z]{1,2})(10|[1-9])([A-Z]{0,2})(?=[ -]|$)(?=[ -]*(?:\d|$|[DB][ -]?\d|CBN|BN))/;
 const SIZES = /^[ -]*(\d+(?:\.\d+)?(?: ?[-X] ?\d+(?:\.\d+)?)*)(?=[ -]|$)/;
 const GRAIN = /^(CBN|BN|[A-Z]{0,3}?[DB])[ -]?([1-9]\d{1,3}(?:\/\d{2,4})?)(?!\d)/;
 const US_ORDER = /^[ -]*([A-Z])[ -]*(\d{2,3})[ -]*([BMVEGS])([A-Z0-9]*)(?:[ -]+(\d+\/\d+|\d*\.\d+))?$/;
@@ -22,7 +31,8 @@ export function readShape(r: MarkingReading, text: string): string {
 		out.dimsMm = sizes[1]!.split(/ ?[-X] ?/).map(Number);
 		rest = rest.slice(sizes[0].length);
 		const [d, t, a, b] = out.dimsMm as [number, number, number, number];
-		if (m[3] === '1' && out.dimsMm.length === 3) out.dimensions = { diameterMm: d, thicknessMm: t, rimDepthMm: null, boreMm: a };
+		if (m[3] === '1' && out.dimsMm.length === 3)
+			out.dimensions = { diameterMm: d, thicknessMm: t, rimDepthMm: null, boreMm: a };
 		if (m[3] === '1' && out.dimsMm.length === 4) {
 			out.dimensions = { diameterMm: d, thicknessMm: t, rimDepthMm: Math.min(a, b), boreMm: Math.max(a, b) };
 			if (a === b) r.doubt('ambiguous-dimensions');
@@ -57,8 +67,10 @@ export function readSuperabrasive(r: MarkingReading, text: string): boolean {
 		if (out.grit!.system === 'mesh' && !m[2]!.includes('/')) ambiguousSize(r, size!, m[2]!);
 		readWords(r, rest);
 	}
-	if (out.concentration && out.concentration.volPercent > MAX_VOL_PERCENT) r.doubt('concentration-implausible');
-	if (word === 'B' && !out.shape && F_GRITS.has(Number(m[2])) && out.rimDepthMm === null) offerConventional(r, text, m[2]!, rest.replace(/[ -]/g, ''));
+	if (out.concentration && out.concentration.volPercent > MAX_VOL_PERCENT)
+		r.doubt('concentration-implausible');
+	if (word === 'B' && !out.shape && F_GRITS.has(Number(m[2])) && out.rimDepthMm === null)
+		offerConventional(r, text, m[2]!, rest.replace(/[ -]/g, ''));
 	return true;
 }
 
@@ -71,14 +83,26 @@ function readSize(r: MarkingReading, label: string): SieveSize | undefined {
 	const system = pair || mesh ? 'mesh' : fepa ? 'FEPA' : 'unknown';
 	if (!size) r.doubt('grain-size-unknown', label);
 	r.out.dialect = system === 'mesh' ? 'us-mesh' : 'fepa';
-	r.out.grit = { label, system, number: first, secondNumber: second ?? null, makerDigit: null, meanUm: size ? meanOf(size) : null };
+	r.out.grit = {
+		label,
+		system,
+		number: first,
+		secondNumber: second ?? null,
+		makerDigit: null,
+		meanUm: size ? meanOf(size) : null
+	};
 	return size;
 }
 
 function ambiguousSize(r: MarkingReading, mesh: SieveSize, label: string): void {
 	const number = Number(label);
-	const closest = SIEVE_SIZES.filter((s) => !s.wide).sort((a, b) => Math.abs(a.code - number) - Math.abs(b.code - number) || a.code - b.code)[0]!;
-	r.doubt('ambiguous-grain-size', label, [{ system: 'mesh', fepaCode: mesh.code }, { system: 'FEPA', fepaCode: closest.code }]);
+	const closest = SIEVE_SIZES.filter((s) => !s.wide).sort(
+		(a, b) => Math.abs(a.code - number) - Math.abs(b.code - number) || a.code - b.code
+	)[0]!;
+	r.doubt('ambiguous-grain-size', label, [
+		{ system: 'mesh', fepaCode: mesh.code },
+		{ system: 'FEPA', fepaCode: closest.code }
+	]);
 }
 
 const inches = (text: string): number => {
@@ -101,20 +125,31 @@ function readUsOrder(r: MarkingReading, us: RegExpExecArray): void {
 
 function readWords(r: MarkingReading, rest: string): void {
 	const { out } = r;
-	const words = rest.replace(/[-_ ]+/g, ' ').replace(/(^| )C (\d+(?:\.\d+)?)(?= |$)/g, '$1C$2').replace(/(^| )([A-Z])([CV]\d+)(?= |$)/g, '$1$2 $3').trim().split(' ').filter(Boolean);
+	const words = rest
+		.replace(/[-_ ]+/g, ' ')
+		.replace(/(^| )C (\d+(?:\.\d+)?)(?= |$)/g, '$1C$2')
+		.replace(/(^| )([A-Z])([CV]\d+)(?= |$)/g, '$1$2 $3')
+		.trim()
+		.split(' ')
+		.filter(Boolean);
 	const groups: string[] = [];
 	words.forEach((word, i) => {
 		let m: RegExpExecArray | null;
 		const free = out.concentration === null;
-		const apart = words[i - 1] === 'V' && /^\d+(\.\d+)?$/.test(word) && Number(word) >= 10 && Number(word) <= 400;
+		const apart =
+			words[i - 1] === 'V' && /^\d+(\.\d+)?$/.test(word) && Number(word) >= 10 && Number(word) <= 400;
 		if ((m = /^C(\d+(?:\.\d+)?)$/.exec(word)) && free) concentration(r, 'C', Number(m[1]));
 		else if ((m = /^X(\d+(?:\.\d+)?)$/.exec(word)) && out.rimDepthMm === null) out.rimDepthMm = Number(m[1]);
 		else if ((m = /^V(\d+(?:\.\d+)?)$/.exec(word)) && free) ruleV(r, groups, Number(m[1]), true, word);
 		else if (apart && free) ruleV(r, groups, Number(word), false, `V ${word}`);
-		else if (/^[A-Z]+$/.test(word) || (/^[BMVEGSK][A-Z0-9]*\d[A-Z0-9]*$/.test(word) && !/^V\d+$/.test(word))) groups.push(word);
-		else if (/^(\d+\/[1-9]\d*|\d*\.\d+)$/.test(word) && out.rimDepthMm === null) out.rimDepthMm = inches(word);
-		else if (/^\d+(\.\d+)?$/.test(word) && Number(word) >= 10 && Number(word) <= 200 && free) { concentration(r, 'C', Number(word)); r.note('concentration-bare'); }
-		else r.unread(word);
+		else if (/^[A-Z]+$/.test(word) || (/^[BMVEGSK][A-Z0-9]*\d[A-Z0-9]*$/.test(word) && !/^V\d+$/.test(word)))
+			groups.push(word);
+		else if (/^(\d+\/[1-9]\d*|\d*\.\d+)$/.test(word) && out.rimDepthMm === null)
+			out.rimDepthMm = inches(word);
+		else if (/^\d+(\.\d+)?$/.test(word) && Number(word) >= 10 && Number(word) <= 200 && free) {
+			concentration(r, 'C', Number(word));
+			r.note('concentration-bare');
+		} else r.unread(word);
 	});
 	readGroups(r, groups);
 }
@@ -144,16 +179,28 @@ function readGroups(r: MarkingReading, groups: string[]): void {
 	if (second === undefined) {
 		if (first.length === 1) {
 			if ('BVM'.includes(first)) setBond(first);
-			else { out.grade = first; r.note('bond-not-stated'); }
+			else {
+				out.grade = first;
+				r.note('bond-not-stated');
+			}
 			const asBond = { bond: first, grade: null };
 			const asGrade = { bond: null, grade: first };
-			if ('MKEGS'.includes(first)) r.doubt('ambiguous-letter', first, first === 'M' ? [asBond, asGrade] : [asGrade, asBond]);
+			if ('MKEGS'.includes(first))
+				r.doubt('ambiguous-letter', first, first === 'M' ? [asBond, asGrade] : [asGrade, asBond]);
 		} else if ('BMV'.includes(first[0]!)) setBond(first);
-		else { r.unread(first); r.note('bond-not-stated'); }
+		else {
+			r.unread(first);
+			r.note('bond-not-stated');
+		}
 		return;
 	}
-	if (first.length === 1) out.grade = first; else r.unread(first);
-	if (Object.hasOwn(SUPER_BOND_LETTERS, second[0]!)) setBond(second); else { r.unread(second); r.note('bond-not-stated'); }
+	if (first.length === 1) out.grade = first;
+	else r.unread(first);
+	if (Object.hasOwn(SUPER_BOND_LETTERS, second[0]!)) setBond(second);
+	else {
+		r.unread(second);
+		r.note('bond-not-stated');
+	}
 	for (const group of further) r.unread(group);
 }
 
@@ -166,8 +213,13 @@ function offerConventional(r: MarkingReading, text: string, grit: string, rest: 
 	r.doubt('ambiguous-kind', text, [
 		{ kind: 'superabrasive' },
 		{
-			kind: 'conventional', abrasive: { letters: 'B', family: null }, grit: Number(grit), grade: m[1], structure,
-			structureRaw: structure === null ? m[2] : null, bond: { letters: m[3], family: BOND_LETTERS[m[3]!] }
+			kind: 'conventional',
+			abrasive: { letters: 'B', family: null },
+			grit: Number(grit),
+			grade: m[1],
+			structure,
+			structureRaw: structure === null ? m[2] : null,
+			bond: { letters: m[3], family: BOND_LETTERS[m[3]!] }
 		}
 	]);
 }

@@ -1,9 +1,24 @@
 import type { Operation } from './recommend-tables.js';
 
-export interface Step { code: string; gradeShift: number; structureShift: number }
+export interface Step {
+	code: string;
+	gradeShift: number;
+	structureShift: number;
+}
 export interface StepFacts {
-	open: number; gritNumber: number; material: string; hardnessHrc: number | null; operation: Operation; contactLengthMm: number | null; referenceMm: number | null;
-	contactArea: 'narrow' | 'normal' | 'wide' | null; interrupted: boolean; burnProne: boolean; coolant: boolean; wheelSpeedMps: number | null; workSpeedMps: number | null;
+	open: number;
+	gritNumber: number;
+	material: string;
+	hardnessHrc: number | null;
+	operation: Operation;
+	contactLengthMm: number | null;
+	referenceMm: number | null;
+	contactArea: 'narrow' | 'normal' | 'wide' | null;
+	interrupted: boolean;
+	burnProne: boolean;
+	coolant: boolean;
+	wheelSpeedMps: number | null;
+	workSpeedMps: number | null;
 }
 
 const HARDENING = ['steel-hardened', 'hss', 'stainless-martensitic'];
@@ -16,11 +31,16 @@ const WORK_SPEED_MATTERS = [...DRY_MATTERS, 'tool-post'];
  */
 export function recommendSteps(f: StepFacts): Step[] {
 	const steps: Step[] = [];
-	const step = (when: boolean, code: string, gradeShift: number, structureShift: number) => { if (when) steps.push({ code, gradeShift, structureShift }); };
+	const step = (when: boolean, code: string, gradeShift: number, structureShift: number) => {
+		if (when) steps.push({ code, gradeShift, structureShift });
+	};
 	const { hardnessHrc: h, wheelSpeedMps: vs } = f;
 	step(f.open !== 0, 'material-open', 0, 1);
 	step(f.gritNumber >= 150, 'fine-grit-denser', 0, -1);
-	if (h !== null && HARDENING.includes(f.material)) { step(h >= 64, 'very-hard-work', -1, 0); step(h < 55, 'less-hard-work', 1, 0); }
+	if (h !== null && HARDENING.includes(f.material)) {
+		step(h >= 64, 'very-hard-work', -1, 0);
+		step(h < 55, 'less-hard-work', 1, 0);
+	}
 	if (f.contactLengthMm !== null && f.referenceMm !== null) {
 		const ratio = f.contactLengthMm / f.referenceMm;
 		if (ratio > 4) step(true, 'very-long-contact', -2, 2);

@@ -1,9 +1,30 @@
 /** Guideline tables behind `spec.recommend`: base grade per material and operation, and what an operation usually takes. */
-export const OPERATIONS = ['surface', 'cylindrical', 'internal', 'tool-cutter', 'creep-feed', 'off-hand', 'tool-post', 'face-segment'] as const;
+export const OPERATIONS = [
+	'surface',
+	'cylindrical',
+	'internal',
+	'tool-cutter',
+	'creep-feed',
+	'off-hand',
+	'tool-post',
+	'face-segment'
+] as const;
 export type Operation = (typeof OPERATIONS)[number];
 
-interface MaterialRow { family: string; grades: string; open: number; gritStep: number; others: string[] }
-const row = (family: string, grades: string, open: number, gritStep: number, ...others: string[]): MaterialRow => ({ family, grades, open, gritStep, others });
+interface MaterialRow {
+	family: string;
+	grades: string;
+	open: number;
+	gritStep: number;
+	others: string[];
+}
+const row = (
+	family: string,
+	grades: string,
+	open: number,
+	gritStep: number,
+	...others: string[]
+): MaterialRow => ({ family, grades, open, gritStep, others });
 
 /** Grades are one letter an operation, in the order of OPERATIONS. */
 export const MATERIALS: Readonly<Record<string, MaterialRow>> = {
@@ -23,10 +44,28 @@ export const MATERIALS: Readonly<Record<string, MaterialRow>> = {
 };
 export const MATERIAL_NAMES = Object.keys(MATERIALS);
 
-interface OperationRow { grit: number; coarsest: number; finest: number; structure: number; contactMm: number | null }
-const op = (grit: number, coarsest: number, finest: number, structure: number, contactMm: number | null): OperationRow => ({ grit, coarsest, finest, structure, contactMm });
+interface OperationRow {
+	grit: number;
+	coarsest: number;
+	finest: number;
+	structure: number;
+	contactMm: number | null;
+}
+const op = (
+	grit: number,
+	coarsest: number,
+	finest: number,
+	structure: number,
+	contactMm: number | null
+): OperationRow => ({ grit, coarsest, finest, structure, contactMm });
 
 export const OPERATION_DEFAULTS: Readonly<Record<Operation, OperationRow>> = {
-	surface: op(46, 36, 220, 8, 1.4), cylindrical: op(60, 36, 320, 6, 0.7), internal: op(60, 46, 220, 7, 0.8), 'tool-cutter': op(60, 46, 180, 7, 1.7),
-	'creep-feed': op(60, 36, 120, 12, 15), 'off-hand': op(46, 24, 120, 5, null), 'tool-post': op(60, 46, 180, 7, 0.5), 'face-segment': op(30, 24, 80, 9, null)
+	surface: op(46, 36, 220, 8, 1.4),
+	cylindrical: op(60, 36, 320, 6, 0.7),
+	internal: op(60, 46, 220, 7, 0.8),
+	'tool-cutter': op(60, 46, 180, 7, 1.7),
+	'creep-feed': op(60, 36, 120, 12, 15),
+	'off-hand': op(46, 24, 120, 5, null),
+	'tool-post': op(60, 46, 180, 7, 0.5),
+	'face-segment': op(30, 24, 80, 9, null)
 };

@@ -20,9 +20,14 @@ function diamondCode(ra: number | null): number {
 export const recommend = defineCalculation({
 	id: 'spec.recommend',
 	title: 'Recommend a wheel',
-	about: 'Say what is ground and how. You get a first-choice marking with every rule that moved it. A starting point for someone trained, not a release to run.',
+	about:
+		'Say what is ground and how. You get a first-choice marking with every rule that moved it. A starting point for someone trained, not a release to run.',
 	source: 'Guideline tables of base grades and shifts; editable shop habit, no standard is claimed.',
-	formulas: ['grit from the finish, limited to what the operation takes', 'grade = base + sum of shifts, within 3 letters', 'structure = base + sum of shifts, 1 to 16'],
+	formulas: [
+		'grit from the finish, limited to what the operation takes',
+		'grade = base + sum of shifts, within 3 letters',
+		'structure = base + sum of shifts, 1 to 16'
+	],
 	fields: [
 		choice('material', 'Work material', MATERIAL_NAMES, { required: true }),
 		choice('operation', 'How it is ground', OPERATIONS, { required: true }),
@@ -37,32 +42,87 @@ export const recommend = defineCalculation({
 		mps('workSpeedMps', 'Work or table speed', over0(100)),
 		yesNo('superabrasiveAvailable', 'Diamond or boron nitride wheels may be used', { default: true }),
 		STOCKED_GRITS,
-		group('tables', 'Where they differ from the shipped ones', TABLE_FIELDS, { advanced: true, label: 'The shop\'s tables' })
+		group('tables', 'Where they differ from the shipped ones', TABLE_FIELDS, {
+			advanced: true,
+			label: "The shop's tables"
+		})
 	],
 	outputs: [
-		{ name: 'marking', about: 'First choice', main: true }, { name: 'family', about: 'Grain' }, { name: 'grit', about: 'Grit' }, { name: 'gritMeanUm', unit: 'um', about: 'Mean grain' }, { name: 'grade', about: 'Grade' },
-		{ name: 'baseGrade', about: 'Grade before the shifts' }, { name: 'gradeShift', about: 'Letters moved' }, { name: 'structure', about: 'Structure' }, { name: 'bond', about: 'Bond' }, { name: 'steps', about: 'Rules that moved it' },
-		{ name: 'alternativeFamilies', about: 'Other grains that serve' }, { name: 'notes', about: 'Remarks' }, { name: 'tablesVersion', about: 'Version of the tables, 0 as shipped' }
+		{ name: 'marking', about: 'First choice', main: true },
+		{ name: 'family', about: 'Grain' },
+		{ name: 'grit', about: 'Grit' },
+		{ name: 'gritMeanUm', unit: 'um', about: 'Mean grain' },
+		{ name: 'grade', about: 'Grade' },
+		{ name: 'baseGrade', about: 'Grade before the shifts' },
+		{ name: 'gradeShift', about: 'Letters moved' },
+		{ name: 'structure', about: 'Structure' },
+		{ name: 'bond', about: 'Bond' },
+		{ name: 'steps', about: 'Rules that moved it' },
+		{ name: 'alternativeFamilies', about: 'Other grains that serve' },
+		{ name: 'notes', about: 'Remarks' },
+		{ name: 'tablesVersion', about: 'Version of the tables, 0 as shipped' }
 	],
-	example: { material: 'steel-hardened', operation: 'surface', targetRaUm: 0.45, hardnessHrc: 61, burnProne: true, wheelSpeedMps: 30, workSpeedMps: 0.3 },
+	example: {
+		material: 'steel-hardened',
+		operation: 'surface',
+		targetRaUm: 0.45,
+		hardnessHrc: 61,
+		burnProne: true,
+		wheelSpeedMps: 30,
+		workSpeedMps: 0.3
+	},
 	compute(v) {
 		const stock = stockOf(v.stockedGrits);
 		const cast = materialRow(v.tables, v.material);
 		const tablesVersion = v.tables?.version ?? 0;
 		const findings = new Findings();
 		const notes: string[] = v.material === 'carbide' ? ['hard-metal-dust'] : [];
-		const general = () => findings
-			.caution('titanium-dry', v.material === 'titanium' && !v.coolant, 'Titanium dust can burn. Grind it wet and follow local rules.')
-			.caution('loads-wheel', (v.material === 'aluminium' || v.material === 'copper-alloy') && v.operation === 'off-hand', 'Soft metal packs into a bench wheel. Use another way.')
-			.caution('dry-burn-risk', v.burnProne && !v.coolant, 'Work that burns easily, ground dry: expect burn. Use coolant or lighter passes.')
-			.caution('needs-superabrasive', v.material === 'ceramic' && !v.superabrasiveAvailable, 'Ceramic needs diamond.');
-		if (v.material === 'ceramic' || (v.material === 'carbide' && v.superabrasiveAvailable && v.operation !== 'off-hand')) {
+		const general = () =>
+			findings
+				.caution(
+					'titanium-dry',
+					v.material === 'titanium' && !v.coolant,
+					'Titanium dust can burn. Grind it wet and follow local rules.'
+				)
+				.caution(
+					'loads-wheel',
+					(v.material === 'aluminium' || v.material === 'copper-alloy') && v.operation === 'off-hand',
+					'Soft metal packs into a bench wheel. Use another way.'
+				)
+				.caution(
+					'dry-burn-risk',
+					v.burnProne && !v.coolant,
+					'Work that burns easily, ground dry: expect burn. Use coolant or lighter passes.'
+				)
+				.caution(
+					'needs-superabrasive',
+					v.material === 'ceramic' && !v.superabrasiveAvailable,
+					'Ceramic needs diamond.'
+				);
+		if (
+			v.material === 'ceramic' ||
+			(v.material === 'carbide' && v.superabrasiveAvailable && v.operation !== 'off-hand')
+		) {
 			const code = diamondCode(v.targetRaUm);
 			const c = v.operation === 'creep-feed' ? 100 : v.operation === 'face-segment' ? 50 : 75;
 			general();
 			return {
-				kind: 'superabrasive', family: 'diamond', grit: code, gritMeanUm: meanOf(sieveByCode(code)!), grade: null, baseGrade: null, gradeShift: 0, structure: null, bond: 'B', concentrationC: c,
-				marking: `D${code} B C${c}`, steps: [], alternativeFamilies: v.material === 'carbide' ? ['silicon-carbide-green'] : [], notes, tablesVersion, ...findings.judged()
+				kind: 'superabrasive',
+				family: 'diamond',
+				grit: code,
+				gritMeanUm: meanOf(sieveByCode(code)!),
+				grade: null,
+				baseGrade: null,
+				gradeShift: 0,
+				structure: null,
+				bond: 'B',
+				concentrationC: c,
+				marking: `D${code} B C${c}`,
+				steps: [],
+				alternativeFamilies: v.material === 'carbide' ? ['silicon-carbide-green'] : [],
+				notes,
+				tablesVersion,
+				...findings.judged()
 			};
 		}
 		const usual = operationRow(v.tables, v.operation);
@@ -76,7 +136,11 @@ export const recommend = defineCalculation({
 			grit = fit.bestGrit;
 			if (allowed.length && (grit < usual.coarsest || grit > usual.finest)) {
 				grit = grit < usual.coarsest ? allowed[0]! : allowed.at(-1)!;
-				findings.caution('finish-outside-operation-range', true, 'This finish is outside what the operation usually reaches with one wheel.');
+				findings.caution(
+					'finish-outside-operation-range',
+					true,
+					'This finish is outside what the operation usually reaches with one wheel.'
+				);
 			}
 		} else {
 			const nearest = stock.indexOf(gritNearestToGrain(F_GRITS.get(usual.grit)!, stock));
@@ -85,14 +149,35 @@ export const recommend = defineCalculation({
 		const steps = recommendSteps({ ...v, open: cast.open, gritNumber: grit, referenceMm: usual.contactMm });
 		const sum = steps.reduce((s, step) => s + step.gradeShift, 0);
 		const gradeShift = Math.max(-MAX_SHIFT, Math.min(MAX_SHIFT, sum));
-		findings.caution('shift-clamped', gradeShift !== sum, 'The rules together ask for more than three letters. Three were taken; check by trial.');
+		findings.caution(
+			'shift-clamped',
+			gradeShift !== sum,
+			'The rules together ask for more than three letters. Three were taken; check by trial.'
+		);
 		const baseGrade = cast.grades[OPERATIONS.indexOf(v.operation)]!;
 		const grade = GRADES[Math.max(0, Math.min(GRADES.length - 1, GRADES.indexOf(baseGrade) + gradeShift))]!;
-		const structure = Math.max(1, Math.min(16, usual.structure + steps.reduce((s, step) => s + step.structureShift, 0)));
+		const structure = Math.max(
+			1,
+			Math.min(16, usual.structure + steps.reduce((s, step) => s + step.structureShift, 0))
+		);
 		general();
 		return {
-			kind: 'conventional', family, grit, gritMeanUm: F_GRITS.get(grit)!, grade, baseGrade, gradeShift, structure, bond: 'V', concentrationC: null,
-			marking: `${LETTERS_OF_FAMILY[family]} ${grit} ${grade} ${structure} V`, steps, alternativeFamilies: cast.others as string[], notes, tablesVersion, ...findings.judged()
+			kind: 'conventional',
+			family,
+			grit,
+			gritMeanUm: F_GRITS.get(grit)!,
+			grade,
+			baseGrade,
+			gradeShift,
+			structure,
+			bond: 'V',
+			concentrationC: null,
+			marking: `${LETTERS_OF_FAMILY[family]} ${grit} ${grade} ${structure} V`,
+			steps,
+			alternativeFamilies: cast.others as string[],
+			notes,
+			tablesVersion,
+			...findings.judged()
 		};
 	}
 });

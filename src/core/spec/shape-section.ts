@@ -2,10 +2,25 @@ import { SHAPE_LETTERS, SHAPE_TYPES, type ShapeField, type ShapeLetter } from '.
 
 /** A point of a half section: z along the axis from the back, r from the axis, in mm. */
 export type Point = readonly [z: number, r: number];
-export interface SectionPart { kind: 'abrasive' | 'core'; points: Point[] }
+export interface SectionPart {
+	kind: 'abrasive' | 'core';
+	points: Point[];
+}
 /** A size with the place on the section it belongs to. `known` is false where it had to be assumed. */
-export interface SectionLabel { letter: string; valueMm: number | null; at: Point }
-export interface Section { name: string; parts: SectionPart[]; labels: SectionLabel[]; missing: string[]; widthMm: number; diameterMm: number; faces: readonly string[] }
+export interface SectionLabel {
+	letter: string;
+	valueMm: number | null;
+	at: Point;
+}
+export interface Section {
+	name: string;
+	parts: SectionPart[];
+	labels: SectionLabel[];
+	missing: string[];
+	widthMm: number;
+	diameterMm: number;
+	faces: readonly string[];
+}
 
 export type ShapeSizes = Partial<Record<ShapeField, number | null>>;
 
@@ -16,42 +31,124 @@ function assumed(type: string, s: ShapeSizes): Record<ShapeLetter, number> {
 	const T = given('T') ?? (type === '2' || type === '6' || type === '11' ? D * 0.4 : D * 0.12);
 	const H = given('H') ?? D * 0.2;
 	return {
-		D, T, H, W: given('W') ?? D * 0.08, P: given('P') ?? D * 0.5, F: given('F') ?? T * 0.3, G: given('G') ?? T * 0.25, E: given('E') ?? T * (type === '12' ? 0.45 : 0.25), J: given('J') ?? D * (type === '12' ? 0.5 : 0.7), K: given('K') ?? D * (type === '12' ? 0.4 : 0.5),
+		D,
+		T,
+		H,
+		W: given('W') ?? D * 0.08,
+		P: given('P') ?? D * 0.5,
+		F: given('F') ?? T * 0.3,
+		G: given('G') ?? T * 0.25,
+		E: given('E') ?? T * (type === '12' ? 0.45 : 0.25),
+		J: given('J') ?? D * (type === '12' ? 0.5 : 0.7),
+		K: given('K') ?? D * (type === '12' ? 0.4 : 0.5),
 		U: given('U') ?? (type === '27' ? D * 0.04 : T * 0.25)
 	};
 }
 
-const ring = (z0: number, z1: number, r0: number, r1: number): Point[] => [[z0, r0], [z0, r1], [z1, r1], [z1, r0]];
+const ring = (z0: number, z1: number, r0: number, r1: number): Point[] => [
+	[z0, r0],
+	[z0, r1],
+	[z1, r1],
+	[z1, r0]
+];
 
 /** The half section of an ISO 603 type. */
 function outline(type: string, v: Record<ShapeLetter, number>): Point[] {
 	const { T, W, F, G, E, U } = v;
 	const [d, h, p, j, k] = [v.D / 2, v.H / 2, v.P / 2, v.J / 2, v.K / 2];
 	switch (type) {
-		case '2': return ring(0, T, d - W, d);
-		case '5': return [[0, h], [0, d], [T, d], [T, p], [T - F, p], [T - F, h]];
-		case '7': return [[G, h], [G, p], [0, p], [0, d], [T, d], [T, p], [T - F, p], [T - F, h]];
-		case '6': return [[0, h], [0, d], [T, d], [T, d - W], [E, d - W], [E, h]];
-		case '11': return [[0, h], [0, j], [T, d], [T, d - W], [E, k], [E, h]];
-		case '12': return [[0, h], [0, j], [T - U, d], [T, d], [T, d - W], [E, k], [E, h]];
-		case '27': { const step = U * 1.2; return [[0, h], [0, d * 0.3], [step, d * 0.38], [step, d], [step + U, d], [step + U, d * 0.35], [U, d * 0.27], [U, h]]; }
-		default: return ring(0, T, h, d);
+		case '2':
+			return ring(0, T, d - W, d);
+		case '5':
+			return [
+				[0, h],
+				[0, d],
+				[T, d],
+				[T, p],
+				[T - F, p],
+				[T - F, h]
+			];
+		case '7':
+			return [
+				[G, h],
+				[G, p],
+				[0, p],
+				[0, d],
+				[T, d],
+				[T, p],
+				[T - F, p],
+				[T - F, h]
+			];
+		case '6':
+			return [
+				[0, h],
+				[0, d],
+				[T, d],
+				[T, d - W],
+				[E, d - W],
+				[E, h]
+			];
+		case '11':
+			return [
+				[0, h],
+				[0, j],
+				[T, d],
+				[T, d - W],
+				[E, k],
+				[E, h]
+			];
+		case '12':
+			return [
+				[0, h],
+				[0, j],
+				[T - U, d],
+				[T, d],
+				[T, d - W],
+				[E, k],
+				[E, h]
+			];
+		case '27': {
+			const step = U * 1.2;
+			return [
+				[0, h],
+				[0, d * 0.3],
+				[step, d * 0.38],
+				[step, d],
+				[step + U, d],
+				[step + U, d * 0.35],
+				[U, d * 0.27],
+				[U, h]
+			];
+		}
+		default:
+			return ring(0, T, h, d);
 	}
 }
 
 function anchor(letter: ShapeLetter, type: string, v: Record<ShapeLetter, number>, width: number): Point {
 	switch (letter) {
-		case 'D': return [width, v.D / 2];
-		case 'T': return [width, -v.D / 2];
-		case 'H': return [width / 2, v.H / 2];
-		case 'W': return [v.T, v.D / 2 - v.W / 2];
-		case 'P': return [v.T, v.P / 2];
-		case 'F': return [v.T - v.F, (v.P / 2 + v.H / 2) / 2];
-		case 'G': return [v.G, -(v.P / 2 + v.H / 2) / 2];
-		case 'E': return [v.E, (v.H / 2 + Math.min(v.K, v.D - 2 * v.W) / 2) / 2];
-		case 'J': return [0, -v.J / 2];
-		case 'K': return [v.E, -v.K / 2];
-		case 'U': return type === '27' ? [width, -v.D * 0.45] : [v.T, -v.D / 2];
+		case 'D':
+			return [width, v.D / 2];
+		case 'T':
+			return [width, -v.D / 2];
+		case 'H':
+			return [width / 2, v.H / 2];
+		case 'W':
+			return [v.T, v.D / 2 - v.W / 2];
+		case 'P':
+			return [v.T, v.P / 2];
+		case 'F':
+			return [v.T - v.F, (v.P / 2 + v.H / 2) / 2];
+		case 'G':
+			return [v.G, -(v.P / 2 + v.H / 2) / 2];
+		case 'E':
+			return [v.E, (v.H / 2 + Math.min(v.K, v.D - 2 * v.W) / 2) / 2];
+		case 'J':
+			return [0, -v.J / 2];
+		case 'K':
+			return [v.E, -v.K / 2];
+		case 'U':
+			return type === '27' ? [width, -v.D * 0.45] : [v.T, -v.D / 2];
 	}
 }
 
@@ -63,7 +160,16 @@ export function conventionalSection(type: string, sizes: ShapeSizes): Section | 
 	const points = outline(type, v);
 	const width = Math.max(...points.map(([z]) => z));
 	return {
-		name: shape.name, parts: [{ kind: 'abrasive', points }], missing: shape.letters.filter((l) => (sizes[SHAPE_LETTERS[l]] ?? null) === null), widthMm: width, diameterMm: v.D, faces: shape.faces,
-		labels: shape.letters.map((l) => ({ letter: l, valueMm: sizes[SHAPE_LETTERS[l]] ?? null, at: anchor(l, type, v, width) }))
+		name: shape.name,
+		parts: [{ kind: 'abrasive', points }],
+		missing: shape.letters.filter((l) => (sizes[SHAPE_LETTERS[l]] ?? null) === null),
+		widthMm: width,
+		diameterMm: v.D,
+		faces: shape.faces,
+		labels: shape.letters.map((l) => ({
+			letter: l,
+			valueMm: sizes[SHAPE_LETTERS[l]] ?? null,
+			at: anchor(l, type, v, width)
+		}))
 	};
 }

@@ -4,7 +4,8 @@ import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { mpsOf, rpmForSpeed, sfpmOf, surfaceSpeedMps } from './speed.js';
 
-const positive = <const N extends string>(name: N, unit: 'm/s' | 'rpm' | 'mm', max: number, about: string) => inUnit(unit)(name, about, over0(max));
+const positive = <const N extends string>(name: N, unit: 'm/s' | 'rpm' | 'mm', max: number, about: string) =>
+	inUnit(unit)(name, about, over0(max));
 /** Limits forgive rounding. */
 const over = (value: number, limit: number): boolean => value > limit * (1 + 1e-9);
 
@@ -12,46 +13,106 @@ const over = (value: number, limit: number): boolean => value > limit * (1 + 1e-
 export const surfaceSpeed = defineCalculation({
 	id: 'spec.surface-speed',
 	title: 'Surface speed',
-	about: 'rpm, m/s and ft/min at today\'s diameter, against the wheel\'s and the machine\'s limits.',
+	about: "rpm, m/s and ft/min at today's diameter, against the wheel's and the machine's limits.",
 	source: 'Circular motion (first principles); both printed limits respected at every diameter.',
-	formulas: ['v = pi D n / 60000', 'surface ft/min = v x 60 / 0.3048', 'max rpm = least of rated v x 60000/(pi D), rated rpm, machine rpm', 'margin = 100 (1 - v / rated)'],
+	formulas: [
+		'v = pi D n / 60000',
+		'surface ft/min = v x 60 / 0.3048',
+		'max rpm = least of rated v x 60000/(pi D), rated rpm, machine rpm',
+		'margin = 100 (1 - v / rated)'
+	],
 	fields: [
 		{ ...positive('diameterMm', 'mm', 3000, 'Diameter today'), required: true },
 		rpm('speedRpm', 'Spindle speed; give one of the three', from0(500000)),
 		mps('speedMps', 'Rim speed; give one of the three', { ...from0(500), label: 'Surface speed' }),
 		sfpm('speedSfpm', 'Rim speed; give one of the three', { ...from0(100000), label: 'Surface feet' }),
-		positive('ratedSpeedMps', 'm/s', 500, 'Speed marked on the wheel'), positive('ratedSpeedRpm', 'rpm', 500000, 'rpm marked on the wheel'),
-		positive('machineMaxRpm', 'rpm', 500000, 'Top speed of the spindle'), positive('newDiameterMm', 'mm', 3000, 'Diameter when new'),
+		positive('ratedSpeedMps', 'm/s', 500, 'Speed marked on the wheel'),
+		positive('ratedSpeedRpm', 'rpm', 500000, 'rpm marked on the wheel'),
+		positive('machineMaxRpm', 'rpm', 500000, 'Top speed of the spindle'),
+		positive('newDiameterMm', 'mm', 3000, 'Diameter when new'),
 		positive('targetSpeedMps', 'm/s', 500, 'Speed wanted at the rim'),
 		choice('purpose', 'Run a wheel, or only convert figures', ['run', 'convert'], { default: 'run' })
 	],
 	outputs: [
-		{ name: 'speedMps', unit: 'm/s', about: 'Surface speed', main: true }, { name: 'speedSfpm', unit: 'sfpm', about: 'Surface feet per minute' }, { name: 'speedRpm', unit: 'rpm', about: 'Spindle speed' },
-		{ name: 'maxAllowedRpm', unit: 'rpm', about: 'Highest speed all limits allow' }, { name: 'targetRpm', unit: 'rpm', about: 'Holds the wanted speed at this diameter' },
-		{ name: 'speedWhenNewMps', unit: 'm/s', about: 'Speed when the wheel was new' }, { name: 'speedLostPercent', unit: '%', about: 'Lost to wear' }, { name: 'marginPercent', unit: '%', about: 'Spare below the marked speed' }
+		{ name: 'speedMps', unit: 'm/s', about: 'Surface speed', main: true },
+		{ name: 'speedSfpm', unit: 'sfpm', about: 'Surface feet per minute' },
+		{ name: 'speedRpm', unit: 'rpm', about: 'Spindle speed' },
+		{ name: 'maxAllowedRpm', unit: 'rpm', about: 'Highest speed all limits allow' },
+		{ name: 'targetRpm', unit: 'rpm', about: 'Holds the wanted speed at this diameter' },
+		{ name: 'speedWhenNewMps', unit: 'm/s', about: 'Speed when the wheel was new' },
+		{ name: 'speedLostPercent', unit: '%', about: 'Lost to wear' },
+		{ name: 'marginPercent', unit: '%', about: 'Spare below the marked speed' }
 	],
 	example: { diameterMm: 198, newDiameterMm: 205, speedRpm: 2850, ratedSpeedMps: 32, targetSpeedMps: 30 },
 	compute(v) {
 		const given = (['speedRpm', 'speedMps', 'speedSfpm'] as const).filter((name) => v[name] !== null);
-		if (given.length === 0) throw new InputFault('speedRpm', 'missing', 'Speed is missing. Enter rpm, m/s or surface feet per minute.');
-		if (given.length > 1) throw new InputFault(given[1]!, 'inconsistent', 'Two speeds were given. Enter only one; the others follow.');
-		if (v.newDiameterMm !== null && v.newDiameterMm < v.diameterMm) throw new InputFault('newDiameterMm', 'inconsistent', `New diameter ${v.newDiameterMm} mm is smaller than the diameter today, ${v.diameterMm} mm. A wheel does not grow.`);
+		if (given.length === 0)
+			throw new InputFault(
+				'speedRpm',
+				'missing',
+				'Speed is missing. Enter rpm, m/s or surface feet per minute.'
+			);
+		if (given.length > 1)
+			throw new InputFault(
+				given[1]!,
+				'inconsistent',
+				'Two speeds were given. Enter only one; the others follow.'
+			);
+		if (v.newDiameterMm !== null && v.newDiameterMm < v.diameterMm)
+			throw new InputFault(
+				'newDiameterMm',
+				'inconsistent',
+				`New diameter ${v.newDiameterMm} mm is smaller than the diameter today, ${v.diameterMm} mm. A wheel does not grow.`
+			);
 		const d = v.diameterMm;
-		const speedMps = v.speedMps ?? (v.speedSfpm !== null ? mpsOf(v.speedSfpm) : surfaceSpeedMps(d, v.speedRpm!));
+		const speedMps =
+			v.speedMps ?? (v.speedSfpm !== null ? mpsOf(v.speedSfpm) : surfaceSpeedMps(d, v.speedRpm!));
 		const speedRpm = v.speedRpm ?? rpmForSpeed(speedMps, d);
 		const rated = v.ratedSpeedMps !== null || v.ratedSpeedRpm !== null;
-		const limits = [v.ratedSpeedMps === null ? null : rpmForSpeed(v.ratedSpeedMps, d), v.ratedSpeedRpm, v.machineMaxRpm].filter((n) => n !== null);
+		const limits = [
+			v.ratedSpeedMps === null ? null : rpmForSpeed(v.ratedSpeedMps, d),
+			v.ratedSpeedRpm,
+			v.machineMaxRpm
+		].filter((n) => n !== null);
 		const maxAllowedRpm = rated ? Math.min(...limits) : null;
 		const targetRpm = v.targetSpeedMps === null ? null : rpmForSpeed(v.targetSpeedMps, d);
 		const findings = new Findings()
-			.stop('over-rated-speed', v.ratedSpeedMps !== null && over(speedMps, v.ratedSpeedMps), `${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel. Do not run it.`)
-			.stop('over-rated-rpm', v.ratedSpeedRpm !== null && over(speedRpm, v.ratedSpeedRpm), `${Math.round(speedRpm)} rpm is above the ${v.ratedSpeedRpm} rpm marked on the wheel, at any diameter. Do not run it.`)
-			.stop('rating-unknown', !rated && v.purpose === 'run', 'This wheel has no readable speed. Set it aside.')
-			.caution('above-machine-rpm', v.machineMaxRpm !== null && over(speedRpm, v.machineMaxRpm), `The spindle reaches only ${v.machineMaxRpm} rpm.`)
-			.caution('target-speed-unreachable', targetRpm !== null && maxAllowedRpm !== null && over(targetRpm, maxAllowedRpm), 'The speed wanted cannot be held within the limits at this diameter.')
-			.caution('below-target-speed', v.targetSpeedMps !== null && speedMps < 0.8 * v.targetSpeedMps * (1 - 1e-9), 'The rim is more than a fifth slower than wanted: the wheel will act softer.');
+			.stop(
+				'over-rated-speed',
+				v.ratedSpeedMps !== null && over(speedMps, v.ratedSpeedMps),
+				`${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel. Do not run it.`
+			)
+			.stop(
+				'over-rated-rpm',
+				v.ratedSpeedRpm !== null && over(speedRpm, v.ratedSpeedRpm),
+				`${Math.round(speedRpm)} rpm is above the ${v.ratedSpeedRpm} rpm marked on the wheel, at any diameter. Do not run it.`
+			)
+			.stop(
+				'rating-unknown',
+				!rated && v.purpose === 'run',
+				'This wheel has no readable speed. Set it aside.'
+			)
+			.caution(
+				'above-machine-rpm',
+				v.machineMaxRpm !== null && over(speedRpm, v.machineMaxRpm),
+				`The spindle reaches only ${v.machineMaxRpm} rpm.`
+			)
+			.caution(
+				'target-speed-unreachable',
+				targetRpm !== null && maxAllowedRpm !== null && over(targetRpm, maxAllowedRpm),
+				'The speed wanted cannot be held within the limits at this diameter.'
+			)
+			.caution(
+				'below-target-speed',
+				v.targetSpeedMps !== null && speedMps < 0.8 * v.targetSpeedMps * (1 - 1e-9),
+				'The rim is more than a fifth slower than wanted: the wheel will act softer.'
+			);
 		return {
-			speedMps, speedSfpm: v.speedSfpm ?? sfpmOf(speedMps), speedRpm, maxAllowedRpm, targetRpm,
+			speedMps,
+			speedSfpm: v.speedSfpm ?? sfpmOf(speedMps),
+			speedRpm,
+			maxAllowedRpm,
+			targetRpm,
 			speedWhenNewMps: v.newDiameterMm === null ? null : surfaceSpeedMps(v.newDiameterMm, speedRpm),
 			speedLostPercent: v.newDiameterMm === null ? null : 100 * (1 - d / v.newDiameterMm),
 			marginPercent: v.ratedSpeedMps === null ? null : 100 * (1 - speedMps / v.ratedSpeedMps),

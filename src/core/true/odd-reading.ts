@@ -3,7 +3,11 @@ import { leastSquares } from '../numeric/least-squares.js';
 import { median } from '../numeric/median.js';
 
 /** A reading that does not go with its neighbours, and what they say it should be. */
-export interface OddReading { index: number; readUm: number; expectedUm: number }
+export interface OddReading {
+	index: number;
+	readUm: number;
+	expectedUm: number;
+}
 
 const TIMES = 6;
 const LEAST_UM = 8;
@@ -20,15 +24,30 @@ export function oddReading(readingsUm: readonly number[], anglesDeg: readonly nu
 	if (n < 8 || n > 720) return null;
 	// Two lobes as well where there are readings enough to tell them from a slip.
 	const lobes = n >= TELLS_LOBES;
-	const row = (t: number) => [1, Math.cos(t * DEG), Math.sin(t * DEG), ...(lobes ? [Math.cos(2 * t * DEG), Math.sin(2 * t * DEG)] : [])];
+	const row = (t: number) => [
+		1,
+		Math.cos(t * DEG),
+		Math.sin(t * DEG),
+		...(lobes ? [Math.cos(2 * t * DEG), Math.sin(2 * t * DEG)] : [])
+	];
 	const rows = anglesDeg.map(row);
 	const all = leastSquares(rows, [...readingsUm]).solution;
 	const value = (fit: readonly number[], i: number) => rows[i]!.reduce((s, x, k) => s + x * fit[k]!, 0);
-	const index = readingsUm.reduce((worst, r, i) => (Math.abs(r - value(all, i)) > Math.abs(readingsUm[worst]! - value(all, worst)) ? i : worst), 0);
+	const index = readingsUm.reduce(
+		(worst, r, i) =>
+			Math.abs(r - value(all, i)) > Math.abs(readingsUm[worst]! - value(all, worst)) ? i : worst,
+		0
+	);
 	const others = readingsUm.map((_, i) => i).filter((i) => i !== index);
-	const fit = leastSquares(others.map((i) => rows[i]!), others.map((i) => readingsUm[i]!)).solution;
+	const fit = leastSquares(
+		others.map((i) => rows[i]!),
+		others.map((i) => readingsUm[i]!)
+	).solution;
 	const usual = median(others.map((i) => Math.abs(readingsUm[i]! - value(fit, i))));
 	const expectedUm = value(fit, index);
-	const range = Math.max(...others.map((i) => readingsUm[i]!)) - Math.min(...others.map((i) => readingsUm[i]!));
-	return Math.abs(readingsUm[index]! - expectedUm) > Math.max(LEAST_UM, TIMES * usual, SHARE * range) ? { index, readUm: readingsUm[index]!, expectedUm } : null;
+	const range =
+		Math.max(...others.map((i) => readingsUm[i]!)) - Math.min(...others.map((i) => readingsUm[i]!));
+	return Math.abs(readingsUm[index]! - expectedUm) > Math.max(LEAST_UM, TIMES * usual, SHARE * range)
+		? { index, readUm: readingsUm[index]!, expectedUm }
+		: null;
 }

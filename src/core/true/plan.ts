@@ -1,4 +1,15 @@
-import { between, choice, from0, mm, mps, over0, rpm, seconds, um as umField, whole } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	from0,
+	mm,
+	mps,
+	over0,
+	rpm,
+	seconds,
+	um as umField,
+	whole
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -13,32 +24,113 @@ const um = <const N extends string>(name: N, max: number, about: string) => umFi
 export const truePlan = defineCalculation({
 	id: 'true.plan',
 	title: 'Truing plan',
-	about: 'Stock from the readings, rough and fine passes, passes with no feed, time, and the diameter after. Truing makes it round, not sharp: a dressing always follows.',
+	about:
+		'Stock from the readings, rough and fine passes, passes with no feed, time, and the diameter after. Truing makes it round, not sharp: a dressing always follows.',
 	source: 'Geometry of an eccentric disc and kinematics (first principles); bites are guidelines.',
-	formulas: ['stock = run-out + allowance', 'passes = ceil(part/bite), made equal', 'traverse = lead/1000 x rpm', 'pass time = 60 stroke/traverse + reversal', 'diameter after = D - (run-out + 2 allowance)/1000', 'diamond path = passes (width/lead) pi D'],
+	formulas: [
+		'stock = run-out + allowance',
+		'passes = ceil(part/bite), made equal',
+		'traverse = lead/1000 x rpm',
+		'pass time = 60 stroke/traverse + reversal',
+		'diameter after = D - (run-out + 2 allowance)/1000',
+		'diamond path = passes (width/lead) pi D'
+	],
 	fields: [
-		{ ...um('runoutTirUm', 10000, 'Largest minus smallest reading'), required: true, label: 'Run-out' }, { ...um('allowanceUm', 2000, 'Cut below the lowest point'), guideline: true, default: 25, label: 'Allowance' },
-		{ ...um('roughInfeedUm', 500, 'Bite of a rough pass'), minOpen: true, guideline: true, default: 25 }, { ...um('finishInfeedUm', 500, 'Bite of a fine pass'), minOpen: true, guideline: true, default: 10, label: 'Fine infeed' },
-		{ ...um('finishStockUm', 2000, 'Part of the stock taken fine'), guideline: true, default: 50, label: 'Fine stock' }, whole('sparkOutPasses', 'At the end', { ...from0(50), guideline: true, default: 4, label: 'Passes with no feed' }),
-		mm('wheelDiameterMm', 'Measured across', { ...between(5, 2000), required: true }), mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
-		rpm('speedRpm', 'While truing', { ...between(1, 200000), required: true, label: 'Wheel speed' }), { ...um('leadUm', 5000, 'Diamond travel per wheel turn'), minOpen: true, guideline: true, default: 100 },
-		mm('overTravelMm', 'Beyond each edge', { ...from0(100), guideline: true, label: 'Over-travel', default: 5 }), seconds('reversalTimeS', 'Lost each pass', { ...from0(60), default: 1 }),
-		mm('minDiameterMm', 'Scrap diameter', from0(2000)), mps('ratedSpeedMps', 'Speed marked on the wheel', between(1, 500)),
+		{ ...um('runoutTirUm', 10000, 'Largest minus smallest reading'), required: true, label: 'Run-out' },
+		{
+			...um('allowanceUm', 2000, 'Cut below the lowest point'),
+			guideline: true,
+			default: 25,
+			label: 'Allowance'
+		},
+		{ ...um('roughInfeedUm', 500, 'Bite of a rough pass'), minOpen: true, guideline: true, default: 25 },
+		{
+			...um('finishInfeedUm', 500, 'Bite of a fine pass'),
+			minOpen: true,
+			guideline: true,
+			default: 10,
+			label: 'Fine infeed'
+		},
+		{
+			...um('finishStockUm', 2000, 'Part of the stock taken fine'),
+			guideline: true,
+			default: 50,
+			label: 'Fine stock'
+		},
+		whole('sparkOutPasses', 'At the end', {
+			...from0(50),
+			guideline: true,
+			default: 4,
+			label: 'Passes with no feed'
+		}),
+		mm('wheelDiameterMm', 'Measured across', { ...between(5, 2000), required: true }),
+		mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
+		rpm('speedRpm', 'While truing', { ...between(1, 200000), required: true, label: 'Wheel speed' }),
+		{ ...um('leadUm', 5000, 'Diamond travel per wheel turn'), minOpen: true, guideline: true, default: 100 },
+		mm('overTravelMm', 'Beyond each edge', {
+			...from0(100),
+			guideline: true,
+			label: 'Over-travel',
+			default: 5
+		}),
+		seconds('reversalTimeS', 'Lost each pass', { ...from0(60), default: 1 }),
+		mm('minDiameterMm', 'Scrap diameter', from0(2000)),
+		mps('ratedSpeedMps', 'Speed marked on the wheel', between(1, 500)),
 		choice('dustControl', 'How dust is held down', ['coolant', 'extraction', 'none'], { default: 'coolant' }),
-		{ ...um('infeedCautionUm', 500, 'Heavy above this'), label: 'Infeed heavy above', guideline: true, default: 30, advanced: true }, { ...um('infeedStopUm', 500, 'Too heavy above this'), label: 'Infeed too heavy above', guideline: true, default: 100, advanced: true }
+		{
+			...um('infeedCautionUm', 500, 'Heavy above this'),
+			label: 'Infeed heavy above',
+			guideline: true,
+			default: 30,
+			advanced: true
+		},
+		{
+			...um('infeedStopUm', 500, 'Too heavy above this'),
+			label: 'Infeed too heavy above',
+			guideline: true,
+			default: 100,
+			advanced: true
+		}
 	],
 	outputs: [
-		{ name: 'totalPasses', about: 'Passes in all', main: true }, { name: 'timeS', unit: 's', about: 'Time' }, { name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' }, { name: 'radialStockUm', unit: 'um', about: 'To cut at the high spot' },
-		{ name: 'roughPasses', about: 'Rough passes' }, { name: 'roughInfeedUm', unit: 'um', about: 'each' }, { name: 'finishPasses', about: 'Fine passes' }, { name: 'finishInfeedUm', unit: 'um', about: 'each' }, { name: 'sparkOutPasses', about: 'With no feed' },
-		{ name: 'traverseMmPerMin', unit: 'mm/min', about: 'Traverse' }, { name: 'strokeMm', unit: 'mm', about: 'Stroke' }, { name: 'timePerPassS', unit: 's', about: 'A pass' }, { name: 'speedMps', unit: 'm/s', about: 'Surface speed' },
-		{ name: 'remainingRadialMm', unit: 'mm', about: 'Left to scrap, on the radius' }, { name: 'volumeRemovedMm3', unit: 'mm3', about: 'Abrasive cut away' }, { name: 'contactPathM', unit: 'm', about: 'Wheel surface under the diamond' }, { name: 'dressAfter', about: 'Dress open afterwards' }
+		{ name: 'totalPasses', about: 'Passes in all', main: true },
+		{ name: 'timeS', unit: 's', about: 'Time' },
+		{ name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' },
+		{ name: 'radialStockUm', unit: 'um', about: 'To cut at the high spot' },
+		{ name: 'roughPasses', about: 'Rough passes' },
+		{ name: 'roughInfeedUm', unit: 'um', about: 'each' },
+		{ name: 'finishPasses', about: 'Fine passes' },
+		{ name: 'finishInfeedUm', unit: 'um', about: 'each' },
+		{ name: 'sparkOutPasses', about: 'With no feed' },
+		{ name: 'traverseMmPerMin', unit: 'mm/min', about: 'Traverse' },
+		{ name: 'strokeMm', unit: 'mm', about: 'Stroke' },
+		{ name: 'timePerPassS', unit: 's', about: 'A pass' },
+		{ name: 'speedMps', unit: 'm/s', about: 'Surface speed' },
+		{ name: 'remainingRadialMm', unit: 'mm', about: 'Left to scrap, on the radius' },
+		{ name: 'volumeRemovedMm3', unit: 'mm3', about: 'Abrasive cut away' },
+		{ name: 'contactPathM', unit: 'm', about: 'Wheel surface under the diamond' },
+		{ name: 'dressAfter', about: 'Dress open afterwards' }
 	],
-	example: { runoutTirUm: 310, allowanceUm: 30, wheelDiameterMm: 356, wheelWidthMm: 32, speedRpm: 1650, leadUm: 120, minDiameterMm: 205, ratedSpeedMps: 35 },
+	example: {
+		runoutTirUm: 310,
+		allowanceUm: 30,
+		wheelDiameterMm: 356,
+		wheelWidthMm: 32,
+		speedRpm: 1650,
+		leadUm: 120,
+		minDiameterMm: 205,
+		ratedSpeedMps: 35
+	},
 	compute(v) {
 		const D = v.wheelDiameterMm;
 		const radialStockUm = v.runoutTirUm + v.allowanceUm;
 		const diameterAfterMm = D - (v.runoutTirUm + 2 * v.allowanceUm) / 1000;
-		if (diameterAfterMm <= 0) throw new InputFault('runoutTirUm', 'above-maximum', `Taking off ${radialStockUm} µm leaves no wheel. Check the readings.`);
+		if (diameterAfterMm <= 0)
+			throw new InputFault(
+				'runoutTirUm',
+				'above-maximum',
+				`Taking off ${radialStockUm} µm leaves no wheel. Check the readings.`
+			);
 		const fine = Math.min(v.finishStockUm, radialStockUm);
 		const rough = radialStockUm - fine;
 		const roughPasses = ceilCount(rough, v.roughInfeedUm);
@@ -51,19 +143,62 @@ export const truePlan = defineCalculation({
 		const remainingRadialMm = v.minDiameterMm === null ? null : (diameterAfterMm - v.minDiameterMm) / 2;
 		const bite = Math.max(v.roughInfeedUm, v.finishInfeedUm);
 		const findings = new Findings()
-			.stop('over-rated-speed', v.ratedSpeedMps !== null && speedMps > v.ratedSpeedMps, `${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`)
-			.stop('below-minimum-diameter', remainingRadialMm !== null && remainingRadialMm < 0, 'Truing would take the wheel below its scrap diameter.')
-			.stop('infeed-too-heavy', bite > v.infeedStopUm, `A bite of ${bite} µm can break the wheel or the diamond. Stay at ${v.infeedStopUm} or less.`)
-			.caution('infeed-heavy', bite > v.infeedCautionUm && bite <= v.infeedStopUm, 'A heavy bite. Around 25 µm is usual.')
-			.caution('near-minimum-diameter', remainingRadialMm !== null && remainingRadialMm >= 0 && remainingRadialMm < NEAR_MINIMUM_MM, 'Little wheel left after this.')
+			.stop(
+				'over-rated-speed',
+				v.ratedSpeedMps !== null && speedMps > v.ratedSpeedMps,
+				`${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`
+			)
+			.stop(
+				'below-minimum-diameter',
+				remainingRadialMm !== null && remainingRadialMm < 0,
+				'Truing would take the wheel below its scrap diameter.'
+			)
+			.stop(
+				'infeed-too-heavy',
+				bite > v.infeedStopUm,
+				`A bite of ${bite} µm can break the wheel or the diamond. Stay at ${v.infeedStopUm} or less.`
+			)
+			.caution(
+				'infeed-heavy',
+				bite > v.infeedCautionUm && bite <= v.infeedStopUm,
+				'A heavy bite. Around 25 µm is usual.'
+			)
+			.caution(
+				'near-minimum-diameter',
+				remainingRadialMm !== null && remainingRadialMm >= 0 && remainingRadialMm < NEAR_MINIMUM_MM,
+				'Little wheel left after this.'
+			)
 			.caution('no-dust-control', v.dustControl === 'none', 'Do not true dry without extraction.')
-			.caution('no-spark-out', v.sparkOutPasses === 0, 'Without passes with no feed the rim keeps what the machine bends away.')
-			.caution('check-mounting', v.runoutTirUm > GROSS_RUNOUT_UM, 'More than 2 mm of run-out: mount it again before cutting it away.');
+			.caution(
+				'no-spark-out',
+				v.sparkOutPasses === 0,
+				'Without passes with no feed the rim keeps what the machine bends away.'
+			)
+			.caution(
+				'check-mounting',
+				v.runoutTirUm > GROSS_RUNOUT_UM,
+				'More than 2 mm of run-out: mount it again before cutting it away.'
+			);
 		return {
-			radialStockUm, roughPasses, roughInfeedUm: roughPasses ? rough / roughPasses : 0, finishPasses, finishInfeedUm: finishPasses ? fine / finishPasses : 0, sparkOutPasses: v.sparkOutPasses, totalPasses,
-			traverseMmPerMin, strokeMm, timePerPassS, timeS: totalPasses * timePerPassS, speedMps, diameterAfterMm, remainingRadialMm,
+			radialStockUm,
+			roughPasses,
+			roughInfeedUm: roughPasses ? rough / roughPasses : 0,
+			finishPasses,
+			finishInfeedUm: finishPasses ? fine / finishPasses : 0,
+			sparkOutPasses: v.sparkOutPasses,
+			totalPasses,
+			traverseMmPerMin,
+			strokeMm,
+			timePerPassS,
+			timeS: totalPasses * timePerPassS,
+			speedMps,
+			diameterAfterMm,
+			remainingRadialMm,
 			volumeRemovedMm3: (Math.PI / 4) * v.wheelWidthMm * (D ** 2 - diameterAfterMm ** 2),
-			contactPathM: (totalPasses * ((v.wheelWidthMm * 1000) / v.leadUm) * Math.PI * ((D + diameterAfterMm) / 2)) / 1000, dressAfter: true, ...findings.judged()
+			contactPathM:
+				(totalPasses * ((v.wheelWidthMm * 1000) / v.leadUm) * Math.PI * ((D + diameterAfterMm) / 2)) / 1000,
+			dressAfter: true,
+			...findings.judged()
 		};
 	}
 });

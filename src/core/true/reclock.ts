@@ -18,27 +18,89 @@ function bestSeat(off: Vec, play: number): { seat: Vec; remainingUm: number } {
 export const reclock = defineCalculation({
 	id: 'true.reclock',
 	title: 'Move the wheel on its seat',
-	about: 'Which way to push, how far, what would remain and where the clearance ends; and whether turning the wheel on a seat that runs out itself would do better.',
+	about:
+		'Which way to push, how far, what would remain and where the clearance ends; and whether turning the wheel on a seat that runs out itself would do better.',
 	source: 'Plane vectors (first principles).',
-	formulas: ['F = E - S0: off centre with the bore centred', 'best seat S = -F, at most half the clearance away', 'push = S - S0', 'remains max(0, |F| - clearance/2)', 'turned: the wheel\'s own part laid opposite the seat\'s'],
+	formulas: [
+		'F = E - S0: off centre with the bore centred',
+		'best seat S = -F, at most half the clearance away',
+		'push = S - S0',
+		'remains max(0, |F| - clearance/2)',
+		"turned: the wheel's own part laid opposite the seat's"
+	],
 	fields: [
-		{ ...um('eccentricityUm', 5000, 'Measured now'), required: true, label: 'Off centre' }, { ...angle('highSpotAngleDeg', 'Measured now'), required: true, label: 'High spot' }, { ...um('boreClearanceUm', 5000, 'Difference of the diameters'), required: true, label: 'Bore clearance' },
-		{ ...angle('seatAngleDeg', 'Where the wheel is displaced to now; one hung on its seat is displaced downwards'), label: 'Displaced towards' }, { ...um('seatOffsetUm', 2500, 'Half the clearance when empty'), label: 'Displaced by' },
-		{ ...um('hubEccentricityUm', 1000, 'Of the seat itself'), label: 'Seat off centre' }, { ...angle('hubHighSpotAngleDeg', 'Of the seat itself'), label: 'Seat high spot' }, kg('massKg', 'Of the wheel', over0(5000)),
-		{ ...um('limitTirUm', 10000, 'Guideline'), guideline: true, default: 50, label: 'Limit' }, { ...um('maxClearanceUm', 5000, 'Too loose above this'), label: 'Too loose above', guideline: true, default: 1000, advanced: true }
+		{ ...um('eccentricityUm', 5000, 'Measured now'), required: true, label: 'Off centre' },
+		{ ...angle('highSpotAngleDeg', 'Measured now'), required: true, label: 'High spot' },
+		{
+			...um('boreClearanceUm', 5000, 'Difference of the diameters'),
+			required: true,
+			label: 'Bore clearance'
+		},
+		{
+			...angle(
+				'seatAngleDeg',
+				'Where the wheel is displaced to now; one hung on its seat is displaced downwards'
+			),
+			label: 'Displaced towards'
+		},
+		{ ...um('seatOffsetUm', 2500, 'Half the clearance when empty'), label: 'Displaced by' },
+		{ ...um('hubEccentricityUm', 1000, 'Of the seat itself'), label: 'Seat off centre' },
+		{ ...angle('hubHighSpotAngleDeg', 'Of the seat itself'), label: 'Seat high spot' },
+		kg('massKg', 'Of the wheel', over0(5000)),
+		{ ...um('limitTirUm', 10000, 'Guideline'), guideline: true, default: 50, label: 'Limit' },
+		{
+			...um('maxClearanceUm', 5000, 'Too loose above this'),
+			label: 'Too loose above',
+			guideline: true,
+			default: 1000,
+			advanced: true
+		}
 	],
 	outputs: [
-		{ name: 'remainingTirUm', unit: 'um', about: 'Run-out that would remain', main: true }, { name: 'moveUm', unit: 'um', about: 'Push by' }, { name: 'moveAngleDeg', unit: 'deg', about: 'Towards' }, { name: 'seatOffsetUm', unit: 'um', about: 'Then displaced by' }, { name: 'seatAngleDeg', unit: 'deg', about: 'Towards' },
-		{ name: 'remainingBestUm', unit: 'um', about: 'Off centre at best' }, { name: 'remainingWorstUm', unit: 'um', about: 'Off centre at worst' }, { name: 'rotate', about: 'Turned on its seat instead' }, { name: 'balanceChangeGmm', unit: 'gmm', about: 'Changes the balance by' }
+		{ name: 'remainingTirUm', unit: 'um', about: 'Run-out that would remain', main: true },
+		{ name: 'moveUm', unit: 'um', about: 'Push by' },
+		{ name: 'moveAngleDeg', unit: 'deg', about: 'Towards' },
+		{ name: 'seatOffsetUm', unit: 'um', about: 'Then displaced by' },
+		{ name: 'seatAngleDeg', unit: 'deg', about: 'Towards' },
+		{ name: 'remainingBestUm', unit: 'um', about: 'Off centre at best' },
+		{ name: 'remainingWorstUm', unit: 'um', about: 'Off centre at worst' },
+		{ name: 'rotate', about: 'Turned on its seat instead' },
+		{ name: 'balanceChangeGmm', unit: 'gmm', about: 'Changes the balance by' }
 	],
-	example: { eccentricityUm: 140, highSpotAngleDeg: 215, boreClearanceUm: 160, seatAngleDeg: 180, massKg: 6.4 },
+	example: {
+		eccentricityUm: 140,
+		highSpotAngleDeg: 215,
+		boreClearanceUm: 160,
+		seatAngleDeg: 180,
+		massKg: 6.4
+	},
 	compute(v) {
 		const play = v.boreClearanceUm / 2;
 		const offset = v.seatOffsetUm ?? play;
-		if (v.seatOffsetUm !== null && v.seatOffsetUm > play + 1e-9) throw new InputFault('seatOffsetUm', 'above-maximum', `Displaced by ${v.seatOffsetUm} µm, but the play allows only ${play}, half the clearance.`);
-		if (v.seatOffsetUm !== null && v.seatOffsetUm > 0 && v.seatAngleDeg === null) throw new InputFault('seatAngleDeg', 'missing', 'Displaced towards is missing. Say towards where the wheel is displaced, or leave both empty.');
-		if (v.hubEccentricityUm !== null && v.hubHighSpotAngleDeg === null) throw new InputFault('hubHighSpotAngleDeg', 'missing', 'The high spot of the seat is missing. Give both, or neither.');
-		if (v.hubEccentricityUm === null && v.hubHighSpotAngleDeg !== null) throw new InputFault('hubEccentricityUm', 'missing', 'How far the seat is off centre is missing. Give both, or neither.');
+		if (v.seatOffsetUm !== null && v.seatOffsetUm > play + 1e-9)
+			throw new InputFault(
+				'seatOffsetUm',
+				'above-maximum',
+				`Displaced by ${v.seatOffsetUm} µm, but the play allows only ${play}, half the clearance.`
+			);
+		if (v.seatOffsetUm !== null && v.seatOffsetUm > 0 && v.seatAngleDeg === null)
+			throw new InputFault(
+				'seatAngleDeg',
+				'missing',
+				'Displaced towards is missing. Say towards where the wheel is displaced, or leave both empty.'
+			);
+		if (v.hubEccentricityUm !== null && v.hubHighSpotAngleDeg === null)
+			throw new InputFault(
+				'hubHighSpotAngleDeg',
+				'missing',
+				'The high spot of the seat is missing. Give both, or neither.'
+			);
+		if (v.hubEccentricityUm === null && v.hubHighSpotAngleDeg !== null)
+			throw new InputFault(
+				'hubEccentricityUm',
+				'missing',
+				'How far the seat is off centre is missing. Give both, or neither.'
+			);
 		const E = vec(v.eccentricityUm, v.highSpotAngleDeg);
 		const known = v.seatAngleDeg !== null || offset === 0;
 		const S0 = vec(offset, v.seatAngleDeg ?? 0);
@@ -49,22 +111,53 @@ export const reclock = defineCalculation({
 		const moveUm = len(move);
 		const remainingWorstUm = known ? now.remainingUm : size;
 		const remainingTirUm = 2 * remainingWorstUm;
-		let rotate: { turnAngleDeg: number; seatOffsetUm: number; seatAngleDeg: number; remainingUm: number } | null = null;
+		let rotate: {
+			turnAngleDeg: number;
+			seatOffsetUm: number;
+			seatAngleDeg: number;
+			remainingUm: number;
+		} | null = null;
 		if (known && v.hubEccentricityUm !== null) {
 			const H = vec(v.hubEccentricityUm, v.hubHighSpotAngleDeg!);
 			const W = sub(F, H);
-			const turnAngleDeg = len(H) < 1e-9 || len(W) < 1e-9 ? 0 : fold360(v.hubHighSpotAngleDeg! + 180 - angleOf(W));
+			const turnAngleDeg =
+				len(H) < 1e-9 || len(W) < 1e-9 ? 0 : fold360(v.hubHighSpotAngleDeg! + 180 - angleOf(W));
 			const turned = bestSeat(add(H, vec(len(W), angleOf(W) + turnAngleDeg)), play);
-			rotate = { turnAngleDeg, seatOffsetUm: len(turned.seat), seatAngleDeg: angleOf(turned.seat), remainingUm: turned.remainingUm };
+			rotate = {
+				turnAngleDeg,
+				seatOffsetUm: len(turned.seat),
+				seatAngleDeg: angleOf(turned.seat),
+				remainingUm: turned.remainingUm
+			};
 		}
 		const findings = new Findings()
-			.stop('bore-too-loose', v.boreClearanceUm > v.maxClearanceUm, `${v.boreClearanceUm} µm of clearance is too loose. This wheel does not belong on this seat.`)
+			.stop(
+				'bore-too-loose',
+				v.boreClearanceUm > v.maxClearanceUm,
+				`${v.boreClearanceUm} µm of clearance is too loose. This wheel does not belong on this seat.`
+			)
 			.caution('no-clearance', v.boreClearanceUm === 0, 'There is no clearance: nothing to push. True it.')
-			.caution('seat-unknown', !known, 'Where the wheel sits in its play is not known: push, read again, and stop when it grows.')
-			.caution('remaining-runout', remainingTirUm > v.limitTirUm, `${remainingTirUm.toFixed(0)} µm of run-out would remain, limit ${v.limitTirUm}. True the rest away.`);
+			.caution(
+				'seat-unknown',
+				!known,
+				'Where the wheel sits in its play is not known: push, read again, and stop when it grows.'
+			)
+			.caution(
+				'remaining-runout',
+				remainingTirUm > v.limitTirUm,
+				`${remainingTirUm.toFixed(0)} µm of run-out would remain, limit ${v.limitTirUm}. True the rest away.`
+			);
 		return {
-			moveUm, moveAngleDeg: angleOf(move), seatOffsetUm: known ? len(now.seat) : null, seatAngleDeg: known ? angleOf(now.seat) : null, remainingBestUm: known ? now.remainingUm : Math.max(0, size - v.boreClearanceUm), remainingWorstUm, remainingTirUm, rotate,
-			balanceChangeGmm: v.massKg === null ? null : v.massKg * moveUm, ...findings.judged()
+			moveUm,
+			moveAngleDeg: angleOf(move),
+			seatOffsetUm: known ? len(now.seat) : null,
+			seatAngleDeg: known ? angleOf(now.seat) : null,
+			remainingBestUm: known ? now.remainingUm : Math.max(0, size - v.boreClearanceUm),
+			remainingWorstUm,
+			remainingTirUm,
+			rotate,
+			balanceChangeGmm: v.massKg === null ? null : v.massKg * moveUm,
+			...findings.judged()
 		};
 	}
 });

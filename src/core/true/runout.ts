@@ -7,26 +7,68 @@ import { ROUND_FIELDS, analyseRound } from './rim-readings.js';
 export const runout = defineCalculation({
 	id: 'true.runout',
 	title: 'Run-out of the rim',
-	about: 'Dial readings round the rim give how far it runs out, how far it is off centre and towards where, and what is not eccentricity.',
+	about:
+		'Dial readings round the rim give how far it runs out, how far it is off centre and towards where, and what is not eccentricity.',
 	source: 'Discrete Fourier series; least squares for uneven angles.',
-	formulas: ['run-out = largest - smallest reading', 'reading = mean + sum (a_n cos nt + b_n sin nt)', 'off centre = hypot(a_1, b_1) towards atan2(b_1, a_1)', 'shape = range of reading - mean - first harmonic'],
+	formulas: [
+		'run-out = largest - smallest reading',
+		'reading = mean + sum (a_n cos nt + b_n sin nt)',
+		'off centre = hypot(a_1, b_1) towards atan2(b_1, a_1)',
+		'shape = range of reading - mean - first harmonic'
+	],
 	fields: [
 		...ROUND_FIELDS,
 		um('limitTirUm', 'Run-out allowed', { ...from0(10000), guideline: true, default: 25, label: 'Limit' }),
-		um('stopTirUm', 'Something is wrong above this', { ...from0(20000), guideline: true, label: 'Look at the mounting above', default: 2000, advanced: true })
+		um('stopTirUm', 'Something is wrong above this', {
+			...from0(20000),
+			guideline: true,
+			label: 'Look at the mounting above',
+			default: 2000,
+			advanced: true
+		})
 	],
 	outputs: [
-		{ name: 'tirUm', unit: 'um', about: 'Run-out', main: true }, { name: 'eccentricityUm', unit: 'um', about: 'Off centre' }, { name: 'eccentricTirUm', unit: 'um', about: 'Of the run-out, off centre' }, { name: 'highSpotAngleDeg', unit: 'deg', about: 'High spot' },
-		{ name: 'residualTirUm', unit: 'um', about: 'Shape left over' }, { name: 'residualRmsUm', unit: 'um', about: 'Shape, root mean square' }, { name: 'meanUm', unit: 'um', about: 'Mean reading' }, { name: 'dominantOrder', about: 'Strongest harmonic' }, { name: 'harmonics', about: 'Lobes' }
+		{ name: 'tirUm', unit: 'um', about: 'Run-out', main: true },
+		{ name: 'eccentricityUm', unit: 'um', about: 'Off centre' },
+		{ name: 'eccentricTirUm', unit: 'um', about: 'Of the run-out, off centre' },
+		{ name: 'highSpotAngleDeg', unit: 'deg', about: 'High spot' },
+		{ name: 'residualTirUm', unit: 'um', about: 'Shape left over' },
+		{ name: 'residualRmsUm', unit: 'um', about: 'Shape, root mean square' },
+		{ name: 'meanUm', unit: 'um', about: 'Mean reading' },
+		{ name: 'dominantOrder', about: 'Strongest harmonic' },
+		{ name: 'harmonics', about: 'Lobes' }
 	],
 	example: { readingsUm: [212, 236, 251, 240, 214, 185, 166, 178] },
 	compute(v) {
 		const { tirUm, meanUm, first, harmonics, residualTirUm, residualRmsUm, dominantOrder } = analyseRound(v);
 		const eccentricTirUm = 2 * first.amplitudeUm;
 		const findings = new Findings()
-			.stop('check-mounting', tirUm > v.stopTirUm, 'That is far more than play in the bore can explain. Take the wheel off and look.')
-			.caution('runout-above-limit', tirUm > v.limitTirUm, `Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm}.`)
-			.caution('lobes-dominate', tirUm > v.limitTirUm && residualTirUm > eccentricTirUm, 'Mostly out of round: moving the wheel on its seat will not help, truing will.');
-		return { meanUm, eccentricityUm: first.amplitudeUm, highSpotAngleDeg: first.angleDeg, eccentricTirUm, tirUm, harmonics, residualTirUm, residualRmsUm, dominantOrder, ...findings.judged() };
+			.stop(
+				'check-mounting',
+				tirUm > v.stopTirUm,
+				'That is far more than play in the bore can explain. Take the wheel off and look.'
+			)
+			.caution(
+				'runout-above-limit',
+				tirUm > v.limitTirUm,
+				`Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm}.`
+			)
+			.caution(
+				'lobes-dominate',
+				tirUm > v.limitTirUm && residualTirUm > eccentricTirUm,
+				'Mostly out of round: moving the wheel on its seat will not help, truing will.'
+			);
+		return {
+			meanUm,
+			eccentricityUm: first.amplitudeUm,
+			highSpotAngleDeg: first.angleDeg,
+			eccentricTirUm,
+			tirUm,
+			harmonics,
+			residualTirUm,
+			residualRmsUm,
+			dominantOrder,
+			...findings.judged()
+		};
 	}
 });

@@ -3,7 +3,23 @@
 	import { polar } from './polar';
 
 	/** The wheel seen from the front: degrees clockwise from the witness mark, also read as a clock. */
-	let { label, size = 400, bore = 34, flange = 84, numbers = true, children, over }: { label: string; size?: number; bore?: number; flange?: number; numbers?: boolean; children?: Snippet<[number]>; over?: Snippet<[number]> } = $props();
+	let {
+		label,
+		size = 400,
+		bore = 34,
+		flange = 84,
+		numbers = true,
+		children,
+		over
+	}: {
+		label: string;
+		size?: number;
+		bore?: number;
+		flange?: number;
+		numbers?: boolean;
+		children?: Snippet<[number]>;
+		over?: Snippet<[number]>;
+	} = $props();
 	const c = $derived(size / 2);
 	const R = 184;
 	const ticks = Array.from({ length: 36 }, (_, i) => i * 10);
@@ -14,7 +30,12 @@
 	{#each ticks as d (d)}
 		{@const [x1, y1] = polar(c, c, R, d)}{@const [x2, y2] = polar(c, c, d % 30 ? R - 6 : R - 12, d)}
 		<line {x1} {y1} {x2} {y2} stroke="var(--wheel-ink)" />
-		{#if numbers && d % 30 === 0}{@const [tx, ty] = polar(c, c, R - 26, d)}<text x={tx} y={ty + 5} text-anchor="middle" fill="var(--wheel-ink)">{d}</text>{/if}
+		{#if numbers && d % 30 === 0}{@const [tx, ty] = polar(c, c, R - 26, d)}<text
+				x={tx}
+				y={ty + 5}
+				text-anchor="middle"
+				fill="var(--wheel-ink)">{d}</text
+			>{/if}
 	{/each}
 	{@render children?.(c)}
 	{#if flange}<circle cx={c} cy={c} r={flange} fill="var(--flange)" stroke="var(--edge)" />{/if}
@@ -23,4 +44,8 @@
 	<path d="M{c} {c - R - 3}l-8 -12h16z" fill="var(--ink)" />
 </svg>
 
-<style>text { font: 500 13px var(--mono); }</style>
+<style>
+	text {
+		font: 500 13px var(--mono);
+	}
+</style>

@@ -3,13 +3,41 @@
 	import type { System } from '$core/quantity/parse';
 
 	/** From new to scrap, on one line: what has been used and what is left. */
-	let { newMm, nowMm, minMm, units }: { newMm: number; nowMm: number; minMm: number; units: System } = $props();
+	let { newMm, nowMm, minMm, units }: { newMm: number; nowMm: number; minMm: number; units: System } =
+		$props();
 	const share = $derived(Math.max(0, Math.min(1, (nowMm - minMm) / (newMm - minMm))));
 </script>
 
-<svg viewBox="0 0 320 48" width="100%" role="img" aria-label="{Math.round(share * 100)} % of the wheel left: {figure(nowMm, 'mm', units)}, new {figure(newMm, 'mm', units)}, scrap {figure(minMm, 'mm', units)}">
-	<rect y="16" width="320" height="12" fill="var(--bar)" /><rect y="16" width={320 * share} height="12" fill={share < 0.2 ? 'var(--caution)' : 'var(--steel)'} />
-	<text x={Math.max(24, Math.min(296, 320 * share))} y="12" text-anchor="middle" class="b">{figure(nowMm, 'mm', units)}</text><text x="0" y="44">scrap {figure(minMm, 'mm', units)}</text><text x="320" y="44" text-anchor="end">new {figure(newMm, 'mm', units)}</text>
+<svg
+	viewBox="0 0 320 48"
+	width="100%"
+	role="img"
+	aria-label="{Math.round(share * 100)} % of the wheel left: {figure(nowMm, 'mm', units)}, new {figure(
+		newMm,
+		'mm',
+		units
+	)}, scrap {figure(minMm, 'mm', units)}"
+>
+	<rect y="16" width="320" height="12" fill="var(--bar)" /><rect
+		y="16"
+		width={320 * share}
+		height="12"
+		fill={share < 0.2 ? 'var(--caution)' : 'var(--steel)'}
+	/>
+	<text x={Math.max(24, Math.min(296, 320 * share))} y="12" text-anchor="middle" class="b"
+		>{figure(nowMm, 'mm', units)}</text
+	><text x="0" y="44">scrap {figure(minMm, 'mm', units)}</text><text x="320" y="44" text-anchor="end"
+		>new {figure(newMm, 'mm', units)}</text
+	>
 </svg>
 
-<style>text { font: 500 12.5px var(--mono); fill: var(--ink2); } .b { font-weight: 700; fill: var(--ink); }</style>
+<style>
+	text {
+		font: 500 12.5px var(--mono);
+		fill: var(--ink2);
+	}
+	.b {
+		font-weight: 700;
+		fill: var(--ink);
+	}
+</style>

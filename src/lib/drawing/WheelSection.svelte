@@ -4,7 +4,25 @@
 	import { toneOf } from './polar';
 
 	/** The wheel cut through its axis, to scale: worn, scrap and new diameter, bore and flanges. */
-	let { wheel, flangeMm = null, units = 'mm', height = 150 }: { wheel: { number?: string; family: string | null; diameterMm: number; newDiameterMm: number; minDiameterMm: number; boreMm: number; widthMm: number }; flangeMm?: number | null; units?: System; height?: number } = $props();
+	let {
+		wheel,
+		flangeMm = null,
+		units = 'mm',
+		height = 150
+	}: {
+		wheel: {
+			number?: string;
+			family: string | null;
+			diameterMm: number;
+			newDiameterMm: number;
+			minDiameterMm: number;
+			boreMm: number;
+			widthMm: number;
+		};
+		flangeMm?: number | null;
+		units?: System;
+		height?: number;
+	} = $props();
 	const W = 320;
 	const t = $derived(toneOf(wheel.family));
 	const k = $derived((height - 16) / wheel.newDiameterMm);
@@ -15,18 +33,94 @@
 	const show = (v: number) => figure(v, 'mm', units);
 </script>
 
-<svg viewBox="0 0 {W} {height}" width="100%" role="img" aria-label="Wheel cut through: diameter {show(wheel.diameterMm)} of {show(wheel.newDiameterMm)} {units}, scrap at {show(wheel.minDiameterMm)}, bore {show(wheel.boreMm)}, width {show(wheel.widthMm)}">
-	<line x1={cx - w / 2 - 26} x2={cx + w / 2 + 26} y1={y(wheel.newDiameterMm)} y2={y(wheel.newDiameterMm)} stroke="var(--edge)" stroke-dasharray="2 4" />
-	<line x1={cx - w / 2 - 26} x2={cx + w / 2 + 26} y1={y(-wheel.newDiameterMm)} y2={y(-wheel.newDiameterMm)} stroke="var(--edge)" stroke-dasharray="2 4" />
-	{#if flangeMm}{#each [-1, 1] as side (side)}<rect x={side < 0 ? cx - w / 2 - 9 : cx + w / 2} y={y(flangeMm)} width="9" height={flangeMm * k} fill="var(--track)" stroke="var(--edge)" />{/each}{/if}
-	<rect x={cx - w / 2} y={y(wheel.diameterMm)} width={w} height={((wheel.diameterMm - wheel.boreMm) / 2) * k} fill={t.main} stroke={t.edge} />
-	<rect x={cx - w / 2} y={cy + (wheel.boreMm / 2) * k} width={w} height={((wheel.diameterMm - wheel.boreMm) / 2) * k} fill={t.main} stroke={t.edge} />
-	<rect x={cx - w / 2} y={y(wheel.boreMm)} width={w} height={wheel.boreMm * k} fill="var(--flange)" stroke="var(--edge)" />
-	<line x1={cx - w / 2 - 30} x2={cx + w / 2 + 14} y1={y(wheel.minDiameterMm)} y2={y(wheel.minDiameterMm)} stroke="var(--caution)" stroke-width="1.5" stroke-dasharray="5 3" />
-	<text x={cx - w / 2 - 34} y={y(wheel.minDiameterMm) + 4} text-anchor="end" fill="var(--caution)">scrap {show(wheel.minDiameterMm)}</text>
-	<path d="M{cx + w / 2 + 2} {y(wheel.diameterMm)}h26" stroke="var(--ink2)" /><text class="num" x={cx + w / 2 + 32} y={y(wheel.diameterMm) + 8} fill="var(--ink)">⌀ {show(wheel.diameterMm)}</text>
-	<path d="M{cx + w / 2 + 10} {cy}h18" stroke="var(--ink2)" /><text class="num" x={cx + w / 2 + 32} y={cy + 4} fill="var(--ink)">bore {show(wheel.boreMm)}</text>
+<svg
+	viewBox="0 0 {W} {height}"
+	width="100%"
+	role="img"
+	aria-label="Wheel cut through: diameter {show(wheel.diameterMm)} of {show(
+		wheel.newDiameterMm
+	)} {units}, scrap at {show(wheel.minDiameterMm)}, bore {show(wheel.boreMm)}, width {show(wheel.widthMm)}"
+>
+	<line
+		x1={cx - w / 2 - 26}
+		x2={cx + w / 2 + 26}
+		y1={y(wheel.newDiameterMm)}
+		y2={y(wheel.newDiameterMm)}
+		stroke="var(--edge)"
+		stroke-dasharray="2 4"
+	/>
+	<line
+		x1={cx - w / 2 - 26}
+		x2={cx + w / 2 + 26}
+		y1={y(-wheel.newDiameterMm)}
+		y2={y(-wheel.newDiameterMm)}
+		stroke="var(--edge)"
+		stroke-dasharray="2 4"
+	/>
+	{#if flangeMm}{#each [-1, 1] as side (side)}<rect
+				x={side < 0 ? cx - w / 2 - 9 : cx + w / 2}
+				y={y(flangeMm)}
+				width="9"
+				height={flangeMm * k}
+				fill="var(--track)"
+				stroke="var(--edge)"
+			/>{/each}{/if}
+	<rect
+		x={cx - w / 2}
+		y={y(wheel.diameterMm)}
+		width={w}
+		height={((wheel.diameterMm - wheel.boreMm) / 2) * k}
+		fill={t.main}
+		stroke={t.edge}
+	/>
+	<rect
+		x={cx - w / 2}
+		y={cy + (wheel.boreMm / 2) * k}
+		width={w}
+		height={((wheel.diameterMm - wheel.boreMm) / 2) * k}
+		fill={t.main}
+		stroke={t.edge}
+	/>
+	<rect
+		x={cx - w / 2}
+		y={y(wheel.boreMm)}
+		width={w}
+		height={wheel.boreMm * k}
+		fill="var(--flange)"
+		stroke="var(--edge)"
+	/>
+	<line
+		x1={cx - w / 2 - 30}
+		x2={cx + w / 2 + 14}
+		y1={y(wheel.minDiameterMm)}
+		y2={y(wheel.minDiameterMm)}
+		stroke="var(--caution)"
+		stroke-width="1.5"
+		stroke-dasharray="5 3"
+	/>
+	<text x={cx - w / 2 - 34} y={y(wheel.minDiameterMm) + 4} text-anchor="end" fill="var(--caution)"
+		>scrap {show(wheel.minDiameterMm)}</text
+	>
+	<path d="M{cx + w / 2 + 2} {y(wheel.diameterMm)}h26" stroke="var(--ink2)" /><text
+		class="num"
+		x={cx + w / 2 + 32}
+		y={y(wheel.diameterMm) + 8}
+		fill="var(--ink)">⌀ {show(wheel.diameterMm)}</text
+	>
+	<path d="M{cx + w / 2 + 10} {cy}h18" stroke="var(--ink2)" /><text
+		class="num"
+		x={cx + w / 2 + 32}
+		y={cy + 4}
+		fill="var(--ink)">bore {show(wheel.boreMm)}</text
+	>
 	<text class="num" x={cx + w / 2 + 32} y={height - 8} fill="var(--ink)">{show(wheel.widthMm)} wide</text>
 </svg>
 
-<style>text { font: 500 13px var(--text); } .num { font-family: var(--mono); }</style>
+<style>
+	text {
+		font: 500 13px var(--text);
+	}
+	.num {
+		font-family: var(--mono);
+	}
+</style>

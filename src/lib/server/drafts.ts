@@ -4,20 +4,34 @@ const MAX_BYTES = 60_000;
 
 /** What somebody has typed but not recorded, kept for them until they do. */
 export async function draftOf(userId: number, key: string): Promise<Record<string, unknown> | null> {
-	const d = await row<{ body: string }>('SELECT body FROM drafts WHERE user_id = ? AND draft_key = ?', [userId, key]);
+	const d = await row<{ body: string }>('SELECT body FROM drafts WHERE user_id = ? AND draft_key = ?', [
+		userId,
+		key
+	]);
 	return d ? (JSON.parse(d.body) as Record<string, unknown>) : null;
 }
 /** All drafts of somebody whose keys begin alike, by the rest of the key. */
-export async function draftsOf(userId: number, prefix: string): Promise<Record<string, Record<string, unknown>>> {
-	const found = await rows<{ draft_key: string; body: string }>('SELECT draft_key, body FROM drafts WHERE user_id = ? AND draft_key LIKE ?', [userId, `${prefix.replace(/[\\%_]/g, (c) => `\\${c}`)}%`]);
-	return Object.fromEntries(found.map((d) => [d.draft_key.slice(prefix.length), JSON.parse(d.body) as Record<string, unknown>]));
+export async function draftsOf(
+	userId: number,
+	prefix: string
+): Promise<Record<string, Record<string, unknown>>> {
+	const found = await rows<{ draft_key: string; body: string }>(
+		'SELECT draft_key, body FROM drafts WHERE user_id = ? AND draft_key LIKE ?',
+		[userId, `${prefix.replace(/[\\%_]/g, (c) => `\\${c}`)}%`]
+	);
+	return Object.fromEntries(
+		found.map((d) => [d.draft_key.slice(prefix.length), JSON.parse(d.body) as Record<string, unknown>])
+	);
 }
 
 /** Keeps a draft; false when it is too large to keep on the server. */
 export async function keepDraft(userId: number, key: string, body: object): Promise<boolean> {
 	const text = JSON.stringify(body);
 	if (text.length > MAX_BYTES || key.length > 80) return false;
-	await write('INSERT INTO drafts (user_id, draft_key, body) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE body = VALUES(body)', [userId, key, text]);
+	await write(
+		'INSERT INTO drafts (user_id, draft_key, body) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE body = VALUES(body)',
+		[userId, key, text]
+	);
 	return true;
 }
 export async function dropDraft(userId: number, key: string): Promise<void> {

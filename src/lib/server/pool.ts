@@ -1,26 +1,65 @@
 import mysql, { type Pool, type PoolConnection, type ResultSetHeader } from 'mysql2/promise';
 
 /** Where the database is; set by the command that starts the application. */
-export interface DatabaseAddress { host: string; port: number; user: string; password: string; database: string }
+export interface DatabaseAddress {
+	host: string;
+	port: number;
+	user: string;
+	password: string;
+	database: string;
+}
 
 export function addressFromEnvironment(): DatabaseAddress {
 	const env = process.env;
-	return { host: env.UNCINUS_DB_HOST ?? '127.0.0.1', port: Number(env.UNCINUS_DB_PORT ?? 3306), user: env.UNCINUS_DB_USER ?? 'uncinus', password: env.UNCINUS_DB_PASSWORD ?? '', database: env.UNCINUS_DB_NAME ?? 'uncinus' };
+	return {
+		host: env.UNCINUS_DB_HOST ?? '127.0.0.1',
+		port: Number(env.UNCINUS_DB_PORT ?? 3306),
+		user: env.UNCINUS_DB_USER ?? 'uncinus',
+		password: env.UNCINUS_DB_PASSWORD ?? '',
+		database: env.UNCINUS_DB_NAME ?? 'uncinus'
+	};
 }
 
 /** The database does not answer. The page says so in words and keeps what was typed. */
 export class DatabaseDown extends Error {
-	constructor(cause: unknown) { super('The database does not answer.', { cause }); this.name = 'DatabaseDown'; }
+	constructor(cause: unknown) {
+		super('The database does not answer.', { cause });
+		this.name = 'DatabaseDown';
+	}
 }
 
-const GONE = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOENT', 'PROTOCOL_CONNECTION_LOST', 'ER_SERVER_SHUTDOWN', 'ER_CON_COUNT_ERROR', 'PROTOCOL_ENQUEUE_AFTER_FATAL_ERROR', 'PROTOCOL_ENQUEUE_AFTER_QUIT', 'PROTOCOL_PACKETS_OUT_OF_ORDER', 'ER_CONNECTION_KILLED', 'ER_DISK_FULL']);
+const GONE = new Set([
+	'ECONNREFUSED',
+	'ECONNRESET',
+	'EPIPE',
+	'ETIMEDOUT',
+	'ENOENT',
+	'PROTOCOL_CONNECTION_LOST',
+	'ER_SERVER_SHUTDOWN',
+	'ER_CON_COUNT_ERROR',
+	'PROTOCOL_ENQUEUE_AFTER_FATAL_ERROR',
+	'PROTOCOL_ENQUEUE_AFTER_QUIT',
+	'PROTOCOL_PACKETS_OUT_OF_ORDER',
+	'ER_CONNECTION_KILLED',
+	'ER_DISK_FULL'
+]);
 /** Two people at once: worth one more try. */
 const RETRY = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT']);
 const codeOf = (e: unknown): string => String((e as { code?: unknown } | null)?.code ?? '');
 
 let pool: Pool | undefined;
 export function database(): Pool {
-	pool ??= mysql.createPool({ ...addressFromEnvironment(), connectionLimit: 16, timezone: 'Z', charset: 'utf8mb4', dateStrings: ['DATE'], jsonStrings: true, connectTimeout: 5000, enableKeepAlive: true, namedPlaceholders: false });
+	pool ??= mysql.createPool({
+		...addressFromEnvironment(),
+		connectionLimit: 16,
+		timezone: 'Z',
+		charset: 'utf8mb4',
+		dateStrings: ['DATE'],
+		jsonStrings: true,
+		connectTimeout: 5000,
+		enableKeepAlive: true,
+		namedPlaceholders: false
+	});
 	return pool;
 }
 export async function closeDatabase(): Promise<void> {
@@ -50,13 +89,19 @@ export async function queryRows<T>(sql: string, values: Value[] = [], on: Runner
 export async function row<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T | undefined> {
 	return (await rows<T>(sql, values, on))[0];
 }
-export async function write(sql: string, values: Value[] = [], on: Runner = database()): Promise<ResultSetHeader> {
+export async function write(
+	sql: string,
+	values: Value[] = [],
+	on: Runner = database()
+): Promise<ResultSetHeader> {
 	return guarded(async () => (await on.execute<ResultSetHeader>(sql, values))[0]);
 }
 
 let clock: (() => number) | null = null;
 /** Lets what is written carry another time, for demo data and for tests of timers; null goes back to the database's own clock. */
-export function setClock(nowMs: (() => number) | null): void { clock = nowMs; }
+export function setClock(nowMs: (() => number) | null): void {
+	clock = nowMs;
+}
 
 /** How far the server's clock is put ahead, so that a test of a long timer need not wait for it. */
 export const clockAheadMs = (): number => 1000 * (Number(process.env.UNCINUS_CLOCK_AHEAD_S) || 0);

@@ -4,13 +4,19 @@ import { type Runner, row, write } from './pool.js';
  * Claims a request's key inside its transaction. Null when it is new; what was answered then when it was carried out before. A
  * second one at the same moment waits for the first.
  */
-export async function claim(key: string, userId: number, on: Runner): Promise<Record<string, unknown> | null> {
+export async function claim(
+	key: string,
+	userId: number,
+	on: Runner
+): Promise<Record<string, unknown> | null> {
 	try {
 		await write("INSERT INTO requests (request_key, user_id, result) VALUES (?, ?, '{}')", [key, userId], on);
 		return null;
 	} catch (e) {
 		if ((e as { code?: string }).code !== 'ER_DUP_ENTRY') throw e;
-		return JSON.parse((await row<{ result: string }>('SELECT result FROM requests WHERE request_key = ?', [key], on))!.result) as Record<string, unknown>;
+		return JSON.parse(
+			(await row<{ result: string }>('SELECT result FROM requests WHERE request_key = ?', [key], on))!.result
+		) as Record<string, unknown>;
 	}
 }
 

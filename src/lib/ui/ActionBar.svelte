@@ -2,23 +2,76 @@
 	import { getContext, type Snippet } from 'svelte';
 
 	/** The foot of a bench: one main action, what else can be done, and the way to the working. */
-	let { label, onact, busy = false, stop = false, disabled = false, key = true, forward = false, children, aside }: { label: string; onact: () => void; busy?: boolean; stop?: boolean; disabled?: boolean; key?: boolean; /** The action leads on to what comes next. */ forward?: boolean; children?: Snippet; aside?: Snippet } = $props();
+	let {
+		label,
+		onact,
+		busy = false,
+		stop = false,
+		disabled = false,
+		key = true,
+		forward = false,
+		children,
+		aside
+	}: {
+		label: string;
+		onact: () => void;
+		busy?: boolean;
+		stop?: boolean;
+		disabled?: boolean;
+		key?: boolean;
+		/** The action leads on to what comes next. */ forward?: boolean;
+		children?: Snippet;
+		aside?: Snippet;
+	} = $props();
 	/** Where everything asked here is met, going on is the main action and this one steps back. */
 	const met = getContext<(() => boolean) | undefined>('all-met');
 	const main = $derived(forward || !met?.());
-	const free = (t: EventTarget | null) => !(t instanceof HTMLElement) || t === document.body || t.tagName === 'MAIN';
+	const free = (t: EventTarget | null) =>
+		!(t instanceof HTMLElement) || t === document.body || t.tagName === 'MAIN';
 </script>
 
-<svelte:window onkeydown={(e) => { if (key && main && e.key === 'Enter' && free(e.target) && !disabled && !busy) { e.preventDefault(); onact(); } }} />
+<svelte:window
+	onkeydown={(e) => {
+		if (key && main && e.key === 'Enter' && free(e.target) && !disabled && !busy) {
+			e.preventDefault();
+			onact();
+		}
+	}}
+/>
 <footer>
-	<button class="btn" class:act={main} class:danger={stop} onclick={onact} disabled={disabled || busy}>{label}{#if key && main}<kbd aria-hidden="true">Enter</kbd>{/if}</button>
+	<button class="btn" class:act={main} class:danger={stop} onclick={onact} disabled={disabled || busy}
+		>{label}{#if key && main}<kbd aria-hidden="true">Enter</kbd>{/if}</button
+	>
 	{@render children?.()}
 	<span class="sp"></span>
 	{@render aside?.()}
 </footer>
 
 <style>
-	footer { margin-top: auto; position: sticky; bottom: 0; background: var(--sheet); border-top: 1px solid var(--rule); padding: 13px 0 15px; display: flex; gap: 12px; align-items: center; flex-wrap: wrap; z-index: 3; }
-	.sp { flex: 1; } .danger { background: var(--stop); border-color: var(--stop); color: var(--sheet); }
-	@media (max-width: 900px) { footer { position: static; } }
+	footer {
+		margin-top: auto;
+		position: sticky;
+		bottom: 0;
+		background: var(--sheet);
+		border-top: 1px solid var(--rule);
+		padding: 13px 0 15px;
+		display: flex;
+		gap: 12px;
+		align-items: center;
+		flex-wrap: wrap;
+		z-index: 3;
+	}
+	.sp {
+		flex: 1;
+	}
+	.danger {
+		background: var(--stop);
+		border-color: var(--stop);
+		color: var(--sheet);
+	}
+	@media (max-width: 900px) {
+		footer {
+			position: static;
+		}
+	}
 </style>

@@ -3,7 +3,19 @@
 	import type { Entry } from './entry.svelte';
 
 	/** One of a few: buttons when there are few, a list when there are many. */
-	let { entry, name, words = {}, label = '', list = false }: { entry: Entry; name: string; words?: Record<string, string>; label?: string; list?: boolean } = $props();
+	let {
+		entry,
+		name,
+		words = {},
+		label = '',
+		list = false
+	}: {
+		entry: Entry;
+		name: string;
+		words?: Record<string, string>;
+		label?: string;
+		list?: boolean;
+	} = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as ChoiceField);
 	const fault = $derived(entry.faultAt(name));
@@ -13,7 +25,13 @@
 {#if list || field.choices.length > 5}
 	<div class="field">
 		<label for={id}>{label || labelOf(field)}</label>
-		<select {id} class="plain-input" data-field={name} bind:value={() => entry.at(name) ?? '', (v) => entry.set(name, v)} aria-describedby="{id}-f">
+		<select
+			{id}
+			class="plain-input"
+			data-field={name}
+			bind:value={() => entry.at(name) ?? '', (v) => entry.set(name, v)}
+			aria-describedby="{id}-f"
+		>
 			<option value="">pick one</option>
 			{#each field.choices as c (c)}<option value={c}>{say(c)}</option>{/each}
 		</select>
@@ -24,7 +42,15 @@
 		<legend>{label || labelOf(field)}</legend>
 		<div class="row">
 			{#each field.choices as c, i (c)}
-				<label class="seg" class:on={entry.at(name) === c}><input type="radio" name={id} data-field={i === 0 ? name : undefined} checked={entry.at(name) === c} onchange={() => entry.set(name, c)} />{say(c)}</label>
+				<label class="seg" class:on={entry.at(name) === c}
+					><input
+						type="radio"
+						name={id}
+						data-field={i === 0 ? name : undefined}
+						checked={entry.at(name) === c}
+						onchange={() => entry.set(name, c)}
+					/>{say(c)}</label
+				>
 			{/each}
 		</div>
 		{#if fault}<div class="fault">{fault}</div>{/if}
@@ -32,13 +58,62 @@
 {/if}
 
 <style>
-	fieldset { border: 0; padding: 0; min-width: 0; }
-	legend, .field > label { font-size: 13.5px; color: var(--ink2); margin-bottom: 3px; padding: 0; display: block; }
-	.row { display: flex; flex-wrap: wrap; gap: 6px; }
-	.seg { position: relative; display: inline-flex; align-items: center; min-height: var(--hit); padding: 6px 13px; border: 1.5px solid var(--rule); border-radius: var(--round); background: var(--sheet); font-weight: 600; font-size: 14px; cursor: pointer; }
-	.seg.on { background: var(--ink); color: var(--sheet); border-color: var(--ink); }
-	.seg input { position: absolute; opacity: 0; inset: 0; width: 100%; height: 100%; cursor: pointer; }
-	.seg:focus-within { outline: 3px solid var(--act); outline-offset: 2px; }
-	select { width: 100%; }
-	.fault { font-size: 13px; color: var(--stop); font-weight: 600; margin-top: 3px; min-height: 0; }
+	fieldset {
+		border: 0;
+		padding: 0;
+		min-width: 0;
+	}
+	legend,
+	.field > label {
+		font-size: 13.5px;
+		color: var(--ink2);
+		margin-bottom: 3px;
+		padding: 0;
+		display: block;
+	}
+	.row {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+	}
+	.seg {
+		position: relative;
+		display: inline-flex;
+		align-items: center;
+		min-height: var(--hit);
+		padding: 6px 13px;
+		border: 1.5px solid var(--rule);
+		border-radius: var(--round);
+		background: var(--sheet);
+		font-weight: 600;
+		font-size: 14px;
+		cursor: pointer;
+	}
+	.seg.on {
+		background: var(--ink);
+		color: var(--sheet);
+		border-color: var(--ink);
+	}
+	.seg input {
+		position: absolute;
+		opacity: 0;
+		inset: 0;
+		width: 100%;
+		height: 100%;
+		cursor: pointer;
+	}
+	.seg:focus-within {
+		outline: 3px solid var(--act);
+		outline-offset: 2px;
+	}
+	select {
+		width: 100%;
+	}
+	.fault {
+		font-size: 13px;
+		color: var(--stop);
+		font-weight: 600;
+		margin-top: 3px;
+		min-height: 0;
+	}
 </style>

@@ -3,24 +3,97 @@
 	import { columnsOf, type Column } from './data-table';
 
 	/** A table whose order the address decides: every heading that sorts is a link, so it works before any script has run. */
-	let { columns, rows, sort = '', down = false, href, cell, label, empty = 'Nothing here.' }: {
-		columns: readonly Column<Row>[]; rows: readonly Row[]; sort?: string; down?: boolean; href?: (sort: string, down: boolean) => string; cell?: Snippet<[string, Row]>; label: string; empty?: string;
+	let {
+		columns,
+		rows,
+		sort = '',
+		down = false,
+		href,
+		cell,
+		label,
+		empty = 'Nothing here.'
+	}: {
+		columns: readonly Column<Row>[];
+		rows: readonly Row[];
+		sort?: string;
+		down?: boolean;
+		href?: (sort: string, down: boolean) => string;
+		cell?: Snippet<[string, Row]>;
+		label: string;
+		empty?: string;
 	} = $props();
 	const model = $derived(columnsOf(columns, rows, sort, down));
 </script>
 
 <div class="scroll" role="region" aria-label={label} tabindex="-1">
 	<table aria-label={label}>
-		<thead><tr>{#each model.heads as h (h.id)}<th class={h.align} aria-sort={h.sorted === 'asc' ? 'ascending' : h.sorted === 'desc' ? 'descending' : undefined}>{#if h.sortable && href}<a href={href(h.id, h.sorted === 'asc')} data-sveltekit-keepfocus data-sveltekit-noscroll>{h.title}<i aria-hidden="true">{h.sorted === 'asc' ? ' ▲' : h.sorted === 'desc' ? ' ▼' : ''}</i></a>{:else}{h.title}{/if}</th>{/each}</tr></thead>
+		<thead
+			><tr
+				>{#each model.heads as h (h.id)}<th
+						class={h.align}
+						aria-sort={h.sorted === 'asc' ? 'ascending' : h.sorted === 'desc' ? 'descending' : undefined}
+						>{#if h.sortable && href}<a
+								href={href(h.id, h.sorted === 'asc')}
+								data-sveltekit-keepfocus
+								data-sveltekit-noscroll
+								>{h.title}<i aria-hidden="true"
+									>{h.sorted === 'asc' ? ' ▲' : h.sorted === 'desc' ? ' ▼' : ''}</i
+								></a
+							>{:else}{h.title}{/if}</th
+					>{/each}</tr
+			></thead
+		>
 		<tbody>
-			{#each model.rows as r (r.id)}<tr>{#each r.cells as c (c.id)}<td class={c.align}>{#if cell}{@render cell(c.id, r.original)}{:else}{c.value}{/if}</td>{/each}</tr>
+			{#each model.rows as r (r.id)}<tr
+					>{#each r.cells as c (c.id)}<td class={c.align}
+							>{#if cell}{@render cell(c.id, r.original)}{:else}{c.value}{/if}</td
+						>{/each}</tr
+				>
 			{:else}<tr><td colspan={columns.length} class="none">{empty}</td></tr>{/each}
 		</tbody>
 	</table>
 </div>
 
 <style>
-	.scroll { overflow-x: auto; background: var(--sheet); border: 1px solid var(--rule); border-top: 3px solid var(--ink); }
-	th { position: sticky; top: 0; background: var(--sheet); white-space: nowrap; } th a { color: var(--ink2); text-decoration: none; display: inline-flex; align-items: center; min-height: 30px; } th a:hover { text-decoration: underline; } th i { font-style: normal; font-size: 10px; margin-left: 4px; }
-	td { padding: 7px 12px; font-size: 14.5px; } tbody tr:hover { background: var(--well); } .right { text-align: right; } .none { color: var(--ink2); padding: 18px; }
+	.scroll {
+		overflow-x: auto;
+		background: var(--sheet);
+		border: 1px solid var(--rule);
+		border-top: 3px solid var(--ink);
+	}
+	th {
+		position: sticky;
+		top: 0;
+		background: var(--sheet);
+		white-space: nowrap;
+	}
+	th a {
+		color: var(--ink2);
+		text-decoration: none;
+		display: inline-flex;
+		align-items: center;
+		min-height: 30px;
+	}
+	th a:hover {
+		text-decoration: underline;
+	}
+	th i {
+		font-style: normal;
+		font-size: 10px;
+		margin-left: 4px;
+	}
+	td {
+		padding: 7px 12px;
+		font-size: 14.5px;
+	}
+	tbody tr:hover {
+		background: var(--well);
+	}
+	.right {
+		text-align: right;
+	}
+	.none {
+		color: var(--ink2);
+		padding: 18px;
+	}
 </style>

@@ -10,13 +10,49 @@
 	import YesNo from './YesNo.svelte';
 
 	/** Any field of a field list, drawn by its kind: what a generated form is made of. */
-	let { entry, field, path = field.name, label = '', words = {}, autofocus = false }: { entry: Entry; field: Field; path?: string; label?: string; words?: Record<string, string>; autofocus?: boolean } = $props();
+	let {
+		entry,
+		field,
+		path = field.name,
+		label = '',
+		words = {},
+		autofocus = false
+	}: {
+		entry: Entry;
+		field: Field;
+		path?: string;
+		label?: string;
+		words?: Record<string, string>;
+		autofocus?: boolean;
+	} = $props();
 </script>
 
-{#if field.kind === 'number' || field.kind === 'integer'}<QuantityField {entry} name={path} {label} showRange {autofocus} />
+{#if field.kind === 'number' || field.kind === 'integer'}<QuantityField
+		{entry}
+		name={path}
+		{label}
+		showRange
+		{autofocus}
+	/>
 {:else if field.kind === 'boolean'}<YesNo {entry} name={path} {label} />
-{:else if field.kind === 'choice'}<ChoiceField {entry} name={path} {label} {words} list={field.choices.length > 4} />
-{:else if field.kind === 'text' || field.kind === 'date'}<TextField {entry} name={path} {label} note={field.kind === 'text' ? rangeOf(field) : ''} {autofocus} />
-{:else if field.kind === 'list' && (field.item.kind === 'number' || field.item.kind === 'integer')}<NumbersField {entry} name={path} {label} />
+{:else if field.kind === 'choice'}<ChoiceField
+		{entry}
+		name={path}
+		{label}
+		{words}
+		list={field.choices.length > 4}
+	/>
+{:else if field.kind === 'text' || field.kind === 'date'}<TextField
+		{entry}
+		name={path}
+		{label}
+		note={field.kind === 'text' ? rangeOf(field) : ''}
+		{autofocus}
+	/>
+{:else if field.kind === 'list' && (field.item.kind === 'number' || field.item.kind === 'integer')}<NumbersField
+		{entry}
+		name={path}
+		{label}
+	/>
 {:else if field.kind === 'list'}<ListField {entry} name={path} {label} />
 {:else}<GroupField {entry} name={path} {label} />{/if}

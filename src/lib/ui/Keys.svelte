@@ -2,17 +2,34 @@
 	import { goto } from '$app/navigation';
 
 	/** Keys that work everywhere, and the list of them under `?`. */
-	let { stations = [], extra = [] }: { stations?: { key: string; name: string; href: string }[]; extra?: [string, string][] } = $props();
+	let {
+		stations = [],
+		extra = []
+	}: { stations?: { key: string; name: string; href: string }[]; extra?: [string, string][] } = $props();
 	let open = $state(false);
-	const typing = (e: KeyboardEvent) => e.target instanceof HTMLElement && (e.target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') || e.target.isContentEditable);
+	const typing = (e: KeyboardEvent) =>
+		e.target instanceof HTMLElement &&
+		(e.target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') ||
+			e.target.isContentEditable);
 	function keys(e: KeyboardEvent) {
 		if (e.ctrlKey || e.metaKey || e.altKey || typing(e)) return;
 		const station = stations.find((s) => s.key === e.key);
-		if (e.key === '?') { open = !open; e.preventDefault(); }
-		else if (e.key === 'Escape') open = false;
-		else if (e.key === '/') { const find = document.querySelector<HTMLElement>('[data-find]'); e.preventDefault(); if (find) find.focus(); else void goto('/find'); }
-		else if (e.key === 'n' || e.key === 'N') { e.preventDefault(); void goto('/setups/new'); }
-		else if (station) { e.preventDefault(); void goto(station.href); }
+		if (e.key === '?') {
+			open = !open;
+			e.preventDefault();
+		} else if (e.key === 'Escape') open = false;
+		else if (e.key === '/') {
+			const find = document.querySelector<HTMLElement>('[data-find]');
+			e.preventDefault();
+			if (find) find.focus();
+			else void goto('/find');
+		} else if (e.key === 'n' || e.key === 'N') {
+			e.preventDefault();
+			void goto('/setups/new');
+		} else if (station) {
+			e.preventDefault();
+			void goto(station.href);
+		}
 	}
 </script>
 
@@ -21,14 +38,34 @@
 	<aside aria-label="Keys" class="sheet">
 		<h2>Keys</h2>
 		<dl>
-			{#each [['?', 'this list'], ['/', 'find'], ['N', 'new setup'], ['Enter', 'take the value and move on'], ...extra] as [k, what] (k)}<div><dt><kbd>{k}</kbd></dt><dd>{what}</dd></div>{/each}
-			{#each stations as s (s.key)}<div><dt><kbd>{s.key}</kbd></dt><dd>{s.name}</dd></div>{/each}
+			{#each [['?', 'this list'], ['/', 'find'], ['N', 'new setup'], ['Enter', 'take the value and move on'], ...extra] as [k, what] (k)}<div
+				>
+					<dt><kbd>{k}</kbd></dt>
+					<dd>{what}</dd>
+				</div>{/each}
+			{#each stations as s (s.key)}<div>
+					<dt><kbd>{s.key}</kbd></dt>
+					<dd>{s.name}</dd>
+				</div>{/each}
 		</dl>
 		<button class="btn" onclick={() => (open = false)}>Close</button>
 	</aside>
 {/if}
 
 <style>
-	aside { position: fixed; right: 20px; bottom: 20px; z-index: 20; padding: 14px 18px; min-width: 240px; display: grid; gap: 10px; }
-	dl div { display: grid; grid-template-columns: 60px 1fr; padding: 3px 0; }
+	aside {
+		position: fixed;
+		right: 20px;
+		bottom: 20px;
+		z-index: 20;
+		padding: 14px 18px;
+		min-width: 240px;
+		display: grid;
+		gap: 10px;
+	}
+	dl div {
+		display: grid;
+		grid-template-columns: 60px 1fr;
+		padding: 3px 0;
+	}
 </style>

@@ -2,8 +2,26 @@
 	import type { System } from '$core/quantity/parse';
 
 	/** Fetches the register and the sheet only when somebody wants to see a working. */
-	let { id, input, output, version, system }: { id: string; input: Record<string, unknown>; output: Record<string, unknown>; version: string; system: System } = $props();
+	let {
+		id,
+		input,
+		output,
+		version,
+		system
+	}: {
+		id: string;
+		input: Record<string, unknown>;
+		output: Record<string, unknown>;
+		version: string;
+		system: System;
+	} = $props();
 	const parts = Promise.all([import('./WorkingSheet.svelte'), import('$core/calculations')]);
 </script>
 
-{#await parts then [sheet, register]}<sheet.default calculation={register.calculation(id)} {input} {output} version={`${register.CORE_VERSION}${version}`} {system} />{/await}
+{#await parts then [sheet, register]}<sheet.default
+		calculation={register.calculation(id)}
+		{input}
+		{output}
+		version={`${register.CORE_VERSION}${version}`}
+		{system}
+	/>{/await}

@@ -16,16 +16,70 @@
 <fieldset data-field={name} tabindex="-1">
 	<legend>{label || labelOf(field)} <span>{field.about}</span></legend>
 	{#each list as _, i (i)}
-		<div class="item"><b>{i + 1}</b><div class="in"><FieldInput {entry} field={field.item} path="{name}.{i}" label="{labelOf(field.item)} {i + 1}" /></div>
-			<button type="button" class="btn" aria-label="Remove {what} {i + 1}" onclick={() => entry.set(name, list.filter((_x, k) => k !== i))}><Trash size={16} /></button></div>
+		<div class="item">
+			<b>{i + 1}</b>
+			<div class="in">
+				<FieldInput {entry} field={field.item} path="{name}.{i}" label="{labelOf(field.item)} {i + 1}" />
+			</div>
+			<button
+				type="button"
+				class="btn"
+				aria-label="Remove {what} {i + 1}"
+				onclick={() =>
+					entry.set(
+						name,
+						list.filter((_x, k) => k !== i)
+					)}><Trash size={16} /></button
+			>
+		</div>
 	{/each}
-	<button type="button" class="btn" disabled={list.length >= (field.maxItems ?? Infinity)} onclick={() => entry.set(name, [...list, entry.blank(field.item)])}><Plus size={16} />Add {what}</button>
+	<button
+		type="button"
+		class="btn"
+		disabled={list.length >= (field.maxItems ?? Infinity)}
+		onclick={() => entry.set(name, [...list, entry.blank(field.item)])}><Plus size={16} />Add {what}</button
+	>
 	{#if fault}<p class="fault">{fault}</p>{/if}
 </fieldset>
 
 <style>
-	fieldset { border: 1px solid var(--rule); border-left: 3px solid var(--edge); padding: 8px 12px; min-width: 0; grid-column: 1 / -1; display: grid; gap: 8px; justify-items: start; }
-	legend { font-weight: 650; font-size: 14px; padding: 0 4px; } legend span { font-weight: 400; color: var(--ink2); font-size: 13px; }
-	.item { display: grid; grid-template-columns: 22px 1fr auto; gap: 8px; width: 100%; align-items: start; } .item b { padding-top: 10px; color: var(--ink2); } .in { min-width: 0; }
-	.fault { color: var(--stop); font-weight: 600; font-size: 13px; }
+	fieldset {
+		border: 1px solid var(--rule);
+		border-left: 3px solid var(--edge);
+		padding: 8px 12px;
+		min-width: 0;
+		grid-column: 1 / -1;
+		display: grid;
+		gap: 8px;
+		justify-items: start;
+	}
+	legend {
+		font-weight: 650;
+		font-size: 14px;
+		padding: 0 4px;
+	}
+	legend span {
+		font-weight: 400;
+		color: var(--ink2);
+		font-size: 13px;
+	}
+	.item {
+		display: grid;
+		grid-template-columns: 22px 1fr auto;
+		gap: 8px;
+		width: 100%;
+		align-items: start;
+	}
+	.item b {
+		padding-top: 10px;
+		color: var(--ink2);
+	}
+	.in {
+		min-width: 0;
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		font-size: 13px;
+	}
 </style>

@@ -5,19 +5,107 @@
 	import type { Entry, Typed } from './entry.svelte';
 
 	/** A list of small groups of numbers as a table, one line each; lines are added and taken away. */
-	let { entry, name, one, words = {}, least = 0 }: { entry: Entry; name: string; /** What a line is called, for its labels. */ one: string; words?: Record<string, string>; least?: number } = $props();
+	let {
+		entry,
+		name,
+		one,
+		words = {},
+		least = 0
+	}: {
+		entry: Entry;
+		name: string;
+		/** What a line is called, for its labels. */ one: string;
+		words?: Record<string, string>;
+		least?: number;
+	} = $props();
 	const field = $derived(entry.fieldAt(name) as ListField);
 	const columns = $derived((field.item as ObjectField).fields as NumberField[]);
 	const list = $derived((entry.at(name) ?? []) as Typed[]);
-	const fault = $derived(entry.faultAt(name) ?? Object.entries(entry.faults).find(([k]) => k.startsWith(`${name}.`))?.[1] ?? null);
-	const said = (f: NumberField) => `${words[f.name] ?? labelOf(f)}${symbolOf(f.unit, entry.system) ? `, ${symbolOf(f.unit, entry.system)}` : ''}`;
+	const fault = $derived(
+		entry.faultAt(name) ?? Object.entries(entry.faults).find(([k]) => k.startsWith(`${name}.`))?.[1] ?? null
+	);
+	const said = (f: NumberField) =>
+		`${words[f.name] ?? labelOf(f)}${symbolOf(f.unit, entry.system) ? `, ${symbolOf(f.unit, entry.system)}` : ''}`;
 </script>
 
 <table data-field={name} tabindex="-1">
-	<thead><tr>{#each columns as f (f.name)}<th>{said(f)}</th>{/each}<th></th></tr></thead>
-	<tbody>{#each list as _, i (i)}<tr>{#each columns as f (f.name)}<td><input class="plain-input num" aria-label="{words[f.name] ?? labelOf(f)}, {one} {i + 1}" data-field="{name}.{i}.{f.name}" maxlength="30" autocomplete="off" bind:value={() => String(entry.at(`${name}.${i}.${f.name}`) ?? ''), (v) => entry.set(`${name}.${i}.${f.name}`, v)} /></td>{/each}<td>{#if list.length > least}<button type="button" class="btn" aria-label="Remove {one} {i + 1}" onclick={() => entry.set(name, list.filter((_x, k) => k !== i))}><Trash size={15} /></button>{/if}</td></tr>{/each}</tbody>
+	<thead
+		><tr
+			>{#each columns as f (f.name)}<th>{said(f)}</th>{/each}<th></th></tr
+		></thead
+	>
+	<tbody
+		>{#each list as _, i (i)}<tr
+				>{#each columns as f (f.name)}<td
+						><input
+							class="plain-input num"
+							aria-label="{words[f.name] ?? labelOf(f)}, {one} {i + 1}"
+							data-field="{name}.{i}.{f.name}"
+							maxlength="30"
+							autocomplete="off"
+							bind:value={
+								() => String(entry.at(`${name}.${i}.${f.name}`) ?? ''),
+								(v) => entry.set(`${name}.${i}.${f.name}`, v)
+							}
+						/></td
+					>{/each}<td
+					>{#if list.length > least}<button
+							type="button"
+							class="btn"
+							aria-label="Remove {one} {i + 1}"
+							onclick={() =>
+								entry.set(
+									name,
+									list.filter((_x, k) => k !== i)
+								)}><Trash size={15} /></button
+						>{/if}</td
+				></tr
+			>{/each}</tbody
+	>
 </table>
-<button type="button" class="btn add" disabled={list.length >= (field.maxItems ?? Infinity)} onclick={() => entry.set(name, [...list, entry.blank(field.item)])}>Add a {one}</button>
+<button
+	type="button"
+	class="btn add"
+	disabled={list.length >= (field.maxItems ?? Infinity)}
+	onclick={() => entry.set(name, [...list, entry.blank(field.item)])}>Add a {one}</button
+>
 {#if fault}<p class="fault">{fault}</p>{/if}
 
-<style>table { width: 100%; } th { text-align: left; font-size: 12.5px; color: var(--ink2); border: 0; padding: 0 6px 2px 0; font-weight: 500; } td { border: 0; padding: 0 6px 4px 0; } input { width: 100%; min-width: 52px; font-weight: 600; font-size: 16px; padding: 3px 8px; min-height: 36px; } .btn { padding: 3px 9px; min-height: 34px; font-size: 13.5px; } .add { justify-self: start; } .fault { color: var(--stop); font-weight: 600; font-size: 13px; }</style>
+<style>
+	table {
+		width: 100%;
+	}
+	th {
+		text-align: left;
+		font-size: 12.5px;
+		color: var(--ink2);
+		border: 0;
+		padding: 0 6px 2px 0;
+		font-weight: 500;
+	}
+	td {
+		border: 0;
+		padding: 0 6px 4px 0;
+	}
+	input {
+		width: 100%;
+		min-width: 52px;
+		font-weight: 600;
+		font-size: 16px;
+		padding: 3px 8px;
+		min-height: 36px;
+	}
+	.btn {
+		padding: 3px 9px;
+		min-height: 34px;
+		font-size: 13.5px;
+	}
+	.add {
+		justify-self: start;
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		font-size: 13px;
+	}
+</style>

@@ -8,20 +8,63 @@
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as ListField);
 	const list = $derived((entry.at(name) ?? []) as string[]);
-	const fault = $derived(entry.faultAt(name) ?? Object.entries(entry.faults).find(([k]) => k.startsWith(`${name}.`))?.[1] ?? null);
+	const fault = $derived(
+		entry.faultAt(name) ?? Object.entries(entry.faults).find(([k]) => k.startsWith(`${name}.`))?.[1] ?? null
+	);
 	const unit = $derived(symbolOf((field.item as NumberField).unit, entry.system));
 	const split = (text: string) => text.split(/[\s;]+|,(?=\s)/).filter((t) => t !== '');
 	let text = $state(list.join(' '));
-	$effect(() => { if (split(text).join(' ') !== list.join(' ')) text = list.join(' '); });
+	$effect(() => {
+		if (split(text).join(' ') !== list.join(' ')) text = list.join(' ');
+	});
 </script>
 
 <div class="field">
 	<label for={id}>{label || labelOf(field)} <span>{unit ? `in ${unit}, ` : ''}spaces between</span></label>
-	<textarea {id} class="plain-input num" data-field={name} rows="2" aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" bind:value={() => text, (v) => { text = v; entry.set(name, split(v)); }} onblur={() => (entry.touched[name] = true)}></textarea>
+	<textarea
+		{id}
+		class="plain-input num"
+		data-field={name}
+		rows="2"
+		aria-invalid={fault ? 'true' : undefined}
+		aria-describedby="{id}-n"
+		bind:value={
+			() => text,
+			(v) => {
+				text = v;
+				entry.set(name, split(v));
+			}
+		}
+		onblur={() => (entry.touched[name] = true)}></textarea>
 	<div id="{id}-n" class:fault class="note">{fault ?? `${list.length} given; ${rangeOf(field)}`}</div>
 </div>
 
 <style>
-	.field { grid-column: 1 / -1; } label { display: block; font-size: 13.5px; color: var(--ink2); margin-bottom: 3px; } label span { font-size: 12.5px; } textarea { width: 100%; font-weight: 600; font-size: 16px; resize: vertical; }
-	.note { font-size: 12.5px; color: var(--ink3); } .fault { color: var(--stop); font-weight: 600; font-size: 13px; }
+	.field {
+		grid-column: 1 / -1;
+	}
+	label {
+		display: block;
+		font-size: 13.5px;
+		color: var(--ink2);
+		margin-bottom: 3px;
+	}
+	label span {
+		font-size: 12.5px;
+	}
+	textarea {
+		width: 100%;
+		font-weight: 600;
+		font-size: 16px;
+		resize: vertical;
+	}
+	.note {
+		font-size: 12.5px;
+		color: var(--ink3);
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		font-size: 13px;
+	}
 </style>

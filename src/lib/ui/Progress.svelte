@@ -1,12 +1,31 @@
 <script lang="ts">
 	/** How far something long has come, and the way to stop it. */
-	let { label, done = 0, of = 0, oncancel }: { label: string; done?: number; of?: number; oncancel?: () => void } = $props();
+	let {
+		label,
+		done = 0,
+		of = 0,
+		oncancel
+	}: { label: string; done?: number; of?: number; oncancel?: () => void } = $props();
 </script>
 
 <div class="sheet" role="status">
-	<p><b>{label}</b>{#if of}<span class="num"> {done} of {of}</span>{/if}</p>
+	<p>
+		<b>{label}</b>{#if of}<span class="num"> {done} of {of}</span>{/if}
+	</p>
 	<progress aria-label={label} max={of || undefined} value={of ? done : undefined}></progress>
 	{#if oncancel}<button class="btn" onclick={oncancel}>Cancel</button>{/if}
 </div>
 
-<style>div { padding: 18px; display: grid; gap: 10px; justify-items: start; } progress { width: 100%; height: 16px; accent-color: var(--act); }</style>
+<style>
+	div {
+		padding: 18px;
+		display: grid;
+		gap: 10px;
+		justify-items: start;
+	}
+	progress {
+		width: 100%;
+		height: 16px;
+		accent-color: var(--act);
+	}
+</style>

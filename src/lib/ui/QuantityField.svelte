@@ -6,40 +6,127 @@
 	import type { Entry } from './entry.svelte';
 
 	/** Takes what people write; shows the other unit system, or another reading of it, small beneath. */
-	let { entry, name, note = '', autofocus = false, onenter, showRange = false, label = '' }: { entry: Entry; name: string; note?: string; autofocus?: boolean; onenter?: () => void; showRange?: boolean; label?: string } = $props();
+	let {
+		entry,
+		name,
+		note = '',
+		autofocus = false,
+		onenter,
+		showRange = false,
+		label = ''
+	}: {
+		entry: Entry;
+		name: string;
+		note?: string;
+		autofocus?: boolean;
+		onenter?: () => void;
+		showRange?: boolean;
+		label?: string;
+	} = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as NumberField);
 	const fault = $derived(entry.faultAt(name));
 	const parsed = $derived(parseQuantity(String(entry.at(name) ?? ''), field.unit, entry.system));
-	const beneath = $derived(note || ('value' in parsed ? otherSystem(parsed.value, field.unit, entry.system) : '') || (showRange && field.unit !== 'deg' ? rangeText(field, entry.system) : ''));
+	const beneath = $derived(
+		note ||
+			('value' in parsed ? otherSystem(parsed.value, field.unit, entry.system) : '') ||
+			(showRange && field.unit !== 'deg' ? rangeText(field, entry.system) : '')
+	);
 	function keys(e: KeyboardEvent) {
 		if (e.key !== 'Enter') return;
 		e.preventDefault();
 		if (onenter) return onenter();
-		const all = [...document.querySelectorAll<HTMLElement>('main input:not([disabled]), main select, main .btn.act')];
+		const all = [
+			...document.querySelectorAll<HTMLElement>('main input:not([disabled]), main select, main .btn.act')
+		];
 		all[all.indexOf(e.currentTarget as HTMLElement) + 1]?.focus();
 	}
 </script>
 
 <div class="field">
-	<label for={id}>{label || labelOf(field)}{#if !field.required && field.default === undefined}<span class="opt">&nbsp;if known</span>{/if}</label>
+	<label for={id}
+		>{label || labelOf(field)}{#if !field.required && field.default === undefined}<span class="opt"
+				>&nbsp;if known</span
+			>{/if}</label
+	>
 	<div class="qty" class:bad={fault}>
 		<!-- svelte-ignore a11y_autofocus -->
-		<input {id} data-field={name} inputmode="text" autocomplete="off" spellcheck="false" {autofocus} bind:value={() => String(entry.at(name) ?? ''), (v) => entry.set(name, v)} aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" maxlength="60"
-			onblur={() => (entry.touched[name] = true)} onkeydown={keys} />
+		<input
+			{id}
+			data-field={name}
+			inputmode="text"
+			autocomplete="off"
+			spellcheck="false"
+			{autofocus}
+			bind:value={() => String(entry.at(name) ?? ''), (v) => entry.set(name, v)}
+			aria-invalid={fault ? 'true' : undefined}
+			aria-describedby="{id}-n"
+			maxlength="60"
+			onblur={() => (entry.touched[name] = true)}
+			onkeydown={keys}
+		/>
 		{#if symbolOf(field.unit, entry.system)}<i>{symbolOf(field.unit, entry.system)}</i>{/if}
 	</div>
 	<div id="{id}-n" class:fault class="alt">{fault ?? beneath}</div>
 </div>
 
 <style>
-	label { display: block; font-size: 13.5px; color: var(--ink2); margin-bottom: 3px; }
-	.opt { color: var(--ink3); font-size: 12.5px; }
-	.qty { display: flex; border: 1.5px solid var(--edge); border-radius: var(--round); background: var(--paper); overflow: hidden; min-height: var(--hit); }
-	.qty:focus-within { border-color: var(--act); box-shadow: 0 0 0 3px var(--act-soft); }
-	.qty.bad { border-color: var(--stop); }
-	input { flex: 1; min-width: 0; width: 100%; border: 0; background: none; outline: none; font: 600 19px var(--mono); padding: 0 4px 0 11px; color: var(--ink); }
-	i { font: 500 14px/1 var(--text); color: var(--ink2); padding: 0 10px; background: var(--well); font-style: normal; display: flex; align-items: center; white-space: nowrap; }
-	.alt { font: 500 12.5px/1.3 var(--mono); color: var(--ink3); margin-top: 3px; min-height: 16px; }
-	.fault { font-family: var(--text); font-size: 13px; color: var(--stop); font-weight: 600; }
+	label {
+		display: block;
+		font-size: 13.5px;
+		color: var(--ink2);
+		margin-bottom: 3px;
+	}
+	.opt {
+		color: var(--ink3);
+		font-size: 12.5px;
+	}
+	.qty {
+		display: flex;
+		border: 1.5px solid var(--edge);
+		border-radius: var(--round);
+		background: var(--paper);
+		overflow: hidden;
+		min-height: var(--hit);
+	}
+	.qty:focus-within {
+		border-color: var(--act);
+		box-shadow: 0 0 0 3px var(--act-soft);
+	}
+	.qty.bad {
+		border-color: var(--stop);
+	}
+	input {
+		flex: 1;
+		min-width: 0;
+		width: 100%;
+		border: 0;
+		background: none;
+		outline: none;
+		font: 600 19px var(--mono);
+		padding: 0 4px 0 11px;
+		color: var(--ink);
+	}
+	i {
+		font: 500 14px/1 var(--text);
+		color: var(--ink2);
+		padding: 0 10px;
+		background: var(--well);
+		font-style: normal;
+		display: flex;
+		align-items: center;
+		white-space: nowrap;
+	}
+	.alt {
+		font: 500 12.5px/1.3 var(--mono);
+		color: var(--ink3);
+		margin-top: 3px;
+		min-height: 16px;
+	}
+	.fault {
+		font-family: var(--text);
+		font-size: 13px;
+		color: var(--stop);
+		font-weight: 600;
+	}
 </style>

@@ -4,18 +4,46 @@
 
 	/** What a result has against it, in words. */
 	let { reasons = [], most = 4 }: { reasons?: readonly Reason[]; most?: number } = $props();
-	const sorted = $derived([...reasons].sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'stop' ? -1 : 1)).slice(0, most));
+	const sorted = $derived(
+		[...reasons]
+			.sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'stop' ? -1 : 1))
+			.slice(0, most)
+	);
 </script>
 
 {#if sorted.length}
 	<ul>
-		{#each sorted as r (r.code)}<li class={r.severity}><VerdictMark state={r.severity} size={18} /><span>{#if r.severity !== 'ok'}<b>{r.severity === 'stop' ? 'Stop.' : 'Caution.'}</b>{/if} {r.message}</span></li>{/each}
+		{#each sorted as r (r.code)}<li class={r.severity}>
+				<VerdictMark state={r.severity} size={18} /><span
+					>{#if r.severity !== 'ok'}<b>{r.severity === 'stop' ? 'Stop.' : 'Caution.'}</b>{/if}
+					{r.message}</span
+				>
+			</li>{/each}
 	</ul>
 {/if}
 
 <style>
-	ul { list-style: none; padding: 0; display: grid; gap: 5px; }
-	li { display: grid; grid-template-columns: 18px 1fr; gap: 8px; padding: 7px 10px; font-size: 14px; background: var(--well); border-left: 3px solid var(--rule); }
-	.stop { background: var(--stop-soft); border-color: var(--stop); }
-	.caution { background: var(--caution-soft); border-color: var(--caution); }
+	ul {
+		list-style: none;
+		padding: 0;
+		display: grid;
+		gap: 5px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 18px 1fr;
+		gap: 8px;
+		padding: 7px 10px;
+		font-size: 14px;
+		background: var(--well);
+		border-left: 3px solid var(--rule);
+	}
+	.stop {
+		background: var(--stop-soft);
+		border-color: var(--stop);
+	}
+	.caution {
+		background: var(--caution-soft);
+		border-color: var(--caution);
+	}
 </style>

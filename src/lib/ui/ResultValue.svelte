@@ -6,8 +6,11 @@
 
 	/** Any output value: a number with its unit, a word, a list or a group. */
 	let { value, unit, system }: { value: unknown; unit?: Unit; system: System } = $props();
-	const isGroup = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v);
-	const groups = $derived(Array.isArray(value) && value.some(isGroup) ? (value as Record<string, unknown>[]) : null);
+	const isGroup = (v: unknown): v is Record<string, unknown> =>
+		typeof v === 'object' && v !== null && !Array.isArray(v);
+	const groups = $derived(
+		Array.isArray(value) && value.some(isGroup) ? (value as Record<string, unknown>[]) : null
+	);
 	const heads = $derived(groups ? [...new Set(groups.flatMap((g) => Object.keys(g)))] : []);
 	const MOST = 40;
 </script>
@@ -17,11 +20,60 @@
 {:else if typeof value === 'boolean'}<b>{value ? 'yes' : 'no'}</b>
 {:else if typeof value === 'string'}<b>{value.replace(/-/g, ' ')}</b>
 {:else if groups}
-	<div class="scroll"><table><thead><tr>{#each heads as h (h)}<th>{labelOf({ name: h })}</th>{/each}</tr></thead><tbody>{#each groups.slice(0, MOST) as g, i (i)}<tr>{#each heads as h (h)}<td><Self value={g[h]} unit={unitOfName(h)} {system} /></td>{/each}</tr>{/each}</tbody></table></div>
+	<div class="scroll">
+		<table>
+			<thead
+				><tr
+					>{#each heads as h (h)}<th>{labelOf({ name: h })}</th>{/each}</tr
+				></thead
+			><tbody
+				>{#each groups.slice(0, MOST) as g, i (i)}<tr
+						>{#each heads as h (h)}<td><Self value={g[h]} unit={unitOfName(h)} {system} /></td>{/each}</tr
+					>{/each}</tbody
+			>
+		</table>
+	</div>
 	{#if groups.length > MOST}<span class="quiet">and {groups.length - MOST} more</span>{/if}
-{:else if Array.isArray(value)}{#if value.length}<span class="num">{value.map((v) => (typeof v === 'number' ? quantity(v, unit, system) : typeof v === 'string' && unitOfName(v) ? labelOf({ name: v }).toLowerCase() : String(v))).slice(0, 200).join(', ')}</span>{:else}<span class="quiet">none</span>{/if}
-{:else if isGroup(value)}<dl>{#each Object.entries(value) as [k, v] (k)}<div><dt>{labelOf({ name: k })}</dt><dd><Self value={v} unit={unitOfName(k)} {system} /></dd></div>{/each}</dl>{/if}
+{:else if Array.isArray(value)}{#if value.length}<span class="num"
+			>{value
+				.map((v) =>
+					typeof v === 'number'
+						? quantity(v, unit, system)
+						: typeof v === 'string' && unitOfName(v)
+							? labelOf({ name: v }).toLowerCase()
+							: String(v)
+				)
+				.slice(0, 200)
+				.join(', ')}</span
+		>{:else}<span class="quiet">none</span>{/if}
+{:else if isGroup(value)}<dl>
+		{#each Object.entries(value) as [k, v] (k)}<div>
+				<dt>{labelOf({ name: k })}</dt>
+				<dd><Self value={v} unit={unitOfName(k)} {system} /></dd>
+			</div>{/each}
+	</dl>{/if}
 
 <style>
-	.b { font-weight: 650; } .scroll { overflow: auto; max-height: 320px; } td, th { padding: 3px 7px; font-size: 13px; text-align: left; } dl div { display: flex; justify-content: space-between; gap: 12px; font-size: 13.5px; } dt { color: var(--ink2); }
+	.b {
+		font-weight: 650;
+	}
+	.scroll {
+		overflow: auto;
+		max-height: 320px;
+	}
+	td,
+	th {
+		padding: 3px 7px;
+		font-size: 13px;
+		text-align: left;
+	}
+	dl div {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+		font-size: 13.5px;
+	}
+	dt {
+		color: var(--ink2);
+	}
 </style>

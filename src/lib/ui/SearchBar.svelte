@@ -3,7 +3,13 @@
 	import type { Snippet } from 'svelte';
 
 	/** A search that lives in the address: it works without script, and while typing with it. */
-	let { action, value, label, placeholder = '', children }: { action: string; value: string; label: string; placeholder?: string; children?: Snippet } = $props();
+	let {
+		action,
+		value,
+		label,
+		placeholder = '',
+		children
+	}: { action: string; value: string; label: string; placeholder?: string; children?: Snippet } = $props();
 	const WAIT_MS = 250;
 	let form: HTMLFormElement;
 	let timer: ReturnType<typeof setTimeout> | undefined;
@@ -13,13 +19,49 @@
 		const query = new URLSearchParams(given).toString();
 		void goto(query ? `${action}?${query}` : action, { keepFocus: true, noScroll: true, replaceState: true });
 	}
-	const soon = () => { clearTimeout(timer); timer = setTimeout(go, WAIT_MS); };
+	const soon = () => {
+		clearTimeout(timer);
+		timer = setTimeout(go, WAIT_MS);
+	};
 </script>
 
-<form role="search" bind:this={form} {action} onsubmit={(e) => { e.preventDefault(); go(); }} onchange={go}>
-	<input class="plain-input" type="search" name="q" {value} {placeholder} maxlength="60" aria-label={label} data-find oninput={soon} autocomplete="off" />
+<form
+	role="search"
+	bind:this={form}
+	{action}
+	onsubmit={(e) => {
+		e.preventDefault();
+		go();
+	}}
+	onchange={go}
+>
+	<input
+		class="plain-input"
+		type="search"
+		name="q"
+		{value}
+		{placeholder}
+		maxlength="60"
+		aria-label={label}
+		data-find
+		oninput={soon}
+		autocomplete="off"
+	/>
 	{@render children?.()}
 	<button class="btn">Find</button>
 </form>
 
-<style>form { display: flex; gap: 10px; flex-wrap: wrap; align-items: center; margin-bottom: 12px; } input { flex: 1; min-width: 200px; max-width: 380px; }</style>
+<style>
+	form {
+		display: flex;
+		gap: 10px;
+		flex-wrap: wrap;
+		align-items: center;
+		margin-bottom: 12px;
+	}
+	input {
+		flex: 1;
+		min-width: 200px;
+		max-width: 380px;
+	}
+</style>

@@ -2,7 +2,21 @@
 	import { labelOf, type TextField } from '$core/calculation/fields';
 	import type { Entry } from './entry.svelte';
 
-	let { entry, name, mono = false, note = '', label = '', autofocus = false }: { entry: Entry; name: string; mono?: boolean; note?: string; label?: string; autofocus?: boolean } = $props();
+	let {
+		entry,
+		name,
+		mono = false,
+		note = '',
+		label = '',
+		autofocus = false
+	}: {
+		entry: Entry;
+		name: string;
+		mono?: boolean;
+		note?: string;
+		label?: string;
+		autofocus?: boolean;
+	} = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as TextField);
 	const fault = $derived(entry.faultAt(name));
@@ -11,15 +25,45 @@
 <div class="field">
 	<label for={id}>{label || labelOf(field)}</label>
 	<!-- svelte-ignore a11y_autofocus -->
-	<input {id} class="plain-input" class:mono data-field={name} {autofocus} type={field.kind === ('date' as string) ? 'date' : 'text'} bind:value={() => String(entry.at(name) ?? ''), (v) => entry.set(name, v)} autocomplete="off" spellcheck="false" aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n"
-		onblur={() => (entry.touched[name] = true)} />
+	<input
+		{id}
+		class="plain-input"
+		class:mono
+		data-field={name}
+		{autofocus}
+		type={field.kind === ('date' as string) ? 'date' : 'text'}
+		bind:value={() => String(entry.at(name) ?? ''), (v) => entry.set(name, v)}
+		autocomplete="off"
+		spellcheck="false"
+		aria-invalid={fault ? 'true' : undefined}
+		aria-describedby="{id}-n"
+		onblur={() => (entry.touched[name] = true)}
+	/>
 	<div id="{id}-n" class:fault class="note">{fault ?? note}</div>
 </div>
 
 <style>
-	label { display: block; font-size: 13.5px; color: var(--ink2); margin-bottom: 3px; }
-	input { width: 100%; }
-	.mono { font: 600 19px var(--mono); }
-	.note { font-size: 12.5px; color: var(--ink3); margin-top: 3px; min-height: 16px; }
-	.fault { color: var(--stop); font-weight: 600; font-size: 13px; }
+	label {
+		display: block;
+		font-size: 13.5px;
+		color: var(--ink2);
+		margin-bottom: 3px;
+	}
+	input {
+		width: 100%;
+	}
+	.mono {
+		font: 600 19px var(--mono);
+	}
+	.note {
+		font-size: 12.5px;
+		color: var(--ink3);
+		margin-top: 3px;
+		min-height: 16px;
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		font-size: 13px;
+	}
 </style>

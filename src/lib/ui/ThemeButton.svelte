@@ -4,14 +4,28 @@
 	import { onMount } from 'svelte';
 
 	let dark = $state(false);
-	onMount(() => { dark = (document.documentElement.dataset.theme ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light')) === 'dark'; });
+	onMount(() => {
+		dark =
+			(document.documentElement.dataset.theme ??
+				(matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light')) === 'dark';
+	});
 	function toggle() {
 		dark = !dark;
 		document.documentElement.dataset.theme = dark ? 'dark' : 'light';
-		try { localStorage.setItem('uncinus-theme', dark ? 'dark' : 'light'); } catch { /* not kept without storage */ }
+		try {
+			localStorage.setItem('uncinus-theme', dark ? 'dark' : 'light');
+		} catch {
+			/* not kept without storage */
+		}
 	}
 </script>
 
-<button class="btn icon" type="button" onclick={toggle} aria-label={dark ? 'Light theme' : 'Dark theme'}>{#if dark}<Sun size={18} />{:else}<Moon size={18} />{/if}</button>
+<button class="btn icon" type="button" onclick={toggle} aria-label={dark ? 'Light theme' : 'Dark theme'}
+	>{#if dark}<Sun size={18} />{:else}<Moon size={18} />{/if}</button
+>
 
-<style>.icon { padding: 6px 11px; }</style>
+<style>
+	.icon {
+		padding: 6px 11px;
+	}
+</style>

@@ -5,28 +5,89 @@
 	import ThemeButton from './ThemeButton.svelte';
 
 	let { user }: { user: { name: string; role: string } } = $props();
-	const places = [['/', 'Floor'], ['/rack', 'Rack'], ['/setups', 'Setups'], ['/benches', 'Benches'], ['/practice', 'Practice'], ['/log', 'Log'], ['/shop', 'Shop']] as const;
-	const here = (href: string) => (href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href));
+	const places = [
+		['/', 'Floor'],
+		['/rack', 'Rack'],
+		['/setups', 'Setups'],
+		['/benches', 'Benches'],
+		['/practice', 'Practice'],
+		['/log', 'Log'],
+		['/shop', 'Shop']
+	] as const;
+	const here = (href: string) =>
+		href === '/' ? page.url.pathname === '/' : page.url.pathname.startsWith(href);
 </script>
 
 <header>
 	<Brand />
-	<nav aria-label="Main">{#each places as [href, name] (href)}<a {href} aria-current={here(href) ? 'page' : undefined}>{name}</a>{/each}</nav>
+	<nav aria-label="Main">
+		{#each places as [href, name] (href)}<a {href} aria-current={here(href) ? 'page' : undefined}>{name}</a
+			>{/each}
+	</nav>
 	<span class="sp"></span>
 	<a class="btn find" href="/find">Find <kbd>/</kbd></a>
-	<a class="who" href="/about" aria-label="{user.name}, {user.role}; about this program">{user.name}<small>{user.role}</small></a>
-	<form method="POST" action="/sign-out"><button class="btn icon" aria-label="Sign out"><LogOut size={18} /></button></form>
+	<a class="who" href="/about" aria-label="{user.name}, {user.role}; about this program"
+		>{user.name}<small>{user.role}</small></a
+	>
+	<form method="POST" action="/sign-out">
+		<button class="btn icon" aria-label="Sign out"><LogOut size={18} /></button>
+	</form>
 	<ThemeButton />
 	{#if user.role !== 'viewer'}<a class="btn act new" href="/setups/new">New setup <kbd>N</kbd></a>{/if}
 </header>
 
 <style>
-	header { display: flex; align-items: center; gap: 10px; padding: 0 20px 0 18px; min-height: 54px; border-bottom: 3px solid var(--ink); flex-wrap: wrap; }
-	nav { display: flex; gap: 4px; margin-left: 22px; flex-wrap: wrap; }
-	nav a { color: var(--ink2); text-decoration: none; font-size: 16px; padding: 11px 10px 9px; min-height: var(--hit); border-bottom: 3px solid transparent; }
-	nav a[aria-current] { color: var(--ink); font-weight: 680; border-color: var(--act); }
-	.sp { flex: 1; }
-	.who { color: var(--ink); text-decoration: none; font-size: 13.5px; line-height: 1.15; text-align: right; } .who small { display: block; color: var(--ink2); font-size: 12px; }
-	.icon { padding: 6px 11px; }
-	.find { font-size: 14px; } .new { font-size: 14.5px; padding: 6px 15px; }
+	header {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		padding: 0 20px 0 18px;
+		min-height: 54px;
+		border-bottom: 3px solid var(--ink);
+		flex-wrap: wrap;
+	}
+	nav {
+		display: flex;
+		gap: 4px;
+		margin-left: 22px;
+		flex-wrap: wrap;
+	}
+	nav a {
+		color: var(--ink2);
+		text-decoration: none;
+		font-size: 16px;
+		padding: 11px 10px 9px;
+		min-height: var(--hit);
+		border-bottom: 3px solid transparent;
+	}
+	nav a[aria-current] {
+		color: var(--ink);
+		font-weight: 680;
+		border-color: var(--act);
+	}
+	.sp {
+		flex: 1;
+	}
+	.who {
+		color: var(--ink);
+		text-decoration: none;
+		font-size: 13.5px;
+		line-height: 1.15;
+		text-align: right;
+	}
+	.who small {
+		display: block;
+		color: var(--ink2);
+		font-size: 12px;
+	}
+	.icon {
+		padding: 6px 11px;
+	}
+	.find {
+		font-size: 14px;
+	}
+	.new {
+		font-size: 14.5px;
+		padding: 6px 15px;
+	}
 </style>

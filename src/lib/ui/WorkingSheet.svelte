@@ -5,31 +5,96 @@
 	import ResultValue from './ResultValue.svelte';
 
 	/** How a result came about: formula, inputs, results, units, source and version, in place. */
-	let { calculation, input, output, version, system = 'mm' }: { calculation: Calculation; input: Record<string, unknown>; output: Record<string, unknown>; version: string; system?: System } = $props();
-	const at = (path: string) => path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null)?.[k], output);
+	let {
+		calculation,
+		input,
+		output,
+		version,
+		system = 'mm'
+	}: {
+		calculation: Calculation;
+		input: Record<string, unknown>;
+		output: Record<string, unknown>;
+		version: string;
+		system?: System;
+	} = $props();
+	const at = (path: string) =>
+		path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null)?.[k], output);
 </script>
 
 <section aria-label="Working of {calculation.title}">
 	<h3>{calculation.title} <span class="quiet num">{calculation.id}</span></h3>
-	<ul class="formulas">{#each calculation.formulas as f (f)}<li class="num">{f}</li>{/each}</ul>
+	<ul class="formulas">
+		{#each calculation.formulas as f (f)}<li class="num">{f}</li>{/each}
+	</ul>
 	<div class="two">
 		<dl aria-label="Inputs">
-			{#each calculation.fields as f (f.name)}{@const v = input[f.name] ?? ('default' in f ? f.default : null)}
-				{#if v !== null && v !== undefined}<div><dt>{labelOf(f)}</dt><dd><ResultValue value={v} unit={'unit' in f ? f.unit : undefined} {system} /></dd></div>{/if}
+			{#each calculation.fields as f (f.name)}{@const v =
+					input[f.name] ?? ('default' in f ? f.default : null)}
+				{#if v !== null && v !== undefined}<div>
+						<dt>{labelOf(f)}</dt>
+						<dd><ResultValue value={v} unit={'unit' in f ? f.unit : undefined} {system} /></dd>
+					</div>{/if}
 			{/each}
 		</dl>
 		<dl aria-label="Results">
-			{#each calculation.outputs as o (o.name)}<div><dt>{o.about}</dt><dd class:main={o.main}><ResultValue value={at(o.name)} unit={o.unit} {system} /></dd></div>{/each}
+			{#each calculation.outputs as o (o.name)}<div>
+					<dt>{o.about}</dt>
+					<dd class:main={o.main}><ResultValue value={at(o.name)} unit={o.unit} {system} /></dd>
+				</div>{/each}
 		</dl>
 	</div>
 	<p class="quiet">{calculation.source} Core {version}.</p>
-	{#if calculation.limits}<details><summary>How far it can be trusted</summary><ul>{#each calculation.limits as l (l)}<li>{l}</li>{/each}</ul></details>{/if}
+	{#if calculation.limits}<details>
+			<summary>How far it can be trusted</summary>
+			<ul>
+				{#each calculation.limits as l (l)}<li>{l}</li>{/each}
+			</ul>
+		</details>{/if}
 </section>
 
 <style>
-	section { background: var(--well); border: 1px solid var(--rule); border-left: 3px solid var(--act); padding: 12px 14px; font-size: 13.5px; display: grid; gap: 8px; overflow-wrap: anywhere; }
-	summary { cursor: pointer; min-height: 26px; font-weight: 600; } .formulas { list-style: none; padding: 0; font-size: 13px; }
-	.two { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 4px 24px; }
-	dl div { display: flex; justify-content: space-between; gap: 12px; border-bottom: 1px solid var(--rule); padding: 2px 0; }
-	dt { color: var(--ink2); } dd { text-align: right; max-width: 72%; min-width: 0; } dd.main { font-weight: 700; }
+	section {
+		background: var(--well);
+		border: 1px solid var(--rule);
+		border-left: 3px solid var(--act);
+		padding: 12px 14px;
+		font-size: 13.5px;
+		display: grid;
+		gap: 8px;
+		overflow-wrap: anywhere;
+	}
+	summary {
+		cursor: pointer;
+		min-height: 26px;
+		font-weight: 600;
+	}
+	.formulas {
+		list-style: none;
+		padding: 0;
+		font-size: 13px;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+		gap: 4px 24px;
+	}
+	dl div {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+		border-bottom: 1px solid var(--rule);
+		padding: 2px 0;
+	}
+	dt {
+		color: var(--ink2);
+	}
+	dd {
+		text-align: right;
+		max-width: 72%;
+		min-width: 0;
+	}
+	dd.main {
+		font-weight: 700;
+	}
 </style>

@@ -3,7 +3,14 @@
 	import type { Entry } from './entry.svelte';
 
 	/** Yes or no, said on purpose: neither is picked until somebody picks it. */
-	let { entry, name, label = '', yes = 'Yes', no = 'No', compact = false }: { entry: Entry; name: string; label?: string; yes?: string; no?: string; compact?: boolean } = $props();
+	let {
+		entry,
+		name,
+		label = '',
+		yes = 'Yes',
+		no = 'No',
+		compact = false
+	}: { entry: Entry; name: string; label?: string; yes?: string; no?: string; compact?: boolean } = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as BooleanField);
 	const fault = $derived(entry.faultAt(name));
@@ -13,21 +20,88 @@
 	<legend>{label || labelOf(field)}</legend>
 	<div class="row">
 		{#each [[true, yes], [false, no]] as const as [value, text], i (text)}
-			<label class:on={entry.at(name) === value}><input type="radio" name={id} data-field={i === 0 ? name : undefined} checked={entry.at(name) === value} onchange={() => entry.set(name, value)} />{text}</label>
+			<label class:on={entry.at(name) === value}
+				><input
+					type="radio"
+					name={id}
+					data-field={i === 0 ? name : undefined}
+					checked={entry.at(name) === value}
+					onchange={() => entry.set(name, value)}
+				/>{text}</label
+			>
 		{/each}
 	</div>
 	{#if fault}<div class="fault">{fault}</div>{/if}
 </fieldset>
 
 <style>
-	fieldset { border: 0; padding: 0; min-width: 0; }
-	legend { font-size: 13.5px; color: var(--ink2); margin-bottom: 3px; padding: 0; float: left; width: 100%; }
-	.row { display: flex; gap: 6px; clear: both; }
-	.compact { display: grid; grid-template-columns: 1fr auto; align-items: center; gap: 4px 10px; }
-	.compact legend { color: var(--ink); font-size: 14.5px; margin: 0; float: none; display: contents; }
-	.row label { position: relative; display: inline-flex; align-items: center; justify-content: center; min-width: 58px; min-height: 38px; padding: 4px 12px; border: 1.5px solid var(--rule); border-radius: var(--round); background: var(--sheet); font-weight: 600; font-size: 14px; cursor: pointer; }
-	label.on { background: var(--ink); color: var(--sheet); border-color: var(--ink); }
-	input { position: absolute; opacity: 0; inset: 0; width: 100%; height: 100%; cursor: pointer; }
-	.row label:focus-within { outline: 3px solid var(--act); outline-offset: 2px; }
-	.fault { font-size: 13px; color: var(--stop); font-weight: 600; grid-column: 1 / -1; }
+	fieldset {
+		border: 0;
+		padding: 0;
+		min-width: 0;
+	}
+	legend {
+		font-size: 13.5px;
+		color: var(--ink2);
+		margin-bottom: 3px;
+		padding: 0;
+		float: left;
+		width: 100%;
+	}
+	.row {
+		display: flex;
+		gap: 6px;
+		clear: both;
+	}
+	.compact {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		align-items: center;
+		gap: 4px 10px;
+	}
+	.compact legend {
+		color: var(--ink);
+		font-size: 14.5px;
+		margin: 0;
+		float: none;
+		display: contents;
+	}
+	.row label {
+		position: relative;
+		display: inline-flex;
+		align-items: center;
+		justify-content: center;
+		min-width: 58px;
+		min-height: 38px;
+		padding: 4px 12px;
+		border: 1.5px solid var(--rule);
+		border-radius: var(--round);
+		background: var(--sheet);
+		font-weight: 600;
+		font-size: 14px;
+		cursor: pointer;
+	}
+	label.on {
+		background: var(--ink);
+		color: var(--sheet);
+		border-color: var(--ink);
+	}
+	input {
+		position: absolute;
+		opacity: 0;
+		inset: 0;
+		width: 100%;
+		height: 100%;
+		cursor: pointer;
+	}
+	.row label:focus-within {
+		outline: 3px solid var(--act);
+		outline-offset: 2px;
+	}
+	.fault {
+		font-size: 13px;
+		color: var(--stop);
+		font-weight: 600;
+		grid-column: 1 / -1;
+	}
 </style>

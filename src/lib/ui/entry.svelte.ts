@@ -25,11 +25,21 @@ function converted(f: Field, typed: Typed, from: System, to: System): Typed {
 		return 'value' in p ? figure(p.value, f.unit, to) : typed;
 	}
 	if (f.kind === 'list' && Array.isArray(typed)) return typed.map((t) => converted(f.item, t, from, to));
-	if (f.kind === 'object' && typeof typed === 'object' && typed !== null && !Array.isArray(typed)) return { ...typed, ...Object.fromEntries(f.fields.map((g) => [g.name, converted(g, typed[g.name] ?? null, from, to)])) };
+	if (f.kind === 'object' && typeof typed === 'object' && typed !== null && !Array.isArray(typed))
+		return {
+			...typed,
+			...Object.fromEntries(f.fields.map((g) => [g.name, converted(g, typed[g.name] ?? null, from, to)]))
+		};
 	return typed;
 }
 
-interface Options { fields: readonly Field[]; system?: System; key?: string; draft?: Record<string, unknown> | null; start?: Record<string, unknown> }
+interface Options {
+	fields: readonly Field[];
+	system?: System;
+	key?: string;
+	draft?: Record<string, unknown> | null;
+	start?: Record<string, unknown>;
+}
 
 /**
  * What a person has typed into a bench or form: kept as typed, read as numbers when asked, never lost. Every change is kept in
@@ -59,11 +69,26 @@ export class Entry {
 
 	/** A core value as a person would have typed it. */
 	private asTyped(f: Field, value: unknown): Typed {
-		if (f.kind === 'number' || f.kind === 'integer') return typeof value === 'number' ? figure(value, f.unit, this.system) : '';
+		if (f.kind === 'number' || f.kind === 'integer')
+			return typeof value === 'number' ? figure(value, f.unit, this.system) : '';
 		if (f.kind === 'boolean') return typeof value === 'boolean' ? value : null;
 		if (f.kind === 'list') return Array.isArray(value) ? value.map((v) => this.asTyped(f.item, v)) : [];
-		if (f.kind === 'object') return Object.fromEntries(f.fields.map((g) => [g.name, this.asTyped(g, (value as Record<string, unknown> | undefined)?.[g.name] ?? ('default' in g ? g.default : undefined))]));
-		return typeof value === 'string' ? value : f.kind === 'choice' && f.numeric && typeof value === 'number' ? String(value) : '';
+		if (f.kind === 'object')
+			return Object.fromEntries(
+				f.fields.map((g) => [
+					g.name,
+					this.asTyped(
+						g,
+						(value as Record<string, unknown> | undefined)?.[g.name] ??
+							('default' in g ? g.default : undefined)
+					)
+				])
+			);
+		return typeof value === 'string'
+			? value
+			: f.kind === 'choice' && f.numeric && typeof value === 'number'
+				? String(value)
+				: '';
 	}
 
 	/** Reads one typed value into a core value; undefined when nothing is there. @throws InputFault */
@@ -73,10 +98,20 @@ export class Entry {
 			if ('problem' in p) throw new InputFault(path, 'not-a-number', p.problem);
 			return 'value' in p ? p.value : undefined;
 		}
-		if (f.kind === 'list' && !f.required && f.default === undefined && !(typed as Typed[] | null)?.length) return undefined;
-		if (f.kind === 'list') return ((typed as Typed[]) ?? []).map((t, i) => this.read(f.item, t, `${path}.${i}`) ?? null);
+		if (f.kind === 'list' && !f.required && f.default === undefined && !(typed as Typed[] | null)?.length)
+			return undefined;
+		if (f.kind === 'list')
+			return ((typed as Typed[]) ?? []).map((t, i) => this.read(f.item, t, `${path}.${i}`) ?? null);
 		if (f.kind === 'object') {
-			const entries = f.fields.map((g) => [g.name, this.read(g, (typed as Record<string, Typed>)?.[g.name] ?? null, `${path}.${g.name}`)] as const).filter(([, v]) => v !== undefined);
+			const entries = f.fields
+				.map(
+					(g) =>
+						[
+							g.name,
+							this.read(g, (typed as Record<string, Typed>)?.[g.name] ?? null, `${path}.${g.name}`)
+						] as const
+				)
+				.filter(([, v]) => v !== undefined);
 			return entries.length || f.required ? Object.fromEntries(entries) : undefined;
 		}
 		return typed === '' || typed === null ? undefined : typed;
@@ -102,13 +137,19 @@ export class Entry {
 	/** The field a dotted path leads to, inside lists and groups too. */
 	fieldAt(path: string): Field | undefined {
 		let at: Field | undefined;
-		for (const key of path.split('.')) at = at?.kind === 'list' ? at.item : (at?.kind === 'object' ? at.fields : at ? [] : this.fields).find((f) => f.name === key);
+		for (const key of path.split('.'))
+			at =
+				at?.kind === 'list'
+					? at.item
+					: (at?.kind === 'object' ? at.fields : at ? [] : this.fields).find((f) => f.name === key);
 		return at;
 	}
 
 	/** What is typed at a dotted path. */
 	at(path: string): Typed {
-		return path.split('.').reduce<Typed>((v, key) => (v as Record<string, Typed> | null)?.[key] ?? null, this.typed as Typed);
+		return path
+			.split('.')
+			.reduce<Typed>((v, key) => (v as Record<string, Typed> | null)?.[key] ?? null, this.typed as Typed);
 	}
 
 	/** The fault to show beside a field: what the server said, or what is wrong with what was typed. */
@@ -128,7 +169,8 @@ export class Entry {
 	set(path: string, value: Typed): void {
 		const [head, ...inner] = path.split('.') as [string, ...string[]];
 		this.typed[head] = inner.length ? replaced(this.typed[head] ?? null, inner, value) : value;
-		for (const key of Object.keys(this.faults)) if (key === path || key === head || key.startsWith(`${path}.`)) delete this.faults[key];
+		for (const key of Object.keys(this.faults))
+			if (key === path || key === head || key.startsWith(`${path}.`)) delete this.faults[key];
 		this.save();
 	}
 
@@ -138,26 +180,37 @@ export class Entry {
 		this.touched[head] = true;
 		this.faults[fault.field] = fault.message;
 		if (fault.field !== head) this.faults[head] = fault.message;
-		queueMicrotask(() => (document.querySelector(`[data-field="${CSS.escape(fault.field)}"]`) ?? document.querySelector<HTMLElement>(`[data-field="${CSS.escape(head)}"]`) as HTMLElement | null)?.dispatchEvent(new CustomEvent('blamed')));
+		queueMicrotask(() =>
+			(
+				document.querySelector(`[data-field="${CSS.escape(fault.field)}"]`) ??
+				(document.querySelector<HTMLElement>(`[data-field="${CSS.escape(head)}"]`) as HTMLElement | null)
+			)?.dispatchEvent(new CustomEvent('blamed'))
+		);
 		setTimeout(() => document.querySelector<HTMLElement>(`[data-field="${CSS.escape(head)}"]`)?.focus(), 0);
 	}
 
 	/** Shows every fault at once, after somebody tried to record. */
-	touchAll(): void { for (const f of this.fields) this.touched[f.name] = true; }
+	touchAll(): void {
+		for (const f of this.fields) this.touched[f.name] = true;
+	}
 
 	/** Shows the numbers in the other system; what was typed is converted, not lost. */
 	switchTo(system: System): void {
 		if (system === this.system) return;
-		for (const f of this.fields) this.typed[f.name] = converted(f, this.typed[f.name] ?? null, this.system, system);
+		for (const f of this.fields)
+			this.typed[f.name] = converted(f, this.typed[f.name] ?? null, this.system, system);
 		this.system = system;
 	}
 
 	/** An empty value of a field, as typed: for a new line of a list. */
-	blank(f: Field): Typed { return this.asTyped(f, 'default' in f ? f.default : undefined); }
+	blank(f: Field): Typed {
+		return this.asTyped(f, 'default' in f ? f.default : undefined);
+	}
 
 	/** Fills everything from core values, as the example of a bench does. */
 	fill(values: Record<string, unknown>): void {
-		for (const f of this.fields) this.typed[f.name] = this.asTyped(f, values[f.name] ?? ('default' in f ? f.default : undefined));
+		for (const f of this.fields)
+			this.typed[f.name] = this.asTyped(f, values[f.name] ?? ('default' in f ? f.default : undefined));
 		this.faults = {};
 		this.touched = {};
 		this.save();
@@ -165,22 +218,49 @@ export class Entry {
 
 	private local(): Record<string, unknown> | null {
 		if (!this.key || typeof localStorage === 'undefined') return null;
-		try { return JSON.parse(localStorage.getItem(LOCAL + this.key) ?? 'null'); } catch { return null; }
+		try {
+			return JSON.parse(localStorage.getItem(LOCAL + this.key) ?? 'null');
+		} catch {
+			return null;
+		}
 	}
 
 	private save(): void {
 		if (!this.key) return;
 		const body = JSON.stringify(this.typed);
-		try { localStorage.setItem(LOCAL + this.key, body); } catch { /* storage full or off: the server still keeps it */ }
+		try {
+			localStorage.setItem(LOCAL + this.key, body);
+		} catch {
+			/* storage full or off: the server still keeps it */
+		}
 		clearTimeout(this.timer);
-		this.timer = setTimeout(() => void fetch(`/api/drafts/${encodeURIComponent(this.key!)}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body }).then((r) => { this.kept = r.ok; }, () => { this.kept = false; }), SAVE_AFTER_MS);
+		this.timer = setTimeout(
+			() =>
+				void fetch(`/api/drafts/${encodeURIComponent(this.key!)}`, {
+					method: 'PUT',
+					headers: { 'content-type': 'application/json' },
+					body
+				}).then(
+					(r) => {
+						this.kept = r.ok;
+					},
+					() => {
+						this.kept = false;
+					}
+				),
+			SAVE_AFTER_MS
+		);
 	}
 
 	/** Forgets the draft once it has been recorded. */
 	async recorded(): Promise<void> {
 		if (!this.key) return;
 		clearTimeout(this.timer);
-		try { localStorage.removeItem(LOCAL + this.key); } catch { /* nothing kept there */ }
+		try {
+			localStorage.removeItem(LOCAL + this.key);
+		} catch {
+			/* nothing kept there */
+		}
 		await fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE' }).catch(() => undefined);
 	}
 }

@@ -5,9 +5,21 @@ import { encodingOf } from '$core/shop/text-encoding';
 import type { Intake } from '$core/shop/wheel-intake';
 
 /** Reads a rack file off the main thread: first its headings, then, once the columns are matched, a verdict a line. */
-export type ReaderAsk = { kind: 'open'; bytes: ArrayBuffer; name: string } | { kind: 'judge'; match: Record<string, number> };
-export interface LineVerdict { line: number; number: string; marking: string; verdict: 'good' | 'duplicate' | 'unreadable'; reason: string; intake: Intake | null }
-export type ReaderSays = { kind: 'opened'; headings: string[]; sample: string[][]; lines: number; encoding: string } | { kind: 'progress'; done: number; of: number } | { kind: 'judged'; lines: LineVerdict[] } | { kind: 'failed'; message: string };
+export type ReaderAsk =
+	{ kind: 'open'; bytes: ArrayBuffer; name: string } | { kind: 'judge'; match: Record<string, number> };
+export interface LineVerdict {
+	line: number;
+	number: string;
+	marking: string;
+	verdict: 'good' | 'duplicate' | 'unreadable';
+	reason: string;
+	intake: Intake | null;
+}
+export type ReaderSays =
+	| { kind: 'opened'; headings: string[]; sample: string[][]; lines: number; encoding: string }
+	| { kind: 'progress'; done: number; of: number }
+	| { kind: 'judged'; lines: LineVerdict[] }
+	| { kind: 'failed'; message: string };
 
 const say = (m: ReaderSays) => (self as unknown as { postMessage(m: ReaderSays): void }).postMessage(m);
 const MOST_LINES = 100_000;
@@ -20,16 +32,39 @@ function open(bytes: ArrayBuffer, name: string): void {
 	let rows: string[][];
 	if (/\.json$/i.test(name) || /^\s*[{[]/.test(text)) {
 		let json: unknown;
-		try { json = JSON.parse(text); } catch { return say({ kind: 'failed', message: 'This is not readable JSON. Export it again, or save it as CSV.' }); }
-		const list = (Array.isArray(json) ? json : (json as { wheels?: unknown }).wheels) as Record<string, unknown>[] | undefined;
+		try {
+			json = JSON.parse(text);
+		} catch {
+			return say({
+				kind: 'failed',
+				message: 'This is not readable JSON. Export it again, or save it as CSV.'
+			});
+		}
+		const list = (Array.isArray(json) ? json : (json as { wheels?: unknown }).wheels) as
+			Record<string, unknown>[] | undefined;
 		if (!Array.isArray(list)) return say({ kind: 'failed', message: 'There are no wheels in this file.' });
-		const heads = [...new Set(list.flatMap((o) => (typeof o === 'object' && o !== null ? Object.keys(o) : [])))];
-		rows = [heads, ...list.map((o) => heads.map((h) => String((o as Record<string, unknown> | null)?.[h] ?? '')))];
+		const heads = [
+			...new Set(list.flatMap((o) => (typeof o === 'object' && o !== null ? Object.keys(o) : [])))
+		];
+		rows = [
+			heads,
+			...list.map((o) => heads.map((h) => String((o as Record<string, unknown> | null)?.[h] ?? '')))
+		];
 	} else rows = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
 	if (rows.length < 2) return say({ kind: 'failed', message: 'There is no line beneath the headings.' });
-	if (rows.length > MOST_LINES) return say({ kind: 'failed', message: `${rows.length} lines are more than the ${MOST_LINES} that can be taken at once. Split the file.` });
+	if (rows.length > MOST_LINES)
+		return say({
+			kind: 'failed',
+			message: `${rows.length} lines are more than the ${MOST_LINES} that can be taken at once. Split the file.`
+		});
 	cells = rows.slice(1);
-	say({ kind: 'opened', headings: rows[0]!.map((h, i) => h.trim() || `column ${i + 1}`), sample: cells.slice(0, 3), lines: cells.length, encoding });
+	say({
+		kind: 'opened',
+		headings: rows[0]!.map((h, i) => h.trim() || `column ${i + 1}`),
+		sample: cells.slice(0, 3),
+		lines: cells.length,
+		encoding
+	});
 }
 
 function judge(match: Record<string, number>): void {
@@ -42,7 +77,11 @@ function judge(match: Record<string, number>): void {
 			const intake = readRackLine(row, match);
 			const before = seen.get(intake.wheel.number.toLowerCase());
 			if (before === undefined) seen.set(intake.wheel.number.toLowerCase(), i + 2);
-			lines.push(before === undefined ? { ...base, verdict: 'good', reason: intake.reason ?? '', intake } : { ...base, verdict: 'duplicate', reason: `stands in line ${before} already`, intake: null });
+			lines.push(
+				before === undefined
+					? { ...base, verdict: 'good', reason: intake.reason ?? '', intake }
+					: { ...base, verdict: 'duplicate', reason: `stands in line ${before} already`, intake: null }
+			);
 		} catch (e) {
 			if (!(e instanceof InputFault)) throw e;
 			lines.push({ ...base, verdict: 'unreadable', reason: e.message, intake: null });
@@ -52,4 +91,5 @@ function judge(match: Record<string, number>): void {
 	say({ kind: 'judged', lines });
 }
 
-self.onmessage = ({ data }: MessageEvent<ReaderAsk>) => (data.kind === 'open' ? open(data.bytes, data.name) : judge(data.match));
+self.onmessage = ({ data }: MessageEvent<ReaderAsk>) =>
+	data.kind === 'open' ? open(data.bytes, data.name) : judge(data.match);

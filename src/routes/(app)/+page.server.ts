@@ -10,24 +10,90 @@ const SOON_DAYS = 30;
 
 /** Every machine with what is on it, its state and what it needs next. */
 export async function load() {
-	const [list, live, incidents, expiring] = await Promise.all([machines(), liveSetups(), openIncidents(), expiringWheels(SOON_DAYS)]);
+	const [list, live, incidents, expiring] = await Promise.all([
+		machines(),
+		liveSetups(),
+		openIncidents(),
+		expiringWheels(SOON_DAYS)
+	]);
 	const setups = (await Promise.all(live.map((id) => loadSetup(id)))).map((s) => s!.facts);
 	const cards = list.map((m) => {
 		const f = setups.find((s) => s.machine.id === m.id) ?? null;
-		if (!f) return { machine: m, setup: null, wheel: null, station: null, state: m.lockedOut ? ('stop' as const) : ('open' as const), word: m.lockedOut ? 'Locked out' : 'Free', next: 'no setup', dressesLeft: null };
+		if (!f)
+			return {
+				machine: m,
+				setup: null,
+				wheel: null,
+				station: null,
+				state: m.lockedOut ? ('stop' as const) : ('open' as const),
+				word: m.lockedOut ? 'Locked out' : 'Free',
+				next: 'no setup',
+				dressesLeft: null
+			};
 		const d = decide(f);
 		const blocked = d.stations.some((s) => s.state === 'blocked');
 		const waits = d.stations.some((s) => s.lines.some((l) => l.needsReason));
-		const state = m.lockedOut || blocked ? ('stop' as const) : f.state === 'released' ? ('ok' as const) : waits ? ('caution' as const) : ('now' as const);
+		const state =
+			m.lockedOut || blocked
+				? ('stop' as const)
+				: f.state === 'released'
+					? ('ok' as const)
+					: waits
+						? ('caution' as const)
+						: ('now' as const);
 		const dressesLeft = new Evidence(f).latest('dress', 'settings', 'dress.plan')?.output.dressesLeft ?? null;
-		return { machine: m, setup: { id: f.id, part: f.part, quantity: f.quantity }, wheel: f.wheel, station: d.current, state, word: m.lockedOut ? 'Locked out' : f.state === 'released' ? 'Ready to grind' : blocked ? 'Stopped' : d.stations.find((s) => s.id === d.current)!.name, next: f.state === 'released' ? '' : m.lockedOut ? 'work the incident through' : d.next, dressesLeft: dressesLeft as number | null };
+		return {
+			machine: m,
+			setup: { id: f.id, part: f.part, quantity: f.quantity },
+			wheel: f.wheel,
+			station: d.current,
+			state,
+			word: m.lockedOut
+				? 'Locked out'
+				: f.state === 'released'
+					? 'Ready to grind'
+					: blocked
+						? 'Stopped'
+						: d.stations.find((s) => s.id === d.current)!.name,
+			next: f.state === 'released' ? '' : m.lockedOut ? 'work the incident through' : d.next,
+			dressesLeft: dressesLeft as number | null
+		};
 	});
 	const needs: { state: 'stop' | 'caution'; text: string; note: string; href: string; action: string }[] = [];
 	for (const i of incidents) {
 		const plan = incidentPlan.run(i.input);
-		needs.push({ state: 'stop', text: `${i.machine}: ${i.seen}`, note: `${plan.steps.filter((s) => s.done).length} of ${plan.steps.length} steps done`, href: `/incidents/${i.id}`, action: 'Go on' });
+		needs.push({
+			state: 'stop',
+			text: `${i.machine}: ${i.seen}`,
+			note: `${plan.steps.filter((s) => s.done).length} of ${plan.steps.length} steps done`,
+			href: `/incidents/${i.id}`,
+			action: 'Go on'
+		});
 	}
-	for (const c of cards) if (c.setup && c.state === 'caution') needs.push({ state: 'caution', text: `${c.machine.code}: ${c.next}`, note: 'waits for a reason', href: `/setups/${c.setup.id}`, action: 'Open setup' });
-	for (const w of expiring) needs.push({ state: w.days < 0 ? 'stop' : 'caution', text: w.days < 0 ? `Wheel ${w.number} is out of date` : `Wheel ${w.number} reaches its use-by date in ${w.days} days`, note: 'organic bond', href: `/rack/${encodeURIComponent(w.number)}`, action: 'See wheel' });
-	return { cards, needs, ready: cards.filter((c) => c.state === 'ok').length, open: cards.filter((c) => c.state === 'now' || c.state === 'caution').length };
+	for (const c of cards)
+		if (c.setup && c.state === 'caution')
+			needs.push({
+				state: 'caution',
+				text: `${c.machine.code}: ${c.next}`,
+				note: 'waits for a reason',
+				href: `/setups/${c.setup.id}`,
+				action: 'Open setup'
+			});
+	for (const w of expiring)
+		needs.push({
+			state: w.days < 0 ? 'stop' : 'caution',
+			text:
+				w.days < 0
+					? `Wheel ${w.number} is out of date`
+					: `Wheel ${w.number} reaches its use-by date in ${w.days} days`,
+			note: 'organic bond',
+			href: `/rack/${encodeURIComponent(w.number)}`,
+			action: 'See wheel'
+		});
+	return {
+		cards,
+		needs,
+		ready: cards.filter((c) => c.state === 'ok').length,
+		open: cards.filter((c) => c.state === 'now' || c.state === 'caution').length
+	};
 }

@@ -7,20 +7,81 @@
 
 <svelte:head><title>Floor - Uncinus</title></svelte:head>
 <main>
-	<div class="head"><h1>On the floor</h1><p class="lead">{many(data.ready, 'wheel', 'wheels')} ready to grind, {many(data.open, 'setup', 'setups').toLowerCase()} under way.</p></div>
-	<div class="cards">{#each data.cards as card (card.machine.id)}<MachineCard {card} />{/each}</div>
+	<div class="head">
+		<h1>On the floor</h1>
+		<p class="lead">
+			{many(data.ready, 'wheel', 'wheels')} ready to grind, {many(data.open, 'setup', 'setups').toLowerCase()} under
+			way.
+		</p>
+	</div>
+	<div class="cards">
+		{#each data.cards as card (card.machine.id)}<MachineCard {card} />{/each}
+	</div>
 	<h2>Needs somebody</h2>
 	{#if data.needs.length}
 		<ul class="sheet">
-			{#each data.needs as n (n.href + n.text)}<li><VerdictMark state={n.state} /><strong>{n.text}</strong><span class="quiet">{n.note}</span><a class="btn" href={n.href}>{n.action}</a></li>{/each}
+			{#each data.needs as n (n.href + n.text)}<li>
+					<VerdictMark state={n.state} /><strong>{n.text}</strong><span class="quiet">{n.note}</span><a
+						class="btn"
+						href={n.href}>{n.action}</a
+					>
+				</li>{/each}
 		</ul>
 	{:else}<p class="lead">Nothing waits for anybody.</p>{/if}
 </main>
 
 <style>
-	main { padding: 20px 28px 40px; } .head { display: flex; align-items: baseline; gap: 20px; flex-wrap: wrap; margin-bottom: 14px; }
-	.cards { display: grid; grid-template-columns: repeat(auto-fill, minmax(360px, 1fr)); gap: 16px; margin-bottom: 22px; }
-	h2 { margin-bottom: 10px; font-size: 17.5px; }
-	ul { list-style: none; padding: 0; border-top-width: 1px; } li { display: grid; grid-template-columns: 24px 1fr 190px auto; gap: 12px; align-items: center; padding: 6px 14px; border-top: 1px solid var(--rule); } li:first-child { border-top: 0; } li strong { font-weight: 600; }
-	@media (max-width: 900px) { main { padding: 14px; } .cards { grid-template-columns: 1fr; } li { grid-template-columns: 24px 1fr; } li > :nth-child(n + 3) { grid-column: 2; } }
+	main {
+		padding: 20px 28px 40px;
+	}
+	.head {
+		display: flex;
+		align-items: baseline;
+		gap: 20px;
+		flex-wrap: wrap;
+		margin-bottom: 14px;
+	}
+	.cards {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(360px, 1fr));
+		gap: 16px;
+		margin-bottom: 22px;
+	}
+	h2 {
+		margin-bottom: 10px;
+		font-size: 17.5px;
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+		border-top-width: 1px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 24px 1fr 190px auto;
+		gap: 12px;
+		align-items: center;
+		padding: 6px 14px;
+		border-top: 1px solid var(--rule);
+	}
+	li:first-child {
+		border-top: 0;
+	}
+	li strong {
+		font-weight: 600;
+	}
+	@media (max-width: 900px) {
+		main {
+			padding: 14px;
+		}
+		.cards {
+			grid-template-columns: 1fr;
+		}
+		li {
+			grid-template-columns: 24px 1fr;
+		}
+		li > :nth-child(n + 3) {
+			grid-column: 2;
+		}
+	}
 </style>

@@ -7,7 +7,12 @@ import { InputFault } from '$lib/server/refused';
 import { SESSION_SECONDS, people, signIn } from '$lib/server/sign-in';
 
 const FIELDS = [
-	text('userId', 'Who you are', { required: true, pattern: '^\\d{1,9}$', patternSays: 'is not a name on the list', label: 'Name' }),
+	text('userId', 'Who you are', {
+		required: true,
+		pattern: '^\\d{1,9}$',
+		patternSays: 'is not a name on the list',
+		label: 'Name'
+	}),
 	text('pin', 'Yours', { required: true, maxLength: 12, label: 'PIN' })
 ] as const;
 
@@ -16,7 +21,10 @@ const inside = (to: string | null): string => (to && /^\/(?![/\\])[\w\-./?=&%]*$
 
 export async function load({ locals, url }) {
 	if (locals.user) redirect(303, inside(url.searchParams.get('to')));
-	return { people: (await people()).map(({ id, name, role }) => ({ id, name, role })), pins: process.env.UNCINUS_DEMO ? demoPins(join(process.env.UNCINUS_ROOT ?? '.', 'database/demo')) : [] };
+	return {
+		people: (await people()).map(({ id, name, role }) => ({ id, name, role })),
+		pins: process.env.UNCINUS_DEMO ? demoPins(join(process.env.UNCINUS_ROOT ?? '.', 'database/demo')) : []
+	};
 }
 
 export const actions = {
@@ -24,12 +32,26 @@ export const actions = {
 		const form = Object.fromEntries(await request.formData());
 		const userId = String(form.userId ?? '');
 		try {
-			const values = checked<{ userId: string; pin: string }>(FIELDS, { userId, pin: String(form.pin ?? '') });
+			const values = checked<{ userId: string; pin: string }>(FIELDS, {
+				userId,
+				pin: String(form.pin ?? '')
+			});
 			const done = await signIn(Number(values.userId), values.pin);
 			if ('problem' in done) return fail(400, { field: done.field, message: done.problem, userId });
-			cookies.set('uncinus', done.token, { path: '/', httpOnly: true, sameSite: 'strict', secure: url.protocol === 'https:' && process.env.UNCINUS_HTTPS === '1', maxAge: SESSION_SECONDS });
+			cookies.set('uncinus', done.token, {
+				path: '/',
+				httpOnly: true,
+				sameSite: 'strict',
+				secure: url.protocol === 'https:' && process.env.UNCINUS_HTTPS === '1',
+				maxAge: SESSION_SECONDS
+			});
 		} catch (e) {
-			if (e instanceof InputFault) return fail(400, { field: e.field, message: e.field === 'pin' ? 'Type your PIN.' : 'Pick your name.', userId });
+			if (e instanceof InputFault)
+				return fail(400, {
+					field: e.field,
+					message: e.field === 'pin' ? 'Type your PIN.' : 'Pick your name.',
+					userId
+				});
 			throw e;
 		}
 		redirect(303, inside(url.searchParams.get('to')));

@@ -4,15 +4,44 @@ import * as wavefile from 'wavefile';
 import { readWav, writeWav } from '../../../src/core/audio/wav.js';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 
-const { WaveFile } = ('WaveFile' in wavefile ? wavefile : (wavefile as unknown as { default: typeof wavefile }).default) as typeof wavefile;
+const { WaveFile } = (
+	'WaveFile' in wavefile ? wavefile : (wavefile as unknown as { default: typeof wavefile }).default
+) as typeof wavefile;
 const tone = (n: number) => Array.from({ length: n }, (_, i) => 0.5 * Math.sin(i / 5));
-const made = (channels: number, rate: number, bits: string, data: number[] | number[][]): Uint8Array => { const w = new WaveFile(); w.fromScratch(channels, rate, bits, data as never); return w.toBuffer(); };
+const made = (channels: number, rate: number, bits: string, data: number[] | number[][]): Uint8Array => {
+	const w = new WaveFile();
+	w.fromScratch(channels, rate, bits, data as never);
+	return w.toBuffer();
+};
 const whole = (bits: number) => tone(2000).map((s) => Math.round(s * (2 ** (bits - 1) - 1)));
-const fault = (bytes: Uint8Array): InputFault => { try { readWav(bytes); } catch (e) { if (e instanceof InputFault) return e; throw e; } throw new Error('It was read.'); };
+const fault = (bytes: Uint8Array): InputFault => {
+	try {
+		readWav(bytes);
+	} catch (e) {
+		if (e instanceof InputFault) return e;
+		throw e;
+	}
+	throw new Error('It was read.');
+};
 
 describe('audio: WAV', () => {
 	for (const [name, bytes, tolerance] of [
-		['8-bit', made(1, 44100, '8', tone(2000).map((s) => Math.round(128 + 127 * s))), 0.01], ['16-bit', made(1, 44100, '16', whole(16)), 1e-4], ['24-bit', made(1, 96000, '24', whole(24)), 1e-6], ['32-bit', made(1, 48000, '32', whole(32)), 1e-6], ['32-bit float', made(1, 48000, '32f', tone(2000)), 1e-6], ['64-bit float', made(1, 48000, '64', tone(2000)), 1e-12], ['an odd rate', made(1, 11127, '16', whole(16)), 1e-4]
+		[
+			'8-bit',
+			made(
+				1,
+				44100,
+				'8',
+				tone(2000).map((s) => Math.round(128 + 127 * s))
+			),
+			0.01
+		],
+		['16-bit', made(1, 44100, '16', whole(16)), 1e-4],
+		['24-bit', made(1, 96000, '24', whole(24)), 1e-6],
+		['32-bit', made(1, 48000, '32', whole(32)), 1e-6],
+		['32-bit float', made(1, 48000, '32f', tone(2000)), 1e-6],
+		['64-bit float', made(1, 48000, '64', tone(2000)), 1e-12],
+		['an odd rate', made(1, 11127, '16', whole(16)), 1e-4]
 	] as const) {
 		it(`reads ${name}`, () => {
 			const sound = readWav(bytes);
@@ -33,12 +62,20 @@ describe('audio: WAV', () => {
 		expect(sound.samples.length).to.equal(2000);
 		tone(2000).forEach((s, i) => expect(sound.samples[i]).to.be.closeTo(s, 0.03));
 	});
-	it('gives back what it wrote, to the last of 16 bits', () => fc.assert(fc.property(fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 1, maxLength: 500 }), fc.integer({ min: 8000, max: 192000 }), (list, sampleRateHz) => {
-		const back = readWav(writeWav({ sampleRateHz, samples: Float64Array.from(list) }));
-		expect(back.sampleRateHz).to.equal(sampleRateHz);
-		expect(back.samples.length).to.equal(list.length);
-		list.forEach((s, i) => expect(back.samples[i]).to.be.closeTo(s, 1 / 16000));
-	}), { numRuns: 60 }));
+	it('gives back what it wrote, to the last of 16 bits', () =>
+		fc.assert(
+			fc.property(
+				fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 1, maxLength: 500 }),
+				fc.integer({ min: 8000, max: 192000 }),
+				(list, sampleRateHz) => {
+					const back = readWav(writeWav({ sampleRateHz, samples: Float64Array.from(list) }));
+					expect(back.sampleRateHz).to.equal(sampleRateHz);
+					expect(back.samples.length).to.equal(list.length);
+					list.forEach((s, i) => expect(back.samples[i]).to.be.closeTo(s, 1 / 16000));
+				}
+			),
+			{ numRuns: 60 }
+		));
 	it('reads a stream that was written without knowing its end', () => {
 		const bytes = made(1, 48000, '16', whole(16));
 		new DataView(bytes.buffer, bytes.byteOffset).setUint32(40, 0xffffffff, true);
@@ -49,7 +86,10 @@ describe('audio: WAV', () => {
 		expect(fault(new Uint8Array(0)).message).to.match(/empty/);
 		const png = Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a, ...new Uint8Array(200)]);
 		expect(fault(png).message).to.match(/not a WAV/);
-		expect(fault(made(1, 48000, '16', whole(16)).slice(0, 1000))).to.include({ field: 'recording', code: 'truncated' });
+		expect(fault(made(1, 48000, '16', whole(16)).slice(0, 1000))).to.include({
+			field: 'recording',
+			code: 'truncated'
+		});
 		expect(fault(made(1, 48000, '16', whole(16)).slice(0, 30)).code).to.equal('not-a-recording');
 		expect(fault(made(1, 4000, '16', whole(16))).code).to.equal('below-minimum');
 		expect(fault(made(1, 200000, '16', whole(16))).code).to.equal('above-maximum');
@@ -62,10 +102,26 @@ describe('audio: WAV', () => {
 		expect(fault(bytes)).to.include({ code: 'above-maximum' });
 		expect(fault(bytes).message).to.match(/120 minutes are too long/);
 	});
-	it('never fails in another way, whatever the bytes', () => fc.assert(fc.property(fc.uint8Array({ minLength: 0, maxLength: 120 }), fc.boolean(), fc.nat(43), (junk, keepHead, cut) => {
-		const good = made(1, 8000, '16', whole(16).slice(0, 40)).slice();
-		if (keepHead) junk.forEach((b, i) => { good[12 + ((cut + i) % (good.length - 12))] = b; });
-		const bytes = keepHead ? good : junk;
-		try { readWav(bytes); } catch (e) { expect(e).to.be.instanceOf(InputFault); }
-	}), { numRuns: 300 }));
+	it('never fails in another way, whatever the bytes', () =>
+		fc.assert(
+			fc.property(
+				fc.uint8Array({ minLength: 0, maxLength: 120 }),
+				fc.boolean(),
+				fc.nat(43),
+				(junk, keepHead, cut) => {
+					const good = made(1, 8000, '16', whole(16).slice(0, 40)).slice();
+					if (keepHead)
+						junk.forEach((b, i) => {
+							good[12 + ((cut + i) % (good.length - 12))] = b;
+						});
+					const bytes = keepHead ? good : junk;
+					try {
+						readWav(bytes);
+					} catch (e) {
+						expect(e).to.be.instanceOf(InputFault);
+					}
+				}
+			),
+			{ numRuns: 300 }
+		));
 });

@@ -12,62 +12,253 @@ const FOUR = [45, 315, 0, 270].map((angleDeg, i) => ({ timeS: 0.3 + 0.8 * i, ang
 const rung = (seed: number, main: Json, more: Json = {}): Json => {
 	const f = main.frequencyHz as number;
 	const q = main.q as number;
-	return { sampleRateHz: 24000, durationS: 3.7, seed, noiseRms: 0.001, taps: FOUR, modes: [main, { frequencyHz: 1.64 * f, q, amplitude: 0.4, nodalDiameters: 0 }, { frequencyHz: 2.35 * f, q, amplitude: 0.25, nodalDiameters: 3 }], ...more };
+	return {
+		sampleRateHz: 24000,
+		durationS: 3.7,
+		seed,
+		noiseRms: 0.001,
+		taps: FOUR,
+		modes: [
+			main,
+			{ frequencyHz: 1.64 * f, q, amplitude: 0.4, nodalDiameters: 0 },
+			{ frequencyHz: 2.35 * f, q, amplitude: 0.25, nodalDiameters: 3 }
+		],
+		...more
+	};
 };
-const listen = (synth: Json, more: Json = {}): Json => calculation('inspect.ring-analysis').run({ synth, ...more }) as Json;
+const listen = (synth: Json, more: Json = {}): Json =>
+	calculation('inspect.ring-analysis').run({ synth, ...more }) as Json;
 
 describe('inspect: the note of a wheel', () => {
-	it('inspect.ring-frequency 1', () => example('inspect.ring-frequency', { diameterMm: 250, boreMm: 75, thicknessMm: 25, massKg: 2.3, modulusGPa: 52 }, { densityKgPerM3: 2059.57, boreRatio: 0.3, 'modes.0.lambdaSq': 5.134, 'modes.0.thicknessFactor': 0.9422, 'modes.0.thinPlateHz': 1935.46, 'modes.0.frequencyHz': 1823.59, 'modes.1.frequencyHz': 2997.28, 'modes.2.frequencyHz': 4406.31, verdict: 'ok' }));
-	it('inspect.ring-frequency 2', () => example('inspect.ring-frequency', { diameterMm: 500, boreMm: 203.2, thicknessMm: 60, densityKgPerM3: 2280, modulusGPa: 38, poissonRatio: 0.24 }, { 'modes.0.lambdaSq': 4.70053, 'modes.0.thicknessFactor': 0.921691, 'modes.0.frequencyHz': 803.599, 'modes.1.frequencyHz': 1472.71, 'modes.2.frequencyHz': 1996.85 }));
-	it('inspect.sonic-modulus 1', () => example('inspect.sonic-modulus', { diameterMm: 250, boreMm: 75, thicknessMm: 25, massKg: 2.3, frequencyHz: 1680, batchModulusGPa: [50, 51.5, 52.4] }, { modulusGPa: 44.1336, rodWaveSpeedMps: 4629.1, batchMedianGPa: 51.5, deviationPct: -14.3037, verdict: 'caution', codes: ['modulus-low'] }));
+	it('inspect.ring-frequency 1', () =>
+		example(
+			'inspect.ring-frequency',
+			{ diameterMm: 250, boreMm: 75, thicknessMm: 25, massKg: 2.3, modulusGPa: 52 },
+			{
+				densityKgPerM3: 2059.57,
+				boreRatio: 0.3,
+				'modes.0.lambdaSq': 5.134,
+				'modes.0.thicknessFactor': 0.9422,
+				'modes.0.thinPlateHz': 1935.46,
+				'modes.0.frequencyHz': 1823.59,
+				'modes.1.frequencyHz': 2997.28,
+				'modes.2.frequencyHz': 4406.31,
+				verdict: 'ok'
+			}
+		));
+	it('inspect.ring-frequency 2', () =>
+		example(
+			'inspect.ring-frequency',
+			{
+				diameterMm: 500,
+				boreMm: 203.2,
+				thicknessMm: 60,
+				densityKgPerM3: 2280,
+				modulusGPa: 38,
+				poissonRatio: 0.24
+			},
+			{
+				'modes.0.lambdaSq': 4.70053,
+				'modes.0.thicknessFactor': 0.921691,
+				'modes.0.frequencyHz': 803.599,
+				'modes.1.frequencyHz': 1472.71,
+				'modes.2.frequencyHz': 1996.85
+			}
+		));
+	it('inspect.sonic-modulus 1', () =>
+		example(
+			'inspect.sonic-modulus',
+			{
+				diameterMm: 250,
+				boreMm: 75,
+				thicknessMm: 25,
+				massKg: 2.3,
+				frequencyHz: 1680,
+				batchModulusGPa: [50, 51.5, 52.4]
+			},
+			{
+				modulusGPa: 44.1336,
+				rodWaveSpeedMps: 4629.1,
+				batchMedianGPa: 51.5,
+				deviationPct: -14.3037,
+				verdict: 'caution',
+				codes: ['modulus-low']
+			}
+		));
 
-	it('stiffness worked back from the note is the stiffness it was made with', () => fc.assert(fc.property(
-		fc.double({ min: 0, max: 0.6, noNaN: true }), fc.double({ min: 0.01, max: 0.6, noNaN: true }), fc.double({ min: 0.1, max: 0.4, noNaN: true }), fc.double({ min: 5, max: 120, noNaN: true }), fc.constantFrom('2,0', '0,1', '3,0'),
-		(bore, thick, poissonRatio, modulusGPa, mode) => {
-			const shape = { diameterMm: 300, boreMm: 300 * bore * 0.9999, thicknessMm: 150 * thick * 0.9999, poissonRatio, massKg: 3 };
-			const note = calculation('inspect.ring-frequency').run({ ...shape, modulusGPa }) as unknown as { modes: { mode: string; frequencyHz: number }[] };
-			const back = calculation('inspect.sonic-modulus').run({ ...shape, mode, frequencyHz: note.modes.find((m) => m.mode === mode)!.frequencyHz }) as unknown as { modulusGPa: number };
-			expect(back.modulusGPa).to.be.closeTo(modulusGPa, 1e-6 * modulusGPa);
-		}
-	), { numRuns: 200 }));
+	it('stiffness worked back from the note is the stiffness it was made with', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0, max: 0.6, noNaN: true }),
+				fc.double({ min: 0.01, max: 0.6, noNaN: true }),
+				fc.double({ min: 0.1, max: 0.4, noNaN: true }),
+				fc.double({ min: 5, max: 120, noNaN: true }),
+				fc.constantFrom('2,0', '0,1', '3,0'),
+				(bore, thick, poissonRatio, modulusGPa, mode) => {
+					const shape = {
+						diameterMm: 300,
+						boreMm: 300 * bore * 0.9999,
+						thicknessMm: 150 * thick * 0.9999,
+						poissonRatio,
+						massKg: 3
+					};
+					const note = calculation('inspect.ring-frequency').run({ ...shape, modulusGPa }) as unknown as {
+						modes: { mode: string; frequencyHz: number }[];
+					};
+					const back = calculation('inspect.sonic-modulus').run({
+						...shape,
+						mode,
+						frequencyHz: note.modes.find((m) => m.mode === mode)!.frequencyHz
+					}) as unknown as { modulusGPa: number };
+					expect(back.modulusGPa).to.be.closeTo(modulusGPa, 1e-6 * modulusGPa);
+				}
+			),
+			{ numRuns: 200 }
+		));
 
 	it('refuses shapes the tables do not reach, and a wheel of no weight', () => {
-		refuses('inspect.ring-frequency', { diameterMm: 250, boreMm: 160, thicknessMm: 25, massKg: 2, modulusGPa: 50 }, 'boreMm', 'above-maximum');
-		refuses('inspect.ring-frequency', { diameterMm: 250, boreMm: 75, thicknessMm: 80, massKg: 2, modulusGPa: 50 }, 'thicknessMm', 'above-maximum');
-		refuses('inspect.ring-frequency', { diameterMm: 250, boreMm: 75, thicknessMm: 25, modulusGPa: 50 }, 'massKg', 'missing');
+		refuses(
+			'inspect.ring-frequency',
+			{ diameterMm: 250, boreMm: 160, thicknessMm: 25, massKg: 2, modulusGPa: 50 },
+			'boreMm',
+			'above-maximum'
+		);
+		refuses(
+			'inspect.ring-frequency',
+			{ diameterMm: 250, boreMm: 75, thicknessMm: 80, massKg: 2, modulusGPa: 50 },
+			'thicknessMm',
+			'above-maximum'
+		);
+		refuses(
+			'inspect.ring-frequency',
+			{ diameterMm: 250, boreMm: 75, thicknessMm: 25, modulusGPa: 50 },
+			'massKg',
+			'missing'
+		);
 	});
-	it('warns of a thick wheel and of a density no wheel has', () => example('inspect.ring-frequency', { diameterMm: 200, boreMm: 50, thicknessMm: 50, densityKgPerM3: 7800, modulusGPa: 50 }, { codes: ['density-unusual', 'thick-wheel'] }));
+	it('warns of a thick wheel and of a density no wheel has', () =>
+		example(
+			'inspect.ring-frequency',
+			{ diameterMm: 200, boreMm: 50, thicknessMm: 50, densityKgPerM3: 7800, modulusGPa: 50 },
+			{ codes: ['density-unusual', 'thick-wheel'] }
+		));
 	it('judges stiffness only against two others or more', () => {
 		const wheel = { diameterMm: 250, boreMm: 75, thicknessMm: 25, massKg: 2.3, frequencyHz: 1300 };
-		example('inspect.sonic-modulus', { ...wheel, batchModulusGPa: [50] }, { batchJudged: false, deviationPct: null, verdict: 'ok' });
-		example('inspect.sonic-modulus', { ...wheel, batchModulusGPa: [50, 54] }, { batchJudged: true, batchMedianGPa: 52, verdict: 'stop', codes: ['modulus-very-low'] });
+		example(
+			'inspect.sonic-modulus',
+			{ ...wheel, batchModulusGPa: [50] },
+			{ batchJudged: false, deviationPct: null, verdict: 'ok' }
+		);
+		example(
+			'inspect.sonic-modulus',
+			{ ...wheel, batchModulusGPa: [50, 54] },
+			{ batchJudged: true, batchMedianGPa: 52, verdict: 'stop', codes: ['modulus-very-low'] }
+		);
 	});
 });
 
 describe('inspect: the made-up ring', () => {
 	it('draws the numbers it says it draws', () => {
 		const next = mulberry32(2024);
-		for (const wanted of [0.8117623739, 0.7108214949, 0.6505258859, 0.6853262642]) expect(next()).to.be.closeTo(wanted, 5e-11);
+		for (const wanted of [0.8117623739, 0.7108214949, 0.6505258859, 0.6853262642])
+			expect(next()).to.be.closeTo(wanted, 5e-11);
 	});
-	it('inspect.ring-synthesise 1', () => example('inspect.ring-synthesise', { sampleRateHz: 8000, durationS: 0.25, seed: 99, noiseRms: 0.005, taps: [{ timeS: 0.05, angleDeg: 60, amplitude: 0.6 }], modes: [{ frequencyHz: 500, q: 120, splitHz: 5, axisDeg: 20 }] }, { sampleCount: 2000, peak: 0.597901, rms: 0.161824, 'samples.0': -0.00414885, 'samples.399': 0.00839606, 'samples.400': 0.00407733, 'samples.403': 0.560801, 'samples.1000': -0.187598 }));
+	it('inspect.ring-synthesise 1', () =>
+		example(
+			'inspect.ring-synthesise',
+			{
+				sampleRateHz: 8000,
+				durationS: 0.25,
+				seed: 99,
+				noiseRms: 0.005,
+				taps: [{ timeS: 0.05, angleDeg: 60, amplitude: 0.6 }],
+				modes: [{ frequencyHz: 500, q: 120, splitHz: 5, axisDeg: 20 }]
+			},
+			{
+				sampleCount: 2000,
+				peak: 0.597901,
+				rms: 0.161824,
+				'samples.0': -0.00414885,
+				'samples.399': 0.00839606,
+				'samples.400': 0.00407733,
+				'samples.403': 0.560801,
+				'samples.1000': -0.187598
+			}
+		));
 	it('is silence without taps and noise, and never louder than its limit', () => {
-		example('inspect.ring-synthesise', { sampleRateHz: 8000, durationS: 0.1, taps: [], modes: [] }, { sampleCount: 800, peak: 0, rms: 0, clippedCount: 0 });
-		const loud = calculation('inspect.ring-synthesise').run({ sampleRateHz: 8000, durationS: 0.2, gain: 50, taps: [{ timeS: 0.01 }], modes: [{ frequencyHz: 400, q: 200 }] }) as Json;
+		example(
+			'inspect.ring-synthesise',
+			{ sampleRateHz: 8000, durationS: 0.1, taps: [], modes: [] },
+			{ sampleCount: 800, peak: 0, rms: 0, clippedCount: 0 }
+		);
+		const loud = calculation('inspect.ring-synthesise').run({
+			sampleRateHz: 8000,
+			durationS: 0.2,
+			gain: 50,
+			taps: [{ timeS: 0.01 }],
+			modes: [{ frequencyHz: 400, q: 200 }]
+		}) as Json;
 		expect(loud.peak).to.equal(1);
 		expect(loud.clippedCount).to.be.above(100);
 	});
 	it('refuses a tap after the end, a note above what the rate holds, twins wider than their note', () => {
 		const base = { sampleRateHz: 8000, durationS: 0.2, taps: [] as Json[], modes: [] as Json[] };
 		refuses('inspect.ring-synthesise', { ...base, taps: [{ timeS: 0.2 }] }, 'taps.0.timeS', 'above-maximum');
-		refuses('inspect.ring-synthesise', { ...base, modes: [{ frequencyHz: 4000, q: 100 }] }, 'modes.0.frequencyHz', 'above-maximum');
-		refuses('inspect.ring-synthesise', { ...base, modes: [{ frequencyHz: 400, q: 100, splitHz: 400 }] }, 'modes.0.splitHz', 'above-maximum');
-		refuses('inspect.ring-analysis', { synth: { ...base, taps: [{ timeS: 0.3 }] } }, 'synth.taps.0.timeS', 'above-maximum');
+		refuses(
+			'inspect.ring-synthesise',
+			{ ...base, modes: [{ frequencyHz: 4000, q: 100 }] },
+			'modes.0.frequencyHz',
+			'above-maximum'
+		);
+		refuses(
+			'inspect.ring-synthesise',
+			{ ...base, modes: [{ frequencyHz: 400, q: 100, splitHz: 400 }] },
+			'modes.0.splitHz',
+			'above-maximum'
+		);
+		refuses(
+			'inspect.ring-analysis',
+			{ synth: { ...base, taps: [{ timeS: 0.3 }] } },
+			'synth.taps.0.timeS',
+			'above-maximum'
+		);
 	});
 });
 
 describe('inspect: listening', () => {
-	it('inspect.ring-analysis 1', () => example('inspect.ring-analysis', calculation('inspect.ring-analysis').example, { ring: 'clear', verdict: 'ok', mainFrequencyHz: 1060, q: 259.373, dampingRatio: 0.00192772, decayTimeS: 0.0778877, tapCount: 4, pairCovered: true, releases: false }));
-	it('inspect.ring-analysis 2', () => example('inspect.ring-analysis', { synth: { sampleRateHz: 24000, durationS: 3.7, seed: 78, noiseRms: 0.001, taps: FOUR, modes: [{ frequencyHz: 1060, q: 260, splitHz: 40, axisDeg: 10 }] } }, { ring: 'dull', verdict: 'stop', codes: ['mode-split-large'], splitPct: 3.77147, splitResolvablePct: 0.377605 }));
+	it('inspect.ring-analysis 1', () =>
+		example('inspect.ring-analysis', calculation('inspect.ring-analysis').example, {
+			ring: 'clear',
+			verdict: 'ok',
+			mainFrequencyHz: 1060,
+			q: 259.373,
+			dampingRatio: 0.00192772,
+			decayTimeS: 0.0778877,
+			tapCount: 4,
+			pairCovered: true,
+			releases: false
+		}));
+	it('inspect.ring-analysis 2', () =>
+		example(
+			'inspect.ring-analysis',
+			{
+				synth: {
+					sampleRateHz: 24000,
+					durationS: 3.7,
+					seed: 78,
+					noiseRms: 0.001,
+					taps: FOUR,
+					modes: [{ frequencyHz: 1060, q: 260, splitHz: 40, axisDeg: 10 }]
+				}
+			},
+			{
+				ring: 'dull',
+				verdict: 'stop',
+				codes: ['mode-split-large'],
+				splitPct: 3.77147,
+				splitResolvablePct: 0.377605
+			}
+		));
 
 	it('tells sound from cracked, damped, noisy, overdriven and silent, whatever the seed', () => {
 		for (const seed of [1, 7, 1234, 99991]) {
@@ -83,27 +274,62 @@ describe('inspect: listening', () => {
 			const damped = listen(rung(seed, { frequencyHz: f, q: 25 }));
 			expect(damped.ring, `damped, seed ${seed}`).to.equal('dull');
 			expect(codes(damped)).to.include('low-q');
-			expect(codes(listen(rung(seed, { frequencyHz: f, q: 400 }, { noiseRms: 0.05 })))).to.deep.equal(['noisy']);
+			expect(codes(listen(rung(seed, { frequencyHz: f, q: 400 }, { noiseRms: 0.05 })))).to.deep.equal([
+				'noisy'
+			]);
 			expect(codes(listen(rung(seed, { frequencyHz: f, q: 400 }, { gain: 9 })))).to.deep.equal(['clipped']);
-			expect(codes(listen(rung(seed, { frequencyHz: f, q: 400 }, { gain: 0.004, noiseRms: 0 })))).to.deep.equal(['silent']);
+			expect(
+				codes(listen(rung(seed, { frequencyHz: f, q: 400 }, { gain: 0.004, noiseRms: 0 })))
+			).to.deep.equal(['silent']);
 		}
 	}).timeout(60_000);
 
-	it('never releases a wheel, whatever it hears', () => fc.assert(fc.property(fc.integer({ min: 0, max: 4294967295 }), fc.double({ min: 8, max: 900, noNaN: true }), fc.double({ min: 0, max: 60, noNaN: true }), (seed, q, splitHz) => {
-		const out = listen({ sampleRateHz: 8000, durationS: 3.3, seed, noiseRms: 0.001, taps: FOUR, modes: [{ frequencyHz: 900, q, splitHz, axisDeg: 20 }] });
-		expect(out.releases).to.equal(false);
-		expect(out.mayProceed).to.equal(undefined);
-		expect(['clear', 'doubtful', 'dull', 'unusable-recording']).to.include(out.ring);
-		if (out.ring === 'dull') expect(out.verdict).to.equal('stop');
-	}), { numRuns: 25 })).timeout(60_000);
+	it('never releases a wheel, whatever it hears', () =>
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 0, max: 4294967295 }),
+				fc.double({ min: 8, max: 900, noNaN: true }),
+				fc.double({ min: 0, max: 60, noNaN: true }),
+				(seed, q, splitHz) => {
+					const out = listen({
+						sampleRateHz: 8000,
+						durationS: 3.3,
+						seed,
+						noiseRms: 0.001,
+						taps: FOUR,
+						modes: [{ frequencyHz: 900, q, splitHz, axisDeg: 20 }]
+					});
+					expect(out.releases).to.equal(false);
+					expect(out.mayProceed).to.equal(undefined);
+					expect(['clear', 'doubtful', 'dull', 'unusable-recording']).to.include(out.ring);
+					if (out.ring === 'dull') expect(out.verdict).to.equal('stop');
+				}
+			),
+			{ numRuns: 25 }
+		)).timeout(60_000);
 
 	it('says why a recording cannot be used', () => {
 		const good = { frequencyHz: 900, q: 300 };
 		expect(codes(listen(rung(3, good, { taps: FOUR.slice(0, 3) })))).to.deep.equal(['too-few-taps']);
-		expect(codes(listen(rung(3, good, { taps: FOUR.map((t) => ({ ...t, timeS: t.timeS - 0.25 })) })))).to.deep.equal(['no-lead-in']);
-		expect(codes(listen(rung(3, good, { taps: FOUR.slice(0, 2) }), { minTaps: 2 })), 'two taps at the same twin').to.deep.equal(['tap-coverage']);
-		refuses('inspect.ring-analysis', { synth: rung(3, good, { durationS: 0.2, taps: [] }) }, 'synth.durationS', 'below-minimum');
-		refuses('inspect.ring-analysis', { sampleRateHz: 8000, samples: new Array<number>(100).fill(0) }, 'samples', 'too-few');
+		expect(
+			codes(listen(rung(3, good, { taps: FOUR.map((t) => ({ ...t, timeS: t.timeS - 0.25 })) })))
+		).to.deep.equal(['no-lead-in']);
+		expect(
+			codes(listen(rung(3, good, { taps: FOUR.slice(0, 2) }), { minTaps: 2 })),
+			'two taps at the same twin'
+		).to.deep.equal(['tap-coverage']);
+		refuses(
+			'inspect.ring-analysis',
+			{ synth: rung(3, good, { durationS: 0.2, taps: [] }) },
+			'synth.durationS',
+			'below-minimum'
+		);
+		refuses(
+			'inspect.ring-analysis',
+			{ sampleRateHz: 8000, samples: new Array<number>(100).fill(0) },
+			'samples',
+			'too-few'
+		);
 		refuses('inspect.ring-analysis', { samples: [0] }, 'sampleRateHz', 'missing');
 		refuses('inspect.ring-analysis', { synth: rung(3, good), bond: 'metal' }, 'bond', 'unknown-choice');
 	});
@@ -114,11 +340,18 @@ describe('inspect: listening', () => {
 		expect(heard.q).to.be.closeTo(listen(synth).q as number, 1e-9);
 		expect(codes(heard), 'nobody said where it was tapped').to.deep.equal(['tap-coverage']);
 	});
-	it('compares with the wheel\'s own earlier ring and with the note its size gives', () => {
+	it("compares with the wheel's own earlier ring and with the note its size gives", () => {
 		const synth = rung(6, { frequencyHz: 900, q: 300 });
-		expect(codes(listen(synth, { baseline: { frequencyHz: 900, q: 310 }, expectedFrequencyHz: 950 }))).to.deep.equal([]);
-		expect(codes(listen(synth, { baseline: { frequencyHz: 925, q: 600 } }))).to.have.members(['frequency-shift', 'q-drop']);
-		expect(codes(listen(synth, { baseline: { frequencyHz: 960, q: 300 } }))).to.deep.equal(['frequency-drop-large']);
+		expect(
+			codes(listen(synth, { baseline: { frequencyHz: 900, q: 310 }, expectedFrequencyHz: 950 }))
+		).to.deep.equal([]);
+		expect(codes(listen(synth, { baseline: { frequencyHz: 925, q: 600 } }))).to.have.members([
+			'frequency-shift',
+			'q-drop'
+		]);
+		expect(codes(listen(synth, { baseline: { frequencyHz: 960, q: 300 } }))).to.deep.equal([
+			'frequency-drop-large'
+		]);
 		expect(codes(listen(synth, { expectedFrequencyHz: 400 }))).to.deep.equal(['unexpected-frequency']);
 	});
 	it('is softer on organic bonds, which do not sing', () => {
@@ -126,7 +359,14 @@ describe('inspect: listening', () => {
 		expect(listen(synth).ring).to.equal('dull');
 		expect(listen(synth, { bond: 'resin' }).verdict).not.to.equal('stop');
 	});
-	it('solves the rate of a cut-off decay', () => fc.assert(fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }), (s, T) => {
-		expect(rateFromMean(1 / s - T / Math.expm1(s * T), T)).to.be.closeTo(s, 1e-5 * s);
-	})));
+	it('solves the rate of a cut-off decay', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 1, max: 5000, noNaN: true }),
+				fc.double({ min: 0.1, max: 1, noNaN: true }),
+				(s, T) => {
+					expect(rateFromMean(1 / s - T / Math.expm1(s * T), T)).to.be.closeTo(s, 1e-5 * s);
+				}
+			)
+		));
 });

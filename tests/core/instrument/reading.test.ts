@@ -4,10 +4,27 @@ import { Instrument, LineCutter, readLine } from '../../../src/core/instrument/r
 import { FAILURES, type Simulated, simulatedLines } from '../../../src/core/instrument/simulate.js';
 
 /** Bytes as a connection hands them on: characters cut in two are put together before the lines are. */
-const decoded = () => { const decoder = new TextDecoder(); return (part: Uint8Array) => decoder.decode(part, { stream: true }); };
+const decoded = () => {
+	const decoder = new TextDecoder();
+	return (part: Uint8Array) => decoder.decode(part, { stream: true });
+};
 const bytes = (text: string) => new TextEncoder().encode(text);
-const lines = (s: Partial<Simulated>, n: number): string[] => { const g = simulatedLines({ kind: 'dial', seed: 1, level: 10, swing: 5, multiple: 1, failure: 'none', ...s }); return Array.from({ length: n }, () => g.next().value); };
-const value = (text: string, kind: Parameters<typeof readLine>[1]) => { const r = readLine(text, kind); return 'value' in r ? r.value : r.problem; };
+const lines = (s: Partial<Simulated>, n: number): string[] => {
+	const g = simulatedLines({
+		kind: 'dial',
+		seed: 1,
+		level: 10,
+		swing: 5,
+		multiple: 1,
+		failure: 'none',
+		...s
+	});
+	return Array.from({ length: n }, () => g.next().value);
+};
+const value = (text: string, kind: Parameters<typeof readLine>[1]) => {
+	const r = readLine(text, kind);
+	return 'value' in r ? r.value : r.problem;
+};
 
 describe('instruments: one line', () => {
 	it('is a value with its unit, in mm or inches, with an angle or a name', () => {
@@ -18,32 +35,50 @@ describe('instruments: one line', () => {
 		expect(readLine('3 um @ 361.5', 'dial')).to.deep.equal({ value: 3, angleDeg: 1.5 });
 	});
 	it('without a unit, or with another one, it is no reading', () => {
-		for (const text of ['12.4', '12.4 rpm', '20 degC', '5 kg']) expect(value(text, 'dial'), text).to.equal('wrong-unit');
+		for (const text of ['12.4', '12.4 rpm', '20 degC', '5 kg'])
+			expect(value(text, 'dial'), text).to.equal('wrong-unit');
 		expect(value('12 um', 'tachometer')).to.equal('wrong-unit');
 	});
 	it('rubbish is rubbish, whatever it is', () => {
-		for (const text of ['', 'OL', '--', '1.2.3 um', '\u0000\u0001', '12 um 13 um', 'NaN um', '9'.repeat(80)]) expect(value(text, 'dial'), text).to.equal('rubbish');
-		fc.assert(fc.property(fc.string({ maxLength: 300, unit: 'binary' }), (text) => { const r = readLine(text, 'dial'); expect('value' in r ? Number.isFinite(r.value) : r.says.length > 0).to.equal(true); }), { numRuns: 300 });
+		for (const text of ['', 'OL', '--', '1.2.3 um', '\u0000\u0001', '12 um 13 um', 'NaN um', '9'.repeat(80)])
+			expect(value(text, 'dial'), text).to.equal('rubbish');
+		fc.assert(
+			fc.property(fc.string({ maxLength: 300, unit: 'binary' }), (text) => {
+				const r = readLine(text, 'dial');
+				expect('value' in r ? Number.isFinite(r.value) : r.says.length > 0).to.equal(true);
+			}),
+			{ numRuns: 300 }
+		);
 	});
 });
 
 describe('instruments: the stream', () => {
-	it('comes to the same lines in whatever pieces it arrives', () => fc.assert(fc.property(fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 1, maxLength: 60 }), (cuts) => {
-		const all = lines({}, 12);
-		const stream = bytes(`${all.join('\r\n')}\r\n`);
-		const cutter = new LineCutter();
-		const read = decoded();
-		const got: string[] = [];
-		let at = 0;
-		for (let i = 0; at < stream.length; i++) { const n = cuts[i % cuts.length]!; got.push(...cutter.add(read(stream.slice(at, at + n)))); at += n; }
-		expect(got).to.deep.equal(all);
-	})));
+	it('comes to the same lines in whatever pieces it arrives', () =>
+		fc.assert(
+			fc.property(fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 1, maxLength: 60 }), (cuts) => {
+				const all = lines({}, 12);
+				const stream = bytes(`${all.join('\r\n')}\r\n`);
+				const cutter = new LineCutter();
+				const read = decoded();
+				const got: string[] = [];
+				let at = 0;
+				for (let i = 0; at < stream.length; i++) {
+					const n = cuts[i % cuts.length]!;
+					got.push(...cutter.add(read(stream.slice(at, at + n))));
+					at += n;
+				}
+				expect(got).to.deep.equal(all);
+			})
+		));
 	it('a line that never ends is cut off, not kept for ever', () => {
 		const cutter = new LineCutter();
 		let got = 0;
 		for (let i = 0; i < 1000; i++) got += cutter.add('x'.repeat(100)).length;
 		expect(got).to.be.above(300);
-		expect(new Instrument('dial').add(cutter.add('\n5 um\n').slice(-1))).to.include({ state: 'reading', value: 5 });
+		expect(new Instrument('dial').add(cutter.add('\n5 um\n').slice(-1))).to.include({
+			state: 'reading',
+			value: 5
+		});
 	});
 	it('says the newest reading, and takes it away when the next is none', () => {
 		const i = new Instrument('dial');
@@ -52,7 +87,10 @@ describe('instruments: the stream', () => {
 		expect(i.add(['what'])).to.include({ state: 'rubbish', value: null });
 		expect(i.add(['7 degC'])).to.include({ state: 'wrong-unit', value: null });
 	});
-	it('notices a point that has left the surface', () => expect(new Instrument('dial').add(lines({ failure: 'stuck' }, 80).map((l) => l.replace(/^\S+/, '10.00')))).to.include({ state: 'stuck' }));
+	it('notices a point that has left the surface', () =>
+		expect(
+			new Instrument('dial').add(lines({ failure: 'stuck' }, 80).map((l) => l.replace(/^\S+/, '10.00')))
+		).to.include({ state: 'stuck' }));
 });
 
 describe('instruments: the stand-ins', () => {
@@ -61,13 +99,21 @@ describe('instruments: the stand-ins', () => {
 		expect(Math.max(...turn) - Math.min(...turn)).to.be.closeTo(16, 0.7);
 	});
 	it('a tachometer reads near its speed, or a multiple of it', () => {
-		for (const multiple of [0.5, 1, 2, 0]) for (const l of lines({ kind: 'tachometer', level: 2300, multiple }, 20)) expect(value(l, 'tachometer')).to.be.closeTo(2300 * multiple, 5 * multiple + 1e-9);
+		for (const multiple of [0.5, 1, 2, 0])
+			for (const l of lines({ kind: 'tachometer', level: 2300, multiple }, 20))
+				expect(value(l, 'tachometer')).to.be.closeTo(2300 * multiple, 5 * multiple + 1e-9);
 	});
-	it('the same seed sends the same lines', () => { for (const failure of FAILURES) expect(lines({ failure, seed: 9 }, 30)).to.deep.equal(lines({ failure, seed: 9 }, 30)); });
+	it('the same seed sends the same lines', () => {
+		for (const failure of FAILURES)
+			expect(lines({ failure, seed: 9 }, 30)).to.deep.equal(lines({ failure, seed: 9 }, 30));
+	});
 	it('what they send when they go wrong is told apart', () => {
 		expect(value(lines({ failure: 'rubbish' }, 3)[2]!, 'dial')).to.equal('rubbish');
 		expect(value(lines({ failure: 'wrong-unit' }, 1)[0]!, 'dial')).to.equal('wrong-unit');
-		expect(Math.max(...lines({ failure: 'spike', swing: 1 }, 80).map((l) => value(l, 'dial') as number))).to.be.above(300);
-		for (const kind of ['presetter', 'vibration'] as const) expect(value(lines({ kind }, 1)[0]!, kind)).to.be.a('number');
+		expect(
+			Math.max(...lines({ failure: 'spike', swing: 1 }, 80).map((l) => value(l, 'dial') as number))
+		).to.be.above(300);
+		for (const kind of ['presetter', 'vibration'] as const)
+			expect(value(lines({ kind }, 1)[0]!, kind)).to.be.a('number');
 	});
 });

@@ -2,7 +2,12 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { fold360 } from '../../../src/core/numeric/angles.js';
 import { addMonths, dayNumber } from '../../../src/core/numeric/calendar.js';
-import { envelopeEnergy, positiveSpectrum, powerOfTwo, powerSpectrum } from '../../../src/core/numeric/fft.js';
+import {
+	envelopeEnergy,
+	positiveSpectrum,
+	powerOfTwo,
+	powerSpectrum
+} from '../../../src/core/numeric/fft.js';
 import { leastSquares } from '../../../src/core/numeric/least-squares.js';
 import { median } from '../../../src/core/numeric/median.js';
 import { ceilCount, floorKind, plainNumber } from '../../../src/core/numeric/rounding.js';
@@ -27,18 +32,42 @@ describe('numbers beneath the calculations', () => {
 		expect(addMonths('2027-03-31', -1)).to.equal('2027-02-28');
 		expect(dayNumber('2028-03-01') - dayNumber('2028-02-28')).to.equal(2);
 	});
-	it('folds any angle into one turn', () => fc.assert(fc.property(fc.double({ min: -1e5, max: 1e5, noNaN: true }), fc.integer({ min: -20, max: 20 }), (angle, turns) => {
-		const folded = fold360(angle);
-		expect(folded).to.be.at.least(0).and.below(360);
-		const apart = Math.abs(fold360(angle + 360 * turns) - folded);
-		expect(Math.min(apart, 360 - apart)).to.be.below(1e-6);
-	})));
+	it('folds any angle into one turn', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: -1e5, max: 1e5, noNaN: true }),
+				fc.integer({ min: -20, max: 20 }),
+				(angle, turns) => {
+					const folded = fold360(angle);
+					expect(folded).to.be.at.least(0).and.below(360);
+					const apart = Math.abs(fold360(angle + 360 * turns) - folded);
+					expect(Math.min(apart, 360 - apart)).to.be.below(1e-6);
+				}
+			)
+		));
 	it('finds the line it was given, and says when points do not fix one', () => {
-		const { solution, condition } = leastSquares([[1, 0], [1, 1], [1, 2], [1, 5]], [3, 5, 7, 13]);
+		const { solution, condition } = leastSquares(
+			[
+				[1, 0],
+				[1, 1],
+				[1, 2],
+				[1, 5]
+			],
+			[3, 5, 7, 13]
+		);
 		expect(solution[0]).to.be.closeTo(3, 1e-9);
 		expect(solution[1]).to.be.closeTo(2, 1e-9);
 		expect(condition).to.be.below(10);
-		expect(leastSquares([[1, 4], [1, 4], [1, 4]], [1, 2, 3]).condition).to.be.above(1e12);
+		expect(
+			leastSquares(
+				[
+					[1, 4],
+					[1, 4],
+					[1, 4]
+				],
+				[1, 2, 3]
+			).condition
+		).to.be.above(1e12);
 	});
 	it('puts a tone into its own bin, with the power it has', () => {
 		const tone = Float64Array.from({ length: 256 }, (_, i) => Math.sin((2 * Math.PI * 20 * i) / 256));

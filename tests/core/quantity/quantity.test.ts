@@ -12,28 +12,65 @@ const value = (text: string, unit?: Unit, system?: System) => {
 
 describe('quantity: what people type', () => {
 	const cases: [string, Unit, number][] = [
-		['25', 'um', 25], ['25 um', 'um', 25], ['25 µm', 'um', 25], ['0.001"', 'um', 25.4], ['1 thou', 'um', 25.4], ['4 tenths', 'um', 10.16], ['1-1/4 in', 'mm', 31.75], ['1 1/4"', 'mm', 31.75], ['1/8 in', 'mm', 3.175],
-		['2300 rpm', 'rpm', 2300], ['2,300 rpm', 'rpm', 2300], ['36 m/s', 'm/s', 36], ['6500 sfm', 'm/s', 33.02], ['12,5', 'mm', 12.5], ['.5 mm', 'um', 500], ['-0.3', 'mm', -0.3], ['2 min', 's', 120], ['5 lb', 'kg', 2.26796185], ['197°', 'deg', 197], ['42 g·mm', 'gmm', 42], ['1e2', 'mm', 100]
+		['25', 'um', 25],
+		['25 um', 'um', 25],
+		['25 µm', 'um', 25],
+		['0.001"', 'um', 25.4],
+		['1 thou', 'um', 25.4],
+		['4 tenths', 'um', 10.16],
+		['1-1/4 in', 'mm', 31.75],
+		['1 1/4"', 'mm', 31.75],
+		['1/8 in', 'mm', 3.175],
+		['2300 rpm', 'rpm', 2300],
+		['2,300 rpm', 'rpm', 2300],
+		['36 m/s', 'm/s', 36],
+		['6500 sfm', 'm/s', 33.02],
+		['12,5', 'mm', 12.5],
+		['.5 mm', 'um', 500],
+		['-0.3', 'mm', -0.3],
+		['2 min', 's', 120],
+		['5 lb', 'kg', 2.26796185],
+		['197°', 'deg', 197],
+		['42 g·mm', 'gmm', 42],
+		['1e2', 'mm', 100]
 	];
-	for (const [text, unit, wanted] of cases) it(`${text} as ${unit}`, () => expect(value(text, unit)).to.be.closeTo(wanted, Math.abs(wanted) * 1e-9));
+	for (const [text, unit, wanted] of cases)
+		it(`${text} as ${unit}`, () => expect(value(text, unit)).to.be.closeTo(wanted, Math.abs(wanted) * 1e-9));
 	it('a bare number is in the unit shown', () => {
 		expect(value('1', 'mm', 'inch')).to.equal(25.4);
 		expect(value('0.001', 'um', 'inch')).to.be.closeTo(25.4, 1e-9);
 		expect(value('5', 'deg', 'inch')).to.equal(5);
 	});
-	it('does not guess what a single comma means', () => expect(parseQuantity('2,300', 'mm')).to.deep.equal({ problem: '"2,300" can be read two ways. Write 2300 or 2.300.' }));
+	it('does not guess what a single comma means', () =>
+		expect(parseQuantity('2,300', 'mm')).to.deep.equal({
+			problem: '"2,300" can be read two ways. Write 2300 or 2.300.'
+		}));
 	it('says what is wrong', () => {
-		for (const text of ['abc', '12 parsec', '12 rpm', '--3', '1/0', '9'.repeat(400), '<b>3</b>', '1e999']) expect(parseQuantity(text, 'mm'), text).to.have.property('problem');
+		for (const text of ['abc', '12 parsec', '12 rpm', '--3', '1/0', '9'.repeat(400), '<b>3</b>', '1e999'])
+			expect(parseQuantity(text, 'mm'), text).to.have.property('problem');
 		expect(parseQuantity('  ', 'mm')).to.deep.equal({ empty: true });
 	});
-	it('never throws and never gives a number that is not finite', () => fc.assert(fc.property(fc.string(), (text) => {
-		const p = parseQuantity(text, 'mm');
-		if ('value' in p) expect(Number.isFinite(p.value)).to.equal(true);
-	})));
-	it('prints what it can read back', () => fc.assert(fc.property(fc.double({ min: 0.01, max: 2000, noNaN: true }), fc.constantFrom<System>('mm', 'inch'), fc.constantFrom<Unit>('mm', 'um', 'm/s', 'kg', 'gmm'), (v, system, unit) => {
-		const back = value(figure(v, unit, system), unit, system);
-		expect(Math.abs(back - v)).to.be.at.most(Math.max(v * 0.01, unit === 'gmm' ? 1 : unit === 'um' ? 0.3 : 0.06));
-	})));
+	it('never throws and never gives a number that is not finite', () =>
+		fc.assert(
+			fc.property(fc.string(), (text) => {
+				const p = parseQuantity(text, 'mm');
+				if ('value' in p) expect(Number.isFinite(p.value)).to.equal(true);
+			})
+		));
+	it('prints what it can read back', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.01, max: 2000, noNaN: true }),
+				fc.constantFrom<System>('mm', 'inch'),
+				fc.constantFrom<Unit>('mm', 'um', 'm/s', 'kg', 'gmm'),
+				(v, system, unit) => {
+					const back = value(figure(v, unit, system), unit, system);
+					expect(Math.abs(back - v)).to.be.at.most(
+						Math.max(v * 0.01, unit === 'gmm' ? 1 : unit === 'um' ? 0.3 : 0.06)
+					);
+				}
+			)
+		));
 });
 
 describe('quantity: how it is shown', () => {

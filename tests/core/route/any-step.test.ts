@@ -11,32 +11,73 @@ import { worked } from './setup-in-memory.js';
 function anyOf(f: Field): fc.Arbitrary<unknown> {
 	const value = ((): fc.Arbitrary<unknown> => {
 		switch (f.kind) {
-			case 'number': { const [lo, hi] = [f.min ?? -1e6, f.max ?? 1e6]; const inside = (x: number): number => Math.min(hi, Math.max(lo, x)); return fc.oneof(fc.constantFrom(lo, hi, inside(0), inside(1)), fc.double({ min: inside(-100), max: inside(400), noNaN: true }), fc.double({ min: lo, max: hi, noNaN: true })); }
-			case 'integer': return fc.oneof(fc.constantFrom(f.min ?? 0, Math.min(f.max ?? 50, 50)), fc.integer({ min: f.min ?? -50, max: Math.min(f.max ?? 50, 100) }));
-			case 'boolean': return fc.boolean();
-			case 'choice': return fc.constantFrom(...f.choices);
-			case 'text': return fc.oneof(fc.constantFrom('', '0411', 'x', '<b>1</b>', '1; DROP TABLE records'), fc.string({ maxLength: 30 }));
-			case 'date': return fc.constantFrom('2026-06-01', '2020-02-29', '2026-02-30', 'tomorrow');
-			case 'list': return fc.array(anyOf(f.item), { minLength: 0, maxLength: Math.min(f.maxItems ?? 12, 12) });
-			default: return fc.record(Object.fromEntries(f.fields.map((g) => [g.name, anyOf(g)])));
+			case 'number': {
+				const [lo, hi] = [f.min ?? -1e6, f.max ?? 1e6];
+				const inside = (x: number): number => Math.min(hi, Math.max(lo, x));
+				return fc.oneof(
+					fc.constantFrom(lo, hi, inside(0), inside(1)),
+					fc.double({ min: inside(-100), max: inside(400), noNaN: true }),
+					fc.double({ min: lo, max: hi, noNaN: true })
+				);
+			}
+			case 'integer':
+				return fc.oneof(
+					fc.constantFrom(f.min ?? 0, Math.min(f.max ?? 50, 50)),
+					fc.integer({ min: f.min ?? -50, max: Math.min(f.max ?? 50, 100) })
+				);
+			case 'boolean':
+				return fc.boolean();
+			case 'choice':
+				return fc.constantFrom(...f.choices);
+			case 'text':
+				return fc.oneof(
+					fc.constantFrom('', '0411', 'x', '<b>1</b>', '1; DROP TABLE records'),
+					fc.string({ maxLength: 30 })
+				);
+			case 'date':
+				return fc.constantFrom('2026-06-01', '2020-02-29', '2026-02-30', 'tomorrow');
+			case 'list':
+				return fc.array(anyOf(f.item), { minLength: 0, maxLength: Math.min(f.maxItems ?? 12, 12) });
+			default:
+				return fc.record(Object.fromEntries(f.fields.map((g) => [g.name, anyOf(g)])));
 		}
 	})();
-	return fc.oneof({ arbitrary: value, weight: f.required ? 30 : 5 }, { arbitrary: fc.constantFrom(null, undefined, 'soon', -1, {}, []), weight: 1 });
+	return fc.oneof(
+		{ arbitrary: value, weight: f.required ? 30 : 5 },
+		{ arbitrary: fc.constantFrom(null, undefined, 'soon', -1, {}, []), weight: 1 }
+	);
 }
-const UNTIL: Record<string, string | null> = { brief: null, machine: 'select.take', select: 'select.take', inspect: 'inspect.ring', mount: 'mount.tighten', 'run-in': 'run-in.outcome', true: 'true.after', balance: 'balance.move', dress: 'dress.done', prove: 'prove.release', keep: null };
+const UNTIL: Record<string, string | null> = {
+	brief: null,
+	machine: 'select.take',
+	select: 'select.take',
+	inspect: 'inspect.ring',
+	mount: 'mount.tighten',
+	'run-in': 'run-in.outcome',
+	true: 'true.after',
+	balance: 'balance.move',
+	dress: 'dress.done',
+	prove: 'prove.release',
+	keep: null
+};
 const factsAt = (station: string): SetupFacts => worked(UNTIL[station] ?? null);
 
 describe('whatever is sent to a step', () => {
-	for (const step of STEPS.filter((s) => s.step !== 'take')) it(`${step.station}, ${step.step}: computes or names what is wrong, nothing else`, () => fc.assert(fc.property(fc.record(Object.fromEntries(step.fields.map((f) => [f.name, anyOf(f)]))), (values) => {
-		try {
-			const computed = step.compute(factsAt(step.station), checkInput(step.fields, values) as never);
-			expect(computed.length).to.be.above(0);
-			for (const c of computed) expect(JSON.stringify(c.output)).to.not.match(/NaN|Infinity/);
-			step.event?.(factsAt(step.station), checkInput(step.fields, values) as never);
-		} catch (e) {
-			if (!(e instanceof InputFault)) throw e;
-			expect(e.message).to.be.a('string').with.length.above(8);
-			expect(e.message).to.not.match(/undefined|NaN|\[object/);
-		}
-	}), { numRuns: 60 }));
+	for (const step of STEPS.filter((s) => s.step !== 'take'))
+		it(`${step.station}, ${step.step}: computes or names what is wrong, nothing else`, () =>
+			fc.assert(
+				fc.property(fc.record(Object.fromEntries(step.fields.map((f) => [f.name, anyOf(f)]))), (values) => {
+					try {
+						const computed = step.compute(factsAt(step.station), checkInput(step.fields, values) as never);
+						expect(computed.length).to.be.above(0);
+						for (const c of computed) expect(JSON.stringify(c.output)).to.not.match(/NaN|Infinity/);
+						step.event?.(factsAt(step.station), checkInput(step.fields, values) as never);
+					} catch (e) {
+						if (!(e instanceof InputFault)) throw e;
+						expect(e.message).to.be.a('string').with.length.above(8);
+						expect(e.message).to.not.match(/undefined|NaN|\[object/);
+					}
+				}),
+				{ numRuns: 60 }
+			));
 });

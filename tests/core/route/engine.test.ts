@@ -9,8 +9,21 @@ describe('route: from brief to release', () => {
 	it('moves on one station after the other and ends at Keep', () => {
 		const seen: StationId[] = [];
 		let f = setup();
-		for (const [, work] of WORK) { f = work(f); if (seen.at(-1) !== current(f)) seen.push(current(f)); }
-		expect(seen).to.deep.equal(['select', 'inspect', 'mount', 'run-in', 'true', 'balance', 'dress', 'prove', 'keep']);
+		for (const [, work] of WORK) {
+			f = work(f);
+			if (seen.at(-1) !== current(f)) seen.push(current(f));
+		}
+		expect(seen).to.deep.equal([
+			'select',
+			'inspect',
+			'mount',
+			'run-in',
+			'true',
+			'balance',
+			'dress',
+			'prove',
+			'keep'
+		]);
 		expect(f.state).to.equal('released');
 		expect(decide(f)).to.include({ next: 'Booked in the ledger' });
 		f = did(f, 'keep', 'entry', { what: 'redressed', diameterAfterMm: 289, partsGround: 40, targetMps: 30 });
@@ -42,12 +55,14 @@ describe('route: from brief to release', () => {
 	});
 	it('keeps a station that is not on the route out, and everything once the setup is finished', () => {
 		expect(refuse(setup(), 'machine', 'runout')!.code).to.equal('not-on-route');
-		for (const s of setup().stations) expect(refuse({ ...worked(), state: 'finished' }, s, 'entry')!.code).to.equal('setup-finished');
+		for (const s of setup().stations)
+			expect(refuse({ ...worked(), state: 'finished' }, s, 'entry')!.code).to.equal('setup-finished');
 	});
 	it('leaves only Keep open after the release', () => {
 		const f = worked();
 		expect(refuse(f, 'keep', 'entry')).to.equal(null);
-		for (const s of f.stations.filter((x) => x !== 'keep')) expect(refuse(f, s, 'check')!.code).to.equal('released');
+		for (const s of f.stations.filter((x) => x !== 'keep'))
+			expect(refuse(f, s, 'check')!.code).to.equal('released');
 	});
 	it('asks for the steps of a station in their order', () => {
 		expect(refuse(worked('inspect.look'), 'inspect', 'ring')!.code).to.equal('inspect.look');
@@ -62,53 +77,117 @@ describe('route: from brief to release', () => {
 });
 
 const STOPPING: Record<string, (f: SetupFacts) => SetupFacts> = {
-	'machine-locked-out': (f) => ({ ...f, machine: { ...f.machine, lockedOut: true } }), 'setup-stopped': (f) => ({ ...f, state: 'stopped' }),
-	...Object.fromEntries(Object.entries({
-		'wheel-quarantined': { state: 'quarantined' }, 'wheel-scrapped': { state: 'scrapped' }, 'wheel-held': { heldBy: 99 }, 'rating-unknown': { ratedMps: null, ratedRpm: null }, 'rated-speed-too-low': { ratedMps: null, ratedRpm: 2299 },
-		'bore-mismatch': { boreMm: 76 }, expired: { expiresOn: '2026-05-31' }, 'worn-out': { diameterMm: 179 }, 'superabrasive-single-layer': { bondFamily: 'plated' }
-	} satisfies Record<string, Partial<WheelFacts>>).map(([code, more]) => [code, (f: SetupFacts): SetupFacts => ({ ...f, wheel: f.wheel && { ...f.wheel, ...more } })]))
+	'machine-locked-out': (f) => ({ ...f, machine: { ...f.machine, lockedOut: true } }),
+	'setup-stopped': (f) => ({ ...f, state: 'stopped' }),
+	...Object.fromEntries(
+		Object.entries({
+			'wheel-quarantined': { state: 'quarantined' },
+			'wheel-scrapped': { state: 'scrapped' },
+			'wheel-held': { heldBy: 99 },
+			'rating-unknown': { ratedMps: null, ratedRpm: null },
+			'rated-speed-too-low': { ratedMps: null, ratedRpm: 2299 },
+			'bore-mismatch': { boreMm: 76 },
+			expired: { expiresOn: '2026-05-31' },
+			'worn-out': { diameterMm: 179 },
+			'superabrasive-single-layer': { bondFamily: 'plated' }
+		} satisfies Record<string, Partial<WheelFacts>>).map(([code, more]) => [
+			code,
+			(f: SetupFacts): SetupFacts => ({ ...f, wheel: f.wheel && { ...f.wheel, ...more } })
+		])
+	)
 };
 
 describe('route: stops', () => {
-	for (const [code, make] of Object.entries(STOPPING)) it(`${code}: nothing but another choice is recorded, wherever the setup is`, () => {
-		for (const [name] of WORK.slice(2)) {
-			const f = make(worked(name));
-			expect(hardStops(f).map((s) => s.code)).to.deep.equal([code]);
-			for (const station of f.stations) {
-				const refused = refuse(f, station, 'check');
-				if (station !== 'select') { expect(refused?.code, `${station} at ${name}`).to.equal(code); continue; }
-				// Another wheel may be chosen, except where it is not the wheel that is wrong.
-				expect(refused?.code).to.equal(code === 'machine-locked-out' || code === 'setup-stopped' ? code : undefined);
+	for (const [code, make] of Object.entries(STOPPING))
+		it(`${code}: nothing but another choice is recorded, wherever the setup is`, () => {
+			for (const [name] of WORK.slice(2)) {
+				const f = make(worked(name));
+				expect(hardStops(f).map((s) => s.code)).to.deep.equal([code]);
+				for (const station of f.stations) {
+					const refused = refuse(f, station, 'check');
+					if (station !== 'select') {
+						expect(refused?.code, `${station} at ${name}`).to.equal(code);
+						continue;
+					}
+					// Another wheel may be chosen, except where it is not the wheel that is wrong.
+					expect(refused?.code).to.equal(
+						code === 'machine-locked-out' || code === 'setup-stopped' ? code : undefined
+					);
+				}
+				const d = decide(f);
+				expect(d.next).to.equal(d.blocked[0]!.message);
+				expect(d.stations.find((s) => s.id === d.current)!.state).to.equal('blocked');
 			}
-			const d = decide(f);
-			expect(d.next).to.equal(d.blocked[0]!.message);
-			expect(d.stations.find((s) => s.id === d.current)!.state).to.equal('blocked');
-		}
-	});
-	it('one of them is enough, whatever else holds or not', () => fc.assert(fc.property(fc.subarray(Object.keys(STOPPING), { minLength: 1 }), fc.constantFrom(...WORK.slice(2).map(([n]) => n)), fc.constantFrom(...STATIONS.filter((s) => s !== 'select' && s !== 'machine')), (codes, name, station) => {
-		const f = codes.reduce((x, c) => STOPPING[c]!(x), worked(name));
-		expect(refuse(f, station, 'check')).to.not.equal(null);
-		expect(decide(f).blocked.length).to.be.at.least(1);
-	}), { numRuns: 60 }));
+		});
+	it('one of them is enough, whatever else holds or not', () =>
+		fc.assert(
+			fc.property(
+				fc.subarray(Object.keys(STOPPING), { minLength: 1 }),
+				fc.constantFrom(...WORK.slice(2).map(([n]) => n)),
+				fc.constantFrom(...STATIONS.filter((s) => s !== 'select' && s !== 'machine')),
+				(codes, name, station) => {
+					const f = codes.reduce((x, c) => STOPPING[c]!(x), worked(name));
+					expect(refuse(f, station, 'check')).to.not.equal(null);
+					expect(decide(f).blocked.length).to.be.at.least(1);
+				}
+			),
+			{ numRuns: 60 }
+		));
 	it('a wheel of the pack that is set aside stops all of it', () => {
-		const f = { ...worked('mount.fit'), companions: [{ wheel: { ...WHEEL, number: '0412', state: 'quarantined' as const, stateReason: 'chip' }, look: null, ring: null }] };
-		expect(refuse(f, 'mount', 'fit')).to.deep.equal({ code: 'wheel-quarantined', message: 'Wheel 0412 of the pack is quarantined: chip' });
+		const f = {
+			...worked('mount.fit'),
+			companions: [
+				{
+					wheel: { ...WHEEL, number: '0412', state: 'quarantined' as const, stateReason: 'chip' },
+					look: null,
+					ring: null
+				}
+			]
+		};
+		expect(refuse(f, 'mount', 'fit')).to.deep.equal({
+			code: 'wheel-quarantined',
+			message: 'Wheel 0412 of the pack is quarantined: chip'
+		});
 	});
-	it('a printed speed counts at the size the wheel had when new: wear does not make it faster', () => fc.assert(fc.property(fc.double({ min: 180, max: 300, noNaN: true }), fc.integer({ min: 500, max: 6000 }), (diameterMm, rpm) => {
-		const f = took(did(setup(), 'brief', 'brief'));
-		const stopped = hardStops({ ...f, wheel: { ...f.wheel!, diameterMm }, machine: { ...f.machine, spindleRpm: rpm } }).some((s) => s.code === 'rated-speed-too-low');
-		expect(stopped).to.equal(rpm > (40 * 60000) / (Math.PI * 300));
-	})));
+	it('a printed speed counts at the size the wheel had when new: wear does not make it faster', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 180, max: 300, noNaN: true }),
+				fc.integer({ min: 500, max: 6000 }),
+				(diameterMm, rpm) => {
+					const f = took(did(setup(), 'brief', 'brief'));
+					const stopped = hardStops({
+						...f,
+						wheel: { ...f.wheel!, diameterMm },
+						machine: { ...f.machine, spindleRpm: rpm }
+					}).some((s) => s.code === 'rated-speed-too-low');
+					expect(stopped).to.equal(rpm > (40 * 60000) / (Math.PI * 300));
+				}
+			)
+		));
 	it('a record that says stop holds its station, and no written reason lifts it', () => {
 		const reason = 'We are in a hurry and have always done it so';
-		const hung = did(worked('mount.fit'), 'mount', 'fit', { boreMm: 76.1, arborMm: 76.2, forced: true }, reason);
+		const hung = did(
+			worked('mount.fit'),
+			'mount',
+			'fit',
+			{ boreMm: 76.1, arborMm: 76.2, forced: true },
+			reason
+		);
 		expect(line(hung, 'mount', 'fit')).to.include({ state: 'stop', needsReason: false });
 		expect(refuse(hung, 'run-in', 'speed')!.message).to.match(/^Stopped at Mount/);
-		const fast = did(worked('run-in.speed'), 'run-in', 'speed', { measuredRpm: 2600, stage: 'after-wheel' }, reason);
+		const fast = did(
+			worked('run-in.speed'),
+			'run-in',
+			'speed',
+			{ measuredRpm: 2600, stage: 'after-wheel' },
+			reason
+		);
 		expect(refuse(fast, 'run-in', 'start')!.message).to.match(/^Stopped/);
 	});
 	it('a caution holds until a reason is written', () => {
-		const dirty = (reason: string | null) => did(worked('mount.flange'), 'mount', 'flange', { ...FLANGE, clean: false }, reason);
+		const dirty = (reason: string | null) =>
+			did(worked('mount.flange'), 'mount', 'flange', { ...FLANGE, clean: false }, reason);
 		expect(line(dirty(null), 'mount', 'flange')).to.include({ state: 'caution', needsReason: true });
 		expect(refuse(did(dirty(null), 'mount', 'thread'), 'mount', 'tighten')!.code).to.equal('mount.flange');
 		expect(passes(line(dirty('Wiped right after it was looked at'), 'mount', 'flange')!)).to.equal(true);
@@ -120,10 +199,16 @@ describe('route: the clock', () => {
 		const f = worked('run-in.outcome');
 		const early = did(later(f, 5), 'run-in', 'outcome', { heard: 'normal' });
 		expect(passes(line(early, 'run-in', 'outcome')!)).to.equal(false);
-		expect(passes(line(did(later(f, 900), 'run-in', 'outcome', { heard: 'normal' }), 'run-in', 'outcome')!)).to.equal(true);
+		expect(
+			passes(line(did(later(f, 900), 'run-in', 'outcome', { heard: 'normal' }), 'run-in', 'outcome')!)
+		).to.equal(true);
 	});
 	it('a start made again takes the outcome of the one before away', () => {
-		const again = did(worked('true.runout'), 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true });
+		const again = did(worked('true.runout'), 'run-in', 'start', {
+			guardClosed: true,
+			peopleClear: true,
+			firstRun: true
+		});
 		expect(line(again, 'run-in', 'outcome')!.state).to.equal('open');
 		expect(current(again)).to.equal('run-in');
 	});

@@ -1,11 +1,36 @@
 import { expect } from 'chai';
 import { Evidence, standing } from '../../../src/core/route/evidence.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
-import { FLANGE, RIM, RIM_AFTER, SEEN, WHEEL, current, did, later, setup, took, weightsMoved, worked } from './setup-in-memory.js';
+import {
+	FLANGE,
+	RIM,
+	RIM_AFTER,
+	SEEN,
+	WHEEL,
+	current,
+	did,
+	later,
+	setup,
+	took,
+	weightsMoved,
+	worked
+} from './setup-in-memory.js';
 
-const STAND_FIRST: StationId[] = ['brief', 'select', 'inspect', 'mount', 'balance', 'run-in', 'true', 'dress', 'prove', 'keep'];
+const STAND_FIRST: StationId[] = [
+	'brief',
+	'select',
+	'inspect',
+	'mount',
+	'balance',
+	'run-in',
+	'true',
+	'dress',
+	'prove',
+	'keep'
+];
 const stationsOf = (f: SetupFacts) => [...new Set(standing(f).map((r) => r.station))];
-const trued = (f: SetupFacts) => did(f, 'true', 'after', { readingsUm: RIM_AFTER, diameterAfterMm: 289.5, spunDry: true });
+const trued = (f: SetupFacts) =>
+	did(f, 'true', 'after', { readingsUm: RIM_AFTER, diameterAfterMm: 289.5, spunDry: true });
 
 describe('evidence: what still counts', () => {
 	it('truing again takes balance, dress and proof away, and leaves what came before', () => {
@@ -36,7 +61,11 @@ describe('evidence: what still counts', () => {
 		f = did(f, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false });
 		f = did(did(did(f, 'mount', 'flange', FLANGE), 'mount', 'thread'), 'mount', 'tighten', { done: true });
 		f = did(weightsMoved(did(f, 'balance', 'swing', { timeS: 16, restAngleDeg: 190 })), 'balance', 'stays');
-		f = did(did(f, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' }), 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true });
+		f = did(did(f, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' }), 'run-in', 'start', {
+			guardClosed: true,
+			peopleClear: true,
+			firstRun: true
+		});
 		f = did(later(f, 900), 'run-in', 'outcome', { heard: 'normal' });
 		f = trued(did(f, 'true', 'runout', { readingsUm: RIM }));
 		expect(stationsOf(f)).to.include('balance');
@@ -53,7 +82,9 @@ describe('evidence: what still counts', () => {
 		const f = did(worked('true.after'), 'true', 'runout', { readingsUm: RIM.map((r) => 2 * r) });
 		const e = new Evidence(f);
 		expect(e.number(e.latest('true', 'runout'), 'tirUm')).to.equal(72);
-		expect(e.latest('true', 'runout', 'true.pre-balance-rule')).to.include({ calculation: 'true.pre-balance-rule' });
+		expect(e.latest('true', 'runout', 'true.pre-balance-rule')).to.include({
+			calculation: 'true.pre-balance-rule'
+		});
 		expect(e.latest('true', 'after')).to.equal(null);
 		expect(e.number(null, 'tirUm')).to.equal(null);
 		expect(e.number(e.latest('true', 'runout'), 'verdict'), 'not a number').to.equal(null);

@@ -9,42 +9,80 @@ import { stepOf } from '../../../src/core/route/steps/index.js';
 import type { ExtraCheck } from '../../../src/core/route/templates.js';
 import { FLANGE, current, did, faults, later, line, setup, worked } from './setup-in-memory.js';
 
-const out = (f: SetupFacts, station: StationId, step: string) => new Evidence(f).latest(station, step)!.output as Record<string, unknown>;
+const out = (f: SetupFacts, station: StationId, step: string) =>
+	new Evidence(f).latest(station, step)!.output as Record<string, unknown>;
 
 describe('Run in: nothing turns before everything was shown', () => {
 	it('names what was shown, what is missing and what was accepted with a reason', () => {
-		expect(prerequisites(worked('run-in.speed')).filter((p) => p.verdict !== 'ok')).to.deep.equal([{ id: 'run-in.speed', verdict: 'missing' }]);
+		expect(prerequisites(worked('run-in.speed')).filter((p) => p.verdict !== 'ok')).to.deep.equal([
+			{ id: 'run-in.speed', verdict: 'missing' }
+		]);
 		expect(prerequisites(worked('run-in.start')).every((p) => p.verdict === 'ok')).to.equal(true);
-		const dirty = (reason: string | null) => did(worked('mount.flange'), 'mount', 'flange', { ...FLANGE, clean: false }, reason);
+		const dirty = (reason: string | null) =>
+			did(worked('mount.flange'), 'mount', 'flange', { ...FLANGE, clean: false }, reason);
 		expect(prerequisites(dirty(null)).find((p) => p.id === 'mount.flange')!.verdict).to.equal('caution');
-		expect(prerequisites(dirty('Wiped and looked at again')).find((p) => p.id === 'mount.flange')!.verdict).to.equal('ok');
+		expect(
+			prerequisites(dirty('Wiped and looked at again')).find((p) => p.id === 'mount.flange')!.verdict
+		).to.equal('ok');
 	});
 	it('an open guard or somebody in line is a stop, and its clock does not run', () => {
 		for (const more of [{ guardClosed: false }, { peopleClear: false }]) {
-			const f = did(worked('run-in.start'), 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true, ...more });
+			const f = did(worked('run-in.start'), 'run-in', 'start', {
+				guardClosed: true,
+				peopleClear: true,
+				firstRun: true,
+				...more
+			});
 			expect(line(f, 'run-in', 'start')!.state).to.equal('stop');
 			expect(runningSince(f)).to.equal(null);
 			expect(refuse(f, 'run-in', 'outcome')!.message).to.match(/^Stopped/);
 		}
 	});
 	it('a first run is longer than one after it, and a worn wheel is not allowed more', () => {
-		const run = (firstRun: boolean) => runningSince(did(worked('run-in.start'), 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun }))!.requiredS;
+		const run = (firstRun: boolean) =>
+			runningSince(
+				did(worked('run-in.start'), 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun })
+			)!.requiredS;
 		expect(run(true)).to.equal(2 * run(false));
-		expect(out(worked('run-in.start'), 'run-in', 'speed').limitRpm as number).to.be.closeTo((40 * 60000) / (Math.PI * 300), 1e-6);
+		expect(out(worked('run-in.start'), 'run-in', 'speed').limitRpm as number).to.be.closeTo(
+			(40 * 60000) / (Math.PI * 300),
+			1e-6
+		);
 	});
 	it('what was heard decides: a knock or a smell stops it', () => {
 		const f = worked('run-in.outcome');
-		for (const more of [{ heard: 'knock' }, { heard: 'normal', smokeOrSmell: true }, { heard: 'normal', vibrationMmPerS: 5 }]) expect(line(did(later(f, 900), 'run-in', 'outcome', more), 'run-in', 'outcome')!.state).to.equal('stop');
+		for (const more of [
+			{ heard: 'knock' },
+			{ heard: 'normal', smokeOrSmell: true },
+			{ heard: 'normal', vibrationMmPerS: 5 }
+		])
+			expect(line(did(later(f, 900), 'run-in', 'outcome', more), 'run-in', 'outcome')!.state).to.equal(
+				'stop'
+			);
 	});
 });
 
 describe('Dress: what the shop knows goes in', () => {
 	it('the tip from the diamond on record, the speed from the machine, the grain from the wheel', () => {
 		const input = new Evidence(worked('dress.done')).latest('dress', 'settings', 'dress.single-point')!.input;
-		expect(input).to.include({ tipRadiusUm: 250, wheelSpeedRpm: 2300, grainSizeUm: 185, abrasive: 'alumina', ratedSpeedMps: 40 });
+		expect(input).to.include({
+			tipRadiusUm: 250,
+			wheelSpeedRpm: 2300,
+			grainSizeUm: 185,
+			abrasive: 'alumina',
+			ratedSpeedMps: 40
+		});
 	});
 	it('a diamond on the ingoing side is a stop, the other way round when the spindle turns the other way', () => {
-		const at = (offsetMm: number, rotation: 'cw' | 'ccw') => line(did({ ...worked('dress.position'), machine: { ...setup().machine, rotation } }, 'dress', 'position', { offsetMm, dragAngleDeg: 12 }), 'dress', 'position')!.state;
+		const at = (offsetMm: number, rotation: 'cw' | 'ccw') =>
+			line(
+				did({ ...worked('dress.position'), machine: { ...setup().machine, rotation } }, 'dress', 'position', {
+					offsetMm,
+					dragAngleDeg: 12
+				}),
+				'dress',
+				'position'
+			)!.state;
 		expect(at(-6, 'cw')).to.not.equal('stop');
 		expect(at(6, 'cw')).to.equal('stop');
 		expect([at(-6, 'ccw'), at(6, 'ccw') === 'stop']).to.deep.equal(['stop', false]);
@@ -55,26 +93,49 @@ describe('Dress: what the shop knows goes in', () => {
 		expect(current(f)).to.equal('dress');
 	});
 	it('says what is missing by its name', () => {
-		faults('missing', 'traverseMmPerMin', () => did(worked('dress.settings'), 'dress', 'settings', { depthUm: 20, coolant: 'continuous', passes: 3 }));
-		faults('missing', 'dresser', () => did({ ...worked('dress.settings'), dresser: null }, 'dress', 'settings', { depthUm: 20, traverseMmPerMin: 200, coolant: 'continuous', passes: 3 }));
+		faults('missing', 'traverseMmPerMin', () =>
+			did(worked('dress.settings'), 'dress', 'settings', { depthUm: 20, coolant: 'continuous', passes: 3 })
+		);
+		faults('missing', 'dresser', () =>
+			did({ ...worked('dress.settings'), dresser: null }, 'dress', 'settings', {
+				depthUm: 20,
+				traverseMmPerMin: 200,
+				coolant: 'continuous',
+				passes: 3
+			})
+		);
 		faults('unknown-choice', 'step', () => stepOf('dress', 'polish'));
 	});
 });
 
 describe('Prove: the release sheet fills itself from the records', () => {
-	const CUT = { raUm: 0.55, burnSeen: false, chatterSeen: false, crackSeen: false, guardClosed: true, soundNormal: true };
-	const proved = (more: object, f = worked('prove.release')) => did(f, 'prove', 'release', { ...CUT, ...more });
+	const CUT = {
+		raUm: 0.55,
+		burnSeen: false,
+		chatterSeen: false,
+		crackSeen: false,
+		guardClosed: true,
+		soundNormal: true
+	};
+	const proved = (more: object, f = worked('prove.release')) =>
+		did(f, 'prove', 'release', { ...CUT, ...more });
 	it('with speed, balance, run-out and dress as they were measured', () => {
 		const known = provenSoFar(worked('prove.release'));
 		expect(known).to.include({ runInDone: true, speedRpm: 2300, runOutUm: 5, dressSoundEven: true });
 		expect(known.balanceResidualGmm as number).to.be.below(known.balanceLimitGmm as number);
 	});
-	it('everything holds: released', () => { expect(proved({}).state).to.equal('released'); });
+	it('everything holds: released', () => {
+		expect(proved({}).state).to.equal('released');
+	});
 	it('too rough, burnt or chattering: only with a written reason', () => {
 		for (const more of [{ raUm: 0.9 }, { burnSeen: true }, { chatterSeen: true }, { soundNormal: false }]) {
 			expect(proved(more).state, JSON.stringify(more)).to.equal('under-way');
-			expect(proved({ ...more, overrideReason: 'short one' }).state, 'nine characters are none').to.equal('under-way');
-			expect(proved({ ...more, overrideReason: 'Agreed with the lead for this lot' }).state).to.equal('released');
+			expect(proved({ ...more, overrideReason: 'short one' }).state, 'nine characters are none').to.equal(
+				'under-way'
+			);
+			expect(proved({ ...more, overrideReason: 'Agreed with the lead for this lot' }).state).to.equal(
+				'released'
+			);
 		}
 	});
 	it('a crack or an open guard is never released, whatever is written', () => {
@@ -85,17 +146,39 @@ describe('Prove: the release sheet fills itself from the records', () => {
 		}
 	});
 	it('what the route leaves out is left out of the sheet, except what protects people', () => {
-		const short: SetupFacts = { ...worked('true.runout'), stations: ['brief', 'select', 'inspect', 'mount', 'run-in', 'prove', 'keep'] };
+		const short: SetupFacts = {
+			...worked('true.runout'),
+			stations: ['brief', 'select', 'inspect', 'mount', 'run-in', 'prove', 'keep']
+		};
 		const f = proved({}, short);
 		expect(f.state).to.equal('released');
-		expect((out(f, 'prove', 'release').checks as { name: string }[]).map((c) => c.name)).to.include.members(['crackSeen', 'guardClosed', 'runInDone', 'speedRpm']).and.not.include('balanceResidualGmm');
+		expect((out(f, 'prove', 'release').checks as { name: string }[]).map((c) => c.name))
+			.to.include.members(['crackSeen', 'guardClosed', 'runInDone', 'speedRpm'])
+			.and.not.include('balanceResidualGmm');
 	});
 });
 
 describe('checks a shop has added', () => {
-	const COOLANT: ExtraCheck = { id: 'coolant', station: 'run-in', text: 'Coolant concentration', kind: 'number', unit: '%', atMost: 8 };
-	const GLASSES: ExtraCheck = { id: 'glasses', station: 'run-in', text: 'Safety glasses on', kind: 'yes', unit: '', atMost: null };
-	const f = (): SetupFacts => ({ ...worked('true.runout'), route: { ...setup().route, checks: [COOLANT, GLASSES] } });
+	const COOLANT: ExtraCheck = {
+		id: 'coolant',
+		station: 'run-in',
+		text: 'Coolant concentration',
+		kind: 'number',
+		unit: '%',
+		atMost: 8
+	};
+	const GLASSES: ExtraCheck = {
+		id: 'glasses',
+		station: 'run-in',
+		text: 'Safety glasses on',
+		kind: 'yes',
+		unit: '',
+		atMost: null
+	};
+	const f = (): SetupFacts => ({
+		...worked('true.runout'),
+		route: { ...setup().route, checks: [COOLANT, GLASSES] }
+	});
 	it('hold their station until they are answered, each by itself', () => {
 		expect(current(f())).to.equal('run-in');
 		const one = did(f(), 'run-in', 'check', { checkId: 'coolant', value: 6 });
@@ -104,10 +187,15 @@ describe('checks a shop has added', () => {
 		expect(current(did(one, 'run-in', 'check', { checkId: 'glasses', yes: true }))).to.equal('true');
 	});
 	it('over the limit or answered no is a stop, until it is answered again', () => {
-		const bad = did(did(f(), 'run-in', 'check', { checkId: 'coolant', value: 9 }), 'run-in', 'check', { checkId: 'glasses', yes: false });
+		const bad = did(did(f(), 'run-in', 'check', { checkId: 'coolant', value: 9 }), 'run-in', 'check', {
+			checkId: 'glasses',
+			yes: false
+		});
 		expect(line(bad, 'run-in', 'check-coolant')!.state).to.equal('stop');
 		expect(line(bad, 'run-in', 'check-glasses')!.state).to.equal('stop');
-		expect(line(did(bad, 'run-in', 'check', { checkId: 'coolant', value: 8 }), 'run-in', 'check-coolant')!.state).to.equal('ok');
+		expect(
+			line(did(bad, 'run-in', 'check', { checkId: 'coolant', value: 8 }), 'run-in', 'check-coolant')!.state
+		).to.equal('ok');
 	});
 	it('belong to their station and want their answer', () => {
 		faults('unknown-choice', 'checkId', () => did(f(), 'mount', 'check', { checkId: 'coolant', value: 6 }));

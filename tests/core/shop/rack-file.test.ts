@@ -1,22 +1,87 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { InputFault } from '../../../src/core/calculation/fault.js';
-import { RACK_COLUMNS, cellIn, cellOut, matchColumns, rackLine, readRackLine } from '../../../src/core/shop/rack-file.js';
+import {
+	RACK_COLUMNS,
+	cellIn,
+	cellOut,
+	matchColumns,
+	rackLine,
+	readRackLine
+} from '../../../src/core/shop/rack-file.js';
 import { encodingOf } from '../../../src/core/shop/text-encoding.js';
 
 const headings = RACK_COLUMNS.map((c) => c.heading);
 const own = matchColumns(headings);
-const line = (change: Record<string, string> = {}) => RACK_COLUMNS.map((c) => ({ number: '0901', marking: 'WA 60 K 7 V', newDiameterMm: '300', diameterMm: '290', widthMm: '32', boreMm: '76.2', minDiameterMm: '180', massKg: '4.6', ratedMps: '40', place: 'bay 1', ...change } as Record<string, string>)[c.field] ?? '');
-const fault = (change: Record<string, string>) => { try { readRackLine(line(change), own); } catch (e) { if (e instanceof InputFault) return `${e.field} ${e.code}`; throw e; } return 'taken'; };
+const line = (change: Record<string, string> = {}) =>
+	RACK_COLUMNS.map(
+		(c) =>
+			(
+				({
+					number: '0901',
+					marking: 'WA 60 K 7 V',
+					newDiameterMm: '300',
+					diameterMm: '290',
+					widthMm: '32',
+					boreMm: '76.2',
+					minDiameterMm: '180',
+					massKg: '4.6',
+					ratedMps: '40',
+					place: 'bay 1',
+					...change
+				}) as Record<string, string>
+			)[c.field] ?? ''
+	);
+const fault = (change: Record<string, string>) => {
+	try {
+		readRackLine(line(change), own);
+	} catch (e) {
+		if (e instanceof InputFault) return `${e.field} ${e.code}`;
+		throw e;
+	}
+	return 'taken';
+};
 
 describe('rack files', () => {
 	it('finds its own columns, and columns called otherwise, each once', () => {
 		expect(Object.keys(own)).to.have.length(RACK_COLUMNS.length);
-		expect(matchColumns(['Wheel', 'Spec', 'Diameter', 'Thickness (mm)', 'Bore (mm)', 'Min diameter', 'Weight', 'Max RPM', 'Shelf'])).to.deep.equal({ number: 0, marking: 1, newDiameterMm: 2, widthMm: 3, boreMm: 4, minDiameterMm: 5, massKg: 6, ratedRpm: 7, place: 8 });
+		expect(
+			matchColumns([
+				'Wheel',
+				'Spec',
+				'Diameter',
+				'Thickness (mm)',
+				'Bore (mm)',
+				'Min diameter',
+				'Weight',
+				'Max RPM',
+				'Shelf'
+			])
+		).to.deep.equal({
+			number: 0,
+			marking: 1,
+			newDiameterMm: 2,
+			widthMm: 3,
+			boreMm: 4,
+			minDiameterMm: 5,
+			massKg: 6,
+			ratedRpm: 7,
+			place: 8
+		});
 		expect(matchColumns(['x', 'y'])).to.deep.equal({});
 	});
 	it('reads quantities as people write them', () => {
-		const w = readRackLine(line({ newDiameterMm: '12 in', diameterMm: '11-3/4"', widthMm: '32,5', boreMm: '3 in', massKg: '10 lb', ratedMps: '6500 sfm' }), own).wheel;
+		const w = readRackLine(
+			line({
+				newDiameterMm: '12 in',
+				diameterMm: '11-3/4"',
+				widthMm: '32,5',
+				boreMm: '3 in',
+				massKg: '10 lb',
+				ratedMps: '6500 sfm'
+			}),
+			own
+		).wheel;
 		expect(w.newDiameterMm).to.be.closeTo(304.8, 1e-9);
 		expect(w.diameterMm).to.be.closeTo(298.45, 1e-9);
 		expect(w.widthMm).to.equal(32.5);
@@ -35,22 +100,42 @@ describe('rack files', () => {
 		expect(fault({})).to.equal('taken');
 	});
 	it('takes a quarantined wheel as quarantined, and never a doubtful one as free', () => {
-		expect(readRackLine(line({ state: 'quarantined', reason: 'dull ring' }), own)).to.include({ state: 'quarantined', reason: 'dull ring' });
-		expect(readRackLine(line({ state: 'available', ratedMps: '' }), own)).to.include({ state: 'quarantined', reason: 'no readable speed' });
+		expect(readRackLine(line({ state: 'quarantined', reason: 'dull ring' }), own)).to.include({
+			state: 'quarantined',
+			reason: 'dull ring'
+		});
+		expect(readRackLine(line({ state: 'available', ratedMps: '' }), own)).to.include({
+			state: 'quarantined',
+			reason: 'no readable speed'
+		});
 		expect(readRackLine(line({ diameterMm: '' }), own).wheel.diameterMm).to.equal(300);
 	});
-	it('gives every cell back as it was, formulas made harmless', () => fc.assert(fc.property(fc.string({ maxLength: 30 }), (text) => {
-		const out = cellOut(text);
-		expect(cellIn(out)).to.equal(text);
-		expect(out).not.to.match(/^[=+\-@\t\r]/);
-	}), { numRuns: 1000 }));
+	it('gives every cell back as it was, formulas made harmless', () =>
+		fc.assert(
+			fc.property(fc.string({ maxLength: 30 }), (text) => {
+				const out = cellOut(text);
+				expect(cellIn(out)).to.equal(text);
+				expect(out).not.to.match(/^[=+\-@\t\r]/);
+			}),
+			{ numRuns: 1000 }
+		));
 	it('writes a wheel and reads the same wheel', () => {
 		const taken = readRackLine(line({ state: 'quarantined', reason: '=1+1 or so' }), own);
-		const again = readRackLine(rackLine({ ...taken.wheel, shape: taken.shape, ratedMps: taken.ratedMps, state: taken.state, reason: taken.reason }), own);
+		const again = readRackLine(
+			rackLine({
+				...taken.wheel,
+				shape: taken.shape,
+				ratedMps: taken.ratedMps,
+				state: taken.state,
+				reason: taken.reason
+			}),
+			own
+		);
 		expect(again).to.deep.equal(taken);
 	});
 	it('tells encodings apart', () => {
-		const utf16 = (text: string, big: boolean) => Uint8Array.from([...text].flatMap((c) => (big ? [0, c.charCodeAt(0)] : [c.charCodeAt(0), 0])));
+		const utf16 = (text: string, big: boolean) =>
+			Uint8Array.from([...text].flatMap((c) => (big ? [0, c.charCodeAt(0)] : [c.charCodeAt(0), 0])));
 		expect(encodingOf(new TextEncoder().encode('Größe;Maß'))).to.equal('utf-8');
 		expect(encodingOf(Uint8Array.from([0xef, 0xbb, 0xbf, 65]))).to.equal('utf-8');
 		expect(encodingOf(Uint8Array.from([71, 114, 0xf6, 0xdf, 101]))).to.equal('windows-1252');

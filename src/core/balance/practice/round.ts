@@ -1,27 +1,72 @@
 import { angleOf, len } from '../../numeric/angles.js';
 import { mulberry32 } from '../../numeric/random.js';
 import { nudge } from '../spins/by-feel.js';
-import { type MadeUpWheel, type SpinSettings, JOURNAL_MM, madeUpWheel, resultant } from '../spins/made-up-wheel.js';
+import {
+	type MadeUpWheel,
+	type SpinSettings,
+	JOURNAL_MM,
+	madeUpWheel,
+	resultant
+} from '../spins/made-up-wheel.js';
 import { pushedSwing } from '../spins/pushed.js';
 import { Roll, type StandModel, bottomOf, phiOf } from '../stand-physics.js';
 
 /** One round at the practice stand: everything in it follows from its seed. */
-export const settingsOf = (seed: number): SpinSettings => ({ seed, wheels: 1, gradeMmPerS: 2.5, speedMps: 30, eccMinUm: 40, eccMaxUm: 200, rollingArmMm: 0.004, readNoiseDeg: 3, timeNoiseS: 0.2, settingNoiseDeg: 1, maxSpins: 60 });
+export const settingsOf = (seed: number): SpinSettings => ({
+	seed,
+	wheels: 1,
+	gradeMmPerS: 2.5,
+	speedMps: 30,
+	eccMinUm: 40,
+	eccMaxUm: 200,
+	rollingArmMm: 0.004,
+	readNoiseDeg: 3,
+	timeNoiseS: 0.2,
+	settingNoiseDeg: 1,
+	maxSpins: 60
+});
 export const practiceWheel = (seed: number): MadeUpWheel => madeUpWheel(settingsOf(seed), 0);
 /** Where the wheel is let go at a release, as chance would have it. */
-export const startAngle = (seed: number, spin: number): number => 360 * mulberry32((seed ^ Math.imul(spin, 0x9e3779b9)) >>> 0)();
+export const startAngle = (seed: number, spin: number): number =>
+	360 * mulberry32((seed ^ Math.imul(spin, 0x9e3779b9)) >>> 0)();
 
 /** The stand's physics for the wheel as it is, with its weights at these angles. */
-export function modelOf(w: MadeUpWheel, weightsDeg: readonly number[]): { model: StandModel; heavyAngleDeg: number } {
+export function modelOf(
+	w: MadeUpWheel,
+	weightsDeg: readonly number[]
+): { model: StandModel; heavyAngleDeg: number } {
 	const now = resultant(w, weightsDeg);
-	return { heavyAngleDeg: angleOf(now), model: { massKg: w.massKg, inertiaKgM2: w.inertiaKgM2, unbalanceKgM: len(now) / 1e6, rhoM: JOURNAL_MM / 1000, rollingArmM: 0.000004, viscousNmS: 0, slope: 0, discInertiaKgM2: null } };
+	return {
+		heavyAngleDeg: angleOf(now),
+		model: {
+			massKg: w.massKg,
+			inertiaKgM2: w.inertiaKgM2,
+			unbalanceKgM: len(now) / 1e6,
+			rhoM: JOURNAL_MM / 1000,
+			rollingArmM: 0.000004,
+			viscousNmS: 0,
+			slope: 0,
+			discInertiaKgM2: null
+		}
+	};
 }
 
 /** A whole release: the face angle at the bottom and the way rolled, sixty times a second, and its turning points. */
-export interface Trajectory { hz: number; bottomDeg: Float32Array; wayMm: Float32Array; turningS: number[]; restDeg: number }
+export interface Trajectory {
+	hz: number;
+	bottomDeg: Float32Array;
+	wayMm: Float32Array;
+	turningS: number[];
+	restDeg: number;
+}
 const HZ = 60;
 const LONGEST_S = 900;
-export function trajectory(seed: number, weightsDeg: readonly number[], startBottomDeg: number, pushDegPerS: number): Trajectory {
+export function trajectory(
+	seed: number,
+	weightsDeg: readonly number[],
+	startBottomDeg: number,
+	pushDegPerS: number
+): Trajectory {
 	const { model, heavyAngleDeg } = modelOf(practiceWheel(seed), weightsDeg);
 	const phi0 = phiOf(heavyAngleDeg, startBottomDeg);
 	const roll = new Roll(model, phi0, (-pushDegPerS * Math.PI) / 180);
@@ -34,20 +79,39 @@ export function trajectory(seed: number, weightsDeg: readonly number[], startBot
 		while (next <= roll.t + 1e-9) {
 			const f = roll.t > lastT ? Math.min(1, (next - lastT) / (roll.t - lastT)) : 1;
 			const phi = lastPhi + f * (roll.phi - lastPhi);
-			bottom.push(bottomOf(heavyAngleDeg, phi)); way.push(JOURNAL_MM * (phi0 - phi)); next += 1 / HZ;
+			bottom.push(bottomOf(heavyAngleDeg, phi));
+			way.push(JOURNAL_MM * (phi0 - phi));
+			next += 1 / HZ;
 		}
 		[lastT, lastPhi] = [roll.t, roll.phi];
 	}
-	bottom.push(bottomOf(heavyAngleDeg, roll.phi)); way.push(JOURNAL_MM * (phi0 - roll.phi));
-	return { hz: HZ, bottomDeg: Float32Array.from(bottom), wayMm: Float32Array.from(way), turningS: roll.turnings.map((t) => t.timeS), restDeg: bottomOf(heavyAngleDeg, roll.phi) };
+	bottom.push(bottomOf(heavyAngleDeg, roll.phi));
+	way.push(JOURNAL_MM * (phi0 - roll.phi));
+	return {
+		hz: HZ,
+		bottomDeg: Float32Array.from(bottom),
+		wayMm: Float32Array.from(way),
+		turningS: roll.turnings.map((t) => t.timeS),
+		restDeg: bottomOf(heavyAngleDeg, roll.phi)
+	};
 }
 
-export interface Judged { residualGmm: number; toleranceGmm: number; inside: boolean; heavyAngleDeg: number }
+export interface Judged {
+	residualGmm: number;
+	toleranceGmm: number;
+	inside: boolean;
+	heavyAngleDeg: number;
+}
 /** What is left with the weights where somebody left them. */
 export function judge(seed: number, weightsDeg: readonly number[]): Judged {
 	const w = practiceWheel(seed);
 	const now = resultant(w, weightsDeg);
-	return { residualGmm: len(now), toleranceGmm: w.toleranceGmm, inside: len(now) <= w.toleranceGmm, heavyAngleDeg: angleOf(now) };
+	return {
+		residualGmm: len(now),
+		toleranceGmm: w.toleranceGmm,
+		inside: len(now) <= w.toleranceGmm,
+		heavyAngleDeg: angleOf(now)
+	};
 }
 /** How many releases this very wheel takes by the computed way and by feel, on the same stand with a person's noise. */
 export function parOf(seed: number): { computed: number; feel: number } {

@@ -54,9 +54,15 @@ export function spread(s: SpinSettings, w: MadeUpWheel, i: number): number {
 		if (axis === null) axis = mark;
 		else {
 			const d = wrap180(mark - axis);
-			if (Math.abs(d) < 45) { hi = x; if (hi - lo < 1) lo = Math.max(0, lo - 5); x = (lo + hi) / 2; }
-			else if (Math.abs(d) > 135) { lo = x; if (hi - lo < 1) hi = Math.min(90, hi + 5); x = (lo + hi) / 2; }
-			else {
+			if (Math.abs(d) < 45) {
+				hi = x;
+				if (hi - lo < 1) lo = Math.max(0, lo - 5);
+				x = (lo + hi) / 2;
+			} else if (Math.abs(d) > 135) {
+				lo = x;
+				if (hi - lo < 1) hi = Math.min(90, hi + 5);
+				x = (lo + hi) / 2;
+			} else {
 				const sense = Math.sign(d);
 				if (side !== null && sense !== side) shift = Math.max(1, shift / 2);
 				side = sense;

@@ -4,23 +4,47 @@ import { gauss } from '../../numeric/random.js';
 import { type Seen, learn, startFrom } from '../estimate.js';
 import { fromPeriod } from '../from-period.js';
 import { twoWeights } from '../two-weights.js';
-import { JOURNAL_MM, type MadeUpWheel, type Release, type SpinSettings, TRACK_MM, release, resultant, streamOf } from './made-up-wheel.js';
+import {
+	JOURNAL_MM,
+	type MadeUpWheel,
+	type Release,
+	type SpinSettings,
+	TRACK_MM,
+	release,
+	resultant,
+	streamOf
+} from './made-up-wheel.js';
 
 const WIDEST_DEG = 60;
 const NO_PRIOR_GMM = 1e5;
 
 /** Amount and direction from the first groups of three turnings that swing narrowly enough; null when there is none. */
-function fromMarks(s: SpinSettings, w: MadeUpWheel, seen: Release, reads: readonly number[], times: readonly number[]): { unbalanceGmm: number; angleDeg: number } | null {
+function fromMarks(
+	s: SpinSettings,
+	w: MadeUpWheel,
+	seen: Release,
+	reads: readonly number[],
+	times: readonly number[]
+): { unbalanceGmm: number; angleDeg: number } | null {
 	const t = seen.turnings;
-	const narrow = (g: number) => (Math.abs(t[g + 1]!.phi - t[g]!.phi) + Math.abs(t[g + 2]!.phi - t[g + 1]!.phi)) / 4 <= (WIDEST_DEG * Math.PI) / 180;
+	const narrow = (g: number) =>
+		(Math.abs(t[g + 1]!.phi - t[g]!.phi) + Math.abs(t[g + 2]!.phi - t[g + 1]!.phi)) / 4 <=
+		(WIDEST_DEG * Math.PI) / 180;
 	let first = 0;
 	while (first + 2 < t.length && !narrow(first)) first++;
 	let [amount, n, sum] = [0, 0, { x: 0, y: 0 }];
 	for (let q = 0; q < 3 && first + q + 2 < t.length; q++) {
 		const g = first + q;
 		try {
-			const r = fromPeriod.run({ massKg: w.massKg, inertiaKgM2: w.believedKgM2, arborRadiusMm: JOURNAL_MM, timeS: t[g + 2]!.timeS - t[g]!.timeS + s.timeNoiseS * times[q]!, turningAnglesDeg: [0, 1, 2].map((j) => seen.bottoms[g + j]! + s.readNoiseDeg * reads[q + j]!) });
-			amount += r.unbalanceGmm; n++;
+			const r = fromPeriod.run({
+				massKg: w.massKg,
+				inertiaKgM2: w.believedKgM2,
+				arborRadiusMm: JOURNAL_MM,
+				timeS: t[g + 2]!.timeS - t[g]!.timeS + s.timeNoiseS * times[q]!,
+				turningAnglesDeg: [0, 1, 2].map((j) => seen.bottoms[g + j]! + s.readNoiseDeg * reads[q + j]!)
+			});
+			amount += r.unbalanceGmm;
+			n++;
 			sum = add(sum, vec(1, r.heavyAngleDeg!));
 		} catch (e) {
 			if (!(e instanceof InputFault)) throw e;
@@ -47,12 +71,31 @@ export function computed(s: SpinSettings, w: MadeUpWheel, i: number): number {
 		const found = fromMarks(s, w, seen, reads, times);
 		releases++;
 		const o: Seen = found
-			? { W, stays: false, restAngleDeg: found.angleDeg, unbalanceGmm: found.unbalanceGmm, sigmaMomentGmm: 0.03 * found.unbalanceGmm + 0.25 * w.frictionGmm, sigmaUnbalanceGmm: 0.03 * found.unbalanceGmm + 0.25 * w.frictionGmm }
-			: { W, stays: false, restAngleDeg: seen.restDeg + s.readNoiseDeg * reads[0]!, unbalanceGmm: null, sigmaUnbalanceGmm: null, sigmaMomentGmm: w.frictionGmm };
+			? {
+					W,
+					stays: false,
+					restAngleDeg: found.angleDeg,
+					unbalanceGmm: found.unbalanceGmm,
+					sigmaMomentGmm: 0.03 * found.unbalanceGmm + 0.25 * w.frictionGmm,
+					sigmaUnbalanceGmm: 0.03 * found.unbalanceGmm + 0.25 * w.frictionGmm
+				}
+			: {
+					W,
+					stays: false,
+					restAngleDeg: seen.restDeg + s.readNoiseDeg * reads[0]!,
+					unbalanceGmm: null,
+					sigmaUnbalanceGmm: null,
+					sigmaMomentGmm: w.frictionGmm
+				};
 		learn(belief, o);
 		if (!found && releases === 1) continue;
 		const U = { x: belief.x, y: belief.y };
-		const placed = twoWeights.run({ unbalanceGmm: len(U), heavyAngleDeg: angleOf(U), massG: w.u / TRACK_MM, radiusMm: TRACK_MM });
+		const placed = twoWeights.run({
+			unbalanceGmm: len(U),
+			heavyAngleDeg: angleOf(U),
+			massG: w.u / TRACK_MM,
+			radiusMm: TRACK_MM
+		});
 		nominal = placed.placements.map((p) => p.angleDeg);
 		at = nominal.map((a, k) => a + s.settingNoiseDeg * settings[k]!);
 	}

@@ -4,7 +4,16 @@ import { gauss } from '../../numeric/random.js';
 import { type Seen, fromMarkedRelease, learn, startFrom } from '../estimate.js';
 import { fromMarks } from '../from-marks.js';
 import { twoWeights } from '../two-weights.js';
-import { JOURNAL_MM, type MadeUpWheel, type Release, type SpinSettings, TRACK_MM, release, resultant, streamOf } from './made-up-wheel.js';
+import {
+	JOURNAL_MM,
+	type MadeUpWheel,
+	type Release,
+	type SpinSettings,
+	TRACK_MM,
+	release,
+	resultant,
+	streamOf
+} from './made-up-wheel.js';
 
 const MARKS = 9;
 const WIDEST_DEG = 60;
@@ -22,7 +31,15 @@ function read(s: SpinSettings, w: MadeUpWheel, seen: Release, reads: readonly nu
 	// A mark at the end of a dying swing that chalk has put on the wrong side is left out, as a person would.
 	for (let n = marks.length; n >= 3;) {
 		try {
-			return fromMarks.run({ massKg: w.massKg, inertiaKgM2: w.believedKgM2, arborRadiusMm: JOURNAL_MM, turningAnglesDeg: marks.slice(0, n), timeS: t[first + n - 1]!.timeS - t[first]!.timeS + s.timeNoiseS * time, readErrorDeg: s.readNoiseDeg, timeErrorS: s.timeNoiseS });
+			return fromMarks.run({
+				massKg: w.massKg,
+				inertiaKgM2: w.believedKgM2,
+				arborRadiusMm: JOURNAL_MM,
+				turningAnglesDeg: marks.slice(0, n),
+				timeS: t[first + n - 1]!.timeS - t[first]!.timeS + s.timeNoiseS * time,
+				readErrorDeg: s.readNoiseDeg,
+				timeErrorS: s.timeNoiseS
+			});
 		} catch (e) {
 			if (!(e instanceof InputFault)) throw e;
 			const bad = /^turningAnglesDeg\.(\d+)$/.exec(e.field);
@@ -53,12 +70,21 @@ export function pushedSwing(s: SpinSettings, w: MadeUpWheel, i: number, pushed =
 		const found = read(s, w, seen, reads, time);
 		const o: Seen = found
 			? { W, stays: false, ...fromMarkedRelease(found, w.frictionGmm) }
-			: { W, stays: false, restAngleDeg: seen.restDeg + s.readNoiseDeg * reads[0]!, unbalanceGmm: null, sigmaUnbalanceGmm: null, sigmaMomentGmm: w.frictionGmm };
+			: {
+					W,
+					stays: false,
+					restAngleDeg: seen.restDeg + s.readNoiseDeg * reads[0]!,
+					unbalanceGmm: null,
+					sigmaUnbalanceGmm: null,
+					sigmaMomentGmm: w.frictionGmm
+				};
 		learn(belief, o);
 		if (found) amounts++;
 		if (!amounts) continue;
 		const U = { x: belief.x, y: belief.y };
-		nominal = twoWeights.run({ unbalanceGmm: len(U), heavyAngleDeg: angleOf(U), massG: w.u / TRACK_MM, radiusMm: TRACK_MM }).placements.map((p) => p.angleDeg);
+		nominal = twoWeights
+			.run({ unbalanceGmm: len(U), heavyAngleDeg: angleOf(U), massG: w.u / TRACK_MM, radiusMm: TRACK_MM })
+			.placements.map((p) => p.angleDeg);
 		at = nominal.map((a, k) => a + s.settingNoiseDeg * settings[k]!);
 	}
 	return s.maxSpins + 1;

@@ -2,11 +2,19 @@ import type { NumberField, Unit } from '../fields.js';
 
 /** Everything about a number but its name, meaning and unit. */
 export type NumberOptions = Partial<Omit<NumberField, 'kind' | 'name' | 'about' | 'unit'>>;
-type Made<K extends NumberField['kind'], N extends string, O> = { kind: K; name: N; about: string } & NoInfer<O>;
+type Made<K extends NumberField['kind'], N extends string, O> = {
+	kind: K;
+	name: N;
+	about: string;
+} & NoInfer<O>;
 type Measured<N extends string, O> = Made<'number', N, O> & { unit?: Unit };
 
 /** Above nothing, up to `max`: a length, a mass, a speed that something must have. */
-export const over0 = (max: number): { min: number; minOpen: true; max: number } => ({ min: 0, minOpen: true, max });
+export const over0 = (max: number): { min: number; minOpen: true; max: number } => ({
+	min: 0,
+	minOpen: true,
+	max
+});
 /** From nothing up to `max`. */
 export const from0 = (max: number): { min: number; max: number } => ({ min: 0, max });
 /** From `min` to `max`, both of them included. */
@@ -15,23 +23,45 @@ export const between = (min: number, max: number): { min: number; max: number } 
 const noOptions = {};
 
 /** A number without a unit: a ratio, a score, a number of turns. */
-export function number<const N extends string, const O extends NumberOptions = object>(name: N, about: string, options?: O): Made<'number', N, O> {
+export function number<const N extends string, const O extends NumberOptions = object>(
+	name: N,
+	about: string,
+	options?: O
+): Made<'number', N, O> {
 	return { name, kind: 'number', about, ...(options ?? (noOptions as O)) };
 }
 
 /** A whole number: pieces, passes, screws. */
-export function whole<const N extends string, const O extends NumberOptions = object>(name: N, about: string, options?: O): Made<'integer', N, O> {
+export function whole<const N extends string, const O extends NumberOptions = object>(
+	name: N,
+	about: string,
+	options?: O
+): Made<'integer', N, O> {
 	return { name, kind: 'integer', about, ...(options ?? (noOptions as O)) };
 }
 
 /** A whole number of something that has a unit. */
 export function wholeOf(unit: Unit) {
-	return <const N extends string, const O extends NumberOptions = object>(name: N, about: string, options?: O): Made<'integer', N, O> & { unit: Unit } => ({ name, kind: 'integer', unit, about, ...(options ?? (noOptions as O)) });
+	return <const N extends string, const O extends NumberOptions = object>(
+		name: N,
+		about: string,
+		options?: O
+	): Made<'integer', N, O> & { unit: Unit } => ({
+		name,
+		kind: 'integer',
+		unit,
+		about,
+		...(options ?? (noOptions as O))
+	});
 }
 
 /** The builder of numbers in one unit; the name of a field ends with it. Without a unit it builds plain numbers. */
 export function inUnit(unit: Unit | undefined) {
-	return <const N extends string, const O extends NumberOptions = object>(name: N, about: string, options?: O): Measured<N, O> => ({ name, kind: 'number', unit, about, ...(options ?? (noOptions as O)) });
+	return <const N extends string, const O extends NumberOptions = object>(
+		name: N,
+		about: string,
+		options?: O
+	): Measured<N, O> => ({ name, kind: 'number', unit, about, ...(options ?? (noOptions as O)) });
 }
 
 export const mm = inUnit('mm');

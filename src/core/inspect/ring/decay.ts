@@ -8,7 +8,13 @@ const BLOCK_S = 0.02;
 export class NoteBand {
 	private readonly kept: Float64Array;
 	private filled: [number, number] = [0, 0];
-	constructor(private readonly spectrum: Float64Array, private readonly fs: number, private readonly length: number) { this.kept = new Float64Array(spectrum.length); }
+	constructor(
+		private readonly spectrum: Float64Array,
+		private readonly fs: number,
+		private readonly length: number
+	) {
+		this.kept = new Float64Array(spectrum.length);
+	}
 
 	/** Energy at each sample; overwritten by the next call. */
 	energy(centreHz: number): Float64Array {
@@ -35,23 +41,41 @@ export function rateFromMean(meanS: number, T: number): number {
 	let high = 1e6;
 	if (meanS <= 0) return high;
 	if (meanS >= f(low)) return low;
-	for (let i = 0; i < 200; i++) { const mid = (low + high) / 2; if (f(mid) > meanS) low = mid; else high = mid; }
+	for (let i = 0; i < 200; i++) {
+		const mid = (low + high) / 2;
+		if (f(mid) > meanS) low = mid;
+		else high = mid;
+	}
 	return (low + high) / 2;
 }
 
 /** How long one tap rings at one note: Q = 2 pi f/s, 0 when it is gone before the first look. */
-export function tapQ(energy: Float64Array, from: number, to: number, noise: number, hz: number, fs: number): number {
+export function tapQ(
+	energy: Float64Array,
+	from: number,
+	to: number,
+	noise: number,
+	hz: number,
+	fs: number
+): number {
 	const block = Math.max(1, Math.floor(BLOCK_S * fs + 0.5));
 	let end = to;
 	for (let b = from; b + block <= to; b += block) {
 		let sum = 0;
 		for (let i = b; i < b + block; i++) sum += energy[i]!;
-		if (sum / block < 4 * noise) { end = b; break; }
+		if (sum / block < 4 * noise) {
+			end = b;
+			break;
+		}
 	}
 	const T = (end - from) / fs;
 	if (T <= 0) return 0;
 	let weight = 0;
 	let moment = 0;
-	for (let i = from; i < end; i++) { const g = energy[i]! - noise; weight += g; moment += ((i - from) / fs) * g; }
+	for (let i = from; i < end; i++) {
+		const g = energy[i]! - noise;
+		weight += g;
+		moment += ((i - from) / fs) * g;
+	}
 	return (2 * Math.PI * hz) / rateFromMean(moment / weight, T);
 }

@@ -2,7 +2,11 @@ const FRAME_S = 0.004;
 const LOOK_BACK = 62;
 const APART = 38;
 
-export interface Onsets { samples: number[]; firstFrame: number; frame: number }
+export interface Onsets {
+	samples: number[];
+	firstFrame: number;
+	frame: number;
+}
 
 /** The taps of a recording: frames that stand out of what came shortly before, and the exact sample in each. Comparing with the loudest recent frame ignores beats, which rise but never above what came before. */
 export function findOnsets(x: Float64Array, fs: number): Onsets {

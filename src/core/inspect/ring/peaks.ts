@@ -1,14 +1,31 @@
 /** Averaged power over frequency bins, with the band that is looked at. */
-export interface Spectrum { power: Float64Array; hzPerBin: number; low: number; high: number }
-export interface Peak { bin: number; hz: number; power: number }
-export interface Group { leader: Peak; twin: Peak | null; centreHz: number }
+export interface Spectrum {
+	power: Float64Array;
+	hzPerBin: number;
+	low: number;
+	high: number;
+}
+export interface Peak {
+	bin: number;
+	hz: number;
+	power: number;
+}
+export interface Group {
+	leader: Peak;
+	twin: Peak | null;
+	centreHz: number;
+}
 
 const MOST_GROUPS = 5;
 const TOGETHER = 0.06;
 
 /** Frequency of a peak between the bins: a parabola through three of them in decibels. */
 export function refinedHz(s: Spectrum, bin: number): number {
-	const [a, b, c] = [-1, 0, 1].map((d) => 10 * Math.log10(Math.max(s.power[bin + d] ?? 0, 1e-300))) as [number, number, number];
+	const [a, b, c] = [-1, 0, 1].map((d) => 10 * Math.log10(Math.max(s.power[bin + d] ?? 0, 1e-300))) as [
+		number,
+		number,
+		number
+	];
 	const bend = a - 2 * b + c;
 	return (bin + (bend < 0 ? (0.5 * (a - c)) / bend : 0)) * s.hzPerBin;
 }
@@ -20,7 +37,8 @@ export function findPeaks(s: Spectrum): Peak[] {
 	const peaks: Peak[] = [];
 	for (let k = Math.max(1, s.low); k <= s.high; k++) {
 		const p = s.power[k]!;
-		if (p >= top / 1000 && p > s.power[k - 1]! && p >= (s.power[k + 1] ?? 0)) peaks.push({ bin: k, hz: refinedHz(s, k), power: p });
+		if (p >= top / 1000 && p > s.power[k - 1]! && p >= (s.power[k + 1] ?? 0))
+			peaks.push({ bin: k, hz: refinedHz(s, k), power: p });
 	}
 	return peaks.sort((a, b) => b.power - a.power);
 }
@@ -37,10 +55,18 @@ export function groupPeaks(s: Spectrum, peaks: readonly Peak[]): Group[] {
 	for (const p of peaks) {
 		const home = groups.find((g) => Math.abs(p.hz - g.leader.hz) <= TOGETHER * g.leader.hz);
 		if (home) home.others.push(p);
-		else if (groups.length < MOST_GROUPS && groups.every((g) => lowestBetween(s, p.bin, g.leader.bin) <= p.power / 4)) groups.push({ leader: p, others: [] });
+		else if (
+			groups.length < MOST_GROUPS &&
+			groups.every((g) => lowestBetween(s, p.bin, g.leader.bin) <= p.power / 4)
+		)
+			groups.push({ leader: p, others: [] });
 	}
 	return groups.map(({ leader, others }) => {
-		const twin = others.find((p) => p.power >= leader.power * 10 ** -1.2 && lowestBetween(s, p.bin, leader.bin) <= p.power * 10 ** -0.3) ?? null;
+		const twin =
+			others.find(
+				(p) =>
+					p.power >= leader.power * 10 ** -1.2 && lowestBetween(s, p.bin, leader.bin) <= p.power * 10 ** -0.3
+			) ?? null;
 		return { leader, twin, centreHz: twin ? (leader.hz + twin.hz) / 2 : leader.hz };
 	});
 }

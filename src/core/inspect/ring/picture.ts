@@ -4,21 +4,34 @@ import type { Heard } from './listen.js';
 export interface RingPicture {
 	seconds: number;
 	/** Lowest and highest sample of each slice of the recording. */
-	low: number[]; high: number[];
+	low: number[];
+	high: number[];
 	taps: TapPicture[];
 	/** The averaged notes over the whole band, in decibels below the strongest. */
 	band: { hz: number; db: number }[];
 }
-export interface TapPicture { atS: number; notes: { hz: number; db: number }[]; decay: { s: number; db: number }[] }
+export interface TapPicture {
+	atS: number;
+	notes: { hz: number; db: number }[];
+	decay: { s: number; db: number }[];
+}
 
 const SLICES = 720;
 const MOST_TAPS = 24;
 const WINDOW = 0.08;
 const FLOOR_DB = -60;
-const db = (power: number, of: number): number => Math.max(FLOOR_DB, 10 * Math.log10(Math.max(power, 1e-300) / of));
+const db = (power: number, of: number): number =>
+	Math.max(FLOOR_DB, 10 * Math.log10(Math.max(power, 1e-300) / of));
 
 /** Thinned to `most` points, each the strongest of its slice. */
-function strongest(power: Float64Array, from: number, to: number, hzPerBin: number, most: number, of: number): { hz: number; db: number }[] {
+function strongest(
+	power: Float64Array,
+	from: number,
+	to: number,
+	hzPerBin: number,
+	most: number,
+	of: number
+): { hz: number; db: number }[] {
 	const step = Math.max(1, (to - from) / most);
 	const out: { hz: number; db: number }[] = [];
 	for (let a = from; a < to; a += step) {
@@ -38,11 +51,25 @@ export function ringPicture(samples: Float64Array, fs: number, { result, trace }
 		if (samples[i]! < low[k]!) low[k] = samples[i]!;
 		if (samples[i]! > high[k]!) high[k] = samples[i]!;
 	}
-	if (!trace) return { seconds: samples.length / fs, low, high, taps: result.onsetsS.map((atS) => ({ atS, notes: [], decay: [] })), band: [] };
+	if (!trace)
+		return {
+			seconds: samples.length / fs,
+			low,
+			high,
+			taps: result.onsetsS.map((atS) => ({ atS, notes: [], decay: [] })),
+			band: []
+		};
 	const { hzPerBin } = trace.average;
-	const peak = (power: Float64Array, from: number, to: number) => { let m = 1e-300; for (let k = from; k < to; k++) m = Math.max(m, power[k]!); return m; };
+	const peak = (power: Float64Array, from: number, to: number) => {
+		let m = 1e-300;
+		for (let k = from; k < to; k++) m = Math.max(m, power[k]!);
+		return m;
+	};
 	const from = Math.max(1, Math.floor((trace.main.leader.hz * (1 - WINDOW)) / hzPerBin));
-	const to = Math.min(trace.average.power.length - 1, Math.ceil((trace.main.leader.hz * (1 + WINDOW)) / hzPerBin));
+	const to = Math.min(
+		trace.average.power.length - 1,
+		Math.ceil((trace.main.leader.hz * (1 + WINDOW)) / hzPerBin)
+	);
 	const taps = trace.taps.slice(0, MOST_TAPS).map((t, i): TapPicture => {
 		const [a, b] = trace.segments[i]!;
 		const block = Math.max(1, Math.floor((b - a) / 60));
@@ -57,8 +84,18 @@ export function ringPicture(samples: Float64Array, fs: number, { result, trace }
 			if (d < FLOOR_DB) break;
 			decay.push({ s: (k - a) / fs, db: d });
 		}
-		return { atS: a / fs - 0.01, notes: strongest(t.power, from, to, hzPerBin, 200, peak(t.power, from, to)), decay };
+		return {
+			atS: a / fs - 0.01,
+			notes: strongest(t.power, from, to, hzPerBin, 200, peak(t.power, from, to)),
+			decay
+		};
 	});
 	const { power, low: bandLow, high: bandHigh } = trace.average;
-	return { seconds: samples.length / fs, low, high, taps, band: strongest(power, bandLow, bandHigh, hzPerBin, 320, peak(power, bandLow, bandHigh)) };
+	return {
+		seconds: samples.length / fs,
+		low,
+		high,
+		taps,
+		band: strongest(power, bandLow, bandHigh, hzPerBin, 320, peak(power, bandLow, bandHigh))
+	};
 }

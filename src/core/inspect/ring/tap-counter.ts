@@ -16,7 +16,9 @@ export class TapCounter {
 	private lastTap = -Infinity;
 	private top = 0;
 
-	constructor(private readonly fs: number) { this.frame = Math.max(1, Math.round(FRAME_S * fs)); }
+	constructor(private readonly fs: number) {
+		this.frame = Math.max(1, Math.round(FRAME_S * fs));
+	}
 
 	add(piece: Float32Array): void {
 		this.level = 0;
@@ -34,7 +36,15 @@ export class TapCounter {
 		const before = Math.max(0, ...this.recent);
 		this.top = Math.max(this.top, e);
 		const loud = e >= 0.02 * this.top && e > 2e-5;
-		if (this.recent.length >= 8 && loud && e >= 2 * before && (this.frames - this.lastTap) * FRAME_S >= APART_S) { this.taps++; this.lastTap = this.frames; }
+		if (
+			this.recent.length >= 8 &&
+			loud &&
+			e >= 2 * before &&
+			(this.frames - this.lastTap) * FRAME_S >= APART_S
+		) {
+			this.taps++;
+			this.lastTap = this.frames;
+		}
 		this.recent.push(e);
 		if (this.recent.length > LOOK_BACK) this.recent.shift();
 		this.frames++;

@@ -8,13 +8,42 @@ function tag(doc: Sheet, w: WheelFacts, url: string, x: number, y: number): void
 	doc.rect(x, y, WIDTH, HEIGHT).lineWidth(0.6).strokeColor('#888888').stroke();
 	doc.circle(x + pad + 1.5 * MM, y + pad + 1.5 * MM, 2 * MM).stroke();
 	drawQr(doc, url, x + WIDTH - 29 * MM - pad / 2, y + pad, 29 * MM);
-	const line = (font: string, size: number, text: string, dy: number, width = WIDTH - 38 * MM) => doc.font(font).fontSize(size).fillColor('#000000').text(printable(text), x + pad, y + dy, { width, height: size * 1.25, lineBreak: false, ellipsis: true });
+	const line = (font: string, size: number, text: string, dy: number, width = WIDTH - 38 * MM) =>
+		doc
+			.font(font)
+			.fontSize(size)
+			.fillColor('#000000')
+			.text(printable(text), x + pad, y + dy, {
+				width,
+				height: size * 1.25,
+				lineBreak: false,
+				ellipsis: true
+			});
 	line('mono', 26, w.number, pad + 5 * MM);
 	line('mono', 13, w.canonical || w.marking, pad + 17 * MM);
-	line('text', 10, `${w.newDiameterMm} x ${w.widthMm} x ${w.boreMm} mm, scrap at ${w.minDiameterMm}`, pad + 24 * MM);
+	line(
+		'text',
+		10,
+		`${w.newDiameterMm} x ${w.widthMm} x ${w.boreMm} mm, scrap at ${w.minDiameterMm}`,
+		pad + 24 * MM
+	);
 	const limit = limitRpm(w);
-	line('bold', 12, limit === null ? 'NO SPEED - NOT TO BE RUN' : `never over ${Math.floor(limit)} rpm${w.ratedMps === null ? '' : `, ${w.ratedMps} m/s`}`, pad + 30 * MM, WIDTH - 2 * pad);
-	line('text', 9, `${w.place}${w.expiresOn ? `, use by ${w.expiresOn}` : ''}${w.state === 'quarantined' ? ', QUARANTINED' : ''}. The wheel's own label counts.`, pad + 38 * MM, WIDTH - 2 * pad);
+	line(
+		'bold',
+		12,
+		limit === null
+			? 'NO SPEED - NOT TO BE RUN'
+			: `never over ${Math.floor(limit)} rpm${w.ratedMps === null ? '' : `, ${w.ratedMps} m/s`}`,
+		pad + 30 * MM,
+		WIDTH - 2 * pad
+	);
+	line(
+		'text',
+		9,
+		`${w.place}${w.expiresOn ? `, use by ${w.expiresOn}` : ''}${w.state === 'quarantined' ? ', QUARANTINED' : ''}. The wheel's own label counts.`,
+		pad + 38 * MM,
+		WIDTH - 2 * pad
+	);
 }
 
 /** Tags for wheels, ten a page, each with a code that opens the wheel. */
@@ -23,7 +52,13 @@ export async function wheelTags(wheels: readonly WheelFacts[], origin: string): 
 	wheels.forEach((w, i) => {
 		const at = i % (ACROSS * DOWN);
 		if (i > 0 && at === 0) doc.addPage({ size: 'A4', margin: 0 });
-		tag(doc, w, `${origin}/rack/${encodeURIComponent(w.number)}`, LEFT + (at % ACROSS) * WIDTH, TOP + Math.floor(at / ACROSS) * HEIGHT);
+		tag(
+			doc,
+			w,
+			`${origin}/rack/${encodeURIComponent(w.number)}`,
+			LEFT + (at % ACROSS) * WIDTH,
+			TOP + Math.floor(at / ACROSS) * HEIGHT
+		);
 	});
 	return bytesOf(doc);
 }

@@ -17,18 +17,75 @@
 	const at = $derived(states[Math.min(shown, states.length - 1)] ?? null);
 	const running = $derived(states.length > 0 && shown < states.length);
 	function run() {
-		states = [...balancingHead({ ...hidden, start1AngleDeg: 0, start2AngleDeg: 180, stepDeg: 20, minStepDeg: 0.05, targetMmPerS: 0.02, maxMeasurements: 400, noiseMmPerS: 0 })];
+		states = [
+			...balancingHead({
+				...hidden,
+				start1AngleDeg: 0,
+				start2AngleDeg: 180,
+				stepDeg: 20,
+				minStepDeg: 0.05,
+				targetMmPerS: 0.02,
+				maxMeasurements: 400,
+				noiseMmPerS: 0
+			})
+		];
 		shown = 0;
 		clearInterval(timer);
-		timer = setInterval(() => { if (++shown >= states.length) { clearInterval(timer); void onrun(); } }, 70);
+		timer = setInterval(() => {
+			if (++shown >= states.length) {
+				clearInterval(timer);
+				void onrun();
+			}
+		}, 70);
 	}
-	$effect(() => { if (entry.at('standIn') !== false) entry.typed.standIn = false; });
+	$effect(() => {
+		if (entry.at('standIn') !== false) entry.typed.standIn = false;
+	});
 </script>
 
 <p class="quiet">Guard shut, at speed, nobody in line with the rim.</p>
-<div class="two"><QuantityField {entry} name="residualMmPerS" /><QuantityField {entry} name="sensitivityMmPerSPerGmm" /></div>
-<div class="head"><HeadDrawing mass1={at?.mass1AngleDeg ?? 0} mass2={at?.mass2AngleDeg ?? 180} mmPerS={at?.measuredMmPerS ?? null} />
-	<div><p class="num big" role="status">{at ? at.measuredMmPerS.toFixed(2) : '-'} <span>mm/s</span></p><p class="quiet">{running ? `measuring, ${at?.measurements ?? 0} so far` : at ? `${at.measurements} measurements` : 'No head here? Its stand-in shows how one works.'}</p><button class="btn" onclick={run} disabled={running || desk.busy}>Run the stand-in</button></div>
+<div class="two">
+	<QuantityField {entry} name="residualMmPerS" /><QuantityField {entry} name="sensitivityMmPerSPerGmm" />
+</div>
+<div class="head">
+	<HeadDrawing
+		mass1={at?.mass1AngleDeg ?? 0}
+		mass2={at?.mass2AngleDeg ?? 180}
+		mmPerS={at?.measuredMmPerS ?? null}
+	/>
+	<div>
+		<p class="num big" role="status">{at ? at.measuredMmPerS.toFixed(2) : '-'} <span>mm/s</span></p>
+		<p class="quiet">
+			{running
+				? `measuring, ${at?.measurements ?? 0} so far`
+				: at
+					? `${at.measurements} measurements`
+					: 'No head here? Its stand-in shows how one works.'}
+		</p>
+		<button class="btn" onclick={run} disabled={running || desk.busy}>Run the stand-in</button>
+	</div>
 </div>
 
-<style>.two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 0 12px; } .head { display: grid; grid-template-columns: 130px minmax(0, 1fr); gap: 16px; align-items: center; } .big { font-size: 34px; font-weight: 700; line-height: 1; } .big span { font-size: 15px; font-weight: 500; color: var(--ink2); }</style>
+<style>
+	.two {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+		gap: 0 12px;
+	}
+	.head {
+		display: grid;
+		grid-template-columns: 130px minmax(0, 1fr);
+		gap: 16px;
+		align-items: center;
+	}
+	.big {
+		font-size: 34px;
+		font-weight: 700;
+		line-height: 1;
+	}
+	.big span {
+		font-size: 15px;
+		font-weight: 500;
+		color: var(--ink2);
+	}
+</style>

@@ -1,17 +1,68 @@
 <script lang="ts">
 	/** Where each weight goes, in words and degrees. */
-	let { placements, from }: { placements: { weight: number; angleDeg: number; travelDeg: number }[]; from: readonly number[] } = $props();
+	let {
+		placements,
+		from
+	}: { placements: { weight: number; angleDeg: number; travelDeg: number }[]; from: readonly number[] } =
+		$props();
 	const name = (n: number) => 'ABCD'[n - 1]!;
-	const said = (travel: number) => (Math.abs(travel) < 0.5 ? 'leave it' : `${travel > 0 ? 'forward' : 'back'} ${Math.abs(travel).toFixed(0)}°`);
+	const said = (travel: number) =>
+		Math.abs(travel) < 0.5
+			? 'leave it'
+			: `${travel > 0 ? 'forward' : 'back'} ${Math.abs(travel).toFixed(0)}°`;
 </script>
 
 <ul>
 	{#each placements as x (x.weight)}
 		{@const stays = Math.abs(x.travelDeg) < 0.5}
-		<li class:stays><b>{name(x.weight)}</b><span>to <strong class="num">{x.angleDeg.toFixed(0)}°</strong></span><span class="how">{said(x.travelDeg)}<span class="sr"> from {(from[x.weight - 1] ?? 0).toFixed(0)} degrees</span></span></li>
+		<li class:stays>
+			<b>{name(x.weight)}</b><span>to <strong class="num">{x.angleDeg.toFixed(0)}°</strong></span><span
+				class="how"
+				>{said(x.travelDeg)}<span class="sr"> from {(from[x.weight - 1] ?? 0).toFixed(0)} degrees</span></span
+			>
+		</li>
 	{/each}
 </ul>
 
 <style>
-	ul { list-style: none; padding: 0; display: grid; gap: 5px; } li { display: grid; grid-template-columns: 26px 1fr auto; gap: 12px; align-items: center; background: var(--act-soft); padding: 4px 12px 4px 7px; border-radius: 3px; min-height: 34px; } b { width: 24px; height: 24px; border-radius: 50%; background: var(--act); color: var(--on-act); display: grid; place-items: center; font-size: 14px; } strong { font-size: 19px; margin-left: 6px; } .how { color: var(--ink2); } .stays { background: var(--well); } .stays b { background: var(--ink3); color: var(--sheet); }
+	ul {
+		list-style: none;
+		padding: 0;
+		display: grid;
+		gap: 5px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 26px 1fr auto;
+		gap: 12px;
+		align-items: center;
+		background: var(--act-soft);
+		padding: 4px 12px 4px 7px;
+		border-radius: 3px;
+		min-height: 34px;
+	}
+	b {
+		width: 24px;
+		height: 24px;
+		border-radius: 50%;
+		background: var(--act);
+		color: var(--on-act);
+		display: grid;
+		place-items: center;
+		font-size: 14px;
+	}
+	strong {
+		font-size: 19px;
+		margin-left: 6px;
+	}
+	.how {
+		color: var(--ink2);
+	}
+	.stays {
+		background: var(--well);
+	}
+	.stays b {
+		background: var(--ink3);
+		color: var(--sheet);
+	}
 </style>

@@ -9,33 +9,105 @@
 	import { standingOf } from './standing';
 
 	/** Correcting without a track: screws in fixed holes, and the dimples that mostly must not be made. */
-	let { desk, drafts, ondone }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null>; ondone: () => void } = $props();
+	let {
+		desk,
+		drafts,
+		ondone
+	}: { desk: Desk; drafts: Record<string, Record<string, unknown> | null>; ondone: () => void } = $props();
 	let way = $state<'holes' | 'dimples'>('holes');
 	const measured = $derived(standingOf(desk.facts).estimate !== null);
 	const q = (v: unknown, u: 'gmm' | 'g') => quantity(Number(v), u, desk.facts.units);
 	const forbidden = $derived(limitOf<boolean>(desk.facts.guidelines.limits, dimples, 'codeForbids'));
-	interface Holes { placements: { hole: number; angleDeg: number; massG: number }[]; residualGmm: number; totalMassG: number }
-	const anglesOf = (v: Record<string, unknown>) => Array.from({ length: Math.min(72, Number(v.holeCount) || 0) }, (_, k) => (Number(v.startAngleDeg) || 0) + (k * 360) / Number(v.holeCount));
+	interface Holes {
+		placements: { hole: number; angleDeg: number; massG: number }[];
+		residualGmm: number;
+		totalMassG: number;
+	}
+	const anglesOf = (v: Record<string, unknown>) =>
+		Array.from(
+			{ length: Math.min(72, Number(v.holeCount) || 0) },
+			(_, k) => (Number(v.startAngleDeg) || 0) + (k * 360) / Number(v.holeCount)
+		);
 </script>
 
-<div class="tabs" role="group" aria-label="Way of correcting"><button class="btn" class:on={way === 'holes'} aria-pressed={way === 'holes'} onclick={() => (way = 'holes')}>Screws in holes</button><button class="btn" class:on={way === 'dimples'} aria-pressed={way === 'dimples'} onclick={() => (way = 'dimples')}>Dimples</button></div>
+<div class="tabs" role="group" aria-label="Way of correcting">
+	<button
+		class="btn"
+		class:on={way === 'holes'}
+		aria-pressed={way === 'holes'}
+		onclick={() => (way = 'holes')}>Screws in holes</button
+	><button
+		class="btn"
+		class:on={way === 'dimples'}
+		aria-pressed={way === 'dimples'}
+		onclick={() => (way = 'dimples')}>Dimples</button
+	>
+</div>
 {#if !measured}<p>Measure first. What is too much, and where, decides this.</p>
 {:else if way === 'holes'}
-	<StepForm {desk} step={holesStep} draft={drafts['balance-holes'] ?? null} action="Screws are in, roll again" {ondone}>
+	<StepForm
+		{desk}
+		step={holesStep}
+		draft={drafts['balance-holes'] ?? null}
+		action="Screws are in, roll again"
+		{ondone}
+	>
 		{#snippet drawing(out, v)}
 			{@const o = out as unknown as Holes | null}
 			<HolesFace holes={anglesOf(v)} filled={o?.placements ?? []} />
-			{#if o}{#each o.placements as x (x.hole)}<p class="one"><b class="num">{q(x.massG, 'g')}</b> in hole {x.hole}, at {x.angleDeg.toFixed(0)}°</p>{/each}<p class="quiet">{q(o.totalMassG, 'g')} in all leave {q(o.residualGmm, 'gmm')}.</p>{/if}
+			{#if o}{#each o.placements as x (x.hole)}<p class="one">
+						<b class="num">{q(x.massG, 'g')}</b> in hole {x.hole}, at {x.angleDeg.toFixed(0)}°
+					</p>{/each}
+				<p class="quiet">{q(o.totalMassG, 'g')} in all leave {q(o.residualGmm, 'gmm')}.</p>{/if}
 		{/snippet}
 	</StepForm>
-{:else if forbidden}<p>Altering a wheel is forbidden in this shop. Use weights or screws, or true it again.</p>
+{:else if forbidden}<p>
+		Altering a wheel is forbidden in this shop. Use weights or screws, or true it again.
+	</p>
 {:else}
-	<p class="warn">Altering a wheel is forbidden by many makers and codes. Never on this program's word alone: the maker, local rules and trained people decide.</p>
-	<StepForm {desk} step={dimplesStep} draft={drafts['balance-dimples'] ?? null} action="Dimples are made, roll again" {ondone}>
+	<p class="warn">
+		Altering a wheel is forbidden by many makers and codes. Never on this program's word alone: the maker,
+		local rules and trained people decide.
+	</p>
+	<StepForm
+		{desk}
+		step={dimplesStep}
+		draft={drafts['balance-dimples'] ?? null}
+		action="Dimples are made, roll again"
+		{ondone}
+	>
 		{#snippet drawing(out)}
-			{#if out}<HolesFace holes={out.anglesDeg as number[]} filled={(out.anglesDeg as number[]).map((angleDeg, i) => ({ hole: i + 1, angleDeg, massG: 1 }))} radius={0.72} /><p class="num big">{q(out.removedGmm, 'gmm')}</p><p class="quiet">removed by {String(out.perSide)} on each side; leaves {q(Math.abs(Number(out.residualGmm)), 'gmm')}.</p>{/if}
+			{#if out}<HolesFace
+					holes={out.anglesDeg as number[]}
+					filled={(out.anglesDeg as number[]).map((angleDeg, i) => ({ hole: i + 1, angleDeg, massG: 1 }))}
+					radius={0.72}
+				/>
+				<p class="num big">{q(out.removedGmm, 'gmm')}</p>
+				<p class="quiet">
+					removed by {String(out.perSide)} on each side; leaves {q(Math.abs(Number(out.residualGmm)), 'gmm')}.
+				</p>{/if}
 		{/snippet}
 	</StepForm>
 {/if}
 
-<style>.one b { font-size: 26px; } .tabs { display: flex; gap: 6px; margin: 8px 0; } .warn { border-left: 4px solid var(--caution); padding: 4px 12px; background: var(--caution-soft); max-width: 70ch; } .big { font-size: 34px; font-weight: 700; line-height: 1.1; }</style>
+<style>
+	.one b {
+		font-size: 26px;
+	}
+	.tabs {
+		display: flex;
+		gap: 6px;
+		margin: 8px 0;
+	}
+	.warn {
+		border-left: 4px solid var(--caution);
+		padding: 4px 12px;
+		background: var(--caution-soft);
+		max-width: 70ch;
+	}
+	.big {
+		font-size: 34px;
+		font-weight: 700;
+		line-height: 1.1;
+	}
+</style>

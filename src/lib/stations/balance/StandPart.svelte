@@ -8,23 +8,69 @@
 	import StepForm from '../StepForm.svelte';
 
 	/** Levelling: one foot at a time, and what the slope that is left pretends to be. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	const said = (a: Adjustment) => (a.direction === 'none' ? `Leave ${a.foot}.` : `${a.direction === 'raise' ? 'Raise' : 'Lower'} ${a.foot}: ${a.turns.toFixed(2)} of a turn ${a.turn === 'clockwise' ? 'clockwise' : 'anticlockwise'} from above.`);
+	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
+		$props();
+	const said = (a: Adjustment) =>
+		a.direction === 'none'
+			? `Leave ${a.foot}.`
+			: `${a.direction === 'raise' ? 'Raise' : 'Lower'} ${a.foot}: ${a.turns.toFixed(2)} of a turn ${a.turn === 'clockwise' ? 'clockwise' : 'anticlockwise'} from above.`;
 	const allowed = $derived(toleranceFor(desk.facts, null).output.permissibleGmm as number);
 	/** What the slope along the roll would look like on the wheel. */
-	const faked = (slope: number) => slopeError.run({ massKg: rollingMassKg(desk.facts), arborRadiusMm: desk.facts.mount!.journalRadiusMm, slopeMmPerM: slope, allowedGmm: allowed }).fakedUnbalanceGmm;
-	interface Level { rollSlopeMmPerM: number; slopeXMmPerM: number; slopeYMmPerM: number; adjustments: Adjustment[] }
+	const faked = (slope: number) =>
+		slopeError.run({
+			massKg: rollingMassKg(desk.facts),
+			arborRadiusMm: desk.facts.mount!.journalRadiusMm,
+			slopeMmPerM: slope,
+			allowedGmm: allowed
+		}).fakedUnbalanceGmm;
+	interface Level {
+		rollSlopeMmPerM: number;
+		slopeXMmPerM: number;
+		slopeYMmPerM: number;
+		adjustments: Adjustment[];
+	}
 	/** The second foot only when the first side is level. */
-	const next = (l: Level) => (l.adjustments[0]!.direction !== 'none' ? [l.adjustments[0]!] : [l.adjustments[1]!]);
+	const next = (l: Level) =>
+		l.adjustments[0]!.direction !== 'none' ? [l.adjustments[0]!] : [l.adjustments[1]!];
 </script>
 
-<p class="quiet">Before the wheel is lifted on. Turn the level end for end at each spot; fingers stay from under the arbor.</p>
-<StepForm {desk} step={levelStep} {draft} action="Book the level" {ondone} words={{ 'counter-clockwise': 'anticlockwise', x: 'A to B', y: 'towards C' }}>
+<p class="quiet">
+	Before the wheel is lifted on. Turn the level end for end at each spot; fingers stay from under the arbor.
+</p>
+<StepForm
+	{desk}
+	step={levelStep}
+	{draft}
+	action="Book the level"
+	{ondone}
+	words={{ 'counter-clockwise': 'anticlockwise', x: 'A to B', y: 'towards C' }}
+>
 	{#snippet drawing(out, v)}
 		{@const l = out as unknown as Level | null}
-		<LevelDrawing slopeX={l?.slopeXMmPerM ?? null} slopeY={l?.slopeYMmPerM ?? null} adjustments={l ? next(l) : []} rolls={v.rollsAlong === 'x' ? 'x' : 'y'} words={l ? l.adjustments.map(said).join(' ') : ''} />
-		{#if l}<p class="now">{l.adjustments.every((a) => a.direction === 'none') ? 'Level enough' : said(next(l)[0]!)}</p>{#if next(l)[0]!.direction !== 'none'}<p class="quiet">by {quantity(next(l)[0]!.heightMm, 'mm', desk.facts.units)}; then read again.</p>{/if}<p>The slope along the roll looks like <b class="num">{quantity(faked(l.rollSlopeMmPerM), 'gmm', desk.facts.units)}</b> of unbalance; allowed are {quantity(allowed, 'gmm', desk.facts.units)}.</p>{/if}
+		<LevelDrawing
+			slopeX={l?.slopeXMmPerM ?? null}
+			slopeY={l?.slopeYMmPerM ?? null}
+			adjustments={l ? next(l) : []}
+			rolls={v.rollsAlong === 'x' ? 'x' : 'y'}
+			words={l ? l.adjustments.map(said).join(' ') : ''}
+		/>
+		{#if l}<p class="now">
+				{l.adjustments.every((a) => a.direction === 'none') ? 'Level enough' : said(next(l)[0]!)}
+			</p>
+			{#if next(l)[0]!.direction !== 'none'}<p class="quiet">
+					by {quantity(next(l)[0]!.heightMm, 'mm', desk.facts.units)}; then read again.
+				</p>{/if}
+			<p>
+				The slope along the roll looks like <b class="num"
+					>{quantity(faked(l.rollSlopeMmPerM), 'gmm', desk.facts.units)}</b
+				>
+				of unbalance; allowed are {quantity(allowed, 'gmm', desk.facts.units)}.
+			</p>{/if}
 	{/snippet}
 </StepForm>
 
-<style>.now { font: 700 20px/1.2 var(--text); }</style>
+<style>
+	.now {
+		font: 700 20px/1.2 var(--text);
+	}
+</style>

@@ -6,9 +6,19 @@
 	let began = $state<number | null>(null);
 	let shown = $state(0);
 	let frame = 0;
-	const tick = () => { if (began !== null) { shown = (performance.now() - began) / 1000; frame = requestAnimationFrame(tick); } };
+	const tick = () => {
+		if (began !== null) {
+			shown = (performance.now() - began) / 1000;
+			frame = requestAnimationFrame(tick);
+		}
+	};
 	function press() {
-		if (began === null) { began = performance.now(); shown = 0; frame = requestAnimationFrame(tick); return; }
+		if (began === null) {
+			began = performance.now();
+			shown = 0;
+			frame = requestAnimationFrame(tick);
+			return;
+		}
 		const seconds = (performance.now() - began) / 1000;
 		began = null;
 		shown = seconds;
@@ -20,12 +30,29 @@
 		e.preventDefault();
 		press();
 	}
-	onDestroy(() => { if (typeof cancelAnimationFrame !== 'undefined') cancelAnimationFrame(frame); });
+	onDestroy(() => {
+		if (typeof cancelAnimationFrame !== 'undefined') cancelAnimationFrame(frame);
+	});
 </script>
 
 <svelte:window onkeydown={keys} />
 <div class="watch">
-	<button class="btn" class:on={began !== null} onclick={press} aria-label={began === null ? 'Start the stopwatch' : 'Stop the stopwatch'}><span class="num">{began !== null || shown ? shown.toFixed(2) : began === null ? 'Start' : ''}</span><kbd>Space</kbd></button>
+	<button
+		class="btn"
+		class:on={began !== null}
+		onclick={press}
+		aria-label={began === null ? 'Start the stopwatch' : 'Stop the stopwatch'}
+		><span class="num">{began !== null || shown ? shown.toFixed(2) : began === null ? 'Start' : ''}</span><kbd
+			>Space</kbd
+		></button
+	>
 </div>
 
-<style>.watch { padding-top: 21px; } button { min-width: 128px; }</style>
+<style>
+	.watch {
+		padding-top: 21px;
+	}
+	button {
+		min-width: 128px;
+	}
+</style>

@@ -10,23 +10,79 @@
 	import type { Desk } from '../desk.svelte';
 
 	/** The weights as they are: how heavy each, where it stands, and where none may stop. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	const entry = untrack(() => new Entry({ fields: trackStep.fields, key: `setup-${desk.facts.id}-balance-track`, draft, system: desk.facts.units, start: (trackOf(desk.facts) ?? {}) as never }));
+	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
+		$props();
+	const entry = untrack(
+		() =>
+			new Entry({
+				fields: trackStep.fields,
+				key: `setup-${desk.facts.id}-balance-track`,
+				draft,
+				system: desk.facts.units,
+				start: (trackOf(desk.facts) ?? {}) as never
+			})
+	);
 	$effect(() => entry.switchTo(desk.facts.units));
-	const v = $derived(entry.result.values as { weights?: { massG?: number; angleDeg?: number }[]; forbidden?: { fromAngleDeg?: number; toAngleDeg?: number }[] });
+	const v = $derived(
+		entry.result.values as {
+			weights?: { massG?: number; angleDeg?: number }[];
+			forbidden?: { fromAngleDeg?: number; toAngleDeg?: number }[];
+		}
+	);
 	const angles = $derived((v.weights ?? []).map((w) => w.angleDeg ?? 0));
-	async function act() { if (await desk.record('balance', 'track', entry)) ondone(); }
+	async function act() {
+		if (await desk.record('balance', 'track', entry)) ondone();
+	}
 </script>
 
 <div class="cols">
-	<WeightFace heavyDeg={null} from={angles} to={angles} masses={(v.weights ?? []).map((w) => w.massG ?? 1)} forbidden={(v.forbidden ?? []).filter((z) => z.fromAngleDeg !== undefined && z.toAngleDeg !== undefined) as never} />
+	<WeightFace
+		heavyDeg={null}
+		from={angles}
+		to={angles}
+		masses={(v.weights ?? []).map((w) => w.massG ?? 1)}
+		forbidden={(v.forbidden ?? []).filter(
+			(z) => z.fromAngleDeg !== undefined && z.toAngleDeg !== undefined
+		) as never}
+	/>
 	<div class="side">
-		<p class="quiet">Weigh them; two that should be equal seldom are. Rolls already made count with the weights that were on then.</p>
-		<h3>Weights</h3><ListTable {entry} name="weights" one="weight" least={2} />
-		<h3>Where none may stop, clockwise</h3><ListTable {entry} name="forbidden" one="stretch" />
+		<p class="quiet">
+			Weigh them; two that should be equal seldom are. Rolls already made count with the weights that were on
+			then.
+		</p>
+		<h3>Weights</h3>
+		<ListTable {entry} name="weights" one="weight" least={2} />
+		<h3>Where none may stop, clockwise</h3>
+		<ListTable {entry} name="forbidden" one="stretch" />
 		<div class="two"><QuantityField {entry} name="minGapDeg" /><YesNo {entry} name="mayPass" /></div>
 	</div>
 </div>
 <ActionBar label="These are the weights" onact={act} busy={desk.busy} />
 
-<style>.cols { display: grid; grid-template-columns: minmax(240px, 340px) 1fr; gap: 24px; margin: 10px 0; align-items: start; } .side { display: grid; gap: 8px; align-content: start; } .two { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; } h3 { margin-top: 6px; } @media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } }</style>
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: minmax(240px, 340px) 1fr;
+		gap: 24px;
+		margin: 10px 0;
+		align-items: start;
+	}
+	.side {
+		display: grid;
+		gap: 8px;
+		align-content: start;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 12px;
+	}
+	h3 {
+		margin-top: 6px;
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

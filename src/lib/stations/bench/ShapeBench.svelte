@@ -13,7 +13,10 @@
 
 <CalculationBench calculation={c} draft={d}>
 	{#snippet drawing(values, system)}
-		{@const section = typeof values.type === 'string' || typeof values.type === 'number' ? conventionalSection(String(values.type), values as never) : null}
+		{@const section =
+			typeof values.type === 'string' || typeof values.type === 'number'
+				? conventionalSection(String(values.type), values as never)
+				: null}
 		{#if section}<ShapeSection {section} units={system} />{/if}
 	{/snippet}
 </CalculationBench>

@@ -10,12 +10,23 @@
 	let { calculation, draft }: { calculation: Calculation; draft: Record<string, unknown> | null } = $props();
 	const c = untrack(() => calculation);
 	const d = untrack(() => draft);
-	const result = (values: Record<string, unknown>) => { try { return sonicModulus.run(values); } catch (e) { if (e instanceof InputFault) return null; throw e; } };
+	const result = (values: Record<string, unknown>) => {
+		try {
+			return sonicModulus.run(values);
+		} catch (e) {
+			if (e instanceof InputFault) return null;
+			throw e;
+		}
+	};
 </script>
 
 <CalculationBench calculation={c} draft={d}>
 	{#snippet drawing(values)}
 		{@const r = result(values)}
-		{#if r}<BatchStrip own={r.modulusGPa} others={(values.batchModulusGPa ?? []) as number[]} middle={r.batchMedianGPa} />{/if}
+		{#if r}<BatchStrip
+				own={r.modulusGPa}
+				others={(values.batchModulusGPa ?? []) as number[]}
+				middle={r.batchMedianGPa}
+			/>{/if}
 	{/snippet}
 </CalculationBench>

@@ -10,12 +10,26 @@
 	let { calculation, draft }: { calculation: Calculation; draft: Record<string, unknown> | null } = $props();
 	const c = untrack(() => calculation);
 	const d = untrack(() => draft);
-	const plan = (values: Record<string, unknown>) => { try { return tapPlan.run(values); } catch (e) { if (e instanceof InputFault) return null; throw e; } };
+	const plan = (values: Record<string, unknown>) => {
+		try {
+			return tapPlan.run(values);
+		} catch (e) {
+			if (e instanceof InputFault) return null;
+			throw e;
+		}
+	};
 </script>
 
 <CalculationBench calculation={c} draft={d}>
 	{#snippet drawing(values)}
 		{@const p = plan(values)}
-		{#if p}<TapFace places={p.taps.map((t) => t.wheelAngleDeg)} radius={p.tapRadiusMm} diameter={Number(values.diameterMm)} at={null} states={[]} held="pin" />{/if}
+		{#if p}<TapFace
+				places={p.taps.map((t) => t.wheelAngleDeg)}
+				radius={p.tapRadiusMm}
+				diameter={Number(values.diameterMm)}
+				at={null}
+				states={[]}
+				held="pin"
+			/>{/if}
 	{/snippet}
 </CalculationBench>

@@ -11,25 +11,73 @@
 	const f = $derived(desk.facts);
 	const told = $derived(f.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend'));
 	const out = $derived((told?.output ?? {}) as unknown as ComponentProps<typeof Recommendation>['wish']);
-	const cut = $derived((f.records.find((r) => r.station === 'brief' && r.calculation === 'spec.contact')?.output ?? null) as unknown as ComponentProps<typeof Recommendation>['cut']);
-	const lines = $derived([['Part', `${f.part}, ${f.quantity} off`], ['Material', `${MATERIAL_WORDS[f.material] ?? f.material}${f.hardnessHrc === null ? '' : `, ${f.hardnessHrc} HRC`}`], ['Ground', OPERATION_WORDS[f.operation] ?? f.operation], ['Finish', `Ra ${quantity(f.targetRaUm, 'um', f.units)}`], ['Burns easily', f.burnProne ? 'yes' : 'no'], ['Interrupted', f.interrupted ? 'yes' : 'no'], ['Machine', `${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}`], ['Route', f.routeName]] as const);
+	const cut = $derived(
+		(f.records.find((r) => r.station === 'brief' && r.calculation === 'spec.contact')?.output ??
+			null) as unknown as ComponentProps<typeof Recommendation>['cut']
+	);
+	const lines = $derived([
+		['Part', `${f.part}, ${f.quantity} off`],
+		[
+			'Material',
+			`${MATERIAL_WORDS[f.material] ?? f.material}${f.hardnessHrc === null ? '' : `, ${f.hardnessHrc} HRC`}`
+		],
+		['Ground', OPERATION_WORDS[f.operation] ?? f.operation],
+		['Finish', `Ra ${quantity(f.targetRaUm, 'um', f.units)}`],
+		['Burns easily', f.burnProne ? 'yes' : 'no'],
+		['Interrupted', f.interrupted ? 'yes' : 'no'],
+		['Machine', `${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}`],
+		['Route', f.routeName]
+	] as const);
 </script>
 
 <h1>Brief</h1>
 <p class="lead">The job as it was told, and the wheel it asks for.</p>
 <div class="cols">
-	<dl>{#each lines as [k, v] (k)}<div><dt>{k}</dt><dd>{v}</dd></div>{/each}</dl>
+	<dl>
+		{#each lines as [k, v] (k)}<div>
+				<dt>{k}</dt>
+				<dd>{v}</dd>
+			</div>{/each}
+	</dl>
 	<section>
 		<h2>First choice</h2>
 		<Recommendation wish={out} {cut} burnProne={f.burnProne} finish={f.targetRaUm} stockMm={f.stockMm} />
 	</section>
 </div>
 <ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>
-	{#snippet aside()}{#if told}<ShowWorking computed={[{ calculation: told.calculation, input: told.input, output: told.output }]} system={f.units} />{/if}{/snippet}
+	{#snippet aside()}{#if told}<ShowWorking
+				computed={[{ calculation: told.calculation, input: told.input, output: told.output }]}
+				system={f.units}
+			/>{/if}{/snippet}
 </ActionBar>
 
 <style>
-	.cols { display: grid; grid-template-columns: 1fr 1fr; gap: 28px; margin: 18px 0; } dl div { display: grid; grid-template-columns: 110px 1fr; border-bottom: 1px solid var(--rule); padding: 8px 0; } dt { color: var(--ink2); } dd { font-weight: 600; }
-	section { display: grid; align-content: start; gap: 4px; }
-	@media (max-width: 900px) { .cols { grid-template-columns: 1fr; } }
+	.cols {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 28px;
+		margin: 18px 0;
+	}
+	dl div {
+		display: grid;
+		grid-template-columns: 110px 1fr;
+		border-bottom: 1px solid var(--rule);
+		padding: 8px 0;
+	}
+	dt {
+		color: var(--ink2);
+	}
+	dd {
+		font-weight: 600;
+	}
+	section {
+		display: grid;
+		align-content: start;
+		gap: 4px;
+	}
+	@media (max-width: 900px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

@@ -5,7 +5,13 @@
 	import { STATE_WORDS } from '../words';
 
 	/** The machines to choose from, with what is on each of them. */
-	let { entry, machines }: { entry: Entry; machines: (MachineFacts & { live: { id: number; part: string; state: string } | null })[] } = $props();
+	let {
+		entry,
+		machines
+	}: {
+		entry: Entry;
+		machines: (MachineFacts & { live: { id: number; part: string; state: string } | null })[];
+	} = $props();
 	const fault = $derived(entry.faultAt('machineId'));
 </script>
 
@@ -14,9 +20,22 @@
 	<div class="row">
 		{#each machines as m (m.id)}
 			<label class:on={entry.at('machineId') === String(m.id)} class:locked={m.lockedOut}>
-				<input type="radio" name="machine" checked={entry.at('machineId') === String(m.id)} onchange={() => entry.set('machineId', String(m.id))} />
-				<b>{m.code}</b><span>{m.name}</span><small class="num">{quantity(m.spindleRpm, 'rpm')}, up to ⌀ {m.maxDiameterMm}</small><small class="num">seat {m.seatMm} mm</small>
-				<small>{m.lockedOut ? 'locked out' : m.live ? `setup ${m.live.id}: ${STATE_WORDS[m.live.state]?.toLowerCase()}` : 'free'}</small>
+				<input
+					type="radio"
+					name="machine"
+					checked={entry.at('machineId') === String(m.id)}
+					onchange={() => entry.set('machineId', String(m.id))}
+				/>
+				<b>{m.code}</b><span>{m.name}</span><small class="num"
+					>{quantity(m.spindleRpm, 'rpm')}, up to ⌀ {m.maxDiameterMm}</small
+				><small class="num">seat {m.seatMm} mm</small>
+				<small
+					>{m.lockedOut
+						? 'locked out'
+						: m.live
+							? `setup ${m.live.id}: ${STATE_WORDS[m.live.state]?.toLowerCase()}`
+							: 'free'}</small
+				>
 			</label>
 		{/each}
 	</div>
@@ -24,8 +43,61 @@
 </fieldset>
 
 <style>
-	fieldset { border: 0; padding: 0; min-width: 0; } legend { font-size: 13.5px; color: var(--ink2); padding: 0; margin-bottom: 3px; }
-	.row { display: grid; grid-template-columns: repeat(4, 1fr); gap: 8px; } label { position: relative; border: 1.5px solid var(--rule); border-radius: var(--round); padding: 7px 11px; display: grid; grid-template-columns: auto 1fr; gap: 0 8px; cursor: pointer; min-height: var(--hit); } label small { grid-column: 1 / -1; font-size: 12.5px; color: var(--ink2); }
-	.on { border-color: var(--act); background: var(--act-soft); } .locked small:last-child { color: var(--stop); font-weight: 600; } input { position: absolute; inset: 0; opacity: 0; width: 100%; height: 100%; cursor: pointer; } label:focus-within { outline: 3px solid var(--act); outline-offset: 2px; }
-	@media (max-width: 900px) { .row { grid-template-columns: 1fr 1fr; } }
+	fieldset {
+		border: 0;
+		padding: 0;
+		min-width: 0;
+	}
+	legend {
+		font-size: 13.5px;
+		color: var(--ink2);
+		padding: 0;
+		margin-bottom: 3px;
+	}
+	.row {
+		display: grid;
+		grid-template-columns: repeat(4, 1fr);
+		gap: 8px;
+	}
+	label {
+		position: relative;
+		border: 1.5px solid var(--rule);
+		border-radius: var(--round);
+		padding: 7px 11px;
+		display: grid;
+		grid-template-columns: auto 1fr;
+		gap: 0 8px;
+		cursor: pointer;
+		min-height: var(--hit);
+	}
+	label small {
+		grid-column: 1 / -1;
+		font-size: 12.5px;
+		color: var(--ink2);
+	}
+	.on {
+		border-color: var(--act);
+		background: var(--act-soft);
+	}
+	.locked small:last-child {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	input {
+		position: absolute;
+		inset: 0;
+		opacity: 0;
+		width: 100%;
+		height: 100%;
+		cursor: pointer;
+	}
+	label:focus-within {
+		outline: 3px solid var(--act);
+		outline-offset: 2px;
+	}
+	@media (max-width: 900px) {
+		.row {
+			grid-template-columns: 1fr 1fr;
+		}
+	}
 </style>

@@ -9,10 +9,14 @@
 	const picked = $derived(String(entry.at('material') ?? ''));
 	const fault = $derived(entry.faultAt('material'));
 	// svelte-ignore state_referenced_locally
-	let text = $state(picked ? MATERIAL_WORDS[picked] ?? picked : '');
+	let text = $state(picked ? (MATERIAL_WORDS[picked] ?? picked) : '');
 	let open = $state(false);
 	let at = $state(0);
-	const found = $derived(text.trim() === '' || (picked && text === MATERIAL_WORDS[picked]) ? Object.keys(MATERIAL_WORDS).map((material) => ({ material, word: '' })) : findMaterials(text));
+	const found = $derived(
+		text.trim() === '' || (picked && text === MATERIAL_WORDS[picked])
+			? Object.keys(MATERIAL_WORDS).map((material) => ({ material, word: '' }))
+			: findMaterials(text)
+	);
 	function take(i: number) {
 		const m = found[i];
 		if (!m) return;
@@ -21,9 +25,14 @@
 		open = false;
 	}
 	function keys(e: KeyboardEvent) {
-		if (e.key === 'ArrowDown' || e.key === 'ArrowUp') { e.preventDefault(); open = true; at = Math.max(0, Math.min(found.length - 1, at + (e.key === 'ArrowDown' ? 1 : -1))); }
-		else if (e.key === 'Enter' && open) { e.preventDefault(); take(at); }
-		else if (e.key === 'Escape') open = false;
+		if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
+			e.preventDefault();
+			open = true;
+			at = Math.max(0, Math.min(found.length - 1, at + (e.key === 'ArrowDown' ? 1 : -1)));
+		} else if (e.key === 'Enter' && open) {
+			e.preventDefault();
+			take(at);
+		} else if (e.key === 'Escape') open = false;
 	}
 	/** Leaving the field takes the one thing that fits; otherwise what was picked before stays. */
 	function leave() {
@@ -36,15 +45,95 @@
 
 <div class="field">
 	<label for={id}>Material</label>
-	<input {id} class="plain-input" role="combobox" aria-expanded={open} aria-controls="{id}-l" aria-autocomplete="list" aria-activedescendant={open && found[at] ? `${id}-${at}` : undefined} autocomplete="off" data-field="material" maxlength="60" placeholder="an everyday word"
-		aria-invalid={fault ? 'true' : undefined} aria-describedby="{id}-n" bind:value={() => text, (v) => { text = v; open = true; at = 0; }} onfocus={(e) => { e.currentTarget.select(); open = true; at = 0; }} onkeydown={keys} onblur={leave} />
+	<input
+		{id}
+		class="plain-input"
+		role="combobox"
+		aria-expanded={open}
+		aria-controls="{id}-l"
+		aria-autocomplete="list"
+		aria-activedescendant={open && found[at] ? `${id}-${at}` : undefined}
+		autocomplete="off"
+		data-field="material"
+		maxlength="60"
+		placeholder="an everyday word"
+		aria-invalid={fault ? 'true' : undefined}
+		aria-describedby="{id}-n"
+		bind:value={
+			() => text,
+			(v) => {
+				text = v;
+				open = true;
+				at = 0;
+			}
+		}
+		onfocus={(e) => {
+			e.currentTarget.select();
+			open = true;
+			at = 0;
+		}}
+		onkeydown={keys}
+		onblur={leave}
+	/>
 	<ul id="{id}-l" role="listbox" aria-label="Materials" hidden={!open}>
-		{#each found as m, i (m.material)}<li id="{id}-{i}" role="option" aria-selected={i === at} onpointerdown={(e) => { e.preventDefault(); take(i); }}>{MATERIAL_WORDS[m.material]}{#if m.word}<small>{m.word}</small>{/if}</li>{:else}<li role="option" aria-selected="false" aria-disabled="true">Nothing by that word. Empty the field to see them all.</li>{/each}
+		{#each found as m, i (m.material)}<li
+				id="{id}-{i}"
+				role="option"
+				aria-selected={i === at}
+				onpointerdown={(e) => {
+					e.preventDefault();
+					take(i);
+				}}
+			>
+				{MATERIAL_WORDS[m.material]}{#if m.word}<small>{m.word}</small>{/if}
+			</li>{:else}<li role="option" aria-selected="false" aria-disabled="true">
+				Nothing by that word. Empty the field to see them all.
+			</li>{/each}
 	</ul>
 	<div id="{id}-n" class="fault">{fault ?? ''}</div>
 </div>
 
 <style>
-	.field { position: relative; } label { display: block; font-size: 13.5px; color: var(--ink2); margin-bottom: 3px; } input { width: 100%; }
-	ul { position: absolute; z-index: 5; left: 0; right: 0; top: 66px; max-height: 300px; overflow: auto; list-style: none; padding: 4px; background: var(--paper); border: 1.5px solid var(--edge); min-width: 230px; } ul[hidden] { display: none; } li { padding: 9px 10px; cursor: pointer; display: flex; justify-content: space-between; gap: 10px; } li[aria-selected='true'] { background: var(--act-soft); } small { color: var(--ink2); }
+	.field {
+		position: relative;
+	}
+	label {
+		display: block;
+		font-size: 13.5px;
+		color: var(--ink2);
+		margin-bottom: 3px;
+	}
+	input {
+		width: 100%;
+	}
+	ul {
+		position: absolute;
+		z-index: 5;
+		left: 0;
+		right: 0;
+		top: 66px;
+		max-height: 300px;
+		overflow: auto;
+		list-style: none;
+		padding: 4px;
+		background: var(--paper);
+		border: 1.5px solid var(--edge);
+		min-width: 230px;
+	}
+	ul[hidden] {
+		display: none;
+	}
+	li {
+		padding: 9px 10px;
+		cursor: pointer;
+		display: flex;
+		justify-content: space-between;
+		gap: 10px;
+	}
+	li[aria-selected='true'] {
+		background: var(--act-soft);
+	}
+	small {
+		color: var(--ink2);
+	}
 </style>

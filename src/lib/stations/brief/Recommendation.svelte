@@ -7,10 +7,44 @@
 	import Reasons from '$lib/ui/Reasons.svelte';
 
 	/** The wheel a job asks for, letter by letter, with the rules that moved it, two others, and the contact behind it. */
-	interface Wish { kind: string; marking: string; family: string; grit: number; gritMeanUm: number; baseGrade: string | null; grade: string | null; structure: number | null; bond: string; concentrationC: number | null; steps: { code: string; gradeShift: number; structureShift: number }[]; alternativeFamilies: string[]; tablesVersion?: number; reasons: Reason[] }
-	interface Contact { equivalentDiameterMm: number; contactLengthMm: number; equivalentChipThicknessUm: number; specificRemovalRateMm2PerS: number; reasons: Reason[] }
-	let { wish, cut = null, burnProne = false, finish = null, stockMm = null }: { wish: Wish; cut?: Contact | null; burnProne?: boolean; finish?: number | null; stockMm?: number | null } = $props();
-	const moved = (n: number, less: string, more: string) => (n === 0 ? '' : `${Math.abs(n)} ${n < 0 ? less : more}`);
+	interface Wish {
+		kind: string;
+		marking: string;
+		family: string;
+		grit: number;
+		gritMeanUm: number;
+		baseGrade: string | null;
+		grade: string | null;
+		structure: number | null;
+		bond: string;
+		concentrationC: number | null;
+		steps: { code: string; gradeShift: number; structureShift: number }[];
+		alternativeFamilies: string[];
+		tablesVersion?: number;
+		reasons: Reason[];
+	}
+	interface Contact {
+		equivalentDiameterMm: number;
+		contactLengthMm: number;
+		equivalentChipThicknessUm: number;
+		specificRemovalRateMm2PerS: number;
+		reasons: Reason[];
+	}
+	let {
+		wish,
+		cut = null,
+		burnProne = false,
+		finish = null,
+		stockMm = null
+	}: {
+		wish: Wish;
+		cut?: Contact | null;
+		burnProne?: boolean;
+		finish?: number | null;
+		stockMm?: number | null;
+	} = $props();
+	const moved = (n: number, less: string, more: string) =>
+		n === 0 ? '' : `${Math.abs(n)} ${n < 0 ? less : more}`;
 	const name = (f: string) => FAMILY_NAMES[f as keyof typeof FAMILY_NAMES] ?? f;
 	const others = $derived(alternativesOf(wish, burnProne));
 </script>
@@ -18,20 +52,89 @@
 <p class="num big">{wish.marking}</p>
 <ul aria-label="Letter by letter">
 	<li><span>{name(wish.family)} suits this material</span><b class="num">{wish.marking.split(' ')[0]}</b></li>
-	<li><span>{finish === null ? 'usual grit for this work' : `Ra ${finish} asked`}, grain about {quantity(wish.gritMeanUm, 'um')}</span><b class="num">{wish.grit}</b></li>
+	<li>
+		<span
+			>{finish === null ? 'usual grit for this work' : `Ra ${finish} asked`}, grain about {quantity(
+				wish.gritMeanUm,
+				'um'
+			)}</span
+		><b class="num">{wish.grit}</b>
+	</li>
 	{#if wish.baseGrade}
 		<li><span>Usual grade for this work</span><b class="num">{wish.baseGrade}</b></li>
-		{#each wish.steps as s (s.code)}<li class="step"><span>{RECOMMEND_STEP_WORDS[s.code] ?? s.code}</span><b class="num">{[moved(s.gradeShift, 'softer', 'harder'), moved(s.structureShift, 'denser', 'more open')].filter(Boolean).join(', ')}</b></li>{/each}
-		<li class="end"><span>Grade and structure, in {wish.bond}</span><b class="num">{wish.grade} {wish.structure}</b></li>
-	{:else}<li class="end"><span>Resin bond, diamond for each cubic centimetre</span><b class="num">{wish.bond} C{wish.concentrationC}</b></li>{/if}
+		{#each wish.steps as s (s.code)}<li class="step">
+				<span>{RECOMMEND_STEP_WORDS[s.code] ?? s.code}</span><b class="num"
+					>{[moved(s.gradeShift, 'softer', 'harder'), moved(s.structureShift, 'denser', 'more open')]
+						.filter(Boolean)
+						.join(', ')}</b
+				>
+			</li>{/each}
+		<li class="end">
+			<span>Grade and structure, in {wish.bond}</span><b class="num">{wish.grade} {wish.structure}</b>
+		</li>
+	{:else}<li class="end">
+			<span>Resin bond, diamond for each cubic centimetre</span><b class="num"
+				>{wish.bond} C{wish.concentrationC}</b
+			>
+		</li>{/if}
 </ul>
 <h3>Or</h3>
-<ul aria-label="Two others">{#each others as o (o.marking)}<li><span><b class="num">{o.marking}</b><br /><small>{o.change}: {o.brings}</small></span></li>{/each}</ul>
+<ul aria-label="Two others">
+	{#each others as o (o.marking)}<li>
+			<span><b class="num">{o.marking}</b><br /><small>{o.change}: {o.brings}</small></span>
+		</li>{/each}
+</ul>
 {#if cut}
 	<h3>The cut behind it</h3>
-	<ul aria-label="Contact"><li><span>Arc of contact</span><b class="num">{quantity(cut.contactLengthMm, 'mm')}</b></li><li><span>Like flat work with a wheel of</span><b class="num">{quantity(cut.equivalentDiameterMm, 'mm')}</b></li><li><span>Chip shared out</span><b class="num">{quantity(cut.equivalentChipThicknessUm, 'um')}</b></li><li><span>Removed, each mm of width</span><b class="num">{cut.specificRemovalRateMm2PerS.toFixed(2)} mm³/s</b></li></ul>
+	<ul aria-label="Contact">
+		<li><span>Arc of contact</span><b class="num">{quantity(cut.contactLengthMm, 'mm')}</b></li>
+		<li>
+			<span>Like flat work with a wheel of</span><b class="num">{quantity(cut.equivalentDiameterMm, 'mm')}</b>
+		</li>
+		<li><span>Chip shared out</span><b class="num">{quantity(cut.equivalentChipThicknessUm, 'um')}</b></li>
+		<li>
+			<span>Removed, each mm of width</span><b class="num"
+				>{cut.specificRemovalRateMm2PerS.toFixed(2)} mm³/s</b
+			>
+		</li>
+	</ul>
 {/if}
 <Reasons reasons={[...(wish.reasons ?? []), ...(cut?.reasons ?? [])]} />
-<p class="quiet">{stockMm ? `${quantity(stockMm, 'mm')} to come off. ` : ''}{wish.tablesVersion ? `By the shop's tables, version ${wish.tablesVersion}. ` : ''}A starting point for someone trained, not a release to run.</p>
+<p class="quiet">
+	{stockMm ? `${quantity(stockMm, 'mm')} to come off. ` : ''}{wish.tablesVersion
+		? `By the shop's tables, version ${wish.tablesVersion}. `
+		: ''}A starting point for someone trained, not a release to run.
+</p>
 
-<style>.big { font-size: 32px; font-weight: 700; line-height: 1.1; } ul { list-style: none; padding: 0; } li { display: flex; justify-content: space-between; gap: 12px; border-bottom: 1px solid var(--rule); padding: 4px 0; font-size: 14px; } .step span { padding-left: 12px; } .end { font-weight: 650; } small { color: var(--ink2); font-size: 13px; } h3 { margin-top: 4px; }</style>
+<style>
+	.big {
+		font-size: 32px;
+		font-weight: 700;
+		line-height: 1.1;
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+	}
+	li {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+		border-bottom: 1px solid var(--rule);
+		padding: 4px 0;
+		font-size: 14px;
+	}
+	.step span {
+		padding-left: 12px;
+	}
+	.end {
+		font-weight: 650;
+	}
+	small {
+		color: var(--ink2);
+		font-size: 13px;
+	}
+	h3 {
+		margin-top: 4px;
+	}
+</style>

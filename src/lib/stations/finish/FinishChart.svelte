@@ -1,48 +1,243 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { Chart, Filler, LineController, LineElement, LogarithmicScale, PointElement, ScatterController, Tooltip } from 'chart.js';
+	import {
+		Chart,
+		Filler,
+		LineController,
+		LineElement,
+		LogarithmicScale,
+		PointElement,
+		ScatterController,
+		Tooltip
+	} from 'chart.js';
 	import { FINISH_BAND, naturalRaUm } from '$core/spec/natural-finish';
 	import { F_GRITS } from '$core/spec/grit-tables';
 
 	/** Ra against grain on log axes: the natural finish with its band, what is asked, where the wheel stands as dressed, and the move to make. */
-	let { targetRaUm, now, aim, stocked }: { targetRaUm: number; now: { grainUm: number; raUm: number } | null; aim: { grainUm: number; raUm: number } | null; stocked: readonly number[] } = $props();
-	Chart.register(LineController, ScatterController, LogarithmicScale, LineElement, PointElement, Filler, Tooltip);
+	let {
+		targetRaUm,
+		now,
+		aim,
+		stocked
+	}: {
+		targetRaUm: number;
+		now: { grainUm: number; raUm: number } | null;
+		aim: { grainUm: number; raUm: number } | null;
+		stocked: readonly number[];
+	} = $props();
+	Chart.register(
+		LineController,
+		ScatterController,
+		LogarithmicScale,
+		LineElement,
+		PointElement,
+		Filler,
+		Tooltip
+	);
 	let canvas: HTMLCanvasElement;
 	let chart: Chart | null = null;
-	const LOW = 20, HIGH = 800;
+	const LOW = 20,
+		HIGH = 800;
 	const grains = Array.from({ length: 41 }, (_, i) => LOW * (HIGH / LOW) ** (i / 40));
 	const css = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 	const line = (f: (d: number) => number) => grains.map((x) => ({ x, y: f(x) }));
 	function datasets() {
-		const [act, ink, ok, stop, edge] = [css('--act'), css('--ink'), css('--ok-soft'), css('--stop'), css('--edge')];
+		const [act, ink, ok, stop, edge] = [
+			css('--act'),
+			css('--ink'),
+			css('--ok-soft'),
+			css('--stop'),
+			css('--edge')
+		];
 		return [
-			{ type: 'line' as const, label: 'upper', data: line((d) => naturalRaUm(d) * (1 + FINISH_BAND)), borderWidth: 0, pointRadius: 0, fill: '+1', backgroundColor: `${ok}99`, order: 9 }, { type: 'line' as const, label: 'lower', data: line((d) => naturalRaUm(d) * (1 - FINISH_BAND)), borderWidth: 0, pointRadius: 0, order: 9 },
-			{ type: 'line' as const, label: 'dressed sharp', data: line(naturalRaUm), borderColor: edge, borderWidth: 2, pointRadius: 0, order: 8 }, { type: 'line' as const, label: 'asked', data: [{ x: LOW, y: targetRaUm }, { x: HIGH, y: targetRaUm }], borderColor: ink, borderWidth: 2, borderDash: [6, 4], pointRadius: 0, order: 7 },
-			{ type: 'scatter' as const, label: 'stocked grits', data: stocked.map((n) => ({ x: F_GRITS.get(n)!, y: naturalRaUm(F_GRITS.get(n)!) })), backgroundColor: edge, pointRadius: 3.5, order: 6 },
-			...(now && aim ? [{ type: 'line' as const, label: 'the move', data: [{ x: now.grainUm, y: now.raUm }, { x: aim.grainUm, y: aim.raUm }], borderColor: act, borderWidth: 3, pointRadius: 0, order: 3 }] : []),
-			...(now ? [{ type: 'scatter' as const, label: 'now, as dressed', data: [{ x: now.grainUm, y: now.raUm }], backgroundColor: stop, pointRadius: 8, pointStyle: 'rectRot' as const, order: 1 }] : []), ...(aim ? [{ type: 'scatter' as const, label: 'go here', data: [{ x: aim.grainUm, y: aim.raUm }], backgroundColor: act, pointRadius: 8, order: 2 }] : [])
+			{
+				type: 'line' as const,
+				label: 'upper',
+				data: line((d) => naturalRaUm(d) * (1 + FINISH_BAND)),
+				borderWidth: 0,
+				pointRadius: 0,
+				fill: '+1',
+				backgroundColor: `${ok}99`,
+				order: 9
+			},
+			{
+				type: 'line' as const,
+				label: 'lower',
+				data: line((d) => naturalRaUm(d) * (1 - FINISH_BAND)),
+				borderWidth: 0,
+				pointRadius: 0,
+				order: 9
+			},
+			{
+				type: 'line' as const,
+				label: 'dressed sharp',
+				data: line(naturalRaUm),
+				borderColor: edge,
+				borderWidth: 2,
+				pointRadius: 0,
+				order: 8
+			},
+			{
+				type: 'line' as const,
+				label: 'asked',
+				data: [
+					{ x: LOW, y: targetRaUm },
+					{ x: HIGH, y: targetRaUm }
+				],
+				borderColor: ink,
+				borderWidth: 2,
+				borderDash: [6, 4],
+				pointRadius: 0,
+				order: 7
+			},
+			{
+				type: 'scatter' as const,
+				label: 'stocked grits',
+				data: stocked.map((n) => ({ x: F_GRITS.get(n)!, y: naturalRaUm(F_GRITS.get(n)!) })),
+				backgroundColor: edge,
+				pointRadius: 3.5,
+				order: 6
+			},
+			...(now && aim
+				? [
+						{
+							type: 'line' as const,
+							label: 'the move',
+							data: [
+								{ x: now.grainUm, y: now.raUm },
+								{ x: aim.grainUm, y: aim.raUm }
+							],
+							borderColor: act,
+							borderWidth: 3,
+							pointRadius: 0,
+							order: 3
+						}
+					]
+				: []),
+			...(now
+				? [
+						{
+							type: 'scatter' as const,
+							label: 'now, as dressed',
+							data: [{ x: now.grainUm, y: now.raUm }],
+							backgroundColor: stop,
+							pointRadius: 8,
+							pointStyle: 'rectRot' as const,
+							order: 1
+						}
+					]
+				: []),
+			...(aim
+				? [
+						{
+							type: 'scatter' as const,
+							label: 'go here',
+							data: [{ x: aim.grainUm, y: aim.raUm }],
+							backgroundColor: act,
+							pointRadius: 8,
+							order: 2
+						}
+					]
+				: [])
 		];
 	}
 	const axis = (title: string, min: number, max: number, ticks: number[]) => ({
-		type: 'logarithmic' as const, min, max, title: { display: true, text: title, color: css('--ink2') }, grid: { color: css('--rule') }, ticks: { color: css('--ink2'), callback: (v: string | number) => String(v) }, afterBuildTicks: (a: { ticks: { value: number }[] }) => { a.ticks = ticks.map((value) => ({ value })); }
+		type: 'logarithmic' as const,
+		min,
+		max,
+		title: { display: true, text: title, color: css('--ink2') },
+		grid: { color: css('--rule') },
+		ticks: { color: css('--ink2'), callback: (v: string | number) => String(v) },
+		afterBuildTicks: (a: { ticks: { value: number }[] }) => {
+			a.ticks = ticks.map((value) => ({ value }));
+		}
 	});
 	onMount(() => {
 		chart = new Chart(canvas, {
 			data: { datasets: datasets() },
-			options: { animation: false, maintainAspectRatio: false, plugins: { tooltip: { callbacks: { label: (c) => `${c.dataset.label}: grain ${Number(c.parsed.x).toPrecision(3)} µm, Ra ${Number(c.parsed.y).toPrecision(2)} µm` } } }, scales: { x: axis('grain, µm', LOW, HIGH, [20, 50, 100, 200, 400, 800]), y: axis('Ra, µm', 0.05, 4, [0.05, 0.1, 0.2, 0.4, 0.8, 1.6, 3.2]) } }
+			options: {
+				animation: false,
+				maintainAspectRatio: false,
+				plugins: {
+					tooltip: {
+						callbacks: {
+							label: (c) =>
+								`${c.dataset.label}: grain ${Number(c.parsed.x).toPrecision(3)} µm, Ra ${Number(c.parsed.y).toPrecision(2)} µm`
+						}
+					}
+				},
+				scales: {
+					x: axis('grain, µm', LOW, HIGH, [20, 50, 100, 200, 400, 800]),
+					y: axis('Ra, µm', 0.05, 4, [0.05, 0.1, 0.2, 0.4, 0.8, 1.6, 3.2])
+				}
+			}
 		});
 		return () => chart?.destroy();
 	});
-	$effect(() => { void [targetRaUm, now, aim, stocked]; if (chart) { chart.data.datasets = datasets(); chart.update('none'); } });
-	const said = $derived(`Ra ${targetRaUm} asked. ${now ? `Now grain ${now.grainUm} µm gives about Ra ${now.raUm.toFixed(2)} as dressed. ` : ''}${aim ? `Go to grain ${aim.grainUm} µm, about Ra ${aim.raUm.toFixed(2)}.` : ''}`);
+	$effect(() => {
+		void [targetRaUm, now, aim, stocked];
+		if (chart) {
+			chart.data.datasets = datasets();
+			chart.update('none');
+		}
+	});
+	const said = $derived(
+		`Ra ${targetRaUm} asked. ${now ? `Now grain ${now.grainUm} µm gives about Ra ${now.raUm.toFixed(2)} as dressed. ` : ''}${aim ? `Go to grain ${aim.grainUm} µm, about Ra ${aim.raUm.toFixed(2)}.` : ''}`
+	);
 </script>
 
 <figure>
-	<div class="box" role="img" aria-label="Ra against grain. {said}"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>
-	<figcaption><i class="band"></i>dressed sharp, ± 30 % <i class="dash"></i>asked <i class="dot"></i>stocked <i class="now"></i>now <i class="go"></i>go here</figcaption>
+	<div class="box" role="img" aria-label="Ra against grain. {said}">
+		<canvas bind:this={canvas} aria-hidden="true"></canvas>
+	</div>
+	<figcaption>
+		<i class="band"></i>dressed sharp, ± 30 % <i class="dash"></i>asked <i class="dot"></i>stocked
+		<i class="now"></i>now <i class="go"></i>go here
+	</figcaption>
 </figure>
 
 <style>
-	.box { height: 268px; position: relative; } figcaption { font-size: 13px; color: var(--ink2); display: flex; gap: 5px; align-items: center; flex-wrap: wrap; } i { width: 13px; height: 10px; display: inline-block; margin-left: 10px; } .band { background: var(--ok-soft); } .dash { height: 0; border-top: 2px dashed var(--ink); } .dot { width: 8px; height: 8px; border-radius: 50%; background: var(--edge); } .now { width: 10px; transform: rotate(45deg); background: var(--stop); } .go { width: 11px; height: 11px; border-radius: 50%; background: var(--act); }
+	.box {
+		height: 268px;
+		position: relative;
+	}
+	figcaption {
+		font-size: 13px;
+		color: var(--ink2);
+		display: flex;
+		gap: 5px;
+		align-items: center;
+		flex-wrap: wrap;
+	}
+	i {
+		width: 13px;
+		height: 10px;
+		display: inline-block;
+		margin-left: 10px;
+	}
+	.band {
+		background: var(--ok-soft);
+	}
+	.dash {
+		height: 0;
+		border-top: 2px dashed var(--ink);
+	}
+	.dot {
+		width: 8px;
+		height: 8px;
+		border-radius: 50%;
+		background: var(--edge);
+	}
+	.now {
+		width: 10px;
+		transform: rotate(45deg);
+		background: var(--stop);
+	}
+	.go {
+		width: 11px;
+		height: 11px;
+		border-radius: 50%;
+		background: var(--act);
+	}
 </style>

@@ -7,21 +7,76 @@
 
 	/** Which column of the file is which; what was recognised is filled in. */
 	let { it }: { it: Importer } = $props();
-	const called = (field: string) => { const f = (WHEEL_FIELDS as readonly Field[]).find((x) => x.name === field); return f ? labelOf(f) : field === 'state' ? 'State' : 'Reason'; };
-	const missing = $derived(RACK_COLUMNS.filter((c) => c.required && c.field !== 'diameterMm' && it.match[c.field] === undefined));
+	const called = (field: string) => {
+		const f = (WHEEL_FIELDS as readonly Field[]).find((x) => x.name === field);
+		return f ? labelOf(f) : field === 'state' ? 'State' : 'Reason';
+	};
+	const missing = $derived(
+		RACK_COLUMNS.filter((c) => c.required && c.field !== 'diameterMm' && it.match[c.field] === undefined)
+	);
 </script>
 
 <section class="sheet" aria-label="Columns">
 	<p><b>{it.name}</b>: {it.count} lines, {it.encoding}. Say which column is which.</p>
 	<div class="grid">
 		{#each RACK_COLUMNS as c (c.field)}
-			<label>{called(c.field)}{#if c.required}<b class="req" class:ok={it.match[c.field] !== undefined}> {it.match[c.field] === undefined ? 'needed' : ''}</b>{/if}
-				<select class="plain-input" value={it.match[c.field] ?? ''} onchange={(e) => { const v = e.currentTarget.value; if (v === '') delete it.match[c.field]; else it.match[c.field] = Number(v); }}><option value="">not in this file</option>{#each it.headings as h, i (i)}<option value={i}>{h}{it.sample[0]?.[i] ? `: ${it.sample[0][i]!.slice(0, 24)}` : ''}</option>{/each}</select>
+			<label
+				>{called(c.field)}{#if c.required}<b class="req" class:ok={it.match[c.field] !== undefined}>
+						{it.match[c.field] === undefined ? 'needed' : ''}</b
+					>{/if}
+				<select
+					class="plain-input"
+					value={it.match[c.field] ?? ''}
+					onchange={(e) => {
+						const v = e.currentTarget.value;
+						if (v === '') delete it.match[c.field];
+						else it.match[c.field] = Number(v);
+					}}
+					><option value="">not in this file</option>{#each it.headings as h, i (i)}<option value={i}
+							>{h}{it.sample[0]?.[i] ? `: ${it.sample[0][i]!.slice(0, 24)}` : ''}</option
+						>{/each}</select
+				>
 			</label>
 		{/each}
 	</div>
-	{#if missing.length}<p class="fault">Needed and not matched: {missing.map((c) => called(c.field).toLowerCase()).join(', ')}.</p>{/if}
-	<div class="row"><button class="btn act" onclick={() => it.judge()} disabled={missing.length > 0}>Look at every line</button><button class="btn" onclick={() => it.cancel()}>Another file</button></div>
+	{#if missing.length}<p class="fault">
+			Needed and not matched: {missing.map((c) => called(c.field).toLowerCase()).join(', ')}.
+		</p>{/if}
+	<div class="row">
+		<button class="btn act" onclick={() => it.judge()} disabled={missing.length > 0}
+			>Look at every line</button
+		><button class="btn" onclick={() => it.cancel()}>Another file</button>
+	</div>
 </section>
 
-<style>section { padding: 16px 18px; display: grid; gap: 12px; } .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(250px, 1fr)); gap: 10px 18px; } label { font-size: 13.5px; color: var(--ink2); display: grid; grid-template-columns: auto auto; justify-content: space-between; gap: 3px; } select { grid-column: 1 / -1; width: 100%; } .req { color: var(--stop); } .row { display: flex; gap: 10px; }</style>
+<style>
+	section {
+		padding: 16px 18px;
+		display: grid;
+		gap: 12px;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+		gap: 10px 18px;
+	}
+	label {
+		font-size: 13.5px;
+		color: var(--ink2);
+		display: grid;
+		grid-template-columns: auto auto;
+		justify-content: space-between;
+		gap: 3px;
+	}
+	select {
+		grid-column: 1 / -1;
+		width: 100%;
+	}
+	.req {
+		color: var(--stop);
+	}
+	.row {
+		display: flex;
+		gap: 10px;
+	}
+</style>

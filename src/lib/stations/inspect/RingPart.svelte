@@ -11,14 +11,25 @@
 	import { Listening } from './listening.svelte';
 	import RingForm from './RingForm.svelte';
 
-	let { desk, draft, onagain }: { desk: Desk; draft: Record<string, unknown> | null; onagain: () => void } = $props();
+	let { desk, draft, onagain }: { desk: Desk; draft: Record<string, unknown> | null; onagain: () => void } =
+		$props();
 	const last = new Evidence(desk.facts).latest('inspect', 'ring', 'inspect.ring-decision');
-	const entry = new Entry({ fields: ringStep.fields, key: `setup-${desk.facts.id}-inspect-ring`, draft, system: desk.facts.units, start: { taps: last?.entered.taps } });
+	const entry = new Entry({
+		fields: ringStep.fields,
+		key: `setup-${desk.facts.id}-inspect-ring`,
+		draft,
+		system: desk.facts.units,
+		start: { taps: last?.entered.taps }
+	});
 	const facts = $derived(ringFacts(desk.facts));
 	const context = $derived(contextOf(facts));
 	const p = $derived(preview(ringStep, desk.facts, entry));
 	const out = $derived(outputOf(p, 'inspect.ring-decision'));
-	const ears = new Listening(() => context.settings, `ring-setup-${desk.facts.id}-${desk.facts.wheel!.number}`, keepFor(desk.facts.wheel!.number, desk.facts.id));
+	const ears = new Listening(
+		() => context.settings,
+		`ring-setup-${desk.facts.id}-${desk.facts.wheel!.number}`,
+		keepFor(desk.facts.wheel!.number, desk.facts.id)
+	);
 	const { earDone, dull } = $derived(ringStanding(facts, (entry.typed.taps ?? []) as string[]));
 	const doubt = $derived(!dull && context.applicability !== 'no' && earDone && out?.mayProceed !== true);
 </script>
@@ -28,7 +39,21 @@
 	<p class="lead">This wheel cannot be rung: {context.cannot}. Look at it closely, then run it in guarded.</p>
 	<Reasons reasons={(out?.reasons ?? []) as never} />
 {:else}<RingForm {facts} {entry} {ears} />{/if}
-<ActionBar label={dull ? 'Quarantine the wheel' : context.applicability === 'no' ? 'Go on without a ring' : doubt ? 'Record it as doubtful' : 'Rung'} onact={() => desk.record('inspect', 'ring', entry)} busy={desk.busy || ears.busy} stop={dull}>
+<ActionBar
+	label={dull
+		? 'Quarantine the wheel'
+		: context.applicability === 'no'
+			? 'Go on without a ring'
+			: doubt
+				? 'Record it as doubtful'
+				: 'Rung'}
+	onact={() => desk.record('inspect', 'ring', entry)}
+	busy={desk.busy || ears.busy}
+	stop={dull}
+>
 	<button class="btn" onclick={onagain}>Look it over again</button>
-	{#snippet aside()}{#if earDone}<ShowWorking computed={p.computed} system={desk.facts.units} />{/if}{/snippet}
+	{#snippet aside()}{#if earDone}<ShowWorking
+				computed={p.computed}
+				system={desk.facts.units}
+			/>{/if}{/snippet}
 </ActionBar>

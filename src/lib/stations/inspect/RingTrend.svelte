@@ -12,28 +12,120 @@
 	const rung = $derived(past.filter((p) => p.frequencyHz !== null));
 	const first = $derived(rung.find((p) => p.baseline) ?? null);
 	const atSize = (d: number) => noteAt(wheel, 40, d) ?? 1;
-	const points = $derived(rung.map((p) => ({ ...p, pct: first ? (100 * p.frequencyHz! * atSize(first.diameterMm)) / (first.frequencyHz! * atSize(p.diameterMm)) - 100 : 0 })));
+	const points = $derived(
+		rung.map((p) => ({
+			...p,
+			pct: first
+				? (100 * p.frequencyHz! * atSize(first.diameterMm)) / (first.frequencyHz! * atSize(p.diameterMm)) -
+					100
+				: 0
+		}))
+	);
 	const css = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 	onMount(() => {
 		if (!canvas) return;
 		const days = (p: PastRing) => (p.atMs - points[0]!.atMs) / 86_400_000;
-		const band = (y: number, color: string) => ({ data: [{ x: 0, y }, { x: Math.max(1, days(points.at(-1)!)), y }], borderColor: color, borderWidth: 1.5, borderDash: [5, 4], pointRadius: 0 });
+		const band = (y: number, color: string) => ({
+			data: [
+				{ x: 0, y },
+				{ x: Math.max(1, days(points.at(-1)!)), y }
+			],
+			borderColor: color,
+			borderWidth: 1.5,
+			borderDash: [5, 4],
+			pointRadius: 0
+		});
 		const chart = new Chart(canvas, {
-			type: 'line', data: { datasets: [{ data: points.map((p) => ({ x: days(p), y: p.pct })), borderColor: css('--act'), backgroundColor: points.map((p) => css(p.ring === 'dull' ? '--stop' : p.ring === 'clear' ? '--ok' : '--caution')), pointStyle: points.map((p) => (p.ring === 'dull' ? 'rectRot' : p.ring === 'clear' ? 'circle' : 'triangle')), pointRadius: 6, borderWidth: 2 }, band(-2, css('--caution')), band(-5, css('--stop'))] },
-			options: { animation: false, maintainAspectRatio: false, parsing: false, normalized: true, events: [], plugins: { legend: { display: false } }, scales: { x: { type: 'linear', title: { display: true, text: 'days since the first ring', color: css('--ink2') }, grid: { color: css('--rule') }, ticks: { color: css('--ink2') } }, y: { suggestedMin: -6, suggestedMax: 2, title: { display: true, text: 'note, %', color: css('--ink2') }, grid: { color: css('--rule') }, ticks: { color: css('--ink2') } } } }
+			type: 'line',
+			data: {
+				datasets: [
+					{
+						data: points.map((p) => ({ x: days(p), y: p.pct })),
+						borderColor: css('--act'),
+						backgroundColor: points.map((p) =>
+							css(p.ring === 'dull' ? '--stop' : p.ring === 'clear' ? '--ok' : '--caution')
+						),
+						pointStyle: points.map((p) =>
+							p.ring === 'dull' ? 'rectRot' : p.ring === 'clear' ? 'circle' : 'triangle'
+						),
+						pointRadius: 6,
+						borderWidth: 2
+					},
+					band(-2, css('--caution')),
+					band(-5, css('--stop'))
+				]
+			},
+			options: {
+				animation: false,
+				maintainAspectRatio: false,
+				parsing: false,
+				normalized: true,
+				events: [],
+				plugins: { legend: { display: false } },
+				scales: {
+					x: {
+						type: 'linear',
+						title: { display: true, text: 'days since the first ring', color: css('--ink2') },
+						grid: { color: css('--rule') },
+						ticks: { color: css('--ink2') }
+					},
+					y: {
+						suggestedMin: -6,
+						suggestedMax: 2,
+						title: { display: true, text: 'note, %', color: css('--ink2') },
+						grid: { color: css('--rule') },
+						ticks: { color: css('--ink2') }
+					}
+				}
+			}
 		} as never);
 		return () => chart.destroy();
 	});
-	const said = $derived(points.map((p) => `${when(p.atMs)}: ${p.frequencyHz!.toFixed(0)} hertz, ${p.ring}`).join('; '));
+	const said = $derived(
+		points.map((p) => `${when(p.atMs)}: ${p.frequencyHz!.toFixed(0)} hertz, ${p.ring}`).join('; ')
+	);
 </script>
 
 {#if points.length}
-	{#if first && points.length > 1}<div class="box" role="img" aria-label="Note over the wheel's life. {said}"><canvas bind:this={canvas} aria-hidden="true"></canvas></div>{/if}
+	{#if first && points.length > 1}<div class="box" role="img" aria-label="Note over the wheel's life. {said}">
+			<canvas bind:this={canvas} aria-hidden="true"></canvas>
+		</div>{/if}
 	<table aria-label="Rings of this wheel">
-		<thead><tr><th>When</th><th class="r">⌀, mm</th><th class="r">Note, Hz</th><th class="r">Q</th><th class="r">Against the first</th><th>Recording</th><th><span class="sr">File</span></th></tr></thead>
-		<tbody>{#each [...points].reverse() as p (p.id)}<tr><td>{when(p.atMs)}{p.baseline ? ', first' : ''}</td><td class="num r">{p.diameterMm.toFixed(1)}</td><td class="num r">{p.frequencyHz!.toFixed(0)}</td><td class="num r">{p.q?.toFixed(0) ?? ''}</td><td class="num r">{first && !p.baseline ? `${p.pct > 0 ? '+' : ''}${p.pct.toFixed(1)} %` : ''}</td><td>{p.ring === 'unusable-recording' ? 'not to be judged' : p.ring}</td><td><a href="/api/recordings/{p.id}" download>WAV</a></td></tr>{/each}</tbody>
+		<thead
+			><tr
+				><th>When</th><th class="r">⌀, mm</th><th class="r">Note, Hz</th><th class="r">Q</th><th class="r"
+					>Against the first</th
+				><th>Recording</th><th><span class="sr">File</span></th></tr
+			></thead
+		>
+		<tbody
+			>{#each [...points].reverse() as p (p.id)}<tr
+					><td>{when(p.atMs)}{p.baseline ? ', first' : ''}</td><td class="num r">{p.diameterMm.toFixed(1)}</td
+					><td class="num r">{p.frequencyHz!.toFixed(0)}</td><td class="num r">{p.q?.toFixed(0) ?? ''}</td><td
+						class="num r">{first && !p.baseline ? `${p.pct > 0 ? '+' : ''}${p.pct.toFixed(1)} %` : ''}</td
+					><td>{p.ring === 'unusable-recording' ? 'not to be judged' : p.ring}</td><td
+						><a href="/api/recordings/{p.id}" download>WAV</a></td
+					></tr
+				>{/each}</tbody
+		>
 	</table>
-	<p class="quiet">A smaller wheel sings higher: earlier notes are carried over to the same size before they are compared.</p>
+	<p class="quiet">
+		A smaller wheel sings higher: earlier notes are carried over to the same size before they are compared.
+	</p>
 {/if}
 
-<style>.box { height: 150px; position: relative; background: var(--well); } td, th { padding: 4px 8px; font-size: 13.5px; } .r { text-align: right; }</style>
+<style>
+	.box {
+		height: 150px;
+		position: relative;
+		background: var(--well);
+	}
+	td,
+	th {
+		padding: 4px 8px;
+		font-size: 13.5px;
+	}
+	.r {
+		text-align: right;
+	}
+</style>

@@ -9,8 +9,15 @@ import { Microphone } from './microphone.svelte';
 export type Source = 'microphone' | 'file' | 'simulator';
 export type Stage = 'none' | 'reading' | 'listening' | 'heard';
 /** Where a recording is sent to be kept, and what is done once it is. */
-export interface Keep { path(source: Source, key: string): string; kept(): Promise<void> }
-interface Unsent { wav: ArrayBuffer; source: Source; key: string }
+export interface Keep {
+	path(source: Source, key: string): string;
+	kept(): Promise<void>;
+}
+interface Unsent {
+	wav: ArrayBuffer;
+	source: Source;
+	key: string;
+}
 
 const MOST_FILE_BYTES = 48 * 1024 * 1024;
 const MB = 1024 * 1024;
@@ -30,46 +37,75 @@ export class Listening {
 	playing = $state(-1);
 	readonly mic = new Microphone();
 	/** A recording is made, read or on its way: what is recorded rests on what the server has judged, so that is waited for. */
-	get busy(): boolean { return this.sending || this.stage === 'reading' || this.stage === 'listening' || this.mic.recording; }
+	get busy(): boolean {
+		return this.sending || this.stage === 'reading' || this.stage === 'listening' || this.mic.recording;
+	}
 	private worker: Worker | null = null;
 	private sound: { samples: Float32Array; sampleRateHz: number } | null = null;
 	private player: { context: AudioContext; node: AudioBufferSourceNode } | null = null;
 	private wav: Unsent | null = null;
 
 	/** `place` names where an unsent recording waits in this browser; `keep` sends it. */
-	constructor(private readonly settings: () => ListenSettings, private readonly place: string | null = null, private readonly keep: Keep | null = null) {}
+	constructor(
+		private readonly settings: () => ListenSettings,
+		private readonly place: string | null = null,
+		private readonly keep: Keep | null = null
+	) {}
 
 	private ask(m: ListenerAsk, give: Transferable[] = []): void {
 		if (!this.worker) {
-			this.worker = new Worker(new URL('../../workers/ring-listener.ts', import.meta.url), { type: 'module' });
+			this.worker = new Worker(new URL('../../workers/ring-listener.ts', import.meta.url), {
+				type: 'module'
+			});
 			this.worker.onmessage = ({ data }: MessageEvent<ListenerSays>) => this.told(data);
 			this.worker.onerror = () => this.fail('The recording could not be read. Load it again.');
 		}
 		this.worker.postMessage(m, give);
 	}
-	private fail(message: string): void { this.trouble = message; this.stage = 'none'; }
+	private fail(message: string): void {
+		this.trouble = message;
+		this.stage = 'none';
+	}
 	private begin(source: Source): void {
 		this.stopPlaying();
-		Object.assign(this, { trouble: '', unsent: '', about: '', share: 0, result: null, picture: null, source, stage: 'reading', wav: null });
+		Object.assign(this, {
+			trouble: '',
+			unsent: '',
+			about: '',
+			share: 0,
+			result: null,
+			picture: null,
+			source,
+			stage: 'reading',
+			wav: null
+		});
 	}
 
 	private told(m: ListenerSays): void {
 		if (m.kind === 'failed') this.fail(m.message);
 		else if (m.kind === 'sent') void this.sent(m.key, m.problem);
 		else if (m.kind === 'progress') this.share = m.share;
-		else if (m.kind === 'heard') { Object.assign(this, { result: m.result, picture: m.picture, stage: 'heard' }); this.send(); }
-		else {
+		else if (m.kind === 'heard') {
+			Object.assign(this, { result: m.result, picture: m.picture, stage: 'heard' });
+			this.send();
+		} else {
 			this.sound = { samples: m.samples, sampleRateHz: m.sampleRateHz };
 			this.about ||= m.about;
 			this.stage = 'listening';
 			this.ask({ kind: 'listen', settings: $state.snapshot(this.settings()) as ListenSettings });
-			if (this.keep && this.source && !this.stored) { this.wav = { wav: m.wav, source: this.source, key: crypto.randomUUID() }; if (this.place) void set(this.place, this.wav).catch(() => undefined); }
+			if (this.keep && this.source && !this.stored) {
+				this.wav = { wav: m.wav, source: this.source, key: crypto.randomUUID() };
+				if (this.place) void set(this.place, this.wav).catch(() => undefined);
+			}
 		}
 	}
 
 	async record(planned: number): Promise<void> {
 		const heard = await this.mic.record(planned);
-		if (!heard) { this.trouble = this.mic.trouble; return; }
+		if (!heard) {
+			this.trouble = this.mic.trouble;
+			return;
+		}
 		const said = this.mic.trouble;
 		this.stored = false;
 		this.begin('microphone');
@@ -77,14 +113,30 @@ export class Listening {
 		this.ask({ kind: 'raw', ...heard }, [heard.samples.buffer as ArrayBuffer]);
 	}
 	async open(file: File): Promise<void> {
-		if (file.size > MOST_FILE_BYTES) return this.fail(`${file.name} has ${Math.round(file.size / MB)} MB. A ring is a few seconds; up to ${MOST_FILE_BYTES / MB} MB can be taken.`);
+		if (file.size > MOST_FILE_BYTES)
+			return this.fail(
+				`${file.name} has ${Math.round(file.size / MB)} MB. A ring is a few seconds; up to ${MOST_FILE_BYTES / MB} MB can be taken.`
+			);
 		this.stored = false;
 		this.begin('file');
 		this.about = file.name.slice(0, 60);
-		try { const bytes = await file.arrayBuffer(); this.ask({ kind: 'file', bytes }, [bytes]); } catch { this.fail('The file could not be read from the disk.'); }
+		try {
+			const bytes = await file.arrayBuffer();
+			this.ask({ kind: 'file', bytes }, [bytes]);
+		} catch {
+			this.fail('The file could not be read from the disk.');
+		}
 	}
-	simulate(from: MadeUp): void { this.stored = false; this.begin('simulator'); this.ask({ kind: 'made-up', from }); }
-	play(parts: Synth[]): void { this.stored = false; this.begin('simulator'); this.ask({ kind: 'parts', parts }); }
+	simulate(from: MadeUp): void {
+		this.stored = false;
+		this.begin('simulator');
+		this.ask({ kind: 'made-up', from });
+	}
+	play(parts: Synth[]): void {
+		this.stored = false;
+		this.begin('simulator');
+		this.ask({ kind: 'parts', parts });
+	}
 
 	private stored = false;
 	/** Listens again to a recording the server keeps, to draw it. */
@@ -96,7 +148,10 @@ export class Listening {
 			if (!answer.ok) throw new Error(String(answer.status));
 			const bytes = await answer.arrayBuffer();
 			this.ask({ kind: 'file', bytes }, [bytes]);
-		} catch { this.stage = 'none'; this.trouble = 'The recording could not be fetched. Load the page again.'; }
+		} catch {
+			this.stage = 'none';
+			this.trouble = 'The recording could not be fetched. Load the page again.';
+		}
 	}
 
 	/** Sends what is not kept yet, once it was listened to here; until the server has it, it waits in this browser. */
@@ -104,13 +159,21 @@ export class Listening {
 		if (!this.keep || !this.wav || this.sending) return;
 		this.sending = true;
 		this.unsent = '';
-		this.ask({ kind: 'send', key: this.wav.key, path: this.keep.path(this.wav.source, this.wav.key), wav: this.wav.wav });
+		this.ask({
+			kind: 'send',
+			key: this.wav.key,
+			path: this.keep.path(this.wav.source, this.wav.key),
+			wav: this.wav.wav
+		});
 	}
 	private async sent(key: string, problem: string | null): Promise<void> {
 		const newest = this.wav?.key === key;
 		if (newest) this.unsent = problem ?? '';
 		if (!problem) {
-			if (newest) { this.wav = null; if (this.place) await del(this.place).catch(() => undefined); }
+			if (newest) {
+				this.wav = null;
+				if (this.place) await del(this.place).catch(() => undefined);
+			}
 			await this.keep!.kept();
 		}
 		this.sending = false;
@@ -152,10 +215,16 @@ export class Listening {
 		node.connect(context.destination);
 		const onsets = this.result?.onsetsS ?? [];
 		const from = tap === null ? 0 : Math.max(0, (onsets[tap] ?? 0) - 0.02);
-		node.start(0, from, tap === null ? undefined : Math.max(0.2, Math.min(1.4, (onsets[tap + 1] ?? from + 1.4) - from - 0.03)));
+		node.start(
+			0,
+			from,
+			tap === null ? undefined : Math.max(0.2, Math.min(1.4, (onsets[tap + 1] ?? from + 1.4) - from - 0.03))
+		);
 		this.playing = tap ?? onsets.length + 1000;
 		this.player = { context, node };
-		node.onended = () => { if (this.player?.node === node) this.stopPlaying(); };
+		node.onended = () => {
+			if (this.player?.node === node) this.stopPlaying();
+		};
 	}
 	stopPlaying(): void {
 		this.playing = -1;
@@ -163,10 +232,31 @@ export class Listening {
 		const { context, node } = this.player;
 		this.player = null;
 		node.onended = null;
-		try { node.stop(); } catch { /* it had ended */ }
+		try {
+			node.stop();
+		} catch {
+			/* it had ended */
+		}
 		void context.close().catch(() => undefined);
 	}
 
-	clear(): void { this.stopPlaying(); Object.assign(this, { stage: 'none', source: null, result: null, picture: null, trouble: '', unsent: '', about: '' }); this.sound = null; }
-	close(): void { this.stopPlaying(); this.mic.stop(); this.worker?.terminate(); this.worker = null; }
+	clear(): void {
+		this.stopPlaying();
+		Object.assign(this, {
+			stage: 'none',
+			source: null,
+			result: null,
+			picture: null,
+			trouble: '',
+			unsent: '',
+			about: ''
+		});
+		this.sound = null;
+	}
+	close(): void {
+		this.stopPlaying();
+		this.mic.stop();
+		this.worker?.terminate();
+		this.worker = null;
+	}
 }

@@ -3,7 +3,10 @@ import { TapCounter } from '$core/inspect/ring/tap-counter';
 const MOST_S = 60;
 const AFTER_LAST_S = 1.2;
 const WORDS: Record<string, string> = {
-	NotAllowedError: 'The browser may not use the microphone. Allow it for this page, or load a WAV instead.', NotFoundError: 'There is no microphone. Plug one in, or load a WAV instead.', NotReadableError: 'The microphone is used by another program. Close that one and try again.', OverconstrainedError: 'This microphone cannot be used. Try another one, or load a WAV instead.'
+	NotAllowedError: 'The browser may not use the microphone. Allow it for this page, or load a WAV instead.',
+	NotFoundError: 'There is no microphone. Plug one in, or load a WAV instead.',
+	NotReadableError: 'The microphone is used by another program. Close that one and try again.',
+	OverconstrainedError: 'This microphone cannot be used. Try another one, or load a WAV instead.'
 };
 
 /** The microphone while a wheel is rung: counts the taps, says when it is too loud, stops by itself after the last one. */
@@ -24,10 +27,16 @@ export class Microphone {
 	/** Records until the planned taps were heard, or stop is pressed. What was recorded, or null when nothing could be. */
 	async record(planned: number): Promise<{ samples: Float32Array; sampleRateHz: number } | null> {
 		this.trouble = '';
-		if (!navigator.mediaDevices?.getUserMedia) { this.trouble = 'The browser gives the microphone only to a secure address (https, or this very machine). Load a WAV instead.'; return null; }
+		if (!navigator.mediaDevices?.getUserMedia) {
+			this.trouble =
+				'The browser gives the microphone only to a secure address (https, or this very machine). Load a WAV instead.';
+			return null;
+		}
 		try {
 			// Whatever makes speech clearer spoils a ring: it is all turned off.
-			this.stream = await navigator.mediaDevices.getUserMedia({ audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false, channelCount: 1 } });
+			this.stream = await navigator.mediaDevices.getUserMedia({
+				audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false, channelCount: 1 }
+			});
 			this.context = new AudioContext();
 			await this.context.audioWorklet.addModule('/tap-recorder.js');
 			const node = new AudioWorkletNode(this.context, 'tap-recorder');
@@ -36,13 +45,19 @@ export class Microphone {
 			Object.assign(this, { taps: 0, level: 0, seconds: 0, tooLoud: false, recording: true });
 			node.port.onmessage = ({ data }: MessageEvent<Float32Array>) => this.hear(data, planned);
 			this.context.createMediaStreamSource(this.stream).connect(node);
-			this.stream.getAudioTracks()[0]!.addEventListener('ended', () => { this.trouble = 'The microphone was unplugged. What was recorded so far is kept.'; this.stop(); });
+			this.stream.getAudioTracks()[0]!.addEventListener('ended', () => {
+				this.trouble = 'The microphone was unplugged. What was recorded so far is kept.';
+				this.stop();
+			});
 		} catch (e) {
-			this.trouble = WORDS[(e as DOMException).name] ?? 'The microphone could not be started. Load a WAV instead.';
+			this.trouble =
+				WORDS[(e as DOMException).name] ?? 'The microphone could not be started. Load a WAV instead.';
 			this.release();
 			return null;
 		}
-		return new Promise((done) => { this.done = done; });
+		return new Promise((done) => {
+			this.done = done;
+		});
 	}
 
 	private hear(piece: Float32Array, planned: number): void {
@@ -54,8 +69,12 @@ export class Microphone {
 		this.level = c.level;
 		this.tooLoud ||= c.level >= 0.985;
 		this.seconds = (this.pieces.length * piece.length) / fs;
-		if (c.taps > this.taps) { this.taps = c.taps; this.lastTapAt = this.seconds; }
-		if (this.seconds >= MOST_S || (this.taps >= planned && this.seconds - this.lastTapAt >= AFTER_LAST_S)) this.stop();
+		if (c.taps > this.taps) {
+			this.taps = c.taps;
+			this.lastTapAt = this.seconds;
+		}
+		if (this.seconds >= MOST_S || (this.taps >= planned && this.seconds - this.lastTapAt >= AFTER_LAST_S))
+			this.stop();
 	}
 
 	stop(): void {
@@ -64,7 +83,10 @@ export class Microphone {
 		const sampleRateHz = this.context?.sampleRate ?? 48000;
 		const samples = new Float32Array(this.pieces.reduce((n, p) => n + p.length, 0));
 		let at = 0;
-		for (const p of this.pieces) { samples.set(p, at); at += p.length; }
+		for (const p of this.pieces) {
+			samples.set(p, at);
+			at += p.length;
+		}
 		this.release();
 		this.done?.(samples.length ? { samples, sampleRateHz } : null);
 		this.done = null;

@@ -15,47 +15,171 @@
 
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
 	const f = $derived(desk.facts);
-	const entry = new Entry({ fields: keepStep.fields, key: `setup-${desk.facts.id}-keep`, draft: drafts.keep ?? null, system: desk.facts.units, start: { targetMps: Math.min(surfaceSpeedMps(desk.facts.wheel!.newDiameterMm, desk.facts.machine.spindleRpm), desk.facts.wheel!.ratedMps ?? 500), what: 'ground-on' } });
+	const entry = new Entry({
+		fields: keepStep.fields,
+		key: `setup-${desk.facts.id}-keep`,
+		draft: drafts.keep ?? null,
+		system: desk.facts.units,
+		start: {
+			targetMps: Math.min(
+				surfaceSpeedMps(desk.facts.wheel!.newDiameterMm, desk.facts.machine.spindleRpm),
+				desk.facts.wheel!.ratedMps ?? 500
+			),
+			what: 'ground-on'
+		}
+	});
 	$effect(() => entry.switchTo(f.units));
 	const p = $derived(preview(keepStep, f, entry));
-	const out = $derived(outputOf(p, 'keep.hold-speed') as { speedRpm: number; speedMps: number; heldToDiameterMm: number; rows: { diameterMm: number; speedRpm: number; speedMps: number }[]; reasons: never[] } | null);
+	const out = $derived(
+		outputOf(p, 'keep.hold-speed') as {
+			speedRpm: number;
+			speedMps: number;
+			heldToDiameterMm: number;
+			rows: { diameterMm: number; speedRpm: number; speedMps: number }[];
+			reasons: never[];
+		} | null
+	);
 	const e = $derived(new Evidence(f));
 	const plan = $derived(e.latest('dress', 'settings', 'dress.plan'));
 	const perDressMm = $derived(plan ? (2 * Number(plan.output.totalDepthUm)) / 1000 : null);
-	const diameter = $derived((entry.result.values.diameterAfterMm as number | undefined) ?? f.wheel!.diameterMm);
-	const left = $derived(perDressMm ? Math.max(0, Math.floor((diameter - f.wheel!.minDiameterMm) / perDressMm + 1e-9)) : null);
+	const diameter = $derived(
+		(entry.result.values.diameterAfterMm as number | undefined) ?? f.wheel!.diameterMm
+	);
+	const left = $derived(
+		perDressMm ? Math.max(0, Math.floor((diameter - f.wheel!.minDiameterMm) / perDressMm + 1e-9)) : null
+	);
 	const every = $derived(entry.result.values.redressAfterParts as number | undefined);
 	const entries = $derived(f.records.filter((r) => r.station === 'keep' && r.step === 'entry'));
 	const q = (v: number | null | undefined, u: 'mm' | 'm/s' | 'rpm') => quantity(v ?? null, u, f.units);
-	async function act() { if (await desk.record('keep', 'entry', entry)) { entry.set('diameterAfterMm', ''); entry.set('partsGround', ''); entry.touched = {}; entry.recorded(); } }
+	async function act() {
+		if (await desk.record('keep', 'entry', entry)) {
+			entry.set('diameterAfterMm', '');
+			entry.set('partsGround', '');
+			entry.touched = {};
+			entry.recorded();
+		}
+	}
 </script>
 
 <h1>Keep</h1>
-<p class="lead">{f.state === 'finished' ? 'This setup is finished; the wheel is back in the rack.' : 'Write the diameter down each time. The book says how much wheel is left.'}</p>
+<p class="lead">
+	{f.state === 'finished'
+		? 'This setup is finished; the wheel is back in the rack.'
+		: 'Write the diameter down each time. The book says how much wheel is left.'}
+</p>
 <div class="cols">
 	<div class="form">
-		<ChoiceField {entry} name="what" words={{ 'ground-on': 'ground on', redressed: 'redressed', 'taken-off': 'taken off' }} />
-		<QuantityField {entry} name="diameterAfterMm" note="last {q(f.wheel!.diameterMm, 'mm')}" /><QuantityField {entry} name="partsGround" /><QuantityField {entry} name="redressAfterParts" note="parts between dresses" /><QuantityField {entry} name="targetMps" label="Speed wanted at the rim" />
+		<ChoiceField
+			{entry}
+			name="what"
+			words={{ 'ground-on': 'ground on', redressed: 'redressed', 'taken-off': 'taken off' }}
+		/>
+		<QuantityField {entry} name="diameterAfterMm" note="last {q(f.wheel!.diameterMm, 'mm')}" /><QuantityField
+			{entry}
+			name="partsGround"
+		/><QuantityField {entry} name="redressAfterParts" note="parts between dresses" /><QuantityField
+			{entry}
+			name="targetMps"
+			label="Speed wanted at the rim"
+		/>
 	</div>
 	<div>
-		<p class="lab">Dresses left</p><p class="num huge">{left ?? '-'}</p>
-		<p class="quiet">{perDressMm ? `at ${q(perDressMm, 'mm')} of diameter each, down to ${q(f.wheel!.minDiameterMm, 'mm')}` : 'no dressing plan yet'}{left !== null && every ? `; about ${left * every} parts` : ''}</p>
+		<p class="lab">Dresses left</p>
+		<p class="num huge">{left ?? '-'}</p>
+		<p class="quiet">
+			{perDressMm
+				? `at ${q(perDressMm, 'mm')} of diameter each, down to ${q(f.wheel!.minDiameterMm, 'mm')}`
+				: 'no dressing plan yet'}{left !== null && every ? `; about ${left * every} parts` : ''}
+		</p>
 		<LifeBar newMm={f.wheel!.newDiameterMm} nowMm={diameter} minMm={f.wheel!.minDiameterMm} units={f.units} />
-		<p class="lab">Next redress</p><p class="num mid">{every ? `after ${every} parts` : 'say after how many parts'}</p>
+		<p class="lab">Next redress</p>
+		<p class="num mid">{every ? `after ${every} parts` : 'say after how many parts'}</p>
 		{#if out}
-			<p class="lab">Set the spindle to</p><p class="num mid">{q(out.speedRpm, 'rpm')} <span>{q(out.speedMps, 'm/s')}</span></p>
-			<table><thead><tr><th>⌀</th><th>rpm</th><th>speed</th></tr></thead><tbody>{#each out.rows as r (r.diameterMm)}<tr><td class="num">{figure(r.diameterMm, 'mm', f.units)}</td><td class="num">{r.speedRpm.toFixed(0)}</td><td class="num">{q(r.speedMps, 'm/s')}</td></tr>{/each}</tbody></table>
+			<p class="lab">Set the spindle to</p>
+			<p class="num mid">{q(out.speedRpm, 'rpm')} <span>{q(out.speedMps, 'm/s')}</span></p>
+			<table>
+				<thead><tr><th>⌀</th><th>rpm</th><th>speed</th></tr></thead><tbody
+					>{#each out.rows as r (r.diameterMm)}<tr
+							><td class="num">{figure(r.diameterMm, 'mm', f.units)}</td><td class="num"
+								>{r.speedRpm.toFixed(0)}</td
+							><td class="num">{q(r.speedMps, 'm/s')}</td></tr
+						>{/each}</tbody
+				>
+			</table>
 			<Reasons reasons={out.reasons} />
 		{/if}
 	</div>
 </div>
-{#if entries.length}<h3>Booked</h3><ul>{#each entries as r (r.id)}<li><span class="num">{figure(Number(r.entered.diameterAfterMm), 'mm', f.units)}</span> {String(r.entered.what).replace('-', ' ')}, {String(r.entered.partsGround)} parts, {r.by}</li>{/each}</ul>{/if}
-<ActionBar forward={f.state === 'finished'} label={f.state === 'finished' ? 'To the floor' : 'Book it'} onact={() => (f.state === 'finished' ? void (location.href = '/') : act())} busy={desk.busy}>
-	<a class="btn" href="/rack/{f.wheel!.number}">The wheel's book</a><a class="btn" href="/api/setups/{f.id}/export.json" download>JSON</a><a class="btn" href="/api/setups/{f.id}/export.csv" download>CSV</a>
+{#if entries.length}<h3>Booked</h3>
+	<ul>
+		{#each entries as r (r.id)}<li>
+				<span class="num">{figure(Number(r.entered.diameterAfterMm), 'mm', f.units)}</span>
+				{String(r.entered.what).replace('-', ' ')}, {String(r.entered.partsGround)} parts, {r.by}
+			</li>{/each}
+	</ul>{/if}
+<ActionBar
+	forward={f.state === 'finished'}
+	label={f.state === 'finished' ? 'To the floor' : 'Book it'}
+	onact={() => (f.state === 'finished' ? void (location.href = '/') : act())}
+	busy={desk.busy}
+>
+	<a class="btn" href="/rack/{f.wheel!.number}">The wheel's book</a><a
+		class="btn"
+		href="/api/setups/{f.id}/export.json"
+		download>JSON</a
+	><a class="btn" href="/api/setups/{f.id}/export.csv" download>CSV</a>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>
 
 <style>
-	.cols { display: grid; grid-template-columns: 300px 1fr; gap: 34px; margin: 12px 0; } .form { display: grid; gap: 6px; align-content: start; } .lab { color: var(--ink2); font-size: 13.5px; margin-top: 6px; } .huge { font-size: 46px; font-weight: 700; line-height: 1.05; } .mid { font-size: 20px; font-weight: 650; } .mid span { color: var(--ink2); font-size: 15px; font-weight: 500; } td, th { padding: 3px 8px; font-size: 13.5px; } ul { list-style: none; padding: 0; margin-bottom: 10px; } li { padding: 4px 0; border-bottom: 1px solid var(--rule); font-size: 14px; }
-	@media (max-width: 900px) { .cols { grid-template-columns: 1fr; } }
+	.cols {
+		display: grid;
+		grid-template-columns: 300px 1fr;
+		gap: 34px;
+		margin: 12px 0;
+	}
+	.form {
+		display: grid;
+		gap: 6px;
+		align-content: start;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+		margin-top: 6px;
+	}
+	.huge {
+		font-size: 46px;
+		font-weight: 700;
+		line-height: 1.05;
+	}
+	.mid {
+		font-size: 20px;
+		font-weight: 650;
+	}
+	.mid span {
+		color: var(--ink2);
+		font-size: 15px;
+		font-weight: 500;
+	}
+	td,
+	th {
+		padding: 3px 8px;
+		font-size: 13.5px;
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+		margin-bottom: 10px;
+	}
+	li {
+		padding: 4px 0;
+		border-bottom: 1px solid var(--rule);
+		font-size: 14px;
+	}
+	@media (max-width: 900px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

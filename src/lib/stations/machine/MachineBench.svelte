@@ -11,25 +11,86 @@
 	/** The machine itself, before any wheel: woken after a long stand, or measured after a crash. */
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
 	const waking = $derived(desk.facts.route.machineAsks === 'wake');
-	const seen = (v: unknown) => (typeof v === 'number' ? { text: q(v), state: v >= 25 ? 'stop' : v > 5 ? 'caution' : 'ok' } : null);
+	const seen = (v: unknown) =>
+		typeof v === 'number' ? { text: q(v), state: v >= 25 ? 'stop' : v > 5 ? 'caution' : 'ok' } : null;
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
 
 {#if waking}
 	<h1>Machine: wake it</h1>
-	<p class="lead">{desk.facts.machine.code} has stood. Power locked off until it says otherwise; no wheel on.</p>
-	<StepForm {desk} step={recommissionStep} draft={drafts['machine-recommission'] ?? null} action="Book the checks">
+	<p class="lead">
+		{desk.facts.machine.code} has stood. Power locked off until it says otherwise; no wheel on.
+	</p>
+	<StepForm
+		{desk}
+		step={recommissionStep}
+		draft={drafts['machine-recommission'] ?? null}
+		action="Book the checks"
+	>
 		{#snippet drawing(out)}
-			<p class="lab">Do this now</p><p class="now">{out ? WAKE_WORDS[String(out.next)] ?? String(out.next) : 'Answer what you have looked at'}</p>
-			{#if out}<ol>{#each out.steps as { code: string; done: boolean }[] as s (s.code)}<li><VerdictMark state={s.done ? 'ok' : s.code === out.next ? 'now' : 'open'} size={18} label="" />{WAKE_WORDS[s.code] ?? s.code}</li>{/each}</ol>{/if}
+			<p class="lab">Do this now</p>
+			<p class="now">
+				{out ? (WAKE_WORDS[String(out.next)] ?? String(out.next)) : 'Answer what you have looked at'}
+			</p>
+			{#if out}<ol>
+					{#each out.steps as { code: string; done: boolean }[] as s (s.code)}<li>
+							<VerdictMark
+								state={s.done ? 'ok' : s.code === out.next ? 'now' : 'open'}
+								size={18}
+								label=""
+							/>{WAKE_WORDS[s.code] ?? s.code}
+						</li>{/each}
+				</ol>{/if}
 		{/snippet}
 	</StepForm>
 {:else}
 	<h1>Machine: spindle</h1>
-	<p class="lead">No wheel on, spindle turned by hand. Dial on the taper, then on the flange; full reading.</p>
-	<StepForm {desk} step={spindleStep} draft={drafts['machine-runout'] ?? null} action="Book the readings" instruments={{ taperRunoutUm: 'dial', flangeRunoutUm: 'dial' }}>
-		{#snippet drawing(out, v)}<SpindleDrawing taper={seen(v.taperRunoutUm)} flange={seen(v.flangeRunoutUm)} words={out ? `The worse of the two ${q(Number(out.worstUm))}` : ''} /><p class="lab">The worse of the two</p><p class="num big">{out ? q(Number(out.worstUm)) : '-'}</p><Strip value={out ? Number(out.worstUm) : null} limit={25} label="Run-out" show={q} /><p class="quiet">Aim 5 µm; from 25 µm on the spindle is looked at by people trained for it.</p>{/snippet}
+	<p class="lead">
+		No wheel on, spindle turned by hand. Dial on the taper, then on the flange; full reading.
+	</p>
+	<StepForm
+		{desk}
+		step={spindleStep}
+		draft={drafts['machine-runout'] ?? null}
+		action="Book the readings"
+		instruments={{ taperRunoutUm: 'dial', flangeRunoutUm: 'dial' }}
+	>
+		{#snippet drawing(out, v)}<SpindleDrawing
+				taper={seen(v.taperRunoutUm)}
+				flange={seen(v.flangeRunoutUm)}
+				words={out ? `The worse of the two ${q(Number(out.worstUm))}` : ''}
+			/>
+			<p class="lab">The worse of the two</p>
+			<p class="num big">{out ? q(Number(out.worstUm)) : '-'}</p>
+			<Strip value={out ? Number(out.worstUm) : null} limit={25} label="Run-out" show={q} />
+			<p class="quiet">
+				Aim 5 µm; from 25 µm on the spindle is looked at by people trained for it.
+			</p>{/snippet}
 	</StepForm>
 {/if}
 
-<style>.lab { color: var(--ink2); font-size: 13.5px; } .now { font: 700 24px/1.15 var(--text); } .big { font-size: 44px; font-weight: 700; line-height: 1.1; } ol { list-style: none; padding: 0; } li { display: flex; gap: 8px; align-items: center; padding: 4px 0; font-size: 14px; }</style>
+<style>
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+	}
+	.now {
+		font: 700 24px/1.15 var(--text);
+	}
+	.big {
+		font-size: 44px;
+		font-weight: 700;
+		line-height: 1.1;
+	}
+	ol {
+		list-style: none;
+		padding: 0;
+	}
+	li {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		padding: 4px 0;
+		font-size: 14px;
+	}
+</style>

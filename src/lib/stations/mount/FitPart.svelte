@@ -13,30 +13,95 @@
 	import { outputOf, preview } from '../preview';
 	import LiftNote from './LiftNote.svelte';
 
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	const entry = new Entry({ fields: fitStep.fields, key: `setup-${desk.facts.id}-mount-fit`, draft, system: desk.facts.units, start: new Evidence(desk.facts).latest('mount', 'fit')?.entered });
+	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
+		$props();
+	const entry = new Entry({
+		fields: fitStep.fields,
+		key: `setup-${desk.facts.id}-mount-fit`,
+		draft,
+		system: desk.facts.units,
+		start: new Evidence(desk.facts).latest('mount', 'fit')?.entered
+	});
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(fitStep, desk.facts, entry));
-	const out = $derived(outputOf(p, 'mount.fit-check') as { clearanceUm: number; maxRunoutTirUm: number; unbalanceGmm: number; hotClearanceUm: number; verdict: string; reasons: never[] } | null);
+	const out = $derived(
+		outputOf(p, 'mount.fit-check') as {
+			clearanceUm: number;
+			maxRunoutTirUm: number;
+			unbalanceGmm: number;
+			hotClearanceUm: number;
+			verdict: string;
+			reasons: never[];
+		} | null
+	);
 	const q = (v: number | undefined, u: 'um' | 'gmm') => quantity(v ?? null, u, desk.facts.units);
 </script>
 
 <div class="cols">
 	<div class="form">
-		<QuantityField {entry} name="boreMm" label="Bore, measured" note="wheel {desk.facts.wheel?.number}: {quantity(desk.facts.wheel?.boreMm, 'mm', desk.facts.units)}" autofocus />
-		<QuantityField {entry} name="arborMm" label="Seat, measured" note="mount {desk.facts.mount?.code}: {quantity(desk.facts.mount?.seatMm, 'mm', desk.facts.units)}" />
+		<QuantityField
+			{entry}
+			name="boreMm"
+			label="Bore, measured"
+			note="wheel {desk.facts.wheel?.number}: {quantity(desk.facts.wheel?.boreMm, 'mm', desk.facts.units)}"
+			autofocus
+		/>
+		<QuantityField
+			{entry}
+			name="arborMm"
+			label="Seat, measured"
+			note="mount {desk.facts.mount?.code}: {quantity(desk.facts.mount?.seatMm, 'mm', desk.facts.units)}"
+		/>
 		<YesNo {entry} name="forced" label="Did it have to be forced?" />
 	</div>
 	<div>
 		<BoreDrawing clearanceUm={out?.clearanceUm ?? null} seatMm={desk.facts.mount?.seatMm ?? 1} />
-		<p class="lab">Play in the bore</p><p class="num big">{out ? q(out.clearanceUm, 'um') : '-'}</p>
-		{#if out}<p class="quiet">Warm {q(out.hotClearanceUm, 'um')}. May run out up to {q(out.maxRunoutTirUm, 'um')} and unbalance it by {q(out.unbalanceGmm, 'gmm')}; truing takes that out.</p>{/if}
+		<p class="lab">Play in the bore</p>
+		<p class="num big">{out ? q(out.clearanceUm, 'um') : '-'}</p>
+		{#if out}<p class="quiet">
+				Warm {q(out.hotClearanceUm, 'um')}. May run out up to {q(out.maxRunoutTirUm, 'um')} and unbalance it by
+				{q(out.unbalanceGmm, 'gmm')}; truing takes that out.
+			</p>{/if}
 	</div>
 </div>
 <LiftNote facts={desk.facts} />
 {#if out}<Reasons reasons={out.reasons} />{/if}
-<ActionBar label="Slides on by hand" onact={async () => { if (await desk.record('mount', 'fit', entry)) ondone(); }} busy={desk.busy} stop={out?.verdict === 'stop'}>
+<ActionBar
+	label="Slides on by hand"
+	onact={async () => {
+		if (await desk.record('mount', 'fit', entry)) ondone();
+	}}
+	busy={desk.busy}
+	stop={out?.verdict === 'stop'}
+>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>
 
-<style>.cols { display: grid; grid-template-columns: 280px 1fr; gap: 34px; margin-bottom: 12px; } .form { display: grid; gap: 12px; align-content: start; } .lab { color: var(--ink2); font-size: 13.5px; margin-top: 8px; } .big { font-size: 44px; font-weight: 700; line-height: 1.1; } @media (max-width: 900px) { .cols { grid-template-columns: 1fr; } }</style>
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: 280px 1fr;
+		gap: 34px;
+		margin-bottom: 12px;
+	}
+	.form {
+		display: grid;
+		gap: 12px;
+		align-content: start;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+		margin-top: 8px;
+	}
+	.big {
+		font-size: 44px;
+		font-weight: 700;
+		line-height: 1.1;
+	}
+	@media (max-width: 900px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -14,31 +14,145 @@
 	import ReadInstrument from '../instrument/ReadInstrument.svelte';
 	import { outputOf, preview } from '../preview';
 
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
+	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
+		$props();
 	const m = desk.facts.mount;
-	const entry = new Entry({ fields: flangeStep.fields, key: `setup-${desk.facts.id}-mount`, draft, system: desk.facts.units, start: m ? { backFlangeDiameterMm: m.flangeMm, frontFlangeDiameterMm: m.flangeMm, backRecessDiameterMm: m.recessMm, frontRecessDiameterMm: m.recessMm, blotterOuterMm: m.flangeMm + 5, blotterInnerMm: m.seatMm + 0.5, blotterThicknessMm: 0.5, ...new Evidence(desk.facts).latest('mount', 'flange')?.entered } : {} });
+	const entry = new Entry({
+		fields: flangeStep.fields,
+		key: `setup-${desk.facts.id}-mount`,
+		draft,
+		system: desk.facts.units,
+		start: m
+			? {
+					backFlangeDiameterMm: m.flangeMm,
+					frontFlangeDiameterMm: m.flangeMm,
+					backRecessDiameterMm: m.recessMm,
+					frontRecessDiameterMm: m.recessMm,
+					blotterOuterMm: m.flangeMm + 5,
+					blotterInnerMm: m.seatMm + 0.5,
+					blotterThicknessMm: 0.5,
+					...new Evidence(desk.facts).latest('mount', 'flange')?.entered
+				}
+			: {}
+	});
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(flangeStep, desk.facts, entry));
 	const v = $derived(entry.result.values as Record<string, number>);
-	const out = $derived(outputOf(p, 'mount.flange-check') as { minFlangeDiameterMm: number; backContactWidthMm: number; contactPressureMPa: number | null; verdict: string; reasons: never[] } | null);
+	const out = $derived(
+		outputOf(p, 'mount.flange-check') as {
+			minFlangeDiameterMm: number;
+			backContactWidthMm: number;
+			contactPressureMPa: number | null;
+			verdict: string;
+			reasons: never[];
+		} | null
+	);
 	const taper = $derived(outputOf(p, 'mount.spindle-runout') as { verdict: string; reasons: never[] } | null);
 	const q = (x: number | null | undefined, u: 'mm' | 'MPa') => quantity(x ?? null, u, desk.facts.units);
 </script>
 
 <div class="cols">
 	<div class="form">
-		<QuantityField {entry} name="backFlangeDiameterMm" /><QuantityField {entry} name="frontFlangeDiameterMm" /><QuantityField {entry} name="backRecessDiameterMm" /><QuantityField {entry} name="frontRecessDiameterMm" />
-		<div><QuantityField {entry} name="runoutUm" label="Flange run-out" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('runoutUm', figure(x, 'um', desk.facts.units))} /></div><div><QuantityField {entry} name="taperRunoutUm" /><ReadInstrument kind="dial" system={desk.facts.units} turn ontake={(x) => entry.set('taperRunoutUm', figure(x, 'um', desk.facts.units))} /></div><div class="three"><QuantityField {entry} name="blotterThicknessMm" /><QuantityField {entry} name="blotterOuterMm" /><QuantityField {entry} name="blotterInnerMm" /></div>
+		<QuantityField {entry} name="backFlangeDiameterMm" /><QuantityField
+			{entry}
+			name="frontFlangeDiameterMm"
+		/><QuantityField {entry} name="backRecessDiameterMm" /><QuantityField
+			{entry}
+			name="frontRecessDiameterMm"
+		/>
+		<div>
+			<QuantityField {entry} name="runoutUm" label="Flange run-out" /><ReadInstrument
+				kind="dial"
+				system={desk.facts.units}
+				turn
+				ontake={(x) => entry.set('runoutUm', figure(x, 'um', desk.facts.units))}
+			/>
+		</div>
+		<div>
+			<QuantityField {entry} name="taperRunoutUm" /><ReadInstrument
+				kind="dial"
+				system={desk.facts.units}
+				turn
+				ontake={(x) => entry.set('taperRunoutUm', figure(x, 'um', desk.facts.units))}
+			/>
+		</div>
+		<div class="three">
+			<QuantityField {entry} name="blotterThicknessMm" /><QuantityField
+				{entry}
+				name="blotterOuterMm"
+			/><QuantityField {entry} name="blotterInnerMm" />
+		</div>
 	</div>
 	<div class="side">
-		<FlangeSection wheel={desk.facts.wheel!} flangeMm={v.backFlangeDiameterMm ?? m?.flangeMm ?? 0} frontFlangeMm={v.frontFlangeDiameterMm ?? m?.flangeMm ?? 0} recessMm={v.backRecessDiameterMm ?? m?.recessMm ?? 0} blotterMm={v.blotterOuterMm ?? 0} minMm={out?.minFlangeDiameterMm ?? desk.facts.wheel!.diameterMm / 3} units={desk.facts.units} />
-		<p class="quiet">{out ? `At least ${q(out.minFlangeDiameterMm, 'mm')} for this wheel. Contact ring ${q(out.backContactWidthMm, 'mm')}${out.contactPressureMPa === null ? '' : `, ${q(out.contactPressureMPa, 'MPa')}`}.` : 'Measure both flanges; they must be equal.'}</p>
+		<FlangeSection
+			wheel={desk.facts.wheel!}
+			flangeMm={v.backFlangeDiameterMm ?? m?.flangeMm ?? 0}
+			frontFlangeMm={v.frontFlangeDiameterMm ?? m?.flangeMm ?? 0}
+			recessMm={v.backRecessDiameterMm ?? m?.recessMm ?? 0}
+			blotterMm={v.blotterOuterMm ?? 0}
+			minMm={out?.minFlangeDiameterMm ?? desk.facts.wheel!.diameterMm / 3}
+			units={desk.facts.units}
+		/>
+		<p class="quiet">
+			{out
+				? `At least ${q(out.minFlangeDiameterMm, 'mm')} for this wheel. Contact ring ${q(out.backContactWidthMm, 'mm')}${out.contactPressureMPa === null ? '' : `, ${q(out.contactPressureMPa, 'MPa')}`}.`
+				: 'Measure both flanges; they must be equal.'}
+		</p>
 	</div>
 </div>
-<div class="asks"><ChoiceField {entry} name="backBlotter" list /><ChoiceField {entry} name="frontBlotter" list /><YesNo {entry} name="clean" label="Wiped clean" /><YesNo {entry} name="burred" label="Burr or dent found" /></div>
+<div class="asks">
+	<ChoiceField {entry} name="backBlotter" list /><ChoiceField {entry} name="frontBlotter" list /><YesNo
+		{entry}
+		name="clean"
+		label="Wiped clean"
+	/><YesNo {entry} name="burred" label="Burr or dent found" />
+</div>
 {#if out}<Reasons reasons={[...(taper?.reasons ?? []), ...out.reasons]} />{/if}
-<ActionBar label="Flanges are right" onact={async () => { if (await desk.record('mount', 'flange', entry)) ondone(); }} busy={desk.busy} stop={out?.verdict === 'stop' || taper?.verdict === 'stop'}>
+<ActionBar
+	label="Flanges are right"
+	onact={async () => {
+		if (await desk.record('mount', 'flange', entry)) ondone();
+	}}
+	busy={desk.busy}
+	stop={out?.verdict === 'stop' || taper?.verdict === 'stop'}
+>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>
 
-<style>.cols { display: grid; grid-template-columns: 1fr 250px; gap: 20px; } .form { display: grid; grid-template-columns: 1fr 1fr; gap: 3px 14px; align-content: start; } .three { grid-column: 1 / -1; display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 0 12px; } .side { display: grid; align-content: start; gap: 4px; } .asks { display: grid; grid-template-columns: 1fr 1fr auto auto; gap: 14px; margin: 2px 0 8px; align-items: start; } @media (max-width: 1000px) { .cols, .asks { grid-template-columns: 1fr; } }</style>
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: 1fr 250px;
+		gap: 20px;
+	}
+	.form {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 3px 14px;
+		align-content: start;
+	}
+	.three {
+		grid-column: 1 / -1;
+		display: grid;
+		grid-template-columns: 1fr 1fr 1fr;
+		gap: 0 12px;
+	}
+	.side {
+		display: grid;
+		align-content: start;
+		gap: 4px;
+	}
+	.asks {
+		display: grid;
+		grid-template-columns: 1fr 1fr auto auto;
+		gap: 14px;
+		margin: 2px 0 8px;
+		align-items: start;
+	}
+	@media (max-width: 1000px) {
+		.cols,
+		.asks {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

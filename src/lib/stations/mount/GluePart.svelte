@@ -11,21 +11,71 @@
 	const joint = $derived(curing(desk.facts));
 	let nowMs = $state(desk.facts.nowMs);
 	let again = $state(false);
-	onMount(() => { nowMs = desk.nowMs(); const t = setInterval(() => (nowMs = desk.nowMs()), 1000); return () => clearInterval(t); });
+	onMount(() => {
+		nowMs = desk.nowMs();
+		const t = setInterval(() => (nowMs = desk.nowMs()), 1000);
+		return () => clearInterval(t);
+	});
 	const leftS = $derived(joint ? Math.max(0, joint.requiredS - (nowMs - joint.atMs) / 1000) : 0);
 </script>
 
 {#if joint && !again}
-	<p class="quiet">Joined {new Date(joint.atMs).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })} by {joint.record.by}, has to stand {duration(joint.requiredS)}.</p>
-	<p class="num big" role="timer" aria-label="Still to stand">{leftS > 0 ? duration(leftS) : 'Stood long enough'}</p>
+	<p class="quiet">
+		Joined {new Date(joint.atMs).toLocaleString('en-GB', {
+			day: 'numeric',
+			month: 'short',
+			hour: '2-digit',
+			minute: '2-digit'
+		})} by {joint.record.by}, has to stand {duration(joint.requiredS)}.
+	</p>
+	<p class="num big" role="timer" aria-label="Still to stand">
+		{leftS > 0 ? duration(leftS) : 'Stood long enough'}
+	</p>
 	<progress max={joint.requiredS} value={joint.requiredS - leftS} aria-label="Cured so far"></progress>
-	<p class="quiet">The clock is the server's: it goes on over a reload, a restart and a changed clock here. The adhesive's own data sheet wins.</p>
-	<ActionBar label="It has cured" onact={() => desk.record('mount', 'cured', null, {})} busy={desk.busy} disabled={leftS > 0}><button class="btn" onclick={() => (again = true)}>Glue it again</button></ActionBar>
+	<p class="quiet">
+		The clock is the server's: it goes on over a reload, a restart and a changed clock here. The adhesive's
+		own data sheet wins.
+	</p>
+	<ActionBar
+		label="It has cured"
+		onact={() => desk.record('mount', 'cured', null, {})}
+		busy={desk.busy}
+		disabled={leftS > 0}><button class="btn" onclick={() => (again = true)}>Glue it again</button></ActionBar
+	>
 {:else}
 	<p class="quiet">Scuff, degrease, mix, coat, push home turning slowly. Gloves, air, no flames.</p>
-	<StepForm {desk} step={glueStep} {draft} action="Joined: start the clock" start={{ wheelHoleMm: desk.facts.wheel!.boreMm }} ondone={() => (again = false)}>
-		{#snippet drawing(out)}<p class="lab">It has to stand</p><p class="num big">{out ? duration(3600 * Number(out.requiredCureH)) : '-'}</p>{#if out}<p class="quiet">{out.bondSafetyFactor === null ? '' : `The joint is ${Number(out.bondSafetyFactor).toFixed(1)} times as strong as the cut pulls. `}Film {Number(out.bondGapMm).toFixed(3)} mm a side.</p>{/if}{/snippet}
+	<StepForm
+		{desk}
+		step={glueStep}
+		{draft}
+		action="Joined: start the clock"
+		start={{ wheelHoleMm: desk.facts.wheel!.boreMm }}
+		ondone={() => (again = false)}
+	>
+		{#snippet drawing(out)}<p class="lab">It has to stand</p>
+			<p class="num big">{out ? duration(3600 * Number(out.requiredCureH)) : '-'}</p>
+			{#if out}<p class="quiet">
+					{out.bondSafetyFactor === null
+						? ''
+						: `The joint is ${Number(out.bondSafetyFactor).toFixed(1)} times as strong as the cut pulls. `}Film
+					{Number(out.bondGapMm).toFixed(3)} mm a side.
+				</p>{/if}{/snippet}
 	</StepForm>
 {/if}
 
-<style>.big { font-size: 40px; font-weight: 700; line-height: 1.15; } .lab { color: var(--ink2); font-size: 13.5px; } progress { width: 100%; height: 14px; accent-color: var(--act); }</style>
+<style>
+	.big {
+		font-size: 40px;
+		font-weight: 700;
+		line-height: 1.15;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+	}
+	progress {
+		width: 100%;
+		height: 14px;
+		accent-color: var(--act);
+	}
+</style>

@@ -7,13 +7,39 @@
 
 	/** May it be lifted by hand: the wheel and its mount, held at arm's length into the guard. */
 	let { facts }: { facts: SetupFacts } = $props();
-	const REACH_MM = 400, HEIGHT_MM = 1000;
+	const REACH_MM = 400,
+		HEIGHT_MM = 1000;
 	const massKg = $derived(massNowKg(facts.wheel!) + (facts.mount?.massKg ?? 0));
-	const by = (method: 'hand' | 'two-person') => mountLifting.run({ massKg, method, reachMm: REACH_MM, handHeightMm: HEIGHT_MM, grip: 'fair' });
+	const by = (method: 'hand' | 'two-person') =>
+		mountLifting.run({ massKg, method, reachMm: REACH_MM, handHeightMm: HEIGHT_MM, grip: 'fair' });
 	const one = $derived(by('hand'));
 	const two = $derived(by('two-person'));
 </script>
 
-<p class="lift"><VerdictMark state={one.verdict === 'stop' ? (two.verdict === 'stop' ? 'stop' : 'caution') : one.verdict} size={18} label="" /><span>Wheel and mount weigh <b class="num">{quantity(massKg, 'kg', facts.units)}</b>. {one.verdict !== 'stop' ? `One person may lift ${quantity(one.allowedKg, 'kg', facts.units)} into the guard.` : two.verdict !== 'stop' ? `More than one person should lift into the guard, ${quantity(one.allowedKg, 'kg', facts.units)}: by two, or the hoist.` : `Use the hoist: two may lift ${quantity(two.allowedKg, 'kg', facts.units)}.`}</span></p>
+<p class="lift">
+	<VerdictMark
+		state={one.verdict === 'stop' ? (two.verdict === 'stop' ? 'stop' : 'caution') : one.verdict}
+		size={18}
+		label=""
+	/><span
+		>Wheel and mount weigh <b class="num">{quantity(massKg, 'kg', facts.units)}</b>. {one.verdict !== 'stop'
+			? `One person may lift ${quantity(one.allowedKg, 'kg', facts.units)} into the guard.`
+			: two.verdict !== 'stop'
+				? `More than one person should lift into the guard, ${quantity(one.allowedKg, 'kg', facts.units)}: by two, or the hoist.`
+				: `Use the hoist: two may lift ${quantity(two.allowedKg, 'kg', facts.units)}.`}</span
+	>
+</p>
 
-<style>.lift { display: flex; gap: 8px; align-items: start; font-size: 13.5px; color: var(--ink2); margin-bottom: 6px; } b { color: var(--ink); }</style>
+<style>
+	.lift {
+		display: flex;
+		gap: 8px;
+		align-items: start;
+		font-size: 13.5px;
+		color: var(--ink2);
+		margin-bottom: 6px;
+	}
+	b {
+		color: var(--ink);
+	}
+</style>

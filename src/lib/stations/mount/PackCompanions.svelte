@@ -4,12 +4,50 @@
 
 	/** The other wheels held for this pack: each is looked over and rung at the rack before anything is tightened. */
 	let { companions }: { companions: readonly Companion[] } = $props();
-	const DONE = [['look', 'looked over', 'Look it over'], ['ring', 'rung', 'Ring it']] as const;
+	const DONE = [
+		['look', 'looked over', 'Look it over'],
+		['ring', 'rung', 'Ring it']
+	] as const;
 </script>
 
 {#if companions.length}
 	<h3>Held with it</h3>
-	<ul>{#each companions as c (c.wheel.id)}<li><a href="/rack/{encodeURIComponent(c.wheel.number)}">{c.wheel.number}</a>{#each DONE as [what, done, ask] (what)}{@const f = c[what]}<span><VerdictMark state={f === null ? 'open' : f.verdict === 'stop' ? 'stop' : f.mayProceed ? 'ok' : 'open'} size={16} label="" />{#if f?.mayProceed}{done}{:else}<a href="/rack/{encodeURIComponent(c.wheel.number)}/{what}">{ask}<span class="sr"> (wheel {c.wheel.number})</span></a>{/if}</span>{/each}</li>{/each}</ul>
+	<ul>
+		{#each companions as c (c.wheel.id)}<li>
+				<a href="/rack/{encodeURIComponent(c.wheel.number)}">{c.wheel.number}</a
+				>{#each DONE as [what, done, ask] (what)}{@const f = c[what]}<span
+						><VerdictMark
+							state={f === null ? 'open' : f.verdict === 'stop' ? 'stop' : f.mayProceed ? 'ok' : 'open'}
+							size={16}
+							label=""
+						/>{#if f?.mayProceed}{done}{:else}<a href="/rack/{encodeURIComponent(c.wheel.number)}/{what}"
+								>{ask}<span class="sr"> (wheel {c.wheel.number})</span></a
+							>{/if}</span
+					>{/each}
+			</li>{/each}
+	</ul>
 {/if}
 
-<style>h3 { margin: 10px 0 2px; } ul { list-style: none; padding: 0; } li { display: flex; gap: 12px; align-items: center; min-height: var(--hit); border-top: 1px solid var(--rule); font-size: 14px; flex-wrap: wrap; } li > span { display: inline-flex; gap: 4px; align-items: center; }</style>
+<style>
+	h3 {
+		margin: 10px 0 2px;
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+	}
+	li {
+		display: flex;
+		gap: 12px;
+		align-items: center;
+		min-height: var(--hit);
+		border-top: 1px solid var(--rule);
+		font-size: 14px;
+		flex-wrap: wrap;
+	}
+	li > span {
+		display: inline-flex;
+		gap: 4px;
+		align-items: center;
+	}
+</style>

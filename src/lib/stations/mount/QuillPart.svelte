@@ -6,16 +6,48 @@
 	import StepForm from '../StepForm.svelte';
 
 	/** The quill: how far it bends, where it whirls, how many dresses are left. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
+	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
+		$props();
 	const w = $derived(desk.facts.wheel!);
 	const q = (v: unknown, u: 'rpm' | 'um' | 'm/s') => quantity(Number(v), u, desk.facts.units);
 </script>
 
-<StepForm {desk} step={quillStep} {draft} action="Quill is right" start={{ minimumWidthMm: w.widthMm / 2 }} words={{ clockwise: 'clockwise', 'counter-clockwise': 'anticlockwise' }} {ondone}>
+<StepForm
+	{desk}
+	step={quillStep}
+	{draft}
+	action="Quill is right"
+	start={{ minimumWidthMm: w.widthMm / 2 }}
+	words={{ clockwise: 'clockwise', 'counter-clockwise': 'anticlockwise' }}
+	{ondone}
+>
 	{#snippet drawing(out, v)}
-		<QuillDrawing overhangMm={Number(v.overhangMm) || 40} quillMm={Number(v.quillDiameterMm) || 10} wheelMm={w.diameterMm} widthMm={w.widthMm} deflectionUm={out ? Number(out.deflectionUm) : null} ratio={out ? Number(out.criticalRatio) : null} words={out ? `Bends ${q(out.deflectionUm, 'um')}; ${Math.round(100 * Number(out.criticalRatio))} per cent of its critical speed` : ''} />
-		{#if out}<p class="num big">{Math.round(100 * Number(out.criticalRatio))} %</p><p class="quiet">of its critical speed, {q(Math.round(Number(out.criticalSpeedRpm)), 'rpm')}; the real one is lower. Bends {q(out.deflectionUm, 'um')} (drawn exaggerated), rim {q(out.surfaceSpeedMps, 'm/s')}. Never over {q(Math.floor(Number(out.maxRunRpm)), 'rpm')}.{out.remainingDressCount === null ? '' : ` ${String(out.remainingDressCount)} such dresses left.`}</p>{/if}
+		<QuillDrawing
+			overhangMm={Number(v.overhangMm) || 40}
+			quillMm={Number(v.quillDiameterMm) || 10}
+			wheelMm={w.diameterMm}
+			widthMm={w.widthMm}
+			deflectionUm={out ? Number(out.deflectionUm) : null}
+			ratio={out ? Number(out.criticalRatio) : null}
+			words={out
+				? `Bends ${q(out.deflectionUm, 'um')}; ${Math.round(100 * Number(out.criticalRatio))} per cent of its critical speed`
+				: ''}
+		/>
+		{#if out}<p class="num big">{Math.round(100 * Number(out.criticalRatio))} %</p>
+			<p class="quiet">
+				of its critical speed, {q(Math.round(Number(out.criticalSpeedRpm)), 'rpm')}; the real one is lower.
+				Bends {q(out.deflectionUm, 'um')} (drawn exaggerated), rim {q(out.surfaceSpeedMps, 'm/s')}. Never over {q(
+					Math.floor(Number(out.maxRunRpm)),
+					'rpm'
+				)}.{out.remainingDressCount === null ? '' : ` ${String(out.remainingDressCount)} such dresses left.`}
+			</p>{/if}
 	{/snippet}
 </StepForm>
 
-<style>.big { font-size: 40px; font-weight: 700; line-height: 1.1; }</style>
+<style>
+	.big {
+		font-size: 40px;
+		font-weight: 700;
+		line-height: 1.1;
+	}
+</style>

@@ -16,21 +16,57 @@
 	import { outputOf, preview } from '../preview';
 
 	let { desk, draft }: { desk: Desk; draft: Record<string, unknown> | null } = $props();
-	const entry = new Entry({ fields: threadStep.fields, key: `setup-${desk.facts.id}-mount-thread`, draft, system: desk.facts.units });
+	const entry = new Entry({
+		fields: threadStep.fields,
+		key: `setup-${desk.facts.id}-mount-thread`,
+		draft,
+		system: desk.facts.units
+	});
 	const m = $derived(desk.facts.mount!);
 	const p = $derived(preview(threadStep, desk.facts, entry));
-	const thread = $derived(outputOf(p, 'mount.thread-hand') as { rotationFacingNut: string; requiredThreadHand: string; dragOnNut: string; tightens: boolean; checked: boolean; verdict: string; reasons: never[] } | null);
+	const thread = $derived(
+		outputOf(p, 'mount.thread-hand') as {
+			rotationFacingNut: string;
+			requiredThreadHand: string;
+			dragOnNut: string;
+			tightens: boolean;
+			checked: boolean;
+			verdict: string;
+			reasons: never[];
+		} | null
+	);
 	const recorded = $derived(new Evidence(desk.facts).latest('mount', 'thread'));
-	const threadDone = $derived(recorded !== null && (recorded.verdict === 'ok' || recorded.overrideReason !== null));
+	const threadDone = $derived(
+		recorded !== null && (recorded.verdict === 'ok' || recorded.overrideReason !== null)
+	);
 	const screws = $derived(m.retention === 'flange-screws');
-	const order = $derived(screws && m.screwCount && m.torqueNm ? tighteningOrder.run({ screwCount: m.screwCount, finalTorqueNm: m.torqueNm, screwDiameterMm: m.screwDiameterMm }) : null);
+	const order = $derived(
+		screws && m.screwCount && m.torqueNm
+			? tighteningOrder.run({
+					screwCount: m.screwCount,
+					finalTorqueNm: m.torqueNm,
+					screwDiameterMm: m.screwDiameterMm
+				})
+			: null
+	);
 	/** The whole work as one row of touches: pass by pass, screw by screw. */
-	const touches = $derived(order ? order.passes.flatMap((pass) => pass.sequence.map((screw) => ({ pass, screw }))) : []);
+	const touches = $derived(
+		order ? order.passes.flatMap((pass) => pass.sequence.map((screw) => ({ pass, screw }))) : []
+	);
 	let step = $state(0);
 	let playing = $state(false);
 	const now = $derived(touches[Math.min(step, Math.max(0, touches.length - 1))]);
-	const KIND: Record<string, string> = { 'hand-tight': 'by hand', step: 'with the wrench', 'round-check': 'once round' };
-	const timer = setInterval(() => { if (playing) { if (step < touches.length - 1) step += 1; else playing = false; } }, 700);
+	const KIND: Record<string, string> = {
+		'hand-tight': 'by hand',
+		step: 'with the wrench',
+		'round-check': 'once round'
+	};
+	const timer = setInterval(() => {
+		if (playing) {
+			if (step < touches.length - 1) step += 1;
+			else playing = false;
+		}
+	}, 700);
 	onDestroy(() => clearInterval(timer));
 	async function go() {
 		if (!threadDone) return void (await desk.record('mount', 'thread', entry));
@@ -40,41 +76,143 @@
 
 <div class="cols">
 	{#if screws && order}
-		<Face label="Flange with {m.screwCount} screws; order {order.sequence.join(', ')}; now screw {now?.screw}" size={400} bore={40} flange={126}>
+		<Face
+			label="Flange with {m.screwCount} screws; order {order.sequence.join(', ')}; now screw {now?.screw}"
+			size={400}
+			bore={40}
+			flange={126}
+		>
 			{#snippet over(c)}
 				{#each Array.from({ length: m.screwCount! }, (_, i) => i + 1) as s (s)}
 					{@const [x, y] = polar(c, c, 92, ((s - 1) * 360) / m.screwCount!)}
 					{@const turn = touches.findIndex((t) => t.pass === now?.pass && t.screw === s)}
 					{@const tight = turn < step}
-					<circle cx={x} cy={y} r="19" fill={now?.screw === s ? 'var(--act)' : tight ? 'var(--ok)' : 'var(--sheet)'} stroke="var(--steel)" stroke-width="2" />
-					<text x={x} y={y + 6} text-anchor="middle" fill={now?.screw === s ? 'var(--on-act)' : tight ? 'var(--sheet)' : 'var(--ink)'}>{s}</text>
+					<circle
+						cx={x}
+						cy={y}
+						r="19"
+						fill={now?.screw === s ? 'var(--act)' : tight ? 'var(--ok)' : 'var(--sheet)'}
+						stroke="var(--steel)"
+						stroke-width="2"
+					/>
+					<text
+						{x}
+						y={y + 6}
+						text-anchor="middle"
+						fill={now?.screw === s ? 'var(--on-act)' : tight ? 'var(--sheet)' : 'var(--ink)'}>{s}</text
+					>
 				{/each}
 			{/snippet}
 		</Face>
 		<div class="say">
 			<p class="quiet">{KIND[now?.pass.kind ?? 'step']}, touch {step + 1} of {touches.length}</p>
-			<p class="head">Screw <span class="num">{now?.screw}</span>{#if now?.pass.torqueNm}<span> to <span class="num">{quantity(now.pass.torqueNm, 'Nm', desk.facts.units)}</span></span>{/if}</p>
-			<div class="row"><button class="btn" onclick={() => (step = Math.max(0, step - 1))} disabled={step === 0}>Back</button><button class="btn" onclick={() => (step = Math.min(touches.length - 1, step + 1))}>Next screw</button><button class="btn" aria-pressed={playing} onclick={() => { if (step >= touches.length - 1) step = 0; playing = !playing; }}>{playing ? 'Hold' : 'Show the order'}</button></div>
-			<ol>{#each order.passes as pass, i (i)}<li class:now={pass === now?.pass}><b>{pass.kind === 'hand-tight' ? 'By hand' : quantity(pass.torqueNm, 'Nm', desk.facts.units)}</b> <span class="num">{pass.sequence.join(' ')}</span></li>{/each}</ol>
-			{#if order.clampForceN}<p class="quiet">Together they clamp with about {quantity(order.clampForceN, 'N')}, give or take 30 %. The torque is the mount's figure.</p>{/if}
+			<p class="head">
+				Screw <span class="num">{now?.screw}</span>{#if now?.pass.torqueNm}<span>
+						to <span class="num">{quantity(now.pass.torqueNm, 'Nm', desk.facts.units)}</span></span
+					>{/if}
+			</p>
+			<div class="row">
+				<button class="btn" onclick={() => (step = Math.max(0, step - 1))} disabled={step === 0}>Back</button
+				><button class="btn" onclick={() => (step = Math.min(touches.length - 1, step + 1))}
+					>Next screw</button
+				><button
+					class="btn"
+					aria-pressed={playing}
+					onclick={() => {
+						if (step >= touches.length - 1) step = 0;
+						playing = !playing;
+					}}>{playing ? 'Hold' : 'Show the order'}</button
+				>
+			</div>
+			<ol>
+				{#each order.passes as pass, i (i)}<li class:now={pass === now?.pass}>
+						<b>{pass.kind === 'hand-tight' ? 'By hand' : quantity(pass.torqueNm, 'Nm', desk.facts.units)}</b>
+						<span class="num">{pass.sequence.join(' ')}</span>
+					</li>{/each}
+			</ol>
+			{#if order.clampForceN}<p class="quiet">
+					Together they clamp with about {quantity(order.clampForceN, 'N')}, give or take 30 %. The torque is
+					the mount's figure.
+				</p>{/if}
 		</div>
 	{:else}
-		<ThreadDrawing rotation={desk.facts.machine.rotation} tightens={thread?.tightens ?? true} hand={m.threadHand} />
-		<div class="say"><p class="head">One nut, snug.</p><p>Over-tightening breaks wheels. The machine's figure if there is one, otherwise by feel.</p></div>
+		<ThreadDrawing
+			rotation={desk.facts.machine.rotation}
+			tightens={thread?.tightens ?? true}
+			hand={m.threadHand}
+		/>
+		<div class="say">
+			<p class="head">One nut, snug.</p>
+			<p>Over-tightening breaks wheels. The machine's figure if there is one, otherwise by feel.</p>
+		</div>
 	{/if}
 </div>
 <div class="thread">
 	<h3>Hand of the thread</h3>
-	<p>{thread?.checked ? `Seen facing the nut the spindle turns ${thread.rotationFacingNut === 'cw' ? 'clockwise' : 'anticlockwise'}; drag urges the nut ${thread.dragOnNut === 'cw' ? 'clockwise' : 'anticlockwise'}. It needs a ${thread.requiredThreadHand}-hand thread and has a ${m.threadHand}-hand one.` : 'Held by screws through the flange: running cannot unwind it.'}</p>
-	<div class="row"><YesNo {entry} name="reversible" /><YesNo {entry} name="hardBrake" /><YesNo {entry} name="positiveLock" /></div>
+	<p>
+		{thread?.checked
+			? `Seen facing the nut the spindle turns ${thread.rotationFacingNut === 'cw' ? 'clockwise' : 'anticlockwise'}; drag urges the nut ${thread.dragOnNut === 'cw' ? 'clockwise' : 'anticlockwise'}. It needs a ${thread.requiredThreadHand}-hand thread and has a ${m.threadHand}-hand one.`
+			: 'Held by screws through the flange: running cannot unwind it.'}
+	</p>
+	<div class="row">
+		<YesNo {entry} name="reversible" /><YesNo {entry} name="hardBrake" /><YesNo {entry} name="positiveLock" />
+	</div>
 	{#if thread}<Reasons reasons={thread.reasons} />{/if}
 </div>
-<ActionBar label={threadDone ? 'Tightened in this order' : 'Thread is right'} onact={go} busy={desk.busy} stop={thread?.verdict === 'stop'}>
+<ActionBar
+	label={threadDone ? 'Tightened in this order' : 'Thread is right'}
+	onact={go}
+	busy={desk.busy}
+	stop={thread?.verdict === 'stop'}
+>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>
 
 <style>
-	.cols { display: grid; grid-template-columns: 290px 1fr; gap: 24px; align-items: start; } .say { display: grid; gap: 8px; } .head { font: 700 30px/1.15 var(--text); } .row { display: flex; gap: 12px; flex-wrap: wrap; } text { font: 700 17px var(--text); }
-	ol { list-style: none; padding: 0; font-size: 14px; } li { display: grid; grid-template-columns: 90px 1fr; padding: 3px 8px; } li.now { background: var(--act-soft); } .thread { display: grid; gap: 6px; border-top: 1px solid var(--rule); padding: 8px 0 10px; margin-top: 8px; }
-	@media (max-width: 900px) { .cols { grid-template-columns: 1fr; } }
+	.cols {
+		display: grid;
+		grid-template-columns: 290px 1fr;
+		gap: 24px;
+		align-items: start;
+	}
+	.say {
+		display: grid;
+		gap: 8px;
+	}
+	.head {
+		font: 700 30px/1.15 var(--text);
+	}
+	.row {
+		display: flex;
+		gap: 12px;
+		flex-wrap: wrap;
+	}
+	text {
+		font: 700 17px var(--text);
+	}
+	ol {
+		list-style: none;
+		padding: 0;
+		font-size: 14px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 90px 1fr;
+		padding: 3px 8px;
+	}
+	li.now {
+		background: var(--act-soft);
+	}
+	.thread {
+		display: grid;
+		gap: 6px;
+		border-top: 1px solid var(--rule);
+		padding: 8px 0 10px;
+		margin-top: 8px;
+	}
+	@media (max-width: 900px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

@@ -5,5 +5,7 @@ export async function freeWheels(seatMm: number): Promise<FreeWheel[]> {
 	try {
 		const answer = await fetch(`/api/wheels?seatMm=${seatMm}`);
 		return answer.ok ? ((await answer.json()) as { wheels: FreeWheel[] }).wheels : [];
-	} catch { return []; }
+	} catch {
+		return [];
+	}
 }

@@ -8,18 +8,62 @@
 
 	/** Burn, chatter or a rough finish was reported: which is at fault, the grit or the dress on this very wheel. */
 	let { desk, entry }: { desk: Desk; entry: Entry } = $props();
-	const dress = $derived.by(() => { try { const d = dressInUse(desk.facts); return F_GRITS.has(d.gritNumber) ? d : null; } catch (e) { if (e instanceof InputFault) return null; throw e; } });
-	const href = $derived(dress ? `/benches/spec.diagnose-finish?${new URLSearchParams(Object.entries(dress).filter(([, v]) => v !== null).map(([k, v]) => [k, String(Number(Number(v).toPrecision(6)))]))}` : '/benches/spec.diagnose-finish');
-	const kept = $derived(desk.facts.records.filter((r) => r.station === 'prove' && r.step === 'diagnose').at(-1));
+	const dress = $derived.by(() => {
+		try {
+			const d = dressInUse(desk.facts);
+			return F_GRITS.has(d.gritNumber) ? d : null;
+		} catch (e) {
+			if (e instanceof InputFault) return null;
+			throw e;
+		}
+	});
+	const href = $derived(
+		dress
+			? `/benches/spec.diagnose-finish?${new URLSearchParams(
+					Object.entries(dress)
+						.filter(([, v]) => v !== null)
+						.map(([k, v]) => [k, String(Number(Number(v).toPrecision(6)))])
+				)}`
+			: '/benches/spec.diagnose-finish'
+	);
+	const kept = $derived(
+		desk.facts.records.filter((r) => r.station === 'prove' && r.step === 'diagnose').at(-1)
+	);
 </script>
 
 <section aria-label="Wrong grit or wrong dress?">
 	<h2>Wrong grit or wrong dress?</h2>
-	{#if dress}<FinishDiagnosis {dress} rpm={desk.facts.machine.spindleRpm} />{:else}<p>This wheel's grit or dress is not known here.</p>{/if}
+	{#if dress}<FinishDiagnosis {dress} rpm={desk.facts.machine.spindleRpm} />{:else}<p>
+			This wheel's grit or dress is not known here.
+		</p>{/if}
 	<div class="row">
-		{#if dress}<button class="btn" disabled={desk.busy} onclick={() => desk.record('prove', 'diagnose', null, { raUm: entry.result.values.raUm ?? null, burnSeen: entry.at('burnSeen'), chatterSeen: entry.at('chatterSeen') })}>Keep this diagnosis</button>{/if}
-		<a class="btn" href="/setups/{desk.facts.id}/dress">Dress again</a><a class="btn" href={href}>Try other figures</a>{#if kept}<span class="quiet">kept as <a href="/log/{kept.id}">record {kept.id}</a></span>{/if}
+		{#if dress}<button
+				class="btn"
+				disabled={desk.busy}
+				onclick={() =>
+					desk.record('prove', 'diagnose', null, {
+						raUm: entry.result.values.raUm ?? null,
+						burnSeen: entry.at('burnSeen'),
+						chatterSeen: entry.at('chatterSeen')
+					})}>Keep this diagnosis</button
+			>{/if}
+		<a class="btn" href="/setups/{desk.facts.id}/dress">Dress again</a><a class="btn" {href}
+			>Try other figures</a
+		>{#if kept}<span class="quiet">kept as <a href="/log/{kept.id}">record {kept.id}</a></span>{/if}
 	</div>
 </section>
 
-<style>section { border-top: 3px solid var(--ink); padding: 12px 0; display: grid; gap: 10px; } .row { display: flex; gap: 10px; flex-wrap: wrap; align-items: center; }</style>
+<style>
+	section {
+		border-top: 3px solid var(--ink);
+		padding: 12px 0;
+		display: grid;
+		gap: 10px;
+	}
+	.row {
+		display: flex;
+		gap: 10px;
+		flex-wrap: wrap;
+		align-items: center;
+	}
+</style>

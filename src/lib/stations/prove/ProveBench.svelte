@@ -17,13 +17,51 @@
 
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
 	const f = $derived(desk.facts);
-	const entry = new Entry({ fields: releaseStep.fields, key: `setup-${desk.facts.id}-prove`, draft: drafts.prove ?? null, system: desk.facts.units, start: new Evidence(desk.facts).latest('prove', 'release')?.entered });
+	const entry = new Entry({
+		fields: releaseStep.fields,
+		key: `setup-${desk.facts.id}-prove`,
+		draft: drafts.prove ?? null,
+		system: desk.facts.units,
+		start: new Evidence(desk.facts).latest('prove', 'release')?.entered
+	});
 	$effect(() => entry.switchTo(f.units));
 	const p = $derived(preview(releaseStep, f, entry));
-	const out = $derived(outputOf(p, 'prove.release') as { checks: { name: string; state: string; ratio: number | null }[]; released: string; verdict: string; reasons: never[] } | null);
+	const out = $derived(
+		outputOf(p, 'prove.release') as {
+			checks: { name: string; state: string; ratio: number | null }[];
+			released: string;
+			verdict: string;
+			reasons: never[];
+		} | null
+	);
 	const known = $derived(provenSoFar(f) as Record<string, number | boolean | null>);
-	const rows = $derived([['runInDone', 'Run in', known.runInDone ? 'free run made' : 'missing'], ['speedRpm', 'Speed', `${quantity(known.speedRpm as number, 'rpm')} of ${quantity(known.maxRpm as number, 'rpm')}`], ['balanceResidualGmm', 'Balance', `${quantity(known.balanceResidualGmm as number, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm as number, 'gmm', f.units)}`], ['runOutUm', 'Run-out', `${quantity(known.runOutUm as number, 'um', f.units)} of ${quantity(known.runOutLimitUm as number, 'um', f.units)}`], ['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing']] as const);
-	const stateOf = (name: string) => { const c = out?.checks.find((x) => x.name === name); return c?.state === 'pass' ? ('ok' as const) : c?.state === 'fail' ? ('caution' as const) : ('open' as const); };
+	const rows = $derived([
+		['runInDone', 'Run in', known.runInDone ? 'free run made' : 'missing'],
+		[
+			'speedRpm',
+			'Speed',
+			`${quantity(known.speedRpm as number, 'rpm')} of ${quantity(known.maxRpm as number, 'rpm')}`
+		],
+		[
+			'balanceResidualGmm',
+			'Balance',
+			`${quantity(known.balanceResidualGmm as number, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm as number, 'gmm', f.units)}`
+		],
+		[
+			'runOutUm',
+			'Run-out',
+			`${quantity(known.runOutUm as number, 'um', f.units)} of ${quantity(known.runOutLimitUm as number, 'um', f.units)}`
+		],
+		['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing']
+	] as const);
+	const stateOf = (name: string) => {
+		const c = out?.checks.find((x) => x.name === name);
+		return c?.state === 'pass'
+			? ('ok' as const)
+			: c?.state === 'fail'
+				? ('caution' as const)
+				: ('open' as const);
+	};
 	const ra = $derived(entry.result.values.raUm as number | undefined);
 	const asks = $derived(out?.verdict === 'caution');
 	const released = $derived(f.state === 'released' || f.state === 'finished');
@@ -35,24 +73,117 @@
 	<div class="form">
 		<QuantityField {entry} name="raUm" autofocus />
 		<p class="lab">Against Ra {figure(f.targetRaUm, 'um', f.units)} asked</p>
-		<Strip value={ra ?? null} limit={f.targetRaUm} label="Roughness" unit={f.units === 'mm' ? 'µm' : 'in'} show={(v) => (f.units === 'mm' ? v.toFixed(2) : figure(v, 'um', 'inch'))} />
-		<YesNo {entry} name="burnSeen" compact label="Burn on the trial cut" /><YesNo {entry} name="chatterSeen" compact label="Chatter on the trial cut" /><YesNo {entry} name="soundNormal" compact label="Sounded normal while cutting" /><YesNo {entry} name="crackSeen" compact label="A crack on the wheel" /><YesNo {entry} name="guardClosed" compact label="Guard closed and latched" />
+		<Strip
+			value={ra ?? null}
+			limit={f.targetRaUm}
+			label="Roughness"
+			unit={f.units === 'mm' ? 'µm' : 'in'}
+			show={(v) => (f.units === 'mm' ? v.toFixed(2) : figure(v, 'um', 'inch'))}
+		/>
+		<YesNo {entry} name="burnSeen" compact label="Burn on the trial cut" /><YesNo
+			{entry}
+			name="chatterSeen"
+			compact
+			label="Chatter on the trial cut"
+		/><YesNo {entry} name="soundNormal" compact label="Sounded normal while cutting" /><YesNo
+			{entry}
+			name="crackSeen"
+			compact
+			label="A crack on the wheel"
+		/><YesNo {entry} name="guardClosed" compact label="Guard closed and latched" />
 	</div>
 	<div class="sheet-box">
 		<h2>Already shown</h2>
-		<ul>{#each rows as [name, title, value] (name)}<li><VerdictMark state={stateOf(name)} size={18} /><span>{title}</span><span class="num">{value}</span></li>{/each}</ul>
-		<p class="word" class:go={out?.released === 'yes' || out?.released === 'with-reason'} role="status">{released ? 'Released to grind.' : out === null ? 'Not yet.' : out.released === 'yes' ? 'May be released.' : out.released === 'with-reason' ? 'May be released, with your reason.' : out.verdict === 'stop' ? 'Not released.' : 'Needs a written reason.'}</p>
+		<ul>
+			{#each rows as [name, title, value] (name)}<li>
+					<VerdictMark state={stateOf(name)} size={18} /><span>{title}</span><span class="num">{value}</span>
+				</li>{/each}
+		</ul>
+		<p class="word" class:go={out?.released === 'yes' || out?.released === 'with-reason'} role="status">
+			{released
+				? 'Released to grind.'
+				: out === null
+					? 'Not yet.'
+					: out.released === 'yes'
+						? 'May be released.'
+						: out.released === 'with-reason'
+							? 'May be released, with your reason.'
+							: out.verdict === 'stop'
+								? 'Not released.'
+								: 'Needs a written reason.'}
+		</p>
 		{#if out}<Reasons reasons={out.reasons} />{/if}
-		{#if asks}<TextField {entry} name="overrideReason" label="Why may it grind?" note="10 characters or more; it is kept with your name" />{/if}
+		{#if asks}<TextField
+				{entry}
+				name="overrideReason"
+				label="Why may it grind?"
+				note="10 characters or more; it is kept with your name"
+			/>{/if}
 	</div>
 </div>
-{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.targetRaUm)}<FinishPanel {desk} {entry} />{/if}
-<ActionBar forward={released} label={released ? 'On to keeping' : 'Release to grind'} onact={() => (released ? desk.onward() : desk.record('prove', 'release', entry))} busy={desk.busy} stop={out?.verdict === 'stop' && !released}>
+{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.targetRaUm)}<FinishPanel
+		{desk}
+		{entry}
+	/>{/if}
+<ActionBar
+	forward={released}
+	label={released ? 'On to keeping' : 'Release to grind'}
+	onact={() => (released ? desk.onward() : desk.record('prove', 'release', entry))}
+	busy={desk.busy}
+	stop={out?.verdict === 'stop' && !released}
+>
 	{#if !released}<a class="btn" href="/setups/{f.id}/dress">Dress again</a>{/if}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>
 
 <style>
-	.cols { display: grid; grid-template-columns: 1fr 320px; gap: 32px; margin: 14px 0; } .form { display: grid; gap: 8px; align-content: start; } .lab { color: var(--ink2); font-size: 13.5px; } .sheet-box { display: grid; gap: 10px; align-content: start; } ul { list-style: none; padding: 0; } li { display: grid; grid-template-columns: 22px 80px 1fr; gap: 6px; align-items: center; border-bottom: 1px solid var(--rule); padding: 6px 0; font-size: 14px; } li .num { font-size: 13px; color: var(--ink2); text-align: right; } .word { font: 700 27px/1.15 var(--text); } .go { color: var(--ok); }
-	@media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } }
+	.cols {
+		display: grid;
+		grid-template-columns: 1fr 320px;
+		gap: 32px;
+		margin: 14px 0;
+	}
+	.form {
+		display: grid;
+		gap: 8px;
+		align-content: start;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+	}
+	.sheet-box {
+		display: grid;
+		gap: 10px;
+		align-content: start;
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 22px 80px 1fr;
+		gap: 6px;
+		align-items: center;
+		border-bottom: 1px solid var(--rule);
+		padding: 6px 0;
+		font-size: 14px;
+	}
+	li .num {
+		font-size: 13px;
+		color: var(--ink2);
+		text-align: right;
+	}
+	.word {
+		font: 700 27px/1.15 var(--text);
+	}
+	.go {
+		color: var(--ok);
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

@@ -5,20 +5,51 @@
 	import { Entry } from '$lib/ui/entry.svelte';
 	import TextField from '$lib/ui/TextField.svelte';
 	/** Set a wheel aside, or (a lead) clear or scrap it, always with a reason. */
-	let { wheel, lead, draft }: { wheel: WheelFacts; lead: boolean; draft: Record<string, unknown> | null } = $props();
-	const entry = new Entry({ fields: [text('reason', 'For the ledger', { required: true, maxLength: 180, label: 'Reason' })], key: `wheel-${wheel.number}`, draft });
+	let { wheel, lead, draft }: { wheel: WheelFacts; lead: boolean; draft: Record<string, unknown> | null } =
+		$props();
+	const entry = new Entry({
+		fields: [text('reason', 'For the ledger', { required: true, maxLength: 180, label: 'Reason' })],
+		key: `wheel-${wheel.number}`,
+		draft
+	});
 	const sender = new Sender();
-	const act = (action: string) => sender.submit(`/api/wheels/${encodeURIComponent(wheel.number)}`, { action, reason: String(entry.at('reason') ?? '') }, entry);
+	const act = (action: string) =>
+		sender.submit(
+			`/api/wheels/${encodeURIComponent(wheel.number)}`,
+			{ action, reason: String(entry.at('reason') ?? '') },
+			entry
+		);
 </script>
 
 <h3>Change where it stands</h3>
 <TextField {entry} name="reason" />
-{#if sender.trouble && sender.trouble.field !== 'reason'}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
+{#if sender.trouble && sender.trouble.field !== 'reason'}<p class="fault" role="alert">
+		{sender.trouble.message}
+	</p>{/if}
 <div class="row">
-	{#if wheel.state !== 'quarantined'}<button class="btn stop" disabled={sender.busy} onclick={() => act('quarantine')}>Quarantine</button>{/if}
-	{#if lead && wheel.state === 'quarantined'}<button class="btn" disabled={sender.busy} onclick={() => act('clear')}>Clear for use</button>{/if}
-	{#if lead}<button class="btn stop" disabled={sender.busy} onclick={() => act('scrap')}>Scrap it</button>{/if}
+	{#if wheel.state !== 'quarantined'}<button
+			class="btn stop"
+			disabled={sender.busy}
+			onclick={() => act('quarantine')}>Quarantine</button
+		>{/if}
+	{#if lead && wheel.state === 'quarantined'}<button
+			class="btn"
+			disabled={sender.busy}
+			onclick={() => act('clear')}>Clear for use</button
+		>{/if}
+	{#if lead}<button class="btn stop" disabled={sender.busy} onclick={() => act('scrap')}>Scrap it</button
+		>{/if}
 </div>
-<p class="quiet">{lead ? 'Clear a wheel only after it was inspected again. A scrapped wheel is broken up and never comes back.' : 'A lead clears or scraps a wheel.'}</p>
+<p class="quiet">
+	{lead
+		? 'Clear a wheel only after it was inspected again. A scrapped wheel is broken up and never comes back.'
+		: 'A lead clears or scraps a wheel.'}
+</p>
 
-<style>.row { display: flex; gap: 8px; flex-wrap: wrap; }</style>
+<style>
+	.row {
+		display: flex;
+		gap: 8px;
+		flex-wrap: wrap;
+	}
+</style>

@@ -7,10 +7,69 @@
 	const parts = $derived(markingParts(reading));
 </script>
 
-{#if parts.length}<ul aria-label="What each piece means">{#each parts as p, i (`${p.field}${p.token}${i}`)}<li class={p.field}><b class="num">{p.token}</b><span>{p.name}</span><small>{p.says}</small></li>{/each}</ul>{/if}
+{#if parts.length}<ul aria-label="What each piece means">
+		{#each parts as p, i (`${p.field}${p.token}${i}`)}<li class={p.field}>
+				<b class="num">{p.token}</b><span>{p.name}</span><small>{p.says}</small>
+			</li>{/each}
+	</ul>{/if}
 
 <style>
-	ul { list-style: none; padding: 0; display: flex; flex-wrap: wrap; gap: 6px; } li { background: var(--well); border-top: 4px solid var(--edge); padding: 6px 10px 7px; display: grid; min-width: 84px; max-width: 190px; } b { font-size: 20px; line-height: 1.2; font-weight: 700; overflow-wrap: anywhere; } li span { font-size: 12.5px; color: var(--ink2); font-weight: 600; } small { font-size: 12.5px; line-height: 1.25; }
-	.abrasive { border-color: var(--part-abrasive); } .grit { border-color: var(--part-grit); } .grade, .concentration { border-color: var(--part-grade); } .structure { border-color: var(--part-structure); } .bond { border-color: var(--part-bond); } .speed { border-color: var(--ok); } .rim, .size, .shape { border-color: var(--steel); }
-	.unknown { border-color: var(--stop); background: var(--stop-soft); }
+	ul {
+		list-style: none;
+		padding: 0;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
+	}
+	li {
+		background: var(--well);
+		border-top: 4px solid var(--edge);
+		padding: 6px 10px 7px;
+		display: grid;
+		min-width: 84px;
+		max-width: 190px;
+	}
+	b {
+		font-size: 20px;
+		line-height: 1.2;
+		font-weight: 700;
+		overflow-wrap: anywhere;
+	}
+	li span {
+		font-size: 12.5px;
+		color: var(--ink2);
+		font-weight: 600;
+	}
+	small {
+		font-size: 12.5px;
+		line-height: 1.25;
+	}
+	.abrasive {
+		border-color: var(--part-abrasive);
+	}
+	.grit {
+		border-color: var(--part-grit);
+	}
+	.grade,
+	.concentration {
+		border-color: var(--part-grade);
+	}
+	.structure {
+		border-color: var(--part-structure);
+	}
+	.bond {
+		border-color: var(--part-bond);
+	}
+	.speed {
+		border-color: var(--ok);
+	}
+	.rim,
+	.size,
+	.shape {
+		border-color: var(--steel);
+	}
+	.unknown {
+		border-color: var(--stop);
+		background: var(--stop-soft);
+	}
 </style>

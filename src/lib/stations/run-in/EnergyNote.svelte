@@ -6,8 +6,26 @@
 	/** Why the guard matters, with this wheel's own figures. It permits nothing. */
 	let { facts }: { facts: SetupFacts } = $props();
 	const w = $derived(facts.wheel!);
-	const e = $derived(runInEnergy.run({ massKg: massNowKg(w), diameterMm: w.diameterMm, boreMm: w.boreMm, thicknessMm: w.widthMm, speedRpm: facts.machine.spindleRpm }));
-	const joule = $derived(e.kineticEnergyJ >= 1000 ? `${(e.kineticEnergyJ / 1000).toFixed(1)} kJ` : `${e.kineticEnergyJ.toFixed(0)} J`);
+	const e = $derived(
+		runInEnergy.run({
+			massKg: massNowKg(w),
+			diameterMm: w.diameterMm,
+			boreMm: w.boreMm,
+			thicknessMm: w.widthMm,
+			speedRpm: facts.machine.spindleRpm
+		})
+	);
+	const joule = $derived(
+		e.kineticEnergyJ >= 1000
+			? `${(e.kineticEnergyJ / 1000).toFixed(1)} kJ`
+			: `${e.kineticEnergyJ.toFixed(0)} J`
+	);
 </script>
 
-<p class="quiet">At speed <b class="num">{joule}</b> turn in this wheel. A third of it would fly at <b class="num">{e.fragmentSpeedMps.toFixed(0)} m/s</b>, as if {(e.fragmentMassKg).toFixed(e.fragmentMassKg < 1 ? 2 : 1)} kg were dropped from <b class="num">{e.dropHeightM.toFixed(0)} m</b>. That is what the guard is for; the figure permits nothing.</p>
+<p class="quiet">
+	At speed <b class="num">{joule}</b> turn in this wheel. A third of it would fly at
+	<b class="num">{e.fragmentSpeedMps.toFixed(0)} m/s</b>, as if {e.fragmentMassKg.toFixed(
+		e.fragmentMassKg < 1 ? 2 : 1
+	)} kg were dropped from <b class="num">{e.dropHeightM.toFixed(0)} m</b>. That is what the guard is for; the
+	figure permits nothing.
+</p>

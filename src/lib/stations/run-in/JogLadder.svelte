@@ -1,17 +1,56 @@
 <script lang="ts">
 	/** Up in nudges: how long the motor is on each time and what speed that reaches. */
-	let { jogs, runRpm, coastDownS }: { jogs: { number: number; targetRpm: number; powerOnS: number; coastS: number }[]; runRpm: number; coastDownS: number | null } = $props();
-	const W = 330, H = 150, B = 122;
+	let {
+		jogs,
+		runRpm,
+		coastDownS
+	}: {
+		jogs: { number: number; targetRpm: number; powerOnS: number; coastS: number }[];
+		runRpm: number;
+		coastDownS: number | null;
+	} = $props();
+	const W = 330,
+		H = 150,
+		B = 122;
 	const x = (i: number) => 10 + ((W - 90) * i) / jogs.length;
 	const y = (rpm: number) => B - (rpm / runRpm) * 104;
-	const path = $derived(`M10 ${B}${jogs.map((j, i) => `L${x(i + 0.62)} ${y(j.targetRpm)}L${x(i + 1)} ${y(j.targetRpm * (j.coastS ? 0.97 : 1))}`).join('')}L${W - 20} ${y(runRpm)}`);
+	const path = $derived(
+		`M10 ${B}${jogs.map((j, i) => `L${x(i + 0.62)} ${y(j.targetRpm)}L${x(i + 1)} ${y(j.targetRpm * (j.coastS ? 0.97 : 1))}`).join('')}L${W - 20} ${y(runRpm)}`
+	);
 </script>
 
-<svg viewBox="0 0 {W} {H}" width="100%" role="img" aria-label="{jogs.length} nudges of {jogs[0]?.powerOnS.toFixed(1)} seconds up to {runRpm} rpm">
-	<line x1="10" x2={W - 10} y1={B} y2={B} stroke="var(--edge)" /><line x1="10" x2={W - 10} y1={y(runRpm)} y2={y(runRpm)} stroke="var(--rule)" stroke-dasharray="4 4" />
+<svg
+	viewBox="0 0 {W} {H}"
+	width="100%"
+	role="img"
+	aria-label="{jogs.length} nudges of {jogs[0]?.powerOnS.toFixed(1)} seconds up to {runRpm} rpm"
+>
+	<line x1="10" x2={W - 10} y1={B} y2={B} stroke="var(--edge)" /><line
+		x1="10"
+		x2={W - 10}
+		y1={y(runRpm)}
+		y2={y(runRpm)}
+		stroke="var(--rule)"
+		stroke-dasharray="4 4"
+	/>
 	<path d={path} fill="none" stroke="var(--act)" stroke-width="3" />
-	{#each jogs as j, i (j.number)}<text x={x(i + 0.62)} y={y(j.targetRpm) - 7} text-anchor="middle" class="num">{j.targetRpm.toFixed(0)}</text><text x={x(i + 0.34)} y={B + 14} text-anchor="middle">on {j.powerOnS < 10 ? j.powerOnS.toFixed(1) : j.powerOnS.toFixed(0)} s</text>{/each}
-	<text x={W - 8} y={H - 2} text-anchor="end">{coastDownS === null ? '' : `coasts to a stop in ${coastDownS.toFixed(0)} s`}</text>
+	{#each jogs as j, i (j.number)}<text x={x(i + 0.62)} y={y(j.targetRpm) - 7} text-anchor="middle" class="num"
+			>{j.targetRpm.toFixed(0)}</text
+		><text x={x(i + 0.34)} y={B + 14} text-anchor="middle"
+			>on {j.powerOnS < 10 ? j.powerOnS.toFixed(1) : j.powerOnS.toFixed(0)} s</text
+		>{/each}
+	<text x={W - 8} y={H - 2} text-anchor="end"
+		>{coastDownS === null ? '' : `coasts to a stop in ${coastDownS.toFixed(0)} s`}</text
+	>
 </svg>
 
-<style>text { font: 500 12px var(--text); fill: var(--ink2); } .num { font: 600 12.5px var(--mono); fill: var(--ink); }</style>
+<style>
+	text {
+		font: 500 12px var(--text);
+		fill: var(--ink2);
+	}
+	.num {
+		font: 600 12.5px var(--mono);
+		fill: var(--ink);
+	}
+</style>

@@ -5,23 +5,103 @@
 	import { orderLine } from '$core/spec/order-line';
 
 	/** When nothing fits: the nearest wheels with what would have to change, and a line to order the right one by. */
-	let { facts, wanted, near, wheels }: { facts: SetupFacts; wanted: string; near: { id: string; codes: string[] }[]; wheels: ReadonlyMap<string, WheelFacts> } = $props();
+	let {
+		facts,
+		wanted,
+		near,
+		wheels
+	}: {
+		facts: SetupFacts;
+		wanted: string;
+		near: { id: string; codes: string[] }[];
+		wheels: ReadonlyMap<string, WheelFacts>;
+	} = $props();
 	const m = $derived(facts.machine);
 	let quantity = $state(1);
-	const line = $derived(orderLine({ marking: wanted, diameterMm: m.maxDiameterMm, widthMm: Math.min(m.maxWidthMm, facts.minWidthMm ?? m.maxWidthMm), boreMm: facts.mount?.seatMm ?? m.seatMm, spindleRpm: m.spindleRpm, quantity: Math.max(1, Math.min(99, Math.round(quantity) || 1)) }));
+	const line = $derived(
+		orderLine({
+			marking: wanted,
+			diameterMm: m.maxDiameterMm,
+			widthMm: Math.min(m.maxWidthMm, facts.minWidthMm ?? m.maxWidthMm),
+			boreMm: facts.mount?.seatMm ?? m.seatMm,
+			spindleRpm: m.spindleRpm,
+			quantity: Math.max(1, Math.min(99, Math.round(quantity) || 1))
+		})
+	);
 	let copied = $state(false);
-	async function copy() { try { await navigator.clipboard.writeText(line); copied = true; } catch { copied = false; } }
+	async function copy() {
+		try {
+			await navigator.clipboard.writeText(line);
+			copied = true;
+		} catch {
+			copied = false;
+		}
+	}
 	const file = $derived(`data:text/plain;charset=utf-8,${encodeURIComponent(`${line}\r\n`)}`);
 </script>
 
 <section aria-label="Nothing fits">
 	{#if near.length}
 		<h3>Nearest of those ruled out</h3>
-		<ul>{#each near as x (x.id)}<li><b class="num">{x.id}</b> <span class="num">{wheels.get(x.id)?.canonical}</span><span>{x.codes.map((c) => `${EXCLUSION_WORDS[c] ?? c}: would take ${WHAT_WOULD[c] ?? 'something else'}`).join('; ')}</span></li>{/each}</ul>
+		<ul>
+			{#each near as x (x.id)}<li>
+					<b class="num">{x.id}</b> <span class="num">{wheels.get(x.id)?.canonical}</span><span
+						>{x.codes
+							.map((c) => `${EXCLUSION_WORDS[c] ?? c}: would take ${WHAT_WOULD[c] ?? 'something else'}`)
+							.join('; ')}</span
+					>
+				</li>{/each}
+		</ul>
 	{/if}
 	<h3>Order the right one</h3>
 	<p class="num line">{line}</p>
-	<div class="row"><label>How many <input class="plain-input num" type="number" min="1" max="99" bind:value={quantity} /></label><button class="btn" onclick={copy}>{copied ? 'Copied' : 'Copy the line'}</button><a class="btn" href={file} download="order-setup-{facts.id}.txt">Save as text</a></div>
+	<div class="row">
+		<label
+			>How many <input class="plain-input num" type="number" min="1" max="99" bind:value={quantity} /></label
+		><button class="btn" onclick={copy}>{copied ? 'Copied' : 'Copy the line'}</button><a
+			class="btn"
+			href={file}
+			download="order-setup-{facts.id}.txt">Save as text</a
+		>
+	</div>
 </section>
 
-<style>section { display: grid; gap: 6px; padding: 10px 0; } ul { list-style: none; padding: 0; } li { display: grid; grid-template-columns: 60px 170px 1fr; gap: 10px; padding: 4px 0; border-bottom: 1px solid var(--rule); font-size: 14px; } .line { font-size: 17px; font-weight: 650; background: var(--well); padding: 9px 12px; max-width: none; } .row { display: flex; gap: 10px; align-items: end; flex-wrap: wrap; } label { font-size: 13.5px; color: var(--ink2); } input { width: 76px; }</style>
+<style>
+	section {
+		display: grid;
+		gap: 6px;
+		padding: 10px 0;
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 60px 170px 1fr;
+		gap: 10px;
+		padding: 4px 0;
+		border-bottom: 1px solid var(--rule);
+		font-size: 14px;
+	}
+	.line {
+		font-size: 17px;
+		font-weight: 650;
+		background: var(--well);
+		padding: 9px 12px;
+		max-width: none;
+	}
+	.row {
+		display: flex;
+		gap: 10px;
+		align-items: end;
+		flex-wrap: wrap;
+	}
+	label {
+		font-size: 13.5px;
+		color: var(--ink2);
+	}
+	input {
+		width: 76px;
+	}
+</style>

@@ -3,10 +3,34 @@
 
 	/** One wheel's score in its seven parts, each as wide as it counts. */
 	let { parts }: { parts: Record<string, number> } = $props();
-	const tones: Record<Part, string> = { abrasive: '#0d5a63', grit: '#3e8189', grade: '#82abaf', bond: '#c7a46c', life: '#8a9194', structure: '#b7b0a3', size: '#d5c8b1' };
+	const tones: Record<Part, string> = {
+		abrasive: '#0d5a63',
+		grit: '#3e8189',
+		grade: '#82abaf',
+		bond: '#c7a46c',
+		life: '#8a9194',
+		structure: '#b7b0a3',
+		size: '#d5c8b1'
+	};
 	const said = $derived(PARTS.map((p) => `${p} ${Math.round(parts[p]! * 100)} %`).join(', '));
 </script>
 
-<span class="bar" role="img" aria-label={said}>{#each PARTS as p (p)}<i style="width:{WEIGHTS[p] * parts[p]! * 100}%;background:{tones[p]}" title="{p} {Math.round(parts[p]! * 100)} %"></i>{/each}</span>
+<span class="bar" role="img" aria-label={said}
+	>{#each PARTS as p (p)}<i
+			style="width:{WEIGHTS[p] * parts[p]! * 100}%;background:{tones[p]}"
+			title="{p} {Math.round(parts[p]! * 100)} %"
+		></i>{/each}</span
+>
 
-<style>.bar { display: flex; gap: 2px; height: 14px; width: 100%; } i { display: block; height: 14px; }</style>
+<style>
+	.bar {
+		display: flex;
+		gap: 2px;
+		height: 14px;
+		width: 100%;
+	}
+	i {
+		display: block;
+		height: 14px;
+	}
+</style>

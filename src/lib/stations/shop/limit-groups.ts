@@ -7,15 +7,27 @@ import { STATION_NAMES, type StationId } from '$core/route/facts';
 /** Calculations that have guideline figures, by station. */
 const guided = CALCULATIONS.filter((c) => guidelineFields(c).length > 0);
 const stationOf = (c: { id: string }): string => c.id.split('.')[0]!;
-export const LIMIT_GROUPS = [...new Set(guided.map(stationOf))].map((station) => ({ station, name: STATION_NAMES[station as StationId] ?? station, calculations: guided.filter((c) => stationOf(c) === station) }));
+export const LIMIT_GROUPS = [...new Set(guided.map(stationOf))].map((station) => ({
+	station,
+	name: STATION_NAMES[station as StationId] ?? station,
+	calculations: guided.filter((c) => stationOf(c) === station)
+}));
 
 /** One figure as it reads. */
-export const figureWords = (f: GuidelineField, value: number | boolean): string => (typeof value === 'boolean' ? (value ? 'yes' : 'no') : quantity(value, 'unit' in f ? f.unit : undefined));
+export const figureWords = (f: GuidelineField, value: number | boolean): string =>
+	typeof value === 'boolean' ? (value ? 'yes' : 'no') : quantity(value, 'unit' in f ? f.unit : undefined);
 
 /** The figures of a version in words: "Run-out of the rim, limit 15 µm". */
 export function limitsInWords(limits: Limits): string[] {
 	return Object.entries(limits).flatMap(([id, own]) => {
 		const c = CALCULATIONS.find((x) => x.id === id);
-		return Object.entries(own).flatMap(([name, value]) => { const f = c && guidelineFields(c).find((x) => x.name === name); return f ? [`${c.title}: ${labelOf(f).toLowerCase()} ${figureWords(f, value)} (shipped ${figureWords(f, f.default)})`] : []; });
+		return Object.entries(own).flatMap(([name, value]) => {
+			const f = c && guidelineFields(c).find((x) => x.name === name);
+			return f
+				? [
+						`${c.title}: ${labelOf(f).toLowerCase()} ${figureWords(f, value)} (shipped ${figureWords(f, f.default)})`
+					]
+				: [];
+		});
 	});
 }

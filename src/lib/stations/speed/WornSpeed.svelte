@@ -4,21 +4,81 @@
 	import { rpmForSpeed, surfaceSpeedMps } from '$core/spec/speed';
 
 	/** What a worn wheel has lost, and which rpm would bring it back within all limits; a slider goes from new to nothing. */
-	let { newMm, nowMm, rpm, limitRpm, ratedMps, ratedRpm, machineRpm, system }: { newMm: number; nowMm: number; rpm: number; limitRpm: number | null; ratedMps: number | null; ratedRpm: number | null; machineRpm: number | null; system: System } = $props();
+	let {
+		newMm,
+		nowMm,
+		rpm,
+		limitRpm,
+		ratedMps,
+		ratedRpm,
+		machineRpm,
+		system
+	}: {
+		newMm: number;
+		nowMm: number;
+		rpm: number;
+		limitRpm: number | null;
+		ratedMps: number | null;
+		ratedRpm: number | null;
+		machineRpm: number | null;
+		system: System;
+	} = $props();
 	let at = $state<number | null>(null);
 	const d = $derived(at ?? nowMm);
 	const wanted = $derived(surfaceSpeedMps(newMm, rpm));
 	const restoring = $derived(rpmForSpeed(wanted, d));
 	/** A worn wheel never earns more rpm than the new one had: the marked m/s counts at the new diameter. */
-	const allowed = $derived(Math.min(ratedRpm ?? Infinity, ratedMps === null ? Infinity : rpmForSpeed(ratedMps, newMm), machineRpm ?? Infinity));
+	const allowed = $derived(
+		Math.min(
+			ratedRpm ?? Infinity,
+			ratedMps === null ? Infinity : rpmForSpeed(ratedMps, newMm),
+			machineRpm ?? Infinity
+		)
+	);
 	const may = $derived(Number.isFinite(allowed) && limitRpm !== null ? Math.min(allowed, restoring) : null);
 </script>
 
 <div class="worn">
 	<h3>Worn from {quantity(newMm, 'mm', system)}</h3>
-	<label>At diameter <b class="num">{quantity(d, 'mm', system)}</b><input type="range" min={newMm * 0.4} max={newMm} step="0.5" value={d} oninput={(e) => (at = Number(e.currentTarget.value))} /></label>
-	<p>The rim runs <b class="num">{quantity(surfaceSpeedMps(d, rpm), 'm/s', system)}</b> instead of <b class="num">{quantity(wanted, 'm/s', system)}</b>: {((1 - d / newMm) * 100).toFixed(1)} % lost, so it acts softer.</p>
-	<p>{quantity(restoring, 'rpm')} would bring it back. {may === null ? 'Without a marked speed it must not run at all.' : restoring <= allowed * (1 + 1e-9) ? 'Wheel and machine allow that.' : `At most ${quantity(Math.floor(allowed), 'rpm')} is allowed, which gives ${quantity(surfaceSpeedMps(d, allowed), 'm/s', system)}. A worn wheel never earns more rpm.`}</p>
+	<label
+		>At diameter <b class="num">{quantity(d, 'mm', system)}</b><input
+			type="range"
+			min={newMm * 0.4}
+			max={newMm}
+			step="0.5"
+			value={d}
+			oninput={(e) => (at = Number(e.currentTarget.value))}
+		/></label
+	>
+	<p>
+		The rim runs <b class="num">{quantity(surfaceSpeedMps(d, rpm), 'm/s', system)}</b> instead of
+		<b class="num">{quantity(wanted, 'm/s', system)}</b>: {((1 - d / newMm) * 100).toFixed(1)} % lost, so it acts
+		softer.
+	</p>
+	<p>
+		{quantity(restoring, 'rpm')} would bring it back. {may === null
+			? 'Without a marked speed it must not run at all.'
+			: restoring <= allowed * (1 + 1e-9)
+				? 'Wheel and machine allow that.'
+				: `At most ${quantity(Math.floor(allowed), 'rpm')} is allowed, which gives ${quantity(surfaceSpeedMps(d, allowed), 'm/s', system)}. A worn wheel never earns more rpm.`}
+	</p>
 </div>
 
-<style>.worn { display: grid; gap: 4px; border-top: 1px solid var(--rule); padding-top: 8px; } label { display: grid; gap: 2px; font-size: 14px; } input { width: 100%; accent-color: var(--act); min-height: 30px; }</style>
+<style>
+	.worn {
+		display: grid;
+		gap: 4px;
+		border-top: 1px solid var(--rule);
+		padding-top: 8px;
+	}
+	label {
+		display: grid;
+		gap: 2px;
+		font-size: 14px;
+	}
+	input {
+		width: 100%;
+		accent-color: var(--act);
+		min-height: 30px;
+	}
+</style>

@@ -25,21 +25,60 @@
 	const f = $derived(desk.facts);
 	const e = $derived(new Evidence(f));
 	const after = $derived(e.latest('true', 'after'));
-	const make = (fields: never, part: string) => untrack(() => new Entry({ fields: inShop(fields, desk.facts.guidelines.limits), key: `setup-${desk.facts.id}-true-${part}`, draft: drafts[`true-${part}`] ?? null, system: desk.facts.units }));
+	const make = (fields: never, part: string) =>
+		untrack(
+			() =>
+				new Entry({
+					fields: inShop(fields, desk.facts.guidelines.limits),
+					key: `setup-${desk.facts.id}-true-${part}`,
+					draft: drafts[`true-${part}`] ?? null,
+					system: desk.facts.units
+				})
+		);
 	const plan = make(truePlanStep.fields as never, 'plan');
 	const done = withPlaces(make(truedStep.fields as never, 'after'));
-	$effect(() => { plan.switchTo(f.units); done.switchTo(f.units); });
+	$effect(() => {
+		plan.switchTo(f.units);
+		done.switchTo(f.units);
+	});
 	const filled = $derived(filledOf(done));
-	const live = $derived(preview(truedStep, f, null, { ...done.result.values, diameterAfterMm: f.wheel!.diameterMm, spunDry: true, oddKept: true }));
+	const live = $derived(
+		preview(truedStep, f, null, {
+			...done.result.values,
+			diameterAfterMm: f.wheel!.diameterMm,
+			spunDry: true,
+			oddKept: true
+		})
+	);
 	const read = $derived(lastRead(f));
-	const out = $derived((outputOf(live, 'true.runout') ?? (filled === 0 && read?.calculation === 'true.runout' ? read.output : null)) as RunoutOut | null);
+	const out = $derived(
+		(outputOf(live, 'true.runout') ??
+			(filled === 0 && read?.calculation === 'true.runout' ? read.output : null)) as RunoutOut | null
+	);
 	const planned = $derived(preview(truePlanStep, f, plan));
-	const cut = $derived(outputOf(planned, 'true.plan') as { radialStockUm: number; roughPasses: number; roughInfeedUm: number; finishPasses: number; finishInfeedUm: number; sparkOutPasses: number; timeS: number; diameterAfterMm: number; totalPasses: number; traverseMmPerMin: number; contactPathM: number; reasons: never[] } | null);
+	const cut = $derived(
+		outputOf(planned, 'true.plan') as {
+			radialStockUm: number;
+			roughPasses: number;
+			roughInfeedUm: number;
+			finishPasses: number;
+			finishInfeedUm: number;
+			sparkOutPasses: number;
+			timeS: number;
+			diameterAfterMm: number;
+			totalPasses: number;
+			traverseMmPerMin: number;
+			contactPathM: number;
+			reasons: never[];
+		} | null
+	);
 	const q = (v: number | null | undefined, u: 'um' | 'mm' | 'mm/min') => quantity(v ?? null, u, f.units);
 	let reading = $state(false);
 	const reads = $derived(reading || filled > 0 || after !== null);
 	async function act() {
-		if (!e.latest('true', 'plan') && cut) { if (!(await desk.record('true', 'plan', plan))) return; }
+		if (!e.latest('true', 'plan') && cut) {
+			if (!(await desk.record('true', 'plan', plan))) return;
+		}
 		await desk.record('true', 'after', done);
 	}
 </script>
@@ -48,10 +87,37 @@
 	<div class="cols">
 		<section class="box">
 			{#if cut}
-				<StockDrawing rough={[cut.roughPasses, cut.roughInfeedUm]} fine={[cut.finishPasses, cut.finishInfeedUm]} spark={cut.sparkOutPasses} done={Number(done.result.values.passesDone ?? 0)} diameterMm={f.wheel!.diameterMm} afterMm={cut.diameterAfterMm} leastMm={f.wheel!.minDiameterMm} units={f.units} />
-				<p>{cut.roughPasses ? `${cut.roughPasses} rough at ${q(cut.roughInfeedUm, 'um')}, ` : ''}{cut.finishPasses} fine at {q(cut.finishInfeedUm, 'um')}, {cut.sparkOutPasses} with no feed, traverse {q(cut.traverseMmPerMin, 'mm/min')}, <b class="num">{duration(cut.timeS)}</b>. Start where it is highest. {(cut.contactPathM / 1000).toFixed(1)} km of wheel pass under the diamond: turn it in its holder.</p><Reasons reasons={cut.reasons} most={2} />
+				<StockDrawing
+					rough={[cut.roughPasses, cut.roughInfeedUm]}
+					fine={[cut.finishPasses, cut.finishInfeedUm]}
+					spark={cut.sparkOutPasses}
+					done={Number(done.result.values.passesDone ?? 0)}
+					diameterMm={f.wheel!.diameterMm}
+					afterMm={cut.diameterAfterMm}
+					leastMm={f.wheel!.minDiameterMm}
+					units={f.units}
+				/>
+				<p>
+					{cut.roughPasses
+						? `${cut.roughPasses} rough at ${q(cut.roughInfeedUm, 'um')}, `
+						: ''}{cut.finishPasses} fine at {q(cut.finishInfeedUm, 'um')}, {cut.sparkOutPasses} with no feed, traverse
+					{q(cut.traverseMmPerMin, 'mm/min')}, <b class="num">{duration(cut.timeS)}</b>. Start where it is
+					highest. {(cut.contactPathM / 1000).toFixed(1)} km of wheel pass under the diamond: turn it in its holder.
+				</p>
+				<Reasons reasons={cut.reasons} most={2} />
 			{:else}<p class="fault">{planned.fault?.message}</p>{/if}
-			<details><summary>Change the plan</summary><div class="grid"><QuantityField entry={plan} name="roughInfeedUm" /><QuantityField entry={plan} name="finishInfeedUm" /><QuantityField entry={plan} name="finishStockUm" /><QuantityField entry={plan} name="sparkOutPasses" /><QuantityField entry={plan} name="leadUm" /><QuantityField entry={plan} name="allowanceUm" /></div></details>
+			<details>
+				<summary>Change the plan</summary>
+				<div class="grid">
+					<QuantityField entry={plan} name="roughInfeedUm" /><QuantityField
+						entry={plan}
+						name="finishInfeedUm"
+					/><QuantityField entry={plan} name="finishStockUm" /><QuantityField
+						entry={plan}
+						name="sparkOutPasses"
+					/><QuantityField entry={plan} name="leadUm" /><QuantityField entry={plan} name="allowanceUm" />
+				</div>
+			</details>
 		</section>
 		{#if cut}<PassCounter entry={done} {cut} units={f.units} />{/if}
 	</div>
@@ -59,20 +125,106 @@
 
 {#if reads}
 	<!-- Cut already: the plan makes room for what is read and measured now. -->
-	<details class="plan"><summary>Plan and passes{#if cut}: <span class="num">{Number(done.result.values.passesDone ?? 0)}</span> of {cut.totalPasses} made, {q(cut.diameterAfterMm, 'mm')} expected{/if}</summary>{@render thePlan()}</details>
+	<details class="plan">
+		<summary
+			>Plan and passes{#if cut}: <span class="num">{Number(done.result.values.passesDone ?? 0)}</span> of {cut.totalPasses}
+				made, {q(cut.diameterAfterMm, 'mm')} expected{/if}</summary
+		>{@render thePlan()}
+	</details>
 {:else}{@render thePlan()}{/if}
 <h2>Afterwards</h2>
-<div class="fields"><QuantityField entry={done} name="diameterAfterMm" /><QuantityField entry={done} name="takenUm" /><YesNo entry={done} name="spunDry" /><p class="quiet">The last passes leave it glazed: round, not sharp. It is dressed open before it grinds.</p></div>
+<div class="fields">
+	<QuantityField entry={done} name="diameterAfterMm" /><QuantityField entry={done} name="takenUm" /><YesNo
+		entry={done}
+		name="spunDry"
+	/>
+	<p class="quiet">The last passes leave it glazed: round, not sharp. It is dressed open before it grinds.</p>
+</div>
 {#if reads}
-	<div class="again"><RunoutFace readingsUm={filled ? drawnOf(done) : out && read ? ((read.input.readingsUm as number[] | undefined) ?? []) : []} turned={String(done.typed.wheelTurned ?? 'counter-clockwise') as 'clockwise'} {out} at={filled < placesOf(done) ? filled : -1} places={placesOf(done)} /><RoundReader entry={done} key="cut" /><div><OddQuestion entry={done} /><RunoutAnswer {out} units={f.units} {filled} places={placesOf(done)} limit={runoutLimitUm(f)} /></div></div>
+	<div class="again">
+		<RunoutFace
+			readingsUm={filled
+				? drawnOf(done)
+				: out && read
+					? ((read.input.readingsUm as number[] | undefined) ?? [])
+					: []}
+			turned={String(done.typed.wheelTurned ?? 'counter-clockwise') as 'clockwise'}
+			{out}
+			at={filled < placesOf(done) ? filled : -1}
+			places={placesOf(done)}
+		/><RoundReader entry={done} key="cut" />
+		<div>
+			<OddQuestion entry={done} /><RunoutAnswer
+				{out}
+				units={f.units}
+				{filled}
+				places={placesOf(done)}
+				limit={runoutLimitUm(f)}
+			/>
+		</div>
+	</div>
 {:else}<button class="btn" onclick={() => (reading = true)}>Read the rim again</button>{/if}
 {#if out && filled > 0}<Reasons reasons={out.reasons} />{/if}
 <ActionBar label={after ? 'Trued again' : 'Trued, readings taken'} onact={act} busy={desk.busy}>
-	{#snippet aside()}<ShowWorking computed={[...planned.computed, ...(filled ? live.computed : [])]} system={f.units} />{/snippet}
+	{#snippet aside()}<ShowWorking
+			computed={[...planned.computed, ...(filled ? live.computed : [])]}
+			system={f.units}
+		/>{/snippet}
 </ActionBar>
 
 <style>
-	.cols { display: grid; grid-template-columns: minmax(0, 1fr) 250px; gap: 18px; margin: 10px 0; align-items: start; } .box { display: grid; gap: 6px; min-width: 0; } .grid { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 6px 12px; margin-top: 8px; } summary { cursor: pointer; color: var(--act); font-weight: 600; font-size: 13.5px; } .plan { margin-top: 8px; } .fault { color: var(--stop); font-weight: 600; }
-	.again { display: grid; grid-template-columns: minmax(200px, 280px) auto minmax(0, 1fr); gap: 18px; align-items: start; } .fields { display: grid; grid-template-columns: 150px 170px 130px 1fr; gap: 0 16px; align-items: start; margin-top: 8px; } h2 { font-size: 18px; }
-	@media (max-width: 1000px) { .cols, .again, .fields { grid-template-columns: 1fr; } }
+	.cols {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 250px;
+		gap: 18px;
+		margin: 10px 0;
+		align-items: start;
+	}
+	.box {
+		display: grid;
+		gap: 6px;
+		min-width: 0;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: 1fr 1fr 1fr;
+		gap: 6px 12px;
+		margin-top: 8px;
+	}
+	summary {
+		cursor: pointer;
+		color: var(--act);
+		font-weight: 600;
+		font-size: 13.5px;
+	}
+	.plan {
+		margin-top: 8px;
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+	}
+	.again {
+		display: grid;
+		grid-template-columns: minmax(200px, 280px) auto minmax(0, 1fr);
+		gap: 18px;
+		align-items: start;
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: 150px 170px 130px 1fr;
+		gap: 0 16px;
+		align-items: start;
+		margin-top: 8px;
+	}
+	h2 {
+		font-size: 18px;
+	}
+	@media (max-width: 1000px) {
+		.cols,
+		.again,
+		.fields {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

@@ -16,29 +16,122 @@
 	import { filledOf, placesOf, withPlaces } from './runout-view';
 
 	/** The side face: how the wheel leans, where paper would have to go, and when that is refused. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
+	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
+		$props();
 	const w = desk.facts.wheel!;
-	const entry = untrack(() => withPlaces(new Entry({ fields: faceStep.fields, key: `setup-${desk.facts.id}-true-face`, draft, system: desk.facts.units, start: { measuringRadiusMm: Math.round(w.diameterMm * 0.42), flangeContactDiameterMm: desk.facts.mount?.flangeMm } }), 8));
+	const entry = untrack(() =>
+		withPlaces(
+			new Entry({
+				fields: faceStep.fields,
+				key: `setup-${desk.facts.id}-true-face`,
+				draft,
+				system: desk.facts.units,
+				start: {
+					measuringRadiusMm: Math.round(w.diameterMm * 0.42),
+					flangeContactDiameterMm: desk.facts.mount?.flangeMm
+				}
+			}),
+			8
+		)
+	);
 	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(faceStep, desk.facts, null, { ...entry.result.values, oddKept: true }));
-	const out = $derived(outputOf(p, 'true.face-runout') as { tirUm: number; wobbleUm: number; highSpotAngleDeg: number; tiltDeg: number; shimThicknessUm: number; shimAngleDeg: number; shimAllowed: boolean; residualTirUm: number; reasons: never[] } | null);
+	const out = $derived(
+		outputOf(p, 'true.face-runout') as {
+			tirUm: number;
+			wobbleUm: number;
+			highSpotAngleDeg: number;
+			tiltDeg: number;
+			shimThicknessUm: number;
+			shimAngleDeg: number;
+			shimAllowed: boolean;
+			residualTirUm: number;
+			reasons: never[];
+		} | null
+	);
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
 
 <div class="cols">
-	<TiltDrawing tiltUm={out?.wobbleUm ?? null} high={out?.highSpotAngleDeg ?? null} shim={out && out.tirUm > 50 ? { angle: out.shimAngleDeg, um: out.shimThicknessUm, allowed: out.shimAllowed } : null} flangeMm={desk.facts.mount?.flangeMm ?? 100} wheelMm={w.diameterMm} />
+	<TiltDrawing
+		tiltUm={out?.wobbleUm ?? null}
+		high={out?.highSpotAngleDeg ?? null}
+		shim={out && out.tirUm > 50
+			? { angle: out.shimAngleDeg, um: out.shimThicknessUm, allowed: out.shimAllowed }
+			: null}
+		flangeMm={desk.facts.mount?.flangeMm ?? 100}
+		wheelMm={w.diameterMm}
+	/>
 	<RoundReader {entry} key="face" />
 	<div class="answer">
 		<OddQuestion {entry} />
-		<p class="lab">Face runs out</p><p class="num huge">{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span>{desk.facts.units === 'mm' ? ' µm' : ' in'}, limit {q(50)}</span></p>
-		{#if out}<p class="quiet">{filledOf(entry)} places; leans {out.tiltDeg.toFixed(3)}°, high at {out.highSpotAngleDeg.toFixed(0)}°, not flat by {q(out.residualTirUm)}.</p>
-			{#if out.tirUm > 50}<p>{out.shimAllowed ? `Off, cleaned and fitted again first. Only then ${q(out.shimThicknessUm)} of paper behind the wheel at ${out.shimAngleDeg.toFixed(0)}°.` : 'No paper for this. Off, look for dirt or a burr, fit it again.'}</p>{/if}{:else}<p class="quiet">{filledOf(entry)} of {placesOf(entry)} read</p>{/if}
-		<div class="grid"><QuantityField {entry} name="measuringRadiusMm" label="Dial at radius" /><QuantityField {entry} name="flangeContactDiameterMm" label="Contact ring" /></div><ChoiceField {entry} name="readFace" />
+		<p class="lab">Face runs out</p>
+		<p class="num huge">
+			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span
+				>{desk.facts.units === 'mm' ? ' µm' : ' in'}, limit {q(50)}</span
+			>
+		</p>
+		{#if out}<p class="quiet">
+				{filledOf(entry)} places; leans {out.tiltDeg.toFixed(3)}°, high at {out.highSpotAngleDeg.toFixed(0)}°,
+				not flat by {q(out.residualTirUm)}.
+			</p>
+			{#if out.tirUm > 50}<p>
+					{out.shimAllowed
+						? `Off, cleaned and fitted again first. Only then ${q(out.shimThicknessUm)} of paper behind the wheel at ${out.shimAngleDeg.toFixed(0)}°.`
+						: 'No paper for this. Off, look for dirt or a burr, fit it again.'}
+				</p>{/if}{:else}<p class="quiet">{filledOf(entry)} of {placesOf(entry)} read</p>{/if}
+		<div class="grid">
+			<QuantityField {entry} name="measuringRadiusMm" label="Dial at radius" /><QuantityField
+				{entry}
+				name="flangeContactDiameterMm"
+				label="Contact ring"
+			/>
+		</div>
+		<ChoiceField {entry} name="readFace" />
 	</div>
 </div>
 {#if out}<Reasons reasons={out.reasons} />{/if}
-<ActionBar label="Book the face" onact={async () => { if (await desk.record('true', 'face', entry)) ondone(); }} busy={desk.busy}>
+<ActionBar
+	label="Book the face"
+	onact={async () => {
+		if (await desk.record('true', 'face', entry)) ondone();
+	}}
+	busy={desk.busy}
+>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>
 
-<style>.cols { display: grid; grid-template-columns: minmax(200px, 260px) auto minmax(0, 1fr); gap: 20px; margin-top: 10px; align-items: start; } .lab { color: var(--ink2); font-size: 13.5px; } .huge { font-size: 44px; font-weight: 700; line-height: 1.05; } .huge span { font-size: 15px; font-weight: 500; color: var(--ink2); } .grid { display: grid; grid-template-columns: 1fr 1fr; gap: 0 10px; margin-top: 8px; } @media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } }</style>
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: minmax(200px, 260px) auto minmax(0, 1fr);
+		gap: 20px;
+		margin-top: 10px;
+		align-items: start;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+	}
+	.huge {
+		font-size: 44px;
+		font-weight: 700;
+		line-height: 1.05;
+	}
+	.huge span {
+		font-size: 15px;
+		font-weight: 500;
+		color: var(--ink2);
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 0 10px;
+		margin-top: 8px;
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -8,13 +8,39 @@
 
 	/** A reading that does not go with the others is asked about: read it again, or say that it is right. It is never dropped. */
 	let { entry }: { entry: Entry } = $props();
-	const v = $derived(entry.result.values as { readingsUm?: number[]; wheelTurned?: 'clockwise' | 'counter-clockwise'; startAngleDeg?: number });
-	const how = $derived({ wheelTurned: v.wheelTurned ?? ('counter-clockwise' as const), startAngleDeg: v.startAngleDeg ?? 0 });
+	const v = $derived(
+		entry.result.values as {
+			readingsUm?: number[];
+			wheelTurned?: 'clockwise' | 'counter-clockwise';
+			startAngleDeg?: number;
+		}
+	);
+	const how = $derived({
+		wheelTurned: v.wheelTurned ?? ('counter-clockwise' as const),
+		startAngleDeg: v.startAngleDeg ?? 0
+	});
 	const full = $derived(filledOf(entry) === placesOf(entry) && v.readingsUm?.length === placesOf(entry));
 	const odd = $derived(full ? oddReading(v.readingsUm!, anglesOf(how, v.readingsUm!.length)) : null);
 	const at = $derived(odd ? Math.round((anglesOf(how, v.readingsUm!.length)[odd.index]! + 720) % 360) : 0);
 </script>
 
-{#if odd}<div class="odd" role="alert"><p><b>{figure(odd.readUm, 'um', entry.system)} at {at}°</b> does not go with the others; they say about {figure(odd.expectedUm, 'um', entry.system)}. Read it again there, or:</p><YesNo {entry} name="oddKept" /></div>{/if}
+{#if odd}<div class="odd" role="alert">
+		<p>
+			<b>{figure(odd.readUm, 'um', entry.system)} at {at}°</b> does not go with the others; they say about {figure(
+				odd.expectedUm,
+				'um',
+				entry.system
+			)}. Read it again there, or:
+		</p>
+		<YesNo {entry} name="oddKept" />
+	</div>{/if}
 
-<style>.odd { border-left: 4px solid var(--caution); background: var(--caution-soft); padding: 6px 10px; font-size: 13.5px; margin-bottom: 6px; }</style>
+<style>
+	.odd {
+		border-left: 4px solid var(--caution);
+		background: var(--caution-soft);
+		padding: 6px 10px;
+		font-size: 13.5px;
+		margin-bottom: 6px;
+	}
+</style>

@@ -4,11 +4,34 @@
 	import type { Entry } from '$lib/ui/entry.svelte';
 
 	/** Passes counted at the machine with one key. The count is kept as it grows, here and on the server, so a reload loses none. */
-	let { entry, cut, units }: { entry: Entry; cut: { roughPasses: number; roughInfeedUm: number; finishPasses: number; finishInfeedUm: number; sparkOutPasses: number; totalPasses: number }; units: System } = $props();
+	let {
+		entry,
+		cut,
+		units
+	}: {
+		entry: Entry;
+		cut: {
+			roughPasses: number;
+			roughInfeedUm: number;
+			finishPasses: number;
+			finishInfeedUm: number;
+			sparkOutPasses: number;
+			totalPasses: number;
+		};
+		units: System;
+	} = $props();
 	const done = $derived(Number(entry.result.values.passesDone ?? 0));
 	let paused = $state(false);
-	const infeed = (i: number) => (i < cut.roughPasses ? cut.roughInfeedUm : i < cut.roughPasses + cut.finishPasses ? cut.finishInfeedUm : 0);
-	const kind = (i: number) => (i < cut.roughPasses ? 'rough' : i < cut.roughPasses + cut.finishPasses ? 'fine' : i < cut.totalPasses ? 'no feed' : 'more than planned');
+	const infeed = (i: number) =>
+		i < cut.roughPasses ? cut.roughInfeedUm : i < cut.roughPasses + cut.finishPasses ? cut.finishInfeedUm : 0;
+	const kind = (i: number) =>
+		i < cut.roughPasses
+			? 'rough'
+			: i < cut.roughPasses + cut.finishPasses
+				? 'fine'
+				: i < cut.totalPasses
+					? 'no feed'
+					: 'more than planned';
 	const taken = (n: number) => Array.from({ length: n }, (_, i) => infeed(i)).reduce((s, x) => s + x, 0);
 	function count(by: number) {
 		const n = Math.max(0, Math.min(1000, done + by));
@@ -16,7 +39,13 @@
 		entry.set('takenUm', n ? figure(taken(n), 'um', units) : '');
 	}
 	function keys(e: KeyboardEvent) {
-		if (e.code !== 'Space' || e.repeat || paused || (e.target as HTMLElement).matches('input, textarea, select, button, a, summary')) return;
+		if (
+			e.code !== 'Space' ||
+			e.repeat ||
+			paused ||
+			(e.target as HTMLElement).matches('input, textarea, select, button, a, summary')
+		)
+			return;
 		e.preventDefault();
 		count(1);
 	}
@@ -26,9 +55,59 @@
 <section class="counter" aria-label="Pass counter" class:paused>
 	<p class="lab">Passes made</p>
 	<p class="num big" role="status">{done} <span>of {cut.totalPasses}</span></p>
-	<p>{paused ? 'Paused.' : done >= cut.totalPasses ? 'All made. Coolant off, spin dry.' : `Next: ${kind(done)}${infeed(done) ? `, ${quantity(infeed(done), 'um', units)}` : ''}.`}</p>
+	<p>
+		{paused
+			? 'Paused.'
+			: done >= cut.totalPasses
+				? 'All made. Coolant off, spin dry.'
+				: `Next: ${kind(done)}${infeed(done) ? `, ${quantity(infeed(done), 'um', units)}` : ''}.`}
+	</p>
 	<p class="quiet">{quantity(taken(done), 'um', units)} off the radius by the plan.</p>
-	<div class="row"><button class="btn" onclick={() => count(1)} disabled={paused}>Pass made <kbd>Space</kbd></button><button class="btn" onclick={() => count(-1)} disabled={paused || done === 0}>One back</button><button class="btn" class:on={paused} aria-pressed={paused} onclick={() => (paused = !paused)}>{paused ? 'Go on' : 'Pause'}</button></div>
+	<div class="row">
+		<button class="btn" onclick={() => count(1)} disabled={paused}>Pass made <kbd>Space</kbd></button><button
+			class="btn"
+			onclick={() => count(-1)}
+			disabled={paused || done === 0}>One back</button
+		><button class="btn" class:on={paused} aria-pressed={paused} onclick={() => (paused = !paused)}
+			>{paused ? 'Go on' : 'Pause'}</button
+		>
+	</div>
 </section>
 
-<style>.counter { border: 1.5px solid var(--act); background: var(--act-soft); padding: 10px 14px; display: grid; gap: 4px; } .paused { border-style: dashed; background: none; } .lab { color: var(--ink2); font-size: 13.5px; } .big { font-size: 46px; font-weight: 700; line-height: 1; } .big span { font-size: 17px; font-weight: 500; color: var(--ink2); } .row { display: flex; gap: 6px; flex-wrap: wrap; margin-top: 4px; } .row .btn { padding: 5px 11px; min-height: 38px; }</style>
+<style>
+	.counter {
+		border: 1.5px solid var(--act);
+		background: var(--act-soft);
+		padding: 10px 14px;
+		display: grid;
+		gap: 4px;
+	}
+	.paused {
+		border-style: dashed;
+		background: none;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+	}
+	.big {
+		font-size: 46px;
+		font-weight: 700;
+		line-height: 1;
+	}
+	.big span {
+		font-size: 17px;
+		font-weight: 500;
+		color: var(--ink2);
+	}
+	.row {
+		display: flex;
+		gap: 6px;
+		flex-wrap: wrap;
+		margin-top: 4px;
+	}
+	.row .btn {
+		padding: 5px 11px;
+		min-height: 38px;
+	}
+</style>

@@ -8,22 +8,56 @@
 	import StepForm from '../StepForm.svelte';
 
 	/** Run-out from the length of a pencil line. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
+	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
+		$props();
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>
 
 <StepForm {desk} step={pencilStep} {draft} action="Book the line" {ondone}>
 	{#snippet drawing(out, v)}
 		{@const from = num(v.fromAngleDeg)}{@const to = num(v.toAngleDeg)}
-		<Face label={out ? `Pencil line from ${from} to ${to} degrees, high spot at ${Number(out.highSpotAngleDeg).toFixed(0)}` : 'Face, for the pencil line'}>
+		<Face
+			label={out
+				? `Pencil line from ${from} to ${to} degrees, high spot at ${Number(out.highSpotAngleDeg).toFixed(0)}`
+				: 'Face, for the pencil line'}
+		>
 			{#snippet over(c)}
-				{#if from !== null && to !== null}<path d={arcPath(c, c, 184, from, from + ((((to - from) % 360) + 360) % 360))} fill="none" stroke="var(--ink)" stroke-width="7" />{/if}
-				{#if out}{@const [x, y] = polar(c, c, 158, Number(out.highSpotAngleDeg))}<path d="M0 -12L11 8H-11z" fill="var(--stop)" transform="translate({x} {y}) rotate({Number(out.highSpotAngleDeg)})" />{/if}
+				{#if from !== null && to !== null}<path
+						d={arcPath(c, c, 184, from, from + ((((to - from) % 360) + 360) % 360))}
+						fill="none"
+						stroke="var(--ink)"
+						stroke-width="7"
+					/>{/if}
+				{#if out}{@const [x, y] = polar(c, c, 158, Number(out.highSpotAngleDeg))}<path
+						d="M0 -12L11 8H-11z"
+						fill="var(--stop)"
+						transform="translate({x} {y}) rotate({Number(out.highSpotAngleDeg)})"
+					/>{/if}
 			{/snippet}
 		</Face>
-		<p class="num big">{out ? figure(Number(out.tirUm), 'um', desk.facts.units) : '-'}<span>{desk.facts.units === 'mm' ? ' µm' : ' in'} run-out</span></p>
-		<Strip value={out ? Number(out.tirUm) : null} limit={runoutLimitUm(desk.facts)} label="Run-out" show={(x) => figure(x, 'um', desk.facts.units)} />
+		<p class="num big">
+			{out ? figure(Number(out.tirUm), 'um', desk.facts.units) : '-'}<span
+				>{desk.facts.units === 'mm' ? ' µm' : ' in'} run-out</span
+			>
+		</p>
+		<Strip
+			value={out ? Number(out.tirUm) : null}
+			limit={runoutLimitUm(desk.facts)}
+			label="Run-out"
+			show={(x) => figure(x, 'um', desk.facts.units)}
+		/>
 	{/snippet}
 </StepForm>
 
-<style>.big { font-size: 36px; font-weight: 700; line-height: 1.1; } .big span { font-size: 15px; font-weight: 500; color: var(--ink2); }</style>
+<style>
+	.big {
+		font-size: 36px;
+		font-weight: 700;
+		line-height: 1.1;
+	}
+	.big span {
+		font-size: 15px;
+		font-weight: 500;
+		color: var(--ink2);
+	}
+</style>

@@ -6,15 +6,50 @@
 	import type { RunoutOut } from './runout-view';
 
 	/** What the readings say: how far it runs out, what of it moving the wheel could cure and what only truing cures. */
-	let { out, units, filled, places, limit }: { out: RunoutOut | null; units: System; filled: number; places: number; limit: number } = $props();
+	let {
+		out,
+		units,
+		filled,
+		places,
+		limit
+	}: { out: RunoutOut | null; units: System; filled: number; places: number; limit: number } = $props();
 	const q = (v: number | null | undefined) => quantity(v ?? null, 'um', units);
 </script>
 
-<p class="lab">Run-out now</p><p class="num huge">{out ? figure(out.tirUm, 'um', units) : '-'}<span>{units === 'mm' ? ' µm' : ' in'}</span></p>
+<p class="lab">Run-out now</p>
+<p class="num huge">
+	{out ? figure(out.tirUm, 'um', units) : '-'}<span>{units === 'mm' ? ' µm' : ' in'}</span>
+</p>
 <Strip value={out?.tirUm ?? null} {limit} label="Run-out" show={(v) => figure(v, 'um', units)} />
 {#if out}
-	<p class="lab">moving it on its seat can cure</p><p class="num mid">{q(out.eccentricTirUm)}</p><p class="quiet">high at <b class="num">{figure(out.highSpotAngleDeg, 'deg')}°</b></p><p class="lab">only truing cures</p><p class="num mid">{q(out.residualTirUm)}</p>
+	<p class="lab">moving it on its seat can cure</p>
+	<p class="num mid">{q(out.eccentricTirUm)}</p>
+	<p class="quiet">high at <b class="num">{figure(out.highSpotAngleDeg, 'deg')}°</b></p>
+	<p class="lab">only truing cures</p>
+	<p class="num mid">{q(out.residualTirUm)}</p>
 	{#if out.harmonics.length}<HarmonicBars first={out.eccentricityUm} harmonics={out.harmonics} {units} />{/if}
 {:else}<p class="quiet">{filled} of {places} read</p>{/if}
 
-<style>.lab { color: var(--ink2); font-size: 13.5px; margin-top: 4px; } .huge { font-size: 46px; font-weight: 700; line-height: 1.05; white-space: nowrap; } .huge span { font-size: 17px; font-weight: 500; color: var(--ink2); } .mid { font-size: 22px; font-weight: 650; line-height: 1.2; }</style>
+<style>
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+		margin-top: 4px;
+	}
+	.huge {
+		font-size: 46px;
+		font-weight: 700;
+		line-height: 1.05;
+		white-space: nowrap;
+	}
+	.huge span {
+		font-size: 17px;
+		font-weight: 500;
+		color: var(--ink2);
+	}
+	.mid {
+		font-size: 22px;
+		font-weight: 650;
+		line-height: 1.2;
+	}
+</style>

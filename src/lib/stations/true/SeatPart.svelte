@@ -6,23 +6,77 @@
 	import StepForm from '../StepForm.svelte';
 
 	/** Which way to push the wheel within its play, how far, and what would remain; or how to turn it on its seat. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } = $props();
-	const read = $derived(lastRead(desk.facts)!.output as { eccentricityUm: number; highSpotAngleDeg: number; tirUm: number });
+	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
+		$props();
+	const read = $derived(
+		lastRead(desk.facts)!.output as { eccentricityUm: number; highSpotAngleDeg: number; tirUm: number }
+	);
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
-	interface Out { moveUm: number; moveAngleDeg: number; seatOffsetUm: number | null; seatAngleDeg: number | null; remainingBestUm: number; remainingWorstUm: number; remainingTirUm: number; rotate: { turnAngleDeg: number; remainingUm: number } | null }
+	interface Out {
+		moveUm: number;
+		moveAngleDeg: number;
+		seatOffsetUm: number | null;
+		seatAngleDeg: number | null;
+		remainingBestUm: number;
+		remainingWorstUm: number;
+		remainingTirUm: number;
+		rotate: { turnAngleDeg: number; remainingUm: number } | null;
+	}
 </script>
 
-<p class="quiet">High at {read.highSpotAngleDeg.toFixed(0)}°, {q(read.eccentricityUm)} off centre. A wheel hung on its seat sits displaced downwards: say where down was.</p>
-<StepForm {desk} step={seatStep} {draft} start={{ boreClearanceUm: clearanceOf(desk.facts) ?? undefined }} action="Pushed, read again" {ondone}>
+<p class="quiet">
+	High at {read.highSpotAngleDeg.toFixed(0)}°, {q(read.eccentricityUm)} off centre. A wheel hung on its seat sits
+	displaced downwards: say where down was.
+</p>
+<StepForm
+	{desk}
+	step={seatStep}
+	{draft}
+	start={{ boreClearanceUm: clearanceOf(desk.facts) ?? undefined }}
+	action="Pushed, read again"
+	{ondone}
+>
 	{#snippet drawing(out, v)}
 		{@const o = out as unknown as Out | null}
-		<SeatDrawing clearanceUm={Number(v.boreClearanceUm) || 0} nowUm={typeof v.seatAngleDeg === 'number' ? (typeof v.seatOffsetUm === 'number' ? v.seatOffsetUm : Number(v.boreClearanceUm) / 2 || 0) : null} nowAngle={typeof v.seatAngleDeg === 'number' ? v.seatAngleDeg : 0} move={o ? { um: o.moveUm, angle: o.moveAngleDeg } : null} words={o ? `Push ${q(o.moveUm)} towards ${o.moveAngleDeg.toFixed(0)} degrees; ${q(o.remainingTirUm)} of run-out would remain.` : ''} />
+		<SeatDrawing
+			clearanceUm={Number(v.boreClearanceUm) || 0}
+			nowUm={typeof v.seatAngleDeg === 'number'
+				? typeof v.seatOffsetUm === 'number'
+					? v.seatOffsetUm
+					: Number(v.boreClearanceUm) / 2 || 0
+				: null}
+			nowAngle={typeof v.seatAngleDeg === 'number' ? v.seatAngleDeg : 0}
+			move={o ? { um: o.moveUm, angle: o.moveAngleDeg } : null}
+			words={o
+				? `Push ${q(o.moveUm)} towards ${o.moveAngleDeg.toFixed(0)} degrees; ${q(o.remainingTirUm)} of run-out would remain.`
+				: ''}
+		/>
 		{#if o}
-			<p class="lab">Push towards <b class="num">{o.moveAngleDeg.toFixed(0)}°</b></p><p class="num big">{q(o.moveUm)}</p>
-			<p>{o.remainingBestUm === o.remainingWorstUm ? `${q(o.remainingTirUm)} of run-out would remain` : `between ${q(2 * o.remainingBestUm)} and ${q(o.remainingTirUm)} would remain`}; the play ends {q(Number(v.boreClearanceUm) / 2)} from the middle.</p>
-			{#if o.rotate}<p>Or turn the wheel <b class="num">{o.rotate.turnAngleDeg.toFixed(0)}°</b> clockwise on its seat: {q(2 * o.rotate.remainingUm)} would remain.</p>{/if}
+			<p class="lab">Push towards <b class="num">{o.moveAngleDeg.toFixed(0)}°</b></p>
+			<p class="num big">{q(o.moveUm)}</p>
+			<p>
+				{o.remainingBestUm === o.remainingWorstUm
+					? `${q(o.remainingTirUm)} of run-out would remain`
+					: `between ${q(2 * o.remainingBestUm)} and ${q(o.remainingTirUm)} would remain`}; the play ends {q(
+					Number(v.boreClearanceUm) / 2
+				)} from the middle.
+			</p>
+			{#if o.rotate}<p>
+					Or turn the wheel <b class="num">{o.rotate.turnAngleDeg.toFixed(0)}°</b> clockwise on its seat: {q(
+						2 * o.rotate.remainingUm
+					)} would remain.
+				</p>{/if}
 		{/if}
 	{/snippet}
 </StepForm>
 
-<style>.lab { color: var(--ink2); } .big { font-size: 38px; font-weight: 700; line-height: 1.1; }</style>
+<style>
+	.lab {
+		color: var(--ink2);
+	}
+	.big {
+		font-size: 38px;
+		font-weight: 700;
+		line-height: 1.1;
+	}
+</style>

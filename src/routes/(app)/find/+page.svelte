@@ -8,9 +8,45 @@
 <svelte:head><title>Find - Uncinus</title></svelte:head>
 <main class="page">
 	<h1>Find</h1>
-	<SearchBar action="/find" value={data.text} label="Find anything" placeholder="wheel, setup, machine, mount, dresser or bench" />
-	{#if data.found.length}<ul class="sheet">{#each data.found as x (x.href)}<li><span class="quiet">{x.kind}</span><a href={x.href}>{x.title}</a><span class="quiet">{x.note}</span></li>{/each}</ul>
-	{:else if data.text}<p class="lead" role="status">Nothing by that name. A scanned tag types the wheel's number.</p>{/if}
+	<SearchBar
+		action="/find"
+		value={data.text}
+		label="Find anything"
+		placeholder="wheel, setup, machine, mount, dresser or bench"
+	/>
+	{#if data.found.length}<ul class="sheet">
+			{#each data.found as x (x.href)}<li>
+					<span class="quiet">{x.kind}</span><a href={x.href}>{x.title}</a><span class="quiet">{x.note}</span>
+				</li>{/each}
+		</ul>
+	{:else if data.text}<p class="lead" role="status">
+			Nothing by that name. A scanned tag types the wheel's number.
+		</p>{/if}
 </main>
 
-<style>h1 { margin-bottom: 12px; } ul { list-style: none; padding: 0; max-width: 760px; } li { display: grid; grid-template-columns: 80px 1fr auto; gap: 12px; align-items: center; padding: 0 14px; min-height: var(--hit); border-top: 1px solid var(--rule); } li:first-child { border-top: 0; } a { font-weight: 600; color: var(--ink); }</style>
+<style>
+	h1 {
+		margin-bottom: 12px;
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+		max-width: 760px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 80px 1fr auto;
+		gap: 12px;
+		align-items: center;
+		padding: 0 14px;
+		min-height: var(--hit);
+		border-top: 1px solid var(--rule);
+	}
+	li:first-child {
+		border-top: 0;
+	}
+	a {
+		font-weight: 600;
+		color: var(--ink);
+	}
+</style>

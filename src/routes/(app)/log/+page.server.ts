@@ -10,7 +10,22 @@ const LINES = 50;
 export async function load({ url }) {
 	const text = (name: string) => (url.searchParams.get(name) ?? '').trim().slice(0, 30);
 	const whole = (name: string) => (/^\d{1,9}$/.test(text(name)) ? Number(text(name)) : undefined);
-	const filter = { setup: text('setup'), wheel: text('wheel'), machine: text('machine'), station: (STATIONS as readonly string[]).includes(text('station')) ? text('station') : '', verdict: VERDICTS.includes(text('verdict')) ? text('verdict') : '' };
-	const lines = await log({ ...filter, setup: filter.setup === '' ? undefined : whole('setup') ?? 0, before: whole('before') }, LINES + 1);
-	return { filter, lines: lines.slice(0, LINES).map((l) => ({ ...l, title: calculation(l.calculation).title })), more: lines.length > LINES ? lines[LINES - 1]!.id : null, first: whole('before') === undefined, machines: (await machines()).map((m) => m.code) };
+	const filter = {
+		setup: text('setup'),
+		wheel: text('wheel'),
+		machine: text('machine'),
+		station: (STATIONS as readonly string[]).includes(text('station')) ? text('station') : '',
+		verdict: VERDICTS.includes(text('verdict')) ? text('verdict') : ''
+	};
+	const lines = await log(
+		{ ...filter, setup: filter.setup === '' ? undefined : (whole('setup') ?? 0), before: whole('before') },
+		LINES + 1
+	);
+	return {
+		filter,
+		lines: lines.slice(0, LINES).map((l) => ({ ...l, title: calculation(l.calculation).title })),
+		more: lines.length > LINES ? lines[LINES - 1]!.id : null,
+		first: whole('before') === undefined,
+		machines: (await machines()).map((m) => m.code)
+	};
 }

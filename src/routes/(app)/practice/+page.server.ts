@@ -1,4 +1,8 @@
 import { scores } from '$lib/server/practice';
 import { bestRuns } from '$lib/server/practice-stand';
 
-export const load = async ({ locals }) => ({ scores: await scores(), stand: await bestRuns(200), me: locals.user!.name });
+export const load = async ({ locals }) => ({
+	scores: await scores(),
+	stand: await bestRuns(200),
+	me: locals.user!.name
+});

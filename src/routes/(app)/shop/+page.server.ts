@@ -4,7 +4,14 @@ import { routes } from '$lib/server/routes';
 import { things } from '$lib/server/shop';
 
 export async function load({ locals }) {
-	const kinds = await Promise.all(SHOP_KINDS.map(async (k) => ({ id: k.id, one: k.one, many: k.many, key: k.key, things: await things(k) })));
+	const kinds = await Promise.all(
+		SHOP_KINDS.map(async (k) => ({ id: k.id, one: k.one, many: k.many, key: k.key, things: await things(k) }))
+	);
 	const { tables, weights } = await guidelinesNow();
-	return { tables: tables || weights ? 'changed by this shop' : 'as shipped', kinds, routes: await routes(), lead: locals.user!.role === 'lead' };
+	return {
+		tables: tables || weights ? 'changed by this shop' : 'as shipped',
+		kinds,
+		routes: await routes(),
+		lead: locals.user!.role === 'lead'
+	};
 }

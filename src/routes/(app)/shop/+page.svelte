@@ -8,21 +8,100 @@
 
 <svelte:head><title>Shop - Uncinus</title></svelte:head>
 <main class="page">
-	<div class="head"><h1>Shop</h1><p class="lead">{data.lead ? 'What every calculation takes as given. Measure before you type.' : 'What every calculation takes as given. A lead changes it.'}</p></div>
+	<div class="head">
+		<h1>Shop</h1>
+		<p class="lead">
+			{data.lead
+				? 'What every calculation takes as given. Measure before you type.'
+				: 'What every calculation takes as given. A lead changes it.'}
+		</p>
+	</div>
 	<div class="cols">
 		{#each data.kinds as k (k.id)}
 			<section class="sheet" aria-label={k.many}>
-				<header><h2>{k.many}</h2>{#if data.lead}<a class="btn" href="/shop/{k.id}/new">Add<span class="sr"> a {k.one}</span></a>{/if}</header>
-				<ul>{#each k.things as t (t.id)}<li><a href="/shop/{k.id}/{encodeURIComponent(String(t[k.key]))}">{t[k.key]}</a><span>{thingInWords(k.id, t)}</span></li>{:else}<li>none yet</li>{/each}</ul>
+				<header>
+					<h2>{k.many}</h2>
+					{#if data.lead}<a class="btn" href="/shop/{k.id}/new">Add<span class="sr"> a {k.one}</span></a>{/if}
+				</header>
+				<ul>
+					{#each k.things as t (t.id)}<li>
+							<a href="/shop/{k.id}/{encodeURIComponent(String(t[k.key]))}">{t[k.key]}</a><span
+								>{thingInWords(k.id, t)}</span
+							>
+						</li>{:else}<li>none yet</li>{/each}
+				</ul>
 			</section>
 		{/each}
-		<section class="sheet" aria-label="Guideline figures"><header><h2>Guideline figures</h2><a class="btn" href="/shop/guidelines">Open</a></header><p class="quiet">Base grades, usual grits and what counts when the rack is ranked: {data.tables}.</p></section>
-		<section class="sheet" aria-label="Limits and usual values"><header><h2>Limits and usual values</h2><a class="btn" href="/shop/limits">Open</a></header><p class="quiet">Run-out, play, infeeds, free-running time, vibration: {own ? `${own} of the shop's own` : 'as shipped'}.</p></section>
-		<section class="sheet" aria-label="Routes"><header><h2>Routes</h2></header><ul>{#each data.routes as r (r.code)}<li><a href="/shop/routes/{r.code}">{r.name}</a><span>{r.stations.map((s) => STATION_NAMES[s as StationId]).join(', ')}. {r.why}</span></li>{/each}</ul></section>
+		<section class="sheet" aria-label="Guideline figures">
+			<header>
+				<h2>Guideline figures</h2>
+				<a class="btn" href="/shop/guidelines">Open</a>
+			</header>
+			<p class="quiet">Base grades, usual grits and what counts when the rack is ranked: {data.tables}.</p>
+		</section>
+		<section class="sheet" aria-label="Limits and usual values">
+			<header>
+				<h2>Limits and usual values</h2>
+				<a class="btn" href="/shop/limits">Open</a>
+			</header>
+			<p class="quiet">
+				Run-out, play, infeeds, free-running time, vibration: {own
+					? `${own} of the shop's own`
+					: 'as shipped'}.
+			</p>
+		</section>
+		<section class="sheet" aria-label="Routes">
+			<header><h2>Routes</h2></header>
+			<ul>
+				{#each data.routes as r (r.code)}<li>
+						<a href="/shop/routes/{r.code}">{r.name}</a><span
+							>{r.stations.map((s) => STATION_NAMES[s as StationId]).join(', ')}. {r.why}</span
+						>
+					</li>{/each}
+			</ul>
+		</section>
 	</div>
 </main>
 
 <style>
-	.cols { columns: 2; column-gap: 16px; } section { break-inside: avoid; padding: 10px 16px 12px; margin-bottom: 16px; } header { display: flex; justify-content: space-between; align-items: center; min-height: var(--hit); } ul { list-style: none; padding: 0; } li { display: grid; grid-template-columns: 110px 1fr; gap: 12px; padding: 7px 0; border-top: 1px solid var(--rule); font-size: 14px; align-items: baseline; } li a { font-weight: 650; overflow-wrap: anywhere; } li span { color: var(--ink2); }
-	@media (max-width: 1000px) { .cols { columns: 1; } }
+	.cols {
+		columns: 2;
+		column-gap: 16px;
+	}
+	section {
+		break-inside: avoid;
+		padding: 10px 16px 12px;
+		margin-bottom: 16px;
+	}
+	header {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		min-height: var(--hit);
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 110px 1fr;
+		gap: 12px;
+		padding: 7px 0;
+		border-top: 1px solid var(--rule);
+		font-size: 14px;
+		align-items: baseline;
+	}
+	li a {
+		font-weight: 650;
+		overflow-wrap: anywhere;
+	}
+	li span {
+		color: var(--ink2);
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			columns: 1;
+		}
+	}
 </style>

@@ -4,8 +4,10 @@ import { instrumentsOf } from '$lib/server/instruments';
 import { InputFault } from '$lib/server/refused';
 
 /** The instruments of one kind. */
-export const GET = ({ url }) => answering(async () => {
-	const kind = url.searchParams.get('kind') as InstrumentKind;
-	if (!INSTRUMENT_KINDS.includes(kind)) throw new InputFault('kind', 'unknown-choice', `The kind is one of ${INSTRUMENT_KINDS.join(', ')}.`);
-	return { instruments: await instrumentsOf(kind) };
-});
+export const GET = ({ url }) =>
+	answering(async () => {
+		const kind = url.searchParams.get('kind') as InstrumentKind;
+		if (!INSTRUMENT_KINDS.includes(kind))
+			throw new InputFault('kind', 'unknown-choice', `The kind is one of ${INSTRUMENT_KINDS.join(', ')}.`);
+		return { instruments: await instrumentsOf(kind) };
+	});

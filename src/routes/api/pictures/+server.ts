@@ -5,10 +5,14 @@ import { mayWrite } from '$lib/server/work';
 const MOST_BYTES = 20 * 1024 * 1024;
 
 /** Keeps a picture for what is being looked at; the file is the whole body. */
-export const POST = ({ url, request, locals }) => answering(async () => {
-	mayWrite(locals.user!);
-	const place = draftPlace(url.searchParams.get('for'));
-	return keepPicture(place, await bytesOf(request, MOST_BYTES, 'picture'), locals.user!);
-});
+export const POST = ({ url, request, locals }) =>
+	answering(async () => {
+		mayWrite(locals.user!);
+		const place = draftPlace(url.searchParams.get('for'));
+		return keepPicture(place, await bytesOf(request, MOST_BYTES, 'picture'), locals.user!);
+	});
 /** The pictures taken for something and not recorded yet. */
-export const GET = ({ url, locals }) => answering(async () => ({ pictures: await draftPictures(locals.user!.id, draftPlace(url.searchParams.get('for'))) }));
+export const GET = ({ url, locals }) =>
+	answering(async () => ({
+		pictures: await draftPictures(locals.user!.id, draftPlace(url.searchParams.get('for')))
+	}));

@@ -5,16 +5,19 @@ import { mayWrite } from '$lib/server/work';
 import { addWheel, freeWheelsFor } from '$lib/server/wheels';
 import { InputFault } from '$core/calculation/fault';
 
-export const POST = ({ request, locals }) => answering(async () => {
-	mayWrite(locals.user!);
-	const wheel = checked<NewWheel>(WHEEL_FIELDS, (await bodyOf(request)).values);
-	await addWheel(wheel, locals.user!);
-	return { number: wheel.number };
-});
+export const POST = ({ request, locals }) =>
+	answering(async () => {
+		mayWrite(locals.user!);
+		const wheel = checked<NewWheel>(WHEEL_FIELDS, (await bodyOf(request)).values);
+		await addWheel(wheel, locals.user!);
+		return { number: wheel.number };
+	});
 
 /** Free wheels whose bore belongs on a seat. */
-export const GET = ({ url }) => answering(async () => {
-	const seatMm = Number(url.searchParams.get('seatMm'));
-	if (!(seatMm > 0 && seatMm < 1000)) throw new InputFault('seatMm', 'not-a-number', 'Say which seat the wheels are for, in millimetres.');
-	return { wheels: await freeWheelsFor(seatMm) };
-});
+export const GET = ({ url }) =>
+	answering(async () => {
+		const seatMm = Number(url.searchParams.get('seatMm'));
+		if (!(seatMm > 0 && seatMm < 1000))
+			throw new InputFault('seatMm', 'not-a-number', 'Say which seat the wheels are for, in millimetres.');
+		return { wheels: await freeWheelsFor(seatMm) };
+	});

@@ -13,11 +13,27 @@
 	let { data } = $props();
 	const c = $derived(calculation(data.id));
 	/** Benches with a drawing or an order of their own; every other one is made from its field list. */
-	const OWN: Record<string, Component<{ draft: Record<string, unknown> | null; calculation: ReturnType<typeof calculation>; quoted?: boolean }>> = {
-		'spec.parse-marking': MarkingBench as never, 'spec.diagnose-finish': FinishBench as never, 'spec.surface-speed': SpeedBench as never, 'spec.speed-statement': SpeedBench as never, 'spec.shape': ShapeBench, 'inspect.tap-plan': TapPlanBench, 'inspect.sonic-modulus': StiffnessBench, 'inspect.ring-analysis': RingBench
+	const OWN: Record<
+		string,
+		Component<{
+			draft: Record<string, unknown> | null;
+			calculation: ReturnType<typeof calculation>;
+			quoted?: boolean;
+		}>
+	> = {
+		'spec.parse-marking': MarkingBench as never,
+		'spec.diagnose-finish': FinishBench as never,
+		'spec.surface-speed': SpeedBench as never,
+		'spec.speed-statement': SpeedBench as never,
+		'spec.shape': ShapeBench,
+		'inspect.tap-plan': TapPlanBench,
+		'inspect.sonic-modulus': StiffnessBench,
+		'inspect.ring-analysis': RingBench
 	};
 	const Bench = $derived(OWN[c.id] ?? CalculationBench);
 </script>
 
 <svelte:head><title>{c.title} - Uncinus</title></svelte:head>
-<main class="page">{#key c.id}<Bench calculation={c} draft={data.draft} quoted={c.id === 'spec.speed-statement'} />{/key}</main>
+<main class="page">
+	{#key c.id}<Bench calculation={c} draft={data.draft} quoted={c.id === 'spec.speed-statement'} />{/key}
+</main>

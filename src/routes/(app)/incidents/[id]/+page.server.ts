@@ -10,6 +10,14 @@ export async function load({ params, locals }) {
 	if (!incident) error(404, { message: `There is no incident ${params.id}.` });
 	// Who ticked a step first is read from the records: they are what is kept.
 	const signed: Record<string, { by: string; atMs: number }> = {};
-	for (const r of await recordsOf(incident.setupId)) if (r.step === 'incident') for (const code of (r.input.done ?? []) as string[]) signed[code] ??= { by: r.by, atMs: r.atMs };
-	return { signed, incident, plan: incidentPlan.run(incident.input), role: locals.user!.role, draft: await draftOf(locals.user!.id, `incident-${incident.id}`) };
+	for (const r of await recordsOf(incident.setupId))
+		if (r.step === 'incident')
+			for (const code of (r.input.done ?? []) as string[]) signed[code] ??= { by: r.by, atMs: r.atMs };
+	return {
+		signed,
+		incident,
+		plan: incidentPlan.run(incident.input),
+		role: locals.user!.role,
+		draft: await draftOf(locals.user!.id, `incident-${incident.id}`)
+	};
 }

@@ -15,15 +15,25 @@
 	const i = $derived(data.incident);
 	const plan = $derived(data.plan);
 	const FINDINGS = incidentPlan.fields.find((f) => f.name === 'findings') as unknown as ObjectField;
-	const entry = new Entry({ fields: FINDINGS.fields, key: `incident-${data.incident.id}`, draft: data.draft, start: (data.incident.input.findings ?? {}) as Record<string, unknown> });
+	const entry = new Entry({
+		fields: FINDINGS.fields,
+		key: `incident-${data.incident.id}`,
+		draft: data.draft,
+		start: (data.incident.input.findings ?? {}) as Record<string, unknown>
+	});
 	const sender = new Sender();
 	const open = $derived(i.closedAt === null);
 	const writes = $derived(open && data.role !== 'viewer');
 	const mechanical = $derived(plan.steps.some((s) => s.code === 'inspect-guard'));
 	const looks = $derived(mechanical || plan.steps.some((s) => s.code === 'listen-to-spindle'));
 	const asked = $derived(FINDINGS.fields.filter((f) => mechanical || f.name === 'spindleNoise'));
-	const signedBy = (code: string) => { const s = data.signed[code]; return s ? `${s.by}, ${when(s.atMs)}` : null; };
-	const allowed = $derived(`Aim ${quantity(Number(data.incident.input.runoutAimUm ?? 5), 'um')}, limit ${quantity(Number(data.incident.input.runoutLimitUm ?? 25), 'um')}`);
+	const signedBy = (code: string) => {
+		const s = data.signed[code];
+		return s ? `${s.by}, ${when(s.atMs)}` : null;
+	};
+	const allowed = $derived(
+		`Aim ${quantity(Number(data.incident.input.runoutAimUm ?? 5), 'um')}, limit ${quantity(Number(data.incident.input.runoutLimitUm ?? 25), 'um')}`
+	);
 	const LIMITS = $derived<Record<string, string>>({ taperRunoutUm: allowed, flangeRunoutUm: allowed });
 	let working = $state(false);
 	const path = $derived(`/api/incidents/${i.id}`);
@@ -31,7 +41,14 @@
 	/** Ticks are sent one after the other, each on what the one before has left, however fast they come. */
 	let last: Promise<unknown> = Promise.resolve();
 	function tick(code: string, on: boolean): Promise<boolean> {
-		const sent = last.then(() => sender.submit(path, { done: on ? [...new Set([...done, code])] : done.filter((c) => c !== code), version: i.version })).then((answer) => answer !== null);
+		const sent = last
+			.then(() =>
+				sender.submit(path, {
+					done: on ? [...new Set([...done, code])] : done.filter((c) => c !== code),
+					version: i.version
+				})
+			)
+			.then((answer) => answer !== null);
 		last = sent;
 		return sent;
 	}
@@ -48,38 +65,133 @@
 
 <svelte:head><title>Incident {i.id} - Uncinus</title></svelte:head>
 <main class="page">
-	<div class="head"><h1>Incident {i.id}: {(EVENT_WORDS[i.event] ?? i.event).toLowerCase()} on {i.machine}</h1><p class="lead">{i.seen}. Told by {i.by}, {when(i.openedAt)}; <a href="/setups/{i.setupId}">setup {i.setupId}, {i.part}</a>{#if i.wheel}, wheel <a href="/rack/{encodeURIComponent(i.wheel)}">{i.wheel}</a>{/if}.</p></div>
+	<div class="head">
+		<h1>Incident {i.id}: {(EVENT_WORDS[i.event] ?? i.event).toLowerCase()} on {i.machine}</h1>
+		<p class="lead">
+			{i.seen}. Told by {i.by}, {when(i.openedAt)};
+			<a href="/setups/{i.setupId}">setup {i.setupId}, {i.part}</a>{#if i.wheel}, wheel <a
+					href="/rack/{encodeURIComponent(i.wheel)}">{i.wheel}</a
+				>{/if}.
+		</p>
+	</div>
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 	<div class="cols">
 		<section class="sheet" aria-label="The plan">
-			{#if open && plan.next}<p class="quiet">Do this now</p><p class="now">{STEP_WORDS[plan.next] ?? plan.next}</p>{:else if !open}<p class="now">Closed by {i.closedBy}, {when(i.closedAt!)}</p>{:else}<p class="now">All steps done</p>{/if}
-			<ol>{#each plan.steps as s (s.code)}<PlanStep step={s} word={STEP_WORDS[s.code] ?? s.code} signed={s.done ? signedBy(s.code) : null} by={STEP_SIGNED_BY[s.code] ?? ''} now={open && s.code === plan.next} {writes} ontick={(on) => tick(s.code, on)} />{/each}</ol>
+			{#if open && plan.next}<p class="quiet">Do this now</p>
+				<p class="now">{STEP_WORDS[plan.next] ?? plan.next}</p>{:else if !open}<p class="now">
+					Closed by {i.closedBy}, {when(i.closedAt!)}
+				</p>{:else}<p class="now">All steps done</p>{/if}
+			<ol>
+				{#each plan.steps as s (s.code)}<PlanStep
+						step={s}
+						word={STEP_WORDS[s.code] ?? s.code}
+						signed={s.done ? signedBy(s.code) : null}
+						by={STEP_SIGNED_BY[s.code] ?? ''}
+						now={open && s.code === plan.next}
+						{writes}
+						ontick={(on) => tick(s.code, on)}
+					/>{/each}
+			</ol>
 		</section>
 		<div class="right">
 			{#if looks}
 				<section class="sheet" aria-label="What was found">
 					<h2>What was found</h2>
-					<div class="grid">{#each asked as f (f.name)}<div><FieldInput {entry} field={f} label={f.about} />{#if LIMITS[f.name]}<p class="quiet">{LIMITS[f.name]}</p>{/if}{#if writes && f.name.endsWith('RunoutUm')}<ReadInstrument kind="dial" system="mm" turn ontake={(v) => entry.set(f.name, figure(v, 'um'))} />{/if}</div>{/each}</div>
-					{#if writes}<button class="btn" onclick={findings} disabled={sender.busy}>Keep the findings</button>{/if}
+					<div class="grid">
+						{#each asked as f (f.name)}<div>
+								<FieldInput {entry} field={f} label={f.about} />{#if LIMITS[f.name]}<p class="quiet">
+										{LIMITS[f.name]}
+									</p>{/if}{#if writes && f.name.endsWith('RunoutUm')}<ReadInstrument
+										kind="dial"
+										system="mm"
+										turn
+										ontake={(v) => entry.set(f.name, figure(v, 'um'))}
+									/>{/if}
+							</div>{/each}
+					</div>
+					{#if writes}<button class="btn" onclick={findings} disabled={sender.busy}>Keep the findings</button
+						>{/if}
 				</section>
 			{/if}
 			<section class="sheet" aria-label="Where it stands">
-				<h2>{i.machine} is {plan.machineState === 'not-involved' ? 'not involved' : open ? 'locked out' : 'free again'}; the wheel is {plan.wheelDisposition === 'scrap' ? 'scrap' : 'quarantined'}</h2>
+				<h2>
+					{i.machine} is {plan.machineState === 'not-involved'
+						? 'not involved'
+						: open
+							? 'locked out'
+							: 'free again'}; the wheel is {plan.wheelDisposition === 'scrap' ? 'scrap' : 'quarantined'}
+				</h2>
 				<Reasons reasons={plan.reasons} most={8} />
-				<p>{RESTART_WORDS[plan.restartStation] ?? ''}{#if !open && data.role !== 'viewer'} <a href="/setups/new?machine={i.machineId}&route=crash-recovery">Start the recovery setup</a>.{/if}</p>
+				<p>
+					{RESTART_WORDS[plan.restartStation] ?? ''}{#if !open && data.role !== 'viewer'}
+						<a href="/setups/new?machine={i.machineId}&route=crash-recovery">Start the recovery setup</a
+						>.{/if}
+				</p>
 				{#if open}
-					<p class="quiet">A stop is closed by looking again, never by overriding. {data.role === 'lead' ? '' : 'A lead closes the plan.'} Follow the machine's and wheel's own instructions and local rules; spindle work belongs to trained people.</p>
-					{#if data.role === 'lead'}<button class="btn act" disabled={sender.busy || plan.verdict === 'stop'} onclick={() => sender.submit(path, { close: true, version: i.version })}>Close the incident</button>{/if}
+					<p class="quiet">
+						A stop is closed by looking again, never by overriding. {data.role === 'lead'
+							? ''
+							: 'A lead closes the plan.'} Follow the machine's and wheel's own instructions and local rules; spindle
+						work belongs to trained people.
+					</p>
+					{#if data.role === 'lead'}<button
+							class="btn act"
+							disabled={sender.busy || plan.verdict === 'stop'}
+							onclick={() => sender.submit(path, { close: true, version: i.version })}
+							>Close the incident</button
+						>{/if}
 				{/if}
-				<button class="link" aria-expanded={working} onclick={() => (working = !working)}>{working ? 'Hide the working' : 'Show the working'}</button>
-				{#if working}<LazyWorking id="keep.incident-plan" input={i.input} output={plan as never} version="" system="mm" />{/if}
+				<button class="link" aria-expanded={working} onclick={() => (working = !working)}
+					>{working ? 'Hide the working' : 'Show the working'}</button
+				>
+				{#if working}<LazyWorking
+						id="keep.incident-plan"
+						input={i.input}
+						output={plan as never}
+						version=""
+						system="mm"
+					/>{/if}
 			</section>
 		</div>
 	</div>
 </main>
 
 <style>
-	.cols { display: grid; grid-template-columns: minmax(340px, 1fr) 1.1fr; gap: 16px; align-items: start; } section { padding: 16px 18px; display: grid; gap: 10px; } .right { display: grid; gap: 16px; } .now { font: 700 26px/1.15 var(--text); max-width: none; } ol { list-style: none; padding: 0; }
-	.grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 8px 16px; } section > .btn, section > .link { justify-self: start; }
-	@media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } }
+	.cols {
+		display: grid;
+		grid-template-columns: minmax(340px, 1fr) 1.1fr;
+		gap: 16px;
+		align-items: start;
+	}
+	section {
+		padding: 16px 18px;
+		display: grid;
+		gap: 10px;
+	}
+	.right {
+		display: grid;
+		gap: 16px;
+	}
+	.now {
+		font: 700 26px/1.15 var(--text);
+		max-width: none;
+	}
+	ol {
+		list-style: none;
+		padding: 0;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+		gap: 8px 16px;
+	}
+	section > .btn,
+	section > .link {
+		justify-self: start;
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

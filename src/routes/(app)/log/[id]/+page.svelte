@@ -15,15 +15,76 @@
 <svelte:head><title>Record {r.id} - Uncinus</title></svelte:head>
 <main class="page">
 	<p class="back"><a href="/log">Log</a></p>
-	<div class="head"><h1>Record {r.id}</h1><p class="st"><VerdictMark state={r.verdict} label="" />{r.verdict}</p></div>
-	<p class="lead">{STATION_NAMES[r.station] ?? r.station}, {r.step}, by {r.by}, {when(r.atMs)}. {#if r.setupId}<a href="/setups/{r.setupId}">Setup {r.setupId}, {r.part}</a>, {r.machine}{:else}At the rack{/if}{#if r.wheel}, wheel <a href="/rack/{encodeURIComponent(r.wheel)}">{r.wheel}</a>{/if}.{#if r.replacesId} Replaces <a href="/log/{r.replacesId}">record {r.replacesId}</a>.{/if}</p>
+	<div class="head">
+		<h1>Record {r.id}</h1>
+		<p class="st"><VerdictMark state={r.verdict} label="" />{r.verdict}</p>
+	</div>
+	<p class="lead">
+		{STATION_NAMES[r.station] ?? r.station}, {r.step}, by {r.by}, {when(r.atMs)}. {#if r.setupId}<a
+				href="/setups/{r.setupId}">Setup {r.setupId}, {r.part}</a
+			>, {r.machine}{:else}At the rack{/if}{#if r.wheel}, wheel <a href="/rack/{encodeURIComponent(r.wheel)}"
+				>{r.wheel}</a
+			>{/if}.{#if r.replacesId}
+			Replaces <a href="/log/{r.replacesId}">record {r.replacesId}</a>.{/if}
+	</p>
 	{#if r.overrideReason}<p class="accepted"><b>Accepted with a reason:</b> {r.overrideReason}</p>{/if}
 	<Reasons reasons={(r.output.reasons ?? []) as Reason[]} most={12} />
-	{#if data.pictures.length}<div class="pics">{#each data.pictures as p, i (p.id)}<a href="/api/pictures/{p.id}" target="_blank"><img src="/api/pictures/{p.id}?small" alt="Picture {i + 1} of this record" /></a>{/each}</div>{/if}
-	{#if typeof r.input.recordingId === 'number'}<p><a href="/api/recordings/{r.input.recordingId}" download>The recording as WAV</a></p>{/if}
+	{#if data.pictures.length}<div class="pics">
+			{#each data.pictures as p, i (p.id)}<a href="/api/pictures/{p.id}" target="_blank"
+					><img src="/api/pictures/{p.id}?small" alt="Picture {i + 1} of this record" /></a
+				>{/each}
+		</div>{/if}
+	{#if typeof r.input.recordingId === 'number'}<p>
+			<a href="/api/recordings/{r.input.recordingId}" download>The recording as WAV</a>
+		</p>{/if}
 	<WorkingSheet calculation={c} input={r.input} output={r.output} version={r.coreVersion} />
-	{#if r.coreVersion !== CORE_VERSION}<p class="quiet">Computed by core {r.coreVersion}; this shop now runs {CORE_VERSION}. The record keeps what was computed then.</p>{/if}
-	<details><summary>As it is kept</summary><pre class="num">{JSON.stringify({ entered: r.entered, input: r.input, output: r.output }, null, 1)}</pre></details>
+	{#if r.coreVersion !== CORE_VERSION}<p class="quiet">
+			Computed by core {r.coreVersion}; this shop now runs {CORE_VERSION}. The record keeps what was computed
+			then.
+		</p>{/if}
+	<details>
+		<summary>As it is kept</summary>
+		<pre class="num">{JSON.stringify({ entered: r.entered, input: r.input, output: r.output }, null, 1)}</pre>
+	</details>
 </main>
 
-<style>.pics { display: flex; gap: 6px; } .pics img { height: 90px; display: block; border: 1px solid var(--rule); } main { display: grid; gap: 12px; max-width: 1000px; } .head { margin: 0; } .st { display: inline-flex; gap: 7px; align-items: center; font-weight: 600; } .accepted { background: var(--caution-soft); padding: 8px 12px; } pre { overflow: auto; max-height: 420px; background: var(--well); padding: 12px; font-size: 12.5px; } summary { cursor: pointer; min-height: 30px; }</style>
+<style>
+	.pics {
+		display: flex;
+		gap: 6px;
+	}
+	.pics img {
+		height: 90px;
+		display: block;
+		border: 1px solid var(--rule);
+	}
+	main {
+		display: grid;
+		gap: 12px;
+		max-width: 1000px;
+	}
+	.head {
+		margin: 0;
+	}
+	.st {
+		display: inline-flex;
+		gap: 7px;
+		align-items: center;
+		font-weight: 600;
+	}
+	.accepted {
+		background: var(--caution-soft);
+		padding: 8px 12px;
+	}
+	pre {
+		overflow: auto;
+		max-height: 420px;
+		background: var(--well);
+		padding: 12px;
+		font-size: 12.5px;
+	}
+	summary {
+		cursor: pointer;
+		min-height: 30px;
+	}
+</style>

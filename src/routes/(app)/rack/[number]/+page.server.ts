@@ -9,5 +9,14 @@ export async function load({ params, locals }) {
 	const wheel = params.number.length <= 20 ? await wheelByNumber(params.number) : undefined;
 	if (!wheel) error(404, { message: `There is no wheel ${params.number.slice(0, 20)} on the rack.` });
 	const [pictures, { pastRings }] = await Promise.all([picturesOfWheel(wheel.id), ringsOf(wheel)]);
-	return { wheel, pictures, past: pastRings, ledger: await ledger(wheel.id), records: await log({ wheel: wheel.number }, 8), lead: locals.user!.role === 'lead', mayWrite: locals.user!.role !== 'viewer', draft: await draftOf(locals.user!.id, `wheel-${wheel.number}`) };
+	return {
+		wheel,
+		pictures,
+		past: pastRings,
+		ledger: await ledger(wheel.id),
+		records: await log({ wheel: wheel.number }, 8),
+		lead: locals.user!.role === 'lead',
+		mayWrite: locals.user!.role !== 'viewer',
+		draft: await draftOf(locals.user!.id, `wheel-${wheel.number}`)
+	};
 }

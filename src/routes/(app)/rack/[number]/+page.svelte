@@ -20,45 +20,190 @@
 	const received = $derived(page.url.searchParams.has('received'));
 	const mark = { available: 'ok', mounted: 'now', quarantined: 'stop', scrapped: 'stop' } as const;
 	const facts = $derived([
-		['Abrasive', w.family ? FAMILY_NAMES[w.family as keyof typeof FAMILY_NAMES] ?? w.family : 'not known'], ['Grain', w.gritMeanUm ? `${w.gritNumber ?? ''} about ${quantity(w.gritMeanUm, 'um')}` : 'not known'], ['Grade, structure', `${w.grade ?? '-'}, ${w.structure ?? '-'}`], ['Bond', w.bondFamily ?? 'not known'],
-		['Printed', w.marking], ['Mass when new', quantity(w.massKg, 'kg')], ['Use by', w.expiresOn ?? 'does not age'], ['Place', w.place]
+		['Abrasive', w.family ? (FAMILY_NAMES[w.family as keyof typeof FAMILY_NAMES] ?? w.family) : 'not known'],
+		['Grain', w.gritMeanUm ? `${w.gritNumber ?? ''} about ${quantity(w.gritMeanUm, 'um')}` : 'not known'],
+		['Grade, structure', `${w.grade ?? '-'}, ${w.structure ?? '-'}`],
+		['Bond', w.bondFamily ?? 'not known'],
+		['Printed', w.marking],
+		['Mass when new', quantity(w.massKg, 'kg')],
+		['Use by', w.expiresOn ?? 'does not age'],
+		['Place', w.place]
 	] as const);
 </script>
 
 <svelte:head><title>Wheel {w.number} - Uncinus</title></svelte:head>
 <main class="page">
 	<p class="back"><a href="/rack">Rack</a></p>
-	<div class="head"><h1>Wheel {w.number}</h1><p class="num mk">{w.canonical || w.marking}</p><p class="st"><VerdictMark state={mark[w.state]} label="" />{STATE_WORDS[w.state]}{w.stateReason ? `: ${w.stateReason}` : ''}{#if w.heldBy}, <a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</p><span class="sp"></span>{#if data.mayWrite && w.state !== 'scrapped' && (w.heldBy === null || w.inPack)}<a class="btn" href="{here}/look">Look it over</a><a class="btn" href="{here}/ring">Ring it</a>{/if}<a class="btn" class:act={received} href="/api/rack/tags?n={encodeURIComponent(w.number)}" target="_blank">Print its tag</a></div>
-	{#if received}<p class="got" role="status"><VerdictMark state={w.state === 'quarantined' ? 'stop' : 'ok'} label="" />{w.state === 'quarantined' ? 'Set aside. Print its tag, hang it on, keep it apart from the others.' : 'On the rack. Print its tag and hang it on, then ring it.'}</p>{/if}
+	<div class="head">
+		<h1>Wheel {w.number}</h1>
+		<p class="num mk">{w.canonical || w.marking}</p>
+		<p class="st">
+			<VerdictMark state={mark[w.state]} label="" />{STATE_WORDS[w.state]}{w.stateReason
+				? `: ${w.stateReason}`
+				: ''}{#if w.heldBy}, <a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}
+		</p>
+		<span class="sp"></span>{#if data.mayWrite && w.state !== 'scrapped' && (w.heldBy === null || w.inPack)}<a
+				class="btn"
+				href="{here}/look">Look it over</a
+			><a class="btn" href="{here}/ring">Ring it</a>{/if}<a
+			class="btn"
+			class:act={received}
+			href="/api/rack/tags?n={encodeURIComponent(w.number)}"
+			target="_blank">Print its tag</a
+		>
+	</div>
+	{#if received}<p class="got" role="status">
+			<VerdictMark state={w.state === 'quarantined' ? 'stop' : 'ok'} label="" />{w.state === 'quarantined'
+				? 'Set aside. Print its tag, hang it on, keep it apart from the others.'
+				: 'On the rack. Print its tag and hang it on, then ring it.'}
+		</p>{/if}
 	<div class="cols">
 		<section class="sheet" aria-label="Size and limits">
 			<WheelSection wheel={w} height={220} />
 			<h2>Limits</h2>
 			<p class="num big">{limit === null ? 'no speed' : quantity(Math.floor(limit), 'rpm')}</p>
-			<p class="quiet">{limit === null ? 'No speed is marked. It must not run.' : `never faster, however worn${w.ratedMps !== null ? `; marked ${quantity(w.ratedMps, 'm/s')}, at this rpm the rim now runs ${quantity(surfaceSpeedMps(w.diameterMm, limit), 'm/s')}` : ''}`}</p>
+			<p class="quiet">
+				{limit === null
+					? 'No speed is marked. It must not run.'
+					: `never faster, however worn${w.ratedMps !== null ? `; marked ${quantity(w.ratedMps, 'm/s')}, at this rpm the rim now runs ${quantity(surfaceSpeedMps(w.diameterMm, limit), 'm/s')}` : ''}`}
+			</p>
 			<LifeBar newMm={w.newDiameterMm} nowMm={w.diameterMm} minMm={w.minDiameterMm} units="mm" />
 		</section>
 		<section class="sheet" aria-label="What it is">
-			{#if data.pictures.length}<div class="pics">{#each data.pictures as p, i (p.id)}<a href="/api/pictures/{p.id}" target="_blank"><img src="/api/pictures/{p.id}?small" alt="Picture {i + 1} of wheel {w.number}, {when(p.at)}" loading="lazy" /></a>{/each}</div>{/if}
-			<dl>{#each facts as [k, v] (k)}<div><dt>{k}</dt><dd class="num">{v}</dd></div>{/each}</dl>
-			<h3>How it is kept</h3><ul>{#each storageRules(w) as r (r)}<li>{r}</li>{/each}</ul>
-			{#if data.mayWrite && w.state !== 'scrapped'}<JudgeWheel wheel={w} lead={data.lead} draft={data.draft} />{/if}
+			{#if data.pictures.length}<div class="pics">
+					{#each data.pictures as p, i (p.id)}<a href="/api/pictures/{p.id}" target="_blank"
+							><img
+								src="/api/pictures/{p.id}?small"
+								alt="Picture {i + 1} of wheel {w.number}, {when(p.at)}"
+								loading="lazy"
+							/></a
+						>{/each}
+				</div>{/if}
+			<dl>
+				{#each facts as [k, v] (k)}<div>
+						<dt>{k}</dt>
+						<dd class="num">{v}</dd>
+					</div>{/each}
+			</dl>
+			<h3>How it is kept</h3>
+			<ul>
+				{#each storageRules(w) as r (r)}<li>{r}</li>{/each}
+			</ul>
+			{#if data.mayWrite && w.state !== 'scrapped'}<JudgeWheel
+					wheel={w}
+					lead={data.lead}
+					draft={data.draft}
+				/>{/if}
 		</section>
 		<section class="sheet ledger" aria-label="Ledger">
 			<h2>Ledger</h2>
-			<table><thead><tr><th>When</th><th>What</th><th class="r">⌀ after</th><th>Note</th><th>Who</th></tr></thead>
-				<tbody>{#each [...data.ledger].reverse() as l (l.id)}<tr><td>{when(l.at)}</td><td>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href="/setups/{l.setupId}">{l.setupId}</a>{/if}</td><td class="num r">{l.diameterAfterMm ?? ''}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr>{/each}</tbody></table>
-			{#if data.past.some((p) => p.frequencyHz !== null)}<h2>Its ring over its life</h2><RingTrend past={data.past} wheel={w} />{/if}
+			<table>
+				<thead><tr><th>When</th><th>What</th><th class="r">⌀ after</th><th>Note</th><th>Who</th></tr></thead>
+				<tbody
+					>{#each [...data.ledger].reverse() as l (l.id)}<tr
+							><td>{when(l.at)}</td><td
+								>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href="/setups/{l.setupId}">{l.setupId}</a
+									>{/if}</td
+							><td class="num r">{l.diameterAfterMm ?? ''}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr
+						>{/each}</tbody
+				>
+			</table>
+			{#if data.past.some((p) => p.frequencyHz !== null)}<h2>Its ring over its life</h2>
+				<RingTrend past={data.past} wheel={w} />{/if}
 			<p><a href="/log?wheel={encodeURIComponent(w.number)}">Every record of this wheel</a></p>
 		</section>
 	</div>
 </main>
 
 <style>
-	.pics { display: flex; gap: 6px; flex-wrap: wrap; } .pics img { height: 64px; display: block; border: 1px solid var(--rule); } .got { display: flex; gap: 8px; align-items: center; font-weight: 650; margin-bottom: 10px; } ul { padding-left: 18px; font-size: 13.5px; color: var(--ink2); }
-	.back { margin-bottom: 6px; } .mk { font-size: 20px; font-weight: 680; } .st { display: inline-flex; gap: 7px; align-items: center; font-weight: 600; }
-	.cols { display: grid; grid-template-columns: 350px minmax(260px, 340px) 1fr; gap: 16px; align-items: start; } section { padding: 14px 16px; display: grid; gap: 8px; } .big { font-size: 34px; font-weight: 700; line-height: 1; }
-	dl div { display: flex; justify-content: space-between; gap: 12px; padding: 6px 0; border-bottom: 1px solid var(--rule); } dt { color: var(--ink2); } dd { text-align: right; font-weight: 600; overflow-wrap: anywhere; }
-	td, th { padding: 6px 8px; font-size: 13.5px; } .r { text-align: right; } .ledger { overflow-x: auto; }
-	@media (max-width: 1180px) { .cols { grid-template-columns: 1fr 1fr; } .ledger { grid-column: 1 / -1; } } @media (max-width: 760px) { .cols { grid-template-columns: 1fr; } }
+	.pics {
+		display: flex;
+		gap: 6px;
+		flex-wrap: wrap;
+	}
+	.pics img {
+		height: 64px;
+		display: block;
+		border: 1px solid var(--rule);
+	}
+	.got {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		font-weight: 650;
+		margin-bottom: 10px;
+	}
+	ul {
+		padding-left: 18px;
+		font-size: 13.5px;
+		color: var(--ink2);
+	}
+	.back {
+		margin-bottom: 6px;
+	}
+	.mk {
+		font-size: 20px;
+		font-weight: 680;
+	}
+	.st {
+		display: inline-flex;
+		gap: 7px;
+		align-items: center;
+		font-weight: 600;
+	}
+	.cols {
+		display: grid;
+		grid-template-columns: 350px minmax(260px, 340px) 1fr;
+		gap: 16px;
+		align-items: start;
+	}
+	section {
+		padding: 14px 16px;
+		display: grid;
+		gap: 8px;
+	}
+	.big {
+		font-size: 34px;
+		font-weight: 700;
+		line-height: 1;
+	}
+	dl div {
+		display: flex;
+		justify-content: space-between;
+		gap: 12px;
+		padding: 6px 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	dt {
+		color: var(--ink2);
+	}
+	dd {
+		text-align: right;
+		font-weight: 600;
+		overflow-wrap: anywhere;
+	}
+	td,
+	th {
+		padding: 6px 8px;
+		font-size: 13.5px;
+	}
+	.r {
+		text-align: right;
+	}
+	.ledger {
+		overflow-x: auto;
+	}
+	@media (max-width: 1180px) {
+		.cols {
+			grid-template-columns: 1fr 1fr;
+		}
+		.ledger {
+			grid-column: 1 / -1;
+		}
+	}
+	@media (max-width: 760px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

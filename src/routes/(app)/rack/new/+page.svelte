@@ -22,23 +22,90 @@
 	const entry = new Entry({ fields: WHEEL_FIELDS, key: 'wheel-new', draft: data.draft });
 	const look = new Entry({ fields: LOOK_FIELDS, key: 'wheel-new-look', draft: data.look });
 	const sender = new Sender();
-	const quietly = <T,>(work: () => T): T | null => { try { return work(); } catch (e) { if (e instanceof InputFault) return null; throw e; } };
-	const read = $derived.by(() => { const text = String(entry.at('marking') ?? ''); return text.trim() ? quietly(() => parseMarking.run({ text })) : null; });
+	const quietly = <T,>(work: () => T): T | null => {
+		try {
+			return work();
+		} catch (e) {
+			if (e instanceof InputFault) return null;
+			throw e;
+		}
+	};
+	const read = $derived.by(() => {
+		const text = String(entry.at('marking') ?? '');
+		return text.trim() ? quietly(() => parseMarking.run({ text })) : null;
+	});
 	const v = $derived(entry.result.values as Record<string, number>);
-	const drawn = $derived(v.newDiameterMm && v.widthMm && v.boreMm && v.boreMm < v.newDiameterMm ? { family: read?.abrasive?.family ?? null, diameterMm: v.diameterMm ?? v.newDiameterMm, newDiameterMm: v.newDiameterMm, minDiameterMm: v.minDiameterMm ?? v.boreMm, boreMm: v.boreMm, widthMm: v.widthMm } : null);
+	const drawn = $derived(
+		v.newDiameterMm && v.widthMm && v.boreMm && v.boreMm < v.newDiameterMm
+			? {
+					family: read?.abrasive?.family ?? null,
+					diameterMm: v.diameterMm ?? v.newDiameterMm,
+					newDiameterMm: v.newDiameterMm,
+					minDiameterMm: v.minDiameterMm ?? v.boreMm,
+					boreMm: v.boreMm,
+					widthMm: v.widthMm
+				}
+			: null
+	);
 	const bondFamily = $derived(read?.bond?.family ?? null);
-	const shown = $derived({ diameterMm: drawn?.diameterMm ?? 250, boreMm: drawn?.boreMm ?? 76, bondFamily, expiresOn: (entry.at('expiresOn') || entry.at('madeOn') || null) as string | null });
-	const taken = $derived(entry.result.fault ? null : quietly(() => intake({ ...Object.fromEntries(WHEEL_FIELDS.map((f) => [f.name, ('default' in f ? f.default : null)])), ...entry.result.values } as never)));
-	const looked = $derived(quietly(() => lookOf({ bondFamily, ratedMps: taken?.ratedMps ?? v.ratedMps ?? read?.maxSpeedMps ?? null, ratedRpm: taken?.ratedRpm ?? v.ratedRpm ?? read?.maxSpeedRpm ?? null, expiresOn: taken?.wheel.expiresOn ?? null }, data.today, { ...Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, ('default' in f ? f.default : null)])), ...look.result.values }, data.limits)));
+	const shown = $derived({
+		diameterMm: drawn?.diameterMm ?? 250,
+		boreMm: drawn?.boreMm ?? 76,
+		bondFamily,
+		expiresOn: (entry.at('expiresOn') || entry.at('madeOn') || null) as string | null
+	});
+	const taken = $derived(
+		entry.result.fault
+			? null
+			: quietly(() =>
+					intake({
+						...Object.fromEntries(WHEEL_FIELDS.map((f) => [f.name, 'default' in f ? f.default : null])),
+						...entry.result.values
+					} as never)
+				)
+	);
+	const looked = $derived(
+		quietly(() =>
+			lookOf(
+				{
+					bondFamily,
+					ratedMps: taken?.ratedMps ?? v.ratedMps ?? read?.maxSpeedMps ?? null,
+					ratedRpm: taken?.ratedRpm ?? v.ratedRpm ?? read?.maxSpeedRpm ?? null,
+					expiresOn: taken?.wheel.expiresOn ?? null
+				},
+				data.today,
+				{
+					...Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, 'default' in f ? f.default : null])),
+					...look.result.values
+				},
+				data.limits
+			)
+		)
+	);
 	const seen = $derived(looked?.[0]?.output ?? null);
 	const stop = $derived(seen?.verdict === 'stop' || taken?.state === 'quarantined');
-	const why = $derived(seen?.reasons?.find((r) => r.severity === 'stop')?.message ?? (taken?.reason ? `Set it aside: ${taken.reason}.` : ''));
-	const rules = $derived(drawn ? storageRules({ shape: String(taken?.shape ?? entry.at('shape') ?? '1'), bondFamily, diameterMm: drawn.diameterMm, widthMm: drawn.widthMm }) : []);
+	const why = $derived(
+		seen?.reasons?.find((r) => r.severity === 'stop')?.message ??
+			(taken?.reason ? `Set it aside: ${taken.reason}.` : '')
+	);
+	const rules = $derived(
+		drawn
+			? storageRules({
+					shape: String(taken?.shape ?? entry.at('shape') ?? '1'),
+					bondFamily,
+					diameterMm: drawn.diameterMm,
+					widthMm: drawn.widthMm
+				})
+			: []
+	);
 	const tone = $derived(toneOf(read?.abrasive?.family));
 	async function save() {
 		look.touchAll();
 		const done = await sender.submitEntry('/api/wheels/receive', entry, { look: look.result.values });
-		if (!done) { if (sender.trouble && look.fieldAt(sender.trouble.field)) look.blame(sender.trouble); return; }
+		if (!done) {
+			if (sender.trouble && look.fieldAt(sender.trouble.field)) look.blame(sender.trouble);
+			return;
+		}
 		await look.recorded();
 		await goto(`/rack/${encodeURIComponent(String(done.number))}?received`);
 	}
@@ -46,21 +113,100 @@
 
 <svelte:head><title>Receive a wheel - Uncinus</title></svelte:head>
 <main class="page" style="--wheel-fill:{tone.light};--wheel-edge:{tone.edge};--wheel-ink:{tone.ink}">
-	<div class="head"><h1>Receive a wheel</h1><p class="lead">Unpack it onto wood or rubber; carry it, never roll it. <a href="/rack">Rack</a></p></div>
+	<div class="head">
+		<h1>Receive a wheel</h1>
+		<p class="lead">Unpack it onto wood or rubber; carry it, never roll it. <a href="/rack">Rack</a></p>
+	</div>
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 	<div class="cols">
-		<section class="sheet" aria-label="What it says"><h2>What it says</h2><LabelPart {entry} {read} organic={isOrganic(bondFamily ?? '')} /></section>
+		<section class="sheet" aria-label="What it says">
+			<h2>What it says</h2>
+			<LabelPart {entry} {read} organic={isOrganic(bondFamily ?? '')} />
+		</section>
 		<section class="sheet" aria-label="What you see">
 			<h2>What you see</h2>
 			<LookForm entry={look} wheel={shown} place="wheel-new" askMade={false} />
-			{#if seen}<p class="verdict" class:stop role="status"><VerdictMark state={stop ? 'stop' : seen.verdict === 'caution' ? 'caution' : 'ok'} size={26} label="" />{stop ? 'Set it aside' : seen.nextStep === 'clean-dry-recheck' ? 'Clean and dry it, then look again' : 'Sound to look at: ring it next'}</p><Reasons reasons={seen.reasons as never} />{#if stop && !seen.reasons?.some((r) => r.severity === 'stop')}<p>{why}</p>{/if}{/if}
-			{#if drawn || rules.length}<details><summary>Section and how to keep it</summary>{#if drawn}<WheelSection wheel={drawn} height={150} />{/if}<ul>{#each rules as r (r)}<li>{r}</li>{/each}</ul><p class="quiet">What its maker says goes before this.</p></details>{/if}
+			{#if seen}<p class="verdict" class:stop role="status">
+					<VerdictMark
+						state={stop ? 'stop' : seen.verdict === 'caution' ? 'caution' : 'ok'}
+						size={26}
+						label=""
+					/>{stop
+						? 'Set it aside'
+						: seen.nextStep === 'clean-dry-recheck'
+							? 'Clean and dry it, then look again'
+							: 'Sound to look at: ring it next'}
+				</p>
+				<Reasons
+					reasons={seen.reasons as never}
+				/>{#if stop && !seen.reasons?.some((r) => r.severity === 'stop')}<p>{why}</p>{/if}{/if}
+			{#if drawn || rules.length}<details>
+					<summary>Section and how to keep it</summary>{#if drawn}<WheelSection
+							wheel={drawn}
+							height={150}
+						/>{/if}
+					<ul>
+						{#each rules as r (r)}<li>{r}</li>{/each}
+					</ul>
+					<p class="quiet">What its maker says goes before this.</p>
+				</details>{/if}
 		</section>
 	</div>
-	<div class="sheet foot"><ActionBar label={stop ? 'Set it aside, quarantined' : 'Accept it onto the rack'} onact={save} busy={sender.busy} {stop}><span class="quiet">{stop ? why : 'It is booked with this look, its pictures and your name. Its tag is printed next.'}</span>{#snippet aside()}<ShowWorking computed={looked ?? []} system="mm" />{/snippet}</ActionBar></div>
+	<div class="sheet foot">
+		<ActionBar
+			label={stop ? 'Set it aside, quarantined' : 'Accept it onto the rack'}
+			onact={save}
+			busy={sender.busy}
+			{stop}
+			><span class="quiet"
+				>{stop
+					? why
+					: 'It is booked with this look, its pictures and your name. Its tag is printed next.'}</span
+			>{#snippet aside()}<ShowWorking computed={looked ?? []} system="mm" />{/snippet}</ActionBar
+		>
+	</div>
 </main>
 
 <style>
-	.cols { display: grid; grid-template-columns: minmax(330px, 5fr) 7fr; gap: 16px; margin-top: 10px; align-items: start; } section { padding: 12px 18px 14px; display: grid; gap: 8px; min-width: 0; } .foot { padding: 0 18px; position: sticky; bottom: 0; border-top-width: 1px; } .verdict { display: flex; gap: 10px; align-items: center; font: 700 22px/1.2 var(--text); } .verdict.stop { color: var(--stop); } summary { cursor: pointer; min-height: 30px; font-weight: 600; } ul { padding-left: 20px; }
-	@media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } }
+	.cols {
+		display: grid;
+		grid-template-columns: minmax(330px, 5fr) 7fr;
+		gap: 16px;
+		margin-top: 10px;
+		align-items: start;
+	}
+	section {
+		padding: 12px 18px 14px;
+		display: grid;
+		gap: 8px;
+		min-width: 0;
+	}
+	.foot {
+		padding: 0 18px;
+		position: sticky;
+		bottom: 0;
+		border-top-width: 1px;
+	}
+	.verdict {
+		display: flex;
+		gap: 10px;
+		align-items: center;
+		font: 700 22px/1.2 var(--text);
+	}
+	.verdict.stop {
+		color: var(--stop);
+	}
+	summary {
+		cursor: pointer;
+		min-height: 30px;
+		font-weight: 600;
+	}
+	ul {
+		padding-left: 20px;
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

@@ -18,41 +18,118 @@
 	$effect.pre(() => desk.update(data.facts, data.decision));
 	const here = $derived((page.params.station ?? desk.decision.current) as StationId);
 	// What went wrong at one station is not carried to the next.
-	$effect(() => { void page.url.pathname; untrack(() => { desk.trouble = null; }); });
+	$effect(() => {
+		void page.url.pathname;
+		untrack(() => {
+			desk.trouble = null;
+		});
+	});
 	const view = $derived(desk.decision.stations.find((s) => s.id === here));
 	const next = $derived(desk.facts.stations[desk.facts.stations.indexOf(here) + 1]);
 	const title = $derived(next ? `Before ${DOING[next]}` : 'In the ledger');
 	/** The open station, once this one is done. */
-	const onward = $derived(view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished' ? { name: DOING[desk.decision.current] ?? '', href: `/setups/${desk.facts.id}/${desk.decision.current}` } : null);
+	const onward = $derived(
+		view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished'
+			? {
+					name: DOING[desk.decision.current] ?? '',
+					href: `/setups/${desk.facts.id}/${desk.decision.current}`
+				}
+			: null
+	);
 	const tone = $derived(desk.facts.wheel ? toneOf(desk.facts.wheel.family) : null);
-	const wanted = $derived(String(desk.facts.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')?.output.marking ?? ''));
+	const wanted = $derived(
+		String(
+			desk.facts.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')?.output
+				.marking ?? ''
+		)
+	);
 	const checks = $derived(desk.facts.route.checks.filter((c) => c.station === here));
-	const stationKeys = $derived(desk.decision.stations.map((s, i) => ({ key: String((i + 1) % 10), name: s.name, href: `/setups/${desk.facts.id}/${s.id}` })));
+	const stationKeys = $derived(
+		desk.decision.stations.map((s, i) => ({
+			key: String((i + 1) % 10),
+			name: s.name,
+			href: `/setups/${desk.facts.id}/${s.id}`
+		}))
+	);
 </script>
 
 <svelte:head><title>{STATION_NAMES[here] ?? 'Setup'}, setup {desk.facts.id} - Uncinus</title></svelte:head>
 <Keys stations={stationKeys} />
 <div class="setup">
-	<Rim stations={desk.decision.stations} {here} setupId={desk.facts.id} wheel={desk.facts.wheel} mount={desk.facts.mount?.code ?? null} {wanted} />
+	<Rim
+		stations={desk.decision.stations}
+		{here}
+		setupId={desk.facts.id}
+		wheel={desk.facts.wheel}
+		mount={desk.facts.mount?.code ?? null}
+		{wanted}
+	/>
 	<div class="right">
 		<SetupHeader {desk} />
 		<div class="body">
-			<main style={tone ? `--wheel-fill:${tone.light};--wheel-edge:${tone.edge};--wheel-ink:${tone.ink}` : ''}>
+			<main
+				style={tone ? `--wheel-fill:${tone.light};--wheel-edge:${tone.edge};--wheel-ink:${tone.ink}` : ''}
+			>
 				{#if desk.trouble}<p class="trouble" role="alert">{desk.trouble.message}</p>{/if}
-				{#if checks.length && !page.url.pathname.endsWith('/wrong')}<ShopChecks {desk} station={here} {checks} />{/if}
+				{#if checks.length && !page.url.pathname.endsWith('/wrong')}<ShopChecks
+						{desk}
+						station={here}
+						{checks}
+					/>{/if}
 				{@render children()}
 			</main>
-			{#if view && !page.url.pathname.endsWith('/wrong')}<GateColumn {title} lines={view.lines} {desk} onward={onward} />{/if}
+			{#if view && !page.url.pathname.endsWith('/wrong')}<GateColumn
+					{title}
+					lines={view.lines}
+					{desk}
+					{onward}
+				/>{/if}
 		</div>
 	</div>
 </div>
 
 <style>
-	.setup { display: grid; grid-template-columns: 250px 1fr; min-height: 100vh; }
-	.right { display: grid; grid-template-rows: auto 1fr; min-width: 0; }
-	.body { display: grid; grid-template-columns: minmax(0, 1fr) 308px; }
-	main { background: var(--sheet); border-top: 3px solid var(--ink); padding: 18px 24px 0; min-width: 0; display: flex; flex-direction: column; }
-	.trouble { background: var(--stop-soft); border-left: 4px solid var(--stop); padding: 9px 12px; margin-bottom: 12px; font-weight: 600; max-width: none; }
-	@media (max-width: 1080px) { .body { grid-template-columns: 1fr; } }
-	@media (max-width: 900px) { .setup { grid-template-columns: 1fr; } main { padding: 14px 14px 0; } }
+	.setup {
+		display: grid;
+		grid-template-columns: 250px 1fr;
+		min-height: 100vh;
+	}
+	.right {
+		display: grid;
+		grid-template-rows: auto 1fr;
+		min-width: 0;
+	}
+	.body {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 308px;
+	}
+	main {
+		background: var(--sheet);
+		border-top: 3px solid var(--ink);
+		padding: 18px 24px 0;
+		min-width: 0;
+		display: flex;
+		flex-direction: column;
+	}
+	.trouble {
+		background: var(--stop-soft);
+		border-left: 4px solid var(--stop);
+		padding: 9px 12px;
+		margin-bottom: 12px;
+		font-weight: 600;
+		max-width: none;
+	}
+	@media (max-width: 1080px) {
+		.body {
+			grid-template-columns: 1fr;
+		}
+	}
+	@media (max-width: 900px) {
+		.setup {
+			grid-template-columns: 1fr;
+		}
+		main {
+			padding: 14px 14px 0;
+		}
+	}
 </style>

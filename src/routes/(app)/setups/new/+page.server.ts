@@ -6,7 +6,21 @@ import { routes } from '$lib/server/routes';
 import { liveSetups, loadSetup } from '$lib/server/setups';
 
 export async function load({ locals, url }) {
-	if (locals.user!.role === 'viewer') error(403, { message: 'You may look but not record. Ask a lead for another role.' });
-	const busy = new Map((await Promise.all((await liveSetups()).map((id) => loadSetup(id)))).map((s) => [s!.facts.machine.id, { id: s!.facts.id, part: s!.facts.part, state: s!.facts.state }]));
-	return { machines: (await machines()).map((m) => ({ ...m, live: busy.get(m.id) ?? null })), mounts: await mounts(), routes: await routes(), guidelines: await guidelinesNow(), draft: await draftOf(locals.user!.id, 'setup-new'), machine: Number(url.searchParams.get('machine')) || null, route: url.searchParams.get('route') };
+	if (locals.user!.role === 'viewer')
+		error(403, { message: 'You may look but not record. Ask a lead for another role.' });
+	const busy = new Map(
+		(await Promise.all((await liveSetups()).map((id) => loadSetup(id)))).map((s) => [
+			s!.facts.machine.id,
+			{ id: s!.facts.id, part: s!.facts.part, state: s!.facts.state }
+		])
+	);
+	return {
+		machines: (await machines()).map((m) => ({ ...m, live: busy.get(m.id) ?? null })),
+		mounts: await mounts(),
+		routes: await routes(),
+		guidelines: await guidelinesNow(),
+		draft: await draftOf(locals.user!.id, 'setup-new'),
+		machine: Number(url.searchParams.get('machine')) || null,
+		route: url.searchParams.get('route')
+	};
 }

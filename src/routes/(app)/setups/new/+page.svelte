@@ -18,21 +18,46 @@
 
 	let { data } = $props();
 	/** What the advice needs; the rest may still be empty. */
-	const JOB = BRIEF_FIELDS.filter((f) => !['part', 'quantity', 'machineId', 'units'].includes(f.name)).map((f) => (f.name === 'targetRaUm' ? { ...f, required: false } : f));
-	const entry = new Entry({ fields: BRIEF_FIELDS, key: 'setup-new', draft: data.draft, start: { machineId: data.machine ?? undefined, route: data.routes.find((r) => r.code === data.route)?.code } });
+	const JOB = BRIEF_FIELDS.filter((f) => !['part', 'quantity', 'machineId', 'units'].includes(f.name)).map(
+		(f) => (f.name === 'targetRaUm' ? { ...f, required: false } : f)
+	);
+	const entry = new Entry({
+		fields: BRIEF_FIELDS,
+		key: 'setup-new',
+		draft: data.draft,
+		start: {
+			machineId: data.machine ?? undefined,
+			route: data.routes.find((r) => r.code === data.route)?.code
+		}
+	});
 	const sender = new Sender();
 	$effect(() => entry.switchTo(entry.at('units') === 'inch' ? 'inch' : 'mm'));
 	const v = $derived(entry.result.values as Record<string, never>);
 	const machine = $derived(data.machines.find((m) => m.id === v.machineId) ?? null);
-	const USUAL: Record<string, string> = { bench: 'bench-grinder', internal: 'glued-internal', lathe: 'lathe-tool-post' };
+	const USUAL: Record<string, string> = {
+		bench: 'bench-grinder',
+		internal: 'glued-internal',
+		lathe: 'lathe-tool-post'
+	};
 	const route = $derived(data.routes.find((r) => r.code === (entry.at('route') || 'toolroom')));
-	const usual = $derived(machine ? data.routes.find((r) => r.code === USUAL[machine.kind]) ?? null : null);
+	const usual = $derived(machine ? (data.routes.find((r) => r.code === USUAL[machine.kind]) ?? null) : null);
 	const advice = $derived.by(() => {
 		if (!v.material || !v.operation) return null;
-		try { return adviseFor(checkInput(JOB, v) as never, machine, data.guidelines); } catch (e) { if (e instanceof InputFault) return null; throw e; }
+		try {
+			return adviseFor(checkInput(JOB, v) as never, machine, data.guidelines);
+		} catch (e) {
+			if (e instanceof InputFault) return null;
+			throw e;
+		}
 	});
-	const wish = $derived(advice?.[0]?.output as unknown as ComponentProps<typeof Recommendation>['wish'] | undefined);
-	const cut = $derived((advice?.find((c) => c.calculation === 'spec.contact')?.output ?? null) as unknown as ComponentProps<typeof Recommendation>['cut']);
+	const wish = $derived(
+		advice?.[0]?.output as unknown as ComponentProps<typeof Recommendation>['wish'] | undefined
+	);
+	const cut = $derived(
+		(advice?.find((c) => c.calculation === 'spec.contact')?.output ?? null) as unknown as ComponentProps<
+			typeof Recommendation
+		>['cut']
+	);
 	async function start() {
 		const done = await sender.submitEntry('/api/setups', entry);
 		if (done) await goto(`/setups/${String(done.id)}`);
@@ -41,29 +66,116 @@
 
 <svelte:head><title>New setup - Uncinus</title></svelte:head>
 <main class="page">
-	<div class="head"><h1>New setup</h1><p class="lead">Tell the job. What it asks of a wheel appears as you go.</p></div>
+	<div class="head">
+		<h1>New setup</h1>
+		<p class="lead">Tell the job. What it asks of a wheel appears as you go.</p>
+	</div>
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 	<div class="cols">
 		<div class="sheet form">
 			<div class="grid">
-				<div class="wide"><TextField {entry} name="part" autofocus /></div><QuantityField {entry} name="quantity" /><ChoiceField {entry} name="units" label="Numbers in" />
-				<MaterialFinder {entry} /><QuantityField {entry} name="hardnessHrc" /><ChoiceField {entry} name="operation" label="Ground" words={OPERATION_WORDS} list /><QuantityField {entry} name="targetRaUm" />
-				<QuantityField {entry} name="minWidthMm" /><YesNo {entry} name="burnProne" /><YesNo {entry} name="interrupted" />
+				<div class="wide"><TextField {entry} name="part" autofocus /></div>
+				<QuantityField {entry} name="quantity" /><ChoiceField {entry} name="units" label="Numbers in" />
+				<MaterialFinder {entry} /><QuantityField {entry} name="hardnessHrc" /><ChoiceField
+					{entry}
+					name="operation"
+					label="Ground"
+					words={OPERATION_WORDS}
+					list
+				/><QuantityField {entry} name="targetRaUm" />
+				<QuantityField {entry} name="minWidthMm" /><YesNo {entry} name="burnProne" /><YesNo
+					{entry}
+					name="interrupted"
+				/>
 			</div>
-			<details><summary>The cut, if it is known</summary><div class="grid"><QuantityField {entry} name="workDiameterMm" /><QuantityField {entry} name="stockMm" /><QuantityField {entry} name="depthUm" /><QuantityField {entry} name="workSpeedMps" /><div class="wide"><ChoiceField {entry} name="contactArea" /></div></div></details>
+			<details>
+				<summary>The cut, if it is known</summary>
+				<div class="grid">
+					<QuantityField {entry} name="workDiameterMm" /><QuantityField
+						{entry}
+						name="stockMm"
+					/><QuantityField {entry} name="depthUm" /><QuantityField {entry} name="workSpeedMps" />
+					<div class="wide"><ChoiceField {entry} name="contactArea" /></div>
+				</div>
+			</details>
 			<MachinePicker {entry} machines={data.machines} />
-			<ActionBar label="Start the setup" onact={start} busy={sender.busy}><label class="route">Route <select class="plain-input" value={String(entry.at('route') ?? 'toolroom')} onchange={(e) => entry.set('route', e.currentTarget.value)}>{#each data.routes as r (r.code)}<option value={r.code}>{r.name}</option>{/each}</select></label><span class="quiet why">{route?.why}{usual && usual.code !== route?.code ? ` For this machine ${usual.name} is usual.` : ''}</span></ActionBar>
+			<ActionBar label="Start the setup" onact={start} busy={sender.busy}
+				><label class="route"
+					>Route <select
+						class="plain-input"
+						value={String(entry.at('route') ?? 'toolroom')}
+						onchange={(e) => entry.set('route', e.currentTarget.value)}
+						>{#each data.routes as r (r.code)}<option value={r.code}>{r.name}</option>{/each}</select
+					></label
+				><span class="quiet why"
+					>{route?.why}{usual && usual.code !== route?.code
+						? ` For this machine ${usual.name} is usual.`
+						: ''}</span
+				></ActionBar
+			>
 		</div>
 		<aside class="sheet side" aria-label="The wheel this job asks for" aria-live="polite">
 			<h2>The wheel this job asks for</h2>
-			{#if wish}<Recommendation {wish} {cut} burnProne={v.burnProne === true} finish={v.targetRaUm ?? null} stockMm={v.stockMm ?? null} />{:else}<p class="quiet">Material and operation decide the first letters; finish decides the grit.</p>{/if}
+			{#if wish}<Recommendation
+					{wish}
+					{cut}
+					burnProne={v.burnProne === true}
+					finish={v.targetRaUm ?? null}
+					stockMm={v.stockMm ?? null}
+				/>{:else}<p class="quiet">
+					Material and operation decide the first letters; finish decides the grit.
+				</p>{/if}
 		</aside>
 	</div>
 </main>
 
 <style>
-	.route { display: flex; gap: 8px; align-items: center; font-weight: 600; } .why { flex: 1; min-width: 180px; }
-	.cols { display: grid; grid-template-columns: 1fr 330px; gap: 16px; align-items: start; } .form { padding: 16px 18px 0; display: grid; gap: 12px; } .side { padding: 16px 18px; display: grid; gap: 10px; }
-	summary { cursor: pointer; min-height: 30px; font-weight: 600; } .grid { display: grid; grid-template-columns: repeat(4, 1fr); gap: 4px 16px; align-items: start; } .wide { grid-column: span 2; }
-	@media (max-width: 1100px) { .cols { grid-template-columns: 1fr; } .grid { grid-template-columns: 1fr 1fr; } }
+	.route {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		font-weight: 600;
+	}
+	.why {
+		flex: 1;
+		min-width: 180px;
+	}
+	.cols {
+		display: grid;
+		grid-template-columns: 1fr 330px;
+		gap: 16px;
+		align-items: start;
+	}
+	.form {
+		padding: 16px 18px 0;
+		display: grid;
+		gap: 12px;
+	}
+	.side {
+		padding: 16px 18px;
+		display: grid;
+		gap: 10px;
+	}
+	summary {
+		cursor: pointer;
+		min-height: 30px;
+		font-weight: 600;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(4, 1fr);
+		gap: 4px 16px;
+		align-items: start;
+	}
+	.wide {
+		grid-column: span 2;
+	}
+	@media (max-width: 1100px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+		.grid {
+			grid-template-columns: 1fr 1fr;
+		}
+	}
 </style>

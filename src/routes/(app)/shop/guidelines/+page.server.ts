@@ -1,6 +1,11 @@
 import { guidelineHistory, guidelineVersion, guidelinesNow } from '$lib/server/guidelines';
 
 export async function load({ locals }) {
-	const [now, history, recommend, rank] = await Promise.all([guidelinesNow(), guidelineHistory(), guidelineVersion('recommend'), guidelineVersion('rank')]);
+	const [now, history, recommend, rank] = await Promise.all([
+		guidelinesNow(),
+		guidelineHistory(),
+		guidelineVersion('recommend'),
+		guidelineVersion('rank')
+	]);
 	return { now, history, versions: { recommend, rank }, lead: locals.user!.role === 'lead' };
 }

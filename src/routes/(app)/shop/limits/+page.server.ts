@@ -2,5 +2,10 @@ import { draftsOf } from '$lib/server/drafts';
 import { guidelineVersion, limitsHistory } from '$lib/server/guidelines';
 
 export async function load({ locals }) {
-	return { history: await limitsHistory(), version: await guidelineVersion('limits'), drafts: await draftsOf(locals.user!.id, 'limits-'), lead: locals.user!.role === 'lead' };
+	return {
+		history: await limitsHistory(),
+		version: await guidelineVersion('limits'),
+		drafts: await draftsOf(locals.user!.id, 'limits-'),
+		lead: locals.user!.role === 'lead'
+	};
 }

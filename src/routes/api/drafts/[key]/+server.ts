@@ -2,5 +2,10 @@ import { answering, bodyOf } from '$lib/server/answer';
 import { dropDraft, keepDraft } from '$lib/server/drafts';
 
 /** Keeps what somebody has typed. */
-export const PUT = ({ params, request, locals }) => answering(async () => ({ kept: await keepDraft(locals.user!.id, params.key, await bodyOf(request)) }));
-export const DELETE = ({ params, locals }) => answering(async () => { await dropDraft(locals.user!.id, params.key); return { ok: true }; });
+export const PUT = ({ params, request, locals }) =>
+	answering(async () => ({ kept: await keepDraft(locals.user!.id, params.key, await bodyOf(request)) }));
+export const DELETE = ({ params, locals }) =>
+	answering(async () => {
+		await dropDraft(locals.user!.id, params.key);
+		return { ok: true };
+	});

@@ -2,8 +2,19 @@ import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/answer';
 import { workIncident } from '$lib/server/incidents';
 
 /** Books steps and findings of an incident plan, or closes it. */
-export const POST = ({ params, request, locals }) => answering(async () => {
-	const body = await bodyOf(request);
-	await workIncident(idOf(params.id, 'incident'), { done: body.done, findings: body.findings, close: body.close === true, version: versionOf(body), key: keyOf(body) }, locals.user!);
-	return { ok: true };
-});
+export const POST = ({ params, request, locals }) =>
+	answering(async () => {
+		const body = await bodyOf(request);
+		await workIncident(
+			idOf(params.id, 'incident'),
+			{
+				done: body.done,
+				findings: body.findings,
+				close: body.close === true,
+				version: versionOf(body),
+				key: keyOf(body)
+			},
+			locals.user!
+		);
+		return { ok: true };
+	});

@@ -11,7 +11,8 @@ export async function POST({ request, locals }) {
 	const fault = await answering(async () => {
 		mayWrite(locals.user!);
 		const body = await largeBodyOf(request);
-		if (!Array.isArray(body.lines) || body.lines.length === 0) throw new InputFault('lines', 'too-few', 'There is no wheel to take.');
+		if (!Array.isArray(body.lines) || body.lines.length === 0)
+			throw new InputFault('lines', 'too-few', 'There is no wheel to take.');
 		lines = body.lines as ImportLine[];
 		return {};
 	});
@@ -20,18 +21,49 @@ export async function POST({ request, locals }) {
 	const encoder = new TextEncoder();
 	const stream = new ReadableStream({
 		async start(controller) {
-			const say = (o: object) => { if (!gone) controller.enqueue(encoder.encode(`${JSON.stringify(o)}\n`)); };
+			const say = (o: object) => {
+				if (!gone) controller.enqueue(encoder.encode(`${JSON.stringify(o)}\n`));
+			};
 			try {
-				const taken = await importWheels(lines, locals.user!, (done) => say({ done, of: lines.length }), () => gone);
+				const taken = await importWheels(
+					lines,
+					locals.user!,
+					(done) => say({ done, of: lines.length }),
+					() => gone
+				);
 				say({ taken });
 			} catch (e) {
 				if (e instanceof InputFault || e instanceof Refused) say({ error: e.toJSON() });
-				else if (e instanceof DatabaseDown) say({ error: { field: '', code: 'database-down', message: 'The database went away. Nothing was taken; try again in a moment.' } });
-				else { logger.error({ err: e }, 'import'); say({ error: { field: '', code: 'unexpected', message: 'Something went wrong here, not with you. Nothing was taken; try again.' } }); }
+				else if (e instanceof DatabaseDown)
+					say({
+						error: {
+							field: '',
+							code: 'database-down',
+							message: 'The database went away. Nothing was taken; try again in a moment.'
+						}
+					});
+				else {
+					logger.error({ err: e }, 'import');
+					say({
+						error: {
+							field: '',
+							code: 'unexpected',
+							message: 'Something went wrong here, not with you. Nothing was taken; try again.'
+						}
+					});
+				}
 			}
 			if (!gone) controller.close();
 		},
-		cancel() { gone = true; }
+		cancel() {
+			gone = true;
+		}
 	});
-	return new Response(stream, { headers: { 'content-type': 'application/x-ndjson', 'cache-control': 'no-store', 'x-accel-buffering': 'no' } });
+	return new Response(stream, {
+		headers: {
+			'content-type': 'application/x-ndjson',
+			'cache-control': 'no-store',
+			'x-accel-buffering': 'no'
+		}
+	});
 }

@@ -3,8 +3,10 @@ import { MOST_WHEELS, knownNumbers } from '$lib/server/rack-import';
 import { InputFault } from '$lib/server/refused';
 
 /** Which of these numbers are on the rack already. */
-export const POST = ({ request }) => answering(async () => {
-	const { numbers } = await largeBodyOf(request);
-	if (!Array.isArray(numbers) || numbers.length > MOST_WHEELS || numbers.some((n) => typeof n !== 'string')) throw new InputFault('numbers', 'not-a-list', 'Send the numbers as a list of texts.');
-	return { known: await knownNumbers(numbers as string[]) };
-});
+export const POST = ({ request }) =>
+	answering(async () => {
+		const { numbers } = await largeBodyOf(request);
+		if (!Array.isArray(numbers) || numbers.length > MOST_WHEELS || numbers.some((n) => typeof n !== 'string'))
+			throw new InputFault('numbers', 'not-a-list', 'Send the numbers as a list of texts.');
+		return { known: await knownNumbers(numbers as string[]) };
+	});

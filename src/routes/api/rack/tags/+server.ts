@@ -9,5 +9,7 @@ export async function GET({ url }) {
 	const numbers = url.searchParams.getAll('n').slice(0, MOST_TAGS);
 	const wheels = (await Promise.all(numbers.map((n) => wheelByNumber(n)))).filter((w) => w !== undefined);
 	if (!wheels.length) error(404, { message: 'There is no such wheel to print a tag for.' });
-	return new Response(new Uint8Array(await wheelTags(wheels, url.origin)), { headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="tags.pdf"` } });
+	return new Response(new Uint8Array(await wheelTags(wheels, url.origin)), {
+		headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="tags.pdf"` }
+	});
 }

@@ -3,8 +3,12 @@ import { InputFault } from '$lib/server/refused';
 import { keepThing } from '$lib/server/shop';
 
 /** Adds a thing of the shop, or changes the one named in `of`. */
-export const POST = ({ params, request, locals }) => answering(async () => {
-	const body = await bodyOf(request);
-	if (body.of !== null && body.of !== undefined && typeof body.of !== 'string') throw new InputFault('of', 'not-text', 'Say which one is changed.');
-	return { key: await keepThing(params.kind, (body.of as string | null) ?? null, body.values, locals.user!) };
-});
+export const POST = ({ params, request, locals }) =>
+	answering(async () => {
+		const body = await bodyOf(request);
+		if (body.of !== null && body.of !== undefined && typeof body.of !== 'string')
+			throw new InputFault('of', 'not-text', 'Say which one is changed.');
+		return {
+			key: await keepThing(params.kind, (body.of as string | null) ?? null, body.values, locals.user!)
+		};
+	});

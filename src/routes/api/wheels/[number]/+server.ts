@@ -4,11 +4,14 @@ import { mayWrite } from '$lib/server/work';
 import { WHEEL_ACTIONS, type WheelAction, judgeWheel } from '$lib/server/wheels';
 
 /** Quarantines, clears or scraps a wheel. */
-export const POST = ({ params, request, locals }) => answering(async () => {
-	mayWrite(locals.user!);
-	const { action, reason } = await bodyOf(request);
-	if (!WHEEL_ACTIONS.includes(action as WheelAction)) throw new InputFault('action', 'unknown-choice', `The action is one of ${WHEEL_ACTIONS.join(', ')}.`);
-	if (typeof reason !== 'string') throw new InputFault('reason', 'missing', 'Write a reason of at least 10 characters.');
-	await judgeWheel(params.number, action as WheelAction, reason, locals.user!);
-	return { ok: true };
-});
+export const POST = ({ params, request, locals }) =>
+	answering(async () => {
+		mayWrite(locals.user!);
+		const { action, reason } = await bodyOf(request);
+		if (!WHEEL_ACTIONS.includes(action as WheelAction))
+			throw new InputFault('action', 'unknown-choice', `The action is one of ${WHEEL_ACTIONS.join(', ')}.`);
+		if (typeof reason !== 'string')
+			throw new InputFault('reason', 'missing', 'Write a reason of at least 10 characters.');
+		await judgeWheel(params.number, action as WheelAction, reason, locals.user!);
+		return { ok: true };
+	});

@@ -3,8 +3,9 @@ import { receiveWheel } from '$lib/server/inspections';
 import { mayWrite } from '$lib/server/work';
 
 /** Receives a wheel: on the rack with its first look, or set aside. */
-export const POST = ({ request, locals }) => answering(async () => {
-	mayWrite(locals.user!);
-	const body = await bodyOf(request);
-	return receiveWheel(body.values, body.look, keyOf(body), locals.user!);
-});
+export const POST = ({ request, locals }) =>
+	answering(async () => {
+		mayWrite(locals.user!);
+		const body = await bodyOf(request);
+		return receiveWheel(body.values, body.look, keyOf(body), locals.user!);
+	});

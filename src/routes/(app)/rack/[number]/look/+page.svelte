@@ -15,15 +15,27 @@
 	const entry = new Entry({ fields: LOOK_FIELDS, key: `look-${data.wheel.number}`, draft: data.draft });
 	const sender = new Sender();
 	const computed = $derived.by(() => {
-		const full = Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, entry.result.values[f.name] ?? ('default' in f ? f.default : null)]));
-		try { return lookOf(w, data.today, full, data.limits); } catch (e) { if (e instanceof InputFault) return []; throw e; }
+		const full = Object.fromEntries(
+			LOOK_FIELDS.map((f) => [f.name, entry.result.values[f.name] ?? ('default' in f ? f.default : null)])
+		);
+		try {
+			return lookOf(w, data.today, full, data.limits);
+		} catch (e) {
+			if (e instanceof InputFault) return [];
+			throw e;
+		}
 	});
 	const out = $derived(computed[0]?.output ?? null);
 	const stop = $derived(out?.verdict === 'stop');
 	const tone = $derived(toneOf(w.family));
 	async function save() {
-		const done = await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, { step: 'look' });
-		if (done) await goto(stop ? `/rack/${encodeURIComponent(w.number)}` : `/rack/${encodeURIComponent(w.number)}/ring`);
+		const done = await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, {
+			step: 'look'
+		});
+		if (done)
+			await goto(
+				stop ? `/rack/${encodeURIComponent(w.number)}` : `/rack/${encodeURIComponent(w.number)}/ring`
+			);
 	}
 </script>
 
@@ -36,8 +48,19 @@
 	<div class="sheet">
 		<LookForm {entry} wheel={w} place="wheel-{w.number}" />
 		{#if out}<Reasons reasons={out.reasons as never} />{/if}
-		<ActionBar label={stop ? 'Quarantine the wheel' : 'Looked over, on to the ring'} onact={save} busy={sender.busy} {stop}>{#snippet aside()}<ShowWorking {computed} system="mm" />{/snippet}</ActionBar>
+		<ActionBar
+			label={stop ? 'Quarantine the wheel' : 'Looked over, on to the ring'}
+			onact={save}
+			busy={sender.busy}
+			{stop}>{#snippet aside()}<ShowWorking {computed} system="mm" />{/snippet}</ActionBar
+		>
 	</div>
 </main>
 
-<style>.sheet { padding: 8px 20px 0; margin-top: 12px; max-width: 980px; }</style>
+<style>
+	.sheet {
+		padding: 8px 20px 0;
+		margin-top: 12px;
+		max-width: 980px;
+	}
+</style>

@@ -3,7 +3,8 @@ import { draftOf } from '$lib/server/drafts';
 import { rackWheel } from '$lib/server/rack-wheel';
 
 export async function load({ params, locals }) {
-	if (locals.user!.role === 'viewer') error(403, { message: 'You may look but not record. Ask a lead for another role.' });
+	if (locals.user!.role === 'viewer')
+		error(403, { message: 'You may look but not record. Ask a lead for another role.' });
 	const facts = await rackWheel(params.number);
 	return { ...facts, draft: await draftOf(locals.user!.id, `ring-${facts.wheel.number}`) };
 }

@@ -16,14 +16,32 @@
 	const entry = new Entry({ fields: RING_FIELDS, key: `ring-${data.wheel.number}`, draft: data.draft });
 	const sender = new Sender();
 	const context = $derived(contextOf(data.ring));
-	const ears = new Listening(() => context.settings, `ring-rack-${data.wheel.number}`, keepFor(data.wheel.number, null));
+	const ears = new Listening(
+		() => context.settings,
+		`ring-rack-${data.wheel.number}`,
+		keepFor(data.wheel.number, null)
+	);
 	const taps = $derived((entry.typed.taps ?? []) as string[]);
 	const { earDone, dull } = $derived(ringStanding(data.ring, taps));
-	const computed = $derived.by(() => { try { return ringOf(data.ring, taps); } catch (e) { if (e instanceof InputFault) return []; throw e; } });
+	const computed = $derived.by(() => {
+		try {
+			return ringOf(data.ring, taps);
+		} catch (e) {
+			if (e instanceof InputFault) return [];
+			throw e;
+		}
+	});
 	const doubt = $derived(!dull && earDone && computed[0]?.output.mayProceed !== true);
 	const tone = $derived(toneOf(w.family));
 	const href = $derived(`/rack/${encodeURIComponent(w.number)}`);
-	async function save() { if (await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, { step: 'ring' })) await goto(href); }
+	async function save() {
+		if (
+			await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, {
+				step: 'ring'
+			})
+		)
+			await goto(href);
+	}
 </script>
 
 <svelte:head><title>Ring wheel {w.number} - Uncinus</title></svelte:head>
@@ -32,13 +50,33 @@
 	<h1>Ring wheel {w.number}</h1>
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 	<div class="sheet">
-		{#if data.lookVerdict === null}<p class="lead">Look it over first: a cracked wheel is not struck. <a href="{href}/look">Look it over</a></p>
-		{:else if context.applicability === 'no'}<p class="lead">This wheel cannot be rung: {context.cannot}. Look at it closely each time, and run it in guarded.</p>
+		{#if data.lookVerdict === null}<p class="lead">
+				Look it over first: a cracked wheel is not struck. <a href="{href}/look">Look it over</a>
+			</p>
+		{:else if context.applicability === 'no'}<p class="lead">
+				This wheel cannot be rung: {context.cannot}. Look at it closely each time, and run it in guarded.
+			</p>
 		{:else}
 			<RingForm facts={data.ring} {entry} {ears} />
-			<ActionBar label={dull ? 'Quarantine the wheel' : doubt ? 'Record it as doubtful' : 'Rung'} onact={save} busy={sender.busy || ears.busy} stop={dull}><a class="btn" href="{href}/look">Look it over again</a>{#snippet aside()}{#if earDone}<ShowWorking {computed} system="mm" />{/if}{/snippet}</ActionBar>
+			<ActionBar
+				label={dull ? 'Quarantine the wheel' : doubt ? 'Record it as doubtful' : 'Rung'}
+				onact={save}
+				busy={sender.busy || ears.busy}
+				stop={dull}
+				><a class="btn" href="{href}/look">Look it over again</a>{#snippet aside()}{#if earDone}<ShowWorking
+							{computed}
+							system="mm"
+						/>{/if}{/snippet}</ActionBar
+			>
 		{/if}
 	</div>
 </main>
 
-<style>.sheet { padding: 12px 20px 0; margin-top: 12px; max-width: 980px; min-height: 200px; }</style>
+<style>
+	.sheet {
+		padding: 12px 20px 0;
+		margin-top: 12px;
+		max-width: 980px;
+		min-height: 200px;
+	}
+</style>

@@ -5,9 +5,13 @@ import { selectView } from '$lib/server/select-view';
 
 /** What a bench needs beside the setup itself: what this person has typed there, and for Select the rack. */
 export async function load({ params, locals, parent }) {
-	const [{ facts }, drafts] = [await parent(), await draftsOf(locals.user!.id, `setup-${Number(params.id) || 0}-`)];
+	const [{ facts }, drafts] = [
+		await parent(),
+		await draftsOf(locals.user!.id, `setup-${Number(params.id) || 0}-`)
+	];
 	const station = params.station as StationId;
-	if (!facts.stations.includes(station)) error(404, { message: `${params.station.slice(0, 20)} is not on the route of this setup.` });
+	if (!facts.stations.includes(station))
+		error(404, { message: `${params.station.slice(0, 20)} is not on the route of this setup.` });
 	if (station !== 'select') return { station, drafts, rack: null };
 	return { station, drafts, rack: await selectView(facts) };
 }

@@ -2,9 +2,17 @@ import type { Component } from 'svelte';
 
 /** Each bench is fetched when its station is opened. */
 const BENCHES: Record<string, () => Promise<{ default: Component<never> }>> = {
-	machine: () => import('$lib/stations/machine/MachineBench.svelte'), brief: () => import('$lib/stations/brief/BriefBench.svelte'), select: () => import('$lib/stations/select/SelectBench.svelte'), inspect: () => import('$lib/stations/inspect/InspectBench.svelte'), mount: () => import('$lib/stations/mount/MountBench.svelte'),
-	'run-in': () => import('$lib/stations/run-in/RunInBench.svelte'), true: () => import('$lib/stations/true/TrueBench.svelte'), balance: () => import('$lib/stations/balance/BalanceBench.svelte'), dress: () => import('$lib/stations/dress/DressBench.svelte'),
-	prove: () => import('$lib/stations/prove/ProveBench.svelte'), keep: () => import('$lib/stations/keep/KeepBench.svelte')
+	machine: () => import('$lib/stations/machine/MachineBench.svelte'),
+	brief: () => import('$lib/stations/brief/BriefBench.svelte'),
+	select: () => import('$lib/stations/select/SelectBench.svelte'),
+	inspect: () => import('$lib/stations/inspect/InspectBench.svelte'),
+	mount: () => import('$lib/stations/mount/MountBench.svelte'),
+	'run-in': () => import('$lib/stations/run-in/RunInBench.svelte'),
+	true: () => import('$lib/stations/true/TrueBench.svelte'),
+	balance: () => import('$lib/stations/balance/BalanceBench.svelte'),
+	dress: () => import('$lib/stations/dress/DressBench.svelte'),
+	prove: () => import('$lib/stations/prove/ProveBench.svelte'),
+	keep: () => import('$lib/stations/keep/KeepBench.svelte')
 };
 
 export async function load({ data }) {

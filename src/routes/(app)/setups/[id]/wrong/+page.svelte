@@ -18,7 +18,17 @@
 	const sender = new Sender();
 	const f = $derived(desk.facts);
 	/** What would follow, as far as it is told. */
-	const plan = $derived.by(() => { const event = entry.at('event'); return event ? incidentPlan.run({ ...f.guidelines.limits[incidentPlan.id], event: String(event), injury: entry.at('injury') === true, madeSafe: entry.at('madeSafe') === true }) : null; });
+	const plan = $derived.by(() => {
+		const event = entry.at('event');
+		return event
+			? incidentPlan.run({
+					...f.guidelines.limits[incidentPlan.id],
+					event: String(event),
+					injury: entry.at('injury') === true,
+					madeSafe: entry.at('madeSafe') === true
+				})
+			: null;
+	});
 	async function stop() {
 		const done = await sender.submitEntry(`/api/setups/${f.id}/incidents`, entry);
 		if (done) await goto(`/incidents/${String(done.id)}`);
@@ -27,19 +37,79 @@
 
 <svelte:head><title>Something is wrong, setup {f.id} - Uncinus</title></svelte:head>
 <h1>Something is wrong</h1>
-<p class="lead">First stop it, step out of the plane of the rim, isolate it. Then say what happened. People before machines.</p>
+<p class="lead">
+	First stop it, step out of the plane of the rim, isolate it. Then say what happened. People before machines.
+</p>
 {#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 <div class="cols">
-<div class="form">
-	<ChoiceField {entry} name="event" words={EVENT_WORDS} />
-	<div class="two"><YesNo {entry} name="injury" /><YesNo {entry} name="madeSafe" label="Made safe: stopped, isolated, locked" /></div>
-	<TextField {entry} name="seen" />
-	<p>This stops setup {f.id}{f.wheel ? `, takes wheel ${f.wheel.number} out of use` : ''} and locks {f.machine.code} until the plan is finished.</p>
-</div>
-{#if plan}<section aria-label="What follows"><h2>What follows</h2><p><b>The wheel is {plan.wheelDisposition === 'scrap' ? 'scrap, even if it rings' : 'set aside and inspected again'}.</b> {RESTART_WORDS[plan.restartStation] ?? ''}</p><ol>{#each plan.steps as s (s.code)}<li class:done={s.done}>{STEP_WORDS[s.code] ?? s.code}</li>{/each}</ol></section>{/if}
+	<div class="form">
+		<ChoiceField {entry} name="event" words={EVENT_WORDS} />
+		<div class="two">
+			<YesNo {entry} name="injury" /><YesNo
+				{entry}
+				name="madeSafe"
+				label="Made safe: stopped, isolated, locked"
+			/>
+		</div>
+		<TextField {entry} name="seen" />
+		<p>
+			This stops setup {f.id}{f.wheel ? `, takes wheel ${f.wheel.number} out of use` : ''} and locks {f
+				.machine.code} until the plan is finished.
+		</p>
+	</div>
+	{#if plan}<section aria-label="What follows">
+			<h2>What follows</h2>
+			<p>
+				<b
+					>The wheel is {plan.wheelDisposition === 'scrap'
+						? 'scrap, even if it rings'
+						: 'set aside and inspected again'}.</b
+				>
+				{RESTART_WORDS[plan.restartStation] ?? ''}
+			</p>
+			<ol>
+				{#each plan.steps as s (s.code)}<li class:done={s.done}>{STEP_WORDS[s.code] ?? s.code}</li>{/each}
+			</ol>
+		</section>{/if}
 </div>
 <ActionBar label="Stop everything here" onact={stop} busy={sender.busy} stop key={false}>
 	<a class="btn" href="/setups/{f.id}">Back, nothing is wrong</a>
 </ActionBar>
 
-<style>.cols { display: grid; grid-template-columns: minmax(0, 1fr) 300px; gap: 28px; align-items: start; } section { margin-top: 18px; border-left: 3px solid var(--edge); padding-left: 14px; } ol { padding-left: 20px; font-size: 14px; } .done { color: var(--ink2); text-decoration: line-through; } @media (max-width: 1000px) { .cols { grid-template-columns: 1fr; } } .form { display: grid; gap: 16px; margin: 18px 0; max-width: 640px; } .two { display: grid; grid-template-columns: 1fr 1fr; gap: 20px; }</style>
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 300px;
+		gap: 28px;
+		align-items: start;
+	}
+	section {
+		margin-top: 18px;
+		border-left: 3px solid var(--edge);
+		padding-left: 14px;
+	}
+	ol {
+		padding-left: 20px;
+		font-size: 14px;
+	}
+	.done {
+		color: var(--ink2);
+		text-decoration: line-through;
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+	.form {
+		display: grid;
+		gap: 16px;
+		margin: 18px 0;
+		max-width: 640px;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 20px;
+	}
+</style>

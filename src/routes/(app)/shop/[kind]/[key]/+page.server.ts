@@ -8,13 +8,24 @@ export async function load({ params, locals }) {
 	try {
 		const kind = shopKind(params.kind);
 		const found = params.key === 'new' ? null : await thingByKey(kind, params.key);
-		if (params.key !== 'new' && !found) error(404, { message: `There is no ${kind.one} ${params.key.slice(0, 20)}.` });
+		if (params.key !== 'new' && !found)
+			error(404, { message: `There is no ${kind.one} ${params.key.slice(0, 20)}.` });
 		const machine = kind.id === 'machines' && found ? await machineById(found.id) : null;
-		const codes = async (k: string) => (kind.id === 'machines' ? (await things(shopKind(k))).map((t) => ({ id: t.id, code: String(t.code) })) : []);
+		const codes = async (k: string) =>
+			kind.id === 'machines'
+				? (await things(shopKind(k))).map((t) => ({ id: t.id, code: String(t.code) }))
+				: [];
 		const [mounts, dressers] = [await codes('mounts'), await codes('dressers')];
 		return {
-			kindId: kind.id, found, mounts, dressers, mount: mounts.find((m) => m.id === machine?.mountId)?.code ?? '', dresser: dressers.find((d) => d.id === machine?.dresserId)?.code ?? '', lockedOut: machine?.lockedOut ?? false,
-			lead: locals.user!.role === 'lead', draft: await draftOf(locals.user!.id, `shop-${kind.id}-${params.key}`.slice(0, 80))
+			kindId: kind.id,
+			found,
+			mounts,
+			dressers,
+			mount: mounts.find((m) => m.id === machine?.mountId)?.code ?? '',
+			dresser: dressers.find((d) => d.id === machine?.dresserId)?.code ?? '',
+			lockedOut: machine?.lockedOut ?? false,
+			lead: locals.user!.role === 'lead',
+			draft: await draftOf(locals.user!.id, `shop-${kind.id}-${params.key}`.slice(0, 80))
 		};
 	} catch (e) {
 		if (e instanceof Refused) error(404, { message: e.message });

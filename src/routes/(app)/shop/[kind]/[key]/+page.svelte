@@ -12,11 +12,30 @@
 	const kind = SHOP_KINDS.find((k) => k.id === data.kindId)!;
 	const found = data.found as Record<string, unknown> | null;
 	const name = found ? String(found[kind.key]) : null;
-	const linked: Field[] = kind.id === 'machines' ? [
-		choice('mount', 'On its spindle', data.mounts.map((m) => m.code), { label: 'Mount' }), choice('dresser', 'At its table', data.dressers.map((d) => d.code), { label: 'Dresser' })
-	] : [];
+	const linked: Field[] =
+		kind.id === 'machines'
+			? [
+					choice(
+						'mount',
+						'On its spindle',
+						data.mounts.map((m) => m.code),
+						{ label: 'Mount' }
+					),
+					choice(
+						'dresser',
+						'At its table',
+						data.dressers.map((d) => d.code),
+						{ label: 'Dresser' }
+					)
+				]
+			: [];
 	const fields = [...kind.fields, ...linked];
-	const entry = new Entry({ fields, key: `shop-${kind.id}-${page.params.key}`.slice(0, 80), draft: data.draft, start: { ...(found ?? {}), mount: data.mount, dresser: data.dresser } });
+	const entry = new Entry({
+		fields,
+		key: `shop-${kind.id}-${page.params.key}`.slice(0, 80),
+		draft: data.draft,
+		start: { ...(found ?? {}), mount: data.mount, dresser: data.dresser }
+	});
 	const sender = new Sender();
 	async function save() {
 		if (await sender.submitEntry(`/api/shop/${kind.id}`, entry, { of: name })) await goto('/shop');
@@ -31,9 +50,28 @@
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 	<fieldset class="sheet" disabled={!data.lead}>
 		<legend class="sr">What is kept</legend>
-		<div class="grid">{#each fields as field (field.name)}<FieldInput {entry} {field} />{/each}</div>
-		{#if data.lead}<ActionBar label="Keep it" onact={save} busy={sender.busy}><span class="quiet">Records already made keep the values they were made with.</span></ActionBar>{/if}
+		<div class="grid">
+			{#each fields as field (field.name)}<FieldInput {entry} {field} />{/each}
+		</div>
+		{#if data.lead}<ActionBar label="Keep it" onact={save} busy={sender.busy}
+				><span class="quiet">Records already made keep the values they were made with.</span></ActionBar
+			>{/if}
 	</fieldset>
 </main>
 
-<style>fieldset { padding: 16px 18px 0; margin-top: 12px; min-width: 0; } .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: 8px 20px; padding-bottom: 16px; } h1 { margin-top: 6px; }</style>
+<style>
+	fieldset {
+		padding: 16px 18px 0;
+		margin-top: 12px;
+		min-width: 0;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+		gap: 8px 20px;
+		padding-bottom: 16px;
+	}
+	h1 {
+		margin-top: 6px;
+	}
+</style>

@@ -4,7 +4,10 @@ import { type InstrumentRow, instrumentByCode, listenTo } from '$lib/server/inst
 /** What an instrument says, as it says it, for as long as the page listens. */
 export async function GET({ params }) {
 	let instrument: InstrumentRow | null = null;
-	const failed = await answering(async () => { instrument = await instrumentByCode(params.code); return {}; });
+	const failed = await answering(async () => {
+		instrument = await instrumentByCode(params.code);
+		return {};
+	});
 	if (!instrument) return failed;
 	const i = instrument as InstrumentRow;
 	let stop = () => undefined as void;
@@ -15,10 +18,16 @@ export async function GET({ params }) {
 				try {
 					c.enqueue(encoder.encode(`data: ${JSON.stringify(told)}\n\n`));
 					if (told.state === 'dropped' || told.state === 'unreachable') c.close();
-				} catch { stop(); }
+				} catch {
+					stop();
+				}
 			});
 		},
-		cancel() { stop(); }
+		cancel() {
+			stop();
+		}
 	});
-	return new Response(body, { headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' } });
+	return new Response(body, {
+		headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' }
+	});
 }

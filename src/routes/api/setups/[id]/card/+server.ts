@@ -8,5 +8,10 @@ import { loadSetup } from '$lib/server/setups';
 export async function GET({ params, url }) {
 	const loaded = await loadSetup(pageNumber(params.id));
 	if (!loaded) error(404, { message: `There is no setup ${params.id}.` });
-	return new Response(new Uint8Array(await setupCard(loaded.facts, decide(loaded.facts), url.origin)), { headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="setup-${loaded.facts.id}.pdf"` } });
+	return new Response(new Uint8Array(await setupCard(loaded.facts, decide(loaded.facts), url.origin)), {
+		headers: {
+			'content-type': 'application/pdf',
+			'content-disposition': `inline; filename="setup-${loaded.facts.id}.pdf"`
+		}
+	});
 }

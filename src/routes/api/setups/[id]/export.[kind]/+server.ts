@@ -13,9 +13,26 @@ export async function GET({ params }) {
 	const { records, nowMs: _now, ...setup } = loaded.facts;
 	const name = `setup-${setup.id}.${params.kind}`;
 	const headers = { 'content-disposition': `attachment; filename="${name}"` };
-	if (params.kind === 'json') return new Response(JSON.stringify({ format: 'uncinus-setup', version: 1, setup, records }, null, 1), { headers: { ...headers, 'content-type': 'application/json' } });
+	if (params.kind === 'json')
+		return new Response(JSON.stringify({ format: 'uncinus-setup', version: 1, setup, records }, null, 1), {
+			headers: { ...headers, 'content-type': 'application/json' }
+		});
 	if (params.kind !== 'csv') error(404, { message: 'Export is JSON or CSV.' });
-	const lines = records.map((r) => ({ record: r.id, at: new Date(r.atMs).toISOString(), by: r.by, station: r.station, step: r.step, calculation: r.calculation, verdict: r.verdict, reason: r.overrideReason ?? '', entered: JSON.stringify(r.entered), input: JSON.stringify(r.input), output: JSON.stringify(r.output) }));
-	const csv = Papa.unparse(lines.map((l) => Object.fromEntries(Object.entries(l).map(([k, v]) => [k, safe(v)]))));
+	const lines = records.map((r) => ({
+		record: r.id,
+		at: new Date(r.atMs).toISOString(),
+		by: r.by,
+		station: r.station,
+		step: r.step,
+		calculation: r.calculation,
+		verdict: r.verdict,
+		reason: r.overrideReason ?? '',
+		entered: JSON.stringify(r.entered),
+		input: JSON.stringify(r.input),
+		output: JSON.stringify(r.output)
+	}));
+	const csv = Papa.unparse(
+		lines.map((l) => Object.fromEntries(Object.entries(l).map(([k, v]) => [k, safe(v)])))
+	);
 	return new Response(csv, { headers: { ...headers, 'content-type': 'text/csv; charset=utf-8' } });
 }

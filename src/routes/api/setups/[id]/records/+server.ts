@@ -4,10 +4,23 @@ import { InputFault } from '$lib/server/refused';
 import { record } from '$lib/server/work';
 
 /** Records one step of a setup. */
-export const POST = ({ params, request, locals }) => answering(async () => {
-	const body = await bodyOf(request);
-	if (!STATIONS.includes(body.station as StationId)) throw new InputFault('station', 'unknown-choice', 'There is no such station.');
-	const reason = typeof body.reason === 'string' ? body.reason.slice(0, 500) : null;
-	await record(idOf(params.id, 'setup'), { station: body.station as StationId, step: String(body.step), values: body.values, version: versionOf(body), key: keyOf(body), reason }, locals.user!);
-	return { ok: true };
-});
+export const POST = ({ params, request, locals }) =>
+	answering(async () => {
+		const body = await bodyOf(request);
+		if (!STATIONS.includes(body.station as StationId))
+			throw new InputFault('station', 'unknown-choice', 'There is no such station.');
+		const reason = typeof body.reason === 'string' ? body.reason.slice(0, 500) : null;
+		await record(
+			idOf(params.id, 'setup'),
+			{
+				station: body.station as StationId,
+				step: String(body.step),
+				values: body.values,
+				version: versionOf(body),
+				key: keyOf(body),
+				reason
+			},
+			locals.user!
+		);
+		return { ok: true };
+	});

@@ -2,9 +2,11 @@ import { answering, bodyOf, idOf } from '$lib/server/answer';
 import { InputFault } from '$lib/server/refused';
 import { switchUnits } from '$lib/server/work';
 
-export const POST = ({ params, request, locals }) => answering(async () => {
-	const { units } = await bodyOf(request);
-	if (units !== 'mm' && units !== 'inch') throw new InputFault('units', 'unknown-choice', 'Units are mm or inch.');
-	await switchUnits(idOf(params.id, 'setup'), units, locals.user!);
-	return { ok: true };
-});
+export const POST = ({ params, request, locals }) =>
+	answering(async () => {
+		const { units } = await bodyOf(request);
+		if (units !== 'mm' && units !== 'inch')
+			throw new InputFault('units', 'unknown-choice', 'Units are mm or inch.');
+		await switchUnits(idOf(params.id, 'setup'), units, locals.user!);
+		return { ok: true };
+	});

@@ -3,9 +3,10 @@ import { inspectAtRack } from '$lib/server/inspections';
 import { mayWrite } from '$lib/server/work';
 
 /** Looks a wheel of the rack over, or rings it, outside any setup. */
-export const POST = ({ params, request, locals }) => answering(async () => {
-	mayWrite(locals.user!);
-	const body = await bodyOf(request);
-	await inspectAtRack(params.number, String(body.step), body.values, keyOf(body), locals.user!);
-	return { ok: true };
-});
+export const POST = ({ params, request, locals }) =>
+	answering(async () => {
+		mayWrite(locals.user!);
+		const body = await bodyOf(request);
+		await inspectAtRack(params.number, String(body.step), body.values, keyOf(body), locals.user!);
+		return { ok: true };
+	});

@@ -5,10 +5,15 @@ import { mayWrite } from '$lib/server/work';
 const MOST_BYTES = 48 * 1024 * 1024;
 
 /** Keeps a recording of this wheel's ring: the WAV is the whole body, where it came from stands in the address. */
-export const POST = ({ params, url, request, locals }) => answering(async () => {
-	mayWrite(locals.user!);
-	const q = url.searchParams;
-	const setupId = q.get('setup') ? idOf(q.get('setup')!, 'setup') : null;
-	const key = keyOf({ key: q.get('key') });
-	return keepRecording(params.number, { bytes: await bytesOf(request, MOST_BYTES, 'recording'), source: q.get('source') ?? '', setupId, key }, locals.user!);
-});
+export const POST = ({ params, url, request, locals }) =>
+	answering(async () => {
+		mayWrite(locals.user!);
+		const q = url.searchParams;
+		const setupId = q.get('setup') ? idOf(q.get('setup')!, 'setup') : null;
+		const key = keyOf({ key: q.get('key') });
+		return keepRecording(
+			params.number,
+			{ bytes: await bytesOf(request, MOST_BYTES, 'recording'), source: q.get('source') ?? '', setupId, key },
+			locals.user!
+		);
+	});
