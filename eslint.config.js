@@ -3,11 +3,15 @@ import svelte from 'eslint-plugin-svelte';
 import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
-/** Imports point one way: routes -> stations -> (drawing, ui) -> core, and routes -> server -> core. */
+/** Imports point one way: routes -> (stations, features) -> desk -> (drawing, ui) -> core, and routes -> server -> core. */
 const only = (files, group, message) => ({
 	files,
 	rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] }
 });
+
+const SERVER = ['$lib/server/*', '**/lib/server/**'];
+const STATIONS = ['$lib/stations/*', '**/lib/stations/**'];
+const FEATURES = ['$lib/features/*', '**/lib/features/**'];
 
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', '.data/', 'test-results/'] },
@@ -64,17 +68,22 @@ export default ts.config(
 	),
 	only(
 		['src/lib/drawing/**', 'src/lib/ui/**'],
-		['$lib/stations/*', '$lib/server/*', '**/stations/**', '**/server/**', '**/routes/**'],
+		[...SERVER, ...STATIONS, ...FEATURES, '$lib/desk/*', '**/desk/**', '**/routes/**'],
 		'Drawings and interface parts know nothing of stations and server.'
 	),
 	only(
-		['src/lib/stations/**', 'src/lib/workers/**'],
-		['$lib/server/*', '**/server/**', '**/routes/**'],
+		['src/lib/desk/**'],
+		[...SERVER, ...STATIONS, ...FEATURES, '**/routes/**'],
+		'The desk is what every station shares; it knows none of them.'
+	),
+	only(
+		['src/lib/stations/**', 'src/lib/features/**', 'src/lib/workers/**'],
+		[...SERVER, '**/routes/**'],
 		'The server never reaches the browser.'
 	),
 	only(
 		['src/lib/server/**'],
-		['$lib/stations/*', '$lib/ui/*', '$lib/drawing/*', '**/stations/**', '**/routes/**'],
+		[...STATIONS, ...FEATURES, '$lib/ui/*', '$lib/desk/*', '$lib/drawing/*', '**/routes/**'],
 		'The server imports from the core only.'
 	),
 	{

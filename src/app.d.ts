@@ -1,4 +1,4 @@
-import type { User } from '$lib/server/sign-in';
+import type { User } from '$lib/server/people/sign-in';
 declare global {
 	namespace App {
 		interface Locals {

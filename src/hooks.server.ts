@@ -1,7 +1,7 @@
 import { error, json, redirect, type Handle, type HandleServerError } from '@sveltejs/kit';
-import { DatabaseDown } from '$lib/server/pool';
-import { logger } from '$lib/server/log';
-import { userOf } from '$lib/server/sign-in';
+import { DatabaseDown } from '$lib/server/db/pool';
+import { logger } from '$lib/server/door/logger';
+import { userOf } from '$lib/server/people/sign-in';
 
 const OPEN = new Set(['/sign-in', '/health']);
 const DOWN = 'The database does not answer. What you typed is kept here; it will be tried again by itself.';

@@ -25,9 +25,9 @@ export async function bench(): Promise<void> {
 	let app: ReturnType<typeof spawn> | null = null;
 	try {
 		Object.assign(process.env, databaseEnvironment(database.address));
-		const { migrate } = await import('../lib/server/migrate.js');
-		const { loadDemo } = await import('../lib/server/demo.js');
-		const { closeDatabase } = await import('../lib/server/pool.js');
+		const { migrate } = await import('../lib/server/db/migrate.js');
+		const { loadDemo } = await import('../lib/server/demo/demo.js');
+		const { closeDatabase } = await import('../lib/server/db/pool.js');
 		await migrate(MIGRATIONS);
 		await loadDemo(DEMO);
 		await build();

@@ -38,8 +38,8 @@ export async function doctor(): Promise<void> {
 		process.env,
 		databaseEnvironment({ host: '127.0.0.1', port, user: 'uncinus', password, database: 'uncinus' })
 	);
-	const { closeDatabase, row } = await import('../lib/server/pool.js');
-	const { pendingMigrations } = await import('../lib/server/migrate.js');
+	const { closeDatabase, row } = await import('../lib/server/db/pool.js');
+	const { pendingMigrations } = await import('../lib/server/db/migrate.js');
 	try {
 		const v = await row<{ v: string; mode: string }>('SELECT VERSION() AS v, @@sql_mode AS mode');
 		line(true, 'Database', `${v!.v} answers on 127.0.0.1:${port}`);

@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
-import type { DatabaseAddress } from '../lib/server/pool.js';
+import type { DatabaseAddress } from '../lib/server/db/pool.js';
 import { alive, find, freePort, installPackages, run, say, until } from './system.js';
 
 /** A private MariaDB under a folder of its own: loopback only, own port, own socket, generated password. */

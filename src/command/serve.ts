@@ -35,12 +35,12 @@ async function prepare(demo: boolean, reset: boolean) {
 	const database = await startDatabase(DATA);
 	try {
 		Object.assign(process.env, databaseEnvironment(database.address));
-		const { migrate } = await import('../lib/server/migrate.js');
-		const { closeDatabase } = await import('../lib/server/pool.js');
+		const { migrate } = await import('../lib/server/db/migrate.js');
+		const { closeDatabase } = await import('../lib/server/db/pool.js');
 		const applied = await migrate(MIGRATIONS);
 		if (applied.length) say(`Migrated: ${applied.join(', ')}`);
 		if (demo) {
-			const { loadDemo } = await import('../lib/server/demo.js');
+			const { loadDemo } = await import('../lib/server/demo/demo.js');
 			if (await loadDemo(DEMO)) say('Demo shop loaded: Brackwater Pump Rebuild.');
 		}
 		await closeDatabase();

@@ -99,10 +99,10 @@ async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise
 		const made = making.then(async () => {
 			const database = await startDatabase(folder, await freePort(3417));
 			Object.assign(process.env, databaseEnvironment(database.address));
-			const { migrate } = await import('../lib/server/migrate.js');
-			const { closeDatabase } = await import('../lib/server/pool.js');
+			const { migrate } = await import('../lib/server/db/migrate.js');
+			const { closeDatabase } = await import('../lib/server/db/pool.js');
 			await migrate(MIGRATIONS);
-			if (demo) await (await import('../lib/server/demo.js')).loadDemo(DEMO);
+			if (demo) await (await import('../lib/server/demo/demo.js')).loadDemo(DEMO);
 			await closeDatabase();
 			return { ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' };
 		});

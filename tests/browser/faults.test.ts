@@ -108,13 +108,11 @@ describe('bad input, faults and two people', () => {
 			await route.continue();
 		});
 		await slow.goto(`${base()}/rack/import`, { waitUntil: 'commit' });
-		await slow
-			.locator('input[type=file]')
-			.setInputFiles({
-				name: 'rack.csv',
-				mimeType: 'text/csv',
-				buffer: Buffer.from('number,marking\n0001,WA 60 K 8 V\n')
-			});
+		await slow.locator('input[type=file]').setInputFiles({
+			name: 'rack.csv',
+			mimeType: 'text/csv',
+			buffer: Buffer.from('number,marking\n0001,WA 60 K 8 V\n')
+		});
 		arrive();
 		await slow.getByRole('button', { name: 'Look at every line' }).waitFor();
 		await slow.context().close();

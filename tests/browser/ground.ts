@@ -8,7 +8,7 @@ import { type PrivateDatabase, startDatabase } from '../../src/command/mariadb.j
 import { find, freePort } from '../../src/command/system.js';
 import { writeWav } from '../../src/core/audio/wav.js';
 import { madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
-import { addressFromEnvironment } from '../../src/lib/server/pool.js';
+import { addressFromEnvironment } from '../../src/lib/server/db/pool.js';
 
 /** The running application and browser that all browser tests share. */
 const PINS: Record<string, string> = {

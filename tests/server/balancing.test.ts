@@ -3,9 +3,9 @@ import { decide } from '../../src/core/route/engine.js';
 import { practiceWheel } from '../../src/core/balance/practice/round.js';
 import { twoWeights } from '../../src/core/balance/two-weights.js';
 import { add, angleOf, len, vec } from '../../src/core/numeric/angles.js';
-import { trackOf } from '../../src/core/route/steps/balance-track.js';
-import { presentOf } from '../../src/core/route/steps/balance-move.js';
-import { bestRuns, keepRun } from '../../src/lib/server/practice-stand.js';
+import { trackOf } from '../../src/core/route/stations/balance/track.js';
+import { presentOf } from '../../src/core/route/stations/balance/move.js';
+import { bestRuns, keepRun } from '../../src/lib/server/people/practice-stand.js';
 import { facts, machinist, refusedWith, step, workedUpTo } from './ground.js';
 
 const line = async (id: number, station: string, k: string) =>

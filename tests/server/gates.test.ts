@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { write } from '../../src/lib/server/pool.js';
-import { judgeWheel } from '../../src/lib/server/wheels.js';
-import { acceptCaution, record } from '../../src/lib/server/work.js';
+import { write } from '../../src/lib/server/db/pool.js';
+import { judgeWheel } from '../../src/lib/server/wheels/wheels.js';
+import { acceptCaution, record } from '../../src/lib/server/setups/work.js';
 import {
 	GOOD,
 	facts,

@@ -3,16 +3,16 @@ import { expect } from 'chai';
 import { DEMO } from '../../src/command/paths.js';
 import { InputFault } from '../../src/core/calculation/fault.js';
 import type { StationId } from '../../src/core/route/facts.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/steps/brief.js';
-import { loadDemo } from '../../src/lib/server/demo.js';
-import { checked } from '../../src/lib/server/joi-schema.js';
-import { closeDatabase, row, setClock } from '../../src/lib/server/pool.js';
-import { Refused } from '../../src/lib/server/refused.js';
-import { loadSetup } from '../../src/lib/server/setups.js';
-import type { User } from '../../src/lib/server/sign-in.js';
+import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { loadDemo } from '../../src/lib/server/demo/demo.js';
+import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { closeDatabase, row, setClock } from '../../src/lib/server/db/pool.js';
+import { Refused } from '../../src/lib/server/door/refused.js';
+import { loadSetup } from '../../src/lib/server/setups/setups.js';
+import type { User } from '../../src/lib/server/people/sign-in.js';
 import type { NewWheel } from '../../src/core/shop/wheel.js';
-import { addWheel } from '../../src/lib/server/wheels.js';
-import { record, startSetup } from '../../src/lib/server/work.js';
+import { addWheel } from '../../src/lib/server/wheels/wheels.js';
+import { record, startSetup } from '../../src/lib/server/setups/work.js';
 
 /** The demo shop in a throw-away database, shared by all server tests. */
 before(async () => {

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { incidentById, openIncident, workIncident } from '../../src/lib/server/incidents.js';
-import { machineById } from '../../src/lib/server/machines.js';
+import { incidentById, openIncident, workIncident } from '../../src/lib/server/setups/incidents.js';
+import { machineById } from '../../src/lib/server/shop/machines.js';
 import {
 	GOOD,
 	facts,

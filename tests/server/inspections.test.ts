@@ -10,12 +10,12 @@ import {
 	keepPicture,
 	pictureBytes,
 	picturesOfWheel
-} from '../../src/lib/server/pictures.js';
-import { inspectAtRack, receiveWheel } from '../../src/lib/server/inspections.js';
-import { answerRound, scoreOf, scores } from '../../src/lib/server/practice.js';
-import { keepRecording, recordingFile, ringsOf } from '../../src/lib/server/recordings.js';
-import { ledger, judgeWheel, wheelByNumber } from '../../src/lib/server/wheels.js';
-import { row, rows, transaction, write } from '../../src/lib/server/pool.js';
+} from '../../src/lib/server/wheels/pictures.js';
+import { inspectAtRack, receiveWheel } from '../../src/lib/server/wheels/inspections.js';
+import { answerRound, scoreOf, scores } from '../../src/lib/server/people/practice.js';
+import { keepRecording, recordingFile, ringsOf } from '../../src/lib/server/recordings/recordings.js';
+import { ledger, judgeWheel, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
+import { row, rows, transaction, write } from '../../src/lib/server/db/pool.js';
 import { drawWheel } from '../../src/core/inspect/ring/trainer.js';
 import { readWav } from '../../src/core/audio/wav.js';
 import { decide } from '../../src/core/route/engine.js';

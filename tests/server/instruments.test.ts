@@ -7,7 +7,7 @@ import {
 	instrumentByCode,
 	instrumentsOf,
 	listenTo
-} from '../../src/lib/server/instruments.js';
+} from '../../src/lib/server/instruments/instruments.js';
 import { refusedWith } from './ground.js';
 
 const DIAL: InstrumentRow = {

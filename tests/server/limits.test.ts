@@ -1,8 +1,8 @@
 import { expect } from 'chai';
-import { keepGuidelines, limitsHistory, limitsNow } from '../../src/lib/server/guidelines.js';
-import { openIncident } from '../../src/lib/server/incidents.js';
-import { inspectAtRack } from '../../src/lib/server/inspections.js';
-import { row } from '../../src/lib/server/pool.js';
+import { keepGuidelines, limitsHistory, limitsNow } from '../../src/lib/server/shop/guidelines.js';
+import { openIncident } from '../../src/lib/server/setups/incidents.js';
+import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
+import { row } from '../../src/lib/server/db/pool.js';
 import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';
 
 const kept = async (limits: object | null, note = 'seen at the machine') =>

@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/steps/brief.js';
-import { inspectAtRack } from '../../src/lib/server/inspections.js';
-import { checked } from '../../src/lib/server/joi-schema.js';
-import { openIncident } from '../../src/lib/server/incidents.js';
-import { freeWheelsFor, wheelByNumber } from '../../src/lib/server/wheels.js';
-import { startSetup } from '../../src/lib/server/work.js';
+import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
+import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { openIncident } from '../../src/lib/server/setups/incidents.js';
+import { freeWheelsFor, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
+import { startSetup } from '../../src/lib/server/setups/work.js';
 import { JOB, facts, key, machineId, machinist, refusedWith, step, wheel } from './ground.js';
 
 const CUTTER = {

@@ -2,17 +2,17 @@ import { expect } from 'chai';
 import Papa from 'papaparse';
 import { RACK_COLUMNS, matchColumns, rackLine, readRackLine } from '../../src/core/shop/rack-file.js';
 import { decide } from '../../src/core/route/engine.js';
-import { guidelinesNow, guidelineHistory, keepGuidelines } from '../../src/lib/server/guidelines.js';
+import { guidelinesNow, guidelineHistory, keepGuidelines } from '../../src/lib/server/shop/guidelines.js';
 import { SHIPPED } from '../../src/core/spec/guidelines.js';
 import { setupCard } from '../../src/lib/server/print/setup-card.js';
 import { wheelTags } from '../../src/lib/server/print/wheel-tags.js';
-import { type ImportLine, importWheels, knownNumbers } from '../../src/lib/server/rack-import.js';
-import { row } from '../../src/lib/server/pool.js';
-import { rackPage } from '../../src/lib/server/rack.js';
-import { allWheels, ledger, wheelByNumber } from '../../src/lib/server/wheels.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/steps/brief.js';
-import { checked } from '../../src/lib/server/joi-schema.js';
-import { startSetup } from '../../src/lib/server/work.js';
+import { type ImportLine, importWheels, knownNumbers } from '../../src/lib/server/wheels/rack-import.js';
+import { row } from '../../src/lib/server/db/pool.js';
+import { rackPage } from '../../src/lib/server/wheels/rack.js';
+import { allWheels, ledger, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
+import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { startSetup } from '../../src/lib/server/setups/work.js';
 import {
 	JOB,
 	facts,

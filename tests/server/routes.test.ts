@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/steps/brief.js';
-import { checked } from '../../src/lib/server/joi-schema.js';
-import { setClock } from '../../src/lib/server/pool.js';
-import { keepRoute, routeHistory, routes } from '../../src/lib/server/routes.js';
-import { record, startSetup } from '../../src/lib/server/work.js';
+import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { setClock } from '../../src/lib/server/db/pool.js';
+import { keepRoute, routeHistory, routes } from '../../src/lib/server/shop/route-templates.js';
+import { record, startSetup } from '../../src/lib/server/setups/work.js';
 import { JOB, facts, key, lead, machineId, machinist, refusedWith, step, wheel } from './ground.js';
 
 const on = async (route: string, machine: string, more: object = {}) =>

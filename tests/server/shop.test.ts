@@ -1,13 +1,13 @@
 import { expect } from 'chai';
-import { rackPage } from '../../src/lib/server/rack.js';
-import { machines } from '../../src/lib/server/machines.js';
-import { row, rows } from '../../src/lib/server/pool.js';
-import { find } from '../../src/lib/server/find.js';
-import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/drafts.js';
-import { migrate, pendingMigrations } from '../../src/lib/server/migrate.js';
-import { keepThing, shopKind, thingByKey } from '../../src/lib/server/shop.js';
-import { signIn, signOut, userOf } from '../../src/lib/server/sign-in.js';
-import { addWheel, ledger, wheelByNumber } from '../../src/lib/server/wheels.js';
+import { rackPage } from '../../src/lib/server/wheels/rack.js';
+import { machines } from '../../src/lib/server/shop/machines.js';
+import { row, rows } from '../../src/lib/server/db/pool.js';
+import { find } from '../../src/lib/server/shop/find.js';
+import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/db/drafts.js';
+import { migrate, pendingMigrations } from '../../src/lib/server/db/migrate.js';
+import { keepThing, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
+import { signIn, signOut, userOf } from '../../src/lib/server/people/sign-in.js';
+import { addWheel, ledger, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { MIGRATIONS } from '../../src/command/paths.js';
 import { lead, machinist, refusedWith, user, wheel } from './ground.js';
 

@@ -1,8 +1,8 @@
 import { expect } from 'chai';
-import { rows, write } from '../../src/lib/server/pool.js';
-import { acceptCaution, record, startSetup } from '../../src/lib/server/work.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/steps/brief.js';
-import { checked } from '../../src/lib/server/joi-schema.js';
+import { rows, write } from '../../src/lib/server/db/pool.js';
+import { acceptCaution, record, startSetup } from '../../src/lib/server/setups/work.js';
+import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { checked } from '../../src/lib/server/door/joi-schema.js';
 import {
 	GOOD,
 	JOB,

@@ -1,8 +1,8 @@
 import { get } from 'node:http';
 import autocannon from 'autocannon';
 import { chromium } from 'playwright-core';
-import { signIn } from '../../lib/server/sign-in.js';
-import { row } from '../../lib/server/pool.js';
+import { signIn } from '../../lib/server/people/sign-in.js';
+import { row } from '../../lib/server/db/pool.js';
 import type { Ratio } from './ratio.js';
 import { find } from '../system.js';
 

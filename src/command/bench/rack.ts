@@ -1,8 +1,8 @@
 import { CALCULATIONS } from '../../core/calculations.js';
 import { surfaceSpeedMps } from '../../core/spec/speed.js';
-import { importWheels } from '../../lib/server/rack-import.js';
-import { row, write } from '../../lib/server/pool.js';
-import type { User } from '../../lib/server/sign-in.js';
+import { importWheels } from '../../lib/server/wheels/rack-import.js';
+import { row, write } from '../../lib/server/db/pool.js';
+import type { User } from '../../lib/server/people/sign-in.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 

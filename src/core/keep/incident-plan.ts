@@ -1,6 +1,5 @@
 import { choice, from0, group, list, over0, text, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import type { BooleanField } from '../calculation/fields.js';
 import { Findings } from '../calculation/verdict.js';
 
 export const INCIDENT_EVENTS = [

@@ -1,6 +1,5 @@
 import { choice, from0, group, mm, newtons, number, over0, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import type { ObjectField } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 

@@ -12,7 +12,7 @@ import {
 	um as umField,
 	whole
 } from '../calculation/field/index.js';
-import type { NumberField, ObjectField, Values } from '../calculation/fields.js';
+import type { NumberField, Values } from '../calculation/fields.js';
 
 type Options = Partial<Omit<NumberField, 'name' | 'kind' | 'about'>>;
 const mm = <const N extends string, const M extends Options>(name: N, max: number, about: string, more: M) =>

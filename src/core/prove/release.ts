@@ -1,6 +1,6 @@
 import { from0, group, inUnit, list, over0, text, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { type BooleanField, type NumberField, labelOf } from '../calculation/fields.js';
+import { type NumberField, labelOf } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 

@@ -1,9 +1,9 @@
 import { coarseBond } from '../spec/families.js';
 import { Evidence } from './evidence.js';
 import { type SetupFacts, STATION_NAMES, type StationId, limitRpm } from './facts.js';
-import { BEFORE_TIGHTENING } from './steps/mount-special.js';
+import { BEFORE_TIGHTENING } from './stations/mount/special.js';
 import { type GateLine, markNow, passes, plainLine } from './gate.js';
-import { linesOf } from './gates/lines.js';
+import { linesOf } from './lines.js';
 
 export interface StationView {
 	id: StationId;

@@ -1,12 +1,12 @@
 import type { Verdict } from '../calculation/verdict.js';
 import type { System } from '../quantity/parse.js';
 import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
-import type { StationId } from './stations.js';
+import type { StationId } from './station-names.js';
 import type { RouteFacts } from './templates.js';
 import type { Limits } from '../calculation/limits.js';
 import type { Tables } from '../spec/guidelines.js';
 
-export { STATIONS, STATION_NAMES, type StationId } from './stations.js';
+export { STATIONS, STATION_NAMES, type StationId } from './station-names.js';
 
 export interface MachineFacts {
 	id: number;

@@ -1,7 +1,7 @@
 import { choice, from0, group, list, number, text } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
-import { STATIONS, STATION_NAMES, type StationId } from './stations.js';
+import { STATIONS, STATION_NAMES, type StationId } from './station-names.js';
 
 /** How the wheel is held: decides what the station Mount asks for. */
 export const MOUNTINGS = ['flange', 'pack', 'quill', 'bench', 'tool-post'] as const;

@@ -1,7 +1,7 @@
 import { InputFault } from '../calculation/fault.js';
 import { median } from '../numeric/median.js';
 import type { PastRing, WheelFacts } from './facts.js';
-import { massNowKg } from './steps/step.js';
+import { massNowKg } from './step.js';
 import { coarseBond } from '../spec/families.js';
 import { type WHEEL_SHAPES, ringApplicability } from '../inspect/ring-applicability.js';
 import { ringFrequency } from '../inspect/ring-frequency.js';

@@ -1,5 +1,4 @@
 import { mm, over0, text } from '../calculation/field/index.js';
-import type { Field, TextField } from '../calculation/fields.js';
 
 /** The fields that several things of a shop share. */
 export const CODE = text('code', 'As it is called in the shop', {

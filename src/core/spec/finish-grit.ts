@@ -1,6 +1,5 @@
 import { between, choice, list, number, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import type { ListField } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { ABRASIVE_FAMILIES } from './families.js';

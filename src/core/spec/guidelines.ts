@@ -11,7 +11,7 @@ import {
 	whole
 } from '../calculation/field/index.js';
 import type { Values } from '../calculation/fields.js';
-import type { Field, ObjectField } from '../calculation/fields.js';
+import type { Field } from '../calculation/fields.js';
 import { ABRASIVE_FAMILIES } from './families.js';
 import { PARTS, WEIGHTS } from './rank-score.js';
 import { MATERIALS, MATERIAL_NAMES, OPERATIONS, OPERATION_DEFAULTS } from './recommend-tables.js';

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { limitsNow } from '$lib/server/guidelines';
+import { limitsNow } from '$lib/server/shop/guidelines';
 
 /** What every page may ask: who is here, and the shop's limits and usual values. */
 export async function load({ locals, url }) {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import Keys from '$lib/ui/Keys.svelte';
-	import TopBar from '$lib/ui/TopBar.svelte';
+	import Keys from '$lib/ui/layout/Keys.svelte';
+	import TopBar from '$lib/ui/layout/TopBar.svelte';
 	let { data, children } = $props();
 	/** Inside a setup the rim takes the place of the bar. */
 	const inSetup = $derived(/^\/setups\/\d+/.test(page.url.pathname));

@@ -1,9 +1,9 @@
 import { decide } from '$core/route/engine';
 import { Evidence } from '$core/route/evidence';
-import { openIncidents } from '$lib/server/incidents';
-import { machines } from '$lib/server/machines';
-import { liveSetups, loadSetup } from '$lib/server/setups';
-import { expiringWheels } from '$lib/server/wheels';
+import { openIncidents } from '$lib/server/setups/incidents';
+import { machines } from '$lib/server/shop/machines';
+import { liveSetups, loadSetup } from '$lib/server/setups/setups';
+import { expiringWheels } from '$lib/server/wheels/wheels';
 import { incidentPlan } from '$core/keep/incident-plan';
 
 const SOON_DAYS = 30;

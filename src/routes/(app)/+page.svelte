@@ -1,6 +1,6 @@
 <script lang="ts">
-	import MachineCard from '$lib/stations/MachineCard.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import MachineCard from '$lib/features/floor/MachineCard.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	let { data } = $props();
 	const many = (n: number, one: string, more: string) => `${n === 0 ? 'No' : n} ${n === 1 ? one : more}`;
 </script>

@@ -1,10 +1,10 @@
 import { text } from '../../core/calculation/field/index.js';
 import { fail, redirect } from '@sveltejs/kit';
 import { join } from 'node:path';
-import { demoPins } from '$lib/server/demo';
-import { checked } from '$lib/server/joi-schema';
-import { InputFault } from '$lib/server/refused';
-import { SESSION_SECONDS, people, signIn } from '$lib/server/sign-in';
+import { demoPins } from '$lib/server/demo/demo';
+import { checked } from '$lib/server/door/joi-schema';
+import { InputFault } from '$lib/server/door/refused';
+import { SESSION_SECONDS, people, signIn } from '$lib/server/people/sign-in';
 
 const FIELDS = [
 	text('userId', 'Who you are', {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import Brand from '$lib/ui/Brand.svelte';
+	import Brand from '$lib/ui/layout/Brand.svelte';
 	let { data, form } = $props();
 	let busy = $state(false);
 </script>

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { signOut } from '$lib/server/sign-in';
+import { signOut } from '$lib/server/people/sign-in';
 
 export async function POST({ cookies, locals }) {
 	if (locals.token) await signOut(locals.token);

@@ -209,21 +209,19 @@ describe('balance.weights against brute force', () => {
 	const arc = fc
 		.record({ fromAngleDeg: deg, width: fc.integer({ min: 5, max: 40 }) })
 		.map((a) => ({ fromAngleDeg: a.fromAngleDeg, toAngleDeg: a.fromAngleDeg + a.width }));
-	const some = fc
-		.integer({ min: 2, max: 4 })
-		.chain((n) =>
-			fc.record({
-				unbalanceGmm: fc.integer({ min: 0, max: 1200 }),
-				heavyAngleDeg: deg,
-				weights: fc.array(fc.record({ massG: fc.integer({ min: 6, max: 14 }), currentAngleDeg: deg }), {
-					minLength: n,
-					maxLength: n
-				}),
-				forbidden: fc.array(arc, { maxLength: 3 }),
-				minGapDeg: fc.constantFrom(0, 10, 15),
-				mayPass: fc.boolean()
-			})
-		);
+	const some = fc.integer({ min: 2, max: 4 }).chain((n) =>
+		fc.record({
+			unbalanceGmm: fc.integer({ min: 0, max: 1200 }),
+			heavyAngleDeg: deg,
+			weights: fc.array(fc.record({ massG: fc.integer({ min: 6, max: 14 }), currentAngleDeg: deg }), {
+				minLength: n,
+				maxLength: n
+			}),
+			forbidden: fc.array(arc, { maxLength: 3 }),
+			minGapDeg: fc.constantFrom(0, 10, 15),
+			mayPass: fc.boolean()
+		})
+	);
 	it('is never worse, on 500 random cases', () =>
 		fc.assert(
 			fc.property(some, (c) => {

@@ -429,15 +429,13 @@ describe('balance.update-estimate', () => {
 				(list, by) => {
 					const at = (n: number, turn: number) =>
 						run<Est>('balance.update-estimate', {
-							observations: list
-								.slice(0, n)
-								.map((o) =>
-									release({
-										restAngleDeg: o.restAngleDeg + turn,
-										unbalanceGmm: o.amount,
-										sigmaUnbalanceGmm: 30
-									})
-								)
+							observations: list.slice(0, n).map((o) =>
+								release({
+									restAngleDeg: o.restAngleDeg + turn,
+									unbalanceGmm: o.amount,
+									sigmaUnbalanceGmm: 30
+								})
+							)
 						});
 					for (let n = 2; n <= list.length; n++)
 						expect(at(n, 0).sigmaMajorGmm).to.be.at.most(at(n - 1, 0).sigmaMajorGmm + 1e-6);

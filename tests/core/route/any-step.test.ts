@@ -4,7 +4,7 @@ import { checkInput } from '../../../src/core/calculation/check.js';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 import type { Field } from '../../../src/core/calculation/fields.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import { STEPS } from '../../../src/core/route/steps/index.js';
+import { STEPS } from '../../../src/core/route/steps.js';
 import { worked } from './setup-in-memory.js';
 
 /** Anything a field may hold, its edges more often than by chance. */

@@ -5,9 +5,9 @@ import {
 	amountKnown,
 	frictionGmm,
 	hiddenFromHead
-} from '../../../src/core/route/steps/balance-measure.js';
-import { presentOf } from '../../../src/core/route/steps/balance-move.js';
-import { rollingMassKg, toleranceFor, trackOf } from '../../../src/core/route/steps/balance-track.js';
+} from '../../../src/core/route/stations/balance/measure.js';
+import { presentOf } from '../../../src/core/route/stations/balance/move.js';
+import { rollingMassKg, toleranceFor, trackOf } from '../../../src/core/route/stations/balance/track.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { MOUNT, current, did, faults, line, weightsMoved, worked } from './setup-in-memory.js';

@@ -11,7 +11,7 @@ import {
 import { CALCULATIONS, calculation } from '../../../src/core/calculations.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import { truePlanStep } from '../../../src/core/route/steps/true.js';
+import { truePlanStep } from '../../../src/core/route/stations/true/steps.js';
 import { RIM_AFTER, current, did, faults, line, worked } from './setup-in-memory.js';
 
 const check = (body: unknown) => checkLimits(CALCULATIONS, body);

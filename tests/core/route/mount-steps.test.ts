@@ -4,8 +4,8 @@ import { refuse } from '../../../src/core/route/engine.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { Companion, SetupFacts, WheelFacts } from '../../../src/core/route/facts.js';
 import { passes } from '../../../src/core/route/gate.js';
-import { linesOf } from '../../../src/core/route/gates/lines.js';
-import { curing } from '../../../src/core/route/steps/mount-special.js';
+import { linesOf } from '../../../src/core/route/lines.js';
+import { curing } from '../../../src/core/route/stations/mount/special.js';
 import type { Mounting } from '../../../src/core/route/templates.js';
 import {
 	FLANGE,

@@ -3,9 +3,9 @@ import { Evidence } from '../../../src/core/route/evidence.js';
 import { refuse } from '../../../src/core/route/engine.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
 import { passes } from '../../../src/core/route/gate.js';
-import { prerequisites, runningSince } from '../../../src/core/route/steps/run-in.js';
-import { provenSoFar } from '../../../src/core/route/steps/prove.js';
-import { stepOf } from '../../../src/core/route/steps/index.js';
+import { prerequisites, runningSince } from '../../../src/core/route/stations/run-in/steps.js';
+import { provenSoFar } from '../../../src/core/route/stations/prove/steps.js';
+import { stepOf } from '../../../src/core/route/steps.js';
 import type { ExtraCheck } from '../../../src/core/route/templates.js';
 import { FLANGE, current, did, faults, later, line, setup, worked } from './setup-in-memory.js';
 

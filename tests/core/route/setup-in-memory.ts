@@ -4,10 +4,10 @@ import { decide, refuse } from '../../../src/core/route/engine.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { MountFacts, SetupFacts, StationId, WheelFacts } from '../../../src/core/route/facts.js';
 import type { GateLine } from '../../../src/core/route/gate.js';
-import { linesOf } from '../../../src/core/route/gates/lines.js';
-import { stepOf } from '../../../src/core/route/steps/index.js';
-import { takeWheel } from '../../../src/core/route/steps/select.js';
-import { type Computed, forbidden } from '../../../src/core/route/steps/step.js';
+import { linesOf } from '../../../src/core/route/lines.js';
+import { stepOf } from '../../../src/core/route/steps.js';
+import { takeWheel } from '../../../src/core/route/stations/select/steps.js';
+import { type Computed, forbidden } from '../../../src/core/route/step.js';
 import type { Verdict } from '../../../src/core/calculation/verdict.js';
 
 /** A setup kept in memory: the deciding part of the application without a database, a server or a page. */

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { anglesOf, lastRunout, runoutLimitUm } from '../../../src/core/route/steps/true.js';
+import { anglesOf, lastRunout, runoutLimitUm } from '../../../src/core/route/stations/true/steps.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { RIM, RIM_AFTER, current, did, faults, line, setup, worked } from './setup-in-memory.js';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Desk } from '../desk.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
 	import MeasurePart from './MeasurePart.svelte';
 	import { standingOf } from './standing';
 

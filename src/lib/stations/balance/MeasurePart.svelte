@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { amountKnown } from '$core/route/steps/balance-measure';
-	import { trackOf, toleranceFor } from '$core/route/steps/balance-track';
+	import { amountKnown } from '$core/route/stations/balance/measure';
+	import { trackOf, toleranceFor } from '$core/route/stations/balance/track';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry, type Typed } from '$lib/ui/entry.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry, type Typed } from '$lib/ui/fields/entry.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 	import MethodFields from './MethodFields.svelte';
 	import MethodHead from './MethodHead.svelte';
 	import { METHODS, type MethodId } from './methods';

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { clockPosition } from '$core/quantity/format';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import type { Entry, Typed } from '$lib/ui/entry.svelte';
-	import ListTable from '$lib/ui/ListTable.svelte';
-	import NumbersField from '$lib/ui/NumbersField.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import ListTable from '$lib/ui/fields/ListTable.svelte';
+	import NumbersField from '$lib/ui/fields/NumbersField.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import type { Method } from './methods';
 	import Stopwatch from './Stopwatch.svelte';
 

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { type HeadState, balancingHead } from '$core/balance/auto-head';
-	import { hiddenFromHead } from '$core/route/steps/balance-measure';
+	import { hiddenFromHead } from '$core/route/stations/balance/measure';
 	import HeadDrawing from '$lib/drawing/HeadDrawing.svelte';
-	import type { Entry } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import type { Desk } from '../desk.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
 
 	/** The machine's own balancer: what it shows is typed in, or its stand-in works itself down before one's eyes. */
 	let { desk, entry, onrun }: { desk: Desk; entry: Entry; onrun: () => Promise<unknown> } = $props();

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
-	import { amountKnown } from '$core/route/steps/balance-measure';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import type { Desk } from '../desk.svelte';
+	import { amountKnown } from '$core/route/stations/balance/measure';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
 	import MoveList from './MoveList.svelte';
 	import type { Estimate, Move } from './standing';
 

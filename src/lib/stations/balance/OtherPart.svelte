@@ -2,10 +2,10 @@
 	import { dimples } from '$core/balance/dimples';
 	import { limitOf } from '$core/calculation/limits';
 	import { quantity } from '$core/quantity/format';
-	import { dimplesStep, holesStep } from '$core/route/steps/balance-move';
+	import { dimplesStep, holesStep } from '$core/route/stations/balance/move';
 	import HolesFace from '$lib/drawing/HolesFace.svelte';
-	import type { Desk } from '../desk.svelte';
-	import StepForm from '../StepForm.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
 	import { standingOf } from './standing';
 
 	/** Correcting without a track: screws in fixed holes, and the dimples that mostly must not be made. */

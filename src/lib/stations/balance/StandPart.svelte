@@ -2,10 +2,10 @@
 	import type { Adjustment } from '$core/balance/level-stand';
 	import { quantity } from '$core/quantity/format';
 	import { slopeError } from '$core/balance/slope-error';
-	import { levelStep, rollingMassKg, toleranceFor } from '$core/route/steps/balance-track';
+	import { levelStep, rollingMassKg, toleranceFor } from '$core/route/stations/balance/track';
 	import LevelDrawing from '$lib/drawing/LevelDrawing.svelte';
-	import type { Desk } from '../desk.svelte';
-	import StepForm from '../StepForm.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** Levelling: one foot at a time, and what the slope that is left pretends to be. */
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =

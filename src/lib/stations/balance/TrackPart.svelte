@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { trackOf, trackStep } from '$core/route/steps/balance-track';
+	import { trackOf, trackStep } from '$core/route/stations/balance/track';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import ListTable from '$lib/ui/ListTable.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
-	import type { Desk } from '../desk.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import ListTable from '$lib/ui/fields/ListTable.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
 
 	/** The weights as they are: how heavy each, where it stands, and where none may stop. */
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =

@@ -6,8 +6,8 @@ import {
 	restStep,
 	runsStep,
 	swingStep
-} from '$core/route/steps/balance-measure';
-import type { Step } from '$core/route/steps/step';
+} from '$core/route/stations/balance/measure';
+import type { Step } from '$core/route/step';
 
 export type MethodId = 'swing' | 'marks' | 'mass' | 'rest' | 'phase' | 'runs' | 'auto';
 /** Ways of measuring an unbalance, by what a shop has; `calculation` is the one that tells the amount. */

@@ -1,9 +1,9 @@
 import { ellipse } from '$core/balance/estimate';
 import type { SetupFacts } from '$core/route/facts';
 import { Evidence } from '$core/route/evidence';
-import { MEASURED_BY } from '$core/route/steps/balance-measure';
-import { CORRECTED_BY } from '$core/route/steps/balance-move';
-import { toleranceFor } from '$core/route/steps/balance-track';
+import { MEASURED_BY } from '$core/route/stations/balance/measure';
+import { CORRECTED_BY } from '$core/route/stations/balance/move';
+import { toleranceFor } from '$core/route/stations/balance/track';
 import type { Belief } from '$lib/drawing/belief';
 
 export interface Placement {

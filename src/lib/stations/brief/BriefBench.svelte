@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { ComponentProps } from 'svelte';
 	import Recommendation from './Recommendation.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { MATERIAL_WORDS, OPERATION_WORDS } from '../words';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 
 	let { desk }: { desk: Desk } = $props();
 	const f = $derived(desk.facts);

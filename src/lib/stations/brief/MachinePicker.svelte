@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { MachineFacts } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
-	import type { Entry } from '$lib/ui/entry.svelte';
-	import { STATE_WORDS } from '../words';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import { STATE_WORDS } from '$lib/words';
 
 	/** The machines to choose from, with what is on each of them. */
 	let {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { findMaterials } from '$core/spec/material-words';
-	import type { Entry } from '$lib/ui/entry.svelte';
-	import { MATERIAL_WORDS } from '../words';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import { MATERIAL_WORDS } from '$lib/words';
 
 	/** The material by an everyday word: type "bearing steel" and take what is offered. */
 	let { entry }: { entry: Entry } = $props();

@@ -3,8 +3,8 @@
 	import { alternativesOf } from '$core/spec/alternatives';
 	import { quantity } from '$core/quantity/format';
 	import type { Reason } from '$core/calculation/verdict';
-	import { RECOMMEND_STEP_WORDS } from '../words';
-	import Reasons from '$lib/ui/Reasons.svelte';
+	import { RECOMMEND_STEP_WORDS } from '$lib/words';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 
 	/** The wheel a job asks for, letter by letter, with the rules that moved it, two others, and the contact behind it. */
 	interface Wish {

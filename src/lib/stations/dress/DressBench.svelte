@@ -1,20 +1,26 @@
 <script lang="ts">
 	import { duration, figure, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { dressedStep, dresserSetup, positionStep, settingsStep, turns } from '$core/route/steps/dress';
+	import {
+		dressedStep,
+		dresserSetup,
+		positionStep,
+		settingsStep,
+		turns
+	} from '$core/route/stations/dress/steps';
 	import { naturalRaUm } from '$core/spec/natural-finish';
 	import DresserDrawing from '$lib/drawing/DresserDrawing.svelte';
 	import OverlapStrip from '$lib/drawing/OverlapStrip.svelte';
 	import RidgeDrawing from '$lib/drawing/RidgeDrawing.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
 	const f = $derived(desk.facts);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash from '@lucide/svelte/icons/trash-2';
-	import type { Entry, Typed } from '$lib/ui/entry.svelte';
+	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
 
 	/** Chips, one a line: how large, in which zone, at which angle. */
 	let { entry }: { entry: Entry } = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
-	import type { Desk } from '../desk.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
 	import LookPart from './LookPart.svelte';
 	import RingPart from './RingPart.svelte';
 

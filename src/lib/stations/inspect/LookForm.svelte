@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { isOrganic } from '$core/spec/families';
 	import WheelZones from '$lib/drawing/WheelZones.svelte';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import type { Entry, Typed } from '$lib/ui/entry.svelte';
-	import TextField from '$lib/ui/TextField.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ChipLines from './ChipLines.svelte';
 	import PictureTray from './PictureTray.svelte';
 

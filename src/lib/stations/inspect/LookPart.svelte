@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
-	import { lookStep } from '$core/route/steps/inspect';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import { lookStep } from '$core/route/stations/inspect/steps';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 	import LookForm from './LookForm.svelte';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =

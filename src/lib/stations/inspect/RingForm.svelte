@@ -7,12 +7,12 @@
 		recordingThatCounts,
 		ringOf,
 		worstHeard
-	} from '$core/route/steps/inspect';
+	} from '$core/route/stations/inspect/steps';
 	import { tapNotes, tapWords } from '$core/inspect/ring/tap-words';
 	import TapFace from '$lib/drawing/TapFace.svelte';
-	import type { Entry, Typed } from '$lib/ui/entry.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import EarAsk from './EarAsk.svelte';
 	import type { Listening } from './listening.svelte';
 	import RingHeard from './RingHeard.svelte';

@@ -3,7 +3,7 @@
 	import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 	import type { PastRing, WheelFacts } from '$core/route/facts';
 	import { noteAt } from '$core/route/wheel-ring';
-	import { when } from '$lib/stations/words';
+	import { when } from '$lib/words';
 
 	/** The rings of a wheel over its life: the note in per cent of its first, carried over to the same size, and how long it rang. */
 	let { past, wheel }: { past: readonly PastRing[]; wheel: WheelFacts } = $props();

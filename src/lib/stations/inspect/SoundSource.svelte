@@ -3,7 +3,7 @@
 	import Play from '@lucide/svelte/icons/play';
 	import Square from '@lucide/svelte/icons/square';
 	import { CONDITIONS, CONDITION_WORDS, type Condition } from '$core/inspect/ring/conditions';
-	import Progress from '$lib/ui/Progress.svelte';
+	import Progress from '$lib/ui/feedback/Progress.svelte';
 	import type { Listening } from './listening.svelte';
 
 	/** Where the sound comes from: the microphone, a WAV, or the stand-in; with what is heard while it is recorded. */

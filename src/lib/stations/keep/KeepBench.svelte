@@ -1,17 +1,17 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { keepStep } from '$core/route/steps/keep';
+	import { keepStep } from '$core/route/stations/keep/steps';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
 	const f = $derived(desk.facts);

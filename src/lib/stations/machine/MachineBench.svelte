@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { recommissionStep, spindleStep } from '$core/route/steps/machine';
+	import { recommissionStep, spindleStep } from '$core/route/stations/machine/steps';
 	import { quantity } from '$core/quantity/format';
 	import SpindleDrawing from '$lib/drawing/SpindleDrawing.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
-	import type { Desk } from '../desk.svelte';
-	import StepForm from '../StepForm.svelte';
-	import { WAKE_WORDS } from '../words';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
+	import { WAKE_WORDS } from '$lib/words';
 
 	/** The machine itself, before any wheel: woken after a long stand, or measured after a crash. */
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();

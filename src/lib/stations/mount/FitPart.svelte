@@ -1,16 +1,16 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { fitStep } from '$core/route/steps/mount';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
+	import { fitStep } from '$core/route/stations/mount/steps';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import BoreDrawing from '$lib/drawing/BoreDrawing.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 	import LiftNote from './LiftNote.svelte';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =

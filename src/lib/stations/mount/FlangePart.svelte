@@ -1,18 +1,18 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { flangeStep } from '$core/route/steps/mount';
+	import { flangeStep } from '$core/route/stations/mount/steps';
 	import FlangeSection from '$lib/drawing/FlangeSection.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
-	import type { Desk } from '../desk.svelte';
-	import ReadInstrument from '../instrument/ReadInstrument.svelte';
-	import { outputOf, preview } from '../preview';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
 		$props();

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { duration } from '$core/quantity/format';
-	import { curing, glueStep } from '$core/route/steps/mount-special';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import type { Desk } from '../desk.svelte';
-	import StepForm from '../StepForm.svelte';
+	import { curing, glueStep } from '$core/route/stations/mount/special';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** The joint, and the hours it has to stand by the server's clock, whatever happens to this screen. */
 	let { desk, draft }: { desk: Desk; draft: Record<string, unknown> | null } = $props();

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { SetupFacts } from '$core/route/facts';
-	import { massNowKg } from '$core/route/steps/step';
+	import { massNowKg } from '$core/route/step';
 	import { mountLifting } from '$core/mount/lifting';
 	import { quantity } from '$core/quantity/format';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	/** May it be lifted by hand: the wheel and its mount, held at arm's length into the guard. */
 	let { facts }: { facts: SetupFacts } = $props();

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { benchStep, toolPostStep } from '$core/route/steps/mount-special';
+	import { benchStep, toolPostStep } from '$core/route/stations/mount/special';
 	import type { Mounting } from '$core/route/templates';
 	import BenchGrinderDrawing from '$lib/drawing/BenchGrinderDrawing.svelte';
 	import ToolPostDrawing from '$lib/drawing/ToolPostDrawing.svelte';
-	import type { Desk } from '../desk.svelte';
-	import StepForm from '../StepForm.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
 	import FitPart from './FitPart.svelte';
 	import FlangePart from './FlangePart.svelte';
 	import GluePart from './GluePart.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Companion } from '$core/route/facts';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	/** The other wheels held for this pack: each is looked over and rung at the rack before anything is tightened. */
 	let { companions }: { companions: readonly Companion[] } = $props();

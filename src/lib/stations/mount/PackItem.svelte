@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { figure } from '$core/quantity/format';
-	import type { Entry, Typed } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
+	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import PackMeasured from './PackMeasured.svelte';
 	import type { FreeWheel } from '$core/shop/wheel';
 

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { figure, quantity, symbolOf } from '$core/quantity/format';
 	import { parseQuantity } from '$core/quantity/parse';
-	import type { Entry } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import ReadInstrument from '../instrument/ReadInstrument.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
 
 	/** What the presetter and the dial say of one wheel: run-out finger-tight beside tightened, and what tightening did. */
 	let { entry, path }: { entry: Entry; path: string } = $props();

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { quillStep } from '$core/route/steps/mount-special';
+	import { quillStep } from '$core/route/stations/mount/special';
 	import QuillDrawing from '$lib/drawing/QuillDrawing.svelte';
-	import type { Desk } from '../desk.svelte';
-	import StepForm from '../StepForm.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** The quill: how far it bends, where it whirls, how many dresses are left. */
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =

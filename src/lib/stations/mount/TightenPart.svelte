@@ -3,17 +3,17 @@
 	import { tighteningOrder } from '$core/mount/tightening-order';
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { threadStep } from '$core/route/steps/mount';
+	import { threadStep } from '$core/route/stations/mount/steps';
 	import ThreadDrawing from '$lib/drawing/ThreadDrawing.svelte';
 	import Face from '$lib/drawing/Face.svelte';
 	import { polar } from '$lib/drawing/polar';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 
 	let { desk, draft }: { desk: Desk; draft: Record<string, unknown> | null } = $props();
 	const entry = new Entry({

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { InputFault } from '$core/calculation/fault';
-	import { dressInUse } from '$core/route/steps/prove';
+	import { dressInUse } from '$core/route/stations/prove/steps';
 	import { F_GRITS } from '$core/spec/grit-tables';
-	import FinishDiagnosis from '$lib/stations/finish/FinishDiagnosis.svelte';
-	import type { Entry } from '$lib/ui/entry.svelte';
-	import type { Desk } from '../desk.svelte';
+	import FinishDiagnosis from '$lib/features/finish/FinishDiagnosis.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
 
 	/** Burn, chatter or a rough finish was reported: which is at fault, the grit or the dress on this very wheel. */
 	let { desk, entry }: { desk: Desk; entry: Entry } = $props();

@@ -1,19 +1,19 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
 	import { figure, quantity } from '$core/quantity/format';
-	import { provenSoFar, releaseStep } from '$core/route/steps/prove';
+	import { provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import FinishPanel from './FinishPanel.svelte';
-	import TextField from '$lib/ui/TextField.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 
 	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
 	const f = $derived(desk.facts);

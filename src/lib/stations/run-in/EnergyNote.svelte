@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { SetupFacts } from '$core/route/facts';
-	import { massNowKg } from '$core/route/steps/step';
+	import { massNowKg } from '$core/route/step';
 	import { runInEnergy } from '$core/run-in/energy';
 
 	/** Why the guard matters, with this wheel's own figures. It permits nothing. */

@@ -2,11 +2,11 @@
 	import { figure, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import { limitRpm, type WheelFacts } from '$core/route/facts';
-	import type { Ranked } from '$core/route/steps/select';
+	import type { Ranked } from '$core/route/stations/select/steps';
 	import { naturalRaUm } from '$core/spec/natural-finish';
 	import { PARTS, type Part } from '$core/spec/rank-score';
 	import { FAMILY_NAMES } from '$core/spec/families';
-	import { sizeOf } from '../words';
+	import { sizeOf } from '$lib/words';
 	import ScoreBar from './ScoreBar.svelte';
 
 	/** Two or three wheels side by side; in every line the better one is marked. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { SetupFacts, WheelFacts } from '$core/route/facts';
-	import { EXCLUSION_WORDS } from '$core/route/steps/select';
+	import { EXCLUSION_WORDS } from '$core/route/stations/select/steps';
 	import { WHAT_WOULD } from '$core/spec/nearest-excluded';
 	import { orderLine } from '$core/spec/order-line';
 

@@ -1,16 +1,16 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { figure, quantity } from '$core/quantity/format';
-	import { faceStep } from '$core/route/steps/true';
+	import { faceStep } from '$core/route/stations/true/steps';
 	import TiltDrawing from '$lib/drawing/TiltDrawing.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 	import OddQuestion from './OddQuestion.svelte';
 	import RoundReader from './RoundReader.svelte';
 	import { filledOf, placesOf, withPlaces } from './runout-view';

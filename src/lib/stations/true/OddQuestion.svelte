@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { figure } from '$core/quantity/format';
 	import { oddReading } from '$core/true/odd-reading';
-	import { anglesOf } from '$core/route/steps/true';
-	import type { Entry } from '$lib/ui/entry.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
+	import { anglesOf } from '$core/route/stations/true/steps';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import { filledOf, placesOf } from './runout-view';
 
 	/** A reading that does not go with the others is asked about: read it again, or say that it is right. It is never dropped. */

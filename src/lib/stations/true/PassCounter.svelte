@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
-	import type { Entry } from '$lib/ui/entry.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
 	/** Passes counted at the machine with one key. The count is kept as it grows, here and on the server, so a reload loses none. */
 	let {

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { figure } from '$core/quantity/format';
-	import { pencilStep, runoutLimitUm } from '$core/route/steps/true';
+	import { pencilStep, runoutLimitUm } from '$core/route/stations/true/steps';
 	import Face from '$lib/drawing/Face.svelte';
 	import { arcPath, polar } from '$lib/drawing/polar';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import type { Desk } from '../desk.svelte';
-	import StepForm from '../StepForm.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** Run-out from the length of a pencil line. */
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =

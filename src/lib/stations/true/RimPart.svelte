@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { lastRead, runoutLimitUm, runoutStep } from '$core/route/steps/true';
+	import { lastRead, runoutLimitUm, runoutStep } from '$core/route/stations/true/steps';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import type { Desk } from '../desk.svelte';
-	import { outputOf, preview } from '../preview';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { outputOf, preview } from '$lib/desk/preview';
 	import OddQuestion from './OddQuestion.svelte';
 	import RoundReader from './RoundReader.svelte';
 	import RunoutAnswer from './RunoutAnswer.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import type { Entry, Typed } from '$lib/ui/entry.svelte';
-	import ReadingsTable from '$lib/ui/ReadingsTable.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import ReadingsTable from '$lib/ui/layout/ReadingsTable.svelte';
 	import StreamTurn from './StreamTurn.svelte';
 
 	/** Readings once round: typed, pasted, or read off the dial while the wheel is turned; one that stands out is asked about. */

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { clearanceOf, lastRead, seatStep } from '$core/route/steps/true';
+	import { clearanceOf, lastRead, seatStep } from '$core/route/stations/true/steps';
 	import SeatDrawing from '$lib/drawing/SeatDrawing.svelte';
-	import type { Desk } from '../desk.svelte';
-	import StepForm from '../StepForm.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** Which way to push the wheel within its play, how far, and what would remain; or how to turn it on its seat. */
 	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =

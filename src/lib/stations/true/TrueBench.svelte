@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
-	import { lastRead, preBalance } from '$core/route/steps/true';
-	import type { Desk } from '../desk.svelte';
+	import { lastRead, preBalance } from '$core/route/stations/true/steps';
+	import type { Desk } from '$lib/desk/desk.svelte';
 	import CutPart from './CutPart.svelte';
 	import FacePart from './FacePart.svelte';
 	import PencilPart from './PencilPart.svelte';

@@ -1,4 +1,4 @@
-import type { Entry, Typed } from '$lib/ui/entry.svelte';
+import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
 
 export interface RunoutOut {
 	tirUm: number;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { CALCULATIONS } from '$core/calculations';
-	import { STATION_TITLES } from '$lib/stations/words';
+	import { STATION_TITLES } from '$lib/words';
 
 	let text = $state('');
 	const found = $derived(

@@ -1,5 +1,5 @@
 import { CALCULATIONS } from '$core/calculations';
-import { find } from '$lib/server/find';
+import { find } from '$lib/server/shop/find';
 
 export async function load({ url }) {
 	const text = (url.searchParams.get('q') ?? '').trim().slice(0, 60);

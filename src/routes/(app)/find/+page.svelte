@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import SearchBar from '$lib/ui/SearchBar.svelte';
+	import SearchBar from '$lib/ui/layout/SearchBar.svelte';
 	let { data } = $props();
 	onMount(() => document.querySelector<HTMLElement>('[data-find]')?.focus());
 </script>

@@ -1,7 +1,7 @@
 import { calculation } from '$core/calculations';
 import { STATIONS } from '$core/route/facts';
-import { log } from '$lib/server/records';
-import { machines } from '$lib/server/machines';
+import { log } from '$lib/server/db/records';
+import { machines } from '$lib/server/shop/machines';
 
 const VERDICTS = ['ok', 'caution', 'stop'];
 const LINES = 50;

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
-	import { when } from '$lib/stations/words';
-	import DataTable from '$lib/ui/DataTable.svelte';
-	import type { Column } from '$lib/ui/data-table';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import { when } from '$lib/words';
+	import DataTable from '$lib/ui/layout/DataTable.svelte';
+	import type { Column } from '$lib/ui/layout/data-table';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
 	type Line = (typeof data.lines)[number];

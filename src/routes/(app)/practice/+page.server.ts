@@ -1,5 +1,5 @@
-import { scores } from '$lib/server/practice';
-import { bestRuns } from '$lib/server/practice-stand';
+import { scores } from '$lib/server/people/practice';
+import { bestRuns } from '$lib/server/people/practice-stand';
 
 export const load = async ({ locals }) => ({
 	scores: await scores(),

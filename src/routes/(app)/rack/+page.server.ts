@@ -1,6 +1,6 @@
 import { ABRASIVE_FAMILIES } from '$core/spec/families';
-import { COUNTED, RACK_SORTS, type RackSort, rackFamilies, rackPage } from '$lib/server/rack';
-import { today } from '$lib/server/today';
+import { COUNTED, RACK_SORTS, type RackSort, rackFamilies, rackPage } from '$lib/server/wheels/rack';
+import { today } from '$lib/server/db/today';
 
 const STATES = ['available', 'mounted', 'quarantined', 'scrapped'];
 const oneOf = <T extends string>(text: string | null, list: readonly T[]): T | '' =>

@@ -2,11 +2,11 @@
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { limitRpm, type WheelFacts } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
-	import { STATE_WORDS, sizeOf } from '$lib/stations/words';
-	import DataTable from '$lib/ui/DataTable.svelte';
-	import type { Column } from '$lib/ui/data-table';
-	import SearchBar from '$lib/ui/SearchBar.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import { STATE_WORDS, sizeOf } from '$lib/words';
+	import DataTable from '$lib/ui/layout/DataTable.svelte';
+	import type { Column } from '$lib/ui/layout/data-table';
+	import SearchBar from '$lib/ui/layout/SearchBar.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
 	const left = (w: WheelFacts) =>

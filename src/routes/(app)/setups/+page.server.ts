@@ -1,4 +1,4 @@
-import { setupList } from '$lib/server/setups';
+import { setupList } from '$lib/server/setups/setups';
 
 const STATES = ['under-way', 'released', 'stopped', 'finished'];
 

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { STATE_WORDS, when } from '$lib/stations/words';
-	import DataTable from '$lib/ui/DataTable.svelte';
-	import type { Column } from '$lib/ui/data-table';
-	import SearchBar from '$lib/ui/SearchBar.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import { STATE_WORDS, when } from '$lib/words';
+	import DataTable from '$lib/ui/layout/DataTable.svelte';
+	import type { Column } from '$lib/ui/layout/data-table';
+	import SearchBar from '$lib/ui/layout/SearchBar.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
 	type Line = (typeof data.setups)[number];

@@ -1,7 +1,7 @@
 import { SHOP_KINDS } from '$core/shop/kinds';
-import { guidelinesNow } from '$lib/server/guidelines';
-import { routes } from '$lib/server/routes';
-import { things } from '$lib/server/shop';
+import { guidelinesNow } from '$lib/server/shop/guidelines';
+import { routes } from '$lib/server/shop/route-templates';
+import { things } from '$lib/server/shop/shop';
 
 export async function load({ locals }) {
 	const kinds = await Promise.all(

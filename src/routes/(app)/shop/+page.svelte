@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
-	import { thingInWords } from '$lib/stations/shop/thing-words';
+	import { thingInWords } from '$lib/features/shop/thing-words';
 
 	let { data } = $props();
 	const own = $derived(Object.values(data.limits).reduce((n, figures) => n + Object.keys(figures).length, 0));

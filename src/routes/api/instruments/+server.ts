@@ -1,7 +1,7 @@
 import { INSTRUMENT_KINDS, type InstrumentKind } from '$core/instrument/kinds';
-import { answering } from '$lib/server/answer';
-import { instrumentsOf } from '$lib/server/instruments';
-import { InputFault } from '$lib/server/refused';
+import { answering } from '$lib/server/door/answer';
+import { instrumentsOf } from '$lib/server/instruments/instruments';
+import { InputFault } from '$lib/server/door/refused';
 
 /** The instruments of one kind. */
 export const GET = ({ url }) =>

@@ -1,7 +1,7 @@
-import { BRIEF_FIELDS, type Brief } from '$core/route/steps/brief';
-import { answering, bodyOf, keyOf } from '$lib/server/answer';
-import { checked } from '$lib/server/joi-schema';
-import { startSetup } from '$lib/server/work';
+import { BRIEF_FIELDS, type Brief } from '$core/route/stations/brief/steps';
+import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
+import { checked } from '$lib/server/door/joi-schema';
+import { startSetup } from '$lib/server/setups/work';
 
 export const POST = ({ request, locals }) =>
 	answering(async () => {

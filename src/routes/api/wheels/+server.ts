@@ -1,8 +1,8 @@
 import { type NewWheel, WHEEL_FIELDS } from '$core/shop/wheel';
-import { answering, bodyOf } from '$lib/server/answer';
-import { checked } from '$lib/server/joi-schema';
-import { mayWrite } from '$lib/server/work';
-import { addWheel, freeWheelsFor } from '$lib/server/wheels';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { checked } from '$lib/server/door/joi-schema';
+import { mayWrite } from '$lib/server/setups/work';
+import { addWheel, freeWheelsFor } from '$lib/server/wheels/wheels';
 import { InputFault } from '$core/calculation/fault';
 
 export const POST = ({ request, locals }) =>

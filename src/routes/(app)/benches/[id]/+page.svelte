@@ -1,13 +1,13 @@
 <script lang="ts">
 	import type { Component } from 'svelte';
-	import CalculationBench from '$lib/stations/bench/CalculationBench.svelte';
-	import FinishBench from '$lib/stations/bench/FinishBench.svelte';
-	import MarkingBench from '$lib/stations/bench/MarkingBench.svelte';
-	import RingBench from '$lib/stations/bench/RingBench.svelte';
-	import StiffnessBench from '$lib/stations/bench/StiffnessBench.svelte';
-	import TapPlanBench from '$lib/stations/bench/TapPlanBench.svelte';
-	import ShapeBench from '$lib/stations/bench/ShapeBench.svelte';
-	import SpeedBench from '$lib/stations/bench/SpeedBench.svelte';
+	import CalculationBench from '$lib/features/benches/CalculationBench.svelte';
+	import FinishBench from '$lib/features/benches/FinishBench.svelte';
+	import MarkingBench from '$lib/features/benches/MarkingBench.svelte';
+	import RingBench from '$lib/features/benches/RingBench.svelte';
+	import StiffnessBench from '$lib/features/benches/StiffnessBench.svelte';
+	import TapPlanBench from '$lib/features/benches/TapPlanBench.svelte';
+	import ShapeBench from '$lib/features/benches/ShapeBench.svelte';
+	import SpeedBench from '$lib/features/benches/SpeedBench.svelte';
 	import { calculation } from '$core/calculations';
 
 	let { data } = $props();

@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import { incidentPlan } from '$core/keep/incident-plan';
-import { draftOf } from '$lib/server/drafts';
-import { incidentById } from '$lib/server/incidents';
-import { recordsOf } from '$lib/server/records';
-import { pageNumber } from '$lib/server/page';
+import { draftOf } from '$lib/server/db/drafts';
+import { incidentById } from '$lib/server/setups/incidents';
+import { recordsOf } from '$lib/server/db/records';
+import { pageNumber } from '$lib/server/door/page';
 
 export async function load({ params, locals }) {
 	const incident = await incidentById(pageNumber(params.id));

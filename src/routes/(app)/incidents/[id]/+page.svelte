@@ -2,14 +2,14 @@
 	import { incidentPlan } from '$core/keep/incident-plan';
 	import type { ObjectField } from '$core/calculation/fields';
 	import { figure, quantity } from '$core/quantity/format';
-	import ReadInstrument from '$lib/stations/instrument/ReadInstrument.svelte';
-	import { EVENT_WORDS, RESTART_WORDS, STEP_SIGNED_BY, STEP_WORDS, when } from '$lib/stations/words';
-	import PlanStep from '$lib/stations/incident/PlanStep.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import FieldInput from '$lib/ui/FieldInput.svelte';
-	import LazyWorking from '$lib/ui/LazyWorking.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
+	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
+	import { EVENT_WORDS, RESTART_WORDS, STEP_SIGNED_BY, STEP_WORDS, when } from '$lib/words';
+	import PlanStep from '$lib/features/incident/PlanStep.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import LazyWorking from '$lib/ui/feedback/LazyWorking.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	let { data } = $props();
 	const i = $derived(data.incident);

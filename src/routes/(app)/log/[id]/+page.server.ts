@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
-import { picturesOfRecord } from '$lib/server/pictures';
-import { pageNumber } from '$lib/server/page';
-import { recordById } from '$lib/server/records';
+import { picturesOfRecord } from '$lib/server/wheels/pictures';
+import { pageNumber } from '$lib/server/door/page';
+import { recordById } from '$lib/server/db/records';
 
 export async function load({ params }) {
 	const record = await recordById(pageNumber(params.id));

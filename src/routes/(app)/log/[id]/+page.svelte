@@ -2,10 +2,10 @@
 	import { calculation, CORE_VERSION } from '$core/calculations';
 	import { STATION_NAMES } from '$core/route/facts';
 	import type { Reason } from '$core/calculation/verdict';
-	import { when } from '$lib/stations/words';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
-	import WorkingSheet from '$lib/ui/WorkingSheet.svelte';
+	import { when } from '$lib/words';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
+	import WorkingSheet from '$lib/ui/feedback/WorkingSheet.svelte';
 
 	let { data } = $props();
 	const r = $derived(data.record);

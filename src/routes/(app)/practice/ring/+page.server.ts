@@ -1,5 +1,5 @@
 import { randomInt } from 'node:crypto';
-import { scoreOf } from '$lib/server/practice';
+import { scoreOf } from '$lib/server/people/practice';
 
 /** A wheel nobody has heard yet, and how this person has done so far. */
 export const load = async ({ locals }) => ({

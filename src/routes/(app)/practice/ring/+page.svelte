@@ -13,9 +13,9 @@
 	import Waveform from '$lib/drawing/Waveform.svelte';
 	import { Listening } from '$lib/stations/inspect/listening.svelte';
 	import NoteChart from '$lib/stations/inspect/NoteChart.svelte';
-	import Progress from '$lib/ui/Progress.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import Progress from '$lib/ui/feedback/Progress.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
 	let seed = $state(data.seed);

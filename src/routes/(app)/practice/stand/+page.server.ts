@@ -1,4 +1,4 @@
-import { bestRuns } from '$lib/server/practice-stand';
+import { bestRuns } from '$lib/server/people/practice-stand';
 
 export async function load({ locals, url }) {
 	const asked = Number(url.searchParams.get('seed'));

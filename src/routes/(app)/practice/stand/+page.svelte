@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { onDestroy, untrack } from 'svelte';
-	import StandScore from '$lib/stations/practice/StandScore.svelte';
-	import { StandGame } from '$lib/stations/practice/stand-game.svelte';
-	import StandView from '$lib/stations/practice/StandView.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
+	import StandScore from '$lib/features/practice/StandScore.svelte';
+	import { StandGame } from '$lib/features/practice/stand-game.svelte';
+	import StandView from '$lib/features/practice/StandView.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	let { data } = $props();
 	const game = untrack(() => new StandGame(data.seed));

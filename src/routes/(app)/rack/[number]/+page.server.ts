@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/drafts';
-import { ledger, wheelByNumber } from '$lib/server/wheels';
-import { picturesOfWheel } from '$lib/server/pictures';
-import { ringsOf } from '$lib/server/recordings';
-import { log } from '$lib/server/records';
+import { draftOf } from '$lib/server/db/drafts';
+import { ledger, wheelByNumber } from '$lib/server/wheels/wheels';
+import { picturesOfWheel } from '$lib/server/wheels/pictures';
+import { ringsOf } from '$lib/server/recordings/recordings';
+import { log } from '$lib/server/db/records';
 
 export async function load({ params, locals }) {
 	const wheel = params.number.length <= 20 ? await wheelByNumber(params.number) : undefined;

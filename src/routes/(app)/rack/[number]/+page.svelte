@@ -5,12 +5,12 @@
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
 	import WheelSection from '$lib/drawing/WheelSection.svelte';
-	import { LEDGER_WORDS, STATE_WORDS, when } from '$lib/stations/words';
+	import { LEDGER_WORDS, STATE_WORDS, when } from '$lib/words';
 	import { storageRules } from '$core/inspect/storage-rules';
 	import { page } from '$app/state';
 	import RingTrend from '$lib/stations/inspect/RingTrend.svelte';
-	import JudgeWheel from '$lib/stations/rack/JudgeWheel.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import JudgeWheel from '$lib/features/rack/JudgeWheel.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
 	const w = $derived(data.wheel);

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import ColumnMatch from '$lib/stations/import/ColumnMatch.svelte';
-	import { Importer } from '$lib/stations/import/importer.svelte';
-	import LinePreview from '$lib/stations/import/LinePreview.svelte';
-	import Progress from '$lib/ui/Progress.svelte';
+	import ColumnMatch from '$lib/features/rack/import/ColumnMatch.svelte';
+	import { Importer } from '$lib/features/rack/import/importer.svelte';
+	import LinePreview from '$lib/features/rack/import/LinePreview.svelte';
+	import Progress from '$lib/ui/feedback/Progress.svelte';
 
 	const it = new Importer();
 	let over = $state(false);

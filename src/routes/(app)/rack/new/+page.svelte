@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
 	import { storageRules } from '$core/inspect/storage-rules';
-	import { LOOK_FIELDS, lookOf } from '$core/route/steps/inspect';
+	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/steps';
 	import { isOrganic } from '$core/spec/families';
 	import { parseMarking } from '$core/spec/parse-marking';
 	import { WHEEL_FIELDS } from '$core/shop/wheel';
@@ -10,13 +10,13 @@
 	import WheelSection from '$lib/drawing/WheelSection.svelte';
 	import { toneOf } from '$lib/drawing/polar';
 	import LookForm from '$lib/stations/inspect/LookForm.svelte';
-	import LabelPart from '$lib/stations/rack/LabelPart.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
-	import VerdictMark from '$lib/ui/VerdictMark.svelte';
+	import LabelPart from '$lib/features/rack/LabelPart.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
 	const entry = new Entry({ fields: WHEEL_FIELDS, key: 'wheel-new', draft: data.draft });

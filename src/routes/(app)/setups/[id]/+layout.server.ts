@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { decide } from '$core/route/engine';
-import { pageNumber } from '$lib/server/page';
-import { loadSetup } from '$lib/server/setups';
+import { pageNumber } from '$lib/server/door/page';
+import { loadSetup } from '$lib/server/setups/setups';
 
 export async function load({ params }) {
 	const loaded = await loadSetup(pageNumber(params.id));

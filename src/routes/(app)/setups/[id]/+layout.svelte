@@ -3,13 +3,13 @@
 	import { page } from '$app/state';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import { toneOf } from '$lib/drawing/polar';
-	import { DOING } from '$lib/stations/words';
-	import { Desk } from '$lib/stations/desk.svelte';
-	import GateColumn from '$lib/stations/shell/GateColumn.svelte';
-	import Keys from '$lib/ui/Keys.svelte';
-	import Rim from '$lib/stations/shell/Rim.svelte';
-	import ShopChecks from '$lib/stations/shell/ShopChecks.svelte';
-	import SetupHeader from '$lib/stations/shell/SetupHeader.svelte';
+	import { DOING } from '$lib/words';
+	import { Desk } from '$lib/desk/desk.svelte';
+	import GateColumn from '$lib/desk/GateColumn.svelte';
+	import Keys from '$lib/ui/layout/Keys.svelte';
+	import Rim from '$lib/desk/Rim.svelte';
+	import ShopChecks from '$lib/desk/ShopChecks.svelte';
+	import SetupHeader from '$lib/desk/SetupHeader.svelte';
 
 	let { data, children } = $props();
 	const desk = new Desk(data.facts, data.decision);

@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/drafts';
-import { guidelinesNow } from '$lib/server/guidelines';
-import { machines, mounts } from '$lib/server/machines';
-import { routes } from '$lib/server/routes';
-import { liveSetups, loadSetup } from '$lib/server/setups';
+import { draftOf } from '$lib/server/db/drafts';
+import { guidelinesNow } from '$lib/server/shop/guidelines';
+import { machines, mounts } from '$lib/server/shop/machines';
+import { routes } from '$lib/server/shop/route-templates';
+import { liveSetups, loadSetup } from '$lib/server/setups/setups';
 
 export async function load({ locals, url }) {
 	if (locals.user!.role === 'viewer')

@@ -3,18 +3,18 @@
 	import { InputFault } from '$core/calculation/fault';
 	import type { ComponentProps } from 'svelte';
 	import { checkInput } from '$core/calculation/check';
-	import { BRIEF_FIELDS, adviseFor } from '$core/route/steps/brief';
+	import { BRIEF_FIELDS, adviseFor } from '$core/route/stations/brief/steps';
 	import Recommendation from '$lib/stations/brief/Recommendation.svelte';
 	import MaterialFinder from '$lib/stations/brief/MaterialFinder.svelte';
-	import { OPERATION_WORDS } from '$lib/stations/words';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
+	import { OPERATION_WORDS } from '$lib/words';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import MachinePicker from '$lib/stations/brief/MachinePicker.svelte';
-	import QuantityField from '$lib/ui/QuantityField.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
-	import TextField from '$lib/ui/TextField.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
 
 	let { data } = $props();
 	/** What the advice needs; the rest may still be empty. */

@@ -1,4 +1,4 @@
-import { guidelineHistory, guidelineVersion, guidelinesNow } from '$lib/server/guidelines';
+import { guidelineHistory, guidelineVersion, guidelinesNow } from '$lib/server/shop/guidelines';
 
 export async function load({ locals }) {
 	const [now, history, recommend, rank] = await Promise.all([

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { SHIPPED } from '$core/spec/guidelines';
 	import { PARTS } from '$core/spec/rank-score';
-	import GradeTable from '$lib/stations/shop/GradeTable.svelte';
-	import { when } from '$lib/stations/words';
-	import { Sender } from '$lib/ui/sender.svelte';
+	import GradeTable from '$lib/features/shop/GradeTable.svelte';
+	import { when } from '$lib/words';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	let { data } = $props();
 	const sender = new Sender();

@@ -1,5 +1,5 @@
-import { draftsOf } from '$lib/server/drafts';
-import { guidelineVersion, limitsHistory } from '$lib/server/guidelines';
+import { draftsOf } from '$lib/server/db/drafts';
+import { guidelineVersion, limitsHistory } from '$lib/server/shop/guidelines';
 
 export async function load({ locals }) {
 	return {

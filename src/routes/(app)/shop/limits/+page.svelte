@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { guidelineFields, inShop } from '$core/calculation/limits';
-	import { LIMIT_GROUPS, limitsInWords } from '$lib/stations/shop/limit-groups';
-	import LimitsOf from '$lib/stations/shop/LimitsOf.svelte';
-	import { when } from '$lib/stations/words';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
+	import { LIMIT_GROUPS, limitsInWords } from '$lib/features/shop/limit-groups';
+	import LimitsOf from '$lib/features/shop/LimitsOf.svelte';
+	import { when } from '$lib/words';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	let { data } = $props();
 	const sender = new Sender();

@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { CALCULATIONS, answer } from '$core/calculations';
-import { answering, bodyOf } from '$lib/server/answer';
-import { Refused } from '$lib/server/refused';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { Refused } from '$lib/server/door/refused';
 
 const MOST_WHEELS = 200;
 const DEFAULT_WHEELS = 200;

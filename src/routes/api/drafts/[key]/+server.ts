@@ -1,5 +1,5 @@
-import { answering, bodyOf } from '$lib/server/answer';
-import { dropDraft, keepDraft } from '$lib/server/drafts';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { dropDraft, keepDraft } from '$lib/server/db/drafts';
 
 /** Keeps what somebody has typed. */
 export const PUT = ({ params, request, locals }) =>

@@ -1,6 +1,6 @@
-import { answering, bodyOf } from '$lib/server/answer';
-import { TOPICS, type Topic, keepGuidelines } from '$lib/server/guidelines';
-import { InputFault, Refused } from '$lib/server/refused';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { TOPICS, type Topic, keepGuidelines } from '$lib/server/shop/guidelines';
+import { InputFault, Refused } from '$lib/server/door/refused';
 
 /** Keeps a new version of the shop's guideline figures; a null body goes back to the shipped ones. */
 export const POST = ({ params, request, locals }) =>

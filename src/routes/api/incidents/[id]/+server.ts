@@ -1,5 +1,5 @@
-import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/answer';
-import { workIncident } from '$lib/server/incidents';
+import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
+import { workIncident } from '$lib/server/setups/incidents';
 
 /** Books steps and findings of an incident plan, or closes it. */
 export const POST = ({ params, request, locals }) =>

@@ -1,5 +1,5 @@
-import { answering, idOf } from '$lib/server/answer';
-import { dropPicture, pictureBytes } from '$lib/server/pictures';
+import { answering, idOf } from '$lib/server/door/answer';
+import { dropPicture, pictureBytes } from '$lib/server/wheels/pictures';
 
 export async function GET({ params, url }) {
 	let bytes: Buffer | null = null;

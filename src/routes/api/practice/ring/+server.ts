@@ -1,5 +1,5 @@
-import { answering, bodyOf } from '$lib/server/answer';
-import { answerRound } from '$lib/server/practice';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { answerRound } from '$lib/server/people/practice';
 
 /** One answer of the ear trainer. */
 export const POST = ({ request, locals }) =>

@@ -1,5 +1,5 @@
-import { answering, bodyOf } from '$lib/server/answer';
-import { keepRun } from '$lib/server/practice-stand';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { keepRun } from '$lib/server/people/practice-stand';
 
 /** A finished run at the practice stand. */
 export const POST = ({ request, locals }) =>

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import Papa from 'papaparse';
 import { RACK_COLUMNS, rackLine } from '$core/shop/rack-file';
-import { allWheels } from '$lib/server/wheels';
+import { allWheels } from '$lib/server/wheels/wheels';
 
 /** The whole rack to take away; what is written here is read again by the import without loss. */
 export async function GET({ params }) {

@@ -1,9 +1,9 @@
-import { answering, largeBodyOf } from '$lib/server/answer';
-import { logger } from '$lib/server/log';
-import { DatabaseDown } from '$lib/server/pool';
-import { type ImportLine, importWheels } from '$lib/server/rack-import';
-import { InputFault, Refused } from '$lib/server/refused';
-import { mayWrite } from '$lib/server/work';
+import { answering, largeBodyOf } from '$lib/server/door/answer';
+import { logger } from '$lib/server/door/logger';
+import { DatabaseDown } from '$lib/server/db/pool';
+import { type ImportLine, importWheels } from '$lib/server/wheels/rack-import';
+import { InputFault, Refused } from '$lib/server/door/refused';
+import { mayWrite } from '$lib/server/setups/work';
 
 /** Takes a list of wheels, telling its progress a line at a time; when the reader goes away nothing is taken. */
 export async function POST({ request, locals }) {

@@ -1,6 +1,6 @@
-import { answering, largeBodyOf } from '$lib/server/answer';
-import { MOST_WHEELS, knownNumbers } from '$lib/server/rack-import';
-import { InputFault } from '$lib/server/refused';
+import { answering, largeBodyOf } from '$lib/server/door/answer';
+import { MOST_WHEELS, knownNumbers } from '$lib/server/wheels/rack-import';
+import { InputFault } from '$lib/server/door/refused';
 
 /** Which of these numbers are on the rack already. */
 export const POST = ({ request }) =>

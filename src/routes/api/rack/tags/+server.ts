@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { wheelTags } from '$lib/server/print/wheel-tags';
-import { wheelByNumber } from '$lib/server/wheels';
+import { wheelByNumber } from '$lib/server/wheels/wheels';
 
 const MOST_TAGS = 200;
 

@@ -1,5 +1,5 @@
-import { answering, idOf } from '$lib/server/answer';
-import { recordingFile } from '$lib/server/recordings';
+import { answering, idOf } from '$lib/server/door/answer';
+import { recordingFile } from '$lib/server/recordings/recordings';
 
 /** The recording as a WAV file. */
 export async function GET({ params }) {

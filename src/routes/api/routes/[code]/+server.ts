@@ -1,5 +1,5 @@
-import { answering, bodyOf } from '$lib/server/answer';
-import { keepRoute } from '$lib/server/routes';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { keepRoute } from '$lib/server/shop/route-templates';
 
 /** A new version of a route. */
 export const POST = ({ params, request, locals }) =>

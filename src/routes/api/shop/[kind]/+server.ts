@@ -1,6 +1,6 @@
-import { answering, bodyOf } from '$lib/server/answer';
-import { InputFault } from '$lib/server/refused';
-import { keepThing } from '$lib/server/shop';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { InputFault } from '$lib/server/door/refused';
+import { keepThing } from '$lib/server/shop/shop';
 
 /** Adds a thing of the shop, or changes the one named in `of`. */
 export const POST = ({ params, request, locals }) =>

@@ -1,7 +1,7 @@
-import { answering, bodyOf } from '$lib/server/answer';
-import { InputFault } from '$lib/server/refused';
-import { mayWrite } from '$lib/server/work';
-import { WHEEL_ACTIONS, type WheelAction, judgeWheel } from '$lib/server/wheels';
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { InputFault } from '$lib/server/door/refused';
+import { mayWrite } from '$lib/server/setups/work';
+import { WHEEL_ACTIONS, type WheelAction, judgeWheel } from '$lib/server/wheels/wheels';
 
 /** Quarantines, clears or scraps a wheel. */
 export const POST = ({ params, request, locals }) =>

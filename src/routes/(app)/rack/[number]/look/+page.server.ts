@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/drafts';
-import { rackWheel } from '$lib/server/rack-wheel';
+import { draftOf } from '$lib/server/db/drafts';
+import { rackWheel } from '$lib/server/wheels/rack-wheel';
 
 export async function load({ params, locals }) {
 	if (locals.user!.role === 'viewer')

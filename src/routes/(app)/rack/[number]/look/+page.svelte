@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { LOOK_FIELDS, lookOf } from '$core/route/steps/inspect';
+	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/steps';
 	import { InputFault } from '$core/calculation/fault';
 	import { toneOf } from '$lib/drawing/polar';
 	import LookForm from '$lib/stations/inspect/LookForm.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import Reasons from '$lib/ui/Reasons.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 
 	let { data } = $props();
 	const w = $derived(data.wheel);

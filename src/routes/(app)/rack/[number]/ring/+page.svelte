@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
-	import { RING_FIELDS, contextOf, ringOf, ringStanding } from '$core/route/steps/inspect';
+	import { RING_FIELDS, contextOf, ringOf, ringStanding } from '$core/route/stations/inspect/steps';
 	import { toneOf } from '$lib/drawing/polar';
 	import { keepFor } from '$lib/stations/inspect/keeping';
 	import { Listening } from '$lib/stations/inspect/listening.svelte';
 	import RingForm from '$lib/stations/inspect/RingForm.svelte';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import ShowWorking from '$lib/ui/ShowWorking.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	let { data } = $props();
 	const w = $derived(data.wheel);

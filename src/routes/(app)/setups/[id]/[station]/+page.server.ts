@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/facts';
-import { draftsOf } from '$lib/server/drafts';
-import { selectView } from '$lib/server/select-view';
+import { draftsOf } from '$lib/server/db/drafts';
+import { selectView } from '$lib/server/setups/select-view';
 
 /** What a bench needs beside the setup itself: what this person has typed there, and for Select the rack. */
 export async function load({ params, locals, parent }) {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { getContext } from 'svelte';
 	import type { Component } from 'svelte';
-	import type { Desk } from '$lib/stations/desk.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
 	let { data } = $props();
 	const desk = getContext<Desk>('desk');
 	const Bench = $derived(

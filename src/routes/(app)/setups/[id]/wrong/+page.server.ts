@@ -1,4 +1,4 @@
-import { draftOf } from '$lib/server/drafts';
+import { draftOf } from '$lib/server/db/drafts';
 
 export async function load({ params, locals }) {
 	return { draft: await draftOf(locals.user!.id, `setup-${params.id}-wrong`) };

@@ -3,14 +3,14 @@
 	import { goto } from '$app/navigation';
 	import { incidentPlan } from '$core/keep/incident-plan';
 	import { REPORT_FIELDS } from '$core/keep/incident-report';
-	import type { Desk } from '$lib/stations/desk.svelte';
-	import { EVENT_WORDS, RESTART_WORDS, STEP_WORDS } from '$lib/stations/words';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
-	import TextField from '$lib/ui/TextField.svelte';
-	import YesNo from '$lib/ui/YesNo.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { EVENT_WORDS, RESTART_WORDS, STEP_WORDS } from '$lib/words';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
 
 	let { data } = $props();
 	const desk = getContext<Desk>('desk');

@@ -1,8 +1,8 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/drafts';
-import { machineById } from '$lib/server/machines';
-import { Refused } from '$lib/server/refused';
-import { shopKind, thingByKey, things } from '$lib/server/shop';
+import { draftOf } from '$lib/server/db/drafts';
+import { machineById } from '$lib/server/shop/machines';
+import { Refused } from '$lib/server/door/refused';
+import { shopKind, thingByKey, things } from '$lib/server/shop/shop';
 
 export async function load({ params, locals }) {
 	try {

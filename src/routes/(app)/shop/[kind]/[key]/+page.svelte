@@ -4,10 +4,10 @@
 	import { page } from '$app/state';
 	import type { Field } from '$core/calculation/fields';
 	import { SHOP_KINDS } from '$core/shop/kinds';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import { Entry } from '$lib/ui/entry.svelte';
-	import FieldInput from '$lib/ui/FieldInput.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	let { data } = $props();
 	const kind = SHOP_KINDS.find((k) => k.id === data.kindId)!;
 	const found = data.found as Record<string, unknown> | null;

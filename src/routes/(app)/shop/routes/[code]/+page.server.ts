@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/drafts';
-import { routeHistory } from '$lib/server/routes';
+import { draftOf } from '$lib/server/db/drafts';
+import { routeHistory } from '$lib/server/shop/route-templates';
 
 export async function load({ params, locals }) {
 	const history = await routeHistory(params.code.slice(0, 30));

@@ -2,15 +2,15 @@
 	import { untrack } from 'svelte';
 	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
 	import { MACHINE_WORDS, MOUNTING_WORDS, TEMPLATE_FIELDS } from '$core/route/templates';
-	import CopyRoute from '$lib/stations/shop/CopyRoute.svelte';
-	import RouteChecks from '$lib/stations/shop/RouteChecks.svelte';
-	import SortList from '$lib/ui/SortList.svelte';
-	import { when } from '$lib/stations/words';
-	import ActionBar from '$lib/ui/ActionBar.svelte';
-	import ChoiceField from '$lib/ui/ChoiceField.svelte';
-	import { Entry, type Typed } from '$lib/ui/entry.svelte';
-	import { Sender } from '$lib/ui/sender.svelte';
-	import TextField from '$lib/ui/TextField.svelte';
+	import CopyRoute from '$lib/features/shop/CopyRoute.svelte';
+	import RouteChecks from '$lib/features/shop/RouteChecks.svelte';
+	import SortList from '$lib/ui/fields/SortList.svelte';
+	import { when } from '$lib/words';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { Entry, type Typed } from '$lib/ui/fields/entry.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
 
 	let { data } = $props();
 	const now = $derived(data.history[0]!);

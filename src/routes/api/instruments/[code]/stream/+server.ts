@@ -1,5 +1,5 @@
-import { answering } from '$lib/server/answer';
-import { type InstrumentRow, instrumentByCode, listenTo } from '$lib/server/instruments';
+import { answering } from '$lib/server/door/answer';
+import { type InstrumentRow, instrumentByCode, listenTo } from '$lib/server/instruments/instruments';
 
 /** What an instrument says, as it says it, for as long as the page listens. */
 export async function GET({ params }) {

@@ -1,8 +1,8 @@
 import { error } from '@sveltejs/kit';
 import { decide } from '$core/route/engine';
-import { pageNumber } from '$lib/server/page';
+import { pageNumber } from '$lib/server/door/page';
 import { setupCard } from '$lib/server/print/setup-card';
-import { loadSetup } from '$lib/server/setups';
+import { loadSetup } from '$lib/server/setups/setups';
 
 /** The setup on one page, to print. */
 export async function GET({ params, url }) {

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import Papa from 'papaparse';
-import { pageNumber } from '$lib/server/page';
-import { loadSetup } from '$lib/server/setups';
+import { pageNumber } from '$lib/server/door/page';
+import { loadSetup } from '$lib/server/setups/setups';
 
 /** A cell that a spreadsheet would take for a formula is marked as text. */
 const safe = (v: unknown) => (typeof v === 'string' && /^[=+\-@\t\r]/.test(v) ? `'${v}` : v);

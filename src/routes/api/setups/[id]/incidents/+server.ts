@@ -1,5 +1,5 @@
-import { answering, bodyOf, idOf, keyOf } from '$lib/server/answer';
-import { openIncident } from '$lib/server/incidents';
+import { answering, bodyOf, idOf, keyOf } from '$lib/server/door/answer';
+import { openIncident } from '$lib/server/setups/incidents';
 
 /** Something is wrong: stops the setup and opens the plan. */
 export const POST = ({ params, request, locals }) =>

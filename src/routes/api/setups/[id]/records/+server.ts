@@ -1,7 +1,7 @@
 import { STATIONS, type StationId } from '$core/route/facts';
-import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/answer';
-import { InputFault } from '$lib/server/refused';
-import { record } from '$lib/server/work';
+import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
+import { InputFault } from '$lib/server/door/refused';
+import { record } from '$lib/server/setups/work';
 
 /** Records one step of a setup. */
 export const POST = ({ params, request, locals }) =>

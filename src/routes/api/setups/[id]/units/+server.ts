@@ -1,6 +1,6 @@
-import { answering, bodyOf, idOf } from '$lib/server/answer';
-import { InputFault } from '$lib/server/refused';
-import { switchUnits } from '$lib/server/work';
+import { answering, bodyOf, idOf } from '$lib/server/door/answer';
+import { InputFault } from '$lib/server/door/refused';
+import { switchUnits } from '$lib/server/setups/work';
 
 export const POST = ({ params, request, locals }) =>
 	answering(async () => {

@@ -1,6 +1,6 @@
-import { answering, bodyOf, keyOf } from '$lib/server/answer';
-import { inspectAtRack } from '$lib/server/inspections';
-import { mayWrite } from '$lib/server/work';
+import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
+import { inspectAtRack } from '$lib/server/wheels/inspections';
+import { mayWrite } from '$lib/server/setups/work';
 
 /** Looks a wheel of the rack over, or rings it, outside any setup. */
 export const POST = ({ params, request, locals }) =>

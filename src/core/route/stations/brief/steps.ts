@@ -1,0 +1,136 @@
+import {
+	between,
+	choice,
+	from0,
+	hrc,
+	mm,
+	mps,
+	over0,
+	text,
+	um,
+	whole,
+	yesNo
+} from '../../../calculation/field/index.js';
+import { contact } from '../../../spec/contact.js';
+import { finishGrit } from '../../../spec/finish-grit.js';
+import { recommend } from '../../../spec/recommend.js';
+import { surfaceSpeedMps } from '../../../spec/speed.js';
+import type { Field, Values } from '../../../calculation/fields.js';
+import { MATERIAL_NAMES, OPERATIONS, type Operation } from '../../../spec/recommend-tables.js';
+import type { Guidelines, MachineFacts } from '../../facts.js';
+import { type Computed, compute, defineStep } from '../../step.js';
+
+/** What a new setup asks. */
+export const BRIEF_FIELDS = [
+	text('part', 'What is to be ground', { required: true, minLength: 2, maxLength: 80, label: 'Part' }),
+	whole('quantity', 'Pieces', { ...between(1, 1000000), required: true, label: 'How many' }),
+	choice('material', 'What it is made of', MATERIAL_NAMES, { required: true }),
+	hrc('hardnessHrc', 'Leave empty when soft', { ...from0(72), label: 'Hardness' }),
+	choice('operation', 'How it is ground', OPERATIONS, { required: true }),
+	um('targetRaUm', 'From the drawing', { ...between(0.012, 25), required: true, label: 'Finish wanted, Ra' }),
+	mm('minWidthMm', 'If it matters', { ...over0(1000), label: 'Least wheel width' }),
+	yesNo('burnProne', 'Thin or heat-sensitive', { default: false, label: 'Burns easily' }),
+	yesNo('interrupted', 'Keyways, holes, splines', {
+		default: false,
+		label: 'Interrupted cut',
+		advanced: true
+	}),
+	mm('workDiameterMm', 'Round work', { ...over0(10000), label: 'Part diameter', advanced: true }),
+	mm('stockMm', 'To be ground off', { ...over0(100), label: 'Stock', advanced: true }),
+	um('depthUm', 'Each pass or turn', { ...over0(20000), label: 'Depth of cut', advanced: true }),
+	mps('workSpeedMps', 'Table or work surface', { ...over0(100), label: 'Work speed', advanced: true }),
+	choice('contactArea', 'Against the usual', ['narrow', 'normal', 'wide'], {
+		label: 'Width of contact',
+		advanced: true
+	}),
+	whole('machineId', 'Where it runs', { ...between(1, 4294967295), required: true, label: 'Machine' }),
+	text('route', 'The order of the stations', {
+		maxLength: 30,
+		pattern: '^[a-z0-9-]+$',
+		patternSays: 'is not a route of this shop',
+		default: 'toolroom'
+	}),
+	choice('units', 'How numbers are shown in this setup', ['mm', 'inch'], { default: 'mm' })
+] as const satisfies readonly Field[];
+
+export type Brief = Values<typeof BRIEF_FIELDS>;
+export type Job = Pick<
+	Brief,
+	| 'material'
+	| 'operation'
+	| 'targetRaUm'
+	| 'hardnessHrc'
+	| 'burnProne'
+	| 'interrupted'
+	| 'workDiameterMm'
+	| 'depthUm'
+	| 'workSpeedMps'
+	| 'contactArea'
+>;
+
+const MODE: Readonly<Record<Operation, 'surface' | 'external' | 'internal'>> = {
+	surface: 'surface',
+	cylindrical: 'external',
+	internal: 'internal',
+	'tool-cutter': 'surface',
+	'creep-feed': 'surface',
+	'off-hand': 'surface',
+	'tool-post': 'external',
+	'face-segment': 'surface'
+};
+
+/** The wheel a job asks for on this machine, and the contact behind it where the cut is known. */
+export function adviseFor(
+	job: Job,
+	machine: Pick<MachineFacts, 'maxDiameterMm' | 'spindleRpm' | 'wet'> | null,
+	guidelines: Guidelines
+): Computed[] {
+	const wheelSpeedMps = machine
+		? Math.min(500, surfaceSpeedMps(machine.maxDiameterMm, machine.spindleRpm))
+		: null;
+	const mode = MODE[job.operation];
+	const known =
+		machine &&
+		wheelSpeedMps &&
+		job.depthUm !== null &&
+		job.workSpeedMps !== null &&
+		(mode === 'surface' || job.workDiameterMm !== null);
+	const cut = known
+		? compute({ guidelines }, contact, {
+				mode,
+				wheelDiameterMm: machine.maxDiameterMm,
+				workDiameterMm: mode === 'surface' ? null : job.workDiameterMm,
+				depthUm: job.depthUm,
+				workSpeedMps: job.workSpeedMps,
+				wheelSpeedMps
+			})
+		: null;
+	const wish = compute({ guidelines }, recommend, {
+		material: job.material,
+		operation: job.operation,
+		targetRaUm: job.targetRaUm,
+		hardnessHrc: job.hardnessHrc,
+		burnProne: job.burnProne,
+		interrupted: job.interrupted,
+		contactArea: job.contactArea,
+		contactLengthMm: (cut?.output.contactLengthMm as number | undefined) ?? null,
+		coolant: machine?.wet ?? true,
+		wheelSpeedMps,
+		workSpeedMps: job.workSpeedMps,
+		tables: guidelines.tables
+	});
+	const finish =
+		job.targetRaUm && (wish.output as { kind?: string }).kind === 'conventional'
+			? compute({ guidelines }, finishGrit, { targetRaUm: job.targetRaUm, family: wish.output.family })
+			: null;
+	return [wish, ...(cut ? [cut] : []), ...(finish ? [finish] : [])];
+}
+
+/** The wheel this job asks for. */
+export const briefStep = defineStep({
+	station: 'brief',
+	step: 'brief',
+	title: 'The job',
+	fields: [],
+	compute: (facts) => adviseFor(facts as never as Job, facts.machine, facts.guidelines)
+});

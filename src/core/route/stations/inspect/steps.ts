@@ -1,0 +1,172 @@
+import { choice, list, text } from '../../../calculation/field/index.js';
+import { ringDecision } from '../../../inspect/ring-decision.js';
+import type { Limits } from '../../../calculation/limits.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { ringAnalysis } from '../../../inspect/ring-analysis.js';
+import { sonicModulus } from '../../../inspect/sonic-modulus.js';
+import { visual } from '../../../inspect/visual.js';
+import { isOrganic } from '../../../spec/families.js';
+import { Evidence } from '../../evidence.js';
+import type { RecordingFacts, SetupFacts, WheelFacts } from '../../facts.js';
+import { type RingContext, ringContext, stiffness, stiffnessInput } from '../../wheel-ring.js';
+import { AS_SHIPPED, type Computed, compute, defineStep, pick, wheelOf } from '../../step.js';
+
+/** What a look at a wheel is asked for, in a setup, at the rack or as it arrives. */
+export const LOOK_FIELDS = [
+	...pick(
+		visual.fields,
+		'crack',
+		'dropped',
+		'markingLegible',
+		'boreClean',
+		'facesClean',
+		'moisture',
+		'blotterState',
+		'chips',
+		'manufactureDate'
+	),
+	text('note', 'Where a crack or stain is, in your words', { maxLength: 300, label: 'What you saw' })
+] as const;
+/** Findings of a look that take the wheel out of use until a lead clears it. */
+export const LOOK_QUARANTINES = [
+	'crack',
+	'dropped',
+	'chip-critical-zone',
+	'chip-large',
+	'frost',
+	'marking-illegible',
+	'no-rated-speed',
+	'expired'
+] as const;
+
+/** The look at one wheel on one day. */
+export function lookOf(
+	w: Pick<WheelFacts, 'bondFamily' | 'ratedMps' | 'ratedRpm' | 'expiresOn'>,
+	today: string,
+	values: Record<string, unknown>,
+	limits: Limits
+): Computed[] {
+	const { note: _note, ...seen } = values;
+	const bond = w.bondFamily ?? 'vitrified';
+	return [
+		compute({ guidelines: { limits } }, visual, {
+			...seen,
+			manufactureDate: isOrganic(bond) ? (seen.manufactureDate ?? null) : null,
+			bond,
+			todayDate: today,
+			ratedSpeedMps: w.ratedMps,
+			ratedSpeedRpm: w.ratedRpm,
+			expiryDate: w.expiresOn
+		})
+	];
+}
+
+export const lookStep = defineStep({
+	station: 'inspect',
+	step: 'look',
+	title: 'Look it over',
+	fields: LOOK_FIELDS,
+	compute: (facts, values) => lookOf(wheelOf(facts), facts.today, values, facts.guidelines.limits),
+	quarantines: LOOK_QUARANTINES
+});
+
+/** What the ring of a wheel is judged from, in a setup or at the rack (`id` null). */
+export type RingFacts = Pick<SetupFacts, 'wheel' | 'recordings' | 'pastRings' | 'batchGPa'> & {
+	id: number | null;
+	/** An inspection begins here: recordings made before it belong to an earlier one. */ sinceMs: number;
+};
+/** In a setup an inspection begins with its look. */
+export const ringFacts = (f: SetupFacts): RingFacts => ({
+	id: f.id,
+	wheel: f.wheel,
+	recordings: f.recordings,
+	pastRings: f.pastRings,
+	batchGPa: f.batchGPa,
+	sinceMs: new Evidence(f).latest('inspect', 'look')?.atMs ?? 0
+});
+export const contextOf = (f: RingFacts): RingContext => ringContext(wheelOf(f), f.pastRings, f.batchGPa);
+
+/** The recording that counts: a dull one stays until a lead clears the wheel, wherever it was made; otherwise the last one made here in this inspection. */
+export function recordingThatCounts(
+	f: Pick<RingFacts, 'id' | 'recordings' | 'sinceMs'>
+): RecordingFacts | null {
+	const standing = f.recordings.filter((r) => r.standing);
+	return (
+		standing.filter((r) => r.result.ring === 'dull').at(-1) ??
+		standing.filter((r) => r.setupId === f.id && r.atMs >= f.sinceMs).at(-1) ??
+		null
+	);
+}
+
+/** The worst of what was heard at all places. */
+export function worstHeard(taps: readonly string[]): 'clear' | 'doubtful' | 'dull' | 'none' {
+	if (taps.includes('dull')) return 'dull';
+	return taps.includes('doubtful') ? 'doubtful' : taps.length ? 'clear' : 'none';
+}
+
+export const RING_FIELDS = [
+	list(
+		'taps',
+		'What was heard, place by place',
+		choice('heard', 'At this place', ['clear', 'doubtful', 'dull'], { required: true }),
+		{ required: true, minItems: 0, maxItems: 8 }
+	)
+] as const;
+/** A dull sound, by ear or recording, takes the wheel out of use. */
+export const RING_QUARANTINES = ['ear-dull', 'analysis-dull'] as const;
+
+/** Whether the ear has spoken for every place (or has said dull), and whether it is dull by either. */
+export function ringStanding(f: RingFacts, taps: readonly string[]): { earDone: boolean; dull: boolean } {
+	const heard = taps.filter(Boolean);
+	const earDone = heard.includes('dull') || heard.length >= contextOf(f).taps.length;
+	return {
+		earDone,
+		dull: heard.includes('dull') || (earDone && recordingThatCounts(f)?.result.ring === 'dull')
+	};
+}
+
+/** The decision first, then what it rests on. @throws InputFault while places are left unheard */
+export function ringOf(f: RingFacts, taps: readonly string[]): Computed[] {
+	const context = contextOf(f);
+	const recording = recordingThatCounts(f);
+	const dull = taps.includes('dull') || recording?.result.ring === 'dull';
+	if (context.applicability !== 'no' && !dull && taps.length < context.taps.length)
+		throw new InputFault(
+			'taps',
+			'too-few',
+			`${taps.length} of ${context.taps.length} places heard. Tap them all; a crack may hide at one of them.`
+		);
+	const computed = [
+		compute(AS_SHIPPED, ringDecision, {
+			applicability: context.applicability,
+			analysis: recording?.result.ring ?? 'none',
+			ear: worstHeard(taps)
+		})
+	];
+	if (!recording) return computed;
+	const { minTaps: _m, bandLowHz: _b, ...settings } = recording.settings;
+	computed.push({
+		calculation: ringAnalysis.id,
+		input: { recordingId: recording.id, source: recording.source, ...settings },
+		output: { ...recording.result }
+	});
+	const hz = recording.result.mainFrequencyHz;
+	const stiff = hz === null ? null : stiffness(wheelOf(f), hz, f.batchGPa);
+	if (stiff)
+		computed.push({
+			calculation: sonicModulus.id,
+			input: stiffnessInput(wheelOf(f), hz!, f.batchGPa),
+			output: { ...stiff }
+		});
+	return computed;
+}
+
+export const ringStep = defineStep({
+	station: 'inspect',
+	step: 'ring',
+	title: 'Ring it',
+	fields: RING_FIELDS,
+	compute: (facts, { taps }) => ringOf(ringFacts(facts), taps),
+	event: () => ({ kind: 'inspected', diameterAfterMm: null, note: null }),
+	quarantines: RING_QUARANTINES
+});

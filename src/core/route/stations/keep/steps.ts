@@ -1,0 +1,51 @@
+import { between, choice, from0, whole } from '../../../calculation/field/index.js';
+import { holdSpeed } from '../../../keep/hold-speed.js';
+import { surfaceSpeedMps } from '../../../spec/speed.js';
+import type { SetupFacts } from '../../facts.js';
+import { DIAMETER_AFTER, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
+
+/** The marked surface speed, or what the marked rpm amounts to on the new wheel. */
+export function ratedMpsOf(facts: SetupFacts): number {
+	const w = wheelOf(facts);
+	return w.ratedMps ?? surfaceSpeedMps(w.newDiameterMm, w.ratedRpm ?? 0);
+}
+
+export const keepStep = defineStep({
+	station: 'keep',
+	step: 'entry',
+	title: 'Book it',
+	fields: [
+		choice('what', 'Since the last entry', ['ground-on', 'redressed', 'taken-off'], {
+			required: true,
+			label: 'What happened'
+		}),
+		DIAMETER_AFTER,
+		whole('partsGround', 'Since the last entry', {
+			...from0(10000000),
+			required: true,
+			label: 'Parts ground'
+		}),
+		whole('redressAfterParts', 'Parts', { ...between(1, 1000000), label: 'Redress after' }),
+		pick(holdSpeed.fields, 'targetMps')[0]!
+	],
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		const diameterMm = checkDiameter(facts, v.diameterAfterMm);
+		return [
+			compute(facts, holdSpeed, {
+				diameterMm,
+				minDiameterMm: Math.min(w.minDiameterMm || 1, diameterMm),
+				targetMps: v.targetMps,
+				rpmMin: facts.machine.spindleRpmMin,
+				rpmMax: facts.machine.spindleRpmMax,
+				ratedMps: ratedMpsOf(facts),
+				markedRpm: w.ratedRpm
+			})
+		];
+	},
+	event: (facts, v) => ({
+		kind: v.what === 'taken-off' ? 'parked' : 'redressed',
+		diameterAfterMm: v.diameterAfterMm,
+		note: `${v.partsGround} parts ground${v.redressAfterParts ? `, redress after ${v.redressAfterParts}` : ''}`
+	})
+});

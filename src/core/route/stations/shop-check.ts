@@ -1,0 +1,38 @@
+import { between, number, text, yesNo } from '../../calculation/field/index.js';
+import { InputFault, shown } from '../../calculation/fault.js';
+import { extraCheck } from '../extra-check.js';
+import { STATIONS } from '../facts.js';
+import { type Step, compute, defineStep } from '../step.js';
+
+/** A check of the shop at any station, named by its id. */
+export const checkSteps: readonly Step[] = STATIONS.map((station) =>
+	defineStep({
+		station,
+		step: 'check',
+		title: 'Check of this shop',
+		fields: [
+			text('checkId', 'Which', { required: true, maxLength: 20 }),
+			yesNo('yes', 'Answer'),
+			number('value', 'Measured', between(-1e9, 1e9))
+		],
+		compute(facts, v) {
+			const c = facts.route.checks.find((x) => x.id === v.checkId && x.station === station);
+			if (!c)
+				throw new InputFault(
+					'checkId',
+					'unknown-choice',
+					`There is no check ${shown(v.checkId)} at this station.`
+				);
+			return [
+				compute(facts, extraCheck, {
+					text: c.text,
+					kind: c.kind,
+					unit: c.unit,
+					atMost: c.atMost,
+					yes: v.yes,
+					value: v.value
+				})
+			];
+		}
+	})
+);

@@ -1,0 +1,49 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import type { GateLine as Line } from '$core/route/gate';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import GateLine from './GateLine.svelte';
+
+	/** What must hold before the next station, each line with its value, its limit and where it came from. */
+	let {
+		title,
+		lines,
+		desk,
+		onward = null
+	}: { title: string; lines: Line[]; desk: Desk; onward?: { name: string; href: string } | null } = $props();
+	const free = (t: EventTarget | null) =>
+		!(t instanceof HTMLElement) || t === document.body || t.tagName === 'MAIN';
+</script>
+
+<svelte:window
+	onkeydown={(e) => {
+		if (onward && e.key === 'Enter' && free(e.target)) {
+			e.preventDefault();
+			void goto(onward.href);
+		}
+	}}
+/>
+<aside aria-label={title}>
+	<h2>{title}</h2>
+	{#each lines as line (line.key)}<GateLine {line} {desk} />{/each}
+	{#if onward}<a class="btn act" href={onward.href}>On to {onward.name} <kbd aria-hidden="true">Enter</kbd></a
+		>{/if}
+</aside>
+
+<style>
+	aside {
+		border-top: 3px solid var(--ink);
+		border-left: 1px solid var(--rule);
+		background: var(--well);
+		padding: 18px 20px;
+	}
+	.act {
+		margin-top: 14px;
+		width: 100%;
+		white-space: normal;
+	}
+	h2 {
+		font-size: 17px;
+		margin-bottom: 8px;
+	}
+</style>

@@ -1,0 +1,85 @@
+<script lang="ts">
+	import type { GateLine } from '$core/route/gate';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
+	import LazyWorking from '$lib/ui/feedback/LazyWorking.svelte';
+
+	let { line, desk }: { line: GateLine; desk: Desk } = $props();
+	let open = $state(false);
+	let reason = $state('');
+	let fault = $state('');
+	const id = $props.id();
+	const record = $derived(
+		line.recordId === null ? null : (desk.facts.records.find((r) => r.id === line.recordId) ?? null)
+	);
+	async function accept() {
+		const said = await desk.accept(line.recordId!, reason);
+		fault = said?.message ?? '';
+		if (!said) reason = '';
+	}
+</script>
+
+<div class="line {line.state}">
+	<VerdictMark state={line.state} />
+	<div>
+		<div class="t">{line.title}</div>
+		<div class="v">{line.value}</div>
+		{#if line.reason}<div class="v">Accepted: {line.reason}</div>{/if}
+		{#if line.needsReason}
+			<label for="{id}-r" class="quiet">Why may it go on?</label>
+			<textarea id="{id}-r" class="plain-input" rows="2" maxlength="500" bind:value={reason}></textarea>
+			{#if fault}<div class="fault">{fault}</div>{/if}
+			<button class="btn" onclick={accept} disabled={desk.busy}>Go on with this reason</button>
+		{/if}
+		{#if record}<button class="link" aria-expanded={open} onclick={() => (open = !open)}
+				>{open ? 'Hide the working' : 'Show the working'}<span class="sr"> of {line.title}</span></button
+			>{/if}
+	</div>
+	{#if open && record}<div class="sheet-row">
+			<LazyWorking
+				id={record.calculation}
+				input={record.input}
+				output={record.output}
+				version={`, record ${record.id} by ${record.by}`}
+				system={desk.facts.units}
+			/>
+		</div>{/if}
+</div>
+
+<style>
+	.line {
+		border-top: 1px solid var(--rule);
+		padding: 10px 0 8px;
+		display: grid;
+		grid-template-columns: 24px 1fr;
+		gap: 0 8px;
+	}
+	.t {
+		font-weight: 600;
+	}
+	.v {
+		font: 500 13.5px/1.35 var(--mono);
+		color: var(--ink2);
+		overflow-wrap: anywhere;
+	}
+	.stop .v {
+		color: var(--stop);
+		font-family: var(--text);
+		font-weight: 600;
+		font-size: 14px;
+	}
+	textarea {
+		width: 100%;
+		margin: 3px 0 6px;
+	}
+	.fault {
+		color: var(--stop);
+		font-size: 13px;
+		font-weight: 600;
+		margin-bottom: 6px;
+	}
+	.sheet-row {
+		grid-column: 1 / -1;
+		margin-top: 6px;
+	}
+</style>

@@ -1,0 +1,57 @@
+<script lang="ts">
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import ThemeButton from '$lib/ui/layout/ThemeButton.svelte';
+
+	let { desk }: { desk: Desk } = $props();
+	const f = $derived(desk.facts);
+</script>
+
+<header>
+	<p class="crumb">
+		<a href="/setups">Setup {f.id}</a> <b>{f.part}, {f.quantity} off</b>
+		<span>{f.machine.code} {f.machine.name}</span>
+	</p>
+	<span class="sp"></span>
+	<button
+		class="btn"
+		onclick={() => desk.units(f.units === 'mm' ? 'inch' : 'mm')}
+		aria-label="Numbers in {f.units === 'mm'
+			? 'millimetres; switch to inches'
+			: 'inches; switch to millimetres'}">{f.units}</button
+	>
+	<ThemeButton />
+	<a class="btn" href="/api/setups/{f.id}/card" target="_blank">Card</a>
+	<a class="btn" href="/find">Find <kbd>/</kbd></a>
+	{#if f.incidentId}<a class="btn stop" href="/incidents/{f.incidentId}">Incident plan</a>{:else}<a
+			class="btn stop"
+			href="/setups/{f.id}/wrong">Something is wrong</a
+		>{/if}
+</header>
+
+<style>
+	header {
+		display: flex;
+		align-items: center;
+		gap: 10px;
+		min-height: 54px;
+		padding: 4px 20px 4px 8px;
+		flex-wrap: wrap;
+	}
+	.crumb {
+		color: var(--ink2);
+		display: flex;
+		gap: 12px;
+		flex-wrap: wrap;
+		align-items: baseline;
+	}
+	.crumb b {
+		color: var(--ink);
+		font-weight: 650;
+	}
+	.crumb a {
+		color: var(--ink2);
+	}
+	.sp {
+		flex: 1;
+	}
+</style>

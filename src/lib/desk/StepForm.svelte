@@ -1,0 +1,152 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { inShop } from '$core/calculation/limits';
+	import { Evidence } from '$core/route/evidence';
+	import { type Computed, type Step, forbidden } from '$core/route/step';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import type { Desk } from './desk.svelte';
+	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
+	import { figure } from '$core/quantity/format';
+	import type { InstrumentKind } from '$core/instrument/kinds';
+	import { preview } from './preview';
+
+	/** One step of a station as a form: its fields, what they come to as they are typed, and the drawing that carries the answer. */
+	let {
+		desk,
+		step,
+		draft,
+		action,
+		start = {},
+		instruments = {},
+		words = {},
+		drawing,
+		ondone,
+		children
+	}: {
+		desk: Desk;
+		step: Step;
+		draft: Record<string, unknown> | null;
+		action: string;
+		start?: Record<string, unknown>;
+		words?: Record<string, string>;
+		drawing?: Snippet<[Computed['output'] | null, Record<string, unknown>]>;
+		/** Fields that an instrument can be read for; a dial gives its swing over a turn. */ instruments?: Record<
+			string,
+			InstrumentKind
+		>;
+		ondone?: () => void;
+		children?: Snippet;
+	} = $props();
+	const entry = new Entry({
+		fields: inShop(step.fields, desk.facts.guidelines.limits),
+		key: `setup-${desk.facts.id}-${step.station}-${step.step}`,
+		draft,
+		system: desk.facts.units,
+		start: { ...start, ...new Evidence(desk.facts).latest(step.station, step.step)?.entered }
+	});
+	$effect(() => entry.switchTo(desk.facts.units));
+	const p = $derived(preview(step, desk.facts, entry));
+	const out = $derived(p.computed[0]?.output ?? null);
+	async function act() {
+		if (await desk.record(step.station, step.step, entry)) ondone?.();
+	}
+</script>
+
+<div class="cols" class:one={!drawing}>
+	<div>
+		<div class="form">
+			{#each step.fields.filter((f) => !f.advanced) as field, i (field.name)}<div
+					class:wide={field.kind === 'object'}
+					class:two={field.kind === 'choice'}
+				>
+					<FieldInput
+						{entry}
+						{field}
+						{words}
+						autofocus={i === 0}
+					/>{#if instruments[field.name]}<ReadInstrument
+							kind={instruments[field.name]!}
+							system={desk.facts.units}
+							turn={instruments[field.name] === 'dial'}
+							ontake={(v) =>
+								entry.set(field.name, figure(v, 'unit' in field ? field.unit : undefined, desk.facts.units))}
+						/>{/if}
+				</div>{/each}
+		</div>
+		{#if step.fields.some((f) => f.advanced)}<details
+				open={step.fields.some((f) => f.advanced && entry.faultAt(f.name))}
+			>
+				<summary>More</summary>
+				<div class="form">
+					{#each step.fields.filter((f) => f.advanced) as field (field.name)}<FieldInput
+							{entry}
+							{field}
+							{words}
+						/>{/each}
+				</div>
+			</details>{/if}
+	</div>
+	{#if drawing}<div class="side">{@render drawing(out, entry.result.values)}</div>{/if}
+</div>
+{#if out}<Reasons reasons={(out.reasons ?? []) as never} />{:else if p.fault && p.fault.code !== 'missing'}<p
+		class="fault"
+	>
+		{p.fault.message}
+	</p>{/if}
+<ActionBar
+	label={action}
+	onact={act}
+	busy={desk.busy}
+	stop={out?.verdict === 'stop'}
+	disabled={forbidden(step, p.computed) !== null}
+>
+	{@render children?.()}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
+</ActionBar>
+
+<style>
+	.wide {
+		grid-column: 1 / -1;
+	}
+	.two {
+		grid-column: span 2;
+	}
+	summary {
+		cursor: pointer;
+		font-weight: 600;
+		min-height: 34px;
+		padding-top: 6px;
+	}
+	.cols {
+		margin-top: 14px;
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 264px;
+		gap: 20px;
+		margin-bottom: 10px;
+		align-items: start;
+	}
+	.one {
+		grid-template-columns: 1fr;
+	}
+	.form {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(122px, 1fr));
+		gap: 8px 12px;
+		align-content: start;
+	}
+	.side {
+		display: grid;
+		gap: 6px;
+		align-content: start;
+		min-width: 0;
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,89 @@
+import { goto } from '$app/navigation';
+import type { Decision } from '$core/route/engine';
+import type { SetupFacts, StationId } from '$core/route/facts';
+import type { Entry } from '$lib/ui/fields/entry.svelte';
+import { type Fault, Sender } from '$lib/ui/feedback/sender.svelte';
+
+/** One setup in front of one person: its facts, what was decided, and the way to record. */
+export class Desk {
+	facts = $state.raw<SetupFacts>(null as never);
+	decision = $state.raw<Decision>(null as never);
+	private readonly sender = new Sender();
+	get busy(): boolean {
+		return this.sender.busy;
+	}
+	/** What went wrong with the whole submit, said above the bench. */
+	trouble = $state<Fault | null>(null);
+	/** Server clock minus this browser's, so that timers run by the server's. */
+	skewMs = 0;
+
+	constructor(facts: SetupFacts, decision: Decision) {
+		this.update(facts, decision);
+	}
+	update(facts: SetupFacts, decision: Decision): void {
+		this.facts = facts;
+		this.decision = decision;
+		this.skewMs = facts.nowMs - Date.now();
+	}
+
+	private async send(
+		path: string,
+		body: Record<string, unknown>,
+		entry: Entry | null = null
+	): Promise<Fault | null> {
+		this.trouble = null;
+		const sent = await this.sender.send(path, body, entry);
+		return 'fault' in sent ? sent.fault : null;
+	}
+
+	/** Records what an entry holds; faults go beside their fields, nothing typed is lost. True when it was recorded. */
+	async record(
+		station: StationId,
+		step: string,
+		entry: Entry | null,
+		values?: Record<string, unknown>
+	): Promise<boolean> {
+		if (entry) {
+			entry.touchAll();
+			const { fault } = entry.result;
+			if (fault && !values) {
+				entry.blame(fault);
+				this.trouble = { field: fault.field, code: fault.code, message: fault.message };
+				return false;
+			}
+		}
+		const fault = await this.send(
+			`/api/setups/${this.facts.id}/records`,
+			{ station, step, values: values ?? entry?.result.values ?? {}, version: this.facts.version },
+			entry
+		);
+		if (!fault) return true;
+		this.trouble = fault;
+		if (entry && fault.field && entry.fields.some((f) => f.name === fault.field.split('.')[0]))
+			entry.blame(fault);
+		return false;
+	}
+
+	async accept(recordId: number, reason: string): Promise<Fault | null> {
+		const fault = await this.send(`/api/setups/${this.facts.id}/accept`, {
+			recordId,
+			reason,
+			version: this.facts.version
+		});
+		if (fault && fault.field !== 'reason') this.trouble = fault;
+		return fault;
+	}
+
+	async units(units: 'mm' | 'inch'): Promise<void> {
+		const fault = await this.send(`/api/setups/${this.facts.id}/units`, { units });
+		this.trouble = fault;
+	}
+
+	/** To the station that is open now. */
+	async onward(): Promise<void> {
+		await goto(`/setups/${this.facts.id}/${this.decision.current}`);
+	}
+	nowMs(): number {
+		return Date.now() + this.skewMs;
+	}
+}

@@ -1,0 +1,67 @@
+<script lang="ts">
+	import type { OutputField } from '$core/calculation/define';
+	import { quantity } from '$core/quantity/format';
+	import type { System } from '$core/quantity/parse';
+	import ResultValue from '$lib/ui/feedback/ResultValue.svelte';
+
+	/** What came out: the decisive figure large, the rest as a list. */
+	let {
+		outputs,
+		output,
+		system
+	}: { outputs: readonly OutputField[]; output: Record<string, unknown>; system: System } = $props();
+	const at = (path: string) =>
+		path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null)?.[k], output);
+	const main = $derived(outputs.find((o) => o.main));
+	const value = $derived(main ? at(main.name) : undefined);
+	const big = $derived(
+		typeof value === 'number'
+			? quantity(value, main!.unit, system)
+			: typeof value === 'string' && value !== ''
+				? value
+				: typeof value === 'boolean'
+					? value
+						? 'yes'
+						: 'no'
+					: null
+	);
+	const rest = $derived(outputs.filter((o) => big === null || o !== main));
+</script>
+
+{#if main && big !== null}<div>
+		<p class="quiet">{main.about}</p>
+		<p class="num big" class:long={big.length > 16}>{big}</p>
+	</div>{/if}
+<dl>
+	{#each rest as o (o.name)}<div>
+			<dt>{o.about}</dt>
+			<dd><ResultValue value={at(o.name)} unit={o.unit} {system} /></dd>
+		</div>{/each}
+</dl>
+
+<style>
+	.big {
+		font-size: 44px;
+		font-weight: 700;
+		line-height: 1.05;
+		overflow-wrap: anywhere;
+	}
+	.long {
+		font-size: 26px;
+	}
+	dl > div {
+		display: grid;
+		grid-template-columns: minmax(110px, 0.8fr) 1fr;
+		gap: 14px;
+		padding: 6px 0;
+		border-top: 1px solid var(--rule);
+	}
+	dt {
+		color: var(--ink2);
+		font-size: 14px;
+	}
+	dd {
+		text-align: right;
+		min-width: 0;
+	}
+</style>

@@ -1,0 +1,124 @@
+<script lang="ts">
+	import { InputFault } from '$core/calculation/fault';
+	import { diagnoseFinish, raAsDressed } from '$core/spec/diagnose-finish';
+	import { F_GRITS, DEFAULT_STOCK } from '$core/spec/grit-tables';
+	import { naturalRaUm } from '$core/spec/natural-finish';
+	import FinishChart from './FinishChart.svelte';
+	import { DIAGNOSIS } from './finish-words';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+
+	/** Wrong grit or wrong dress: the verdict in words, the move on the chart, and what each combination costs. */
+	interface Dress {
+		targetRaUm: number;
+		gritNumber: number;
+		dressDepthUm: number;
+		leadUm: number;
+		tipRadiusUm: number | null;
+		flatWidthUm: number;
+	}
+	let { dress, rpm = null }: { dress: Dress; rpm?: number | null } = $props();
+	const out = $derived(diagnoseFinish.run(dress));
+	const words = $derived(DIAGNOSIS[out.diagnosis]!);
+	const grainOf = (n: number) => F_GRITS.get(n)!;
+	const aimRa = $derived(
+		raAsDressed(
+			naturalRaUm(grainOf(out.recommendedGrit)),
+			out.recommendedOverlapRatio,
+			out.recommendedDepthUm
+		)
+	);
+	const stays = $derived(out.diagnosis === 'right-grit-dressed-sharp');
+	/** The four combinations of wheel and dress, for this job. */
+	const rows = $derived(
+		(
+			[
+				[dress.gritNumber, true],
+				[out.recommendedGrit, true],
+				[dress.gritNumber, false],
+				[out.recommendedGrit, false]
+			] as const
+		)
+			.filter(([g, present], i, all) => all.findIndex(([h, q]) => h === g && q === present) === i)
+			.map(([gritNumber, present]) => {
+				const d = present
+					? dress
+					: { ...dress, dressDepthUm: out.recommendedDepthUm, leadUm: out.recommendedLeadUm };
+				try {
+					return { gritNumber, present, ...diagnoseFinish.run({ ...d, gritNumber }) };
+				} catch (e) {
+					if (e instanceof InputFault) return null;
+					throw e;
+				}
+			})
+			.filter((r) => r !== null)
+	);
+</script>
+
+<div class="said">
+	<p class="title" class:good={stays}>{words.title}</p>
+	<p>{words.costs} <b>{words.doThis}</b></p>
+</div>
+{#if !stays}<p class="move num">
+		F{out.recommendedGrit}, {out.recommendedDepthUm} µm deep, {out.recommendedLeadUm.toFixed(0)} µm a turn{rpm
+			? `, traverse ${((out.recommendedLeadUm * rpm) / 1000).toFixed(0)} mm/min`
+			: ''}
+	</p>{/if}
+<FinishChart
+	targetRaUm={dress.targetRaUm}
+	now={{ grainUm: out.grainUm, raUm: out.raAsDressedUm }}
+	aim={stays ? null : { grainUm: grainOf(out.recommendedGrit), raUm: aimRa }}
+	stocked={DEFAULT_STOCK}
+/>
+<table aria-label="Wheel and dress together">
+	<thead
+		><tr
+			><th>Grit</th><th>Dress</th><th class="r">overlap</th><th class="r">Ra about</th><th class="r">heat</th
+			><th>comes out</th></tr
+		></thead
+	>
+	<tbody
+		>{#each rows as r (`${r.gritNumber}${r.present}`)}<tr
+				class:here={r.gritNumber === dress.gritNumber && r.present}
+				><td class="num">F{r.gritNumber}</td><td>{r.present ? 'as now' : 'as advised'}</td><td class="num r"
+					>{r.overlapRatio.toFixed(1)}</td
+				><td class="num r">{r.raAsDressedUm.toFixed(2)}</td><td class="num r">{r.heatIndex.toFixed(1)}</td><td
+					>{DIAGNOSIS[r.diagnosis]!.title.toLowerCase()}</td
+				></tr
+			>{/each}</tbody
+	>
+</table>
+<p class="quiet">
+	Heat ranks only: F60 dressed at overlap 4 and 20 µm is 1. Ra as dressed is a trend, good to a third.
+</p>
+<Reasons reasons={out.reasons.filter((r) => r.code !== out.diagnosis)} />
+
+<style>
+	.title {
+		font: 700 27px/1.15 var(--text);
+		color: var(--stop);
+	}
+	.title.good {
+		color: var(--ok);
+	}
+	.move {
+		font-size: 20px;
+		font-weight: 700;
+		color: var(--act);
+		max-width: none;
+	}
+	.said {
+		display: grid;
+		gap: 4px;
+	}
+	th,
+	td {
+		padding: 4px 8px;
+		font-size: 13.5px;
+	}
+	.r {
+		text-align: right;
+	}
+	.here {
+		background: var(--stop-soft);
+	}
+</style>

@@ -1,0 +1,137 @@
+<script lang="ts">
+	import type { MachineFacts, WheelFacts } from '$core/route/facts';
+	import { quantity } from '$core/quantity/format';
+	import { surfaceSpeedMps } from '$core/spec/speed';
+	import WheelThumb from '$lib/drawing/WheelThumb.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
+
+	interface Card {
+		machine: MachineFacts;
+		setup: { id: number; part: string; quantity: number } | null;
+		wheel: WheelFacts | null;
+		state: 'ok' | 'now' | 'open' | 'caution' | 'stop';
+		word: string;
+		next: string;
+		dressesLeft: number | null;
+	}
+	let { card }: { card: Card } = $props();
+	const w = $derived(card.wheel);
+	const life = $derived(
+		w ? Math.max(0, Math.min(1, (w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm))) : 0
+	);
+	const href = $derived(card.setup ? `/setups/${card.setup.id}` : '/setups/new');
+</script>
+
+<article class="sheet">
+	{#if w}<WheelThumb
+			family={w.family}
+			diameterMm={w.diameterMm}
+			newDiameterMm={w.newDiameterMm}
+			boreMm={w.boreMm}
+			label="wheel {w.number}"
+		/>{:else}<svg viewBox="0 0 118 118" width="118" height="118" aria-hidden="true"
+			><circle cx="59" cy="59" r="56" fill="none" stroke="var(--edge)" stroke-dasharray="2 5" /></svg
+		>{/if}
+	<div class="text">
+		<h2><a {href}>{card.machine.code} {card.machine.name}</a></h2>
+		<p class="quiet">{card.setup ? `${card.setup.part}, ${card.setup.quantity} off` : 'nothing set up'}</p>
+		<p class="state"><VerdictMark state={card.state} />{card.word}</p>
+		{#if w}<p class="num mark">{w.canonical}</p>
+			<p class="num quiet">
+				{quantity(surfaceSpeedMps(w.diameterMm, card.machine.spindleRpm), 'm/s')} at {quantity(
+					card.machine.spindleRpm,
+					'rpm'
+				)}
+			</p>
+		{:else}<p class="num quiet">no wheel, {quantity(card.machine.spindleRpm, 'rpm')}</p>{/if}
+	</div>
+	<div class="life">
+		<div class="bar" role="img" aria-label="{Math.round(life * 100)} % of the wheel left">
+			<i class:low={life < 0.25} style="width:{life * 100}%"></i>
+		</div>
+		<span
+			>{card.next
+				? `next: ${card.next.charAt(0).toLowerCase()}${card.next.slice(1)}`
+				: card.dressesLeft !== null
+					? `about ${card.dressesLeft} dresses left`
+					: w
+						? ''
+						: 'free'}</span
+		><span class="num dia">{w ? `⌀ ${w.diameterMm}` : ''}</span>
+	</div>
+</article>
+
+<style>
+	article {
+		display: grid;
+		grid-template-columns: 118px 1fr;
+		gap: 6px 16px;
+		padding: 16px 16px 10px;
+		position: relative;
+	}
+	h2 {
+		font-size: 17.5px;
+	}
+	h2 a {
+		color: var(--ink);
+		text-decoration: none;
+	}
+	h2 a::after {
+		content: '';
+		position: absolute;
+		inset: 0;
+	}
+	article:hover {
+		border-color: var(--edge);
+	}
+	article:focus-within {
+		outline: 3px solid var(--act);
+		outline-offset: 2px;
+	}
+	.state {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+		font-weight: 650;
+		margin: 9px 0 9px;
+	}
+	.mark {
+		font-weight: 680;
+		font-size: 15.5px;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.text {
+		min-width: 0;
+	}
+	.life {
+		grid-column: 1 / -1;
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 3px 10px;
+		font-size: 13.5px;
+		align-items: baseline;
+	}
+	.life > span:first-of-type {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.bar {
+		grid-column: 1 / -1;
+		height: 7px;
+		background: var(--bar);
+	}
+	.bar i {
+		display: block;
+		height: 7px;
+		background: var(--steel);
+	}
+	.bar .low {
+		background: var(--caution);
+	}
+	.dia {
+		color: var(--ink2);
+	}
+</style>

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import { text } from '$core/calculation/field';
+	import type { WheelFacts } from '$core/route/facts';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+	/** Set a wheel aside, or (a lead) clear or scrap it, always with a reason. */
+	let { wheel, lead, draft }: { wheel: WheelFacts; lead: boolean; draft: Record<string, unknown> | null } =
+		$props();
+	const entry = new Entry({
+		fields: [text('reason', 'For the ledger', { required: true, maxLength: 180, label: 'Reason' })],
+		key: `wheel-${wheel.number}`,
+		draft
+	});
+	const sender = new Sender();
+	const act = (action: string) =>
+		sender.submit(
+			`/api/wheels/${encodeURIComponent(wheel.number)}`,
+			{ action, reason: String(entry.at('reason') ?? '') },
+			entry
+		);
+</script>
+
+<h3>Change where it stands</h3>
+<TextField {entry} name="reason" />
+{#if sender.trouble && sender.trouble.field !== 'reason'}<p class="fault" role="alert">
+		{sender.trouble.message}
+	</p>{/if}
+<div class="row">
+	{#if wheel.state !== 'quarantined'}<button
+			class="btn stop"
+			disabled={sender.busy}
+			onclick={() => act('quarantine')}>Quarantine</button
+		>{/if}
+	{#if lead && wheel.state === 'quarantined'}<button
+			class="btn"
+			disabled={sender.busy}
+			onclick={() => act('clear')}>Clear for use</button
+		>{/if}
+	{#if lead}<button class="btn stop" disabled={sender.busy} onclick={() => act('scrap')}>Scrap it</button
+		>{/if}
+</div>
+<p class="quiet">
+	{lead
+		? 'Clear a wheel only after it was inspected again. A scrapped wheel is broken up and never comes back.'
+		: 'A lead clears or scraps a wheel.'}
+</p>
+
+<style>
+	.row {
+		display: flex;
+		gap: 8px;
+		flex-wrap: wrap;
+	}
+</style>

@@ -1,0 +1,41 @@
+<script lang="ts">
+	import type { parseMarking } from '$core/spec/parse-marking';
+	import { DIALECT_WORDS, markingParts } from '$core/spec/marking-words';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import MarkingTiles from './MarkingTiles.svelte';
+
+	/** A marking read back. */
+	let {
+		reading,
+		brief = false
+	}: {
+		reading: ReturnType<typeof parseMarking.run>;
+		/** In one line, where room is short. */ brief?: boolean;
+	} = $props();
+	const parts = $derived(markingParts(reading));
+</script>
+
+<section aria-label="What the marking says" aria-live="polite">
+	{#if brief}<p class="small">
+			{#each parts as p, i (`${p.field}${i}`)}{i ? ', ' : ''}<b class="num">{p.token}</b> {p.says}{/each}
+		</p>{:else}<MarkingTiles {reading} />{/if}
+	<p class="quiet">
+		Read as: {DIALECT_WORDS[reading.dialect]}. {#if reading.canonical}In standard order: <b class="num"
+				>{reading.canonical}</b
+			>{/if}
+	</p>
+	<Reasons reasons={reading.reasons} />
+</section>
+
+<style>
+	.small {
+		font-size: 13.5px;
+	}
+	section {
+		display: grid;
+		gap: 8px;
+	}
+	.num {
+		overflow-wrap: anywhere;
+	}
+</style>

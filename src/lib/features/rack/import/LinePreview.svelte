@@ -1,0 +1,114 @@
+<script lang="ts">
+	import type { LineVerdict } from '$lib/workers/rack-reader';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
+	import type { Importer } from './importer.svelte';
+
+	/** Every line with its verdict; good ones can be left out, the others say why they stay out. */
+	let { it }: { it: Importer } = $props();
+	const MOST = 200;
+	let only = $state<'' | LineVerdict['verdict']>('');
+	const shown = $derived(it.lines.filter((l) => !only || l.verdict === only));
+	const kinds = [
+		['', 'All'],
+		['good', 'Good'],
+		['duplicate', 'Duplicate'],
+		['unreadable', 'Cannot read']
+	] as const;
+	const mark = { good: 'ok', duplicate: 'caution', unreadable: 'stop' } as const;
+	const all = (leave: boolean) =>
+		(it.left = leave ? Object.fromEntries(it.lines.map((l) => [l.line, true])) : {});
+</script>
+
+<section class="sheet" aria-label="Lines">
+	<div class="row">
+		{#each kinds as [k, name] (k)}<button
+				class="btn"
+				class:on={only === k}
+				aria-pressed={only === k}
+				onclick={() => (only = k)}
+				>{name} <span class="num">{k === '' ? it.lines.length : it.countOf(k)}</span></button
+			>{/each}
+		<span class="sp"></span><button class="link" onclick={() => all(false)}>Choose all good</button><button
+			class="link"
+			onclick={() => all(true)}>Choose none</button
+		>
+	</div>
+	<div class="scroll">
+		<table aria-label="Lines of the file">
+			<thead><tr><th>Take</th><th>Line</th><th>Wheel</th><th>Marking</th><th>Verdict</th></tr></thead>
+			<tbody
+				>{#each shown.slice(0, MOST) as l (l.line)}<tr
+						><td
+							>{#if l.verdict === 'good'}<input
+									type="checkbox"
+									aria-label="Take line {l.line}, wheel {l.number}"
+									checked={!it.left[l.line]}
+									onchange={(e) => (it.left[l.line] = !e.currentTarget.checked)}
+								/>{/if}</td
+						><td class="num">{l.line}</td><td class="num">{l.number}</td><td class="num"
+							>{l.intake?.canonical || l.marking}</td
+						><td
+							><span class="v"
+								><VerdictMark state={mark[l.verdict]} size={16} label="" />{l.verdict === 'good'
+									? l.intake?.state === 'available'
+										? 'good'
+										: `good, ${l.intake?.state}: ${l.reason}`
+									: l.reason}</span
+							></td
+						></tr
+					>{/each}</tbody
+			>
+		</table>
+	</div>
+	{#if shown.length > MOST}<p class="quiet">
+			The first {MOST} of {shown.length} are shown; all are taken.
+		</p>{/if}
+	<div class="row">
+		<button class="btn act" disabled={!it.chosen.length} onclick={() => it.take()}
+			>Put {it.chosen.length} on the rack</button
+		><button class="btn" onclick={() => (it.stage = 'match')}>Back to the columns</button><button
+			class="btn"
+			onclick={() => it.cancel()}>Another file</button
+		>
+	</div>
+</section>
+
+<style>
+	section {
+		padding: 14px 16px;
+		display: grid;
+		gap: 10px;
+	}
+	.row {
+		display: flex;
+		gap: 8px;
+		flex-wrap: wrap;
+		align-items: center;
+	}
+	.sp {
+		flex: 1;
+	}
+	.scroll {
+		max-height: 46vh;
+		overflow: auto;
+	}
+	th {
+		position: sticky;
+		top: 0;
+		background: var(--sheet);
+	}
+	td {
+		padding: 5px 10px;
+		font-size: 14px;
+	}
+	.v {
+		display: inline-flex;
+		gap: 7px;
+		align-items: center;
+	}
+	input {
+		width: 20px;
+		height: 20px;
+		accent-color: var(--act);
+	}
+</style>

@@ -1,0 +1,178 @@
+import { matchColumns } from '$core/shop/rack-file';
+import type { LineVerdict, ReaderAsk, ReaderSays } from '$lib/workers/rack-reader';
+
+const MOST_BYTES = 25 * 1024 * 1024;
+export type Stage = 'pick' | 'reading' | 'match' | 'judging' | 'preview' | 'taking' | 'done';
+
+/** A rack file on its way to the rack: read and judged in a worker, taken by the server all at once or not at all. */
+export class Importer {
+	stage = $state<Stage>('pick');
+	trouble = $state('');
+	name = $state('');
+	headings = $state.raw<string[]>([]);
+	sample = $state.raw<string[][]>([]);
+	count = $state(0);
+	encoding = $state('');
+	match = $state<Record<string, number>>({});
+	lines = $state.raw<LineVerdict[]>([]);
+	/** Line numbers that are left out although they are good. */
+	left = $state<Record<number, boolean>>({});
+	done = $state(0);
+	taken = $state(0);
+	private worker: Worker | null = null;
+	private abort: AbortController | null = null;
+
+	get chosen(): LineVerdict[] {
+		return this.lines.filter((l) => l.verdict === 'good' && !this.left[l.line]);
+	}
+	countOf(verdict: LineVerdict['verdict']): number {
+		return this.lines.filter((l) => l.verdict === verdict).length;
+	}
+
+	private reader(): Worker {
+		if (this.worker) return this.worker;
+		this.worker = new Worker(new URL('../../../workers/rack-reader.ts', import.meta.url), { type: 'module' });
+		this.worker.onmessage = ({ data }: MessageEvent<ReaderSays>) => void this.hear(data);
+		this.worker.onerror = () =>
+			this.fail('The file could not be read. Save it again as CSV and try once more.');
+		return this.worker;
+	}
+	private fail(message: string): void {
+		this.trouble = message;
+		this.stage = 'pick';
+	}
+
+	private async hear(said: ReaderSays): Promise<void> {
+		if (said.kind === 'failed') this.fail(said.message);
+		else if (said.kind === 'progress') this.done = said.done;
+		else if (said.kind === 'opened') {
+			Object.assign(this, {
+				headings: said.headings,
+				sample: said.sample,
+				count: said.lines,
+				encoding: said.encoding,
+				stage: 'match'
+			});
+			this.match = matchColumns(said.headings);
+		} else await this.compare(said.lines);
+	}
+
+	/** Marks what is on the rack already. */
+	private async compare(lines: LineVerdict[]): Promise<void> {
+		try {
+			const answer = await fetch('/api/rack/known', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ numbers: lines.flatMap((l) => (l.intake ? [l.intake.wheel.number] : [])) })
+			});
+			const body = (await answer.json()) as { known?: string[]; error?: { message: string } };
+			if (!body.known) {
+				this.trouble = body.error?.message ?? 'The rack could not be asked.';
+				this.stage = 'match';
+				return;
+			}
+			const known = new Set(body.known.map((n) => n.toLowerCase()));
+			this.lines = lines.map((l) =>
+				l.intake && known.has(l.intake.wheel.number.toLowerCase())
+					? { ...l, verdict: 'duplicate', reason: 'is on the rack already', intake: null }
+					: l
+			);
+			this.stage = 'preview';
+		} catch {
+			this.trouble = 'The server does not answer. The file is still here; try again in a moment.';
+			this.stage = 'match';
+		}
+	}
+
+	async open(file: File): Promise<void> {
+		this.trouble = '';
+		if (file.size > MOST_BYTES)
+			return this.fail(
+				`${file.name} has ${Math.round(file.size / 1048576)} MB. Up to ${MOST_BYTES / 1048576} MB can be taken at once; split the file.`
+			);
+		this.name = file.name;
+		this.stage = 'reading';
+		try {
+			const bytes = await file.arrayBuffer();
+			this.reader().postMessage({ kind: 'open', bytes, name: file.name } satisfies ReaderAsk, [bytes]);
+		} catch {
+			this.fail('The file could not be read from the disk.');
+		}
+	}
+
+	judge(): void {
+		this.trouble = '';
+		this.done = 0;
+		this.stage = 'judging';
+		this.reader().postMessage({ kind: 'judge', match: $state.snapshot(this.match) } satisfies ReaderAsk);
+	}
+
+	/** Stops whatever is going on; what the server had begun is undone there. */
+	cancel(): void {
+		this.abort?.abort();
+		this.worker?.terminate();
+		this.worker = null;
+		if (this.stage === 'taking') {
+			this.trouble = 'Cancelled. Nothing was put on the rack.';
+			this.stage = 'preview';
+		} else this.stage = 'pick';
+	}
+
+	async take(): Promise<void> {
+		const lines = this.chosen.map((l) => ({
+			wheel: l.intake!.wheel,
+			state: l.intake!.state,
+			reason: l.intake!.reason
+		}));
+		this.trouble = '';
+		this.done = 0;
+		this.stage = 'taking';
+		this.abort = new AbortController();
+		try {
+			const answer = await fetch('/api/rack/import', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ lines }),
+				signal: this.abort.signal
+			});
+			if (!answer.ok || !answer.body) {
+				this.trouble =
+					((await answer.json().catch(() => null)) as { error?: { message: string } } | null)?.error
+						?.message ?? 'Nothing was taken; try again.';
+				this.stage = 'preview';
+				return;
+			}
+			const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader();
+			let rest = '';
+			for (;;) {
+				const { value, done } = await reader.read();
+				if (done) break;
+				const parts = (rest + value).split('\n');
+				rest = parts.pop()!;
+				for (const p of parts)
+					this.told(JSON.parse(p) as { done?: number; taken?: number; error?: { message: string } });
+			}
+			if (this.stage === 'taking') {
+				this.trouble = 'The server went away before it was done. Nothing was taken; try again.';
+				this.stage = 'preview';
+			}
+		} catch (e) {
+			if (this.stage === 'taking') {
+				this.trouble =
+					(e as Error).name === 'AbortError'
+						? 'Cancelled. Nothing was put on the rack.'
+						: 'The server does not answer. Nothing was taken; try again in a moment.';
+				this.stage = 'preview';
+			}
+		}
+	}
+	private told(m: { done?: number; taken?: number; error?: { message: string } }): void {
+		if (m.error) {
+			this.trouble = m.error.message;
+			this.stage = 'preview';
+		} else if (m.taken !== undefined) {
+			this.taken = m.taken;
+			this.stage = 'done';
+		} else this.done = m.done ?? this.done;
+	}
+}

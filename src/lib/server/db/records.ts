@@ -1,0 +1,199 @@
+import type { RecordFacts } from '../../../core/route/facts.js';
+import { type Runner, type Value, row, rows, write } from './pool.js';
+
+export interface NewRecord {
+	setupId: number | null;
+	wheelId: number | null;
+	machineId: number | null;
+	station: string;
+	step: string;
+	calculation: string;
+	coreVersion: string;
+	entered: object;
+	input: object;
+	output: object;
+	verdict: string;
+	overrideReason: string | null;
+	replacesId: number | null;
+	userId: number;
+	key: string;
+	ordinal: number;
+}
+
+/** Adds evidence; nothing here can change or delete it. Returns its number. */
+export async function addRecord(r: NewRecord, on: Runner): Promise<number> {
+	const done = await write(
+		'INSERT INTO records (setup_id, wheel_id, machine_id, station, step, calculation, core_version, entered, input, output, verdict, override_reason, replaces_id, user_id, request_key, ordinal) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)',
+		[
+			r.setupId,
+			r.wheelId,
+			r.machineId,
+			r.station,
+			r.step,
+			r.calculation,
+			r.coreVersion,
+			JSON.stringify(r.entered),
+			JSON.stringify(r.input),
+			JSON.stringify(r.output),
+			r.verdict,
+			r.overrideReason,
+			r.replacesId,
+			r.userId,
+			r.key,
+			r.ordinal
+		],
+		on
+	);
+	return done.insertId;
+}
+
+export async function keyUsed(key: string, on?: Runner): Promise<boolean> {
+	return (await row('SELECT id FROM records WHERE request_key = ? LIMIT 1', [key], on)) !== undefined;
+}
+
+interface Raw {
+	id: number;
+	station: string;
+	step: string;
+	calculation: string;
+	core_version: string;
+	entered: string;
+	input: string;
+	output: string;
+	verdict: RecordFacts['verdict'];
+	override_reason: string | null;
+	replaces_id: number | null;
+	wheel_id: number | null;
+	setup_id: number | null;
+	machine_id: number | null;
+	request_key: string;
+	name: string;
+	at: Date;
+	part: string | null;
+	wheel: string | null;
+	machine: string | null;
+}
+const SELECT = `SELECT r.*, u.name, s.part, w.number AS wheel, m.code AS machine FROM records r JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id`;
+
+export interface FullRecord extends RecordFacts {
+	setupId: number | null;
+	machineId: number | null;
+	coreVersion: string;
+	replacesId: number | null;
+	part: string | null;
+	wheel: string | null;
+	machine: string | null;
+}
+const full = (r: Raw): FullRecord => ({
+	id: Number(r.id),
+	station: r.station as RecordFacts['station'],
+	step: r.step,
+	calculation: r.calculation,
+	entered: JSON.parse(r.entered),
+	input: JSON.parse(r.input),
+	output: JSON.parse(r.output),
+	verdict: r.verdict,
+	overrideReason: r.override_reason,
+	wheelId: r.wheel_id,
+	by: r.name,
+	atMs: r.at.getTime(),
+	together: r.request_key,
+	setupId: r.setup_id,
+	machineId: r.machine_id,
+	coreVersion: r.core_version,
+	replacesId: r.replaces_id,
+	part: r.part,
+	wheel: r.wheel,
+	machine: r.machine
+});
+
+export async function recordsOf(setupId: number, on?: Runner): Promise<FullRecord[]> {
+	return (await rows<Raw>(`${SELECT} WHERE r.setup_id = ? ORDER BY r.id`, [setupId], on)).map(full);
+}
+/** The last look at a wheel made at the rack, its verdict and when; what counts for ringing it there. */
+export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord | undefined> {
+	const r = await row<Raw>(
+		`${SELECT} WHERE r.wheel_id = ? AND r.setup_id IS NULL AND r.station = 'inspect' AND r.step = 'look' ORDER BY r.id DESC LIMIT 1`,
+		[wheelId],
+		on
+	);
+	return r && full(r);
+}
+/** The newest look or ring of a wheel made at the rack, not before `sinceMs`. */
+export async function latestAtRack(
+	wheelId: number,
+	step: 'look' | 'ring',
+	sinceMs: number,
+	on?: Runner
+): Promise<FullRecord | undefined> {
+	const calculation = step === 'look' ? 'inspect.visual' : 'inspect.ring-decision';
+	const r = await row<Raw>(
+		`${SELECT} WHERE r.wheel_id = ? AND r.setup_id IS NULL AND r.station = 'inspect' AND r.step = ? AND r.calculation = ? AND r.at >= ? ORDER BY r.id DESC LIMIT 1`,
+		[wheelId, step, calculation, new Date(sinceMs)],
+		on
+	);
+	return r && full(r);
+}
+/** When a wheel was last rung at the rack; 0 when never. */
+export async function rackRungAtMs(wheelId: number, on?: Runner): Promise<number> {
+	return (
+		(
+			await row<{ at: Date | null }>(
+				"SELECT MAX(at) AS at FROM records WHERE wheel_id = ? AND setup_id IS NULL AND station = 'inspect' AND step = 'ring'",
+				[wheelId],
+				on
+			)
+		)?.at?.getTime() ?? 0
+	);
+}
+export async function recordById(id: number): Promise<FullRecord | undefined> {
+	const r = await row<Raw>(`${SELECT} WHERE r.id = ?`, [id]);
+	return r && full(r);
+}
+
+export interface LogFilter {
+	setup?: number;
+	wheel?: string;
+	machine?: string;
+	station?: string;
+	verdict?: string;
+	before?: number;
+}
+export interface LogLine {
+	id: number;
+	setupId: number | null;
+	part: string | null;
+	wheel: string | null;
+	machine: string | null;
+	station: string;
+	step: string;
+	calculation: string;
+	verdict: string;
+	overrideReason: string | null;
+	by: string;
+	at: Date;
+}
+
+/** A page of the log, newest first. */
+export async function log(f: LogFilter, limit = 50): Promise<LogLine[]> {
+	const where: string[] = [];
+	const values: Value[] = [];
+	const add = (sql: string, value: Value | undefined) => {
+		if (value !== undefined && value !== '') {
+			where.push(sql);
+			values.push(value);
+		}
+	};
+	add('r.setup_id = ?', f.setup);
+	add('w.number = ?', f.wheel);
+	add('m.code = ?', f.machine);
+	add('r.station = ?', f.station);
+	add('r.verdict = ?', f.verdict);
+	add('r.id < ?', f.before);
+	return rows<LogLine>(
+		`SELECT r.id, r.setup_id AS setupId, s.part, w.number AS wheel, m.code AS machine, r.station, r.step, r.calculation, r.verdict, r.override_reason AS overrideReason, u.name AS \`by\`, r.at
+		 FROM records r JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id
+		 ${where.length ? `WHERE ${where.join(' AND ')}` : ''} ORDER BY r.id DESC LIMIT ${Number(limit)}`,
+		values
+	);
+}

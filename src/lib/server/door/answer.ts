@@ -1,0 +1,88 @@
+import { json } from '@sveltejs/kit';
+import { InputFault } from '../../../core/calculation/fault.js';
+import { DatabaseDown } from '../db/pool.js';
+import { Refused } from './refused.js';
+
+/** Runs a server route and turns every fault it may meet into one shape: { error: { field, code, message } }. */
+export async function answering(work: () => Promise<object>): Promise<Response> {
+	try {
+		return json(await work());
+	} catch (e) {
+		if (e instanceof InputFault) return json({ error: e.toJSON() }, { status: 400 });
+		if (e instanceof Refused) return json({ error: e.toJSON() }, { status: e.status });
+		if (e instanceof DatabaseDown)
+			return json(
+				{
+					error: {
+						field: '',
+						code: 'database-down',
+						message: 'The database does not answer. What you typed is kept; try again in a moment.'
+					}
+				},
+				{ status: 503 }
+			);
+		throw e;
+	}
+}
+
+const MAX_BODY = 512 * 1024;
+const LARGE_BODY = 48 * 1024 * 1024;
+
+/** The JSON body of a request that carries a whole list. @throws as `bodyOf` */
+export const largeBodyOf = (request: Request): Promise<Record<string, unknown>> =>
+	bodyOf(request, LARGE_BODY);
+
+/** The JSON body of a request. @throws InputFault when it is none, Refused when it is far too large */
+export async function bodyOf(request: Request, most = MAX_BODY): Promise<Record<string, unknown>> {
+	const text = await request.text();
+	if (text.length > most) throw new Refused(413, 'too-large', 'That is more than can be sent at once.');
+	let body: unknown;
+	try {
+		body = JSON.parse(text);
+	} catch {
+		throw new InputFault('input', 'not-an-object', 'The request is not readable JSON.');
+	}
+	if (typeof body !== 'object' || body === null || Array.isArray(body))
+		throw new InputFault('input', 'not-an-object', 'The request must be one group of named values.');
+	return body as Record<string, unknown>;
+}
+
+/** The bytes of a request that carries a file; too many are refused before they are read. @throws Refused */
+export async function bytesOf(request: Request, most: number, what: string): Promise<Uint8Array> {
+	const says = (n: number) =>
+		new Refused(
+			413,
+			'above-maximum',
+			`The ${what} has ${Math.round(n / 1048576)} MB. Up to ${Math.round(most / 1048576)} MB can be taken.`,
+			what
+		);
+	const announced = Number(request.headers.get('content-length') ?? 0);
+	if (announced > most) throw says(announced);
+	const bytes = new Uint8Array(await request.arrayBuffer());
+	if (bytes.length > most) throw says(bytes.length);
+	return bytes;
+}
+
+const KEY = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+/** The key that makes a repeated submit harmless. @throws InputFault */
+export function keyOf(body: Record<string, unknown>): string {
+	if (typeof body.key !== 'string' || !KEY.test(body.key))
+		throw new InputFault('key', 'missing', 'The request carries no key of its own. Load the page again.');
+	return body.key;
+}
+/** The version of the setup that was looked at. @throws InputFault */
+export function versionOf(body: Record<string, unknown>): number {
+	if (typeof body.version !== 'number' || !Number.isInteger(body.version))
+		throw new InputFault(
+			'version',
+			'missing',
+			'The request does not say which state of the setup it belongs to. Load the page again.'
+		);
+	return body.version;
+}
+/** A positive whole number in an address. @throws Refused */
+export function idOf(text: string | undefined, what: string): number {
+	if (!text || !/^\d{1,9}$/.test(text))
+		throw new Refused(404, 'not-found', `There is no ${what} ${String(text).slice(0, 20)}.`);
+	return Number(text);
+}

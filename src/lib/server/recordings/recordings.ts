@@ -1,0 +1,179 @@
+import type { PoolConnection } from 'mysql2/promise';
+import { readWav, writeWav } from '../../../core/audio/wav.js';
+import { type ListenSettings, type RingResult, listening } from '../../../core/inspect/ring/listen.js';
+import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/route/facts.js';
+import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
+import { InputFault, Refused } from '../door/refused.js';
+import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import type { User } from '../people/sign-in.js';
+import { wheelByNumber } from '../wheels/wheels.js';
+
+const SOURCES: readonly string[] = ['microphone', 'file', 'simulator'];
+
+interface Raw {
+	id: number;
+	setup_id: number | null;
+	at: Date;
+	name: string;
+	source: RecordingFacts['source'];
+	seconds: number;
+	standing: number;
+	result: string;
+	settings: string;
+	diameter_mm: number;
+	ring: RingResult['ring'];
+	frequency_hz: number | null;
+	q: number | null;
+	modulus_gpa: number | null;
+	baseline: number;
+}
+
+/** The rings of one wheel: those that stand since a lead last cleared it, in full, and all of them as points of its life. */
+export async function ringsOf(
+	wheel: WheelFacts | null,
+	on?: Runner
+): Promise<{ recordings: RecordingFacts[]; pastRings: PastRing[]; batchGPa: number[] }> {
+	if (!wheel) return { recordings: [], pastRings: [], batchGPa: [] };
+	const list = await rows<Raw>(
+		`SELECT r.id, r.setup_id, r.at, u.name, r.source, r.seconds, r.result, r.settings, r.diameter_mm, r.ring, r.frequency_hz, r.q, r.modulus_gpa, r.baseline,
+		 r.at > COALESCE((SELECT MAX(e.at) FROM wheel_events e WHERE e.wheel_id = r.wheel_id AND e.kind = 'cleared'), '1970-01-01') AS standing
+		 FROM recordings r JOIN users u ON u.id = r.user_id WHERE r.wheel_id = ? ORDER BY r.id`,
+		[wheel.id],
+		on
+	);
+	const batch = await rows<{ modulus: number }>(
+		`SELECT r.modulus_gpa AS modulus FROM recordings r JOIN wheels w ON w.id = r.wheel_id
+		 WHERE w.canonical = ? AND w.new_diameter_mm = ? AND w.width_mm = ? AND w.bore_mm = ? AND w.id <> ? AND r.baseline = TRUE AND r.modulus_gpa IS NOT NULL ORDER BY w.id`,
+		[wheel.canonical, wheel.newDiameterMm, wheel.widthMm, wheel.boreMm, wheel.id],
+		on
+	);
+	return {
+		recordings: list
+			.filter((r) => r.standing)
+			.map((r) => ({
+				id: r.id,
+				setupId: r.setup_id,
+				atMs: r.at.getTime(),
+				by: r.name,
+				source: r.source,
+				seconds: r.seconds,
+				standing: true,
+				result: JSON.parse(r.result) as RingResult,
+				settings: JSON.parse(r.settings) as ListenSettings & { bond: string }
+			})),
+		pastRings: list.map((r) => ({
+			id: r.id,
+			atMs: r.at.getTime(),
+			diameterMm: r.diameter_mm,
+			ring: r.ring,
+			frequencyHz: r.frequency_hz,
+			q: r.q,
+			modulusGPa: r.modulus_gpa,
+			baseline: !!r.baseline
+		})),
+		batchGPa: batch.map((b) => b.modulus)
+	};
+}
+
+/** Listens without holding up everybody else: between two pieces of work the server answers others. */
+async function heardInTurns(
+	samples: Float64Array,
+	fs: number,
+	settings: ListenSettings
+): Promise<RingResult> {
+	const steps = listening(samples, fs, settings);
+	for (;;) {
+		const s = steps.next();
+		if (s.done) return s.value.result;
+		await new Promise((r) => setImmediate(r));
+	}
+}
+
+export interface Kept {
+	id: number;
+	result: RingResult;
+}
+
+/**
+ * Keeps a recording of a wheel's ring and judges it here, whatever the browser made of it. The same key twice keeps it once.
+ * @throws InputFault for a recording that cannot be read, Refused for a wheel that is not rung here
+ */
+export async function keepRecording(
+	number: string,
+	o: { bytes: Uint8Array; source: string; setupId: number | null; key: string },
+	user: User
+): Promise<Kept> {
+	if (!SOURCES.includes(o.source))
+		throw new InputFault('source', 'unknown-choice', `A recording comes from ${SOURCES.join(', ')}.`);
+	const wheel = await wheelByNumber(number);
+	if (!wheel) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
+	if (wheel.state === 'scrapped')
+		throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. It is not rung any more.`);
+	if ((wheel.inPack ? null : wheel.heldBy) !== o.setupId)
+		throw new Refused(
+			409,
+			'held',
+			wheel.heldBy === null
+				? `Wheel ${number} is not in setup ${o.setupId}.`
+				: `Wheel ${number} is held by setup ${wheel.heldBy}. Ring it there.`
+		);
+	const again = await row<{ id: number; result: string }>(
+		'SELECT id, result FROM recordings WHERE request_key = ?',
+		[o.key]
+	);
+	if (again) return { id: again.id, result: JSON.parse(again.result) as RingResult };
+	const sound = readWav(o.bytes);
+	const wav = writeWav(sound);
+	const past = await ringsOf(wheel);
+	const { settings } = ringContext(wheel, past.pastRings, past.batchGPa);
+	const result = await heardInTurns(readWav(wav).samples, sound.sampleRateHz, settings);
+	const stiff =
+		result.mainFrequencyHz === null ? null : stiffness(wheel, result.mainFrequencyHz, past.batchGPa);
+	const id = await transaction(async (on) => {
+		try {
+			const done = await write(
+				'INSERT INTO recordings (wheel_id, setup_id, user_id, source, seconds, diameter_mm, wav, settings, result, modulus_gpa, request_key) VALUES (?,?,?,?,?,?,?,?,?,?,?)',
+				[
+					wheel.id,
+					o.setupId,
+					user.id,
+					o.source,
+					sound.seconds,
+					wheel.diameterMm,
+					Buffer.from(wav) as never,
+					JSON.stringify(settings),
+					JSON.stringify(result),
+					stiff?.modulusGPa ?? null,
+					o.key
+				],
+				on
+			);
+			return done.insertId;
+		} catch (e) {
+			if ((e as { code?: string }).code !== 'ER_DUP_ENTRY') throw e;
+			return (await row<{ id: number }>('SELECT id FROM recordings WHERE request_key = ?', [o.key], on))!.id;
+		}
+	});
+	return { id, result };
+}
+
+/** The recording as a file. @throws Refused */
+export async function recordingFile(id: number): Promise<{ wav: Buffer; name: string }> {
+	const found = await row<{ wav: Buffer; number: string; at: Date }>(
+		'SELECT r.wav, w.number, r.at FROM recordings r JOIN wheels w ON w.id = r.wheel_id WHERE r.id = ?',
+		[id]
+	);
+	if (!found) throw new Refused(404, 'not-found', `There is no recording ${id}.`);
+	return { wav: found.wav, name: `ring-${found.number}-${found.at.toISOString().slice(0, 10)}-${id}.wav` };
+}
+
+/** The first ring that ear and recording both found clear is what later ones are compared with. */
+export async function keepBaseline(wheelId: number, recordingId: number, on: PoolConnection): Promise<void> {
+	const there = await row(
+		'SELECT id FROM recordings WHERE wheel_id = ? AND baseline = TRUE LIMIT 1',
+		[wheelId],
+		on
+	);
+	if (!there)
+		await write("UPDATE recordings SET baseline = TRUE WHERE id = ? AND ring = 'clear'", [recordingId], on);
+}

@@ -1,0 +1,237 @@
+import { CORE_VERSION } from '../../../core/calculations.js';
+import { withLimits } from '../../../core/calculation/limits.js';
+import { incidentPlan } from '../../../core/keep/incident-plan.js';
+import { REPORT_FIELDS } from '../../../core/keep/incident-report.js';
+import { checked } from '../door/joi-schema.js';
+import { lockMachine } from '../shop/machines.js';
+import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import { addRecord, keyUsed } from '../db/records.js';
+import { InputFault, Refused } from '../door/refused.js';
+import { changeSetup, loadSetup } from './setups.js';
+import type { User } from '../people/sign-in.js';
+import { addEvent, setWheelState } from '../wheels/wheels.js';
+import { mayWrite } from './work.js';
+
+export interface Report {
+	event: string;
+	injury: boolean;
+	madeSafe: boolean;
+	seen: string;
+}
+
+/** Stops the setup, takes the wheel out of use, locks the machine and opens the plan. */
+export async function openIncident(
+	setupId: number,
+	given: unknown,
+	key: string,
+	user: User
+): Promise<number> {
+	mayWrite(user);
+	const report = checked<Report>(REPORT_FIELDS, given);
+	return transaction(async (on) => {
+		const loaded = await loadSetup(setupId, on, true);
+		if (!loaded) throw new Refused(404, 'no-setup', `There is no setup ${setupId}.`);
+		if (await keyUsed(key, on))
+			return (await row<{ id: number }>(
+				'SELECT MAX(id) AS id FROM incidents WHERE setup_id = ?',
+				[setupId],
+				on
+			))!.id;
+		const { facts } = loaded;
+		const input = withLimits(facts.guidelines.limits, incidentPlan, {
+			event: report.event,
+			injury: report.injury,
+			madeSafe: report.madeSafe,
+			done: report.madeSafe ? ['make-safe'] : []
+		});
+		const plan = incidentPlan.run(input);
+		const recordId = await addRecord(
+			{
+				setupId,
+				wheelId: facts.wheel?.id ?? null,
+				machineId: facts.machine.id,
+				station: 'keep',
+				step: 'incident',
+				calculation: incidentPlan.id,
+				coreVersion: CORE_VERSION,
+				entered: report,
+				input,
+				output: plan,
+				verdict: plan.verdict,
+				overrideReason: null,
+				replacesId: null,
+				userId: user.id,
+				key,
+				ordinal: 0
+			},
+			on
+		);
+		const done = await write(
+			'INSERT INTO incidents (setup_id, wheel_id, machine_id, event, seen, facts, opened_by) VALUES (?,?,?,?,?,?,?)',
+			[
+				setupId,
+				facts.wheel?.id ?? null,
+				facts.machine.id,
+				report.event,
+				report.seen,
+				JSON.stringify(input),
+				user.id
+			],
+			on
+		);
+		const hit = [...(facts.wheel ? [facts.wheel] : []), ...facts.companions.map((c) => c.wheel)];
+		for (const w of hit) {
+			const reason = `incident ${done.insertId}: ${report.seen}`;
+			await setWheelState(w.id, plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined', reason, on);
+			await addEvent(
+				{
+					wheelId: w.id,
+					kind: plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined',
+					diameterAfterMm: null,
+					setupId,
+					recordId,
+					note: reason.slice(0, 200),
+					userId: user.id
+				},
+				on
+			);
+		}
+		if (plan.machineState === 'locked-out') await lockMachine(facts.machine.id, true, on);
+		await changeSetup(setupId, user.id, { state: 'stopped' }, on);
+		return done.insertId;
+	});
+}
+
+interface Raw {
+	id: number;
+	setup_id: number;
+	wheel_id: number | null;
+	machine_id: number;
+	event: string;
+	seen: string;
+	facts: string;
+	version: number;
+	opened_at: Date;
+	closed_at: Date | null;
+	by: string;
+	part: string;
+	machine: string;
+	wheel: string | null;
+	closed_by_name: string | null;
+}
+const SELECT =
+	'SELECT i.*, u.name AS `by`, c.name AS closed_by_name, s.part, m.code AS machine, w.number AS wheel FROM incidents i JOIN users u ON u.id = i.opened_by LEFT JOIN users c ON c.id = i.closed_by JOIN setups s ON s.id = i.setup_id JOIN machines m ON m.id = i.machine_id LEFT JOIN wheels w ON w.id = i.wheel_id';
+export interface Incident {
+	id: number;
+	setupId: number;
+	machineId: number;
+	event: string;
+	seen: string;
+	input: Record<string, unknown>;
+	version: number;
+	openedAt: Date;
+	closedAt: Date | null;
+	by: string;
+	closedBy: string | null;
+	part: string;
+	machine: string;
+	wheel: string | null;
+}
+const incident = (r: Raw): Incident => ({
+	id: r.id,
+	setupId: r.setup_id,
+	machineId: r.machine_id,
+	event: r.event,
+	seen: r.seen,
+	input: JSON.parse(r.facts),
+	version: r.version,
+	openedAt: r.opened_at,
+	closedAt: r.closed_at,
+	by: r.by,
+	closedBy: r.closed_by_name,
+	part: r.part,
+	machine: r.machine,
+	wheel: r.wheel
+});
+
+export async function incidentById(id: number, on?: Runner): Promise<Incident | undefined> {
+	const r = await row<Raw>(`${SELECT} WHERE i.id = ?`, [id], on);
+	return r && incident(r);
+}
+export async function openIncidents(): Promise<Incident[]> {
+	return (await rows<Raw>(`${SELECT} WHERE i.closed_at IS NULL ORDER BY i.id`)).map(incident);
+}
+
+/** Books steps done and findings; a lead closes the plan once nothing in it stops. */
+export async function workIncident(
+	id: number,
+	change: { done?: unknown; findings?: unknown; close?: boolean; version: number; key: string },
+	user: User
+): Promise<void> {
+	mayWrite(user);
+	await transaction(async (on) => {
+		await row('SELECT id FROM incidents WHERE id = ? FOR UPDATE', [id], on);
+		if (await keyUsed(change.key, on)) return;
+		const i = await incidentById(id, on);
+		if (!i) throw new Refused(404, 'no-incident', `There is no incident ${id}.`);
+		if (i.closedAt) throw new Refused(409, 'closed', 'This incident is closed.');
+		if (i.version !== change.version)
+			throw new Refused(
+				409,
+				'changed-meanwhile',
+				'Somebody worked on this plan meanwhile. It is shown as it is now; yours is kept, record it again.'
+			);
+		const input: Record<string, unknown> = {
+			...i.input,
+			...(change.done === undefined ? {} : { done: change.done }),
+			...(change.findings === undefined ? {} : { findings: change.findings })
+		};
+		if (Array.isArray(input.done) && input.done.includes('make-safe')) input.madeSafe = true;
+		const plan = incidentPlan.run(input);
+		if (change.close) {
+			if (user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead closes an incident.');
+			if (plan.verdict === 'stop')
+				throw new Refused(
+					409,
+					'plan-open',
+					`Not finished: ${plan.reasons.find((r) => r.severity === 'stop')?.message ?? ''}`
+				);
+		}
+		await write(
+			'UPDATE incidents SET facts = ?, version = version + 1, closed_by = ?, closed_at = IF(?, UTC_TIMESTAMP(3), NULL) WHERE id = ?',
+			[JSON.stringify(input), change.close ? user.id : null, !!change.close, id],
+			on
+		);
+		const loaded = (await loadSetup(i.setupId, on))!;
+		await addRecord(
+			{
+				setupId: i.setupId,
+				wheelId: loaded.facts.wheel?.id ?? null,
+				machineId: i.machineId,
+				station: 'keep',
+				step: 'incident',
+				calculation: incidentPlan.id,
+				coreVersion: CORE_VERSION,
+				entered: change.close ? { closed: true } : input,
+				input,
+				output: plan,
+				verdict: plan.verdict,
+				overrideReason: null,
+				replacesId: null,
+				userId: user.id,
+				key: change.key,
+				ordinal: 0
+			},
+			on
+		);
+		if (!change.close) return;
+		const others = await row<{ n: number }>(
+			'SELECT COUNT(*) AS n FROM incidents WHERE machine_id = ? AND closed_at IS NULL',
+			[i.machineId],
+			on
+		);
+		if (!others?.n) await lockMachine(i.machineId, false, on);
+		await changeSetup(i.setupId, user.id, { state: 'finished' }, on);
+	});
+}
+export { InputFault };

@@ -1,0 +1,231 @@
+import type { SetupFacts, StationId } from '../../../core/route/facts.js';
+import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
+import type { Brief } from '../../../core/route/stations/brief/steps.js';
+import { guidelinesNow } from '../shop/guidelines.js';
+import { dresserById, machineById, mountById } from '../shop/machines.js';
+import { InputFault } from '../door/refused.js';
+import { type Runner, clockAheadMs, row, rows, write } from '../db/pool.js';
+import { companionsOf } from './pack.js';
+import { recordsOf } from '../db/records.js';
+import { ringsOf } from '../recordings/recordings.js';
+import { wheelById } from '../wheels/wheels.js';
+
+interface SetupRow {
+	id: number;
+	part: string;
+	quantity: number;
+	material: string;
+	hardness_hrc: number | null;
+	operation: string;
+	target_ra_um: number;
+	min_width_mm: number | null;
+	burn_prone: number;
+	interrupted: number;
+	work_diameter_mm: number | null;
+	stock_mm: number | null;
+	depth_um: number | null;
+	work_speed_mps: number | null;
+	contact_area: SetupFacts['contactArea'];
+	machine_id: number;
+	mount_id: number | null;
+	dresser_id: number | null;
+	wheel_id: number | null;
+	route_code: string;
+	stations: string;
+	units: 'mm' | 'inch';
+	state: SetupFacts['state'];
+	version: number;
+	changed_name: string | null;
+	changed_at: Date | null;
+	route_name: string;
+	route_version: number;
+	mounting: Mounting | null;
+	machine_asks: RouteFacts['machineAsks'] | null;
+	created_at: Date;
+	checks: string | null;
+	incident_id: number | null;
+	today: string;
+	now_ms: string;
+}
+export interface LoadedSetup {
+	facts: SetupFacts;
+	changedBy: string | null;
+	changedAt: Date | null;
+}
+
+/** Everything the route engine decides from, read in one go; with `lock` nobody else can change the setup until the transaction ends. */
+export async function loadSetup(id: number, on?: Runner, lock = false): Promise<LoadedSetup | undefined> {
+	if (lock && !(await row('SELECT id FROM setups WHERE id = ? FOR UPDATE', [id], on))) return undefined;
+	const s = await row<SetupRow>(
+		`SELECT s.*, u.name AS changed_name, t.name AS route_name, t.mounting, t.machine_asks, t.checks, (SELECT MAX(i.id) FROM incidents i WHERE i.setup_id = s.id AND i.closed_at IS NULL) AS incident_id, DATE_FORMAT(UTC_DATE(), '%Y-%m-%d') AS today, UNIX_TIMESTAMP(UTC_TIMESTAMP(3)) * 1000 AS now_ms
+		 FROM setups s LEFT JOIN users u ON u.id = s.changed_by LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id = ?`,
+		[id],
+		on
+	);
+	if (!s) return undefined;
+	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) =>
+		id === null ? null : ((await get(id, on)) ?? null);
+	const [machine, mount, dresser, wheel, records, guidelines] = await Promise.all([
+		machineById(s.machine_id, on),
+		one(s.mount_id, mountById),
+		one(s.dresser_id, dresserById),
+		one(s.wheel_id, wheelById),
+		recordsOf(id, on),
+		guidelinesNow(on)
+	]);
+	const rings = await ringsOf(wheel, on);
+	const companions = s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime(), on) : [];
+	return {
+		changedBy: s.changed_name,
+		changedAt: s.changed_at,
+		facts: {
+			id: s.id,
+			part: s.part,
+			quantity: s.quantity,
+			material: s.material,
+			hardnessHrc: s.hardness_hrc,
+			operation: s.operation,
+			targetRaUm: s.target_ra_um,
+			minWidthMm: s.min_width_mm,
+			burnProne: !!s.burn_prone,
+			interrupted: !!s.interrupted,
+			workDiameterMm: s.work_diameter_mm,
+			stockMm: s.stock_mm,
+			depthUm: s.depth_um,
+			workSpeedMps: s.work_speed_mps,
+			contactArea: s.contact_area,
+			units: s.units,
+			state: s.state,
+			version: s.version,
+			stations: JSON.parse(s.stations) as StationId[],
+			routeName: s.route_name ?? s.route_code,
+			route: {
+				code: s.route_code,
+				version: s.route_version,
+				mounting: s.mounting ?? 'flange',
+				machineAsks: s.machine_asks ?? 'spindle',
+				checks: JSON.parse(s.checks ?? '[]') as ExtraCheck[]
+			},
+			machine: machine!,
+			mount,
+			dresser,
+			wheel,
+			companions,
+			records,
+			...rings,
+			guidelines,
+			incidentId: s.incident_id,
+			today: s.today,
+			nowMs: Number(s.now_ms) + clockAheadMs()
+		}
+	};
+}
+
+export interface SetupLine {
+	id: number;
+	part: string;
+	quantity: number;
+	state: SetupFacts['state'];
+	machineId: number;
+	machine: string;
+	wheel: string | null;
+	marking: string | null;
+	by: string;
+	createdAt: Date;
+	changedAt: Date | null;
+}
+/** Setups, newest first, whose part, machine, wheel or number matches. */
+export function setupList(search: string, state = '', limit = 200): Promise<SetupLine[]> {
+	const like = `%${search.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
+	return rows(
+		`SELECT s.id, s.part, s.quantity, s.state, s.machine_id AS machineId, m.code AS machine, w.number AS wheel, w.canonical AS marking, u.name AS \`by\`, s.created_at AS createdAt, s.changed_at AS changedAt
+		 FROM setups s JOIN machines m ON m.id = s.machine_id JOIN users u ON u.id = s.created_by LEFT JOIN wheels w ON w.id = s.wheel_id
+		 WHERE (? = '' OR s.part LIKE ? OR m.code LIKE ? OR w.number LIKE ? OR w.canonical LIKE ? OR s.id = ?) AND (? = '' OR s.state = ?) ORDER BY s.id DESC LIMIT ${Number(limit)}`,
+		[search, like, like, like, like, Number(search) || 0, state, state]
+	);
+}
+
+/** The newest live setup of every machine. */
+export async function liveSetups(): Promise<number[]> {
+	return (
+		await rows<{ id: number }>(
+			"SELECT MAX(id) AS id FROM setups WHERE state IN ('under-way','released','stopped') GROUP BY machine_id"
+		)
+	).map((r) => r.id);
+}
+
+export interface SetupChange {
+	state?: SetupFacts['state'];
+	wheelId?: number | null;
+	units?: 'mm' | 'inch';
+}
+/** Raises the version and applies a change; the caller holds the lock. */
+export async function changeSetup(
+	id: number,
+	userId: number,
+	change: SetupChange,
+	on: Runner
+): Promise<void> {
+	const sets = ['version = version + 1', 'changed_by = ?', 'changed_at = UTC_TIMESTAMP(3)'];
+	const values: (string | number | null)[] = [userId];
+	if (change.state) {
+		sets.push('state = ?');
+		values.push(change.state);
+	}
+	if (change.wheelId !== undefined) {
+		sets.push('wheel_id = ?');
+		values.push(change.wheelId);
+	}
+	if (change.units) {
+		sets.push('units = ?');
+		values.push(change.units);
+	}
+	await write(`UPDATE setups SET ${sets.join(', ')} WHERE id = ?`, [...values, id], on);
+}
+
+export type NewSetup = Brief;
+export async function insertSetup(
+	b: NewSetup,
+	mountId: number | null,
+	dresserId: number | null,
+	userId: number,
+	on: Runner
+): Promise<number> {
+	const template = await row<{ code: string; version: number; stations: string }>(
+		'SELECT code, version, stations FROM route_templates WHERE code = ? ORDER BY version DESC LIMIT 1',
+		[b.route],
+		on
+	);
+	if (!template)
+		throw new InputFault('route', 'unknown-choice', "There is no such route. Pick one of the shop's.");
+	const done = await write(
+		'INSERT INTO setups (part, quantity, material, hardness_hrc, operation, target_ra_um, min_width_mm, burn_prone, interrupted, work_diameter_mm, stock_mm, depth_um, work_speed_mps, contact_area, machine_id, mount_id, dresser_id, route_code, route_version, stations, units, created_by, changed_by, changed_at) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,UTC_TIMESTAMP(3))',
+		[
+			b.part,
+			b.quantity,
+			b.material,
+			b.hardnessHrc,
+			b.operation,
+			b.targetRaUm,
+			b.minWidthMm,
+			b.burnProne,
+			b.interrupted,
+			b.workDiameterMm,
+			b.stockMm,
+			b.depthUm,
+			b.workSpeedMps,
+			b.contactArea,
+			b.machineId,
+			mountId,
+			dresserId,
+			template.code,
+			template.version,
+			template.stations,
+			b.units,
+			userId,
+			userId
+		],
+		on
+	);
+	return done.insertId;
+}

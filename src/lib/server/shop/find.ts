@@ -1,0 +1,70 @@
+import { type Value, rows } from '../db/pool.js';
+
+export interface Found {
+	kind: 'wheel' | 'setup' | 'machine' | 'mount' | 'dresser';
+	title: string;
+	note: string;
+	href: string;
+}
+const MOST = 12;
+
+/** Everything in the shop whose number, name or marking holds the text. */
+export async function find(text: string): Promise<Found[]> {
+	if (!text) return [];
+	const like = `%${text.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
+	const many = (n: number): Value[] => Array.from({ length: n }, () => like);
+	const [wheels, setups, machines, mounts, dressers] = await Promise.all([
+		rows<{ number: string; canonical: string; place: string }>(
+			`SELECT number, canonical, place FROM wheels WHERE number LIKE ? OR canonical LIKE ? OR marking LIKE ? ORDER BY number = ? DESC, number LIMIT ${MOST}`,
+			[...many(3), text]
+		),
+		rows<{ id: number; part: string; machine: string }>(
+			`SELECT s.id, s.part, m.code AS machine FROM setups s JOIN machines m ON m.id = s.machine_id WHERE s.part LIKE ? OR CAST(s.id AS CHAR) = ? ORDER BY s.id DESC LIMIT ${MOST}`,
+			[like, text]
+		),
+		rows<{ code: string; name: string }>(
+			`SELECT code, name FROM machines WHERE code LIKE ? OR name LIKE ? LIMIT ${MOST}`,
+			many(2)
+		),
+		rows<{ code: string; kind: string }>(
+			`SELECT code, kind FROM mounts WHERE code LIKE ? LIMIT ${MOST}`,
+			many(1)
+		),
+		rows<{ code: string; kind: string }>(
+			`SELECT code, kind FROM dressers WHERE code LIKE ? LIMIT ${MOST}`,
+			many(1)
+		)
+	]);
+	return [
+		...wheels.map((w): Found => ({
+			kind: 'wheel',
+			title: `${w.number}  ${w.canonical}`,
+			note: w.place,
+			href: `/rack/${encodeURIComponent(w.number)}`
+		})),
+		...setups.map((s): Found => ({
+			kind: 'setup',
+			title: `${s.id}  ${s.part}`,
+			note: s.machine,
+			href: `/setups/${s.id}`
+		})),
+		...machines.map((m): Found => ({
+			kind: 'machine',
+			title: `${m.code} ${m.name}`,
+			note: '',
+			href: `/shop/machines/${encodeURIComponent(m.code)}`
+		})),
+		...mounts.map((m): Found => ({
+			kind: 'mount',
+			title: m.code,
+			note: m.kind,
+			href: `/shop/mounts/${encodeURIComponent(m.code)}`
+		})),
+		...dressers.map((d): Found => ({
+			kind: 'dresser',
+			title: d.code,
+			note: d.kind.replace(/-/g, ' '),
+			href: `/shop/dressers/${encodeURIComponent(d.code)}`
+		}))
+	];
+}

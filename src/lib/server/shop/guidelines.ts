@@ -1,0 +1,151 @@
+import type { Guidelines } from '../../../core/route/facts.js';
+import { CALCULATIONS } from '../../../core/calculations.js';
+import { type Limits, checkLimits } from '../../../core/calculation/limits.js';
+import { checkInput } from '../../../core/calculation/check.js';
+import { InputFault } from '../../../core/calculation/fault.js';
+import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
+import { Refused } from '../door/refused.js';
+import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import type { User } from '../people/sign-in.js';
+
+export const TOPICS = ['recommend', 'rank', 'limits'] as const;
+export type Topic = (typeof TOPICS)[number];
+export interface GuidelineVersion {
+	topic: Topic;
+	version: number;
+	shipped: number;
+	note: string;
+	by: string;
+	at: Date;
+}
+
+interface Raw {
+	topic: Topic;
+	version: number;
+	body: string | null;
+}
+/** The guideline figures that count now; null where the shipped ones do. */
+export async function guidelinesNow(on?: Runner): Promise<Guidelines> {
+	const found = await rows<Raw>(
+		'SELECT topic, version, body FROM guidelines g WHERE version = (SELECT MAX(version) FROM guidelines x WHERE x.topic = g.topic)',
+		[],
+		on
+	);
+	const of = (topic: Topic) => found.find((r) => r.topic === topic && r.body !== null);
+	const recommend = of('recommend');
+	const rank = of('rank');
+	const limits = of('limits');
+	return {
+		tables: recommend
+			? ({ ...(JSON.parse(recommend.body!) as object), version: recommend.version } as Tables)
+			: null,
+		weights: rank ? { ...(JSON.parse(rank.body!) as Record<string, number>) } : null,
+		weightsVersion: rank?.version ?? 0,
+		limits: limits ? (JSON.parse(limits.body!) as Limits) : {}
+	};
+}
+
+/** The shop's limits and usual values; empty where the shipped ones count. */
+export async function limitsNow(on?: Runner): Promise<Limits> {
+	const last = await row<{ body: string | null }>(
+		"SELECT body FROM guidelines WHERE topic = 'limits' ORDER BY version DESC LIMIT 1",
+		[],
+		on
+	);
+	return last?.body ? (JSON.parse(last.body) as Limits) : {};
+}
+
+/** Every change of base grades and weights, newest first. */
+export function guidelineHistory(): Promise<GuidelineVersion[]> {
+	return rows(
+		"SELECT g.topic, g.version, g.body IS NULL AS shipped, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id WHERE g.topic <> 'limits' ORDER BY g.id DESC LIMIT 100"
+	);
+}
+
+export interface LimitsVersion {
+	version: number;
+	limits: Limits;
+	note: string;
+	by: string;
+	at: Date;
+}
+/** Every version of the shop's limits, newest first, with its figures. */
+export async function limitsHistory(): Promise<LimitsVersion[]> {
+	const list = await rows<Omit<LimitsVersion, 'limits'> & { body: string | null }>(
+		"SELECT g.version, g.body, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id WHERE g.topic = 'limits' ORDER BY g.version DESC LIMIT 100"
+	);
+	return list.map(({ body, ...r }) => ({ ...r, limits: body ? (JSON.parse(body) as Limits) : {} }));
+}
+
+function checkedBody(topic: Topic, body: unknown): object {
+	if (topic === 'limits') return checkLimits(CALCULATIONS, body);
+	if (topic === 'rank') {
+		const weights = checkInput(WEIGHT_FIELDS, body) as Record<string, number>;
+		const sum = Object.values(weights).reduce((a, b) => a + b, 0);
+		if (Math.abs(sum - 1) > 1e-6)
+			throw new InputFault(
+				'abrasive',
+				'inconsistent',
+				`The weights add up to ${sum.toFixed(3)}. They must add up to 1.`
+			);
+		return weights;
+	}
+	const { materials, operations } = checkInput(TABLE_FIELDS, body);
+	operations.forEach((o, i) => {
+		if (o.coarsest > o.finest || o.grit < o.coarsest || o.grit > o.finest)
+			throw new InputFault(
+				`operations.${i}.grit`,
+				'inconsistent',
+				`${o.operation}: the usual grit ${o.grit} must lie between ${o.coarsest} and ${o.finest}.`
+			);
+	});
+	return { materials, operations };
+}
+
+/** Keeps a new version of a topic's figures, or goes back to the shipped ones with a null body. @throws Refused, InputFault */
+export async function keepGuidelines(
+	topic: Topic,
+	body: unknown,
+	note: string,
+	basedOn: number,
+	user: User
+): Promise<number> {
+	if (user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead changes guideline figures.');
+	if (note.trim().length < 5 || note.length > 200)
+		throw new InputFault(
+			'note',
+			note.length > 200 ? 'above-maximum' : 'missing',
+			'Say in 5 to 200 characters why the figures change.'
+		);
+	const kept = body === null ? null : checkedBody(topic, body);
+	return transaction(async (on) => {
+		const last =
+			(
+				await row<{ v: number | null }>(
+					'SELECT MAX(version) AS v FROM guidelines WHERE topic = ? FOR UPDATE',
+					[topic],
+					on
+				)
+			)?.v ?? 0;
+		if (last !== basedOn)
+			throw new Refused(
+				409,
+				'changed-meanwhile',
+				'Somebody changed these figures meanwhile. They are shown as they are now; yours stay here, look and keep them again.'
+			);
+		await write(
+			'INSERT INTO guidelines (topic, version, body, note, user_id) VALUES (?, ?, ?, ?, ?)',
+			[topic, last + 1, kept === null ? null : JSON.stringify(kept), note.trim(), user.id],
+			on
+		);
+		return last + 1;
+	});
+}
+
+/** The newest version number of a topic, 0 when it was never changed. */
+export async function guidelineVersion(topic: Topic): Promise<number> {
+	return (
+		(await row<{ v: number | null }>('SELECT MAX(version) AS v FROM guidelines WHERE topic = ?', [topic]))
+			?.v ?? 0
+	);
+}

@@ -1,0 +1,171 @@
+import type { ShopKind } from '../../../core/shop/kinds.js';
+import { SHOP_KINDS } from '../../../core/shop/kinds.js';
+import { checked } from '../door/joi-schema.js';
+import { type Runner, type Value, row, rows, transaction, write } from '../db/pool.js';
+import { InputFault, Refused } from '../door/refused.js';
+import { type User, hashPin } from '../people/sign-in.js';
+
+const TABLES: Readonly<Record<string, string>> = {
+	machines: 'machines',
+	mounts: 'mounts',
+	dressers: 'dressers',
+	blocks: 'block_sets',
+	instruments: 'instruments',
+	people: 'users'
+};
+const ODD_COLUMNS: Readonly<Record<string, string>> = { inertiaKgM2: 'inertia_kgm2', pin: 'pin_hash' };
+/** The column that keeps a field: its name with underscores, the unit at its end. */
+const columnOf = (name: string): string =>
+	ODD_COLUMNS[name] ?? name.replace(/[A-Z]/g, (c) => `_${c.toLowerCase()}`);
+
+export function shopKind(id: string): ShopKind {
+	const kind = SHOP_KINDS.find((k) => k.id === id);
+	if (!kind) throw new Refused(404, 'not-found', `There is nothing called ${id.slice(0, 20)} in the shop.`);
+	return kind;
+}
+const lead = (user: User): void => {
+	if (user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead changes what the shop keeps.');
+};
+
+type Thing = Record<string, unknown> & { id: number };
+function thing(kind: ShopKind, raw: Record<string, unknown>): Thing {
+	const values = kind.fields
+		.filter((f) => f.name !== 'pin')
+		.map((f) => {
+			const v = raw[columnOf(f.name)];
+			return [f.name, f.kind === 'boolean' ? !!v : f.kind === 'list' ? JSON.parse(String(v)) : v];
+		});
+	return { id: raw.id as number, ...Object.fromEntries(values) } as Thing;
+}
+
+export async function things(kind: ShopKind): Promise<Thing[]> {
+	return (
+		await rows<Record<string, unknown>>(`SELECT * FROM ${TABLES[kind.id]} ORDER BY ${columnOf(kind.key)}`)
+	).map((r) => thing(kind, r));
+}
+export async function thingByKey(kind: ShopKind, key: string): Promise<Thing | undefined> {
+	const r = await row<Record<string, unknown>>(
+		`SELECT * FROM ${TABLES[kind.id]} WHERE ${columnOf(kind.key)} = ?`,
+		[key]
+	);
+	return r && thing(kind, r);
+}
+
+/** What belongs to a machine beside its own fields. */
+async function links(kind: ShopKind, given: Record<string, unknown>, on: Runner): Promise<[string, Value][]> {
+	if (kind.id !== 'machines') return [];
+	const idOf = async (table: string, field: string) => {
+		const code = given[field];
+		if (code === undefined || code === null || code === '') return null;
+		const found = await row<{ id: number }>(`SELECT id FROM ${table} WHERE code = ?`, [String(code)], on);
+		if (!found)
+			throw new InputFault(field, 'unknown-choice', `There is no ${field} ${String(code).slice(0, 20)}.`);
+		return found.id;
+	};
+	return [
+		['mount_id', await idOf('mounts', 'mount')],
+		['dresser_id', await idOf('dressers', 'dresser')]
+	];
+}
+
+function consistent(kind: ShopKind, v: Record<string, unknown>): void {
+	const n = (name: string) => v[name] as number | null;
+	const wrong = (field: string, when: boolean, says: string) => {
+		if (when) throw new InputFault(field, 'inconsistent', says);
+	};
+	if (kind.id === 'machines') {
+		wrong(
+			'spindleRpmMax',
+			n('spindleRpmMax')! < n('spindleRpm')!,
+			`Fastest, ${n('spindleRpmMax')} rpm, is below the spindle speed, ${n('spindleRpm')} rpm.`
+		);
+		wrong(
+			'spindleRpmMin',
+			n('spindleRpmMin')! > n('spindleRpm')!,
+			`Slowest, ${n('spindleRpmMin')} rpm, is above the spindle speed, ${n('spindleRpm')} rpm.`
+		);
+	}
+	if (kind.id === 'instruments')
+		wrong('port', !!v.host && n('port') === null, 'An address needs the port of its line stream.');
+	if (kind.id !== 'mounts') return;
+	wrong(
+		'recessMm',
+		n('recessMm')! >= n('flangeMm')!,
+		`Hollow ${n('recessMm')} mm is not smaller than the flange ${n('flangeMm')} mm.`
+	);
+	for (const f of ['screwCount', 'screwDiameterMm', 'torqueNm'])
+		wrong(
+			f,
+			v.retention === 'flange-screws' && n(f) === null,
+			'A ring of screws needs their number, diameter and torque.'
+		);
+	for (const f of ['trackRadiusMm', 'weightMassG'])
+		wrong(
+			f,
+			(n('weightCount') ?? 0) > 0 && n(f) === null,
+			'Weights need the radius of their track and the mass of each.'
+		);
+}
+
+/** Adds a thing or changes it. @throws InputFault, Refused */
+export async function keepThing(
+	kindId: string,
+	key: string | null,
+	given: unknown,
+	user: User
+): Promise<string> {
+	lead(user);
+	const kind = shopKind(kindId);
+	const v = checked<Record<string, unknown>>(kind.fields, given);
+	consistent(kind, v);
+	const columns: [string, Value][] = [];
+	for (const f of kind.fields) {
+		if (f.name === 'pin') {
+			if (v.pin)
+				columns.push(['pin_hash', await hashPin(String(v.pin))], ['failed_count', 0], ['locked_until', null]);
+			else if (key === null)
+				throw new InputFault('pin', 'missing', 'A new person needs a PIN of 4 to 12 digits.');
+		} else
+			columns.push([columnOf(f.name), f.kind === 'list' ? JSON.stringify(v[f.name]) : (v[f.name] as Value)]);
+	}
+	const name = String(v[kind.key]);
+	await transaction(async (on) => {
+		columns.push(...(await links(kind, (given ?? {}) as Record<string, unknown>, on)));
+		const table = TABLES[kind.id]!;
+		const other = await row<{ id: number; k: string }>(
+			`SELECT id, ${columnOf(kind.key)} AS k FROM ${table} WHERE ${columnOf(kind.key)} = ?`,
+			[name],
+			on
+		);
+		const own =
+			key === null
+				? undefined
+				: await row<{ id: number }>(
+						`SELECT id FROM ${table} WHERE ${columnOf(kind.key)} = ? FOR UPDATE`,
+						[key],
+						on
+					);
+		if (key !== null && !own) throw new Refused(404, 'not-found', `There is no ${kind.one} ${key}.`);
+		if (other && other.id !== own?.id)
+			throw new InputFault(kind.key, 'inconsistent', `There is already a ${kind.one} ${name}.`);
+		if (kind.id === 'people' && own?.id === user.id && (v.role !== 'lead' || v.active === false))
+			throw new InputFault(
+				'role',
+				'inconsistent',
+				'You cannot take your own lead role away. Another lead can.'
+			);
+		if (own)
+			await write(
+				`UPDATE ${table} SET ${columns.map(([c]) => `${c} = ?`).join(', ')} WHERE id = ?`,
+				[...columns.map(([, x]) => x), own.id],
+				on
+			);
+		else
+			await write(
+				`INSERT INTO ${table} (${columns.map(([c]) => c).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
+				columns.map(([, x]) => x),
+				on
+			);
+	});
+	return name;
+}

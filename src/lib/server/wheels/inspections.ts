@@ -1,0 +1,187 @@
+import { limitsNow } from '../shop/guidelines.js';
+import { CORE_VERSION } from '../../../core/calculations.js';
+import { intake } from '../../../core/shop/wheel-intake.js';
+import { type NewWheel, WHEEL_FIELDS } from '../../../core/shop/wheel.js';
+import type { WheelFacts } from '../../../core/route/facts.js';
+import {
+	LOOK_FIELDS,
+	LOOK_QUARANTINES,
+	RING_FIELDS,
+	RING_QUARANTINES,
+	lookOf,
+	ringOf
+} from '../../../core/route/stations/inspect/steps.js';
+import type { Computed } from '../../../core/route/step.js';
+import type { PoolConnection } from 'mysql2/promise';
+import { checked } from '../door/joi-schema.js';
+import { attachPictures } from './pictures.js';
+import { row, transaction } from '../db/pool.js';
+import { addRecord, keyUsed, rackLook, rackRungAtMs } from '../db/records.js';
+import { keepBaseline, ringsOf } from '../recordings/recordings.js';
+import { InputFault, Refused } from '../door/refused.js';
+import { claim, settle } from '../db/requests.js';
+import type { User } from '../people/sign-in.js';
+import { today } from '../db/today.js';
+import { addEvent, addWheel, setWheelState, wheelById, wheelByNumber } from './wheels.js';
+
+const stopOf = (computed: readonly Computed[], codes: readonly string[]) =>
+	computed
+		.flatMap((c) => c.output.reasons ?? [])
+		.find((r) => r.severity === 'stop' && codes.includes(r.code));
+
+async function store(
+	w: WheelFacts,
+	step: string,
+	entered: object,
+	computed: readonly Computed[],
+	user: User,
+	key: string,
+	on: PoolConnection
+): Promise<number> {
+	const ids: number[] = [];
+	for (const [ordinal, c] of computed.entries()) {
+		ids.push(
+			await addRecord(
+				{
+					setupId: null,
+					wheelId: w.id,
+					machineId: null,
+					station: 'inspect',
+					step,
+					calculation: c.calculation,
+					coreVersion: CORE_VERSION,
+					entered,
+					input: c.input,
+					output: c.output,
+					verdict: c.output.verdict ?? 'ok',
+					overrideReason: null,
+					replacesId: null,
+					userId: user.id,
+					key,
+					ordinal
+				},
+				on
+			)
+		);
+	}
+	return ids[0]!;
+}
+
+async function book(
+	w: WheelFacts,
+	computed: readonly Computed[],
+	codes: readonly string[],
+	recordId: number,
+	user: User,
+	on: PoolConnection
+): Promise<void> {
+	const fatal = stopOf(computed, codes);
+	if (fatal) await setWheelState(w.id, 'quarantined', fatal.message, on);
+	await addEvent(
+		{
+			wheelId: w.id,
+			kind: fatal ? 'quarantined' : 'inspected',
+			diameterAfterMm: null,
+			setupId: null,
+			recordId,
+			note: fatal?.message.slice(0, 200) ?? null,
+			userId: user.id
+		},
+		on
+	);
+}
+
+/**
+ * A wheel arriving: put on the rack with its first look and the pictures taken, all or nothing; what the look condemns is set aside at once.
+ * @throws InputFault, Refused
+ */
+export async function receiveWheel(
+	given: unknown,
+	seen: unknown,
+	key: string,
+	user: User
+): Promise<{ number: string; state: string }> {
+	const values = checked<NewWheel>(WHEEL_FIELDS, given);
+	const taken = intake(values);
+	const look = checked<Record<string, unknown>>(LOOK_FIELDS, seen);
+	return transaction(async (on) => {
+		const before = await claim(key, user.id, on);
+		if (before) return before as never;
+		const id = await addWheel(values, user, on);
+		const w = (await wheelById(id, on))!;
+		const computed = lookOf(
+			{ ...w, expiresOn: w.expiresOn },
+			today(),
+			{ ...look, manufactureDate: look.manufactureDate ?? values.madeOn ?? null },
+			await limitsNow(on)
+		);
+		const recordId = await store(w, 'look', look, computed, user, key, on);
+		await attachPictures('wheel-new', id, recordId, user, on);
+		await book(w, computed, LOOK_QUARANTINES, recordId, user, on);
+		if (taken.state === 'quarantined' && !stopOf(computed, LOOK_QUARANTINES))
+			await setWheelState(id, 'quarantined', taken.reason, on);
+		const answer = { number: w.number, state: (await wheelById(id, on))!.state };
+		await settle(key, answer, on);
+		return answer;
+	});
+}
+
+/** A wheel of the rack looked over or rung again, outside any setup. @throws InputFault, Refused */
+export async function inspectAtRack(
+	number: string,
+	step: string,
+	given: unknown,
+	key: string,
+	user: User
+): Promise<void> {
+	if (step !== 'look' && step !== 'ring')
+		throw new InputFault('step', 'unknown-choice', 'At the rack a wheel is looked over or rung.');
+	await transaction(async (on) => {
+		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
+		const w = await wheelByNumber(number, on);
+		if (!w) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
+		if (await keyUsed(key, on)) return;
+		if (w.state === 'scrapped')
+			throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. A scrapped wheel never comes back.`);
+		if (w.heldBy !== null && !w.inPack)
+			throw new Refused(409, 'held', `Wheel ${number} is held by setup ${w.heldBy}. Inspect it there.`);
+		if (step === 'look') {
+			const values = checked<Record<string, unknown>>(LOOK_FIELDS, given);
+			const computed = lookOf(w, today(), values, await limitsNow(on));
+			const id = await store(w, step, values, computed, user, key, on);
+			await attachPictures(`wheel-${number}`, w.id, id, user, on);
+			return book(w, computed, LOOK_QUARANTINES, id, user, on);
+		}
+		const look = await rackLook(w.id, on);
+		if (!look || look.verdict === 'stop')
+			throw new Refused(
+				409,
+				'inspect.look',
+				look ? 'The last look condemned this wheel. It is not rung.' : 'Look it over first, then ring it.'
+			);
+		const values = checked<{ taps: string[] }>(RING_FIELDS, given);
+		const rings = await ringsOf(w, on);
+		const computed = ringOf(
+			{ id: null, wheel: w, ...rings, sinceMs: await rackRungAtMs(w.id, on) },
+			values.taps
+		);
+		const id = await store(w, step, values, computed, user, key, on);
+		await keepFirstClear(w.id, computed, on);
+		await book(w, computed, RING_QUARANTINES, id, user, on);
+	});
+}
+
+/** Where ear and recording both found it clear, the recording becomes what later ones are compared with, if it is the first. */
+export async function keepFirstClear(
+	wheelId: number,
+	computed: readonly Computed[],
+	on: PoolConnection
+): Promise<void> {
+	const decision = computed.find((c) => c.calculation === 'inspect.ring-decision');
+	const recordingId = (
+		computed.find((c) => c.calculation === 'inspect.ring-analysis')?.input as
+			{ recordingId?: number } | undefined
+	)?.recordingId;
+	if (recordingId !== undefined && decision?.output.result === 'clear')
+		await keepBaseline(wheelId, recordingId, on);
+}

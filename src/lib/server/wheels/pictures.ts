@@ -1,0 +1,140 @@
+import sharp, { type Metadata } from 'sharp';
+import type { PoolConnection } from 'mysql2/promise';
+import { InputFault, Refused } from '../door/refused.js';
+import { row, rows, write } from '../db/pool.js';
+import type { User } from '../people/sign-in.js';
+
+const MOST_BYTES = 20 * 1024 * 1024;
+const MOST_PIXELS = 100_000_000;
+const LEAST_SIDE_PX = 64;
+const LARGEST_SIDE_PX = 1800;
+const SMALL_SIDE_PX = 240;
+const MOST_TOGETHER = 12;
+const MB = 1024 * 1024;
+
+export interface Picture {
+	id: number;
+	width: number;
+	height: number;
+}
+
+/** Where pictures belong that are not recorded yet: an arriving wheel, a wheel at the rack, a setup. @throws Refused */
+export function draftPlace(text: string | null): string {
+	if (!text || !/^(wheel-new|wheel-[A-Za-z0-9][A-Za-z0-9._-]{0,19}|setup-\d{1,9})$/.test(text))
+		throw new Refused(404, 'not-found', 'Nothing here takes pictures.');
+	return text;
+}
+
+/** Turned upright, made smaller, without whatever else the file carried. @throws InputFault in words */
+async function reencoded(
+	bytes: Uint8Array
+): Promise<{ jpeg: Buffer; small: Buffer; width: number; height: number }> {
+	if (bytes.length > MOST_BYTES)
+		throw new InputFault(
+			'picture',
+			'above-maximum',
+			`The picture has ${Math.round(bytes.length / MB)} MB. Up to ${MOST_BYTES / MB} MB can be taken; make it smaller.`
+		);
+	let source: Metadata;
+	try {
+		source = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).metadata();
+	} catch {
+		throw new InputFault(
+			'picture',
+			'not-a-picture',
+			'This file is not a picture that can be read. Take it again, or save it as JPEG or PNG.'
+		);
+	}
+	if (Math.min(source.width ?? 0, source.height ?? 0) < LEAST_SIDE_PX)
+		throw new InputFault(
+			'picture',
+			'below-minimum',
+			`${source.width} × ${source.height} points show nothing. Take a picture of at least ${LEAST_SIDE_PX} × ${LEAST_SIDE_PX}.`
+		);
+	try {
+		const upright = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+			.rotate()
+			.flatten({ background: '#ffffff' });
+		const large = await upright
+			.clone()
+			.resize(LARGEST_SIDE_PX, LARGEST_SIDE_PX, { fit: 'inside', withoutEnlargement: true })
+			.jpeg({ quality: 82 })
+			.toBuffer({ resolveWithObject: true });
+		const small = await sharp(large.data)
+			.resize(SMALL_SIDE_PX, SMALL_SIDE_PX, { fit: 'inside', withoutEnlargement: true })
+			.jpeg({ quality: 76 })
+			.toBuffer();
+		return { jpeg: large.data, small, width: large.info.width, height: large.info.height };
+	} catch {
+		throw new InputFault('picture', 'not-a-picture', 'The picture is damaged. Take it again.');
+	}
+}
+
+/** Keeps a picture for what is being recorded. @throws InputFault, Refused */
+export async function keepPicture(place: string, bytes: Uint8Array, user: User): Promise<Picture> {
+	if (!bytes.length) throw new InputFault('picture', 'missing', 'The picture is empty. Take it again.');
+	const there = await row<{ n: number }>(
+		'SELECT COUNT(*) AS n FROM pictures WHERE user_id = ? AND draft_of = ?',
+		[user.id, place]
+	);
+	if (Number(there!.n) >= MOST_TOGETHER)
+		throw new InputFault(
+			'picture',
+			'too-many',
+			`${MOST_TOGETHER} pictures are enough for one look. Remove one first.`
+		);
+	const p = await reencoded(bytes);
+	const done = await write(
+		'INSERT INTO pictures (user_id, draft_of, width_px, height_px, jpeg, small_jpeg) VALUES (?, ?, ?, ?, ?, ?)',
+		[user.id, place, p.width, p.height, p.jpeg as never, p.small as never]
+	);
+	return { id: done.insertId, width: p.width, height: p.height };
+}
+
+const LIST = 'SELECT id, width_px AS width, height_px AS height FROM pictures';
+export const draftPictures = (userId: number, place: string): Promise<Picture[]> =>
+	rows(`${LIST} WHERE user_id = ? AND draft_of = ? ORDER BY id`, [userId, place]);
+export const picturesOfRecord = (recordId: number): Promise<Picture[]> =>
+	rows(`${LIST} WHERE record_id = ? ORDER BY id`, [recordId]);
+export const picturesOfWheel = (
+	wheelId: number,
+	most = 24
+): Promise<(Picture & { recordId: number; at: Date })[]> =>
+	rows(
+		`SELECT id, width_px AS width, height_px AS height, record_id AS recordId, at FROM pictures WHERE wheel_id = ? ORDER BY id DESC LIMIT ${Number(most)}`,
+		[wheelId]
+	);
+
+/** The picture itself. @throws Refused */
+export async function pictureBytes(id: number, small: boolean): Promise<Buffer> {
+	const found = await row<{ bytes: Buffer }>(
+		`SELECT ${small ? 'small_jpeg' : 'jpeg'} AS bytes FROM pictures WHERE id = ?`,
+		[id]
+	);
+	if (!found) throw new Refused(404, 'not-found', `There is no picture ${id}.`);
+	return found.bytes;
+}
+
+/** Removes a picture of one's own that nothing was recorded with yet. @throws Refused */
+export async function dropPicture(id: number, user: User): Promise<void> {
+	const done = await write('DELETE FROM pictures WHERE id = ? AND user_id = ? AND record_id IS NULL', [
+		id,
+		user.id
+	]);
+	if (!done.affectedRows) throw new Refused(409, 'kept', 'This picture belongs to a record and stays.');
+}
+
+/** Gives the pictures taken for something to what was recorded of it. */
+export async function attachPictures(
+	place: string,
+	wheelId: number,
+	recordId: number,
+	user: User,
+	on: PoolConnection
+): Promise<void> {
+	await write(
+		'UPDATE pictures SET wheel_id = ?, record_id = ?, draft_of = NULL WHERE user_id = ? AND draft_of = ?',
+		[wheelId, recordId, user.id, place],
+		on
+	);
+}

@@ -1,0 +1,96 @@
+import { checked } from '../door/joi-schema.js';
+import { InputFault } from '../../../core/calculation/fault.js';
+import { WHEEL_FIELDS, type NewWheel } from '../../../core/shop/wheel.js';
+import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
+import { queryRows, transaction } from '../db/pool.js';
+import { Refused } from '../door/refused.js';
+import type { User } from '../people/sign-in.js';
+import { insertWheels } from './wheels.js';
+
+const CHUNK = 500;
+export const MOST_WHEELS = 100_000;
+
+/** The numbers of a list that are on the rack already. */
+export async function knownNumbers(numbers: readonly string[]): Promise<string[]> {
+	const found: string[] = [];
+	for (let i = 0; i < numbers.length; i += CHUNK) {
+		const part = numbers.slice(i, i + CHUNK);
+		found.push(
+			...(
+				await queryRows<{ number: string }>(
+					`SELECT number FROM wheels WHERE number IN (${part.map(() => '?').join(',')})`,
+					[...part]
+				)
+			).map((r) => r.number)
+		);
+	}
+	return found;
+}
+
+export interface ImportLine {
+	wheel: unknown;
+	state?: unknown;
+	reason?: unknown;
+}
+/** A line as it was sent, checked here again: nobody's browser decides what goes on the rack. @throws InputFault */
+function lineOf(line: ImportLine, at: number): Intake {
+	try {
+		const taken = intake(checked<NewWheel>(WHEEL_FIELDS, line.wheel));
+		const reason = typeof line.reason === 'string' && line.reason.trim() ? line.reason.slice(0, 180) : null;
+		return line.state === 'quarantined' || line.state === 'scrapped'
+			? { ...taken, state: line.state, reason: reason ?? taken.reason ?? line.state }
+			: taken;
+	} catch (e) {
+		if (e instanceof InputFault)
+			throw new InputFault(`lines.${at}.${e.field}`, e.code, `Line ${at + 1}: ${e.message}`);
+		throw e;
+	}
+}
+
+class Cancelled extends Error {}
+/** Puts all lines on the rack or none: one transaction, which a cancelled import rolls back. Returns how many, 0 when cancelled. */
+export async function importWheels(
+	lines: readonly ImportLine[],
+	user: User,
+	progress: (done: number) => void,
+	cancelled: () => boolean
+): Promise<number> {
+	if (lines.length > MOST_WHEELS)
+		throw new Refused(
+			413,
+			'too-many',
+			`${lines.length} wheels are more than the ${MOST_WHEELS} that can be taken at once.`
+		);
+	try {
+		return await transaction(async (on) => {
+			for (let i = 0; i < lines.length; i += CHUNK) {
+				const part = lines.slice(i, i + CHUNK).map((l, k) => lineOf(l, i + k));
+				const there = await queryRows<{ number: string }>(
+					`SELECT number FROM wheels WHERE number IN (${part.map(() => '?').join(',')}) LIMIT 1`,
+					part.map((p) => p.wheel.number),
+					on
+				);
+				if (there.length)
+					throw new Refused(
+						409,
+						'number-taken',
+						`Wheel ${there[0]!.number} is on the rack already. Nothing was taken; look at the lines again.`
+					);
+				await insertWheels(part, user, on);
+				progress(Math.min(lines.length, i + CHUNK));
+				await new Promise((r) => setImmediate(r));
+				if (cancelled()) throw new Cancelled();
+			}
+			return lines.length;
+		});
+	} catch (e) {
+		if (e instanceof Cancelled) return 0;
+		if ((e as { code?: string }).code === 'ER_DUP_ENTRY')
+			throw new Refused(
+				409,
+				'number-taken',
+				'A wheel of this list was put on the rack meanwhile. Nothing was taken; look at the lines again.'
+			);
+		throw e;
+	}
+}

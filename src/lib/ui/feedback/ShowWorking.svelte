@@ -1,0 +1,35 @@
+<script lang="ts">
+	import type { Computed } from '$core/route/step';
+	import type { System } from '$core/quantity/parse';
+	import LazyWorking from './LazyWorking.svelte';
+
+	/** The working of what is on the bench now, before it is recorded. */
+	let { computed, system }: { computed: readonly Computed[]; system: System } = $props();
+	let open = $state(false);
+</script>
+
+{#if computed.length}
+	<button class="link" aria-expanded={open} onclick={() => (open = !open)}
+		>{open ? 'Hide the working' : 'Show the working'}</button
+	>
+	{#if open}<div class="all">
+			{#each computed as c (c.calculation)}<LazyWorking
+					id={c.calculation}
+					input={c.input as Record<string, unknown>}
+					output={c.output}
+					version=""
+					{system}
+				/>{/each}
+		</div>{/if}
+{/if}
+
+<style>
+	.all {
+		flex-basis: 100%;
+		display: grid;
+		gap: 10px;
+		order: 9;
+		max-height: 46vh;
+		overflow: auto;
+	}
+</style>
