@@ -3,7 +3,7 @@ import { expect } from 'chai';
 import { DEMO } from '../../src/command/paths.js';
 import { InputFault } from '../../src/core/calculation/fault.js';
 import type { StationId } from '../../src/core/route/facts.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { loadDemo } from '../../src/lib/server/demo/demo.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
 import { closeDatabase, row, setClock } from '../../src/lib/server/db/pool.js';
@@ -12,7 +12,8 @@ import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import type { User } from '../../src/lib/server/people/sign-in.js';
 import type { NewWheel } from '../../src/core/shop/wheel.js';
 import { addWheel } from '../../src/lib/server/wheels/wheels.js';
-import { record, startSetup } from '../../src/lib/server/setups/work.js';
+import { record } from '../../src/lib/server/setups/record.js';
+import { startSetup } from '../../src/lib/server/setups/start.js';
 
 /** The demo shop in a throw-away database, shared by all server tests. */
 before(async () => {
@@ -66,7 +67,7 @@ export const JOB = {
 };
 export async function setup(machine = 'SG-1'): Promise<number> {
 	return startSetup(
-		checked<Brief>(BRIEF_FIELDS, { ...JOB, machineId: await machineId(machine) }),
+		checked(BRIEF_FIELDS, { ...JOB, machineId: await machineId(machine) }),
 		await machinist(),
 		key()
 	);

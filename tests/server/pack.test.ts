@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
 import { openIncident } from '../../src/lib/server/setups/incidents.js';
 import { freeWheelsFor, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { startSetup } from '../../src/lib/server/setups/work.js';
+import { startSetup } from '../../src/lib/server/setups/start.js';
 import { JOB, facts, key, machineId, machinist, refusedWith, step, wheel } from './ground.js';
 
 const CUTTER = {
@@ -58,7 +58,7 @@ const stack = (...wheels: object[]) => ({
 describe('the other wheels of a pack', () => {
 	async function ready(): Promise<{ id: number; first: string; second: string }> {
 		const id = await startSetup(
-			checked<Brief>(BRIEF_FIELDS, {
+			checked(BRIEF_FIELDS, {
 				...JOB,
 				operation: 'tool-cutter',
 				machineId: await machineId('TC-1'),

@@ -10,9 +10,9 @@ import { type ImportLine, importWheels, knownNumbers } from '../../src/lib/serve
 import { row } from '../../src/lib/server/db/pool.js';
 import { rackPage } from '../../src/lib/server/wheels/rack.js';
 import { allWheels, ledger, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
-import { startSetup } from '../../src/lib/server/setups/work.js';
+import { startSetup } from '../../src/lib/server/setups/start.js';
 import {
 	JOB,
 	facts,
@@ -247,7 +247,7 @@ describe('what a setup keeps of choosing', () => {
 		expect((await facts(burnt)).records.at(-1)!.output.diagnosis).to.be.a('string');
 	});
 	it('the contact behind a brief that knows its cut', async () => {
-		const brief = checked<Brief>(BRIEF_FIELDS, {
+		const brief = checked(BRIEF_FIELDS, {
 			...JOB,
 			depthUm: 15,
 			workSpeedMps: 0.3,

@@ -1,15 +1,16 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
 import { setClock } from '../../src/lib/server/db/pool.js';
 import { keepRoute, routeHistory, routes } from '../../src/lib/server/shop/route-templates.js';
-import { record, startSetup } from '../../src/lib/server/setups/work.js';
+import { record } from '../../src/lib/server/setups/record.js';
+import { startSetup } from '../../src/lib/server/setups/start.js';
 import { JOB, facts, key, lead, machineId, machinist, refusedWith, step, wheel } from './ground.js';
 
 const on = async (route: string, machine: string, more: object = {}) =>
 	startSetup(
-		checked<Brief>(BRIEF_FIELDS, { ...JOB, ...more, machineId: await machineId(machine), route }),
+		checked(BRIEF_FIELDS, { ...JOB, ...more, machineId: await machineId(machine), route }),
 		await machinist(),
 		key()
 	);

@@ -1,7 +1,9 @@
 import { expect } from 'chai';
 import { rows, write } from '../../src/lib/server/db/pool.js';
-import { acceptCaution, record, startSetup } from '../../src/lib/server/setups/work.js';
-import { BRIEF_FIELDS, type Brief } from '../../src/core/route/stations/brief/steps.js';
+import { acceptCaution } from '../../src/lib/server/setups/accept.js';
+import { record } from '../../src/lib/server/setups/record.js';
+import { startSetup } from '../../src/lib/server/setups/start.js';
+import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
 import {
 	GOOD,
@@ -52,7 +54,7 @@ describe('two people, two tabs, twice pressed', () => {
 	});
 
 	it('starting the same setup twice starts one', async () => {
-		const brief = checked<Brief>(BRIEF_FIELDS, { ...JOB, machineId: await machineId('SG-1') });
+		const brief = checked(BRIEF_FIELDS, { ...JOB, machineId: await machineId('SG-1') });
 		const k = key();
 		const who = await machinist();
 		const first = await startSetup(brief, who, k);
@@ -218,11 +220,11 @@ describe('bad values by direct request', () => {
 	it('HTML and SQL as a part name stay text', async () => {
 		const part = `<img src=x onerror=alert(1)>'; DROP TABLE setups; --`;
 		const id = await startSetup(
-			checked<Brief>(BRIEF_FIELDS, { ...JOB, part, machineId: await machineId('SG-1') }),
+			checked(BRIEF_FIELDS, { ...JOB, part, machineId: await machineId('SG-1') }),
 			await machinist(),
 			key()
 		);
-		expect((await facts(id)).part).to.equal(part);
+		expect((await facts(id)).brief.part).to.equal(part);
 	});
 
 	it('unknown steps and stations are named', async () => {

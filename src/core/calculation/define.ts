@@ -10,7 +10,10 @@ export interface OutputField {
 	main?: boolean;
 }
 
-export interface Calculation {
+export interface Calculation<
+	L extends readonly Field[] = readonly Field[],
+	O extends object = Record<string, unknown>
+> {
 	/** `<station>.<name>` */
 	id: string;
 	title: string;
@@ -24,28 +27,37 @@ export interface Calculation {
 	limits?: readonly string[];
 	/** Takes seconds: computed off the main thread, when asked for. */
 	heavy?: true;
-	fields: readonly Field[];
+	fields: L;
 	outputs: readonly OutputField[];
 	example: object;
 	/** Checks the input and computes. @throws InputFault */
-	run(input: unknown): Record<string, unknown>;
+	run(input: unknown): O;
 }
+
+/** What a calculation comes to. */
+export type OutputOf<C extends { run(input: unknown): object }> = ReturnType<C['run']>;
+
+type Parts<L extends readonly Field[], O extends object> = Omit<Calculation<L, O>, 'run'> & {
+	between?: Between;
+	compute: (input: Values<L>) => O;
+};
 
 /** Registers the parts of one calculation; `compute` receives the checked input with defaults filled in. */
 export function defineCalculation<const L extends readonly Field[], O extends object>(
-	parts: Omit<Calculation, 'run' | 'fields'> & {
-		fields: L;
-		between?: Between;
-		compute: (input: Values<L>) => O;
-	}
-): Omit<Calculation, 'run' | 'fields'> & { fields: L; run(input: unknown): O } {
+	parts: Parts<L, O>
+): Calculation<L, O> {
 	const { compute, between, ...rest } = parts;
-	const fields = parts.fields.map((f) => (f.guideline ? { ...f, of: parts.id } : f)) as unknown as L;
 	return {
 		...rest,
-		fields,
+		fields: belongingTo(parts.id, parts.fields),
 		run: (input: unknown) => finite(compute(checkInput(parts.fields, input, '', between)))
-	} as never;
+	};
+}
+
+/** The same list, its guideline figures told which calculation they belong to. */
+function belongingTo<L extends readonly Field[]>(id: string, fields: L): L {
+	// Mapping a tuple gives an array; the fields stay the same ones in the same order.
+	return fields.map((f) => (f.guideline ? { ...f, of: id } : f)) as readonly Field[] as L;
 }
 
 /** A result that overflowed is bad input, never a NaN: the numbers given lie outside anything that can exist. */

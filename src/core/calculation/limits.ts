@@ -22,13 +22,13 @@ export function withLimits(
 	limits: Limits,
 	calculation: Pick<Calculation, 'id' | 'fields'>,
 	input: object
-): object {
-	const given = input as Readonly<Record<string, unknown>>;
+): Record<string, unknown> {
+	const given: Readonly<Record<string, unknown>> = { ...input };
 	const said = guidelineFields(calculation).map((f) => [
 		f.name,
 		given[f.name] ?? limits[calculation.id]?.[f.name] ?? f.default
 	]);
-	return said.length ? { ...input, ...Object.fromEntries(said) } : input;
+	return { ...given, ...Object.fromEntries(said) };
 }
 
 /** A field list with the shop's figures as its defaults. */

@@ -1,19 +1,16 @@
-import { coarseBond } from '../spec/families.js';
 import { Evidence } from './evidence.js';
-import { type SetupFacts, STATION_NAMES, type StationId, limitRpm } from './facts.js';
-import { BEFORE_TIGHTENING } from './stations/mount/special.js';
-import { type GateLine, markNow, passes, plainLine } from './gate.js';
-import { linesOf } from './lines.js';
+import { type SetupFacts, STATION_NAMES, type StationId } from './facts.js';
+import { type GateLine, line, markNow, passes } from './gate.js';
+import { type Refusal, hardStops } from './hard-stops.js';
+import { STATION, linesOf } from './stations/index.js';
+
+export type { Refusal };
 
 export interface StationView {
 	id: StationId;
 	name: string;
 	state: 'done' | 'current' | 'waiting' | 'blocked';
 	lines: GateLine[];
-}
-export interface Refusal {
-	code: string;
-	message: string;
 }
 export interface Decision {
 	stations: StationView[];
@@ -22,104 +19,37 @@ export interface Decision {
 	next: string;
 }
 
-/** Facts that stop this setup whatever was recorded: no record, page or request gets past them. */
-export function hardStops(f: SetupFacts): Refusal[] {
-	const stops: Refusal[] = [];
-	const stop = (code: string, when: boolean, message: string) => {
-		if (when) stops.push({ code, message });
-	};
-	stop(
-		'setup-stopped',
-		f.state === 'stopped',
-		'Something went wrong on this setup. It is stopped; the incident plan says what comes next.'
-	);
-	stop(
-		'machine-locked-out',
-		f.machine.lockedOut,
-		`${f.machine.code} is locked out until its incident plan is finished.`
-	);
-	for (const { wheel: c } of f.companions)
-		stop(
-			`wheel-${c.state}`,
-			c.state === 'quarantined' || c.state === 'scrapped',
-			`Wheel ${c.number} of the pack is ${c.state}${c.stateReason ? `: ${c.stateReason}` : '.'}`
-		);
-	const w = f.wheel;
-	if (!w) return stops;
-	stop(
-		'wheel-quarantined',
-		w.state === 'quarantined',
-		`Wheel ${w.number} is quarantined${w.stateReason ? `: ${w.stateReason}` : '.'}`
-	);
-	stop(
-		'wheel-scrapped',
-		w.state === 'scrapped',
-		`Wheel ${w.number} is scrapped${w.stateReason ? `: ${w.stateReason}` : '.'}`
-	);
-	stop(
-		'wheel-held',
-		w.heldBy !== null && w.heldBy !== f.id,
-		`Wheel ${w.number} is held by setup ${w.heldBy}.`
-	);
-	const limit = limitRpm(w);
-	stop('rating-unknown', limit === null, `Wheel ${w.number} has no marked speed.`);
-	stop(
-		'rated-speed-too-low',
-		limit !== null && f.machine.spindleRpm > limit * (1 + 1e-9),
-		`The spindle runs ${f.machine.spindleRpm} rpm; wheel ${w.number} allows ${Math.floor(limit ?? 0)}.`
-	);
-	const play = w.boreMm - (f.mount?.seatMm ?? f.machine.seatMm);
-	stop(
-		'bore-mismatch',
-		play < -1e-9 || play > 0.3 + 1e-9,
-		`Bore ${w.boreMm} mm does not belong on ${f.mount?.seatMm ?? f.machine.seatMm} mm.`
-	);
-	stop(
-		'expired',
-		w.expiresOn !== null && w.expiresOn < f.today,
-		`Wheel ${w.number} is out of date since ${w.expiresOn}.`
-	);
-	stop('worn-out', w.diameterMm < w.minDiameterMm - 1e-9, `Wheel ${w.number} is below its scrap diameter.`);
-	stop(
-		'superabrasive-single-layer',
-		coarseBond(w.bondFamily ?? '') === 'plated' &&
-			f.stations.includes('dress') &&
-			f.dresser?.kind === 'single-point',
-		`Wheel ${w.number} is plated: it is never trued or dressed.`
-	);
-	return stops;
-}
-
 /** What is done, what is open and what comes next: decided here and nowhere else. */
 export function decide(f: SetupFacts): Decision {
-	const evidence = new Evidence(f);
+	const evidence = Evidence.of(f);
 	const blocked = hardStops(f);
-	const firstOpen = f.stations.findIndex((id) => !linesOf(id, f, evidence).every(passes));
+	const byStation = f.stations.map((id) => linesOf(id, f, evidence));
+	const firstOpen = byStation.findIndex((lines) => !lines.every(passes));
 	const currentIndex = firstOpen === -1 ? f.stations.length - 1 : firstOpen;
+	const stops = blocked.map((b) => line({ key: b.code, title: 'Stopped', state: 'stop', value: b.message }));
 	const stations = f.stations.map((id, i): StationView => {
-		const lines = i === currentIndex ? markNow(linesOf(id, f, evidence)) : linesOf(id, f, evidence);
-		const stopped = lines.some((l) => l.state === 'stop') || (blocked.length > 0 && i === currentIndex);
+		const here = i === currentIndex;
+		const lines = here ? [...stops, ...markNow(byStation[i]!)] : byStation[i]!;
+		const stopped = here && lines.some((l) => l.state === 'stop');
 		const done = firstOpen === -1 || i < currentIndex;
-		const state = done ? 'done' : i === currentIndex ? (stopped ? 'blocked' : 'current') : 'waiting';
-		return {
-			id,
-			name: STATION_NAMES[id],
-			state,
-			lines:
-				blocked.length && i === currentIndex
-					? [...blocked.map((b) => plainLine(b.code, 'Stopped', 'stop', b.message)), ...lines]
-					: lines
-		};
+		const state = done ? 'done' : !here ? 'waiting' : stopped ? 'blocked' : 'current';
+		return { id, name: STATION_NAMES[id], state, lines };
 	});
-	const current = f.stations[currentIndex]!;
 	const open = stations[currentIndex]!.lines.find((l) => !passes(l));
-	return {
-		stations,
-		current,
-		blocked,
-		next: blocked[0]?.message ?? (f.state === 'finished' ? 'Finished' : open ? open.title : 'Ready to grind')
-	};
+	const next = f.state === 'finished' ? 'Finished' : open ? open.title : 'Ready to grind';
+	return { stations, current: f.stations[currentIndex]!, blocked, next: blocked[0]?.message ?? next };
 }
+
+/** One line of a decision; null where this route has no such line. */
+export const lineOf = (d: Decision, station: StationId, key: string): GateLine | null =>
+	d.stations.find((s) => s.id === station)?.lines.find((l) => l.key === key) ?? null;
+
+/** Whether all these lines hold; a line that does not apply to this setup holds nothing up. */
+export const holds = (d: Decision, station: StationId, keys: readonly string[]): boolean =>
+	keys.every((key) => {
+		const found = lineOf(d, station, key);
+		return found === null || passes(found);
+	});
 
 /** May this be recorded now? The one question every write asks. Null means yes. */
 export function refuse(f: SetupFacts, station: StationId, step: string): Refusal | null {
@@ -131,7 +61,7 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 	if (f.state === 'finished')
 		return { code: 'setup-finished', message: 'This setup is finished. Start a new one.' };
 	const stops = hardStops(f);
-	const choosingAgain = station === 'select' && !['stopped'].includes(f.state);
+	const choosingAgain = station === 'select' && f.state !== 'stopped';
 	const binding = choosingAgain ? stops.filter((s) => s.code === 'machine-locked-out') : stops;
 	if (binding.length) return binding[0]!;
 	if (f.state === 'released' && station !== 'keep')
@@ -139,42 +69,34 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 			code: 'released',
 			message: 'This wheel is released. Only Keep is open; for anything else say that something is wrong.'
 		};
-	const evidence = new Evidence(f);
+	const evidence = Evidence.of(f);
+	return openBefore(f, evidence, station) ?? orderInside(f, evidence, station, step);
+}
+
+/** The first line of an earlier station that is still open. */
+function openBefore(f: SetupFacts, evidence: Evidence, station: StationId): Refusal | null {
 	for (const id of f.stations.slice(0, f.stations.indexOf(station))) {
 		const open = linesOf(id, f, evidence).find((l) => !passes(l));
 		if (!open) continue;
-		return open.state === 'stop'
-			? { code: `${id}.${open.key}`, message: `Stopped at ${STATION_NAMES[id]}: ${open.value}` }
-			: {
-					code: `${id}.${open.key}`,
-					message: `${STATION_NAMES[id]} comes first: ${open.title.toLowerCase()} (${open.value}).`
-				};
+		const name = STATION_NAMES[id];
+		const message =
+			open.state === 'stop'
+				? `Stopped at ${name}: ${open.value}`
+				: `${name} comes first: ${open.title.toLowerCase()} (${open.value}).`;
+		return { code: `${id}.${open.key}`, message };
 	}
-	return orderInside(f, evidence, station, step);
+	return null;
 }
 
 /** Steps of one station that need another one first. */
-function orderInside(f: SetupFacts, e: Evidence, station: StationId, step: string): Refusal | null {
-	const needs = (key: string): Refusal | null => {
-		const line = linesOf(station, f, e).find((l) => l.key === key);
-		return !line || passes(line)
-			? null
-			: {
-					code: `${station}.${key}`,
-					message:
-						line.state === 'stop' ? `Stopped: ${line.value}` : `${line.title} comes first (${line.value}).`
-				};
-	};
-	if (station === 'inspect' && step === 'ring') return needs('look');
-	if (station === 'mount' && step === 'tighten')
-		return BEFORE_TIGHTENING[f.route.mounting]!.reduce<Refusal | null>(
-			(found, key) => found ?? needs(key),
-			null
-		);
-	if (station === 'mount' && step === 'cured') return needs('glued');
-	if (station === 'run-in' && step === 'start') return needs('speed');
-	if (station === 'run-in' && step === 'outcome') return needs('speed') ?? needs('start');
-	if (station === 'true' && step === 'after') return needs('read');
-	if (station === 'dress' && step === 'done') return needs('position') ?? needs('settings') ?? needs('plan');
+function orderInside(f: SetupFacts, evidence: Evidence, station: StationId, step: string): Refusal | null {
+	const lines = linesOf(station, f, evidence);
+	for (const key of STATION[station].order(f)[step] ?? []) {
+		const open = lines.find((l) => l.key === key);
+		if (!open || passes(open)) continue;
+		const message =
+			open.state === 'stop' ? `Stopped: ${open.value}` : `${open.title} comes first (${open.value}).`;
+		return { code: `${station}.${key}`, message };
+	}
 	return null;
 }

@@ -1,3 +1,6 @@
+import type { Calculation } from '../calculation/define.js';
+import type { Field, Values } from '../calculation/fields.js';
+import { type Reason, type Verdict, worst } from '../calculation/verdict.js';
 import type { RecordFacts, SetupFacts, StationId } from './facts.js';
 
 /**
@@ -16,54 +19,170 @@ const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 	'dress.done': ['prove']
 };
 
-/** The records that still count, newest first: those of the wheel now taken that no later step has overtaken. */
-export function standing(facts: SetupFacts): RecordFacts[] {
-	const list = [...facts.records].reverse();
-	return list.filter((r, i) => {
-		if (r.station === 'brief' || r.station === 'machine') return true;
-		if (facts.wheel === null || r.wheelId !== facts.wheel.id) return false;
-		// Only what comes later on this route was built on it.
-		const overtaken = list
-			.slice(0, i)
-			.some(
-				(later) =>
-					later.wheelId === r.wheelId &&
-					RESETS[`${later.station}.${later.step}`]?.includes(r.station) &&
-					facts.stations.indexOf(later.station) < facts.stations.indexOf(r.station)
-			);
-		return !overtaken;
-	});
+/** What belongs to the job and the machine stands whatever wheel is on. */
+const WHATEVER_WHEEL: readonly StationId[] = ['brief', 'machine'];
+
+/** The name under which the newest of a step is looked up; each check of the shop is a step of its own. */
+const nameOf = (r: Pick<RecordFacts, 'station' | 'step' | 'entered'>): string =>
+	`${r.station}.${r.step}${r.step === 'check' ? `#${String(r.entered.checkId)}` : ''}`;
+
+/** One step as it was recorded: everything computed in one go, judged as a whole. */
+export interface Recorded<E = Record<string, unknown>> {
+	/** Number of the step's result. */
+	id: number;
+	station: StationId;
+	step: string;
+	entered: E;
+	/** The worst of all its parts. */
+	verdict: Verdict;
+	/** Why it went on with a caution; null while nobody has said so. */
+	overrideReason: string | null;
+	by: string;
+	atMs: number;
+	/** The result first, then what stands beside it. */
+	parts: readonly RecordFacts[];
 }
 
-/** Lookup of standing evidence by station, step and, where a step has several, calculation. */
-export class Evidence {
-	private readonly list: RecordFacts[];
-	constructor(readonly facts: SetupFacts) {
-		this.list = standing(facts);
+/** What identifies a step: enough to find it and to know what a person entered. */
+export interface StepName<L extends readonly Field[] = readonly Field[]> {
+	station: StationId;
+	step: string;
+	fields: L;
+}
+/** What identifies a calculation: enough to find its part and to know what came out. */
+export type Known<O extends object = object> = Pick<Calculation, 'id'> & { run(input: unknown): O };
+
+/** Puts together what one step recorded in one go; `parts` oldest first. */
+function recorded(parts: readonly RecordFacts[]): Recorded {
+	const main = parts[0]!;
+	const accepted = parts.filter((r) => r.verdict === 'caution');
+	return {
+		id: main.id,
+		station: main.station,
+		step: main.step,
+		entered: main.entered,
+		verdict: worst(parts.map((r) => r.verdict)),
+		// One reason is written for a step as a whole; a caution left without one still waits.
+		overrideReason: accepted.every((r) => r.overrideReason !== null)
+			? (accepted[0]?.overrideReason ?? null)
+			: null,
+		by: main.by,
+		atMs: main.atMs,
+		parts
+	};
+}
+
+/** Everything that still counts, newest first: one pass over the records, however many there are. */
+function standingSteps(facts: SetupFacts): Map<string, Recorded> {
+	const overtaken = new Set<StationId>();
+	const open = new Map<string, { together: string; parts: RecordFacts[] }>();
+	for (let i = facts.records.length - 1; i >= 0; i--) {
+		const r = facts.records[i]!;
+		const always = WHATEVER_WHEEL.includes(r.station);
+		if (!always && (facts.wheel === null || r.wheelId !== facts.wheel.id)) continue;
+		if (always || !overtaken.has(r.station)) {
+			const name = nameOf(r);
+			const newest = open.get(name);
+			if (!newest) open.set(name, { together: r.together, parts: [r] });
+			else if (newest.together === r.together) newest.parts.unshift(r);
+		}
+		// Only what comes later on this route was built on it.
+		for (const station of RESETS[`${r.station}.${r.step}`] ?? [])
+			if (facts.stations.indexOf(r.station) < facts.stations.indexOf(station)) overtaken.add(station);
 	}
-	latest(station: StationId, step: string, calculation?: string): RecordFacts | null {
-		return (
-			this.list.find(
-				(r) => r.station === station && r.step === step && (!calculation || r.calculation === calculation)
-			) ?? null
-		);
+	return new Map([...open].map(([name, { parts }]) => [name, recorded(parts)]));
+}
+
+const KNOWN = new WeakMap<readonly RecordFacts[], Evidence>();
+
+/** What stands of a setup, looked up by step and, where a step has several, by calculation. */
+export class Evidence {
+	private readonly steps: ReadonlyMap<string, Recorded>;
+	private constructor(private readonly facts: SetupFacts) {
+		this.steps = standingSteps(facts);
+	}
+
+	/** The evidence of these facts; worked out once for the same records, wheel and route. */
+	static of(facts: SetupFacts): Evidence {
+		const known = KNOWN.get(facts.records);
+		if (known && known.facts.wheel?.id === facts.wheel?.id && known.facts.stations === facts.stations)
+			return known;
+		const fresh = new Evidence(facts);
+		KNOWN.set(facts.records, fresh);
+		return fresh;
+	}
+
+	/** A step as it was recorded last, with what was entered. */
+	step<L extends readonly Field[]>(step: StepName<L>): Recorded<Values<L>> | null {
+		return this.named(step.station, step.step) as Recorded<Values<L>> | null;
+	}
+	/** The same by its names, where the step itself is not at hand. */
+	named(station: StationId, step: string): Recorded | null {
+		return this.steps.get(`${station}.${step}`) ?? null;
+	}
+	/** The newest of several steps of a station. */
+	newest(station: StationId, steps: readonly string[]): Recorded | null {
+		let found: Recorded | null = null;
+		for (const step of steps) {
+			const r = this.named(station, step);
+			if (r && (!found || r.id > found.id)) found = r;
+		}
+		return found;
 	}
 	/** The newest answer to one check of the shop. */
-	check(station: StationId, id: string): RecordFacts | null {
-		return (
-			this.list.find((r) => r.station === station && r.step === 'check' && r.entered.checkId === id) ?? null
-		);
+	check(station: StationId, id: string): Recorded | null {
+		return this.steps.get(`${station}.check#${id}`) ?? null;
 	}
-	latestOf(station: StationId, steps: readonly string[], calculation?: string): RecordFacts | null {
-		return (
-			this.list.find(
-				(r) =>
-					r.station === station && steps.includes(r.step) && (!calculation || r.calculation === calculation)
-			) ?? null
-		);
+	/** What a calculation came to the last time it was recorded, at these steps of a station. */
+	of<O extends object>(
+		calculation: Known<O>,
+		station: StationId,
+		steps: readonly string[]
+	): RecordFacts<O> | null {
+		let found: RecordFacts<O> | null = null;
+		for (const step of steps) {
+			const part = partOf(this.named(station, step), calculation);
+			if (part && (!found || part.id > found.id)) found = part;
+		}
+		return found;
 	}
-	number(record: RecordFacts | null, name: string): number | null {
-		const value = record?.output[name];
-		return typeof value === 'number' ? value : null;
+	/** Every record that stands, oldest first: all that a page needs of a setup's history. */
+	records(): RecordFacts[] {
+		return [...this.steps.values()].flatMap((r) => r.parts).sort((a, b) => a.id - b.id);
 	}
+}
+
+/** The part of a recorded step that a calculation made. Stored results are read back here, and nowhere else get a type. */
+export function partOf<O extends object>(
+	from: Pick<Recorded, 'parts'> | null,
+	calculation: Known<O>
+): RecordFacts<O> | null {
+	const part = from?.parts.find((r) => r.calculation === calculation.id);
+	return (part as RecordFacts<O> | undefined) ?? null;
+}
+
+/** Every finding of a recorded step or of one part of it. */
+export function reasonsOf(from: { parts?: readonly RecordFacts[]; output?: object } | null): Reason[] {
+	const outputs = from?.parts?.map((r) => r.output) ?? (from?.output ? [from.output] : []);
+	return outputs.flatMap((o) => ('reasons' in o && Array.isArray(o.reasons) ? (o.reasons as Reason[]) : []));
+}
+
+/** Sums over the whole history of a setup, for those who look at what stands only. */
+export interface Sums {
+	/** Rolls and runs that told about the unbalance of the wheel now taken. */
+	rolls: number;
+	/** Entries in the ledger since the release, and parts ground by them. */
+	bookings: number;
+	partsGround: number;
+}
+export function sumsOf(records: readonly RecordFacts[], wheelId: number | null): Sums {
+	const own = records.filter((r) => r.wheelId === wheelId);
+	const booked = records.filter((r) => r.station === 'keep' && r.step === 'entry');
+	return {
+		rolls: own.filter(
+			(r) => r.station === 'balance' && r.step !== 'track' && r.calculation === 'balance.tolerance'
+		).length,
+		bookings: booked.length,
+		partsGround: booked.reduce((n, r) => n + Number(r.entered.partsGround ?? 0), 0)
+	};
 }

@@ -2,6 +2,8 @@ import type { Verdict } from '../calculation/verdict.js';
 import type { System } from '../quantity/parse.js';
 import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
 import type { StationId } from './station-names.js';
+import type { BriefFacts } from './stations/brief/steps.js';
+import type { Sums } from './evidence.js';
 import type { RouteFacts } from './templates.js';
 import type { Limits } from '../calculation/limits.js';
 import type { Tables } from '../spec/guidelines.js';
@@ -82,14 +84,14 @@ export interface WheelFacts {
 }
 
 /** One piece of evidence, as the gates see it. */
-export interface RecordFacts {
+export interface RecordFacts<O extends object = Record<string, unknown>> {
 	id: number;
 	station: StationId;
 	step: string;
 	calculation: string;
 	entered: Record<string, unknown>;
 	input: Record<string, unknown>;
-	output: Record<string, unknown>;
+	output: O;
 	verdict: Verdict;
 	overrideReason: string | null;
 	wheelId: number | null;
@@ -146,20 +148,7 @@ export interface Guidelines {
 /** Everything the route engine decides from. */
 export interface SetupFacts {
 	id: number;
-	part: string;
-	quantity: number;
-	material: string;
-	hardnessHrc: number | null;
-	operation: string;
-	targetRaUm: number;
-	minWidthMm: number | null;
-	burnProne: boolean;
-	interrupted: boolean;
-	workDiameterMm: number | null;
-	stockMm: number | null;
-	depthUm: number | null;
-	workSpeedMps: number | null;
-	contactArea: 'narrow' | 'normal' | 'wide' | null;
+	brief: BriefFacts;
 	units: System;
 	state: 'under-way' | 'released' | 'stopped' | 'finished';
 	version: number;
@@ -171,8 +160,11 @@ export interface SetupFacts {
 	dresser: DresserFacts | null;
 	wheel: WheelFacts | null;
 	companions: Companion[];
-	/** Oldest first; every record of this setup. */
+	/** Wheels of the rack that a submission names, as they stand at this moment; none on a page. */
+	named: readonly WheelFacts[];
+	/** Oldest first: every record of this setup, or, on a page, those that stand. */
 	records: RecordFacts[];
+	sums: Sums;
 	/** Recordings of the wheel's ring, oldest first: every one that stands, and its rings over the years; stiffness of the others of its batch. */
 	recordings: RecordingFacts[];
 	pastRings: PastRing[];

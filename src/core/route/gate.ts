@@ -1,5 +1,4 @@
 import type { Verdict } from '../calculation/verdict.js';
-import type { RecordFacts } from './facts.js';
 
 export type LineState = 'ok' | 'now' | 'open' | 'caution' | 'stop';
 
@@ -16,54 +15,60 @@ export interface GateLine {
 	step: string | null;
 }
 
-/** A line met by a record: its verdict decides; a caution holds the gate until a reason is written. */
-export function lineOf(
-	key: string,
-	title: string,
-	record: RecordFacts | null,
-	value: string,
-	waiting: string,
-	holds?: boolean
-): GateLine {
-	if (!record)
-		return {
-			key,
-			title,
-			state: 'open',
-			value: waiting,
-			recordId: null,
-			needsReason: false,
-			reason: null,
-			step: null
-		};
-	const verdict: Verdict = record.verdict;
-	const state: LineState =
-		verdict === 'stop' ? 'stop' : holds === false ? 'open' : verdict === 'caution' ? 'caution' : 'ok';
+/** What a line is met by: a step as recorded, or one part of it. */
+export interface Proof {
+	id: number;
+	step: string;
+	verdict: Verdict;
+	overrideReason: string | null;
+}
+
+interface Common {
+	key: string;
+	title: string;
+	/** What is shown once there is something to show. */
+	value: string;
+}
+/** Met by a record: its verdict decides; a caution holds the gate until a reason is written. */
+interface Met extends Common {
+	from: Proof | null;
+	/** What is shown while there is no record. */
+	waiting: string;
+	/** Verdicts that let the line hold as they are, without a reason; `ok` alone when left out. A stop never does. */
+	accepts?: readonly Exclude<Verdict, 'stop'>[];
+	/** False keeps the line open although there is a record, unless that says stop. */
+	holds?: boolean;
+}
+/** Holds or not from plain facts, without a record of its own. */
+interface Stated extends Common {
+	state: LineState;
+	recordId?: number | null;
+}
+
+/** Verdicts a line may accept: any that is not a stop. */
+export const UNLESS_STOPPED: readonly Exclude<Verdict, 'stop'>[] = ['ok', 'caution'];
+
+/** The one way a gate line is made. */
+export function line(o: Met | Stated): GateLine {
+	const { key, title, value } = o;
+	const plain = { key, title, value, needsReason: false, reason: null, step: null };
+	if ('state' in o) return { ...plain, state: o.state, recordId: o.recordId ?? null };
+	if (!o.from) return { ...plain, state: 'open', value: o.waiting, recordId: null };
+	const { verdict, overrideReason } = o.from;
+	const { accepts = ['ok'] } = o;
+	const state =
+		verdict === 'stop' ? 'stop' : o.holds === false ? 'open' : accepts.includes(verdict) ? 'ok' : verdict;
 	return {
-		key,
-		title,
+		...plain,
 		state,
-		value,
-		recordId: record.id,
-		needsReason: state === 'caution' && record.overrideReason === null,
-		reason: record.overrideReason,
-		step: record.step
+		recordId: o.from.id,
+		needsReason: state === 'caution' && overrideReason === null,
+		reason: overrideReason,
+		step: o.from.step
 	};
 }
 
-/** A line that holds or not from plain facts, without a record of its own. */
-export function plainLine(
-	key: string,
-	title: string,
-	state: LineState,
-	value: string,
-	recordId: number | null = null
-): GateLine {
-	return { key, title, state, value, recordId, needsReason: false, reason: null, step: null };
-}
-
-export const passes = (line: GateLine): boolean =>
-	line.state === 'ok' || (line.state === 'caution' && !line.needsReason);
+export const passes = (l: GateLine): boolean => l.state === 'ok' || (l.state === 'caution' && !l.needsReason);
 
 /** The first open line is the one to work on now. */
 export function markNow(lines: GateLine[]): GateLine[] {

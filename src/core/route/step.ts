@@ -1,84 +1,127 @@
+import type { Calculation, OutputOf } from '../calculation/define.js';
 import { mm, over0 } from '../calculation/field/index.js';
-import type { Field, Values } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
-import type { Calculation } from '../calculation/define.js';
+import type { Field, Values } from '../calculation/fields.js';
 import { withLimits } from '../calculation/limits.js';
+import { type Reason, type Verdict, worst } from '../calculation/verdict.js';
+import type { Effect, EventKind } from './effect.js';
 import type { Guidelines, SetupFacts, StationId, WheelFacts } from './facts.js';
 
+/** What a judged output carries; one that judges nothing has neither. */
+export interface Judged {
+	verdict?: Verdict;
+	reasons?: readonly Reason[];
+}
+
 /** One calculation made for a step, with what went in and came out. */
-export interface Computed {
+export interface Computed<O extends object = object> {
 	calculation: string;
-	input: object;
-	output: Record<string, unknown> & {
-		verdict?: string;
-		reasons?: { code: string; message: string; severity: string }[];
-	};
+	input: Record<string, unknown>;
+	output: O & Judged;
+}
+
+/** What a step comes to: its result, which the page shows and others refer to, and what stands beside it. */
+export interface Result<O extends object = object> {
+	main: Computed<O>;
+	beside: readonly Computed[];
+}
+
+/** A result with nothing beside it. */
+export const alone = <O extends object>(main: Computed<O>): Result<O> => ({ main, beside: [] });
+/** Everything that was computed for a step, its result first. */
+export const all = (result: Result): Computed[] => [result.main, ...result.beside];
+/** Every finding of a step. */
+export const findingsOf = (result: Result): Reason[] => all(result).flatMap((c) => c.output.reasons ?? []);
+/** A step is as bad as the worst of its parts. */
+export const verdictOf = (result: Result): Verdict => worst(all(result).map((c) => c.output.verdict ?? 'ok'));
+/** What a calculation came to within a step; null where the step did not make it. */
+export function outputOf<O extends object>(
+	result: Result | null,
+	calculation: Pick<Calculation, 'id'> & { run(input: unknown): O }
+): (O & Judged) | null {
+	const found = result && all(result).find((c) => c.calculation === calculation.id);
+	// The id says which calculation made it, and with it what came out.
+	return (found?.output as (O & Judged) | undefined) ?? null;
 }
 
 export interface LedgerEvent {
-	kind: 'taken' | 'inspected' | 'mounted' | 'trued' | 'dressed' | 'redressed' | 'parked';
+	kind: Exclude<EventKind, 'taken' | 'quarantined'>;
 	diameterAfterMm: number | null;
 	note: string | null;
 }
 
 /** A thing a person does and records at a station. The bench previews it and the server records it with the same function. */
-export interface Step<L extends readonly Field[] = readonly Field[]> {
+export interface Step<L extends readonly Field[] = readonly Field[], O extends object = object> {
 	station: StationId;
 	step: string;
 	title: string;
 	/** What the person enters; the rest comes from what the shop already knows. */
 	fields: L;
 	/** Computes from facts and entered values. @throws InputFault */
-	compute(facts: SetupFacts, values: Values<L>): Computed[];
-	/** The entry in the wheel's ledger, if any. */
+	compute(facts: SetupFacts, values: Values<L>): Result<O>;
+	/** The entry in the wheel's ledger, if any; not made against a stop. */
 	event?(facts: SetupFacts, values: Values<L>): LedgerEvent | null;
+	/** Numbers of wheels on the rack that must be known, as they are at this moment, to judge what is entered. */
+	names?(values: Values<L>): string[];
+	/** What it changes beside its records and the ledger, whatever was found. @throws InputFault */
+	effects?(facts: SetupFacts, values: Values<L>, result: Result<O>): Effect[];
+	/** What it changes unless something in it says stop. */
+	effectsUnlessStopped?(facts: SetupFacts, values: Values<L>, result: Result<O>): Effect[];
 	/** Work that must not be done against a stop: then there is nothing to record. */
 	notAgainstStop?: true;
 	/** Findings that take this wheel out of use for good until a lead clears it. */
 	quarantines?: readonly string[];
 }
 
-export function defineStep<const L extends readonly Field[]>(step: Step<L>): Step {
-	return step as unknown as Step;
-}
+export const defineStep = <const L extends readonly Field[], O extends object>(
+	step: Step<L, O>
+): Step<L, O> => step;
 
 /** The stop that forbids recording this step as done, if there is one. */
-export function forbidden(
-	step: Pick<Step, 'notAgainstStop'>,
-	computed: readonly Computed[]
-): { code: string; message: string } | null {
-	return (
-		(step.notAgainstStop &&
-			computed.flatMap((c) => c.output.reasons ?? []).find((r) => r.severity === 'stop')) ||
-		null
-	);
+export function forbidden(step: Pick<Step, 'notAgainstStop'>, result: Result | null): Reason | null {
+	if (!step.notAgainstStop || !result) return null;
+	return findingsOf(result).find((r) => r.severity === 'stop') ?? null;
 }
 
 /** Where no figure of the shop counts. */
 export const AS_SHIPPED = { guidelines: { limits: {} } } as const;
 
 /** Runs a calculation for a step, with the shop's own guideline figures where nothing else is given; they go into the record with the rest. */
-export function compute(
+export function compute<C extends Pick<Calculation, 'id' | 'fields'> & { run(input: unknown): object }>(
 	facts: { guidelines: Pick<Guidelines, 'limits'> },
-	calculation: Pick<Calculation, 'id' | 'fields' | 'run'>,
+	calculation: C,
 	given: object
-): Computed {
+): Computed<OutputOf<C>> {
 	const input = withLimits(facts.guidelines.limits, calculation, given);
-	return { calculation: calculation.id, input, output: calculation.run(input) as Computed['output'] };
+	return { calculation: calculation.id, input, output: calculation.run(input) as OutputOf<C> };
 }
 
+type Named<L extends readonly Field[], N> = Extract<L[number], { name: N }>;
 /** Fields of a calculation that a person enters at a bench, by name. */
-export function pick<const L extends readonly Field[], const N extends L[number]['name']>(
+export function pick<const L extends readonly Field[], const N extends readonly L[number]['name'][]>(
+	fields: L,
+	...names: N
+): { readonly [K in keyof N]: Named<L, N[K]> } {
+	// Each name is found because it comes from the list; the tuple keeps the order of the names.
+	return names.map((n) => fields.find((f) => f.name === n)!) as readonly Field[] as {
+		[K in keyof N]: Named<L, N[K]>;
+	};
+}
+
+/** Fields of a calculation but for those the shop already knows. */
+export function without<const L extends readonly Field[], const N extends L[number]['name']>(
 	fields: L,
 	...names: N[]
-): readonly Extract<L[number], { name: N }>[] {
-	return names.map((n) => fields.find((f) => f.name === n)!) as never;
+): readonly Exclude<L[number], { name: N }>[] {
+	return fields.filter((f): f is Exclude<L[number], { name: N }> => !names.some((n) => n === f.name));
 }
 
+/** @throws InputFault `missing` while no wheel is taken */
 export function wheelOf(facts: Pick<SetupFacts, 'wheel'>): WheelFacts {
 	if (!facts.wheel) throw new InputFault('wheel', 'missing', 'No wheel is taken yet. Choose one at Select.');
 	return facts.wheel;
 }
+/** @throws InputFault `missing` where the machine has no mount */
 export function mountOf(facts: SetupFacts): NonNullable<SetupFacts['mount']> {
 	if (!facts.mount)
 		throw new InputFault('mount', 'missing', 'This machine has no mount on record. Enter one under Shop.');

@@ -1,18 +1,10 @@
+import { MOUNTINGS, type Mounting } from './stations/mount/way.js';
+
+export type { Mounting };
 import { choice, from0, group, list, number, text } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { STATIONS, STATION_NAMES, type StationId } from './station-names.js';
-
-/** How the wheel is held: decides what the station Mount asks for. */
-export const MOUNTINGS = ['flange', 'pack', 'quill', 'bench', 'tool-post'] as const;
-export type Mounting = (typeof MOUNTINGS)[number];
-export const MOUNTING_WORDS: Readonly<Record<Mounting, string>> = {
-	flange: 'between flanges',
-	pack: 'several on an arbor',
-	quill: 'glued to a quill',
-	bench: 'on a bench grinder',
-	'tool-post': 'on a lathe tool post'
-};
 
 /** What the station Machine asks before any wheel: its run-out, or waking it after a long stand. */
 export const MACHINE_ASKS = ['spindle', 'wake'] as const;

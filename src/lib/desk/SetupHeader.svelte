@@ -8,7 +8,7 @@
 
 <header>
 	<p class="crumb">
-		<a href="/setups">Setup {f.id}</a> <b>{f.part}, {f.quantity} off</b>
+		<a href="/setups">Setup {f.id}</a> <b>{f.brief.part}, {f.brief.quantity} off</b>
 		<span>{f.machine.code} {f.machine.name}</span>
 	</p>
 	<span class="sp"></span>

@@ -6,7 +6,7 @@
 
 	/** The checks this shop has added to a station, answered here. */
 	let { desk, station, checks }: { desk: Desk; station: StationId; checks: readonly ExtraCheck[] } = $props();
-	const e = $derived(new Evidence(desk.facts));
+	const e = $derived(Evidence.of(desk.facts));
 	let typed = $state<Record<string, string>>({});
 	const book = (c: ExtraCheck, values: object) =>
 		desk.record(station, 'check', null, { checkId: c.id, ...values });

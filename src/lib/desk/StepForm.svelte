@@ -1,15 +1,14 @@
-<script lang="ts">
+<script lang="ts" generics="L extends readonly Field[], O extends object">
 	import type { Snippet } from 'svelte';
-	import { inShop } from '$core/calculation/limits';
-	import { Evidence } from '$core/route/evidence';
-	import { type Computed, type Step, forbidden } from '$core/route/step';
+	import type { Field, Values } from '$core/calculation/fields';
+	import { type Judged, type Step, forbidden } from '$core/route/step';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from './desk.svelte';
-	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
+	import ReadInstrument from './ReadInstrument.svelte';
+	import { stepEntry } from './step-entry.svelte';
 	import { figure } from '$core/quantity/format';
 	import type { InstrumentKind } from '$core/instrument/kinds';
 	import { preview } from './preview';
@@ -18,9 +17,8 @@
 	let {
 		desk,
 		step,
-		draft,
 		action,
-		start = {},
+		start,
 		instruments = {},
 		words = {},
 		drawing,
@@ -28,12 +26,11 @@
 		children
 	}: {
 		desk: Desk;
-		step: Step;
-		draft: Record<string, unknown> | null;
+		step: Step<L, O>;
 		action: string;
-		start?: Record<string, unknown>;
+		start?: Partial<Record<keyof Values<L>, unknown>>;
 		words?: Record<string, string>;
-		drawing?: Snippet<[Computed['output'] | null, Record<string, unknown>]>;
+		drawing?: Snippet<[(O & Judged) | null, Partial<Values<L>>]>;
 		/** Fields that an instrument can be read for; a dial gives its swing over a turn. */ instruments?: Record<
 			string,
 			InstrumentKind
@@ -41,16 +38,9 @@
 		ondone?: () => void;
 		children?: Snippet;
 	} = $props();
-	const entry = new Entry({
-		fields: inShop(step.fields, desk.facts.guidelines.limits),
-		key: `setup-${desk.facts.id}-${step.station}-${step.step}`,
-		draft,
-		system: desk.facts.units,
-		start: { ...start, ...new Evidence(desk.facts).latest(step.station, step.step)?.entered }
-	});
-	$effect(() => entry.switchTo(desk.facts.units));
+	const entry = stepEntry(desk, step, { start });
 	const p = $derived(preview(step, desk.facts, entry));
-	const out = $derived(p.computed[0]?.output ?? null);
+	const out = $derived(p.main);
 	async function act() {
 		if (await desk.record(step.station, step.step, entry)) ondone?.();
 	}
@@ -92,7 +82,7 @@
 	</div>
 	{#if drawing}<div class="side">{@render drawing(out, entry.result.values)}</div>{/if}
 </div>
-{#if out}<Reasons reasons={(out.reasons ?? []) as never} />{:else if p.fault && p.fault.code !== 'missing'}<p
+{#if out}<Reasons reasons={out.reasons ?? []} />{:else if p.fault && p.fault.code !== 'missing'}<p
 		class="fault"
 	>
 		{p.fault.message}
@@ -102,7 +92,7 @@
 	onact={act}
 	busy={desk.busy}
 	stop={out?.verdict === 'stop'}
-	disabled={forbidden(step, p.computed) !== null}
+	disabled={forbidden(step, p.result) !== null}
 >
 	{@render children?.()}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}

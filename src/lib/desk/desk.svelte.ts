@@ -1,24 +1,31 @@
 import { goto } from '$app/navigation';
 import type { Decision } from '$core/route/engine';
 import type { SetupFacts, StationId } from '$core/route/facts';
+import type { SelectView } from '$core/route/stations/select/view';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 import { type Fault, Sender } from '$lib/ui/feedback/sender.svelte';
 
 /** One setup in front of one person: its facts, what was decided, and the way to record. */
 export class Desk {
-	facts = $state.raw<SetupFacts>(null as never);
-	decision = $state.raw<Decision>(null as never);
+	facts: SetupFacts;
+	decision: Decision;
 	private readonly sender = new Sender();
 	get busy(): boolean {
 		return this.sender.busy;
 	}
 	/** What went wrong with the whole submit, said above the bench. */
 	trouble = $state<Fault | null>(null);
+	/** The rack ranked for this setup, where Select is open. */
+	rack = $state.raw<SelectView | null>(null);
+	/** What this person has typed at the open station and not recorded, by station and step. */
+	drafts: Readonly<Record<string, Record<string, unknown>>> = {};
 	/** Server clock minus this browser's, so that timers run by the server's. */
 	skewMs = 0;
 
 	constructor(facts: SetupFacts, decision: Decision) {
-		this.update(facts, decision);
+		this.facts = $state.raw(facts);
+		this.decision = $state.raw(decision);
+		this.skewMs = facts.nowMs - Date.now();
 	}
 	update(facts: SetupFacts, decision: Decision): void {
 		this.facts = facts;

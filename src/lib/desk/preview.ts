@@ -1,36 +1,35 @@
 import { InputFault } from '$core/calculation/fault';
+import { completed } from '$core/calculation/complete';
+import type { Field } from '$core/calculation/fields';
 import { inShop } from '$core/calculation/limits';
 import type { SetupFacts } from '$core/route/facts';
-import type { Computed, Step } from '$core/route/step';
+import { type Computed, type Judged, type Result, type Step, all } from '$core/route/step';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 
-export interface Preview {
-	computed: Computed[];
+/** What a step would record with what is typed now. */
+export interface Preview<O extends object = object> {
+	/** Null while something is missing or wrong. */
+	result: Result<O> | null;
+	/** What the step's own result came to. */
+	main: (O & Judged) | null;
+	/** All of it, for the working. */
+	computed: readonly Computed[];
 	fault: InputFault | null;
 }
 
-/** What a step would record with what is typed now: the same function the server records with. */
-export function preview(
-	step: Step,
+/** Computes with the same function the server records with. */
+export function preview<L extends readonly Field[], O extends object>(
+	step: Step<L, O>,
 	facts: SetupFacts,
-	entry: Entry | null,
-	values?: Record<string, unknown>
-): Preview {
+	entry: Entry<L> | null,
+	values?: Readonly<Record<string, unknown>>
+): Preview<O> {
 	try {
-		const typed = values ?? entry?.result.values ?? {};
-		const full = Object.fromEntries(
-			inShop(step.fields, facts.guidelines.limits).map((f) => [
-				f.name,
-				typed[f.name] ?? ('default' in f ? f.default : null) ?? null
-			])
-		);
-		return { computed: step.compute(facts, full as never), fault: null };
+		const typed: Readonly<Record<string, unknown>> = values ?? entry?.result.values ?? {};
+		const result = step.compute(facts, completed(inShop(step.fields, facts.guidelines.limits), typed));
+		return { result, main: result.main.output, computed: all(result), fault: null };
 	} catch (e) {
-		if (e instanceof InputFault) return { computed: [], fault: e };
+		if (e instanceof InputFault) return { result: null, main: null, computed: [], fault: e };
 		throw e;
 	}
 }
-
-/** One computed output by calculation id. */
-export const outputOf = (p: Preview, id: string): Computed['output'] | null =>
-	p.computed.find((c) => c.calculation === id)?.output ?? null;

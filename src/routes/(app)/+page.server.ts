@@ -1,4 +1,5 @@
 import { decide } from '$core/route/engine';
+import { dressPlan } from '$core/dress/plan';
 import { Evidence } from '$core/route/evidence';
 import { openIncidents } from '$lib/server/setups/incidents';
 import { machines } from '$lib/server/shop/machines';
@@ -41,10 +42,10 @@ export async function load() {
 					: waits
 						? ('caution' as const)
 						: ('now' as const);
-		const dressesLeft = new Evidence(f).latest('dress', 'settings', 'dress.plan')?.output.dressesLeft ?? null;
+		const dressesLeft = Evidence.of(f).of(dressPlan, 'dress', ['settings'])?.output.dressesLeft ?? null;
 		return {
 			machine: m,
-			setup: { id: f.id, part: f.part, quantity: f.quantity },
+			setup: { id: f.id, part: f.brief.part, quantity: f.brief.quantity },
 			wheel: f.wheel,
 			station: d.current,
 			state,
@@ -56,7 +57,7 @@ export async function load() {
 						? 'Stopped'
 						: d.stations.find((s) => s.id === d.current)!.name,
 			next: f.state === 'released' ? '' : m.lockedOut ? 'work the incident through' : d.next,
-			dressesLeft: dressesLeft as number | null
+			dressesLeft
 		};
 	});
 	const needs: { state: 'stop' | 'caution'; text: string; note: string; href: string; action: string }[] = [];

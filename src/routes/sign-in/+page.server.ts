@@ -32,7 +32,7 @@ export const actions = {
 		const form = Object.fromEntries(await request.formData());
 		const userId = String(form.userId ?? '');
 		try {
-			const values = checked<{ userId: string; pin: string }>(FIELDS, {
+			const values = checked(FIELDS, {
 				userId,
 				pin: String(form.pin ?? '')
 			});

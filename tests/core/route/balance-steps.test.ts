@@ -1,27 +1,32 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
+import { amountKnown, lastEstimate } from '../../../src/core/route/stations/balance/conclude.js';
+import { hiddenFromHead } from '../../../src/core/route/stations/balance/own-balancer.js';
+import { presentOf } from '../../../src/core/route/stations/balance/move.js';
+import { trackOf } from '../../../src/core/route/stations/balance/track.js';
 import {
 	ROLLING_ARM_MM,
-	amountKnown,
 	frictionGmm,
-	hiddenFromHead
-} from '../../../src/core/route/stations/balance/measure.js';
-import { presentOf } from '../../../src/core/route/stations/balance/move.js';
-import { rollingMassKg, toleranceFor, trackOf } from '../../../src/core/route/stations/balance/track.js';
-import { Evidence } from '../../../src/core/route/evidence.js';
+	rollingMassKg,
+	toleranceFor
+} from '../../../src/core/route/stations/balance/tolerance.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import { MOUNT, current, did, faults, line, weightsMoved, worked } from './setup-in-memory.js';
+import {
+	MOUNT,
+	current,
+	did,
+	faults,
+	line,
+	weightsMoved,
+	worked,
+	recordOf
+} from '../../shared/setup-in-memory.js';
 
 const atBalance = () => worked('balance.swing');
 const permissible = (f: SetupFacts) => toleranceFor(f, null).output.permissibleGmm as number;
 const found = (f: SetupFacts, step: string, calculation: string) =>
-	new Evidence(f).latest('balance', step, calculation)!.output as Record<string, number>;
-const estimate = (f: SetupFacts) =>
-	new Evidence(f).latestOf(
-		'balance',
-		['swing', 'marks', 'mass', 'rest', 'phase', 'runs', 'stays'],
-		'balance.update-estimate'
-	)!.output as Record<string, number>;
+	recordOf(f, 'balance', step, calculation)!.output as Record<string, number>;
+const estimate = (f: SetupFacts) => lastEstimate(f)!.output;
 const away = (a: number, b: number) => Math.abs(((a - b + 540) % 360) - 180);
 const noTrack = (f: SetupFacts): SetupFacts => ({
 	...f,
@@ -123,9 +128,7 @@ describe('Balance: every way of measuring', () => {
 		expect(line(f, 'balance', 'inside')!.value).to.equal('direction known, amount not yet');
 		expect(amountKnown(f, estimate(f) as never)).to.equal(false);
 		const aside = found(f, 'rest', 'balance.weights');
-		expect(
-			new Evidence(f).latest('balance', 'rest', 'balance.weights')!.input.unbalanceGmm as number
-		).to.be.above(0);
+		expect(recordOf(f, 'balance', 'rest', 'balance.weights')!.input.unbalanceGmm as number).to.be.above(0);
 		expect(aside.residualGmm).to.be.a('number');
 		expect(did(f, 'balance', 'rest', { restAngleDeg: 75 }).records.at(-1)!.calculation).to.equal(
 			'balance.weights'
@@ -164,8 +167,7 @@ describe('Balance: every way of measuring', () => {
 	it('forgets earlier rolls when told that something slipped, and only then', () => {
 		const first = did(atBalance(), 'balance', 'swing', { timeS: 16, restAngleDeg: 190 });
 		const observed = (f: SetupFacts) =>
-			(new Evidence(f).latest('balance', 'swing', 'balance.update-estimate')!.input.observations as unknown[])
-				.length;
+			(recordOf(f, 'balance', 'swing', 'balance.update-estimate')!.input.observations as unknown[]).length;
 		expect(observed(did(first, 'balance', 'swing', { timeS: 16, restAngleDeg: 190 }))).to.equal(2);
 		const afresh = did(first, 'balance', 'swing', { timeS: 12, restAngleDeg: 30, afresh: true });
 		expect(observed(afresh)).to.equal(1);
@@ -333,9 +335,10 @@ describe("Balance: the stand and the machine's own balancer", () => {
 		expect(found(level(0.4), 'level', 'balance.slope-error').fakedUnbalanceGmm).to.be.above(
 			found(level(0.1), 'level', 'balance.slope-error').fakedUnbalanceGmm!
 		);
-		expect(
-			new Evidence(level(0.1)).latest('balance', 'level', 'balance.slope-error')!.input.allowedGmm
-		).to.be.closeTo(permissible(atBalance()), 1e-9);
+		expect(recordOf(level(0.1), 'balance', 'level', 'balance.slope-error')!.input.allowedGmm).to.be.closeTo(
+			permissible(atBalance()),
+			1e-9
+		);
 	});
 	it('the stand-in hides the same wheel from everybody, and brings it inside', () => {
 		expect(hiddenFromHead(atBalance())).to.deep.equal(hiddenFromHead(worked('dress.position')));
@@ -355,9 +358,6 @@ describe("Balance: the stand and the machine's own balancer", () => {
 			residualMmPerS: 0.2,
 			sensitivityMmPerSPerGmm: 0.001
 		});
-		expect(new Evidence(f).latest('balance', 'auto', 'balance.tolerance')!.input.unbalanceGmm).to.be.closeTo(
-			200,
-			1e-9
-		);
+		expect(recordOf(f, 'balance', 'auto', 'balance.tolerance')!.input.unbalanceGmm).to.be.closeTo(200, 1e-9);
 	});
 });

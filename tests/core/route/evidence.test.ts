@@ -1,5 +1,15 @@
 import { expect } from 'chai';
-import { Evidence, standing } from '../../../src/core/route/evidence.js';
+import { flangeCheck } from '../../../src/core/mount/flange-check.js';
+import { spindleRunout } from '../../../src/core/mount/spindle-runout.js';
+import { accept } from '../../../src/core/route/carry-out.js';
+import { decide, holds, refuse } from '../../../src/core/route/engine.js';
+import { Evidence, partOf } from '../../../src/core/route/evidence.js';
+import { onPage } from '../../../src/core/route/on-page.js';
+import { flangeStep } from '../../../src/core/route/stations/mount/flange.js';
+import { prerequisites } from '../../../src/core/route/stations/run-in/steps.js';
+import { runoutStep } from '../../../src/core/route/stations/true/steps.js';
+import { preBalanceRule } from '../../../src/core/true/pre-balance-rule.js';
+import { runout } from '../../../src/core/true/runout.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
 import {
 	FLANGE,
@@ -10,11 +20,12 @@ import {
 	current,
 	did,
 	later,
+	line,
 	setup,
 	took,
 	weightsMoved,
 	worked
-} from './setup-in-memory.js';
+} from '../../shared/setup-in-memory.js';
 
 const STAND_FIRST: StationId[] = [
 	'brief',
@@ -28,7 +39,13 @@ const STAND_FIRST: StationId[] = [
 	'prove',
 	'keep'
 ];
-const stationsOf = (f: SetupFacts) => [...new Set(standing(f).map((r) => r.station))];
+const stationsOf = (f: SetupFacts) => [
+	...new Set(
+		Evidence.of(f)
+			.records()
+			.map((r) => r.station)
+	)
+];
 const trued = (f: SetupFacts) =>
 	did(f, 'true', 'after', { readingsUm: RIM_AFTER, diameterAfterMm: 289.5, spunDry: true });
 
@@ -80,15 +97,85 @@ describe('evidence: what still counts', () => {
 	});
 	it('finds the newest record of a step, or of one calculation of it', () => {
 		const f = did(worked('true.after'), 'true', 'runout', { readingsUm: RIM.map((r) => 2 * r) });
-		const e = new Evidence(f);
-		expect(e.number(e.latest('true', 'runout'), 'tirUm')).to.equal(72);
-		expect(e.latest('true', 'runout', 'true.pre-balance-rule')).to.include({
-			calculation: 'true.pre-balance-rule'
-		});
-		expect(e.latest('true', 'after')).to.equal(null);
-		expect(e.number(null, 'tirUm')).to.equal(null);
-		expect(e.number(e.latest('true', 'runout'), 'verdict'), 'not a number').to.equal(null);
-		expect(e.latestOf('true', ['pencil', 'runout'])!.id).to.equal(f.records.at(-1)!.id);
+		const e = Evidence.of(f);
+		expect(e.of(runout, 'true', ['runout'])!.output.tirUm).to.equal(72);
+		expect(e.step(runoutStep)!.entered.readingsUm).to.deep.equal(RIM.map((r) => 2 * r));
+		expect(e.of(preBalanceRule, 'true', ['runout'])).to.include({ calculation: 'true.pre-balance-rule' });
+		expect(e.named('true', 'after')).to.equal(null);
+		expect(e.of(runout, 'true', ['after'])).to.equal(null);
+		expect(e.newest('true', ['pencil', 'runout'])!.id).to.equal(e.step(runoutStep)!.id);
 		expect(e.check('true', 'none')).to.equal(null);
+	});
+	it('is worked out once for the same records, wheel and route, and anew for others', () => {
+		const f = worked('true.after');
+		expect(Evidence.of({ ...f, nowMs: f.nowMs + 1 })).to.equal(Evidence.of(f));
+		expect(Evidence.of({ ...f, wheel: null })).to.not.equal(Evidence.of(f));
+		expect(Evidence.of({ ...f, stations: [...STAND_FIRST] })).to.not.equal(Evidence.of(f));
+		expect(Evidence.of({ ...f, records: [...f.records] })).to.not.equal(Evidence.of(f));
+	});
+});
+
+describe('evidence: a step as a whole', () => {
+	const crooked = () => did(worked('mount.flange'), 'mount', 'flange', { ...FLANGE, taperRunoutUm: 100 });
+	it('is as bad as the worst of its parts, whatever order they come in', () => {
+		const flange = Evidence.of(crooked()).step(flangeStep)!;
+		expect(partOf(flange, flangeCheck)!.verdict).to.equal('ok');
+		expect(partOf(flange, spindleRunout)!.verdict).to.equal('stop');
+		expect(flange.verdict).to.equal('stop');
+		expect(flange.id, 'its result stands first').to.equal(partOf(flange, flangeCheck)!.id);
+	});
+	it('a crooked taper stops at its own line, before tightening, and at the first start', () => {
+		const f = crooked();
+		expect(line(f, 'mount', 'flange')!.state).to.equal('ok');
+		expect(line(f, 'mount', 'taper')!.state).to.equal('stop');
+		expect(refuse(did(f, 'mount', 'thread'), 'mount', 'tighten')!.code).to.equal('mount.taper');
+		expect(prerequisites(f).find((p) => p.id === 'mount.flange')!.verdict).to.equal('stop');
+	});
+	it('a caution of one part waits for a reason, which then stands for the whole', () => {
+		const dull = did(worked('dress.settings'), 'dress', 'settings', {
+			depthUm: 20,
+			traverseMmPerMin: 20,
+			coolant: 'continuous',
+			passes: 3,
+			dryPasses: 1
+		});
+		expect(line(dull, 'dress', 'settings')).to.include({ state: 'caution', needsReason: true });
+		expect(holds(decide(dull), 'dress', ['settings']), 'the bench stays where it is').to.equal(false);
+		const done = accept(dull, {
+			recordId: line(dull, 'dress', 'settings')!.recordId!,
+			reason: 'a dull dress is wanted'
+		});
+		if ('refusal' in done) throw new Error(done.refusal.message);
+		expect(done.records.map((r) => r.calculation)).to.deep.equal(['dress.single-point', 'dress.plan']);
+		expect(done.records[0]!.overrideReason).to.equal('a dull dress is wanted');
+		expect(done.records[1]!.overrideReason, 'nothing to accept there').to.equal(null);
+	});
+	it('a stop is accepted by nobody', () => {
+		const f = crooked();
+		const taper = partOf(Evidence.of(f).step(flangeStep), spindleRunout)!;
+		expect(accept(f, { recordId: taper.id, reason: 'it will do for today' })).to.deep.include({
+			refusal: {
+				code: 'stop-stays',
+				message: 'A stop is never overridden. Change what causes it, then record the step again.'
+			}
+		});
+	});
+	it('what a page is sent decides the same as the whole history', () => {
+		for (const until of [null, 'prove.release', 'balance.stays', 'true.after', 'mount.thread']) {
+			const f = worked(until);
+			const again = f.wheel && f.state === 'under-way' ? did(f, 'inspect', 'look', SEEN) : f;
+			for (const whole of [f, again]) {
+				const page = onPage(whole);
+				expect(decide(page)).to.deep.equal(decide(whole));
+				expect(page.records.length).to.be.at.most(whole.records.length);
+			}
+		}
+	});
+	it('a page does not grow with what was done over and over', () => {
+		let f = worked('true.after');
+		const once = onPage(f).records.length;
+		for (let i = 0; i < 40; i++) f = did(f, 'true', 'runout', { readingsUm: RIM });
+		expect(onPage(f).records).to.have.length(once);
+		expect(f.records.length).to.be.above(once + 39);
 	});
 });

@@ -9,10 +9,9 @@ import {
 	withLimits
 } from '../../../src/core/calculation/limits.js';
 import { CALCULATIONS, calculation } from '../../../src/core/calculations.js';
-import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { truePlanStep } from '../../../src/core/route/stations/true/steps.js';
-import { RIM_AFTER, current, did, faults, line, worked } from './setup-in-memory.js';
+import { RIM_AFTER, current, did, faults, line, worked, recordOf } from '../../shared/setup-in-memory.js';
 
 const check = (body: unknown) => checkLimits(CALCULATIONS, body);
 const shop = (f: SetupFacts, limits: SetupFacts['guidelines']['limits']): SetupFacts => ({
@@ -68,7 +67,7 @@ describe('limits and usual values of a shop', () => {
 	it('a stricter run-out keeps the station open, and the record says with which', () => {
 		const strict = shop(worked('true.runout'), { 'true.runout': { limitTirUm: 4 } });
 		const f = did(strict, 'true', 'runout', { readingsUm: RIM_AFTER });
-		expect(new Evidence(f).latest('true', 'runout')!.input.limitTirUm).to.equal(4);
+		expect(recordOf(f, 'true', 'runout')!.input.limitTirUm).to.equal(4);
 		expect(line(f, 'true', 'runs-true')).to.include({ state: 'open', value: '5 µm now, limit 4 µm' });
 		expect(current(f)).to.equal('true');
 		// What was judged before the change stands as it was judged.

@@ -4,8 +4,8 @@ import { refuse } from '../../../src/core/route/engine.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { Companion, SetupFacts, WheelFacts } from '../../../src/core/route/facts.js';
 import { passes } from '../../../src/core/route/gate.js';
-import { linesOf } from '../../../src/core/route/lines.js';
-import { curing } from '../../../src/core/route/stations/mount/special.js';
+import { linesOf } from '../../../src/core/route/stations/index.js';
+import { curing } from '../../../src/core/route/stations/mount/glue.js';
 import type { Mounting } from '../../../src/core/route/templates.js';
 import {
 	FLANGE,
@@ -18,8 +18,9 @@ import {
 	line,
 	setup,
 	took,
-	worked
-} from './setup-in-memory.js';
+	worked,
+	recordOf
+} from '../../shared/setup-in-memory.js';
 
 const held = (mounting: Mounting, more: Partial<SetupFacts> = {}): SetupFacts =>
 	setup({ route: { ...setup().route, mounting }, ...more });
@@ -34,13 +35,13 @@ function inspected(f: SetupFacts, wheel: WheelFacts = WHEEL, rung = true): Setup
 		rung ? null : 'Too small to ring, looked at closely'
 	);
 }
-const keys = (f: SetupFacts) => linesOf('mount', f, new Evidence(f)).map((l) => l.key);
+const keys = (f: SetupFacts) => linesOf('mount', f, Evidence.of(f)).map((l) => l.key);
 const open = (f: SetupFacts) =>
-	linesOf('mount', f, new Evidence(f))
+	linesOf('mount', f, Evidence.of(f))
 		.filter((l) => !passes(l))
 		.map((l) => l.key);
 const out = (f: SetupFacts, step: string, calculation?: string) =>
-	new Evidence(f).latest('mount', step, calculation)!.output as Record<string, number>;
+	recordOf(f, 'mount', step, calculation)!.output as Record<string, number>;
 
 describe('Mount: between flanges', () => {
 	it('asks for fit, flanges, thread and tightening, and no more', () => {
@@ -49,8 +50,8 @@ describe('Mount: between flanges', () => {
 	});
 	it('knows mass and clamping from the shop: only what is measured is asked', () => {
 		const f = worked('run-in.speed');
-		expect(new Evidence(f).latest('mount', 'fit')!.input.massKg as number).to.be.within(4, 4.6);
-		expect(new Evidence(f).latest('mount', 'flange', 'mount.flange-check')!.input.clampForceN).to.be.closeTo(
+		expect(recordOf(f, 'mount', 'fit')!.input.massKg as number).to.be.within(4, 4.6);
+		expect(recordOf(f, 'mount', 'flange', 'mount.flange-check')!.input.clampForceN).to.be.closeTo(
 			(6 * 12) / (0.2 * 0.008),
 			1e-9
 		);
@@ -109,7 +110,7 @@ describe('Mount: between flanges', () => {
 		faults('inconsistent', 'done', () => did(worked('mount.tighten'), 'mount', 'tighten', { done: false }));
 		expect(
 			out(worked('run-in.speed'), 'tighten').screwCount ??
-				new Evidence(worked('run-in.speed')).latest('mount', 'tighten')!.input.screwCount
+				recordOf(worked('run-in.speed'), 'mount', 'tighten')!.input.screwCount
 		).to.equal(6);
 	});
 });

@@ -1,5 +1,4 @@
 import { expect } from 'chai';
-import { Evidence } from '../../../src/core/route/evidence.js';
 import { refuse } from '../../../src/core/route/engine.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
 import { passes } from '../../../src/core/route/gate.js';
@@ -7,10 +6,20 @@ import { prerequisites, runningSince } from '../../../src/core/route/stations/ru
 import { provenSoFar } from '../../../src/core/route/stations/prove/steps.js';
 import { stepOf } from '../../../src/core/route/steps.js';
 import type { ExtraCheck } from '../../../src/core/route/templates.js';
-import { FLANGE, current, did, faults, later, line, setup, worked } from './setup-in-memory.js';
+import {
+	FLANGE,
+	current,
+	did,
+	faults,
+	later,
+	line,
+	setup,
+	worked,
+	recordOf
+} from '../../shared/setup-in-memory.js';
 
 const out = (f: SetupFacts, station: StationId, step: string) =>
-	new Evidence(f).latest(station, step)!.output as Record<string, unknown>;
+	recordOf(f, station, step)!.output as Record<string, unknown>;
 
 describe('Run in: nothing turns before everything was shown', () => {
 	it('names what was shown, what is missing and what was accepted with a reason', () => {
@@ -64,7 +73,7 @@ describe('Run in: nothing turns before everything was shown', () => {
 
 describe('Dress: what the shop knows goes in', () => {
 	it('the tip from the diamond on record, the speed from the machine, the grain from the wheel', () => {
-		const input = new Evidence(worked('dress.done')).latest('dress', 'settings', 'dress.single-point')!.input;
+		const input = recordOf(worked('dress.done'), 'dress', 'settings', 'dress.single-point')!.input;
 		expect(input).to.include({
 			tipRadiusUm: 250,
 			wheelSpeedRpm: 2300,
@@ -139,9 +148,13 @@ describe('Prove: the release sheet fills itself from the records', () => {
 		}
 	});
 	it('a crack or an open guard is never released, whatever is written', () => {
-		for (const more of [{ crackSeen: true }, { guardClosed: false }]) {
+		for (const [more, state] of [
+			// A cracked wheel is set aside, and the setup stops with it.
+			[{ crackSeen: true }, 'stopped'],
+			[{ guardClosed: false }, 'under-way']
+		] as const) {
 			const f = proved({ ...more, overrideReason: 'Agreed with the lead for this lot' });
-			expect(f.state).to.equal('under-way');
+			expect(f.state).to.equal(state);
 			expect(line(f, 'prove', 'released')!.state).to.equal('stop');
 		}
 	});

@@ -1,15 +1,24 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { anglesOf, lastRunout, runoutLimitUm } from '../../../src/core/route/stations/true/steps.js';
-import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import { RIM, RIM_AFTER, current, did, faults, line, setup, worked } from './setup-in-memory.js';
+import {
+	RIM,
+	RIM_AFTER,
+	current,
+	did,
+	faults,
+	line,
+	setup,
+	worked,
+	recordOf
+} from '../../shared/setup-in-memory.js';
 
 const atTrue = () => worked('true.runout');
 const read = (readingsUm: number[], more: object = {}) =>
 	did(atTrue(), 'true', 'runout', { readingsUm, ...more });
 const out = (f: SetupFacts, step: string, calculation?: string) =>
-	new Evidence(f).latest('true', step, calculation)!.output as Record<string, number>;
+	recordOf(f, 'true', step, calculation)!.output as Record<string, number>;
 /** Readings of a rim that is off centre, highest at an angle. */
 const offCentre = (um: number, atDeg: number, places = 12, sense = 1) =>
 	Array.from(
@@ -53,7 +62,7 @@ describe('True: reading the rim', () => {
 			/^Reading 5 is 240 µm; the others say about \d+\. Read it again, or say that it is right\.$/
 		);
 		const kept = read(readingsUm, { oddKept: true });
-		expect(new Evidence(kept).latest('true', 'runout')!.input.readingsUm).to.deep.equal(readingsUm);
+		expect(recordOf(kept, 'true', 'runout')!.input.readingsUm).to.deep.equal(readingsUm);
 		expect(out(kept, 'runout').tirUm).to.equal(236);
 	});
 	it('missing and doubled readings are named', () => {
@@ -61,7 +70,7 @@ describe('True: reading the rim', () => {
 		faults('not-a-number', 'readingsUm.3', () => read([1, 2, 3, 'x' as never, 5, 6, 7, 8]));
 	});
 	it('keeps the rule about balancing first beside the readings, by the order of this route', () => {
-		expect(new Evidence(read(RIM)).latest('true', 'runout', 'true.pre-balance-rule')!.input).to.include({
+		expect(recordOf(read(RIM), 'true', 'runout', 'true.pre-balance-rule')!.input).to.include({
 			school: 'toolroom',
 			hasBalanceWeights: true
 		});
@@ -71,7 +80,7 @@ describe('True: reading the rim', () => {
 			'runout',
 			{ readingsUm: RIM }
 		);
-		expect(new Evidence(without).latest('true', 'runout', 'true.pre-balance-rule')!.input).to.include({
+		expect(recordOf(without, 'true', 'runout', 'true.pre-balance-rule')!.input).to.include({
 			school: 'neutral-first'
 		});
 	});
@@ -154,7 +163,7 @@ describe('True: the push and the plan follow from the readings', () => {
 		));
 	it('the plan takes its stock from the last readings, whatever was typed', () => {
 		const f = did(read(RIM), 'true', 'plan', { runoutTirUm: 500 });
-		expect(new Evidence(f).latest('true', 'plan')!.input.runoutTirUm).to.equal(36);
+		expect(recordOf(f, 'true', 'plan')!.input.runoutTirUm).to.equal(36);
 		expect(out(f, 'plan').radialStockUm).to.be.at.least(36);
 		expect(out(f, 'plan').diameterAfterMm).to.be.below(f.wheel!.diameterMm);
 	});

@@ -164,7 +164,7 @@ describe('which recording counts', () => {
 
 describe('ear and recording together', () => {
 	const decision = (recordings: RecordingFacts[], taps: string[]) =>
-		ringOf(facts(recordings), taps)[0]!.output;
+		ringOf(facts(recordings), taps).main.output;
 	it('dull by either is a stop', () => {
 		expect(decision([recording(1, 'clear')], [...all('clear').slice(1), 'dull']).verdict).to.equal('stop');
 		expect(decision([recording(1, 'dull')], all('clear')).verdict).to.equal('stop');
@@ -173,14 +173,14 @@ describe('ear and recording together', () => {
 	it('a clear recording alone releases nothing', () =>
 		expect(() => decision([recording(1, 'clear')], [])).to.throw(InputFault, /0 of 8 places heard/));
 	it('clear by both may go on, with the recording and its stiffness kept beside the decision', () => {
-		const computed = ringOf(facts([recording(4, 'clear')]), all('clear'));
-		expect(computed.map((c) => c.calculation)).to.deep.equal([
-			'inspect.ring-decision',
+		const { main, beside } = ringOf(facts([recording(4, 'clear')]), all('clear'));
+		expect(main.calculation).to.equal('inspect.ring-decision');
+		expect(beside.map((c) => c.calculation)).to.deep.equal([
 			'inspect.ring-analysis',
 			'inspect.sonic-modulus'
 		]);
-		expect(computed[0]!.output).to.include({ result: 'clear', mayProceed: true });
-		expect(computed[1]!.input).to.include({ recordingId: 4, source: 'microphone' });
+		expect(main.output).to.include({ result: 'clear', mayProceed: true });
+		expect(beside[0]!.input).to.include({ recordingId: 4, source: 'microphone' });
 	});
 	it('a recording that cannot be judged waits for a reason, a doubtful one for another ring', () => {
 		expect(decision([recording(1, 'unusable-recording')], all('clear'))).to.include({

@@ -126,3 +126,7 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
 		connection.release();
 	}
 }
+
+/** Whether a write failed because something of that name or number is there already. */
+export const isDuplicate = (e: unknown): boolean =>
+	e instanceof Error && 'code' in e && e.code === 'ER_DUP_ENTRY';

@@ -1,3 +1,4 @@
+import { type Verdict, worst } from '../../../core/calculation/verdict.js';
 import type { RecordFacts } from '../../../core/route/facts.js';
 import { type Runner, type Value, row, rows, write } from './pool.js';
 
@@ -119,20 +120,31 @@ export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord
 	);
 	return r && full(r);
 }
-/** The newest look or ring of a wheel made at the rack, not before `sinceMs`. */
+/** The newest look or ring of a wheel made at the rack, not before `sinceMs`: judged as a whole. */
 export async function latestAtRack(
 	wheelId: number,
 	step: 'look' | 'ring',
 	sinceMs: number,
 	on?: Runner
-): Promise<FullRecord | undefined> {
-	const calculation = step === 'look' ? 'inspect.visual' : 'inspect.ring-decision';
-	const r = await row<Raw>(
-		`${SELECT} WHERE r.wheel_id = ? AND r.setup_id IS NULL AND r.station = 'inspect' AND r.step = ? AND r.calculation = ? AND r.at >= ? ORDER BY r.id DESC LIMIT 1`,
-		[wheelId, step, calculation, new Date(sinceMs)],
+): Promise<{ id: number; verdict: Verdict; mayProceed: boolean } | null> {
+	const newest = await row<{ request_key: string }>(
+		"SELECT request_key FROM records WHERE wheel_id = ? AND setup_id IS NULL AND station = 'inspect' AND step = ? AND at >= ? ORDER BY id DESC LIMIT 1",
+		[wheelId, step, new Date(sinceMs)],
 		on
 	);
-	return r && full(r);
+	if (!newest) return null;
+	const parts = (
+		await rows<Raw>(
+			`${SELECT} WHERE r.request_key = ? AND r.wheel_id = ? AND r.step = ? ORDER BY r.id`,
+			[newest.request_key, wheelId, step],
+			on
+		)
+	).map(full);
+	return {
+		id: parts[0]!.id,
+		verdict: worst(parts.map((r) => r.verdict)),
+		mayProceed: parts.some((r) => r.output.mayProceed === true)
+	};
 }
 /** When a wheel was last rung at the rack; 0 when never. */
 export async function rackRungAtMs(wheelId: number, on?: Runner): Promise<number> {

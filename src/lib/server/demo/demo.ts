@@ -15,7 +15,8 @@ import { loadSetup } from '../setups/setups.js';
 import { type User, hashPin } from '../people/sign-in.js';
 import type { NewWheel } from '../../../core/shop/wheel.js';
 import { addWheel, setWheelState } from '../wheels/wheels.js';
-import { record, startSetup } from '../setups/work.js';
+import { record } from '../setups/record.js';
+import { startSetup } from '../setups/start.js';
 
 interface Shop {
 	people: { name: string; role: User['role']; pin: string }[];
@@ -172,7 +173,7 @@ async function play(s: DemoSetup, people: Map<string, User>): Promise<void> {
 	setClock(() => now);
 	const machine = await row<{ id: number }>('SELECT id FROM machines WHERE code = ?', [s.machine]);
 	const id = await startSetup(
-		checked<Brief>(BRIEF_FIELDS, { ...s.brief, machineId: machine!.id }),
+		checked(BRIEF_FIELDS, { ...s.brief, machineId: machine!.id }),
 		user,
 		randomUUID()
 	);

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { isCalendarDate } from '../../../core/calculation/check.js';
-import type { Field } from '../../../core/calculation/fields.js';
+import type { Field, Values } from '../../../core/calculation/fields.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { faultOf } from '../../../core/calculation/fault-words.js';
 
@@ -112,9 +112,10 @@ function fieldAt(fields: readonly Field[], path: readonly (string | number)[]): 
 }
 
 /** Checks what a request brought against a field list. @throws InputFault in the words and codes of the core */
-export function checked<T>(fields: readonly Field[], value: unknown): T {
+export function checked<const L extends readonly Field[]>(fields: L, value: unknown): Values<L> {
 	const { error, value: clean } = joiFor(fields).validate(value === undefined ? {} : value);
-	if (!error) return clean as T;
+	// What Joi let through is what the field list says.
+	if (!error) return clean as Values<L>;
 	const detail = error.details[0]!;
 	const path = detail.path.join('.');
 	const field = fieldAt(fields, detail.path);

@@ -24,11 +24,11 @@ export async function setupCard(f: SetupFacts, d: Decision, origin: string): Pro
 			.text(printable(text), x, y, { width: w, height: size * 1.25, lineBreak: false, ellipsis: true });
 	drawQr(doc, `${origin}/setups/${f.id}`, left + width - 30 * MM, 14 * MM, 30 * MM);
 	put('bold', 26, `Setup ${f.id}`, left, 14 * MM, 140 * MM);
-	put('bold', 15, `${f.part}, ${f.quantity} off`, left, 26 * MM, 140 * MM);
+	put('bold', 15, `${f.brief.part}, ${f.brief.quantity} off`, left, 26 * MM, 140 * MM);
 	put(
 		'text',
 		11,
-		`${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}, Ra ${quantity(f.targetRaUm, 'um', f.units)} asked`,
+		`${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}, Ra ${quantity(f.brief.targetRaUm, 'um', f.units)} asked`,
 		left,
 		34 * MM,
 		140 * MM

@@ -10,7 +10,7 @@ import { InputFault, Refused } from '../door/refused.js';
 import { changeSetup, loadSetup } from './setups.js';
 import type { User } from '../people/sign-in.js';
 import { addEvent, setWheelState } from '../wheels/wheels.js';
-import { mayWrite } from './work.js';
+import { mayLead, mayWrite } from '../people/permission.js';
 
 export interface Report {
 	event: string;
@@ -27,7 +27,7 @@ export async function openIncident(
 	user: User
 ): Promise<number> {
 	mayWrite(user);
-	const report = checked<Report>(REPORT_FIELDS, given);
+	const report = checked(REPORT_FIELDS, given);
 	return transaction(async (on) => {
 		const loaded = await loadSetup(setupId, on, true);
 		if (!loaded) throw new Refused(404, 'no-setup', `There is no setup ${setupId}.`);

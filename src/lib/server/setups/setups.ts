@@ -1,4 +1,8 @@
 import type { SetupFacts, StationId } from '../../../core/route/facts.js';
+import { sumsOf } from '../../../core/route/evidence.js';
+import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
+import { mayWrite } from '../people/permission.js';
+import type { User } from '../people/sign-in.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
 import type { Brief } from '../../../core/route/stations/brief/steps.js';
 import { guidelinesNow } from '../shop/guidelines.js';
@@ -14,9 +18,9 @@ interface SetupRow {
 	id: number;
 	part: string;
 	quantity: number;
-	material: string;
+	material: BriefFacts['material'];
 	hardness_hrc: number | null;
-	operation: string;
+	operation: BriefFacts['operation'];
 	target_ra_um: number;
 	min_width_mm: number | null;
 	burn_prone: number;
@@ -25,7 +29,7 @@ interface SetupRow {
 	stock_mm: number | null;
 	depth_um: number | null;
 	work_speed_mps: number | null;
-	contact_area: SetupFacts['contactArea'];
+	contact_area: BriefFacts['contactArea'];
 	machine_id: number;
 	mount_id: number | null;
 	dresser_id: number | null;
@@ -80,20 +84,22 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 		changedAt: s.changed_at,
 		facts: {
 			id: s.id,
-			part: s.part,
-			quantity: s.quantity,
-			material: s.material,
-			hardnessHrc: s.hardness_hrc,
-			operation: s.operation,
-			targetRaUm: s.target_ra_um,
-			minWidthMm: s.min_width_mm,
-			burnProne: !!s.burn_prone,
-			interrupted: !!s.interrupted,
-			workDiameterMm: s.work_diameter_mm,
-			stockMm: s.stock_mm,
-			depthUm: s.depth_um,
-			workSpeedMps: s.work_speed_mps,
-			contactArea: s.contact_area,
+			brief: {
+				part: s.part,
+				quantity: s.quantity,
+				material: s.material,
+				hardnessHrc: s.hardness_hrc,
+				operation: s.operation,
+				targetRaUm: s.target_ra_um,
+				minWidthMm: s.min_width_mm,
+				burnProne: !!s.burn_prone,
+				interrupted: !!s.interrupted,
+				workDiameterMm: s.work_diameter_mm,
+				stockMm: s.stock_mm,
+				depthUm: s.depth_um,
+				workSpeedMps: s.work_speed_mps,
+				contactArea: s.contact_area
+			},
 			units: s.units,
 			state: s.state,
 			version: s.version,
@@ -111,7 +117,9 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			dresser,
 			wheel,
 			companions,
+			named: [],
 			records,
+			sums: sumsOf(records, s.wheel_id),
 			...rings,
 			guidelines,
 			incidentId: s.incident_id,
@@ -228,4 +236,10 @@ export async function insertSetup(
 		on
 	);
 	return done.insertId;
+}
+
+/** mm or inch is the setup's, not the page's. @throws Refused 403 for a viewer */
+export async function switchUnits(setupId: number, units: 'mm' | 'inch', user: User): Promise<void> {
+	mayWrite(user);
+	await write('UPDATE setups SET units = ? WHERE id = ?', [units, setupId]);
 }

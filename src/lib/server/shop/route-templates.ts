@@ -56,15 +56,7 @@ export async function keepRoute(
 	if (user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead changes the routes.');
 	if (!/^[a-z0-9-]{2,30}$/.test(code))
 		throw new InputFault('code', 'not-allowed', 'A route is called by small letters, digits and dashes.');
-	const v = checked<{
-		name: string;
-		why: string;
-		mounting: Mounting;
-		machineAsks: string;
-		stations: StationId[];
-		checks: ExtraCheck[];
-		note: string;
-	}>(TEMPLATE_FIELDS, given);
+	const v = checked(TEMPLATE_FIELDS, given);
 	checkRoute(v.stations, v.checks);
 	return transaction(async (on) => {
 		const last = Number(

@@ -116,7 +116,7 @@ export async function keepThing(
 ): Promise<string> {
 	lead(user);
 	const kind = shopKind(kindId);
-	const v = checked<Record<string, unknown>>(kind.fields, given);
+	const v = checked(kind.fields, given);
 	consistent(kind, v);
 	const columns: [string, Value][] = [];
 	for (const f of kind.fields) {

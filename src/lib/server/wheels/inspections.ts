@@ -8,10 +8,11 @@ import {
 	LOOK_QUARANTINES,
 	RING_FIELDS,
 	RING_QUARANTINES,
+	baselineFrom,
 	lookOf,
 	ringOf
 } from '../../../core/route/stations/inspect/steps.js';
-import type { Computed } from '../../../core/route/step.js';
+import { type Result, all, findingsOf } from '../../../core/route/step.js';
 import type { PoolConnection } from 'mysql2/promise';
 import { checked } from '../door/joi-schema.js';
 import { attachPictures } from './pictures.js';
@@ -20,26 +21,25 @@ import { addRecord, keyUsed, rackLook, rackRungAtMs } from '../db/records.js';
 import { keepBaseline, ringsOf } from '../recordings/recordings.js';
 import { InputFault, Refused } from '../door/refused.js';
 import { claim, settle } from '../db/requests.js';
+import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { today } from '../db/today.js';
 import { addEvent, addWheel, setWheelState, wheelById, wheelByNumber } from './wheels.js';
 
-const stopOf = (computed: readonly Computed[], codes: readonly string[]) =>
-	computed
-		.flatMap((c) => c.output.reasons ?? [])
-		.find((r) => r.severity === 'stop' && codes.includes(r.code));
+const stopOf = (result: Result, codes: readonly string[]) =>
+	findingsOf(result).find((r) => r.severity === 'stop' && codes.includes(r.code));
 
 async function store(
 	w: WheelFacts,
 	step: string,
 	entered: object,
-	computed: readonly Computed[],
+	result: Result,
 	user: User,
 	key: string,
 	on: PoolConnection
 ): Promise<number> {
 	const ids: number[] = [];
-	for (const [ordinal, c] of computed.entries()) {
+	for (const [ordinal, c] of all(result).entries()) {
 		ids.push(
 			await addRecord(
 				{
@@ -69,13 +69,13 @@ async function store(
 
 async function book(
 	w: WheelFacts,
-	computed: readonly Computed[],
+	result: Result,
 	codes: readonly string[],
 	recordId: number,
 	user: User,
 	on: PoolConnection
 ): Promise<void> {
-	const fatal = stopOf(computed, codes);
+	const fatal = stopOf(result, codes);
 	if (fatal) await setWheelState(w.id, 'quarantined', fatal.message, on);
 	await addEvent(
 		{
@@ -101,9 +101,10 @@ export async function receiveWheel(
 	key: string,
 	user: User
 ): Promise<{ number: string; state: string }> {
-	const values = checked<NewWheel>(WHEEL_FIELDS, given);
+	mayWrite(user);
+	const values = checked(WHEEL_FIELDS, given);
 	const taken = intake(values);
-	const look = checked<Record<string, unknown>>(LOOK_FIELDS, seen);
+	const look = checked(LOOK_FIELDS, seen);
 	return transaction(async (on) => {
 		const before = await claim(key, user.id, on);
 		if (before) return before as never;
@@ -136,6 +137,7 @@ export async function inspectAtRack(
 ): Promise<void> {
 	if (step !== 'look' && step !== 'ring')
 		throw new InputFault('step', 'unknown-choice', 'At the rack a wheel is looked over or rung.');
+	mayWrite(user);
 	await transaction(async (on) => {
 		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
 		const w = await wheelByNumber(number, on);
@@ -146,7 +148,7 @@ export async function inspectAtRack(
 		if (w.heldBy !== null && !w.inPack)
 			throw new Refused(409, 'held', `Wheel ${number} is held by setup ${w.heldBy}. Inspect it there.`);
 		if (step === 'look') {
-			const values = checked<Record<string, unknown>>(LOOK_FIELDS, given);
+			const values = checked(LOOK_FIELDS, given);
 			const computed = lookOf(w, today(), values, await limitsNow(on));
 			const id = await store(w, step, values, computed, user, key, on);
 			await attachPictures(`wheel-${number}`, w.id, id, user, on);
@@ -159,29 +161,15 @@ export async function inspectAtRack(
 				'inspect.look',
 				look ? 'The last look condemned this wheel. It is not rung.' : 'Look it over first, then ring it.'
 			);
-		const values = checked<{ taps: string[] }>(RING_FIELDS, given);
+		const values = checked(RING_FIELDS, given);
 		const rings = await ringsOf(w, on);
 		const computed = ringOf(
 			{ id: null, wheel: w, ...rings, sinceMs: await rackRungAtMs(w.id, on) },
 			values.taps
 		);
 		const id = await store(w, step, values, computed, user, key, on);
-		await keepFirstClear(w.id, computed, on);
+		for (const e of baselineFrom(w.id, computed))
+			if (e.kind === 'keep-baseline') await keepBaseline(e.wheelId, e.recordingId, on);
 		await book(w, computed, RING_QUARANTINES, id, user, on);
 	});
-}
-
-/** Where ear and recording both found it clear, the recording becomes what later ones are compared with, if it is the first. */
-export async function keepFirstClear(
-	wheelId: number,
-	computed: readonly Computed[],
-	on: PoolConnection
-): Promise<void> {
-	const decision = computed.find((c) => c.calculation === 'inspect.ring-decision');
-	const recordingId = (
-		computed.find((c) => c.calculation === 'inspect.ring-analysis')?.input as
-			{ recordingId?: number } | undefined
-	)?.recordingId;
-	if (recordingId !== undefined && decision?.output.result === 'clear')
-		await keepBaseline(wheelId, recordingId, on);
 }

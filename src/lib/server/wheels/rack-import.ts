@@ -35,7 +35,7 @@ export interface ImportLine {
 /** A line as it was sent, checked here again: nobody's browser decides what goes on the rack. @throws InputFault */
 function lineOf(line: ImportLine, at: number): Intake {
 	try {
-		const taken = intake(checked<NewWheel>(WHEEL_FIELDS, line.wheel));
+		const taken = intake(checked(WHEEL_FIELDS, line.wheel));
 		const reason = typeof line.reason === 'string' && line.reason.trim() ? line.reason.slice(0, 180) : null;
 		return line.state === 'quarantined' || line.state === 'scrapped'
 			? { ...taken, state: line.state, reason: reason ?? taken.reason ?? line.state }

@@ -1,51 +1,40 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { amountKnown } from '$core/route/stations/balance/measure';
-	import { trackOf, toleranceFor } from '$core/route/stations/balance/track';
+	import { updateEstimate } from '$core/balance/update-estimate';
+	import { weights } from '$core/balance/weights';
+	import { amountKnown } from '$core/route/stations/balance/conclude';
+	import { toleranceFor } from '$core/route/stations/balance/tolerance';
+	import { trackOf } from '$core/route/stations/balance/track';
+	import { outputOf } from '$core/route/step';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry, type Typed } from '$lib/ui/fields/entry.svelte';
+	import type { Typed } from '$lib/ui/fields/entry.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import MethodFields from './MethodFields.svelte';
 	import MethodHead from './MethodHead.svelte';
 	import { METHODS, type MethodId } from './methods';
 	import MoveWords from './MoveWords.svelte';
 	import Outcome from './Outcome.svelte';
-	import { type Estimate, type Move, beliefOf, standingOf } from './standing';
+	import { beliefOf, standingOf } from './standing';
 
+	interface Props {
+		desk: Desk;
+		onStand: boolean;
+	}
 	/** One roll after the other: measured by whatever the shop has, learnt from, the weights moved, until a roll proves it. */
-	let {
-		desk,
-		drafts,
-		onStand
-	}: { desk: Desk; drafts: Record<string, Record<string, unknown> | null>; onStand: boolean } = $props();
+	let { desk, onStand }: Props = $props();
 	const uid = $props.id();
 	const f = $derived(desk.facts);
 	const s = $derived(standingOf(f));
 	let id = $state<MethodId>(
-		untrack(() => METHODS.find((m) => m.id === s.judged?.step)?.id ?? (onStand ? 'swing' : 'auto'))
+		untrack(() => METHODS.find((m) => m.id === s.measured?.step)?.id ?? (onStand ? 'swing' : 'auto'))
 	);
 	const method = $derived(METHODS.find((m) => m.id === id)!);
-	const entries = untrack(
-		() =>
-			new Map(
-				METHODS.map((m) => [
-					m.id,
-					new Entry({
-						fields: m.step.fields,
-						key: `setup-${desk.facts.id}-balance-${m.id}`,
-						draft: drafts[`balance-${m.id}`] ?? null,
-						system: desk.facts.units
-					})
-				])
-			)
-	);
-	$effect(() => {
-		for (const e of entries.values()) e.switchTo(f.units);
-	});
+	const entries = new Map(METHODS.map((m) => [m.id, stepEntry(desk, m.step, { anew: true })]));
 	const entry = $derived(entries.get(id)!);
 	const full = (v: Typed): boolean =>
 		Array.isArray(v)
@@ -65,10 +54,8 @@
 		)
 	);
 	const p = $derived(preview(method.step, f, entry));
-	const live = $derived(typed ? outputOf(p, method.calculation) : null);
-	const estimate = $derived(
-		((typed ? outputOf(p, 'balance.update-estimate') : null) ?? s.estimate) as Estimate | null
-	);
+	const live = $derived(typed && method.calculation ? outputOf(p.result, method.calculation) : null);
+	const estimate = $derived((typed ? outputOf(p.result, updateEstimate) : null) ?? s.estimate);
 	/** Only a direction is known as yet: the last place it rested at says it. */
 	const directionOnly = $derived(estimate !== null && !amountKnown(f, estimate));
 	const heavyDeg = $derived(
@@ -77,15 +64,20 @@
 			: (estimate?.presentHeavyAngleDeg ?? null)
 	);
 	const waiting = $derived(s.moving && !typed);
-	const move = $derived((typed ? outputOf(p, 'balance.weights') : waiting ? s.move : null) as Move | null);
+	const move = $derived(typed ? outputOf(p.result, weights) : waiting ? s.move : null);
 	const track = $derived(trackOf(f));
 	const now = $derived(track?.weights.map((w) => w.angleDeg) ?? []);
-	const tolerance = $derived(toleranceFor(f, null).output as { permissibleGmm: number; gradeMmPerS: number });
+	const tolerance = $derived(toleranceFor(f, null).output);
+	const turning = $derived.by(() => {
+		const t = entry.typed.turningAnglesDeg;
+		return Array.isArray(t) ? t.map(String) : [];
+	});
 	const marks = $derived(
 		id === 'marks' || id === 'swing'
-			? ((entry.typed.turningAnglesDeg ?? []) as string[])
+			? turning
+					.filter((t) => t.trim() !== '')
 					.map(Number)
-					.filter((m, i, all) => String(all[i]) !== '' && Number.isFinite(m))
+					.filter(Number.isFinite)
 			: []
 	);
 	async function book() {
@@ -96,10 +88,7 @@
 	const moveAll = () =>
 		desk.record('balance', 'move', null, { anglesDeg: s.move!.placements.map((x) => x.angleDeg) });
 	const addMark = (deg: number) =>
-		entry.set('turningAnglesDeg', [
-			...((entry.typed.turningAnglesDeg ?? []) as string[]).filter((t) => String(t).trim() !== ''),
-			String(deg)
-		] as Typed);
+		entry.set('turningAnglesDeg', [...turning.filter((t) => t.trim() !== ''), String(deg)]);
 </script>
 
 <div class="cols">
@@ -117,15 +106,11 @@
 		<Outcome
 			units={f.units}
 			{directionOnly}
-			present={directionOnly
-				? null
-				: typed
-					? ((live?.unbalanceGmm as number | undefined) ?? null)
-					: s.lastGmm}
+			present={directionOnly ? null : typed ? (live?.unbalanceGmm ?? null) : s.lastGmm}
 			uncertain={directionOnly
 				? null
 				: typed
-					? ((live?.uncertaintyGmm as number | undefined) ?? estimate?.sigmaMajorGmm ?? null)
+					? (live?.uncertaintyGmm ?? estimate?.sigmaMajorGmm ?? null)
 					: null}
 			expected={move ? (estimate?.sigmaMajorGmm ?? null) : null}
 			allowed={tolerance.permissibleGmm}
@@ -156,7 +141,7 @@
 					{move}
 					from={now}
 					title="Then move the weights"
-					reasons={(live.reasons ?? []) as never}
+					reasons={live.reasons ?? []}
 				/>{/if}{/if}
 		{#if !waiting && id !== 'auto' && s.rolls > 0}<details>
 				<summary>Something slipped since?</summary><YesNo {entry} name="afresh" />

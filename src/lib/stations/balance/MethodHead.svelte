@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { type HeadState, balancingHead } from '$core/balance/auto-head';
-	import { hiddenFromHead } from '$core/route/stations/balance/measure';
+	import { hiddenFromHead } from '$core/route/stations/balance/own-balancer';
 	import HeadDrawing from '$lib/drawing/HeadDrawing.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
-	import { amountKnown } from '$core/route/stations/balance/measure';
+	import { amountKnown } from '$core/route/stations/balance/conclude';
+	import type { Reason } from '$core/calculation/verdict';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import MoveList from './MoveList.svelte';
@@ -20,7 +21,7 @@
 		move: Move;
 		from: readonly number[];
 		title?: string;
-		reasons?: { code: string; message: string; severity: string }[];
+		reasons?: readonly Reason[];
 	} = $props();
 	const q = (v: number) => quantity(v, 'gmm', desk.facts.units);
 	const cannot = $derived(move.reasons.some((r) => r.code === 'capacity-exceeded'));
@@ -47,11 +48,7 @@
 		or the wheel turned half round on its flange, read again; or trued again.
 	</p>{/if}
 <Reasons
-	reasons={[
-		...move.reasons.filter((r) => r.severity !== 'ok'),
-		...reasons,
-		...(estimate?.reasons ?? [])
-	] as never}
+	reasons={[...move.reasons.filter((r) => r.severity !== 'ok'), ...reasons, ...(estimate?.reasons ?? [])]}
 	most={3}
 />
 

@@ -2,31 +2,28 @@
 	import { dimples } from '$core/balance/dimples';
 	import { limitOf } from '$core/calculation/limits';
 	import { quantity } from '$core/quantity/format';
-	import { dimplesStep, holesStep } from '$core/route/stations/balance/move';
+	import { dimplesStep, holesStep } from '$core/route/stations/balance/holes-and-dimples';
 	import HolesFace from '$lib/drawing/HolesFace.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import { standingOf } from './standing';
 
 	/** Correcting without a track: screws in fixed holes, and the dimples that mostly must not be made. */
-	let {
-		desk,
-		drafts,
-		ondone
-	}: { desk: Desk; drafts: Record<string, Record<string, unknown> | null>; ondone: () => void } = $props();
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
 	let way = $state<'holes' | 'dimples'>('holes');
 	const measured = $derived(standingOf(desk.facts).estimate !== null);
-	const q = (v: unknown, u: 'gmm' | 'g') => quantity(Number(v), u, desk.facts.units);
+	const q = (v: number, u: 'gmm' | 'g') => quantity(v, u, desk.facts.units);
 	const forbidden = $derived(limitOf<boolean>(desk.facts.guidelines.limits, dimples, 'codeForbids'));
-	interface Holes {
-		placements: { hole: number; angleDeg: number; massG: number }[];
-		residualGmm: number;
-		totalMassG: number;
-	}
-	const anglesOf = (v: Record<string, unknown>) =>
+	const anglesOf = ({
+		holeCount,
+		startAngleDeg
+	}: {
+		holeCount?: number | null;
+		startAngleDeg?: number | null;
+	}) =>
 		Array.from(
-			{ length: Math.min(72, Number(v.holeCount) || 0) },
-			(_, k) => (Number(v.startAngleDeg) || 0) + (k * 360) / Number(v.holeCount)
+			{ length: Math.min(72, holeCount ?? 0) },
+			(_, k) => (startAngleDeg ?? 0) + (k * 360) / (holeCount ?? 1)
 		);
 </script>
 
@@ -45,15 +42,8 @@
 </div>
 {#if !measured}<p>Measure first. What is too much, and where, decides this.</p>
 {:else if way === 'holes'}
-	<StepForm
-		{desk}
-		step={holesStep}
-		draft={drafts['balance-holes'] ?? null}
-		action="Screws are in, roll again"
-		{ondone}
-	>
-		{#snippet drawing(out, v)}
-			{@const o = out as unknown as Holes | null}
+	<StepForm {desk} step={holesStep} action="Screws are in, roll again" {ondone}>
+		{#snippet drawing(o, v)}
 			<HolesFace holes={anglesOf(v)} filled={o?.placements ?? []} />
 			{#if o}{#each o.placements as x (x.hole)}<p class="one">
 						<b class="num">{q(x.massG, 'g')}</b> in hole {x.hole}, at {x.angleDeg.toFixed(0)}°
@@ -69,22 +59,16 @@
 		Altering a wheel is forbidden by many makers and codes. Never on this program's word alone: the maker,
 		local rules and trained people decide.
 	</p>
-	<StepForm
-		{desk}
-		step={dimplesStep}
-		draft={drafts['balance-dimples'] ?? null}
-		action="Dimples are made, roll again"
-		{ondone}
-	>
+	<StepForm {desk} step={dimplesStep} action="Dimples are made, roll again" {ondone}>
 		{#snippet drawing(out)}
 			{#if out}<HolesFace
-					holes={out.anglesDeg as number[]}
-					filled={(out.anglesDeg as number[]).map((angleDeg, i) => ({ hole: i + 1, angleDeg, massG: 1 }))}
+					holes={out.anglesDeg}
+					filled={out.anglesDeg.map((angleDeg, i) => ({ hole: i + 1, angleDeg, massG: 1 }))}
 					radius={0.72}
 				/>
 				<p class="num big">{q(out.removedGmm, 'gmm')}</p>
 				<p class="quiet">
-					removed by {String(out.perSide)} on each side; leaves {q(Math.abs(Number(out.residualGmm)), 'gmm')}.
+					removed by {out.perSide} on each side; leaves {q(Math.abs(out.residualGmm), 'gmm')}.
 				</p>{/if}
 		{/snippet}
 	</StepForm>

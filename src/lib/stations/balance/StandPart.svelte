@@ -2,19 +2,19 @@
 	import type { Adjustment } from '$core/balance/level-stand';
 	import { quantity } from '$core/quantity/format';
 	import { slopeError } from '$core/balance/slope-error';
-	import { levelStep, rollingMassKg, toleranceFor } from '$core/route/stations/balance/track';
+	import { levelStep } from '$core/route/stations/balance/level';
+	import { permissibleGmm, rollingMassKg } from '$core/route/stations/balance/tolerance';
 	import LevelDrawing from '$lib/drawing/LevelDrawing.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** Levelling: one foot at a time, and what the slope that is left pretends to be. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
 	const said = (a: Adjustment) =>
 		a.direction === 'none'
 			? `Leave ${a.foot}.`
 			: `${a.direction === 'raise' ? 'Raise' : 'Lower'} ${a.foot}: ${a.turns.toFixed(2)} of a turn ${a.turn === 'clockwise' ? 'clockwise' : 'anticlockwise'} from above.`;
-	const allowed = $derived(toleranceFor(desk.facts, null).output.permissibleGmm as number);
+	const allowed = $derived(permissibleGmm(desk.facts));
 	/** What the slope along the roll would look like on the wheel. */
 	const faked = (slope: number) =>
 		slopeError.run({
@@ -23,15 +23,9 @@
 			slopeMmPerM: slope,
 			allowedGmm: allowed
 		}).fakedUnbalanceGmm;
-	interface Level {
-		rollSlopeMmPerM: number;
-		slopeXMmPerM: number;
-		slopeYMmPerM: number;
-		adjustments: Adjustment[];
-	}
 	/** The second foot only when the first side is level. */
-	const next = (l: Level) =>
-		l.adjustments[0]!.direction !== 'none' ? [l.adjustments[0]!] : [l.adjustments[1]!];
+	const next = ({ adjustments: [a, b] }: { adjustments: Adjustment[] }) =>
+		a!.direction !== 'none' ? [a!] : [b!];
 </script>
 
 <p class="quiet">
@@ -40,13 +34,11 @@
 <StepForm
 	{desk}
 	step={levelStep}
-	{draft}
 	action="Book the level"
 	{ondone}
 	words={{ 'counter-clockwise': 'anticlockwise', x: 'A to B', y: 'towards C' }}
 >
-	{#snippet drawing(out, v)}
-		{@const l = out as unknown as Level | null}
+	{#snippet drawing(l, v)}
 		<LevelDrawing
 			slopeX={l?.slopeXMmPerM ?? null}
 			slopeY={l?.slopeYMmPerM ?? null}

@@ -1,34 +1,17 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
 	import { trackOf, trackStep } from '$core/route/stations/balance/track';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ListTable from '$lib/ui/fields/ListTable.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
 	/** The weights as they are: how heavy each, where it stands, and where none may stop. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
-	const entry = untrack(
-		() =>
-			new Entry({
-				fields: trackStep.fields,
-				key: `setup-${desk.facts.id}-balance-track`,
-				draft,
-				system: desk.facts.units,
-				start: (trackOf(desk.facts) ?? {}) as never
-			})
-	);
-	$effect(() => entry.switchTo(desk.facts.units));
-	const v = $derived(
-		entry.result.values as {
-			weights?: { massG?: number; angleDeg?: number }[];
-			forbidden?: { fromAngleDeg?: number; toAngleDeg?: number }[];
-		}
-	);
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	const entry = stepEntry(desk, trackStep, { anew: true, start: trackOf(desk.facts) ?? {} });
+	const v = $derived(entry.result.values);
 	const angles = $derived((v.weights ?? []).map((w) => w.angleDeg ?? 0));
 	async function act() {
 		if (await desk.record('balance', 'track', entry)) ondone();
@@ -41,9 +24,7 @@
 		from={angles}
 		to={angles}
 		masses={(v.weights ?? []).map((w) => w.massG ?? 1)}
-		forbidden={(v.forbidden ?? []).filter(
-			(z) => z.fromAngleDeg !== undefined && z.toAngleDeg !== undefined
-		) as never}
+		forbidden={(v.forbidden ?? []).filter((z) => z.fromAngleDeg !== undefined && z.toAngleDeg !== undefined)}
 	/>
 	<div class="side">
 		<p class="quiet">

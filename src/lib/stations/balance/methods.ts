@@ -1,12 +1,13 @@
-import {
-	autoStep,
-	marksStep,
-	massStep,
-	phaseStep,
-	restStep,
-	runsStep,
-	swingStep
-} from '$core/route/stations/balance/measure';
+import { fromMarks } from '$core/balance/from-marks';
+import { fromPeriod } from '$core/balance/from-period';
+import { fromTestMass } from '$core/balance/from-test-mass';
+import { influence } from '$core/balance/influence';
+import { threeRuns } from '$core/balance/three-runs';
+import { updateEstimate } from '$core/balance/update-estimate';
+import type { Known } from '$core/route/evidence';
+import { phaseStep, runsStep } from '$core/route/stations/balance/by-vibration';
+import { marksStep, massStep, restStep, swingStep } from '$core/route/stations/balance/on-stand';
+import { autoStep } from '$core/route/stations/balance/own-balancer';
 import type { Step } from '$core/route/step';
 
 export type MethodId = 'swing' | 'marks' | 'mass' | 'rest' | 'phase' | 'runs' | 'auto';
@@ -15,7 +16,8 @@ export interface Method {
 	id: MethodId;
 	name: string;
 	step: Step;
-	calculation: string;
+	/** Null where the machine itself says what is left. */
+	calculation: Known<{ unbalanceGmm: number; uncertaintyGmm?: number | null }> | null;
 	has: string;
 	inMachine: boolean;
 }
@@ -24,7 +26,7 @@ export const METHODS: readonly Method[] = [
 		id: 'swing',
 		name: 'Time the swing',
 		step: swingStep,
-		calculation: 'balance.from-period',
+		calculation: fromPeriod,
 		has: 'A stopwatch.',
 		inMachine: false
 	},
@@ -32,7 +34,7 @@ export const METHODS: readonly Method[] = [
 		id: 'marks',
 		name: 'Push and marks',
 		step: marksStep,
-		calculation: 'balance.from-marks',
+		calculation: fromMarks,
 		has: 'A stopwatch and chalk: a gentle push, every turning point chalked, one time from the first to the last. The fewest rolls.',
 		inMachine: false
 	},
@@ -40,7 +42,7 @@ export const METHODS: readonly Method[] = [
 		id: 'mass',
 		name: 'Test mass',
 		step: massStep,
-		calculation: 'balance.from-test-mass',
+		calculation: fromTestMass,
 		has: 'One known mass.',
 		inMachine: false
 	},
@@ -48,7 +50,7 @@ export const METHODS: readonly Method[] = [
 		id: 'rest',
 		name: 'Rest only',
 		step: restStep,
-		calculation: 'balance.update-estimate',
+		calculation: updateEstimate,
 		has: 'Nothing but chalk: each roll adds what it shows.',
 		inMachine: false
 	},
@@ -56,7 +58,7 @@ export const METHODS: readonly Method[] = [
 		id: 'phase',
 		name: 'Vibration, one trial',
 		step: phaseStep,
-		calculation: 'balance.influence',
+		calculation: influence,
 		has: 'A vibration meter with phase. Guard shut for every run, also with the trial weight.',
 		inMachine: true
 	},
@@ -64,7 +66,7 @@ export const METHODS: readonly Method[] = [
 		id: 'runs',
 		name: 'Vibration, three trials',
 		step: runsStep,
-		calculation: 'balance.three-runs',
+		calculation: threeRuns,
 		has: 'A vibration meter without phase. Guard shut for every run.',
 		inMachine: true
 	},
@@ -72,7 +74,7 @@ export const METHODS: readonly Method[] = [
 		id: 'auto',
 		name: 'Own balancer',
 		step: autoStep,
-		calculation: 'balance.auto',
+		calculation: null,
 		has: 'A balancing head in the machine.',
 		inMachine: true
 	}

@@ -2,29 +2,28 @@
 	import { quantity } from '$core/quantity/format';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { ComponentProps } from 'svelte';
+	import { Evidence, partOf } from '$core/route/evidence';
+	import { briefStep, wishOf } from '$core/route/stations/brief/steps';
+	import { contact } from '$core/spec/contact';
 	import Recommendation from './Recommendation.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 
 	let { desk }: { desk: Desk } = $props();
 	const f = $derived(desk.facts);
-	const told = $derived(f.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend'));
-	const out = $derived((told?.output ?? {}) as unknown as ComponentProps<typeof Recommendation>['wish']);
-	const cut = $derived(
-		(f.records.find((r) => r.station === 'brief' && r.calculation === 'spec.contact')?.output ??
-			null) as unknown as ComponentProps<typeof Recommendation>['cut']
-	);
+	const told = $derived(Evidence.of(f).step(briefStep));
+	const wish = $derived(wishOf(f));
+	const cut = $derived(partOf(told, contact)?.output ?? null);
 	const lines = $derived([
-		['Part', `${f.part}, ${f.quantity} off`],
+		['Part', `${f.brief.part}, ${f.brief.quantity} off`],
 		[
 			'Material',
-			`${MATERIAL_WORDS[f.material] ?? f.material}${f.hardnessHrc === null ? '' : `, ${f.hardnessHrc} HRC`}`
+			`${MATERIAL_WORDS[f.brief.material] ?? f.brief.material}${f.brief.hardnessHrc === null ? '' : `, ${f.brief.hardnessHrc} HRC`}`
 		],
-		['Ground', OPERATION_WORDS[f.operation] ?? f.operation],
-		['Finish', `Ra ${quantity(f.targetRaUm, 'um', f.units)}`],
-		['Burns easily', f.burnProne ? 'yes' : 'no'],
-		['Interrupted', f.interrupted ? 'yes' : 'no'],
+		['Ground', OPERATION_WORDS[f.brief.operation] ?? f.brief.operation],
+		['Finish', `Ra ${quantity(f.brief.targetRaUm, 'um', f.units)}`],
+		['Burns easily', f.brief.burnProne ? 'yes' : 'no'],
+		['Interrupted', f.brief.interrupted ? 'yes' : 'no'],
 		['Machine', `${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}`],
 		['Route', f.routeName]
 	] as const);
@@ -41,14 +40,17 @@
 	</dl>
 	<section>
 		<h2>First choice</h2>
-		<Recommendation wish={out} {cut} burnProne={f.burnProne} finish={f.targetRaUm} stockMm={f.stockMm} />
+		<Recommendation
+			{wish}
+			{cut}
+			burnProne={f.brief.burnProne}
+			finish={f.brief.targetRaUm}
+			stockMm={f.brief.stockMm}
+		/>
 	</section>
 </div>
 <ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>
-	{#snippet aside()}{#if told}<ShowWorking
-				computed={[{ calculation: told.calculation, input: told.input, output: told.output }]}
-				system={f.units}
-			/>{/if}{/snippet}
+	{#snippet aside()}{#if told}<ShowWorking computed={told.parts} system={f.units} />{/if}{/snippet}
 </ActionBar>
 
 <style>

@@ -2,34 +2,15 @@
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { alternativesOf } from '$core/spec/alternatives';
 	import { quantity } from '$core/quantity/format';
-	import type { Reason } from '$core/calculation/verdict';
+	import type { OutputOf } from '$core/calculation/define';
+	import type { contact } from '$core/spec/contact';
+	import type { recommend } from '$core/spec/recommend';
 	import { RECOMMEND_STEP_WORDS } from '$lib/words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 
+	type Wish = OutputOf<typeof recommend>;
+	type Contact = OutputOf<typeof contact>;
 	/** The wheel a job asks for, letter by letter, with the rules that moved it, two others, and the contact behind it. */
-	interface Wish {
-		kind: string;
-		marking: string;
-		family: string;
-		grit: number;
-		gritMeanUm: number;
-		baseGrade: string | null;
-		grade: string | null;
-		structure: number | null;
-		bond: string;
-		concentrationC: number | null;
-		steps: { code: string; gradeShift: number; structureShift: number }[];
-		alternativeFamilies: string[];
-		tablesVersion?: number;
-		reasons: Reason[];
-	}
-	interface Contact {
-		equivalentDiameterMm: number;
-		contactLengthMm: number;
-		equivalentChipThicknessUm: number;
-		specificRemovalRateMm2PerS: number;
-		reasons: Reason[];
-	}
 	let {
 		wish,
 		cut = null,

@@ -1,22 +1,18 @@
 <script lang="ts">
-	import { Evidence } from '$core/route/evidence';
+	import { holds, lineOf } from '$core/route/engine';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import LookPart from './LookPart.svelte';
 	import RingPart from './RingPart.svelte';
 
-	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
-	const look = $derived(new Evidence(desk.facts).latest('inspect', 'look'));
+	/** Looked over first; once that holds at the gate, rung. */
+	let { desk }: { desk: Desk } = $props();
 	let again = $state(false);
-	const ringing = $derived(
-		!again &&
-			look !== null &&
-			look.verdict !== 'stop' &&
-			(look.verdict === 'ok' || look.overrideReason !== null)
+	const looked = $derived(
+		lineOf(desk.decision, 'inspect', 'look')?.recordId != null && holds(desk.decision, 'inspect', ['look'])
 	);
 </script>
 
-{#if ringing}<RingPart
+{#if looked && !again}<RingPart {desk} onagain={() => (again = true)} />{:else}<LookPart
 		{desk}
-		draft={drafts['inspect-ring'] ?? null}
-		onagain={() => (again = true)}
-	/>{:else}<LookPart {desk} draft={drafts.inspect ?? null} ondone={() => (again = false)} />{/if}
+		ondone={() => (again = false)}
+	/>{/if}

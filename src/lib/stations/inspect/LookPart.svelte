@@ -1,25 +1,17 @@
 <script lang="ts">
-	import { Evidence } from '$core/route/evidence';
 	import { lookStep } from '$core/route/stations/inspect/steps';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LookForm from './LookForm.svelte';
 
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
-	const entry = new Entry({
-		fields: lookStep.fields,
-		key: `setup-${desk.facts.id}-inspect`,
-		draft,
-		system: desk.facts.units,
-		start: new Evidence(desk.facts).latest('inspect', 'look')?.entered
-	});
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	const entry = stepEntry(desk, lookStep);
 	const p = $derived(preview(lookStep, desk.facts, entry));
-	const out = $derived(outputOf(p, 'inspect.visual'));
+	const out = $derived(p.main);
 	const stop = $derived(out?.verdict === 'stop');
 	async function save() {
 		if (await desk.record('inspect', 'look', entry)) ondone();
@@ -34,7 +26,7 @@
 	flangeMm={desk.facts.mount?.flangeMm ?? null}
 	place="setup-{desk.facts.id}"
 />
-{#if out}<Reasons reasons={out.reasons as never} />{/if}
+{#if out}<Reasons reasons={out.reasons} />{/if}
 <ActionBar label={stop ? 'Quarantine the wheel' : 'Looked over'} onact={save} busy={desk.busy} {stop}>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>

@@ -73,11 +73,14 @@
 		if (shown && order[what]! < order[heard[at] ?? '']!) return;
 		const list = [...heard];
 		list[at] = what;
-		entry.set('taps', list as unknown as Typed);
+		entry.set('taps', list);
 		if (at < context.taps.length - 1) at += 1;
 	}
 	const rest = (what: 'clear') => {
-		entry.set('taps', context.taps.map((_, i) => heard[i] ?? what) as unknown as Typed);
+		entry.set(
+			'taps',
+			context.taps.map((_, i) => heard[i] ?? what)
+		);
 		at = context.taps.length - 1;
 	};
 	/** Another ring is heard afresh: the ear is asked again, unless it has said dull. */
@@ -90,7 +93,7 @@
 	const reasons = $derived(shown && result ? result.reasons : []);
 	const decision = $derived.by(() => {
 		try {
-			return ringOf(facts, heard)[0]!.output;
+			return ringOf(facts, heard).main.output;
 		} catch {
 			return null;
 		}
@@ -179,7 +182,7 @@
 		{:else if result && !earDone}<p class="quiet">
 				The recording is heard. Its answer is shown after yours.
 			</p>{/if}
-		{#if !shown && decision && standing === 'doubtful'}<Reasons reasons={decision.reasons as never} />{/if}
+		{#if !shown && decision && standing === 'doubtful'}<Reasons reasons={decision.reasons} />{/if}
 		<SoundSource
 			{ears}
 			planned={context.taps.length}

@@ -1,30 +1,21 @@
 <script lang="ts">
-	import { Evidence } from '$core/route/evidence';
 	import { contextOf, ringFacts, ringStanding, ringStep } from '$core/route/stations/inspect/steps';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import { keepFor } from './keeping';
 	import { Listening } from './listening.svelte';
 	import RingForm from './RingForm.svelte';
 
-	let { desk, draft, onagain }: { desk: Desk; draft: Record<string, unknown> | null; onagain: () => void } =
-		$props();
-	const last = new Evidence(desk.facts).latest('inspect', 'ring', 'inspect.ring-decision');
-	const entry = new Entry({
-		fields: ringStep.fields,
-		key: `setup-${desk.facts.id}-inspect-ring`,
-		draft,
-		system: desk.facts.units,
-		start: { taps: last?.entered.taps }
-	});
+	let { desk, onagain }: { desk: Desk; onagain: () => void } = $props();
+	const entry = stepEntry(desk, ringStep);
 	const facts = $derived(ringFacts(desk.facts));
 	const context = $derived(contextOf(facts));
 	const p = $derived(preview(ringStep, desk.facts, entry));
-	const out = $derived(outputOf(p, 'inspect.ring-decision'));
+	const out = $derived(p.main);
 	const ears = new Listening(
 		() => context.settings,
 		`ring-setup-${desk.facts.id}-${desk.facts.wheel!.number}`,
@@ -37,7 +28,7 @@
 <h1>Inspect: ring</h1>
 {#if context.applicability === 'no'}
 	<p class="lead">This wheel cannot be rung: {context.cannot}. Look at it closely, then run it in guarded.</p>
-	<Reasons reasons={(out?.reasons ?? []) as never} />
+	<Reasons reasons={out?.reasons ?? []} />
 {:else}<RingForm {facts} {entry} {ears} />{/if}
 <ActionBar
 	label={dull

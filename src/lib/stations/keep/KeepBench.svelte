@@ -1,25 +1,23 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
+	import { dressPlan } from '$core/dress/plan';
 	import { Evidence } from '$core/route/evidence';
 	import { keepStep } from '$core/route/stations/keep/steps';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 
-	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
+	let { desk }: { desk: Desk } = $props();
 	const f = $derived(desk.facts);
-	const entry = new Entry({
-		fields: keepStep.fields,
-		key: `setup-${desk.facts.id}-keep`,
-		draft: drafts.keep ?? null,
-		system: desk.facts.units,
+	const entry = stepEntry(desk, keepStep, {
+		anew: true,
 		start: {
 			targetMps: Math.min(
 				surfaceSpeedMps(desk.facts.wheel!.newDiameterMm, desk.facts.machine.spindleRpm),
@@ -28,27 +26,15 @@
 			what: 'ground-on'
 		}
 	});
-	$effect(() => entry.switchTo(f.units));
 	const p = $derived(preview(keepStep, f, entry));
-	const out = $derived(
-		outputOf(p, 'keep.hold-speed') as {
-			speedRpm: number;
-			speedMps: number;
-			heldToDiameterMm: number;
-			rows: { diameterMm: number; speedRpm: number; speedMps: number }[];
-			reasons: never[];
-		} | null
-	);
-	const e = $derived(new Evidence(f));
-	const plan = $derived(e.latest('dress', 'settings', 'dress.plan'));
-	const perDressMm = $derived(plan ? (2 * Number(plan.output.totalDepthUm)) / 1000 : null);
-	const diameter = $derived(
-		(entry.result.values.diameterAfterMm as number | undefined) ?? f.wheel!.diameterMm
-	);
+	const out = $derived(p.main);
+	const plan = $derived(Evidence.of(f).of(dressPlan, 'dress', ['settings']));
+	const perDressMm = $derived(plan ? (2 * plan.output.totalDepthUm) / 1000 : null);
+	const diameter = $derived(entry.result.values.diameterAfterMm ?? f.wheel!.diameterMm);
 	const left = $derived(
 		perDressMm ? Math.max(0, Math.floor((diameter - f.wheel!.minDiameterMm) / perDressMm + 1e-9)) : null
 	);
-	const every = $derived(entry.result.values.redressAfterParts as number | undefined);
+	const every = $derived(entry.result.values.redressAfterParts);
 	const entries = $derived(f.records.filter((r) => r.station === 'keep' && r.step === 'entry'));
 	const q = (v: number | null | undefined, u: 'mm' | 'm/s' | 'rpm') => quantity(v ?? null, u, f.units);
 	async function act() {

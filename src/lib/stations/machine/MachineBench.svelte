@@ -9,10 +9,11 @@
 	import { WAKE_WORDS } from '$lib/words';
 
 	/** The machine itself, before any wheel: woken after a long stand, or measured after a crash. */
-	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
+	let { desk }: { desk: Desk } = $props();
 	const waking = $derived(desk.facts.route.machineAsks === 'wake');
 	const seen = (v: unknown) =>
 		typeof v === 'number' ? { text: q(v), state: v >= 25 ? 'stop' : v > 5 ? 'caution' : 'ok' } : null;
+	const wakeWords = (code: string | null) => WAKE_WORDS[code ?? ''] ?? code ?? '';
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
 
@@ -21,19 +22,14 @@
 	<p class="lead">
 		{desk.facts.machine.code} has stood. Power locked off until it says otherwise; no wheel on.
 	</p>
-	<StepForm
-		{desk}
-		step={recommissionStep}
-		draft={drafts['machine-recommission'] ?? null}
-		action="Book the checks"
-	>
+	<StepForm {desk} step={recommissionStep} action="Book the checks">
 		{#snippet drawing(out)}
 			<p class="lab">Do this now</p>
 			<p class="now">
-				{out ? (WAKE_WORDS[String(out.next)] ?? String(out.next)) : 'Answer what you have looked at'}
+				{out ? wakeWords(out.next) : 'Answer what you have looked at'}
 			</p>
 			{#if out}<ol>
-					{#each out.steps as { code: string; done: boolean }[] as s (s.code)}<li>
+					{#each out.steps as s (s.code)}<li>
 							<VerdictMark
 								state={s.done ? 'ok' : s.code === out.next ? 'now' : 'open'}
 								size={18}
@@ -51,18 +47,17 @@
 	<StepForm
 		{desk}
 		step={spindleStep}
-		draft={drafts['machine-runout'] ?? null}
 		action="Book the readings"
 		instruments={{ taperRunoutUm: 'dial', flangeRunoutUm: 'dial' }}
 	>
 		{#snippet drawing(out, v)}<SpindleDrawing
 				taper={seen(v.taperRunoutUm)}
 				flange={seen(v.flangeRunoutUm)}
-				words={out ? `The worse of the two ${q(Number(out.worstUm))}` : ''}
+				words={out ? `The worse of the two ${q(out.worstUm)}` : ''}
 			/>
 			<p class="lab">The worse of the two</p>
-			<p class="num big">{out ? q(Number(out.worstUm)) : '-'}</p>
-			<Strip value={out ? Number(out.worstUm) : null} limit={25} label="Run-out" show={q} />
+			<p class="num big">{out ? q(out.worstUm) : '-'}</p>
+			<Strip value={out ? out.worstUm : null} limit={25} label="Run-out" show={q} />
 			<p class="quiet">
 				Aim 5 µm; from 25 µm on the spindle is looked at by people trained for it.
 			</p>{/snippet}

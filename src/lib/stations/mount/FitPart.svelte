@@ -1,40 +1,22 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { Evidence } from '$core/route/evidence';
-	import { fitStep } from '$core/route/stations/mount/steps';
+	import { fitStep } from '$core/route/stations/mount/flange';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import BoreDrawing from '$lib/drawing/BoreDrawing.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LiftNote from './LiftNote.svelte';
 
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
-	const entry = new Entry({
-		fields: fitStep.fields,
-		key: `setup-${desk.facts.id}-mount-fit`,
-		draft,
-		system: desk.facts.units,
-		start: new Evidence(desk.facts).latest('mount', 'fit')?.entered
-	});
-	$effect(() => entry.switchTo(desk.facts.units));
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	const entry = stepEntry(desk, fitStep);
 	const p = $derived(preview(fitStep, desk.facts, entry));
-	const out = $derived(
-		outputOf(p, 'mount.fit-check') as {
-			clearanceUm: number;
-			maxRunoutTirUm: number;
-			unbalanceGmm: number;
-			hotClearanceUm: number;
-			verdict: string;
-			reasons: never[];
-		} | null
-	);
-	const q = (v: number | undefined, u: 'um' | 'gmm') => quantity(v ?? null, u, desk.facts.units);
+	const out = $derived(p.main);
+	const q = (v: number | null, u: 'um' | 'gmm') => quantity(v ?? null, u, desk.facts.units);
 </script>
 
 <div class="cols">

@@ -1,27 +1,24 @@
 <script lang="ts">
+	import { flangeCheck } from '$core/mount/flange-check';
+	import { spindleRunout } from '$core/mount/spindle-runout';
+	import { outputOf } from '$core/route/step';
 	import { figure, quantity } from '$core/quantity/format';
-	import { Evidence } from '$core/route/evidence';
-	import { flangeStep } from '$core/route/stations/mount/steps';
+	import { flangeStep } from '$core/route/stations/mount/flange';
 	import FlangeSection from '$lib/drawing/FlangeSection.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
 	const m = desk.facts.mount;
-	const entry = new Entry({
-		fields: flangeStep.fields,
-		key: `setup-${desk.facts.id}-mount`,
-		draft,
-		system: desk.facts.units,
+	const entry = stepEntry(desk, flangeStep, {
 		start: m
 			? {
 					backFlangeDiameterMm: m.flangeMm,
@@ -30,24 +27,14 @@
 					frontRecessDiameterMm: m.recessMm,
 					blotterOuterMm: m.flangeMm + 5,
 					blotterInnerMm: m.seatMm + 0.5,
-					blotterThicknessMm: 0.5,
-					...new Evidence(desk.facts).latest('mount', 'flange')?.entered
+					blotterThicknessMm: 0.5
 				}
 			: {}
 	});
-	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(flangeStep, desk.facts, entry));
-	const v = $derived(entry.result.values as Record<string, number>);
-	const out = $derived(
-		outputOf(p, 'mount.flange-check') as {
-			minFlangeDiameterMm: number;
-			backContactWidthMm: number;
-			contactPressureMPa: number | null;
-			verdict: string;
-			reasons: never[];
-		} | null
-	);
-	const taper = $derived(outputOf(p, 'mount.spindle-runout') as { verdict: string; reasons: never[] } | null);
+	const v = $derived(entry.result.values);
+	const out = $derived(outputOf(p.result, flangeCheck));
+	const taper = $derived(outputOf(p.result, spindleRunout));
 	const q = (x: number | null | undefined, u: 'mm' | 'MPa') => quantity(x ?? null, u, desk.facts.units);
 </script>
 

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { duration } from '$core/quantity/format';
-	import { curing, glueStep } from '$core/route/stations/mount/special';
+	import { curing, glueStep } from '$core/route/stations/mount/glue';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** The joint, and the hours it has to stand by the server's clock, whatever happens to this screen. */
-	let { desk, draft }: { desk: Desk; draft: Record<string, unknown> | null } = $props();
+	let { desk }: { desk: Desk } = $props();
 	const joint = $derived(curing(desk.facts));
 	let nowMs = $state(desk.facts.nowMs);
 	let again = $state(false);
@@ -47,18 +47,17 @@
 	<StepForm
 		{desk}
 		step={glueStep}
-		{draft}
 		action="Joined: start the clock"
 		start={{ wheelHoleMm: desk.facts.wheel!.boreMm }}
 		ondone={() => (again = false)}
 	>
 		{#snippet drawing(out)}<p class="lab">It has to stand</p>
-			<p class="num big">{out ? duration(3600 * Number(out.requiredCureH)) : '-'}</p>
+			<p class="num big">{out ? duration(3600 * out.requiredCureH) : '-'}</p>
 			{#if out}<p class="quiet">
 					{out.bondSafetyFactor === null
 						? ''
-						: `The joint is ${Number(out.bondSafetyFactor).toFixed(1)} times as strong as the cut pulls. `}Film
-					{Number(out.bondGapMm).toFixed(3)} mm a side.
+						: `The joint is ${out.bondSafetyFactor.toFixed(1)} times as strong as the cut pulls. `}Film
+					{out.bondGapMm.toFixed(3)} mm a side.
 				</p>{/if}{/snippet}
 	</StepForm>
 {/if}

@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { Evidence } from '$core/route/evidence';
-	import { benchStep, toolPostStep } from '$core/route/stations/mount/special';
-	import type { Mounting } from '$core/route/templates';
+	import { benchStep } from '$core/route/stations/mount/bench';
+	import { toolPostStep } from '$core/route/stations/mount/tool-post';
+	import { wayOfMounting } from '$core/route/stations/mount/ways';
+	import PartTabs from '$lib/desk/PartTabs.svelte';
+	import { Parts } from '$lib/desk/parts.svelte';
 	import BenchGrinderDrawing from '$lib/drawing/BenchGrinderDrawing.svelte';
 	import ToolPostDrawing from '$lib/drawing/ToolPostDrawing.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -15,67 +17,25 @@
 	import TightenPart from './TightenPart.svelte';
 
 	/** The parts of mounting, by how the wheel is held. */
-	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
-	type Part = 'fit' | 'flange' | 'tighten' | 'pack' | 'quill' | 'glue' | 'bench' | 'tool-post';
-	const NAMES: Readonly<Record<Part, string>> = {
-		fit: 'Fit',
-		flange: 'Flanges',
-		tighten: 'Thread and tightening',
-		pack: 'Stack',
-		quill: 'Quill',
-		glue: 'Glue',
-		bench: 'Rest and guards',
-		'tool-post': 'Height and ways'
-	};
-	const PARTS: Readonly<Record<Mounting, readonly Part[]>> = {
-		flange: ['fit', 'flange', 'tighten'],
-		pack: ['pack', 'tighten'],
-		quill: ['quill', 'glue', 'tighten'],
-		bench: ['fit', 'flange', 'tighten', 'bench'],
-		'tool-post': ['tool-post', 'fit', 'flange', 'tighten']
-	};
-	const e = $derived(new Evidence(desk.facts));
-	const passed = (part: Part) => {
-		const r = e.latest('mount', part === 'glue' ? 'cured' : part);
-		return r !== null && (r.verdict === 'ok' || (r.verdict === 'caution' && r.overrideReason !== null));
-	};
-	const parts = $derived(PARTS[desk.facts.route.mounting]);
-	let chosen = $state<Part | null>(null);
-	const part = $derived(chosen ?? parts.find((x) => !passed(x)) ?? parts.at(-1)!);
-	const next = () => (chosen = null);
+	let { desk }: { desk: Desk } = $props();
+	const way = $derived(wayOfMounting(desk.facts));
+	const parts = new Parts(desk, 'mount', () => way.parts);
+	const part = $derived(parts.open);
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>
 
 <h1>Mount</h1>
-<p class="lead">
-	{desk.facts.route.mounting === 'pack'
-		? 'Clean and finger-tight first; measured, then tightened, then measured again.'
-		: desk.facts.route.mounting === 'quill'
-			? 'The wheel is glued to its quill and screwed in by hand; nothing is forced.'
-			: 'Spindle locked out. The wheel slides on by hand; nothing is forced.'}
-</p>
-<div class="tabs" role="group" aria-label="Part of mounting">
-	{#each parts as id (id)}<button
-			class="btn"
-			class:on={part === id}
-			aria-pressed={part === id}
-			onclick={() => (chosen = id)}>{NAMES[id]}{passed(id) ? ' ✓' : ''}</button
-		>{/each}
-</div>
-{#if part === 'fit'}<FitPart {desk} draft={drafts['mount-fit'] ?? null} ondone={next} />
-{:else if part === 'flange'}<FlangePart {desk} draft={drafts.mount ?? null} ondone={next} />
-{:else if part === 'pack'}<PackPart {desk} draft={drafts['mount-pack'] ?? null} />
-{:else if part === 'quill'}<QuillPart {desk} draft={drafts['mount-quill'] ?? null} ondone={next} />
-{:else if part === 'glue'}<GluePart {desk} draft={drafts['mount-glue'] ?? null} />
+<p class="lead">{way.lead}</p>
+<PartTabs {parts} of="mounting" />
+{#if part === 'fit'}<FitPart {desk} ondone={parts.onward} />
+{:else if part === 'flange'}<FlangePart {desk} ondone={parts.onward} />
+{:else if part === 'pack'}<PackPart {desk} />
+{:else if part === 'quill'}<QuillPart {desk} ondone={parts.onward} />
+{:else if part === 'glue'}<GluePart {desk} />
 {:else if part === 'bench'}<p class="quiet">
 		Wheel still and locked. Work that is pulled into a wide gap breaks the wheel.
 	</p>
-	<StepForm
-		{desk}
-		step={benchStep}
-		draft={drafts['mount-bench'] ?? null}
-		action="Rest and guards are set"
-		ondone={next}
+	<StepForm {desk} step={benchStep} action="Rest and guards are set" ondone={parts.onward}
 		>{#snippet drawing(_out, v)}<BenchGrinderDrawing
 				restGapMm={num(v.restGapMm)}
 				tongueGapMm={num(v.tongueGapMm)}
@@ -88,10 +48,9 @@
 	<StepForm
 		{desk}
 		step={toolPostStep}
-		draft={drafts['mount-tool-post'] ?? null}
 		action="Set up on the lathe"
-		start={{ workDiameterMm: desk.facts.workDiameterMm ?? undefined }}
-		ondone={next}
+		start={{ workDiameterMm: desk.facts.brief.workDiameterMm ?? undefined }}
+		ondone={parts.onward}
 		>{#snippet drawing(out, v)}<ToolPostDrawing
 				offsetMm={num(v.centreOffsetMm)}
 				workMm={num(v.workDiameterMm)}
@@ -99,23 +58,17 @@
 				inside={v.grinding === 'internal'}
 				covered={typeof v.waysCovered === 'boolean' ? v.waysCovered : null}
 				words={out
-					? `The diameter comes out ${quantity(Number(out.diameterErrorUm), 'um', desk.facts.units)} off.`
+					? `The diameter comes out ${quantity(out.diameterErrorUm, 'um', desk.facts.units)} off.`
 					: ''}
-			/>{#if out}<p class="num big">{quantity(Number(out.diameterErrorUm), 'um', desk.facts.units)}</p>
+			/>{#if out}<p class="num big">{quantity(out.diameterErrorUm, 'um', desk.facts.units)}</p>
 				<p class="quiet">off on the diameter, from the height alone.</p>{/if}{/snippet}</StepForm
 	>
-{:else}<TightenPart {desk} draft={drafts['mount-thread'] ?? null} />{/if}
+{:else}<TightenPart {desk} />{/if}
 
 <style>
 	.big {
 		font-size: 36px;
 		font-weight: 700;
 		line-height: 1.1;
-	}
-	.tabs {
-		display: flex;
-		gap: 6px;
-		margin: 12px 0;
-		flex-wrap: wrap;
 	}
 </style>

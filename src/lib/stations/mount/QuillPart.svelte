@@ -1,21 +1,19 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { quillStep } from '$core/route/stations/mount/special';
+	import { quillStep } from '$core/route/stations/mount/quill';
 	import QuillDrawing from '$lib/drawing/QuillDrawing.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** The quill: how far it bends, where it whirls, how many dresses are left. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
 	const w = $derived(desk.facts.wheel!);
-	const q = (v: unknown, u: 'rpm' | 'um' | 'm/s') => quantity(Number(v), u, desk.facts.units);
+	const q = (v: number, u: 'rpm' | 'um' | 'm/s') => quantity(v, u, desk.facts.units);
 </script>
 
 <StepForm
 	{desk}
 	step={quillStep}
-	{draft}
 	action="Quill is right"
 	start={{ minimumWidthMm: w.widthMm / 2 }}
 	words={{ clockwise: 'clockwise', 'counter-clockwise': 'anticlockwise' }}
@@ -27,19 +25,21 @@
 			quillMm={Number(v.quillDiameterMm) || 10}
 			wheelMm={w.diameterMm}
 			widthMm={w.widthMm}
-			deflectionUm={out ? Number(out.deflectionUm) : null}
-			ratio={out ? Number(out.criticalRatio) : null}
+			deflectionUm={out ? out.deflectionUm : null}
+			ratio={out ? out.criticalRatio : null}
 			words={out
-				? `Bends ${q(out.deflectionUm, 'um')}; ${Math.round(100 * Number(out.criticalRatio))} per cent of its critical speed`
+				? `Bends ${q(out.deflectionUm, 'um')}; ${Math.round(100 * out.criticalRatio)} per cent of its critical speed`
 				: ''}
 		/>
-		{#if out}<p class="num big">{Math.round(100 * Number(out.criticalRatio))} %</p>
+		{#if out}<p class="num big">{Math.round(100 * out.criticalRatio)} %</p>
 			<p class="quiet">
-				of its critical speed, {q(Math.round(Number(out.criticalSpeedRpm)), 'rpm')}; the real one is lower.
-				Bends {q(out.deflectionUm, 'um')} (drawn exaggerated), rim {q(out.surfaceSpeedMps, 'm/s')}. Never over {q(
-					Math.floor(Number(out.maxRunRpm)),
+				of its critical speed, {q(Math.round(out.criticalSpeedRpm), 'rpm')}; the real one is lower. Bends {q(
+					out.deflectionUm,
+					'um'
+				)} (drawn exaggerated), rim {q(out.surfaceSpeedMps, 'm/s')}. Never over {q(
+					Math.floor(out.maxRunRpm),
 					'rpm'
-				)}.{out.remainingDressCount === null ? '' : ` ${String(out.remainingDressCount)} such dresses left.`}
+				)}.{out.remainingDressCount === null ? '' : ` ${out.remainingDressCount} such dresses left.`}
 			</p>{/if}
 	{/snippet}
 </StepForm>

@@ -2,43 +2,25 @@
 	import { onDestroy } from 'svelte';
 	import { tighteningOrder } from '$core/mount/tightening-order';
 	import { quantity } from '$core/quantity/format';
-	import { Evidence } from '$core/route/evidence';
-	import { threadStep } from '$core/route/stations/mount/steps';
+	import { holds } from '$core/route/engine';
+	import { threadStep } from '$core/route/stations/mount/closing';
 	import ThreadDrawing from '$lib/drawing/ThreadDrawing.svelte';
 	import Face from '$lib/drawing/Face.svelte';
 	import { polar } from '$lib/drawing/polar';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 
-	let { desk, draft }: { desk: Desk; draft: Record<string, unknown> | null } = $props();
-	const entry = new Entry({
-		fields: threadStep.fields,
-		key: `setup-${desk.facts.id}-mount-thread`,
-		draft,
-		system: desk.facts.units
-	});
+	let { desk }: { desk: Desk } = $props();
+	const entry = stepEntry(desk, threadStep);
 	const m = $derived(desk.facts.mount!);
 	const p = $derived(preview(threadStep, desk.facts, entry));
-	const thread = $derived(
-		outputOf(p, 'mount.thread-hand') as {
-			rotationFacingNut: string;
-			requiredThreadHand: string;
-			dragOnNut: string;
-			tightens: boolean;
-			checked: boolean;
-			verdict: string;
-			reasons: never[];
-		} | null
-	);
-	const recorded = $derived(new Evidence(desk.facts).latest('mount', 'thread'));
-	const threadDone = $derived(
-		recorded !== null && (recorded.verdict === 'ok' || recorded.overrideReason !== null)
-	);
+	const thread = $derived(p.main);
+	const threadDone = $derived(holds(desk.decision, 'mount', ['thread']));
 	const screws = $derived(m.retention === 'flange-screws');
 	const order = $derived(
 		screws && m.screwCount && m.torqueNm

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { InputFault } from '$core/calculation/fault';
-	import { dressInUse } from '$core/route/stations/prove/steps';
+	import { Evidence } from '$core/route/evidence';
+	import { diagnoseStep, dressInUse } from '$core/route/stations/prove/steps';
 	import { F_GRITS } from '$core/spec/grit-tables';
 	import FinishDiagnosis from '$lib/features/finish/FinishDiagnosis.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
@@ -26,9 +27,7 @@
 				)}`
 			: '/benches/spec.diagnose-finish'
 	);
-	const kept = $derived(
-		desk.facts.records.filter((r) => r.station === 'prove' && r.step === 'diagnose').at(-1)
-	);
+	const kept = $derived(Evidence.of(desk.facts).step(diagnoseStep));
 </script>
 
 <section aria-label="Wrong grit or wrong dress?">

@@ -1,10 +1,8 @@
 <script lang="ts">
-	import { Evidence } from '$core/route/evidence';
 	import { figure, quantity } from '$core/quantity/format';
 	import { provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -13,44 +11,27 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 
-	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
+	let { desk }: { desk: Desk } = $props();
 	const f = $derived(desk.facts);
-	const entry = new Entry({
-		fields: releaseStep.fields,
-		key: `setup-${desk.facts.id}-prove`,
-		draft: drafts.prove ?? null,
-		system: desk.facts.units,
-		start: new Evidence(desk.facts).latest('prove', 'release')?.entered
-	});
-	$effect(() => entry.switchTo(f.units));
+	const entry = stepEntry(desk, releaseStep);
 	const p = $derived(preview(releaseStep, f, entry));
-	const out = $derived(
-		outputOf(p, 'prove.release') as {
-			checks: { name: string; state: string; ratio: number | null }[];
-			released: string;
-			verdict: string;
-			reasons: never[];
-		} | null
-	);
-	const known = $derived(provenSoFar(f) as Record<string, number | boolean | null>);
+	const out = $derived(p.main);
+	const known = $derived(provenSoFar(f));
 	const rows = $derived([
 		['runInDone', 'Run in', known.runInDone ? 'free run made' : 'missing'],
-		[
-			'speedRpm',
-			'Speed',
-			`${quantity(known.speedRpm as number, 'rpm')} of ${quantity(known.maxRpm as number, 'rpm')}`
-		],
+		['speedRpm', 'Speed', `${quantity(known.speedRpm, 'rpm')} of ${quantity(known.maxRpm, 'rpm')}`],
 		[
 			'balanceResidualGmm',
 			'Balance',
-			`${quantity(known.balanceResidualGmm as number, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm as number, 'gmm', f.units)}`
+			`${quantity(known.balanceResidualGmm, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm, 'gmm', f.units)}`
 		],
 		[
 			'runOutUm',
 			'Run-out',
-			`${quantity(known.runOutUm as number, 'um', f.units)} of ${quantity(known.runOutLimitUm as number, 'um', f.units)}`
+			`${quantity(known.runOutUm, 'um', f.units)} of ${quantity(known.runOutLimitUm, 'um', f.units)}`
 		],
 		['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing']
 	] as const);
@@ -72,10 +53,10 @@
 <div class="cols">
 	<div class="form">
 		<QuantityField {entry} name="raUm" autofocus />
-		<p class="lab">Against Ra {figure(f.targetRaUm, 'um', f.units)} asked</p>
+		<p class="lab">Against Ra {figure(f.brief.targetRaUm, 'um', f.units)} asked</p>
 		<Strip
 			value={ra ?? null}
-			limit={f.targetRaUm}
+			limit={f.brief.targetRaUm}
 			label="Roughness"
 			unit={f.units === 'mm' ? 'µm' : 'in'}
 			show={(v) => (f.units === 'mm' ? v.toFixed(2) : figure(v, 'um', 'inch'))}
@@ -121,7 +102,7 @@
 			/>{/if}
 	</div>
 </div>
-{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.targetRaUm)}<FinishPanel
+{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.brief.targetRaUm)}<FinishPanel
 		{desk}
 		{entry}
 	/>{/if}

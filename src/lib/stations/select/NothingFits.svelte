@@ -22,7 +22,7 @@
 		orderLine({
 			marking: wanted,
 			diameterMm: m.maxDiameterMm,
-			widthMm: Math.min(m.maxWidthMm, facts.minWidthMm ?? m.maxWidthMm),
+			widthMm: Math.min(m.maxWidthMm, facts.brief.minWidthMm ?? m.maxWidthMm),
 			boreMm: facts.mount?.seatMm ?? m.seatMm,
 			spindleRpm: m.spindleRpm,
 			quantity: Math.max(1, Math.min(99, Math.round(quantity) || 1))

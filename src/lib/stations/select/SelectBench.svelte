@@ -1,16 +1,14 @@
 <script lang="ts">
-	import type { WheelFacts } from '$core/route/facts';
 	import { figure, quantity } from '$core/quantity/format';
 	import { limitRpm } from '$core/route/facts';
-	import { EXCLUSION_WORDS, type Ranked } from '$core/route/stations/select/steps';
-	import type { Computed } from '$core/route/step';
+	import { wishOf } from '$core/route/stations/brief/steps';
+	import { EXCLUSION_WORDS } from '$core/route/stations/select/steps';
 	import { naturalRaUm } from '$core/spec/natural-finish';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import WheelSection from '$lib/drawing/WheelSection.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { Reason } from '$core/calculation/verdict';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 	import CompareWheels from './CompareWheels.svelte';
@@ -18,21 +16,8 @@
 	import ScoreBar from './ScoreBar.svelte';
 	import ScoreKey from './ScoreKey.svelte';
 
-	let {
-		desk,
-		rack
-	}: {
-		desk: Desk;
-		rack: {
-			ranking: Computed;
-			ranked: Ranked[];
-			excluded: { id: string; codes: string[] }[];
-			near: { id: string; codes: string[] }[];
-			counts: [string, number][];
-			out: number;
-			wheels: WheelFacts[];
-		};
-	} = $props();
+	let { desk }: { desk: Desk } = $props();
+	const rack = $derived(desk.rack!);
 	const f = $derived(desk.facts);
 	const byNumber = $derived(new Map(rack.wheels.map((w) => [w.number, w])));
 	const ranked = $derived(rack.ranked);
@@ -40,11 +25,7 @@
 	const current = $derived(picked ?? f.wheel?.number ?? ranked[0]?.id ?? null);
 	const wheel = $derived(current ? (byNumber.get(current) ?? null) : null);
 	const best = $derived(ranked.find((r) => r.id === current));
-	const wanted = $derived(
-		String(
-			f.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')?.output.marking ?? ''
-		)
-	);
+	const wanted = $derived(wishOf(f).marking);
 	const limit = $derived(wheel ? limitRpm(wheel) : null);
 	const natural = $derived(wheel?.gritMeanUm ? naturalRaUm(wheel.gritMeanUm) : null);
 	const taken = $derived(f.wheel?.number === current);
@@ -100,15 +81,15 @@
 <svelte:window onkeydown={keys} />
 <h1>Select</h1>
 <p class="lead">
-	{MATERIAL_WORDS[f.material]}{f.hardnessHrc === null ? '' : ` ${f.hardnessHrc} HRC`}, {OPERATION_WORDS[
-		f.operation
-	]}, Ra {quantity(f.targetRaUm, 'um', f.units)} asked. Wanted: <b class="num">{wanted}</b>
+	{MATERIAL_WORDS[f.brief.material]}{f.brief.hardnessHrc === null ? '' : ` ${f.brief.hardnessHrc} HRC`}, {OPERATION_WORDS[
+		f.brief.operation
+	]}, Ra {quantity(f.brief.targetRaUm, 'um', f.units)} asked. Wanted: <b class="num">{wanted}</b>
 	<a href="/setups/{f.id}/brief">why</a>
 </p>
 {#if view === 'compare' && compared.length > 1}<CompareWheels
 		list={compared}
 		spindleRpm={f.machine.spindleRpm}
-		targetRaUm={f.targetRaUm}
+		targetRaUm={f.brief.targetRaUm}
 		units={f.units}
 	/>
 {:else if view === 'none' || !ranked.length}{#if !ranked.length}<p class="none">
@@ -189,7 +170,7 @@
 			{#if natural !== null}<h3>Finish this grit gives, dressed sharp</h3>
 				<Strip
 					value={natural}
-					limit={f.targetRaUm}
+					limit={f.brief.targetRaUm}
 					label="Natural finish"
 					unit="µm, ± 30 %"
 					show={(v) => v.toFixed(2)}
@@ -203,7 +184,7 @@
 					severity: 'caution',
 					message: `Wheel ${wheel.number} is a compromise: ${best.scorePoints.toFixed(0)} points.`
 				}
-			] as Reason[]}
+			]}
 		/>{/if}
 {/if}
 <ActionBar

@@ -1,46 +1,31 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
 	import { duration, quantity } from '$core/quantity/format';
-	import { inShop } from '$core/calculation/limits';
 	import { Evidence } from '$core/route/evidence';
-	import { lastRead, runoutLimitUm, truePlanStep, truedStep } from '$core/route/stations/true/steps';
+	import { lastRead, readAt, runoutLimitUm, truePlanStep, truedStep } from '$core/route/stations/true/steps';
+	import { runout } from '$core/true/runout';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
 	import StockDrawing from '$lib/drawing/StockDrawing.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import PassCounter from './PassCounter.svelte';
 	import OddQuestion from './OddQuestion.svelte';
 	import RoundReader from './RoundReader.svelte';
 	import RunoutAnswer from './RunoutAnswer.svelte';
-	import { type RunoutOut, drawnOf, filledOf, placesOf, withPlaces } from './runout-view';
+	import { drawnOf, filledOf, placesOf, turnedOf, withPlaces } from './runout-view';
 
 	/** The rest cut away: the plan, the passes counted at the machine, what was taken off, and the rim read again as the gate. */
-	let { desk, drafts }: { desk: Desk; drafts: Record<string, Record<string, unknown> | null> } = $props();
+	let { desk }: { desk: Desk } = $props();
 	const f = $derived(desk.facts);
-	const e = $derived(new Evidence(f));
-	const after = $derived(e.latest('true', 'after'));
-	const make = (fields: never, part: string) =>
-		untrack(
-			() =>
-				new Entry({
-					fields: inShop(fields, desk.facts.guidelines.limits),
-					key: `setup-${desk.facts.id}-true-${part}`,
-					draft: drafts[`true-${part}`] ?? null,
-					system: desk.facts.units
-				})
-		);
-	const plan = make(truePlanStep.fields as never, 'plan');
-	const done = withPlaces(make(truedStep.fields as never, 'after'));
-	$effect(() => {
-		plan.switchTo(f.units);
-		done.switchTo(f.units);
-	});
+	const e = $derived(Evidence.of(f));
+	const after = $derived(e.step(truedStep));
+	const plan = stepEntry(desk, truePlanStep, { anew: true });
+	const done = withPlaces(stepEntry(desk, truedStep, { anew: true }));
 	const filled = $derived(filledOf(done));
 	const live = $derived(
 		preview(truedStep, f, null, {
@@ -51,32 +36,19 @@
 		})
 	);
 	const read = $derived(lastRead(f));
-	const out = $derived(
-		(outputOf(live, 'true.runout') ??
-			(filled === 0 && read?.calculation === 'true.runout' ? read.output : null)) as RunoutOut | null
+	/** What is read now, or, before anything is typed, what was read last. */
+	const before = $derived(filled === 0 ? (e.of(runout, 'true', readAt)?.output ?? null) : null);
+	const out = $derived(live.main ?? before);
+	const readingsBefore = $derived(
+		out && Array.isArray(read?.input.readingsUm) ? (read.input.readingsUm as number[]) : []
 	);
 	const planned = $derived(preview(truePlanStep, f, plan));
-	const cut = $derived(
-		outputOf(planned, 'true.plan') as {
-			radialStockUm: number;
-			roughPasses: number;
-			roughInfeedUm: number;
-			finishPasses: number;
-			finishInfeedUm: number;
-			sparkOutPasses: number;
-			timeS: number;
-			diameterAfterMm: number;
-			totalPasses: number;
-			traverseMmPerMin: number;
-			contactPathM: number;
-			reasons: never[];
-		} | null
-	);
+	const cut = $derived(planned.main);
 	const q = (v: number | null | undefined, u: 'um' | 'mm' | 'mm/min') => quantity(v ?? null, u, f.units);
 	let reading = $state(false);
 	const reads = $derived(reading || filled > 0 || after !== null);
 	async function act() {
-		if (!e.latest('true', 'plan') && cut) {
+		if (!e.step(truePlanStep) && cut) {
 			if (!(await desk.record('true', 'plan', plan))) return;
 		}
 		await desk.record('true', 'after', done);
@@ -143,12 +115,8 @@
 {#if reads}
 	<div class="again">
 		<RunoutFace
-			readingsUm={filled
-				? drawnOf(done)
-				: out && read
-					? ((read.input.readingsUm as number[] | undefined) ?? [])
-					: []}
-			turned={String(done.typed.wheelTurned ?? 'counter-clockwise') as 'clockwise'}
+			readingsUm={filled ? drawnOf(done) : readingsBefore}
+			turned={turnedOf(done)}
 			{out}
 			at={filled < placesOf(done) ? filled : -1}
 			places={placesOf(done)}

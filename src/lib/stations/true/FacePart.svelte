@@ -1,54 +1,34 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
 	import { figure, quantity } from '$core/quantity/format';
 	import { faceStep } from '$core/route/stations/true/steps';
 	import TiltDrawing from '$lib/drawing/TiltDrawing.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import OddQuestion from './OddQuestion.svelte';
 	import RoundReader from './RoundReader.svelte';
 	import { filledOf, placesOf, withPlaces } from './runout-view';
 
 	/** The side face: how the wheel leans, where paper would have to go, and when that is refused. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
 	const w = desk.facts.wheel!;
-	const entry = untrack(() =>
-		withPlaces(
-			new Entry({
-				fields: faceStep.fields,
-				key: `setup-${desk.facts.id}-true-face`,
-				draft,
-				system: desk.facts.units,
-				start: {
-					measuringRadiusMm: Math.round(w.diameterMm * 0.42),
-					flangeContactDiameterMm: desk.facts.mount?.flangeMm
-				}
-			}),
-			8
-		)
+	const entry = withPlaces(
+		stepEntry(desk, faceStep, {
+			anew: true,
+			start: {
+				measuringRadiusMm: Math.round(w.diameterMm * 0.42),
+				flangeContactDiameterMm: desk.facts.mount?.flangeMm
+			}
+		}),
+		8
 	);
-	$effect(() => entry.switchTo(desk.facts.units));
 	const p = $derived(preview(faceStep, desk.facts, null, { ...entry.result.values, oddKept: true }));
-	const out = $derived(
-		outputOf(p, 'true.face-runout') as {
-			tirUm: number;
-			wobbleUm: number;
-			highSpotAngleDeg: number;
-			tiltDeg: number;
-			shimThicknessUm: number;
-			shimAngleDeg: number;
-			shimAllowed: boolean;
-			residualTirUm: number;
-			reasons: never[];
-		} | null
-	);
+	const out = $derived(p.main);
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
 

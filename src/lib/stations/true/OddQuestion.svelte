@@ -4,24 +4,18 @@
 	import { anglesOf } from '$core/route/stations/true/steps';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import { filledOf, placesOf } from './runout-view';
+	import { filledOf, placesOf, turnedOf } from './runout-view';
 
 	/** A reading that does not go with the others is asked about: read it again, or say that it is right. It is never dropped. */
 	let { entry }: { entry: Entry } = $props();
-	const v = $derived(
-		entry.result.values as {
-			readingsUm?: number[];
-			wheelTurned?: 'clockwise' | 'counter-clockwise';
-			startAngleDeg?: number;
-		}
-	);
+	const readingsUm = $derived(entry.result.values.readingsUm as number[] | undefined);
 	const how = $derived({
-		wheelTurned: v.wheelTurned ?? ('counter-clockwise' as const),
-		startAngleDeg: v.startAngleDeg ?? 0
+		wheelTurned: turnedOf(entry),
+		startAngleDeg: Number(entry.result.values.startAngleDeg ?? 0)
 	});
-	const full = $derived(filledOf(entry) === placesOf(entry) && v.readingsUm?.length === placesOf(entry));
-	const odd = $derived(full ? oddReading(v.readingsUm!, anglesOf(how, v.readingsUm!.length)) : null);
-	const at = $derived(odd ? Math.round((anglesOf(how, v.readingsUm!.length)[odd.index]! + 720) % 360) : 0);
+	const full = $derived(filledOf(entry) === placesOf(entry) && readingsUm?.length === placesOf(entry));
+	const odd = $derived(full ? oddReading(readingsUm!, anglesOf(how, readingsUm!.length)) : null);
+	const at = $derived(odd ? Math.round((anglesOf(how, readingsUm!.length)[odd.index]! + 720) % 360) : 0);
 </script>
 
 {#if odd}<div class="odd" role="alert">

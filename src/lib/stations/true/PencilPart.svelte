@@ -8,17 +8,16 @@
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** Run-out from the length of a pencil line. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>
 
-<StepForm {desk} step={pencilStep} {draft} action="Book the line" {ondone}>
+<StepForm {desk} step={pencilStep} action="Book the line" {ondone}>
 	{#snippet drawing(out, v)}
 		{@const from = num(v.fromAngleDeg)}{@const to = num(v.toAngleDeg)}
 		<Face
 			label={out
-				? `Pencil line from ${from} to ${to} degrees, high spot at ${Number(out.highSpotAngleDeg).toFixed(0)}`
+				? `Pencil line from ${from} to ${to} degrees, high spot at ${out.highSpotAngleDeg.toFixed(0)}`
 				: 'Face, for the pencil line'}
 		>
 			{#snippet over(c)}
@@ -28,20 +27,20 @@
 						stroke="var(--ink)"
 						stroke-width="7"
 					/>{/if}
-				{#if out}{@const [x, y] = polar(c, c, 158, Number(out.highSpotAngleDeg))}<path
+				{#if out}{@const [x, y] = polar(c, c, 158, out.highSpotAngleDeg)}<path
 						d="M0 -12L11 8H-11z"
 						fill="var(--stop)"
-						transform="translate({x} {y}) rotate({Number(out.highSpotAngleDeg)})"
+						transform="translate({x} {y}) rotate({out.highSpotAngleDeg})"
 					/>{/if}
 			{/snippet}
 		</Face>
 		<p class="num big">
-			{out ? figure(Number(out.tirUm), 'um', desk.facts.units) : '-'}<span
+			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span
 				>{desk.facts.units === 'mm' ? ' µm' : ' in'} run-out</span
 			>
 		</p>
 		<Strip
-			value={out ? Number(out.tirUm) : null}
+			value={out ? out.tirUm : null}
 			limit={runoutLimitUm(desk.facts)}
 			label="Run-out"
 			show={(x) => figure(x, 'um', desk.facts.units)}

@@ -1,52 +1,38 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
-	import { lastRead, runoutLimitUm, runoutStep } from '$core/route/stations/true/steps';
+	import { Evidence } from '$core/route/evidence';
+	import { lastRead, readAt, runoutLimitUm, runoutStep, seatStep } from '$core/route/stations/true/steps';
+	import { runout } from '$core/true/runout';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { outputOf, preview } from '$lib/desk/preview';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import OddQuestion from './OddQuestion.svelte';
 	import RoundReader from './RoundReader.svelte';
 	import RunoutAnswer from './RunoutAnswer.svelte';
-	import { type RunoutOut, drawnOf, filledOf, placesOf, withPlaces } from './runout-view';
+	import { drawnOf, filledOf, placesOf, turnedOf, withPlaces } from './runout-view';
 
 	/** The rim read once round. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
-	const entry = untrack(() =>
-		withPlaces(
-			new Entry({
-				fields: runoutStep.fields,
-				key: `setup-${desk.facts.id}-true`,
-				draft,
-				system: desk.facts.units
-			})
-		)
-	);
-	$effect(() => entry.switchTo(desk.facts.units));
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	const entry = withPlaces(stepEntry(desk, runoutStep, { anew: true }));
 	const p = $derived(preview(runoutStep, desk.facts, null, { ...entry.result.values, oddKept: true }));
 	const filled = $derived(filledOf(entry));
 	const before = $derived(lastRead(desk.facts));
-	const out = $derived(
-		(outputOf(p, 'true.runout') ??
-			(filled === 0 && before?.calculation === 'true.runout' ? before.output : null)) as RunoutOut | null
+	/** Before anything is typed the last readings stay on show. */
+	const shown = $derived(
+		filled === 0 ? (Evidence.of(desk.facts).of(runout, 'true', readAt)?.output ?? null) : null
 	);
-	const turned = $derived(
-		String(entry.typed.wheelTurned ?? 'counter-clockwise') as 'counter-clockwise' | 'clockwise'
+	const out = $derived(p.main ?? shown);
+	const readingsBefore = $derived(
+		out && Array.isArray(before?.input.readingsUm) ? (before.input.readingsUm as number[]) : []
 	);
 	/** The high spot elsewhere than last time, though nothing was moved: the mark, or the wheel. */
 	const shifted = $derived.by(() => {
-		if (
-			!before ||
-			filled === 0 ||
-			!out ||
-			desk.facts.records.some((r) => r.station === 'true' && r.step === 'seat' && r.id > before.id)
-		)
+		if (!before || filled === 0 || !out || (Evidence.of(desk.facts).step(seatStep)?.id ?? 0) > before.id)
 			return null;
-		const was = before.output as { eccentricityUm: number; highSpotAngleDeg: number };
+		const was = before.output;
 		const by = Math.abs(((out.highSpotAngleDeg - was.highSpotAngleDeg + 540) % 360) - 180);
 		return was.eccentricityUm > 10 && out.eccentricityUm > 10 && by > 45 ? by : null;
 	});
@@ -61,8 +47,8 @@
 
 <div class="cols">
 	<RunoutFace
-		readingsUm={filled ? drawnOf(entry) : out && before ? (before.input.readingsUm as number[]) : []}
-		{turned}
+		readingsUm={filled ? drawnOf(entry) : readingsBefore}
+		turned={turnedOf(entry)}
 		{out}
 		at={filled < placesOf(entry) ? filled : -1}
 		places={placesOf(entry)}

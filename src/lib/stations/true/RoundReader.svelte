@@ -1,17 +1,16 @@
 <script lang="ts">
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
-	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import ReadingsTable from '$lib/ui/layout/ReadingsTable.svelte';
+	import { readingsOf, turnedOf } from './runout-view';
 	import StreamTurn from './StreamTurn.svelte';
 
 	/** Readings once round: typed, pasted, or read off the dial while the wheel is turned; one that stands out is asked about. */
 	let { entry, key }: { entry: Entry; key: string } = $props();
-	const list = $derived((entry.typed.readingsUm ?? []) as string[]);
-	const turned = $derived(
-		String(entry.typed.wheelTurned ?? 'counter-clockwise') as 'counter-clockwise' | 'clockwise'
-	);
+	const list = $derived(readingsOf(entry));
+	const turned = $derived(turnedOf(entry));
 	const set = (l: string[]) => {
-		entry.set('readingsUm', l as unknown as Typed);
+		entry.set('readingsUm', l);
 		if (entry.at('oddKept') === true) entry.set('oddKept', false);
 	};
 </script>

@@ -6,22 +6,9 @@
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	/** Which way to push the wheel within its play, how far, and what would remain; or how to turn it on its seat. */
-	let { desk, draft, ondone }: { desk: Desk; draft: Record<string, unknown> | null; ondone: () => void } =
-		$props();
-	const read = $derived(
-		lastRead(desk.facts)!.output as { eccentricityUm: number; highSpotAngleDeg: number; tirUm: number }
-	);
+	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	const read = $derived(lastRead(desk.facts)!.output);
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
-	interface Out {
-		moveUm: number;
-		moveAngleDeg: number;
-		seatOffsetUm: number | null;
-		seatAngleDeg: number | null;
-		remainingBestUm: number;
-		remainingWorstUm: number;
-		remainingTirUm: number;
-		rotate: { turnAngleDeg: number; remainingUm: number } | null;
-	}
 </script>
 
 <p class="quiet">
@@ -31,13 +18,11 @@
 <StepForm
 	{desk}
 	step={seatStep}
-	{draft}
 	start={{ boreClearanceUm: clearanceOf(desk.facts) ?? undefined }}
 	action="Pushed, read again"
 	{ondone}
 >
-	{#snippet drawing(out, v)}
-		{@const o = out as unknown as Out | null}
+	{#snippet drawing(o, v)}
 		<SeatDrawing
 			clearanceUm={Number(v.boreClearanceUm) || 0}
 			nowUm={typeof v.seatAngleDeg === 'number'

@@ -1,31 +1,34 @@
-import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+import type { OutputOf } from '$core/calculation/define';
+import type { Field } from '$core/calculation/fields';
+import type { runout } from '$core/true/runout';
+import type { Entry } from '$lib/ui/fields/entry.svelte';
 
-export interface RunoutOut {
-	tirUm: number;
-	eccentricityUm: number;
-	eccentricTirUm: number;
-	highSpotAngleDeg: number;
-	residualTirUm: number;
-	meanUm: number;
-	dominantOrder: number;
-	harmonics: { order: number; amplitudeUm: number; angleDeg: number }[];
-	reasons: never[];
-	verdict: string;
-}
+export type RunoutOut = OutputOf<typeof runout>;
 export const blank = (n: number): string[] => Array.from({ length: n }, () => '');
 /** At least so many empty places to read into. */
-export function withPlaces(entry: Entry, n = 12): Entry {
-	if (((entry.typed.readingsUm ?? []) as Typed[]).length < 8) entry.typed.readingsUm = blank(n);
+export function withPlaces<L extends readonly Field[]>(entry: Entry<L>, n = 12): Entry<L> {
+	if (readingsOf(entry).length < 8) entry.typed.readingsUm = blank(n);
 	return entry;
 }
-export const filledOf = (entry: Entry): number =>
-	((entry.typed.readingsUm ?? []) as string[]).filter((r) => String(r).trim() !== '').length;
-export const placesOf = (entry: Entry): number => ((entry.typed.readingsUm ?? []) as string[]).length;
-/** The readings as drawn: + stands out, whichever way the dial counts. */
-export const drawnOf = (entry: Entry): number[] => {
-	const v = entry.result.values as { readingsUm?: number[]; dialCounts?: string };
-	const n = placesOf(entry);
-	return filledOf(entry) === n && v.readingsUm?.length === n
-		? v.readingsUm.map((r) => (v.dialCounts === 'down' ? -r : r))
-		: [];
+/** The readings as typed, place by place. */
+export const readingsOf = (entry: Entry): string[] => {
+	const typed = entry.typed.readingsUm;
+	return Array.isArray(typed) ? typed.map((t) => (typeof t === 'string' ? t : '')) : [];
 };
+export const filledOf = (entry: Entry): number => readingsOf(entry).filter((r) => r.trim() !== '').length;
+export const placesOf = (entry: Entry): number => readingsOf(entry).length;
+/** Which way the wheel is turned from one reading to the next. */
+export const turnedOf = (entry: Entry): 'counter-clockwise' | 'clockwise' =>
+	entry.typed.wheelTurned === 'clockwise' ? 'clockwise' : 'counter-clockwise';
+
+interface Round {
+	readingsUm?: number[];
+	dialCounts?: 'up' | 'down';
+}
+/** The readings as drawn: + stands out, whichever way the dial counts. */
+export function drawnOf(entry: { result: { values: Round } } & Entry): number[] {
+	const { readingsUm, dialCounts } = (entry as { result: { values: Round } }).result.values;
+	const n = placesOf(entry);
+	if (filledOf(entry) !== n || readingsUm?.length !== n) return [];
+	return readingsUm.map((r) => (dialCounts === 'down' ? -r : r));
+}

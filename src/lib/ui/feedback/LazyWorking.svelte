@@ -10,8 +10,8 @@
 		system
 	}: {
 		id: string;
-		input: Record<string, unknown>;
-		output: Record<string, unknown>;
+		input: Readonly<Record<string, unknown>>;
+		output: object;
 		version: string;
 		system: System;
 	} = $props();

@@ -15,7 +15,7 @@
 	{#if open}<div class="all">
 			{#each computed as c (c.calculation)}<LazyWorking
 					id={c.calculation}
-					input={c.input as Record<string, unknown>}
+					input={c.input}
 					output={c.output}
 					version=""
 					{system}

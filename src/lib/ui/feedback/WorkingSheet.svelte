@@ -13,13 +13,14 @@
 		system = 'mm'
 	}: {
 		calculation: Calculation;
-		input: Record<string, unknown>;
-		output: Record<string, unknown>;
+		input: Readonly<Record<string, unknown>>;
+		output: object;
 		version: string;
 		system?: System;
 	} = $props();
 	const at = (path: string) =>
-		path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null)?.[k], output);
+		path.split('.').reduce<unknown>((v, k) => (isGroup(v) ? v[k] : undefined), output);
+	const isGroup = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null;
 </script>
 
 <section aria-label="Working of {calculation.title}">

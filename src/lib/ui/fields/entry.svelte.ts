@@ -1,4 +1,4 @@
-import type { Field } from '$core/calculation/fields';
+import type { Field, Values } from '$core/calculation/fields';
 import { checkField } from '$core/calculation/check';
 import { InputFault } from '$core/calculation/fault';
 import { figure } from '$core/quantity/format';
@@ -33,8 +33,8 @@ function converted(f: Field, typed: Typed, from: System, to: System): Typed {
 	return typed;
 }
 
-interface Options {
-	fields: readonly Field[];
+interface Options<L extends readonly Field[]> {
+	fields: L;
 	system?: System;
 	key?: string;
 	draft?: Record<string, unknown> | null;
@@ -45,17 +45,17 @@ interface Options {
  * What a person has typed into a bench or form: kept as typed, read as numbers when asked, never lost. Every change is kept in
  * the browser at once and on the server shortly after, until it has been recorded.
  */
-export class Entry {
+export class Entry<L extends readonly Field[] = readonly Field[]> {
 	typed = $state<Record<string, Typed>>({});
 	faults = $state<Record<string, string>>({});
 	touched = $state<Record<string, boolean>>({});
 	kept = $state(true);
-	readonly fields: readonly Field[];
+	readonly fields: L;
 	readonly key: string | null;
 	system = $state<System>('mm');
 	private timer: ReturnType<typeof setTimeout> | undefined;
 
-	constructor(o: Options) {
+	constructor(o: Options<L>) {
 		this.fields = o.fields;
 		this.key = o.key ?? null;
 		this.system = o.system ?? 'mm';
@@ -118,7 +118,7 @@ export class Entry {
 	}
 
 	/** All values as the core takes them, or the first fault. */
-	result = $derived.by<{ values: Record<string, unknown>; fault: InputFault | null }>(() => {
+	result = $derived.by<{ values: Partial<Values<L>>; fault: InputFault | null }>(() => {
 		const values: Record<string, unknown> = {};
 		let fault: InputFault | null = null;
 		for (const f of this.fields) {
@@ -131,7 +131,8 @@ export class Entry {
 				fault ??= e;
 			}
 		}
-		return { values, fault };
+		// Each value was read by its own field, so it has that field's type; what is missing is left out.
+		return { values: values as Partial<Values<L>>, fault };
 	});
 
 	/** The field a dotted path leads to, inside lists and groups too. */

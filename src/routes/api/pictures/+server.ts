@@ -1,6 +1,6 @@
 import { answering, bytesOf } from '$lib/server/door/answer';
 import { draftPictures, draftPlace, keepPicture } from '$lib/server/wheels/pictures';
-import { mayWrite } from '$lib/server/setups/work';
+import { mayWrite } from '$lib/server/people/permission';
 
 const MOST_BYTES = 20 * 1024 * 1024;
 

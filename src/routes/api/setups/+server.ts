@@ -1,11 +1,11 @@
 import { BRIEF_FIELDS, type Brief } from '$core/route/stations/brief/steps';
 import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
 import { checked } from '$lib/server/door/joi-schema';
-import { startSetup } from '$lib/server/setups/work';
+import { startSetup } from '$lib/server/setups/start';
 
 export const POST = ({ request, locals }) =>
 	answering(async () => {
 		const body = await bodyOf(request);
 		const key = keyOf(body);
-		return { id: await startSetup(checked<Brief>(BRIEF_FIELDS, body.values), locals.user!, key) };
+		return { id: await startSetup(checked(BRIEF_FIELDS, body.values), locals.user!, key) };
 	});

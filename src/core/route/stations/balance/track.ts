@@ -1,29 +1,14 @@
-import { deg, from0, grams, group, list, over0, yesNo } from '../../../calculation/field/index.js';
-import { levelStand } from '../../../balance/level-stand.js';
-import { slopeError } from '../../../balance/slope-error.js';
-import { tolerance } from '../../../balance/tolerance.js';
+import { between, deg, from0, grams, group, list, over0, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { fold360 } from '../../../numeric/angles.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { type Computed, compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../step.js';
+import { alone, defineStep, mountOf } from '../../step.js';
+import { permissibleGmm, toleranceFor } from './tolerance.js';
 
 const MIN_GAP_DEG = 15;
 
-export const rollingMassKg = (facts: SetupFacts): number => massNowKg(wheelOf(facts)) + mountOf(facts).massKg;
-
-export function toleranceFor(facts: SetupFacts, unbalanceGmm: number | null): Computed {
-	return compute(facts, tolerance, {
-		machineClass: facts.machine.balanceClass,
-		massKg: rollingMassKg(facts),
-		speedRpm: facts.machine.spindleRpm,
-		wheelDiameterMm: wheelOf(facts).diameterMm,
-		correctionRadiusMm: mountOf(facts).trackRadiusMm,
-		unbalanceGmm
-	});
-}
-
-const ANGLE = { kind: 'number', unit: 'deg', min: -36000, max: 36000, required: true } as const;
+const ANGLE = { ...between(-36000, 36000), required: true } as const;
 /** What the weights are and where they may not stop, where that is not as the shop has it. */
 export const trackStep = defineStep({
 	station: 'balance',
@@ -38,7 +23,7 @@ export const trackStep = defineStep({
 				'One weight',
 				[
 					grams('massG', 'Weighed', { ...over0(1e5), required: true, label: 'Mass' }),
-					{ ...ANGLE, name: 'angleDeg', label: 'Stands at', about: 'Face angle' }
+					deg('angleDeg', 'Face angle', { ...ANGLE, label: 'Stands at' })
 				],
 				{ required: true }
 			),
@@ -53,8 +38,8 @@ export const trackStep = defineStep({
 				'arc',
 				'One stretch',
 				[
-					{ ...ANGLE, name: 'fromAngleDeg', label: 'From', about: 'Face angle' },
-					{ ...ANGLE, name: 'toAngleDeg', label: 'To', about: 'Clockwise' }
+					deg('fromAngleDeg', 'Face angle', { ...ANGLE, label: 'From' }),
+					deg('toAngleDeg', 'Clockwise', { ...ANGLE, label: 'To' })
 				],
 				{ required: true }
 			),
@@ -78,9 +63,23 @@ export const trackStep = defineStep({
 				'above-maximum',
 				`${v.weights.length} weights ${v.minGapDeg} degrees apart do not fit on the circle.`
 			);
-		return [toleranceFor(facts, null)];
+		return alone(toleranceFor(facts, null));
 	}
 });
+
+/** Where the weights were put; what is computed from it stands in a file of its own. */
+export const MOVE = {
+	station: 'balance',
+	step: 'move',
+	fields: [
+		list(
+			'anglesDeg',
+			'Face angles',
+			deg('angle', 'Face angle', { ...between(-36000, 36000), required: true }),
+			{ required: true, minItems: 2, maxItems: 4, label: 'Where the weights stand now' }
+		)
+	]
+} as const;
 
 export interface TrackNow {
 	radiusMm: number;
@@ -93,11 +92,9 @@ export interface TrackNow {
 export function trackOf(facts: SetupFacts): TrackNow | null {
 	const m = mountOf(facts);
 	if (!m.trackRadiusMm) return null;
-	const e = new Evidence(facts);
-	const [track, move] = [e.latest('balance', 'track'), e.latest('balance', 'move')];
-	const told = track?.entered as
-		| { weights: TrackNow['weights']; minGapDeg: number; mayPass: boolean; forbidden: TrackNow['forbidden'] }
-		| undefined;
+	const track = Evidence.of(facts).step(trackStep);
+	const move = Evidence.of(facts).step(MOVE);
+	const told = track?.entered;
 	if (!told && (m.weightCount < 2 || !m.weightMassG)) return null;
 	const weights =
 		told?.weights ??
@@ -105,7 +102,7 @@ export function trackOf(facts: SetupFacts): TrackNow | null {
 			massG: m.weightMassG!,
 			angleDeg: (k * 360) / m.weightCount
 		}));
-	const moved = move && (!track || move.id > track.id) ? (move.entered.anglesDeg as number[]) : null;
+	const moved = move && (!track || move.id > track.id) ? move.entered.anglesDeg : null;
 	return {
 		radiusMm: m.trackRadiusMm,
 		weights: weights.map((w, i) => ({
@@ -125,38 +122,6 @@ export const weightsInput = (facts: SetupFacts, track: TrackNow) => ({
 	minGapDeg: track.minGapDeg,
 	mayPass: track.mayPass,
 	forbidden: track.forbidden,
-	permissibleGmm: toleranceFor(facts, null).output.permissibleGmm,
+	permissibleGmm: permissibleGmm(facts),
 	weights: track.weights.map((w) => ({ massG: w.massG, currentAngleDeg: w.angleDeg }))
-});
-
-/** The stand levelled, and what the slope that remains pretends to be. */
-export const levelStep = defineStep({
-	station: 'balance',
-	step: 'level',
-	title: 'Level the stand',
-	fields: pick(
-		levelStand.fields,
-		'xForwardMmPerM',
-		'xReversedMmPerM',
-		'yForwardMmPerM',
-		'yReversedMmPerM',
-		'footSpacingMm',
-		'footDepthMm',
-		'screwPitchMm',
-		'raiseTurn',
-		'rollsAlong',
-		'toleranceMmPerM'
-	),
-	compute(facts, v) {
-		const level = compute(facts, levelStand, v);
-		return [
-			level,
-			compute(facts, slopeError, {
-				massKg: rollingMassKg(facts),
-				arborRadiusMm: mountOf(facts).journalRadiusMm,
-				slopeMmPerM: level.output.rollSlopeMmPerM,
-				allowedGmm: toleranceFor(facts, null).output.permissibleGmm
-			})
-		];
-	}
 });

@@ -11,14 +11,16 @@ import {
 	whole,
 	yesNo
 } from '../../../calculation/field/index.js';
+import type { OutputOf } from '../../../calculation/define.js';
 import { contact } from '../../../spec/contact.js';
 import { finishGrit } from '../../../spec/finish-grit.js';
 import { recommend } from '../../../spec/recommend.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { Field, Values } from '../../../calculation/fields.js';
 import { MATERIAL_NAMES, OPERATIONS, type Operation } from '../../../spec/recommend-tables.js';
-import type { Guidelines, MachineFacts } from '../../facts.js';
-import { type Computed, compute, defineStep } from '../../step.js';
+import { Evidence } from '../../evidence.js';
+import type { Guidelines, MachineFacts, SetupFacts } from '../../facts.js';
+import { type Result, compute, defineStep, type Step } from '../../step.js';
 
 /** What a new setup asks. */
 export const BRIEF_FIELDS = [
@@ -54,6 +56,9 @@ export const BRIEF_FIELDS = [
 ] as const satisfies readonly Field[];
 
 export type Brief = Values<typeof BRIEF_FIELDS>;
+/** What a setup keeps of its brief: the job itself, without where and how it is worked through. */
+export type BriefFacts = Omit<Brief, 'machineId' | 'route' | 'units'>;
+/** What a recommendation rests on. */
 export type Job = Pick<
 	Brief,
 	| 'material'
@@ -84,7 +89,7 @@ export function adviseFor(
 	job: Job,
 	machine: Pick<MachineFacts, 'maxDiameterMm' | 'spindleRpm' | 'wet'> | null,
 	guidelines: Guidelines
-): Computed[] {
+): Result<OutputOf<typeof recommend>> {
 	const wheelSpeedMps = machine
 		? Math.min(500, surfaceSpeedMps(machine.maxDiameterMm, machine.spindleRpm))
 		: null;
@@ -113,17 +118,17 @@ export function adviseFor(
 		burnProne: job.burnProne,
 		interrupted: job.interrupted,
 		contactArea: job.contactArea,
-		contactLengthMm: (cut?.output.contactLengthMm as number | undefined) ?? null,
+		contactLengthMm: cut?.output.contactLengthMm ?? null,
 		coolant: machine?.wet ?? true,
 		wheelSpeedMps,
 		workSpeedMps: job.workSpeedMps,
 		tables: guidelines.tables
 	});
 	const finish =
-		job.targetRaUm && (wish.output as { kind?: string }).kind === 'conventional'
+		job.targetRaUm && wish.output.kind === 'conventional'
 			? compute({ guidelines }, finishGrit, { targetRaUm: job.targetRaUm, family: wish.output.family })
 			: null;
-	return [wish, ...(cut ? [cut] : []), ...(finish ? [finish] : [])];
+	return { main: wish, beside: [cut, finish].filter((c) => c !== null) };
 }
 
 /** The wheel this job asks for. */
@@ -132,5 +137,14 @@ export const briefStep = defineStep({
 	step: 'brief',
 	title: 'The job',
 	fields: [],
-	compute: (facts) => adviseFor(facts as never as Job, facts.machine, facts.guidelines)
+	compute: (facts) => adviseFor(facts.brief, facts.machine, facts.guidelines)
 });
+
+/** What this job asks for: as it was told, or worked out now where nothing was recorded yet. */
+export function wishOf(facts: SetupFacts): OutputOf<typeof recommend> {
+	const told = Evidence.of(facts).of(recommend, 'brief', ['brief']);
+	return told?.output ?? adviseFor(facts.brief, facts.machine, facts.guidelines).main.output;
+}
+
+/** Everything that can be recorded at Brief. */
+export const briefSteps: readonly Step[] = [briefStep];

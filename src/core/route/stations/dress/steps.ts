@@ -5,8 +5,18 @@ import { InputFault } from '../../../calculation/fault.js';
 import { dresserPosition } from '../../../dress/dresser-position.js';
 import { singlePoint } from '../../../dress/single-point.js';
 import { abrasiveGroup } from '../../../spec/families.js';
+import type { Effect } from '../../effect.js';
 import type { SetupFacts } from '../../facts.js';
-import { DIAMETER_AFTER, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
+import {
+	alone,
+	DIAMETER_AFTER,
+	checkDiameter,
+	compute,
+	defineStep,
+	pick,
+	wheelOf,
+	type Step
+} from '../../step.js';
 
 /** Where the dresser stands on this kind of machine. */
 export const dresserSetup = (facts: SetupFacts): 'surface-below' | 'cylindrical-side' =>
@@ -35,7 +45,7 @@ export const positionStep = defineStep({
 	compute(facts, v) {
 		const setup = dresserSetup(facts);
 		const motion = setup === 'cylindrical-side' ? (v.surfaceMotion ?? 'down') : null;
-		return [
+		return alone(
 			compute(facts, dresserPosition, {
 				setup,
 				wheelDiameterMm: wheelOf(facts).diameterMm,
@@ -44,7 +54,7 @@ export const positionStep = defineStep({
 				offsetMm: v.offsetMm,
 				dragAngleDeg: v.dragAngleDeg
 			})
-		];
+		);
 	}
 });
 
@@ -89,7 +99,7 @@ export const settingsStep = defineStep({
 			finishLeadUm: point.output.leadUm,
 			sparkOutPasses: v.dryPasses
 		});
-		return [point, plan];
+		return { main: point, beside: [plan] };
 	}
 });
 
@@ -108,7 +118,7 @@ export const dressedStep = defineStep({
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const diameterMm = Math.min(checkDiameter(facts, v.diameterAfterMm), w.newDiameterMm);
-		return [
+		return alone(
 			compute(facts, surfaceSpeed, {
 				diameterMm,
 				newDiameterMm: w.newDiameterMm,
@@ -117,7 +127,12 @@ export const dressedStep = defineStep({
 				ratedSpeedRpm: w.ratedRpm,
 				machineMaxRpm: facts.machine.spindleRpmMax
 			})
-		];
+		);
 	},
-	event: (facts, v) => ({ kind: 'dressed', diameterAfterMm: v.diameterAfterMm, note: null })
+	event: (_facts, v) => ({ kind: 'dressed', diameterAfterMm: v.diameterAfterMm, note: null }),
+	effectsUnlessStopped: (facts, v): Effect[] =>
+		facts.dresser ? [{ kind: 'count-dress', dresserId: facts.dresser.id, turned: v.diamondTurned }] : []
 });
+
+/** Everything that can be recorded at Dress. */
+export const dressSteps: readonly Step[] = [positionStep, settingsStep, dressedStep];

@@ -1,5 +1,6 @@
 import { choice, list, text } from '../../../calculation/field/index.js';
 import { ringDecision } from '../../../inspect/ring-decision.js';
+import type { Values } from '../../../calculation/fields.js';
 import type { Limits } from '../../../calculation/limits.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { ringAnalysis } from '../../../inspect/ring-analysis.js';
@@ -9,7 +10,21 @@ import { isOrganic } from '../../../spec/families.js';
 import { Evidence } from '../../evidence.js';
 import type { RecordingFacts, SetupFacts, WheelFacts } from '../../facts.js';
 import { type RingContext, ringContext, stiffness, stiffnessInput } from '../../wheel-ring.js';
-import { AS_SHIPPED, type Computed, compute, defineStep, pick, wheelOf } from '../../step.js';
+import {
+	AS_SHIPPED,
+	type Computed,
+	type Result,
+	all,
+	alone,
+	compute,
+	defineStep,
+	outputOf,
+	pick,
+	wheelOf,
+	type Step
+} from '../../step.js';
+import type { OutputOf } from '../../../calculation/define.js';
+import type { Effect } from '../../effect.js';
 
 /** What a look at a wheel is asked for, in a setup, at the rack or as it arrives. */
 export const LOOK_FIELDS = [
@@ -43,12 +58,12 @@ export const LOOK_QUARANTINES = [
 export function lookOf(
 	w: Pick<WheelFacts, 'bondFamily' | 'ratedMps' | 'ratedRpm' | 'expiresOn'>,
 	today: string,
-	values: Record<string, unknown>,
+	values: Values<typeof LOOK_FIELDS>,
 	limits: Limits
-): Computed[] {
+): Result<OutputOf<typeof visual>> {
 	const { note: _note, ...seen } = values;
 	const bond = w.bondFamily ?? 'vitrified';
-	return [
+	return alone(
 		compute({ guidelines: { limits } }, visual, {
 			...seen,
 			manufactureDate: isOrganic(bond) ? (seen.manufactureDate ?? null) : null,
@@ -58,7 +73,7 @@ export function lookOf(
 			ratedSpeedRpm: w.ratedRpm,
 			expiryDate: w.expiresOn
 		})
-	];
+	);
 }
 
 export const lookStep = defineStep({
@@ -67,6 +82,7 @@ export const lookStep = defineStep({
 	title: 'Look it over',
 	fields: LOOK_FIELDS,
 	compute: (facts, values) => lookOf(wheelOf(facts), facts.today, values, facts.guidelines.limits),
+	effects: (facts) => [{ kind: 'keep-pictures', wheelId: wheelOf(facts).id }],
 	quarantines: LOOK_QUARANTINES
 });
 
@@ -82,7 +98,7 @@ export const ringFacts = (f: SetupFacts): RingFacts => ({
 	recordings: f.recordings,
 	pastRings: f.pastRings,
 	batchGPa: f.batchGPa,
-	sinceMs: new Evidence(f).latest('inspect', 'look')?.atMs ?? 0
+	sinceMs: Evidence.of(f).step(lookStep)?.atMs ?? 0
 });
 export const contextOf = (f: RingFacts): RingContext => ringContext(wheelOf(f), f.pastRings, f.batchGPa);
 
@@ -125,8 +141,8 @@ export function ringStanding(f: RingFacts, taps: readonly string[]): { earDone: 
 	};
 }
 
-/** The decision first, then what it rests on. @throws InputFault while places are left unheard */
-export function ringOf(f: RingFacts, taps: readonly string[]): Computed[] {
+/** The decision, and beside it what it rests on. @throws InputFault while places are left unheard */
+export function ringOf(f: RingFacts, taps: readonly string[]): Result<OutputOf<typeof ringDecision>> {
 	const context = contextOf(f);
 	const recording = recordingThatCounts(f);
 	const dull = taps.includes('dull') || recording?.result.ring === 'dull';
@@ -136,29 +152,34 @@ export function ringOf(f: RingFacts, taps: readonly string[]): Computed[] {
 			'too-few',
 			`${taps.length} of ${context.taps.length} places heard. Tap them all; a crack may hide at one of them.`
 		);
-	const computed = [
-		compute(AS_SHIPPED, ringDecision, {
-			applicability: context.applicability,
-			analysis: recording?.result.ring ?? 'none',
-			ear: worstHeard(taps)
-		})
-	];
-	if (!recording) return computed;
+	const main = compute(AS_SHIPPED, ringDecision, {
+		applicability: context.applicability,
+		analysis: recording?.result.ring ?? 'none',
+		ear: worstHeard(taps)
+	});
+	return { main, beside: recording ? heardBy(f, recording) : [] };
+}
+
+/** What the recording said, and the stiffness that follows from its note. */
+function heardBy(f: RingFacts, recording: RecordingFacts): Computed[] {
 	const { minTaps: _m, bandLowHz: _b, ...settings } = recording.settings;
-	computed.push({
+	const analysis: Computed = {
 		calculation: ringAnalysis.id,
 		input: { recordingId: recording.id, source: recording.source, ...settings },
 		output: { ...recording.result }
-	});
+	};
 	const hz = recording.result.mainFrequencyHz;
 	const stiff = hz === null ? null : stiffness(wheelOf(f), hz, f.batchGPa);
-	if (stiff)
-		computed.push({
-			calculation: sonicModulus.id,
-			input: stiffnessInput(wheelOf(f), hz!, f.batchGPa),
-			output: { ...stiff }
-		});
-	return computed;
+	if (hz === null || !stiff) return [analysis];
+	const input = stiffnessInput(wheelOf(f), hz, f.batchGPa);
+	return [analysis, { calculation: sonicModulus.id, input, output: { ...stiff } }];
+}
+
+/** Where ear and recording both found it clear, the recording becomes what later ones are compared with, if it is the first. */
+export function baselineFrom(wheelId: number, result: Result): Effect[] {
+	const recordingId = all(result).find((c) => c.calculation === ringAnalysis.id)?.input.recordingId;
+	const clear = outputOf(result, ringDecision)?.result === 'clear';
+	return clear && typeof recordingId === 'number' ? [{ kind: 'keep-baseline', wheelId, recordingId }] : [];
 }
 
 export const ringStep = defineStep({
@@ -168,5 +189,9 @@ export const ringStep = defineStep({
 	fields: RING_FIELDS,
 	compute: (facts, { taps }) => ringOf(ringFacts(facts), taps),
 	event: () => ({ kind: 'inspected', diameterAfterMm: null, note: null }),
+	effects: (facts, _values, result) => baselineFrom(wheelOf(facts).id, result),
 	quarantines: RING_QUARANTINES
 });
+
+/** Everything that can be recorded at Inspect. */
+export const inspectSteps: readonly Step[] = [lookStep, ringStep];

@@ -1,8 +1,19 @@
 import { between, choice, from0, whole } from '../../../calculation/field/index.js';
 import { holdSpeed } from '../../../keep/hold-speed.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
+import type { Effect } from '../../effect.js';
 import type { SetupFacts } from '../../facts.js';
-import { DIAMETER_AFTER, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { withCompanions } from '../mount/companions.js';
+import {
+	alone,
+	DIAMETER_AFTER,
+	checkDiameter,
+	compute,
+	defineStep,
+	pick,
+	wheelOf,
+	type Step
+} from '../../step.js';
 
 /** The marked surface speed, or what the marked rpm amounts to on the new wheel. */
 export function ratedMpsOf(facts: SetupFacts): number {
@@ -26,12 +37,12 @@ export const keepStep = defineStep({
 			label: 'Parts ground'
 		}),
 		whole('redressAfterParts', 'Parts', { ...between(1, 1000000), label: 'Redress after' }),
-		pick(holdSpeed.fields, 'targetMps')[0]!
+		...pick(holdSpeed.fields, 'targetMps')
 	],
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const diameterMm = checkDiameter(facts, v.diameterAfterMm);
-		return [
+		return alone(
 			compute(facts, holdSpeed, {
 				diameterMm,
 				minDiameterMm: Math.min(w.minDiameterMm || 1, diameterMm),
@@ -41,11 +52,22 @@ export const keepStep = defineStep({
 				ratedMps: ratedMpsOf(facts),
 				markedRpm: w.ratedRpm
 			})
-		];
+		);
 	},
 	event: (facts, v) => ({
 		kind: v.what === 'taken-off' ? 'parked' : 'redressed',
 		diameterAfterMm: v.diameterAfterMm,
 		note: `${v.partsGround} parts ground${v.redressAfterParts ? `, redress after ${v.redressAfterParts}` : ''}`
-	})
+	}),
+	effectsUnlessStopped: (facts, v): Effect[] =>
+		v.what === 'taken-off'
+			? [
+					{ kind: 'wheel-state', wheelId: wheelOf(facts).id, state: 'available', reason: null },
+					...withCompanions(facts, 'parked', 'available'),
+					{ kind: 'state', state: 'finished' }
+				]
+			: []
 });
+
+/** Everything that can be recorded at Keep. */
+export const keepSteps: readonly Step[] = [keepStep];

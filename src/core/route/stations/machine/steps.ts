@@ -1,18 +1,15 @@
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { runInRecommission } from '../../../run-in/recommission.js';
-import { compute, defineStep, pick } from '../../step.js';
+import { alone, compute, defineStep, pick, without, type Step } from '../../step.js';
 
 /** A machine that has stood: everything that comes before its first stroke. */
 export const recommissionStep = defineStep({
 	station: 'machine',
 	step: 'recommission',
 	title: 'Wake it',
-	fields: runInRecommission.fields.filter(
-		(f) => f.name !== 'rotationRequired' && f.name !== 'pumpWarmS'
-	) as never,
-	compute: (facts, v) => [
-		compute(facts, runInRecommission, { ...(v as object), rotationRequired: facts.machine.rotation })
-	]
+	fields: without(runInRecommission.fields, 'rotationRequired', 'pumpWarmS'),
+	compute: (facts, v) =>
+		alone(compute(facts, runInRecommission, { ...v, rotationRequired: facts.machine.rotation }))
 });
 
 /** The bare spindle under the dial indicator. */
@@ -21,5 +18,8 @@ export const spindleStep = defineStep({
 	step: 'runout',
 	title: 'Run-out of the spindle',
 	fields: pick(spindleRunout.fields, 'taperRunoutUm', 'flangeRunoutUm'),
-	compute: (facts, v) => [compute(facts, spindleRunout, v)]
+	compute: (facts, v) => alone(compute(facts, spindleRunout, v))
 });
+
+/** Everything that can be recorded at Machine. */
+export const machineSteps: readonly Step[] = [recommissionStep, spindleStep];

@@ -2,28 +2,45 @@ import { from0, text, um, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { release } from '../../../prove/release.js';
 import { diagnoseFinish } from '../../../spec/diagnose-finish.js';
-import { MEASURED_BY } from '../balance/measure.js';
-import { Evidence } from '../../evidence.js';
+import { MEASURED_BY } from '../balance/conclude.js';
+import { Evidence, partOf } from '../../evidence.js';
+import type { Effect } from '../../effect.js';
+import { tolerance } from '../../../balance/tolerance.js';
+import { singlePoint } from '../../../dress/single-point.js';
+import { runInOutcome } from '../../../run-in/outcome.js';
+import { dressedStep, settingsStep } from '../dress/steps.js';
+import { outcomeStep, speedStep } from '../run-in/steps.js';
 import { type SetupFacts, limitRpm } from '../../facts.js';
 import { lastRunout, runoutLimitUm } from '../true/steps.js';
-import { compute, defineStep, wheelOf } from '../../step.js';
+import { alone, compute, defineStep, wheelOf, type Step } from '../../step.js';
 
 /** What the release sheet already knows from the records. */
-export function provenSoFar(facts: SetupFacts): Record<string, unknown> {
-	const e = new Evidence(facts);
-	const balance = e.latestOf('balance', MEASURED_BY, 'balance.tolerance');
-	const speed = e.latest('run-in', 'speed');
-	const done = e.latest('dress', 'done');
-	const outcome = e.latest('run-in', 'outcome');
+export interface Proven {
+	runInDone: boolean | null;
+	speedRpm: number | null;
+	maxRpm: number | null;
+	balanceResidualGmm: number | null;
+	balanceLimitGmm: number | null;
+	runOutUm: number | null;
+	runOutLimitUm: number | null;
+	dressSoundEven: boolean | null;
+}
+export function provenSoFar(facts: SetupFacts): Proven {
+	const e = Evidence.of(facts);
+	const balance = e.of(tolerance, 'balance', MEASURED_BY);
+	const residual = balance?.output.ratio == null ? null : balance.input.unbalanceGmm;
+	const speed = e.step(speedStep);
+	const done = e.step(dressedStep);
+	const outcome = partOf(e.step(outcomeStep), runInOutcome);
 	return {
-		runInDone: outcome ? outcome.output.mayContinue === true : null,
-		speedRpm: e.number(speed, 'limitRpm') === null ? null : (speed!.input.measuredRpm as number),
+		runInDone: outcome ? outcome.output.mayContinue : null,
+		speedRpm: speed?.entered.measuredRpm ?? null,
 		maxRpm: limitRpm(wheelOf(facts)),
-		balanceResidualGmm: e.number(balance, 'ratio') === null ? null : (balance!.input.unbalanceGmm as number),
-		balanceLimitGmm: e.number(balance, 'permissibleGmm'),
+		balanceResidualGmm: typeof residual === 'number' ? residual : null,
+		balanceLimitGmm: balance?.output.permissibleGmm ?? null,
 		runOutUm: lastRunout(facts),
 		runOutLimitUm: runoutLimitUm(facts),
-		dressSoundEven: done ? done.entered.soundEven === true : null
+		dressSoundEven: done ? done.entered.soundEven : null
 	};
 }
 
@@ -39,7 +56,7 @@ export function dressInUse(facts: SetupFacts): {
 	tipRadiusUm: number | null;
 	flatWidthUm: number;
 } {
-	const point = new Evidence(facts).latest('dress', 'settings', 'dress.single-point');
+	const point = partOf(Evidence.of(facts).step(settingsStep), singlePoint);
 	const w = wheelOf(facts);
 	if (!point)
 		throw new InputFault('dress', 'missing', 'No dress is booked for this wheel yet. Set the dress first.');
@@ -50,10 +67,10 @@ export function dressInUse(facts: SetupFacts): {
 			`The grit of wheel ${w.number} is not known. Enter it at the bench by hand.`
 		);
 	return {
-		targetRaUm: facts.targetRaUm,
+		targetRaUm: facts.brief.targetRaUm,
 		gritNumber: w.gritNumber,
 		dressDepthUm: Number(point.input.depthUm),
-		leadUm: Number(point.output.leadUm),
+		leadUm: point.output.leadUm,
 		tipRadiusUm: (point.input.tipRadiusUm as number | null) ?? null,
 		flatWidthUm: Number(point.input.flatWidthUm ?? 0)
 	};
@@ -69,7 +86,7 @@ export const diagnoseStep = defineStep({
 		yesNo('burnSeen', 'On the trial cut'),
 		yesNo('chatterSeen', 'On the trial cut')
 	],
-	compute: (facts) => [compute(facts, diagnoseFinish, dressInUse(facts))]
+	compute: (facts) => alone(compute(facts, diagnoseFinish, dressInUse(facts)))
 });
 
 export const releaseStep = defineStep({
@@ -89,14 +106,14 @@ export const releaseStep = defineStep({
 		})
 	],
 	compute(facts, v) {
-		return [
+		return alone(
 			compute(facts, release, {
 				checks: {
 					...provenSoFar(facts),
 					crackSeen: v.crackSeen,
 					guardClosed: v.guardClosed,
 					raUm: v.raUm,
-					raTargetUm: facts.targetRaUm,
+					raTargetUm: facts.brief.targetRaUm,
 					burnSeen: v.burnSeen,
 					chatterSeen: v.chatterSeen,
 					soundNormal: v.soundNormal,
@@ -109,7 +126,12 @@ export const releaseStep = defineStep({
 				],
 				overrideReason: v.overrideReason
 			})
-		];
+		);
 	},
+	effectsUnlessStopped: (_facts, _values, result): Effect[] =>
+		result.main.output.released === 'no' ? [] : [{ kind: 'state', state: 'released' }],
 	quarantines: ['crack-seen']
 });
+
+/** Everything that can be recorded at Prove. */
+export const proveSteps: readonly Step[] = [diagnoseStep, releaseStep];

@@ -3,9 +3,10 @@ import { runInOutcome } from '../../../run-in/outcome.js';
 import { runInPlan } from '../../../run-in/plan.js';
 import { speedCheck } from '../../../run-in/speed-check.js';
 import { speedStatement } from '../../../spec/speed-statement.js';
-import { Evidence } from '../../evidence.js';
-import { type SetupFacts, limitRpm } from '../../facts.js';
-import { compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import { Evidence, partOf } from '../../evidence.js';
+import { wayOfMounting } from '../mount/ways.js';
+import { type SetupFacts, type StationId, limitRpm } from '../../facts.js';
+import { alone, compute, defineStep, massNowKg, pick, wheelOf, type Step } from '../../step.js';
 
 export const speedStep = defineStep({
 	station: 'run-in',
@@ -14,7 +15,7 @@ export const speedStep = defineStep({
 	fields: pick(speedCheck.fields, 'measuredRpm', 'stage'),
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return [
+		return alone(
 			compute(facts, speedCheck, {
 				ratedRpm: w.ratedRpm,
 				ratedSpeedMps: w.ratedMps,
@@ -23,7 +24,7 @@ export const speedStep = defineStep({
 				commandedRpm: facts.machine.spindleRpm,
 				...v
 			})
-		];
+		);
 	}
 });
 
@@ -34,43 +35,35 @@ export const quotedStep = defineStep({
 	title: 'A quoted speed',
 	fields: [
 		{
-			...pick(speedStatement.fields, 'diameterMm')[0]!,
+			...pick(speedStatement.fields, 'diameterMm')[0],
 			required: false,
 			about: "Quoted; today's when left empty"
 		},
 		...pick(speedStatement.fields, 'statedRpm', 'statedSpeedMps', 'statedSpeedSfpm')
 	] as const,
-	compute: (facts, v) => [
-		compute(facts, speedStatement, {
-			...v,
-			diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm,
-			ratedSpeedMps: wheelOf(facts).ratedMps
-		})
-	]
+	compute: (facts, v) =>
+		alone(
+			compute(facts, speedStatement, {
+				...v,
+				diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm,
+				ratedSpeedMps: wheelOf(facts).ratedMps
+			})
+		)
 });
-
-/** Mount records that have to be there, by how the wheel is held. */
-const MOUNTED_BY: Readonly<Record<string, readonly string[]>> = {
-	flange: ['flange', 'fit'],
-	pack: ['pack'],
-	quill: ['quill', 'cured'],
-	bench: ['flange', 'fit', 'bench'],
-	'tool-post': ['tool-post', 'flange', 'fit']
-};
 
 /** Everything that had to be shown before the first start. An accepted caution counts as shown. */
 export function prerequisites(facts: SetupFacts): { id: string; verdict: string }[] {
-	const evidence = new Evidence(facts);
-	const needed = [
+	const evidence = Evidence.of(facts);
+	const needed: readonly (readonly [StationId, string])[] = [
 		['inspect', 'look'],
 		['inspect', 'ring'],
-		...MOUNTED_BY[facts.route.mounting]!.map((step) => ['mount', step] as const),
+		...wayOfMounting(facts).shownBeforeStart.map((step) => ['mount', step] as const),
 		['mount', 'thread'],
 		['mount', 'tighten'],
 		['run-in', 'speed']
-	] as const;
+	];
 	return needed.map(([station, step]) => {
-		const r = evidence.latest(station, step);
+		const r = evidence.named(station, step);
 		return {
 			id: `${station}.${step}`,
 			verdict: !r ? 'missing' : r.verdict === 'caution' && r.overrideReason ? 'ok' : r.verdict
@@ -88,7 +81,7 @@ export const startStep = defineStep({
 		const limit = limitRpm(w);
 		if (limit === null)
 			throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
-		return [
+		return alone(
 			compute(facts, runInPlan, {
 				runRpm: facts.machine.spindleRpm,
 				ratedRpm: limit,
@@ -100,15 +93,16 @@ export const startStep = defineStep({
 				prerequisites: prerequisites(facts),
 				...v
 			})
-		];
+		);
 	}
 });
 
 /** Seconds since the start that still counts; the server's clock, so it survives a reload. */
 export function runningSince(facts: SetupFacts): { atMs: number; requiredS: number } | null {
-	const start = new Evidence(facts).latest('run-in', 'start');
-	return start && start.verdict !== 'stop'
-		? { atMs: start.atMs, requiredS: Number(start.output.freeRunS) }
+	const start = Evidence.of(facts).step(startStep);
+	const plan = partOf(start, runInPlan);
+	return start && plan && start.verdict !== 'stop'
+		? { atMs: start.atMs, requiredS: plan.output.freeRunS }
 		: null;
 }
 
@@ -125,13 +119,16 @@ export const outcomeStep = defineStep({
 				'missing',
 				'The start was not recorded. Record it when the wheel starts; the clock runs from there.'
 			);
-		return [
+		return alone(
 			compute(facts, runInOutcome, {
 				requiredFreeRunS: since.requiredS,
 				actualFreeRunS: Math.min(360000, Math.max(0, (facts.nowMs - since.atMs) / 1000)),
 				...v
 			})
-		];
+		);
 	},
 	quarantines: ['abnormal-sound', 'smoke-or-smell', 'vibration']
 });
+
+/** Everything that can be recorded at Run in. */
+export const runInSteps: readonly Step[] = [quotedStep, speedStep, startStep, outcomeStep];

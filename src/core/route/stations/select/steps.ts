@@ -6,9 +6,11 @@ import { rankRack } from '../../../spec/rank-rack.js';
 import { shape } from '../../../spec/shape.js';
 import { surfaceSpeed } from '../../../spec/surface-speed.js';
 import { InputFault } from '../../../calculation/fault.js';
-import { briefStep } from '../brief/steps.js';
+import type { OutputOf } from '../../../calculation/define.js';
+import type { Effect } from '../../effect.js';
+import { wishOf } from '../brief/steps.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
-import { type Computed, compute, defineStep } from '../../step.js';
+import { type Computed, compute, defineStep, type Step } from '../../step.js';
 
 /** Words for what rules a wheel out. */
 export const EXCLUSION_WORDS: Readonly<Record<string, string>> = {
@@ -42,26 +44,12 @@ const candidate = (w: WheelFacts) => ({
 	expiresOn: w.expiresOn
 });
 
-export interface Ranked {
-	id: string;
-	scorePoints: number;
-	needsBushing: boolean;
-	surfaceSpeedMps: number;
-	remainingRadiusMm: number;
-	parts: Record<string, number>;
-}
+/** One wheel with its points. */
+export type Ranked = OutputOf<typeof rankRack>['ranked'][number];
 
 /** The rack ranked for this brief on this machine's mount. */
-export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Computed {
-	const wish = (facts.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')
-		?.output ?? briefStep.compute(facts, {} as never)[0]!.output) as {
-		family: string;
-		alternativeFamilies: string[];
-		gritMeanUm: number;
-		grade: string | null;
-		structure: number | null;
-		bond: string | null;
-	};
+export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Computed<OutputOf<typeof rankRack>> {
+	const wish = wishOf(facts);
 	return compute(facts, rankRack, {
 		today: facts.today,
 		job: {
@@ -71,7 +59,7 @@ export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Compute
 			grade: wish.grade,
 			structure: wish.structure,
 			bond: wish.bond,
-			minWidthMm: facts.minWidthMm
+			minWidthMm: facts.brief.minWidthMm
 		},
 		machine: {
 			maxDiameterMm: facts.machine.maxDiameterMm,
@@ -86,8 +74,9 @@ export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Compute
 
 /** What is worked out about a wheel when it is taken: its marking read, its speed on this spindle, its shape, its concentration. */
 export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
-	const list = [
-		compute(facts, parseMarking, { text: w.marking }),
+	const marking = compute(facts, parseMarking, { text: w.marking });
+	const list: Computed[] = [
+		marking,
 		compute(facts, surfaceSpeed, {
 			diameterMm: Math.min(w.diameterMm, w.newDiameterMm),
 			newDiameterMm: w.newDiameterMm,
@@ -103,11 +92,7 @@ export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
 			boreMm: w.boreMm
 		})
 	];
-	const read = list[0]!.output as {
-		concentration?: { notation: string; value: number } | null;
-		grit?: { system: string; number: number; secondNumber: number | null; meanUm: number | null } | null;
-	};
-	const g = read.grit;
+	const { grit: g, concentration: c } = marking.output;
 	if (
 		g &&
 		g.meanUm !== null &&
@@ -120,49 +105,53 @@ export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
 				label: g.secondNumber === null ? String(g.number) : `${g.number}/${g.secondNumber}`
 			})
 		);
-	const c = read.concentration;
 	if (c && (w.family === 'diamond' || w.family === 'cbn') && c.value >= 1 && c.value <= 240)
 		list.push(compute(facts, concentration, { family: w.family, notation: c.notation, value: c.value }));
 	return list;
 }
 
-/** Takes one wheel; the server hands in the rack as it stands at that moment. @throws InputFault when the wheel is ruled out */
-export function takeWheel(
+/** The wheel that is asked for, ranked alone. @throws InputFault when it is not there, held elsewhere or ruled out */
+function taken(
 	facts: SetupFacts,
-	rack: readonly WheelFacts[],
 	number: string
-): { computed: Computed; wheel: WheelFacts } {
-	const wheel = rack.find((w) => w.number === number);
-	if (!wheel)
-		throw new InputFault('wheelNumber', 'unknown-choice', `There is no wheel ${number} on the rack.`);
+): { wheel: WheelFacts; rank: Computed<OutputOf<typeof rankRack>> } {
+	const wheel = facts.named.find((w) => w.number === number);
+	const refuse = (code: string, says: string): InputFault => new InputFault('wheelNumber', code, says);
+	if (!wheel) throw refuse('unknown-choice', `There is no wheel ${number} on the rack.`);
 	if (wheel.heldBy !== null && wheel.heldBy !== facts.id)
-		throw new InputFault(
-			'wheelNumber',
-			'held',
-			`Wheel ${number} is held by setup ${wheel.heldBy}. Take another one.`
-		);
-	const computed = rankFor(facts, [wheel]);
-	const out = (computed.output.excluded as { id: string; codes: string[] }[])[0];
-	if (out)
-		throw new InputFault(
-			'wheelNumber',
-			out.codes[0]!,
-			`Wheel ${number} is ruled out: ${out.codes.map((c) => EXCLUSION_WORDS[c] ?? c).join(', ')}.`
-		);
-	return { computed, wheel };
+		throw refuse('held', `Wheel ${number} is held by setup ${wheel.heldBy}. Take another one.`);
+	const rank = rankFor(facts, [wheel]);
+	const out = rank.output.excluded[0];
+	if (!out) return { wheel, rank };
+	const why = out.codes.map((c) => EXCLUSION_WORDS[c] ?? c).join(', ');
+	throw refuse(out.codes[0]!, `Wheel ${number} is ruled out: ${why}.`);
 }
 
+/** One wheel taken from the rack as it stands at that moment; whatever was held before goes back. */
 export const takeStep = defineStep({
 	station: 'select',
 	step: 'take',
 	title: 'Take a wheel',
 	fields: [text('wheelNumber', 'Its number', { required: true, maxLength: 20, label: 'Wheel' })],
-	compute: () => {
-		throw new InputFault(
-			'wheelNumber',
-			'missing',
-			'A wheel is taken from the rack as it stands on the server.'
-		);
+	names: (v) => [v.wheelNumber],
+	compute(facts, v) {
+		const { wheel, rank } = taken(facts, v.wheelNumber);
+		return { main: rank, beside: aboutWheel({ ...facts, wheel }, wheel) };
 	},
-	event: () => ({ kind: 'taken', diameterAfterMm: null, note: null })
+	effects(facts, v): Effect[] {
+		const { wheel } = taken(facts, v.wheelNumber);
+		const before = facts.wheel?.id === wheel.id ? null : facts.wheel;
+		const given = before ? [before, ...facts.companions.map((c) => c.wheel)] : [];
+		return [
+			{ kind: 'take-wheel', wheelId: wheel.id, number: wheel.number },
+			...given
+				.filter((w) => w.state === 'mounted')
+				.map((w): Effect => ({ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null })),
+			...(before ? [{ kind: 'hold-wheels', wheelIds: [] } as const] : []),
+			{ kind: 'ledger', wheelId: wheel.id, event: 'taken', diameterAfterMm: null, note: null }
+		];
+	}
 });
+
+/** Everything that can be recorded at Select. */
+export const selectSteps: readonly Step[] = [takeStep];

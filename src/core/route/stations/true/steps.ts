@@ -9,8 +9,19 @@ import { preBalanceRule } from '../../../true/pre-balance-rule.js';
 import { reclock } from '../../../true/reclock.js';
 import { runout } from '../../../true/runout.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
-import { DIAMETER_AFTER, checkDiameter, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import { fitCheck } from '../../../mount/fit-check.js';
+import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
+import {
+	alone,
+	DIAMETER_AFTER,
+	checkDiameter,
+	compute,
+	defineStep,
+	massNowKg,
+	pick,
+	wheelOf,
+	type Step
+} from '../../step.js';
 
 /** What the rim may run out by in this shop. */
 export const runoutLimitUm = (facts: Pick<SetupFacts, 'guidelines'>): number =>
@@ -59,8 +70,8 @@ export const runoutStep = defineStep({
 	step: 'runout',
 	title: 'Read the rim',
 	fields: READ,
-	// The rule about balancing first stands beside the readings; the newest record of this step stays the run-out.
-	compute: (facts, v) => [preBalance(facts), compute(facts, runout, taken(v))]
+	// The rule about balancing first stands beside the readings.
+	compute: (facts, v) => ({ main: compute(facts, runout, taken(v)), beside: [preBalance(facts)] })
 });
 
 export const pencilStep = defineStep({
@@ -68,7 +79,7 @@ export const pencilStep = defineStep({
 	step: 'pencil',
 	title: 'Pencil line',
 	fields: pick(pencilTouch.fields, 'fromAngleDeg', 'toAngleDeg', 'advanceUm'),
-	compute: (facts, v) => [compute(facts, pencilTouch, { ...v, limitTirUm: runoutLimitUm(facts) })]
+	compute: (facts, v) => alone(compute(facts, pencilTouch, { ...v, limitTirUm: runoutLimitUm(facts) }))
 });
 
 export const faceStep = defineStep({
@@ -79,23 +90,34 @@ export const faceStep = defineStep({
 		...READ,
 		...pick(faceRunout.fields, 'readFace', 'measuringRadiusMm', 'flangeContactDiameterMm')
 	] as const,
-	compute: (facts, v) => [
-		compute(facts, faceRunout, {
-			...taken(v),
-			readFace: v.readFace,
-			measuringRadiusMm: v.measuringRadiusMm,
-			flangeContactDiameterMm: v.flangeContactDiameterMm
-		})
-	]
+	compute: (facts, v) =>
+		alone(
+			compute(facts, faceRunout, {
+				...taken(v),
+				readFace: v.readFace,
+				measuringRadiusMm: v.measuringRadiusMm,
+				flangeContactDiameterMm: v.flangeContactDiameterMm
+			})
+		)
 });
 
-/** Where the rim was read last on this mount. */
-export const lastRead = (facts: SetupFacts) =>
-	new Evidence(facts).latestOf('true', ['runout', 'after', 'pencil']);
-/** The last run-out read on this mount. */
-export function lastRunout(facts: SetupFacts): number | null {
-	return new Evidence(facts).number(lastRead(facts), 'tirUm');
+/** Steps that tell how far the rim runs out. */
+export const readAt = ['runout', 'after', 'pencil'] as const;
+/** What every way of reading the rim tells. */
+interface RimRead {
+	tirUm: number;
+	eccentricityUm: number;
+	highSpotAngleDeg: number;
 }
+/** Where the rim was read last on this mount, with an indicator or by a pencil line. */
+export function lastRead(facts: SetupFacts): RecordFacts<RimRead> | null {
+	const evidence = Evidence.of(facts);
+	const dial: RecordFacts<RimRead> | null = evidence.of(runout, 'true', readAt);
+	const pencil: RecordFacts<RimRead> | null = evidence.of(pencilTouch, 'true', readAt);
+	return dial && pencil ? (dial.id > pencil.id ? dial : pencil) : (dial ?? pencil);
+}
+/** The last run-out read on this mount. */
+export const lastRunout = (facts: SetupFacts): number | null => lastRead(facts)?.output.tirUm ?? null;
 
 /** Pushed within its play, from the last readings. */
 export const seatStep = defineStep({
@@ -118,24 +140,24 @@ export const seatStep = defineStep({
 				'inconsistent',
 				'Read the rim first; the push follows from it.'
 			);
-		return [
+		return alone(
 			compute(facts, reclock, {
 				...v,
 				eccentricityUm: read.output.eccentricityUm,
 				highSpotAngleDeg: read.output.highSpotAngleDeg,
 				massKg: massNowKg(wheelOf(facts))
 			})
-		];
+		);
 	}
 });
 /** The clearance found when the bore was tried on its seat. */
 export const clearanceOf = (facts: SetupFacts): number | null =>
-	new Evidence(facts).number(new Evidence(facts).latest('mount', 'fit'), 'clearanceUm');
+	Evidence.of(facts).of(fitCheck, 'mount', ['fit'])?.output.clearanceUm ?? null;
 
 /** Whether this wheel is balanced before its first run, by its size and the order of this route. */
 export function preBalance(facts: SetupFacts) {
 	const w = wheelOf(facts);
-	const at = (s: string) => facts.stations.indexOf(s as never);
+	const at = (s: StationId) => facts.stations.indexOf(s);
 	const school =
 		at('balance') < 0
 			? 'neutral-first'
@@ -169,7 +191,7 @@ export const truePlanStep = defineStep({
 	] as const,
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return [
+		return alone(
 			compute(facts, truePlan, {
 				...v,
 				runoutTirUm: lastRunout(facts) ?? v.runoutTirUm,
@@ -180,7 +202,7 @@ export const truePlanStep = defineStep({
 				ratedSpeedMps: w.ratedMps,
 				dustControl: facts.machine.wet ? 'coolant' : 'extraction'
 			})
-		];
+		);
 	}
 });
 
@@ -197,9 +219,9 @@ export const truedStep = defineStep({
 	] as const,
 	compute(facts, v) {
 		checkDiameter(facts, v.diameterAfterMm);
-		return [compute(facts, runout, taken(v))];
+		return alone(compute(facts, runout, taken(v)));
 	},
-	event: (facts, v) => ({
+	event: (_facts, v) => ({
 		kind: 'trued',
 		diameterAfterMm: v.diameterAfterMm,
 		note:
@@ -208,3 +230,13 @@ export const truedStep = defineStep({
 				: `${v.takenUm} um off the radius${v.passesDone === null ? '' : ` in ${v.passesDone} passes`}`
 	})
 });
+
+/** Everything that can be recorded at True. */
+export const trueSteps: readonly Step[] = [
+	runoutStep,
+	pencilStep,
+	faceStep,
+	seatStep,
+	truePlanStep,
+	truedStep
+];

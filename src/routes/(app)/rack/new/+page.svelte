@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { completed } from '$core/calculation/complete';
+	import { all } from '$core/route/step';
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
 	import { storageRules } from '$core/inspect/storage-rules';
@@ -55,14 +57,7 @@
 		expiresOn: (entry.at('expiresOn') || entry.at('madeOn') || null) as string | null
 	});
 	const taken = $derived(
-		entry.result.fault
-			? null
-			: quietly(() =>
-					intake({
-						...Object.fromEntries(WHEEL_FIELDS.map((f) => [f.name, 'default' in f ? f.default : null])),
-						...entry.result.values
-					} as never)
-				)
+		entry.result.fault ? null : quietly(() => intake(completed(WHEEL_FIELDS, entry.result.values)))
 	);
 	const looked = $derived(
 		quietly(() =>
@@ -74,18 +69,15 @@
 					expiresOn: taken?.wheel.expiresOn ?? null
 				},
 				data.today,
-				{
-					...Object.fromEntries(LOOK_FIELDS.map((f) => [f.name, 'default' in f ? f.default : null])),
-					...look.result.values
-				},
+				completed(LOOK_FIELDS, look.result.values),
 				data.limits
 			)
 		)
 	);
-	const seen = $derived(looked?.[0]?.output ?? null);
+	const seen = $derived(looked?.main.output ?? null);
 	const stop = $derived(seen?.verdict === 'stop' || taken?.state === 'quarantined');
 	const why = $derived(
-		seen?.reasons?.find((r) => r.severity === 'stop')?.message ??
+		seen?.reasons.find((r) => r.severity === 'stop')?.message ??
 			(taken?.reason ? `Set it aside: ${taken.reason}.` : '')
 	);
 	const rules = $derived(
@@ -137,9 +129,9 @@
 							? 'Clean and dry it, then look again'
 							: 'Sound to look at: ring it next'}
 				</p>
-				<Reasons
-					reasons={seen.reasons as never}
-				/>{#if stop && !seen.reasons?.some((r) => r.severity === 'stop')}<p>{why}</p>{/if}{/if}
+				<Reasons reasons={seen.reasons} />{#if stop && !seen.reasons.some((r) => r.severity === 'stop')}<p>
+						{why}
+					</p>{/if}{/if}
 			{#if drawn || rules.length}<details>
 					<summary>Section and how to keep it</summary>{#if drawn}<WheelSection
 							wheel={drawn}
@@ -162,7 +154,7 @@
 				>{stop
 					? why
 					: 'It is booked with this look, its pictures and your name. Its tag is printed next.'}</span
-			>{#snippet aside()}<ShowWorking computed={looked ?? []} system="mm" />{/snippet}</ActionBar
+			>{#snippet aside()}<ShowWorking computed={looked ? all(looked) : []} system="mm" />{/snippet}</ActionBar
 		>
 	</div>
 </main>

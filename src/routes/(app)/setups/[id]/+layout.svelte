@@ -2,6 +2,7 @@
 	import { setContext, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
+	import { wishOf } from '$core/route/stations/brief/steps';
 	import { toneOf } from '$lib/drawing/polar';
 	import { DOING } from '$lib/words';
 	import { Desk } from '$lib/desk/desk.svelte';
@@ -37,12 +38,7 @@
 			: null
 	);
 	const tone = $derived(desk.facts.wheel ? toneOf(desk.facts.wheel.family) : null);
-	const wanted = $derived(
-		String(
-			desk.facts.records.find((r) => r.station === 'brief' && r.calculation === 'spec.recommend')?.output
-				.marking ?? ''
-		)
-	);
+	const wanted = $derived(wishOf(desk.facts).marking);
 	const checks = $derived(desk.facts.route.checks.filter((c) => c.station === here));
 	const stationKeys = $derived(
 		desk.decision.stations.map((s, i) => ({

@@ -11,7 +11,7 @@ export async function load({ locals, url }) {
 	const busy = new Map(
 		(await Promise.all((await liveSetups()).map((id) => loadSetup(id)))).map((s) => [
 			s!.facts.machine.id,
-			{ id: s!.facts.id, part: s!.facts.part, state: s!.facts.state }
+			{ id: s!.facts.id, part: s!.facts.brief.part, state: s!.facts.state }
 		])
 	);
 	return {

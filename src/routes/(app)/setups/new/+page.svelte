@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
-	import type { ComponentProps } from 'svelte';
 	import { checkInput } from '$core/calculation/check';
-	import { BRIEF_FIELDS, adviseFor } from '$core/route/stations/brief/steps';
+	import { BRIEF_FIELDS, type Job, adviseFor } from '$core/route/stations/brief/steps';
+	import { outputOf, without } from '$core/route/step';
+	import { contact } from '$core/spec/contact';
 	import Recommendation from '$lib/stations/brief/Recommendation.svelte';
 	import MaterialFinder from '$lib/stations/brief/MaterialFinder.svelte';
 	import { OPERATION_WORDS } from '$lib/words';
@@ -18,8 +19,8 @@
 
 	let { data } = $props();
 	/** What the advice needs; the rest may still be empty. */
-	const JOB = BRIEF_FIELDS.filter((f) => !['part', 'quantity', 'machineId', 'units'].includes(f.name)).map(
-		(f) => (f.name === 'targetRaUm' ? { ...f, required: false } : f)
+	const JOB = without(BRIEF_FIELDS, 'part', 'quantity', 'machineId', 'units').map((f) =>
+		f.name === 'targetRaUm' ? { ...f, required: false } : f
 	);
 	const entry = new Entry({
 		fields: BRIEF_FIELDS,
@@ -32,7 +33,7 @@
 	});
 	const sender = new Sender();
 	$effect(() => entry.switchTo(entry.at('units') === 'inch' ? 'inch' : 'mm'));
-	const v = $derived(entry.result.values as Record<string, never>);
+	const v = $derived(entry.result.values);
 	const machine = $derived(data.machines.find((m) => m.id === v.machineId) ?? null);
 	const USUAL: Record<string, string> = {
 		bench: 'bench-grinder',
@@ -44,20 +45,15 @@
 	const advice = $derived.by(() => {
 		if (!v.material || !v.operation) return null;
 		try {
-			return adviseFor(checkInput(JOB, v) as never, machine, data.guidelines);
+			// Without a finish the advice is given for the usual one.
+			return adviseFor(checkInput(JOB, v) as Job, machine, data.guidelines);
 		} catch (e) {
 			if (e instanceof InputFault) return null;
 			throw e;
 		}
 	});
-	const wish = $derived(
-		advice?.[0]?.output as unknown as ComponentProps<typeof Recommendation>['wish'] | undefined
-	);
-	const cut = $derived(
-		(advice?.find((c) => c.calculation === 'spec.contact')?.output ?? null) as unknown as ComponentProps<
-			typeof Recommendation
-		>['cut']
-	);
+	const wish = $derived(advice?.main.output);
+	const cut = $derived(outputOf(advice, contact));
 	async function start() {
 		const done = await sender.submitEntry('/api/setups', entry);
 		if (done) await goto(`/setups/${String(done.id)}`);

@@ -3,7 +3,7 @@ import { logger } from '$lib/server/door/logger';
 import { DatabaseDown } from '$lib/server/db/pool';
 import { type ImportLine, importWheels } from '$lib/server/wheels/rack-import';
 import { InputFault, Refused } from '$lib/server/door/refused';
-import { mayWrite } from '$lib/server/setups/work';
+import { mayWrite } from '$lib/server/people/permission';
 
 /** Takes a list of wheels, telling its progress a line at a time; when the reader goes away nothing is taken. */
 export async function POST({ request, locals }) {

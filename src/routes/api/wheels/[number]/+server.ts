@@ -1,6 +1,6 @@
 import { answering, bodyOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
-import { mayWrite } from '$lib/server/setups/work';
+import { mayWrite } from '$lib/server/people/permission';
 import { WHEEL_ACTIONS, type WheelAction, judgeWheel } from '$lib/server/wheels/wheels';
 
 /** Quarantines, clears or scraps a wheel. */

@@ -1,6 +1,6 @@
 import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
 import { receiveWheel } from '$lib/server/wheels/inspections';
-import { mayWrite } from '$lib/server/setups/work';
+import { mayWrite } from '$lib/server/people/permission';
 
 /** Receives a wheel: on the rack with its first look, or set aside. */
 export const POST = ({ request, locals }) =>

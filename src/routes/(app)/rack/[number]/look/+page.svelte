@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/steps';
+	import { completed } from '$core/calculation/complete';
 	import { InputFault } from '$core/calculation/fault';
+	import { all } from '$core/route/step';
 	import { toneOf } from '$lib/drawing/polar';
 	import LookForm from '$lib/stations/inspect/LookForm.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -14,18 +16,15 @@
 	const w = $derived(data.wheel);
 	const entry = new Entry({ fields: LOOK_FIELDS, key: `look-${data.wheel.number}`, draft: data.draft });
 	const sender = new Sender();
-	const computed = $derived.by(() => {
-		const full = Object.fromEntries(
-			LOOK_FIELDS.map((f) => [f.name, entry.result.values[f.name] ?? ('default' in f ? f.default : null)])
-		);
+	const looked = $derived.by(() => {
 		try {
-			return lookOf(w, data.today, full, data.limits);
+			return lookOf(w, data.today, completed(LOOK_FIELDS, entry.result.values), data.limits);
 		} catch (e) {
-			if (e instanceof InputFault) return [];
+			if (e instanceof InputFault) return null;
 			throw e;
 		}
 	});
-	const out = $derived(computed[0]?.output ?? null);
+	const out = $derived(looked?.main.output ?? null);
 	const stop = $derived(out?.verdict === 'stop');
 	const tone = $derived(toneOf(w.family));
 	async function save() {
@@ -47,12 +46,13 @@
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 	<div class="sheet">
 		<LookForm {entry} wheel={w} place="wheel-{w.number}" />
-		{#if out}<Reasons reasons={out.reasons as never} />{/if}
+		{#if out}<Reasons reasons={out.reasons} />{/if}
 		<ActionBar
 			label={stop ? 'Quarantine the wheel' : 'Looked over, on to the ring'}
 			onact={save}
 			busy={sender.busy}
-			{stop}>{#snippet aside()}<ShowWorking {computed} system="mm" />{/snippet}</ActionBar
+			{stop}
+			>{#snippet aside()}<ShowWorking computed={looked ? all(looked) : []} system="mm" />{/snippet}</ActionBar
 		>
 	</div>
 </main>

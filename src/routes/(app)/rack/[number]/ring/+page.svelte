@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
+	import { all } from '$core/route/step';
 	import { RING_FIELDS, contextOf, ringOf, ringStanding } from '$core/route/stations/inspect/steps';
 	import { toneOf } from '$lib/drawing/polar';
 	import { keepFor } from '$lib/stations/inspect/keeping';
@@ -23,15 +24,15 @@
 	);
 	const taps = $derived((entry.typed.taps ?? []) as string[]);
 	const { earDone, dull } = $derived(ringStanding(data.ring, taps));
-	const computed = $derived.by(() => {
+	const rung = $derived.by(() => {
 		try {
 			return ringOf(data.ring, taps);
 		} catch (e) {
-			if (e instanceof InputFault) return [];
+			if (e instanceof InputFault) return null;
 			throw e;
 		}
 	});
-	const doubt = $derived(!dull && earDone && computed[0]?.output.mayProceed !== true);
+	const doubt = $derived(!dull && earDone && rung?.main.output.mayProceed !== true);
 	const tone = $derived(toneOf(w.family));
 	const href = $derived(`/rack/${encodeURIComponent(w.number)}`);
 	async function save() {
@@ -64,7 +65,7 @@
 				busy={sender.busy || ears.busy}
 				stop={dull}
 				><a class="btn" href="{href}/look">Look it over again</a>{#snippet aside()}{#if earDone}<ShowWorking
-							{computed}
+							computed={rung ? all(rung) : []}
 							system="mm"
 						/>{/if}{/snippet}</ActionBar
 			>

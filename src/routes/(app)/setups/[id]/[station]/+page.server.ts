@@ -1,7 +1,8 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/facts';
 import { draftsOf } from '$lib/server/db/drafts';
-import { selectView } from '$lib/server/setups/select-view';
+import { selectView } from '$core/route/stations/select/view';
+import { allWheels } from '$lib/server/wheels/wheels';
 
 /** What a bench needs beside the setup itself: what this person has typed there, and for Select the rack. */
 export async function load({ params, locals, parent }) {
@@ -13,5 +14,5 @@ export async function load({ params, locals, parent }) {
 	if (!facts.stations.includes(station))
 		error(404, { message: `${params.station.slice(0, 20)} is not on the route of this setup.` });
 	if (station !== 'select') return { station, drafts, rack: null };
-	return { station, drafts, rack: await selectView(facts) };
+	return { station, drafts, rack: selectView(facts, await allWheels()) };
 }

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
-	import { MACHINE_WORDS, MOUNTING_WORDS, TEMPLATE_FIELDS } from '$core/route/templates';
+	import { WAYS } from '$core/route/stations/mount/ways';
+	import { MACHINE_WORDS, TEMPLATE_FIELDS } from '$core/route/templates';
 	import CopyRoute from '$lib/features/shop/CopyRoute.svelte';
 	import RouteChecks from '$lib/features/shop/RouteChecks.svelte';
 	import SortList from '$lib/ui/fields/SortList.svelte';
@@ -12,6 +13,7 @@
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 
+	const mountingWords = Object.fromEntries(Object.entries(WAYS).map(([id, way]) => [id, way.words]));
 	let { data } = $props();
 	const now = $derived(data.history[0]!);
 	const entry = untrack(
@@ -66,7 +68,7 @@
 			<TextField {entry} name="name" /><TextField {entry} name="why" /><ChoiceField
 				{entry}
 				name="mounting"
-				words={MOUNTING_WORDS}
+				words={mountingWords}
 				list
 			/>{#if stations.includes('machine')}<ChoiceField
 					{entry}

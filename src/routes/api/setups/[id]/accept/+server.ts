@@ -1,6 +1,6 @@
 import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
-import { acceptCaution } from '$lib/server/setups/work';
+import { acceptCaution } from '$lib/server/setups/accept';
 
 /** Accepts a caution with a written reason. A stop is refused. */
 export const POST = ({ params, request, locals }) =>

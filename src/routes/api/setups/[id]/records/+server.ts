@@ -1,7 +1,7 @@
 import { STATIONS, type StationId } from '$core/route/facts';
 import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
-import { record } from '$lib/server/setups/work';
+import { record } from '$lib/server/setups/record';
 
 /** Records one step of a setup. */
 export const POST = ({ params, request, locals }) =>

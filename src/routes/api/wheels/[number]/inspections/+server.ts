@@ -1,6 +1,6 @@
 import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
 import { inspectAtRack } from '$lib/server/wheels/inspections';
-import { mayWrite } from '$lib/server/setups/work';
+import { mayWrite } from '$lib/server/people/permission';
 
 /** Looks a wheel of the rack over, or rings it, outside any setup. */
 export const POST = ({ params, request, locals }) =>

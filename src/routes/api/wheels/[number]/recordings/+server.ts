@@ -1,6 +1,6 @@
 import { answering, bytesOf, idOf, keyOf } from '$lib/server/door/answer';
 import { keepRecording } from '$lib/server/recordings/recordings';
-import { mayWrite } from '$lib/server/setups/work';
+import { mayWrite } from '$lib/server/people/permission';
 
 const MOST_BYTES = 48 * 1024 * 1024;
 

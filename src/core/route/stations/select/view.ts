@@ -1,16 +1,18 @@
-import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
-import { type Ranked, rankFor } from '../../../core/route/stations/select/steps.js';
-import type { Computed } from '../../../core/route/step.js';
-import { nearestExcluded } from '../../../core/spec/nearest-excluded.js';
-import { type JobWish, scoreParts, scorePoints } from '../../../core/spec/rank-score.js';
-import { allWheels } from '../wheels/wheels.js';
+import type { OutputOf } from '../../../calculation/define.js';
+import { nearestExcluded } from '../../../spec/nearest-excluded.js';
+import type { rankRack } from '../../../spec/rank-rack.js';
+import { type JobWish, scoreParts, scorePoints } from '../../../spec/rank-score.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
+import type { Computed } from '../../step.js';
+import { type Ranked, rankFor } from './steps.js';
 
 export interface Excluded {
 	id: string;
 	codes: string[];
 }
 export interface SelectView {
-	ranking: Computed;
+	/** What is shown of the ranking, with its working. */
+	ranking: Computed<OutputOf<typeof rankRack>>;
 	ranked: Ranked[];
 	excluded: Excluded[];
 	near: Excluded[];
@@ -22,25 +24,24 @@ const SHOWN = 40;
 const NAMED = 120;
 
 /** The rack ranked for a setup, as much of it as a person looks at: the best, the first of those ruled out, and counts of all. */
-export async function selectView(facts: SetupFacts): Promise<SelectView> {
-	const rack = await allWheels();
+export function selectView(facts: SetupFacts, rack: readonly WheelFacts[]): SelectView {
 	const byNumber = new Map(rack.map((w) => [w.number, w]));
 	const full = rankFor(facts, rack);
 	const elsewhere = (id: string) => {
 		const held = byNumber.get(id)!.heldBy;
 		return held !== null && held !== facts.id;
 	};
-	const all = full.output.ranked as Ranked[];
+	const all = full.output.ranked;
 	const excluded: Excluded[] = [
 		...all.filter((r) => elsewhere(r.id)).map((r) => ({ id: r.id, codes: ['held'] })),
-		...(full.output.excluded as Excluded[])
+		...full.output.excluded
 	];
 	const free = all.filter((r) => !elsewhere(r.id));
 	const own = facts.wheel ? free.find((r) => r.id === facts.wheel!.number) : undefined;
 	const ranked = free.slice(0, SHOWN);
 	if (own && !ranked.includes(own)) ranked.push(own);
 	const seat = facts.mount?.seatMm ?? facts.machine.seatMm;
-	const job = (full.input as { job: JobWish }).job;
+	const job = full.input.job as JobWish;
 	const points = ({ id }: Excluded) => {
 		const w = byNumber.get(id)!;
 		return scorePoints(scoreParts(job, w, facts.machine.maxDiameterMm));
@@ -61,7 +62,7 @@ export async function selectView(facts: SetupFacts): Promise<SelectView> {
 	const shown = new Set(wheels.map((w) => w.number));
 	const input = {
 		...full.input,
-		candidates: (full.input as { candidates: { id: string }[] }).candidates.filter((c) => shown.has(c.id))
+		candidates: (full.input.candidates as { id: string }[]).filter((c) => shown.has(c.id))
 	};
 	return {
 		ranking: { ...full, input, output: { ...full.output, ranked, excluded: named } },

@@ -1,14 +1,20 @@
 import { expect } from 'chai';
-import { InputFault } from '../../../src/core/calculation/fault.js';
-import { decide, refuse } from '../../../src/core/route/engine.js';
-import { Evidence } from '../../../src/core/route/evidence.js';
-import type { MountFacts, SetupFacts, StationId, WheelFacts } from '../../../src/core/route/facts.js';
-import type { GateLine } from '../../../src/core/route/gate.js';
-import { linesOf } from '../../../src/core/route/lines.js';
-import { stepOf } from '../../../src/core/route/steps.js';
-import { takeWheel } from '../../../src/core/route/stations/select/steps.js';
-import { type Computed, forbidden } from '../../../src/core/route/step.js';
-import type { Verdict } from '../../../src/core/calculation/verdict.js';
+import { InputFault } from '../../src/core/calculation/fault.js';
+import { type NewRecord, carryOut } from '../../src/core/route/carry-out.js';
+import type { Effect } from '../../src/core/route/effect.js';
+import { decide } from '../../src/core/route/engine.js';
+import { weights } from '../../src/core/balance/weights.js';
+import { Evidence, sumsOf } from '../../src/core/route/evidence.js';
+import { MEASURED_BY } from '../../src/core/route/stations/balance/conclude.js';
+import type {
+	MountFacts,
+	RecordFacts,
+	SetupFacts,
+	StationId,
+	WheelFacts
+} from '../../src/core/route/facts.js';
+import type { GateLine } from '../../src/core/route/gate.js';
+import { linesOf } from '../../src/core/route/stations/index.js';
 
 /** A setup kept in memory: the deciding part of the application without a database, a server or a page. */
 export const WHEEL: WheelFacts = {
@@ -62,20 +68,22 @@ const MIDDAY = Date.UTC(2026, 5, 1, 12);
 export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 	return {
 		id: 7,
-		part: 'Port plate',
-		quantity: 12,
-		material: 'steel-hardened',
-		hardnessHrc: 60,
-		operation: 'surface',
-		targetRaUm: 0.6,
-		minWidthMm: null,
-		burnProne: false,
-		interrupted: false,
-		workDiameterMm: null,
-		stockMm: null,
-		depthUm: null,
-		workSpeedMps: null,
-		contactArea: null,
+		brief: {
+			part: 'Port plate',
+			quantity: 12,
+			material: 'steel-hardened',
+			hardnessHrc: 60,
+			operation: 'surface',
+			targetRaUm: 0.6,
+			minWidthMm: null,
+			burnProne: false,
+			interrupted: false,
+			workDiameterMm: null,
+			stockMm: null,
+			depthUm: null,
+			workSpeedMps: null,
+			contactArea: null
+		},
 		units: 'mm',
 		state: 'under-way',
 		version: 1,
@@ -111,7 +119,9 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		},
 		wheel: null,
 		companions: [],
+		named: [],
 		records: [],
+		sums: { rolls: 0, bookings: 0, partsGround: 0 },
 		recordings: [],
 		pastRings: [],
 		batchGPa: [],
@@ -123,71 +133,54 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 	};
 }
 
-/** Numbers the records that one step makes, as the server does. */
-function kept(
-	f: SetupFacts,
-	station: StationId,
-	step: string,
-	entered: Record<string, unknown>,
-	computed: Computed[],
-	wheelId: number | null,
-	reason: string | null
-): SetupFacts {
+/** Numbers the records that one step makes, and does what follows from it, as the server does. */
+function kept(f: SetupFacts, { records, effects }: { records: NewRecord[]; effects: Effect[] }): SetupFacts {
 	const first = f.records.length + 1;
-	const records = computed.map((c, i) => ({
+	const numbered = records.map((r, i) => ({
+		...r,
 		id: first + i,
-		station,
-		step,
-		calculation: c.calculation,
-		entered,
-		input: c.input as Record<string, unknown>,
-		output: c.output,
-		verdict: (c.output.verdict ?? 'ok') as Verdict,
-		overrideReason: c.output.verdict === 'caution' ? reason : null,
-		wheelId,
 		by: 'Ines Falk',
 		atMs: f.nowMs,
 		together: `request-${first}`
 	}));
-	return { ...f, records: [...f.records, ...records], version: f.version + 1 };
+	const after = { ...f, records: [...f.records, ...numbered], version: f.version + 1 };
+	const changed = effects.reduce(follow, after);
+	return { ...changed, sums: sumsOf(changed.records, changed.wheel?.id ?? null) };
+}
+
+/** One effect on the facts in hand; what only the shop keeps (ledger lines, pictures) is not there to be changed. */
+function follow(f: SetupFacts, e: Effect): SetupFacts {
+	const own = f.wheel && 'wheelId' in e && e.wheelId === f.wheel.id ? f.wheel : null;
+	if (e.kind === 'state') return { ...f, state: e.state };
+	if (e.kind === 'take-wheel') {
+		const wheel = f.named.find((w) => w.id === e.wheelId)!;
+		return { ...f, wheel: { ...wheel, state: 'mounted', heldBy: f.id } };
+	}
+	if (e.kind === 'ledger' && own && e.diameterAfterMm !== null)
+		return { ...f, wheel: { ...own, diameterMm: e.diameterAfterMm } };
+	return f;
 }
 
 /** Records a step where the gates let it. @throws Error when they refuse, InputFault when a value is wrong */
 export function did(
 	f: SetupFacts,
 	station: StationId,
-	name: string,
+	step: string,
 	values: Record<string, unknown> = {},
 	reason: string | null = null
 ): SetupFacts {
-	const refused = refuse(f, station, name);
-	if (refused) throw new Error(`${refused.code}: ${refused.message}`);
-	const step = stepOf(station, name);
-	const full = Object.fromEntries(
-		step.fields.map((x) => [x.name, values[x.name] ?? ('default' in x ? x.default : null) ?? null])
-	);
-	const computed = step.compute(f, full as never);
-	const never = forbidden(step, computed);
-	if (never) throw new Error(`${never.code}: ${never.message}`);
-	const after = kept(f, station, name, full, computed, f.wheel?.id ?? null, reason);
-	const released =
-		station === 'prove' && ['yes', 'with-reason'].includes(String(after.records.at(-1)!.output.released));
-	const event = step.event?.(f, full as never) ?? null;
-	return {
-		...after,
-		state: released ? 'released' : after.state,
-		wheel:
-			after.wheel && event?.diameterAfterMm
-				? { ...after.wheel, diameterMm: event.diameterAfterMm }
-				: after.wheel
-	};
+	// Whatever it names is on the rack, as it is held here, unless the test says otherwise.
+	const held = [f.wheel, ...f.companions.map((c) => c.wheel)].filter((w) => w !== null);
+	const named = f.named.length ? f.named : held;
+	const done = carryOut({ ...f, named }, { station, step, values, reason });
+	if ('refusal' in done) throw new Error(`${done.refusal.code}: ${done.refusal.message}`);
+	return kept(f, done);
 }
 /** Takes a wheel as Select does. */
-export function took(f: SetupFacts, wheel: WheelFacts = WHEEL): SetupFacts {
-	const { computed } = takeWheel(f, [wheel], wheel.number);
-	const after = { ...f, wheel: { ...wheel, state: 'mounted' as const, heldBy: f.id } };
-	return kept(after, 'select', 'take', { wheelNumber: wheel.number }, [computed], wheel.id, null);
-}
+export const took = (f: SetupFacts, wheel: WheelFacts = WHEEL): SetupFacts => ({
+	...did({ ...f, named: [wheel] }, 'select', 'take', { wheelNumber: wheel.number }),
+	named: []
+});
 /** So much later by the clock. */
 export const later = (f: SetupFacts, seconds: number): SetupFacts => ({
 	...f,
@@ -223,14 +216,8 @@ export const RIM_AFTER = [3, 4, 5, 6, 5, 4, 3, 2, 1, 1, 2, 2];
 
 /** The weights set where they were told to be. */
 export function weightsMoved(f: SetupFacts): SetupFacts {
-	const told = new Evidence(f).latestOf(
-		'balance',
-		['swing', 'marks', 'mass', 'rest', 'phase', 'runs'],
-		'balance.weights'
-	)!;
-	return did(f, 'balance', 'move', {
-		anglesDeg: (told.output.placements as { angleDeg: number }[]).map((p) => p.angleDeg)
-	});
+	const told = Evidence.of(f).of(weights, 'balance', MEASURED_BY)!;
+	return did(f, 'balance', 'move', { anglesDeg: told.output.placements.map((p) => p.angleDeg) });
 }
 /** Everything of a toolroom setup, in order. */
 export const WORK: readonly [string, (f: SetupFacts) => SetupFacts][] = [
@@ -298,7 +285,17 @@ export function worked(until: string | null = null): SetupFacts {
 const MADE = new Map<string | null, SetupFacts>();
 
 export const line = (f: SetupFacts, station: StationId, key: string): GateLine | undefined =>
-	linesOf(station, f, new Evidence(f)).find((l) => l.key === key);
+	linesOf(station, f, Evidence.of(f)).find((l) => l.key === key);
+/** What a step came to the last time: its result, or the part one calculation made. */
+export function recordOf(
+	f: SetupFacts,
+	station: StationId,
+	step: string,
+	calculation?: string
+): RecordFacts | null {
+	const parts = Evidence.of(f).named(station, step)?.parts ?? [];
+	return (calculation ? parts.find((r) => r.calculation === calculation) : parts[0]) ?? null;
+}
 export const current = (f: SetupFacts): StationId => decide(f).current;
 /** Expects a value to be refused, by field and word. */
 export function faults(code: string, field: string | RegExp, work: () => unknown): InputFault {

@@ -1,0 +1,145 @@
+import { checkInput } from '../calculation/check.js';
+import { inShop } from '../calculation/limits.js';
+import type { Verdict } from '../calculation/verdict.js';
+import type { Effect } from './effect.js';
+import { type Refusal, refuse } from './engine.js';
+import type { RecordFacts, SetupFacts, StationId } from './facts.js';
+import { type Result, type Step, all, findingsOf, forbidden } from './step.js';
+import { stepOf } from './steps.js';
+
+/** What somebody wants recorded. */
+export interface Submission {
+	station: string;
+	step: string;
+	values: unknown;
+	/** Why it goes on with a caution, if it does. */
+	reason?: string | null;
+}
+
+/** A record as it is to be kept; its number, person and time are given by whoever keeps it. */
+export type NewRecord = Omit<RecordFacts, 'id' | 'by' | 'atMs' | 'together'>;
+
+/** Either why not, or everything that is to be kept and changed. The result stands first among the records. */
+export type CarriedOut = { refusal: Refusal } | { records: NewRecord[]; effects: Effect[] };
+
+const NOTE_LENGTH = 200;
+
+/**
+ * One submission carried out on these facts: asked whether it may be, checked, computed, and told as data what to keep and to change.
+ * Nothing is written here.
+ * @throws InputFault for the first value that is wrong
+ */
+export function carryOut(facts: SetupFacts, submission: Submission): CarriedOut {
+	const step = stepOf(submission.station, submission.step);
+	const refusal = mayNot(facts, step);
+	if (refusal) return { refusal };
+	const values = checkInput(inShop(step.fields, facts.guidelines.limits), submission.values);
+	const result = step.compute(facts, values);
+	const never = forbidden(step, result);
+	if (never) return { refusal: { code: never.code, message: `Not recorded. ${never.message}` } };
+	const own = step.effects?.(facts, values, result) ?? [];
+	const wheelId = own.find((e) => e.kind === 'take-wheel')?.wheelId ?? facts.wheel?.id ?? null;
+	const records = recordsFrom(step, values, result, wheelId, submission.reason?.trim() || null);
+	const stops = findingsOf(result).filter((r) => r.severity === 'stop');
+	const fatal = stops.find((r) => step.quarantines?.includes(r.code));
+	if (fatal) return { records, effects: [...own, ...setAside(facts, step, fatal.message)] };
+	if (stops.length) return { records, effects: own };
+	const event = step.event?.(facts, values) ?? null;
+	const booked: Effect[] =
+		event && wheelId !== null
+			? [
+					{
+						kind: 'ledger',
+						wheelId,
+						event: event.kind,
+						diameterAfterMm: event.diameterAfterMm,
+						note: event.note
+					}
+				]
+			: [];
+	return {
+		records,
+		effects: [...own, ...booked, ...(step.effectsUnlessStopped?.(facts, values, result) ?? [])]
+	};
+}
+
+/** What a step came to, as records: its result first, a caution with the reason it was recorded with. */
+export function recordsFrom(
+	step: Pick<Step, 'station' | 'step'>,
+	entered: Record<string, unknown>,
+	result: Result,
+	wheelId: number | null,
+	reason: string | null
+): NewRecord[] {
+	return all(result).map((c) => ({
+		station: step.station,
+		step: step.step,
+		calculation: c.calculation,
+		entered,
+		input: c.input,
+		// What comes out is kept as it is written down; only its shape as a type is given up here.
+		output: c.output as Record<string, unknown>,
+		verdict: c.output.verdict ?? 'ok',
+		overrideReason: c.output.verdict === 'caution' ? reason : null,
+		wheelId
+	}));
+}
+
+function mayNot(facts: SetupFacts, step: Step): Refusal | null {
+	if (step.station === 'brief' && step.step === 'brief' && facts.records.length)
+		return { code: 'brief-told', message: 'The brief is told when the setup starts.' };
+	return refuse(facts, step.station, step.step);
+}
+
+/** A wheel that was found unfit: out of use until a lead clears it; beyond Inspect the setup stops with it. */
+function setAside(facts: SetupFacts, step: Step, why: string): Effect[] {
+	const wheelId = facts.wheel?.id;
+	if (wheelId === undefined) return [];
+	const effects: Effect[] = [
+		{ kind: 'wheel-state', wheelId, state: 'quarantined', reason: why },
+		{
+			kind: 'ledger',
+			wheelId,
+			event: 'quarantined',
+			diameterAfterMm: null,
+			note: why.slice(0, NOTE_LENGTH)
+		}
+	];
+	return step.station === 'inspect' ? effects : [...effects, { kind: 'state', state: 'stopped' }];
+}
+
+/** What somebody accepts: one recorded step with a caution, and why it may go on. */
+export interface Acceptance {
+	recordId: number;
+	reason: string;
+}
+export type Accepted = { refusal: Refusal } | { records: (NewRecord & { replacesId: number })[] };
+
+/** A caution is accepted by writing down why: the step is recorded again with the reason. A stop never is. */
+export function accept(facts: SetupFacts, { recordId, reason }: Acceptance): Accepted {
+	const old = facts.records.find((r) => r.id === recordId);
+	const no = (code: string, message: string): Accepted => ({ refusal: { code, message } });
+	if (!old) return no('no-record', `Record ${recordId} does not belong to this setup.`);
+	const together = facts.records.filter(
+		(r) =>
+			r.station === old.station &&
+			r.step === old.step &&
+			r.together === old.together &&
+			r.wheelId === old.wheelId
+	);
+	if (has(together, 'stop') && old.verdict === 'stop')
+		return no('stop-stays', 'A stop is never overridden. Change what causes it, then record the step again.');
+	if (!has(together, 'caution')) return no('nothing-to-accept', 'There is no caution on this record.');
+	const refusal = refuse(facts, old.station as StationId, old.step);
+	if (refusal) return { refusal };
+	return {
+		records: together.map(({ id, by: _by, atMs: _at, together: _key, ...r }) => ({
+			...r,
+			overrideReason: r.verdict === 'caution' ? reason : null,
+			replacesId: id
+		}))
+	};
+}
+
+const has = (records: readonly RecordFacts[], verdict: Verdict): boolean =>
+	records.some((r) => r.verdict === verdict);

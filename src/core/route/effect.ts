@@ -1,0 +1,25 @@
+import type { SetupFacts, WheelFacts } from './facts.js';
+
+/** What can be written in the ledger of a wheel. */
+export type EventKind =
+	'taken' | 'inspected' | 'mounted' | 'trued' | 'dressed' | 'redressed' | 'parked' | 'quarantined';
+
+/** What a submission changes beside its records: a closed list, carried out by whoever keeps the shop. */
+export type Effect =
+	| { kind: 'take-wheel'; wheelId: number; number: string }
+	/** The other wheels of the pack from now on, and no others. */
+	| { kind: 'hold-wheels'; wheelIds: readonly number[] }
+	| { kind: 'wheel-state'; wheelId: number; state: WheelFacts['state']; reason: string | null }
+	| {
+			kind: 'ledger';
+			wheelId: number;
+			event: EventKind;
+			diameterAfterMm: number | null;
+			note: string | null;
+	  }
+	| { kind: 'count-dress'; dresserId: number; turned: boolean }
+	/** Pictures taken for this look belong to its record. */
+	| { kind: 'keep-pictures'; wheelId: number }
+	/** The first clear ring of a wheel is what later ones are compared with. */
+	| { kind: 'keep-baseline'; wheelId: number; recordingId: number }
+	| { kind: 'state'; state: SetupFacts['state'] };

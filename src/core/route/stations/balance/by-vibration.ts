@@ -1,0 +1,59 @@
+import { influence } from '../../../balance/influence.js';
+import { threeRuns } from '../../../balance/three-runs.js';
+import type { SetupFacts } from '../../facts.js';
+import { type Computed, compute, defineStep, pick } from '../../step.js';
+import { AFRESH } from './afresh.js';
+import { concluded } from './conclude.js';
+import { permissibleGmm } from './tolerance.js';
+
+/** How well vibration tells an unbalance: a tenth of it, and a tenth of what is allowed. */
+const SHARE = 0.1;
+
+function fromVibration(
+	facts: SetupFacts,
+	method: Computed<{ unbalanceGmm: number; heavyAngleDeg: number }>,
+	afresh: boolean
+) {
+	const U = method.output.unbalanceGmm;
+	const sigma = SHARE * U + SHARE * permissibleGmm(facts);
+	const release = {
+		restAngleDeg: method.output.heavyAngleDeg,
+		unbalanceGmm: U,
+		sigmaMomentGmm: sigma,
+		sigmaUnbalanceGmm: sigma
+	};
+	return concluded(facts, { method, release, judgedGmm: U, afresh });
+}
+
+export const phaseStep = defineStep({
+	station: 'balance',
+	step: 'phase',
+	title: 'Vibration with phase, one trial',
+	fields: [
+		...pick(
+			influence.fields,
+			'initialMmPerS',
+			'initialPhaseAngleDeg',
+			'trialMassG',
+			'trialRadiusMm',
+			'trialAngleDeg',
+			'trialMmPerS',
+			'trialPhaseAngleDeg',
+			'phaseSense'
+		),
+		AFRESH
+	] as const,
+	compute: (facts, v) =>
+		fromVibration(facts, compute(facts, influence, { ...v, speedRpm: facts.machine.spindleRpm }), v.afresh)
+});
+
+export const runsStep = defineStep({
+	station: 'balance',
+	step: 'runs',
+	title: 'Vibration, three trials',
+	fields: [
+		...pick(threeRuns.fields, 'initialMmPerS', 'trialMassG', 'trialRadiusMm', 'runs'),
+		AFRESH
+	] as const,
+	compute: (facts, v) => fromVibration(facts, compute(facts, threeRuns, v), v.afresh)
+});

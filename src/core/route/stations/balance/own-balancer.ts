@@ -1,0 +1,61 @@
+import { auto } from '../../../balance/auto.js';
+import type { tolerance } from '../../../balance/tolerance.js';
+import type { OutputOf } from '../../../calculation/define.js';
+import { from0, mmPerS, number, over0, yesNo } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { mulberry32 } from '../../../numeric/random.js';
+import type { SetupFacts } from '../../facts.js';
+import { type Result, alone, compute, defineStep } from '../../step.js';
+import { permissibleGmm, toleranceFor } from './tolerance.js';
+
+/** What the stand-in of the machine's balancer hides: made up from the setup's number, so that everybody sees the same wheel. */
+export function hiddenFromHead(facts: SetupFacts): {
+	unbalanceGmm: number;
+	heavyAngleDeg: number;
+	massGmm: number;
+	sensitivityMmPerSPerGmm: number;
+	seed: number;
+} {
+	const rng = mulberry32(facts.id);
+	const permissible = permissibleGmm(facts);
+	return {
+		unbalanceGmm: permissible * (3 + 4 * rng()),
+		heavyAngleDeg: 360 * rng(),
+		massGmm: 5 * permissible,
+		sensitivityMmPerSPerGmm: 0.5 / permissible,
+		seed: facts.id
+	};
+}
+/** The machine's own balancer: what it reports, or its stand-in run to the end. */
+export const autoStep = defineStep({
+	station: 'balance',
+	step: 'auto',
+	title: "The machine's own balancer",
+	fields: [
+		yesNo('standIn', 'The stand-in, not a machine', { required: true, label: 'Simulated' }),
+		mmPerS('residualMmPerS', 'As the machine shows it', { ...from0(1000), label: 'Shakes still' }),
+		number('sensitivityMmPerSPerGmm', 'From an earlier trial on this machine', {
+			...over0(10),
+			label: 'A gram millimetre shakes it by, mm/s'
+		})
+	] as const,
+	compute(facts, v): Result<OutputOf<typeof tolerance>> {
+		if (v.standIn) {
+			const head = compute(facts, auto, hiddenFromHead(facts));
+			return { main: toleranceFor(facts, head.output.residualGmm), beside: [head] };
+		}
+		if (v.residualMmPerS === null)
+			throw new InputFault(
+				'residualMmPerS',
+				'missing',
+				'Shakes still is missing. Read it off the machine when it has finished.'
+			);
+		if (v.sensitivityMmPerSPerGmm === null)
+			throw new InputFault(
+				'sensitivityMmPerSPerGmm',
+				'missing',
+				'What a gram millimetre does here is missing. One run with a trial weight tells it.'
+			);
+		return alone(toleranceFor(facts, v.residualMmPerS / v.sensitivityMmPerSPerGmm));
+	}
+});

@@ -1,0 +1,25 @@
+import type { Step } from '../../step.js';
+import { phaseStep, runsStep } from './by-vibration.js';
+import { dimplesStep, holesStep } from './holes-and-dimples.js';
+import { levelStep } from './level.js';
+import { moveStep } from './move.js';
+import { marksStep, massStep, restStep, staysStep, swingStep } from './on-stand.js';
+import { autoStep } from './own-balancer.js';
+import { trackStep } from './track.js';
+
+/** Everything that can be recorded at Balance: levelled and counted, measured in some way, corrected. */
+export const balanceSteps: readonly Step[] = [
+	levelStep,
+	trackStep,
+	swingStep,
+	marksStep,
+	massStep,
+	restStep,
+	phaseStep,
+	runsStep,
+	autoStep,
+	staysStep,
+	moveStep,
+	holesStep,
+	dimplesStep
+];

@@ -1,0 +1,61 @@
+import type { Evidence } from '../evidence.js';
+import type { SetupFacts, StationId } from '../facts.js';
+import { type GateLine, line } from '../gate.js';
+import { said } from '../say.js';
+import { balanceGate } from './balance/gate.js';
+import { balanceSteps } from './balance/steps.js';
+import { briefGate } from './brief/gate.js';
+import { briefSteps } from './brief/steps.js';
+import { dressGate, dressOrder } from './dress/gate.js';
+import { dressSteps } from './dress/steps.js';
+import { inspectGate, inspectOrder } from './inspect/gate.js';
+import { inspectSteps } from './inspect/steps.js';
+import { keepGate } from './keep/gate.js';
+import { keepSteps } from './keep/steps.js';
+import { machineGate } from './machine/gate.js';
+import { machineSteps } from './machine/steps.js';
+import { mountSteps } from './mount/steps.js';
+import { mountGate, mountOrder } from './mount/ways.js';
+import { proveGate } from './prove/gate.js';
+import { proveSteps } from './prove/steps.js';
+import { runInGate, runInOrder } from './run-in/gate.js';
+import { runInSteps } from './run-in/steps.js';
+import { selectGate } from './select/gate.js';
+import { selectSteps } from './select/steps.js';
+import { type Station, anyOrder } from './station.js';
+import { trueGate, trueOrder } from './true/gate.js';
+import { trueSteps } from './true/steps.js';
+
+/** Every station a route may have. */
+export const STATION: Readonly<Record<StationId, Station>> = {
+	brief: { steps: briefSteps, gate: briefGate, order: anyOrder },
+	machine: { steps: machineSteps, gate: machineGate, order: anyOrder },
+	select: { steps: selectSteps, gate: selectGate, order: anyOrder },
+	inspect: { steps: inspectSteps, gate: inspectGate, order: inspectOrder },
+	mount: { steps: mountSteps, gate: mountGate, order: mountOrder },
+	'run-in': { steps: runInSteps, gate: runInGate, order: runInOrder },
+	true: { steps: trueSteps, gate: trueGate, order: trueOrder },
+	balance: { steps: balanceSteps, gate: balanceGate, order: anyOrder },
+	dress: { steps: dressSteps, gate: dressGate, order: dressOrder },
+	prove: { steps: proveSteps, gate: proveGate, order: anyOrder },
+	keep: { steps: keepSteps, gate: keepGate, order: anyOrder }
+};
+
+/** The lines of a station: what the route asks of everybody, then what this shop has added. */
+export function linesOf(station: StationId, facts: SetupFacts, evidence: Evidence): GateLine[] {
+	const own = facts.route.checks
+		.filter((c) => c.station === station)
+		.map((c) => {
+			const answer = evidence.check(station, c.id);
+			const limit = `at most ${c.atMost}`;
+			const value = c.kind === 'yes' ? 'yes' : `${String(answer?.entered.value ?? '')} ${c.unit}, ${limit}`;
+			return line({
+				key: `check-${c.id}`,
+				title: c.text,
+				from: answer,
+				value: answer?.verdict === 'stop' ? said(answer, '') : value,
+				waiting: c.kind === 'yes' ? 'to be said' : `${limit} ${c.unit}`
+			});
+		});
+	return [...STATION[station].gate(facts, evidence), ...own];
+}

@@ -1,0 +1,55 @@
+import { ringDecision } from '../../../inspect/ring-decision.js';
+import { partOf } from '../../evidence.js';
+import { limitRpm } from '../../facts.js';
+import { line } from '../../gate.js';
+import { said, show } from '../../say.js';
+import type { Gate, Station } from '../station.js';
+import { lookStep, recordingThatCounts, ringFacts, ringStep } from './steps.js';
+
+/** Nothing is seen, nothing is heard, and a speed is marked. */
+export const inspectGate: Gate = (facts, evidence) => {
+	const look = evidence.step(lookStep);
+	const ring = evidence.step(ringStep);
+	const decision = partOf(ring, ringDecision);
+	const taps = ring?.entered.taps.length ?? 0;
+	const heard = decision?.input.analysis === 'none' ? 'by ear' : 'by ear and recording';
+	const counts = recordingThatCounts(ringFacts(facts));
+	// A dull recording made after the wheel was said to be clear takes that back.
+	const dullSince = decision && counts?.result.ring === 'dull' && decision.input.analysis !== 'dull';
+	const w = facts.wheel;
+	const q = show(facts);
+	return [
+		line({
+			key: 'look',
+			title: 'Looked over',
+			from: look,
+			value: said(look, 'nothing found'),
+			waiting: 'point by point'
+		}),
+		line({
+			key: 'rated',
+			title: 'Marked with a speed',
+			state: !w ? 'open' : limitRpm(w) !== null ? 'ok' : 'stop',
+			value: w?.ratedMps ? q(w.ratedMps, 'm/s') : w?.ratedRpm ? q(w.ratedRpm, 'rpm') : 'no speed'
+		}),
+		dullSince
+			? line({
+					key: 'ring',
+					title: 'Ring is clear',
+					state: 'stop',
+					value: 'A later recording is dull. Do not mount; quarantine it.',
+					recordId: decision.id
+				})
+			: line({
+					key: 'ring',
+					title: 'Ring is clear',
+					from: ring,
+					holds: decision?.output.mayProceed === true,
+					value: said(ring, taps ? `clear at ${taps} places, ${heard}` : 'cannot be rung'),
+					waiting: 'tap it and listen'
+				})
+	];
+};
+
+/** It is looked over before it is rung: a wheel with a crack is not struck. */
+export const inspectOrder: Station['order'] = () => ({ ring: ['look'] });

@@ -1,0 +1,49 @@
+import { benchGrinder } from '../../../mount/bench-grinder.js';
+import { line } from '../../gate.js';
+import { said, show } from '../../say.js';
+import { alone, compute, defineStep, pick } from '../../step.js';
+import { TIGHTEN_PART, closingLines } from './closing.js';
+import { FIT_PART, FLANGE_PART, fitStep, flange, flangeLines, flangeStep } from './flange.js';
+import type { WayOfMounting } from './way.js';
+
+export const benchStep = defineStep({
+	station: 'mount',
+	step: 'bench',
+	title: 'Rest, tongue and guards',
+	fields: pick(
+		benchGrinder.fields,
+		'restGapMm',
+		'tongueGapMm',
+		'restAtCentre',
+		'guardsOn',
+		'shieldClear',
+		'boltedDown'
+	),
+	compute: (facts, v) => alone(compute(facts, benchGrinder, v))
+});
+
+/** On a bench grinder: flanges as anywhere, then rest, tongue and guards close to the wheel. */
+export const bench: WayOfMounting = {
+	words: 'on a bench grinder',
+	lead: flange.lead,
+	steps: [flangeStep, fitStep, benchStep],
+	parts: [FIT_PART, FLANGE_PART, TIGHTEN_PART, { id: 'bench', title: 'Rest and guards', lines: ['bench'] }],
+	gate(facts, evidence) {
+		const q = show(facts);
+		const set = evidence.step(benchStep);
+		const gaps = `rest ${q(set?.entered.restGapMm, 'mm')}, tongue ${q(set?.entered.tongueGapMm, 'mm')}`;
+		return [
+			...flangeLines(facts, evidence),
+			...closingLines(facts, evidence),
+			line({
+				key: 'bench',
+				title: 'Rest, tongue and guards set',
+				from: set,
+				value: said(set, gaps),
+				waiting: 'close to the wheel'
+			})
+		];
+	},
+	beforeTightening: flange.beforeTightening,
+	shownBeforeStart: [...flange.shownBeforeStart, 'bench']
+};

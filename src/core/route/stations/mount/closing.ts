@@ -1,0 +1,96 @@
+import { yesNo } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { threadHand } from '../../../mount/thread-hand.js';
+import { tighteningOrder } from '../../../mount/tightening-order.js';
+import type { Effect } from '../../effect.js';
+import { type Evidence, partOf } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
+import { said, show } from '../../say.js';
+import { type Result, alone, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
+import { withCompanions } from './companions.js';
+import type { MountPart } from './way.js';
+
+export const threadStep = defineStep({
+	station: 'mount',
+	step: 'thread',
+	title: 'Hand of the thread',
+	fields: pick(threadHand.fields, 'reversible', 'hardBrake', 'positiveLock'),
+	compute(facts, v) {
+		const m = mountOf(facts);
+		return alone(
+			compute(facts, threadHand, {
+				rotation: facts.machine.rotation,
+				viewedFrom: 'nut-side',
+				threadHand: m.threadHand,
+				retention: m.retention,
+				...v
+			})
+		);
+	}
+});
+
+export const tightenStep = defineStep({
+	station: 'mount',
+	step: 'tighten',
+	title: 'Tighten',
+	fields: [
+		yesNo('done', 'Every pass, then once round', { required: true, label: 'Tightened in this order' })
+	],
+	compute(facts, { done }): Result {
+		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
+		const m = mountOf(facts);
+		if (m.retention === 'single-nut')
+			return alone(
+				compute(facts, threadHand, {
+					rotation: facts.machine.rotation,
+					viewedFrom: 'nut-side',
+					threadHand: m.threadHand,
+					retention: m.retention
+				})
+			);
+		return alone(
+			compute(facts, tighteningOrder, {
+				screwCount: m.screwCount,
+				finalTorqueNm: m.torqueNm,
+				screwDiameterMm: m.screwDiameterMm
+			})
+		);
+	},
+	event: () => ({ kind: 'mounted', diameterAfterMm: null, note: null }),
+	effectsUnlessStopped: (facts): Effect[] => [
+		{ kind: 'wheel-state', wheelId: wheelOf(facts).id, state: 'mounted', reason: null },
+		...withCompanions(facts, 'mounted', 'mounted')
+	]
+});
+
+/** Nut or screws: the hand of the thread and the order, whatever is mounted. */
+export function closingLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
+	const thread = evidence.step(threadStep);
+	const hand = partOf(thread, threadHand)?.output;
+	const screws = facts.mount?.retention === 'flange-screws';
+	const torque = show(facts)(facts.mount?.torqueNm, 'Nm');
+	return [
+		line({
+			key: 'thread',
+			title: 'Running tightens it',
+			from: thread,
+			value: said(thread, hand?.checked ? `${hand.requiredThreadHand}-hand thread` : 'held by screws'),
+			waiting: 'hand of the thread'
+		}),
+		line({
+			key: 'tighten',
+			title: 'Tightened in order',
+			from: evidence.step(tightenStep),
+			accepts: UNLESS_STOPPED,
+			value: screws ? `${facts.mount!.screwCount} screws, ${torque}` : 'nut snug',
+			waiting: screws ? `${facts.mount!.screwCount} screws crosswise` : 'one nut, snug'
+		})
+	];
+}
+
+export const TIGHTEN_PART: MountPart = {
+	id: 'tighten',
+	title: 'Thread and tightening',
+	lines: ['thread', 'tighten']
+};

@@ -1,0 +1,37 @@
+import type { Effect } from '../../effect.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
+import { type GateLine, line } from '../../gate.js';
+
+/** What happens to the leading wheel of a pack happens to the others. */
+export function withCompanions(
+	facts: SetupFacts,
+	event: 'mounted' | 'parked',
+	state: WheelFacts['state']
+): Effect[] {
+	const note = `in the pack of wheel ${facts.wheel?.number ?? ''}`;
+	return facts.companions.flatMap(({ wheel }): Effect[] => [
+		{ kind: 'wheel-state', wheelId: wheel.id, state, reason: null },
+		{ kind: 'ledger', wheelId: wheel.id, event, diameterAfterMm: null, note }
+	]);
+}
+
+/** The other wheels of a pack are looked over and rung at the rack, since this setup began. */
+export function companionLines(facts: SetupFacts): GateLine[] {
+	if (!facts.companions.length) return [];
+	const names = (list: typeof facts.companions) => list.map((c) => c.wheel.number).join(', ');
+	const bad = facts.companions.filter((c) => c.look?.verdict === 'stop' || c.ring?.verdict === 'stop');
+	const open = facts.companions.filter((c) => !c.look?.mayProceed || !c.ring?.mayProceed);
+	return [
+		line({
+			key: 'companions',
+			title: 'Other wheels looked over and rung',
+			state: bad.length ? 'stop' : open.length ? 'open' : 'ok',
+			value: bad.length
+				? `${names(bad)} did not pass. Take another one.`
+				: open.length
+					? `${names(open)}: at the rack`
+					: names(facts.companions),
+			recordId: facts.companions.at(-1)?.ring?.id ?? null
+		})
+	];
+}

@@ -1,0 +1,10 @@
+import { InputFault } from '../../../calculation/fault.js';
+import { type WheelFacts, limitRpm } from '../../facts.js';
+
+/** The rpm a wheel may never exceed. @throws InputFault `missing` where nothing is marked on it */
+export function markedRpmOf(w: WheelFacts): number {
+	const limit = limitRpm(w);
+	if (limit === null)
+		throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
+	return limit;
+}

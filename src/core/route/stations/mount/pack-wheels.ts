@@ -1,0 +1,65 @@
+import { InputFault } from '../../../calculation/fault.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
+
+/** A part of the stack, as far as it names a wheel of the rack. */
+interface Part {
+	kind: string;
+	name: string | null;
+	maxSpeedMps: number | null;
+	maxSpeedRpm: number | null;
+}
+const over = (typed: number | null, marked: number | null): boolean =>
+	typed !== null && marked !== null && typed > marked * (1 + 1e-9);
+
+/** Numbers of the wheels in a stack. */
+export const numbersIn = (items: readonly Part[]): string[] =>
+	items.flatMap((p) => (p.kind === 'wheel' && p.name?.trim() ? [p.name.trim()] : []));
+
+/** @throws InputFault on the part when it claims more speed than the wheel is marked with */
+export function notFasterThanMarked(w: WheelFacts, part: Part, i: number): void {
+	const above = (field: string, says: string): InputFault =>
+		new InputFault(
+			`items.${i}.${field}`,
+			'above-maximum',
+			`Wheel ${w.number} is marked ${says}. Enter what is on its blotter.`
+		);
+	if (over(part.maxSpeedMps, w.ratedMps)) throw above('maxSpeedMps', `${w.ratedMps} m/s`);
+	if (over(part.maxSpeedRpm, w.ratedRpm)) throw above('maxSpeedRpm', `${w.ratedRpm} rpm`);
+}
+
+/**
+ * The other wheels a stack holds, by id: each has to be on the rack, free, in date and no faster than it is marked; a wheel stands
+ * in it once. @throws InputFault on the part
+ */
+export function heldWith(facts: SetupFacts, items: readonly Part[]): number[] {
+	const ids: number[] = [];
+	for (const [i, part] of items.entries()) {
+		if (part.kind !== 'wheel') continue;
+		const w = onRack(facts, part, i);
+		if (w.id === facts.wheel?.id) continue;
+		if (ids.includes(w.id))
+			throw new InputFault(`items.${i}.name`, 'inconsistent', `Wheel ${w.number} stands twice in the stack.`);
+		ids.push(w.id);
+	}
+	return ids;
+}
+
+function onRack(facts: SetupFacts, part: Part, i: number): WheelFacts {
+	const number = part.name?.trim() ?? '';
+	const fault = (code: string, says: string): InputFault => new InputFault(`items.${i}.name`, code, says);
+	if (!number) throw fault('missing', `Part ${i + 1} is a wheel without a number. Pick it from the rack.`);
+	const w = facts.named.find((x) => x.number === number);
+	if (!w) throw fault('unknown-choice', `There is no wheel ${number} on the rack. Receive it first.`);
+	notFasterThanMarked(w, part, i);
+	if (w.id === facts.wheel?.id) return w;
+	if (w.heldBy !== null && w.heldBy !== facts.id)
+		throw fault('held', `Wheel ${number} is held by setup ${w.heldBy}. Take another one.`);
+	if (w.state === 'quarantined' || w.state === 'scrapped')
+		throw fault(
+			w.state,
+			`Wheel ${number} is ${w.state}${w.stateReason ? `: ${w.stateReason}` : ''}. Take another one.`
+		);
+	if (w.expiresOn !== null && w.expiresOn < facts.today)
+		throw fault('expired', `Wheel ${number} is out of date since ${w.expiresOn}. Take another one.`);
+	return w;
+}

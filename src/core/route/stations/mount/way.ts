@@ -1,0 +1,33 @@
+import type { Evidence } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import type { GateLine } from '../../gate.js';
+import type { Step } from '../../step.js';
+
+/** How a wheel can be held; each way stands whole in a file of its own. */
+export const MOUNTINGS = ['flange', 'pack', 'quill', 'bench', 'tool-post'] as const;
+export type Mounting = (typeof MOUNTINGS)[number];
+
+/** One part of the bench, with the gate lines that say whether it is done. */
+export interface MountPart {
+	id: 'fit' | 'flange' | 'tighten' | 'pack' | 'quill' | 'glue' | 'bench' | 'tool-post';
+	title: string;
+	lines: readonly string[];
+}
+
+/** Everything that depends on how the wheel is held. */
+export interface WayOfMounting {
+	/** Ends the sentence "The wheel is held ...". */
+	words: string;
+	/** What the bench says before anything is done. */
+	lead: string;
+	/** What is recorded at Mount besides the thread and the tightening. */
+	steps: readonly Step[];
+	/** The parts of the bench, in the order of the work. */
+	parts: readonly MountPart[];
+	/** What must hold before the first start. */
+	gate(facts: SetupFacts, evidence: Evidence): GateLine[];
+	/** Keys of lines that must hold before the nut or the screws are tightened. */
+	beforeTightening: readonly string[];
+	/** Steps whose records the first start asks for. */
+	shownBeforeStart: readonly string[];
+}

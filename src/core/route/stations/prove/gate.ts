@@ -1,0 +1,48 @@
+import { release } from '../../../prove/release.js';
+import { partOf } from '../../evidence.js';
+import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
+import { said, show } from '../../say.js';
+import type { Gate } from '../station.js';
+import { releaseStep } from './steps.js';
+
+const STATES = { pass: 'ok', fail: 'caution', missing: 'open' } as const;
+
+/** The trial cut is as asked, and the wheel is released to grind. */
+export const proveGate: Gate = (facts, evidence) => {
+	const recorded = evidence.step(releaseStep);
+	const sheet = partOf(recorded, release);
+	const released = sheet !== null && sheet.output.released !== 'no';
+	const q = show(facts);
+	const check = (key: string, title: string, name: string, value: string): GateLine => {
+		const found = sheet?.output.checks.find((c) => c.name === name);
+		const state = STATES[found?.state ?? 'missing'];
+		return line({ key, title, state, value, recordId: sheet?.id ?? null });
+	};
+	const withReason = sheet?.output.released === 'with-reason';
+	const reason = recorded?.overrideReason ?? recorded?.entered.overrideReason ?? '';
+	const own = { key: 'released', title: 'Released to grind' };
+	return [
+		check(
+			'ra',
+			'Finish as asked',
+			'raUm',
+			`Ra ${q(recorded?.entered.raUm, 'um')} of ${q(facts.brief.targetRaUm, 'um')}`
+		),
+		check('burn', 'No burn', 'burnSeen', 'trial cut'),
+		check('chatter', 'No chatter', 'chatterSeen', 'trial cut'),
+		recorded && !released
+			? line({
+					...own,
+					state: recorded.verdict === 'stop' ? 'stop' : 'open',
+					value: said(recorded, 'not released'),
+					recordId: recorded.id
+				})
+			: line({
+					...own,
+					from: recorded,
+					accepts: UNLESS_STOPPED,
+					value: withReason ? `with a reason: ${reason}` : 'every line holds',
+					waiting: 'trial cut, then release'
+				})
+	];
+};

@@ -1,0 +1,59 @@
+import { rankRack } from '../../../spec/rank-rack.js';
+import { surfaceSpeedMps } from '../../../spec/speed.js';
+import { partOf } from '../../evidence.js';
+import { limitRpm } from '../../facts.js';
+import { line } from '../../gate.js';
+import { said, show } from '../../say.js';
+import type { Gate } from '../station.js';
+import { takeStep } from './steps.js';
+
+/** One wheel is taken, it fits, and the spindle does not outrun it. */
+export const selectGate: Gate = (facts, evidence) => {
+	const q = show(facts);
+	const w = facts.wheel;
+	const seatMm = facts.mount?.seatMm ?? facts.machine.seatMm;
+	const take = evidence.step(takeStep);
+	const rank = partOf(take, rankRack);
+	if (!w || !take || !rank)
+		return [
+			line({ key: 'taken', title: 'One wheel taken', state: 'open', value: 'pick from the rack' }),
+			line({ key: 'bore', title: 'Fits the spindle', state: 'open', value: `bore ${q(seatMm, 'mm')}` }),
+			line({
+				key: 'speed',
+				title: 'Under the rated speed',
+				state: 'open',
+				value: `spindle runs ${q(facts.machine.spindleRpm, 'rpm')}`
+			})
+		];
+	const limit = limitRpm(w);
+	const speedMps = surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm);
+	const points = rank.output.ranked[0]?.scorePoints ?? 0;
+	const stopped = take.verdict === 'stop';
+	return [
+		line({
+			key: 'bore',
+			title: 'Fits the spindle',
+			state: 'ok',
+			value: `bore ${q(w.boreMm, 'mm')} on ${q(seatMm, 'mm')}`,
+			recordId: rank.id
+		}),
+		line({
+			key: 'speed',
+			title: 'Under the rated speed',
+			state: limit !== null && facts.machine.spindleRpm <= limit ? 'ok' : 'stop',
+			value: w.ratedMps
+				? `${q(speedMps, 'm/s')} of ${q(w.ratedMps, 'm/s')}`
+				: `${q(facts.machine.spindleRpm, 'rpm')} of ${q(w.ratedRpm, 'rpm')}`,
+			recordId: rank.id
+		}),
+		line({
+			key: 'taken',
+			title: 'One wheel taken',
+			// What is told about the wheel beside its rank only informs, unless it says stop.
+			from: stopped ? take : rank,
+			value: stopped ? said(take, '') : `${w.number}, ${points.toFixed(0)} points`,
+			waiting: ''
+		}),
+		line({ key: 'held', title: 'Nobody else holds it', state: 'ok', value: `held by setup ${facts.id}` })
+	];
+};

@@ -1,0 +1,20 @@
+import type { Evidence } from '../evidence.js';
+import type { SetupFacts } from '../facts.js';
+import type { GateLine } from '../gate.js';
+import type { Step } from '../step.js';
+
+/** Turns what stands into the lines of a station's gate. */
+export type Gate = (facts: SetupFacts, evidence: Evidence) => GateLine[];
+
+/** Everything the route knows of one station. */
+export interface Station {
+	/** What a person may record here, in the order in which it is usually done. */
+	steps: readonly Step[];
+	/** What must hold before the next station. */
+	gate: Gate;
+	/** Keys of gate lines that must hold before a step, by the name of the step. */
+	order(facts: SetupFacts): Readonly<Record<string, readonly string[]>>;
+}
+
+/** A station whose steps may be recorded in any order. */
+export const anyOrder: Station['order'] = () => ({});

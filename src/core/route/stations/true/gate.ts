@@ -1,0 +1,73 @@
+import { faceRunout } from '../../../true/face-runout.js';
+import { partOf } from '../../evidence.js';
+import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
+import { said, show } from '../../say.js';
+import type { Gate, Station } from '../station.js';
+import { faceStep, lastRead, readAt, runoutLimitUm, truedStep } from './steps.js';
+
+/** The rim is read, runs out by no more than this shop allows, and the wheel is spun dry again. */
+export const trueGate: Gate = (facts, evidence) => {
+	const q = show(facts);
+	const read = evidence.newest('true', readAt);
+	const face = evidence.step(faceStep);
+	const after = evidence.step(truedStep);
+	const last = lastRead(facts);
+	const limitUm = last ? Number(last.input.limitTirUm) : runoutLimitUm(facts);
+	const good = last !== null && last.output.tirUm <= limitUm;
+	const value = last
+		? `${q(last.output.tirUm, 'um')} now, limit ${q(limitUm, 'um')}`
+		: `limit ${q(limitUm, 'um')}`;
+	const places = Array.isArray(last?.input.readingsUm) ? last.input.readingsUm.length : 0;
+	const wetted = after !== null;
+	const dry = after ? after.entered.spunDry : good;
+	return [
+		line({
+			key: 'read',
+			title: 'Rim read',
+			from: read,
+			accepts: UNLESS_STOPPED,
+			value:
+				read?.verdict === 'stop'
+					? said(read, '')
+					: read?.step === 'pencil'
+						? 'pencil line'
+						: `${places} readings`,
+			waiting: '8 or 12 places'
+		}),
+		...(face
+			? [
+					line({
+						key: 'face',
+						title: 'Face runs flat',
+						from: face,
+						value: said(face, q(partOf(face, faceRunout)?.output.tirUm, 'um')),
+						waiting: ''
+					})
+				]
+			: []),
+		runsTrue(),
+		line({
+			key: 'dry',
+			title: 'Spun dry',
+			state: dry ? 'ok' : 'open',
+			value: !dry
+				? 'after the coolant is off'
+				: wetted
+					? 'coolant off, run on until dry'
+					: 'not wetted: no truing needed',
+			recordId: after?.id ?? null
+		}),
+		line({ key: 'glazed', title: 'Known to be glazed', state: 'ok', value: 'dress open after balancing' })
+	];
+
+	function runsTrue(): GateLine {
+		const own = { key: 'runs-true', title: 'Runs true', value };
+		if (good) return line({ ...own, from: last, accepts: UNLESS_STOPPED, waiting: '' });
+		// Read again after truing it is judged as it is; before that it is simply still to be trued.
+		if (after && last?.step === truedStep.step) return line({ ...own, from: after, waiting: '' });
+		return line({ ...own, state: 'open', recordId: last?.id ?? null });
+	}
+};
+
+/** The rim is read before it is said to be trued. */
+export const trueOrder: Station['order'] = () => ({ after: ['read'] });

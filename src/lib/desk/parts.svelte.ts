@@ -1,0 +1,49 @@
+import { holds, lineOf } from '$core/route/engine';
+import type { StationId } from '$core/route/facts';
+import type { Desk } from './desk.svelte';
+
+/** A part of a bench, with the gate lines that say whether it is done. */
+export interface Part<Id extends string = string> {
+	id: Id;
+	title: string;
+	/** None: this part is never asked for, only offered. */
+	lines: readonly string[];
+	/** Not yet possible: something else has to come first. */
+	closed?: boolean;
+}
+
+/**
+ * Which part of a bench is open: what somebody chose, or else the first whose lines do not hold yet. Whether a part is done is what
+ * the gate says, never worked out again here.
+ */
+export class Parts<Id extends string> {
+	private chosen = $state<Id | null>(null);
+	constructor(
+		private readonly desk: Desk,
+		private readonly station: StationId,
+		private readonly list: () => readonly Part<Id>[]
+	) {}
+	get all(): readonly Part<Id>[] {
+		return this.list();
+	}
+	done(part: Part<Id>): boolean {
+		const { decision } = this.desk;
+		const applies = part.lines.some((key) => lineOf(decision, this.station, key) !== null);
+		return applies && holds(decision, this.station, part.lines);
+	}
+	/** The part whose turn it is. */
+	get next(): Id {
+		const asked = this.all.filter((p) => p.lines.length > 0);
+		return (asked.find((p) => !this.done(p)) ?? asked.at(-1) ?? this.all[0]!).id;
+	}
+	get open(): Id {
+		return this.chosen ?? this.next;
+	}
+	choose(id: Id): void {
+		this.chosen = id;
+	}
+	/** After something was recorded the gate decides again. */
+	onward = (): void => {
+		this.chosen = null;
+	};
+}

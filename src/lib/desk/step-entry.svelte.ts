@@ -1,0 +1,34 @@
+import type { Field, Values } from '$core/calculation/fields';
+import { inShop } from '$core/calculation/limits';
+import { Evidence, type StepName } from '$core/route/evidence';
+import { Entry } from '$lib/ui/fields/entry.svelte';
+import type { Desk } from './desk.svelte';
+
+interface Options<L extends readonly Field[]> {
+	/** What is filled in before anybody typed; what was recorded last comes before it. */
+	start?: Partial<Record<keyof Values<L>, unknown>>;
+	/** Begin empty, although the step was recorded before: readings that are taken anew each time. */
+	anew?: boolean;
+}
+
+/**
+ * What a person types for one step of a bench: it begins with the shop's own figures and with what was recorded last, is kept until
+ * it is recorded, and follows the units of the setup. Called while a component is made.
+ */
+export function stepEntry<L extends readonly Field[]>(
+	desk: Desk,
+	step: StepName<L>,
+	{ start, anew = false }: Options<L> = {}
+): Entry<L> {
+	const recorded = anew ? undefined : Evidence.of(desk.facts).step(step)?.entered;
+	const name = `${step.station}-${step.step}`;
+	const entry = new Entry({
+		fields: inShop(step.fields, desk.facts.guidelines.limits),
+		key: `setup-${desk.facts.id}-${name}`,
+		draft: desk.drafts[name] ?? null,
+		system: desk.facts.units,
+		start: { ...start, ...recorded }
+	});
+	$effect(() => entry.switchTo(desk.facts.units));
+	return entry;
+}

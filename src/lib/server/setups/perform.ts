@@ -1,0 +1,71 @@
+import type { PoolConnection } from 'mysql2/promise';
+import type { Effect } from '../../../core/route/effect.js';
+import type { SetupFacts } from '../../../core/route/facts.js';
+import { isDuplicate } from '../db/pool.js';
+import { Refused } from '../door/refused.js';
+import type { User } from '../people/sign-in.js';
+import { keepBaseline } from '../recordings/recordings.js';
+import { countDress } from '../shop/machines.js';
+import { attachPictures } from '../wheels/pictures.js';
+import { addEvent, setWheelState } from '../wheels/wheels.js';
+import { holdWheels } from './pack.js';
+import { type SetupChange, changeSetup } from './setups.js';
+
+/** Does what a submission changes beside its records. @throws Refused 409 when somebody else took the wheel at the same moment */
+export async function perform(
+	facts: SetupFacts,
+	effects: readonly Effect[],
+	recordId: number,
+	user: User,
+	on: PoolConnection
+): Promise<void> {
+	const change: SetupChange = {};
+	let taken = '';
+	for (const e of effects) {
+		if (e.kind === 'state') change.state = e.state;
+		else if (e.kind === 'take-wheel') {
+			change.wheelId = e.wheelId;
+			taken = e.number;
+		} else await one(facts, e, recordId, user, on);
+	}
+	try {
+		await changeSetup(facts.id, user.id, change, on);
+	} catch (e) {
+		if (!isDuplicate(e)) throw e;
+		throw new Refused(
+			409,
+			'held',
+			`Wheel ${taken} was just taken by another setup. Take another one.`,
+			'wheelNumber'
+		);
+	}
+}
+
+type OfTheShop = Exclude<Effect, { kind: 'state' | 'take-wheel' }>;
+async function one(
+	facts: SetupFacts,
+	e: OfTheShop,
+	recordId: number,
+	user: User,
+	on: PoolConnection
+): Promise<void> {
+	switch (e.kind) {
+		case 'hold-wheels':
+			return holdWheels(facts.id, e.wheelIds, on);
+		case 'wheel-state':
+			return setWheelState(e.wheelId, e.state, e.reason, on);
+		case 'count-dress':
+			return countDress(e.dresserId, e.turned, on);
+		case 'keep-pictures':
+			return attachPictures(`setup-${facts.id}`, e.wheelId, recordId, user, on);
+		case 'keep-baseline':
+			return keepBaseline(e.wheelId, e.recordingId, on);
+		case 'ledger': {
+			const { wheelId, event: kind, diameterAfterMm, note } = e;
+			return addEvent(
+				{ wheelId, kind, diameterAfterMm, note, setupId: facts.id, recordId, userId: user.id },
+				on
+			);
+		}
+	}
+}

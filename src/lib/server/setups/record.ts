@@ -1,0 +1,55 @@
+import type { PoolConnection } from 'mysql2/promise';
+import { inShop } from '../../../core/calculation/limits.js';
+import { type Submission, carryOut } from '../../../core/route/carry-out.js';
+import { refuse } from '../../../core/route/engine.js';
+import type { WheelFacts } from '../../../core/route/facts.js';
+import { stepOf } from '../../../core/route/steps.js';
+import { row, transaction } from '../db/pool.js';
+import { checked } from '../door/joi-schema.js';
+import { Refused } from '../door/refused.js';
+import { mayWrite } from '../people/permission.js';
+import type { User } from '../people/sign-in.js';
+import { wheelByNumber } from '../wheels/wheels.js';
+import { keepRecords } from './keep-records.js';
+import { lockAt } from './lock.js';
+import { perform } from './perform.js';
+
+/** A submission with what makes it safe to send twice and to send late. */
+export interface Sent extends Submission {
+	version: number;
+	key: string;
+}
+
+/**
+ * Records one step: checks it, asks the route engine, computes, keeps the evidence and does what follows, all or nothing.
+ * @throws Refused 403 for a viewer, 404, 409 with the reason; InputFault for the first value that is wrong
+ */
+export async function record(setupId: number, sent: Sent, user: User): Promise<void> {
+	mayWrite(user);
+	await transaction(async (on) => {
+		const facts = await lockAt(setupId, sent.version, sent.key, on);
+		if (!facts) return;
+		const step = stepOf(sent.station, sent.step);
+		const refusal = refuse(facts, step.station, step.step);
+		if (refusal) throw new Refused(409, refusal.code, refusal.message);
+		const fields = inShop(step.fields, facts.guidelines.limits);
+		const values = checked(fields, sent.values);
+		const named = await onTheRack(step.names?.(values) ?? [], on);
+		const done = carryOut({ ...facts, named }, { ...sent, values });
+		if ('refusal' in done) throw new Refused(409, done.refusal.code, done.refusal.message);
+		const recordId = await keepRecords(facts, done.records, user, sent.key, on);
+		await perform(facts, done.effects, recordId, user, on);
+	});
+}
+
+/** Wheels of the rack by number, as they stand now; nobody else can take them until the transaction ends. */
+async function onTheRack(numbers: readonly string[], on: PoolConnection): Promise<WheelFacts[]> {
+	const found: WheelFacts[] = [];
+	// Always in the same order, so that two packs that share wheels wait for each other instead of locking each other out.
+	for (const number of [...new Set(numbers)].sort()) {
+		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
+		const w = await wheelByNumber(number, on);
+		if (w) found.push(w);
+	}
+	return found;
+}

@@ -1,0 +1,116 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { duration } from '$core/quantity/format';
+	import { Evidence, partOf } from '$core/route/evidence';
+	import { outcomeStep, startStep } from '$core/route/stations/run-in/steps';
+	import { runInPlan } from '$core/run-in/plan';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import JogLadder from './JogLadder.svelte';
+
+	interface Props {
+		desk: Desk;
+		since: { atMs: number; requiredS: number };
+	}
+	/** The free run: counted down by the server's clock, then what was heard. */
+	let { desk, since }: Props = $props();
+	const f = $derived(desk.facts);
+	const entry = stepEntry(desk, outcomeStep, { anew: true });
+	let now = $state(desk.facts.nowMs);
+	onMount(() => {
+		now = desk.nowMs();
+		const t = setInterval(() => (now = desk.nowMs()), 250);
+		return () => clearInterval(t);
+	});
+	const left = $derived(Math.max(0, since.requiredS - (now - since.atMs) / 1000));
+	const clock = $derived(
+		`${Math.floor(Math.ceil(left) / 60)}:${String(Math.ceil(left) % 60).padStart(2, '0')}`
+	);
+	const p = $derived(preview(outcomeStep, { ...f, nowMs: Math.max(now, f.nowMs) }, entry));
+	const plan = $derived(partOf(Evidence.of(f).step(startStep), runInPlan)?.output ?? null);
+	const spinDry = $derived(plan?.spinDryS ? `; after wet work spin dry ${duration(plan.spinDryS)}` : '');
+	const HEARD = {
+		normal: 'an even hum',
+		rising: 'rising',
+		knock: 'a knock',
+		rub: 'a rub',
+		'not-listened': 'did not listen'
+	};
+</script>
+
+<section class="run">
+	<div class:over={left === 0}>
+		<p class="lab">{left > 0 ? 'Run empty, stand aside, listen' : 'Long enough'}</p>
+		<p class="num huge" role="timer" aria-label="{Math.ceil(left)} seconds left">{clock}</p>
+		<p class="quiet">of {duration(since.requiredS)}, by the server's clock{spinDry}</p>
+	</div>
+	{#if plan}<JogLadder jogs={plan.jogs} runRpm={f.machine.spindleRpm} coastDownS={plan.coastDownS} />{/if}
+</section>
+<div class="heard">
+	<ChoiceField {entry} name="heard" label="What you hear" words={HEARD} />
+	<YesNo {entry} name="smokeOrSmell" />
+	<details>
+		<summary>Vibration, if measured</summary>
+		<QuantityField {entry} name="vibrationMmPerS" label="Vibration" />
+	</details>
+</div>
+{#if p.main?.reasons.length && left === 0}<Reasons reasons={p.main.reasons} />{/if}
+<ActionBar
+	label="Ran free, go on"
+	onact={() => desk.record('run-in', 'outcome', entry)}
+	busy={desk.busy}
+	disabled={left > 0}
+>
+	<a class="btn stop" href="/setups/{f.id}/wrong">It does not sound right</a>
+	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+</ActionBar>
+
+<style>
+	details {
+		padding: 8px 0;
+		font-size: 14.5px;
+	}
+	summary {
+		cursor: pointer;
+		color: var(--ink2);
+		min-height: 26px;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+		margin-bottom: 4px;
+	}
+	.run {
+		display: grid;
+		grid-template-columns: 1fr 330px;
+		gap: 28px;
+		border-top: 1px solid var(--rule);
+		padding-top: 12px;
+	}
+	.huge {
+		font-size: 76px;
+		font-weight: 700;
+		line-height: 1;
+	}
+	.over .huge {
+		color: var(--ok);
+	}
+	.heard {
+		display: flex;
+		gap: 26px;
+		flex-wrap: wrap;
+		margin: 10px 0;
+	}
+	@media (max-width: 1000px) {
+		.run {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,102 @@
+<script lang="ts">
+	import { quantity } from '$core/quantity/format';
+	import { Evidence } from '$core/route/evidence';
+	import { limitRpm } from '$core/route/facts';
+	import { speedStep } from '$core/route/stations/run-in/steps';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
+	import Strip from '$lib/drawing/Strip.svelte';
+	import QuotedSpeed from '$lib/features/speed/QuotedSpeed.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+
+	interface Props {
+		desk: Desk;
+		entry: Entry<typeof speedStep.fields>;
+		/** Books another reading once the first one holds. */
+		onagain: (() => void) | null;
+	}
+	/** What the tachometer says against what the wheel allows. */
+	let { desk, entry, onagain }: Props = $props();
+	const f = $derived(desk.facts);
+	const w = $derived(desk.facts.wheel!);
+	const limit = $derived(limitRpm(w) ?? 0);
+	const read = $derived(
+		entry.result.values.measuredRpm ?? Evidence.of(f).step(speedStep)?.entered.measuredRpm ?? null
+	);
+	const marked = $derived(
+		[
+			w.ratedMps ? quantity(w.ratedMps, 'm/s', f.units) : '',
+			w.ratedRpm ? quantity(w.ratedRpm, 'rpm', f.units) : ''
+		]
+			.filter(Boolean)
+			.join(' ')
+	);
+	const STAGES = { 'before-wheel': 'bare spindle', 'after-wheel': 'with the wheel' };
+</script>
+
+<section class="speeds">
+	<div>
+		<p class="lab">Tachometer against what the wheel allows</p>
+		<Strip value={read} {limit} label="Tachometer" unit="rpm" show={(v) => v.toFixed(0)} other={null} />
+		<p class="quiet">
+			Machine set to {quantity(f.machine.spindleRpm, 'rpm')}. Wheel {w.number}: {marked}, which is {quantity(
+				limit,
+				'rpm'
+			)} at its new diameter. A worn wheel earns no more.
+		</p>
+		<details>
+			<summary>Somebody quoted a speed for it</summary>
+			<QuotedSpeed
+				system={f.units}
+				key={`setup-${f.id}-run-in-quoted`}
+				start={{ diameterMm: w.diameterMm, ratedSpeedMps: w.ratedMps ?? undefined }}
+				onkeep={(values) => void desk.record('run-in', 'quoted', null, values)}
+			/>
+		</details>
+	</div>
+	<div class="tach">
+		<QuantityField {entry} name="measuredRpm" />
+		<ReadInstrument
+			kind="tachometer"
+			system={f.units}
+			ontake={(rpm) => entry.set('measuredRpm', String(rpm))}
+		/>
+		<ChoiceField {entry} name="stage" label="Read on" words={STAGES} />
+		{#if onagain}<button class="btn" onclick={onagain} disabled={desk.busy}>Book another reading</button>{/if}
+	</div>
+</section>
+
+<style>
+	details {
+		padding: 8px 0;
+		font-size: 14.5px;
+	}
+	summary {
+		cursor: pointer;
+		color: var(--ink2);
+		min-height: 26px;
+	}
+	.speeds {
+		display: grid;
+		grid-template-columns: 1fr 270px;
+		gap: 28px;
+		margin: 12px 0 8px;
+	}
+	.tach {
+		display: grid;
+		gap: 8px;
+		align-content: start;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: 13.5px;
+		margin-bottom: 4px;
+	}
+	@media (max-width: 1000px) {
+		.speeds {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>
