@@ -1,3 +1,4 @@
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import {
 	between,
 	choice,
@@ -52,7 +53,7 @@ export const tolerance = defineCalculation({
 		mmPerS('gradeMmPerS', 'Wins over the kind of grinder', { ...over0(4000), label: 'Grade G' }),
 		kg('massKg', 'Everything that turns', { ...over0(5000), required: true }),
 		rpm('speedRpm', 'At which it grinds', { ...between(1, 200000), required: true, label: 'Running speed' }),
-		mm('wheelDiameterMm', 'For the mass at the rim', over0(2000)),
+		mm('wheelDiameterMm', 'For the mass at the rim', WHEEL_DIAMETER_MM),
 		mm('correctionRadiusMm', 'For the mass in the track', { ...between(1, 1000), label: 'Weight radius' }),
 		gmm('unbalanceGmm', 'Measured', from0(1e8)),
 		kg('headMassKg', 'Wheel head, for the shake', over0(100000)),

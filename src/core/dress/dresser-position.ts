@@ -1,4 +1,5 @@
-import { between, choice, deg, from0, mm, over0 } from '../calculation/field/index.js';
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
+import { between, choice, deg, from0, mm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -24,7 +25,7 @@ export const dresserPosition = defineCalculation({
 			['surface-below', 'radius-dress', 'cylindrical-side'],
 			{ required: true, label: 'Where' }
 		),
-		mm('wheelDiameterMm', 'Diameter today', { ...over0(2000), required: true }),
+		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
 		choice('surfaceMotion', 'Where the dresser stands; for the side only', ['down', 'up'], {
 			label: 'Rim moves'
 		}),

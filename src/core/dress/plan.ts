@@ -1,3 +1,4 @@
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import {
 	choice,
 	from0,
@@ -45,7 +46,7 @@ export const dressPlan = defineCalculation({
 		'dresses left = floor((D after - D min)/(2 total))'
 	],
 	fields: [
-		mm('wheelDiameterMm', 'Diameter today', { ...over0(2000), required: true }),
+		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
 		mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
 		mm('wheelMinDiameterMm', 'Not below this', { ...from0(2000), required: true, label: 'Scrap diameter' }),
 		rpm('wheelSpeedRpm', 'While dressing', { ...over0(200000), required: true }),

@@ -1,3 +1,4 @@
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { choice, mm, mmPerMin, mps, over0, rpm, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -18,7 +19,7 @@ export const singlePoint = defineCalculation({
 	source: 'Kinematics and circle geometry (first principles); bite limits are guidelines.',
 	formulas: ['lead = 1000 x traverse/rpm', 'U = active width/lead', 'v = pi D n/60000'],
 	fields: [
-		mm('wheelDiameterMm', 'Diameter today', { ...over0(2000), required: true }),
+		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
 		rpm('wheelSpeedRpm', 'While dressing', { ...over0(200000), required: true }),
 		mps('ratedSpeedMps', 'Marked on the wheel', over0(500)),
 		um('grainSizeUm', 'Mean grain', { ...over0(5000), required: true }),

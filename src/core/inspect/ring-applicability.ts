@@ -1,3 +1,4 @@
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { choice, from0, kg, mm, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
@@ -32,7 +33,7 @@ export const ringApplicability = defineCalculation({
 		choice('bond', 'What holds the grains', BOND_FAMILIES, { required: true }),
 		choice('shape', 'Shape', WHEEL_SHAPES, { required: true }),
 		choice('core', 'Core material', ['none', 'metal', 'polymer'], { default: 'none' }),
-		mm('diameterMm', 'Diameter', { ...over0(2000), required: true }),
+		mm('diameterMm', 'Diameter', { ...WHEEL_DIAMETER_MM, required: true }),
 		mm('smallDiameterMm', 'Up to here a ring tells nothing', { ...from0(300), default: 102, advanced: true }),
 		kg('massKg', 'Mass', over0(2000)),
 		kg('standMassKg', 'Heavier wheels stand on the floor (guideline)', {

@@ -1,3 +1,4 @@
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { between, from0, mm, number, over0 } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import type { NumberField } from '../calculation/fields.js';
@@ -5,7 +6,7 @@ import type { Findings } from '../calculation/verdict.js';
 
 /** The fields that describe a flat ring. */
 export const RING_FIELDS = [
-	mm('diameterMm', 'Diameter', { ...over0(2000), required: true }),
+	mm('diameterMm', 'Diameter', { ...WHEEL_DIAMETER_MM, required: true }),
 	mm('boreMm', 'Bore', { ...from0(2000), required: true }),
 	mm('thicknessMm', 'Thickness', { ...over0(1000), required: true }),
 	number('poissonRatio', 'Of the wheel; 0.2 for vitrified', {

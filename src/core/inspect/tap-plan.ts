@@ -1,3 +1,4 @@
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { deg, list, mm, over0 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -30,7 +31,7 @@ export const tapPlan = defineCalculation({
 		'twins covered: two values of (2 x angle) mod 180 at least 45 apart'
 	],
 	fields: [
-		mm('diameterMm', 'Diameter', { ...over0(2000), required: true }),
+		mm('diameterMm', 'Diameter', { ...WHEEL_DIAMETER_MM, required: true }),
 		mm('boreMm', 'Bore', { ...over0(2000), required: true }),
 		mm('insetMm', 'How far in from the rim; worked out when left empty', over0(1000)),
 		list('basePositionsDeg', 'Places as the wheel hangs, clockwise from the top', angle, {

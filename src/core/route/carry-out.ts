@@ -4,7 +4,7 @@ import type { Verdict } from '../calculation/verdict.js';
 import type { Effect } from './effect.js';
 import { type Refusal, refuse } from './engine.js';
 import type { RecordFacts, SetupFacts, StationId } from './facts.js';
-import { type Result, type Step, all, findingsOf, forbidden } from './step.js';
+import { type Result, type Step, all, computeStep, findingsOf, forbidden } from './step.js';
 import { stepOf } from './steps.js';
 
 /** What somebody wants recorded. */
@@ -34,7 +34,7 @@ export function carryOut(facts: SetupFacts, submission: Submission): CarriedOut 
 	const refusal = mayNot(facts, step);
 	if (refusal) return { refusal };
 	const values = checkInput(inShop(step.fields, facts.guidelines.limits), submission.values);
-	const result = step.compute(facts, values);
+	const result = computeStep(step, facts, values);
 	const never = forbidden(step, result);
 	if (never) return { refusal: { code: never.code, message: `Not recorded. ${never.message}` } };
 	const own = step.effects?.(facts, values, result) ?? [];

@@ -77,6 +77,27 @@ export const defineStep = <const L extends readonly Field[], O extends object>(
 	step: Step<L, O>
 ): Step<L, O> => step;
 
+/**
+ * Computes a step. What is wrong with a figure the person did not type is said as such: it comes from what the shop keeps.
+ * @throws InputFault
+ */
+export function computeStep<L extends readonly Field[], O extends object>(
+	step: Step<L, O>,
+	facts: SetupFacts,
+	values: Values<L>
+): Result<O> {
+	try {
+		return step.compute(facts, values);
+	} catch (e) {
+		if (!(e instanceof InputFault) || !OUT_OF_RANGE.includes(e.code)) throw e;
+		const typed = step.fields.some((f) => f.name === e.field.split('.')[0]);
+		throw typed ? e : new InputFault(e.field, e.code, `${e.message} ${FROM_THE_SHOP}`);
+	}
+}
+const OUT_OF_RANGE: readonly string[] = ['below-minimum', 'above-maximum'];
+const FROM_THE_SHOP =
+	'It comes from what the shop keeps of wheel, mount, dresser or machine; put it right there.';
+
 /** The stop that forbids recording this step as done, if there is one. */
 export function forbidden(step: Pick<Step, 'notAgainstStop'>, result: Result | null): Reason | null {
 	if (!step.notAgainstStop || !result) return null;

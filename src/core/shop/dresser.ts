@@ -1,6 +1,7 @@
 import { between, choice, from0, number, over0, um, whole } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import { CODE } from './fields.js';
+import { TIP_RADIUS_UM } from './ranges.js';
 
 /** What the shop keeps of a dresser. */
 export const DRESSER_FIELDS = [
@@ -11,7 +12,7 @@ export const DRESSER_FIELDS = [
 		['single-point', 'cluster', 'blade', 'rotary', 'form', 'stick', 'star'],
 		{ required: true, label: 'Kind' }
 	),
-	um('tipRadiusUm', 'Under the glass', { ...over0(20000), label: 'Tip radius' }),
+	um('tipRadiusUm', 'Under the glass', { ...TIP_RADIUS_UM, label: 'Tip radius' }),
 	um('flatWidthUm', 'Under the glass', { ...from0(20000), default: 0, label: 'Worn flat' }),
 	number('carat', 'Of the stone', { ...over0(10), label: 'Carat' }),
 	whole('dressesSinceTurn', 'Counted by the records', {

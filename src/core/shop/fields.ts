@@ -1,4 +1,4 @@
-import { mm, over0, text } from '../calculation/field/index.js';
+import { mm, type over0, text } from '../calculation/field/index.js';
 
 /** The fields that several things of a shop share. */
 export const CODE = text('code', 'As it is called in the shop', {
@@ -8,5 +8,9 @@ export const CODE = text('code', 'As it is called in the shop', {
 	patternSays: 'may hold letters, digits, dots and dashes only',
 	label: 'Code'
 });
-export const size = <const N extends string>(name: N, label: string, about: string, max = 3000) =>
-	mm(name, about, { ...over0(max), required: true, label });
+export const size = <const N extends string>(
+	name: N,
+	label: string,
+	about: string,
+	range: ReturnType<typeof over0>
+) => mm(name, about, { ...range, required: true, label });

@@ -1,14 +1,21 @@
-import { choice, newtonMetres, over0, rpm as rpmField, text, yesNo } from '../calculation/field/index.js';
+import {
+	choice,
+	from0,
+	newtonMetres,
+	over0,
+	rpm as rpmField,
+	text,
+	yesNo
+} from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import { MACHINE_CLASSES } from '../balance/tolerance.js';
 import { CODE, size } from './fields.js';
+import { BORE_MM, SPINDLE_RPM, WHEEL_DIAMETER_MM, WHEEL_WIDTH_MM } from './ranges.js';
 
 const rpm = <const N extends string>(name: N, label: string, about: string, required: boolean) =>
 	rpmField(name, about, {
 		...(required ? { required } : { default: 0 }),
-		min: 0,
-		minOpen: required,
-		max: 300000,
+		...(required ? SPINDLE_RPM : from0(SPINDLE_RPM.max)),
 		label
 	});
 
@@ -29,9 +36,9 @@ export const MACHINE_FIELDS = [
 	rpm('spindleRpm', 'Spindle speed', 'As it is run', true),
 	rpm('spindleRpmMin', 'Slowest', 'If it can be set', false),
 	rpm('spindleRpmMax', 'Fastest', 'If it can be set', true),
-	size('seatMm', 'Seat', 'Where the wheel or its mount sits'),
-	size('maxDiameterMm', 'Largest wheel', 'Under the guard'),
-	size('maxWidthMm', 'Widest wheel', 'Between the flanges'),
+	size('seatMm', 'Seat', 'Where the wheel or its mount sits', BORE_MM),
+	size('maxDiameterMm', 'Largest wheel', 'Under the guard', WHEEL_DIAMETER_MM),
+	size('maxWidthMm', 'Widest wheel', 'Between the flanges', WHEEL_WIDTH_MM),
 	choice('rotation', 'As seen facing the nut', ['cw', 'ccw'], { required: true, label: 'Turns' }),
 	newtonMetres('motorTorqueNm', 'For the start-up steps', {
 		...over0(100000),

@@ -12,6 +12,14 @@ import {
 } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import { CODE, size } from './fields.js';
+import {
+	BORE_MM,
+	FLANGE_MM,
+	JOURNAL_RADIUS_MM,
+	MOUNT_INERTIA_KGM2,
+	MOUNT_MASS_KG,
+	TRACK_RADIUS_MM
+} from './ranges.js';
 
 /** What the shop keeps of a mount: flange, arbor, quill or hub. */
 export const MOUNT_FIELDS = [
@@ -20,9 +28,13 @@ export const MOUNT_FIELDS = [
 		required: true,
 		label: 'Kind'
 	}),
-	size('seatMm', 'Seat', 'For the bore'),
-	size('flangeMm', 'Flange', 'Outside diameter'),
-	mm('recessMm', 'Inside diameter of the contact ring', { ...from0(3000), required: true, label: 'Hollow' }),
+	size('seatMm', 'Seat', 'For the bore', BORE_MM),
+	size('flangeMm', 'Flange', 'Outside diameter', FLANGE_MM),
+	mm('recessMm', 'Inside diameter of the contact ring', {
+		...from0(FLANGE_MM.max),
+		required: true,
+		label: 'Hollow'
+	}),
 	choice('retention', 'One nut or a ring of screws', ['single-nut', 'flange-screws'], {
 		required: true,
 		label: 'Held by'
@@ -31,10 +43,14 @@ export const MOUNT_FIELDS = [
 	whole('screwCount', 'In the ring', { ...between(2, 24), label: 'Screws' }),
 	mm('screwDiameterMm', 'Thread', { ...over0(100), label: 'Screw diameter' }),
 	newtonMetres('torqueNm', "From the mount's own instructions", { ...over0(10000), label: 'Torque' }),
-	kg('massKg', 'Without the wheel', { ...over0(2000), required: true, label: 'Mass' }),
-	kgM2('inertiaKgM2', 'Without the wheel', { ...from0(1000), required: true, label: 'Inertia' }),
-	mm('journalRadiusMm', 'Of the balancing arbor', { ...over0(500), required: true, label: 'Rolling radius' }),
-	mm('trackRadiusMm', 'To the middle of a weight', { ...over0(1000), label: 'Weight track radius' }),
+	kg('massKg', 'Without the wheel', { ...MOUNT_MASS_KG, required: true, label: 'Mass' }),
+	kgM2('inertiaKgM2', 'Without the wheel', { ...MOUNT_INERTIA_KGM2, required: true, label: 'Inertia' }),
+	mm('journalRadiusMm', 'Of the balancing arbor', {
+		...JOURNAL_RADIUS_MM,
+		required: true,
+		label: 'Rolling radius'
+	}),
+	mm('trackRadiusMm', 'To the middle of a weight', { ...TRACK_RADIUS_MM, label: 'Weight track radius' }),
 	whole('weightCount', 'In the track', { ...from0(4), default: 0, label: 'Weights' }),
 	grams('weightMassG', 'Weighed', { ...over0(10000), label: 'Weight, each' })
 ] as const satisfies readonly Field[];

@@ -1,9 +1,8 @@
-import { choice, date, kg, mm as mmField, mps, over0, rpm, text } from '../calculation/field/index.js';
+import { choice, date, kg, mm, mps, rpm, text } from '../calculation/field/index.js';
 import type { Field, Values } from '../calculation/fields.js';
 import { SHAPE_NUMBERS } from '../spec/shape-tables.js';
+import { BORE_MM, RATED_MPS, RATED_RPM, WHEEL_DIAMETER_MM, WHEEL_MASS_KG, WHEEL_WIDTH_MM } from './ranges.js';
 
-const mm = <const N extends string>(name: N, label: string, about: string) =>
-	mmField(name, about, { ...over0(3000), required: true, label });
 /** A wheel of the rack that a pack may take: held by nobody, in date, marked with a speed, its bore for the arbor. */
 export interface FreeWheel {
 	number: string;
@@ -30,14 +29,14 @@ export const WHEEL_FIELDS = [
 		maxLength: 160,
 		label: 'Marking'
 	}),
-	mm('newDiameterMm', 'Diameter when new', 'From the label'),
-	mm('diameterMm', 'Diameter today', 'Measured'),
-	mm('widthMm', 'Width', 'Measured'),
-	mm('boreMm', 'Bore', 'Measured'),
-	mm('minDiameterMm', 'Scrap diameter', 'Not below this'),
-	kg('massKg', 'Weighed or from the label', { ...over0(2000), required: true, label: 'Mass when new' }),
-	mps('ratedMps', 'If printed', { ...over0(500), label: 'Marked speed' }),
-	rpm('ratedRpm', 'If printed', { ...over0(300000), label: 'Marked rpm' }),
+	mm('newDiameterMm', 'From the label', { ...WHEEL_DIAMETER_MM, required: true, label: 'Diameter when new' }),
+	mm('diameterMm', 'Measured', { ...WHEEL_DIAMETER_MM, required: true, label: 'Diameter today' }),
+	mm('widthMm', 'Measured', { ...WHEEL_WIDTH_MM, required: true, label: 'Width' }),
+	mm('boreMm', 'Measured', { ...BORE_MM, required: true, label: 'Bore' }),
+	mm('minDiameterMm', 'Not below this', { ...WHEEL_DIAMETER_MM, required: true, label: 'Scrap diameter' }),
+	kg('massKg', 'Weighed or from the label', { ...WHEEL_MASS_KG, required: true, label: 'Mass when new' }),
+	mps('ratedMps', 'If printed', { ...RATED_MPS, label: 'Marked speed' }),
+	rpm('ratedRpm', 'If printed', { ...RATED_RPM, label: 'Marked rpm' }),
 	choice('shape', 'ISO 603 number; 1 is straight', SHAPE_NUMBERS, {
 		numeric: true,
 		default: '1',

@@ -3,7 +3,7 @@ import { completed } from '$core/calculation/complete';
 import type { Field } from '$core/calculation/fields';
 import { inShop } from '$core/calculation/limits';
 import type { SetupFacts } from '$core/route/facts';
-import { type Computed, type Judged, type Result, type Step, all } from '$core/route/step';
+import { type Computed, type Judged, type Result, type Step, all, computeStep } from '$core/route/step';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 
 /** What a step would record with what is typed now. */
@@ -26,7 +26,8 @@ export function preview<L extends readonly Field[], O extends object>(
 ): Preview<O> {
 	try {
 		const typed: Readonly<Record<string, unknown>> = values ?? entry?.result.values ?? {};
-		const result = step.compute(facts, completed(inShop(step.fields, facts.guidelines.limits), typed));
+		const fields = inShop(step.fields, facts.guidelines.limits);
+		const result = computeStep(step, facts, completed(fields, typed));
 		return { result, main: result.main.output, computed: all(result), fault: null };
 	} catch (e) {
 		if (e instanceof InputFault) return { result: null, main: null, computed: [], fault: e };

@@ -162,7 +162,8 @@ describe('Mount: a tool pack', () => {
 		faults('above-maximum', 'items.0.maxSpeedMps', () => stack(start(), [lead({ maxSpeedMps: 45 })]));
 	});
 	it('runs no faster than its slowest part allows', () => {
-		const f = stack(start(), [
+		const second = { ...WHEEL, id: 12, number: '0412' };
+		const f = stack({ ...start(), named: [WHEEL, second] }, [
 			lead(),
 			part('spacer', { thicknessMm: 20 }),
 			part('wheel', { name: '0412', thicknessMm: 20, diameterMm: 290, maxSpeedRpm: 2400 })

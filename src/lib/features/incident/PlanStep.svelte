@@ -45,12 +45,15 @@
 	}
 	li {
 		border-top: 1px solid var(--rule);
+		/* Rows keep their place when the next step moves on or a signature comes: nobody ticks the wrong one. */
+		border-left: 4px solid transparent;
+		padding-left: 8px;
 	}
 	label {
 		display: grid;
 		grid-template-columns: 26px 26px 1fr;
 		align-items: center;
-		min-height: var(--hit);
+		min-height: 48px;
 		cursor: pointer;
 	}
 	input {
@@ -63,8 +66,7 @@
 	}
 	.now {
 		background: var(--act-soft);
-		border-left: 4px solid var(--act);
-		padding-left: 8px;
+		border-left-color: var(--act);
 		font-weight: 650;
 	}
 	.done {

@@ -1,4 +1,4 @@
-import { type Runner, row, write } from './pool.js';
+import { type Runner, isDuplicate, row, write } from './pool.js';
 
 /**
  * Claims a request's key inside its transaction. Null when it is new; what was answered then when it was carried out before. A
@@ -13,7 +13,7 @@ export async function claim(
 		await write("INSERT INTO requests (request_key, user_id, result) VALUES (?, ?, '{}')", [key, userId], on);
 		return null;
 	} catch (e) {
-		if ((e as { code?: string }).code !== 'ER_DUP_ENTRY') throw e;
+		if (!isDuplicate(e)) throw e;
 		return JSON.parse(
 			(await row<{ result: string }>('SELECT result FROM requests WHERE request_key = ?', [key], on))!.result
 		) as Record<string, unknown>;

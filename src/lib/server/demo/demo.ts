@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Papa from 'papaparse';
-import { BRIEF_FIELDS, type Brief } from '../../../core/route/stations/brief/steps.js';
+import { BRIEF_FIELDS } from '../../../core/route/stations/brief/steps.js';
 import type { StationId } from '../../../core/route/facts.js';
 import { writeWav } from '../../../core/audio/wav.js';
 import { type Condition, madeUpRing, soundOf } from '../../../core/inspect/ring/conditions.js';

@@ -1,6 +1,7 @@
 import { judge } from '../../../core/balance/practice/round.js';
 import { rows, write } from '../db/pool.js';
 import { InputFault } from '../door/refused.js';
+import { signedIn } from './permission.js';
 import type { User } from './sign-in.js';
 
 export interface StandRun {
@@ -28,6 +29,7 @@ export async function keepRun(
 	given: Record<string, unknown>,
 	user: User
 ): Promise<{ kept: boolean; residualGmm: number }> {
+	signedIn(user);
 	if (!whole(given.seed, 4294967295))
 		throw new InputFault('seed', 'not-an-integer', 'The round has no number. Load the page again.');
 	if (given.how !== 'feel' && given.how !== 'computed')

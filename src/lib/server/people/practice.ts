@@ -1,6 +1,7 @@
 import { type Drawn, drawWheel } from '../../../core/inspect/ring/trainer.js';
 import { row, rows, write } from '../db/pool.js';
 import { InputFault } from '../door/refused.js';
+import { signedIn } from './permission.js';
 import type { User } from './sign-in.js';
 
 export interface Score {
@@ -46,6 +47,7 @@ export async function answerRound(
 	answered: unknown,
 	user: User
 ): Promise<{ drawn: Drawn; score: Score }> {
+	signedIn(user);
 	if (typeof seed !== 'number' || !Number.isInteger(seed) || seed < 0 || seed > 4294967295)
 		throw new InputFault('seed', 'not-an-integer', 'The round has no number. Load the page again.');
 	const drawn = drawWheel(seed);

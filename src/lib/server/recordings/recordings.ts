@@ -5,6 +5,7 @@ import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/route/f
 import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
 import { InputFault, Refused } from '../door/refused.js';
 import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
 
@@ -103,6 +104,7 @@ export async function keepRecording(
 	o: { bytes: Uint8Array; source: string; setupId: number | null; key: string },
 	user: User
 ): Promise<Kept> {
+	mayWrite(user);
 	if (!SOURCES.includes(o.source))
 		throw new InputFault('source', 'unknown-choice', `A recording comes from ${SOURCES.join(', ')}.`);
 	const wheel = await wheelByNumber(number);

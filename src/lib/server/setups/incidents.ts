@@ -189,7 +189,7 @@ export async function workIncident(
 		if (Array.isArray(input.done) && input.done.includes('make-safe')) input.madeSafe = true;
 		const plan = incidentPlan.run(input);
 		if (change.close) {
-			if (user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead closes an incident.');
+			mayLead(user, 'A lead closes an incident.');
 			if (plan.verdict === 'stop')
 				throw new Refused(
 					409,

@@ -6,6 +6,7 @@ import { InputFault } from '../../../core/calculation/fault.js';
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
 import { Refused } from '../door/refused.js';
 import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
 export const TOPICS = ['recommend', 'rank', 'limits'] as const;
@@ -110,7 +111,7 @@ export async function keepGuidelines(
 	basedOn: number,
 	user: User
 ): Promise<number> {
-	if (user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead changes guideline figures.');
+	mayLead(user, 'A lead changes guideline figures.');
 	if (note.trim().length < 5 || note.length > 200)
 		throw new InputFault(
 			'note',

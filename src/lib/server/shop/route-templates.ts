@@ -9,6 +9,7 @@ import {
 import { checked } from '../door/joi-schema.js';
 import { type Runner, row, rows, transaction, write } from '../db/pool.js';
 import { InputFault, Refused } from '../door/refused.js';
+import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
 export interface RouteLine {
@@ -53,7 +54,7 @@ export async function keepRoute(
 	seenVersion: unknown,
 	user: User
 ): Promise<number> {
-	if (user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead changes the routes.');
+	mayLead(user, 'A lead changes the routes.');
 	if (!/^[a-z0-9-]{2,30}$/.test(code))
 		throw new InputFault('code', 'not-allowed', 'A route is called by small letters, digits and dashes.');
 	const v = checked(TEMPLATE_FIELDS, given);

@@ -4,6 +4,7 @@ import { checked } from '../door/joi-schema.js';
 import { type Runner, type Value, row, rows, transaction, write } from '../db/pool.js';
 import { InputFault, Refused } from '../door/refused.js';
 import { type User, hashPin } from '../people/sign-in.js';
+import { mayLead } from '../people/permission.js';
 
 const TABLES: Readonly<Record<string, string>> = {
 	machines: 'machines',
@@ -23,9 +24,6 @@ export function shopKind(id: string): ShopKind {
 	if (!kind) throw new Refused(404, 'not-found', `There is nothing called ${id.slice(0, 20)} in the shop.`);
 	return kind;
 }
-const lead = (user: User): void => {
-	if (user.role !== 'lead') throw new Refused(403, 'lead-only', 'A lead changes what the shop keeps.');
-};
 
 type Thing = Record<string, unknown> & { id: number };
 function thing(kind: ShopKind, raw: Record<string, unknown>): Thing {
@@ -114,7 +112,7 @@ export async function keepThing(
 	given: unknown,
 	user: User
 ): Promise<string> {
-	lead(user);
+	mayLead(user, 'A lead changes what the shop keeps.');
 	const kind = shopKind(kindId);
 	const v = checked(kind.fields, given);
 	consistent(kind, v);

@@ -1,7 +1,7 @@
 import { limitsNow } from '../shop/guidelines.js';
 import { CORE_VERSION } from '../../../core/calculations.js';
 import { intake } from '../../../core/shop/wheel-intake.js';
-import { type NewWheel, WHEEL_FIELDS } from '../../../core/shop/wheel.js';
+import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
 import {
 	LOOK_FIELDS,

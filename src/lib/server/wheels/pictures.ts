@@ -2,6 +2,7 @@ import sharp, { type Metadata } from 'sharp';
 import type { PoolConnection } from 'mysql2/promise';
 import { InputFault, Refused } from '../door/refused.js';
 import { row, rows, write } from '../db/pool.js';
+import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
 const MOST_BYTES = 20 * 1024 * 1024;
@@ -72,6 +73,7 @@ async function reencoded(
 
 /** Keeps a picture for what is being recorded. @throws InputFault, Refused */
 export async function keepPicture(place: string, bytes: Uint8Array, user: User): Promise<Picture> {
+	mayWrite(user);
 	if (!bytes.length) throw new InputFault('picture', 'missing', 'The picture is empty. Take it again.');
 	const there = await row<{ n: number }>(
 		'SELECT COUNT(*) AS n FROM pictures WHERE user_id = ? AND draft_of = ?',
@@ -117,6 +119,7 @@ export async function pictureBytes(id: number, small: boolean): Promise<Buffer> 
 
 /** Removes a picture of one's own that nothing was recorded with yet. @throws Refused */
 export async function dropPicture(id: number, user: User): Promise<void> {
+	mayWrite(user);
 	const done = await write('DELETE FROM pictures WHERE id = ? AND user_id = ? AND record_id IS NULL', [
 		id,
 		user.id

@@ -1,9 +1,10 @@
 import { checked } from '../door/joi-schema.js';
 import { InputFault } from '../../../core/calculation/fault.js';
-import { WHEEL_FIELDS, type NewWheel } from '../../../core/shop/wheel.js';
+import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
 import { queryRows, transaction } from '../db/pool.js';
 import { Refused } from '../door/refused.js';
+import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { insertWheels } from './wheels.js';
 
@@ -55,6 +56,7 @@ export async function importWheels(
 	progress: (done: number) => void,
 	cancelled: () => boolean
 ): Promise<number> {
+	mayWrite(user);
 	if (lines.length > MOST_WHEELS)
 		throw new Refused(
 			413,

@@ -3,7 +3,17 @@ import type { WheelFacts } from '../../../core/route/facts.js';
 import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
 import type { FreeWheel, NewWheel } from '../../../core/shop/wheel.js';
 import { Refused } from '../door/refused.js';
-import { type Runner, type Value, queryRows, row, rows, transaction, write } from '../db/pool.js';
+import {
+	type Runner,
+	type Value,
+	queryRows,
+	row,
+	rows,
+	transaction,
+	write,
+	isDuplicate
+} from '../db/pool.js';
+import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
 interface WheelRow {
@@ -211,8 +221,9 @@ export async function insertWheels(list: readonly Intake[], user: User, on: Runn
 	);
 }
 
-/** Adds a wheel with its first ledger line. @throws InputFault, Refused */
+/** Adds a wheel with its first ledger line. @throws Refused 403 for a viewer, 409; InputFault */
 export async function addWheel(w: NewWheel, user: User, on?: Runner): Promise<number> {
+	mayWrite(user);
 	const taken = intake(w);
 	const work = async (c: Runner): Promise<number> => {
 		const there = () =>
@@ -226,7 +237,7 @@ export async function addWheel(w: NewWheel, user: User, on?: Runner): Promise<nu
 		try {
 			await insertWheels([taken], user, c);
 		} catch (e) {
-			throw (e as { code?: string }).code === 'ER_DUP_ENTRY' ? there() : e;
+			throw isDuplicate(e) ? there() : e;
 		}
 		return (await wheelByNumber(w.number, c))!.id;
 	};
@@ -243,12 +254,12 @@ export async function judgeWheel(
 	reason: string,
 	user: User
 ): Promise<void> {
+	mayWrite(user);
+	if (action !== 'quarantine') mayLead(user, 'A lead clears or scraps a wheel.');
 	const why = reason.trim();
 	if (why.length < 10)
 		throw new InputFault('reason', 'below-minimum', 'Write a reason of at least 10 characters.');
 	if (why.length > 180) throw new InputFault('reason', 'above-maximum', 'Keep the reason to 180 characters.');
-	if (action !== 'quarantine' && user.role !== 'lead')
-		throw new Refused(403, 'lead-only', 'A lead clears or scraps a wheel.');
 	await transaction(async (on) => {
 		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
 		const w = await wheelByNumber(number, on);

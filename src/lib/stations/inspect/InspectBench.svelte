@@ -8,7 +8,7 @@
 	let { desk }: { desk: Desk } = $props();
 	let again = $state(false);
 	const looked = $derived(
-		lineOf(desk.decision, 'inspect', 'look')?.recordId != null && holds(desk.decision, 'inspect', ['look'])
+		lineOf(desk.decision, 'inspect', 'look') !== null && holds(desk.decision, 'inspect', ['look'])
 	);
 </script>
 

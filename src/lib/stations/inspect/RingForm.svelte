@@ -10,7 +10,7 @@
 	} from '$core/route/stations/inspect/steps';
 	import { tapNotes, tapWords } from '$core/inspect/ring/tap-words';
 	import TapFace from '$lib/drawing/TapFace.svelte';
-	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import EarAsk from './EarAsk.svelte';

@@ -43,7 +43,7 @@
 	/** Where each wheel meets the work: middle of its rim from the shoulder, and its radius. */
 	const nozzles = $derived(
 		(current?.out.positions ?? []).flatMap((x, i) => {
-			if (x.kind !== 'wheel' || x.rimBackMm == null || x.rimFrontMm == null) return [];
+			if (x.rimBackMm === undefined || x.rimFrontMm === undefined) return [];
 			const name = String(stack.items[i]?.name || `part ${i + 1}`);
 			const radius = mm((current?.sized[i]?.diameterMm ?? 0) / 2);
 			return [`${name} at ${mm((x.rimBackMm + x.rimFrontMm) / 2)} from the shoulder, radius ${radius}`];

@@ -1,4 +1,4 @@
-import { BRIEF_FIELDS, type Brief } from '$core/route/stations/brief/steps';
+import { BRIEF_FIELDS } from '$core/route/stations/brief/steps';
 import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
 import { checked } from '$lib/server/door/joi-schema';
 import { startSetup } from '$lib/server/setups/start';

@@ -28,7 +28,8 @@ export interface Proven {
 export function provenSoFar(facts: SetupFacts): Proven {
 	const e = Evidence.of(facts);
 	const balance = e.of(tolerance, 'balance', MEASURED_BY);
-	const residual = balance?.output.ratio == null ? null : balance.input.unbalanceGmm;
+	const judged = typeof balance?.output.ratio === 'number';
+	const residual = judged ? balance.input.unbalanceGmm : null;
 	const speed = e.step(speedStep);
 	const done = e.step(dressedStep);
 	const outcome = partOf(e.step(outcomeStep), runInOutcome);

@@ -175,6 +175,7 @@
 	.now {
 		font: 700 26px/1.15 var(--text);
 		max-width: none;
+		min-height: 1.15em;
 	}
 	ol {
 		list-style: none;
