@@ -1,3 +1,5 @@
+import { comparePushed } from '../../core/balance/compare-pushed.js';
+import { compareSpins } from '../../core/balance/compare-spins.js';
 import { calculation } from '../../core/calculations.js';
 import { angleOf, len, vec } from '../../core/numeric/angles.js';
 import { mulberry32 } from '../../core/numeric/random.js';
@@ -16,14 +18,8 @@ export const WAYS = {
 
 /** Releases each way of balancing takes, over many made-up wheels on the same stand with the same noise. */
 export function spinsTable(seed = 1): Record<keyof typeof WAYS, Counts> {
-	const feel = calculation('balance.compare-spins').run({ seed, wheels: WHEELS }) as unknown as Record<
-		'nudge' | 'spread' | 'computed',
-		Counts
-	>;
-	const own = calculation('balance.compare-pushed').run({ seed, wheels: WHEELS }) as unknown as Record<
-		'nineMarks' | 'pushed',
-		Counts
-	>;
+	const feel = compareSpins.run({ seed, wheels: WHEELS });
+	const own = comparePushed.run({ seed, wheels: WHEELS });
 	return {
 		nudge: feel.nudge,
 		spread: feel.spread,

@@ -1,7 +1,6 @@
-import FFT from 'fft.js';
 import { madeUpRing, soundOf } from '../../core/inspect/ring/conditions.js';
 import { listen, qLimits } from '../../core/inspect/ring/listen.js';
-import { powerOfTwo } from '../../core/numeric/fft.js';
+import { powerOfTwo, plan } from '../../core/numeric/fft.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 
@@ -57,7 +56,7 @@ export async function benchRing(): Promise<Ratio[]> {
 	const whole = await time(LONG_S);
 	const { result } = listen(whole.samples, FS, settings(whole.angles));
 	const [tapSize, size] = [powerOfTwo(2 * FS), powerOfTwo(whole.samples.length)];
-	const [small, large] = [new FFT(tapSize), new FFT(size)];
+	const [small, large] = [plan(tapSize), plan(size)];
 	const [smallIn, largeIn] = [new Float64Array(tapSize), new Float64Array(size)];
 	smallIn.set(whole.samples.subarray(0, FS));
 	largeIn.set(whole.samples);
@@ -67,9 +66,9 @@ export async function benchRing(): Promise<Ratio[]> {
 		new Float64Array(2 * size)
 	];
 	const bare = await medianMs(() => {
-		for (let i = 0; i < result.tapCount; i++) small.realTransform(smallOut as never, smallIn as never);
-		large.realTransform(spectrum as never, largeIn as never);
-		for (let i = 0; i < result.modes.length; i++) large.inverseTransform(back as never, spectrum as never);
+		for (let i = 0; i < result.tapCount; i++) small.realTransform(smallOut, smallIn);
+		large.realTransform(spectrum, largeIn);
+		for (let i = 0; i < result.modes.length; i++) large.inverseTransform(back, spectrum);
 	}, 5);
 	const [five, forty] = [await time(5), await time(40)];
 	return [

@@ -34,10 +34,11 @@ export function withLimits(
 /** A field list with the shop's figures as its defaults. */
 export function inShop<L extends readonly Field[]>(fields: L, limits: Limits): L {
 	if (!Object.keys(limits).length) return fields;
+	// The same fields in the same order, some with another figure to begin with.
 	return fields.map((f) => {
 		const own = f.guideline && f.of !== undefined ? limits[f.of]?.[f.name] : undefined;
 		return own === undefined ? f : { ...f, default: own };
-	}) as unknown as L;
+	}) as readonly Field[] as L;
 }
 
 /** The figure that counts in this shop. */

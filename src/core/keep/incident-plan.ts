@@ -20,6 +20,19 @@ const SCRAP: readonly string[] = ['burst', 'hard-crash', 'overspeed', ...OFF_MAC
 const seen = <const N extends string>(name: N, about: string) => yesNo(name, about);
 const runout = <const N extends string>(name: N, about: string) => um(name, about, from0(5000));
 
+/** What is looked at after something went wrong. */
+export const FINDING_FIELDS = [
+	choice('guard', 'Guard', ['sound', 'damaged']),
+	choice('flange', 'Flanges', ['sound', 'light-burr', 'bent', 'cracked']),
+	choice('taper', 'Spindle taper', ['sound', 'light-galling', 'severe-galling']),
+	runout('taperRunoutUm', 'Run-out of the taper'),
+	runout('flangeRunoutUm', 'Run-out of the flange'),
+	seen('polishMarks', 'Polish marks'),
+	seen('chuckHighSpots', 'Lumps on the chuck'),
+	seen('chuckGouges', 'Hollows in the chuck'),
+	seen('spindleNoise', 'Spindle noisy')
+] as const;
+
 /** After something went wrong: what to do, in order, before the machine or the wheel is used again. */
 export const incidentPlan = defineCalculation({
 	id: 'keep.incident-plan',
@@ -51,17 +64,7 @@ export const incidentPlan = defineCalculation({
 			default: [] as string[],
 			maxItems: 60
 		}),
-		group('findings', 'What was found; empty until looked at', [
-			choice('guard', 'Guard', ['sound', 'damaged']),
-			choice('flange', 'Flanges', ['sound', 'light-burr', 'bent', 'cracked']),
-			choice('taper', 'Spindle taper', ['sound', 'light-galling', 'severe-galling']),
-			runout('taperRunoutUm', 'Run-out of the taper'),
-			runout('flangeRunoutUm', 'Run-out of the flange'),
-			seen('polishMarks', 'Polish marks'),
-			seen('chuckHighSpots', 'Lumps on the chuck'),
-			seen('chuckGouges', 'Hollows in the chuck'),
-			seen('spindleNoise', 'Spindle noisy')
-		])
+		group('findings', 'What was found; empty until looked at', FINDING_FIELDS)
 	],
 	outputs: [
 		{ name: 'next', about: 'Do this now', main: true },

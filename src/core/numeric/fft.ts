@@ -1,11 +1,18 @@
 import FFT from 'fft.js';
 
-const made = new Map<number, InstanceType<typeof FFT>>();
-const plan = (n: number): InstanceType<typeof FFT> => {
+/** Transforms of one size. */
+export interface Plan {
+	realTransform(out: Float64Array, samples: Float64Array): void;
+	inverseTransform(out: Float64Array, spectrum: Float64Array): void;
+}
+const made = new Map<number, Plan>();
+/** The transforms of a size, a power of two; made once. */
+export function plan(n: number): Plan {
 	let p = made.get(n);
-	if (!p) made.set(n, (p = new FFT(n)));
+	// The package takes any list of numbers; its types know plain arrays only.
+	if (!p) made.set(n, (p = new FFT(n) as unknown as Plan));
 	return p;
-};
+}
 
 /** The next power of two that is not below n. */
 export const powerOfTwo = (n: number): number => 2 ** Math.ceil(Math.log2(Math.max(2, n)));
@@ -15,7 +22,7 @@ export function powerSpectrum(signal: Float64Array, size: number): Float64Array 
 	const padded = new Float64Array(size);
 	padded.set(signal);
 	const out = new Float64Array(2 * size);
-	plan(size).realTransform(out as never, padded as never);
+	plan(size).realTransform(out, padded);
 	const power = new Float64Array(size / 2 + 1);
 	for (let k = 0; k <= size / 2; k++) power[k] = out[2 * k]! ** 2 + out[2 * k + 1]! ** 2;
 	return power;
@@ -26,7 +33,7 @@ export function positiveSpectrum(signal: Float64Array, size: number): Float64Arr
 	const padded = new Float64Array(size);
 	padded.set(signal);
 	const out = new Float64Array(2 * size);
-	plan(size).realTransform(out as never, padded as never);
+	plan(size).realTransform(out, padded);
 	out.fill(0, size + 2);
 	return out;
 }
@@ -41,7 +48,7 @@ export function envelopeEnergy(spectrum: Float64Array, length: number): Float64A
 			(space = { out: new Float64Array(spectrum.length), energy: new Float64Array(spectrum.length / 2) })
 		);
 	const { out, energy } = space;
-	plan(spectrum.length / 2).inverseTransform(out as never, spectrum as never);
+	plan(spectrum.length / 2).inverseTransform(out, spectrum);
 	for (let i = 0; i < length; i++) energy[i] = out[2 * i]! ** 2 + out[2 * i + 1]! ** 2;
 	return energy.subarray(0, length);
 }

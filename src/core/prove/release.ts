@@ -157,7 +157,7 @@ export const release = defineCalculation({
 		overrideReason: 'gauge out for calibration'
 	},
 	compute({ checks: given, overrideReason, leftOut }) {
-		const sheet = given as unknown as Record<string, boolean | number | null>;
+		const sheet: Readonly<Record<string, boolean | number | null>> = given;
 		for (const rule of RULES) {
 			if (rule.limit && sheet[rule.name] !== null && sheet[rule.limit] === null)
 				throw new InputFault(

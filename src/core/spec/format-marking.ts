@@ -113,8 +113,8 @@ export const formatMarking = defineCalculation({
 			marking: writeMarking(
 				{
 					...v,
-					abrasive: v.abrasive as never,
-					bond: v.bond as never,
+					abrasive: v.abrasive,
+					bond: v.bond,
 					grit,
 					concentration: c,
 					dimensions: null

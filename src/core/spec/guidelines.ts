@@ -60,11 +60,11 @@ const OPERATION_ROW = group(
 export const TABLE_FIELDS = [
 	whole('version', "Of the shop's tables; 0 is as shipped", { ...from0(1000000), default: 0 }),
 	list('materials', 'Rows that differ from the shipped ones', MATERIAL_ROW, {
-		default: [] as never[],
+		default: [],
 		maxItems: 40
 	}),
 	list('operations', 'Rows that differ from the shipped ones', OPERATION_ROW, {
-		default: [] as never[],
+		default: [],
 		maxItems: 20
 	})
 ] as const satisfies readonly Field[];

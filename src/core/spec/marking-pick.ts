@@ -1,3 +1,4 @@
+import type { AbrasiveFamily } from './families.js';
 import type { Alternative, Marking } from './marking.js';
 
 /** What picking one of several readings makes of the marking: the reading's fields laid over it. */
@@ -8,11 +9,12 @@ export function withReading(m: Marking, reading: Record<string, unknown>): Marki
 		else if (key === 'makerDigit' && m.grit)
 			next.grit = { ...(next.grit ?? m.grit), makerDigit: value as string | null };
 		else if (key === 'makerCode') next.structureRaw = null;
-		else if (key === 'family' && m.abrasive) next.abrasive = { ...m.abrasive, family: value as never };
+		else if (key === 'family' && m.abrasive)
+			next.abrasive = { ...m.abrasive, family: value as AbrasiveFamily | null };
 		else if (key === 'bond' && (value === null || typeof value === 'string'))
 			next.bond =
 				value === null ? null : { letters: value, family: m.bond?.letters === value ? m.bond.family : null };
-		else if (key in next) (next as unknown as Record<string, unknown>)[key] = value;
+		else if (key in next) Object.assign(next, { [key]: value });
 	}
 	return next;
 }

@@ -7,6 +7,7 @@ const SIZES = new RegExp(
 	String.raw`^(?:ISO 603-\d+ )?(?:TYPE ?|T ?)?(?:(\d{1,2})(?: ?([A-P]))? ?[\- ] ?)?${N} ?X ?${N} ?X ?${N}(?=[ \-]|$)[ \-]*`
 );
 const F_MARK = /^(\d*[ -]*[A-Z]*[ACZ])[ -]*\/?F ?(?=\d)/;
+type Seven = [string, string, string, string, string, string, string];
 const BODY = /^(\d*)([A-Z]+)(\d+(?:\/\d+)?)([A-Z]?)(\d*)([A-Z]*)(.*)$/;
 
 const bondOf = (letters: string) => ({ letters, family: BOND_LETTERS[letters] ?? null });
@@ -36,16 +37,8 @@ export function readConventional(
 		if (text.trim()) out.unknown.push(text.trim());
 		return;
 	}
-	const [, pre, ab, grit, grade, digits, run, rest] = body as unknown as [
-		string,
-		string,
-		string,
-		string,
-		string,
-		string,
-		string,
-		string
-	];
+	// Every group of the pattern is always there, empty at least.
+	const [pre, ab, grit, grade, digits, run, rest] = [1, 2, 3, 4, 5, 6, 7].map((i) => body[i] ?? '') as Seven;
 	out.kind = out.dialect = 'conventional';
 	out.grade = grade || null;
 	const bondFirst = readAbrasive(r, pre, ab, run, aliases);

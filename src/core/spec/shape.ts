@@ -81,7 +81,7 @@ export const shape = defineCalculation({
 	},
 	compute(v) {
 		const type = SHAPE_TYPES[v.type]!;
-		const sizes = v as unknown as Sizes;
+		const sizes: Sizes = v;
 		const has = (l: ShapeLetter) => type.letters.includes(l) && sizes[SHAPE_LETTERS[l]] !== null;
 		const at = (l: ShapeLetter) => sizes[SHAPE_LETTERS[l]]!;
 		const required = type.letters.map((l) => SHAPE_LETTERS[l]);

@@ -3,7 +3,15 @@ import { sieveByCode, sieveByName, sieveByPair, type SieveSize } from './grit-ta
 import type { Marking } from './marking.js';
 
 export type MarkingForm = 'same' | 'fepa' | 'us-mesh';
-export type Writable = Omit<Marking, 'dialect' | 'shapeParts'>;
+/** What is written of grain and bond are its letters; what they stand for need not be known here. */
+interface Letters {
+	letters: string;
+	family: string | null;
+}
+export type Writable = Omit<Marking, 'dialect' | 'shapeParts' | 'abrasive' | 'bond'> & {
+	abrasive: Letters | null;
+	bond: Letters | null;
+};
 
 const join = (parts: (string | null | undefined | false)[]): string => parts.filter(Boolean).join(' ');
 const bondText = (m: Writable): string => m.bondPrefix + (m.bond?.letters ?? '') + m.makerSuffix;

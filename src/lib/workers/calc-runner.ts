@@ -2,4 +2,4 @@ import { answer } from '../../core/calculations';
 
 /** Runs a calculation that takes seconds where it does not hold up the page. */
 self.onmessage = ({ data }: MessageEvent<{ id: string; input: unknown }>) =>
-	(self as unknown as Worker).postMessage(answer(data.id, data.input));
+	self.postMessage(answer(data.id, data.input));

@@ -21,7 +21,7 @@ export type ReaderSays =
 	| { kind: 'judged'; lines: LineVerdict[] }
 	| { kind: 'failed'; message: string };
 
-const say = (m: ReaderSays) => (self as unknown as { postMessage(m: ReaderSays): void }).postMessage(m);
+const say = (m: ReaderSays) => self.postMessage(m);
 const MOST_LINES = 100_000;
 const STEP = 500;
 let cells: string[][] = [];

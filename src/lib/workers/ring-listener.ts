@@ -27,8 +27,7 @@ export type ListenerSays =
 	| { kind: 'failed'; message: string }
 	| { kind: 'sent'; key: string; problem: string | null };
 
-const say = (m: ListenerSays, give: Transferable[] = []) =>
-	(self as unknown as { postMessage(m: ListenerSays, give: Transferable[]): void }).postMessage(m, give);
+const say = (m: ListenerSays, give: Transferable[] = []) => self.postMessage(m, { transfer: give });
 let samples: Float64Array = new Float64Array(0);
 let rate = 0;
 

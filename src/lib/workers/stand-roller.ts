@@ -9,5 +9,5 @@ export interface RollAsked {
 }
 self.onmessage = ({ data }: MessageEvent<RollAsked>) => {
 	const t = trajectory(data.seed, data.weightsDeg, data.startBottomDeg, data.pushDegPerS);
-	(self as unknown as Worker).postMessage(t, [t.bottomDeg.buffer, t.wayMm.buffer]);
+	self.postMessage(t, { transfer: [t.bottomDeg.buffer, t.wayMm.buffer] });
 };

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { mmPerMin, over0, rpm } from '$core/calculation/field';
-	import { untrack } from 'svelte';
+	import { type ComponentProps, untrack } from 'svelte';
 	import { page } from '$app/state';
 	import { InputFault } from '$core/calculation/fault';
 	import type { Field } from '$core/calculation/fields';
@@ -34,7 +34,7 @@
 		...Object.fromEntries(usual.map((f) => [f.name, v[f.name]])),
 		leadUm: lead,
 		flatWidthUm: v.flatWidthUm ?? 0
-	} as never);
+	});
 	const answer = $derived.by(() => {
 		if (entry.result.fault) return { fault: entry.result.fault, output: null };
 		try {
@@ -49,6 +49,8 @@
 		if (name === 'traverseMmPerMin' || name === 'speedRpm') entry.set('leadUm', '');
 		if (name === 'leadUm') entry.set('traverseMmPerMin', '');
 	}
+	/** Shown only once the calculation has taken it, so nothing of it is missing. */
+	type Dress = ComponentProps<typeof FinishDiagnosis>['dress'];
 	let working = $state(false);
 </script>
 
@@ -74,14 +76,14 @@
 		</div>
 	</section>
 	<section class="sheet" aria-label="Result" aria-live="polite">
-		{#if answer.output}<FinishDiagnosis dress={input} rpm={v.speedRpm ?? null} />
+		{#if answer.output}<FinishDiagnosis dress={input as Dress} rpm={v.speedRpm ?? null} />
 			<button class="link" aria-expanded={working} onclick={() => (working = !working)}
 				>{working ? 'Hide the working' : 'Show the working'}</button
 			>
 			{#if working}<WorkingSheet
-					calculation={diagnoseFinish as never}
+					calculation={diagnoseFinish}
 					{input}
-					output={answer.output as never}
+					output={answer.output}
 					version={CORE_VERSION}
 					system={entry.system}
 				/>{/if}

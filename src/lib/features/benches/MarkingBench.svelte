@@ -140,9 +140,9 @@
 				>{working ? 'Hide the working' : 'Show the working'}</button
 			>
 			{#if working}<WorkingSheet
-					calculation={parseMarking as never}
+					calculation={parseMarking}
 					input={{ text }}
-					output={answer.reading as never}
+					output={answer.reading}
 					version={CORE_VERSION}
 				/>{/if}
 		{:else}<h2>Waiting for a marking</h2>{/if}

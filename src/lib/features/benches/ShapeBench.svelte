@@ -15,7 +15,7 @@
 	{#snippet drawing(values, system)}
 		{@const section =
 			typeof values.type === 'string' || typeof values.type === 'number'
-				? conventionalSection(String(values.type), values as never)
+				? conventionalSection(String(values.type), values)
 				: null}
 		{#if section}<ShapeSection {section} units={system} />{/if}
 	{/snippet}

@@ -104,7 +104,7 @@
 			<button
 				class="btn"
 				onclick={() => {
-					entry.fill(surfaceSpeed.example as never);
+					entry.fill({ ...surfaceSpeed.example });
 					leading = 'speedRpm';
 				}}>Fill in an example</button
 			><button class="btn" onclick={() => entry.fill({})}>Empty it</button><button
@@ -143,9 +143,9 @@
 				>{working ? 'Hide the working' : 'Show the working'}</button
 			>
 			{#if working}<WorkingSheet
-					calculation={surfaceSpeed as never}
+					calculation={surfaceSpeed}
 					{input}
-					output={out as never}
+					output={out}
 					version={CORE_VERSION}
 					system={entry.system}
 				/>{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Trash from '@lucide/svelte/icons/trash-2';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
-	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
 	/** Checks a lead adds to a route, each at its station: a question, or a value with its limit. */
 	let {
@@ -11,7 +11,7 @@
 	}: { entry: Entry; stations: readonly StationId[]; disabled?: boolean } = $props();
 	type Check = { id: string; station: string; text: string; kind: string; unit: string; atMost: string };
 	const checks = $derived((entry.typed.checks ?? []) as Check[]);
-	const set = (list: Check[]) => entry.set('checks', list as unknown as Typed);
+	const set = (list: Check[]) => entry.set('checks', list);
 	const change = (i: number, part: Partial<Check>) =>
 		set(checks.map((c, k) => (k === i ? { ...c, ...part } : c)));
 	/** A name that no check of this route has had. */

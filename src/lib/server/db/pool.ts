@@ -67,7 +67,7 @@ export async function closeDatabase(): Promise<void> {
 	pool = undefined;
 }
 
-export type Value = string | number | boolean | null | Date;
+export type Value = string | number | boolean | null | Date | Uint8Array;
 export type Runner = Pick<Pool | PoolConnection, 'execute' | 'query'>;
 
 async function guarded<T>(work: () => Promise<T>): Promise<T> {

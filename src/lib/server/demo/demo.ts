@@ -9,7 +9,7 @@ import { type Condition, madeUpRing, soundOf } from '../../../core/inspect/ring/
 import { inspectAtRack } from '../wheels/inspections.js';
 import { openIncident, workIncident } from '../setups/incidents.js';
 import { checked } from '../door/joi-schema.js';
-import { row, rows, setClock, transaction, write } from '../db/pool.js';
+import { type Value, row, rows, setClock, transaction, write } from '../db/pool.js';
 import { keepRecording } from '../recordings/recordings.js';
 import { loadSetup } from '../setups/setups.js';
 import { type User, hashPin } from '../people/sign-in.js';
@@ -57,7 +57,7 @@ async function loadShop(folder: string): Promise<void> {
 			const names = Object.keys(columns);
 			await write(
 				`INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`,
-				names.map((n) => (item[columns[n]!] ?? null) as never)
+				names.map((n) => (item[columns[n]!] ?? null) as Value)
 			);
 		}
 	};

@@ -142,7 +142,7 @@ export async function keepRecording(
 					o.source,
 					sound.seconds,
 					wheel.diameterMm,
-					Buffer.from(wav) as never,
+					Buffer.from(wav),
 					JSON.stringify(settings),
 					JSON.stringify(result),
 					stiff?.modulusGPa ?? null,

@@ -107,7 +107,7 @@ export async function receiveWheel(
 	const look = checked(LOOK_FIELDS, seen);
 	return transaction(async (on) => {
 		const before = await claim(key, user.id, on);
-		if (before) return before as never;
+		if (before) return { number: String(before.number), state: String(before.state) };
 		const id = await addWheel(values, user, on);
 		const w = (await wheelById(id, on))!;
 		const computed = lookOf(

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash from '@lucide/svelte/icons/trash-2';
-	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
 	/** Chips, one a line: how large, in which zone, at which angle. */
 	let { entry }: { entry: Entry } = $props();
 	type Chip = { sizeMm: string; zone: string; angleDeg: string; radiusMm: string };
 	const chips = $derived((entry.typed.chips ?? []) as Chip[]);
-	const set = (list: Chip[]) => entry.set('chips', list as unknown as Typed);
+	const set = (list: Chip[]) => entry.set('chips', list);
 	const change = (i: number, part: Partial<Chip>) =>
 		set(chips.map((c, k) => (k === i ? { ...c, ...part } : c)));
 	const unit = $derived(entry.system === 'inch' ? 'in' : 'mm');

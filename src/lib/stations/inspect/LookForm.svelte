@@ -2,7 +2,7 @@
 	import { isOrganic } from '$core/spec/families';
 	import WheelZones from '$lib/drawing/WheelZones.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
-	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ChipLines from './ChipLines.svelte';
@@ -62,7 +62,7 @@
 				angleDeg: String(angleDeg),
 				radiusMm: entry.system === 'inch' ? '' : radiusMm.toFixed(1)
 			}
-		] as unknown as Typed);
+		]);
 		const i = chips.length - 1;
 		setTimeout(() => document.getElementById(`chip-${i}`)?.focus(), 0);
 	}

@@ -102,13 +102,13 @@
 					y: kind === 'notes' ? { display: false, min: 0, max: 1.08 } : axis('dB', { min: -60, max: 0 })
 				}
 			}
-		} as never);
+		});
 		return () => chart?.destroy();
 	});
 	$effect(() => {
 		void [picture, odd, expectedHz, twins];
 		if (chart) {
-			chart.data.datasets = datasets() as never;
+			chart.data.datasets = datasets();
 			Object.assign(chart.options.scales!.x!, range());
 			chart.update('none');
 		}

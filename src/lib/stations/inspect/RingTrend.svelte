@@ -78,7 +78,7 @@
 					}
 				}
 			}
-		} as never);
+		});
 		return () => chart.destroy();
 	});
 	const said = $derived(

@@ -4,6 +4,8 @@
 	import type { System } from '$core/quantity/parse';
 	import ResultValue from './ResultValue.svelte';
 
+	/** What a working shows of a calculation. */
+	type Sheet = Pick<Calculation, 'id' | 'title' | 'source' | 'formulas' | 'limits' | 'fields' | 'outputs'>;
 	/** How a result came about: formula, inputs, results, units, source and version, in place. */
 	let {
 		calculation,
@@ -12,7 +14,7 @@
 		version,
 		system = 'mm'
 	}: {
-		calculation: Calculation;
+		calculation: Sheet;
 		input: Readonly<Record<string, unknown>>;
 		output: object;
 		version: string;

@@ -41,7 +41,7 @@ export function columnsOf<Row>(
 			accessorFn: (r: Row) => c.value(r),
 			enableSorting: c.sortable === true
 		}))
-	} as never);
+	});
 	return {
 		heads: table.getHeaderGroups()[0]!.headers.map((h) => ({
 			id: h.column.id,

@@ -21,10 +21,10 @@
 			quoted?: boolean;
 		}>
 	> = {
-		'spec.parse-marking': MarkingBench as never,
-		'spec.diagnose-finish': FinishBench as never,
-		'spec.surface-speed': SpeedBench as never,
-		'spec.speed-statement': SpeedBench as never,
+		'spec.parse-marking': MarkingBench,
+		'spec.diagnose-finish': FinishBench,
+		'spec.surface-speed': SpeedBench,
+		'spec.speed-statement': SpeedBench,
 		'spec.shape': ShapeBench,
 		'inspect.tap-plan': TapPlanBench,
 		'inspect.sonic-modulus': StiffnessBench,

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { incidentPlan } from '$core/keep/incident-plan';
-	import type { ObjectField } from '$core/calculation/fields';
+	import { FINDING_FIELDS } from '$core/keep/incident-plan';
 	import { figure, quantity } from '$core/quantity/format';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
 	import { EVENT_WORDS, RESTART_WORDS, STEP_SIGNED_BY, STEP_WORDS, when } from '$lib/words';
@@ -14,9 +13,8 @@
 	let { data } = $props();
 	const i = $derived(data.incident);
 	const plan = $derived(data.plan);
-	const FINDINGS = incidentPlan.fields.find((f) => f.name === 'findings') as unknown as ObjectField;
 	const entry = new Entry({
-		fields: FINDINGS.fields,
+		fields: FINDING_FIELDS,
 		key: `incident-${data.incident.id}`,
 		draft: data.draft,
 		start: (data.incident.input.findings ?? {}) as Record<string, unknown>
@@ -26,7 +24,7 @@
 	const writes = $derived(open && data.role !== 'viewer');
 	const mechanical = $derived(plan.steps.some((s) => s.code === 'inspect-guard'));
 	const looks = $derived(mechanical || plan.steps.some((s) => s.code === 'listen-to-spindle'));
-	const asked = $derived(FINDINGS.fields.filter((f) => mechanical || f.name === 'spindleNoise'));
+	const asked = $derived(FINDING_FIELDS.filter((f) => mechanical || f.name === 'spindleNoise'));
 	const signedBy = (code: string) => {
 		const s = data.signed[code];
 		return s ? `${s.by}, ${when(s.atMs)}` : null;
@@ -147,7 +145,7 @@
 				{#if working}<LazyWorking
 						id="keep.incident-plan"
 						input={i.input}
-						output={plan as never}
+						output={plan}
 						version=""
 						system="mm"
 					/>{/if}

@@ -6,9 +6,7 @@ import { allWheels } from '$lib/server/wheels/wheels';
 /** The whole rack to take away; what is written here is read again by the import without loss. */
 export async function GET({ params }) {
 	if (params.kind !== 'csv' && params.kind !== 'json') error(404, { message: 'Export is CSV or JSON.' });
-	const wheels = (await allWheels()).map(
-		(w) => ({ ...w, reason: w.stateReason }) as unknown as Record<string, unknown>
-	);
+	const wheels: Record<string, unknown>[] = (await allWheels()).map((w) => ({ ...w, reason: w.stateReason }));
 	const headers = { 'content-disposition': `attachment; filename="rack.${params.kind}"` };
 	if (params.kind === 'csv')
 		return new Response(

@@ -9,7 +9,7 @@
 	import { when } from '$lib/words';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
-	import { Entry, type Typed } from '$lib/ui/fields/entry.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 
@@ -22,13 +22,13 @@
 				fields: TEMPLATE_FIELDS,
 				key: `route-${data.history[0]!.code}`,
 				draft: data.draft,
-				start: { ...data.history[0]!, note: '' } as never
+				start: { ...data.history[0]!, note: '' }
 			})
 	);
 	const sender = new Sender();
 	const stations = $derived((entry.typed.stations ?? []) as StationId[]);
 	const left = $derived(STATIONS.filter((s) => !stations.includes(s)));
-	const set = (list: StationId[]) => entry.set('stations', list as unknown as Typed);
+	const set = (list: StationId[]) => entry.set('stations', list);
 	async function save() {
 		if (await sender.submitEntry(`/api/routes/${now.code}`, entry, { version: now.version }))
 			entry.set('note', '');
