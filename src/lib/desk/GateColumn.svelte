@@ -4,13 +4,14 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import GateLine from './GateLine.svelte';
 
+	interface Props {
+		title: string;
+		lines: Line[];
+		desk: Desk;
+		onward?: { name: string; href: string } | null;
+	}
 	/** What must hold before the next station, each line with its value, its limit and where it came from. */
-	let {
-		title,
-		lines,
-		desk,
-		onward = null
-	}: { title: string; lines: Line[]; desk: Desk; onward?: { name: string; href: string } | null } = $props();
+	let { title, lines, desk, onward = null }: Props = $props();
 	const free = (t: EventTarget | null) =>
 		!(t instanceof HTMLElement) || t === document.body || t.tagName === 'MAIN';
 </script>

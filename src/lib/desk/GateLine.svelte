@@ -4,7 +4,11 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import LazyWorking from '$lib/ui/feedback/LazyWorking.svelte';
 
-	let { line, desk }: { line: GateLine; desk: Desk } = $props();
+	interface Props {
+		line: GateLine;
+		desk: Desk;
+	}
+	let { line, desk }: Props = $props();
 	let open = $state(false);
 	let reason = $state('');
 	let fault = $state('');

@@ -5,20 +5,15 @@
 	import { quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 
-	/** Reads an instrument of a kind; only a good reading can be taken. With `turn` the difference between highest and lowest over a turn is what is taken. */
-	let {
-		kind,
-		system,
-		turn = false,
-		short = false,
-		ontake
-	}: {
+	interface Props {
 		kind: InstrumentKind;
 		system: System;
 		turn?: boolean;
 		/** One word on the button where there are many. */ short?: boolean;
 		ontake: (value: number) => void;
-	} = $props();
+	}
+	/** Reads an instrument of a kind; only a good reading can be taken. With `turn` the difference between highest and lowest over a turn is what is taken. */
+	let { kind, system, turn = false, short = false, ontake }: Props = $props();
 	let listening = $state('');
 	let said = $state('');
 	let value = $state<number | null>(null);

@@ -5,22 +5,16 @@
 	import Brand from '$lib/ui/layout/Brand.svelte';
 	import { sizeOf } from '$lib/words';
 
-	/** The rim of the wheel is the way through a setup: stations in the order of its route. */
-	let {
-		stations,
-		here,
-		setupId,
-		wheel,
-		mount,
-		wanted
-	}: {
+	interface Props {
 		stations: StationView[];
 		here: string;
 		setupId: number;
 		wheel: WheelFacts | null;
 		mount: string | null;
 		wanted: string;
-	} = $props();
+	}
+	/** The rim of the wheel is the way through a setup: stations in the order of its route. */
+	let { stations, here, setupId, wheel, mount, wanted }: Props = $props();
 	const CX = -210,
 		R = 352,
 		FROM = 52,

@@ -2,7 +2,10 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import ThemeButton from '$lib/ui/layout/ThemeButton.svelte';
 
-	let { desk }: { desk: Desk } = $props();
+	interface Props {
+		desk: Desk;
+	}
+	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
 </script>
 

@@ -4,8 +4,13 @@
 	import type { StationId } from '$core/route/facts';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
+	interface Props {
+		desk: Desk;
+		station: StationId;
+		checks: readonly ExtraCheck[];
+	}
 	/** The checks this shop has added to a station, answered here. */
-	let { desk, station, checks }: { desk: Desk; station: StationId; checks: readonly ExtraCheck[] } = $props();
+	let { desk, station, checks }: Props = $props();
 	const e = $derived(Evidence.of(desk.facts));
 	let typed = $state<Record<string, string>>({});
 	const book = (c: ExtraCheck, values: object) =>

@@ -13,18 +13,7 @@
 	import type { InstrumentKind } from '$core/instrument/kinds';
 	import { preview } from './preview';
 
-	/** One step of a station as a form: its fields, what they come to as they are typed, and the drawing that carries the answer. */
-	let {
-		desk,
-		step,
-		action,
-		start,
-		instruments = {},
-		words = {},
-		drawing,
-		ondone,
-		children
-	}: {
+	interface Props {
 		desk: Desk;
 		step: Step<L, O>;
 		action: string;
@@ -37,7 +26,19 @@
 		>;
 		ondone?: () => void;
 		children?: Snippet;
-	} = $props();
+	}
+	/** One step of a station as a form: its fields, what they come to as they are typed, and the drawing that carries the answer. */
+	let {
+		desk,
+		step,
+		action,
+		start,
+		instruments = {},
+		words = {},
+		drawing,
+		ondone,
+		children
+	}: Props = $props();
 	const entry = stepEntry(desk, step, { start });
 	const p = $derived(preview(step, desk.facts, entry));
 	const out = $derived(p.main);

@@ -1,18 +1,13 @@
 <script lang="ts">
-	/** Wheels of one batch on a scale of stiffness: the others, their middle, and this one. */
-	let {
-		own,
-		others,
-		middle,
-		lowPct = 8,
-		stopPct = 20
-	}: {
+	interface Props {
 		own: number;
 		others: readonly number[];
 		middle: number | null;
 		lowPct?: number;
 		stopPct?: number;
-	} = $props();
+	}
+	/** Wheels of one batch on a scale of stiffness: the others, their middle, and this one. */
+	let { own, others, middle, lowPct = 8, stopPct = 20 }: Props = $props();
 	const W = 360;
 	const all = $derived([own, ...others, ...(middle ? [middle * (1 - stopPct / 100), middle * 1.15] : [])]);
 	const from = $derived(Math.min(...all) * 0.97);

@@ -2,8 +2,13 @@
 	import type { Belief } from './belief';
 	import { polar } from './polar';
 
+	interface Props {
+		belief: Belief;
+		c: number;
+		r: number;
+	}
 	/** The unbalance as a point from the middle, its uncertainty as an ellipse, the tolerance as a circle: inside it, it is good. */
-	let { belief, c, r }: { belief: Belief; c: number; r: number } = $props();
+	let { belief, c, r }: Props = $props();
 	const id = $props.id();
 	const far = $derived(
 		Math.max(

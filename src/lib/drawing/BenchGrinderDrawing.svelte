@@ -1,20 +1,14 @@
 <script lang="ts">
-	/** A bench grinder from the side: rest and tongue with their gaps, drawn many times too wide so that they can be seen. */
-	let {
-		restGapMm,
-		tongueGapMm,
-		restLimitMm = 3,
-		tongueLimitMm = 6,
-		atCentre,
-		words
-	}: {
+	interface Props {
 		restGapMm: number | null;
 		tongueGapMm: number | null;
 		restLimitMm?: number;
 		tongueLimitMm?: number;
 		atCentre: boolean | null;
 		words: string;
-	} = $props();
+	}
+	/** A bench grinder from the side: rest and tongue with their gaps, drawn many times too wide so that they can be seen. */
+	let { restGapMm, tongueGapMm, restLimitMm = 3, tongueLimitMm = 6, atCentre, words }: Props = $props();
 	const W = 264,
 		H = 250,
 		cx = 104,

@@ -1,6 +1,10 @@
 <script lang="ts">
+	interface Props {
+		clearanceUm: number | null;
+		seatMm: number;
+	}
 	/** The bore on its seat seen from the front, the play drawn far too large and said so. */
-	let { clearanceUm, seatMm }: { clearanceUm: number | null; seatMm: number } = $props();
+	let { clearanceUm, seatMm }: Props = $props();
 	const R = 84;
 	const scale = $derived(
 		clearanceUm && clearanceUm > 0

@@ -3,20 +3,7 @@
 	import type { System } from '$core/quantity/parse';
 	import { arcPath, polar, toneOf } from './polar';
 
-	/** Front view: which way the wheel turns, where the diamond stands, how it leans, and the side it must never be on. */
-	let {
-		setup,
-		rotation,
-		motion,
-		family,
-		diameterMm,
-		offsetMm,
-		dragDeg,
-		min,
-		max,
-		stop,
-		units
-	}: {
+	interface Props {
 		setup: string;
 		rotation: 'clockwise' | 'counter-clockwise';
 		motion: string;
@@ -28,7 +15,10 @@
 		max: number;
 		stop: boolean;
 		units: System;
-	} = $props();
+	}
+	/** Front view: which way the wheel turns, where the diamond stands, how it leans, and the side it must never be on. */
+	let { setup, rotation, motion, family, diameterMm, offsetMm, dragDeg, min, max, stop, units }: Props =
+		$props();
 	const CX = 180,
 		CY = 110,
 		R = 118;

@@ -2,16 +2,7 @@
 	import type { Snippet } from 'svelte';
 	import { polar } from './polar';
 
-	/** The wheel seen from the front: degrees clockwise from the witness mark, also read as a clock. */
-	let {
-		label,
-		size = 400,
-		bore = 34,
-		flange = 84,
-		numbers = true,
-		children,
-		over
-	}: {
+	interface Props {
 		label: string;
 		size?: number;
 		bore?: number;
@@ -19,7 +10,9 @@
 		numbers?: boolean;
 		children?: Snippet<[number]>;
 		over?: Snippet<[number]>;
-	} = $props();
+	}
+	/** The wheel seen from the front: degrees clockwise from the witness mark, also read as a clock. */
+	let { label, size = 400, bore = 34, flange = 84, numbers = true, children, over }: Props = $props();
 	const c = $derived(size / 2);
 	const R = 184;
 	const ticks = Array.from({ length: 36 }, (_, i) => i * 10);

@@ -3,16 +3,7 @@
 	import type { System } from '$core/quantity/parse';
 	import { toneOf } from './polar';
 
-	/** Wheel, flanges, hollows and blotters cut through, to scale; what is under size is marked. */
-	let {
-		wheel,
-		flangeMm,
-		frontFlangeMm,
-		recessMm,
-		blotterMm,
-		minMm,
-		units
-	}: {
+	interface Props {
 		wheel: { family: string | null; diameterMm: number; boreMm: number; widthMm: number };
 		flangeMm: number;
 		frontFlangeMm: number;
@@ -20,7 +11,9 @@
 		blotterMm: number;
 		minMm: number;
 		units: System;
-	} = $props();
+	}
+	/** Wheel, flanges, hollows and blotters cut through, to scale; what is under size is marked. */
+	let { wheel, flangeMm, frontFlangeMm, recessMm, blotterMm, minMm, units }: Props = $props();
 	const H = 250;
 	const t = $derived(toneOf(wheel.family));
 	const k = $derived((H - 20) / wheel.diameterMm);

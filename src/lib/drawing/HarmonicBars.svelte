@@ -2,13 +2,13 @@
 	import { quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 
+	interface Props {
+		first: number;
+		harmonics: readonly { order: number; amplitudeUm: number }[];
+		units: System;
+	}
 	/** How much of a rim is off centre and how much is lobes, as a bar for each order. */
-	let {
-		first,
-		harmonics,
-		units
-	}: { first: number; harmonics: readonly { order: number; amplitudeUm: number }[]; units: System } =
-		$props();
+	let { first, harmonics, units }: Props = $props();
 	const all = $derived([{ order: 1, amplitudeUm: first }, ...harmonics]);
 	const most = $derived(Math.max(1e-9, ...all.map((h) => h.amplitudeUm)));
 	const W = 200,

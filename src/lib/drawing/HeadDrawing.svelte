@@ -1,8 +1,13 @@
 <script lang="ts">
 	import { polar } from './polar';
 
+	interface Props {
+		mass1: number;
+		mass2: number;
+		mmPerS: number | null;
+	}
 	/** A balancing head from the front: its two driven masses on their ring. */
-	let { mass1, mass2, mmPerS }: { mass1: number; mass2: number; mmPerS: number | null } = $props();
+	let { mass1, mass2, mmPerS }: Props = $props();
 	const C = 75;
 	const [a, b] = $derived([polar(C, C, 48, mass1), polar(C, C, 48, mass2)]);
 </script>

@@ -2,16 +2,13 @@
 	import Face from './Face.svelte';
 	import { polar } from './polar';
 
-	/** The face with its holes; those that take mass are filled, larger for more. */
-	let {
-		holes,
-		filled,
-		radius = 0.55
-	}: {
+	interface Props {
 		holes: readonly number[];
 		filled: readonly { hole: number; angleDeg: number; massG: number }[];
 		radius?: number;
-	} = $props();
+	}
+	/** The face with its holes; those that take mass are filled, larger for more. */
+	let { holes, filled, radius = 0.55 }: Props = $props();
 	const most = $derived(Math.max(1e-9, ...filled.map((f) => f.massG)));
 	const R = $derived(184 * radius);
 </script>

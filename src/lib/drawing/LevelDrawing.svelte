@@ -1,20 +1,15 @@
 <script lang="ts">
 	import type { Adjustment } from '$core/balance/level-stand';
 
-	/** The frame from above with its three feet and its slope as arrows uphill; the foot to turn now, which way and how far. */
-	let {
-		slopeX,
-		slopeY,
-		adjustments,
-		rolls,
-		words
-	}: {
+	interface Props {
 		slopeX: number | null;
 		slopeY: number | null;
 		adjustments: readonly Adjustment[];
 		rolls: 'x' | 'y';
 		words: string;
-	} = $props();
+	}
+	/** The frame from above with its three feet and its slope as arrows uphill; the foot to turn now, which way and how far. */
+	let { slopeX, slopeY, adjustments, rolls, words }: Props = $props();
 	const FEET = { A: [50, 200], B: [250, 200], C: [150, 40] } as const;
 	const now = $derived(adjustments.find((a) => a.direction !== 'none') ?? null);
 	const up = (s: number | null) => Math.max(-60, Math.min(60, (s ?? 0) * 90));

@@ -2,9 +2,14 @@
 	import { figure } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 
+	interface Props {
+		newMm: number;
+		nowMm: number;
+		minMm: number;
+		units: System;
+	}
 	/** From new to scrap, on one line: what has been used and what is left. */
-	let { newMm, nowMm, minMm, units }: { newMm: number; nowMm: number; minMm: number; units: System } =
-		$props();
+	let { newMm, nowMm, minMm, units }: Props = $props();
 	const share = $derived(Math.max(0, Math.min(1, (nowMm - minMm) / (newMm - minMm))));
 </script>
 

@@ -1,6 +1,9 @@
 <script lang="ts">
+	interface Props {
+		value: number | null;
+	}
 	/** The overlap on its bands: from a thread to dull. */
-	let { value }: { value: number | null } = $props();
+	let { value }: Props = $props();
 	const W = 320;
 	const bands = [
 		['', 0, 1, 'var(--stop-soft)'],

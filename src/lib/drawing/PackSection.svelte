@@ -10,21 +10,15 @@
 		measured: { back: number; front: number } | null;
 		bad: boolean;
 	}
-	let {
-		positions,
-		parts,
-		seatMm,
-		seatLengthMm,
-		threadEndMm,
-		nutMm
-	}: {
+	interface Props {
 		positions: readonly PackPosition[];
 		parts: readonly Part[];
 		seatMm: number;
 		seatLengthMm: number;
 		threadEndMm: number;
 		nutMm: number;
-	} = $props();
+	}
+	let { positions, parts, seatMm, seatLengthMm, threadEndMm, nutMm }: Props = $props();
 	const W = 400,
 		H = 236,
 		X0 = 36,

@@ -1,14 +1,5 @@
 <script lang="ts">
-	/** A quill with its wheel, to scale, and the way it bends, exaggerated; the speed against the speed at which it whirls. */
-	let {
-		overhangMm,
-		quillMm,
-		wheelMm,
-		widthMm,
-		deflectionUm,
-		ratio,
-		words
-	}: {
+	interface Props {
 		overhangMm: number;
 		quillMm: number;
 		wheelMm: number;
@@ -16,7 +7,9 @@
 		deflectionUm: number | null;
 		ratio: number | null;
 		words: string;
-	} = $props();
+	}
+	/** A quill with its wheel, to scale, and the way it bends, exaggerated; the speed against the speed at which it whirls. */
+	let { overhangMm, quillMm, wheelMm, widthMm, deflectionUm, ratio, words }: Props = $props();
 	const W = 300,
 		H = 150,
 		X0 = 26;

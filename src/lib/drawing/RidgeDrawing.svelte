@@ -1,12 +1,13 @@
 <script lang="ts">
+	interface Props {
+		leadUm: number;
+		activeUm: number;
+		depthUm: number;
+		tipUm: number | null;
+		ridgeUm: number;
+	}
 	/** Tracks of the diamond across the wheel's face, cut through: lead to scale, depth drawn larger and said so. */
-	let {
-		leadUm,
-		activeUm,
-		depthUm,
-		tipUm,
-		ridgeUm
-	}: { leadUm: number; activeUm: number; depthUm: number; tipUm: number | null; ridgeUm: number } = $props();
+	let { leadUm, activeUm, depthUm, tipUm, ridgeUm }: Props = $props();
 	const W = 340,
 		H = 112,
 		TOP = 30;

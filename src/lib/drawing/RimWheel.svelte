@@ -22,12 +22,13 @@
 </script>
 
 <script lang="ts">
+	interface Props {
+		family: string | null;
+		share?: number;
+		known?: boolean;
+	}
 	/** The wheel of this setup looming in from the left edge, with its grain; decoration behind the rim's links. */
-	let {
-		family,
-		share = 1,
-		known = true
-	}: { family: string | null; share?: number; known?: boolean } = $props();
+	let { family, share = 1, known = true }: Props = $props();
 	const t = $derived(toneOf(family));
 	/** Dotted: as it was when new. Drawn no further out than the labels leave room for. */
 	const dotted = $derived(Math.min(R + 30, Math.max(R + 8, R / share)));

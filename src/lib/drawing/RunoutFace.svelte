@@ -1,20 +1,15 @@
 <script lang="ts">
 	import { polar } from './polar';
 
-	/** The rim as it was read, far too large and said so: what was measured, its eccentric part, and the high spot. */
-	let {
-		readingsUm,
-		turned,
-		out,
-		at,
-		places
-	}: {
+	interface Props {
 		readingsUm: readonly number[];
 		turned: 'counter-clockwise' | 'clockwise';
 		out: { meanUm: number; eccentricityUm: number; highSpotAngleDeg: number; tirUm: number } | null;
 		at: number;
 		places: number;
-	} = $props();
+	}
+	/** The rim as it was read, far too large and said so: what was measured, its eccentric part, and the high spot. */
+	let { readingsUm, turned, out, at, places }: Props = $props();
 	const C = 178,
 		R = 122,
 		MOST = 28;

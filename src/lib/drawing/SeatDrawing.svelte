@@ -1,20 +1,15 @@
 <script lang="ts">
 	import { polar } from './polar';
 
-	/** The bore on its seat, the play far too large and said so: where the wheel sits, and where the push takes it. */
-	let {
-		clearanceUm,
-		nowUm,
-		nowAngle,
-		move,
-		words
-	}: {
+	interface Props {
 		clearanceUm: number;
 		nowUm: number | null;
 		nowAngle: number;
 		move: { um: number; angle: number } | null;
 		words: string;
-	} = $props();
+	}
+	/** The bore on its seat, the play far too large and said so: where the wheel sits, and where the push takes it. */
+	let { clearanceUm, nowUm, nowAngle, move, words }: Props = $props();
 	const C = 130,
 		SEAT = 62,
 		PLAY = 30;

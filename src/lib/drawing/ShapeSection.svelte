@@ -4,13 +4,14 @@
 	import type { Point, Section } from '$core/spec/shape-section';
 	import { toneOf } from './polar';
 
+	interface Props {
+		section: Section;
+		family?: string | null;
+		units?: System;
+		height?: number;
+	}
 	/** A wheel of any shape cut through its axis, to scale, its dimension letters beside it; what is missing is drawn dashed and asked for. */
-	let {
-		section,
-		family = null,
-		units = 'mm',
-		height = 230
-	}: { section: Section; family?: string | null; units?: System; height?: number } = $props();
+	let { section, family = null, units = 'mm', height = 230 }: Props = $props();
 	const W = 330;
 	const t = $derived(toneOf(family));
 	const k = $derived(Math.min((height - 24) / section.diameterMm, 150 / Math.max(section.widthMm, 1)));

@@ -1,14 +1,11 @@
 <script lang="ts">
-	/** The bare spindle nose: where the dial stands for the taper and for the flange's face, each with what it read. */
-	let {
-		taper,
-		flange,
-		words
-	}: {
+	interface Props {
 		taper: { text: string; state: string } | null;
 		flange: { text: string; state: string } | null;
 		words: string;
-	} = $props();
+	}
+	/** The bare spindle nose: where the dial stands for the taper and for the flange's face, each with what it read. */
+	let { taper, flange, words }: Props = $props();
 	const tint = (s: string | undefined) =>
 		s === 'stop'
 			? 'var(--stop)'

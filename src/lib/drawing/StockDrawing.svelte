@@ -2,17 +2,7 @@
 	import { quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 
-	/** The stock in layers, a bar a pass: rough, fine and without feed; those made are filled. Below, the diameter before and after, and where it is scrap. */
-	let {
-		rough,
-		fine,
-		spark,
-		done,
-		diameterMm,
-		afterMm,
-		leastMm,
-		units
-	}: {
+	interface Props {
 		rough: readonly [number, number];
 		fine: readonly [number, number];
 		spark: number;
@@ -21,7 +11,9 @@
 		afterMm: number;
 		leastMm: number;
 		units: System;
-	} = $props();
+	}
+	/** The stock in layers, a bar a pass: rough, fine and without feed; those made are filled. Below, the diameter before and after, and where it is scrap. */
+	let { rough, fine, spark, done, diameterMm, afterMm, leastMm, units }: Props = $props();
 	const W = 430;
 	const bars = $derived(
 		[

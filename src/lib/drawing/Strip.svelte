@@ -1,4 +1,15 @@
 <script lang="ts">
+	interface Props {
+		value: number | null;
+		limit: number;
+		max?: number;
+		label: string;
+		unit?: string;
+		show: (v: number) => string;
+		good?: 'below' | 'above';
+		other?: number | null;
+		otherLabel?: string;
+	}
 	/** A one-line scale with its limit and the present value; the good side is shaded. */
 	let {
 		value,
@@ -10,17 +21,7 @@
 		good = 'below',
 		other = null,
 		otherLabel = ''
-	}: {
-		value: number | null;
-		limit: number;
-		max?: number;
-		label: string;
-		unit?: string;
-		show: (v: number) => string;
-		good?: 'below' | 'above';
-		other?: number | null;
-		otherLabel?: string;
-	} = $props();
+	}: Props = $props();
 	const W = 300;
 	const top = $derived(max ?? Math.max(limit * 1.4, (value ?? 0) * 1.12, (other ?? 0) * 1.12, 1e-9));
 	const x = (v: number) => Math.max(0, Math.min(W, (v / top) * W));

@@ -2,16 +2,7 @@
 	import Face from './Face.svelte';
 	import { polar } from './polar';
 
-	/** The face of a wheel as it hangs, with the places to tap in their order; a place is told by shape and word as well as by colour. */
-	let {
-		places,
-		radius,
-		diameter,
-		at,
-		states,
-		held,
-		onpick
-	}: {
+	interface Props {
 		places: readonly number[];
 		radius: number;
 		diameter: number;
@@ -19,7 +10,9 @@
 		states: readonly ('clear' | 'doubtful' | 'dull' | '')[];
 		held: string;
 		onpick?: (i: number) => void;
-	} = $props();
+	}
+	/** The face of a wheel as it hangs, with the places to tap in their order; a place is told by shape and word as well as by colour. */
+	let { places, radius, diameter, at, states, held, onpick }: Props = $props();
 	const R = $derived((184 * radius) / (diameter / 2));
 	const fill: Record<string, string> = {
 		clear: 'var(--ok)',

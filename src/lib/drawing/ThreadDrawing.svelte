@@ -1,8 +1,13 @@
 <script lang="ts">
 	import { arcPath, polar } from './polar';
 
+	interface Props {
+		rotation: 'cw' | 'ccw';
+		tightens: boolean;
+		hand: string;
+	}
 	/** Facing the nut: which way the spindle turns, which way drag urges the nut, and whether that tightens it. */
-	let { rotation, tightens, hand }: { rotation: 'cw' | 'ccw'; tightens: boolean; hand: string } = $props();
+	let { rotation, tightens, hand }: Props = $props();
 	const cw = $derived(rotation === 'cw');
 	const tip = (r: number, deg: number, clockwise: boolean) => {
 		const [x, y] = polar(120, 120, r, deg);

@@ -1,18 +1,13 @@
 <script lang="ts">
-	/** The wheel from the side between its flanges, its lean far too large and said so; where paper would go, struck out when it is refused. */
-	let {
-		tiltUm,
-		high,
-		shim,
-		flangeMm,
-		wheelMm
-	}: {
+	interface Props {
 		tiltUm: number | null;
 		high: number | null;
 		shim: { angle: number; um: number; allowed: boolean } | null;
 		flangeMm: number;
 		wheelMm: number;
-	} = $props();
+	}
+	/** The wheel from the side between its flanges, its lean far too large and said so; where paper would go, struck out when it is refused. */
+	let { tiltUm, high, shim, flangeMm, wheelMm }: Props = $props();
 	const W = 260,
 		H = 300,
 		cx = 130,

@@ -1,20 +1,14 @@
 <script lang="ts">
-	/** Work and wheel seen along the lathe: the wheel's axis against the centre line, its height drawn ten times; the covered ways. */
-	let {
-		offsetMm,
-		workMm,
-		wheelMm,
-		inside,
-		covered,
-		words
-	}: {
+	interface Props {
 		offsetMm: number | null;
 		workMm: number | null;
 		wheelMm: number;
 		inside: boolean;
 		covered: boolean | null;
 		words: string;
-	} = $props();
+	}
+	/** Work and wheel seen along the lathe: the wheel's axis against the centre line, its height drawn ten times; the covered ways. */
+	let { offsetMm, workMm, wheelMm, inside, covered, words }: Props = $props();
 	const W = 264,
 		H = 220,
 		cy = 92;

@@ -1,20 +1,14 @@
 <script lang="ts">
-	/** A recording at a glance, with its taps numbered; those that stand out are marked by an octagon beneath as well as by colour. */
-	let {
-		low,
-		high,
-		seconds,
-		taps,
-		odd,
-		height = 120
-	}: {
+	interface Props {
 		low: readonly number[];
 		high: readonly number[];
 		seconds: number;
 		taps: readonly number[];
 		odd: readonly number[];
 		height?: number;
-	} = $props();
+	}
+	/** A recording at a glance, with its taps numbered; those that stand out are marked by an octagon beneath as well as by colour. */
+	let { low, high, seconds, taps, odd, height = 120 }: Props = $props();
 	const W = 720;
 	const mid = $derived((height - 18) / 2);
 	const top = $derived(Math.max(0.02, ...high, ...low.map((v) => -v)));

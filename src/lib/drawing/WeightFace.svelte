@@ -4,6 +4,16 @@
 	import Face from './Face.svelte';
 	import { arcPath, polar } from './polar';
 
+	interface Props {
+		heavyDeg: number | null;
+		from: readonly number[];
+		to: readonly number[];
+		masses?: readonly number[];
+		forbidden?: readonly { fromAngleDeg: number; toAngleDeg: number }[];
+		marks?: readonly number[];
+		belief?: Belief | null;
+		onpick?: (deg: number) => void;
+	}
 	/**
 	 * The flange face with its weights: where they stand, where they go, where they may not stop; the heavy side, and in the
 	 * middle what is known of it with its uncertainty. Chalk marks are put on by clicking where `onpick` is given.
@@ -17,16 +27,7 @@
 		marks = [],
 		belief = null,
 		onpick
-	}: {
-		heavyDeg: number | null;
-		from: readonly number[];
-		to: readonly number[];
-		masses?: readonly number[];
-		forbidden?: readonly { fromAngleDeg: number; toAngleDeg: number }[];
-		marks?: readonly number[];
-		belief?: Belief | null;
-		onpick?: (deg: number) => void;
-	} = $props();
+	}: Props = $props();
 	const T = 104;
 	const signed = (a: number, b: number) => ((((b - a) % 360) + 540) % 360) - 180;
 	const heaviest = $derived(Math.max(1e-9, ...masses));

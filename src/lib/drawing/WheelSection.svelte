@@ -3,13 +3,7 @@
 	import type { System } from '$core/quantity/parse';
 	import { toneOf } from './polar';
 
-	/** The wheel cut through its axis, to scale: worn, scrap and new diameter, bore and flanges. */
-	let {
-		wheel,
-		flangeMm = null,
-		units = 'mm',
-		height = 150
-	}: {
+	interface Props {
 		wheel: {
 			number?: string;
 			family: string | null;
@@ -22,7 +16,9 @@
 		flangeMm?: number | null;
 		units?: System;
 		height?: number;
-	} = $props();
+	}
+	/** The wheel cut through its axis, to scale: worn, scrap and new diameter, bore and flanges. */
+	let { wheel, flangeMm = null, units = 'mm', height = 150 }: Props = $props();
 	const W = 320;
 	const t = $derived(toneOf(wheel.family));
 	const k = $derived((height - 16) / wheel.newDiameterMm);

@@ -1,20 +1,15 @@
 <script lang="ts">
 	import { toneOf } from './polar';
 
-	/** A wheel in small: dotted as it was when new, solid as it is today. */
-	let {
-		family,
-		diameterMm,
-		newDiameterMm,
-		boreMm,
-		label = ''
-	}: {
+	interface Props {
 		family: string | null;
 		diameterMm: number;
 		newDiameterMm: number;
 		boreMm: number;
 		label?: string;
-	} = $props();
+	}
+	/** A wheel in small: dotted as it was when new, solid as it is today. */
+	let { family, diameterMm, newDiameterMm, boreMm, label = '' }: Props = $props();
 	const t = $derived(toneOf(family));
 	const r = $derived((54 * diameterMm) / newDiameterMm);
 </script>

@@ -10,19 +10,14 @@
 		bad: boolean;
 		label: string;
 	}
-	let {
-		diameterMm,
-		boreMm,
-		flangeMm,
-		marks,
-		onpick
-	}: {
+	interface Props {
 		diameterMm: number;
 		boreMm: number;
 		flangeMm: number;
 		marks: readonly Mark[];
 		onpick?: (angleDeg: number, radiusMm: number) => void;
-	} = $props();
+	}
+	let { diameterMm, boreMm, flangeMm, marks, onpick }: Props = $props();
 	const R = 184;
 	const px = (mm: number) => (R * mm) / (diameterMm / 2);
 	const placed = $derived(marks.filter((m) => m.angleDeg !== null));

@@ -14,16 +14,13 @@
 	import type { Reason } from '$core/calculation/verdict';
 	import { CORE_VERSION, type CalcAnswer } from '$core/calculations';
 
-	/** A calculation on its own: its fields as a form, its result as it is typed, its working. Nothing is recorded. */
-	let {
-		calculation,
-		draft,
-		drawing
-	}: {
+	interface Props {
 		calculation: Calculation;
 		draft: Record<string, unknown> | null;
 		drawing?: Snippet<[Record<string, unknown>, System]>;
-	} = $props();
+	}
+	/** A calculation on its own: its fields as a form, its result as it is typed, its working. Nothing is recorded. */
+	let { calculation, draft, drawing }: Props = $props();
 	const c = untrack(() => calculation);
 	/** A bench begins with the shop's own usual values. */
 	const entry = new Entry({

@@ -10,8 +10,11 @@
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import WorkingSheet from '$lib/ui/feedback/WorkingSheet.svelte';
+	interface Props {
+		draft: Record<string, unknown> | null;
+	}
 	/** Wrong grit or wrong dress, on its own: enter the job and the dress in use. */
-	let { draft }: { draft: Record<string, unknown> | null } = $props();
+	let { draft }: Props = $props();
 	const TRAVERSE = [
 		mmPerMin('traverseMmPerMin', 'Table speed while dressing', { ...over0(20000), label: 'or traverse' }),
 		rpm('speedRpm', 'Spindle speed', { ...over0(500000), label: 'at' })

@@ -15,8 +15,11 @@
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import WorkingSheet from '$lib/ui/feedback/WorkingSheet.svelte';
 
+	interface Props {
+		draft: Record<string, unknown> | null;
+	}
 	/** The marking reader: every token lights up with what it means as it is typed; what can be read two ways is offered, never guessed. */
-	let { draft }: { draft: Record<string, unknown> | null } = $props();
+	let { draft }: Props = $props();
 	const entry = new Entry({
 		fields: parseMarking.fields,
 		key: 'bench-spec.parse-marking',

@@ -4,12 +4,13 @@
 	import type { System } from '$core/quantity/parse';
 	import ResultValue from '$lib/ui/feedback/ResultValue.svelte';
 
+	interface Props {
+		outputs: readonly OutputField[];
+		output: Record<string, unknown>;
+		system: System;
+	}
 	/** What came out: the decisive figure large, the rest as a list. */
-	let {
-		outputs,
-		output,
-		system
-	}: { outputs: readonly OutputField[]; output: Record<string, unknown>; system: System } = $props();
+	let { outputs, output, system }: Props = $props();
 	const at = (path: string) =>
 		path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null)?.[k], output);
 	const main = $derived(outputs.find((o) => o.main));

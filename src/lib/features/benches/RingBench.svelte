@@ -15,8 +15,12 @@
 	import RingHeard from '$lib/stations/inspect/RingHeard.svelte';
 	import SoundSource from '$lib/stations/inspect/SoundSource.svelte';
 
+	interface Props {
+		calculation: Calculation;
+		draft: Record<string, unknown> | null;
+	}
 	/** A ring on its own: record it, load it or make it up, and see what is in it. Nothing is recorded against a wheel. */
-	let { calculation, draft }: { calculation: Calculation; draft: Record<string, unknown> | null } = $props();
+	let { calculation, draft }: Props = $props();
 	const c = untrack(() => calculation);
 	const ANGLES = [45, 135, 225, 315, 0, 90, 180, 270];
 	const FIELDS = c.fields.filter(

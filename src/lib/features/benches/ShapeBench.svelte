@@ -5,8 +5,12 @@
 	import ShapeSection from '$lib/drawing/ShapeSection.svelte';
 	import CalculationBench from './CalculationBench.svelte';
 
+	interface Props {
+		calculation: Calculation;
+		draft: Record<string, unknown> | null;
+	}
 	/** A shape and its sizes, with the section drawn as they are typed. */
-	let { calculation, draft }: { calculation: Calculation; draft: Record<string, unknown> | null } = $props();
+	let { calculation, draft }: Props = $props();
 	const c = untrack(() => calculation);
 	const d = untrack(() => draft);
 </script>

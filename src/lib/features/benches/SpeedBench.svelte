@@ -14,8 +14,12 @@
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import WorkingSheet from '$lib/ui/feedback/WorkingSheet.svelte';
 
+	interface Props {
+		draft: Record<string, unknown> | null;
+		quoted?: boolean;
+	}
 	/** rpm, m/s, ft/min and diameter tied together: change any, the others follow, against what wheel and machine allow. */
-	let { draft, quoted = false }: { draft: Record<string, unknown> | null; quoted?: boolean } = $props();
+	let { draft, quoted = false }: Props = $props();
 	const fields: Field[] = surfaceSpeed.fields.filter((f) => f.name !== 'purpose').map((f) => ({ ...f }));
 	const entry = new Entry({ fields, key: 'bench-spec.surface-speed', draft: untrack(() => draft) });
 	const SPEEDS = ['speedRpm', 'speedMps', 'speedSfpm'] as const;

@@ -6,8 +6,12 @@
 	import BatchStrip from '$lib/drawing/BatchStrip.svelte';
 	import CalculationBench from './CalculationBench.svelte';
 
+	interface Props {
+		calculation: Calculation;
+		draft: Record<string, unknown> | null;
+	}
 	/** Stiffness from the note, drawn among the others of its batch. */
-	let { calculation, draft }: { calculation: Calculation; draft: Record<string, unknown> | null } = $props();
+	let { calculation, draft }: Props = $props();
 	const c = untrack(() => calculation);
 	const d = untrack(() => draft);
 	const result = (values: Record<string, unknown>) => {

@@ -6,8 +6,12 @@
 	import TapFace from '$lib/drawing/TapFace.svelte';
 	import CalculationBench from './CalculationBench.svelte';
 
+	interface Props {
+		calculation: Calculation;
+		draft: Record<string, unknown> | null;
+	}
 	/** Where to tap, drawn on the face as the sizes are typed. */
-	let { calculation, draft }: { calculation: Calculation; draft: Record<string, unknown> | null } = $props();
+	let { calculation, draft }: Props = $props();
 	const c = untrack(() => calculation);
 	const d = untrack(() => draft);
 	const plan = (values: Record<string, unknown>) => {

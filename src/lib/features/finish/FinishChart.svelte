@@ -13,18 +13,14 @@
 	import { FINISH_BAND, naturalRaUm } from '$core/spec/natural-finish';
 	import { F_GRITS } from '$core/spec/grit-tables';
 
-	/** Ra against grain on log axes: the natural finish with its band, what is asked, where the wheel stands as dressed, and the move to make. */
-	let {
-		targetRaUm,
-		now,
-		aim,
-		stocked
-	}: {
+	interface Props {
 		targetRaUm: number;
 		now: { grainUm: number; raUm: number } | null;
 		aim: { grainUm: number; raUm: number } | null;
 		stocked: readonly number[];
-	} = $props();
+	}
+	/** Ra against grain on log axes: the natural finish with its band, what is asked, where the wheel stands as dressed, and the move to make. */
+	let { targetRaUm, now, aim, stocked }: Props = $props();
 	Chart.register(
 		LineController,
 		ScatterController,

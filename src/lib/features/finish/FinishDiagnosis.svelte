@@ -16,7 +16,11 @@
 		tipRadiusUm: number | null;
 		flatWidthUm: number;
 	}
-	let { dress, rpm = null }: { dress: Dress; rpm?: number | null } = $props();
+	interface Props {
+		dress: Dress;
+		rpm?: number | null;
+	}
+	let { dress, rpm = null }: Props = $props();
 	const out = $derived(diagnoseFinish.run(dress));
 	const words = $derived(DIAGNOSIS[out.diagnosis]!);
 	const grainOf = (n: number) => F_GRITS.get(n)!;

@@ -14,7 +14,10 @@
 		next: string;
 		dressesLeft: number | null;
 	}
-	let { card }: { card: Card } = $props();
+	interface Props {
+		card: Card;
+	}
+	let { card }: Props = $props();
 	const w = $derived(card.wheel);
 	const life = $derived(
 		w ? Math.max(0, Math.min(1, (w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm))) : 0

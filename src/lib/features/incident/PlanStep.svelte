@@ -1,14 +1,5 @@
 <script lang="ts">
-	/** One step of an incident plan, ticked when it has been done. */
-	let {
-		step,
-		word,
-		now,
-		writes,
-		signed = null,
-		by = '',
-		ontick
-	}: {
+	interface Props {
 		/** Who ticked it and when. */ signed?: string | null;
 		/** Who has to stand for it, where not everybody may. */ by?: string;
 		step: { order: number; code: string; done: boolean };
@@ -16,7 +7,9 @@
 		now: boolean;
 		writes: boolean;
 		ontick: (on: boolean) => Promise<boolean>;
-	} = $props();
+	}
+	/** One step of an incident plan, ticked when it has been done. */
+	let { step, word, now, writes, signed = null, by = '', ontick }: Props = $props();
 	/** What was ticked stands here until the server has answered, whatever else is refreshed meanwhile. */
 	let wanted = $state<boolean | null>(null);
 	async function tick(on: boolean) {

@@ -1,9 +1,5 @@
 <script lang="ts">
-	/** How a round came out: what is left, and how many rolls it takes others on this very wheel. */
-	let {
-		result,
-		how
-	}: {
+	interface Props {
 		result: {
 			residualGmm: number;
 			toleranceGmm: number;
@@ -13,7 +9,9 @@
 			feel: number;
 		};
 		how: 'feel' | 'computed';
-	} = $props();
+	}
+	/** How a round came out: what is left, and how many rolls it takes others on this very wheel. */
+	let { result, how }: Props = $props();
 </script>
 
 <p class="now" class:bad={!result.inside}>{result.inside ? 'Inside the tolerance' : 'Not yet inside'}</p>

@@ -2,8 +2,11 @@
 	import { onMount } from 'svelte';
 	import type { StandGame } from './stand-game.svelte';
 
+	interface Props {
+		game: StandGame;
+	}
 	/** The wheel on its rails, seen from the front, as it rolls: turned and moved each frame from what the worker has worked out. */
-	let { game }: { game: StandGame } = $props();
+	let { game }: Props = $props();
 	const C = 200,
 		R = 150,
 		T = 92;

@@ -4,9 +4,13 @@
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
+	interface Props {
+		wheel: WheelFacts;
+		lead: boolean;
+		draft: Record<string, unknown> | null;
+	}
 	/** Set a wheel aside, or (a lead) clear or scrap it, always with a reason. */
-	let { wheel, lead, draft }: { wheel: WheelFacts; lead: boolean; draft: Record<string, unknown> | null } =
-		$props();
+	let { wheel, lead, draft }: Props = $props();
 	const entry = new Entry({
 		fields: [text('reason', 'For the ledger', { required: true, maxLength: 180, label: 'Reason' })],
 		key: `wheel-${wheel.number}`,

@@ -8,12 +8,13 @@
 	import MarkingLine from './MarkingLine.svelte';
 	import MarkingRead from './MarkingRead.svelte';
 
+	interface Props {
+		entry: Entry;
+		read: ReturnType<typeof parseMarking.run> | null;
+		organic: boolean;
+	}
 	/** What is printed on a wheel and what is measured of it. */
-	let {
-		entry,
-		read,
-		organic
-	}: { entry: Entry; read: ReturnType<typeof parseMarking.run> | null; organic: boolean } = $props();
+	let { entry, read, organic }: Props = $props();
 	const rest = $derived(
 		(WHEEL_FIELDS as readonly Field[]).filter(
 			(f) =>

@@ -2,8 +2,12 @@
 	import type { Marking } from '$core/spec/marking';
 	import { markingSpans } from '$core/spec/marking-spans';
 
+	interface Props {
+		typed: string;
+		reading: Marking;
+	}
 	/** What was typed, every stretch marked with the field it was put in; what could not be placed stands out. */
-	let { typed, reading }: { typed: string; reading: Marking } = $props();
+	let { typed, reading }: Props = $props();
 	const spans = $derived(markingSpans(typed, reading));
 </script>
 

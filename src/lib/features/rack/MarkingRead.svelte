@@ -4,14 +4,12 @@
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import MarkingTiles from './MarkingTiles.svelte';
 
-	/** A marking read back. */
-	let {
-		reading,
-		brief = false
-	}: {
+	interface Props {
 		reading: ReturnType<typeof parseMarking.run>;
 		/** In one line, where room is short. */ brief?: boolean;
-	} = $props();
+	}
+	/** A marking read back. */
+	let { reading, brief = false }: Props = $props();
 	const parts = $derived(markingParts(reading));
 </script>
 

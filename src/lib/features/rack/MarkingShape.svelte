@@ -6,8 +6,11 @@
 	import { parseQuantity } from '$core/quantity/parse';
 	import ShapeSection from '$lib/drawing/ShapeSection.svelte';
 
+	interface Props {
+		reading: Marking;
+	}
 	/** The section of the wheel a marking speaks of; sizes that are not printed can be added here. */
-	let { reading }: { reading: Marking } = $props();
+	let { reading }: Props = $props();
 	let added = $state<Record<string, string>>({});
 	const mm = (letter: string) => {
 		const p = parseQuantity(added[letter] ?? '', 'mm');

@@ -2,8 +2,11 @@
 	import type { Marking } from '$core/spec/marking';
 	import { markingParts } from '$core/spec/marking-words';
 
+	interface Props {
+		reading: Marking;
+	}
 	/** Every piece of a marking with what it means, in the order in which it is printed. */
-	let { reading }: { reading: Marking } = $props();
+	let { reading }: Props = $props();
 	const parts = $derived(markingParts(reading));
 </script>
 

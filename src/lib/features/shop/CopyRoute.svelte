@@ -3,8 +3,11 @@
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
+	interface Props {
+		entry: Entry;
+	}
 	/** Keeps what is on the page as a route of its own, under a short name; the one it came from stays as it is. */
-	let { entry }: { entry: Entry } = $props();
+	let { entry }: Props = $props();
 	const id = $props.id();
 	const sender = new Sender();
 	let name = $state('');

@@ -3,12 +3,13 @@
 	import { OPERATIONS } from '$core/spec/recommend-tables';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 
+	interface Props {
+		materials: MaterialRow[];
+		operations: OperationRow[];
+		lead: boolean;
+	}
 	/** The guideline matrix: a letter for each material and operation, with the usual grits beneath. What differs from the shipped figure is marked. */
-	let {
-		materials = $bindable(),
-		operations = $bindable(),
-		lead
-	}: { materials: MaterialRow[]; operations: OperationRow[]; lead: boolean } = $props();
+	let { materials = $bindable(), operations = $bindable(), lead }: Props = $props();
 	const differs = (m: number, o: number) => materials[m]!.grades[o] !== SHIPPED.materials[m]!.grades[o];
 	function put(m: number, o: number, text: string) {
 		const letter = text.toUpperCase().slice(-1);

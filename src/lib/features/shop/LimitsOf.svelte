@@ -6,8 +6,13 @@
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import { figureWords } from './limit-groups';
 
+	interface Props {
+		calculation: Calculation;
+		entry: Entry;
+		lead: boolean;
+	}
 	/** The guideline figures of one calculation, each with what it was shipped with. */
-	let { calculation, entry, lead }: { calculation: Calculation; entry: Entry; lead: boolean } = $props();
+	let { calculation, entry, lead }: Props = $props();
 	const fields = $derived(guidelineFields(calculation));
 	const own = (name: string) => {
 		const f = fields.find((x) => x.name === name)!;

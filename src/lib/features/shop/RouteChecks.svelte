@@ -3,12 +3,13 @@
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
+	interface Props {
+		entry: Entry;
+		stations: readonly StationId[];
+		disabled?: boolean;
+	}
 	/** Checks a lead adds to a route, each at its station: a question, or a value with its limit. */
-	let {
-		entry,
-		stations,
-		disabled = false
-	}: { entry: Entry; stations: readonly StationId[]; disabled?: boolean } = $props();
+	let { entry, stations, disabled = false }: Props = $props();
 	type Check = { id: string; station: string; text: string; kind: string; unit: string; atMost: string };
 	const checks = $derived((entry.typed.checks ?? []) as Check[]);
 	const set = (list: Check[]) => entry.set('checks', list);

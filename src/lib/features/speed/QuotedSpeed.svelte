@@ -8,20 +8,15 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 
-	/** What somebody quotes, and whether it can be true. */
-	let {
-		system,
-		autofocus = false,
-		key = 'bench-spec.speed-statement',
-		start = {},
-		onkeep
-	}: {
+	interface Props {
 		system: System;
 		autofocus?: boolean;
 		key?: string;
 		start?: Record<string, unknown>;
 		onkeep?: (values: Record<string, unknown>) => void;
-	} = $props();
+	}
+	/** What somebody quotes, and whether it can be true. */
+	let { system, autofocus = false, key = 'bench-spec.speed-statement', start = {}, onkeep }: Props = $props();
 	const entry = new Entry({
 		fields: speedStatement.fields,
 		key: untrack(() => key),

@@ -3,17 +3,7 @@
 	import type { System } from '$core/quantity/parse';
 	import { rpmForSpeed, surfaceSpeedMps } from '$core/spec/speed';
 
-	/** What a worn wheel has lost, and which rpm would bring it back within all limits; a slider goes from new to nothing. */
-	let {
-		newMm,
-		nowMm,
-		rpm,
-		limitRpm,
-		ratedMps,
-		ratedRpm,
-		machineRpm,
-		system
-	}: {
+	interface Props {
 		newMm: number;
 		nowMm: number;
 		rpm: number;
@@ -22,7 +12,9 @@
 		ratedRpm: number | null;
 		machineRpm: number | null;
 		system: System;
-	} = $props();
+	}
+	/** What a worn wheel has lost, and which rpm would bring it back within all limits; a slider goes from new to nothing. */
+	let { newMm, nowMm, rpm, limitRpm, ratedMps, ratedRpm, machineRpm, system }: Props = $props();
 	let at = $state<number | null>(null);
 	const d = $derived(at ?? nowMm);
 	const wanted = $derived(surfaceSpeedMps(newMm, rpm));

@@ -9,8 +9,12 @@
 	import type { Method } from './methods';
 	import Stopwatch from './Stopwatch.svelte';
 
+	interface Props {
+		method: Method;
+		entry: Entry;
+	}
 	/** What a way of measuring asks for. */
-	let { method, entry }: { method: Method; entry: Entry } = $props();
+	let { method, entry }: Props = $props();
 	const id = $derived(method.id);
 	const turning = $derived((entry.typed.turningAnglesDeg ?? []) as string[]);
 	let marks = $state(

@@ -7,8 +7,13 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
+	interface Props {
+		desk: Desk;
+		entry: Entry;
+		onrun: () => Promise<unknown>;
+	}
 	/** The machine's own balancer: what it shows is typed in, or its stand-in works itself down before one's eyes. */
-	let { desk, entry, onrun }: { desk: Desk; entry: Entry; onrun: () => Promise<unknown> } = $props();
+	let { desk, entry, onrun }: Props = $props();
 	const hidden = $derived(hiddenFromHead(desk.facts));
 	let states = $state<HeadState[]>([]);
 	let shown = $state(0);

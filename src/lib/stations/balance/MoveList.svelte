@@ -1,10 +1,10 @@
 <script lang="ts">
+	interface Props {
+		placements: { weight: number; angleDeg: number; travelDeg: number }[];
+		from: readonly number[];
+	}
 	/** Where each weight goes, in words and degrees. */
-	let {
-		placements,
-		from
-	}: { placements: { weight: number; angleDeg: number; travelDeg: number }[]; from: readonly number[] } =
-		$props();
+	let { placements, from }: Props = $props();
 	const name = (n: number) => 'ABCD'[n - 1]!;
 	const said = (travel: number) =>
 		Math.abs(travel) < 0.5

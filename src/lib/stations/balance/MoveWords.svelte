@@ -7,22 +7,16 @@
 	import MoveList from './MoveList.svelte';
 	import type { Estimate, Move } from './standing';
 
-	/** Where the weights go in words, or what else would do when they cannot. */
-	let {
-		desk,
-		estimate,
-		move,
-		from,
-		title = 'Move the weights',
-		reasons = []
-	}: {
+	interface Props {
 		desk: Desk;
 		estimate: Estimate | null;
 		move: Move;
 		from: readonly number[];
 		title?: string;
 		reasons?: readonly Reason[];
-	} = $props();
+	}
+	/** Where the weights go in words, or what else would do when they cannot. */
+	let { desk, estimate, move, from, title = 'Move the weights', reasons = [] }: Props = $props();
 	const q = (v: number) => quantity(v, 'gmm', desk.facts.units);
 	const cannot = $derived(move.reasons.some((r) => r.code === 'capacity-exceeded'));
 	const unknown = $derived(estimate !== null && !amountKnown(desk.facts, estimate));

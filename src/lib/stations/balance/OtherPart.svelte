@@ -8,8 +8,12 @@
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import { standingOf } from './standing';
 
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
 	/** Correcting without a track: screws in fixed holes, and the dimples that mostly must not be made. */
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	let { desk, ondone }: Props = $props();
 	let way = $state<'holes' | 'dimples'>('holes');
 	const measured = $derived(standingOf(desk.facts).estimate !== null);
 	const q = (v: number, u: 'gmm' | 'g') => quantity(v, u, desk.facts.units);

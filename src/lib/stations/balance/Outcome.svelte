@@ -3,17 +3,7 @@
 	import type { System } from '$core/quantity/parse';
 	import Strip from '$lib/drawing/Strip.svelte';
 
-	/** The unbalance against its tolerance: now, or what is expected after the move. */
-	let {
-		units,
-		directionOnly = false,
-		present,
-		uncertain,
-		expected,
-		allowed,
-		grade,
-		rpm
-	}: {
+	interface Props {
 		units: System;
 		/** Where it is heavy is known, how much is not. */ directionOnly?: boolean;
 		present: number | null;
@@ -22,7 +12,9 @@
 		allowed: number;
 		grade: number;
 		rpm: number;
-	} = $props();
+	}
+	/** The unbalance against its tolerance: now, or what is expected after the move. */
+	let { units, directionOnly = false, present, uncertain, expected, allowed, grade, rpm }: Props = $props();
 	const value = $derived(expected !== null && expected < 5 * allowed ? expected : present);
 	const after = $derived(expected !== null && expected < 5 * allowed);
 	const q = (v: number) => quantity(v, 'gmm', units);

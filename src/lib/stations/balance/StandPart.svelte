@@ -8,8 +8,12 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
 	/** Levelling: one foot at a time, and what the slope that is left pretends to be. */
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	let { desk, ondone }: Props = $props();
 	const said = (a: Adjustment) =>
 		a.direction === 'none'
 			? `Leave ${a.foot}.`

@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 
+	interface Props {
+		onstop: (seconds: number) => void;
+	}
 	/** A stopwatch on the page: the space bar or the button starts and stops it. */
-	let { onstop }: { onstop: (seconds: number) => void } = $props();
+	let { onstop }: Props = $props();
 	let began = $state<number | null>(null);
 	let shown = $state(0);
 	let frame = 0;

@@ -8,8 +8,12 @@
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
 	/** The weights as they are: how heavy each, where it stands, and where none may stop. */
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	let { desk, ondone }: Props = $props();
 	const entry = stepEntry(desk, trackStep, { anew: true, start: trackOf(desk.facts) ?? {} });
 	const v = $derived(entry.result.values);
 	const angles = $derived((v.weights ?? []).map((w) => w.angleDeg ?? 0));

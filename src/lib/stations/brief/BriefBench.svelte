@@ -9,7 +9,10 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 
-	let { desk }: { desk: Desk } = $props();
+	interface Props {
+		desk: Desk;
+	}
+	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
 	const told = $derived(Evidence.of(f).step(briefStep));
 	const wish = $derived(wishOf(f));

@@ -4,14 +4,12 @@
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { STATE_WORDS } from '$lib/words';
 
-	/** The machines to choose from, with what is on each of them. */
-	let {
-		entry,
-		machines
-	}: {
+	interface Props {
 		entry: Entry;
 		machines: (MachineFacts & { live: { id: number; part: string; state: string } | null })[];
-	} = $props();
+	}
+	/** The machines to choose from, with what is on each of them. */
+	let { entry, machines }: Props = $props();
 	const fault = $derived(entry.faultAt('machineId'));
 </script>
 

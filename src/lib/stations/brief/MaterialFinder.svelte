@@ -3,8 +3,11 @@
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { MATERIAL_WORDS } from '$lib/words';
 
+	interface Props {
+		entry: Entry;
+	}
 	/** The material by an everyday word: type "bearing steel" and take what is offered. */
-	let { entry }: { entry: Entry } = $props();
+	let { entry }: Props = $props();
 	const id = $props.id();
 	const picked = $derived(String(entry.at('material') ?? ''));
 	const fault = $derived(entry.faultAt('material'));

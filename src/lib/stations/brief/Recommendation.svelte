@@ -10,20 +10,15 @@
 
 	type Wish = OutputOf<typeof recommend>;
 	type Contact = OutputOf<typeof contact>;
-	/** The wheel a job asks for, letter by letter, with the rules that moved it, two others, and the contact behind it. */
-	let {
-		wish,
-		cut = null,
-		burnProne = false,
-		finish = null,
-		stockMm = null
-	}: {
+	interface Props {
 		wish: Wish;
 		cut?: Contact | null;
 		burnProne?: boolean;
 		finish?: number | null;
 		stockMm?: number | null;
-	} = $props();
+	}
+	/** The wheel a job asks for, letter by letter, with the rules that moved it, two others, and the contact behind it. */
+	let { wish, cut = null, burnProne = false, finish = null, stockMm = null }: Props = $props();
 	const moved = (n: number, less: string, more: string) =>
 		n === 0 ? '' : `${Math.abs(n)} ${n < 0 ? less : more}`;
 	const name = (f: string) => FAMILY_NAMES[f as keyof typeof FAMILY_NAMES] ?? f;

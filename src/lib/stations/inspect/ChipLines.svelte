@@ -3,8 +3,11 @@
 	import Trash from '@lucide/svelte/icons/trash-2';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
+	interface Props {
+		entry: Entry;
+	}
 	/** Chips, one a line: how large, in which zone, at which angle. */
-	let { entry }: { entry: Entry } = $props();
+	let { entry }: Props = $props();
 	type Chip = { sizeMm: string; zone: string; angleDeg: string; radiusMm: string };
 	const chips = $derived((entry.typed.chips ?? []) as Chip[]);
 	const set = (list: Chip[]) => entry.set('chips', list);

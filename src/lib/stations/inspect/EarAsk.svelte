@@ -1,20 +1,14 @@
 <script lang="ts">
-	/** The ear is asked before any answer is shown, place by place or all at once. */
-	let {
-		heard,
-		at,
-		count,
-		shown,
-		onhear,
-		onrest
-	}: {
+	interface Props {
 		heard: readonly string[];
 		at: number;
 		count: number;
 		shown: boolean;
 		onhear: (what: 'clear' | 'doubtful' | 'dull') => void;
 		onrest: (what: 'clear') => void;
-	} = $props();
+	}
+	/** The ear is asked before any answer is shown, place by place or all at once. */
+	let { heard, at, count, shown, onhear, onrest }: Props = $props();
 	const choices = [
 		['clear', 'Clear', 'C'],
 		['doubtful', 'Not sure', 'U'],

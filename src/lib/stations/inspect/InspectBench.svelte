@@ -4,8 +4,11 @@
 	import LookPart from './LookPart.svelte';
 	import RingPart from './RingPart.svelte';
 
+	interface Props {
+		desk: Desk;
+	}
 	/** Looked over first; once that holds at the gate, rung. */
-	let { desk }: { desk: Desk } = $props();
+	let { desk }: Props = $props();
 	let again = $state(false);
 	const looked = $derived(
 		lineOf(desk.decision, 'inspect', 'look') !== null && holds(desk.decision, 'inspect', ['look'])

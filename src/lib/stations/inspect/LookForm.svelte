@@ -8,20 +8,15 @@
 	import ChipLines from './ChipLines.svelte';
 	import PictureTray from './PictureTray.svelte';
 
-	/** The look, point by point: what is asked beside the face on which chips are put where they are. */
-	let {
-		entry,
-		wheel,
-		flangeMm = null,
-		place,
-		askMade = true
-	}: {
+	interface Props {
 		entry: Entry;
 		wheel: { diameterMm: number; boreMm: number; bondFamily: string | null; expiresOn: string | null };
 		flangeMm?: number | null;
 		place: string;
 		askMade?: boolean;
-	} = $props();
+	}
+	/** The look, point by point: what is asked beside the face on which chips are put where they are. */
+	let { entry, wheel, flangeMm = null, place, askMade = true }: Props = $props();
 	const asked = [
 		['crack', 'A crack anywhere'],
 		['dropped', 'It fell or was hit'],

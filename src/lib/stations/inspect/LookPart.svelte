@@ -8,7 +8,11 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LookForm from './LookForm.svelte';
 
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	let { desk, ondone }: Props = $props();
 	const entry = stepEntry(desk, lookStep);
 	const p = $derived(preview(lookStep, desk.facts, entry));
 	const out = $derived(p.main);

@@ -3,22 +3,16 @@
 	import { Chart, Legend, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 	import type { RingPicture } from '$core/inspect/ring/picture';
 
-	/** The notes of the taps around the main one, or how each dies away. Taps that stand out are dashed and red. */
-	let {
-		picture,
-		odd,
-		kind,
-		expectedHz = null,
-		twins = null,
-		height = 130
-	}: {
+	interface Props {
 		picture: RingPicture;
 		odd: readonly number[];
 		kind: 'notes' | 'decay';
 		expectedHz?: number | null;
 		twins?: [number, number] | null;
 		height?: number;
-	} = $props();
+	}
+	/** The notes of the taps around the main one, or how each dies away. Taps that stand out are dashed and red. */
+	let { picture, odd, kind, expectedHz = null, twins = null, height = 130 }: Props = $props();
 	Chart.register(LineController, LinearScale, LineElement, PointElement, Legend);
 	let canvas: HTMLCanvasElement;
 	let chart: Chart | null = null;

@@ -2,8 +2,11 @@
 	import Camera from '@lucide/svelte/icons/camera';
 	import { onMount } from 'svelte';
 
+	interface Props {
+		place: string;
+	}
 	/** Pictures taken for one look: kept on the server at once, recorded with the look, taken back until then. */
-	let { place }: { place: string } = $props();
+	let { place }: Props = $props();
 	const MOST_BYTES = 20 * 1024 * 1024;
 	let pictures = $state<{ id: number; width: number; height: number }[]>([]);
 	let busy = $state(0);

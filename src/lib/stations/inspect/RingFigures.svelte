@@ -3,16 +3,13 @@
 	import type { RingContext } from '$core/route/wheel-ring';
 	import { figure } from '$core/quantity/format';
 
-	/** The numbers of a ring, each beside what it is held against. */
-	let {
-		result,
-		context,
-		stiff
-	}: {
+	interface Props {
 		result: RingResult;
 		context: RingContext;
 		stiff: { modulusGPa: number; batchMedianGPa: number | null; deviationPct: number | null } | null;
-	} = $props();
+	}
+	/** The numbers of a ring, each beside what it is held against. */
+	let { result, context, stiff }: Props = $props();
 	const s = $derived(context.settings);
 	const hz = (v: number) => v.toFixed(v < 1000 ? 1 : 0);
 	const expected = $derived(

@@ -18,8 +18,13 @@
 	import RingHeard from './RingHeard.svelte';
 	import SoundSource from './SoundSource.svelte';
 
+	interface Props {
+		facts: RingFacts;
+		entry: Entry;
+		ears: Listening;
+	}
 	/** Ringing one wheel: where to tap, what was heard, and only then what the recording shows. */
-	let { facts, entry, ears }: { facts: RingFacts; entry: Entry; ears: Listening } = $props();
+	let { facts, entry, ears }: Props = $props();
 	const wheel = $derived(facts.wheel!);
 	const context = $derived(contextOf(facts));
 	const counts = $derived(recordingThatCounts(facts));

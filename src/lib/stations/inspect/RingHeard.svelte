@@ -9,13 +9,14 @@
 	import RingFigures from './RingFigures.svelte';
 	import TapTable from './TapTable.svelte';
 
+	interface Props {
+		ears: Listening;
+		result: RingResult;
+		context: RingContext;
+		wheel?: WheelFacts | null;
+	}
 	/** What a recording shows: its shape, the notes of its taps, the figures; tap by tap when opened. */
-	let {
-		ears,
-		result,
-		context,
-		wheel = null
-	}: { ears: Listening; result: RingResult; context: RingContext; wheel?: WheelFacts | null } = $props();
+	let { ears, result, context, wheel = null }: Props = $props();
 	const odd = $derived(
 		tapNotes(result)
 			.filter((t) => t.lower || t.higher || t.shorter)

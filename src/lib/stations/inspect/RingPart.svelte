@@ -10,7 +10,11 @@
 	import { Listening } from './listening.svelte';
 	import RingForm from './RingForm.svelte';
 
-	let { desk, onagain }: { desk: Desk; onagain: () => void } = $props();
+	interface Props {
+		desk: Desk;
+		onagain: () => void;
+	}
+	let { desk, onagain }: Props = $props();
 	const entry = stepEntry(desk, ringStep);
 	const facts = $derived(ringFacts(desk.facts));
 	const context = $derived(contextOf(facts));

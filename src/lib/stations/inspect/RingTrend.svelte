@@ -5,8 +5,12 @@
 	import { noteAt } from '$core/route/wheel-ring';
 	import { when } from '$lib/words';
 
+	interface Props {
+		past: readonly PastRing[];
+		wheel: WheelFacts;
+	}
 	/** The rings of a wheel over its life: the note in per cent of its first, carried over to the same size, and how long it rang. */
-	let { past, wheel }: { past: readonly PastRing[]; wheel: WheelFacts } = $props();
+	let { past, wheel }: Props = $props();
 	Chart.register(LineController, LinearScale, LineElement, PointElement);
 	let canvas = $state<HTMLCanvasElement | null>(null);
 	const rung = $derived(past.filter((p) => p.frequencyHz !== null));

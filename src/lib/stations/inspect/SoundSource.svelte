@@ -6,20 +6,15 @@
 	import Progress from '$lib/ui/feedback/Progress.svelte';
 	import type { Listening } from './listening.svelte';
 
-	/** Where the sound comes from: the microphone, a WAV, or the stand-in; with what is heard while it is recorded. */
-	let {
-		ears,
-		planned,
-		frequencyHz,
-		tapAnglesDeg,
-		onnew
-	}: {
+	interface Props {
 		ears: Listening;
 		planned: number;
 		frequencyHz: number;
 		tapAnglesDeg: readonly number[];
 		/** Another ring begins: what was said of the last one no longer counts. */ onnew?: () => void;
-	} = $props();
+	}
+	/** Where the sound comes from: the microphone, a WAV, or the stand-in; with what is heard while it is recorded. */
+	let { ears, planned, frequencyHz, tapAnglesDeg, onnew }: Props = $props();
 	const id = $props.id();
 	let open = $state(false);
 	let condition = $state<Condition>('clear');

@@ -2,12 +2,13 @@
 	import type { RingResult } from '$core/inspect/ring/listen';
 	import { tapNotes } from '$core/inspect/ring/tap-words';
 
+	interface Props {
+		result: RingResult;
+		angles: readonly number[] | null;
+		onplay: (tap: number) => void;
+	}
 	/** Tap by tap: where, its note, how long it rings, and what stands out. */
-	let {
-		result,
-		angles,
-		onplay
-	}: { result: RingResult; angles: readonly number[] | null; onplay: (tap: number) => void } = $props();
+	let { result, angles, onplay }: Props = $props();
 	const notes = $derived(tapNotes(result));
 	const says = (n: (typeof notes)[number]) =>
 		[n.lower ? 'lower' : '', n.higher ? 'higher' : '', n.shorter ? 'shorter' : ''].filter(Boolean).join(', ');

@@ -8,8 +8,11 @@
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import { WAKE_WORDS } from '$lib/words';
 
+	interface Props {
+		desk: Desk;
+	}
 	/** The machine itself, before any wheel: woken after a long stand, or measured after a crash. */
-	let { desk }: { desk: Desk } = $props();
+	let { desk }: Props = $props();
 	const waking = $derived(desk.facts.route.machineAsks === 'wake');
 	const seen = (v: unknown) =>
 		typeof v === 'number' ? { text: q(v), state: v >= 25 ? 'stop' : v > 5 ? 'caution' : 'ok' } : null;

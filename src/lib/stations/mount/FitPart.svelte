@@ -12,7 +12,11 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LiftNote from './LiftNote.svelte';
 
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	let { desk, ondone }: Props = $props();
 	const entry = stepEntry(desk, fitStep);
 	const p = $derived(preview(fitStep, desk.facts, entry));
 	const out = $derived(p.main);

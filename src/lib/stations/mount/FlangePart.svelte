@@ -16,7 +16,11 @@
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	let { desk, ondone }: Props = $props();
 	const m = desk.facts.mount;
 	const entry = stepEntry(desk, flangeStep, {
 		start: m

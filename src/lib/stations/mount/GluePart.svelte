@@ -6,8 +6,11 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
+	interface Props {
+		desk: Desk;
+	}
 	/** The joint, and the hours it has to stand by the server's clock, whatever happens to this screen. */
-	let { desk }: { desk: Desk } = $props();
+	let { desk }: Props = $props();
 	const joint = $derived(curing(desk.facts));
 	let nowMs = $state(desk.facts.nowMs);
 	let again = $state(false);

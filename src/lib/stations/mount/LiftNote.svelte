@@ -5,8 +5,11 @@
 	import { quantity } from '$core/quantity/format';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
+	interface Props {
+		facts: SetupFacts;
+	}
 	/** May it be lifted by hand: the wheel and its mount, held at arm's length into the guard. */
-	let { facts }: { facts: SetupFacts } = $props();
+	let { facts }: Props = $props();
 	const REACH_MM = 400,
 		HEIGHT_MM = 1000;
 	const massKg = $derived(massNowKg(facts.wheel!) + (facts.mount?.massKg ?? 0));

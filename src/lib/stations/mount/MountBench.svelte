@@ -16,8 +16,11 @@
 	import QuillPart from './QuillPart.svelte';
 	import TightenPart from './TightenPart.svelte';
 
+	interface Props {
+		desk: Desk;
+	}
 	/** The parts of mounting, by how the wheel is held. */
-	let { desk }: { desk: Desk } = $props();
+	let { desk }: Props = $props();
 	const way = $derived(wayOfMounting(desk.facts));
 	const parts = new Parts(desk, 'mount', () => way.parts);
 	const part = $derived(parts.open);

@@ -2,8 +2,11 @@
 	import type { Companion } from '$core/route/facts';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
+	interface Props {
+		companions: readonly Companion[];
+	}
 	/** The other wheels held for this pack: each is looked over and rung at the rack before anything is tightened. */
-	let { companions }: { companions: readonly Companion[] } = $props();
+	let { companions }: Props = $props();
 	const DONE = [
 		['look', 'looked over', 'Look it over'],
 		['ring', 'rung', 'Ring it']

@@ -5,13 +5,14 @@
 	import PackMeasured from './PackMeasured.svelte';
 	import type { FreeWheel } from '$core/shop/wheel';
 
+	interface Props {
+		entry: Entry;
+		index: number;
+		rack: readonly FreeWheel[];
+		onchanged: () => void;
+	}
 	/** The sizes of one part; a wheel is picked from the rack, which knows what is marked on it. */
-	let {
-		entry,
-		index,
-		rack,
-		onchanged
-	}: { entry: Entry; index: number; rack: readonly FreeWheel[]; onchanged: () => void } = $props();
+	let { entry, index, rack, onchanged }: Props = $props();
 	const id = $props.id();
 	const item = $derived((entry.at(`items.${index}`) ?? {}) as Record<string, Typed>);
 	const at = (name: string) => `items.${index}.${name}`;

@@ -5,8 +5,12 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
 
+	interface Props {
+		entry: Entry;
+		path: string;
+	}
 	/** What the presetter and the dial say of one wheel: run-out finger-tight beside tightened, and what tightening did. */
-	let { entry, path }: { entry: Entry; path: string } = $props();
+	let { entry, path }: Props = $props();
 	const RUNOUT = [
 		['Rim', 'fingerRadialUm', 'measured.radialRunoutUm', 'Rim, finger-tight', 'Run-out of the rim'],
 		['Face', 'fingerAxialUm', 'measured.axialRunoutUm', 'Face, finger-tight', 'Run-out of the face']

@@ -5,8 +5,12 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
 	/** The quill: how far it bends, where it whirls, how many dresses are left. */
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	let { desk, ondone }: Props = $props();
 	const w = $derived(desk.facts.wheel!);
 	const q = (v: number, u: 'rpm' | 'um' | 'm/s') => quantity(v, u, desk.facts.units);
 </script>

@@ -15,7 +15,10 @@
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 
-	let { desk }: { desk: Desk } = $props();
+	interface Props {
+		desk: Desk;
+	}
+	let { desk }: Props = $props();
 	const entry = stepEntry(desk, threadStep);
 	const m = $derived(desk.facts.mount!);
 	const p = $derived(preview(threadStep, desk.facts, entry));

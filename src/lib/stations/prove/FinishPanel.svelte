@@ -7,8 +7,12 @@
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
+	interface Props {
+		desk: Desk;
+		entry: Entry;
+	}
 	/** Burn, chatter or a rough finish was reported: which is at fault, the grit or the dress on this very wheel. */
-	let { desk, entry }: { desk: Desk; entry: Entry } = $props();
+	let { desk, entry }: Props = $props();
 	const dress = $derived.by(() => {
 		try {
 			const d = dressInUse(desk.facts);

@@ -14,7 +14,10 @@
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 
-	let { desk }: { desk: Desk } = $props();
+	interface Props {
+		desk: Desk;
+	}
+	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
 	const entry = stepEntry(desk, releaseStep);
 	const p = $derived(preview(releaseStep, f, entry));

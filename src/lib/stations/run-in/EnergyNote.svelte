@@ -3,8 +3,11 @@
 	import { massNowKg } from '$core/route/step';
 	import { runInEnergy } from '$core/run-in/energy';
 
+	interface Props {
+		facts: SetupFacts;
+	}
 	/** Why the guard matters, with this wheel's own figures. It permits nothing. */
-	let { facts }: { facts: SetupFacts } = $props();
+	let { facts }: Props = $props();
 	const w = $derived(facts.wheel!);
 	const e = $derived(
 		runInEnergy.run({

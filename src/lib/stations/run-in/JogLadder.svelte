@@ -1,14 +1,11 @@
 <script lang="ts">
-	/** Up in nudges: how long the motor is on each time and what speed that reaches. */
-	let {
-		jogs,
-		runRpm,
-		coastDownS
-	}: {
+	interface Props {
 		jogs: { number: number; targetRpm: number; powerOnS: number; coastS: number }[];
 		runRpm: number;
 		coastDownS: number | null;
-	} = $props();
+	}
+	/** Up in nudges: how long the motor is on each time and what speed that reaches. */
+	let { jogs, runRpm, coastDownS }: Props = $props();
 	const W = 330,
 		H = 150,
 		B = 122;

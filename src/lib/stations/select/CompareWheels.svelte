@@ -9,18 +9,14 @@
 	import { sizeOf } from '$lib/words';
 	import ScoreBar from './ScoreBar.svelte';
 
-	/** Two or three wheels side by side; in every line the better one is marked. */
-	let {
-		list,
-		spindleRpm,
-		targetRaUm,
-		units
-	}: {
+	interface Props {
 		list: { wheel: WheelFacts; ranked: Ranked }[];
 		spindleRpm: number;
 		targetRaUm: number;
 		units: System;
-	} = $props();
+	}
+	/** Two or three wheels side by side; in every line the better one is marked. */
+	let { list, spindleRpm, targetRaUm, units }: Props = $props();
 	interface Row {
 		name: string;
 		says: (x: (typeof list)[number]) => string;

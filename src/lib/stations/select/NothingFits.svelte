@@ -4,18 +4,14 @@
 	import { WHAT_WOULD } from '$core/spec/nearest-excluded';
 	import { orderLine } from '$core/spec/order-line';
 
-	/** When nothing fits: the nearest wheels with what would have to change, and a line to order the right one by. */
-	let {
-		facts,
-		wanted,
-		near,
-		wheels
-	}: {
+	interface Props {
 		facts: SetupFacts;
 		wanted: string;
 		near: { id: string; codes: string[] }[];
 		wheels: ReadonlyMap<string, WheelFacts>;
-	} = $props();
+	}
+	/** When nothing fits: the nearest wheels with what would have to change, and a line to order the right one by. */
+	let { facts, wanted, near, wheels }: Props = $props();
 	const m = $derived(facts.machine);
 	let quantity = $state(1);
 	const line = $derived(

@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { PARTS, type Part, WEIGHTS } from '$core/spec/rank-score';
 
+	interface Props {
+		parts: Record<string, number>;
+	}
 	/** One wheel's score in its seven parts, each as wide as it counts. */
-	let { parts }: { parts: Record<string, number> } = $props();
+	let { parts }: Props = $props();
 	const tones: Record<Part, string> = {
 		abrasive: '#0d5a63',
 		grit: '#3e8189',

@@ -16,7 +16,10 @@
 	import ScoreBar from './ScoreBar.svelte';
 	import ScoreKey from './ScoreKey.svelte';
 
-	let { desk }: { desk: Desk } = $props();
+	interface Props {
+		desk: Desk;
+	}
+	let { desk }: Props = $props();
 	const rack = $derived(desk.rack!);
 	const f = $derived(desk.facts);
 	const byNumber = $derived(new Map(rack.wheels.map((w) => [w.number, w])));

@@ -19,8 +19,11 @@
 	import RunoutAnswer from './RunoutAnswer.svelte';
 	import { drawnOf, filledOf, placesOf, turnedOf, withPlaces } from './runout-view';
 
+	interface Props {
+		desk: Desk;
+	}
 	/** The rest cut away: the plan, the passes counted at the machine, what was taken off, and the rim read again as the gate. */
-	let { desk }: { desk: Desk } = $props();
+	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
 	const e = $derived(Evidence.of(f));
 	const after = $derived(e.step(truedStep));

@@ -14,8 +14,12 @@
 	import RoundReader from './RoundReader.svelte';
 	import { filledOf, placesOf, withPlaces } from './runout-view';
 
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
 	/** The side face: how the wheel leans, where paper would have to go, and when that is refused. */
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	let { desk, ondone }: Props = $props();
 	const w = desk.facts.wheel!;
 	const entry = withPlaces(
 		stepEntry(desk, faceStep, {

@@ -6,8 +6,11 @@
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import { filledOf, placesOf, turnedOf } from './runout-view';
 
+	interface Props {
+		entry: Entry;
+	}
 	/** A reading that does not go with the others is asked about: read it again, or say that it is right. It is never dropped. */
-	let { entry }: { entry: Entry } = $props();
+	let { entry }: Props = $props();
 	const readingsUm = $derived(entry.result.values.readingsUm as number[] | undefined);
 	const how = $derived({
 		wheelTurned: turnedOf(entry),

@@ -3,12 +3,7 @@
 	import type { System } from '$core/quantity/parse';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
-	/** Passes counted at the machine with one key. The count is kept as it grows, here and on the server, so a reload loses none. */
-	let {
-		entry,
-		cut,
-		units
-	}: {
+	interface Props {
 		entry: Entry;
 		cut: {
 			roughPasses: number;
@@ -19,7 +14,9 @@
 			totalPasses: number;
 		};
 		units: System;
-	} = $props();
+	}
+	/** Passes counted at the machine with one key. The count is kept as it grows, here and on the server, so a reload loses none. */
+	let { entry, cut, units }: Props = $props();
 	const done = $derived(Number(entry.result.values.passesDone ?? 0));
 	let paused = $state(false);
 	const infeed = (i: number) =>

@@ -7,8 +7,12 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
 	/** Run-out from the length of a pencil line. */
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	let { desk, ondone }: Props = $props();
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>
 

@@ -14,8 +14,12 @@
 	import RunoutAnswer from './RunoutAnswer.svelte';
 	import { drawnOf, filledOf, placesOf, turnedOf, withPlaces } from './runout-view';
 
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
 	/** The rim read once round. */
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	let { desk, ondone }: Props = $props();
 	const entry = withPlaces(stepEntry(desk, runoutStep, { anew: true }));
 	const p = $derived(preview(runoutStep, desk.facts, null, { ...entry.result.values, oddKept: true }));
 	const filled = $derived(filledOf(entry));

@@ -5,8 +5,12 @@
 	import { readingsOf, turnedOf } from './runout-view';
 	import StreamTurn from './StreamTurn.svelte';
 
+	interface Props {
+		entry: Entry;
+		key: string;
+	}
 	/** Readings once round: typed, pasted, or read off the dial while the wheel is turned; one that stands out is asked about. */
-	let { entry, key }: { entry: Entry; key: string } = $props();
+	let { entry, key }: Props = $props();
 	const list = $derived(readingsOf(entry));
 	const turned = $derived(turnedOf(entry));
 	const set = (l: string[]) => {

@@ -5,14 +5,15 @@
 	import Strip from '$lib/drawing/Strip.svelte';
 	import type { RunoutOut } from './runout-view';
 
+	interface Props {
+		out: RunoutOut | null;
+		units: System;
+		filled: number;
+		places: number;
+		limit: number;
+	}
 	/** What the readings say: how far it runs out, what of it moving the wheel could cure and what only truing cures. */
-	let {
-		out,
-		units,
-		filled,
-		places,
-		limit
-	}: { out: RunoutOut | null; units: System; filled: number; places: number; limit: number } = $props();
+	let { out, units, filled, places, limit }: Props = $props();
 	const q = (v: number | null | undefined) => quantity(v ?? null, 'um', units);
 </script>
 

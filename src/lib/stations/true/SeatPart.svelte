@@ -5,8 +5,12 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
 	/** Which way to push the wheel within its play, how far, and what would remain; or how to turn it on its seat. */
-	let { desk, ondone }: { desk: Desk; ondone: () => void } = $props();
+	let { desk, ondone }: Props = $props();
 	const read = $derived(lastRead(desk.facts)!.output);
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>

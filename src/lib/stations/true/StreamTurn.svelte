@@ -4,13 +4,14 @@
 	import { figure, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 
+	interface Props {
+		places: number;
+		turned: string;
+		system: System;
+		onread: (list: string[]) => void;
+	}
 	/** Fills the places from the dial while the wheel is turned by hand: by the angle it sends, or one place at each press of a key. */
-	let {
-		places,
-		turned,
-		system,
-		onread
-	}: { places: number; turned: string; system: System; onread: (list: string[]) => void } = $props();
+	let { places, turned, system, onread }: Props = $props();
 	let source: EventSource | null = null;
 	let code = $state('');
 	let said = $state('');

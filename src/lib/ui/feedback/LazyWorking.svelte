@@ -1,20 +1,15 @@
 <script lang="ts">
 	import type { System } from '$core/quantity/parse';
 
-	/** Fetches the register and the sheet only when somebody wants to see a working. */
-	let {
-		id,
-		input,
-		output,
-		version,
-		system
-	}: {
+	interface Props {
 		id: string;
 		input: Readonly<Record<string, unknown>>;
 		output: object;
 		version: string;
 		system: System;
-	} = $props();
+	}
+	/** Fetches the register and the sheet only when somebody wants to see a working. */
+	let { id, input, output, version, system }: Props = $props();
 	const parts = Promise.all([import('./WorkingSheet.svelte'), import('$core/calculations')]);
 </script>
 

@@ -1,11 +1,12 @@
 <script lang="ts">
+	interface Props {
+		label: string;
+		done?: number;
+		of?: number;
+		oncancel?: () => void;
+	}
 	/** How far something long has come, and the way to stop it. */
-	let {
-		label,
-		done = 0,
-		of = 0,
-		oncancel
-	}: { label: string; done?: number; of?: number; oncancel?: () => void } = $props();
+	let { label, done = 0, of = 0, oncancel }: Props = $props();
 </script>
 
 <div class="sheet" role="status">

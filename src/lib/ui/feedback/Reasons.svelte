@@ -2,8 +2,12 @@
 	import type { Reason } from '$core/calculation/verdict';
 	import VerdictMark from './VerdictMark.svelte';
 
+	interface Props {
+		reasons?: readonly Reason[];
+		most?: number;
+	}
 	/** What a result has against it, in words. */
-	let { reasons = [], most = 4 }: { reasons?: readonly Reason[]; most?: number } = $props();
+	let { reasons = [], most = 4 }: Props = $props();
 	const sorted = $derived(
 		[...reasons]
 			.sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'stop' ? -1 : 1))

@@ -4,8 +4,13 @@
 	import type { System } from '$core/quantity/parse';
 	import Self from './ResultValue.svelte';
 
+	interface Props {
+		value: unknown;
+		unit?: Unit;
+		system: System;
+	}
 	/** Any output value: a number with its unit, a word, a list or a group. */
-	let { value, unit, system }: { value: unknown; unit?: Unit; system: System } = $props();
+	let { value, unit, system }: Props = $props();
 	const isGroup = (v: unknown): v is Record<string, unknown> =>
 		typeof v === 'object' && v !== null && !Array.isArray(v);
 	const groups = $derived(

@@ -3,8 +3,12 @@
 	import type { System } from '$core/quantity/parse';
 	import LazyWorking from './LazyWorking.svelte';
 
+	interface Props {
+		computed: readonly Computed[];
+		system: System;
+	}
 	/** The working of what is on the bench now, before it is recorded. */
-	let { computed, system }: { computed: readonly Computed[]; system: System } = $props();
+	let { computed, system }: Props = $props();
 	let open = $state(false);
 </script>
 

@@ -1,10 +1,11 @@
 <script lang="ts">
+	interface Props {
+		state: 'ok' | 'now' | 'open' | 'caution' | 'stop';
+		size?: number;
+		label?: string;
+	}
 	/** The sign of a state: told apart by shape and weight, never by colour alone. */
-	let {
-		state,
-		size = 20,
-		label = ''
-	}: { state: 'ok' | 'now' | 'open' | 'caution' | 'stop'; size?: number; label?: string } = $props();
+	let { state, size = 20, label = '' }: Props = $props();
 	const words = { ok: 'holds', now: 'now', open: 'open', caution: 'caution', stop: 'stop' };
 </script>
 

@@ -6,20 +6,15 @@
 
 	/** What a working shows of a calculation. */
 	type Sheet = Pick<Calculation, 'id' | 'title' | 'source' | 'formulas' | 'limits' | 'fields' | 'outputs'>;
-	/** How a result came about: formula, inputs, results, units, source and version, in place. */
-	let {
-		calculation,
-		input,
-		output,
-		version,
-		system = 'mm'
-	}: {
+	interface Props {
 		calculation: Sheet;
 		input: Readonly<Record<string, unknown>>;
 		output: object;
 		version: string;
 		system?: System;
-	} = $props();
+	}
+	/** How a result came about: formula, inputs, results, units, source and version, in place. */
+	let { calculation, input, output, version, system = 'mm' }: Props = $props();
 	const at = (path: string) =>
 		path.split('.').reduce<unknown>((v, k) => (isGroup(v) ? v[k] : undefined), output);
 	const isGroup = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null;

@@ -2,20 +2,15 @@
 	import { type ChoiceField, labelOf } from '$core/calculation/fields';
 	import type { Entry } from './entry.svelte';
 
-	/** One of a few: buttons when there are few, a list when there are many. */
-	let {
-		entry,
-		name,
-		words = {},
-		label = '',
-		list = false
-	}: {
+	interface Props {
 		entry: Entry;
 		name: string;
 		words?: Record<string, string>;
 		label?: string;
 		list?: boolean;
-	} = $props();
+	}
+	/** One of a few: buttons when there are few, a list when there are many. */
+	let { entry, name, words = {}, label = '', list = false }: Props = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as ChoiceField);
 	const fault = $derived(entry.faultAt(name));

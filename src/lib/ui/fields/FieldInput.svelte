@@ -9,22 +9,16 @@
 	import TextField from './TextField.svelte';
 	import YesNo from './YesNo.svelte';
 
-	/** Any field of a field list, drawn by its kind: what a generated form is made of. */
-	let {
-		entry,
-		field,
-		path = field.name,
-		label = '',
-		words = {},
-		autofocus = false
-	}: {
+	interface Props {
 		entry: Entry;
 		field: Field;
 		path?: string;
 		label?: string;
 		words?: Record<string, string>;
 		autofocus?: boolean;
-	} = $props();
+	}
+	/** Any field of a field list, drawn by its kind: what a generated form is made of. */
+	let { entry, field, path = field.name, label = '', words = {}, autofocus = false }: Props = $props();
 </script>
 
 {#if field.kind === 'number' || field.kind === 'integer'}<QuantityField

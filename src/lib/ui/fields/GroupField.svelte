@@ -3,8 +3,13 @@
 	import type { Entry } from './entry.svelte';
 	import FieldInput from './FieldInput.svelte';
 
+	interface Props {
+		entry: Entry;
+		name: string;
+		label?: string;
+	}
 	/** Fields that belong together. */
-	let { entry, name, label = '' }: { entry: Entry; name: string; label?: string } = $props();
+	let { entry, name, label = '' }: Props = $props();
 	const field = $derived(entry.fieldAt(name) as ObjectField);
 	const fault = $derived(entry.faultAt(name));
 </script>

@@ -5,8 +5,13 @@
 	import type { Entry, Typed } from './entry.svelte';
 	import FieldInput from './FieldInput.svelte';
 
+	interface Props {
+		entry: Entry;
+		name: string;
+		label?: string;
+	}
 	/** A list whose entries are added and taken away one by one. */
-	let { entry, name, label = '' }: { entry: Entry; name: string; label?: string } = $props();
+	let { entry, name, label = '' }: Props = $props();
 	const field = $derived(entry.fieldAt(name) as ListField);
 	const list = $derived((entry.at(name) ?? []) as Typed[]);
 	const fault = $derived(entry.faultAt(name));

@@ -4,20 +4,15 @@
 	import { symbolOf } from '$core/quantity/format';
 	import type { Entry, Typed } from './entry.svelte';
 
-	/** A list of small groups of numbers as a table, one line each; lines are added and taken away. */
-	let {
-		entry,
-		name,
-		one,
-		words = {},
-		least = 0
-	}: {
+	interface Props {
 		entry: Entry;
 		name: string;
 		/** What a line is called, for its labels. */ one: string;
 		words?: Record<string, string>;
 		least?: number;
-	} = $props();
+	}
+	/** A list of small groups of numbers as a table, one line each; lines are added and taken away. */
+	let { entry, name, one, words = {}, least = 0 }: Props = $props();
 	const field = $derived(entry.fieldAt(name) as ListField);
 	const columns = $derived((field.item as ObjectField).fields as NumberField[]);
 	const list = $derived((entry.at(name) ?? []) as Typed[]);

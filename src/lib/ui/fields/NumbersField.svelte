@@ -3,8 +3,13 @@
 	import { symbolOf } from '$core/quantity/format';
 	import type { Entry } from './entry.svelte';
 
+	interface Props {
+		entry: Entry;
+		name: string;
+		label?: string;
+	}
 	/** A row of numbers, typed or pasted with spaces, semicolons or one a line between them. */
-	let { entry, name, label = '' }: { entry: Entry; name: string; label?: string } = $props();
+	let { entry, name, label = '' }: Props = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as ListField);
 	const list = $derived((entry.at(name) ?? []) as string[]);

@@ -5,16 +5,7 @@
 	import { parseQuantity } from '$core/quantity/parse';
 	import type { Entry } from './entry.svelte';
 
-	/** Takes what people write; shows the other unit system, or another reading of it, small beneath. */
-	let {
-		entry,
-		name,
-		note = '',
-		autofocus = false,
-		onenter,
-		showRange = false,
-		label = ''
-	}: {
+	interface Props {
 		entry: Entry;
 		name: string;
 		note?: string;
@@ -22,7 +13,9 @@
 		onenter?: () => void;
 		showRange?: boolean;
 		label?: string;
-	} = $props();
+	}
+	/** Takes what people write; shows the other unit system, or another reading of it, small beneath. */
+	let { entry, name, note = '', autofocus = false, onenter, showRange = false, label = '' }: Props = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as NumberField);
 	const fault = $derived(entry.faultAt(name));

@@ -11,21 +11,15 @@
 		text: string;
 		fixed?: boolean;
 	}
-	let {
-		items,
-		label,
-		disabled = false,
-		onsort,
-		onremove,
-		more
-	}: {
+	interface Props {
 		items: readonly Item[];
 		label: string;
 		disabled?: boolean;
 		onsort: (ids: string[]) => void;
 		onremove?: (id: string) => void;
 		more?: Snippet<[Item, number]>;
-	} = $props();
+	}
+	let { items, label, disabled = false, onsort, onremove, more }: Props = $props();
 	let shown = $state<Item[]>(untrack(() => [...items]));
 	let dragging = false;
 	$effect(() => {

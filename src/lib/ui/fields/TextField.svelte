@@ -2,21 +2,15 @@
 	import { labelOf, type TextField } from '$core/calculation/fields';
 	import type { Entry } from './entry.svelte';
 
-	let {
-		entry,
-		name,
-		mono = false,
-		note = '',
-		label = '',
-		autofocus = false
-	}: {
+	interface Props {
 		entry: Entry;
 		name: string;
 		mono?: boolean;
 		note?: string;
 		label?: string;
 		autofocus?: boolean;
-	} = $props();
+	}
+	let { entry, name, mono = false, note = '', label = '', autofocus = false }: Props = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as TextField);
 	const fault = $derived(entry.faultAt(name));

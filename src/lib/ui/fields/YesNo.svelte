@@ -2,15 +2,16 @@
 	import { type BooleanField, labelOf } from '$core/calculation/fields';
 	import type { Entry } from './entry.svelte';
 
+	interface Props {
+		entry: Entry;
+		name: string;
+		label?: string;
+		yes?: string;
+		no?: string;
+		compact?: boolean;
+	}
 	/** Yes or no, said on purpose: neither is picked until somebody picks it. */
-	let {
-		entry,
-		name,
-		label = '',
-		yes = 'Yes',
-		no = 'No',
-		compact = false
-	}: { entry: Entry; name: string; label?: string; yes?: string; no?: string; compact?: boolean } = $props();
+	let { entry, name, label = '', yes = 'Yes', no = 'No', compact = false }: Props = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as BooleanField);
 	const fault = $derived(entry.faultAt(name));

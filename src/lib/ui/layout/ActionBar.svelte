@@ -1,6 +1,17 @@
 <script lang="ts">
 	import { getContext, type Snippet } from 'svelte';
 
+	interface Props {
+		label: string;
+		onact: () => void;
+		busy?: boolean;
+		stop?: boolean;
+		disabled?: boolean;
+		key?: boolean;
+		/** The action leads on to what comes next. */ forward?: boolean;
+		children?: Snippet;
+		aside?: Snippet;
+	}
 	/** The foot of a bench: one main action, what else can be done, and the way to the working. */
 	let {
 		label,
@@ -12,17 +23,7 @@
 		forward = false,
 		children,
 		aside
-	}: {
-		label: string;
-		onact: () => void;
-		busy?: boolean;
-		stop?: boolean;
-		disabled?: boolean;
-		key?: boolean;
-		/** The action leads on to what comes next. */ forward?: boolean;
-		children?: Snippet;
-		aside?: Snippet;
-	} = $props();
+	}: Props = $props();
 	/** Where everything asked here is met, going on is the main action and this one steps back. */
 	const met = getContext<(() => boolean) | undefined>('all-met');
 	const main = $derived(forward || !met?.());

@@ -2,6 +2,16 @@
 	import type { Snippet } from 'svelte';
 	import { columnsOf, type Column } from './data-table';
 
+	interface Props {
+		columns: readonly Column<Row>[];
+		rows: readonly Row[];
+		sort?: string;
+		down?: boolean;
+		href?: (sort: string, down: boolean) => string;
+		cell?: Snippet<[string, Row]>;
+		label: string;
+		empty?: string;
+	}
 	/** A table whose order the address decides: every heading that sorts is a link, so it works before any script has run. */
 	let {
 		columns,
@@ -12,16 +22,7 @@
 		cell,
 		label,
 		empty = 'Nothing here.'
-	}: {
-		columns: readonly Column<Row>[];
-		rows: readonly Row[];
-		sort?: string;
-		down?: boolean;
-		href?: (sort: string, down: boolean) => string;
-		cell?: Snippet<[string, Row]>;
-		label: string;
-		empty?: string;
-	} = $props();
+	}: Props = $props();
 	const model = $derived(columnsOf(columns, rows, sort, down));
 </script>
 

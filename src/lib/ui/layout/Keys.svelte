@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 
+	interface Props {
+		stations?: { key: string; name: string; href: string }[];
+		extra?: [string, string][];
+	}
 	/** Keys that work everywhere, and the list of them under `?`. */
-	let {
-		stations = [],
-		extra = []
-	}: { stations?: { key: string; name: string; href: string }[]; extra?: [string, string][] } = $props();
+	let { stations = [], extra = [] }: Props = $props();
 	let open = $state(false);
 	const typing = (e: KeyboardEvent) =>
 		e.target instanceof HTMLElement &&

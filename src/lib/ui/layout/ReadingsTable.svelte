@@ -1,22 +1,16 @@
 <script lang="ts">
 	import { type System, parseQuantity } from '$core/quantity/parse';
 
-	/** One reading a place, entered one by one; a dial that types like a keyboard just works. Pasting a column fills them all. */
-	let {
-		list,
-		turned,
-		onchange,
-		fault,
-		system,
-		key
-	}: {
+	interface Props {
 		list: string[];
 		turned: string;
 		onchange: (list: string[]) => void;
 		fault: string | null;
 		system: System;
 		key: string;
-	} = $props();
+	}
+	/** One reading a place, entered one by one; a dial that types like a keyboard just works. Pasting a column fills them all. */
+	let { list, turned, onchange, fault, system, key }: Props = $props();
 	const at = (i: number) =>
 		Math.round((((turned === 'clockwise' ? -1 : 1) * i * 360) / list.length + 360) % 360);
 	const bad = (text: string) => text.trim() !== '' && 'problem' in parseQuantity(text, 'um', system);

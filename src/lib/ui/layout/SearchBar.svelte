@@ -2,14 +2,15 @@
 	import { goto } from '$app/navigation';
 	import type { Snippet } from 'svelte';
 
+	interface Props {
+		action: string;
+		value: string;
+		label: string;
+		placeholder?: string;
+		children?: Snippet;
+	}
 	/** A search that lives in the address: it works without script, and while typing with it. */
-	let {
-		action,
-		value,
-		label,
-		placeholder = '',
-		children
-	}: { action: string; value: string; label: string; placeholder?: string; children?: Snippet } = $props();
+	let { action, value, label, placeholder = '', children }: Props = $props();
 	const WAIT_MS = 250;
 	let form: HTMLFormElement;
 	let timer: ReturnType<typeof setTimeout> | undefined;

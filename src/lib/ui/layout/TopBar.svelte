@@ -4,7 +4,10 @@
 	import Brand from './Brand.svelte';
 	import ThemeButton from './ThemeButton.svelte';
 
-	let { user }: { user: { name: string; role: string } } = $props();
+	interface Props {
+		user: { name: string; role: string };
+	}
+	let { user }: Props = $props();
 	const places = [
 		['/', 'Floor'],
 		['/rack', 'Rack'],

@@ -5,8 +5,11 @@
 	import { WHEEL_FIELDS } from '$core/shop/wheel';
 	import type { Importer } from './importer.svelte';
 
+	interface Props {
+		it: Importer;
+	}
 	/** Which column of the file is which; what was recognised is filled in. */
-	let { it }: { it: Importer } = $props();
+	let { it }: Props = $props();
 	const called = (field: string) => {
 		const f = (WHEEL_FIELDS as readonly Field[]).find((x) => x.name === field);
 		return f ? labelOf(f) : field === 'state' ? 'State' : 'Reason';

@@ -3,8 +3,11 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import type { Importer } from './importer.svelte';
 
+	interface Props {
+		it: Importer;
+	}
 	/** Every line with its verdict; good ones can be left out, the others say why they stay out. */
-	let { it }: { it: Importer } = $props();
+	let { it }: Props = $props();
 	const MOST = 200;
 	let only = $state<'' | LineVerdict['verdict']>('');
 	const shown = $derived(it.lines.filter((l) => !only || l.verdict === only));
