@@ -33,8 +33,8 @@
 	main {
 		max-width: 640px;
 		margin: 12vh auto;
-		padding: 24px;
+		padding: var(--s-24);
 		display: grid;
-		gap: 14px;
+		gap: var(--s-14);
 	}
 </style>

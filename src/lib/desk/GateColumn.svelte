@@ -36,15 +36,15 @@
 		border-top: 3px solid var(--ink);
 		border-left: 1px solid var(--rule);
 		background: var(--well);
-		padding: 18px 20px;
+		padding: var(--s-16) var(--s-20);
 	}
 	.act {
-		margin-top: 14px;
+		margin-top: var(--s-14);
 		width: 100%;
 		white-space: normal;
 	}
 	h2 {
-		font-size: 17px;
-		margin-bottom: 8px;
+		font-size: var(--type-head);
+		margin-bottom: var(--s-8);
 	}
 </style>

@@ -53,16 +53,16 @@
 <style>
 	.line {
 		border-top: 1px solid var(--rule);
-		padding: 10px 0 8px;
+		padding: var(--s-10) 0 var(--s-8);
 		display: grid;
 		grid-template-columns: 24px 1fr;
-		gap: 0 8px;
+		gap: 0 var(--s-8);
 	}
 	.t {
 		font-weight: 600;
 	}
 	.v {
-		font: 500 13.5px/1.35 var(--mono);
+		font: 500 var(--type-small)/1.35 var(--mono);
 		color: var(--ink2);
 		overflow-wrap: anywhere;
 	}
@@ -70,20 +70,20 @@
 		color: var(--stop);
 		font-family: var(--text);
 		font-weight: 600;
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 	textarea {
 		width: 100%;
-		margin: 3px 0 6px;
+		margin: var(--s-4) 0 var(--s-6);
 	}
 	.fault {
 		color: var(--stop);
-		font-size: 13px;
+		font-size: var(--type-small);
 		font-weight: 600;
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	.sheet-row {
 		grid-column: 1 / -1;
-		margin-top: 6px;
+		margin-top: var(--s-6);
 	}
 </style>

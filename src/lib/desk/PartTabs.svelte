@@ -25,8 +25,8 @@
 <style>
 	.tabs {
 		display: flex;
-		gap: 6px;
-		margin: 6px 0;
+		gap: var(--s-6);
+		margin: var(--s-6) 0;
 		flex-wrap: wrap;
 	}
 </style>

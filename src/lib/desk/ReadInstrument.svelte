@@ -123,15 +123,15 @@
 <style>
 	.read {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 		align-items: center;
 	}
 	b {
-		font-size: 19px;
+		font-size: var(--type-title);
 	}
 	.btn {
-		font-size: 13.5px;
-		padding: 4px 11px;
+		font-size: var(--type-small);
+		padding: var(--s-4) var(--s-10);
 	}
 </style>

@@ -118,17 +118,17 @@
 		top: -22px;
 		width: calc(250px - var(--x) - 9px);
 		height: 44px;
-		padding-left: 9px;
+		padding-left: var(--s-8);
 		display: flex;
 		align-items: center;
-		gap: 6px;
+		gap: var(--s-6);
 		color: var(--ink2);
 		text-decoration: none;
-		font-size: 14.5px;
+		font-size: var(--type-label);
 		white-space: nowrap;
 	}
 	li b {
-		font-size: 13px;
+		font-size: var(--type-small);
 		width: 13px;
 		font-weight: 700;
 	}
@@ -140,7 +140,7 @@
 	}
 	li.current b {
 		color: var(--act);
-		font-size: 11px;
+		font-size: var(--type-fine);
 	}
 	li.done a {
 		color: var(--ink);
@@ -155,7 +155,7 @@
 		background: var(--sheet);
 		border-left: 4px solid var(--act);
 		color: var(--act);
-		font: 700 16.5px var(--text);
+		font: 700 var(--type-strong) var(--text);
 		height: 38px;
 		top: -19px;
 	}
@@ -165,14 +165,14 @@
 		bottom: 14px;
 		right: 6px;
 		display: grid;
-		gap: 1px;
-		font-size: 13px;
+		gap: var(--s-2);
+		font-size: var(--type-small);
 		color: var(--ink2);
 		overflow-wrap: anywhere;
 	}
 	.tag strong {
 		color: var(--ink);
-		font-size: 16px;
+		font-size: var(--type-strong);
 		font-weight: 680;
 	}
 	@media (max-height: 700px) {
@@ -186,7 +186,7 @@
 			width: auto;
 			height: auto;
 			overflow: visible;
-			padding: 4px 12px;
+			padding: var(--s-4) var(--s-12);
 		}
 		.wheel,
 		li i {
@@ -199,13 +199,13 @@
 			position: static;
 			display: flex;
 			flex-wrap: wrap;
-			gap: 10px;
+			gap: var(--s-10);
 			align-items: baseline;
 		}
 		ol {
 			display: flex;
 			overflow-x: auto;
-			gap: 2px;
+			gap: var(--s-2);
 		}
 		li {
 			position: static;
@@ -216,10 +216,10 @@
 			position: static;
 			width: auto;
 			height: 44px;
-			padding: 0 10px;
+			padding: 0 var(--s-10);
 			border-left: 0;
 			border-bottom: 3px solid transparent;
-			font-size: 14.5px;
+			font-size: var(--type-label);
 		}
 		li.here a {
 			border-bottom-color: var(--act);

@@ -35,15 +35,15 @@
 	header {
 		display: flex;
 		align-items: center;
-		gap: 10px;
+		gap: var(--s-10);
 		min-height: 54px;
-		padding: 4px 20px 4px 8px;
+		padding: var(--s-4) var(--s-20) var(--s-4) var(--s-8);
 		flex-wrap: wrap;
 	}
 	.crumb {
 		color: var(--ink2);
 		display: flex;
-		gap: 12px;
+		gap: var(--s-12);
 		flex-wrap: wrap;
 		align-items: baseline;
 	}

@@ -62,15 +62,15 @@
 	section {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 8px 22px;
+		gap: var(--s-8) var(--s-20);
 		background: var(--well);
 		border-left: 3px solid var(--act);
-		padding: 8px 12px;
-		margin-bottom: 10px;
+		padding: var(--s-8) var(--s-12);
+		margin-bottom: var(--s-10);
 	}
 	div {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		align-items: center;
 		flex-wrap: wrap;
 	}

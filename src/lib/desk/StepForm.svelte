@@ -110,14 +110,14 @@
 		cursor: pointer;
 		font-weight: 600;
 		min-height: 34px;
-		padding-top: 6px;
+		padding-top: var(--s-6);
 	}
 	.cols {
-		margin-top: 14px;
+		margin-top: var(--s-14);
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 264px;
-		gap: 20px;
-		margin-bottom: 10px;
+		gap: var(--s-20);
+		margin-bottom: var(--s-10);
 		align-items: start;
 	}
 	.one {
@@ -126,12 +126,12 @@
 	.form {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(122px, 1fr));
-		gap: 8px 12px;
+		gap: var(--s-8) var(--s-12);
 		align-content: start;
 	}
 	.side {
 		display: grid;
-		gap: 6px;
+		gap: var(--s-6);
 		align-content: start;
 		min-width: 0;
 	}

@@ -32,24 +32,24 @@
 
 <style>
 	main {
-		padding: 20px 28px 40px;
+		padding: var(--s-20) var(--s-28) var(--s-40);
 	}
 	.head {
 		display: flex;
 		align-items: baseline;
-		gap: 20px;
+		gap: var(--s-20);
 		flex-wrap: wrap;
-		margin-bottom: 14px;
+		margin-bottom: var(--s-14);
 	}
 	.cards {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(360px, 1fr));
-		gap: 16px;
-		margin-bottom: 22px;
+		gap: var(--s-16);
+		margin-bottom: var(--s-20);
 	}
 	h2 {
-		margin-bottom: 10px;
-		font-size: 17.5px;
+		margin-bottom: var(--s-10);
+		font-size: var(--type-head);
 	}
 	ul {
 		list-style: none;
@@ -59,9 +59,9 @@
 	li {
 		display: grid;
 		grid-template-columns: 24px 1fr 190px auto;
-		gap: 12px;
+		gap: var(--s-12);
 		align-items: center;
-		padding: 6px 14px;
+		padding: var(--s-6) var(--s-14);
 		border-top: 1px solid var(--rule);
 	}
 	li:first-child {
@@ -72,7 +72,7 @@
 	}
 	@media (max-width: 900px) {
 		main {
-			padding: 14px;
+			padding: var(--s-14);
 		}
 		.cards {
 			grid-template-columns: 1fr;

@@ -60,20 +60,20 @@
 	main {
 		max-width: 460px;
 		margin: 9vh auto;
-		padding: 16px;
+		padding: var(--s-16);
 		display: grid;
-		gap: 14px;
+		gap: var(--s-14);
 	}
 	form {
-		padding: 22px 24px;
+		padding: var(--s-20) var(--s-24);
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 	}
 	fieldset {
 		border: 0;
 		padding: 0;
 		display: grid;
-		gap: 6px;
+		gap: var(--s-6);
 	}
 	.who {
 		position: relative;
@@ -81,7 +81,7 @@
 		justify-content: space-between;
 		align-items: center;
 		min-height: var(--hit);
-		padding: 6px 14px;
+		padding: var(--s-6) var(--s-14);
 		border: 1.5px solid var(--rule);
 		border-radius: var(--round);
 		font-weight: 600;
@@ -108,13 +108,13 @@
 		outline-offset: 2px;
 	}
 	#pin {
-		font-size: 22px;
+		font-size: var(--type-title);
 		letter-spacing: 4px;
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 14px;
+		font-size: var(--type-label);
 		min-height: 0;
 	}
 </style>

@@ -125,29 +125,29 @@
 
 <style>
 	.back {
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	.cols {
 		display: grid;
 		grid-template-columns: 1fr minmax(340px, 0.8fr);
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 		min-width: 0;
 	}
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-		gap: 6px 18px;
+		gap: var(--s-6) var(--s-16);
 		align-items: start;
 	}
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 	}
 	.result {
@@ -156,9 +156,9 @@
 	}
 	.verdict {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: center;
-		font: 700 22px var(--text);
+		font: 700 var(--type-title) var(--text);
 	}
 	.verdict.stop {
 		color: var(--stop);

@@ -97,32 +97,32 @@
 
 <style>
 	.back {
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	.cols {
 		display: grid;
 		grid-template-columns: 340px 1fr;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 		min-width: 0;
 	}
 	.form {
 		grid-template-columns: 1fr 1fr;
-		gap: 4px 14px;
+		gap: var(--s-4) var(--s-14);
 	}
 	.row {
 		grid-column: 1 / -1;
 	}
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
-		margin-top: 8px;
+		margin-top: var(--s-8);
 	}
 	.link {
 		justify-self: start;

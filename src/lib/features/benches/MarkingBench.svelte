@@ -154,31 +154,31 @@
 
 <style>
 	.back {
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	.cols {
 		display: grid;
 		grid-template-columns: 1.25fr minmax(360px, 1fr);
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 		min-width: 0;
 	}
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 	}
 	.big {
-		font-size: 24px;
+		font-size: var(--type-figure);
 		font-weight: 700;
 		overflow-wrap: anywhere;
 		display: flex;
-		gap: 14px;
+		gap: var(--s-14);
 		align-items: baseline;
 		flex-wrap: wrap;
 	}
@@ -195,7 +195,7 @@
 	}
 	legend {
 		font-weight: 650;
-		margin-bottom: 5px;
+		margin-bottom: var(--s-6);
 		padding: 0;
 	}
 	label {
@@ -203,11 +203,11 @@
 		display: inline-flex;
 		align-items: center;
 		min-height: var(--hit);
-		padding: 6px 14px;
+		padding: var(--s-6) var(--s-14);
 		border: 1.5px solid var(--rule);
 		border-radius: var(--round);
 		font-weight: 600;
-		font-size: 14px;
+		font-size: var(--type-label);
 		cursor: pointer;
 	}
 	.on {

@@ -42,24 +42,24 @@
 
 <style>
 	.big {
-		font-size: 44px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.05;
 		overflow-wrap: anywhere;
 	}
 	.long {
-		font-size: 26px;
+		font-size: var(--type-figure);
 	}
 	dl > div {
 		display: grid;
 		grid-template-columns: minmax(110px, 0.8fr) 1fr;
-		gap: 14px;
-		padding: 6px 0;
+		gap: var(--s-14);
+		padding: var(--s-6) 0;
 		border-top: 1px solid var(--rule);
 	}
 	dt {
 		color: var(--ink2);
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 	dd {
 		text-align: right;

@@ -118,18 +118,18 @@
 
 <style>
 	.back {
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(320px, 2fr) 3fr;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 		min-width: 0;
 	}
 	.link {
@@ -137,9 +137,9 @@
 	}
 	.verdict {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: center;
-		font: 700 26px var(--text);
+		font: 700 var(--type-figure) var(--text);
 	}
 	.stop {
 		color: var(--stop);

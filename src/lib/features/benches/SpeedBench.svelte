@@ -163,18 +163,18 @@
 
 <style>
 	.back {
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	.cols {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 		min-width: 0;
 	}
 	.wide {
@@ -183,20 +183,20 @@
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 4px 14px;
+		gap: var(--s-4) var(--s-14);
 	}
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 	}
 	.big {
-		font-size: 46px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1;
 	}
 	.mid {
-		font-size: 17px;
+		font-size: var(--type-head);
 		color: var(--ink2);
 	}
 	.link {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { colourOf } from '$lib/ui/colour';
 	import { onMount } from 'svelte';
 	import {
 		Chart,
@@ -35,16 +36,15 @@
 	const LOW = 20,
 		HIGH = 800;
 	const grains = Array.from({ length: 41 }, (_, i) => LOW * (HIGH / LOW) ** (i / 40));
-	const css = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 	const line = (f: (d: number) => number) => grains.map((x) => ({ x, y: f(x) }));
 	function datasets() {
 		const [act, ink, ok, stop, edge] = [
-			css('--act'),
-			css('--ink'),
-			css('--ok-soft'),
-			css('--stop'),
-			css('--edge')
+			colourOf('--act'),
+			colourOf('--ink'),
+			colourOf('--ok-soft', 0.6),
+			colourOf('--stop'),
+			colourOf('--edge')
 		];
 		return [
 			{
@@ -54,7 +54,7 @@
 				borderWidth: 0,
 				pointRadius: 0,
 				fill: '+1',
-				backgroundColor: `${ok}99`,
+				backgroundColor: ok,
 				order: 9
 			},
 			{
@@ -142,9 +142,9 @@
 		type: 'logarithmic' as const,
 		min,
 		max,
-		title: { display: true, text: title, color: css('--ink2') },
-		grid: { color: css('--rule') },
-		ticks: { color: css('--ink2'), callback: (v: string | number) => String(v) },
+		title: { display: true, text: title, color: colourOf('--ink2') },
+		grid: { color: colourOf('--rule') },
+		ticks: { color: colourOf('--ink2'), callback: (v: string | number) => String(v) },
 		afterBuildTicks: (a: { ticks: { value: number }[] }) => {
 			a.ticks = ticks.map((value) => ({ value }));
 		}
@@ -199,10 +199,10 @@
 		position: relative;
 	}
 	figcaption {
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 		display: flex;
-		gap: 5px;
+		gap: var(--s-6);
 		align-items: center;
 		flex-wrap: wrap;
 	}
@@ -210,7 +210,7 @@
 		width: 13px;
 		height: 10px;
 		display: inline-block;
-		margin-left: 10px;
+		margin-left: var(--s-10);
 	}
 	.band {
 		background: var(--ok-soft);

@@ -98,26 +98,26 @@
 
 <style>
 	.title {
-		font: 700 27px/1.15 var(--text);
+		font: 700 var(--type-figure)/1.15 var(--text);
 		color: var(--stop);
 	}
 	.title.good {
 		color: var(--ok);
 	}
 	.move {
-		font-size: 20px;
+		font-size: var(--type-title);
 		font-weight: 700;
 		color: var(--act);
 		max-width: none;
 	}
 	.said {
 		display: grid;
-		gap: 4px;
+		gap: var(--s-4);
 	}
 	th,
 	td {
-		padding: 4px 8px;
-		font-size: 13.5px;
+		padding: var(--s-4) var(--s-8);
+		font-size: var(--type-small);
 	}
 	.r {
 		text-align: right;

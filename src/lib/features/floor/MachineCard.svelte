@@ -68,12 +68,12 @@
 	article {
 		display: grid;
 		grid-template-columns: 118px 1fr;
-		gap: 6px 16px;
-		padding: 16px 16px 10px;
+		gap: var(--s-6) var(--s-16);
+		padding: var(--s-16) var(--s-16) var(--s-10);
 		position: relative;
 	}
 	h2 {
-		font-size: 17.5px;
+		font-size: var(--type-head);
 	}
 	h2 a {
 		color: var(--ink);
@@ -93,14 +93,14 @@
 	}
 	.state {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		align-items: center;
 		font-weight: 650;
-		margin: 9px 0 9px;
+		margin: var(--s-8) 0 var(--s-8);
 	}
 	.mark {
 		font-weight: 680;
-		font-size: 15.5px;
+		font-size: var(--type-text);
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
@@ -112,8 +112,8 @@
 		grid-column: 1 / -1;
 		display: grid;
 		grid-template-columns: 1fr auto;
-		gap: 3px 10px;
-		font-size: 13.5px;
+		gap: var(--s-4) var(--s-10);
+		font-size: var(--type-small);
 		align-items: baseline;
 	}
 	.life > span:first-of-type {

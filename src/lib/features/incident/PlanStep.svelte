@@ -34,13 +34,13 @@
 		display: block;
 		font-weight: 400;
 		color: var(--ink2);
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 	}
 	li {
 		border-top: 1px solid var(--rule);
 		/* Rows keep their place when the next step moves on or a signature comes: nobody ticks the wrong one. */
 		border-left: 4px solid transparent;
-		padding-left: 8px;
+		padding-left: var(--s-8);
 	}
 	label {
 		display: grid;

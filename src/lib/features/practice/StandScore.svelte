@@ -27,7 +27,7 @@
 
 <style>
 	.now {
-		font: 700 24px/1.15 var(--text);
+		font: 700 var(--type-figure)/1.15 var(--text);
 		color: var(--ok);
 	}
 	.bad {

@@ -123,15 +123,15 @@
 
 <style>
 	text {
-		font: 500 13px var(--mono);
+		font: 500 var(--type-small) var(--mono);
 		fill: var(--wheel-ink);
 	}
 	.w {
-		font: 700 13px var(--text);
+		font: 700 var(--type-small) var(--text);
 		fill: var(--on-act);
 	}
 	.b {
-		font: 700 15px var(--mono);
+		font: 700 var(--type-text) var(--mono);
 		fill: var(--ink);
 	}
 </style>

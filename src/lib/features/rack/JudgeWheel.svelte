@@ -53,7 +53,7 @@
 <style>
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 	}
 </style>

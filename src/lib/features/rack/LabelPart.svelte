@@ -54,7 +54,7 @@
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
-		gap: 2px 12px;
+		gap: var(--s-2) var(--s-12);
 		align-items: start;
 	}
 	.link {

@@ -17,7 +17,7 @@
 
 <style>
 	p {
-		font-size: 27px;
+		font-size: var(--type-figure);
 		font-weight: 700;
 		white-space: pre-wrap;
 		overflow-wrap: anywhere;

@@ -27,11 +27,11 @@
 
 <style>
 	.small {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	section {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 	}
 	.num {
 		overflow-wrap: anywhere;

@@ -99,10 +99,10 @@
 	.add {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
-		gap: 8px;
+		gap: var(--s-8);
 	}
 	label {
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 		display: grid;
 	}

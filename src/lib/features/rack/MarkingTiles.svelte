@@ -22,29 +22,29 @@
 		padding: 0;
 		display: flex;
 		flex-wrap: wrap;
-		gap: 6px;
+		gap: var(--s-6);
 	}
 	li {
 		background: var(--well);
 		border-top: 4px solid var(--edge);
-		padding: 6px 10px 7px;
+		padding: var(--s-6) var(--s-10) var(--s-8);
 		display: grid;
 		min-width: 84px;
 		max-width: 190px;
 	}
 	b {
-		font-size: 20px;
+		font-size: var(--type-title);
 		line-height: 1.2;
 		font-weight: 700;
 		overflow-wrap: anywhere;
 	}
 	li span {
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 		color: var(--ink2);
 		font-weight: 600;
 	}
 	small {
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 		line-height: 1.25;
 	}
 	.abrasive {

@@ -55,12 +55,12 @@
 	}
 	label {
 		display: block;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 	}
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 	}
 	input {
 		flex: 1;

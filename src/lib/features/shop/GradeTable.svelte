@@ -83,8 +83,8 @@
 	}
 	th,
 	td {
-		padding: 2px 8px;
-		font-size: 13.5px;
+		padding: var(--s-2) var(--s-8);
+		font-size: var(--type-small);
 	}
 	thead th {
 		vertical-align: bottom;

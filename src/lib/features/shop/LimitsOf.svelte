@@ -40,7 +40,7 @@
 	fieldset {
 		border: 0;
 		border-top: 1px solid var(--rule);
-		padding: 8px 0 4px;
+		padding: var(--s-8) 0 var(--s-4);
 		min-width: 0;
 	}
 	legend {
@@ -48,16 +48,16 @@
 		padding: 0;
 		float: left;
 		width: 100%;
-		margin-bottom: 4px;
+		margin-bottom: var(--s-4);
 	}
 	.grid {
 		clear: both;
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(168px, 1fr));
-		gap: 4px 14px;
+		gap: var(--s-4) var(--s-14);
 	}
 	.own {
 		border-left: 4px solid var(--act);
-		padding-left: 8px;
+		padding-left: var(--s-8);
 	}
 </style>

@@ -86,7 +86,7 @@
 <style>
 	.check {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		flex-wrap: wrap;
 		align-items: center;
 	}

@@ -90,10 +90,10 @@
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
-		gap: 4px 14px;
+		gap: var(--s-4) var(--s-14);
 	}
 	.say {
-		font: 700 21px var(--text);
+		font: 700 var(--type-title) var(--text);
 		color: var(--ok);
 	}
 	.bad {

@@ -59,14 +59,14 @@
 <style>
 	.worn {
 		display: grid;
-		gap: 4px;
+		gap: var(--s-4);
 		border-top: 1px solid var(--rule);
-		padding-top: 8px;
+		padding-top: var(--s-8);
 	}
 	label {
 		display: grid;
-		gap: 2px;
-		font-size: 14px;
+		gap: var(--s-2);
+		font-size: var(--type-label);
 	}
 	input {
 		width: 100%;

@@ -173,33 +173,33 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(240px, 344px) minmax(0, 1fr);
-		gap: 24px;
-		margin: 10px 0 4px;
+		gap: var(--s-24);
+		margin: var(--s-10) 0 var(--s-4);
 		align-items: start;
 	}
 	.side {
 		display: grid;
-		gap: 5px;
+		gap: var(--s-6);
 		align-content: start;
 		min-width: 0;
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	summary {
 		cursor: pointer;
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.by {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: center;
 	}
 	.by label {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 		white-space: nowrap;
 	}

@@ -158,22 +158,22 @@
 	.time {
 		display: grid;
 		grid-template-columns: 1fr auto;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: start;
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.marks {
 		display: grid;
 		grid-template-columns: 1fr 1fr 1fr;
-		gap: 8px;
+		gap: var(--s-8);
 	}
 	.marks input {
 		width: 100%;
@@ -181,17 +181,17 @@
 	.small {
 		display: grid;
 		grid-template-columns: 130px 1fr;
-		gap: 12px;
+		gap: var(--s-12);
 		align-items: center;
 	}
 	.two {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 0 12px;
+		gap: 0 var(--s-12);
 	}
 	.three {
 		display: grid;
 		grid-template-columns: 1.45fr 1fr 1.1fr;
-		gap: 0 8px;
+		gap: 0 var(--s-8);
 	}
 </style>

@@ -75,21 +75,21 @@
 	.two {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: 0 12px;
+		gap: 0 var(--s-12);
 	}
 	.head {
 		display: grid;
 		grid-template-columns: 130px minmax(0, 1fr);
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: center;
 	}
 	.big {
-		font-size: 34px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1;
 	}
 	.big span {
-		font-size: 15px;
+		font-size: var(--type-text);
 		font-weight: 500;
 		color: var(--ink2);
 	}

@@ -29,15 +29,15 @@
 		list-style: none;
 		padding: 0;
 		display: grid;
-		gap: 5px;
+		gap: var(--s-6);
 	}
 	li {
 		display: grid;
 		grid-template-columns: 26px 1fr auto;
-		gap: 12px;
+		gap: var(--s-12);
 		align-items: center;
 		background: var(--act-soft);
-		padding: 4px 12px 4px 7px;
+		padding: var(--s-4) var(--s-12) var(--s-4) var(--s-8);
 		border-radius: 3px;
 		min-height: 34px;
 	}
@@ -49,11 +49,11 @@
 		color: var(--on-act);
 		display: grid;
 		place-items: center;
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 	strong {
-		font-size: 19px;
-		margin-left: 6px;
+		font-size: var(--type-title);
+		margin-left: var(--s-6);
 	}
 	.how {
 		color: var(--ink2);

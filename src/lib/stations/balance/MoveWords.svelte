@@ -48,7 +48,7 @@
 
 <style>
 	h2 {
-		font-size: 18px;
+		font-size: var(--type-head);
 	}
 	p {
 		max-width: 60ch;

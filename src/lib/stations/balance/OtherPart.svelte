@@ -80,21 +80,21 @@
 
 <style>
 	.one b {
-		font-size: 26px;
+		font-size: var(--type-figure);
 	}
 	.tabs {
 		display: flex;
-		gap: 6px;
-		margin: 8px 0;
+		gap: var(--s-6);
+		margin: var(--s-8) 0;
 	}
 	.warn {
 		border-left: 4px solid var(--caution);
-		padding: 4px 12px;
+		padding: var(--s-4) var(--s-12);
 		background: var(--caution-soft);
 		max-width: 70ch;
 	}
 	.big {
-		font-size: 34px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1.1;
 	}

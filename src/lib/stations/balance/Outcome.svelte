@@ -45,15 +45,15 @@
 <style>
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.huge {
-		font-size: 34px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1;
 	}
 	.huge span {
-		font-size: 15px;
+		font-size: var(--type-text);
 		font-weight: 500;
 		color: var(--ink2);
 	}

@@ -67,6 +67,6 @@
 
 <style>
 	.now {
-		font: 700 20px/1.2 var(--text);
+		font: 700 var(--type-title)/1.2 var(--text);
 	}
 </style>

@@ -53,7 +53,7 @@
 
 <style>
 	.watch {
-		padding-top: 21px;
+		padding-top: var(--s-20);
 	}
 	button {
 		min-width: 128px;

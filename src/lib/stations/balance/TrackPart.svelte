@@ -48,22 +48,22 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(240px, 340px) 1fr;
-		gap: 24px;
-		margin: 10px 0;
+		gap: var(--s-24);
+		margin: var(--s-10) 0;
 		align-items: start;
 	}
 	.side {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		align-content: start;
 	}
 	.two {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 12px;
+		gap: var(--s-12);
 	}
 	h3 {
-		margin-top: 6px;
+		margin-top: var(--s-6);
 	}
 	@media (max-width: 1000px) {
 		.cols {

@@ -60,14 +60,14 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 28px;
-		margin: 18px 0;
+		gap: var(--s-28);
+		margin: var(--s-16) 0;
 	}
 	dl div {
 		display: grid;
 		grid-template-columns: 110px 1fr;
 		border-bottom: 1px solid var(--rule);
-		padding: 8px 0;
+		padding: var(--s-8) 0;
 	}
 	dt {
 		color: var(--ink2);
@@ -78,7 +78,7 @@
 	section {
 		display: grid;
 		align-content: start;
-		gap: 4px;
+		gap: var(--s-4);
 	}
 	@media (max-width: 900px) {
 		.cols {

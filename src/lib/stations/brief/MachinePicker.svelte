@@ -47,30 +47,30 @@
 		min-width: 0;
 	}
 	legend {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 		padding: 0;
-		margin-bottom: 3px;
+		margin-bottom: var(--s-4);
 	}
 	.row {
 		display: grid;
 		grid-template-columns: repeat(4, 1fr);
-		gap: 8px;
+		gap: var(--s-8);
 	}
 	label {
 		position: relative;
 		border: 1.5px solid var(--rule);
 		border-radius: var(--round);
-		padding: 7px 11px;
+		padding: var(--s-8) var(--s-10);
 		display: grid;
 		grid-template-columns: auto 1fr;
-		gap: 0 8px;
+		gap: 0 var(--s-8);
 		cursor: pointer;
 		min-height: var(--hit);
 	}
 	label small {
 		grid-column: 1 / -1;
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 		color: var(--ink2);
 	}
 	.on {

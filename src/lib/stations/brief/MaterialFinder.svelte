@@ -102,9 +102,9 @@
 	}
 	label {
 		display: block;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		margin-bottom: 3px;
+		margin-bottom: var(--s-4);
 	}
 	input {
 		width: 100%;
@@ -118,7 +118,7 @@
 		max-height: 300px;
 		overflow: auto;
 		list-style: none;
-		padding: 4px;
+		padding: var(--s-4);
 		background: var(--paper);
 		border: 1.5px solid var(--edge);
 		min-width: 230px;
@@ -127,11 +127,11 @@
 		display: none;
 	}
 	li {
-		padding: 9px 10px;
+		padding: var(--s-8) var(--s-10);
 		cursor: pointer;
 		display: flex;
 		justify-content: space-between;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	li[aria-selected='true'] {
 		background: var(--act-soft);

@@ -84,7 +84,7 @@
 
 <style>
 	.big {
-		font-size: 32px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1.1;
 	}
@@ -95,22 +95,22 @@
 	li {
 		display: flex;
 		justify-content: space-between;
-		gap: 12px;
+		gap: var(--s-12);
 		border-bottom: 1px solid var(--rule);
-		padding: 4px 0;
-		font-size: 14px;
+		padding: var(--s-4) 0;
+		font-size: var(--type-label);
 	}
 	.step span {
-		padding-left: 12px;
+		padding-left: var(--s-12);
 	}
 	.end {
 		font-weight: 650;
 	}
 	small {
 		color: var(--ink2);
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 	h3 {
-		margin-top: 4px;
+		margin-top: var(--s-4);
 	}
 </style>

@@ -89,12 +89,12 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 320px;
-		gap: 22px;
+		gap: var(--s-20);
 		align-items: start;
 	}
 	.side {
 		display: grid;
-		gap: 7px;
+		gap: var(--s-8);
 		align-content: start;
 	}
 	@media (max-width: 1000px) {

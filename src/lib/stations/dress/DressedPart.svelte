@@ -35,8 +35,8 @@
 
 <style>
 	ol {
-		padding-left: 20px;
+		padding-left: var(--s-20);
 		display: grid;
-		gap: 4px;
+		gap: var(--s-4);
 	}
 </style>

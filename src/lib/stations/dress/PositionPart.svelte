@@ -44,15 +44,15 @@
 <style>
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.huge {
-		font-size: 36px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1.1;
 	}
 	.huge span {
-		font: 500 15px var(--text);
+		font: 500 var(--type-text) var(--text);
 		color: var(--ink2);
 	}
 	.bad {

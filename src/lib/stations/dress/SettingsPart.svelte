@@ -55,14 +55,14 @@
 	.grid {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 3px 14px;
+		gap: var(--s-4) var(--s-14);
 	}
 	.ov {
 		font-weight: 600;
 	}
 	.ov b {
-		font-size: 26px;
-		margin: 0 8px;
+		font-size: var(--type-figure);
+		margin: 0 var(--s-8);
 	}
 	.ov strong {
 		color: var(--ok);

@@ -81,15 +81,15 @@
 	.low {
 		display: grid;
 		grid-template-columns: 1fr 320px;
-		gap: 22px;
-		margin: 0 0 4px;
+		gap: var(--s-20);
+		margin: 0 0 var(--s-4);
 	}
 	.mid {
-		font-size: 24px;
+		font-size: var(--type-figure);
 		font-weight: 700;
 	}
 	.mid span {
-		font: 500 14px var(--text);
+		font: 500 var(--type-label) var(--text);
 		color: var(--ink2);
 	}
 	@media (max-width: 1000px) {

@@ -57,16 +57,16 @@
 	.chip {
 		display: grid;
 		grid-template-columns: 16px 66px 1fr 62px auto;
-		gap: 6px;
+		gap: var(--s-6);
 		align-items: center;
 	}
 	.chip input,
 	.chip select {
 		width: 100%;
 		min-width: 0;
-		padding: 6px 7px;
+		padding: var(--s-6) var(--s-8);
 	}
 	.chip .btn {
-		padding: 6px 10px;
+		padding: var(--s-6) var(--s-10);
 	}
 </style>

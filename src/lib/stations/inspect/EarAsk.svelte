@@ -49,13 +49,13 @@
 		border: 0;
 		padding: 0;
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 		align-items: center;
 	}
 	legend {
 		font-weight: 650;
-		margin-bottom: 5px;
+		margin-bottom: var(--s-6);
 		padding: 0;
 	}
 </style>

@@ -86,18 +86,18 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) minmax(240px, 300px);
-		gap: 26px;
-		margin: 10px 0;
+		gap: var(--s-24);
+		margin: var(--s-10) 0;
 	}
 	.form {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		align-content: start;
 		min-width: 0;
 	}
 	.face {
 		display: grid;
-		gap: 6px;
+		gap: var(--s-6);
 		align-content: start;
 		justify-items: stretch;
 		min-width: 0;

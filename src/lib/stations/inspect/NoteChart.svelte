@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { colourOf } from '$lib/ui/colour';
 	import { onMount } from 'svelte';
 	import { Chart, Legend, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 	import type { RingPicture } from '$core/inspect/ring/picture';
@@ -16,10 +17,9 @@
 	Chart.register(LineController, LinearScale, LineElement, PointElement, Legend);
 	let canvas: HTMLCanvasElement;
 	let chart: Chart | null = null;
-	const css = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 	function datasets() {
-		const [ok, stop, ink, act] = [css('--ok'), css('--stop'), css('--ink'), css('--act')];
+		const [ok, stop, ink, act] = [colourOf('--ok'), colourOf('--stop'), colourOf('--ink'), colourOf('--act')];
 		const lines = picture.taps.map((t, i) => {
 			const bad = odd.includes(i + 1);
 			const data =
@@ -70,9 +70,9 @@
 	};
 	const axis = (title: string, more: object) => ({
 		type: 'linear' as const,
-		grid: { color: css('--rule') },
+		grid: { color: colourOf('--rule') },
 		ticks: {
-			color: css('--ink2'),
+			color: colourOf('--ink2'),
 			maxTicksLimit: 6,
 			maxRotation: 0,
 			callback: (v: string | number, i: number, all: unknown[]) =>

@@ -108,7 +108,7 @@
 <style>
 	.tray {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 		align-items: center;
 	}

@@ -63,21 +63,21 @@
 	dl {
 		display: grid;
 		grid-template-columns: repeat(4, auto);
-		gap: 4px 16px;
+		gap: var(--s-4) var(--s-16);
 	}
 	dt {
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 	}
 	dd {
 		margin: 0;
 	}
 	b {
-		font-size: 22px;
+		font-size: var(--type-title);
 		font-weight: 700;
 	}
 	span {
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 		color: var(--ink2);
 	}
 	.beside {

@@ -216,19 +216,19 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(200px, 250px) 1fr;
-		gap: 22px;
-		margin: 8px 0 4px;
+		gap: var(--s-20);
+		margin: var(--s-8) 0 var(--s-4);
 		align-items: start;
 	}
 	.say {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		min-width: 0;
 	}
 	.head {
-		font: 700 28px/1.15 var(--text);
+		font: 700 var(--type-figure)/1.15 var(--text);
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: center;
 	}
 	.dull {

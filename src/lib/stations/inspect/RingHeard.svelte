@@ -97,13 +97,13 @@
 	.pair {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 20px;
+		gap: var(--s-20);
 		align-items: start;
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	h2 {
-		font-size: 14.5px;
-		margin-bottom: 4px;
+		font-size: var(--type-label);
+		margin-bottom: var(--s-4);
 	}
 	.pair > div {
 		min-width: 0;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { colourOf } from '$lib/ui/colour';
 	import { onMount } from 'svelte';
 	import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
 	import type { PastRing, WheelFacts } from '$core/route/facts';
@@ -25,7 +26,6 @@
 				: 0
 		}))
 	);
-	const css = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 	onMount(() => {
 		if (!canvas) return;
 		const days = (p: PastRing) => (p.atMs - points[0]!.atMs) / 86_400_000;
@@ -45,9 +45,9 @@
 				datasets: [
 					{
 						data: points.map((p) => ({ x: days(p), y: p.pct })),
-						borderColor: css('--act'),
+						borderColor: colourOf('--act'),
 						backgroundColor: points.map((p) =>
-							css(p.ring === 'dull' ? '--stop' : p.ring === 'clear' ? '--ok' : '--caution')
+							colourOf(p.ring === 'dull' ? '--stop' : p.ring === 'clear' ? '--ok' : '--caution')
 						),
 						pointStyle: points.map((p) =>
 							p.ring === 'dull' ? 'rectRot' : p.ring === 'clear' ? 'circle' : 'triangle'
@@ -55,8 +55,8 @@
 						pointRadius: 6,
 						borderWidth: 2
 					},
-					band(-2, css('--caution')),
-					band(-5, css('--stop'))
+					band(-2, colourOf('--caution')),
+					band(-5, colourOf('--stop'))
 				]
 			},
 			options: {
@@ -69,16 +69,16 @@
 				scales: {
 					x: {
 						type: 'linear',
-						title: { display: true, text: 'days since the first ring', color: css('--ink2') },
-						grid: { color: css('--rule') },
-						ticks: { color: css('--ink2') }
+						title: { display: true, text: 'days since the first ring', color: colourOf('--ink2') },
+						grid: { color: colourOf('--rule') },
+						ticks: { color: colourOf('--ink2') }
 					},
 					y: {
 						suggestedMin: -6,
 						suggestedMax: 2,
-						title: { display: true, text: 'note, %', color: css('--ink2') },
-						grid: { color: css('--rule') },
-						ticks: { color: css('--ink2') }
+						title: { display: true, text: 'note, %', color: colourOf('--ink2') },
+						grid: { color: colourOf('--rule') },
+						ticks: { color: colourOf('--ink2') }
 					}
 				}
 			}
@@ -126,8 +126,8 @@
 	}
 	td,
 	th {
-		padding: 4px 8px;
-		font-size: 13.5px;
+		padding: var(--s-4) var(--s-8);
+		font-size: var(--type-small);
 	}
 	.r {
 		text-align: right;

@@ -139,14 +139,14 @@
 
 <style>
 	.row .btn {
-		padding: 6px 12px;
+		padding: var(--s-6) var(--s-12);
 	}
 	.quiet .link {
-		margin-right: 6px;
+		margin-right: var(--s-6);
 	}
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 	}
 	.row :global(svg),
@@ -154,12 +154,12 @@
 		flex: none;
 	}
 	.big {
-		font-size: 30px;
+		font-size: var(--type-large);
 		font-weight: 700;
 	}
 	.live {
 		display: grid;
-		gap: 6px;
+		gap: var(--s-6);
 		justify-items: start;
 	}
 	.warn {
@@ -182,14 +182,14 @@
 	.sim {
 		display: grid;
 		grid-template-columns: 1fr 96px auto;
-		gap: 8px;
+		gap: var(--s-8);
 		align-items: end;
 	}
 	.sim label {
 		display: grid;
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		gap: 2px;
+		gap: var(--s-2);
 		min-width: 0;
 	}
 	.sim select,

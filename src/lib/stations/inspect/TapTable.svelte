@@ -43,8 +43,8 @@
 	}
 	td,
 	th {
-		padding: 3px 9px;
-		font-size: 13.5px;
+		padding: var(--s-4) var(--s-8);
+		font-size: var(--type-small);
 	}
 	.r {
 		text-align: right;

@@ -124,47 +124,47 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 300px 1fr;
-		gap: 34px;
-		margin: 12px 0;
+		gap: var(--s-32);
+		margin: var(--s-12) 0;
 	}
 	.form {
 		display: grid;
-		gap: 6px;
+		gap: var(--s-6);
 		align-content: start;
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
-		margin-top: 6px;
+		font-size: var(--type-small);
+		margin-top: var(--s-6);
 	}
 	.huge {
-		font-size: 46px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.05;
 	}
 	.mid {
-		font-size: 20px;
+		font-size: var(--type-title);
 		font-weight: 650;
 	}
 	.mid span {
 		color: var(--ink2);
-		font-size: 15px;
+		font-size: var(--type-text);
 		font-weight: 500;
 	}
 	td,
 	th {
-		padding: 3px 8px;
-		font-size: 13.5px;
+		padding: var(--s-4) var(--s-8);
+		font-size: var(--type-small);
 	}
 	ul {
 		list-style: none;
 		padding: 0;
-		margin-bottom: 10px;
+		margin-bottom: var(--s-10);
 	}
 	li {
-		padding: 4px 0;
+		padding: var(--s-4) 0;
 		border-bottom: 1px solid var(--rule);
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 	@media (max-width: 900px) {
 		.cols {

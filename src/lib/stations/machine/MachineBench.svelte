@@ -70,13 +70,13 @@
 <style>
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.now {
-		font: 700 24px/1.15 var(--text);
+		font: 700 var(--type-figure)/1.15 var(--text);
 	}
 	.big {
-		font-size: 44px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.1;
 	}
@@ -86,9 +86,9 @@
 	}
 	li {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		align-items: center;
-		padding: 4px 0;
-		font-size: 14px;
+		padding: var(--s-4) 0;
+		font-size: var(--type-label);
 	}
 </style>

@@ -67,21 +67,21 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 280px 1fr;
-		gap: 34px;
-		margin-bottom: 12px;
+		gap: var(--s-32);
+		margin-bottom: var(--s-12);
 	}
 	.form {
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 		align-content: start;
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
-		margin-top: 8px;
+		font-size: var(--type-small);
+		margin-top: var(--s-8);
 	}
 	.big {
-		font-size: 44px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.1;
 	}

@@ -114,30 +114,30 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 1fr 250px;
-		gap: 20px;
+		gap: var(--s-20);
 	}
 	.form {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 3px 14px;
+		gap: var(--s-4) var(--s-14);
 		align-content: start;
 	}
 	.three {
 		grid-column: 1 / -1;
 		display: grid;
 		grid-template-columns: 1fr 1fr 1fr;
-		gap: 0 12px;
+		gap: 0 var(--s-12);
 	}
 	.side {
 		display: grid;
 		align-content: start;
-		gap: 4px;
+		gap: var(--s-4);
 	}
 	.asks {
 		display: grid;
 		grid-template-columns: 1fr 1fr auto auto;
-		gap: 14px;
-		margin: 2px 0 8px;
+		gap: var(--s-14);
+		margin: var(--s-2) 0 var(--s-8);
 		align-items: start;
 	}
 	@media (max-width: 1000px) {

@@ -67,13 +67,13 @@
 
 <style>
 	.big {
-		font-size: 40px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.15;
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	progress {
 		width: 100%;

@@ -36,11 +36,11 @@
 <style>
 	.lift {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		align-items: start;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	b {
 		color: var(--ink);

@@ -70,7 +70,7 @@
 
 <style>
 	.big {
-		font-size: 36px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1.1;
 	}

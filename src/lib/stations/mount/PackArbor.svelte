@@ -30,8 +30,8 @@
 	.arbor {
 		display: grid;
 		grid-template-columns: repeat(5, 1fr);
-		gap: 4px 12px;
-		margin: 6px 0;
+		gap: var(--s-4) var(--s-12);
+		margin: var(--s-6) 0;
 	}
 	@media (max-width: 1000px) {
 		.arbor {

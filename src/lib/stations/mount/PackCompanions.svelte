@@ -33,7 +33,7 @@
 
 <style>
 	h3 {
-		margin: 10px 0 2px;
+		margin: var(--s-10) 0 var(--s-2);
 	}
 	ul {
 		list-style: none;
@@ -41,16 +41,16 @@
 	}
 	li {
 		display: flex;
-		gap: 12px;
+		gap: var(--s-12);
 		align-items: center;
 		min-height: var(--hit);
 		border-top: 1px solid var(--rule);
-		font-size: 14px;
+		font-size: var(--type-label);
 		flex-wrap: wrap;
 	}
 	li > span {
 		display: inline-flex;
-		gap: 4px;
+		gap: var(--s-4);
 		align-items: center;
 	}
 </style>

@@ -30,13 +30,13 @@
 <style>
 	.facts {
 		display: grid;
-		gap: 6px;
-		margin-bottom: 8px;
+		gap: var(--s-6);
+		margin-bottom: var(--s-8);
 	}
 	.facts b {
-		font-size: 19px;
+		font-size: var(--type-title);
 	}
 	.facts .big {
-		font-size: 30px;
+		font-size: var(--type-large);
 	}
 </style>

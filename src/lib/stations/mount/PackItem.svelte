@@ -133,28 +133,28 @@
 		display: flex;
 		justify-content: space-between;
 		align-items: center;
-		gap: 10px;
+		gap: var(--s-10);
 		flex-wrap: wrap;
 	}
 	.tabs {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 	}
 	.tabs .btn {
 		min-height: 34px;
-		padding: 3px 10px;
+		padding: var(--s-4) var(--s-10);
 	}
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(100px, 1fr));
-		gap: 2px 10px;
-		margin-top: 4px;
+		gap: var(--s-2) var(--s-10);
+		margin-top: var(--s-4);
 	}
 	h3 {
-		margin: 2px 0;
+		margin: var(--s-2) 0;
 	}
 	label {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 	}
 	select {
@@ -163,17 +163,17 @@
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 	.item :global(.qty) {
 		min-height: 36px;
 	}
 	.item :global(.qty input) {
-		font-size: 16px;
-		padding-left: 7px;
+		font-size: var(--type-strong);
+		padding-left: var(--s-8);
 	}
 	.item :global(.qty i) {
-		padding: 0 6px;
+		padding: 0 var(--s-6);
 	}
 	.grid {
 		align-items: end;

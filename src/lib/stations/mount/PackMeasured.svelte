@@ -72,21 +72,21 @@
 
 <style>
 	h3 {
-		margin: 8px 0 2px;
+		margin: var(--s-8) 0 var(--s-2);
 	}
 	.table {
 		display: grid;
 		grid-template-columns: 36px minmax(0, 1fr) minmax(0, 1fr) 72px;
-		gap: 4px 10px;
+		gap: var(--s-4) var(--s-10);
 		align-items: end;
 	}
 	.h {
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 		color: var(--ink2);
 	}
 	.table b,
 	.table > .num {
-		padding-bottom: 8px;
+		padding-bottom: var(--s-8);
 	}
 	.more {
 		font-weight: 700;
@@ -94,11 +94,11 @@
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 4px 10px;
+		gap: var(--s-4) var(--s-10);
 	}
 	.cell {
 		display: flex;
-		gap: 4px;
+		gap: var(--s-4);
 		align-items: end;
 	}
 	.cell > :global(.field) {

@@ -39,11 +39,11 @@
 <style>
 	.row {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		flex-wrap: wrap;
-		margin-top: 6px;
+		margin-top: var(--s-6);
 	}
 	h3 {
-		margin-bottom: 4px;
+		margin-bottom: var(--s-4);
 	}
 </style>

@@ -101,8 +101,8 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 318px minmax(0, 1fr);
-		gap: 24px;
-		margin-bottom: 10px;
+		gap: var(--s-24);
+		margin-bottom: var(--s-10);
 		align-items: start;
 	}
 	@media (max-width: 1000px) {

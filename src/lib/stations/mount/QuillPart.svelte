@@ -50,7 +50,7 @@
 
 <style>
 	.big {
-		font-size: 40px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.1;
 	}

@@ -157,43 +157,43 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 290px 1fr;
-		gap: 24px;
+		gap: var(--s-24);
 		align-items: start;
 	}
 	.say {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 	}
 	.head {
-		font: 700 30px/1.15 var(--text);
+		font: 700 var(--type-large)/1.15 var(--text);
 	}
 	.row {
 		display: flex;
-		gap: 12px;
+		gap: var(--s-12);
 		flex-wrap: wrap;
 	}
 	text {
-		font: 700 17px var(--text);
+		font: 700 var(--type-head) var(--text);
 	}
 	ol {
 		list-style: none;
 		padding: 0;
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 	li {
 		display: grid;
 		grid-template-columns: 90px 1fr;
-		padding: 3px 8px;
+		padding: var(--s-4) var(--s-8);
 	}
 	li.now {
 		background: var(--act-soft);
 	}
 	.thread {
 		display: grid;
-		gap: 6px;
+		gap: var(--s-6);
 		border-top: 1px solid var(--rule);
-		padding: 8px 0 10px;
-		margin-top: 8px;
+		padding: var(--s-8) 0 var(--s-10);
+		margin-top: var(--s-8);
 	}
 	@media (max-width: 900px) {
 		.cols {

@@ -59,13 +59,13 @@
 <style>
 	section {
 		border-top: 3px solid var(--ink);
-		padding: 12px 0;
+		padding: var(--s-12) 0;
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	.row {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		flex-wrap: wrap;
 		align-items: center;
 	}

@@ -124,21 +124,21 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 1fr 320px;
-		gap: 32px;
-		margin: 14px 0;
+		gap: var(--s-32);
+		margin: var(--s-14) 0;
 	}
 	.form {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		align-content: start;
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.sheet-box {
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 		align-content: start;
 	}
 	ul {
@@ -148,19 +148,19 @@
 	li {
 		display: grid;
 		grid-template-columns: 22px 80px 1fr;
-		gap: 6px;
+		gap: var(--s-6);
 		align-items: center;
 		border-bottom: 1px solid var(--rule);
-		padding: 6px 0;
-		font-size: 14px;
+		padding: var(--s-6) 0;
+		font-size: var(--type-label);
 	}
 	li .num {
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 		text-align: right;
 	}
 	.word {
-		font: 700 27px/1.15 var(--text);
+		font: 700 var(--type-figure)/1.15 var(--text);
 	}
 	.go {
 		color: var(--ok);

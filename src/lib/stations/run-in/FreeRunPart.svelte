@@ -74,8 +74,8 @@
 
 <style>
 	details {
-		padding: 8px 0;
-		font-size: 14.5px;
+		padding: var(--s-8) 0;
+		font-size: var(--type-label);
 	}
 	summary {
 		cursor: pointer;
@@ -84,18 +84,18 @@
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
-		margin-bottom: 4px;
+		font-size: var(--type-small);
+		margin-bottom: var(--s-4);
 	}
 	.run {
 		display: grid;
 		grid-template-columns: 1fr 330px;
-		gap: 28px;
+		gap: var(--s-28);
 		border-top: 1px solid var(--rule);
-		padding-top: 12px;
+		padding-top: var(--s-12);
 	}
 	.huge {
-		font-size: 76px;
+		font-size: var(--type-clock);
 		font-weight: 700;
 		line-height: 1;
 	}
@@ -104,9 +104,9 @@
 	}
 	.heard {
 		display: flex;
-		gap: 26px;
+		gap: var(--s-24);
 		flex-wrap: wrap;
-		margin: 10px 0;
+		margin: var(--s-10) 0;
 	}
 	@media (max-width: 1000px) {
 		.run {

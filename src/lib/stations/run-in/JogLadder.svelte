@@ -43,11 +43,11 @@
 
 <style>
 	text {
-		font: 500 12px var(--text);
+		font: 500 var(--type-fine) var(--text);
 		fill: var(--ink2);
 	}
 	.num {
-		font: 600 12.5px var(--mono);
+		font: 600 var(--type-fine) var(--mono);
 		fill: var(--ink);
 	}
 </style>

@@ -45,19 +45,19 @@
 	.run {
 		display: grid;
 		grid-template-columns: 1fr 330px;
-		gap: 28px;
+		gap: var(--s-28);
 		border-top: 1px solid var(--rule);
-		padding-top: 12px;
+		padding-top: var(--s-12);
 	}
 	.asks {
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 		align-content: start;
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		margin-top: 6px;
+		margin-top: var(--s-6);
 	}
 	@media (max-width: 1000px) {
 		.run {

@@ -70,8 +70,8 @@
 
 <style>
 	details {
-		padding: 8px 0;
-		font-size: 14.5px;
+		padding: var(--s-8) 0;
+		font-size: var(--type-label);
 	}
 	summary {
 		cursor: pointer;
@@ -81,18 +81,18 @@
 	.speeds {
 		display: grid;
 		grid-template-columns: 1fr 270px;
-		gap: 28px;
-		margin: 12px 0 8px;
+		gap: var(--s-28);
+		margin: var(--s-12) 0 var(--s-8);
 	}
 	.tach {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		align-content: start;
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
-		margin-bottom: 4px;
+		font-size: var(--type-small);
+		margin-bottom: var(--s-4);
 	}
 	@media (max-width: 1000px) {
 		.speeds {

@@ -84,8 +84,8 @@
 <style>
 	th,
 	td {
-		padding: 4px 10px;
-		font-size: 14px;
+		padding: var(--s-4) var(--s-10);
+		font-size: var(--type-label);
 		text-align: left;
 	}
 	tbody th {
@@ -93,7 +93,7 @@
 		font-weight: 500;
 	}
 	thead th {
-		font-size: 14px;
+		font-size: var(--type-label);
 		color: var(--ink);
 	}
 	.wins {

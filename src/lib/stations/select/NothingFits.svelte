@@ -65,8 +65,8 @@
 <style>
 	section {
 		display: grid;
-		gap: 6px;
-		padding: 10px 0;
+		gap: var(--s-6);
+		padding: var(--s-10) 0;
 	}
 	ul {
 		list-style: none;
@@ -75,26 +75,26 @@
 	li {
 		display: grid;
 		grid-template-columns: 60px 170px 1fr;
-		gap: 10px;
-		padding: 4px 0;
+		gap: var(--s-10);
+		padding: var(--s-4) 0;
 		border-bottom: 1px solid var(--rule);
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 	.line {
-		font-size: 17px;
+		font-size: var(--type-head);
 		font-weight: 650;
 		background: var(--well);
-		padding: 9px 12px;
+		padding: var(--s-8) var(--s-12);
 		max-width: none;
 	}
 	.row {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: end;
 		flex-wrap: wrap;
 	}
 	label {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 	}
 	input {

@@ -28,7 +28,7 @@
 <style>
 	.bar {
 		display: flex;
-		gap: 2px;
+		gap: var(--s-2);
 		height: 14px;
 		width: 100%;
 	}

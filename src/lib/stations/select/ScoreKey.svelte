@@ -20,14 +20,14 @@
 		padding: 0;
 		display: flex;
 		flex-wrap: wrap;
-		gap: 4px 18px;
-		font-size: 13px;
+		gap: var(--s-4) var(--s-16);
+		font-size: var(--type-small);
 		color: var(--ink2);
-		margin: 10px 0 6px;
+		margin: var(--s-10) 0 var(--s-6);
 	}
 	li {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		align-items: center;
 	}
 	i {

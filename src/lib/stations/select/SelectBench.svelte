@@ -227,11 +227,11 @@
 	.list button {
 		display: grid;
 		grid-template-columns: 60px 170px 1fr 56px;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: center;
 		width: 100%;
 		min-height: 52px;
-		padding: 6px 10px;
+		padding: var(--s-6) var(--s-10);
 		border: 0;
 		border-bottom: 1px solid var(--rule);
 		border-left: 4px solid transparent;
@@ -243,7 +243,7 @@
 	}
 	em {
 		display: block;
-		font: 600 11.5px var(--text);
+		font: 600 var(--type-fine) var(--text);
 		color: var(--act);
 	}
 	.list .on {
@@ -256,20 +256,20 @@
 	}
 	.mark {
 		font-weight: 650;
-		font-size: 15.5px;
+		font-size: var(--type-text);
 		overflow-wrap: anywhere;
 	}
 	.pts {
-		font-size: 21px;
+		font-size: var(--type-title);
 		font-weight: 700;
 		text-align: right;
 	}
 	.none {
-		padding: 14px;
+		padding: var(--s-14);
 	}
 	details {
-		padding: 9px 10px;
-		font-size: 14.5px;
+		padding: var(--s-8) var(--s-10);
+		font-size: var(--type-label);
 		color: var(--ink2);
 	}
 	summary {
@@ -278,23 +278,23 @@
 	}
 	.out {
 		columns: 2;
-		padding: 8px 0 0;
+		padding: var(--s-8) 0 0;
 		list-style: none;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink);
 	}
 	.out li {
 		break-inside: avoid;
-		padding: 2px 0;
+		padding: var(--s-2) 0;
 	}
 	.foot {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 28px;
-		margin: 4px 0 8px;
+		gap: var(--s-28);
+		margin: var(--s-4) 0 var(--s-8);
 	}
 	h3 {
-		margin: 2px 0 4px;
+		margin: var(--s-2) 0 var(--s-4);
 	}
 	@media (max-width: 900px) {
 		.foot {

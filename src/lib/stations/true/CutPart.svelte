@@ -147,29 +147,29 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 250px;
-		gap: 18px;
-		margin: 10px 0;
+		gap: var(--s-16);
+		margin: var(--s-10) 0;
 		align-items: start;
 	}
 	.box {
 		display: grid;
-		gap: 6px;
+		gap: var(--s-6);
 		min-width: 0;
 	}
 	.grid {
 		display: grid;
 		grid-template-columns: 1fr 1fr 1fr;
-		gap: 6px 12px;
-		margin-top: 8px;
+		gap: var(--s-6) var(--s-12);
+		margin-top: var(--s-8);
 	}
 	summary {
 		cursor: pointer;
 		color: var(--act);
 		font-weight: 600;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.plan {
-		margin-top: 8px;
+		margin-top: var(--s-8);
 	}
 	.fault {
 		color: var(--stop);
@@ -178,18 +178,18 @@
 	.again {
 		display: grid;
 		grid-template-columns: minmax(200px, 280px) auto minmax(0, 1fr);
-		gap: 18px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	.fields {
 		display: grid;
 		grid-template-columns: 150px 170px 130px 1fr;
-		gap: 0 16px;
+		gap: 0 var(--s-16);
 		align-items: start;
-		margin-top: 8px;
+		margin-top: var(--s-8);
 	}
 	h2 {
-		font-size: 18px;
+		font-size: var(--type-head);
 	}
 	@media (max-width: 1000px) {
 		.cols,

@@ -89,29 +89,29 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(200px, 260px) auto minmax(0, 1fr);
-		gap: 20px;
-		margin-top: 10px;
+		gap: var(--s-20);
+		margin-top: var(--s-10);
 		align-items: start;
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.huge {
-		font-size: 44px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.05;
 	}
 	.huge span {
-		font-size: 15px;
+		font-size: var(--type-text);
 		font-weight: 500;
 		color: var(--ink2);
 	}
 	.grid {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 0 10px;
-		margin-top: 8px;
+		gap: 0 var(--s-10);
+		margin-top: var(--s-8);
 	}
 	@media (max-width: 1000px) {
 		.cols {

@@ -36,8 +36,8 @@
 	.odd {
 		border-left: 4px solid var(--caution);
 		background: var(--caution-soft);
-		padding: 6px 10px;
-		font-size: 13.5px;
-		margin-bottom: 6px;
+		padding: var(--s-6) var(--s-10);
+		font-size: var(--type-small);
+		margin-bottom: var(--s-6);
 	}
 </style>

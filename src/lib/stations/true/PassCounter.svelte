@@ -75,9 +75,9 @@
 	.counter {
 		border: 1.5px solid var(--act);
 		background: var(--act-soft);
-		padding: 10px 14px;
+		padding: var(--s-10) var(--s-14);
 		display: grid;
-		gap: 4px;
+		gap: var(--s-4);
 	}
 	.paused {
 		border-style: dashed;
@@ -85,26 +85,26 @@
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.big {
-		font-size: 46px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1;
 	}
 	.big span {
-		font-size: 17px;
+		font-size: var(--type-head);
 		font-weight: 500;
 		color: var(--ink2);
 	}
 	.row {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		flex-wrap: wrap;
-		margin-top: 4px;
+		margin-top: var(--s-4);
 	}
 	.row .btn {
-		padding: 5px 11px;
+		padding: var(--s-6) var(--s-10);
 		min-height: 38px;
 	}
 </style>

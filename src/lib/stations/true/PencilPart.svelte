@@ -54,12 +54,12 @@
 
 <style>
 	.big {
-		font-size: 36px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1.1;
 	}
 	.big span {
-		font-size: 15px;
+		font-size: var(--type-text);
 		font-weight: 500;
 		color: var(--ink2);
 	}

@@ -85,8 +85,8 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(220px, 310px) auto minmax(0, 1fr);
-		gap: 20px;
-		margin-top: 10px;
+		gap: var(--s-20);
+		margin-top: var(--s-10);
 		align-items: start;
 	}
 	.answer {
@@ -94,7 +94,7 @@
 	}
 	.warn {
 		border-left: 4px solid var(--caution);
-		padding: 3px 12px;
+		padding: var(--s-4) var(--s-12);
 		background: var(--caution-soft);
 		max-width: none;
 	}

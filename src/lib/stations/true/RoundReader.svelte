@@ -56,18 +56,18 @@
 <style>
 	.reader {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		align-content: start;
 	}
 	summary {
 		cursor: pointer;
 		color: var(--act);
 		font-weight: 600;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	details {
 		display: grid;
-		gap: 6px;
+		gap: var(--s-6);
 		max-width: 230px;
 	}
 	.seg {
@@ -75,12 +75,12 @@
 		padding: 0;
 	}
 	.seg legend {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 		padding: 0;
 	}
 	.seg div {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 	}
 </style>

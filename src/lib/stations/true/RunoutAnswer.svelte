@@ -34,22 +34,22 @@
 <style>
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
-		margin-top: 4px;
+		font-size: var(--type-small);
+		margin-top: var(--s-4);
 	}
 	.huge {
-		font-size: 46px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.05;
 		white-space: nowrap;
 	}
 	.huge span {
-		font-size: 17px;
+		font-size: var(--type-head);
 		font-weight: 500;
 		color: var(--ink2);
 	}
 	.mid {
-		font-size: 22px;
+		font-size: var(--type-title);
 		font-weight: 650;
 		line-height: 1.2;
 	}

@@ -64,7 +64,7 @@
 		color: var(--ink2);
 	}
 	.big {
-		font-size: 38px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1.1;
 	}

@@ -125,21 +125,21 @@
 <style>
 	.stream {
 		display: grid;
-		gap: 4px;
+		gap: var(--s-4);
 		max-width: 230px;
 		justify-items: start;
 	}
 	b {
-		font-size: 19px;
-		margin-right: 8px;
+		font-size: var(--type-title);
+		margin-right: var(--s-8);
 	}
 	.btn {
-		font-size: 13.5px;
-		padding: 4px 11px;
+		font-size: var(--type-small);
+		padding: var(--s-4) var(--s-10);
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 </style>

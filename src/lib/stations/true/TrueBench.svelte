@@ -56,9 +56,9 @@
 <style>
 	.warn {
 		border-left: 4px solid var(--caution);
-		padding: 3px 12px;
+		padding: var(--s-4) var(--s-12);
 		background: var(--caution-soft);
 		max-width: none;
-		margin-top: 6px;
+		margin-top: var(--s-6);
 	}
 </style>

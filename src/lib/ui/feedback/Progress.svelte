@@ -19,9 +19,9 @@
 
 <style>
 	div {
-		padding: 18px;
+		padding: var(--s-16);
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 		justify-items: start;
 	}
 	progress {

@@ -31,14 +31,14 @@
 		list-style: none;
 		padding: 0;
 		display: grid;
-		gap: 5px;
+		gap: var(--s-6);
 	}
 	li {
 		display: grid;
 		grid-template-columns: 18px 1fr;
-		gap: 8px;
-		padding: 7px 10px;
-		font-size: 14px;
+		gap: var(--s-8);
+		padding: var(--s-8) var(--s-10);
+		font-size: var(--type-label);
 		background: var(--well);
 		border-left: 3px solid var(--rule);
 	}

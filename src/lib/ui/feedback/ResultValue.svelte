@@ -68,15 +68,15 @@
 	}
 	td,
 	th {
-		padding: 3px 7px;
-		font-size: 13px;
+		padding: var(--s-4) var(--s-8);
+		font-size: var(--type-small);
 		text-align: left;
 	}
 	dl div {
 		display: flex;
 		justify-content: space-between;
-		gap: 12px;
-		font-size: 13.5px;
+		gap: var(--s-12);
+		font-size: var(--type-small);
 	}
 	dt {
 		color: var(--ink2);

@@ -31,7 +31,7 @@
 	.all {
 		flex-basis: 100%;
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 		order: 9;
 		max-height: 46vh;
 		overflow: auto;

@@ -56,10 +56,10 @@
 		background: var(--well);
 		border: 1px solid var(--rule);
 		border-left: 3px solid var(--act);
-		padding: 12px 14px;
-		font-size: 13.5px;
+		padding: var(--s-12) var(--s-14);
+		font-size: var(--type-small);
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		overflow-wrap: anywhere;
 	}
 	summary {
@@ -70,19 +70,19 @@
 	.formulas {
 		list-style: none;
 		padding: 0;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 	.two {
 		display: grid;
 		grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-		gap: 4px 24px;
+		gap: var(--s-4) var(--s-24);
 	}
 	dl div {
 		display: flex;
 		justify-content: space-between;
-		gap: 12px;
+		gap: var(--s-12);
 		border-bottom: 1px solid var(--rule);
-		padding: 2px 0;
+		padding: var(--s-2) 0;
 	}
 	dt {
 		color: var(--ink2);

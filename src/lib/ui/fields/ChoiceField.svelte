@@ -60,28 +60,28 @@
 	}
 	legend,
 	.field > label {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		margin-bottom: 3px;
+		margin-bottom: var(--s-4);
 		padding: 0;
 		display: block;
 	}
 	.row {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 6px;
+		gap: var(--s-6);
 	}
 	.seg {
 		position: relative;
 		display: inline-flex;
 		align-items: center;
 		min-height: var(--hit);
-		padding: 6px 13px;
+		padding: var(--s-6) var(--s-12);
 		border: 1.5px solid var(--rule);
 		border-radius: var(--round);
 		background: var(--sheet);
 		font-weight: 600;
-		font-size: 14px;
+		font-size: var(--type-label);
 		cursor: pointer;
 	}
 	.seg.on {
@@ -105,10 +105,10 @@
 		width: 100%;
 	}
 	.fault {
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--stop);
 		font-weight: 600;
-		margin-top: 3px;
+		margin-top: var(--s-4);
 		min-height: 0;
 	}
 </style>

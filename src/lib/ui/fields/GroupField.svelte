@@ -26,28 +26,28 @@
 	fieldset {
 		border: 1px solid var(--rule);
 		border-left: 3px solid var(--edge);
-		padding: 8px 12px;
+		padding: var(--s-8) var(--s-12);
 		min-width: 0;
 		grid-column: 1 / -1;
 	}
 	legend {
 		font-weight: 650;
-		font-size: 14px;
-		padding: 0 4px;
+		font-size: var(--type-label);
+		padding: 0 var(--s-4);
 	}
 	legend span {
 		font-weight: 400;
 		color: var(--ink2);
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
-		gap: 6px 14px;
+		gap: var(--s-6) var(--s-14);
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 </style>

@@ -51,32 +51,32 @@
 	fieldset {
 		border: 1px solid var(--rule);
 		border-left: 3px solid var(--edge);
-		padding: 8px 12px;
+		padding: var(--s-8) var(--s-12);
 		min-width: 0;
 		grid-column: 1 / -1;
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		justify-items: start;
 	}
 	legend {
 		font-weight: 650;
-		font-size: 14px;
-		padding: 0 4px;
+		font-size: var(--type-label);
+		padding: 0 var(--s-4);
 	}
 	legend span {
 		font-weight: 400;
 		color: var(--ink2);
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 	.item {
 		display: grid;
 		grid-template-columns: 22px 1fr auto;
-		gap: 8px;
+		gap: var(--s-8);
 		width: 100%;
 		align-items: start;
 	}
 	.item b {
-		padding-top: 10px;
+		padding-top: var(--s-10);
 		color: var(--ink2);
 	}
 	.in {
@@ -85,6 +85,6 @@
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 </style>

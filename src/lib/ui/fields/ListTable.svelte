@@ -72,28 +72,28 @@
 	}
 	th {
 		text-align: left;
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 		color: var(--ink2);
 		border: 0;
-		padding: 0 6px 2px 0;
+		padding: 0 var(--s-6) var(--s-2) 0;
 		font-weight: 500;
 	}
 	td {
 		border: 0;
-		padding: 0 6px 4px 0;
+		padding: 0 var(--s-6) var(--s-4) 0;
 	}
 	input {
 		width: 100%;
 		min-width: 52px;
 		font-weight: 600;
-		font-size: 16px;
-		padding: 3px 8px;
+		font-size: var(--type-strong);
+		padding: var(--s-4) var(--s-8);
 		min-height: 36px;
 	}
 	.btn {
-		padding: 3px 9px;
+		padding: var(--s-4) var(--s-8);
 		min-height: 34px;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.add {
 		justify-self: start;
@@ -101,6 +101,6 @@
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 </style>

@@ -50,26 +50,26 @@
 	}
 	label {
 		display: block;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		margin-bottom: 3px;
+		margin-bottom: var(--s-4);
 	}
 	label span {
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 	}
 	textarea {
 		width: 100%;
 		font-weight: 600;
-		font-size: 16px;
+		font-size: var(--type-strong);
 		resize: vertical;
 	}
 	.note {
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 		color: var(--ink3);
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 </style>

@@ -66,13 +66,13 @@
 <style>
 	label {
 		display: block;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		margin-bottom: 3px;
+		margin-bottom: var(--s-4);
 	}
 	.opt {
 		color: var(--ink3);
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 	}
 	.qty {
 		display: flex;
@@ -96,14 +96,14 @@
 		border: 0;
 		background: none;
 		outline: none;
-		font: 600 19px var(--mono);
-		padding: 0 4px 0 11px;
+		font: 600 var(--type-title) var(--mono);
+		padding: 0 var(--s-4) 0 var(--s-10);
 		color: var(--ink);
 	}
 	i {
-		font: 500 14px/1 var(--text);
+		font: 500 var(--type-label)/1 var(--text);
 		color: var(--ink2);
-		padding: 0 10px;
+		padding: 0 var(--s-10);
 		background: var(--well);
 		font-style: normal;
 		display: flex;
@@ -111,14 +111,14 @@
 		white-space: nowrap;
 	}
 	.alt {
-		font: 500 12.5px/1.3 var(--mono);
+		font: 500 var(--type-fine)/1.3 var(--mono);
 		color: var(--ink3);
-		margin-top: 3px;
+		margin-top: var(--s-4);
 		min-height: 16px;
 	}
 	.fault {
 		font-family: var(--text);
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--stop);
 		font-weight: 600;
 	}

@@ -83,14 +83,14 @@
 		list-style: none;
 		padding: 0;
 		display: grid;
-		gap: 4px;
+		gap: var(--s-4);
 		min-height: 40px;
 	}
 	li {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		align-items: center;
-		padding: 3px 4px 3px 10px;
+		padding: var(--s-4) var(--s-4) var(--s-4) var(--s-10);
 		background: var(--well);
 		border: 1px solid var(--rule);
 	}
@@ -105,7 +105,7 @@
 		min-width: 0;
 	}
 	.btn {
-		padding: 4px 9px;
+		padding: var(--s-4) var(--s-8);
 		min-height: 36px;
 	}
 </style>

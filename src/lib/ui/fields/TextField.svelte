@@ -39,25 +39,25 @@
 <style>
 	label {
 		display: block;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		margin-bottom: 3px;
+		margin-bottom: var(--s-4);
 	}
 	input {
 		width: 100%;
 	}
 	.mono {
-		font: 600 19px var(--mono);
+		font: 600 var(--type-title) var(--mono);
 	}
 	.note {
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 		color: var(--ink3);
-		margin-top: 3px;
+		margin-top: var(--s-4);
 		min-height: 16px;
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 </style>

@@ -42,27 +42,27 @@
 		min-width: 0;
 	}
 	legend {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		margin-bottom: 3px;
+		margin-bottom: var(--s-4);
 		padding: 0;
 		float: left;
 		width: 100%;
 	}
 	.row {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		clear: both;
 	}
 	.compact {
 		display: grid;
 		grid-template-columns: 1fr auto;
 		align-items: center;
-		gap: 4px 10px;
+		gap: var(--s-4) var(--s-10);
 	}
 	.compact legend {
 		color: var(--ink);
-		font-size: 14.5px;
+		font-size: var(--type-label);
 		margin: 0;
 		float: none;
 		display: contents;
@@ -74,12 +74,12 @@
 		justify-content: center;
 		min-width: 58px;
 		min-height: 38px;
-		padding: 4px 12px;
+		padding: var(--s-4) var(--s-12);
 		border: 1.5px solid var(--rule);
 		border-radius: var(--round);
 		background: var(--sheet);
 		font-weight: 600;
-		font-size: 14px;
+		font-size: var(--type-label);
 		cursor: pointer;
 	}
 	label.on {
@@ -100,7 +100,7 @@
 		outline-offset: 2px;
 	}
 	.fault {
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--stop);
 		font-weight: 600;
 		grid-column: 1 / -1;

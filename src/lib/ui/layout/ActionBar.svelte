@@ -55,9 +55,9 @@
 		bottom: 0;
 		background: var(--sheet);
 		border-top: 1px solid var(--rule);
-		padding: 13px 0 15px;
+		padding: var(--s-12) 0 var(--s-16);
 		display: flex;
-		gap: 12px;
+		gap: var(--s-12);
 		align-items: center;
 		flex-wrap: wrap;
 		z-index: 3;

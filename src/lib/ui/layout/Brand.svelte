@@ -13,9 +13,9 @@
 <style>
 	.brand {
 		display: inline-flex;
-		gap: 3px;
+		gap: var(--s-4);
 		align-items: baseline;
-		font: 750 20px var(--text);
+		font: 750 var(--type-title) var(--text);
 		letter-spacing: -0.3px;
 		color: var(--ink);
 		text-decoration: none;

@@ -80,12 +80,12 @@
 	}
 	th i {
 		font-style: normal;
-		font-size: 10px;
-		margin-left: 4px;
+		font-size: var(--type-fine);
+		margin-left: var(--s-4);
 	}
 	td {
-		padding: 7px 12px;
-		font-size: 14.5px;
+		padding: var(--s-8) var(--s-12);
+		font-size: var(--type-label);
 	}
 	tbody tr:hover {
 		background: var(--well);
@@ -95,6 +95,6 @@
 	}
 	.none {
 		color: var(--ink2);
-		padding: 18px;
+		padding: var(--s-16);
 	}
 </style>

@@ -59,14 +59,14 @@
 		right: 20px;
 		bottom: 20px;
 		z-index: 20;
-		padding: 14px 18px;
+		padding: var(--s-14) var(--s-16);
 		min-width: 240px;
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	dl div {
 		display: grid;
 		grid-template-columns: 60px 1fr;
-		padding: 3px 0;
+		padding: var(--s-4) 0;
 	}
 </style>

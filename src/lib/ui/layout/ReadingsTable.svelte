@@ -68,18 +68,18 @@
 	}
 	th {
 		border: 0;
-		padding: 0 4px 2px;
+		padding: 0 var(--s-4) var(--s-2);
 		text-align: right;
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 	}
 	td {
 		border: 0;
 		padding: 0;
 		text-align: right;
-		font: 500 14.5px var(--mono);
+		font: 500 var(--type-label) var(--mono);
 	}
 	label {
-		padding: 0 6px;
+		padding: 0 var(--s-6);
 		display: block;
 	}
 	input {
@@ -89,8 +89,8 @@
 		border-bottom-color: var(--rule);
 		background: transparent;
 		text-align: right;
-		font: 600 15px var(--mono);
-		padding: 0 7px;
+		font: 600 var(--type-text) var(--mono);
+		padding: 0 var(--s-8);
 		color: var(--ink);
 	}
 	input:hover {
@@ -109,6 +109,6 @@
 	p {
 		color: var(--stop);
 		font-weight: 600;
-		font-size: 13px;
+		font-size: var(--type-small);
 	}
 </style>

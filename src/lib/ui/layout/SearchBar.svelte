@@ -55,10 +55,10 @@
 <style>
 	form {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		flex-wrap: wrap;
 		align-items: center;
-		margin-bottom: 12px;
+		margin-bottom: var(--s-12);
 	}
 	input {
 		flex: 1;

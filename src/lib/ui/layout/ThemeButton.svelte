@@ -26,6 +26,6 @@
 
 <style>
 	.icon {
-		padding: 6px 11px;
+		padding: var(--s-6) var(--s-10);
 	}
 </style>

@@ -43,23 +43,23 @@
 	header {
 		display: flex;
 		align-items: center;
-		gap: 10px;
-		padding: 0 20px 0 18px;
+		gap: var(--s-10);
+		padding: 0 var(--s-20) 0 var(--s-16);
 		min-height: 54px;
 		border-bottom: 3px solid var(--ink);
 		flex-wrap: wrap;
 	}
 	nav {
 		display: flex;
-		gap: 4px;
-		margin-left: 22px;
+		gap: var(--s-4);
+		margin-left: var(--s-20);
 		flex-wrap: wrap;
 	}
 	nav a {
 		color: var(--ink2);
 		text-decoration: none;
-		font-size: 16px;
-		padding: 11px 10px 9px;
+		font-size: var(--type-strong);
+		padding: var(--s-10) var(--s-10) var(--s-8);
 		min-height: var(--hit);
 		border-bottom: 3px solid transparent;
 	}
@@ -74,23 +74,23 @@
 	.who {
 		color: var(--ink);
 		text-decoration: none;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		line-height: 1.15;
 		text-align: right;
 	}
 	.who small {
 		display: block;
 		color: var(--ink2);
-		font-size: 12px;
+		font-size: var(--type-fine);
 	}
 	.icon {
-		padding: 6px 11px;
+		padding: var(--s-6) var(--s-10);
 	}
 	.find {
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 	.new {
-		font-size: 14.5px;
-		padding: 6px 15px;
+		font-size: var(--type-label);
+		padding: var(--s-6) var(--s-16);
 	}
 </style>

@@ -16,7 +16,7 @@
 <style>
 	main {
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 		max-width: 760px;
 	}
 </style>

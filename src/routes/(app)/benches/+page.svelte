@@ -47,21 +47,21 @@
 		max-width: 420px;
 	}
 	h2 {
-		margin: 18px 0 8px;
-		font-size: 17.5px;
+		margin: var(--s-16) 0 var(--s-8);
+		font-size: var(--type-head);
 	}
 	ul {
 		list-style: none;
 		padding: 0;
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(285px, 1fr));
-		gap: 12px;
+		gap: var(--s-12);
 	}
 	li {
 		position: relative;
-		padding: 10px 14px 11px;
+		padding: var(--s-10) var(--s-14) var(--s-10);
 		display: grid;
-		gap: 4px;
+		gap: var(--s-4);
 		align-content: start;
 	}
 	li:hover {
@@ -70,7 +70,7 @@
 	}
 	a {
 		font-weight: 650;
-		font-size: 16px;
+		font-size: var(--type-strong);
 		color: var(--ink);
 		text-decoration: none;
 	}
@@ -84,7 +84,7 @@
 		outline-offset: 2px;
 	}
 	p {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 	}
 </style>

@@ -26,7 +26,7 @@
 
 <style>
 	h1 {
-		margin-bottom: 12px;
+		margin-bottom: var(--s-12);
 	}
 	ul {
 		list-style: none;
@@ -36,9 +36,9 @@
 	li {
 		display: grid;
 		grid-template-columns: 80px 1fr auto;
-		gap: 12px;
+		gap: var(--s-12);
 		align-items: center;
-		padding: 0 14px;
+		padding: 0 var(--s-14);
 		min-height: var(--hit);
 		border-top: 1px solid var(--rule);
 	}

@@ -120,26 +120,26 @@
 <style>
 	form {
 		display: flex;
-		gap: 12px;
+		gap: var(--s-12);
 		flex-wrap: wrap;
 		align-items: end;
-		margin-bottom: 12px;
+		margin-bottom: var(--s-12);
 	}
 	label {
 		display: grid;
-		font-size: 13px;
+		font-size: var(--type-small);
 		color: var(--ink2);
-		gap: 2px;
+		gap: var(--s-2);
 	}
 	.st {
 		display: inline-flex;
-		gap: 7px;
+		gap: var(--s-8);
 		align-items: center;
 		white-space: nowrap;
 	}
 	.pages {
 		display: flex;
-		gap: 12px;
-		margin-top: 12px;
+		gap: var(--s-12);
+		margin-top: var(--s-12);
 	}
 </style>

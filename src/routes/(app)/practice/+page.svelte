@@ -58,17 +58,17 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 320px 320px minmax(0, 1fr);
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		justify-items: start;
 	}
 	.big {
-		font-size: 34px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1;
 	}

@@ -143,7 +143,7 @@
 	}
 	.st {
 		display: inline-flex;
-		gap: 7px;
+		gap: var(--s-8);
 		align-items: center;
 		white-space: nowrap;
 	}
@@ -163,8 +163,8 @@
 	}
 	.pages {
 		display: flex;
-		gap: 14px;
+		gap: var(--s-14);
 		align-items: center;
-		margin-top: 12px;
+		margin-top: var(--s-12);
 	}
 </style>

@@ -71,7 +71,7 @@
 	}
 	.st {
 		display: inline-flex;
-		gap: 7px;
+		gap: var(--s-8);
 		align-items: center;
 		white-space: nowrap;
 	}

@@ -66,12 +66,12 @@
 <style>
 	.cols {
 		columns: 2;
-		column-gap: 16px;
+		column-gap: var(--s-16);
 	}
 	section {
 		break-inside: avoid;
-		padding: 10px 16px 12px;
-		margin-bottom: 16px;
+		padding: var(--s-10) var(--s-16) var(--s-12);
+		margin-bottom: var(--s-16);
 	}
 	header {
 		display: flex;
@@ -86,10 +86,10 @@
 	li {
 		display: grid;
 		grid-template-columns: 110px 1fr;
-		gap: 12px;
-		padding: 7px 0;
+		gap: var(--s-12);
+		padding: var(--s-8) 0;
 		border-top: 1px solid var(--rule);
-		font-size: 14px;
+		font-size: var(--type-label);
 		align-items: baseline;
 	}
 	li a {

@@ -54,22 +54,22 @@
 
 <style>
 	section {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 	}
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
-		gap: 10px 18px;
+		gap: var(--s-10) var(--s-16);
 	}
 	label {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 		display: grid;
 		grid-template-columns: auto auto;
 		justify-content: space-between;
-		gap: 3px;
+		gap: var(--s-4);
 	}
 	select {
 		grid-column: 1 / -1;
@@ -80,6 +80,6 @@
 	}
 	.row {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 </style>

@@ -78,13 +78,13 @@
 
 <style>
 	section {
-		padding: 14px 16px;
+		padding: var(--s-14) var(--s-16);
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 		align-items: center;
 	}
@@ -101,12 +101,12 @@
 		background: var(--sheet);
 	}
 	td {
-		padding: 5px 10px;
-		font-size: 14px;
+		padding: var(--s-6) var(--s-10);
+		font-size: var(--type-label);
 	}
 	.v {
 		display: inline-flex;
-		gap: 7px;
+		gap: var(--s-8);
 		align-items: center;
 	}
 	input {

@@ -158,20 +158,20 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(340px, 1fr) 1.1fr;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	.right {
 		display: grid;
-		gap: 16px;
+		gap: var(--s-16);
 	}
 	.now {
-		font: 700 26px/1.15 var(--text);
+		font: 700 var(--type-figure)/1.15 var(--text);
 		max-width: none;
 		min-height: 1.15em;
 	}
@@ -182,7 +182,7 @@
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
-		gap: 8px 16px;
+		gap: var(--s-8) var(--s-16);
 	}
 	section > .btn,
 	section > .link {

@@ -51,7 +51,7 @@
 <style>
 	.pics {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 	}
 	.pics img {
 		height: 90px;
@@ -60,7 +60,7 @@
 	}
 	main {
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 		max-width: 1000px;
 	}
 	.head {
@@ -68,20 +68,20 @@
 	}
 	.st {
 		display: inline-flex;
-		gap: 7px;
+		gap: var(--s-8);
 		align-items: center;
 		font-weight: 600;
 	}
 	.accepted {
 		background: var(--caution-soft);
-		padding: 8px 12px;
+		padding: var(--s-8) var(--s-12);
 	}
 	pre {
 		overflow: auto;
 		max-height: 420px;
 		background: var(--well);
-		padding: 12px;
-		font-size: 12.5px;
+		padding: var(--s-12);
+		font-size: var(--type-fine);
 	}
 	summary {
 		cursor: pointer;

@@ -166,9 +166,9 @@
 
 <style>
 	.sheet {
-		padding: 18px 20px;
+		padding: var(--s-16) var(--s-20);
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 		justify-items: start;
 		max-width: 980px;
 		min-height: 260px;
@@ -184,16 +184,16 @@
 		padding: 0;
 		display: flex;
 		flex-wrap: wrap;
-		gap: 8px;
+		gap: var(--s-8);
 	}
 	legend {
 		font-weight: 650;
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	.head2 {
-		font: 700 26px/1.2 var(--text);
+		font: 700 var(--type-figure)/1.2 var(--text);
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: center;
 	}
 	.stop {
@@ -202,15 +202,15 @@
 	.pair {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 20px;
+		gap: var(--s-20);
 		width: 100%;
 	}
 	.pair > div {
 		min-width: 0;
 	}
 	h2 {
-		font-size: 14.5px;
-		margin-bottom: 4px;
+		font-size: var(--type-label);
+		margin-bottom: var(--s-4);
 	}
 	@media (max-width: 900px) {
 		.pair {

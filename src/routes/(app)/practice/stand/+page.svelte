@@ -136,34 +136,34 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(320px, 470px) minmax(260px, 1fr) 290px;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 14px 18px;
+		padding: var(--s-14) var(--s-16);
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		align-content: start;
 	}
 	.big {
-		font-size: 46px;
+		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1;
 	}
 	.lab {
 		color: var(--ink2);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	.row {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		flex-wrap: wrap;
 		align-items: center;
 	}
 	.w {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 12px;
+		gap: var(--s-12);
 		max-width: 260px;
 	}
 	.w input {
@@ -171,13 +171,13 @@
 	}
 	.w label,
 	.sp {
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 		display: block;
 	}
 	.check {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		align-items: center;
 		min-height: var(--hit);
 	}

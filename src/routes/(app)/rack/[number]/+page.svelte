@@ -118,7 +118,7 @@
 <style>
 	.pics {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		flex-wrap: wrap;
 	}
 	.pics img {
@@ -128,50 +128,50 @@
 	}
 	.got {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		align-items: center;
 		font-weight: 650;
-		margin-bottom: 10px;
+		margin-bottom: var(--s-10);
 	}
 	ul {
-		padding-left: 18px;
-		font-size: 13.5px;
+		padding-left: var(--s-16);
+		font-size: var(--type-small);
 		color: var(--ink2);
 	}
 	.back {
-		margin-bottom: 6px;
+		margin-bottom: var(--s-6);
 	}
 	.mk {
-		font-size: 20px;
+		font-size: var(--type-title);
 		font-weight: 680;
 	}
 	.st {
 		display: inline-flex;
-		gap: 7px;
+		gap: var(--s-8);
 		align-items: center;
 		font-weight: 600;
 	}
 	.cols {
 		display: grid;
 		grid-template-columns: 350px minmax(260px, 340px) 1fr;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	section {
-		padding: 14px 16px;
+		padding: var(--s-14) var(--s-16);
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 	}
 	.big {
-		font-size: 34px;
+		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1;
 	}
 	dl div {
 		display: flex;
 		justify-content: space-between;
-		gap: 12px;
-		padding: 6px 0;
+		gap: var(--s-12);
+		padding: var(--s-6) 0;
 		border-bottom: 1px solid var(--rule);
 	}
 	dt {
@@ -184,8 +184,8 @@
 	}
 	td,
 	th {
-		padding: 6px 8px;
-		font-size: 13.5px;
+		padding: var(--s-6) var(--s-8);
+		font-size: var(--type-small);
 	}
 	.r {
 		text-align: right;

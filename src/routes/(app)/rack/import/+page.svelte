@@ -71,13 +71,13 @@
 <style>
 	main {
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 	}
 	.drop {
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		justify-items: center;
-		padding: 48px 20px;
+		padding: var(--s-40) var(--s-20);
 		border-style: dashed;
 		cursor: pointer;
 	}
@@ -88,7 +88,7 @@
 		outline: 3px solid var(--act);
 	}
 	.big {
-		font: 700 28px var(--text);
+		font: 700 var(--type-figure) var(--text);
 	}
 	input {
 		max-width: 100%;

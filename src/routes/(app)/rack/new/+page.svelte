@@ -163,27 +163,27 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(330px, 5fr) 7fr;
-		gap: 16px;
-		margin-top: 10px;
+		gap: var(--s-16);
+		margin-top: var(--s-10);
 		align-items: start;
 	}
 	section {
-		padding: 12px 18px 14px;
+		padding: var(--s-12) var(--s-16) var(--s-14);
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		min-width: 0;
 	}
 	.foot {
-		padding: 0 18px;
+		padding: 0 var(--s-16);
 		position: sticky;
 		bottom: 0;
 		border-top-width: 1px;
 	}
 	.verdict {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 		align-items: center;
-		font: 700 22px/1.2 var(--text);
+		font: 700 var(--type-title)/1.2 var(--text);
 	}
 	.verdict.stop {
 		color: var(--stop);
@@ -194,7 +194,7 @@
 		font-weight: 600;
 	}
 	ul {
-		padding-left: 20px;
+		padding-left: var(--s-20);
 	}
 	@media (max-width: 1000px) {
 		.cols {

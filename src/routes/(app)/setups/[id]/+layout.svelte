@@ -102,7 +102,7 @@
 	main {
 		background: var(--sheet);
 		border-top: 3px solid var(--ink);
-		padding: 18px 24px 0;
+		padding: var(--s-16) var(--s-24) 0;
 		min-width: 0;
 		display: flex;
 		flex-direction: column;
@@ -110,8 +110,8 @@
 	.trouble {
 		background: var(--stop-soft);
 		border-left: 4px solid var(--stop);
-		padding: 9px 12px;
-		margin-bottom: 12px;
+		padding: var(--s-8) var(--s-12);
+		margin-bottom: var(--s-12);
 		font-weight: 600;
 		max-width: none;
 	}
@@ -125,7 +125,7 @@
 			grid-template-columns: 1fr;
 		}
 		main {
-			padding: 14px 14px 0;
+			padding: var(--s-14) var(--s-14) 0;
 		}
 	}
 </style>

@@ -128,7 +128,7 @@
 <style>
 	.route {
 		display: flex;
-		gap: 8px;
+		gap: var(--s-8);
 		align-items: center;
 		font-weight: 600;
 	}
@@ -139,18 +139,18 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 1fr 330px;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
 	}
 	.form {
-		padding: 16px 18px 0;
+		padding: var(--s-16) var(--s-16) 0;
 		display: grid;
-		gap: 12px;
+		gap: var(--s-12);
 	}
 	.side {
-		padding: 16px 18px;
+		padding: var(--s-16) var(--s-16);
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	summary {
 		cursor: pointer;
@@ -160,7 +160,7 @@
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(4, 1fr);
-		gap: 4px 16px;
+		gap: var(--s-4) var(--s-16);
 		align-items: start;
 	}
 	.wide {

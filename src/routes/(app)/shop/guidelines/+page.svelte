@@ -126,38 +126,38 @@
 <style>
 	main {
 		display: grid;
-		gap: 14px;
+		gap: var(--s-14);
 	}
 	section {
-		padding: 12px 16px 14px;
+		padding: var(--s-12) var(--s-16) var(--s-14);
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	header {
 		display: flex;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: baseline;
 		flex-wrap: wrap;
 	}
 	.row {
 		display: flex;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	.note {
 		display: grid;
-		gap: 3px;
-		font-size: 13.5px;
+		gap: var(--s-4);
+		font-size: var(--type-small);
 		color: var(--ink2);
 		max-width: 620px;
 	}
 	.weights {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	.weights label {
 		display: grid;
-		font-size: 13.5px;
+		font-size: var(--type-small);
 		color: var(--ink2);
 	}
 	ul {
@@ -167,9 +167,9 @@
 	li {
 		display: grid;
 		grid-template-columns: 160px 1fr auto;
-		gap: 14px;
-		padding: 6px 0;
+		gap: var(--s-14);
+		padding: var(--s-6) 0;
 		border-top: 1px solid var(--rule);
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 </style>

@@ -114,12 +114,12 @@
 <style>
 	main {
 		display: grid;
-		gap: 14px;
+		gap: var(--s-14);
 	}
 	section {
-		padding: 12px 16px 14px;
+		padding: var(--s-12) var(--s-16) var(--s-14);
 		display: grid;
-		gap: 10px;
+		gap: var(--s-10);
 	}
 	.bar {
 		position: sticky;
@@ -130,8 +130,8 @@
 	}
 	.bar label {
 		display: grid;
-		gap: 3px;
-		font-size: 13.5px;
+		gap: var(--s-4);
+		font-size: var(--type-small);
 		color: var(--ink2);
 	}
 	ul {
@@ -141,10 +141,10 @@
 	li {
 		display: grid;
 		grid-template-columns: 110px 1fr auto;
-		gap: 14px;
-		padding: 6px 0;
+		gap: var(--s-14);
+		padding: var(--s-6) 0;
 		border-top: 1px solid var(--rule);
-		font-size: 14px;
+		font-size: var(--type-label);
 	}
 	small {
 		display: block;

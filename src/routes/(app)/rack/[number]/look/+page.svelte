@@ -59,8 +59,8 @@
 
 <style>
 	.sheet {
-		padding: 8px 20px 0;
-		margin-top: 12px;
+		padding: var(--s-8) var(--s-20) 0;
+		margin-top: var(--s-12);
 		max-width: 980px;
 	}
 </style>

@@ -75,8 +75,8 @@
 
 <style>
 	.sheet {
-		padding: 12px 20px 0;
-		margin-top: 12px;
+		padding: var(--s-12) var(--s-20) 0;
+		margin-top: var(--s-12);
 		max-width: 980px;
 		min-height: 200px;
 	}

@@ -80,17 +80,17 @@
 	.cols {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 300px;
-		gap: 28px;
+		gap: var(--s-28);
 		align-items: start;
 	}
 	section {
-		margin-top: 18px;
+		margin-top: var(--s-16);
 		border-left: 3px solid var(--edge);
-		padding-left: 14px;
+		padding-left: var(--s-14);
 	}
 	ol {
-		padding-left: 20px;
-		font-size: 14px;
+		padding-left: var(--s-20);
+		font-size: var(--type-label);
 	}
 	.done {
 		color: var(--ink2);
@@ -103,13 +103,13 @@
 	}
 	.form {
 		display: grid;
-		gap: 16px;
-		margin: 18px 0;
+		gap: var(--s-16);
+		margin: var(--s-16) 0;
 		max-width: 640px;
 	}
 	.two {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		gap: 20px;
+		gap: var(--s-20);
 	}
 </style>

@@ -61,17 +61,17 @@
 
 <style>
 	fieldset {
-		padding: 16px 18px 0;
-		margin-top: 12px;
+		padding: var(--s-16) var(--s-16) 0;
+		margin-top: var(--s-12);
 		min-width: 0;
 	}
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-		gap: 8px 20px;
-		padding-bottom: 16px;
+		gap: var(--s-8) var(--s-20);
+		padding-bottom: var(--s-16);
 	}
 	h1 {
-		margin-top: 6px;
+		margin-top: var(--s-6);
 	}
 </style>

@@ -105,19 +105,19 @@
 	.cols {
 		display: grid;
 		grid-template-columns: 300px 1fr 300px;
-		gap: 16px;
+		gap: var(--s-16);
 		align-items: start;
-		margin-top: 10px;
+		margin-top: var(--s-10);
 	}
 	section {
-		padding: 14px 16px;
+		padding: var(--s-14) var(--s-16);
 		display: grid;
-		gap: 8px;
+		gap: var(--s-8);
 		min-width: 0;
 	}
 	.row {
 		display: flex;
-		gap: 6px;
+		gap: var(--s-6);
 		flex-wrap: wrap;
 	}
 	ol {
@@ -125,14 +125,14 @@
 		padding: 0;
 	}
 	ol li {
-		padding: 6px 0;
+		padding: var(--s-6) 0;
 		border-top: 1px solid var(--rule);
-		font-size: 13.5px;
+		font-size: var(--type-small);
 	}
 	ol span {
 		display: block;
 		color: var(--ink2);
-		font-size: 12.5px;
+		font-size: var(--type-fine);
 	}
 	@media (max-width: 1100px) {
 		.cols {
