@@ -4,7 +4,7 @@ import { computed } from './spins/computed.js';
 import { countsOf } from './spins/counts.js';
 import { madeUpWheel } from './spins/made-up-wheel.js';
 import { pushedSwing } from './spins/pushed.js';
-import { SPIN_FIELDS } from './spins/settings.js';
+import { SPIN_FIELDS, checkOffsets } from './spins/settings.js';
 
 /** Our own way beside the computed one, on the same wheels with the same noise. */
 export const comparePushed = defineCalculation({
@@ -28,6 +28,7 @@ export const comparePushed = defineCalculation({
 	],
 	example: { wheels: 20 },
 	compute(v) {
+		checkOffsets(v);
 		const spins = { pushed: [] as number[], nineMarks: [] as number[], computed: [] as number[] };
 		for (let i = 0; i < v.wheels; i++) {
 			const w = madeUpWheel(v, i);

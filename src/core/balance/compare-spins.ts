@@ -4,7 +4,7 @@ import { nudge, spread } from './spins/by-feel.js';
 import { computed } from './spins/computed.js';
 import { countsOf } from './spins/counts.js';
 import { madeUpWheel } from './spins/made-up-wheel.js';
-import { SPIN_FIELDS } from './spins/settings.js';
+import { SPIN_FIELDS, checkOffsets } from './spins/settings.js';
 
 /** How many releases each way of working needs, over many made-up wheels. */
 export const compareSpins = defineCalculation({
@@ -30,6 +30,7 @@ export const compareSpins = defineCalculation({
 	],
 	example: { wheels: 20 },
 	compute(v) {
+		checkOffsets(v);
 		const spins = { nudge: [] as number[], spread: [] as number[], computed: [] as number[] };
 		for (let i = 0; i < v.wheels; i++) {
 			const w = madeUpWheel(v, i);

@@ -1,4 +1,4 @@
-import { kgM2, over0 } from '../calculation/field/index.js';
+import { between, deg, from0, kgM2, mm, number, over0, seconds } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { needed } from '../calculation/needed.js';
@@ -9,9 +9,6 @@ import { DISCS, DISCS_WHY, angle, gmm, journal, kg, seed, standType } from './sh
 import { Roll, type StandModel, bottomOf, phiOf } from './stand-physics.js';
 
 const TURNINGS_TOLD = 200;
-const number = <const N extends string, const M extends object>(name: N, min: number, max: number, more: M) =>
-	({ name, kind: 'number', min, max, ...more }) as const;
-
 /** A wheel let go on its stand: the stand-in of the real one. */
 export const simulateStand = defineCalculation({
 	id: 'balance.simulate-stand',
@@ -32,35 +29,31 @@ export const simulateStand = defineCalculation({
 		standType,
 		...DISCS,
 		journal,
-		number('rollingArmMm', 0, 1, {
-			unit: 'mm',
-			default: 0.004,
-			about: 'Rolling friction; hard clean edges (guideline)'
-		}),
-		number('viscousNmS', 0, 1e6, {
+		mm('rollingArmMm', 'Rolling friction; hard clean edges (guideline)', { ...from0(1), default: 0.004 }),
+		number('viscousNmS', 'Grows with speed', {
+			...from0(1e6),
 			default: 0,
 			advanced: true,
-			label: 'Viscous friction, N m s',
-			about: 'Grows with speed'
+			label: 'Viscous friction, N m s'
 		}),
-		number('slopeMmPerM', -200, 200, {
+		number('slopeMmPerM', '+ when the rails rise to the right', {
+			...between(-200, 200),
 			default: 0,
-			label: 'Slope, mm/m',
-			about: '+ when the rails rise to the right'
+			label: 'Slope, mm/m'
 		}),
 		{ ...angle('startBottomAngleDeg', 'Let go with this at the bottom'), required: true, label: 'Let go at' },
-		number('startSpeedDegPerS', -720, 720, {
+		number('startSpeedDegPerS', '+ when the bottom angle grows', {
+			...between(-720, 720),
 			default: 0,
 			advanced: true,
-			label: 'Pushed, degrees a second',
-			about: '+ when the bottom angle grows'
+			label: 'Pushed, degrees a second'
 		}),
-		number('stepS', 0.0005, 0.1, { unit: 's', default: 0.02, advanced: true, about: 'Of the integration' }),
-		number('maxTimeS', 1, 3600, { unit: 's', default: 600, advanced: true, about: 'Given up after' }),
-		number('railHalfLengthMm', 0, 1e5, { unit: 'mm', minOpen: true, about: 'From the middle' }),
+		seconds('stepS', 'Of the integration', { ...between(0.0005, 0.1), default: 0.02, advanced: true }),
+		seconds('maxTimeS', 'Given up after', { ...between(1, 3600), default: 600, advanced: true }),
+		mm('railHalfLengthMm', 'From the middle', over0(1e5)),
 		seed,
-		number('readNoiseDeg', 0, 180, { unit: 'deg', default: 0, about: 'Of a chalk mark' }),
-		number('timeNoiseS', 0, 60, { unit: 's', default: 0, about: 'Of the stopwatch' })
+		deg('readNoiseDeg', 'Of a chalk mark', { ...from0(180), default: 0 }),
+		seconds('timeNoiseS', 'Of the stopwatch', { ...from0(60), default: 0 })
 	],
 	outputs: [
 		{ name: 'readRestAngleDeg', unit: 'deg', about: 'Read at rest', main: true },

@@ -97,7 +97,8 @@ export const gritSize = defineCalculation({
 			nearestF: gritNearestToGrain(meanUm, F_GRITS.keys()),
 			nearestFepa: near.code,
 			meshPair: near.pair,
-			meshName: near.name,
+			// A name is text also where it is only digits; a size without one has none.
+			meshName: near.name === null ? null : String(near.name),
 			...findings.judged()
 		};
 	}

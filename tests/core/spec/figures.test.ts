@@ -21,13 +21,13 @@ describe('spec.grit-size', () => {
 		example(
 			id,
 			{ system: 'mesh', label: '170/200' },
-			{ meanUm: 82.5, lowerUm: 75, upperUm: 90, nearestF: 150, nearestFepa: 91, meshName: 180 }
+			{ meanUm: 82.5, lowerUm: 75, upperUm: 90, nearestF: 150, nearestFepa: 91, meshName: '180' }
 		));
 	it('300 micrometres', () =>
 		example(
 			id,
 			{ system: 'um', meanUm: 300 },
-			{ label: null, nearestF: 54, nearestFepa: 301, meshName: 50 }
+			{ label: null, nearestF: 54, nearestFepa: 301, meshName: '50' }
 		));
 	it('letters in front are taken off', () =>
 		example(id, { system: 'FEPA', label: 'D126' }, { label: '126', meanUm: 115.5, meshPair: '120/140' }));

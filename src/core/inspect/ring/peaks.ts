@@ -1,6 +1,8 @@
 /** Averaged power over frequency bins, with the band that is looked at. */
 export interface Spectrum {
 	power: Float64Array;
+	/** Points of the transform it was made with. */
+	size: number;
 	hzPerBin: number;
 	low: number;
 	high: number;
