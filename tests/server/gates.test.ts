@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
 import { write } from '../../src/lib/server/db/pool.js';
-import { judgeWheel } from '../../src/lib/server/wheels/wheels.js';
+import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { acceptCaution } from '../../src/lib/server/setups/accept.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import {

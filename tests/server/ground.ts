@@ -11,7 +11,7 @@ import { Refused } from '../../src/lib/server/door/refused.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import type { User } from '../../src/lib/server/people/sign-in.js';
 import type { NewWheel } from '../../src/core/shop/wheel.js';
-import { addWheel } from '../../src/lib/server/wheels/wheels.js';
+import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 

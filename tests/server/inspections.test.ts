@@ -14,7 +14,9 @@ import {
 import { inspectAtRack, receiveWheel } from '../../src/lib/server/wheels/inspections.js';
 import { answerRound, scoreOf, scores } from '../../src/lib/server/people/practice.js';
 import { keepRecording, recordingFile, ringsOf } from '../../src/lib/server/recordings/recordings.js';
-import { ledger, judgeWheel, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
+import { ledger } from '../../src/lib/server/wheels/ledger.js';
+import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
+import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { row, rows, transaction, write } from '../../src/lib/server/db/pool.js';
 import { drawWheel } from '../../src/core/inspect/ring/trainer.js';
 import { readWav } from '../../src/core/audio/wav.js';

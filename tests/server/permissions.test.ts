@@ -8,7 +8,7 @@ import { keepRecording } from '../../src/lib/server/recordings/recordings.js';
 import { acceptCaution } from '../../src/lib/server/setups/accept.js';
 import { openIncident, workIncident } from '../../src/lib/server/setups/incidents.js';
 import { record } from '../../src/lib/server/setups/record.js';
-import { switchUnits } from '../../src/lib/server/setups/setups.js';
+import { switchUnits } from '../../src/lib/server/setups/change-setup.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 import { keepGuidelines } from '../../src/lib/server/shop/guidelines.js';
 import { keepRoute } from '../../src/lib/server/shop/route-templates.js';
@@ -16,7 +16,8 @@ import { keepThing } from '../../src/lib/server/shop/shop.js';
 import { inspectAtRack, receiveWheel } from '../../src/lib/server/wheels/inspections.js';
 import { dropPicture, keepPicture } from '../../src/lib/server/wheels/pictures.js';
 import { importWheels } from '../../src/lib/server/wheels/rack-import.js';
-import { addWheel, judgeWheel } from '../../src/lib/server/wheels/wheels.js';
+import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
+import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { key, refusedWith, user } from './ground.js';
 
 /** Whatever is sent with it: nobody gets as far as looking at it. */

@@ -7,7 +7,9 @@ import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/db/drafts.js
 import { migrate, pendingMigrations } from '../../src/lib/server/db/migrate.js';
 import { keepThing, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
 import { signIn, signOut, userOf } from '../../src/lib/server/people/sign-in.js';
-import { addWheel, ledger, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
+import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
+import { ledger } from '../../src/lib/server/wheels/ledger.js';
+import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { MIGRATIONS } from '../../src/command/paths.js';
 import { lead, machinist, refusedWith, user, wheel } from './ground.js';
 

@@ -2,6 +2,7 @@ import { choice, from0, group, mm, newtons, number, over0, um, yesNo } from '../
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { type Side, blotterSides } from './blotter-sides.js';
 
 const dia = <const N extends string>(name: N, about: string) =>
 	mm(name, about, { ...over0(2000), required: true });
@@ -220,55 +221,3 @@ export const flangeCheck = defineCalculation({
 		};
 	}
 });
-
-type Sizes = {
-	backFlangeDiameterMm: number;
-	frontFlangeDiameterMm: number;
-	backRecessDiameterMm: number;
-	frontRecessDiameterMm: number;
-};
-interface Given {
-	present: boolean;
-	outerDiameterMm: number | null;
-	innerDiameterMm: number | null;
-	thicknessMm: number | null;
-	condition: string | null;
-}
-interface Side extends Given {
-	flangeMm(v: Sizes): number;
-	recessMm(v: Sizes): number;
-}
-
-/** Both sides with their measures. @throws InputFault for a blotter that is there but not described. */
-function blotterSides(blotters: { back: Given | null; front: Given | null } | null): Side[] {
-	if (!blotters)
-		throw new InputFault(
-			'blotters',
-			'missing',
-			'Blotters are missing. Enter one a side, or say that this kind of wheel needs none.'
-		);
-	return (['back', 'front'] as const).map((name) => {
-		const given = blotters[name];
-		if (!given)
-			throw new InputFault(
-				`blotters.${name}`,
-				'missing',
-				`The ${name} blotter is missing. Say whether it is there.`
-			);
-		if (given.present)
-			for (const key of ['outerDiameterMm', 'innerDiameterMm', 'thicknessMm', 'condition'] as const) {
-				if (given[key] === null)
-					throw new InputFault(
-						`blotters.${name}.${key}`,
-						'missing',
-						`The ${name} blotter is there; enter its ${key}.`
-					);
-			}
-		const back = name === 'back';
-		return {
-			...given,
-			flangeMm: (v) => (back ? v.backFlangeDiameterMm : v.frontFlangeDiameterMm),
-			recessMm: (v) => (back ? v.backRecessDiameterMm : v.frontRecessDiameterMm)
-		};
-	});
-}

@@ -2,77 +2,11 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { nominalBore } from './bore-sizes.js';
-import { PACK_FIELDS, type PackItem } from './pack-fields.js';
+import { PACK_FIELDS } from './pack-fields.js';
+import { checkItems } from './pack-items.js';
+import { differenceOf, positionsOf } from './pack-layout.js';
 
-const MOST_WHEELS = 4;
 const SAME = 1e-9;
-
-export interface PackPosition {
-	kind: 'wheel' | 'spacer' | 'washer';
-	backMm: number;
-	frontMm: number;
-	rimBackMm?: number;
-	rimFrontMm?: number;
-	maxSpeedRpm?: number;
-}
-export interface PackDifference {
-	item: number;
-	backDiffMm: number;
-	frontDiffMm: number;
-	diameterDiffMm: number;
-	cornerBackDiffMm: number | null;
-	cornerFrontDiffMm: number | null;
-}
-
-/** The fastest one wheel of the stack may turn. */
-const wheelRpm = (i: PackItem): number =>
-	Math.min(
-		i.maxSpeedRpm ?? Infinity,
-		i.maxSpeedMps === null ? Infinity : (i.maxSpeedMps * 60000) / (Math.PI * i.diameterMm!)
-	);
-
-/** What single ranges cannot say of the stack. @throws InputFault */
-function checkItems(items: readonly PackItem[]): void {
-	const wheels = items.filter((i) => i.kind === 'wheel').length;
-	if (wheels === 0) throw new InputFault('items', 'no-wheel', 'There is no wheel in this pack. Put one on.');
-	if (wheels > MOST_WHEELS)
-		throw new InputFault(
-			'items',
-			'too-many-wheels',
-			`${wheels} wheels on one arbor. Up to ${MOST_WHEELS} can be set and checked; split the pack.`
-		);
-	items.forEach((i, n) => {
-		if (i.kind !== 'wheel') return;
-		if (i.diameterMm === null)
-			throw new InputFault(
-				`items.${n}.diameterMm`,
-				'missing',
-				`Diameter of part ${n + 1} is missing. Enter it.`
-			);
-		if (i.maxSpeedRpm === null && i.maxSpeedMps === null)
-			throw new InputFault(
-				`items.${n}.maxSpeedRpm`,
-				'missing',
-				`Part ${n + 1} has no marked speed. Read it off the wheel; without one it does not turn.`
-			);
-		const m = i.measured;
-		if (!m || (m.cornerRadiusBackMm === null && m.cornerRadiusFrontMm === null)) return;
-		const width = m.rimFrontMm - m.rimBackMm;
-		const [back, front] = [m.cornerRadiusBackMm ?? 0, m.cornerRadiusFrontMm ?? 0];
-		if (back > width + SAME)
-			throw new InputFault(
-				`items.${n}.measured.cornerRadiusBackMm`,
-				'inconsistent',
-				`A corner radius of ${back} mm does not fit on a rim ${width.toFixed(3)} mm wide. Measure again.`
-			);
-		if (back + front > width + SAME)
-			throw new InputFault(
-				`items.${n}.measured.cornerRadiusFrontMm`,
-				'inconsistent',
-				`Corner radii of ${back} and ${front} mm do not fit on a rim ${width.toFixed(3)} mm wide. Measure again.`
-			);
-	});
-}
 
 /** Several wheels on one arbor: where each sits, what limits it, and whether it may go to the machine. */
 export const mountPack = defineCalculation({
@@ -132,21 +66,7 @@ export const mountPack = defineCalculation({
 				`The thread ends at ${a.threadEndMm} mm and begins at ${threadStart} mm. Measure both from the shoulder.`
 			);
 		checkItems(v.items);
-		let at = 0;
-		const positions = v.items.map((i): PackPosition => {
-			const [backMm, frontMm] = [at, (at += i.thicknessMm)];
-			if (i.kind !== 'wheel') return { kind: i.kind, backMm, frontMm };
-			const rimBackMm = backMm + i.rimBackOffsetMm;
-			return {
-				kind: i.kind,
-				backMm,
-				frontMm,
-				rimBackMm,
-				rimFrontMm: rimBackMm + (i.rimWidthMm ?? i.thicknessMm),
-				maxSpeedRpm: wheelRpm(i)
-			};
-		});
-		const stackLengthMm = at;
+		const { positions, stackLengthMm } = positionsOf(v.items);
 		const nutEngagementMm = Math.max(
 			0,
 			Math.min(stackLengthMm + a.nutThicknessMm, a.threadEndMm) - Math.max(stackLengthMm, threadStart)
@@ -163,21 +83,7 @@ export const mountPack = defineCalculation({
 		const wheels = v.items
 			.map((item, n) => ({ item, n, p: positions[n]! }))
 			.filter((w) => w.item.kind === 'wheel');
-		const minus = (m: number | null, nominal: number | null) =>
-			m === null || nominal === null ? null : m - nominal;
-		const differences = wheels.map(({ item, n, p }): PackDifference | null => {
-			const m = item.measured;
-			return (
-				m && {
-					item: n,
-					backDiffMm: m.rimBackMm - p.rimBackMm!,
-					frontDiffMm: m.rimFrontMm - p.rimFrontMm!,
-					diameterDiffMm: m.diameterMm - item.diameterMm!,
-					cornerBackDiffMm: minus(m.cornerRadiusBackMm, item.cornerRadiusBackMm),
-					cornerFrontDiffMm: minus(m.cornerRadiusFrontMm, item.cornerRadiusFrontMm)
-				}
-			);
-		});
+		const differences = wheels.map(({ item, n, p }) => differenceOf(item, n, p));
 		const known = differences.filter((d) => d !== null);
 		const qualified = wheels.every(
 			({ item }) => item.measured !== null && item.measured.confirmedRevision === item.measured.revision

@@ -3,7 +3,8 @@ import { dressPlan } from '$core/dress/plan';
 import { Evidence } from '$core/route/evidence';
 import { openIncidents } from '$lib/server/setups/incidents';
 import { machines } from '$lib/server/shop/machines';
-import { liveSetups, loadSetup } from '$lib/server/setups/setups';
+import { liveSetups } from '$lib/server/setups/setup-list';
+import { loadSetup } from '$lib/server/setups/setups';
 import { expiringWheels } from '$lib/server/wheels/wheels';
 import { incidentPlan } from '$core/keep/incident-plan';
 

@@ -1,7 +1,7 @@
 import { text } from '../../core/calculation/field/index.js';
 import { fail, redirect } from '@sveltejs/kit';
 import { join } from 'node:path';
-import { demoPins } from '$lib/server/demo/demo';
+import { demoPins } from '$lib/server/demo/shop';
 import { checked } from '$lib/server/door/joi-schema';
 import { InputFault } from '$lib/server/door/refused';
 import { SESSION_SECONDS, people, signIn } from '$lib/server/people/sign-in';

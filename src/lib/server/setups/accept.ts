@@ -5,7 +5,7 @@ import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { keepRecords } from './keep-records.js';
 import { lockAt } from './lock.js';
-import { changeSetup } from './setups.js';
+import { changeSetup } from './change-setup.js';
 
 const LEAST_REASON = 10;
 const LONGEST_REASON = 500;

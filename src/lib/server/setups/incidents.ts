@@ -7,9 +7,10 @@ import { lockMachine } from '../shop/machines.js';
 import { type Runner, row, rows, transaction, write } from '../db/pool.js';
 import { addRecord, keyUsed } from '../db/records.js';
 import { InputFault, Refused } from '../door/refused.js';
-import { changeSetup, loadSetup } from './setups.js';
+import { changeSetup } from './change-setup.js';
+import { loadSetup } from './setups.js';
 import type { User } from '../people/sign-in.js';
-import { addEvent, setWheelState } from '../wheels/wheels.js';
+import { addEvent, setWheelState } from '../wheels/ledger.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 
 export interface Report {

@@ -7,9 +7,9 @@ import type { User } from '../people/sign-in.js';
 import { keepBaseline } from '../recordings/recordings.js';
 import { countDress } from '../shop/machines.js';
 import { attachPictures } from '../wheels/pictures.js';
-import { addEvent, setWheelState } from '../wheels/wheels.js';
+import { addEvent, setWheelState } from '../wheels/ledger.js';
 import { holdWheels } from './pack.js';
-import { type SetupChange, changeSetup } from './setups.js';
+import { type SetupChange, changeSetup } from './change-setup.js';
 
 /** Does what a submission changes beside its records. @throws Refused 409 when somebody else took the wheel at the same moment */
 export async function perform(

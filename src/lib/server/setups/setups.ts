@@ -1,14 +1,10 @@
 import type { SetupFacts, StationId } from '../../../core/route/facts.js';
 import { sumsOf } from '../../../core/route/evidence.js';
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
-import { mayWrite } from '../people/permission.js';
-import type { User } from '../people/sign-in.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
-import type { Brief } from '../../../core/route/stations/brief/steps.js';
 import { guidelinesNow } from '../shop/guidelines.js';
 import { dresserById, machineById, mountById } from '../shop/machines.js';
-import { InputFault } from '../door/refused.js';
-import { type Runner, clockAheadMs, row, rows, write } from '../db/pool.js';
+import { type Runner, clockAheadMs, row } from '../db/pool.js';
 import { companionsOf } from './pack.js';
 import { recordsOf } from '../db/records.js';
 import { ringsOf } from '../recordings/recordings.js';
@@ -51,6 +47,7 @@ interface SetupRow {
 	today: string;
 	now_ms: string;
 }
+
 export interface LoadedSetup {
 	facts: SetupFacts;
 	changedBy: string | null;
@@ -127,119 +124,4 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			nowMs: Number(s.now_ms) + clockAheadMs()
 		}
 	};
-}
-
-export interface SetupLine {
-	id: number;
-	part: string;
-	quantity: number;
-	state: SetupFacts['state'];
-	machineId: number;
-	machine: string;
-	wheel: string | null;
-	marking: string | null;
-	by: string;
-	createdAt: Date;
-	changedAt: Date | null;
-}
-/** Setups, newest first, whose part, machine, wheel or number matches. */
-export function setupList(search: string, state = '', limit = 200): Promise<SetupLine[]> {
-	const like = `%${search.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
-	return rows(
-		`SELECT s.id, s.part, s.quantity, s.state, s.machine_id AS machineId, m.code AS machine, w.number AS wheel, w.canonical AS marking, u.name AS \`by\`, s.created_at AS createdAt, s.changed_at AS changedAt
-		 FROM setups s JOIN machines m ON m.id = s.machine_id JOIN users u ON u.id = s.created_by LEFT JOIN wheels w ON w.id = s.wheel_id
-		 WHERE (? = '' OR s.part LIKE ? OR m.code LIKE ? OR w.number LIKE ? OR w.canonical LIKE ? OR s.id = ?) AND (? = '' OR s.state = ?) ORDER BY s.id DESC LIMIT ${Number(limit)}`,
-		[search, like, like, like, like, Number(search) || 0, state, state]
-	);
-}
-
-/** The newest live setup of every machine. */
-export async function liveSetups(): Promise<number[]> {
-	return (
-		await rows<{ id: number }>(
-			"SELECT MAX(id) AS id FROM setups WHERE state IN ('under-way','released','stopped') GROUP BY machine_id"
-		)
-	).map((r) => r.id);
-}
-
-export interface SetupChange {
-	state?: SetupFacts['state'];
-	wheelId?: number | null;
-	units?: 'mm' | 'inch';
-}
-/** Raises the version and applies a change; the caller holds the lock. */
-export async function changeSetup(
-	id: number,
-	userId: number,
-	change: SetupChange,
-	on: Runner
-): Promise<void> {
-	const sets = ['version = version + 1', 'changed_by = ?', 'changed_at = UTC_TIMESTAMP(3)'];
-	const values: (string | number | null)[] = [userId];
-	if (change.state) {
-		sets.push('state = ?');
-		values.push(change.state);
-	}
-	if (change.wheelId !== undefined) {
-		sets.push('wheel_id = ?');
-		values.push(change.wheelId);
-	}
-	if (change.units) {
-		sets.push('units = ?');
-		values.push(change.units);
-	}
-	await write(`UPDATE setups SET ${sets.join(', ')} WHERE id = ?`, [...values, id], on);
-}
-
-export type NewSetup = Brief;
-export async function insertSetup(
-	b: NewSetup,
-	mountId: number | null,
-	dresserId: number | null,
-	userId: number,
-	on: Runner
-): Promise<number> {
-	const template = await row<{ code: string; version: number; stations: string }>(
-		'SELECT code, version, stations FROM route_templates WHERE code = ? ORDER BY version DESC LIMIT 1',
-		[b.route],
-		on
-	);
-	if (!template)
-		throw new InputFault('route', 'unknown-choice', "There is no such route. Pick one of the shop's.");
-	const done = await write(
-		'INSERT INTO setups (part, quantity, material, hardness_hrc, operation, target_ra_um, min_width_mm, burn_prone, interrupted, work_diameter_mm, stock_mm, depth_um, work_speed_mps, contact_area, machine_id, mount_id, dresser_id, route_code, route_version, stations, units, created_by, changed_by, changed_at) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,UTC_TIMESTAMP(3))',
-		[
-			b.part,
-			b.quantity,
-			b.material,
-			b.hardnessHrc,
-			b.operation,
-			b.targetRaUm,
-			b.minWidthMm,
-			b.burnProne,
-			b.interrupted,
-			b.workDiameterMm,
-			b.stockMm,
-			b.depthUm,
-			b.workSpeedMps,
-			b.contactArea,
-			b.machineId,
-			mountId,
-			dresserId,
-			template.code,
-			template.version,
-			template.stations,
-			b.units,
-			userId,
-			userId
-		],
-		on
-	);
-	return done.insertId;
-}
-
-/** mm or inch is the setup's, not the page's. @throws Refused 403 for a viewer */
-export async function switchUnits(setupId: number, units: 'mm' | 'inch', user: User): Promise<void> {
-	mayWrite(user);
-	await write('UPDATE setups SET units = ? WHERE id = ?', [units, setupId]);
 }

@@ -7,7 +7,8 @@ import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { machineById } from '../shop/machines.js';
 import { keepRecords } from './keep-records.js';
-import { insertSetup, loadSetup } from './setups.js';
+import { insertSetup } from './insert-setup.js';
+import { loadSetup } from './setups.js';
 
 /**
  * Starts a setup from its brief; the same key twice starts it once.

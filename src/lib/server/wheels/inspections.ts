@@ -24,7 +24,9 @@ import { claim, settle } from '../db/requests.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { today } from '../db/today.js';
-import { addEvent, addWheel, setWheelState, wheelById, wheelByNumber } from './wheels.js';
+import { addEvent, setWheelState } from './ledger.js';
+import { addWheel } from './add-wheels.js';
+import { wheelById, wheelByNumber } from './wheels.js';
 
 const stopOf = (result: Result, codes: readonly string[]) =>
 	findingsOf(result).find((r) => r.severity === 'stop' && codes.includes(r.code));

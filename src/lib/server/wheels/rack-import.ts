@@ -6,7 +6,7 @@ import { queryRows, transaction } from '../db/pool.js';
 import { Refused } from '../door/refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
-import { insertWheels } from './wheels.js';
+import { insertWheels } from './add-wheels.js';
 
 const CHUNK = 500;
 export const MOST_WHEELS = 100_000;

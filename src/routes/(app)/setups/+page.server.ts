@@ -1,4 +1,4 @@
-import { setupList } from '$lib/server/setups/setups';
+import { setupList } from '$lib/server/setups/setup-list';
 
 const STATES = ['under-way', 'released', 'stopped', 'finished'];
 

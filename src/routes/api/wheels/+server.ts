@@ -1,7 +1,8 @@
 import { WHEEL_FIELDS } from '$core/shop/wheel';
 import { answering, bodyOf } from '$lib/server/door/answer';
 import { checked } from '$lib/server/door/joi-schema';
-import { addWheel, freeWheelsFor } from '$lib/server/wheels/wheels';
+import { addWheel } from '$lib/server/wheels/add-wheels';
+import { freeWheelsFor } from '$lib/server/wheels/wheels';
 import { InputFault } from '$core/calculation/fault';
 
 export const POST = ({ request, locals }) =>

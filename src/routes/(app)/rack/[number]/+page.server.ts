@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { draftOf } from '$lib/server/db/drafts';
-import { ledger, wheelByNumber } from '$lib/server/wheels/wheels';
+import { ledger } from '$lib/server/wheels/ledger';
+import { wheelByNumber } from '$lib/server/wheels/wheels';
 import { picturesOfWheel } from '$lib/server/wheels/pictures';
 import { ringsOf } from '$lib/server/recordings/recordings';
 import { log } from '$lib/server/db/records';

@@ -3,7 +3,8 @@ import { draftOf } from '$lib/server/db/drafts';
 import { guidelinesNow } from '$lib/server/shop/guidelines';
 import { machines, mounts } from '$lib/server/shop/machines';
 import { routes } from '$lib/server/shop/route-templates';
-import { liveSetups, loadSetup } from '$lib/server/setups/setups';
+import { liveSetups } from '$lib/server/setups/setup-list';
+import { loadSetup } from '$lib/server/setups/setups';
 
 export async function load({ locals, url }) {
 	if (locals.user!.role === 'viewer')

@@ -1,6 +1,6 @@
 import { answering, bodyOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
-import { WHEEL_ACTIONS, type WheelAction, judgeWheel } from '$lib/server/wheels/wheels';
+import { WHEEL_ACTIONS, type WheelAction, judgeWheel } from '$lib/server/wheels/judge-wheel';
 
 /** Quarantines, clears or scraps a wheel. */
 export const POST = ({ params, request, locals }) =>

@@ -1,6 +1,6 @@
 import { answering, bodyOf, idOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
-import { switchUnits } from '$lib/server/setups/setups';
+import { switchUnits } from '$lib/server/setups/change-setup';
 
 export const POST = ({ params, request, locals }) =>
 	answering(async () => {

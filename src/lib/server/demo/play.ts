@@ -1,0 +1,42 @@
+import { randomUUID } from 'node:crypto';
+import { BRIEF_FIELDS } from '../../../core/route/stations/brief/steps.js';
+import type { StationId } from '../../../core/route/facts.js';
+import { openIncident, workIncident } from '../setups/incidents.js';
+import { checked } from '../door/joi-schema.js';
+import { row, setClock } from '../db/pool.js';
+import { loadSetup } from '../setups/setups.js';
+import { type User } from '../people/sign-in.js';
+import { record } from '../setups/record.js';
+import { startSetup } from '../setups/start.js';
+
+export interface DemoSetup {
+	who: string;
+	startedHoursAgo: number;
+	machine: string;
+	brief: object;
+	steps: [StationId, string, object, number][];
+	incident?: object;
+	incidentDone?: string[];
+}
+
+export async function play(s: DemoSetup, people: Map<string, User>): Promise<void> {
+	const user = people.get(s.who)!;
+	let now = Date.now() - s.startedHoursAgo * 3_600_000;
+	setClock(() => now);
+	const machine = await row<{ id: number }>('SELECT id FROM machines WHERE code = ?', [s.machine]);
+	const id = await startSetup(
+		checked(BRIEF_FIELDS, { ...s.brief, machineId: machine!.id }),
+		user,
+		randomUUID()
+	);
+	const version = async () => (await loadSetup(id))!.facts.version;
+	for (const [station, step, values, afterS] of s.steps) {
+		now += afterS * 1000;
+		await record(id, { station, step, values, version: await version(), key: randomUUID() }, user);
+	}
+	if (!s.incident) return;
+	now += 900_000;
+	const incident = await openIncident(id, s.incident, randomUUID(), user);
+	if (s.incidentDone)
+		await workIncident(incident, { done: s.incidentDone, version: 1, key: randomUUID() }, user);
+}

@@ -1,0 +1,114 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { type Value, row, write } from '../db/pool.js';
+import { type User, hashPin } from '../people/sign-in.js';
+
+interface Shop {
+	people: { name: string; role: User['role']; pin: string }[];
+	mounts: Record<string, never>[];
+	dressers: Record<string, never>[];
+	instruments?: Record<string, string | number>[];
+	blockSets: { code: string; grade: string; blocks: number[] }[];
+	machines: Record<string, string | number | boolean | null>[];
+}
+
+export const read = <T>(folder: string, name: string): T =>
+	JSON.parse(readFileSync(join(folder, name), 'utf8')) as T;
+
+/** PINs of the demo people, shown on the sign-in page in demo mode only. */
+export function demoPins(folder: string): { name: string; pin: string }[] {
+	return read<Shop>(folder, 'shop.json').people.map(({ name, pin }) => ({ name, pin }));
+}
+
+export async function loadShop(folder: string): Promise<void> {
+	const shop = read<Shop>(folder, 'shop.json');
+	for (const p of shop.people)
+		await write('INSERT INTO users (name, role, pin_hash) VALUES (?, ?, ?)', [
+			p.name,
+			p.role,
+			await hashPin(p.pin)
+		]);
+	const insert = async (table: string, columns: Record<string, string>, list: Record<string, unknown>[]) => {
+		for (const item of list) {
+			const names = Object.keys(columns);
+			await write(
+				`INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`,
+				names.map((n) => (item[columns[n]!] ?? null) as Value)
+			);
+		}
+	};
+	await insert(
+		'mounts',
+		{
+			code: 'code',
+			kind: 'kind',
+			seat_mm: 'seatMm',
+			flange_mm: 'flangeMm',
+			recess_mm: 'recessMm',
+			retention: 'retention',
+			thread_hand: 'threadHand',
+			screw_count: 'screwCount',
+			screw_diameter_mm: 'screwDiameterMm',
+			torque_nm: 'torqueNm',
+			mass_kg: 'massKg',
+			inertia_kgm2: 'inertiaKgM2',
+			journal_radius_mm: 'journalRadiusMm',
+			track_radius_mm: 'trackRadiusMm',
+			weight_count: 'weightCount',
+			weight_mass_g: 'weightMassG'
+		},
+		shop.mounts
+	);
+	await insert(
+		'dressers',
+		{
+			code: 'code',
+			kind: 'kind',
+			tip_radius_um: 'tipRadiusUm',
+			flat_width_um: 'flatWidthUm',
+			carat: 'carat',
+			dresses_since_turn: 'dressesSinceTurn',
+			turn_every: 'turnEvery'
+		},
+		shop.dressers
+	);
+	for (const b of shop.blockSets)
+		await write('INSERT INTO block_sets (code, grade, blocks_mm) VALUES (?, ?, ?)', [
+			b.code,
+			b.grade,
+			JSON.stringify(b.blocks)
+		]);
+	await insert(
+		'instruments',
+		{ code: 'code', kind: 'kind', seed: 'seed', level: 'level', swing: 'swing' },
+		shop.instruments ?? []
+	);
+	const idOf = async (table: string, code: unknown) =>
+		code ? (await row<{ id: number }>(`SELECT id FROM ${table} WHERE code = ?`, [code as string]))!.id : null;
+	for (const m of shop.machines)
+		Object.assign(m, {
+			mountId: await idOf('mounts', m.mount),
+			dresserId: await idOf('dressers', m.dresser)
+		});
+	await insert(
+		'machines',
+		{
+			code: 'code',
+			name: 'name',
+			kind: 'kind',
+			balance_class: 'balanceClass',
+			spindle_rpm: 'spindleRpm',
+			spindle_rpm_min: 'spindleRpmMin',
+			spindle_rpm_max: 'spindleRpmMax',
+			seat_mm: 'seatMm',
+			max_diameter_mm: 'maxDiameterMm',
+			max_width_mm: 'maxWidthMm',
+			rotation: 'rotation',
+			motor_torque_nm: 'motorTorqueNm',
+			wet: 'wet',
+			mount_id: 'mountId',
+			dresser_id: 'dresserId'
+		},
+		shop.machines as Record<string, unknown>[]
+	);
+}

@@ -1,0 +1,40 @@
+import type { SetupFacts } from '../../../core/route/facts.js';
+import { mayWrite } from '../people/permission.js';
+import type { User } from '../people/sign-in.js';
+import { type Runner, write } from '../db/pool.js';
+
+export interface SetupChange {
+	state?: SetupFacts['state'];
+	wheelId?: number | null;
+	units?: 'mm' | 'inch';
+}
+
+/** Raises the version and applies a change; the caller holds the lock. */
+export async function changeSetup(
+	id: number,
+	userId: number,
+	change: SetupChange,
+	on: Runner
+): Promise<void> {
+	const sets = ['version = version + 1', 'changed_by = ?', 'changed_at = UTC_TIMESTAMP(3)'];
+	const values: (string | number | null)[] = [userId];
+	if (change.state) {
+		sets.push('state = ?');
+		values.push(change.state);
+	}
+	if (change.wheelId !== undefined) {
+		sets.push('wheel_id = ?');
+		values.push(change.wheelId);
+	}
+	if (change.units) {
+		sets.push('units = ?');
+		values.push(change.units);
+	}
+	await write(`UPDATE setups SET ${sets.join(', ')} WHERE id = ?`, [...values, id], on);
+}
+
+/** mm or inch is the setup's, not the page's. @throws Refused 403 for a viewer */
+export async function switchUnits(setupId: number, units: 'mm' | 'inch', user: User): Promise<void> {
+	mayWrite(user);
+	await write('UPDATE setups SET units = ? WHERE id = ?', [units, setupId]);
+}

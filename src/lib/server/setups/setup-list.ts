@@ -1,0 +1,36 @@
+import type { SetupFacts } from '../../../core/route/facts.js';
+import { rows } from '../db/pool.js';
+
+export interface SetupLine {
+	id: number;
+	part: string;
+	quantity: number;
+	state: SetupFacts['state'];
+	machineId: number;
+	machine: string;
+	wheel: string | null;
+	marking: string | null;
+	by: string;
+	createdAt: Date;
+	changedAt: Date | null;
+}
+
+/** Setups, newest first, whose part, machine, wheel or number matches. */
+export function setupList(search: string, state = '', limit = 200): Promise<SetupLine[]> {
+	const like = `%${search.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
+	return rows(
+		`SELECT s.id, s.part, s.quantity, s.state, s.machine_id AS machineId, m.code AS machine, w.number AS wheel, w.canonical AS marking, u.name AS \`by\`, s.created_at AS createdAt, s.changed_at AS changedAt
+		 FROM setups s JOIN machines m ON m.id = s.machine_id JOIN users u ON u.id = s.created_by LEFT JOIN wheels w ON w.id = s.wheel_id
+		 WHERE (? = '' OR s.part LIKE ? OR m.code LIKE ? OR w.number LIKE ? OR w.canonical LIKE ? OR s.id = ?) AND (? = '' OR s.state = ?) ORDER BY s.id DESC LIMIT ${Number(limit)}`,
+		[search, like, like, like, like, Number(search) || 0, state, state]
+	);
+}
+
+/** The newest live setup of every machine. */
+export async function liveSetups(): Promise<number[]> {
+	return (
+		await rows<{ id: number }>(
+			"SELECT MAX(id) AS id FROM setups WHERE state IN ('under-way','released','stopped') GROUP BY machine_id"
+		)
+	).map((r) => r.id);
+}

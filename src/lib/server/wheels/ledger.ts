@@ -1,0 +1,52 @@
+import type { WheelFacts } from '../../../core/route/facts.js';
+import { type Runner, rows, write } from '../db/pool.js';
+
+export interface LedgerLine {
+	id: number;
+	kind: string;
+	diameterAfterMm: number | null;
+	note: string | null;
+	setupId: number | null;
+	by: string;
+	at: Date;
+}
+
+export function ledger(wheelId: number): Promise<LedgerLine[]> {
+	return rows(
+		'SELECT e.id, e.kind, e.diameter_after_mm AS diameterAfterMm, e.note, e.setup_id AS setupId, u.name AS `by`, e.at FROM wheel_events e JOIN users u ON u.id = e.user_id WHERE e.wheel_id = ? ORDER BY e.id',
+		[wheelId]
+	);
+}
+
+export interface WheelEvent {
+	wheelId: number;
+	kind: string;
+	diameterAfterMm: number | null;
+	setupId: number | null;
+	recordId: number | null;
+	note: string | null;
+	userId: number;
+	at?: Date;
+}
+
+export async function addEvent(e: WheelEvent, on?: Runner): Promise<void> {
+	await write(
+		'INSERT INTO wheel_events (wheel_id, kind, diameter_after_mm, setup_id, record_id, note, user_id, at) VALUES (?, ?, ?, ?, ?, ?, ?, COALESCE(?, UTC_TIMESTAMP(3)))',
+		[e.wheelId, e.kind, e.diameterAfterMm, e.setupId, e.recordId, e.note, e.userId, e.at ?? null],
+		on
+	);
+}
+
+/** Changes where a wheel stands and books it. */
+export async function setWheelState(
+	wheelId: number,
+	state: WheelFacts['state'],
+	reason: string | null,
+	on: Runner
+): Promise<void> {
+	await write(
+		'UPDATE wheels SET state = ?, state_reason = ? WHERE id = ?',
+		[state, reason?.slice(0, 200) ?? null, wheelId],
+		on
+	);
+}
