@@ -33,8 +33,8 @@ program
 	.action((o: { port: string }) => done(import('./serve.js').then((m) => m.develop(Number(o.port)))));
 program
 	.command('test')
-	.description('lint, types, unit, server and browser tests')
-	.option('--only <part>', 'one of lint, types, core, server, browser')
+	.description('format, lint, types, unit, server and browser tests')
+	.option('--only <part>', 'one of format, lint, types, core, server, browser')
 	.option('--match <text>', 'only tests whose name holds this')
 	.action((o: { only?: string; match?: string }) =>
 		done(import('./test.js').then((m) => m.test(o.only, o.match)))

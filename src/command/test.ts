@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build } from './build.js';
@@ -11,7 +11,7 @@ interface Count {
 	passed: number;
 	failed: number;
 }
-const PARTS = ['lint', 'types', 'core', 'server', 'browser'] as const;
+const PARTS = ['format', 'lint', 'types', 'core', 'server', 'browser'] as const;
 type Part = (typeof PARTS)[number];
 /** About half of the browser tests: they run beside the others, in a shop of their own. */
 const BESIDE_THE_OTHERS: readonly string[] = [
@@ -52,31 +52,34 @@ async function one(name: string, args: string[]): Promise<Count> {
 	return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 }
 
+/** Runs tests with the settings of `.mocharc.json`; the reporter says how they went. */
 async function mocha(
 	spec: string | readonly string[],
-	env?: NodeJS.ProcessEnv,
-	timeout = 10_000,
+	env: NodeJS.ProcessEnv = process.env,
+	timeout?: number,
 	atEnd = false
 ): Promise<Count> {
-	const { code, text } = await show(
-		[
-			modules('mocha/bin/mocha.js'),
-			'--no-config',
-			'--import=tsx',
-			'--extension=ts',
-			'--reporter=spec',
-			`--timeout=${timeout}`,
-			'--forbid-only',
-			'--forbid-pending',
-			...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []),
-			...(typeof spec === 'string' ? [spec] : spec)
-		],
-		env,
-		atEnd
-	);
-	const read = (word: string) => Number(new RegExp(`(\\d+) ${word}`).exec(text)?.[1] ?? 0);
-	const count = { passed: read('passing'), failed: read('failing') };
-	return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
+	const folder = mkdtempSync(join(tmpdir(), 'uncinus-count-'));
+	const counted = join(folder, 'count.json');
+	try {
+		const { code } = await show(
+			[
+				modules('mocha/bin/mocha.js'),
+				`--reporter=${join(ROOT, 'src/command/count-reporter.cjs')}`,
+				...(timeout ? [`--timeout=${timeout}`] : []),
+				...(process.env.UNCINUS_TEST_MATCH ? ['--grep', process.env.UNCINUS_TEST_MATCH] : []),
+				...(typeof spec === 'string' ? [spec] : spec)
+			],
+			{ ...env, UNCINUS_TEST_COUNT: counted },
+			atEnd
+		);
+		// A run that ended before it could say how it went has failed.
+		if (!existsSync(counted)) return { passed: 0, failed: 1 };
+		const count = JSON.parse(readFileSync(counted, 'utf8')) as Count;
+		return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
+	} finally {
+		rmSync(folder, { recursive: true, force: true });
+	}
 }
 
 /** What has to be stopped when the run itself is stopped. */
@@ -123,11 +126,14 @@ const readyForBrowser = (): Promise<void> =>
 		await build();
 	})());
 
+const sum = (counts: readonly Count[]): Count =>
+	counts.reduce((a, b) => ({ passed: a.passed + b.passed, failed: a.failed + b.failed }));
+
 const RUN: Record<Part, () => Promise<Count>> = {
+	format: () => one('format', [modules('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']),
 	lint: () => one('lint', [modules('eslint/bin/eslint.js'), '.']),
-	types: () =>
-		one('types', [
-			modules('svelte-check/bin/svelte-check'),
+	types: async () => {
+		const all = [
 			'--tsconfig',
 			'./tsconfig.json',
 			'--threshold',
@@ -135,8 +141,14 @@ const RUN: Record<Part, () => Promise<Count>> = {
 			'--fail-on-warnings',
 			'--output',
 			'human'
-		]),
-	core: () => mocha('tests/core/**/*.test.ts', process.env, 20_000, true),
+		];
+		return sum([
+			await one('types', [modules('svelte-check/bin/svelte-check'), ...all]),
+			// The core has to compile without a browser and without Node.
+			await one('types of the core alone', [modules('typescript/bin/tsc'), '-p', 'tsconfig.core.json'])
+		]);
+	},
+	core: () => mocha('tests/core/**/*.test.ts', process.env, undefined, true),
 	server: () => onGround(false, (env) => mocha('tests/server/**/*.test.ts', env, 30_000, true)),
 	browser: async () => {
 		await readyForBrowser();
@@ -155,7 +167,7 @@ const RUN: Record<Part, () => Promise<Count>> = {
 			),
 			onGround(true, (env) => mocha(beside, { ...env, UNCINUS_TEST_PORT: '4373' }, 90_000, true))
 		]);
-		return counts.reduce((a, b) => ({ passed: a.passed + b.passed, failed: a.failed + b.failed }));
+		return sum(counts);
 	}
 };
 
@@ -180,7 +192,7 @@ export async function test(only?: string, match?: string): Promise<void> {
 	for (const part of asked.filter((p) => p !== 'browser')) running.set(part, run(part));
 	// The machine is kept busy to the end: the application is built while the slower parts still run, and the browser tests begin when little else does.
 	if (asked.includes('browser')) {
-		await Promise.all([running.get('lint'), running.get('types')]);
+		await Promise.all([running.get('format'), running.get('lint'), running.get('types')]);
 		await readyForBrowser().catch(() => undefined);
 		await running.get('server');
 		running.set('browser', run('browser'));

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { anglesOf, lastRunout, runoutLimitUm } from '../../../src/core/route/stations/true/steps.js';
+import { anglesOf, lastRunout, runoutLimitUm } from '../../../src/core/route/stations/true/readings.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import {
 	RIM,

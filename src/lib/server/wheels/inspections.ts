@@ -3,15 +3,13 @@ import { CORE_VERSION } from '../../../core/calculations.js';
 import { intake } from '../../../core/shop/wheel-intake.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
+import { LOOK_FIELDS, LOOK_QUARANTINES, lookOf } from '../../../core/route/stations/inspect/look.js';
 import {
-	LOOK_FIELDS,
-	LOOK_QUARANTINES,
 	RING_FIELDS,
 	RING_QUARANTINES,
 	baselineFrom,
-	lookOf,
 	ringOf
-} from '../../../core/route/stations/inspect/steps.js';
+} from '../../../core/route/stations/inspect/ring.js';
 import { type Result, all, findingsOf } from '../../../core/route/step.js';
 import type { PoolConnection } from 'mysql2/promise';
 import { checked } from '../door/joi-schema.js';

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import type { RingFacts } from '../../../core/route/stations/inspect/steps.js';
+import type { RingFacts } from '../../../core/route/stations/inspect/ring.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { ringsOf } from '../recordings/recordings.js';
 import { rackLook, rackRungAtMs } from '../db/records.js';

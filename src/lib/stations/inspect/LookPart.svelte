@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { lookStep } from '$core/route/stations/inspect/steps';
+	import { lookStep } from '$core/route/stations/inspect/look';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';

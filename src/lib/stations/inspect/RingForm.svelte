@@ -7,7 +7,7 @@
 		recordingThatCounts,
 		ringOf,
 		worstHeard
-	} from '$core/route/stations/inspect/steps';
+	} from '$core/route/stations/inspect/ring';
 	import { tapNotes, tapWords } from '$core/inspect/ring/tap-words';
 	import TapFace from '$lib/drawing/TapFace.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';

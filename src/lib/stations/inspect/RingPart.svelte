@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { contextOf, ringFacts, ringStanding, ringStep } from '$core/route/stations/inspect/steps';
+	import { contextOf, ringFacts, ringStanding, ringStep } from '$core/route/stations/inspect/ring';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';

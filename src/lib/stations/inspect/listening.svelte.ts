@@ -5,6 +5,7 @@ import type { RingPicture } from '$core/inspect/ring/picture';
 import type { Synth } from '$core/inspect/ring-synthesise';
 import type { ListenerAsk, ListenerSays } from '$lib/workers/ring-listener';
 import { Microphone } from './microphone.svelte';
+import { Player } from './player.svelte';
 
 export type Source = 'microphone' | 'file' | 'simulator';
 export type Stage = 'none' | 'reading' | 'listening' | 'heard';
@@ -34,15 +35,14 @@ export class Listening {
 	sending = $state(false);
 	result = $state.raw<RingResult | null>(null);
 	picture = $state.raw<RingPicture | null>(null);
-	playing = $state(-1);
 	readonly mic = new Microphone();
+	private readonly player = new Player();
 	/** A recording is made, read or on its way: what is recorded rests on what the server has judged, so that is waited for. */
 	get busy(): boolean {
 		return this.sending || this.stage === 'reading' || this.stage === 'listening' || this.mic.recording;
 	}
 	private worker: Worker | null = null;
 	private sound: { samples: Float32Array; sampleRateHz: number } | null = null;
-	private player: { context: AudioContext; node: AudioBufferSourceNode } | null = null;
 	private wav: Unsent | null = null;
 
 	/** `place` names where an unsent recording waits in this browser; `keep` sends it. */
@@ -203,41 +203,14 @@ export class Listening {
 	}
 
 	/** Plays all, or one tap. */
-	async listenTo(tap: number | null = null): Promise<void> {
-		this.stopPlaying();
-		if (!this.sound) return;
-		const { samples, sampleRateHz } = this.sound;
-		const context = new AudioContext();
-		const buffer = context.createBuffer(1, samples.length, sampleRateHz);
-		buffer.copyToChannel(samples as Float32Array<ArrayBuffer>, 0);
-		const node = context.createBufferSource();
-		node.buffer = buffer;
-		node.connect(context.destination);
-		const onsets = this.result?.onsetsS ?? [];
-		const from = tap === null ? 0 : Math.max(0, (onsets[tap] ?? 0) - 0.02);
-		node.start(
-			0,
-			from,
-			tap === null ? undefined : Math.max(0.2, Math.min(1.4, (onsets[tap + 1] ?? from + 1.4) - from - 0.03))
-		);
-		this.playing = tap ?? onsets.length + 1000;
-		this.player = { context, node };
-		node.onended = () => {
-			if (this.player?.node === node) this.stopPlaying();
-		};
+	listenTo(tap: number | null = null): void {
+		if (this.sound) this.player.play(this.sound, this.result?.onsetsS ?? [], tap);
 	}
 	stopPlaying(): void {
-		this.playing = -1;
-		if (!this.player) return;
-		const { context, node } = this.player;
-		this.player = null;
-		node.onended = null;
-		try {
-			node.stop();
-		} catch {
-			/* it had ended */
-		}
-		void context.close().catch(() => undefined);
+		this.player.stop();
+	}
+	get playing(): number {
+		return this.player.playing;
 	}
 
 	clear(): void {

@@ -1,11 +1,6 @@
 <script lang="ts">
-	import { figure, quantity } from '$core/quantity/format';
-	import { limitRpm } from '$core/route/facts';
+	import { quantity } from '$core/quantity/format';
 	import { wishOf } from '$core/route/stations/brief/steps';
-	import { EXCLUSION_WORDS } from '$core/route/stations/select/steps';
-	import { naturalRaUm } from '$core/spec/natural-finish';
-	import Strip from '$lib/drawing/Strip.svelte';
-	import WheelSection from '$lib/drawing/WheelSection.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -13,8 +8,9 @@
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 	import CompareWheels from './CompareWheels.svelte';
 	import NothingFits from './NothingFits.svelte';
-	import ScoreBar from './ScoreBar.svelte';
-	import ScoreKey from './ScoreKey.svelte';
+	import RankedList from './RankedList.svelte';
+	import RuledOut from './RuledOut.svelte';
+	import WheelFoot from './WheelFoot.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -29,8 +25,6 @@
 	const wheel = $derived(current ? (byNumber.get(current) ?? null) : null);
 	const best = $derived(ranked.find((r) => r.id === current));
 	const wanted = $derived(wishOf(f).marking);
-	const limit = $derived(wheel ? limitRpm(wheel) : null);
-	const natural = $derived(wheel?.gritMeanUm ? naturalRaUm(wheel.gritMeanUm) : null);
 	const taken = $derived(f.wheel?.number === current);
 	let marked = $state<string[]>([]);
 	let view = $state<'list' | 'compare' | 'none'>('list');
@@ -66,19 +60,6 @@
 		if (taken) return desk.onward();
 		if (current && (await desk.record('select', 'take', null, { wheelNumber: current }))) picked = null;
 	}
-	function arrows(e: KeyboardEvent) {
-		const i = ranked.findIndex((r) => r.id === current);
-		if (e.key === 'm' && current) {
-			e.preventDefault();
-			mark(current);
-			return;
-		}
-		const step = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
-		if (!step || !ranked[i + step]) return;
-		e.preventDefault();
-		picked = ranked[i + step]!.id;
-		document.getElementById(`w-${picked}`)?.focus();
-	}
 </script>
 
 <svelte:window onkeydown={keys} />
@@ -99,87 +80,19 @@
 			No wheel on the rack may go on this spindle for this job.
 		</p>{/if}<NothingFits facts={f} {wanted} near={rack.near} wheels={byNumber} />
 {:else}
-	<ScoreKey />
-	<div
-		class="list"
-		role="radiogroup"
-		aria-label="Wheels that may go on, best first"
-		tabindex="-1"
-		onkeydown={arrows}
-	>
-		{#each ranked.slice(0, 30) as r (r.id)}
-			{@const w = byNumber.get(r.id)!}
-			<button
-				id="w-{r.id}"
-				role="radio"
-				aria-checked={r.id === current}
-				tabindex={r.id === current ? 0 : -1}
-				class:on={r.id === current}
-				onclick={() => (picked = r.id)}
-				ondblclick={() => mark(r.id)}
-			>
-				<span class="num no"
-					>{r.id}{#if marked.includes(r.id)}<em> marked</em>{/if}</span
-				><span class="num mark">{w.canonical}</span>
-				<span
-					><ScoreBar parts={r.parts} /><span class="quiet"
-						>{figure(w.diameterMm, 'mm', f.units)} of {figure(w.newDiameterMm, 'mm', f.units)}, scrap at {figure(
-							w.minDiameterMm,
-							'mm',
-							f.units
-						)}, {w.place}</span
-					></span
-				>
-				<span class="num pts">{r.scorePoints.toFixed(0)}</span>
-			</button>
-		{/each}
-	</div>
+	<RankedList
+		{ranked}
+		{byNumber}
+		{current}
+		{marked}
+		units={f.units}
+		onpick={(id) => (picked = id)}
+		onmark={mark}
+	/>
 {/if}
-<details>
-	<summary
-		>{rack.out} wheels ruled out: {rack.counts
-			.map(([c, n]) => `${n} ${EXCLUSION_WORDS[c] ?? c}`)
-			.join(', ')}</summary
-	>
-	<ul class="out">
-		{#each rack.excluded as x (x.id)}<li>
-				<b class="num">{x.id}</b> <span class="num">{byNumber.get(x.id)!.canonical}</span>
-				<span class="quiet"
-					>{x.codes
-						.map((c) =>
-							c === 'held' ? `held by setup ${byNumber.get(x.id)!.heldBy}` : (EXCLUSION_WORDS[c] ?? c)
-						)
-						.join(', ')}</span
-				>
-			</li>{/each}
-	</ul>
-	{#if rack.out > rack.excluded.length}<p>and {rack.out - rack.excluded.length} more</p>{/if}
-</details>
+<RuledOut {rack} {byNumber} />
 {#if wheel && view === 'list'}
-	<div class="foot">
-		<section aria-label="Wheel cut through">
-			<h3>Wheel {wheel.number}, cut through</h3>
-			<WheelSection {wheel} flangeMm={f.mount?.flangeMm ?? null} units={f.units} />
-		</section>
-		<section>
-			<h3>Speed on this spindle</h3>
-			{#if limit !== null}<Strip
-					value={f.machine.spindleRpm}
-					{limit}
-					label="Spindle speed"
-					unit="rpm"
-					show={(v) => v.toFixed(0)}
-				/>{/if}
-			{#if natural !== null}<h3>Finish this grit gives, dressed sharp</h3>
-				<Strip
-					value={natural}
-					limit={f.brief.targetRaUm}
-					label="Natural finish"
-					unit="µm, ± 30 %"
-					show={(v) => v.toFixed(2)}
-				/>{/if}
-		</section>
-	</div>
+	<WheelFoot facts={f} {wheel} />
 	{#if best && best.scorePoints < 70}<Reasons
 			reasons={[
 				{
@@ -218,94 +131,7 @@
 </ActionBar>
 
 <style>
-	.list {
-		border-top: 2px solid var(--ink);
-		max-height: 232px;
-		overflow: auto;
-		flex-shrink: 0;
-	}
-	.list button {
-		display: grid;
-		grid-template-columns: 60px 170px 1fr 56px;
-		gap: var(--s-10);
-		align-items: center;
-		width: 100%;
-		min-height: 52px;
-		padding: var(--s-6) var(--s-10);
-		border: 0;
-		border-bottom: 1px solid var(--rule);
-		border-left: 4px solid transparent;
-		background: none;
-		color: var(--ink);
-		text-align: left;
-		font: inherit;
-		cursor: pointer;
-	}
-	em {
-		display: block;
-		font: 600 var(--type-fine) var(--text);
-		color: var(--act);
-	}
-	.list .on {
-		background: var(--act-soft);
-		border-left-color: var(--act);
-	}
-	.no {
-		color: var(--ink2);
-		font-weight: 600;
-	}
-	.mark {
-		font-weight: 650;
-		font-size: var(--type-text);
-		overflow-wrap: anywhere;
-	}
-	.pts {
-		font-size: var(--type-title);
-		font-weight: 700;
-		text-align: right;
-	}
 	.none {
 		padding: var(--s-14);
-	}
-	details {
-		padding: var(--s-8) var(--s-10);
-		font-size: var(--type-label);
-		color: var(--ink2);
-	}
-	summary {
-		cursor: pointer;
-		min-height: 24px;
-	}
-	.out {
-		columns: 2;
-		padding: var(--s-8) 0 0;
-		list-style: none;
-		font-size: var(--type-small);
-		color: var(--ink);
-	}
-	.out li {
-		break-inside: avoid;
-		padding: var(--s-2) 0;
-	}
-	.foot {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: var(--s-28);
-		margin: var(--s-4) 0 var(--s-8);
-	}
-	h3 {
-		margin: var(--s-2) 0 var(--s-4);
-	}
-	@media (max-width: 900px) {
-		.foot {
-			grid-template-columns: 1fr;
-		}
-		.list button {
-			grid-template-columns: 52px 1fr 50px;
-		}
-		.list button > :nth-child(3) {
-			grid-column: 1 / -1;
-			grid-row: 2;
-		}
 	}
 </style>

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { lastRead, readAt, runoutLimitUm, truePlanStep, truedStep } from '$core/route/stations/true/steps';
+	import { lastRead, readAt, runoutLimitUm } from '$core/route/stations/true/readings';
+	import { truePlanStep, truedStep } from '$core/route/stations/true/steps';
 	import { runout } from '$core/true/runout';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
 	import StockDrawing from '$lib/drawing/StockDrawing.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { figure } from '$core/quantity/format';
 	import { oddReading } from '$core/true/odd-reading';
-	import { anglesOf } from '$core/route/stations/true/steps';
+	import { anglesOf } from '$core/route/stations/true/readings';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import { filledOf, placesOf, turnedOf } from './runout-view';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { figure } from '$core/quantity/format';
-	import { pencilStep, runoutLimitUm } from '$core/route/stations/true/steps';
+	import { pencilStep } from '$core/route/stations/true/steps';
+	import { runoutLimitUm } from '$core/route/stations/true/readings';
 	import Face from '$lib/drawing/Face.svelte';
 	import { arcPath, polar } from '$lib/drawing/polar';
 	import Strip from '$lib/drawing/Strip.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { clearanceOf, lastRead, seatStep } from '$core/route/stations/true/steps';
+	import { clearanceOf, lastRead } from '$core/route/stations/true/readings';
+	import { seatStep } from '$core/route/stations/true/steps';
 	import SeatDrawing from '$lib/drawing/SeatDrawing.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';

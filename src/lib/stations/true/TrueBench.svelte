@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
 	import { MEASURED_BY } from '$core/route/stations/balance/conclude';
-	import { lastRead, preBalance, truedStep } from '$core/route/stations/true/steps';
+	import { lastRead, preBalance } from '$core/route/stations/true/readings';
+	import { truedStep } from '$core/route/stations/true/steps';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';

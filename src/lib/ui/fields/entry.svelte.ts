@@ -1,37 +1,13 @@
 import type { Field, Values } from '$core/calculation/fields';
 import { checkField } from '$core/calculation/check';
 import { InputFault } from '$core/calculation/fault';
-import { figure } from '$core/quantity/format';
-import { type System, parseQuantity } from '$core/quantity/parse';
+import type { System } from '$core/quantity/parse';
+import { type Typed, asTyped, converted, readTyped, replaced } from './typed';
 
-export type Typed = string | boolean | null | Typed[] | { [key: string]: Typed };
+export type { Typed };
 
 const LOCAL = 'uncinus-draft:';
 const SAVE_AFTER_MS = 500;
-
-/** The same value with one place in it exchanged. */
-function replaced(old: Typed, path: readonly string[], value: Typed): Typed {
-	const [head, ...inner] = path as [string, ...string[]];
-	const put = (was: Typed): Typed => (inner.length ? replaced(was, inner, value) : value);
-	if (Array.isArray(old)) return old.map((v, i) => (String(i) === head ? put(v) : v));
-	const group = (typeof old === 'object' && old !== null ? old : {}) as Record<string, Typed>;
-	return { ...group, [head]: put(group[head] ?? null) };
-}
-
-/** What was typed, written in the other system. */
-function converted(f: Field, typed: Typed, from: System, to: System): Typed {
-	if (f.kind === 'number' || f.kind === 'integer') {
-		const p = parseQuantity(String(typed ?? ''), f.unit, from);
-		return 'value' in p ? figure(p.value, f.unit, to) : typed;
-	}
-	if (f.kind === 'list' && Array.isArray(typed)) return typed.map((t) => converted(f.item, t, from, to));
-	if (f.kind === 'object' && typeof typed === 'object' && typed !== null && !Array.isArray(typed))
-		return {
-			...typed,
-			...Object.fromEntries(f.fields.map((g) => [g.name, converted(g, typed[g.name] ?? null, from, to)]))
-		};
-	return typed;
-}
 
 interface Options<L extends readonly Field[]> {
 	fields: L;
@@ -63,58 +39,8 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		for (const f of o.fields) {
 			const kept = draft && f.name in draft ? (draft[f.name] as Typed) : undefined;
 			const start = o.start?.[f.name] ?? ('default' in f ? f.default : undefined);
-			this.typed[f.name] = kept ?? this.asTyped(f, start);
+			this.typed[f.name] = kept ?? asTyped(f, start, this.system);
 		}
-	}
-
-	/** A core value as a person would have typed it. */
-	private asTyped(f: Field, value: unknown): Typed {
-		if (f.kind === 'number' || f.kind === 'integer')
-			return typeof value === 'number' ? figure(value, f.unit, this.system) : '';
-		if (f.kind === 'boolean') return typeof value === 'boolean' ? value : null;
-		if (f.kind === 'list') return Array.isArray(value) ? value.map((v) => this.asTyped(f.item, v)) : [];
-		if (f.kind === 'object')
-			return Object.fromEntries(
-				f.fields.map((g) => [
-					g.name,
-					this.asTyped(
-						g,
-						(value as Record<string, unknown> | undefined)?.[g.name] ??
-							('default' in g ? g.default : undefined)
-					)
-				])
-			);
-		return typeof value === 'string'
-			? value
-			: f.kind === 'choice' && f.numeric && typeof value === 'number'
-				? String(value)
-				: '';
-	}
-
-	/** Reads one typed value into a core value; undefined when nothing is there. @throws InputFault */
-	private read(f: Field, typed: Typed, path: string): unknown {
-		if (f.kind === 'number' || f.kind === 'integer') {
-			const p = parseQuantity(String(typed ?? ''), f.unit, this.system);
-			if ('problem' in p) throw new InputFault(path, 'not-a-number', p.problem);
-			return 'value' in p ? p.value : undefined;
-		}
-		if (f.kind === 'list' && !f.required && f.default === undefined && !(typed as Typed[] | null)?.length)
-			return undefined;
-		if (f.kind === 'list')
-			return ((typed as Typed[]) ?? []).map((t, i) => this.read(f.item, t, `${path}.${i}`) ?? null);
-		if (f.kind === 'object') {
-			const entries = f.fields
-				.map(
-					(g) =>
-						[
-							g.name,
-							this.read(g, (typed as Record<string, Typed>)?.[g.name] ?? null, `${path}.${g.name}`)
-						] as const
-				)
-				.filter(([, v]) => v !== undefined);
-			return entries.length || f.required ? Object.fromEntries(entries) : undefined;
-		}
-		return typed === '' || typed === null ? undefined : typed;
 	}
 
 	/** All values as the core takes them, or the first fault. */
@@ -123,7 +49,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		let fault: InputFault | null = null;
 		for (const f of this.fields) {
 			try {
-				const v = this.read(f, this.typed[f.name] ?? null, f.name);
+				const v = readTyped(f, this.typed[f.name] ?? null, f.name, this.system);
 				if (v !== undefined) values[f.name] = v;
 				checkField(f, f.name, v);
 			} catch (e) {
@@ -159,7 +85,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		const f = this.fieldAt(path);
 		if (!f || !this.touched[path]) return null;
 		try {
-			const v = this.read(f, this.at(path), path);
+			const v = readTyped(f, this.at(path), path, this.system);
 			if (v !== undefined) checkField(f, path, v);
 			return null;
 		} catch (e) {
@@ -205,13 +131,17 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 
 	/** An empty value of a field, as typed: for a new line of a list. */
 	blank(f: Field): Typed {
-		return this.asTyped(f, 'default' in f ? f.default : undefined);
+		return asTyped(f, 'default' in f ? f.default : undefined, this.system);
 	}
 
 	/** Fills everything from core values, as the example of a bench does. */
 	fill(values: Record<string, unknown>): void {
 		for (const f of this.fields)
-			this.typed[f.name] = this.asTyped(f, values[f.name] ?? ('default' in f ? f.default : undefined));
+			this.typed[f.name] = asTyped(
+				f,
+				values[f.name] ?? ('default' in f ? f.default : undefined),
+				this.system
+			);
 		this.faults = {};
 		this.touched = {};
 		this.save();

@@ -4,7 +4,8 @@ import { limitRpm } from '../../facts.js';
 import { line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
-import { lookStep, recordingThatCounts, ringFacts, ringStep } from './steps.js';
+import { lookStep } from './look.js';
+import { recordingThatCounts, ringFacts, ringStep } from './ring.js';
 
 /** Nothing is seen, nothing is heard, and a speed is marked. */
 export const inspectGate: Gate = (facts, evidence) => {

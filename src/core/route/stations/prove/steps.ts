@@ -11,7 +11,7 @@ import { runInOutcome } from '../../../run-in/outcome.js';
 import { dressedStep, settingsStep } from '../dress/steps.js';
 import { outcomeStep, speedStep } from '../run-in/steps.js';
 import { type SetupFacts, limitRpm } from '../../facts.js';
-import { lastRunout, runoutLimitUm } from '../true/steps.js';
+import { lastRunout, runoutLimitUm } from '../true/readings.js';
 import { alone, compute, defineStep, wheelOf, type Step } from '../../step.js';
 
 /** What the release sheet already knows from the records. */

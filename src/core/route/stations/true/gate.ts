@@ -3,7 +3,8 @@ import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
-import { faceStep, lastRead, readAt, runoutLimitUm, truedStep } from './steps.js';
+import { faceStep, truedStep } from './steps.js';
+import { lastRead, readAt, runoutLimitUm } from './readings.js';
 
 /** The rim is read, runs out by no more than this shop allows, and the wheel is spun dry again. */
 export const trueGate: Gate = (facts, evidence) => {

@@ -4,7 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
 	import { storageRules } from '$core/inspect/storage-rules';
-	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/steps';
+	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
 	import { isOrganic } from '$core/spec/families';
 	import { parseMarking } from '$core/spec/parse-marking';
 	import { WHEEL_FIELDS } from '$core/shop/wheel';

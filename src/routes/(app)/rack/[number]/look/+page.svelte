@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/steps';
+	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
 	import { completed } from '$core/calculation/complete';
 	import { InputFault } from '$core/calculation/fault';
 	import { all } from '$core/route/step';

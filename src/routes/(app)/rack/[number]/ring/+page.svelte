@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
 	import { all } from '$core/route/step';
-	import { RING_FIELDS, contextOf, ringOf, ringStanding } from '$core/route/stations/inspect/steps';
+	import { RING_FIELDS, contextOf, ringOf, ringStanding } from '$core/route/stations/inspect/ring';
 	import { toneOf } from '$lib/drawing/polar';
 	import { keepFor } from '$lib/stations/inspect/keeping';
 	import { Listening } from '$lib/stations/inspect/listening.svelte';

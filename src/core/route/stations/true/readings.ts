@@ -1,0 +1,105 @@
+import { choice, yesNo } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { limitOf } from '../../../calculation/limits.js';
+import { oddReading } from '../../../true/odd-reading.js';
+import { pencilTouch } from '../../../true/pencil-touch.js';
+import { preBalanceRule } from '../../../true/pre-balance-rule.js';
+import { runout } from '../../../true/runout.js';
+import { Evidence } from '../../evidence.js';
+import { fitCheck } from '../../../mount/fit-check.js';
+import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
+import { compute, pick, wheelOf } from '../../step.js';
+
+/** What the rim may run out by in this shop. */
+export const runoutLimitUm = (facts: Pick<SetupFacts, 'guidelines'>): number =>
+	limitOf(facts.guidelines.limits, runout, 'limitTirUm');
+
+/** How readings were taken once round; a dial may count the other way, and a reading that stands out is asked about. */
+export const READ = [
+	...pick(runout.fields, 'readingsUm', 'wheelTurned', 'startAngleDeg'),
+	choice('dialCounts', 'When the wheel comes towards it', ['up', 'down'], {
+		default: 'up',
+		label: 'Dial counts'
+	}),
+	yesNo('oddKept', 'Read again and found so', { default: false, label: 'The odd reading is right' })
+] as const;
+
+interface Read {
+	readingsUm: number[];
+	wheelTurned: 'counter-clockwise' | 'clockwise';
+	startAngleDeg: number;
+	dialCounts: 'up' | 'down';
+	oddKept: boolean;
+}
+
+/** Face angles of readings taken in equal steps. */
+export const anglesOf = (v: Pick<Read, 'wheelTurned' | 'startAngleDeg'>, n: number): number[] =>
+	Array.from(
+		{ length: n },
+		(_, k) => v.startAngleDeg + ((v.wheelTurned === 'clockwise' ? -1 : 1) * k * 360) / n
+	);
+
+/** The readings with + for what stands out. @throws InputFault when one of them stands out and nobody has said that it is right */
+export function taken(v: Read): {
+	readingsUm: number[];
+	wheelTurned: Read['wheelTurned'];
+	startAngleDeg: number;
+} {
+	const odd = v.oddKept ? null : oddReading(v.readingsUm, anglesOf(v, v.readingsUm.length));
+	if (odd)
+		throw new InputFault(
+			`readingsUm.${odd.index}`,
+			'odd-reading',
+			`Reading ${odd.index + 1} is ${odd.readUm} µm; the others say about ${odd.expectedUm.toFixed(0)}. Read it again, or say that it is right.`
+		);
+	return {
+		readingsUm: v.dialCounts === 'down' ? v.readingsUm.map((r) => -r) : v.readingsUm,
+		wheelTurned: v.wheelTurned,
+		startAngleDeg: v.startAngleDeg
+	};
+}
+
+/** Steps that tell how far the rim runs out. */
+export const readAt = ['runout', 'after', 'pencil'] as const;
+
+/** What every way of reading the rim tells. */
+interface RimRead {
+	tirUm: number;
+	eccentricityUm: number;
+	highSpotAngleDeg: number;
+}
+
+/** Where the rim was read last on this mount, with an indicator or by a pencil line. */
+export function lastRead(facts: SetupFacts): RecordFacts<RimRead> | null {
+	const evidence = Evidence.of(facts);
+	const dial: RecordFacts<RimRead> | null = evidence.of(runout, 'true', readAt);
+	const pencil: RecordFacts<RimRead> | null = evidence.of(pencilTouch, 'true', readAt);
+	return dial && pencil ? (dial.id > pencil.id ? dial : pencil) : (dial ?? pencil);
+}
+
+/** The last run-out read on this mount. */
+export const lastRunout = (facts: SetupFacts): number | null => lastRead(facts)?.output.tirUm ?? null;
+
+/** The clearance found when the bore was tried on its seat. */
+export const clearanceOf = (facts: SetupFacts): number | null =>
+	Evidence.of(facts).of(fitCheck, 'mount', ['fit'])?.output.clearanceUm ?? null;
+
+/** Whether this wheel is balanced before its first run, by its size and the order of this route. */
+export function preBalance(facts: SetupFacts) {
+	const w = wheelOf(facts);
+	const at = (s: StationId) => facts.stations.indexOf(s);
+	const school =
+		at('balance') < 0
+			? 'neutral-first'
+			: at('balance') < at('true')
+				? 'stand-first'
+				: at('balance') > at('dress')
+					? 'in-machine'
+					: 'toolroom';
+	return compute(facts, preBalanceRule, {
+		wheelDiameterMm: w.diameterMm,
+		wheelWidthMm: w.widthMm,
+		school,
+		hasBalanceWeights: (facts.mount?.weightCount ?? 0) > 0
+	});
+}

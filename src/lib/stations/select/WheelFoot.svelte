@@ -1,0 +1,57 @@
+<script lang="ts">
+	import { type SetupFacts, type WheelFacts, limitRpm } from '$core/route/facts';
+	import { naturalRaUm } from '$core/spec/natural-finish';
+	import Strip from '$lib/drawing/Strip.svelte';
+	import WheelSection from '$lib/drawing/WheelSection.svelte';
+
+	interface Props {
+		facts: SetupFacts;
+		wheel: WheelFacts;
+	}
+	/** The wheel that is looked at: cut through, its speed on this spindle, the finish its grit gives. */
+	let { facts: f, wheel }: Props = $props();
+	const limit = $derived(limitRpm(wheel));
+	const natural = $derived(wheel.gritMeanUm ? naturalRaUm(wheel.gritMeanUm) : null);
+</script>
+
+<div class="foot">
+	<section aria-label="Wheel cut through">
+		<h3>Wheel {wheel.number}, cut through</h3>
+		<WheelSection {wheel} flangeMm={f.mount?.flangeMm ?? null} units={f.units} />
+	</section>
+	<section>
+		<h3>Speed on this spindle</h3>
+		{#if limit !== null}<Strip
+				value={f.machine.spindleRpm}
+				{limit}
+				label="Spindle speed"
+				unit="rpm"
+				show={(v) => v.toFixed(0)}
+			/>{/if}
+		{#if natural !== null}<h3>Finish this grit gives, dressed sharp</h3>
+			<Strip
+				value={natural}
+				limit={f.brief.targetRaUm}
+				label="Natural finish"
+				unit="µm, ± 30 %"
+				show={(v) => v.toFixed(2)}
+			/>{/if}
+	</section>
+</div>
+
+<style>
+	.foot {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: var(--s-28);
+		margin: var(--s-4) 0 var(--s-8);
+	}
+	h3 {
+		margin: var(--s-2) 0 var(--s-4);
+	}
+	@media (max-width: 900px) {
+		.foot {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

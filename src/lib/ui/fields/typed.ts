@@ -1,0 +1,81 @@
+import type { Field } from '$core/calculation/fields';
+import { InputFault } from '$core/calculation/fault';
+import { figure } from '$core/quantity/format';
+import { type System, parseQuantity } from '$core/quantity/parse';
+
+export type Typed = string | boolean | null | Typed[] | { [key: string]: Typed };
+
+/** The same value with one place in it exchanged. */
+export function replaced(old: Typed, path: readonly string[], value: Typed): Typed {
+	const [head, ...inner] = path as [string, ...string[]];
+	const put = (was: Typed): Typed => (inner.length ? replaced(was, inner, value) : value);
+	if (Array.isArray(old)) return old.map((v, i) => (String(i) === head ? put(v) : v));
+	const group = (typeof old === 'object' && old !== null ? old : {}) as Record<string, Typed>;
+	return { ...group, [head]: put(group[head] ?? null) };
+}
+
+/** What was typed, written in the other system. */
+export function converted(f: Field, typed: Typed, from: System, to: System): Typed {
+	if (f.kind === 'number' || f.kind === 'integer') {
+		const p = parseQuantity(String(typed ?? ''), f.unit, from);
+		return 'value' in p ? figure(p.value, f.unit, to) : typed;
+	}
+	if (f.kind === 'list' && Array.isArray(typed)) return typed.map((t) => converted(f.item, t, from, to));
+	if (f.kind === 'object' && typeof typed === 'object' && typed !== null && !Array.isArray(typed))
+		return {
+			...typed,
+			...Object.fromEntries(f.fields.map((g) => [g.name, converted(g, typed[g.name] ?? null, from, to)]))
+		};
+	return typed;
+}
+
+/** A core value as a person would have typed it. */
+export function asTyped(f: Field, value: unknown, system: System): Typed {
+	if (f.kind === 'number' || f.kind === 'integer')
+		return typeof value === 'number' ? figure(value, f.unit, system) : '';
+	if (f.kind === 'boolean') return typeof value === 'boolean' ? value : null;
+	if (f.kind === 'list') return Array.isArray(value) ? value.map((v) => asTyped(f.item, v, system)) : [];
+	if (f.kind === 'object')
+		return Object.fromEntries(
+			f.fields.map((g) => [
+				g.name,
+				asTyped(
+					g,
+					(value as Record<string, unknown> | undefined)?.[g.name] ??
+						('default' in g ? g.default : undefined),
+					system
+				)
+			])
+		);
+	return typeof value === 'string'
+		? value
+		: f.kind === 'choice' && f.numeric && typeof value === 'number'
+			? String(value)
+			: '';
+}
+
+/** Reads one typed value into a core value; undefined when nothing is there. @throws InputFault */
+export function readTyped(f: Field, typed: Typed, path: string, system: System): unknown {
+	if (f.kind === 'number' || f.kind === 'integer') {
+		const p = parseQuantity(String(typed ?? ''), f.unit, system);
+		if ('problem' in p) throw new InputFault(path, 'not-a-number', p.problem);
+		return 'value' in p ? p.value : undefined;
+	}
+	if (f.kind === 'list' && !f.required && f.default === undefined && !(typed as Typed[] | null)?.length)
+		return undefined;
+	if (f.kind === 'list')
+		return ((typed as Typed[]) ?? []).map((t, i) => readTyped(f.item, t, `${path}.${i}`, system) ?? null);
+	if (f.kind === 'object') {
+		const entries = f.fields
+			.map(
+				(g) =>
+					[
+						g.name,
+						readTyped(g, (typed as Record<string, Typed>)?.[g.name] ?? null, `${path}.${g.name}`, system)
+					] as const
+			)
+			.filter(([, v]) => v !== undefined);
+		return entries.length || f.required ? Object.fromEntries(entries) : undefined;
+	}
+	return typed === '' || typed === null ? undefined : typed;
+}
