@@ -54,6 +54,10 @@ program
 		done(import('./calc.js').then((m) => m.calc(id, o)))
 	);
 program
+	.command('codes')
+	.description('print every reason and refusal code with its words and where it is made')
+	.action(() => done(import('./codes.js').then((m) => void process.stdout.write(m.codesDocument()))));
+program
 	.command('backup')
 	.argument('<file>')
 	.description('write everything kept to a file')

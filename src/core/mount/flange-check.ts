@@ -132,18 +132,18 @@ export const flangeCheck = defineCalculation({
 		}
 	},
 	compute(v) {
-		const wrong = (field: string, a: number, b: number, than: string): never => {
+		const tooLarge = (field: string, a: number, b: number, than: string): never => {
 			throw new InputFault(
 				field,
 				'above-maximum',
 				`${field}: ${a} mm must be smaller than ${than}, ${b} mm.`
 			);
 		};
-		if (v.boreMm >= v.wheelDiameterMm) wrong('boreMm', v.boreMm, v.wheelDiameterMm, 'the wheel');
+		if (v.boreMm >= v.wheelDiameterMm) tooLarge('boreMm', v.boreMm, v.wheelDiameterMm, 'the wheel');
 		if (v.backRecessDiameterMm >= v.backFlangeDiameterMm)
-			wrong('backRecessDiameterMm', v.backRecessDiameterMm, v.backFlangeDiameterMm, 'its flange');
+			tooLarge('backRecessDiameterMm', v.backRecessDiameterMm, v.backFlangeDiameterMm, 'its flange');
 		if (v.frontRecessDiameterMm >= v.frontFlangeDiameterMm)
-			wrong('frontRecessDiameterMm', v.frontRecessDiameterMm, v.frontFlangeDiameterMm, 'its flange');
+			tooLarge('frontRecessDiameterMm', v.frontRecessDiameterMm, v.frontFlangeDiameterMm, 'its flange');
 		const sides = v.blotterExempt ? [] : blotterSides(v.blotters);
 		const ratio = v.minRatio ?? (v.wheelType === 'cutting-off' ? 1 / 4 : 1 / 3);
 		const minFlangeDiameterMm = ratio * v.wheelDiameterMm;

@@ -169,7 +169,7 @@ describe('Mount: a tool pack', () => {
 			part('wheel', { name: '0412', thicknessMm: 20, diameterMm: 290, maxSpeedRpm: 2400 })
 		]);
 		expect(out(f, 'pack').maxSpeedRpm).to.equal(2400);
-		const slow = stack(start(), [
+		const slow = stack({ ...start(), named: [WHEEL, second] }, [
 			lead(),
 			part('wheel', { name: '0412', thicknessMm: 20, diameterMm: 290, maxSpeedRpm: 2200 })
 		]);

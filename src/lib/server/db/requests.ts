@@ -3,6 +3,7 @@ import { type Runner, isDuplicate, row, write } from './pool.js';
 /**
  * Claims a request's key inside its transaction. Null when it is new; what was answered then when it was carried out before. A
  * second one at the same moment waits for the first.
+ * @throws whatever the database says but that the key is there already
  */
 export async function claim(
 	key: string,

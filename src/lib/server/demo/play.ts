@@ -19,6 +19,7 @@ export interface DemoSetup {
 	incidentDone?: string[];
 }
 
+/** @throws whatever a step of the demo is refused with */
 export async function play(s: DemoSetup, people: Map<string, User>): Promise<void> {
 	const user = people.get(s.who)!;
 	let now = Date.now() - s.startedHoursAgo * 3_600_000;

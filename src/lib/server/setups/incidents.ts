@@ -20,7 +20,7 @@ export interface Report {
 	seen: string;
 }
 
-/** Stops the setup, takes the wheel out of use, locks the machine and opens the plan. */
+/** Stops the setup, takes the wheel out of use, locks the machine and opens the plan. @throws Refused 403 for a viewer, 404; InputFault on the report */
 export async function openIncident(
 	setupId: number,
 	given: unknown,
@@ -163,7 +163,7 @@ export async function openIncidents(): Promise<Incident[]> {
 	return (await rows<Raw>(`${SELECT} WHERE i.closed_at IS NULL ORDER BY i.id`)).map(incident);
 }
 
-/** Books steps done and findings; a lead closes the plan once nothing in it stops. */
+/** Books steps done and findings; a lead closes the plan once nothing in it stops. @throws Refused 403, 404, 409 with the reason; InputFault on the findings */
 export async function workIncident(
 	id: number,
 	change: { done?: unknown; findings?: unknown; close?: boolean; version: number; key: string },

@@ -4,6 +4,7 @@ import { type Runner, row, write } from '../db/pool.js';
 
 export type NewSetup = Brief;
 
+/** @throws InputFault when there is no such route */
 export async function insertSetup(
 	b: NewSetup,
 	mountId: number | null,

@@ -19,6 +19,7 @@ const ODD_COLUMNS: Readonly<Record<string, string>> = { inertiaKgM2: 'inertia_kg
 const columnOf = (name: string): string =>
 	ODD_COLUMNS[name] ?? name.replace(/[A-Z]/g, (c) => `_${c.toLowerCase()}`);
 
+/** @throws Refused 404 when the shop keeps nothing of that name */
 export function shopKind(id: string): ShopKind {
 	const kind = SHOP_KINDS.find((k) => k.id === id);
 	if (!kind) throw new Refused(404, 'not-found', `There is nothing called ${id.slice(0, 20)} in the shop.`);

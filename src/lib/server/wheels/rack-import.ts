@@ -49,7 +49,7 @@ function lineOf(line: ImportLine, at: number): Intake {
 }
 
 class Cancelled extends Error {}
-/** Puts all lines on the rack or none: one transaction, which a cancelled import rolls back. Returns how many, 0 when cancelled. */
+/** Puts all lines on the rack or none: one transaction, which a cancelled import rolls back. Returns how many, 0 when cancelled. @throws Refused 403 for a viewer, 409, 413; InputFault on a line */
 export async function importWheels(
 	lines: readonly ImportLine[],
 	user: User,
