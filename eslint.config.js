@@ -39,8 +39,6 @@ export default ts.config(
 			eqeqeq: ['error', 'always'],
 			'no-var': 'error',
 			'prefer-const': 'error',
-			// Addresses in this application have no base path, so plain links are right.
-			'svelte/no-navigation-without-resolve': 'off',
 			'svelte/prefer-svelte-reactivity': 'off'
 		}
 	},

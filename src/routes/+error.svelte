@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { onMount } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
@@ -26,7 +27,12 @@
 					: 'That did not work'}
 	</h1>
 	<p>{page.error?.message}</p>
-	<p><a class="btn act" href={down ? page.url.pathname : '/'}>{down ? 'Try again' : 'To the floor'}</a></p>
+	<!-- The address asked for may be none of ours: trying again asks for it as it stands. -->
+	<!-- eslint-disable svelte/no-navigation-without-resolve -->
+	<p>
+		<a class="btn act" href={down ? page.url.pathname : resolve('/')}>{down ? 'Try again' : 'To the floor'}</a
+		>
+	</p>
 </main>
 
 <style>

@@ -1,5 +1,7 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
+	import type { StationId } from '$core/route/facts';
 	import type { GateLine as Line } from '$core/route/gate';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import GateLine from './GateLine.svelte';
@@ -8,7 +10,7 @@
 		title: string;
 		lines: Line[];
 		desk: Desk;
-		onward?: { name: string; href: string } | null;
+		onward?: { name: string; station: StationId } | null;
 	}
 	/** What must hold before the next station, each line with its value, its limit and where it came from. */
 	let { title, lines, desk, onward = null }: Props = $props();
@@ -20,14 +22,15 @@
 	onkeydown={(e) => {
 		if (onward && e.key === 'Enter' && free(e.target)) {
 			e.preventDefault();
-			void goto(onward.href);
+			void goto(resolve(`/setups/${desk.facts.id}/${onward.station}`));
 		}
 	}}
 />
 <aside aria-label={title}>
 	<h2>{title}</h2>
 	{#each lines as line (line.key)}<GateLine {line} {desk} />{/each}
-	{#if onward}<a class="btn act" href={onward.href}>On to {onward.name} <kbd aria-hidden="true">Enter</kbd></a
+	{#if onward}<a class="btn act" href={resolve(`/setups/${desk.facts.id}/${onward.station}`)}
+			>On to {onward.name} <kbd aria-hidden="true">Enter</kbd></a
 		>{/if}
 </aside>
 

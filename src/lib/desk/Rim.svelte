@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import type { StationView } from '$core/route/engine';
 	import type { WheelFacts } from '$core/route/facts';
 	import RimWheel from '$lib/drawing/RimWheel.svelte';
@@ -43,7 +44,7 @@
 				<li class={s.state} class:here={s.id === here} style="--x:{p.x}px;--y:{p.y}px;--tilt:{p.tilt}deg">
 					<i aria-hidden="true"></i>
 					<a
-						href="/setups/{setupId}/{s.id}"
+						href={resolve(`/setups/${setupId}/${s.id}`)}
 						aria-current={s.id === here ? 'step' : undefined}
 						aria-label="{s.name}, {says[s.state]}"><b aria-hidden="true">{marks[s.state]}</b>{s.name}</a
 					>

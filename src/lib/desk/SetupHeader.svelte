@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import ThemeButton from '$lib/ui/layout/ThemeButton.svelte';
 
@@ -11,7 +12,7 @@
 
 <header>
 	<p class="crumb">
-		<a href="/setups">Setup {f.id}</a> <b>{f.brief.part}, {f.brief.quantity} off</b>
+		<a href={resolve('/setups')}>Setup {f.id}</a> <b>{f.brief.part}, {f.brief.quantity} off</b>
 		<span>{f.machine.code} {f.machine.name}</span>
 	</p>
 	<span class="sp"></span>
@@ -23,12 +24,10 @@
 			: 'inches; switch to millimetres'}">{f.units}</button
 	>
 	<ThemeButton />
-	<a class="btn" href="/api/setups/{f.id}/card" target="_blank">Card</a>
-	<a class="btn" href="/find">Find <kbd>/</kbd></a>
-	{#if f.incidentId}<a class="btn stop" href="/incidents/{f.incidentId}">Incident plan</a>{:else}<a
-			class="btn stop"
-			href="/setups/{f.id}/wrong">Something is wrong</a
-		>{/if}
+	<a class="btn" href={resolve(`/api/setups/${f.id}/card`)} target="_blank">Card</a>
+	<a class="btn" href={resolve('/find')}>Find <kbd>/</kbd></a>
+	{#if f.incidentId}<a class="btn stop" href={resolve(`/incidents/${f.incidentId}`)}>Incident plan</a
+		>{:else}<a class="btn stop" href={resolve(`/setups/${f.id}/wrong`)}>Something is wrong</a>{/if}
 </header>
 
 <style>

@@ -1,3 +1,4 @@
+import { resolve } from '$app/paths';
 import { goto } from '$app/navigation';
 import type { Decision } from '$core/route/engine';
 import type { SetupFacts, StationId } from '$core/route/facts';
@@ -88,7 +89,7 @@ export class Desk {
 
 	/** To the station that is open now. */
 	async onward(): Promise<void> {
-		await goto(`/setups/${this.facts.id}/${this.decision.current}`);
+		await goto(resolve(`/setups/${this.facts.id}/${this.decision.current}`));
 	}
 	nowMs(): number {
 		return Date.now() + this.skewMs;

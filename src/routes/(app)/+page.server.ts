@@ -61,7 +61,13 @@ export async function load() {
 			dressesLeft
 		};
 	});
-	const needs: { state: 'stop' | 'caution'; text: string; note: string; href: string; action: string }[] = [];
+	const needs: {
+		state: 'stop' | 'caution';
+		text: string;
+		note: string;
+		href: `/incidents/${number}` | `/setups/${number}` | `/rack/${string}`;
+		action: string;
+	}[] = [];
 	for (const i of incidents) {
 		const plan = incidentPlan.run(i.input);
 		needs.push({

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import MachineCard from '$lib/features/floor/MachineCard.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	let { data } = $props();
@@ -23,7 +24,7 @@
 			{#each data.needs as n (n.href + n.text)}<li>
 					<VerdictMark state={n.state} /><strong>{n.text}</strong><span class="quiet">{n.note}</span><a
 						class="btn"
-						href={n.href}>{n.action}</a
+						href={resolve(n.href)}>{n.action}</a
 					>
 				</li>{/each}
 		</ul>

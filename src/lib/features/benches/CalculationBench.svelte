@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { onDestroy, untrack, type Snippet } from 'svelte';
 	import { page } from '$app/state';
 	import { type Limits, inShop } from '$core/calculation/limits';
@@ -68,7 +69,7 @@
 	const started = $derived(Object.values(entry.touched).some(Boolean));
 </script>
 
-<p class="back"><a href="/benches">Benches</a></p>
+<p class="back"><a href={resolve('/benches')}>Benches</a></p>
 <div class="head">
 	<h1>{c.title}</h1>
 	<p class="lead">{c.about}</p>

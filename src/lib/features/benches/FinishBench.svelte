@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { mmPerMin, over0, rpm } from '$core/calculation/field';
 	import { type ComponentProps, untrack } from 'svelte';
 	import { page } from '$app/state';
@@ -57,7 +58,7 @@
 	let working = $state(false);
 </script>
 
-<p class="back"><a href="/benches">Benches</a></p>
+<p class="back"><a href={resolve('/benches')}>Benches</a></p>
 <div class="head">
 	<h1>Wrong grit or wrong dress?</h1>
 	<p class="lead">Burn, chatter or the wrong finish: which of the two is at fault, and what to change.</p>

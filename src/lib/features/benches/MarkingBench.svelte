@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import { InputFault } from '$core/calculation/fault';
 	import type { Alternative, Marking } from '$core/spec/marking';
@@ -85,7 +86,7 @@
 	let working = $state(false);
 </script>
 
-<p class="back"><a href="/benches">Benches</a></p>
+<p class="back"><a href={resolve('/benches')}>Benches</a></p>
 <div class="head">
 	<h1>Read a marking</h1>
 	<p class="lead">Type, paste or scan what is printed. Nothing is guessed, nothing is dropped.</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { onMount, untrack } from 'svelte';
 	import type { Calculation } from '$core/calculation/define';
 	import { qLimits } from '$core/inspect/ring/listen';
@@ -64,7 +65,7 @@
 	onMount(() => () => ears.close());
 </script>
 
-<p class="back"><a href="/benches">Benches</a></p>
+<p class="back"><a href={resolve('/benches')}>Benches</a></p>
 <div class="head">
 	<h1>{c.title}</h1>
 	<p class="lead">{c.about}</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import { InputFault } from '$core/calculation/fault';
 	import type { Field } from '$core/calculation/fields';
@@ -74,7 +75,7 @@
 	let working = $state(false);
 </script>
 
-<p class="back"><a href="/benches">Benches</a></p>
+<p class="back"><a href={resolve('/benches')}>Benches</a></p>
 <div class="head">
 	<h1>Speeds</h1>
 	<p class="lead">Diameter, rpm, m/s and ft/min are one thing. Change any of them.</p>

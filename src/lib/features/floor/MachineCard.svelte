@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import type { MachineFacts, WheelFacts } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
 	import { surfaceSpeedMps } from '$core/spec/speed';
@@ -22,7 +23,6 @@
 	const life = $derived(
 		w ? Math.max(0, Math.min(1, (w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm))) : 0
 	);
-	const href = $derived(card.setup ? `/setups/${card.setup.id}` : '/setups/new');
 </script>
 
 <article class="sheet">
@@ -36,7 +36,11 @@
 			><circle cx="59" cy="59" r="56" fill="none" stroke="var(--edge)" stroke-dasharray="2 5" /></svg
 		>{/if}
 	<div class="text">
-		<h2><a {href}>{card.machine.code} {card.machine.name}</a></h2>
+		<h2>
+			<a href={resolve(card.setup ? `/setups/${card.setup.id}` : '/setups/new')}
+				>{card.machine.code} {card.machine.name}</a
+			>
+		</h2>
 		<p class="quiet">{card.setup ? `${card.setup.part}, ${card.setup.quantity} off` : 'nothing set up'}</p>
 		<p class="state"><VerdictMark state={card.state} />{card.word}</p>
 		{#if w}<p class="num mark">{w.canonical}</p>

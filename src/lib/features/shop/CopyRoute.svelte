@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
@@ -26,7 +27,7 @@
 			values: { ...values, name, note: 'new route' },
 			version: 0
 		});
-		if (made) await goto(`/shop/routes/${code}`);
+		if (made) await goto(resolve(`/shop/routes/${code}`));
 	}
 </script>
 

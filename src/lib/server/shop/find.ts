@@ -4,7 +4,7 @@ export interface Found {
 	kind: 'wheel' | 'setup' | 'machine' | 'mount' | 'dresser';
 	title: string;
 	note: string;
-	href: string;
+	href: `/rack/${string}` | `/setups/${number}` | `/shop/${string}/${string}`;
 }
 const MOST = 12;
 

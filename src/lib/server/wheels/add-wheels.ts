@@ -1,5 +1,6 @@
 import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
-import type { NewWheel } from '../../../core/shop/wheel.js';
+import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
+import { checked } from '../door/joi-schema.js';
 import { Refused } from '../door/refused.js';
 import { type Runner, type Value, queryRows, transaction, isDuplicate } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
@@ -61,8 +62,9 @@ export async function insertWheels(list: readonly Intake[], user: User, on: Runn
 }
 
 /** Adds a wheel with its first ledger line. @throws Refused 403 for a viewer, 409; InputFault */
-export async function addWheel(w: NewWheel, user: User, on?: Runner): Promise<number> {
+export async function addWheel(given: unknown, user: User, on?: Runner): Promise<number> {
 	mayWrite(user);
+	const w = checked(WHEEL_FIELDS, given);
 	const taken = intake(w);
 	const work = async (c: Runner): Promise<number> => {
 		const there = () =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import Camera from '@lucide/svelte/icons/camera';
 	import { onMount } from 'svelte';
 
@@ -95,7 +96,7 @@
 		onchange={() => put(loading)}
 	/>
 	{#each pictures as p, i (p.id)}<figure>
-			<a href="/api/pictures/{p.id}" target="_blank"
+			<a href={resolve(`/api/pictures/${p.id}`)} target="_blank"
 				><img src="/api/pictures/{p.id}?small" alt="Picture {i + 1} of the wheel" /></a
 			><button class="link" onclick={() => drop(p.id)} aria-label="Take back picture {i + 1}"
 				>Take back</button

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { colourOf } from '$lib/ui/colour';
 	import { onMount } from 'svelte';
 	import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
@@ -108,7 +109,7 @@
 					><td class="num r">{p.frequencyHz!.toFixed(0)}</td><td class="num r">{p.q?.toFixed(0) ?? ''}</td><td
 						class="num r">{first && !p.baseline ? `${p.pct > 0 ? '+' : ''}${p.pct.toFixed(1)} %` : ''}</td
 					><td>{p.ring === 'unusable-recording' ? 'not to be judged' : p.ring}</td><td
-						><a href="/api/recordings/{p.id}" download>WAV</a></td
+						><a href={resolve(`/api/recordings/${p.id}`)} download>WAV</a></td
 					></tr
 				>{/each}</tbody
 		>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { figure, quantity } from '$core/quantity/format';
 	import { dressPlan } from '$core/dress/plan';
 	import { Evidence } from '$core/route/evidence';
@@ -112,11 +113,13 @@
 	onact={() => (f.state === 'finished' ? void (location.href = '/') : act())}
 	busy={desk.busy}
 >
-	<a class="btn" href="/rack/{f.wheel!.number}">The wheel's book</a><a
+	<a class="btn" href={resolve(`/rack/${f.wheel!.number}`)}>The wheel's book</a><a
 		class="btn"
-		href="/api/setups/{f.id}/export.json"
+		href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'json' })}
 		download>JSON</a
-	><a class="btn" href="/api/setups/{f.id}/export.csv" download>CSV</a>
+	><a class="btn" href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'csv' })} download
+		>CSV</a
+	>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import type { Companion } from '$core/route/facts';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
@@ -17,13 +18,14 @@
 	<h3>Held with it</h3>
 	<ul>
 		{#each companions as c (c.wheel.id)}<li>
-				<a href="/rack/{encodeURIComponent(c.wheel.number)}">{c.wheel.number}</a
+				<a href={resolve(`/rack/${encodeURIComponent(c.wheel.number)}`)}>{c.wheel.number}</a
 				>{#each DONE as [what, done, ask] (what)}{@const f = c[what]}<span
 						><VerdictMark
 							state={f === null ? 'open' : f.verdict === 'stop' ? 'stop' : f.mayProceed ? 'ok' : 'open'}
 							size={16}
 							label=""
-						/>{#if f?.mayProceed}{done}{:else}<a href="/rack/{encodeURIComponent(c.wheel.number)}/{what}"
+						/>{#if f?.mayProceed}{done}{:else}<a
+								href={resolve(`/rack/${encodeURIComponent(c.wheel.number)}/${what}`)}
 								>{ask}<span class="sr"> (wheel {c.wheel.number})</span></a
 							>{/if}</span
 					>{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { InputFault } from '$core/calculation/fault';
 	import { Evidence } from '$core/route/evidence';
 	import { diagnoseStep, dressInUse } from '$core/route/stations/prove/steps';
@@ -22,14 +23,13 @@
 			throw e;
 		}
 	});
-	const href = $derived(
-		dress
-			? `/benches/spec.diagnose-finish?${new URLSearchParams(
-					Object.entries(dress)
-						.filter(([, v]) => v !== null)
-						.map(([k, v]) => [k, String(Number(Number(v).toPrecision(6)))])
-				)}`
-			: '/benches/spec.diagnose-finish'
+	/** What this dress has, for the bench to start with. */
+	const figures = $derived(
+		new URLSearchParams(
+			Object.entries(dress ?? {})
+				.filter(([, v]) => v !== null)
+				.map(([k, v]) => [k, String(Number(Number(v).toPrecision(6)))])
+		).toString()
 	);
 	const kept = $derived(Evidence.of(desk.facts).step(diagnoseStep));
 </script>
@@ -50,9 +50,11 @@
 						chatterSeen: entry.at('chatterSeen')
 					})}>Keep this diagnosis</button
 			>{/if}
-		<a class="btn" href="/setups/{desk.facts.id}/dress">Dress again</a><a class="btn" {href}
-			>Try other figures</a
-		>{#if kept}<span class="quiet">kept as <a href="/log/{kept.id}">record {kept.id}</a></span>{/if}
+		<a class="btn" href={resolve(`/setups/${desk.facts.id}/dress`)}>Dress again</a><a
+			class="btn"
+			href={resolve(`/benches/spec.diagnose-finish?${figures}`)}>Try other figures</a
+		>{#if kept}<span class="quiet">kept as <a href={resolve(`/log/${kept.id}`)}>record {kept.id}</a></span
+			>{/if}
 	</div>
 </section>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { figure, quantity } from '$core/quantity/format';
 	import { provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
 	import Strip from '$lib/drawing/Strip.svelte';
@@ -116,7 +117,7 @@
 	busy={desk.busy}
 	stop={out?.verdict === 'stop' && !released}
 >
-	{#if !released}<a class="btn" href="/setups/{f.id}/dress">Dress again</a>{/if}
+	{#if !released}<a class="btn" href={resolve(`/setups/${f.id}/dress`)}>Dress again</a>{/if}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { onMount } from 'svelte';
 	import { duration } from '$core/quantity/format';
 	import { Evidence, partOf } from '$core/route/evidence';
@@ -68,7 +69,7 @@
 	busy={desk.busy}
 	disabled={left > 0}
 >
-	<a class="btn stop" href="/setups/{f.id}/wrong">It does not sound right</a>
+	<a class="btn stop" href={resolve(`/setups/${f.id}/wrong`)}>It does not sound right</a>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { quantity } from '$core/quantity/format';
 	import { wishOf } from '$core/route/stations/brief/steps';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -68,7 +69,7 @@
 	{MATERIAL_WORDS[f.brief.material]}{f.brief.hardnessHrc === null ? '' : ` ${f.brief.hardnessHrc} HRC`}, {OPERATION_WORDS[
 		f.brief.operation
 	]}, Ra {quantity(f.brief.targetRaUm, 'um', f.units)} asked. Wanted: <b class="num">{wanted}</b>
-	<a href="/setups/{f.id}/brief">why</a>
+	<a href={resolve(`/setups/${f.id}/brief`)}>why</a>
 </p>
 {#if view === 'compare' && compared.length > 1}<CompareWheels
 		list={compared}

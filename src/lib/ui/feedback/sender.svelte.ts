@@ -1,3 +1,4 @@
+import { resolve } from '$app/paths';
 import { goto, invalidateAll } from '$app/navigation';
 import type { Entry } from '../fields/entry.svelte';
 
@@ -49,7 +50,8 @@ export class Sender {
 			}
 			const fault = said?.error ?? UNEXPECTED;
 			if (fault.code === 'changed-meanwhile') await invalidateAll();
-			if (fault.code === 'signed-out') await goto(`/sign-in?to=${encodeURIComponent(location.pathname)}`);
+			if (fault.code === 'signed-out')
+				await goto(resolve(`/sign-in?to=${encodeURIComponent(location.pathname)}`));
 			this.trouble = fault;
 			return { fault };
 		} catch {

@@ -1,4 +1,8 @@
-<a href="/" class="brand" aria-label="Uncinus, to the floor"
+<script lang="ts">
+	import { resolve } from '$app/paths';
+</script>
+
+<a href={resolve('/')} class="brand" aria-label="Uncinus, to the floor"
 	>Uncinus<svg width="22" height="20" viewBox="0 0 22 20" aria-hidden="true"
 		><path
 			d="M2 3c0 8 3 13 9 13s9-5 9-11"

@@ -1,4 +1,5 @@
 <script lang="ts" generics="Row">
+	import { resolve } from '$app/paths';
 	import type { Snippet } from 'svelte';
 	import { columnsOf, type Column } from './data-table';
 
@@ -7,7 +8,8 @@
 		rows: readonly Row[];
 		sort?: string;
 		down?: boolean;
-		href?: (sort: string, down: boolean) => string;
+		/** Where a heading leads: the page with its rows in that order. */
+		href?: (sort: string, down: boolean) => '/rack' | `/rack?${string}`;
 		cell?: Snippet<[string, Row]>;
 		label: string;
 		empty?: string;
@@ -34,7 +36,7 @@
 						class={h.align}
 						aria-sort={h.sorted === 'asc' ? 'ascending' : h.sorted === 'desc' ? 'descending' : undefined}
 						>{#if h.sortable && href}<a
-								href={href(h.id, h.sorted === 'asc')}
+								href={resolve(href(h.id, h.sorted === 'asc'))}
 								data-sveltekit-keepfocus
 								data-sveltekit-noscroll
 								>{h.title}<i aria-hidden="true"

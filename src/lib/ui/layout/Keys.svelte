@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 
 	interface Props {
-		stations?: { key: string; name: string; href: string }[];
+		stations?: { key: string; name: string; href: `/setups/${number}/${string}` }[];
 		extra?: [string, string][];
 	}
 	/** Keys that work everywhere, and the list of them under `?`. */
@@ -23,13 +24,13 @@
 			const find = document.querySelector<HTMLElement>('[data-find]');
 			e.preventDefault();
 			if (find) find.focus();
-			else void goto('/find');
+			else void goto(resolve('/find'));
 		} else if (e.key === 'n' || e.key === 'N') {
 			e.preventDefault();
-			void goto('/setups/new');
+			void goto(resolve('/setups/new'));
 		} else if (station) {
 			e.preventDefault();
-			void goto(station.href);
+			void goto(resolve(station.href));
 		}
 	}
 </script>

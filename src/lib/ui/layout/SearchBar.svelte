@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
-		action: string;
+		action: '/find' | '/rack' | '/setups';
 		value: string;
 		label: string;
 		placeholder?: string;
@@ -18,7 +19,11 @@
 		clearTimeout(timer);
 		const given = [...new FormData(form)].filter(([, v]) => String(v).trim() !== '') as [string, string][];
 		const query = new URLSearchParams(given).toString();
-		void goto(query ? `${action}?${query}` : action, { keepFocus: true, noScroll: true, replaceState: true });
+		void goto(resolve(query ? `${action}?${query}` : action), {
+			keepFocus: true,
+			noScroll: true,
+			replaceState: true
+		});
 	}
 	const soon = () => {
 		clearTimeout(timer);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import LogOut from '@lucide/svelte/icons/log-out';
 	import Brand from './Brand.svelte';
@@ -24,19 +25,22 @@
 <header>
 	<Brand />
 	<nav aria-label="Main">
-		{#each places as [href, name] (href)}<a {href} aria-current={here(href) ? 'page' : undefined}>{name}</a
+		{#each places as [href, name] (href)}<a
+				href={resolve(href)}
+				aria-current={here(href) ? 'page' : undefined}>{name}</a
 			>{/each}
 	</nav>
 	<span class="sp"></span>
-	<a class="btn find" href="/find">Find <kbd>/</kbd></a>
-	<a class="who" href="/about" aria-label="{user.name}, {user.role}; about this program"
+	<a class="btn find" href={resolve('/find')}>Find <kbd>/</kbd></a>
+	<a class="who" href={resolve('/about')} aria-label="{user.name}, {user.role}; about this program"
 		>{user.name}<small>{user.role}</small></a
 	>
 	<form method="POST" action="/sign-out">
 		<button class="btn icon" aria-label="Sign out"><LogOut size={18} /></button>
 	</form>
 	<ThemeButton />
-	{#if user.role !== 'viewer'}<a class="btn act new" href="/setups/new">New setup <kbd>N</kbd></a>{/if}
+	{#if user.role !== 'viewer'}<a class="btn act new" href={resolve('/setups/new')}>New setup <kbd>N</kbd></a
+		>{/if}
 </header>
 
 <style>

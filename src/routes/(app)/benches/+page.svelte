@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { CALCULATIONS } from '$core/calculations';
 	import { STATION_TITLES } from '$lib/words';
 
@@ -33,7 +34,7 @@
 		<h2>{STATION_TITLES[g.station]}</h2>
 		<ul>
 			{#each g.list as c (c.id)}<li class="sheet">
-					<a href="/benches/{c.id}">{c.title}</a>
+					<a href={resolve(`/benches/${c.id}`)}>{c.title}</a>
 					<p>{c.about}</p>
 					<span class="num quiet">{c.id}</span>
 				</li>{/each}

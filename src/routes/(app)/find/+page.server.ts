@@ -6,7 +6,7 @@ export async function load({ url }) {
 	const benches = text
 		? CALCULATIONS.filter((c) => `${c.id} ${c.title}`.toLowerCase().includes(text.toLowerCase()))
 				.slice(0, 12)
-				.map((c) => ({ kind: 'bench', title: c.title, note: c.id, href: `/benches/${c.id}` }))
+				.map((c) => ({ kind: 'bench', title: c.title, note: c.id, href: `/benches/${c.id}` as const }))
 		: [];
 	return { text, found: [...(await find(text)), ...benches] };
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { onMount } from 'svelte';
 	import SearchBar from '$lib/ui/layout/SearchBar.svelte';
 	let { data } = $props();
@@ -16,7 +17,9 @@
 	/>
 	{#if data.found.length}<ul class="sheet">
 			{#each data.found as x (x.href)}<li>
-					<span class="quiet">{x.kind}</span><a href={x.href}>{x.title}</a><span class="quiet">{x.note}</span>
+					<span class="quiet">{x.kind}</span><a href={resolve(x.href)}>{x.title}</a><span class="quiet"
+						>{x.note}</span
+					>
 				</li>{/each}
 		</ul>
 	{:else if data.text}<p class="lead" role="status">

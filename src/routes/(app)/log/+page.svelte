@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
 	import { when } from '$lib/words';
@@ -24,10 +25,13 @@
 		new URLSearchParams(Object.entries({ ...data.filter, ...change }).filter(([, v]) => v !== '')).toString();
 	function go() {
 		const given = Object.fromEntries([...new FormData(form)].map(([k, v]) => [k, String(v).trim()]));
-		void goto(`/log?${new URLSearchParams(Object.entries(given).filter(([, v]) => v !== '')).toString()}`, {
-			keepFocus: true,
-			noScroll: true
-		});
+		void goto(
+			resolve(`/log?${new URLSearchParams(Object.entries(given).filter(([, v]) => v !== '')).toString()}`),
+			{
+				keepFocus: true,
+				noScroll: true
+			}
+		);
 	}
 	const narrowed = $derived(Object.values(data.filter).some((v) => v !== ''));
 </script>
@@ -87,13 +91,13 @@
 				><option value="stop">stop</option></select
 			></label
 		>
-		<button class="btn">Filter</button>{#if narrowed}<a class="link" href="/log">Show all</a>{/if}
+		<button class="btn">Filter</button>{#if narrowed}<a class="link" href={resolve('/log')}>Show all</a>{/if}
 	</form>
 	<DataTable {columns} rows={data.lines} label="Records" empty="No record matches.">
 		{#snippet cell(id, l)}
-			{#if id === 'id'}<a class="num" href="/log/{l.id}">{l.id}</a>
+			{#if id === 'id'}<a class="num" href={resolve(`/log/${l.id}`)}>{l.id}</a>
 			{:else if id === 'at'}{when(l.at)}
-			{:else if id === 'setup'}{#if l.setupId}<a href="/setups/{l.setupId}">{l.setupId}</a>
+			{:else if id === 'setup'}{#if l.setupId}<a href={resolve(`/setups/${l.setupId}`)}>{l.setupId}</a>
 					<span class="quiet">{l.part}</span>{:else}<span class="quiet">at the rack</span>{/if}
 			{:else if id === 'station'}{STATION_NAMES[l.station as StationId] ?? l.station}, {l.step}
 			{:else if id === 'calculation'}{l.title}
@@ -102,17 +106,18 @@
 						? ', accepted'
 						: ''}</span
 				>
-			{:else if id === 'wheel'}{#if l.wheel}<a class="num" href="/rack/{encodeURIComponent(l.wheel)}"
-						>{l.wheel}</a
+			{:else if id === 'wheel'}{#if l.wheel}<a
+						class="num"
+						href={resolve(`/rack/${encodeURIComponent(l.wheel)}`)}>{l.wheel}</a
 					>{/if}
 			{:else if id === 'machine'}{l.machine}
 			{:else}{l.by}{/if}
 		{/snippet}
 	</DataTable>
 	<nav class="pages" aria-label="Pages">
-		{#if !data.first}<a class="btn" href="/log?{query({})}">Newest</a>{/if}{#if data.more}<a
+		{#if !data.first}<a class="btn" href={resolve(`/log?${query({})}`)}>Newest</a>{/if}{#if data.more}<a
 				class="btn"
-				href="/log?{query({ before: String(data.more) })}">Older</a
+				href={resolve(`/log?${query({ before: String(data.more) })}`)}>Older</a
 			>{/if}
 	</nav>
 </main>

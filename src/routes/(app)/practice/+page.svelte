@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	let { data } = $props();
 	const mineStand = $derived(data.stand.find((b) => b.name === data.me) ?? null);
 	const mine = $derived(data.scores.find((s) => s.name === data.me) ?? null);
@@ -19,7 +20,7 @@
 			</p>
 			<p class="num big">{mine ? `${mine.right} of ${mine.rounds}` : '0'}</p>
 			<p class="quiet">{mine ? `right; ${mine.missed} damaged let through` : 'rounds so far'}</p>
-			<a class="btn act" href="/practice/ring">Start listening</a>
+			<a class="btn act" href={resolve('/practice/ring')}>Start listening</a>
 		</section>
 		<section class="sheet">
 			<h2>Practice stand</h2>
@@ -31,7 +32,7 @@
 			<p class="quiet">
 				{mineStand ? `rolls at best, ${mineStand.how === 'computed' ? 'computed' : 'by feel'}` : 'no run yet'}
 			</p>
-			<a class="btn act" href="/practice/stand">To the stand</a>
+			<a class="btn act" href={resolve('/practice/stand')}>To the stand</a>
 		</section>
 		{#if data.scores.length}<section class="sheet">
 				<h2>The shop</h2>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { limitRpm, type WheelFacts } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
@@ -29,7 +30,7 @@
 		{ id: 'state', title: 'State', value: (w) => w.state, sortable: true }
 	];
 	const mark = { available: 'ok', mounted: 'now', quarantined: 'stop', scrapped: 'stop' } as const;
-	function href(change: Record<string, string>): string {
+	function href(change: Record<string, string>) {
 		const q = data.query;
 		const all: Record<string, string> = {
 			q: q.search,
@@ -41,11 +42,11 @@
 			...change
 		};
 		const text = new URLSearchParams(Object.entries(all).filter(([, v]) => v !== '')).toString();
-		return text ? `/rack?${text}` : '/rack';
+		return text ? (`/rack?${text}` as const) : '/rack';
 	}
 	/** Tags for the wheels on this page. */
 	const tags = $derived(
-		`/api/rack/tags?${data.wheels.map((w) => `n=${encodeURIComponent(w.number)}`).join('&')}`
+		`/api/rack/tags?${data.wheels.map((w) => `n=${encodeURIComponent(w.number)}`).join('&')}` as const
 	);
 	const outOfDate = (w: WheelFacts) =>
 		w.state !== 'scrapped' && w.expiresOn !== null && w.expiresOn < data.today;
@@ -60,13 +61,16 @@
 			{data.more ? `more than ${data.total - 1}` : data.total}
 			{data.total === 1 ? 'wheel' : 'wheels'}{narrowed ? ' match' : ''}
 		</p>
-		<span class="sp"></span><a class="btn" href="/api/rack/export.csv" download>CSV</a><a
+		<span class="sp"></span><a class="btn" href={resolve('/api/rack/export.[kind]', { kind: 'csv' })} download
+			>CSV</a
+		><a class="btn" href={resolve('/api/rack/export.[kind]', { kind: 'json' })} download>JSON</a><a
 			class="btn"
-			href="/api/rack/export.json"
-			download>JSON</a
-		><a class="btn" href={tags} target="_blank">Tags</a>{#if data.mayWrite}<a class="btn" href="/rack/import"
-				>Take in a list</a
-			><a class="btn act" href="/rack/new">Receive a wheel</a>{/if}
+			href={resolve(tags)}
+			target="_blank">Tags</a
+		>{#if data.mayWrite}<a class="btn" href={resolve('/rack/import')}>Take in a list</a><a
+				class="btn act"
+				href={resolve('/rack/new')}>Receive a wheel</a
+			>{/if}
 	</div>
 	<SearchBar
 		action="/rack"
@@ -89,7 +93,7 @@
 					>{/each}</select
 			></label
 		>
-		{#if narrowed}<a class="link" href="/rack">Show all</a>{/if}
+		{#if narrowed}<a class="link" href={resolve('/rack')}>Show all</a>{/if}
 	</SearchBar>
 	<DataTable
 		{columns}
@@ -101,7 +105,9 @@
 		empty="No wheel matches. Take something out of the search."
 	>
 		{#snippet cell(id, w)}
-			{#if id === 'number'}<a class="num no" href="/rack/{encodeURIComponent(w.number)}">{w.number}</a>
+			{#if id === 'number'}<a class="num no" href={resolve(`/rack/${encodeURIComponent(w.number)}`)}
+					>{w.number}</a
+				>
 			{:else if id === 'canonical'}<span class="num mk" title={w.marking}>{w.canonical || w.marking}</span>
 			{:else if id === 'diameter'}<span class="num">{sizeOf(w)}</span>
 			{:else if id === 'life'}<span class="bar" role="img" aria-label="{Math.round(left(w) * 100)} % left"
@@ -114,17 +120,20 @@
 			{:else}<span class="st"
 					><VerdictMark state={outOfDate(w) ? 'stop' : mark[w.state]} size={16} label="" />{outOfDate(w)
 						? 'Out of date'
-						: STATE_WORDS[w.state]}{#if w.heldBy}<a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}</span
+						: STATE_WORDS[w.state]}{#if w.heldBy}<a href={resolve(`/setups/${w.heldBy}`)}>setup {w.heldBy}</a
+						>{/if}</span
 				>{/if}
 		{/snippet}
 	</DataTable>
 	{#if data.pages > 1}
 		<nav class="pages" aria-label="Pages">
-			{#if data.query.page > 1}<a class="btn" href={href({ page: String(data.query.page - 1) })}>Before</a
+			{#if data.query.page > 1}<a class="btn" href={resolve(href({ page: String(data.query.page - 1) }))}
+					>Before</a
 				>{/if}
 			<span class="quiet">page {Math.min(data.query.page, data.pages)} of {data.pages}</span>
-			{#if data.query.page < data.pages}<a class="btn" href={href({ page: String(data.query.page + 1) })}
-					>Next</a
+			{#if data.query.page < data.pages}<a
+					class="btn"
+					href={resolve(href({ page: String(data.query.page + 1) }))}>Next</a
 				>{/if}
 		</nav>
 	{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { STATE_WORDS, when } from '$lib/words';
 	import DataTable from '$lib/ui/layout/DataTable.svelte';
 	import type { Column } from '$lib/ui/layout/data-table';
@@ -41,12 +42,13 @@
 	</SearchBar>
 	<DataTable {columns} rows={data.setups} label="Setups" empty="No setup matches.">
 		{#snippet cell(id, s)}
-			{#if id === 'id'}<a class="num no" href="/setups/{s.id}">{s.id}</a>
-			{:else if id === 'part'}<a class="part" href="/setups/{s.id}">{s.part}</a>
+			{#if id === 'id'}<a class="num no" href={resolve(`/setups/${s.id}`)}>{s.id}</a>
+			{:else if id === 'part'}<a class="part" href={resolve(`/setups/${s.id}`)}>{s.part}</a>
 				<span class="quiet">{s.quantity} off</span>
 			{:else if id === 'machine'}{s.machine}
-			{:else if id === 'wheel'}{#if s.wheel}<a href="/rack/{encodeURIComponent(s.wheel)}" class="num"
-						>{s.wheel}</a
+			{:else if id === 'wheel'}{#if s.wheel}<a
+						href={resolve(`/rack/${encodeURIComponent(s.wheel)}`)}
+						class="num">{s.wheel}</a
 					> <span class="num quiet">{s.marking}</span>{:else}<span class="quiet">none yet</span>{/if}
 			{:else if id === 'state'}<span class="st"
 					><VerdictMark state={mark[s.state]} size={16} />{STATE_WORDS[s.state]}</span

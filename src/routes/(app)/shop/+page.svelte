@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import { thingInWords } from '$lib/features/shop/thing-words';
 
@@ -21,11 +22,13 @@
 			<section class="sheet" aria-label={k.many}>
 				<header>
 					<h2>{k.many}</h2>
-					{#if data.lead}<a class="btn" href="/shop/{k.id}/new">Add<span class="sr"> a {k.one}</span></a>{/if}
+					{#if data.lead}<a class="btn" href={resolve(`/shop/${k.id}/new`)}
+							>Add<span class="sr"> a {k.one}</span></a
+						>{/if}
 				</header>
 				<ul>
 					{#each k.things as t (t.id)}<li>
-							<a href="/shop/{k.id}/{encodeURIComponent(String(t[k.key]))}">{t[k.key]}</a><span
+							<a href={resolve(`/shop/${k.id}/${encodeURIComponent(String(t[k.key]))}`)}>{t[k.key]}</a><span
 								>{thingInWords(k.id, t)}</span
 							>
 						</li>{:else}<li>none yet</li>{/each}
@@ -35,14 +38,14 @@
 		<section class="sheet" aria-label="Guideline figures">
 			<header>
 				<h2>Guideline figures</h2>
-				<a class="btn" href="/shop/guidelines">Open</a>
+				<a class="btn" href={resolve('/shop/guidelines')}>Open</a>
 			</header>
 			<p class="quiet">Base grades, usual grits and what counts when the rack is ranked: {data.tables}.</p>
 		</section>
 		<section class="sheet" aria-label="Limits and usual values">
 			<header>
 				<h2>Limits and usual values</h2>
-				<a class="btn" href="/shop/limits">Open</a>
+				<a class="btn" href={resolve('/shop/limits')}>Open</a>
 			</header>
 			<p class="quiet">
 				Run-out, play, infeeds, free-running time, vibration: {own
@@ -54,7 +57,7 @@
 			<header><h2>Routes</h2></header>
 			<ul>
 				{#each data.routes as r (r.code)}<li>
-						<a href="/shop/routes/{r.code}">{r.name}</a><span
+						<a href={resolve(`/shop/routes/${r.code}`)}>{r.name}</a><span
 							>{r.stations.map((s) => STATION_NAMES[s as StationId]).join(', ')}. {r.why}</span
 						>
 					</li>{/each}

@@ -1,15 +1,13 @@
-import { WHEEL_FIELDS } from '$core/shop/wheel';
 import { answering, bodyOf } from '$lib/server/door/answer';
-import { checked } from '$lib/server/door/joi-schema';
 import { addWheel } from '$lib/server/wheels/add-wheels';
-import { freeWheelsFor } from '$lib/server/wheels/wheels';
+import { freeWheelsFor, wheelById } from '$lib/server/wheels/wheels';
 import { InputFault } from '$core/calculation/fault';
 
 export const POST = ({ request, locals }) =>
 	answering(async () => {
-		const wheel = checked(WHEEL_FIELDS, (await bodyOf(request)).values);
-		await addWheel(wheel, locals.user!);
-		return { number: wheel.number };
+		const { values } = await bodyOf(request);
+		const id = await addWheel(values, locals.user!);
+		return { number: (await wheelById(id))!.number };
 	});
 
 /** Free wheels whose bore belongs on a seat. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { FINDING_FIELDS } from '$core/keep/incident-plan';
 	import { figure, quantity } from '$core/quantity/format';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
@@ -67,8 +68,8 @@
 		<h1>Incident {i.id}: {(EVENT_WORDS[i.event] ?? i.event).toLowerCase()} on {i.machine}</h1>
 		<p class="lead">
 			{i.seen}. Told by {i.by}, {when(i.openedAt)};
-			<a href="/setups/{i.setupId}">setup {i.setupId}, {i.part}</a>{#if i.wheel}, wheel <a
-					href="/rack/{encodeURIComponent(i.wheel)}">{i.wheel}</a
+			<a href={resolve(`/setups/${i.setupId}`)}>setup {i.setupId}, {i.part}</a>{#if i.wheel}, wheel <a
+					href={resolve(`/rack/${encodeURIComponent(i.wheel)}`)}>{i.wheel}</a
 				>{/if}.
 		</p>
 	</div>
@@ -122,7 +123,8 @@
 				<Reasons reasons={plan.reasons} most={8} />
 				<p>
 					{RESTART_WORDS[plan.restartStation] ?? ''}{#if !open && data.role !== 'viewer'}
-						<a href="/setups/new?machine={i.machineId}&route=crash-recovery">Start the recovery setup</a
+						<a href={resolve(`/setups/new?machine=${i.machineId}&route=crash-recovery`)}
+							>Start the recovery setup</a
 						>.{/if}
 				</p>
 				{#if open}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { calculation, CORE_VERSION } from '$core/calculations';
 	import { STATION_NAMES } from '$core/route/facts';
 	import type { Reason } from '$core/calculation/verdict';
@@ -14,28 +15,28 @@
 
 <svelte:head><title>Record {r.id} - Uncinus</title></svelte:head>
 <main class="page">
-	<p class="back"><a href="/log">Log</a></p>
+	<p class="back"><a href={resolve('/log')}>Log</a></p>
 	<div class="head">
 		<h1>Record {r.id}</h1>
 		<p class="st"><VerdictMark state={r.verdict} label="" />{r.verdict}</p>
 	</div>
 	<p class="lead">
 		{STATION_NAMES[r.station] ?? r.station}, {r.step}, by {r.by}, {when(r.atMs)}. {#if r.setupId}<a
-				href="/setups/{r.setupId}">Setup {r.setupId}, {r.part}</a
-			>, {r.machine}{:else}At the rack{/if}{#if r.wheel}, wheel <a href="/rack/{encodeURIComponent(r.wheel)}"
-				>{r.wheel}</a
+				href={resolve(`/setups/${r.setupId}`)}>Setup {r.setupId}, {r.part}</a
+			>, {r.machine}{:else}At the rack{/if}{#if r.wheel}, wheel <a
+				href={resolve(`/rack/${encodeURIComponent(r.wheel)}`)}>{r.wheel}</a
 			>{/if}.{#if r.replacesId}
-			Replaces <a href="/log/{r.replacesId}">record {r.replacesId}</a>.{/if}
+			Replaces <a href={resolve(`/log/${r.replacesId}`)}>record {r.replacesId}</a>.{/if}
 	</p>
 	{#if r.overrideReason}<p class="accepted"><b>Accepted with a reason:</b> {r.overrideReason}</p>{/if}
 	<Reasons reasons={(r.output.reasons ?? []) as Reason[]} most={12} />
 	{#if data.pictures.length}<div class="pics">
-			{#each data.pictures as p, i (p.id)}<a href="/api/pictures/{p.id}" target="_blank"
+			{#each data.pictures as p, i (p.id)}<a href={resolve(`/api/pictures/${p.id}`)} target="_blank"
 					><img src="/api/pictures/{p.id}?small" alt="Picture {i + 1} of this record" /></a
 				>{/each}
 		</div>{/if}
 	{#if typeof r.input.recordingId === 'number'}<p>
-			<a href="/api/recordings/{r.input.recordingId}" download>The recording as WAV</a>
+			<a href={resolve(`/api/recordings/${r.input.recordingId}`)} download>The recording as WAV</a>
 		</p>{/if}
 	<WorkingSheet calculation={c} input={r.input} output={r.output} version={r.coreVersion} />
 	{#if r.coreVersion !== CORE_VERSION}<p class="quiet">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { invalidateAll } from '$app/navigation';
 	import { onMount } from 'svelte';
 	import { qLimits } from '$core/inspect/ring/listen';
@@ -93,7 +94,7 @@
 <svelte:head><title>Ear trainer - Uncinus</title></svelte:head>
 <svelte:window onkeydown={keys} />
 <main class="page">
-	<p><a href="/practice">Practice</a></p>
+	<p><a href={resolve('/practice')}>Practice</a></p>
 	<div class="head">
 		<h1>Ear trainer</h1>
 		<p class="lead">Eight taps round one wheel. Listen as often as you like, then say what it is.</p>

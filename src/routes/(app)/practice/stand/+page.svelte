@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { onDestroy, untrack } from 'svelte';
 	import StandScore from '$lib/features/practice/StandScore.svelte';
 	import { StandGame } from '$lib/features/practice/stand-game.svelte';
@@ -46,7 +47,7 @@
 <svelte:window onkeydown={keys} />
 <svelte:head><title>Practice stand - Uncinus</title></svelte:head>
 <main class="page">
-	<p><a href="/practice">Practice</a></p>
+	<p><a href={resolve('/practice')}>Practice</a></p>
 	<div class="head">
 		<h1>Practice stand</h1>
 		<p class="lead">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { limitRpm } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
@@ -15,7 +16,7 @@
 	let { data } = $props();
 	const w = $derived(data.wheel);
 	const limit = $derived(limitRpm(w));
-	const here = $derived(`/rack/${encodeURIComponent(w.number)}`);
+	const here = $derived(`/rack/${encodeURIComponent(w.number)}` as const);
 	/** It has just arrived: its tag comes next. */
 	const received = $derived(page.url.searchParams.has('received'));
 	const mark = { available: 'ok', mounted: 'now', quarantined: 'stop', scrapped: 'stop' } as const;
@@ -33,22 +34,22 @@
 
 <svelte:head><title>Wheel {w.number} - Uncinus</title></svelte:head>
 <main class="page">
-	<p class="back"><a href="/rack">Rack</a></p>
+	<p class="back"><a href={resolve('/rack')}>Rack</a></p>
 	<div class="head">
 		<h1>Wheel {w.number}</h1>
 		<p class="num mk">{w.canonical || w.marking}</p>
 		<p class="st">
 			<VerdictMark state={mark[w.state]} label="" />{STATE_WORDS[w.state]}{w.stateReason
 				? `: ${w.stateReason}`
-				: ''}{#if w.heldBy}, <a href="/setups/{w.heldBy}">setup {w.heldBy}</a>{/if}
+				: ''}{#if w.heldBy}, <a href={resolve(`/setups/${w.heldBy}`)}>setup {w.heldBy}</a>{/if}
 		</p>
 		<span class="sp"></span>{#if data.mayWrite && w.state !== 'scrapped' && (w.heldBy === null || w.inPack)}<a
 				class="btn"
-				href="{here}/look">Look it over</a
-			><a class="btn" href="{here}/ring">Ring it</a>{/if}<a
+				href={resolve(`${here}/look`)}>Look it over</a
+			><a class="btn" href={resolve(`${here}/ring`)}>Ring it</a>{/if}<a
 			class="btn"
 			class:act={received}
-			href="/api/rack/tags?n={encodeURIComponent(w.number)}"
+			href={resolve(`/api/rack/tags?n=${encodeURIComponent(w.number)}`)}
 			target="_blank">Print its tag</a
 		>
 	</div>
@@ -71,7 +72,7 @@
 		</section>
 		<section class="sheet" aria-label="What it is">
 			{#if data.pictures.length}<div class="pics">
-					{#each data.pictures as p, i (p.id)}<a href="/api/pictures/{p.id}" target="_blank"
+					{#each data.pictures as p, i (p.id)}<a href={resolve(`/api/pictures/${p.id}`)} target="_blank"
 							><img
 								src="/api/pictures/{p.id}?small"
 								alt="Picture {i + 1} of wheel {w.number}, {when(p.at)}"
@@ -102,7 +103,8 @@
 				<tbody
 					>{#each [...data.ledger].reverse() as l (l.id)}<tr
 							><td>{when(l.at)}</td><td
-								>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href="/setups/{l.setupId}">{l.setupId}</a
+								>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href={resolve(`/setups/${l.setupId}`)}
+										>{l.setupId}</a
 									>{/if}</td
 							><td class="num r">{l.diameterAfterMm ?? ''}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr
 						>{/each}</tbody
@@ -110,7 +112,7 @@
 			</table>
 			{#if data.past.some((p) => p.frequencyHz !== null)}<h2>Its ring over its life</h2>
 				<RingTrend past={data.past} wheel={w} />{/if}
-			<p><a href="/log?wheel={encodeURIComponent(w.number)}">Every record of this wheel</a></p>
+			<p><a href={resolve(`/log?wheel=${encodeURIComponent(w.number)}`)}>Every record of this wheel</a></p>
 		</section>
 	</div>
 </main>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import ColumnMatch from '$lib/features/rack/import/ColumnMatch.svelte';
 	import { Importer } from '$lib/features/rack/import/importer.svelte';
 	import LinePreview from '$lib/features/rack/import/LinePreview.svelte';
@@ -13,7 +14,7 @@
 
 <svelte:head><title>Take in a list - Uncinus</title></svelte:head>
 <main class="page">
-	<p><a href="/rack">Rack</a></p>
+	<p><a href={resolve('/rack')}>Rack</a></p>
 	<div class="head">
 		<h1>Take in a list of wheels</h1>
 		<p class="lead">CSV or JSON. All that is chosen goes on the rack, or nothing does.</p>
@@ -65,7 +66,7 @@
 	{:else}<p class="big" role="status">
 			{it.taken === 1 ? '1 wheel is' : `${it.taken} wheels are`} on the rack.
 		</p>
-		<p><a class="btn act" href="/rack">To the rack</a></p>{/if}
+		<p><a class="btn act" href={resolve('/rack')}>To the rack</a></p>{/if}
 </main>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { completed } from '$core/calculation/complete';
 	import { all } from '$core/route/step';
 	import { goto } from '$app/navigation';
@@ -99,7 +100,7 @@
 			return;
 		}
 		await look.recorded();
-		await goto(`/rack/${encodeURIComponent(String(done.number))}?received`);
+		await goto(resolve(`/rack/${encodeURIComponent(String(done.number))}?received`));
 	}
 </script>
 
@@ -107,7 +108,9 @@
 <main class="page" style="--wheel-fill:{tone.light};--wheel-edge:{tone.edge};--wheel-ink:{tone.ink}">
 	<div class="head">
 		<h1>Receive a wheel</h1>
-		<p class="lead">Unpack it onto wood or rubber; carry it, never roll it. <a href="/rack">Rack</a></p>
+		<p class="lead">
+			Unpack it onto wood or rubber; carry it, never roll it. <a href={resolve('/rack')}>Rack</a>
+		</p>
 	</div>
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 	<div class="cols">

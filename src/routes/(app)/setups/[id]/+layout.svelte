@@ -33,7 +33,7 @@
 		view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished'
 			? {
 					name: DOING[desk.decision.current] ?? '',
-					href: `/setups/${desk.facts.id}/${desk.decision.current}`
+					station: desk.decision.current
 				}
 			: null
 	);
@@ -44,7 +44,7 @@
 		desk.decision.stations.map((s, i) => ({
 			key: String((i + 1) % 10),
 			name: s.name,
-			href: `/setups/${desk.facts.id}/${s.id}`
+			href: `/setups/${desk.facts.id}/${s.id}` as const
 		}))
 	);
 </script>

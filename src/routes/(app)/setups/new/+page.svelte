@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
 	import { checkInput } from '$core/calculation/check';
@@ -56,7 +57,7 @@
 	const cut = $derived(outputOf(advice, contact));
 	async function start() {
 		const done = await sender.submitEntry('/api/setups', entry);
-		if (done) await goto(`/setups/${String(done.id)}`);
+		if (done) await goto(resolve(`/setups/${String(done.id)}`));
 	}
 </script>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { SHIPPED } from '$core/spec/guidelines';
 	import { PARTS } from '$core/spec/rank-score';
 	import GradeTable from '$lib/features/shop/GradeTable.svelte';
@@ -45,7 +46,7 @@
 
 <svelte:head><title>Guideline figures - Uncinus</title></svelte:head>
 <main class="page">
-	<p><a href="/shop">Shop</a></p>
+	<p><a href={resolve('/shop')}>Shop</a></p>
 	<div class="head">
 		<h1>Guideline figures</h1>
 		<p class="lead">Shop habit, not a standard. Records keep the figures they were made with.</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import { guidelineFields, inShop } from '$core/calculation/limits';
 	import { LIMIT_GROUPS, limitsInWords } from '$lib/features/shop/limit-groups';
@@ -60,7 +61,7 @@
 
 <svelte:head><title>Limits and usual values - Uncinus</title></svelte:head>
 <main class="page">
-	<p><a href="/shop">Shop</a></p>
+	<p><a href={resolve('/shop')}>Shop</a></p>
 	<div class="head">
 		<h1>Limits and usual values</h1>
 		<p class="lead">

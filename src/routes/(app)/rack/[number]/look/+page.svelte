@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
 	import { completed } from '$core/calculation/complete';
@@ -31,16 +32,13 @@
 		const done = await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, {
 			step: 'look'
 		});
-		if (done)
-			await goto(
-				stop ? `/rack/${encodeURIComponent(w.number)}` : `/rack/${encodeURIComponent(w.number)}/ring`
-			);
+		if (done) await goto(resolve(`/rack/${encodeURIComponent(w.number)}${stop ? '' : '/ring'}`));
 	}
 </script>
 
 <svelte:head><title>Look at wheel {w.number} - Uncinus</title></svelte:head>
 <main class="page" style="--wheel-fill:{tone.light};--wheel-edge:{tone.edge};--wheel-ink:{tone.ink}">
-	<p><a href="/rack/{encodeURIComponent(w.number)}">Wheel {w.number}</a></p>
+	<p><a href={resolve(`/rack/${encodeURIComponent(w.number)}`)}>Wheel {w.number}</a></p>
 	<h1>Look wheel {w.number} over</h1>
 	<p class="lead">Both faces, rim, bore and label, on wood or rubber. A wheel that fell is finished.</p>
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}

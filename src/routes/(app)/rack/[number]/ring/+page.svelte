@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import { InputFault } from '$core/calculation/fault';
 	import { all } from '$core/route/step';
@@ -34,25 +35,25 @@
 	});
 	const doubt = $derived(!dull && earDone && rung?.main.output.mayProceed !== true);
 	const tone = $derived(toneOf(w.family));
-	const href = $derived(`/rack/${encodeURIComponent(w.number)}`);
+	const here = $derived(`/rack/${encodeURIComponent(w.number)}` as const);
 	async function save() {
 		if (
 			await sender.submitEntry(`/api/wheels/${encodeURIComponent(w.number)}/inspections`, entry, {
 				step: 'ring'
 			})
 		)
-			await goto(href);
+			await goto(resolve(here));
 	}
 </script>
 
 <svelte:head><title>Ring wheel {w.number} - Uncinus</title></svelte:head>
 <main class="page" style="--wheel-fill:{tone.light};--wheel-edge:{tone.edge};--wheel-ink:{tone.ink}">
-	<p><a {href}>Wheel {w.number}</a></p>
+	<p><a href={resolve(here)}>Wheel {w.number}</a></p>
 	<h1>Ring wheel {w.number}</h1>
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 	<div class="sheet">
 		{#if data.lookVerdict === null}<p class="lead">
-				Look it over first: a cracked wheel is not struck. <a href="{href}/look">Look it over</a>
+				Look it over first: a cracked wheel is not struck. <a href={resolve(`${here}/look`)}>Look it over</a>
 			</p>
 		{:else if context.applicability === 'no'}<p class="lead">
 				This wheel cannot be rung: {context.cannot}. Look at it closely each time, and run it in guarded.
@@ -64,7 +65,8 @@
 				onact={save}
 				busy={sender.busy || ears.busy}
 				stop={dull}
-				><a class="btn" href="{href}/look">Look it over again</a>{#snippet aside()}{#if earDone}<ShowWorking
+				><a class="btn" href={resolve(`${here}/look`)}>Look it over again</a
+				>{#snippet aside()}{#if earDone}<ShowWorking
 							computed={rung ? all(rung) : []}
 							system="mm"
 						/>{/if}{/snippet}</ActionBar

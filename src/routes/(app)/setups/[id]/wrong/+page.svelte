@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { getContext } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { incidentPlan } from '$core/keep/incident-plan';
@@ -31,7 +32,7 @@
 	});
 	async function stop() {
 		const done = await sender.submitEntry(`/api/setups/${f.id}/incidents`, entry);
-		if (done) await goto(`/incidents/${String(done.id)}`);
+		if (done) await goto(resolve(`/incidents/${String(done.id)}`));
 	}
 </script>
 
@@ -73,7 +74,7 @@
 		</section>{/if}
 </div>
 <ActionBar label="Stop everything here" onact={stop} busy={sender.busy} stop key={false}>
-	<a class="btn" href="/setups/{f.id}">Back, nothing is wrong</a>
+	<a class="btn" href={resolve(`/setups/${f.id}`)}>Back, nothing is wrong</a>
 </ActionBar>
 
 <style>

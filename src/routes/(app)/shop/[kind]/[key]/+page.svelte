@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { choice } from '$core/calculation/field';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
@@ -38,13 +39,13 @@
 	});
 	const sender = new Sender();
 	async function save() {
-		if (await sender.submitEntry(`/api/shop/${kind.id}`, entry, { of: name })) await goto('/shop');
+		if (await sender.submitEntry(`/api/shop/${kind.id}`, entry, { of: name })) await goto(resolve('/shop'));
 	}
 </script>
 
 <svelte:head><title>{name ?? `New ${kind.one}`} - Uncinus</title></svelte:head>
 <main class="page">
-	<p><a href="/shop">Shop</a></p>
+	<p><a href={resolve('/shop')}>Shop</a></p>
 	<h1>{name ? `${kind.one.charAt(0).toUpperCase()}${kind.one.slice(1)} ${name}` : `New ${kind.one}`}</h1>
 	{#if data.lockedOut}<p class="fault">Locked out until its incident plan is finished.</p>{/if}
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}

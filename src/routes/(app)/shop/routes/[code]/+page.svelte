@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
 	import { WAYS } from '$core/route/stations/mount/ways';
@@ -38,7 +39,7 @@
 
 <svelte:head><title>Route {now.name} - Uncinus</title></svelte:head>
 <main class="page">
-	<p><a href="/shop">Shop</a></p>
+	<p><a href={resolve('/shop')}>Shop</a></p>
 	<div class="head">
 		<h1>Route: {now.name}</h1>
 		<p class="lead">Version {now.version}. A setup keeps the version it started with.</p>
