@@ -31,7 +31,7 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	workIncident: (u) => workIncident(1, { version: 1, key: key() }, u),
 	keepRecording: (u) => keepRecording('0317', ANYTHING, u),
 	receiveWheel: (u) => receiveWheel({}, {}, key(), u),
-	inspectAtRack: (u) => inspectAtRack('0317', 'look', {}, key(), u),
+	inspectAtRack: (u) => inspectAtRack('0317', 'no such step', {}, key(), u),
 	keepPicture: (u) => keepPicture('wheel-new', new Uint8Array(1), u),
 	dropPicture: (u) => dropPicture(1, u),
 	importWheels: (u) =>

@@ -135,9 +135,9 @@ export async function inspectAtRack(
 	key: string,
 	user: User
 ): Promise<void> {
+	mayWrite(user);
 	if (step !== 'look' && step !== 'ring')
 		throw new InputFault('step', 'unknown-choice', 'At the rack a wheel is looked over or rung.');
-	mayWrite(user);
 	await transaction(async (on) => {
 		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
 		const w = await wheelByNumber(number, on);
