@@ -1,23 +1,9 @@
+import type { Decision, StationView } from './decision.js';
 import { Evidence } from './evidence.js';
 import { type SetupFacts, STATION_NAMES, type StationId } from './facts.js';
-import { type GateLine, line, markNow, passes } from './gate.js';
+import { line, markNow, passes } from './gate.js';
 import { type Refusal, hardStops } from './hard-stops.js';
 import { STATION, linesOf } from './stations/index.js';
-
-export type { Refusal };
-
-export interface StationView {
-	id: StationId;
-	name: string;
-	state: 'done' | 'current' | 'waiting' | 'blocked';
-	lines: GateLine[];
-}
-export interface Decision {
-	stations: StationView[];
-	current: StationId;
-	blocked: Refusal[];
-	next: string;
-}
 
 /** What is done, what is open and what comes next: decided here and nowhere else. */
 export function decide(f: SetupFacts): Decision {
@@ -39,17 +25,6 @@ export function decide(f: SetupFacts): Decision {
 	const next = f.state === 'finished' ? 'Finished' : open ? open.title : 'Ready to grind';
 	return { stations, current: f.stations[currentIndex]!, blocked, next: blocked[0]?.message ?? next };
 }
-
-/** One line of a decision; null where this route has no such line. */
-export const lineOf = (d: Decision, station: StationId, key: string): GateLine | null =>
-	d.stations.find((s) => s.id === station)?.lines.find((l) => l.key === key) ?? null;
-
-/** Whether all these lines hold; a line that does not apply to this setup holds nothing up. */
-export const holds = (d: Decision, station: StationId, keys: readonly string[]): boolean =>
-	keys.every((key) => {
-		const found = lineOf(d, station, key);
-		return found === null || passes(found);
-	});
 
 /** May this be recorded now? The one question every write asks. Null means yes. */
 export function refuse(f: SetupFacts, station: StationId, step: string): Refusal | null {

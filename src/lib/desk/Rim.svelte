@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { StationView } from '$core/route/engine';
+	import type { StationView } from '$core/route/decision';
 	import type { WheelFacts } from '$core/route/facts';
 	import RimWheel from '$lib/drawing/RimWheel.svelte';
 	import Brand from '$lib/ui/layout/Brand.svelte';

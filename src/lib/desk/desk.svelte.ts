@@ -1,6 +1,6 @@
 import { resolve } from '$app/paths';
 import { goto } from '$app/navigation';
-import type { Decision } from '$core/route/engine';
+import type { Decision } from '$core/route/decision';
 import type { SetupFacts, StationId } from '$core/route/facts';
 import type { SelectView } from '$core/route/stations/select/view';
 import type { Entry } from '$lib/ui/fields/entry.svelte';

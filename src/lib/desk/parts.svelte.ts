@@ -1,4 +1,4 @@
-import { holds, lineOf } from '$core/route/engine';
+import { holds, lineOf } from '$core/route/decision';
 import type { StationId } from '$core/route/facts';
 import type { Desk } from './desk.svelte';
 

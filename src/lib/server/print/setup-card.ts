@@ -1,4 +1,4 @@
-import type { Decision } from '../../../core/route/engine.js';
+import type { Decision } from '../../../core/route/decision.js';
 import { type SetupFacts, limitRpm } from '../../../core/route/facts.js';
 import { quantity } from '../../../core/quantity/format.js';
 import { MM, bytesOf, drawQr, newSheet, printable } from './sheet.js';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { holds, lineOf } from '$core/route/engine';
+	import { holds, lineOf } from '$core/route/decision';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import LookPart from './LookPart.svelte';
 	import RingPart from './RingPart.svelte';

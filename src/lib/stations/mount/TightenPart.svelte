@@ -2,7 +2,7 @@
 	import { onDestroy } from 'svelte';
 	import { tighteningOrder } from '$core/mount/tightening-order';
 	import { quantity } from '$core/quantity/format';
-	import { holds } from '$core/route/engine';
+	import { holds } from '$core/route/decision';
 	import { threadStep } from '$core/route/stations/mount/closing';
 	import ThreadDrawing from '$lib/drawing/ThreadDrawing.svelte';
 	import Face from '$lib/drawing/Face.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { holds } from '$core/route/engine';
+	import { holds } from '$core/route/decision';
 	import { runningSince, speedStep } from '$core/route/stations/run-in/steps';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';

@@ -1,0 +1,27 @@
+import type { StationId } from './facts.js';
+import { type GateLine, passes } from './gate.js';
+import type { Refusal } from './hard-stops.js';
+
+export interface StationView {
+	id: StationId;
+	name: string;
+	state: 'done' | 'current' | 'waiting' | 'blocked';
+	lines: GateLine[];
+}
+export interface Decision {
+	stations: StationView[];
+	current: StationId;
+	blocked: Refusal[];
+	next: string;
+}
+
+/** One line of a decision; null where this route has no such line. */
+export const lineOf = (d: Decision, station: StationId, key: string): GateLine | null =>
+	d.stations.find((s) => s.id === station)?.lines.find((l) => l.key === key) ?? null;
+
+/** Whether all these lines hold; a line that does not apply to this setup holds nothing up. */
+export const holds = (d: Decision, station: StationId, keys: readonly string[]): boolean =>
+	keys.every((key) => {
+		const found = lineOf(d, station, key);
+		return found === null || passes(found);
+	});
