@@ -5,7 +5,7 @@ import type { Effect } from '../../src/core/route/effect.js';
 import { decide } from '../../src/core/route/engine.js';
 import { weights } from '../../src/core/balance/weights.js';
 import { Evidence, sumsOf } from '../../src/core/route/evidence.js';
-import { MEASURED_BY } from '../../src/core/route/stations/balance/conclude.js';
+import { MEASURED_BY } from '../../src/core/route/stations/balance/measured-by.js';
 import type {
 	MountFacts,
 	RecordFacts,

@@ -12,7 +12,6 @@
 	import FitPart from './FitPart.svelte';
 	import FlangePart from './FlangePart.svelte';
 	import GluePart from './GluePart.svelte';
-	import PackPart from './PackPart.svelte';
 	import QuillPart from './QuillPart.svelte';
 	import TightenPart from './TightenPart.svelte';
 
@@ -32,7 +31,9 @@
 <PartTabs {parts} of="mounting" />
 {#if part === 'fit'}<FitPart {desk} ondone={parts.onward} />
 {:else if part === 'flange'}<FlangePart {desk} ondone={parts.onward} />
-{:else if part === 'pack'}<PackPart {desk} />
+{:else if part === 'pack'}{#await import('./PackPart.svelte') then { default: PackPart }}<PackPart
+			{desk}
+		/>{/await}
 {:else if part === 'quill'}<QuillPart {desk} ondone={parts.onward} />
 {:else if part === 'glue'}<GluePart {desk} />
 {:else if part === 'bench'}<p class="quiet">

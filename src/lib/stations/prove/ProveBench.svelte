@@ -7,7 +7,6 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import FinishPanel from './FinishPanel.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
@@ -106,10 +105,10 @@
 			/>{/if}
 	</div>
 </div>
-{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.brief.targetRaUm)}<FinishPanel
-		{desk}
-		{entry}
-	/>{/if}
+{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.brief.targetRaUm)}{#await import('./FinishPanel.svelte') then { default: FinishPanel }}<FinishPanel
+			{desk}
+			{entry}
+		/>{/await}{/if}
 <ActionBar
 	forward={released}
 	label={released ? 'On to keeping' : 'Release to grind'}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
-	import { MEASURED_BY } from '$core/route/stations/balance/conclude';
+	import { MEASURED_BY } from '$core/route/stations/balance/measured-by';
 	import { lastRead, preBalance } from '$core/route/stations/true/readings';
 	import { truedStep } from '$core/route/stations/true/steps';
 	import PartTabs from '$lib/desk/PartTabs.svelte';

@@ -9,10 +9,9 @@ import type { RecordFacts, SetupFacts } from '../../facts.js';
 import { type Computed, type Result, compute } from '../../step.js';
 import { permissibleGmm, toleranceFor } from './tolerance.js';
 import { type TrackNow, trackOf, weightsInput } from './track.js';
+import { MEASURED_BY } from './measured-by.js';
 
 const MOST_RELEASES = 99;
-/** Every way of measuring: a record of any of them counts before the gate. */
-export const MEASURED_BY = ['swing', 'marks', 'mass', 'rest', 'phase', 'runs', 'auto', 'stays'] as const;
 
 export type Estimate = OutputOf<typeof updateEstimate>;
 

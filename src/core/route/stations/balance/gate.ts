@@ -5,7 +5,7 @@ import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate } from '../station.js';
-import { MEASURED_BY } from './conclude.js';
+import { MEASURED_BY } from './measured-by.js';
 import { CORRECTED_BY } from './move.js';
 import { levelStep } from './level.js';
 

@@ -2,7 +2,7 @@ import { from0, text, um, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { release } from '../../../prove/release.js';
 import { diagnoseFinish } from '../../../spec/diagnose-finish.js';
-import { MEASURED_BY } from '../balance/conclude.js';
+import { MEASURED_BY } from '../balance/measured-by.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { Effect } from '../../effect.js';
 import { tolerance } from '../../../balance/tolerance.js';
