@@ -1,4 +1,5 @@
 import type { Calculation } from './calculation/define.js';
+import { attempt } from './calculation/attempt.js';
 import { InputFault, shown } from './calculation/fault.js';
 import { auto } from './balance/auto.js';
 import { comparePushed } from './balance/compare-pushed.js';
@@ -162,10 +163,6 @@ export type CalcAnswer =
 
 /** Runs one calculation and turns a fault into data: the one answer that command, batch and API all give. */
 export function answer(id: unknown, input: unknown): CalcAnswer {
-	try {
-		return { output: calculation(id).run(input) };
-	} catch (e) {
-		if (e instanceof InputFault) return { error: e.toJSON() };
-		throw e;
-	}
+	const { output, fault } = attempt(() => calculation(id).run(input));
+	return fault ? { error: fault.toJSON() } : { output };
 }

@@ -1,4 +1,4 @@
-import { InputFault } from '../calculation/fault.js';
+import { whenRight } from '../calculation/attempt.js';
 import { median } from '../numeric/median.js';
 import type { PastRing, WheelFacts } from './facts.js';
 import { massNowKg } from './step.js';
@@ -51,16 +51,14 @@ const ringSize = (w: WheelFacts, diameterMm = w.diameterMm) => ({
 /** The first note at a stiffness; null where the formula does not hold for this wheel. */
 export function noteAt(w: WheelFacts, modulusGPa: number, diameterMm = w.diameterMm): number | null {
 	if (w.shape !== '1') return null;
-	try {
-		return ringFrequency.run({
-			...ringSize(w, diameterMm),
-			massKg: massNowKg({ ...w, diameterMm }),
-			modulusGPa
-		}).modes[0]!.frequencyHz;
-	} catch (e) {
-		if (e instanceof InputFault) return null;
-		throw e;
-	}
+	return whenRight(
+		() =>
+			ringFrequency.run({
+				...ringSize(w, diameterMm),
+				massKg: massNowKg({ ...w, diameterMm }),
+				modulusGPa
+			}).modes[0]!.frequencyHz
+	);
 }
 /** Stiffness from the note, against the others of its batch; null where the formula does not hold. */
 export function stiffness(
@@ -69,12 +67,7 @@ export function stiffness(
 	batchGPa: readonly number[]
 ): ReturnType<typeof sonicModulus.run> | null {
 	if (w.shape !== '1') return null;
-	try {
-		return sonicModulus.run(stiffnessInput(w, frequencyHz, batchGPa));
-	} catch (e) {
-		if (e instanceof InputFault) return null;
-		throw e;
-	}
+	return whenRight(() => sonicModulus.run(stiffnessInput(w, frequencyHz, batchGPa)));
 }
 export const stiffnessInput = (w: WheelFacts, frequencyHz: number, batchGPa: readonly number[]) => ({
 	...ringSize(w),

@@ -1,19 +1,21 @@
 <script lang="ts">
-	import { resolve } from '$app/paths';
 	import { onDestroy, untrack, type Snippet } from 'svelte';
 	import { page } from '$app/state';
 	import { type Limits, inShop } from '$core/calculation/limits';
 	import type { System } from '$core/quantity/parse';
 	import type { Calculation } from '$core/calculation/define';
+	import { attempt } from '$core/calculation/attempt';
 	import { InputFault } from '$core/calculation/fault';
+	import BenchButtons from './BenchButtons.svelte';
+	import BenchPage from './BenchPage.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
-	import WorkingSheet from '$lib/ui/feedback/WorkingSheet.svelte';
+	import VerdictLine from '$lib/ui/feedback/VerdictLine.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ResultList from './ResultList.svelte';
 	import type { Reason } from '$core/calculation/verdict';
-	import { CORE_VERSION, type CalcAnswer } from '$core/calculations';
+	import type { CalcAnswer } from '$core/calculations';
 
 	interface Props {
 		calculation: Calculation;
@@ -56,26 +58,14 @@
 				fault: new InputFault('', 'missing', 'This takes a few seconds. Compute it when the numbers are in.'),
 				output: worked && worked.of === JSON.stringify(entry.result.values) ? worked.output : null
 			};
-		try {
-			return { fault: null, output: c.run(entry.result.values) };
-		} catch (e) {
-			if (e instanceof InputFault) return { fault: e, output: null };
-			throw e;
-		}
+		return attempt(() => c.run(entry.result.values));
 	});
 	const verdict = $derived((answer.output?.verdict ?? null) as 'ok' | 'caution' | 'stop' | null);
-	const words = { ok: 'Good', caution: 'With care', stop: 'Stop' };
-	let working = $state(false);
 	const started = $derived(Object.values(entry.touched).some(Boolean));
 </script>
 
-<p class="back"><a href={resolve('/benches')}>Benches</a></p>
-<div class="head">
-	<h1>{c.title}</h1>
-	<p class="lead">{c.about}</p>
-</div>
-<div class="cols">
-	<section class="sheet" aria-label="What goes in">
+<BenchPage title={c.title} lead={c.about} columns="1fr minmax(340px, 0.8fr)">
+	{#snippet left()}
 		<div class="grid">
 			{#each usual as field, i (field.name)}<FieldInput {entry} {field} autofocus={i === 0} />{/each}
 		</div>
@@ -85,105 +75,39 @@
 					{#each special as field (field.name)}<FieldInput {entry} {field} />{/each}
 				</div>
 			</details>{/if}
-		<div class="row">
-			{#if c.heavy}<button class="btn act" onclick={work} disabled={computing || !!entry.result.fault}
+		<BenchButtons {entry} example={() => entry.fill(c.example as Record<string, unknown>)}
+			>{#if c.heavy}<button class="btn act" onclick={work} disabled={computing || !!entry.result.fault}
 					>{computing ? 'Computing …' : 'Compute it'}</button
-				>{/if}<button class="btn" onclick={() => entry.fill(c.example as Record<string, unknown>)}
-				>Fill in an example</button
-			><button class="btn" onclick={() => entry.fill({})}>Empty it</button>
-			<button
-				class="btn"
-				aria-pressed={entry.system === 'inch'}
-				onclick={() => entry.switchTo(entry.system === 'mm' ? 'inch' : 'mm')}
-				>{entry.system === 'mm' ? 'Inches' : 'Millimetres'}</button
-			>
-		</div>
-	</section>
-	<section class="sheet result" aria-label="Result" aria-live="polite">
+				>{/if}</BenchButtons
+		>
+	{/snippet}
+	{#snippet right()}
 		{@render drawing?.(entry.result.values, entry.system)}
 		{#if answer.output}
-			{#if verdict}<p class="verdict {verdict}">
-					<VerdictMark state={verdict} size={26} />{words[verdict]}
-				</p>{/if}
+			{#if verdict}<VerdictLine {verdict} />{/if}
 			<Reasons reasons={(answer.output.reasons ?? []) as Reason[]} most={8} />
 			<ResultList outputs={c.outputs} output={answer.output} system={entry.system} />
-			<button class="link" aria-expanded={working} onclick={() => (working = !working)}
-				>{working ? 'Hide the working' : 'Show the working'}</button
-			>
-			{#if working}<WorkingSheet
-					calculation={c}
-					input={entry.result.values}
-					output={answer.output}
-					version={CORE_VERSION}
-					system={entry.system}
-				/>{/if}
+			<ShowWorking
+				computed={[{ calculation: c.id, input: entry.result.values, output: answer.output }]}
+				system={entry.system}
+			/>
 		{:else}
 			<h2>{started ? 'Not yet' : 'Waiting for numbers'}</h2>
 			<p class:fault={started && answer.fault?.code !== 'missing'}>{answer.fault?.message}</p>
 		{/if}
-	</section>
-</div>
+	{/snippet}
+</BenchPage>
 
 <style>
-	.back {
-		margin-bottom: var(--s-6);
-	}
-	.cols {
-		display: grid;
-		grid-template-columns: 1fr minmax(340px, 0.8fr);
-		gap: var(--s-16);
-		align-items: start;
-	}
-	section {
-		padding: var(--s-16) var(--s-16);
-		display: grid;
-		gap: var(--s-12);
-		min-width: 0;
-	}
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
 		gap: var(--s-6) var(--s-16);
 		align-items: start;
 	}
-	.row {
-		display: flex;
-		gap: var(--s-8);
-		flex-wrap: wrap;
-	}
-	.result {
-		position: sticky;
-		top: 12px;
-	}
-	.verdict {
-		display: flex;
-		gap: var(--s-10);
-		align-items: center;
-		font: 700 var(--type-title) var(--text);
-	}
-	.verdict.stop {
-		color: var(--stop);
-	}
-	.verdict.caution {
-		color: var(--caution);
-	}
-	.verdict.ok {
-		color: var(--ok);
-	}
-	.link {
-		justify-self: start;
-	}
 	summary {
 		cursor: pointer;
 		font-weight: 600;
 		min-height: 30px;
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
-		.result {
-			position: static;
-		}
 	}
 </style>

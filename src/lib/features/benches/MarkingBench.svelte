@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
-	import { InputFault } from '$core/calculation/fault';
+	import { attempt } from '$core/calculation/attempt';
 	import type { Alternative, Marking } from '$core/spec/marking';
 	import { DIALECT_WORDS } from '$core/spec/marking-words';
 	import { readingInWords, withReading } from '$core/spec/marking-pick';
@@ -10,11 +9,11 @@
 	import MarkingLine from '$lib/features/rack/MarkingLine.svelte';
 	import MarkingShape from '$lib/features/rack/MarkingShape.svelte';
 	import MarkingTiles from '$lib/features/rack/MarkingTiles.svelte';
-	import { CORE_VERSION } from '$core/version';
+	import BenchPage from './BenchPage.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
-	import WorkingSheet from '$lib/ui/feedback/WorkingSheet.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 
 	interface Props {
 		draft: Record<string, unknown> | null;
@@ -28,25 +27,20 @@
 	});
 	const text = $derived(String(entry.at('text') ?? ''));
 	let picks = $state<Record<string, number>>({});
-	const answer = $derived.by(() => {
-		if (!text.trim()) return { reading: null, fault: null };
-		try {
-			return { reading: parseMarking.run({ text }), fault: null };
-		} catch (e) {
-			if (e instanceof InputFault) return { reading: null, fault: e };
-			throw e;
-		}
-	});
+	const answer = $derived(
+		text.trim() ? attempt(() => parseMarking.run({ text })) : { output: null, fault: null }
+	);
+	const reading = $derived(answer.output);
 	const picked = $derived.by(() => {
-		if (!answer.reading) return null;
-		let m: Marking = answer.reading;
-		for (const a of answer.reading.alternatives as Alternative[]) {
+		if (!reading) return null;
+		let m: Marking = reading;
+		for (const a of reading.alternatives as Alternative[]) {
 			const i = picks[`${text}|${a.code}|${a.token}`];
 			if (i !== undefined) m = withReading(m, a.readings[i]!);
 		}
 		return m;
 	});
-	const asked = $derived((answer.reading?.alternatives ?? []) as Alternative[]);
+	const asked = $derived((reading?.alternatives ?? []) as Alternative[]);
 	const open = $derived(asked.filter((a) => picks[`${text}|${a.code}|${a.token}`] === undefined).length);
 	const write = (to: MarkingForm) => {
 		try {
@@ -83,19 +77,18 @@
 		'D 220 C60',
 		'C30N41V'
 	];
-	let working = $state(false);
 </script>
 
-<p class="back"><a href={resolve('/benches')}>Benches</a></p>
-<div class="head">
-	<h1>Read a marking</h1>
-	<p class="lead">Type, paste or scan what is printed. Nothing is guessed, nothing is dropped.</p>
-</div>
-<div class="cols">
-	<section class="sheet" aria-label="The marking">
+<BenchPage
+	title="Read a marking"
+	lead="Type, paste or scan what is printed. Nothing is guessed, nothing is dropped."
+	columns="1.25fr minmax(360px, 1fr)"
+	given="The marking"
+>
+	{#snippet left()}
 		<TextField {entry} name="text" label="Marking" mono autofocus />
 		{#if answer.fault}<p class="fault">{answer.fault.message}</p>{/if}
-		{#if answer.reading && picked}
+		{#if reading && picked}
 			<MarkingLine typed={text} reading={picked} />
 			<MarkingTiles reading={picked} />
 			<p>Read as: <b>{DIALECT_WORDS[picked.dialect]}</b>.</p>
@@ -118,7 +111,7 @@
 					</div>
 				</fieldset>
 			{/each}
-			<Reasons reasons={answer.reading.reasons} most={6} />
+			<Reasons reasons={reading.reasons} most={6} />
 		{:else}
 			<p class="quiet">
 				Conventional, old letter orders, diamond and boron nitride with shape code, mesh sizes. Try:
@@ -127,9 +120,9 @@
 				{#each TRY as t (t)}<button class="btn num" onclick={() => entry.set('text', t)}>{t}</button>{/each}
 			</div>
 		{/if}
-	</section>
-	<section class="sheet" aria-label="Result" aria-live="polite">
-		{#if picked && answer.reading}
+	{/snippet}
+	{#snippet right()}
+		{#if picked && reading}
 			{#each forms as [name, t] (name)}<div>
 					<p class="quiet">{name}</p>
 					<p class="num big">
@@ -140,35 +133,15 @@
 				</div>{/each}
 			{#if open}<p class="open">{open} still to pick: look at the wheel.</p>{/if}
 			<MarkingShape reading={picked} />
-			<button class="link" aria-expanded={working} onclick={() => (working = !working)}
-				>{working ? 'Hide the working' : 'Show the working'}</button
-			>
-			{#if working}<WorkingSheet
-					calculation={parseMarking}
-					input={{ text }}
-					output={answer.reading}
-					version={CORE_VERSION}
-				/>{/if}
+			<ShowWorking
+				computed={[{ calculation: parseMarking.id, input: { text }, output: reading }]}
+				system="mm"
+			/>
 		{:else}<h2>Waiting for a marking</h2>{/if}
-	</section>
-</div>
+	{/snippet}
+</BenchPage>
 
 <style>
-	.back {
-		margin-bottom: var(--s-6);
-	}
-	.cols {
-		display: grid;
-		grid-template-columns: 1.25fr minmax(360px, 1fr);
-		gap: var(--s-16);
-		align-items: start;
-	}
-	section {
-		padding: var(--s-16) var(--s-16);
-		display: grid;
-		gap: var(--s-12);
-		min-width: 0;
-	}
 	.row {
 		display: flex;
 		gap: var(--s-8);
@@ -186,9 +159,6 @@
 	.open {
 		color: var(--caution);
 		font-weight: 650;
-	}
-	.link {
-		justify-self: start;
 	}
 	fieldset {
 		border: 0;
@@ -226,10 +196,5 @@
 	label:focus-within {
 		outline: 3px solid var(--act);
 		outline-offset: 2px;
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

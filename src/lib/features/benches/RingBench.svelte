@@ -1,17 +1,16 @@
 <script lang="ts">
-	import { resolve } from '$app/paths';
 	import { onMount, untrack } from 'svelte';
 	import type { Calculation } from '$core/calculation/define';
 	import { qLimits } from '$core/inspect/ring/listen';
 	import { tapWords } from '$core/inspect/ring/tap-words';
 	import type { RingContext } from '$core/route/wheel-ring';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import BenchPage from './BenchPage.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
-	import WorkingSheet from '$lib/ui/feedback/WorkingSheet.svelte';
-	import { CORE_VERSION } from '$core/calculations';
+	import VerdictLine from '$lib/ui/feedback/VerdictLine.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import { Listening } from '$lib/stations/inspect/listening.svelte';
 	import RingHeard from '$lib/stations/inspect/RingHeard.svelte';
 	import SoundSource from '$lib/stations/inspect/SoundSource.svelte';
@@ -61,17 +60,11 @@
 		'unusable-recording': 'Not to be judged'
 	} as const;
 	const mark = { clear: 'ok', doubtful: 'caution', dull: 'stop', 'unusable-recording': 'caution' } as const;
-	let working = $state(false);
 	onMount(() => () => ears.close());
 </script>
 
-<p class="back"><a href={resolve('/benches')}>Benches</a></p>
-<div class="head">
-	<h1>{c.title}</h1>
-	<p class="lead">{c.about}</p>
-</div>
-<div class="cols">
-	<section class="sheet" aria-label="What goes in">
+<BenchPage title={c.title} lead={c.about} columns="minmax(320px, 2fr) 3fr">
+	{#snippet left()}
 		<SoundSource {ears} planned={8} frequencyHz={v.expectedFrequencyHz ?? 1060} tapAnglesDeg={ANGLES} />
 		<ChoiceField {entry} name="bond" list /><QuantityField {entry} name="expectedFrequencyHz" /><QuantityField
 			{entry}
@@ -94,66 +87,15 @@
 			Eight taps: four places, then an eighth of a turn and four again. A change here counts for the next
 			ring.
 		</p>
-	</section>
-	<section class="sheet" aria-label="Result" aria-live="polite">
+	{/snippet}
+	{#snippet right()}
 		{#if ears.result}
-			<p class="verdict {mark[ears.result.ring]}">
-				<VerdictMark state={mark[ears.result.ring]} size={26} label="" />{words[ears.result.ring]}
-			</p>
+			<VerdictLine verdict={mark[ears.result.ring]} word={words[ears.result.ring]} />
 			<p>{tapWords(ears.result)}</p>
 			<Reasons reasons={ears.result.reasons} most={8} /><RingHeard {ears} result={ears.result} {context} />
-			<button class="link" aria-expanded={working} onclick={() => (working = !working)}
-				>{working ? 'Hide the working' : 'Show the working'}</button
-			>
-			{#if working}<WorkingSheet
-					calculation={c}
-					input={{ ...settings }}
-					output={{ ...ears.result }}
-					version={CORE_VERSION}
-				/>{/if}
+			<ShowWorking computed={[{ calculation: c.id, input: settings, output: ears.result }]} system="mm" />
 			<p class="quiet">It can condemn a wheel; it never releases one.</p>
 		{:else}<h2>Waiting for a ring</h2>
 			<p>Record one, load a WAV, or let the simulator ring.</p>{/if}
-	</section>
-</div>
-
-<style>
-	.back {
-		margin-bottom: var(--s-6);
-	}
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(320px, 2fr) 3fr;
-		gap: var(--s-16);
-		align-items: start;
-	}
-	section {
-		padding: var(--s-16) var(--s-16);
-		display: grid;
-		gap: var(--s-12);
-		min-width: 0;
-	}
-	.link {
-		justify-self: start;
-	}
-	.verdict {
-		display: flex;
-		gap: var(--s-10);
-		align-items: center;
-		font: 700 var(--type-figure) var(--text);
-	}
-	.stop {
-		color: var(--stop);
-	}
-	.caution {
-		color: var(--caution);
-	}
-	.ok {
-		color: var(--ok);
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
-	}
-</style>
+	{/snippet}
+</BenchPage>

@@ -1,19 +1,19 @@
 <script lang="ts">
-	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
-	import { InputFault } from '$core/calculation/fault';
+	import { attempt } from '$core/calculation/attempt';
 	import type { Field } from '$core/calculation/fields';
 	import { figure, quantity } from '$core/quantity/format';
 	import { mpsOf, rpmForSpeed, sfpmOf, surfaceSpeedMps } from '$core/spec/speed';
 	import { surfaceSpeed } from '$core/spec/surface-speed';
-	import { CORE_VERSION } from '$core/version';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import QuotedSpeed from '$lib/features/speed/QuotedSpeed.svelte';
 	import WornSpeed from '$lib/features/speed/WornSpeed.svelte';
+	import BenchButtons from './BenchButtons.svelte';
+	import BenchPage from './BenchPage.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import WorkingSheet from '$lib/ui/feedback/WorkingSheet.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 
 	interface Props {
 		draft: Record<string, unknown> | null;
@@ -63,25 +63,17 @@
 		...Object.fromEntries(SPEEDS.filter((n) => n !== leading).map((n) => [n, undefined])),
 		purpose: v.ratedSpeedMps === undefined && v.ratedSpeedRpm === undefined ? 'convert' : 'run'
 	});
-	const answer = $derived.by(() => {
-		try {
-			return { fault: null, output: surfaceSpeed.run(input) };
-		} catch (e) {
-			if (e instanceof InputFault) return { fault: e, output: null };
-			throw e;
-		}
-	});
+	const answer = $derived(attempt(() => surfaceSpeed.run(input)));
 	const out = $derived(answer.output);
-	let working = $state(false);
 </script>
 
-<p class="back"><a href={resolve('/benches')}>Benches</a></p>
-<div class="head">
-	<h1>Speeds</h1>
-	<p class="lead">Diameter, rpm, m/s and ft/min are one thing. Change any of them.</p>
-</div>
-<div class="cols">
-	<section class="sheet" aria-label="Speeds">
+<BenchPage
+	title="Speeds"
+	lead="Diameter, rpm, m/s and ft/min are one thing. Change any of them."
+	columns="1fr 1fr"
+	given="Speeds"
+>
+	{#snippet left()}
 		<div class="grid">
 			<QuantityField {entry} name="diameterMm" label="Diameter today" autofocus={!quoted} />
 			{#each SPEEDS as n (n)}<div oninputcapture={() => (leading = n)}>
@@ -105,22 +97,15 @@
 				label="Diameter when new"
 			/><QuantityField {entry} name="targetSpeedMps" label="Speed wanted" />
 		</div>
-		<div class="row">
-			<button
-				class="btn"
-				onclick={() => {
-					entry.fill({ ...surfaceSpeed.example });
-					leading = 'speedRpm';
-				}}>Fill in an example</button
-			><button class="btn" onclick={() => entry.fill({})}>Empty it</button><button
-				class="btn"
-				aria-pressed={entry.system === 'inch'}
-				onclick={() => entry.switchTo(entry.system === 'mm' ? 'inch' : 'mm')}
-				>{entry.system === 'mm' ? 'Inches' : 'Millimetres'}</button
-			>
-		</div>
-	</section>
-	<section class="sheet" aria-label="Result" aria-live="polite">
+		<BenchButtons
+			{entry}
+			example={() => {
+				entry.fill({ ...surfaceSpeed.example });
+				leading = 'speedRpm';
+			}}
+		/>
+	{/snippet}
+	{#snippet right()}
 		{#if out}
 			<p class="num big">{quantity(out.speedMps, 'm/s', entry.system)}</p>
 			<p class="num mid">
@@ -144,52 +129,31 @@
 					machineRpm={v.machineMaxRpm ?? null}
 					system={entry.system}
 				/>{/if}
-			<button class="link" aria-expanded={working} onclick={() => (working = !working)}
-				>{working ? 'Hide the working' : 'Show the working'}</button
-			>
-			{#if working}<WorkingSheet
-					calculation={surfaceSpeed}
-					{input}
-					output={out}
-					version={CORE_VERSION}
-					system={entry.system}
-				/>{/if}
+			<ShowWorking
+				computed={[{ calculation: surfaceSpeed.id, input: input, output: out }]}
+				system={entry.system}
+			/>
 		{:else}<h2>Waiting for numbers</h2>
 			<p>{answer.fault?.message}</p>{/if}
-	</section>
-	<section class="sheet wide" aria-label="A quoted speed">
-		<QuotedSpeed system={entry.system} autofocus={quoted} />
-	</section>
-</div>
+	{/snippet}
+	{#snippet below()}
+		<section class="sheet wide" aria-label="A quoted speed">
+			<QuotedSpeed system={entry.system} autofocus={quoted} />
+		</section>
+	{/snippet}
+</BenchPage>
 
 <style>
-	.back {
-		margin-bottom: var(--s-6);
-	}
-	.cols {
-		display: grid;
-		grid-template-columns: 1fr 1fr;
-		gap: var(--s-16);
-		align-items: start;
-	}
-	section {
+	.wide {
+		grid-column: 1 / -1;
 		padding: var(--s-16) var(--s-16);
 		display: grid;
 		gap: var(--s-10);
-		min-width: 0;
-	}
-	.wide {
-		grid-column: 1 / -1;
 	}
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
 		gap: var(--s-4) var(--s-14);
-	}
-	.row {
-		display: flex;
-		gap: var(--s-8);
-		flex-wrap: wrap;
 	}
 	.big {
 		font-size: var(--type-huge);
@@ -199,13 +163,5 @@
 	.mid {
 		font-size: var(--type-head);
 		color: var(--ink2);
-	}
-	.link {
-		justify-self: start;
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
-	import { InputFault } from '$core/calculation/fault';
+	import { whenRight } from '$core/calculation/attempt';
 	import type { Calculation } from '$core/calculation/define';
 	import { sonicModulus } from '$core/inspect/sonic-modulus';
 	import BatchStrip from '$lib/drawing/BatchStrip.svelte';
@@ -12,21 +11,11 @@
 	}
 	/** Stiffness from the note, drawn among the others of its batch. */
 	let { calculation, draft }: Props = $props();
-	const c = untrack(() => calculation);
-	const d = untrack(() => draft);
-	const result = (values: Record<string, unknown>) => {
-		try {
-			return sonicModulus.run(values);
-		} catch (e) {
-			if (e instanceof InputFault) return null;
-			throw e;
-		}
-	};
 </script>
 
-<CalculationBench calculation={c} draft={d}>
+<CalculationBench {calculation} {draft}>
 	{#snippet drawing(values)}
-		{@const r = result(values)}
+		{@const r = whenRight(() => sonicModulus.run(values))}
 		{#if r}<BatchStrip
 				own={r.modulusGPa}
 				others={(values.batchModulusGPa ?? []) as number[]}

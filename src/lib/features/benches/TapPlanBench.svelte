@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
-	import { InputFault } from '$core/calculation/fault';
+	import { whenRight } from '$core/calculation/attempt';
 	import type { Calculation } from '$core/calculation/define';
 	import { tapPlan } from '$core/inspect/tap-plan';
 	import TapFace from '$lib/drawing/TapFace.svelte';
@@ -12,21 +11,11 @@
 	}
 	/** Where to tap, drawn on the face as the sizes are typed. */
 	let { calculation, draft }: Props = $props();
-	const c = untrack(() => calculation);
-	const d = untrack(() => draft);
-	const plan = (values: Record<string, unknown>) => {
-		try {
-			return tapPlan.run(values);
-		} catch (e) {
-			if (e instanceof InputFault) return null;
-			throw e;
-		}
-	};
 </script>
 
-<CalculationBench calculation={c} draft={d}>
+<CalculationBench {calculation} {draft}>
 	{#snippet drawing(values)}
-		{@const p = plan(values)}
+		{@const p = whenRight(() => tapPlan.run(values))}
 		{#if p}<TapFace
 				places={p.taps.map((t) => t.wheelAngleDeg)}
 				radius={p.tapRadiusMm}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { InputFault } from '$core/calculation/fault';
+	import { whenRight } from '$core/calculation/attempt';
 	import { diagnoseFinish, raAsDressed } from '$core/spec/diagnose-finish';
 	import { F_GRITS, DEFAULT_STOCK } from '$core/spec/grit-tables';
 	import { naturalRaUm } from '$core/spec/natural-finish';
@@ -47,12 +47,7 @@
 				const d = present
 					? dress
 					: { ...dress, dressDepthUm: out.recommendedDepthUm, leadUm: out.recommendedLeadUm };
-				try {
-					return { gritNumber, present, ...diagnoseFinish.run({ ...d, gritNumber }) };
-				} catch (e) {
-					if (e instanceof InputFault) return null;
-					throw e;
-				}
+				return whenRight(() => ({ gritNumber, present, ...diagnoseFinish.run({ ...d, gritNumber }) }));
 			})
 			.filter((r) => r !== null)
 	);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Marking } from '$core/spec/marking';
 	import { markingSpans } from '$core/spec/marking-spans';
+	import { partColour } from './part-colour';
 
 	interface Props {
 		typed: string;
@@ -12,7 +13,8 @@
 </script>
 
 <p class="num" aria-hidden="true">
-	{#each spans as s, i (i)}<span class={s.field}>{s.text}</span>{/each}
+	{#each spans as s, i (i)}<span class={s.field} style:border-color={partColour(s.field)}>{s.text}</span
+		>{/each}
 </p>
 
 <style>
@@ -27,37 +29,11 @@
 	span {
 		border-bottom: 4px solid transparent;
 	}
-	.abrasive {
-		border-color: var(--part-abrasive);
-	}
-	.grit {
-		border-color: var(--part-grit);
-	}
-	.grade,
-	.concentration {
-		border-color: var(--part-grade);
-	}
-	.structure {
-		border-color: var(--part-structure);
-	}
-	.bond {
-		border-color: var(--part-bond);
-	}
-	.speed {
-		border-color: var(--ok);
-	}
-	.shape,
-	.size,
-	.rim {
-		border-color: var(--steel);
-	}
 	.maker {
-		border-color: var(--rule);
 		color: var(--ink2);
 	}
 	.unknown {
 		border-bottom-style: double;
-		border-color: var(--stop);
 		color: var(--stop);
 	}
 	.gap {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Marking } from '$core/spec/marking';
 	import { markingParts } from '$core/spec/marking-words';
+	import { partColour } from './part-colour';
 
 	interface Props {
 		reading: Marking;
@@ -11,7 +12,10 @@
 </script>
 
 {#if parts.length}<ul aria-label="What each piece means">
-		{#each parts as p, i (`${p.field}${p.token}${i}`)}<li class={p.field}>
+		{#each parts as p, i (`${p.field}${p.token}${i}`)}<li
+				class={p.field}
+				style:border-color={partColour(p.field)}
+			>
 				<b class="num">{p.token}</b><span>{p.name}</span><small>{p.says}</small>
 			</li>{/each}
 	</ul>{/if}
@@ -47,32 +51,7 @@
 		font-size: var(--type-fine);
 		line-height: 1.25;
 	}
-	.abrasive {
-		border-color: var(--part-abrasive);
-	}
-	.grit {
-		border-color: var(--part-grit);
-	}
-	.grade,
-	.concentration {
-		border-color: var(--part-grade);
-	}
-	.structure {
-		border-color: var(--part-structure);
-	}
-	.bond {
-		border-color: var(--part-bond);
-	}
-	.speed {
-		border-color: var(--ok);
-	}
-	.rim,
-	.size,
-	.shape {
-		border-color: var(--steel);
-	}
 	.unknown {
-		border-color: var(--stop);
 		background: var(--stop-soft);
 	}
 </style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { InputFault } from '$core/calculation/fault';
+	import { attempt } from '$core/calculation/attempt';
 	import { quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import { speedStatement } from '$core/spec/speed-statement';
@@ -26,12 +26,7 @@
 	$effect(() => entry.switchTo(system));
 	const answer = $derived.by(() => {
 		if (entry.result.fault) return { fault: entry.result.fault, output: null };
-		try {
-			return { fault: null, output: speedStatement.run(entry.result.values) };
-		} catch (e) {
-			if (e instanceof InputFault) return { fault: e, output: null };
-			throw e;
-		}
+		return attempt(() => speedStatement.run(entry.result.values));
 	});
 	const out = $derived(answer.output);
 	const SLIP: Record<string, string> = {

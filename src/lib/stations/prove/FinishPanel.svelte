@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { InputFault } from '$core/calculation/fault';
+	import { whenRight } from '$core/calculation/attempt';
 	import { Evidence } from '$core/route/evidence';
 	import { diagnoseStep, dressInUse } from '$core/route/stations/prove/steps';
 	import { F_GRITS } from '$core/spec/grit-tables';
@@ -14,14 +14,10 @@
 	}
 	/** Burn, chatter or a rough finish was reported: which is at fault, the grit or the dress on this very wheel. */
 	let { desk, entry }: Props = $props();
+	/** The dress this wheel has; null for a grit the diagnosis has no table for. */
 	const dress = $derived.by(() => {
-		try {
-			const d = dressInUse(desk.facts);
-			return F_GRITS.has(d.gritNumber) ? d : null;
-		} catch (e) {
-			if (e instanceof InputFault) return null;
-			throw e;
-		}
+		const d = whenRight(() => dressInUse(desk.facts));
+		return d && F_GRITS.has(d.gritNumber) ? d : null;
 	});
 	/** What this dress has, for the bench to start with. */
 	const figures = $derived(

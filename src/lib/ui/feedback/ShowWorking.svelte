@@ -1,8 +1,12 @@
 <script lang="ts">
-	import type { Computed } from '$core/route/step';
 	import type { System } from '$core/quantity/parse';
 	import LazyWorking from './LazyWorking.svelte';
 
+	interface Computed {
+		calculation: string;
+		input: Readonly<Record<string, unknown>>;
+		output: object;
+	}
 	interface Props {
 		computed: readonly Computed[];
 		system: System;
@@ -28,12 +32,15 @@
 {/if}
 
 <style>
+	.link {
+		justify-self: start;
+	}
 	.all {
 		flex-basis: 100%;
 		display: grid;
 		gap: var(--s-10);
 		order: 9;
-		max-height: 46vh;
+		max-height: var(--working-most, 46vh);
 		overflow: auto;
 	}
 </style>

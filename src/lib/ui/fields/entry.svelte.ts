@@ -1,6 +1,7 @@
 import type { Field, Values } from '$core/calculation/fields';
 import { checkField } from '$core/calculation/check';
-import { InputFault } from '$core/calculation/fault';
+import { attempt } from '$core/calculation/attempt';
+import type { InputFault } from '$core/calculation/fault';
 import type { System } from '$core/quantity/parse';
 import { type Typed, asTyped, converted, readTyped, replaced } from './typed';
 
@@ -48,14 +49,12 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		const values: Record<string, unknown> = {};
 		let fault: InputFault | null = null;
 		for (const f of this.fields) {
-			try {
+			const read = attempt(() => {
 				const v = readTyped(f, this.typed[f.name] ?? null, f.name, this.system);
 				if (v !== undefined) values[f.name] = v;
 				checkField(f, f.name, v);
-			} catch (e) {
-				if (!(e instanceof InputFault)) throw e;
-				fault ??= e;
-			}
+			});
+			fault ??= read.fault;
 		}
 		// Each value was read by its own field, so it has that field's type; what is missing is left out.
 		return { values: values as Partial<Values<L>>, fault };
@@ -84,13 +83,11 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		if (this.faults[path]) return this.faults[path];
 		const f = this.fieldAt(path);
 		if (!f || !this.touched[path]) return null;
-		try {
+		const { fault } = attempt(() => {
 			const v = readTyped(f, this.at(path), path, this.system);
 			if (v !== undefined) checkField(f, path, v);
-			return null;
-		} catch (e) {
-			return e instanceof InputFault ? e.message : null;
-		}
+		});
+		return fault?.message ?? null;
 	}
 
 	set(path: string, value: Typed): void {

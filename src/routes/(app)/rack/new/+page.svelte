@@ -3,7 +3,7 @@
 	import { completed } from '$core/calculation/complete';
 	import { all } from '$core/route/step';
 	import { goto } from '$app/navigation';
-	import { InputFault } from '$core/calculation/fault';
+	import { whenRight } from '$core/calculation/attempt';
 	import { storageRules } from '$core/inspect/storage-rules';
 	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
 	import { isOrganic } from '$core/spec/families';
@@ -25,17 +25,9 @@
 	const entry = new Entry({ fields: WHEEL_FIELDS, key: 'wheel-new', draft: data.draft });
 	const look = new Entry({ fields: LOOK_FIELDS, key: 'wheel-new-look', draft: data.look });
 	const sender = new Sender();
-	const quietly = <T,>(work: () => T): T | null => {
-		try {
-			return work();
-		} catch (e) {
-			if (e instanceof InputFault) return null;
-			throw e;
-		}
-	};
 	const read = $derived.by(() => {
 		const text = String(entry.at('marking') ?? '');
-		return text.trim() ? quietly(() => parseMarking.run({ text })) : null;
+		return text.trim() ? whenRight(() => parseMarking.run({ text })) : null;
 	});
 	const v = $derived(entry.result.values as Record<string, number>);
 	const drawn = $derived(
@@ -58,10 +50,10 @@
 		expiresOn: (entry.at('expiresOn') || entry.at('madeOn') || null) as string | null
 	});
 	const taken = $derived(
-		entry.result.fault ? null : quietly(() => intake(completed(WHEEL_FIELDS, entry.result.values)))
+		entry.result.fault ? null : whenRight(() => intake(completed(WHEEL_FIELDS, entry.result.values)))
 	);
 	const looked = $derived(
-		quietly(() =>
+		whenRight(() =>
 			lookOf(
 				{
 					bondFamily,

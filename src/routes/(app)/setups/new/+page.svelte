@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
-	import { InputFault } from '$core/calculation/fault';
+	import { whenRight } from '$core/calculation/attempt';
 	import { checkInput } from '$core/calculation/check';
 	import { BRIEF_FIELDS, type Job, adviseFor } from '$core/route/stations/brief/steps';
 	import { outputOf, without } from '$core/route/step';
@@ -45,13 +45,8 @@
 	const usual = $derived(machine ? (data.routes.find((r) => r.code === USUAL[machine.kind]) ?? null) : null);
 	const advice = $derived.by(() => {
 		if (!v.material || !v.operation) return null;
-		try {
-			// Without a finish the advice is given for the usual one.
-			return adviseFor(checkInput(JOB, v) as Job, machine, data.guidelines);
-		} catch (e) {
-			if (e instanceof InputFault) return null;
-			throw e;
-		}
+		// Without a finish the advice is given for the usual one.
+		return whenRight(() => adviseFor(checkInput(JOB, v) as Job, machine, data.guidelines));
 	});
 	const wish = $derived(advice?.main.output);
 	const cut = $derived(outputOf(advice, contact));

@@ -3,7 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
 	import { completed } from '$core/calculation/complete';
-	import { InputFault } from '$core/calculation/fault';
+	import { whenRight } from '$core/calculation/attempt';
 	import { all } from '$core/route/step';
 	import { toneOf } from '$lib/drawing/polar';
 	import LookForm from '$lib/stations/inspect/LookForm.svelte';
@@ -17,14 +17,9 @@
 	const w = $derived(data.wheel);
 	const entry = new Entry({ fields: LOOK_FIELDS, key: `look-${data.wheel.number}`, draft: data.draft });
 	const sender = new Sender();
-	const looked = $derived.by(() => {
-		try {
-			return lookOf(w, data.today, completed(LOOK_FIELDS, entry.result.values), data.limits);
-		} catch (e) {
-			if (e instanceof InputFault) return null;
-			throw e;
-		}
-	});
+	const looked = $derived(
+		whenRight(() => lookOf(w, data.today, completed(LOOK_FIELDS, entry.result.values), data.limits))
+	);
 	const out = $derived(looked?.main.output ?? null);
 	const stop = $derived(out?.verdict === 'stop');
 	const tone = $derived(toneOf(w.family));
