@@ -7,7 +7,7 @@ import { decide, refuse } from '../../../src/core/route/engine.js';
 import { Evidence, partOf } from '../../../src/core/route/evidence.js';
 import { onPage } from '../../../src/core/route/on-page.js';
 import { flangeStep } from '../../../src/core/route/stations/mount/flange.js';
-import { prerequisites } from '../../../src/core/route/stations/run-in/steps.js';
+import { prerequisites } from '../../../src/core/route/stations/run-in/start.js';
 import { runoutStep } from '../../../src/core/route/stations/true/steps.js';
 import { preBalanceRule } from '../../../src/core/true/pre-balance-rule.js';
 import { runout } from '../../../src/core/true/runout.js';

@@ -3,7 +3,8 @@
 	import { onMount } from 'svelte';
 	import { duration } from '$core/quantity/format';
 	import { Evidence, partOf } from '$core/route/evidence';
-	import { outcomeStep, startStep } from '$core/route/stations/run-in/steps';
+	import { outcomeStep } from '$core/route/stations/run-in/outcome';
+	import { startStep } from '$core/route/stations/run-in/start';
 	import { runInPlan } from '$core/run-in/plan';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';

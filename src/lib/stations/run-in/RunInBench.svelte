@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { holds } from '$core/route/decision';
-	import { runningSince, speedStep } from '$core/route/stations/run-in/steps';
+	import { runningSince } from '$core/route/stations/run-in/outcome';
+	import { speedStep } from '$core/route/stations/run-in/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';

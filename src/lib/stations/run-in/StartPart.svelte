@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { startStep } from '$core/route/stations/run-in/steps';
+	import { startStep } from '$core/route/stations/run-in/start';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';

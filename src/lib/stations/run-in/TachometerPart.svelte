@@ -2,7 +2,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { limitRpm } from '$core/route/facts';
-	import { speedStep } from '$core/route/stations/run-in/steps';
+	import { speedStep } from '$core/route/stations/run-in/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';

@@ -11,7 +11,8 @@
 
 <div class="sheet" role="status">
 	<p>
-		<b>{label}</b>{#if of}<span class="num"> {done} of {of}</span>{/if}
+		<b>{label}</b>
+		{#if of}<span class="num">{done} of {of}</span>{/if}
 	</p>
 	<progress aria-label={label} max={of || undefined} value={of ? done : undefined}></progress>
 	{#if oncancel}<button class="btn" onclick={oncancel}>Cancel</button>{/if}

@@ -5,7 +5,9 @@ import { limitRpm } from '../../facts.js';
 import { line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
-import { outcomeStep, speedStep, startStep } from './steps.js';
+import { outcomeStep } from './outcome.js';
+import { speedStep } from './speed.js';
+import { startStep } from './start.js';
 
 /** It turns no faster than it may, was started behind a shut guard, and ran free long enough. */
 export const runInGate: Gate = (facts, evidence) => {

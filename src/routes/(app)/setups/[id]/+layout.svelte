@@ -15,7 +15,8 @@
 	let { data, children } = $props();
 	const desk = new Desk(data.facts, data.decision);
 	setContext('desk', desk);
-	setContext('all-met', () => view?.state === 'done' && desk.facts.state !== 'finished');
+	// A finished setup has one way on, at Keep; nothing else may look as if it were to be done.
+	setContext('all-met', () => view?.state === 'done' && (desk.facts.state !== 'finished' || here !== 'keep'));
 	$effect.pre(() => desk.update(data.facts, data.decision));
 	const here = $derived((page.params.station ?? desk.decision.current) as StationId);
 	// What went wrong at one station is not carried to the next.

@@ -129,8 +129,8 @@
 		font-weight: 600;
 	}
 	.why {
-		flex: 1;
-		min-width: 180px;
+		/* All the width the button and the choice leave. */
+		flex: 99 1 220px;
 	}
 	.cols {
 		display: grid;

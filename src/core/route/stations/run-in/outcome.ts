@@ -1,0 +1,36 @@
+import { InputFault } from '../../../calculation/fault.js';
+import { runInOutcome } from '../../../run-in/outcome.js';
+import { runInPlan } from '../../../run-in/plan.js';
+import { Evidence } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { alone, compute, defineStep, pick } from '../../step.js';
+
+/** Seconds since the start that still counts; the server's clock, so it survives a reload. */
+export function runningSince(facts: SetupFacts): { atMs: number; requiredS: number } | null {
+	const start = Evidence.of(facts).of(runInPlan, 'run-in', ['start']);
+	return start && start.verdict !== 'stop' ? { atMs: start.atMs, requiredS: start.output.freeRunS } : null;
+}
+
+export const outcomeStep = defineStep({
+	station: 'run-in',
+	step: 'outcome',
+	title: 'After the free run',
+	fields: pick(runInOutcome.fields, 'heard', 'smokeOrSmell', 'vibrationMmPerS'),
+	compute(facts, v) {
+		const since = runningSince(facts);
+		if (!since)
+			throw new InputFault(
+				'start',
+				'missing',
+				'The start was not recorded. Record it when the wheel starts; the clock runs from there.'
+			);
+		return alone(
+			compute(facts, runInOutcome, {
+				requiredFreeRunS: since.requiredS,
+				actualFreeRunS: Math.min(360000, Math.max(0, (facts.nowMs - since.atMs) / 1000)),
+				...v
+			})
+		);
+	},
+	quarantines: ['abnormal-sound', 'smoke-or-smell', 'vibration']
+});

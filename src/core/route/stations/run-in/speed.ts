@@ -1,0 +1,46 @@
+import { speedCheck } from '../../../run-in/speed-check.js';
+import { speedStatement } from '../../../spec/speed-statement.js';
+import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+
+export const speedStep = defineStep({
+	station: 'run-in',
+	step: 'speed',
+	title: 'Tachometer',
+	fields: pick(speedCheck.fields, 'measuredRpm', 'stage'),
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		return alone(
+			compute(facts, speedCheck, {
+				ratedRpm: w.ratedRpm,
+				ratedSpeedMps: w.ratedMps,
+				originalDiameterMm: w.newDiameterMm,
+				currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm),
+				commandedRpm: facts.machine.spindleRpm,
+				...v
+			})
+		);
+	}
+});
+
+/** What somebody quoted for this wheel, checked and kept; it decides nothing by itself. */
+export const quotedStep = defineStep({
+	station: 'run-in',
+	step: 'quoted',
+	title: 'A quoted speed',
+	fields: [
+		{
+			...pick(speedStatement.fields, 'diameterMm')[0],
+			required: false,
+			about: "Quoted; today's when left empty"
+		},
+		...pick(speedStatement.fields, 'statedRpm', 'statedSpeedMps', 'statedSpeedSfpm')
+	] as const,
+	compute: (facts, v) =>
+		alone(
+			compute(facts, speedStatement, {
+				...v,
+				diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm,
+				ratedSpeedMps: wheelOf(facts).ratedMps
+			})
+		)
+});

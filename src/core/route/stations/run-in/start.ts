@@ -1,0 +1,52 @@
+import { InputFault } from '../../../calculation/fault.js';
+import { runInPlan } from '../../../run-in/plan.js';
+import { Evidence } from '../../evidence.js';
+import { type SetupFacts, type StationId, limitRpm } from '../../facts.js';
+import { alone, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import { wayOfMounting } from '../mount/ways.js';
+
+/** Everything that had to be shown before the first start. An accepted caution counts as shown. */
+export function prerequisites(facts: SetupFacts): { id: string; verdict: string }[] {
+	const evidence = Evidence.of(facts);
+	const needed: readonly (readonly [StationId, string])[] = [
+		['inspect', 'look'],
+		['inspect', 'ring'],
+		...wayOfMounting(facts).shownBeforeStart.map((step) => ['mount', step] as const),
+		['mount', 'thread'],
+		['mount', 'tighten'],
+		['run-in', 'speed']
+	];
+	return needed.map(([station, step]) => {
+		const r = evidence.named(station, step);
+		return {
+			id: `${station}.${step}`,
+			verdict: !r ? 'missing' : r.verdict === 'caution' && r.overrideReason ? 'ok' : r.verdict
+		};
+	});
+}
+
+export const startStep = defineStep({
+	station: 'run-in',
+	step: 'start',
+	title: 'First start',
+	fields: pick(runInPlan.fields, 'guardClosed', 'peopleClear', 'firstRun'),
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		const limit = limitRpm(w);
+		if (limit === null)
+			throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
+		return alone(
+			compute(facts, runInPlan, {
+				runRpm: facts.machine.spindleRpm,
+				ratedRpm: limit,
+				diameterMm: w.diameterMm,
+				boreMm: w.boreMm,
+				massKg: massNowKg(w),
+				motorTorqueNm: facts.machine.motorTorqueNm,
+				coolantUsed: facts.machine.wet,
+				prerequisites: prerequisites(facts),
+				...v
+			})
+		);
+	}
+});
