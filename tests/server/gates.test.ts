@@ -4,19 +4,8 @@ import { write } from '../../src/lib/server/db/pool.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { acceptCaution } from '../../src/lib/server/setups/accept.js';
 import { record } from '../../src/lib/server/setups/record.js';
-import {
-	GOOD,
-	facts,
-	key,
-	lead,
-	machinist,
-	refusedWith,
-	setup,
-	step,
-	user,
-	wheel,
-	workedUpTo
-} from './ground.js';
+import { facts, key, lead, machinist, refusedWith, setup, step, user, wheel, workedUpTo } from './ground.js';
+import { GOOD } from '../shared/good-work.js';
 
 const good = (name: string) => GOOD.find(([s, n]) => `${s}.${n}` === name)![2];
 const verdictOf = async (id: number, station: string, name: string) =>

@@ -14,6 +14,7 @@ import type { NewWheel } from '../../src/core/shop/wheel.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
+import { GOOD } from '../shared/good-work.js';
 
 /** The demo shop in a throw-away database, shared by all server tests. */
 before(async () => {
@@ -88,70 +89,6 @@ export async function step(
 		await machinist()
 	);
 }
-
-const SEEN = {
-	crack: false,
-	dropped: false,
-	markingLegible: true,
-	boreClean: true,
-	facesClean: true,
-	moisture: 'none',
-	blotterState: 'fitted',
-	chips: []
-};
-const FLANGE = {
-	backFlangeDiameterMm: 115,
-	frontFlangeDiameterMm: 115,
-	backRecessDiameterMm: 92,
-	frontRecessDiameterMm: 92,
-	clean: true,
-	burred: false,
-	runoutUm: 3,
-	backBlotter: 'good',
-	frontBlotter: 'good',
-	blotterOuterMm: 120,
-	blotterInnerMm: 77,
-	blotterThicknessMm: 0.5
-};
-export const GOOD: readonly [StationId, string, object][] = [
-	['inspect', 'look', SEEN],
-	['inspect', 'ring', { taps: Array.from({ length: 8 }, () => 'clear') }],
-	['mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false }],
-	['mount', 'flange', FLANGE],
-	['mount', 'thread', {}],
-	['mount', 'tighten', { done: true }],
-	['run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' }],
-	['run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true }],
-	['run-in', 'outcome', { heard: 'normal' }],
-	['true', 'runout', { readingsUm: [20, 28, 36, 40, 38, 30, 20, 12, 6, 4, 8, 14] }],
-	[
-		'true',
-		'after',
-		{ readingsUm: [3, 4, 5, 6, 5, 4, 3, 2, 1, 1, 2, 2], diameterAfterMm: 289.8, spunDry: true }
-	],
-	['balance', 'swing', { timeS: 16, restAngleDeg: 190 }],
-	['balance', 'move', { anglesDeg: [0, 0, 0] }],
-	['balance', 'stays', {}],
-	['dress', 'position', { offsetMm: -6, dragAngleDeg: 12 }],
-	[
-		'dress',
-		'settings',
-		{ depthUm: 20, traverseMmPerMin: 200, coolant: 'continuous', passes: 3, dryPasses: 1 }
-	],
-	['dress', 'done', { soundEven: true, diameterAfterMm: 289.6 }],
-	[
-		'prove',
-		'release',
-		{
-			raUm: 0.55,
-			burnSeen: false,
-			chatterSeen: false,
-			crackSeen: false,
-			guardClosed: true,
-			soundNormal: true
-		}
-	]
-];
 
 /** A setup worked from the start up to and without the named step, with a wheel of its own. */
 export async function workedUpTo(until: string, number?: string): Promise<{ id: number; number: string }> {

@@ -2,7 +2,6 @@ import { expect } from 'chai';
 import { incidentById, openIncident, workIncident } from '../../src/lib/server/setups/incidents.js';
 import { machineById } from '../../src/lib/server/shop/machines.js';
 import {
-	GOOD,
 	facts,
 	key,
 	lead,
@@ -14,6 +13,7 @@ import {
 	wheel,
 	workedUpTo
 } from './ground.js';
+import { GOOD } from '../shared/good-work.js';
 
 const REPORT = { event: 'hard-crash', injury: false, madeSafe: true, seen: 'ran into the vice' };
 const FINDINGS = {

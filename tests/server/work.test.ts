@@ -6,7 +6,6 @@ import { startSetup } from '../../src/lib/server/setups/start.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
 import {
-	GOOD,
 	JOB,
 	facts,
 	key,
@@ -19,6 +18,7 @@ import {
 	wheel,
 	workedUpTo
 } from './ground.js';
+import { GOOD } from '../shared/good-work.js';
 
 const good = (name: string) => GOOD.find(([s, n]) => `${s}.${n}` === name)![2];
 

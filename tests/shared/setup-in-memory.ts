@@ -14,6 +14,7 @@ import type {
 	WheelFacts
 } from '../../src/core/route/facts.js';
 import type { GateLine } from '../../src/core/route/gate.js';
+import { GOOD } from './good-work.js';
 import { linesOf } from '../../src/core/route/stations/index.js';
 
 /** A setup kept in memory: the deciding part of the application without a database, a server or a page. */
@@ -187,87 +188,26 @@ export const later = (f: SetupFacts, seconds: number): SetupFacts => ({
 	nowMs: f.nowMs + 1000 * seconds
 });
 
-export const SEEN = {
-	crack: false,
-	dropped: false,
-	markingLegible: true,
-	boreClean: true,
-	facesClean: true,
-	moisture: 'none',
-	blotterState: 'fitted',
-	chips: []
-};
-export const FLANGE = {
-	backFlangeDiameterMm: 115,
-	frontFlangeDiameterMm: 115,
-	backRecessDiameterMm: 92,
-	frontRecessDiameterMm: 92,
-	clean: true,
-	burred: false,
-	runoutUm: 3,
-	backBlotter: 'good',
-	frontBlotter: 'good',
-	blotterOuterMm: 120,
-	blotterInnerMm: 77,
-	blotterThicknessMm: 0.5
-};
-export const RIM = [20, 28, 36, 40, 38, 30, 20, 12, 6, 4, 8, 14];
-export const RIM_AFTER = [3, 4, 5, 6, 5, 4, 3, 2, 1, 1, 2, 2];
-
 /** The weights set where they were told to be. */
 export function weightsMoved(f: SetupFacts): SetupFacts {
 	const told = Evidence.of(f).of(weights, 'balance', MEASURED_BY)!;
 	return did(f, 'balance', 'move', { anglesDeg: told.output.placements.map((p) => p.angleDeg) });
 }
+/** Steps whose entry follows from what was computed before. */
+const BY_WHAT_WAS_TOLD: Readonly<
+	Record<string, (f: SetupFacts, values: Record<string, unknown>) => SetupFacts>
+> = {
+	'run-in.outcome': (f, values) => did(later(f, 900), 'run-in', 'outcome', values),
+	'balance.move': weightsMoved
+};
 /** Everything of a toolroom setup, in order. */
 export const WORK: readonly [string, (f: SetupFacts) => SetupFacts][] = [
 	['brief.brief', (f) => did(f, 'brief', 'brief')],
 	['select.take', (f) => took(f)],
-	['inspect.look', (f) => did(f, 'inspect', 'look', SEEN)],
-	['inspect.ring', (f) => did(f, 'inspect', 'ring', { taps: Array.from({ length: 8 }, () => 'clear') })],
-	['mount.fit', (f) => did(f, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false })],
-	['mount.flange', (f) => did(f, 'mount', 'flange', FLANGE)],
-	['mount.thread', (f) => did(f, 'mount', 'thread')],
-	['mount.tighten', (f) => did(f, 'mount', 'tighten', { done: true })],
-	['run-in.speed', (f) => did(f, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' })],
-	[
-		'run-in.start',
-		(f) => did(f, 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true })
-	],
-	['run-in.outcome', (f) => did(later(f, 900), 'run-in', 'outcome', { heard: 'normal' })],
-	['true.runout', (f) => did(f, 'true', 'runout', { readingsUm: RIM })],
-	[
-		'true.after',
-		(f) => did(f, 'true', 'after', { readingsUm: RIM_AFTER, diameterAfterMm: 289.8, spunDry: true })
-	],
-	['balance.swing', (f) => did(f, 'balance', 'swing', { timeS: 16, restAngleDeg: 190 })],
-	['balance.move', weightsMoved],
-	['balance.stays', (f) => did(f, 'balance', 'stays')],
-	['dress.position', (f) => did(f, 'dress', 'position', { offsetMm: -6, dragAngleDeg: 12 })],
-	[
-		'dress.settings',
-		(f) =>
-			did(f, 'dress', 'settings', {
-				depthUm: 20,
-				traverseMmPerMin: 200,
-				coolant: 'continuous',
-				passes: 3,
-				dryPasses: 1
-			})
-	],
-	['dress.done', (f) => did(f, 'dress', 'done', { soundEven: true, diameterAfterMm: 289.6 })],
-	[
-		'prove.release',
-		(f) =>
-			did(f, 'prove', 'release', {
-				raUm: 0.55,
-				burnSeen: false,
-				chatterSeen: false,
-				crackSeen: false,
-				guardClosed: true,
-				soundNormal: true
-			})
-	]
+	...GOOD.map(([station, step, values]): [string, (f: SetupFacts) => SetupFacts] => {
+		const name = `${station}.${step}`;
+		return [name, (f) => BY_WHAT_WAS_TOLD[name]?.(f, values) ?? did(f, station, step, values)];
+	})
 ];
 /** A setup worked up to and without this step; all of it without one. */
 export function worked(until: string | null = null): SetupFacts {

@@ -4,18 +4,8 @@ import { decide, refuse } from '../../../src/core/route/engine.js';
 import { hardStops } from '../../../src/core/route/hard-stops.js';
 import { STATIONS, type SetupFacts, type StationId, type WheelFacts } from '../../../src/core/route/facts.js';
 import { passes } from '../../../src/core/route/gate.js';
-import {
-	FLANGE,
-	WHEEL,
-	WORK,
-	current,
-	did,
-	later,
-	line,
-	setup,
-	took,
-	worked
-} from '../../shared/setup-in-memory.js';
+import { WHEEL, WORK, current, did, later, line, setup, took, worked } from '../../shared/setup-in-memory.js';
+import { FLANGE } from '../../shared/good-work.js';
 
 describe('route: from brief to release', () => {
 	it('moves on one station after the other and ends at Keep', () => {

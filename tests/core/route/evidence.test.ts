@@ -13,10 +13,6 @@ import { preBalanceRule } from '../../../src/core/true/pre-balance-rule.js';
 import { runout } from '../../../src/core/true/runout.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
 import {
-	FLANGE,
-	RIM,
-	RIM_AFTER,
-	SEEN,
 	WHEEL,
 	current,
 	did,
@@ -27,6 +23,7 @@ import {
 	weightsMoved,
 	worked
 } from '../../shared/setup-in-memory.js';
+import { FLANGE, RIM, RIM_AFTER, SEEN } from '../../shared/good-work.js';
 
 const STAND_FIRST: StationId[] = [
 	'brief',

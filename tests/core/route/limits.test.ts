@@ -11,7 +11,8 @@ import {
 import { CALCULATIONS, calculation } from '../../../src/core/calculations.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { truePlanStep } from '../../../src/core/route/stations/true/steps.js';
-import { RIM_AFTER, current, did, faults, line, worked, recordOf } from '../../shared/setup-in-memory.js';
+import { current, did, faults, line, worked, recordOf } from '../../shared/setup-in-memory.js';
+import { RIM_AFTER } from '../../shared/good-work.js';
 
 const check = (body: unknown) => checkLimits(CALCULATIONS, body);
 const shop = (f: SetupFacts, limits: SetupFacts['guidelines']['limits']): SetupFacts => ({

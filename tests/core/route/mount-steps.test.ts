@@ -8,9 +8,7 @@ import { linesOf } from '../../../src/core/route/stations/index.js';
 import { curing } from '../../../src/core/route/stations/mount/glue.js';
 import type { Mounting } from '../../../src/core/route/templates.js';
 import {
-	FLANGE,
 	MOUNT,
-	SEEN,
 	WHEEL,
 	did,
 	faults,
@@ -21,6 +19,7 @@ import {
 	worked,
 	recordOf
 } from '../../shared/setup-in-memory.js';
+import { FLANGE, SEEN } from '../../shared/good-work.js';
 
 const held = (mounting: Mounting, more: Partial<SetupFacts> = {}): SetupFacts =>
 	setup({ route: { ...setup().route, mounting }, ...more });

@@ -7,17 +7,8 @@ import { prerequisites } from '../../../src/core/route/stations/run-in/start.js'
 import { provenSoFar } from '../../../src/core/route/stations/prove/steps.js';
 import { stepOf } from '../../../src/core/route/steps.js';
 import type { ExtraCheck } from '../../../src/core/route/templates.js';
-import {
-	FLANGE,
-	current,
-	did,
-	faults,
-	later,
-	line,
-	setup,
-	worked,
-	recordOf
-} from '../../shared/setup-in-memory.js';
+import { current, did, faults, later, line, setup, worked, recordOf } from '../../shared/setup-in-memory.js';
+import { FLANGE } from '../../shared/good-work.js';
 
 const out = (f: SetupFacts, station: StationId, step: string) =>
 	recordOf(f, station, step)!.output as Record<string, unknown>;

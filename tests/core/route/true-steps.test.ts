@@ -2,17 +2,8 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { anglesOf, lastRunout, runoutLimitUm } from '../../../src/core/route/stations/true/readings.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import {
-	RIM,
-	RIM_AFTER,
-	current,
-	did,
-	faults,
-	line,
-	setup,
-	worked,
-	recordOf
-} from '../../shared/setup-in-memory.js';
+import { current, did, faults, line, setup, worked, recordOf } from '../../shared/setup-in-memory.js';
+import { RIM, RIM_AFTER } from '../../shared/good-work.js';
 
 const atTrue = () => worked('true.runout');
 const read = (readingsUm: number[], more: object = {}) =>
