@@ -1,0 +1,29 @@
+import { Evidence } from '../../../src/core/route/evidence.js';
+import { type SetupFacts, type WheelFacts } from '../../../src/core/route/facts.js';
+import { passes } from '../../../src/core/route/gate.js';
+import { linesOf } from '../../../src/core/route/stations/index.js';
+import { did, recordOf, WHEEL, setup, took } from '../../shared/setup-in-memory.js';
+import { type Mounting } from '../../../src/core/route/templates.js';
+import { SEEN } from '../../shared/good-work.js';
+
+/** A setup at Mount, held in one of the ways, and what its gate says. */
+export const held = (mounting: Mounting, more: Partial<SetupFacts> = {}): SetupFacts =>
+	setup({ route: { ...setup().route, mounting }, ...more });
+/** Looked over and rung; small or glued wheels are not rung. */
+export function inspected(f: SetupFacts, wheel: WheelFacts = WHEEL, rung = true): SetupFacts {
+	const looked = did(took(did(f, 'brief', 'brief'), wheel), 'inspect', 'look', SEEN);
+	return did(
+		looked,
+		'inspect',
+		'ring',
+		{ taps: rung ? Array.from({ length: 8 }, () => 'clear') : [] },
+		rung ? null : 'Too small to ring, looked at closely'
+	);
+}
+export const keys = (f: SetupFacts) => linesOf('mount', f, Evidence.of(f)).map((l) => l.key);
+export const open = (f: SetupFacts) =>
+	linesOf('mount', f, Evidence.of(f))
+		.filter((l) => !passes(l))
+		.map((l) => l.key);
+export const out = (f: SetupFacts, step: string, calculation?: string) =>
+	recordOf(f, 'mount', step, calculation)!.output as Record<string, number>;
