@@ -86,7 +86,7 @@ export const fitCheck = defineCalculation({
 			)
 			.caution(
 				'hot-grip',
-				clearanceUm > 1e-9 && hotClearanceUm <= 0,
+				clearanceUm > 1e-9 && hotClearanceUm <= 1e-9,
 				'The warm spindle would grip the bore and load it from inside.'
 			)
 			.caution(

@@ -4,6 +4,9 @@ import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { type Side, blotterSides } from './blotter-sides.js';
 
+/** A size typed at its limit is within it, whatever the last binary digit says. */
+const SLACK = 1e-9;
+
 const dia = <const N extends string>(name: N, about: string) =>
 	mm(name, about, { ...over0(2000), required: true });
 const recess = <const N extends string>(name: N, about: string) =>
@@ -162,17 +165,17 @@ export const flangeCheck = defineCalculation({
 		const findings = new Findings()
 			.stop(
 				'flanges-unequal',
-				Math.abs(v.backFlangeDiameterMm - v.frontFlangeDiameterMm) > v.equalToleranceMm,
+				Math.abs(v.backFlangeDiameterMm - v.frontFlangeDiameterMm) > v.equalToleranceMm + SLACK,
 				'The flanges differ in size: they would bend the wheel. Fit an equal pair.'
 			)
 			.stop(
 				'relief-unequal',
-				Math.abs(v.backRecessDiameterMm - v.frontRecessDiameterMm) > v.equalToleranceMm,
+				Math.abs(v.backRecessDiameterMm - v.frontRecessDiameterMm) > v.equalToleranceMm + SLACK,
 				'The hollows differ: the flanges pinch at different radii and bend the wheel. Fit an equal pair.'
 			)
 			.stop(
 				'flange-too-small',
-				smaller < minFlangeDiameterMm - 1e-9,
+				smaller < minFlangeDiameterMm - SLACK,
 				`Flange ${smaller} mm is under the ${minFlangeDiameterMm.toFixed(1)} mm this wheel needs. Fit larger flanges.`
 			)
 			.stop(

@@ -104,7 +104,7 @@ export const mountPack = defineCalculation({
 			item.measured ? [item.measured.radialRunoutUm, item.measured.axialRunoutUm] : []
 		);
 		const excessive = runouts.some((r) => r > v.runoutLimitUm);
-		const off = (d: number | null, tolerance: number) => d !== null && Math.abs(d) > tolerance;
+		const off = (d: number | null, tolerance: number) => d !== null && Math.abs(d) > tolerance + SAME;
 		const findings = new Findings()
 			.stop(
 				'bore-mismatch',
@@ -113,17 +113,17 @@ export const mountPack = defineCalculation({
 			)
 			.stop(
 				'wheel-off-seat',
-				wheels.some(({ p }) => p.frontMm > a.seatLengthMm),
+				wheels.some(({ p }) => p.frontMm > a.seatLengthMm + SAME),
 				'A wheel sits beyond the seat, on the thread. Take out spacers or turn the order round.'
 			)
 			.stop(
 				'stack-short',
-				stackLengthMm < threadStart,
+				stackLengthMm < threadStart - SAME,
 				`The stack ends at ${stackLengthMm} mm, before the thread begins at ${threadStart}: the nut would not clamp it. Add a spacer.`
 			)
 			.stop(
 				'nut-engagement',
-				stackLengthMm >= threadStart && nutEngagementMm < needed,
+				stackLengthMm >= threadStart - SAME && nutEngagementMm < needed - SAME,
 				`The nut holds on ${nutEngagementMm.toFixed(1)} mm of thread; ${needed.toFixed(1)} are needed. Shorten the stack.`
 			)
 			.stop('wheels-collide', collide, 'Two wheels run into each other. Put a longer spacer between them.')

@@ -92,8 +92,8 @@ export const mountToolPost = defineCalculation({
 			)
 			.caution(
 				'off-centre',
-				Math.abs(diameterErrorUm) > v.sizeToleranceUm,
-				`Off centre height the work comes out ${diameterErrorUm.toFixed(1)} µm ${v.grinding === 'internal' ? 'larger' : 'over'} than the slide says.`
+				diameterErrorUm > v.sizeToleranceUm,
+				`Off centre height the work comes out ${diameterErrorUm.toFixed(1)} µm larger than the slide says.`
 			);
 		return {
 			axisDistanceMm,

@@ -99,7 +99,7 @@ export const speedCheck = defineCalculation({
 				share !== null &&
 					tachMultiple === null &&
 					v.measuredRpm > 0 &&
-					Math.abs(share - 1) * 100 > v.mismatchPct,
+					Math.abs(share - 1) * 100 > v.mismatchPct + 1e-9,
 				'The reading does not agree with the set speed. Find out why.'
 			);
 		return {
