@@ -3,9 +3,9 @@ import type { System } from './parse.js';
 import { CORE_UNITS, WRITTEN } from './units.js';
 
 /** Significant figures kept when a value is larger or smaller than its unit's usual decimals can show. */
-const FIGURES = 4;
+const FIGURES = 3;
 /** The same for a length read in inches, where a micrometre is already the fifth decimal and more would only be read as noise. */
-const FIGURES_READ_IN_INCHES = 3;
+const FIGURES_READ_IN_INCHES = 2;
 
 /** A number with sensible decimals and no trailing zeros; nothing is rounded in storage. */
 export function formatNumber(value: number, decimals: number, figures = FIGURES): string {
@@ -13,7 +13,7 @@ export function formatNumber(value: number, decimals: number, figures = FIGURES)
 	const size = Math.abs(value);
 	const places =
 		size !== 0 && size < 10 ** (1 - decimals)
-			? Math.min(12, Math.max(decimals, figures - 2 - Math.floor(Math.log10(size))))
+			? Math.min(12, Math.max(decimals, figures - 1 - Math.floor(Math.log10(size))))
 			: decimals;
 	const text = value.toFixed(places);
 	return text.includes('.') ? text.replace(/\.?0+$/, '').replace(/^-0$/, '0') : text.replace(/^-0$/, '0');

@@ -117,3 +117,45 @@ describe('instruments: the stand-ins', () => {
 			expect(value(lines({ kind }, 1)[0]!, kind)).to.be.a('number');
 	});
 });
+
+describe('instruments: a point that does not move', () => {
+	/** Readings one after the other, each with its angle or none. */
+	const fed = (list: [number, number | null][]) =>
+		new Instrument('dial').add(list.map(([v, a]) => (a === null ? `${v} um` : `${v} um @ ${a}`)));
+	const turning = (n: number): [number, number][] => Array.from({ length: n }, (_, i) => [10, (6 * i) % 360]);
+	it('is stuck after sixty more of the same while the wheel turns', () => {
+		expect(fed(turning(60))).to.include({ state: 'reading', says: '', lines: 60 });
+		expect(fed(turning(61)).state).to.equal('stuck');
+		expect(fed(turning(61)).says).to.match(/point on the surface/);
+	});
+	it('is not stuck while the wheel stands, or where no angle is sent', () => {
+		expect(fed(Array.from({ length: 100 }, () => [10, 90])).state).to.equal('reading');
+		expect(fed(Array.from({ length: 100 }, () => [10, null])).state).to.equal('reading');
+	});
+	it('is forgiven by one other reading, or by rubbish', () => {
+		expect(fed([...turning(61), [11, 3], ...turning(5)]).state).to.equal('reading');
+		const dial = new Instrument('dial');
+		dial.add(turning(61).map(([v, a]) => `${v} um @ ${a}`));
+		expect(dial.add(['~~~'])).to.include({ state: 'rubbish', value: null });
+		expect(dial.add(['10 um @ 5']).state).to.equal('reading');
+		expect(dial.now()).to.include({ state: 'reading', value: 10, angleDeg: 5, lines: 63 });
+	});
+	it('is counted on while the wheel pauses', () => {
+		const pause: [number, number][] = Array.from({ length: 20 }, () => [10, 90]);
+		expect(fed([...turning(31), ...pause, ...turning(35)]).state).to.equal('stuck');
+	});
+});
+
+describe('instruments: lines of any length', () => {
+	it('a line as long as may be is kept, a longer one is cut, blanks are none', () => {
+		const cutter = new LineCutter();
+		expect(cutter.add(`${'a'.repeat(200)}`)).to.deep.equal([]);
+		expect(cutter.add('\n  \n\r\n')).to.deep.equal(['a'.repeat(200)]);
+		expect(cutter.add('b'.repeat(250))).to.deep.equal(['b'.repeat(200)]);
+		expect(cutter.add(`${'c'.repeat(250)}\nd\n`)).to.deep.equal(['c'.repeat(200), 'd']);
+	});
+	it('shows of a line only its beginning, and only what can be printed', () => {
+		const r = readLine(`\u0007${'z'.repeat(40)}`, 'dial');
+		expect(r).to.deep.equal({ problem: 'rubbish', says: `sends "?${'z'.repeat(23)}", which is no reading` });
+	});
+});

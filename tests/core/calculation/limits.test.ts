@@ -1,0 +1,69 @@
+import { expect } from 'chai';
+import { CALCULATIONS, calculation } from '../../../src/core/calculations.js';
+import {
+	checkLimits,
+	guidelineFields,
+	inShop,
+	limitOf,
+	withLimits
+} from '../../../src/core/calculation/limits.js';
+import { InputFault } from '../../../src/core/calculation/fault.js';
+
+const runout = calculation('mount.spindle-runout');
+const ID = runout.id;
+const SHOP = { [ID]: { runoutAimUm: 8 } };
+
+/** Field and code a body is refused with. */
+const refused = (body: unknown): string => {
+	try {
+		checkLimits(CALCULATIONS, body);
+	} catch (e) {
+		if (!(e instanceof InputFault)) throw e;
+		return `${e.field} ${e.code}`;
+	}
+	throw new Error('it was accepted');
+};
+
+describe("the shop's own figures", () => {
+	it('are the guideline figures of a calculation, and no others', () => {
+		expect(guidelineFields(runout).map((f) => f.name)).to.deep.equal(['runoutAimUm', 'runoutLimitUm']);
+		for (const c of CALCULATIONS)
+			for (const f of guidelineFields(c))
+				expect(f, `${c.id} ${f.name}`).to.include({ guideline: true, of: c.id });
+	});
+	it('count where nothing else was said; the shipped figure counts where the shop has none', () => {
+		expect(withLimits(SHOP, runout, { taperRunoutUm: 3 })).to.deep.equal({
+			taperRunoutUm: 3,
+			runoutAimUm: 8,
+			runoutLimitUm: 25
+		});
+		expect(withLimits(SHOP, runout, { runoutAimUm: 2 })).to.include({ runoutAimUm: 2 });
+		expect(withLimits({}, runout, {})).to.include({ runoutAimUm: 5 });
+		expect([limitOf(SHOP, runout, 'runoutAimUm'), limitOf({}, runout, 'runoutAimUm')]).to.deep.equal([8, 5]);
+	});
+	it('stand in the field list as what one begins with', () => {
+		const begin = (limits: object) =>
+			inShop(runout.fields, limits as typeof SHOP).map((f) => ('default' in f ? f.default : undefined));
+		expect(begin(SHOP)).to.deep.equal([undefined, undefined, 8, 25]);
+		expect(begin({})).to.deep.equal([undefined, undefined, 5, 25]);
+		expect(begin({ 'mount.flange-check': { runoutAimUm: 9 } })).to.deep.equal([undefined, undefined, 5, 25]);
+		expect(inShop(runout.fields, {}), 'nothing to change, nothing copied').to.equal(runout.fields);
+	});
+	it('are kept where they differ from the shipped ones', () => {
+		expect(checkLimits(CALCULATIONS, { [ID]: { runoutAimUm: 8, runoutLimitUm: 25 } })).to.deep.equal(SHOP);
+		expect(checkLimits(CALCULATIONS, { [ID]: { runoutAimUm: 5 } })).to.deep.equal({});
+		expect(checkLimits(CALCULATIONS, {})).to.deep.equal({});
+	});
+	it('are refused by calculation and field when they are not known, out of range or contradict each other', () => {
+		for (const body of [null, [], 'x', 3]) expect(refused(body)).to.equal('limits not-an-object');
+		expect(refused({ 'no.such': {} })).to.equal('no.such unknown-choice');
+		expect(refused({ ['x'.repeat(99)]: {} })).to.equal(`${'x'.repeat(60)} unknown-choice`);
+		expect(refused({ 'mount.thread-hand': {} }), 'it has no guideline').to.equal(
+			'mount.thread-hand unknown-choice'
+		);
+		for (const values of [null, [], 3]) expect(refused({ [ID]: values })).to.equal(`${ID} not-an-object`);
+		expect(refused({ [ID]: { taperRunoutUm: 1 } })).to.equal(`${ID}.taperRunoutUm unknown-choice`);
+		expect(refused({ [ID]: { runoutAimUm: 0 } })).to.equal(`${ID}.runoutAimUm below-minimum`);
+		expect(refused({ [ID]: { runoutAimUm: '8' } })).to.equal(`${ID}.runoutAimUm not-a-number`);
+	});
+});

@@ -1,0 +1,132 @@
+import { expect } from 'chai';
+import type { Field, Unit } from '../../../src/core/calculation/fields.js';
+import {
+	figure,
+	formatNumber,
+	otherSystem,
+	quantity,
+	rangeText,
+	symbolOf
+} from '../../../src/core/quantity/format.js';
+import { type System, parseQuantity } from '../../../src/core/quantity/parse.js';
+
+const says = (text: string, unit?: Unit, system?: System) => {
+	const p = parseQuantity(text, unit, system);
+	return 'value' in p ? p.value : 'problem' in p ? p.problem : '';
+};
+
+describe('quantity: figures as they are written', () => {
+	it('the usual places, no zeros behind them, more where a value is small', () => {
+		const table: [number, number, string][] = [
+			[12.345, 2, '12.35'],
+			[12.3, 2, '12.3'],
+			[12, 2, '12'],
+			[100, 0, '100'],
+			[0, 2, '0'],
+			[-0.0001, 0, '-0.0001'],
+			[0.1, 2, '0.1'],
+			[0.0123456, 2, '0.0123'],
+			[0.1, 1, '0.1'],
+			[0.99, 1, '0.99'],
+			[1.04, 1, '1'],
+			[-12.5, 1, '-12.5']
+		];
+		for (const [value, decimals, written] of table)
+			expect(formatNumber(value, decimals), `${value}`).to.equal(written);
+		for (const v of [Number.NaN, Infinity, -Infinity]) expect(formatNumber(v, 2)).to.equal('-');
+	});
+	it('a field is empty where nothing is known; a sentence has a dash', () => {
+		for (const nothing of [null, undefined]) {
+			expect(figure(nothing, 'mm')).to.equal('');
+			expect(quantity(nothing, 'mm')).to.equal('-');
+			expect(otherSystem(nothing, 'mm', 'mm')).to.equal('');
+		}
+	});
+	it('unit behind a space, degrees close up, plain numbers bare', () => {
+		expect([
+			quantity(3, 'kg'),
+			quantity(90, 'deg'),
+			quantity(2.5, undefined),
+			quantity(40, '%')
+		]).to.deep.equal(['3 kg', '90°', '2.5', '40 %']);
+		expect([
+			symbolOf(undefined),
+			symbolOf('um'),
+			symbolOf('um', 'inch'),
+			symbolOf('deg', 'inch')
+		]).to.deep.equal(['', 'µm', 'in', '°']);
+	});
+	it('in inches a length is read to a tenth of a thou, other units to their own places', () => {
+		expect(quantity(25.4, 'mm', 'inch')).to.equal('1 in');
+		expect(quantity(31.7523, 'mm', 'inch')).to.equal('1.2501 in');
+		expect(quantity(1.5, 'um', 'inch')).to.equal('0.000059 in');
+		expect(figure(1.5, 'um', 'inch')).to.equal('0.0000591');
+		expect(quantity(2.5, 'kg', 'inch')).to.equal('5.51 lb');
+		expect(quantity(3, 'g', 'inch')).to.equal('0.106 oz');
+		expect(quantity(90, 'deg', 'inch')).to.equal('90°');
+	});
+	it('the other system only where there are two', () => {
+		expect(otherSystem(25.4, 'mm', 'mm')).to.equal('1 in');
+		expect(otherSystem(25.4, 'mm', 'inch')).to.equal('25.4 mm');
+		expect(otherSystem(90, 'deg', 'mm')).to.equal('');
+		expect(otherSystem(5, undefined, 'mm')).to.equal('');
+	});
+	it('the range of a field in the system shown', () => {
+		const length = {
+			name: 'x',
+			kind: 'number',
+			about: 'x',
+			unit: 'mm',
+			min: 0,
+			minOpen: true,
+			max: 25.4
+		} as Field;
+		expect(rangeText(length, 'mm')).to.match(/0.*25\.4/);
+		expect(rangeText(length, 'inch'))
+			.to.match(/0.*\b1\b/)
+			.and.not.match(/25\.4/);
+		expect(rangeText({ ...length, kind: 'integer', unit: undefined } as Field, 'inch')).to.match(/25\.4/);
+		expect(
+			rangeText({ name: 'c', kind: 'choice', about: 'x', choices: ['a', 'b'] } as Field, 'inch')
+		).to.equal('a, b');
+	});
+});
+
+describe('quantity: what is typed, at the edges', () => {
+	it('fractions of either sign, whole or mixed', () => {
+		expect(says('-1-1/4 in', 'mm')).to.be.closeTo(-31.75, 1e-9);
+		expect(says('-1/4 in', 'mm')).to.be.closeTo(-6.35, 1e-9);
+		expect(says('2 3/8"', 'mm')).to.be.closeTo(60.325, 1e-9);
+	});
+	it('a comma: thousands where it is certain, a question where it is not', () => {
+		expect(says('1,234.5', 'mm')).to.equal(1234.5);
+		expect(says('1,234,567', 'mm')).to.equal(1234567);
+		expect(says('2,300', 'rpm')).to.equal(2300);
+		expect(says('12,50 mm', 'mm')).to.equal(12.5);
+		expect(says(' 2,300 mm ', 'mm')).to.equal('"2,300 mm" can be read two ways. Write 2300 mm or 2.300 mm.');
+	});
+	it('the sign on the screen can be typed back in', () => {
+		expect(says('42 g·mm', 'gmm')).to.equal(42);
+		expect(says('3 µm/mm', 'um/mm')).to.equal(3);
+		expect(says('2 kg·m²', 'kgm2')).to.equal(2);
+		expect(says('7 N', 'N')).to.equal(7);
+		expect(says('5 HRC', 'HRC')).to.equal(5);
+	});
+	it('a plain number takes no unit but its own', () => {
+		expect(says('5', undefined)).to.equal(5);
+		expect(says('5', undefined, 'inch')).to.equal(5);
+		expect(says('5 %', undefined)).to.equal(5);
+		expect(says('5 mm', undefined)).to.equal('This takes a plain number, not mm.');
+		expect(says('5 parsec', undefined)).to.equal('"parsec" is not a unit known here.');
+	});
+	it('says what to enter, without repeating a long text back', () => {
+		expect(says('5 parsec', 'mm')).to.equal('"parsec" is not a unit known here. Enter mm.');
+		expect(says('5 kg', 'mm')).to.equal('kg does not fit here. Enter mm.');
+		expect(says(`5 ${'x'.repeat(50)}`, 'mm')).to.equal(
+			`"${'x'.repeat(20)}" is not a unit known here. Enter mm.`
+		);
+		expect(says(` ${'a'.repeat(40)} `, 'mm')).to.match(new RegExp(`^"${'a'.repeat(30)}" is not a number`));
+		expect(says('5'.padEnd(60, '0'), 'mm')).to.equal(5e59);
+		expect(says('5'.padEnd(61, '0'), 'mm')).to.match(/too long/);
+	});
+});
