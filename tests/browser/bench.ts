@@ -17,21 +17,34 @@ export const done = (page: Page, name: string): Promise<void> =>
 		.getByRole('link', { name: `${name}, done` })
 		.waitFor();
 
+/** A wheel looked over and found sound. */
+export async function soundLook(page: Page): Promise<void> {
+	for (const [q, a] of [
+		['A crack anywhere', 'No'],
+		['It fell or was hit', 'No'],
+		['Marking and speed can be read', 'Yes'],
+		['Bore clean', 'Yes'],
+		['Faces clean', 'Yes']
+	] as const)
+		await say(page, q, a);
+}
+
+/** A spare wheel that fits SG-1. */
+export const SPARE = {
+	marking: 'WA 60 H 8 V',
+	newDiameterMm: 300,
+	diameterMm: 299,
+	widthMm: 32,
+	boreMm: 76.2,
+	minDiameterMm: 180,
+	massKg: 4.66,
+	ratedMps: 40,
+	place: 'spare'
+};
 let made = 0;
 /** One more good wheel for SG-1, so that a test takes none away from those that follow. */
 export async function oneMoreWheel(page: Page, base: string): Promise<void> {
-	const values = {
-		number: `77${String(++made).padStart(2, '0')}`,
-		marking: 'WA 60 H 8 V',
-		newDiameterMm: 300,
-		diameterMm: 299,
-		widthMm: 32,
-		boreMm: 76.2,
-		minDiameterMm: 180,
-		massKg: 4.66,
-		ratedMps: 40,
-		place: 'spare'
-	};
+	const values = { ...SPARE, number: `77${String(++made).padStart(2, '0')}` };
 	const answer = await page.request.post(`${base}/api/wheels`, { data: { values } });
 	if (!answer.ok()) throw new Error(await answer.text());
 }

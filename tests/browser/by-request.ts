@@ -1,0 +1,91 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { DEMO } from '../../src/command/paths.js';
+import { GOOD } from '../shared/good-work.js';
+import { SPARE, done, press } from './bench.js';
+import { base, restartApp } from './ground.js';
+import { dressed, level, readings } from './to-release.js';
+
+const SHOP = JSON.parse(readFileSync(join(DEMO, 'shop.json'), 'utf8')) as {
+	machines: { code: string; mount: string }[];
+	mounts: {
+		code: string;
+		massKg: number;
+		inertiaKgM2: number;
+		journalRadiusMm: number;
+		trackRadiusMm: number;
+		weightMassG: number;
+		weightCount: number;
+	}[];
+};
+const MACHINE = SHOP.machines.findIndex((m) => m.code === 'SG-1');
+/** The mount that carries the wheels of SG-1. */
+export const MOUNT = SHOP.mounts.find((m) => m.code === SHOP.machines[MACHINE]!.mount)!;
+const UP_TO_MOUNTED = GOOD.filter(([s]) => s === 'inspect' || s === 'mount');
+
+let made = 0;
+
+/** A setup on SG-1 brought by direct requests to where a test begins to look. */
+export class Brought {
+	id = 0;
+	version = 1;
+	constructor(readonly page: Page) {}
+	private async post(path: string, data: object): Promise<{ id?: number }> {
+		const r = await this.page.request.post(`${base()}${path}`, {
+			data: { ...data, key: crypto.randomUUID() }
+		});
+		const text = await r.text();
+		expect(r.ok(), text).to.equal(true);
+		return JSON.parse(text) as { id?: number };
+	}
+	private async record(station: string, step: string, values: object): Promise<void> {
+		await this.post(`/api/setups/${this.id}/records`, { station, step, values, version: this.version });
+		this.version++;
+	}
+	/** A wheel of its own, inspected and mounted. */
+	async mounted(route: string): Promise<this> {
+		const number = `75${String(++made).padStart(2, '0')}`;
+		await this.post('/api/wheels', { values: { ...SPARE, number } });
+		const values = {
+			part: `Balance ${made}`,
+			quantity: 3,
+			material: 'steel-hardened',
+			operation: 'surface',
+			targetRaUm: 0.8,
+			machineId: MACHINE + 1,
+			route
+		};
+		this.id = (await this.post('/api/setups', { values })).id!;
+		await this.record('select', 'take', { wheelNumber: number });
+		for (const [s, step, v] of UP_TO_MOUNTED) await this.record(s, step, v);
+		return this;
+	}
+	async ranIn(): Promise<this> {
+		await this.record('run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' });
+		await this.record('run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true });
+		await restartApp(600);
+		await this.record('run-in', 'outcome', { heard: 'normal' });
+		return this;
+	}
+	/** Run in, found true already, and dressed. */
+	async trueAndDressed(): Promise<this> {
+		await this.ranIn();
+		await this.open('true');
+		await readings(this.page, level);
+		await press(this.page, 'Runs true already');
+		await done(this.page, 'True');
+		await dressed(this.page);
+		return this;
+	}
+	async open(station: string): Promise<void> {
+		await this.page.goto(`${base()}/setups/${this.id}/${station}`);
+	}
+	/** The version it has on the server, after work by hand. */
+	async read(): Promise<this> {
+		const answer = await this.page.request.get(`${base()}/api/setups/${this.id}/export.json`);
+		this.version = ((await answer.json()) as { setup: { version: number } }).setup.version;
+		return this;
+	}
+}

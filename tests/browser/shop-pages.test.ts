@@ -1,0 +1,181 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { heading, press, say } from './bench.js';
+import { base, signedIn, tellOnFailure } from './ground.js';
+
+describe('the rack, benches and shop', () => {
+	let page: Page;
+	before(async () => {
+		page = await signedIn('Mara Okonjo');
+	});
+	after(async () => {
+		await page.context().close();
+	});
+	tellOnFailure(() => page);
+
+	it('sorts and filters by the address', async () => {
+		await page.goto(`${base()}/rack`);
+		await page.getByRole('link', { name: 'Size now, mm' }).click();
+		await page.waitForURL(/sort=diameter/);
+		expect(await page.getByRole('columnheader', { name: 'Size now, mm' }).getAttribute('aria-sort')).to.equal(
+			'ascending'
+		);
+		await page.getByLabel('State').selectOption({ label: 'Quarantined' });
+		await page.waitForURL(/state=quarantined/);
+		await page.getByRole('searchbox').fill('no such wheel');
+		await page.getByText('No wheel matches').waitFor();
+		await page.getByRole('link', { name: 'Show all' }).click();
+		await page.getByText('45 wheels').waitFor();
+	});
+
+	it('receives a wheel by its marking, read back, with every fault beside its field', async () => {
+		await page.goto(`${base()}/rack/new`);
+		await page.getByLabel('Wheel number').fill('0990');
+		await page.getByLabel('Marking', { exact: true }).fill('1-250x25x76.2 WA 60 K 7 V 40 m/s');
+		await page.getByText('white aluminium oxide').waitFor();
+		await press(page, 'Use the sizes in the marking');
+		expect(await page.getByRole('textbox', { name: 'Bore' }).inputValue()).to.equal('76.2');
+		await page.getByLabel('Scrap diameter').fill('6 in');
+		await page.getByLabel('Mass when new').fill('-3');
+		await press(page, 'Accept it onto the rack');
+		await page
+			.getByText(/Mass when new: -3 kg is too small/)
+			.first()
+			.waitFor();
+		await page.getByLabel('Mass when new').fill('3,1');
+		await page.getByLabel('Place').fill('bay 2');
+		await say(page, 'A crack anywhere', 'No');
+		await say(page, 'Marking and speed can be read', 'Yes');
+		await press(page, 'Accept it onto the rack');
+		await heading(page, 'Wheel 0990');
+		await page.getByText('3055 rpm').waitFor();
+		await page.getByRole('region', { name: 'Ledger' }).getByText('Received').waitFor();
+	});
+
+	it('computes at a bench, in inches too, and records nothing', async () => {
+		const records = async () => {
+			await page.goto(`${base()}/log`);
+			return page.getByRole('row').nth(1).innerText();
+		};
+		const before = await records();
+		await page.goto(`${base()}/benches`);
+		await page.getByLabel('Find a bench').fill('surface speed');
+		await page.getByRole('link', { name: 'Surface speed' }).click();
+		await press(page, 'Fill in an example');
+		await page.getByText('29.5 m/s').first().waitFor();
+		await page.goto(`${base()}/benches/dress.single-point`);
+		await press(page, 'Fill in an example');
+		await page.getByText('29.5 m/s').first().waitFor();
+		await press(page, 'Inches');
+		await page.getByText('5798 ft/min').first().waitFor();
+		await page.getByLabel('Wheel diameter', { exact: true }).fill('a lot');
+		await page
+			.getByText(/"a lot" is not a number/)
+			.first()
+			.waitFor();
+		await page.getByLabel('Wheel diameter', { exact: true }).fill('196 mm');
+		await page.getByText('5798 ft/min').first().waitFor();
+		await press(page, 'Show the working');
+		await page.getByRole('region', { name: /Working of/ }).waitFor();
+		expect(await records()).to.equal(before);
+	});
+
+	it('gives every calculation a bench whose example computes', async () => {
+		await page.goto(`${base()}/benches`);
+		const links = await page
+			.locator('main li a')
+			.evaluateAll((all) => all.map((a) => (a as HTMLAnchorElement).getAttribute('href')!));
+		expect(links.length).to.be.at.least(25);
+		for (const href of links) {
+			await page.locator(`main li a[href="${href}"]`).click();
+			await page
+				.getByRole('button', {
+					name: href.endsWith('spec.parse-marking') ? '72A54-K9VDR' : 'Fill in an example'
+				})
+				.click();
+			// What takes seconds is computed when asked for.
+			const ask = page.getByRole('button', { name: 'Compute it' });
+			if (await ask.count()) await ask.click();
+			await page.getByRole('button', { name: 'Show the working' }).waitFor();
+			// What was typed at a bench stays there until it is emptied.
+			const empty = page.getByRole('button', { name: 'Empty it' });
+			if (await empty.count()) await empty.click();
+			await page.goBack();
+		}
+	});
+
+	it('changes a diamond in the shop and says what is wrong with it', async () => {
+		await page.goto(`${base()}/shop/dressers/D-07`);
+		await page.getByLabel('Turn after').fill('0');
+		await press(page, 'Keep it');
+		await page
+			.getByText(/Turn after: 0 is too small/)
+			.first()
+			.waitFor();
+		await page.getByLabel('Turn after').fill('25');
+		await press(page, 'Keep it');
+		await heading(page, 'Shop');
+	});
+
+	it('exports a setup as JSON and CSV', async () => {
+		const json = await (await page.request.get(`${base()}/api/setups/140/export.json`)).json();
+		expect(json.format).to.equal('uncinus-setup');
+		expect(json.records.length).to.be.above(15);
+		const csv = await (await page.request.get(`${base()}/api/setups/140/export.csv`)).text();
+		expect(csv.split('\n')[0]).to.contain('record,at,by,station,step,calculation,verdict');
+	});
+
+	it('says so where there is nothing', async () => {
+		for (const path of [
+			'/rack/9999',
+			'/setups/99999',
+			'/setups/142/nowhere',
+			'/log/999999',
+			'/benches/no.such',
+			'/shop/machines/XX',
+			'/incidents/77',
+			'/nowhere',
+			'/setups/abc'
+		]) {
+			const r = await page.goto(base() + path);
+			expect(r!.status(), path).to.equal(404);
+			await heading(page, 'Nothing here');
+		}
+	});
+});
+
+describe('an incident, from report to a closed plan', () => {
+	it('locks the machine, is worked by a machinist and closed by a lead', async () => {
+		const page = await signedIn('Tobias Renn');
+		await page.goto(`${base()}/setups/145/keep`);
+		await page.getByRole('link', { name: 'Something is wrong' }).click();
+		await press(page, 'Stop everything here');
+		await page
+			.getByText(/What happened is missing/)
+			.first()
+			.waitFor();
+		await page.getByLabel('What happened').selectOption({ label: 'Vibration' });
+		await say(page, 'Somebody is hurt', 'No');
+		await say(page, /Made safe/, 'Yes');
+		await page.getByLabel('What you saw').fill('shakes since the last dress');
+		await press(page, 'Stop everything here');
+		await heading(page, /vibration on CF-1/);
+		await page.getByRole('checkbox', { name: /Write it down/ }).check();
+		await page.getByRole('checkbox', { name: /Write it down/, checked: true }).waitFor();
+		await page.getByRole('checkbox', { name: /Set the wheel aside/ }).check();
+		await page.getByRole('checkbox', { name: /Set the wheel aside/, checked: true }).waitFor();
+		await page.getByRole('checkbox', { name: /Listen to the bare spindle/ }).check();
+		await say(page, 'Spindle noisy', 'No');
+		await press(page, 'Keep the findings');
+		await page.goto(base());
+		await page.getByText('Locked out').nth(1).waitFor();
+		await page.getByRole('button', { name: 'Sign out' }).click();
+		const boss = await signedIn('Mara Okonjo');
+		await boss.goto(`${base()}/setups/145`);
+		await boss.getByRole('link', { name: 'Incident plan' }).click();
+		await press(boss, 'Close the incident');
+		await boss.getByText(/Closed by Mara Okonjo/).waitFor();
+		await page.context().close();
+		await boss.context().close();
+	});
+});
