@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { done, heading, press, say, station } from './bench.js';
+import { done, heading, press, say, soundLook, station } from './bench.js';
 import { balanced, level, mounted, readings, rim } from './to-release.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 
@@ -56,14 +56,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await heading(page, 'Inspect: look');
 		await press(page, 'Looked over');
 		await page.getByText('is missing', { exact: false }).first().waitFor();
-		for (const [q, a] of [
-			['A crack anywhere', 'No'],
-			['It fell or was hit', 'No'],
-			['Marking and speed can be read', 'Yes'],
-			['Bore clean', 'Yes'],
-			['Faces clean', 'Yes']
-		] as const)
-			await say(page, q, a);
+		await soundLook(page);
 		await press(page, 'Looked over');
 		await heading(page, 'Inspect: ring');
 		for (let i = 0; i < 8; i++) await press(page, /^Clear/);

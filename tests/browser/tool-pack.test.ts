@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { done, heading, press, say, station } from './bench.js';
+import { done, heading, press, soundLook, station } from './bench.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 import { begin, fill, takeAndInspect } from './on-route.js';
 import { dressed, released, runIn, trued } from './to-release.js';
@@ -95,14 +95,7 @@ describe('a pack of wheels on one arbor', () => {
 			.getByText(/looked over and rung/)
 			.waitFor();
 		await page.goto(`${base()}/rack/${other}/look`);
-		for (const [q, a] of [
-			['A crack anywhere', 'No'],
-			['It fell or was hit', 'No'],
-			['Marking and speed can be read', 'Yes'],
-			['Bore clean', 'Yes'],
-			['Faces clean', 'Yes']
-		] as const)
-			await say(page, q, a);
+		await soundLook(page);
 		await press(page, /^Looked over/);
 		await page.waitForURL(/rack\/\d+(\/ring)?$/);
 		await page.goto(`${base()}/rack/${other}/ring`);

@@ -148,7 +148,7 @@
 		flex-wrap: wrap;
 	}
 	.big {
-		font-size: var(--type-figure);
+		font-size: var(--type-title);
 		font-weight: 700;
 		overflow-wrap: anywhere;
 		display: flex;
