@@ -187,7 +187,7 @@ export interface LogLine {
 }
 
 /** A page of the log, newest first. */
-export async function log(f: LogFilter, limit = 50): Promise<LogLine[]> {
+export async function logLines(f: LogFilter, limit = 50): Promise<LogLine[]> {
 	const where: string[] = [];
 	const values: Value[] = [];
 	const add = (sql: string, value: Value | undefined) => {

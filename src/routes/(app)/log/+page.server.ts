@@ -1,6 +1,6 @@
 import { calculation } from '$core/calculations';
 import { STATIONS } from '$core/route/facts';
-import { log } from '$lib/server/db/records';
+import { logLines } from '$lib/server/db/records';
 import { machines } from '$lib/server/shop/machines';
 
 const VERDICTS = ['ok', 'caution', 'stop'];
@@ -17,7 +17,7 @@ export async function load({ url }) {
 		station: (STATIONS as readonly string[]).includes(text('station')) ? text('station') : '',
 		verdict: VERDICTS.includes(text('verdict')) ? text('verdict') : ''
 	};
-	const lines = await log(
+	const lines = await logLines(
 		{ ...filter, setup: filter.setup === '' ? undefined : (whole('setup') ?? 0), before: whole('before') },
 		LINES + 1
 	);

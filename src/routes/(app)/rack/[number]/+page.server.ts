@@ -4,7 +4,7 @@ import { ledger } from '$lib/server/wheels/ledger';
 import { wheelByNumber } from '$lib/server/wheels/wheels';
 import { picturesOfWheel } from '$lib/server/wheels/pictures';
 import { ringsOf } from '$lib/server/recordings/recordings';
-import { log } from '$lib/server/db/records';
+import { logLines } from '$lib/server/db/records';
 
 export async function load({ params, locals }) {
 	const wheel = params.number.length <= 20 ? await wheelByNumber(params.number) : undefined;
@@ -15,7 +15,7 @@ export async function load({ params, locals }) {
 		pictures,
 		past: pastRings,
 		ledger: await ledger(wheel.id),
-		records: await log({ wheel: wheel.number }, 8),
+		records: await logLines({ wheel: wheel.number }, 8),
 		lead: locals.user!.role === 'lead',
 		mayWrite: locals.user!.role !== 'viewer',
 		draft: await draftOf(locals.user!.id, `wheel-${wheel.number}`)
