@@ -149,7 +149,10 @@ export const fromPeriod = defineCalculation({
 	}
 });
 
-/** Inertia of a wheel taken as a ring, with its flanges and arbor, in kg m2. */
+/**
+ * Inertia of a wheel taken as a ring, with its flanges and arbor, in kg m2.
+ * @example wheelInertia(4, 300, 76.2, 0.01) // 0.05790322
+ */
 export const wheelInertia = (massKg: number, diameterMm: number, boreMm: number, extraKgM2: number): number =>
 	(massKg * ((diameterMm / 2000) ** 2 + (boreMm / 2000) ** 2)) / 2 + extraKgM2;
 

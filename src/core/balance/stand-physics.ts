@@ -105,8 +105,11 @@ export class Roll {
 	}
 }
 
-/** Angle of the heavy spot from straight down for a face angle at the bottom. */
+/**
+ * Angle of the heavy spot from straight down for a face angle at the bottom.
+ * @example phiOf(90, 60) // 0.52359878
+ */
 export const phiOf = (heavyAngleDeg: number, bottomAngleDeg: number): number =>
 	wrap180(heavyAngleDeg - bottomAngleDeg) * DEG;
-/** Face angle at the bottom for an angle of the heavy spot. */
+/** Face angle at the bottom for an angle of the heavy spot. @example bottomOf(90, Math.PI / 6) // 60 */
 export const bottomOf = (heavyAngleDeg: number, phi: number): number => fold360(heavyAngleDeg - phi / DEG);

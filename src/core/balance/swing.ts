@@ -65,7 +65,10 @@ export function readSwing(v: {
 	};
 }
 
-/** Arithmetic-geometric mean: gives the exact period of a pendulum at any amplitude. */
+/**
+ * Arithmetic-geometric mean: gives the exact period of a pendulum at any amplitude.
+ * @example agm(1, 2) // 1.456791
+ */
 export function agm(a: number, b: number): number {
 	while (Math.abs(a - b) > 1e-15 * Math.abs(a)) [a, b] = [(a + b) / 2, Math.sqrt(a * b)];
 	return (a + b) / 2;

@@ -25,7 +25,10 @@ export function checkTip(tipRadiusUm: number | null, flatWidthUm: number): void 
 		);
 }
 
-/** Reference depth at which a dress counts as ordinary: 20 µm, for superabrasives 3 µm (guideline). */
+/**
+ * Reference depth at which a dress counts as ordinary: 20 µm, for superabrasives 3 µm (guideline).
+ * @example referenceDepthUm('alumina') // 20
+ */
 export const referenceDepthUm = (abrasive: string): number =>
 	abrasive === 'cbn' || abrasive === 'diamond' ? 3 : 20;
 
@@ -53,7 +56,10 @@ function bandOf(U: number): string {
 							: 'dull';
 }
 
-/** Active width of a tip at a depth: the chord of its circle, or its flat. Exact circle geometry. */
+/**
+ * Active width of a tip at a depth: the chord of its circle, or its flat. Exact circle geometry.
+ * @example activeWidthUm(250, 0, 20) // 195.95918
+ */
 export function activeWidthUm(tipRadiusUm: number | null, flatWidthUm: number, depthUm: number): number {
 	if (tipRadiusUm === null) return flatWidthUm;
 	const r = tipRadiusUm;

@@ -88,7 +88,10 @@ function along(list: readonly number[], start: number, step: number, x: number):
 	return list[at]! + (list[at + 1]! - list[at]!) * ((x - start) / step - at);
 }
 
-/** Frequency factor of a mode at a bore ratio (0 to 0.6) and Poisson ratio (0.1 to 0.4). */
+/**
+ * Frequency factor of a mode at a bore ratio (0 to 0.6) and Poisson ratio (0.1 to 0.4).
+ * @example lambdaSq('2,0', 0.25, 0.2) // 5.281
+ */
 export function lambdaSq(mode: RingMode, boreRatio: number, poisson: number): number {
 	const [low, high] = [0, 1].map((i) =>
 		along(
@@ -101,7 +104,10 @@ export function lambdaSq(mode: RingMode, boreRatio: number, poisson: number): nu
 	return low + (high - low) * ((poisson - 0.2) / 0.1);
 }
 
-/** How much lower a thick ring sounds than thin theory has it. */
+/**
+ * How much lower a thick ring sounds than thin theory has it.
+ * @example thicknessFactor('2,0', 0.2, 0.25) // 0.92335
+ */
 export function thicknessFactor(mode: RingMode, boreRatio: number, thicknessRatio: number): number {
 	const beta = Math.max(0.1, Math.min(0.6, boreRatio));
 	return along(

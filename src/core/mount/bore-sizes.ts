@@ -5,7 +5,10 @@ const SIZES = [
 ];
 const REACH_MM = 0.12;
 
-/** The listed size a measured bore belongs to, the smaller one on a tie; null when none is near. */
+/**
+ * The listed size a measured bore belongs to, the smaller one on a tie; null when none is near.
+ * @example nominalBore(31.81) // 31.75
+ */
 export function nominalBore(measuredMm: number): number | null {
 	let best: number | null = null;
 	for (const size of SIZES) {

@@ -1,4 +1,7 @@
-/** Day number of a yyyy-mm-dd date, for differences in whole days. */
+/**
+ * Day number of a yyyy-mm-dd date, for differences in whole days.
+ * @example dayNumber('2026-01-01') // 20454
+ */
 export function dayNumber(date: string): number {
 	const [y, m, d] = date.split('-').map(Number) as [number, number, number];
 	const at = new Date(0);

@@ -14,7 +14,7 @@ export function plan(n: number): Plan {
 	return p;
 }
 
-/** The next power of two that is not below n. */
+/** The next power of two that is not below n. @example powerOfTwo(1000) // 1024 */
 export const powerOfTwo = (n: number): number => 2 ** Math.ceil(Math.log2(Math.max(2, n)));
 
 /** Power of a real signal, zero-padded to `size` (a power of two), for bins 0 to size/2. */

@@ -26,7 +26,7 @@ export function symbolOf(unit: Unit | undefined, system: System = 'mm'): string 
 	return system === 'inch' && core.inch ? core.inch.symbol : core.symbol;
 }
 
-/** A core value converted to the system shown, as a number. */
+/** A core value converted to the system shown, as a number. @example inSystem(25.4, 'mm', 'inch') // 1 */
 export function inSystem(value: number, unit: Unit | undefined, system: System): number {
 	const core = unit ? CORE_UNITS[unit] : undefined;
 	return system === 'inch' && core?.inch ? (value * core.base) / WRITTEN[core.inch.written]!.toBase : value;

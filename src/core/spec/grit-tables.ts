@@ -90,6 +90,7 @@ export const SIEVE_SIZES: readonly SieveSize[] = [
 	row(252, 250, 180, '60/80', null, true)
 ];
 
+/** Middle of a sieve size, in um. */
 export const meanOf = (s: SieveSize): number => (s.upperUm + s.lowerUm) / 2;
 export const sieveByCode = (code: number): SieveSize | undefined => SIEVE_SIZES.find((s) => s.code === code);
 export const sieveByPair = (pair: string): SieveSize | undefined => SIEVE_SIZES.find((s) => s.pair === pair);
@@ -108,7 +109,10 @@ export function nearestGritNumbers(number: number, among: Iterable<number> = F_G
 	return [...among].sort((a, b) => Math.abs(Math.log(a / number)) - Math.abs(Math.log(b / number)) || a - b);
 }
 
-/** The stocked grit whose grain is nearest to a size on a log scale, the smaller label on a tie. */
+/**
+ * The stocked grit whose grain is nearest to a size on a log scale, the smaller label on a tie.
+ * @example gritNearestToGrain(200, [46, 60, 80]) // 80
+ */
 export function gritNearestToGrain(grainUm: number, stocked: Iterable<number>): number {
 	const distance = (n: number) => Math.abs(Math.log(F_GRITS.get(n)! / grainUm));
 	return [...stocked].sort((a, b) => distance(a) - distance(b) || a - b)[0]!;

@@ -10,7 +10,10 @@ export interface Wanted {
 	quantity: number;
 }
 
-/** The least of the usual marked speeds that this spindle needs at that diameter; null when none is high enough. */
+/**
+ * The least of the usual marked speeds that this spindle needs at that diameter; null when none is high enough.
+ * @example speedToOrder(2300, 300) // 40
+ */
 export function speedToOrder(diameterMm: number, spindleRpm: number): number | null {
 	const mps = (Math.PI * diameterMm * spindleRpm) / 60000;
 	return SPEED_STEPS.find((s) => s >= mps) ?? null;

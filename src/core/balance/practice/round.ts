@@ -26,7 +26,10 @@ export const settingsOf = (seed: number): SpinSettings => ({
 	maxSpins: 60
 });
 export const practiceWheel = (seed: number): MadeUpWheel => madeUpWheel(settingsOf(seed), 0);
-/** Where the wheel is let go at a release, as chance would have it. */
+/**
+ * Where the wheel is let go at a release, as chance would have it.
+ * @example startAngle(12, 0) // 103.73433
+ */
 export const startAngle = (seed: number, spin: number): number =>
 	360 * mulberry32((seed ^ Math.imul(spin, 0x9e3779b9)) >>> 0)();
 

@@ -34,7 +34,10 @@ export class NoteBand {
 	}
 }
 
-/** The rate s of an energy falling as exp(-s t) and cut off at T, from its mean time: 1/s - T/(exp(sT) - 1) = m. */
+/**
+ * The rate s of an energy falling as exp(-s t) and cut off at T, from its mean time: 1/s - T/(exp(sT) - 1) = m.
+ * @example rateFromMean(0.1, 1) // 9.9954411
+ */
 export function rateFromMean(meanS: number, T: number): number {
 	const f = (s: number) => 1 / s - T / Math.expm1(s * T);
 	let low = 0.04 / T;
