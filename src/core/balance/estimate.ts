@@ -42,6 +42,7 @@ export interface Seen {
 	sigmaUnbalanceGmm: number | null;
 }
 
+/** What a set of weights pulls together, in g mm towards face angles. */
 export const weightsOf = (list: readonly { massG: number; radiusMm: number; angleDeg: number }[]): Vec =>
 	list.reduce<Vec>((s, w) => add(s, vec(w.massG * w.radiusMm, w.angleDeg)), { x: 0, y: 0 });
 

@@ -15,7 +15,9 @@ import {
 /** Fields that several calculations of the stand share: one wording, one range. */
 export const angle = <const N extends string>(name: N, about: string) =>
 	deg(name, about, between(-36000, 36000));
+/** An unbalance, in g mm. */
 export const gmm = <const N extends string>(name: N, about: string) => gmmField(name, about, from0(1e8));
+/** A mass that turns, in kg. */
 export const kg = <const N extends string>(name: N, about: string) => kgField(name, about, over0(5000));
 /** Mass of a weight or a trial, in grams; not nothing. */
 export const grams = <const N extends string>(name: N, about: string) => gramsField(name, about, over0(1e5));
@@ -31,6 +33,7 @@ export const standType = choice('standType', 'Straight edges or discs', ['edges'
 	default: 'edges',
 	label: 'Stand'
 });
+/** A vibration reading, in mm/s root mean square. */
 export const vibration = <const N extends string>(name: N, about: string) => mmPerS(name, about, from0(1000));
 /** Of a stand with discs; straight edges have none. */
 export const DISCS = [

@@ -11,6 +11,7 @@ export interface Track {
 
 const EDGE = 1e-6;
 
+/** Whether a weight may stand at a face angle: outside every forbidden stretch, or just at its end. */
 export function allowedAngle(track: Track, angleDeg: number): boolean {
 	return track.forbidden.every((z) => {
 		const inside = fold360(angleDeg - z.from);

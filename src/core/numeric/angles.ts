@@ -21,7 +21,9 @@ export interface Vec {
 export function vec(length: number, deg: number): Vec {
 	return { x: length * Math.cos(deg * DEG), y: length * Math.sin(deg * DEG) };
 }
+/** Sum of two vectors. */
 export const add = (a: Vec, b: Vec): Vec => ({ x: a.x + b.x, y: a.y + b.y });
+/** First vector less the second. */
 export const sub = (a: Vec, b: Vec): Vec => ({ x: a.x - b.x, y: a.y - b.y });
 /** Length of a vector. @example len({ x: 3, y: 4 }) // 5 */
 export const len = (a: Vec): number => Math.hypot(a.x, a.y);

@@ -175,6 +175,7 @@ export interface Sums {
 	bookings: number;
 	partsGround: number;
 }
+/** Sums over all records, overtaken ones too; rolls count for the wheel now taken only. */
 export function sumsOf(records: readonly RecordFacts[], wheelId: number | null): Sums {
 	const own = records.filter((r) => r.wheelId === wheelId);
 	const booked = records.filter((r) => r.station === 'keep' && r.step === 'entry');

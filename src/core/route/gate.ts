@@ -68,6 +68,7 @@ export function line(o: Met | Stated): GateLine {
 	};
 }
 
+/** A line that does not hold anything up: it is right, or its caution was accepted. */
 export const passes = (l: GateLine): boolean => l.state === 'ok' || (l.state === 'caution' && !l.needsReason);
 
 /** The first open line is the one to work on now. */

@@ -73,6 +73,7 @@ export interface Step<L extends readonly Field[] = readonly Field[], O extends o
 	quarantines?: readonly string[];
 }
 
+/** A step as it is, its types taken from its fields and what it computes. */
 export const defineStep = <const L extends readonly Field[], O extends object>(
 	step: Step<L, O>
 ): Step<L, O> => step;

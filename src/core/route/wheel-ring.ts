@@ -69,6 +69,7 @@ export function stiffness(
 	if (w.shape !== '1') return null;
 	return whenRight(() => sonicModulus.run(stiffnessInput(w, frequencyHz, batchGPa)));
 }
+/** What the stiffness of a straight wheel is worked out from: its size and mass today, its note, its batch. */
 export const stiffnessInput = (w: WheelFacts, frequencyHz: number, batchGPa: readonly number[]) => ({
 	...ringSize(w),
 	massKg: massNowKg(w),

@@ -8,6 +8,7 @@ export const CODE = text('code', 'As it is called in the shop', {
 	patternSays: 'may hold letters, digits, dots and dashes only',
 	label: 'Code'
 });
+/** A size the shop has to know of a thing it keeps, in mm. */
 export const size = <const N extends string>(
 	name: N,
 	label: string,

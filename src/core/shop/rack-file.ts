@@ -70,6 +70,7 @@ export function matchColumns(headings: readonly string[]): Record<string, number
 
 /** A cell that a spreadsheet would take for a formula is marked as text; one that starts with the mark itself gets a second. */
 export const cellOut = (v: string): string => (/^'*[=+\-@\t\r]/.test(v) ? `'${v}` : v);
+/** The cell as it was before `cellOut` marked it. */
 export const cellIn = (v: string): string => (/^'+[=+\-@\t\r]/.test(v) ? v.slice(1) : v);
 
 const REASON_MOST = 180;

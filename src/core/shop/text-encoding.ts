@@ -1,6 +1,7 @@
 /** How a text file was written, from its first bytes: a byte-order mark decides, then whether it is clean UTF-8. */
 export type Encoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252';
 
+/** Byte-order mark first, then the pattern of zero bytes, then whether it is clean UTF-8; else Windows-1252. */
 export function encodingOf(bytes: Uint8Array): Encoding {
 	if (bytes[0] === 0xff && bytes[1] === 0xfe) return 'utf-16le';
 	if (bytes[0] === 0xfe && bytes[1] === 0xff) return 'utf-16be';

@@ -92,8 +92,11 @@ export const SIEVE_SIZES: readonly SieveSize[] = [
 
 /** Middle of a sieve size, in um. */
 export const meanOf = (s: SieveSize): number => (s.upperUm + s.lowerUm) / 2;
+/** Sieve size by its micrometre code, as in D181 or B181. */
 export const sieveByCode = (code: number): SieveSize | undefined => SIEVE_SIZES.find((s) => s.code === code);
+/** Sieve size by its pair of meshes, as in 80/100. */
 export const sieveByPair = (pair: string): SieveSize | undefined => SIEVE_SIZES.find((s) => s.pair === pair);
+/** Sieve size by its mesh name, as in 80. */
 export const sieveByName = (name: number): SieveSize | undefined => SIEVE_SIZES.find((s) => s.name === name);
 
 /** The stocked F sizes a shop starts with. */

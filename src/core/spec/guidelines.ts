@@ -109,6 +109,7 @@ export function materialRow(tables: Tables | null, material: string): Omit<Mater
 		}
 	);
 }
+/** The row of the shop's table for a kind of grinding, or the shipped one. */
 export function operationRow(
 	tables: Tables | null,
 	operation: (typeof OPERATIONS)[number]

@@ -37,6 +37,7 @@ export interface Alternative {
 	readings: Record<string, unknown>[];
 }
 
+/** A marking of which nothing is known yet. */
 export function emptyMarking(): Marking {
 	return {
 		kind: 'unknown',

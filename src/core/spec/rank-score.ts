@@ -88,6 +88,7 @@ export function scoreParts(job: JobWish, w: WheelFacts, maxDiameterMm: number): 
 	};
 }
 
+/** Points out of 100: every part by its weight. */
 export function scorePoints(
 	parts: Record<Part, number>,
 	weights: Readonly<Record<Part, number>> = WEIGHTS

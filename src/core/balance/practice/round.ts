@@ -25,6 +25,7 @@ export const settingsOf = (seed: number): SpinSettings => ({
 	settingNoiseDeg: 1,
 	maxSpins: 60
 });
+/** The wheel of a practice round: the same for the same seed. */
 export const practiceWheel = (seed: number): MadeUpWheel => madeUpWheel(settingsOf(seed), 0);
 /**
  * Where the wheel is let go at a release, as chance would have it.
@@ -64,6 +65,7 @@ export interface Trajectory {
 }
 const HZ = 60;
 const LONGEST_S = 900;
+/** A whole release on the practice stand, sixty pictures a second, until it settles or 900 s have gone. */
 export function trajectory(
 	seed: number,
 	weightsDeg: readonly number[],

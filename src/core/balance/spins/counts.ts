@@ -6,6 +6,7 @@ export interface Counts {
 	notReached: number;
 }
 
+/** Median, ninth tenth and mean of the releases that were needed, and how often the most was not enough. */
 export function countsOf(spins: readonly number[], maxSpins: number): Counts {
 	const sorted = [...spins].sort((a, b) => a - b);
 	const n = sorted.length;

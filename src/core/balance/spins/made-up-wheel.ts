@@ -42,6 +42,7 @@ const seedOf = (s: SpinSettings, i: number, k: number): number =>
 export const streamOf = (s: SpinSettings, i: number, k: number): (() => number) =>
 	mulberry32(seedOf(s, i, k));
 
+/** Wheel number i of a comparison: size, mass and unbalance drawn from the seed. */
 export function madeUpWheel(s: SpinSettings, i: number): MadeUpWheel {
 	const r = streamOf(s, i, 0);
 	const D = 200 + 200 * r();

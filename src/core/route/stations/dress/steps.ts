@@ -27,6 +27,7 @@ export const dresserSetup = (facts: SetupFacts): 'surface-below' | 'cylindrical-
 export const turns = (facts: SetupFacts): 'clockwise' | 'counter-clockwise' =>
 	facts.machine.rotation === 'cw' ? 'clockwise' : 'counter-clockwise';
 
+/** The diamond of the machine. @throws InputFault `missing` where there is none */
 export function dresserOf(facts: SetupFacts): NonNullable<SetupFacts['dresser']> {
 	if (!facts.dresser)
 		throw new InputFault(

@@ -36,6 +36,7 @@ export const ringFacts = (f: SetupFacts): RingFacts => ({
 	sinceMs: Evidence.of(f).step(lookStep)?.atMs ?? 0
 });
 
+/** What a ring of this wheel is judged against: its size, its earlier notes, its batch. */
 export const contextOf = (f: RingFacts): RingContext => ringContext(wheelOf(f), f.pastRings, f.batchGPa);
 
 /** The recording that counts: a dull one stays until a lead clears the wheel, wherever it was made; otherwise the last one made here in this inspection. */

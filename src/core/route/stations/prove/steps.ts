@@ -26,6 +26,7 @@ export interface Proven {
 	runOutLimitUm: number | null;
 	dressSoundEven: boolean | null;
 }
+/** What the stations before have shown already, as the release sheet asks for it. */
 export function provenSoFar(facts: SetupFacts): Proven {
 	const e = Evidence.of(facts);
 	const balance = e.of(tolerance, 'balance', MEASURED_BY);
