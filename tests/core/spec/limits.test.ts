@@ -177,8 +177,8 @@ describe('families of grain and bond', () => {
 		).to.deep.equal(['alumina', 'alumina', 'silicon-carbide', 'cbn', 'diamond']);
 	});
 	it('a stock of grits is taken once each, in order', () => {
-		expect(finishGrit.run({ targetRaUm: 0.8, stockedGrits: [80, 46, 60, 60] }).gritsInBand).to.deep.equal([
-			46, 60, 80
+		expect(finishGrit.run({ targetRaUm: 0.8, stockedGrits: [60, 54, 46, 60] }).gritsInBand).to.deep.equal([
+			46, 54, 60
 		]);
 	});
 });
