@@ -23,7 +23,7 @@ const SHOP = JSON.parse(readFileSync(join(DEMO, 'shop.json'), 'utf8')) as {
 const MACHINE = SHOP.machines.findIndex((m) => m.code === 'SG-1');
 /** The mount that carries the wheels of SG-1. */
 export const MOUNT = SHOP.mounts.find((m) => m.code === SHOP.machines[MACHINE]!.mount)!;
-const UP_TO_MOUNTED = GOOD.filter(([s]) => s === 'inspect' || s === 'mount');
+const OF = (station: string) => GOOD.filter(([s]) => s === station);
 
 let made = 0;
 
@@ -44,8 +44,8 @@ export class Brought {
 		await this.post(`/api/setups/${this.id}/records`, { station, step, values, version: this.version });
 		this.version++;
 	}
-	/** A wheel of its own, inspected and mounted. */
-	async mounted(route: string): Promise<this> {
+	/** A wheel of its own, looked over and rung. */
+	async inspected(route = 'toolroom'): Promise<this> {
 		const number = `75${String(++made).padStart(2, '0')}`;
 		await this.post('/api/wheels', { values: { ...SPARE, number } });
 		const values = {
@@ -59,7 +59,13 @@ export class Brought {
 		};
 		this.id = (await this.post('/api/setups', { values })).id!;
 		await this.record('select', 'take', { wheelNumber: number });
-		for (const [s, step, v] of UP_TO_MOUNTED) await this.record(s, step, v);
+		for (const [s, step, v] of OF('inspect')) await this.record(s, step, v);
+		return this;
+	}
+	/** The same, and mounted. */
+	async mounted(route: string): Promise<this> {
+		await this.inspected(route);
+		for (const [s, step, v] of OF('mount')) await this.record(s, step, v);
 		return this;
 	}
 	async ranIn(): Promise<this> {

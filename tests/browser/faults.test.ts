@@ -1,42 +1,18 @@
-import { randomUUID } from 'node:crypto';
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { heading, press, say } from './bench.js';
+import { Brought } from './by-request.js';
 import { base, database, signedIn, tellOnFailure } from './ground.js';
-
-/** A setup of its own, taken as far as Mount through the same requests the page makes. */
-async function mounted(page: Page, wheel: string): Promise<number> {
-	const send = async (path: string, data: object) => {
-		const r = await page.request.post(base() + path, { data: { ...data, key: randomUUID() } });
-		if (!r.ok()) throw new Error(await r.text());
-		return r.json() as Promise<{ id: number }>;
-	};
-	const machines = 1;
-	const { id } = await send('/api/setups', {
-		values: {
-			part: 'Fault plates',
-			quantity: 1,
-			material: 'steel-hardened',
-			operation: 'surface',
-			targetRaUm: 0.8,
-			machineId: machines
-		}
-	});
-	let version = 1;
-	const step = (station: string, name: string, values: object) =>
-		send(`/api/setups/${id}/records`, { station, step: name, values, version: version++ });
-	await step('select', 'take', { wheelNumber: wheel });
-	await step('inspect', 'look', { crack: false, dropped: false, markingLegible: true });
-	await step('inspect', 'ring', { taps: Array.from({ length: 8 }, () => 'clear') });
-	return id;
-}
 
 describe('bad input, faults and two people', () => {
 	let page: Page;
 	let id = 0;
 	before(async () => {
 		page = await signedIn('Ines Falk');
-		id = await mounted(page, '0309');
+	});
+	// Each on a setup of its own, so that none finds what another has recorded.
+	beforeEach(async () => {
+		id = (await new Brought(page).inspected()).id;
 	});
 	after(async () => {
 		await page.context().close();

@@ -118,7 +118,7 @@ describe('lists in and out', () => {
 		const csv = await (await page.request.get(`${base()}/api/rack/export.csv`)).text();
 		expect(csv.split('\r\n')[0]!.replace('\uFEFF', '')).to.equal(HEAD);
 		const json = await (await page.request.get(`${base()}/api/rack/export.json`)).json();
-		expect(json.wheels.length).to.be.above(20_000);
+		expect(json.wheels.length).to.be.above(40);
 		const few = {
 			...json,
 			wheels: json.wheels.slice(0, 3).map((w: { number: string }, i: number) => ({ ...w, number: `J${i}` }))

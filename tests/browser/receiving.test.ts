@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import sharp from 'sharp';
-import { heading, press, say, soundLook } from './bench.js';
+import { heading, oneMoreWheel, press, say, soundLook } from './bench.js';
 import { base, signedIn, tellOnFailure } from './ground.js';
 import { earSaid, simulate, answerWaits } from './ringing.js';
 
@@ -112,27 +112,30 @@ describe('receiving a wheel', () => {
 		await page.getByText(/Quarantined: A crack/).waitFor();
 	});
 	it('looks one of the rack over again and rings it with the simulator', async () => {
-		await page.goto(`${base()}/rack/9001/ring`);
+		const number = await oneMoreWheel(page, base());
+		await page.goto(`${base()}/rack/${number}/ring`);
 		await page.getByRole('link', { name: 'Look it over again' }).click();
-		await heading(page, 'Look wheel 9001 over');
+		await heading(page, `Look wheel ${number} over`);
 		await soundLook(page);
 		await press(page, /^Looked over, on to the ring/);
-		await heading(page, 'Ring wheel 9001');
+		await heading(page, `Ring wheel ${number}`);
 		await simulate(page, 'sound', '4');
 		await answerWaits(page);
 		expect(await page.getByText('The recording:').count()).to.equal(0);
 		for (let i = 0; i < 8; i++) await page.keyboard.press('c');
 		await page.getByText('The recording: clear.').waitFor();
 		await press(page, /^Rung/);
-		await heading(page, 'Wheel 9001');
+		await heading(page, `Wheel ${number}`);
 		const rings = page.getByRole('table', { name: 'Rings of this wheel' });
 		await rings.getByText(/, first/).waitFor();
 		const file = await page.request.get(
 			`${base()}${await rings.getByRole('link', { name: 'WAV' }).getAttribute('href')}`
 		);
 		expect((await file.body()).subarray(0, 4).toString()).to.equal('RIFF');
-		expect(file.headers()['content-disposition']).to.match(/attachment; filename="ring-9001-/);
-		await page.goto(`${base()}/rack/9001/ring`);
+		expect(file.headers()['content-disposition']).to.match(
+			new RegExp(`attachment; filename="ring-${number}-`)
+		);
+		await page.goto(`${base()}/rack/${number}/ring`);
 		await simulate(page, 'sound', '4');
 		await answerWaits(page);
 		await earSaid(page);
