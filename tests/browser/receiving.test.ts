@@ -114,7 +114,7 @@ describe('receiving a wheel', () => {
 	it('looks one of the rack over again and rings it with the simulator', async () => {
 		const number = await oneMoreWheel(page, base());
 		await page.goto(`${base()}/rack/${number}/ring`);
-		await page.getByRole('link', { name: 'Look it over again' }).click();
+		await page.getByRole('link', { name: 'Look it over' }).click();
 		await heading(page, `Look wheel ${number} over`);
 		await soundLook(page);
 		await press(page, /^Looked over, on to the ring/);
