@@ -20,8 +20,24 @@ import { tolerance } from './balance/tolerance.js';
 import { weights } from './balance/weights.js';
 import { dresserPosition } from './dress/dresser-position.js';
 import { overlap } from './dress/overlap.js';
+import { burnRisk } from './dress/burn-risk.js';
+import { chooseMethod } from './dress/choose-method.js';
+import { cluster } from './dress/cluster.js';
+import { continuousDress } from './dress/continuous.js';
+import { crush } from './dress/crush.js';
+import { diamond } from './dress/diamond.js';
+import { wireEdm } from './dress/edm.js';
+import { fitFinish } from './dress/fit-finish.js';
+import { handPace } from './dress/hand-pace.js';
+import { holderStiffness } from './dress/holder-stiffness.js';
 import { dressPlan } from './dress/plan.js';
+import { predictFinish } from './dress/predict-finish.js';
+import { rotaryPlunge } from './dress/rotary-plunge.js';
+import { rotaryTraverse } from './dress/rotary-traverse.js';
 import { singlePoint } from './dress/single-point.js';
+import { stick } from './dress/stick.js';
+import { superabrasiveTrue } from './dress/superabrasive-true.js';
+import { truingWheel } from './dress/truing-wheel.js';
 import { ringApplicability } from './inspect/ring-applicability.js';
 import { ringAnalysis } from './inspect/ring-analysis.js';
 import { ringDecision } from './inspect/ring-decision.js';
@@ -135,7 +151,23 @@ export const CALCULATIONS: readonly Calculation[] = [
 	overlap,
 	singlePoint,
 	dresserPosition,
+	diamond,
+	cluster,
+	rotaryPlunge,
+	rotaryTraverse,
+	crush,
+	superabrasiveTrue,
+	truingWheel,
+	stick,
+	wireEdm,
+	chooseMethod,
 	dressPlan,
+	handPace,
+	holderStiffness,
+	continuousDress,
+	predictFinish,
+	fitFinish,
+	burnRisk,
 	release,
 	holdSpeed,
 	incidentPlan,

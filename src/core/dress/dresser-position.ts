@@ -1,9 +1,22 @@
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
-import { between, choice, deg, from0, mm } from '../calculation/field/index.js';
+import { between, choice, deg, from0, mm, over0, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG, fold360 } from '../numeric/angles.js';
+
+/** Past bottom centre, in degrees: near, best, far (guidelines); in mm, the nearest on a small wheel, and the usual tolerance at the side. */
+const [NEAR_DEG, BEST_DEG, FAR_DEG] = [2, 5, 15];
+const NEAREST_MM = 1;
+const SIDE_MM = 0.5;
+const LARGEST_TOLERANCE_MM = 2;
+
+/** How far off centre a tip may stand in a radius fixture before the form is out by what is allowed. First principles. */
+function fixtureTolerance(R: number, rho: number | null, allowedUm: number): number {
+	const e = allowedUm / 1000;
+	const offset = rho === null ? Math.sqrt(2 * e * R + e * e) : Math.sqrt((2 * e * R * (R - rho)) / rho);
+	return Math.min(LARGEST_TOLERANCE_MM, offset);
+}
 
 /** Which side of the wheel the diamond stands on, how far past centre, and how it leans. */
 export const dresserPosition = defineCalculation({
@@ -16,7 +29,8 @@ export const dresserPosition = defineCalculation({
 		'past centre = -x for clockwise, +x for anticlockwise',
 		'angle = asin(past/R)',
 		'rise = R - sqrt(R^2 - x^2)',
-		'band: min(3, 0.1 R) to min(20, R sin 15 deg)'
+		'band: R sin 2 deg (1 mm at least) to R sin 15 deg, best at R sin 5 deg',
+		'form error = [sqrt((R-rho)^2 + x^2) - (R-rho)] - [sqrt(R^2 + x^2) - R]'
 	],
 	fields: [
 		choice(
@@ -40,7 +54,22 @@ export const dresserPosition = defineCalculation({
 			default: 12,
 			label: 'Lean'
 		}),
-		mm('centreToleranceMm', 'On centre within this; 0.02, at the side 0.5', { ...from0(5), advanced: true })
+		mm('centreToleranceMm', 'On centre within this; 0.5 at the side, in a fixture from the form error', {
+			...from0(5),
+			advanced: true
+		}),
+		um('formErrorAllowedUm', 'In a radius fixture', {
+			...over0(1000),
+			guideline: true,
+			default: 1,
+			label: 'Form error allowed',
+			advanced: true
+		}),
+		mm('formRadiusMm', 'Made on the wheel in a radius fixture', {
+			...over0(1000),
+			label: 'Radius made',
+			advanced: true
+		})
 	],
 	outputs: [
 		{ name: 'pastCentreMm', unit: 'mm', about: 'Past centre', main: true },
@@ -52,7 +81,8 @@ export const dresserPosition = defineCalculation({
 		{ name: 'contactClockDeg', unit: 'deg', about: 'Face angle of the contact' },
 		{ name: 'sagittaMm', unit: 'mm', about: 'Contact higher than bottom centre' },
 		{ name: 'radialFeedFactor', about: 'Depth per unit of downfeed' },
-		{ name: 'radiusErrorUm', unit: 'um', about: 'Wheel larger than meant' }
+		{ name: 'radiusErrorUm', unit: 'um', about: 'Wheel larger than meant' },
+		{ name: 'formErrorUm', unit: 'um', about: 'Radius out of form' }
 	],
 	example: {
 		setup: 'surface-below',
@@ -83,15 +113,29 @@ export const dresserPosition = defineCalculation({
 				x < 0 ? 'below-minimum' : 'above-maximum',
 				`${x} mm is outside the wheel. Its radius is ${R} mm.`
 			);
-		const tolerance = v.centreToleranceMm ?? (atSide ? 0.5 : 0.02);
+		const rho = v.formRadiusMm;
+		if (rho !== null && rho >= R)
+			throw new InputFault(
+				'formRadiusMm',
+				'inconsistent',
+				`A radius of ${rho} mm is not below the radius of the wheel, ${R} mm.`
+			);
+		const below = v.setup === 'surface-below';
+		const fixture = v.setup === 'radius-dress';
+		const tolerance =
+			v.centreToleranceMm ??
+			(atSide ? SIDE_MM : fixture ? fixtureTolerance(R, rho, v.formErrorAllowedUm) : 0);
 		const leftLeaves = atSide ? v.surfaceMotion === 'down' : v.rotation === 'clockwise';
 		const past = (leftLeaves ? -x : x) || 0;
-		const below = v.setup === 'surface-below';
-		const lo = below ? Math.min(3, 0.1 * R) : 0;
-		const hi = below ? Math.min(20, R * Math.sin(15 * DEG)) : tolerance;
+		const hi = below ? R * Math.sin(FAR_DEG * DEG) : tolerance;
+		const lo = below ? Math.min(hi / 2, Math.max(NEAREST_MM, R * Math.sin(NEAR_DEG * DEG))) : 0;
 		const pastCentreDeg = Math.asin(past / R) / DEG;
-		const stopLine = below ? 0 : v.setup === 'radius-dress' ? -Math.max(tolerance, 0.5) : -tolerance;
-		const ingoing = past < stopLine;
+		// On a small wheel half a millimetre is a large angle: the entering side never allows more than two degrees.
+		const slack = below ? 0 : Math.min(fixture ? SIDE_MM : tolerance, R * Math.sin(NEAR_DEG * DEG));
+		const ingoing = past < -slack;
+		const shift = (depth: number) => Math.hypot(depth, x) - depth;
+		const radiusErrorUm = 1000 * shift(R);
+		const formErrorUm = !fixture ? null : rho === null ? radiusErrorUm : 1000 * (shift(R - rho) - shift(R));
 		const d = v.dragAngleDeg;
 		const findings = new Findings()
 			.stop(
@@ -111,8 +155,13 @@ export const dresserPosition = defineCalculation({
 			)
 			.caution(
 				'dresser-off-centre',
-				!below && !ingoing && Math.abs(past) > tolerance,
-				'Off centre: the form or the size will be wrong.'
+				fixture && !ingoing && Math.abs(past) > tolerance,
+				`Off centre: the radius comes out ${(formErrorUm ?? 0).toFixed(1)} µm out of form.`
+			)
+			.caution(
+				'size-shift-only',
+				atSide && past > tolerance,
+				`Off the height of the centre: the wheel comes out ${radiusErrorUm.toFixed(1)} µm larger on the radius, its form stays.`
 			)
 			.stop(
 				'diamond-points-against-rotation',
@@ -132,8 +181,9 @@ export const dresserPosition = defineCalculation({
 			contactClockDeg: atSide ? null : fold360(180 - Math.asin(x / R) / DEG),
 			sagittaMm: R - Math.sqrt(R * R - x * x),
 			radialFeedFactor: Math.cos(pastCentreDeg * DEG),
-			radiusErrorUm: 1000 * (Math.sqrt(R * R + x * x) - R),
-			recommendedOffsetMm: below ? ((leftLeaves ? -1 : 1) * (lo + hi)) / 2 : 0,
+			radiusErrorUm,
+			formErrorUm,
+			recommendedOffsetMm: below ? (leftLeaves ? -1 : 1) * Math.max(lo, R * Math.sin(BEST_DEG * DEG)) : 0,
 			recommendedMinMm: lo,
 			recommendedMaxMm: hi,
 			...findings.judged()

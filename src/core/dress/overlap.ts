@@ -1,4 +1,4 @@
-import { choice, over0, um } from '../calculation/field/index.js';
+import { choice, from0, over0, um, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
@@ -14,6 +14,12 @@ export const DEPTH = um('depthUm', 'Bite per pass', {
 	required: true,
 	label: 'Depth each pass'
 });
+export const GRAIN = um('grainSizeUm', 'Mean grain; tells what an ordinary bite is', over0(5000));
+export const IDLE_PASSES = whole('idlePasses', 'After the last cutting pass; they dull', {
+	...from0(1000),
+	default: 0,
+	label: 'Passes with no feed'
+});
 export const LEAD = um('leadUm', 'Diamond travel per wheel turn', { ...over0(20000), label: 'Lead' });
 
 /** How densely the tracks of the diamond lie. */
@@ -27,10 +33,12 @@ export const overlap = defineCalculation({
 		'H = r - sqrt(r^2 - w^2/4) + a',
 		'active width b = 2 sqrt(2 r H - H^2)',
 		'overlap U = b/lead',
-		'sharpness S = (4/U)(a/a_ref)',
+		'with idle passes U_eff = U (1 + idle passes)',
+		'sharpness S = (4/U_eff)(a/a_ref)',
+		'a_ref = 0.12 grain, 3 to 25 um; 20 um without a grain; 3 um for diamond and boron nitride',
 		'ridge = sqrt(r^2 - w^2/4) - sqrt(r^2 - s^2/4)'
 	],
-	fields: [...TIP_FIELDS, DEPTH, { ...LEAD, required: true }, ABRASIVE_GROUP],
+	fields: [...TIP_FIELDS, DEPTH, { ...LEAD, required: true }, ABRASIVE_GROUP, GRAIN, IDLE_PASSES],
 	between: {
 		after: 'flatWidthUm',
 		test: (v) => checkTip(v.tipRadiusUm as number | null, v.flatWidthUm as number)
@@ -38,8 +46,10 @@ export const overlap = defineCalculation({
 	outputs: [
 		{ name: 'overlapRatio', about: 'Overlap', main: true },
 		{ name: 'dressClass', about: 'What kind of dress' },
+		{ name: 'effectiveOverlapRatio', about: 'Overlap with the idle passes' },
 		{ name: 'overlapBand', about: 'Band of the overlap' },
 		{ name: 'activeWidthUm', unit: 'um', about: 'Width the tip cuts' },
+		{ name: 'referenceDepthUm', unit: 'um', about: 'An ordinary bite' },
 		{ name: 'sharpnessIndex', about: 'Sharpness index' },
 		{ name: 'scallopHeightUm', unit: 'um', about: 'Ridge between tracks' },
 		{ name: 'scallopApproxUm', unit: 'um', about: 'Ridge, rule of thumb' },

@@ -1,10 +1,8 @@
-import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import {
 	choice,
 	from0,
 	mm,
 	mmPerMin,
-	mps,
 	over0,
 	rpm,
 	seconds,
@@ -15,22 +13,18 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { ceilCount, floorKind } from '../numeric/rounding.js';
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
-import { DEPTH_HEAVY_UM, DEPTH_STOP_UM } from './single-point.js';
+import { judgeBite } from './bites.js';
+import { ABRASIVE_GROUP, GRAIN } from './overlap.js';
+import { type Pass, inWords } from './plan-words.js';
+import { RATED_FIELDS, judgeRated } from './rated.js';
+import { FACE_FIELDS, SURFACE, checkRim, wornOf } from './used-up.js';
+import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
 
 const MAX_PASSES = 10000;
 const um = <const N extends string>(name: N, max: number, fallback: number, about: string, open = true) =>
 	umField(name, about, { min: 0, minOpen: open, max, default: fallback });
-
-interface Pass {
-	kind: 'rough' | 'finish' | 'spark-out';
-	number: number;
-	depthUm: number;
-	leadUm: number;
-	traverseMmPerMin: number;
-	timeS: number;
-	diameterAfterMm: number;
-}
 
 /** The dress pass by pass: bite, lead, time, and what is left of the wheel. */
 export const dressPlan = defineCalculation({
@@ -43,21 +37,23 @@ export const dressPlan = defineCalculation({
 		'passes = ceil(stock/bite), made equal',
 		'pass time = 60 L/traverse + infeed time',
 		'L = width + 2 over-travel',
-		'dresses left = floor((D after - D min)/(2 total))'
+		'dresses left = floor((D after - D min)/(2 total)), on a face (X after - X min)/total'
 	],
 	fields: [
+		SURFACE,
 		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
-		mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
-		mm('wheelMinDiameterMm', 'Not below this', { ...from0(2000), required: true, label: 'Scrap diameter' }),
+		mm('wheelWidthMm', 'Width', over0(1000)),
+		mm('wheelMinDiameterMm', 'Not below this', { ...from0(2000), label: 'Scrap diameter' }),
 		rpm('wheelSpeedRpm', 'While dressing', { ...over0(200000), required: true }),
-		mps('ratedSpeedMps', 'Marked on the wheel', over0(500)),
-		umField('grainSizeUm', 'Mean grain', over0(5000)),
+		...FACE_FIELDS,
+		...RATED_FIELDS,
+		GRAIN,
 		um('roughStockUm', 20000, 0, 'Taken off roughly', false),
 		um('roughDepthUm', 1000, 25, 'Bite'),
 		um('roughLeadUm', 20000, 150, 'Lead'),
 		um('finishStockUm', 20000, 0, 'Taken off finely', false),
 		um('finishDepthUm', 1000, 10, 'Bite'),
-		um('finishLeadUm', 20000, 80, 'Lead'),
+		um('finishLeadUm', 20000, 50, 'Lead'),
 		whole('sparkOutPasses', 'They dull the wheel', {
 			...from0(1000),
 			default: 0,
@@ -68,13 +64,16 @@ export const dressPlan = defineCalculation({
 			default: 'both-ways'
 		}),
 		mmPerMin('returnMmPerMin', 'Running back', { ...over0(100000), default: 1000, advanced: true }),
-		seconds('infeedTimeS', 'To set each bite', { ...from0(600), default: 2, advanced: true })
+		seconds('infeedTimeS', 'To set each bite', { ...from0(600), default: 2, advanced: true }),
+		...TIP_FIELDS,
+		ABRASIVE_GROUP
 	],
 	outputs: [
 		{ name: 'totalPasses', about: 'Passes in all', main: true },
 		{ name: 'timeS', unit: 's', about: 'Time' },
 		{ name: 'totalDepthUm', unit: 'um', about: 'Off the radius' },
 		{ name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' },
+		{ name: 'rimDepthAfterMm', unit: 'mm', about: 'Depth of rim after' },
 		{ name: 'dressesLeft', about: 'Such dresses left' },
 		{ name: 'lifeUsedPercent', unit: '%', about: 'Of the life that was left' },
 		{ name: 'roughPasses', about: 'Rough passes' },
@@ -82,6 +81,7 @@ export const dressPlan = defineCalculation({
 		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Surface speed' },
 		{ name: 'surfaceSpeedAfterMps', unit: 'm/s', about: 'Surface speed after' },
 		{ name: 'volumeRemovedMm3', unit: 'mm3', about: 'Abrasive cut away' },
+		{ name: 'overlap', about: 'What dress comes of it' },
 		{ name: 'passes', about: 'Pass by pass' },
 		{ name: 'steps', about: 'In words' }
 	],
@@ -102,12 +102,7 @@ export const dressPlan = defineCalculation({
 	},
 	compute(v) {
 		const D = v.wheelDiameterMm;
-		if (v.wheelMinDiameterMm >= D)
-			throw new InputFault(
-				'wheelMinDiameterMm',
-				'inconsistent',
-				`Scrap diameter ${v.wheelMinDiameterMm} mm is not below the diameter today, ${D} mm.`
-			);
+		const rim = checkRim(v);
 		const totalDepthUm = v.roughStockUm + v.finishStockUm;
 		if (totalDepthUm === 0)
 			throw new InputFault(
@@ -115,12 +110,13 @@ export const dressPlan = defineCalculation({
 				'inconsistent',
 				'Nothing would be taken off. Enter a rough or a fine stock.'
 			);
-		if (totalDepthUm / 1000 > D / 2)
+		if (totalDepthUm / 1000 > (rim.face ? rim.depthMm : D / 2))
 			throw new InputFault(
 				'roughStockUm',
 				'above-maximum',
-				`${totalDepthUm} µm is more than the wheel's radius.`
+				`${totalDepthUm} µm is more than the ${rim.face ? 'rim is deep' : "wheel's radius"}.`
 			);
+		if (v.tipRadiusUm !== null || v.flatWidthUm > 0) checkTip(v.tipRadiusUm, v.flatWidthUm);
 		const roughPasses = ceilCount(v.roughStockUm, v.roughDepthUm);
 		const finishPasses = ceilCount(v.finishStockUm, v.finishDepthUm);
 		if (roughPasses > MAX_PASSES)
@@ -135,7 +131,11 @@ export const dressPlan = defineCalculation({
 				'below-minimum',
 				`A bite of ${v.finishDepthUm} µm needs ${finishPasses} passes. Bite deeper.`
 			);
-		const length = v.wheelWidthMm + 2 * v.overTravelMm;
+		const length = rim.widthMm + 2 * v.overTravelMm;
+		const passAfter = (takenUm: number) => {
+			const { diameterAfterMm, rimDepthAfterMm } = wornOf(rim, D, takenUm);
+			return rimDepthAfterMm === null ? { diameterAfterMm } : { diameterAfterMm, rimDepthAfterMm };
+		};
 		const passes: Pass[] = [];
 		let taken = 0;
 		const run = (kind: Pass['kind'], count: number, depthUm: number, leadUm: number) => {
@@ -153,33 +153,40 @@ export const dressPlan = defineCalculation({
 					leadUm,
 					traverseMmPerMin,
 					timeS,
-					diameterAfterMm: D - (2 * taken) / 1000
+					...passAfter(taken)
 				});
 			}
 		};
-		run('rough', roughPasses, roughPasses ? v.roughStockUm / roughPasses : 0, v.roughLeadUm);
-		run('finish', finishPasses, finishPasses ? v.finishStockUm / finishPasses : 0, v.finishLeadUm);
-		run('spark-out', v.sparkOutPasses, 0, finishPasses ? v.finishLeadUm : v.roughLeadUm);
-		const after = D - (2 * totalDepthUm) / 1000;
-		const under = after < v.wheelMinDiameterMm - 1e-9;
-		const dressesLeft = under
-			? 0
-			: Math.max(0, floorKind((after - v.wheelMinDiameterMm) / ((2 * totalDepthUm) / 1000)));
-		const deepest = Math.max(...passes.map((p) => p.depthUm));
+		const roughBite = roughPasses ? v.roughStockUm / roughPasses : 0;
+		const fineBite = finishPasses ? v.finishStockUm / finishPasses : 0;
+		const lastLead = finishPasses ? v.finishLeadUm : v.roughLeadUm;
+		run('rough', roughPasses, roughBite, v.roughLeadUm);
+		run('finish', finishPasses, fineBite, v.finishLeadUm);
+		run('spark-out', v.sparkOutPasses, 0, lastLead);
+		const after = wornOf(rim, D, totalDepthUm);
+		const [left, least] = rim.face
+			? [after.rimDepthAfterMm!, rim.leastMm]
+			: [after.diameterAfterMm, rim.leastMm];
+		const whole = rim.face ? rim.depthMm : D;
+		const perDress = ((rim.face ? 1 : 2) * totalDepthUm) / 1000;
+		const under = left < least - 1e-9;
+		const dressesLeft = under ? 0 : Math.max(0, floorKind((left - least) / perDress));
 		const speed = surfaceSpeedMps(D, v.wheelSpeedRpm);
-		const findings = new Findings()
-			.stop(
-				'over-rated-speed',
-				v.ratedSpeedMps !== null && speed > v.ratedSpeedMps,
-				`${speed.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`
-			)
-			.stop('below-minimum-diameter', under, 'This dress would take the wheel below its scrap diameter.')
-			.stop(
-				'depth-too-great',
-				deepest > DEPTH_STOP_UM,
-				`A bite over ${DEPTH_STOP_UM} µm can break wheel or diamond.`
-			)
-			.caution('depth-heavy', deepest > DEPTH_HEAVY_UM && deepest <= DEPTH_STOP_UM, 'More than a full bite.')
+		const cut =
+			v.tipRadiusUm === null && v.flatWidthUm === 0
+				? null
+				: { ...v, depthUm: fineBite || roughBite, leadUm: lastLead, idlePasses: v.sparkOutPasses };
+		const overlap = cut && overlapOf(cut);
+		const findings = judgeRated(new Findings(), v, speed, v.wheelSpeedRpm).stop(
+			rim.face ? 'rim-used-up' : 'below-minimum-diameter',
+			under,
+			rim.face
+				? 'This dress would take more rim than there is.'
+				: 'This dress would take the wheel below its scrap diameter.'
+		);
+		judgeBite(findings, Math.max(roughBite, fineBite), v.abrasive);
+		if (cut && overlap) judgeOverlap(findings, cut, overlap);
+		findings
 			.caution(
 				'lead-exceeds-grain',
 				v.grainSizeUm !== null && passes.some((p) => p.leadUm > v.grainSizeUm!),
@@ -202,31 +209,17 @@ export const dressPlan = defineCalculation({
 			totalPasses: passes.length,
 			totalDepthUm,
 			timeS: passes.reduce((s, p) => s + p.timeS, 0),
-			diameterAfterMm: after,
+			...after,
 			surfaceSpeedMps: speed,
-			surfaceSpeedAfterMps: surfaceSpeedMps(after, v.wheelSpeedRpm),
-			volumeRemovedMm3: (Math.PI / 4) * (D ** 2 - after ** 2) * v.wheelWidthMm,
-			lifeUsedPercent: (100 * (D - after)) / (D - v.wheelMinDiameterMm),
+			surfaceSpeedAfterMps: surfaceSpeedMps(after.diameterAfterMm, v.wheelSpeedRpm),
+			volumeRemovedMm3: rim.face
+				? (Math.PI * rim.widthMm * (D - rim.widthMm) * totalDepthUm) / 1000
+				: (Math.PI / 4) * (D ** 2 - after.diameterAfterMm ** 2) * rim.widthMm,
+			lifeUsedPercent: (100 * (whole - left)) / (whole - least),
 			dressesLeft,
+			overlap,
 			steps: inWords(passes, v.returnMode),
 			...findings.judged()
 		};
 	}
 });
-
-function inWords(passes: Pass[], returnMode: string): string[] {
-	const steps = ['Touch off at the high place and zero there.'];
-	for (const kind of ['rough', 'finish', 'spark-out'] as const) {
-		const group = passes.filter((p) => p.kind === kind);
-		const first = group[0];
-		if (!first) continue;
-		const times = `${group.length} ${group.length === 1 ? 'pass' : 'passes'}`;
-		const rate = `traverse ${Math.round(first.traverseMmPerMin)} mm/min`;
-		steps.push(
-			kind === 'spark-out'
-				? `${times} with no feed, ${rate}.`
-				: `${times} of ${first.depthUm.toFixed(1)} µm, ${rate}${returnMode === 'one-way' ? ', lift and run back' : ''}.`
-		);
-	}
-	return [...steps, 'Withdraw, let the coolant spin out, turn the diamond a little in its holder.'];
-}

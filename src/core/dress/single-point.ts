@@ -1,14 +1,13 @@
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
-import { choice, mm, mmPerMin, mps, over0, rpm, um, yesNo } from '../calculation/field/index.js';
+import { choice, mm, mmPerMin, over0, rpm, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
-import { ABRASIVE_GROUP, DEPTH, LEAD } from './overlap.js';
+import { judgeBite } from './bites.js';
+import { ABRASIVE_GROUP, DEPTH, GRAIN, IDLE_PASSES, LEAD } from './overlap.js';
+import { RATED_FIELDS, judgeRated } from './rated.js';
 import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
-
-export const DEPTH_STOP_UM = 100;
-export const DEPTH_HEAVY_UM = 50;
 
 /** Settings of a fixed diamond: lead or traverse, depth, and what dress comes of it. */
 export const singlePoint = defineCalculation({
@@ -21,15 +20,16 @@ export const singlePoint = defineCalculation({
 	fields: [
 		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
 		rpm('wheelSpeedRpm', 'While dressing', { ...over0(200000), required: true }),
-		mps('ratedSpeedMps', 'Marked on the wheel', over0(500)),
-		um('grainSizeUm', 'Mean grain', { ...over0(5000), required: true }),
+		...RATED_FIELDS,
+		{ ...GRAIN, required: true },
 		ABRASIVE_GROUP,
 		DEPTH,
 		LEAD,
 		mmPerMin('traverseMmPerMin', 'Instead of the lead', { ...over0(100000), label: 'Traverse' }),
 		...TIP_FIELDS,
 		choice('coolant', 'On the diamond', ['continuous', 'none', 'intermittent'], { required: true }),
-		yesNo('dustExtraction', 'Dust is drawn off', { default: false })
+		yesNo('dustExtraction', 'Dust is drawn off', { default: false }),
+		IDLE_PASSES
 	],
 	outputs: [
 		{ name: 'overlap.overlapRatio', about: 'Overlap', main: true },
@@ -39,6 +39,8 @@ export const singlePoint = defineCalculation({
 		{ name: 'leadPerGrainRatio', about: 'Lead in grains' },
 		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Surface speed' },
 		{ name: 'overlap.activeWidthUm', unit: 'um', about: 'Width the tip cuts' },
+		{ name: 'overlap.effectiveOverlapRatio', about: 'Overlap with the idle passes' },
+		{ name: 'overlap.referenceDepthUm', unit: 'um', about: 'An ordinary bite for this grain' },
 		{ name: 'overlap.sharpnessIndex', about: 'Sharpness index' },
 		{ name: 'overlap.scallopHeightUm', unit: 'um', about: 'Ridge between tracks' },
 		{ name: 'overlap.overlapBand', about: 'Band of the overlap' }
@@ -66,12 +68,7 @@ export const singlePoint = defineCalculation({
 		const cut = { ...v, leadUm };
 		const o = overlapOf(cut);
 		const speed = surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
-		const findings = new Findings()
-			.stop(
-				'over-rated-speed',
-				v.ratedSpeedMps !== null && speed > v.ratedSpeedMps,
-				`${speed.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`
-			)
+		const findings = judgeRated(new Findings(), v, speed, v.wheelSpeedRpm)
 			.stop(
 				'wrong-dresser-for-superabrasive',
 				v.abrasive === 'diamond',
@@ -81,22 +78,13 @@ export const singlePoint = defineCalculation({
 				'superabrasive-wears-diamond',
 				v.abrasive === 'cbn',
 				'Boron nitride wears a diamond point fast. A driven disc is the usual way.'
-			)
-			.stop(
-				'depth-too-great',
-				v.depthUm > DEPTH_STOP_UM,
-				`A bite of ${v.depthUm} µm is tenths, not hundredths: it can break wheel or diamond. Stay at ${DEPTH_STOP_UM} or less.`
-			)
-			.caution(
-				'depth-heavy',
-				v.depthUm > DEPTH_HEAVY_UM && v.depthUm <= DEPTH_STOP_UM,
-				'More than a full bite. 25 to 50 µm is a full bite.'
-			)
-			.caution(
-				'lead-exceeds-grain',
-				leadUm > v.grainSizeUm,
-				'The lead is longer than a grain: grains are missed.'
 			);
+		judgeBite(findings, v.depthUm, v.abrasive);
+		findings.caution(
+			'lead-exceeds-grain',
+			leadUm > v.grainSizeUm,
+			'The lead is longer than a grain: grains are missed.'
+		);
 		judgeOverlap(findings, cut, o)
 			.caution(
 				'coolant-intermittent',

@@ -2,6 +2,7 @@ import { from0, over0, um } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import type { NumberField } from '../calculation/fields.js';
 import { Findings } from '../calculation/verdict.js';
+import { referenceDepthUm } from './normal-dress.js';
 
 /** The two fields that describe a diamond's tip. */
 export const TIP_FIELDS = [
@@ -25,19 +26,16 @@ export function checkTip(tipRadiusUm: number | null, flatWidthUm: number): void 
 		);
 }
 
-/**
- * Reference depth at which a dress counts as ordinary: 20 µm, for superabrasives 3 µm (guideline).
- * @example referenceDepthUm('alumina') // 20
- */
-export const referenceDepthUm = (abrasive: string): number =>
-	abrasive === 'cbn' || abrasive === 'diamond' ? 3 : 20;
-
 export interface TipCut {
 	tipRadiusUm: number | null;
 	flatWidthUm: number;
 	depthUm: number;
 	leadUm: number;
 	abrasive: string;
+	/** Mean grain, where it is known. */
+	grainSizeUm?: number | null;
+	/** Passes with no feed after the last cutting one. */
+	idlePasses?: number;
 }
 
 function bandOf(U: number): string {
@@ -73,50 +71,73 @@ function ridgeUm(r: number | null, w: number, a: number, s: number): number {
 	return Math.min(a, Math.sqrt(r * r - (w * w) / 4) - Math.sqrt(r * r - (s * s) / 4));
 }
 
+/** What kind of dress a sharpness index and an overlap make (guideline). */
+export function dressClassOf(sharpnessIndex: number, overlap: number): string {
+	const S = sharpnessIndex;
+	return S < 0.25 || overlap >= 10 ? 'dull' : S < 0.6 ? 'fine' : S < 1.6 ? 'general' : 'open-sharp';
+}
+
 /**
  * How densely the tracks of a diamond lie and whether the dress breaks grains or polishes them. Defined once, used by every
  * station that speaks of overlap or of a dull dress.
  */
-export function overlapOf({ tipRadiusUm: r, flatWidthUm: w, depthUm: a, leadUm: s, abrasive }: TipCut) {
+export function overlapOf(cut: TipCut) {
+	const { tipRadiusUm: r, flatWidthUm: w, depthUm: a, leadUm: s } = cut;
 	const b = activeWidthUm(r, w, a);
-	const ref = referenceDepthUm(abrasive);
+	const ref = referenceDepthUm(cut.abrasive, cut.grainSizeUm);
 	const U = b / s;
-	const S = (4 / U) * (a / ref);
-	const dressClass = S < 0.25 || U >= 10 ? 'dull' : S < 0.6 ? 'fine' : S < 1.6 ? 'general' : 'open-sharp';
+	// Each idle pass lays another set of tracks between the old ones.
+	const all = U * (1 + (cut.idlePasses ?? 0));
+	const S = (4 / all) * (a / ref);
 	const classReasons = [
-		U < 3 ? 'overlap-low' : U < 5 ? 'overlap-medium' : U < 10 ? 'overlap-high' : 'overlap-very-high'
+		all < 3 ? 'overlap-low' : all < 5 ? 'overlap-medium' : all < 10 ? 'overlap-high' : 'overlap-very-high'
 	];
 	if (a <= 0.375 * ref) classReasons.push('depth-shallow');
 	else if (a >= ref) classReasons.push('depth-deep');
 	return {
 		activeWidthUm: b,
 		overlapRatio: U,
+		effectiveOverlapRatio: all,
 		overlapBand: bandOf(U),
 		scallopHeightUm: ridgeUm(r, w, a, s),
 		scallopApproxUm: r === null ? null : (s * s) / (8 * r),
+		referenceDepthUm: ref,
 		sharpnessIndex: S,
-		dressClass,
+		dressClass: dressClassOf(S, all),
 		classReasons,
 		leads: { roughUm: b / 2.5, generalUm: b / 4, finishUm: b / 6 }
 	};
 }
 
-/** The cautions every dress with a fixed tip can earn. */
-export function judgeOverlap(findings: Findings, cut: TipCut, o: ReturnType<typeof overlapOf>): Findings {
+/** The bite is deeper than the tip is round. */
+export function judgeTip(
+	findings: Findings,
+	cut: Pick<TipCut, 'tipRadiusUm' | 'flatWidthUm' | 'depthUm'>
+): Findings {
 	const swallowed =
 		cut.tipRadiusUm !== null &&
 		cut.tipRadiusUm - Math.sqrt(cut.tipRadiusUm ** 2 - cut.flatWidthUm ** 2 / 4) + cut.depthUm >=
 			cut.tipRadiusUm;
-	return findings
-		.caution('depth-exceeds-tip-radius', swallowed, 'The bite is deeper than the tip is round.')
-		.caution(
-			'thread-on-wheel',
-			o.overlapRatio < 1,
-			'The lead is wider than the diamond: it cuts a thread into the wheel. Traverse slower.'
-		)
-		.caution(
-			'dressed-dull',
-			o.dressClass === 'dull',
-			'This dress polishes the grains instead of breaking them. Traverse faster or bite deeper; for a finer finish take a finer grit.'
-		);
+	return findings.caution('depth-exceeds-tip-radius', swallowed, 'The bite is deeper than the tip is round.');
+}
+
+/** The dress polishes the grains. */
+export const judgeDull = (findings: Findings, dressClass: string): Findings =>
+	findings.caution(
+		'dressed-dull',
+		dressClass === 'dull',
+		'This dress polishes the grains instead of breaking them. Traverse faster or bite deeper; for a finer finish take a finer grit.'
+	);
+
+/** Some of the face is never touched in one pass. */
+export const judgeThread = (findings: Findings, overlapRatio: number): Findings =>
+	findings.caution(
+		'thread-on-wheel',
+		overlapRatio < 1,
+		'The lead is wider than the diamond: it cuts a thread into the wheel. Traverse slower.'
+	);
+
+/** The cautions every dress with a fixed tip can earn. */
+export function judgeOverlap(findings: Findings, cut: TipCut, o: ReturnType<typeof overlapOf>): Findings {
+	return judgeDull(judgeThread(judgeTip(findings, cut), o.overlapRatio), o.dressClass);
 }

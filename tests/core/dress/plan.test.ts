@@ -26,8 +26,13 @@ limits('dress.plan', PLAN, [
 		yes: [{ ratedSpeedMps: 26.179 }]
 	},
 	{ code: 'below-minimum-diameter', severity: 'stop', not: [scrap(249.86)], yes: [scrap(249.87)] },
-	{ code: 'depth-too-great', severity: 'stop', not: [rough(100), rough(200, 100)], yes: [rough(101)] },
-	{ code: 'depth-heavy', severity: 'caution', not: [rough(50), rough(101)], yes: [rough(51), rough(100)] },
+	{ code: 'depth-too-great', severity: 'stop', not: [rough(102), rough(204, 102)], yes: [rough(102.1)] },
+	{
+		code: 'depth-heavy',
+		severity: 'caution',
+		not: [rough(51), rough(102.1)],
+		yes: [rough(51.1), rough(102)]
+	},
 	{
 		code: 'lead-exceeds-grain',
 		severity: 'caution',

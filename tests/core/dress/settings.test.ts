@@ -16,8 +16,8 @@ limits('dress.single-point', POINT, [
 	{
 		code: 'over-rated-speed',
 		severity: 'stop',
-		not: [{}, { ratedSpeedMps: 28.798 }],
-		yes: [{ ratedSpeedMps: 28.797 }]
+		not: [{}, { ratedSpeedMps: 28.798 }, { ratedSpeedRpm: 2200 }],
+		yes: [{ ratedSpeedMps: 28.797 }, { ratedSpeedRpm: 2199 }]
 	},
 	{
 		code: 'wrong-dresser-for-superabrasive',
@@ -31,12 +31,21 @@ limits('dress.single-point', POINT, [
 		not: [{}, { abrasive: 'diamond' }],
 		yes: [{ abrasive: 'cbn' }]
 	},
-	{ code: 'depth-too-great', severity: 'stop', not: [{ depthUm: 100 }], yes: [{ depthUm: 100.1 }] },
+	{ code: 'depth-too-great', severity: 'stop', not: [{ depthUm: 102 }], yes: [{ depthUm: 102.1 }] },
 	{
 		code: 'depth-heavy',
 		severity: 'caution',
-		not: [{ depthUm: 50 }, { depthUm: 100.1 }],
-		yes: [{ depthUm: 50.1 }, { depthUm: 100 }]
+		not: [{ depthUm: 51 }, { depthUm: 102.1 }, { depthUm: 60, abrasive: 'cbn' }],
+		yes: [{ depthUm: 51.1 }, { depthUm: 102 }]
+	},
+	{
+		code: 'depth-heavy-superabrasive',
+		severity: 'caution',
+		not: [{ depthUm: 10.2, abrasive: 'cbn' }, { depthUm: 20 }, { depthUm: 102.1, abrasive: 'cbn' }],
+		yes: [
+			{ depthUm: 10.3, abrasive: 'cbn' },
+			{ depthUm: 10.3, abrasive: 'diamond' }
+		]
 	},
 	{ code: 'lead-exceeds-grain', severity: 'caution', not: [{ leadUm: 215 }], yes: [{ leadUm: 215.1 }] },
 	{
@@ -90,41 +99,57 @@ limits('dress.dresser-position', PLACE, [
 			side(0.5),
 			{ offsetMm: 5, rotation: 'counter-clockwise' },
 			side(-3),
-			side(3, { surfaceMotion: 'up' })
+			side(3, { surfaceMotion: 'up' }),
+			side(0.34, { wheelDiameterMm: 20 })
 		],
 		yes: [
 			at(0.1),
 			radius(0.51),
 			side(0.51),
 			{ offsetMm: -0.1, rotation: 'counter-clockwise' },
-			radius(0.81, { centreToleranceMm: 0.8 })
+			radius(0.51, { centreToleranceMm: 0.8 }),
+			side(0.36, { wheelDiameterMm: 20 })
 		]
 	},
 	{
 		code: 'dresser-too-near-centre',
 		severity: 'caution',
-		not: [at(-3), at(0.1), radius(0), { wheelDiameterMm: 20, offsetMm: -1 }],
-		yes: [at(-2.9), at(0), { wheelDiameterMm: 20, offsetMm: -0.9 }]
+		not: [at(-3.49), at(0.1), radius(0), { wheelDiameterMm: 20, offsetMm: -1 }],
+		yes: [at(-3.48), at(0), { wheelDiameterMm: 20, offsetMm: -0.9 }]
 	},
 	{
 		code: 'dresser-far-past-centre',
 		severity: 'caution',
-		not: [at(-20), side(-30), { wheelDiameterMm: 40, offsetMm: -5.17 }],
-		yes: [at(-20.1), { wheelDiameterMm: 40, offsetMm: -5.18 }]
+		not: [at(-25.88), side(-30), { wheelDiameterMm: 40, offsetMm: -5.17 }],
+		yes: [at(-25.89), { wheelDiameterMm: 40, offsetMm: -5.18 }]
 	},
 	{
 		code: 'dresser-off-centre',
 		severity: 'caution',
 		not: [
 			at(-15),
-			radius(0.02),
-			radius(-0.02),
-			side(0.5),
-			side(-0.5),
+			radius(0.447),
+			radius(-0.447),
+			side(-9),
 			radius(0.6),
-			radius(0.1, { centreToleranceMm: 0.1 })
+			radius(0.1, { centreToleranceMm: 0.1 }),
+			radius(-1.94, { formRadiusMm: 5 }),
+			radius(-0.89, { formErrorAllowedUm: 4 })
 		],
-		yes: [radius(0.03), radius(-0.03), side(-0.51)]
+		yes: [
+			radius(0.448),
+			radius(-0.448),
+			radius(0.11, { centreToleranceMm: 0.1 }),
+			radius(-1.95, { formRadiusMm: 5 }),
+			radius(-0.9, { formErrorAllowedUm: 4 }),
+			radius(-2.01, { formErrorAllowedUm: 1000 })
+		]
+	},
+	{
+		code: 'size-shift-only',
+		severity: 'caution',
+		not: [side(-0.5), side(0.4), at(-15), radius(-9), side(-0.9, { centreToleranceMm: 1 })],
+		yes: [side(-0.51), side(0.51, { surfaceMotion: 'up' })]
 	},
 	{ code: 'diamond-points-against-rotation', severity: 'stop', not: [{}, lean(0)], yes: [lean(-0.1)] },
 	{
@@ -141,12 +166,12 @@ describe('dress.dresser-position: what it measures', () => {
 		example('dress.dresser-position', PLACE, {
 			pastCentreMm: 5,
 			side: 'outgoing',
-			recommendedOffsetMm: -11.5
+			recommendedOffsetMm: -8.715574
 		});
 		example(
 			'dress.dresser-position',
 			{ ...PLACE, rotation: 'counter-clockwise' },
-			{ pastCentreMm: -5, side: 'ingoing', recommendedOffsetMm: 11.5 }
+			{ pastCentreMm: -5, side: 'ingoing', recommendedOffsetMm: 8.715574 }
 		);
 		example('dress.dresser-position', { ...PLACE, ...at(0) }, { pastCentreMm: 0, side: 'centre' });
 		example('dress.dresser-position', { ...PLACE, ...side(-1) }, { pastCentreMm: 1, contactClockDeg: null });
@@ -162,6 +187,21 @@ describe('dress.dresser-position: what it measures', () => {
 				pastCentreDeg: 36.8699,
 				contactClockDeg: 216.8699
 			}
+		);
+	});
+	it('a radius is out of form by what its depth and the centre differ', () => {
+		const shift = (z: number) => Math.sqrt(z * z + 4) - z;
+		const form = (more: object, formErrorUm: number | null) =>
+			example('dress.dresser-position', { ...PLACE, ...more }, { formErrorUm });
+		form(radius(-2, { formRadiusMm: 20 }), 1000 * (shift(80) - shift(100)));
+		form(radius(-2), 1000 * shift(100));
+		form(side(-2), null);
+		form(at(-2), null);
+		refuses(
+			'dress.dresser-position',
+			{ ...PLACE, ...radius(0, { formRadiusMm: 100 }) },
+			'formRadiusMm',
+			'inconsistent'
 		);
 	});
 	it('wants to know which way the rim moves, and a place on the wheel', () => {

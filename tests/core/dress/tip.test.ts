@@ -1,13 +1,8 @@
 import { expect } from 'chai';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 import { Findings } from '../../../src/core/calculation/verdict.js';
-import {
-	activeWidthUm,
-	checkTip,
-	judgeOverlap,
-	overlapOf,
-	referenceDepthUm
-} from '../../../src/core/dress/tip.js';
+import { activeWidthUm, checkTip, judgeOverlap, overlapOf } from '../../../src/core/dress/tip.js';
+import { normalLeadUm, referenceDepthUm } from '../../../src/core/dress/normal-dress.js';
 
 /** A worn flat of 100 µm, so that the overlap is 100 over the lead, and a depth of the reference. */
 const flat = (overlap: number, depthUm = 20) =>
@@ -65,6 +60,26 @@ describe('the tip of a diamond', () => {
 		expect([referenceDepthUm('cbn'), referenceDepthUm('diamond'), referenceDepthUm('alumina')]).to.deep.equal(
 			[3, 3, 20]
 		);
+	});
+	it('a conventional grain is dressed against a share of itself, from 3 to 25 µm', () => {
+		const depths = [10, 25, 26, 100, 208, 209].map((g) => referenceDepthUm('alumina', g));
+		expect(depths).to.deep.equal([3, 3, 3.12, 12, 24.96, 25]);
+		expect([referenceDepthUm('alumina', null), referenceDepthUm('cbn', 200)]).to.deep.equal([20, 3]);
+		expect(normalLeadUm(10), 'never longer than the grain').to.equal(10);
+	});
+	it('passes with no feed lay more tracks and dull', () => {
+		const passes = (idlePasses: number) => overlapOf({ ...round(20, 50), idlePasses });
+		expect(passes(1).effectiveOverlapRatio).to.be.closeTo(2 * passes(0).overlapRatio, 1e-9);
+		expect(passes(1).sharpnessIndex).to.be.closeTo(passes(0).sharpnessIndex / 2, 1e-9);
+		expect([passes(1).overlapRatio, passes(1).overlapBand]).to.deep.equal([
+			passes(0).overlapRatio,
+			passes(0).overlapBand
+		]);
+		expect([passes(0).dressClass, passes(1).dressClass, passes(3).dressClass]).to.deep.equal([
+			'general',
+			'fine',
+			'dull'
+		]);
 	});
 	it('cuts as wide as the chord of its circle, at most its whole width', () => {
 		expect(activeWidthUm(250, 0, 20)).to.be.closeTo(2 * Math.sqrt(2 * 250 * 20 - 400), 1e-9);

@@ -11,6 +11,8 @@ const CONVERTER =
 const SMALL_WHEEL =
 	'a quill, a pack or a tool post carries small wheels only; a larger one is refused in words';
 const OTHER_THING = 'the same word for different things in different calculations';
+const SUPERABRASIVE =
+	'a superabrasive rim is thin and its cut small; a conventional wheel is trued by far more';
 const SINGLE = 'a list of readings or angles and a single one';
 const NOTATION = 'a marking is read as printed, whatever is printed';
 const WHOLE_ASSEMBLY = 'one is the wheel alone or the mount alone, the other the assembly that rolls';
@@ -64,7 +66,15 @@ const ALLOWED: Readonly<Record<string, string>> = {
 	overTravelMm: METHOD,
 	inertiaKgM2: WHOLE_ASSEMBLY,
 	massG: 'a run without a test mass has none',
-	minGapDeg: METHOD
+	minGapDeg: METHOD,
+	allowanceUm: SUPERABRASIVE,
+	roughInfeedUm: SUPERABRASIVE,
+	runoutTirUm: SUPERABRASIVE,
+	dwellRevs: 'a crush roll dwells a few turns, a diamond roll may dwell long',
+	protrusionPercent: 'a stick bares some grain, a wire may bare none',
+	targetRaUm: 'a finish is foreseen for any work, a wheel is recommended for what is ground',
+	totalDepthUm: 'crushing takes more at a time than a diamond roll',
+	raUm: 'a trial cut is ground, a release sheet takes any reading'
 };
 
 interface Range {

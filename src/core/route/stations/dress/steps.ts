@@ -6,7 +6,7 @@ import { dresserPosition } from '../../../dress/dresser-position.js';
 import { singlePoint } from '../../../dress/single-point.js';
 import { abrasiveGroup } from '../../../spec/families.js';
 import type { Effect } from '../../effect.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
 import {
 	alone,
 	DIAMETER_AFTER,
@@ -59,6 +59,13 @@ export const positionStep = defineStep({
 	}
 });
 
+/** The fastest a dress knows; no spindle turns faster, so a mark above it limits nothing. */
+const FASTEST_RPM = 200_000;
+const ratedOf = (w: Pick<WheelFacts, 'ratedMps' | 'ratedRpm'>) => ({
+	ratedSpeedMps: w.ratedMps,
+	ratedSpeedRpm: w.ratedRpm === null ? null : Math.min(w.ratedRpm, FASTEST_RPM)
+});
+
 export const settingsStep = defineStep({
 	station: 'dress',
 	step: 'settings',
@@ -78,7 +85,7 @@ export const settingsStep = defineStep({
 		const point = compute(facts, singlePoint, {
 			wheelDiameterMm: w.diameterMm,
 			wheelSpeedRpm: speed,
-			ratedSpeedMps: w.ratedMps,
+			...ratedOf(w),
 			grainSizeUm: w.gritMeanUm,
 			abrasive: abrasiveGroup(w.family ?? 'alumina'),
 			depthUm: v.depthUm,
@@ -86,15 +93,17 @@ export const settingsStep = defineStep({
 			tipRadiusUm: d.tipRadiusUm,
 			flatWidthUm: d.flatWidthUm,
 			coolant: v.coolant,
-			dustExtraction: v.dustExtraction
+			dustExtraction: v.dustExtraction,
+			idlePasses: v.dryPasses
 		});
 		const plan = compute(facts, dressPlan, {
 			wheelDiameterMm: w.diameterMm,
 			wheelWidthMm: w.widthMm,
 			wheelMinDiameterMm: w.minDiameterMm,
 			wheelSpeedRpm: speed,
-			ratedSpeedMps: w.ratedMps,
+			...ratedOf(w),
 			grainSizeUm: w.gritMeanUm,
+			abrasive: abrasiveGroup(w.family ?? 'alumina'),
 			finishStockUm: v.passes * v.depthUm,
 			finishDepthUm: v.depthUm,
 			finishLeadUm: point.output.leadUm,

@@ -1,0 +1,252 @@
+import {
+	between,
+	choice,
+	from0,
+	mm,
+	number,
+	over0,
+	percent,
+	rpm,
+	um,
+	yesNo
+} from '../calculation/field/index.js';
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { ceilCount } from '../numeric/rounding.js';
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
+import { surfaceSpeedMps } from '../spec/speed.js';
+import { BOND_FIELD, bondOf } from './bonds.js';
+import { GRAIN } from './overlap.js';
+import { judgeProtrusion } from './protrusion.js';
+import { RATED_FIELDS, judgeRated } from './rated.js';
+
+/** Resistance a rim may have, ohm; grain that stands proud when nothing was done for it; usual gaps and wires; margin that is thin (guidelines). */
+const [MOST_OHM, LEAST_PROUD, MOST_PROUD] = [5, 0.15, 0.35];
+const [GAP_LEAST_UM, GAP_MOST_UM, WIRE_LEAST_MM, WIRE_MOST_MM, THIN] = [10, 50, 0.1, 0.33, 1.3];
+
+/** Whether sparks can jump to this bond: metal does unless a reading says otherwise, hybrid only when a reading says so. */
+function conducts(word: string, ohm: number | null): boolean {
+	const { bond } = bondOf(word);
+	if (bond === 'metal' || bond === 'crushable-metal') return ohm === null || ohm <= MOST_OHM;
+	return bond === 'hybrid' && ohm !== null && ohm <= MOST_OHM;
+}
+
+/** Sparks from a fresh wire erode a conducting bond; nothing touches. */
+export const wireEdm = defineCalculation({
+	id: 'dress.edm',
+	title: 'Wire erosion',
+	about:
+		'A wire that never touches erodes the bond of a metal-bonded wheel: time, wire, its path, and whether it holds.',
+	source:
+		'Geometry; the rate is a linear engineering model, calibrate it for each bond; other figures are guidelines.',
+	formulas: [
+		'volume = (1 - conc/400) pi b (R^2 - R_f^2)',
+		'rate = coefficient x current',
+		'path and smallest hollow radius = wire/2 + gap',
+		'margin = limit x section of the wire/current'
+	],
+	fields: [
+		BOND_FIELD,
+		number('rimResistanceOhm', 'Across the rim, ohm', { ...from0(1e9), label: 'Rim resistance, ohm' }),
+		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
+		mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
+		{ ...GRAIN, required: true },
+		percent('concentrationPercent', '100 is a quarter of the rim', {
+			...over0(300),
+			required: true,
+			label: 'Concentration'
+		}),
+		um('runoutTirUm', 'Full reading', { ...from0(5000), required: true, label: 'Run-out' }),
+		um('formStockUm', 'Below the lowest place', { ...from0(20000), required: true, label: 'Stock' }),
+		um('finishStockUm', 'Of it, taken off finely', { ...from0(20000), default: 0, label: 'Fine stock' }),
+		percent('protrusionPercent', 'Of the grain, in a pass of its own', {
+			...between(0, 100),
+			guideline: true,
+			default: 20,
+			label: 'Bare grain wanted'
+		}),
+		mm('wireDiameterMm', 'Across', { ...between(0.02, 1), required: true, label: 'Wire' }),
+		um('gapUm', 'Wire to wheel', { ...over0(500), required: true, label: 'Gap' }),
+		number('roughCurrentA', 'Mean discharge current, A', {
+			...over0(500),
+			required: true,
+			label: 'Rough current, A'
+		}),
+		number('finishCurrentA', 'Mean discharge current, A', {
+			...over0(500),
+			required: true,
+			label: 'Fine current, A'
+		}),
+		number('erosionMm3PerMinPerA', 'Calibrate it for each bond, mm3/min a A', {
+			...over0(100),
+			guideline: true,
+			default: 2,
+			label: 'Erosion, mm³/min a A'
+		}),
+		um('roughBiteUm', 'Each pass', { ...over0(500), default: 20, label: 'Rough bite' }),
+		um('finishBiteUm', 'Each pass', { ...over0(500), default: 5, label: 'Fine bite' }),
+		number('wireFeedMPerMin', 'Fresh wire, m/min', {
+			...over0(100),
+			required: true,
+			label: 'Wire feed, m/min'
+		}),
+		number('spoolLengthM', 'On the spool, m', { ...from0(1e6), required: true, label: 'Spool, m' }),
+		number('wireLimitAPerMm2', 'Before it breaks, A/mm2', {
+			...over0(10000),
+			guideline: true,
+			default: 250,
+			label: 'Wire carries, A/mm²',
+			advanced: true
+		}),
+		mm('smallestConcaveRadiusMm', 'Smallest hollow radius of the form', {
+			...from0(1000),
+			label: 'Smallest hollow'
+		}),
+		yesNo('flooded', 'The whole gap', { required: true, label: 'Flooded' }),
+		yesNo('protrusionPass', 'For a wheel that came out flush', {
+			default: false,
+			label: 'A pass for bare grain'
+		}),
+		choice('dielectric', 'What floods it', ['emulsion', 'oil'], { default: 'emulsion' }),
+		rpm('wheelSpeedRpm', 'Under the wire', over0(200000)),
+		...RATED_FIELDS
+	],
+	between: {
+		after: 'finishStockUm',
+		test: (v) => {
+			if ((v.finishStockUm as number) > (v.formStockUm as number))
+				throw new InputFault(
+					'finishStockUm',
+					'inconsistent',
+					`Fine stock ${String(v.finishStockUm)} µm is more than the whole stock, ${String(v.formStockUm)} µm.`
+				);
+		}
+	},
+	outputs: [
+		{ name: 'timeS', unit: 's', about: 'Time', main: true },
+		{ name: 'roughPasses', about: 'Rough passes' },
+		{ name: 'finishPasses', about: 'Fine passes' },
+		{ name: 'roughTimeS', unit: 's', about: 'Roughly' },
+		{ name: 'finishTimeS', unit: 's', about: 'Finely' },
+		{ name: 'protrusionTimeS', unit: 's', about: 'For bare grain' },
+		{ name: 'wireUsedM', unit: 'm', about: 'Wire used' },
+		{ name: 'spoolRemainingM', unit: 'm', about: 'Left on the spool' },
+		{ name: 'wireMargin', about: 'The wire carries so many times that' },
+		{ name: 'pathOffsetMm', unit: 'mm', about: 'Path beside the form' },
+		{ name: 'minConcaveRadiusMm', unit: 'mm', about: 'Smallest hollow it makes' },
+		{ name: 'wheelDiameterAfterMm', unit: 'mm', about: 'Diameter after' },
+		{ name: 'protrusionUm', unit: 'um', about: 'Grain bared by its pass' },
+		{ name: 'protrusionLowUm', unit: 'um', about: 'Grain stands proud, from' },
+		{ name: 'protrusionHighUm', unit: 'um', about: 'to' },
+		{ name: 'roughVolumeMm3', unit: 'mm3', about: 'Bond, roughly' },
+		{ name: 'finishVolumeMm3', unit: 'mm3', about: 'Bond, finely' },
+		{ name: 'protrusionVolumeMm3', unit: 'mm3', about: 'Bond, for bare grain' },
+		{ name: 'roughRateMm3PerMin', about: 'Rate, roughly, mm3/min' },
+		{ name: 'finishRateMm3PerMin', about: 'Rate, finely, mm3/min' },
+		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Surface speed' }
+	],
+	example: {
+		bond: 'metal',
+		wheelDiameterMm: 98,
+		wheelWidthMm: 5,
+		grainSizeUm: 64,
+		concentrationPercent: 100,
+		runoutTirUm: 16,
+		formStockUm: 90,
+		finishStockUm: 12,
+		wireDiameterMm: 0.25,
+		gapUm: 18,
+		roughCurrentA: 7,
+		finishCurrentA: 1.6,
+		wireFeedMPerMin: 7,
+		spoolLengthM: 1900,
+		flooded: true
+	},
+	compute(v) {
+		const R = v.wheelDiameterMm / 2;
+		const final = R - (v.runoutTirUm / 2 + v.formStockUm) / 1000;
+		if (final < 0)
+			throw new InputFault('formStockUm', 'above-maximum', `A stock of ${v.formStockUm} µm leaves no wheel.`);
+		const share = 1 - v.concentrationPercent / 400;
+		const bondBetween = (outer: number, inner: number) =>
+			share * Math.PI * v.wheelWidthMm * (outer ** 2 - inner ** 2);
+		const h = ((v.protrusionPercent / 100) * v.grainSizeUm) / 1000;
+		const pass = v.protrusionPass;
+		const roughVolumeMm3 = bondBetween(R, final + v.finishStockUm / 1000);
+		const finishVolumeMm3 = bondBetween(final + v.finishStockUm / 1000, final);
+		const protrusionVolumeMm3 = pass ? bondBetween(final, final - h) : 0;
+		const roughRateMm3PerMin = v.erosionMm3PerMinPerA * v.roughCurrentA;
+		const finishRateMm3PerMin = v.erosionMm3PerMinPerA * v.finishCurrentA;
+		const roughTimeS = (60 * roughVolumeMm3) / roughRateMm3PerMin;
+		const finishTimeS = (60 * finishVolumeMm3) / finishRateMm3PerMin;
+		const protrusionTimeS = (60 * protrusionVolumeMm3) / finishRateMm3PerMin;
+		const timeS = roughTimeS + finishTimeS + protrusionTimeS;
+		const wireUsedM = (v.wireFeedMPerMin * timeS) / 60;
+		const wireMargin = (v.wireLimitAPerMm2 * (Math.PI / 4) * v.wireDiameterMm ** 2) / v.roughCurrentA;
+		const offset = v.wireDiameterMm / 2 + v.gapUm / 1000;
+		const speed = v.wheelSpeedRpm === null ? null : surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
+		const findings = new Findings()
+			.stop(
+				'bond-not-conducting',
+				!conducts(v.bond, v.rimResistanceOhm),
+				'No spark jumps to a bond that does not conduct. Use a truing wheel.'
+			)
+			.stop('no-flood', !v.flooded, 'Never without flood: sparks and mist burn.')
+			.stop(
+				'radius-too-small-for-wire',
+				v.smallestConcaveRadiusMm !== null && v.smallestConcaveRadiusMm < offset - 1e-9,
+				`The wire makes no hollow below ${offset.toFixed(3)} mm. Take a thinner wire.`
+			);
+		if (v.wheelSpeedRpm !== null) judgeRated(findings, v, speed!, v.wheelSpeedRpm);
+		if (pass) judgeProtrusion(findings, v.protrusionPercent);
+		findings
+			.caution(
+				'fire-watch',
+				v.dielectric === 'oil',
+				'Oil mist burns: covers shut, mist drawn off, extinguisher at hand, never left alone.'
+			)
+			.caution(
+				'gap-outside-range',
+				v.gapUm < GAP_LEAST_UM || v.gapUm > GAP_MOST_UM,
+				'An unusual gap; 10 to 50 µm is usual.'
+			)
+			.caution('wire-will-break', wireMargin < 1, 'The wire carries less than this current: it breaks.')
+			.caution('wire-margin-thin', wireMargin >= 1 && wireMargin < THIN, 'The wire has little to spare.')
+			.caution(
+				'spool-short',
+				wireUsedM > v.spoolLengthM,
+				'The spool runs out before the end. Put on a fuller one.'
+			)
+			.caution(
+				'wire-size-unusual',
+				v.wireDiameterMm < WIRE_LEAST_MM || v.wireDiameterMm > WIRE_MOST_MM,
+				'An unusual wire; 0.1 to 0.33 mm is usual.'
+			);
+		const proudUm = pass ? 1000 * h : null;
+		return {
+			roughVolumeMm3,
+			finishVolumeMm3,
+			protrusionVolumeMm3,
+			protrusionUm: proudUm,
+			protrusionLowUm: proudUm ?? LEAST_PROUD * v.grainSizeUm,
+			protrusionHighUm: proudUm ?? MOST_PROUD * v.grainSizeUm,
+			roughRateMm3PerMin,
+			finishRateMm3PerMin,
+			roughTimeS,
+			finishTimeS,
+			protrusionTimeS,
+			timeS,
+			roughPasses: ceilCount(v.runoutTirUm + v.formStockUm - v.finishStockUm, v.roughBiteUm),
+			finishPasses: ceilCount(v.finishStockUm, v.finishBiteUm),
+			wireUsedM,
+			spoolRemainingM: v.spoolLengthM - wireUsedM,
+			wireMargin,
+			pathOffsetMm: offset,
+			minConcaveRadiusMm: offset,
+			wheelDiameterAfterMm: 2 * final,
+			surfaceSpeedMps: speed,
+			...findings.judged()
+		};
+	}
+});

@@ -1,0 +1,120 @@
+import { group, list, over0, um } from '../calculation/field/index.js';
+import { defineCalculation } from '../calculation/define.js';
+import { Findings } from '../calculation/verdict.js';
+import { PRIOR_SCALE, PRIOR_X, REFERENCE_THICKNESS_UM, UNSURE_C, UNSURE_X, priorLogC } from './finish-law.js';
+import { DEPTH, GRAIN, LEAD } from './overlap.js';
+import { REMOVAL, WHEEL_SPEED } from './predict-finish.js';
+
+/** Weight of the prior scatter; residual that stands out; spread of chips too small to tell; usual exponents. */
+const [PRIOR_WEIGHT, OUTLIER, TELLS, LEAST_X, MOST_X] = [2, 2.5, 0.25, 0.05, 0.7];
+const LEAST_CUTS = 3;
+
+interface Cut {
+	leadUm: number;
+	depthUm: number;
+	specificRemovalMm2PerS: number;
+	wheelSpeedMps: number;
+	raUm: number;
+}
+const span = (list: readonly number[]): [number, number] => [Math.min(...list), Math.max(...list)];
+
+/** Bayesian line through the cuts with the prior of the grain; conjugate normal and inverse gamma (textbook). */
+function regress(u: readonly number[], y: readonly number[], m0: readonly [number, number]) {
+	const [l1, l2] = [(PRIOR_SCALE / UNSURE_C) ** 2, (PRIOR_SCALE / UNSURE_X) ** 2];
+	const sum = (f: (i: number) => number) => u.reduce((s, _, i) => s + f(i), 0);
+	const n = u.length;
+	const [a, b, d] = [l1 + n, sum((i) => u[i]!), l2 + sum((i) => u[i]! ** 2)];
+	const [r1, r2] = [l1 * m0[0] + sum((i) => y[i]!), l2 * m0[1] + sum((i) => u[i]! * y[i]!)];
+	const det = a * d - b * b;
+	const [v11, v12, v22] = [d / det, -b / det, a / det];
+	const [logC, x] = [v11 * r1 + v12 * r2, v12 * r1 + v22 * r2];
+	const an = PRIOR_WEIGHT + n / 2;
+	const squares =
+		sum((i) => y[i]! ** 2) +
+		l1 * m0[0] ** 2 +
+		l2 * m0[1] ** 2 -
+		(a * logC ** 2 + 2 * b * logC * x + d * x ** 2);
+	const bn = PRIOR_WEIGHT * PRIOR_SCALE ** 2 + Math.max(0, squares) / 2;
+	return { logC, x, scaleLog: Math.sqrt(bn / an), dof: 2 * an, v11, v12, v22 };
+}
+
+/** Learns the finish law of a wheel from trial cuts. */
+export const fitFinish = defineCalculation({
+	id: 'dress.fit-finish',
+	title: 'Learn from trial cuts',
+	about:
+		'From three or more trial cuts, what this wheel really gives: the law behind it, how sure it is, and which cut does not fit. Nothing is dropped by itself.',
+	source: 'Bayesian linear regression with a conjugate prior (textbook), the prior from the grain.',
+	formulas: [
+		'ln Ra - 0.5 ln s - 0.25 ln a = ln C + x ln(h/0.1)',
+		'weights of the prior: 0.35 for C, 0.15 for x'
+	],
+	fields: [
+		{ ...GRAIN, required: true },
+		list(
+			'cuts',
+			'At least three',
+			group('cut', 'A trial cut', [
+				{ ...LEAD, required: true },
+				DEPTH,
+				REMOVAL,
+				WHEEL_SPEED,
+				um('raUm', 'Measured', { ...over0(100), required: true, label: 'Ra' })
+			]),
+			{ required: true, minItems: LEAST_CUTS, maxItems: 500, label: 'Trial cuts' }
+		)
+	],
+	outputs: [
+		{ name: 'r1', about: 'Classic constant R1', main: true },
+		{ name: 'cAtReference', about: 'Constant at a chip of 0.1 um' },
+		{ name: 'fit', about: 'The law' },
+		{ name: 'ranges', about: 'Learnt from' },
+		{ name: 'residualsLog', about: 'What each cut is off by, as a logarithm' },
+		{ name: 'outliers', about: 'Cuts that stand out' },
+		{ name: 'cutsUsed', about: 'Cuts used' }
+	],
+	example: {
+		grainSizeUm: 170,
+		cuts: [
+			{ leadUm: 58, depthUm: 9, specificRemovalMm2PerS: 1.1, wheelSpeedMps: 33, raUm: 0.29 },
+			{ leadUm: 95, depthUm: 14, specificRemovalMm2PerS: 2.2, wheelSpeedMps: 33, raUm: 0.52 },
+			{ leadUm: 120, depthUm: 20, specificRemovalMm2PerS: 3.8, wheelSpeedMps: 32, raUm: 0.77 }
+		]
+	},
+	compute(v) {
+		const cuts: readonly Cut[] = v.cuts;
+		const thickness = cuts.map((c) => c.specificRemovalMm2PerS / c.wheelSpeedMps);
+		const u = thickness.map((h) => Math.log(h / REFERENCE_THICKNESS_UM));
+		const y = cuts.map((c) => Math.log(c.raUm) - 0.5 * Math.log(c.leadUm) - 0.25 * Math.log(c.depthUm));
+		const fit = regress(u, y, [priorLogC(v.grainSizeUm), PRIOR_X]);
+		const residualsLog = y.map((value, i) => value - fit.logC - fit.x * u[i]!);
+		const outliers = residualsLog.flatMap((r, i) => (Math.abs(r) > OUTLIER * fit.scaleLog ? [i] : []));
+		const [thin, thick] = span(thickness);
+		const findings = new Findings()
+			.caution(
+				'exponent-not-identified',
+				Math.log(thick / thin) < TELLS,
+				'All cuts took chips of about the same size: how roughness grows with it is not learnt.'
+			)
+			.caution(
+				'outlier-cut',
+				outliers.length > 0,
+				`Cut ${outliers.map((i) => i + 1).join(', ')} stands out. Measure it again, or take it out; nothing is dropped by itself.`
+			)
+			.caution('exponent-unusual', fit.x < LEAST_X || fit.x > MOST_X, 'An unusual law: check the entries.');
+		return {
+			fit,
+			r1: Math.exp(fit.logC) * REFERENCE_THICKNESS_UM ** -fit.x,
+			cAtReference: Math.exp(fit.logC),
+			ranges: {
+				leadUm: span(cuts.map((c) => c.leadUm)),
+				depthUm: span(cuts.map((c) => c.depthUm)),
+				thicknessUm: [thin, thick]
+			},
+			residualsLog,
+			outliers,
+			cutsUsed: cuts.length,
+			...findings.judged()
+		};
+	}
+});

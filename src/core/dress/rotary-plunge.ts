@@ -1,0 +1,139 @@
+import { from0, mm, number, over0, rpm, um } from '../calculation/field/index.js';
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { DEG } from '../numeric/angles.js';
+import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
+import { judgeFeed } from './bites.js';
+import { RATED_FIELDS, judgeRated } from './rated.js';
+import { checkOneSpeed, judgeRoll, ratioRoughness, rollFields, rollSpeeds } from './roll-speeds.js';
+import { judgeDull } from './tip.js';
+
+const REFERENCE_FEED_UM = 0.5;
+const DWELL_TURNS = 40;
+const MOST_DWELL = 200;
+
+const classOf = (rough: number): string =>
+	rough < 0.6 ? 'dull' : rough < 0.9 ? 'fine' : rough < 1.4 ? 'general' : 'open-sharp';
+
+/** A driven roll as wide as the wheel, fed straight in. */
+export const rotaryPlunge = defineCalculation({
+	id: 'dress.rotary-plunge',
+	title: 'Form roll',
+	about:
+		'Speeds at the contact of a driven roll, how the spindles turn, how long it takes, and how open or fine the wheel comes out.',
+	source:
+		'Kinematics (first principles); the roughness trend is an engineering model the shop calibrates by trial.',
+	formulas: [
+		'q = roll over wheel surface speed; slip = |1-q| v_s',
+		'roll rpm = |q| n D/d',
+		'roughness = sqrt(1.2/(0.2+|1-q|)) (a/0.5)^0.3 (0.6 + 0.4 exp(-dwell/40))'
+	],
+	fields: [
+		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
+		mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
+		rpm('wheelSpeedRpm', 'While dressing', { ...over0(200000), required: true }),
+		...RATED_FIELDS,
+		mm('rollDiameterMm', 'Diameter', { ...over0(1000), required: true, label: 'Roll diameter' }),
+		mm('rollWidthMm', 'Width', { ...over0(1000), required: true, label: 'Roll width' }),
+		...rollFields('rollSpeedRpm', 'rollMaxRpm'),
+		um('feedUmPerRev', 'Radial, per turn of the wheel', {
+			...over0(100),
+			required: true,
+			label: 'Feed a turn'
+		}),
+		um('totalDepthUm', 'Radial', { ...over0(5000), required: true, label: 'Taken off' }),
+		number('dwellRevs', 'Turns of the wheel with no feed at the end', {
+			...from0(10000),
+			default: 0,
+			label: 'Dwell, turns'
+		}),
+		number('dressEnergyJPerMm3', "The shop's own value, J/mm3", {
+			...over0(1000),
+			label: 'Energy, J/mm3',
+			advanced: true
+		})
+	],
+	between: {
+		after: 'rollSpeedRpm',
+		test: (v) => checkOneSpeed(v.speedRatio, v.rollSpeedRpm, 'rollSpeedRpm')
+	},
+	outputs: [
+		{ name: 'speedRatio', about: 'Speed ratio', main: true },
+		{ name: 'rollSpeedRpm', unit: 'rpm', about: 'Roll turns' },
+		{ name: 'spindleSense', about: 'The spindles turn' },
+		{ name: 'contactDirection', about: 'The surfaces move' },
+		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Wheel surface' },
+		{ name: 'rollSpeedMps', unit: 'm/s', about: 'Roll surface' },
+		{ name: 'slipSpeedMps', unit: 'm/s', about: 'Slip' },
+		{ name: 'attackAngleDeg', unit: 'deg', about: 'Angle of attack' },
+		{ name: 'infeedMmPerMin', unit: 'mm/min', about: 'Infeed' },
+		{ name: 'feedRevs', about: 'Turns fed' },
+		{ name: 'feedTimeS', unit: 's', about: 'Fed for' },
+		{ name: 'dwellTimeS', unit: 's', about: 'Dwells for' },
+		{ name: 'totalTimeS', unit: 's', about: 'In all' },
+		{ name: 'removalRateMm3PerS', about: 'Abrasive cut away, mm3/s' },
+		{ name: 'powerW', about: 'Power, W' },
+		{ name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' },
+		{ name: 'relativeRoughness', about: 'Rougher than a usual dress by' },
+		{ name: 'dressClass', about: 'What kind of dress' },
+		{ name: 'rpmRatio', about: 'Turns of the roll a turn' },
+		{ name: 'nearFraction', about: 'Repeats after' },
+		{ name: 'clearRpmRatio', about: 'Nearest ratio that does not' }
+	],
+	example: {
+		wheelDiameterMm: 452,
+		wheelWidthMm: 27,
+		wheelSpeedRpm: 1265,
+		rollDiameterMm: 131,
+		rollWidthMm: 30,
+		speedRatio: 0.77,
+		feedUmPerRev: 0.45,
+		totalDepthUm: 27,
+		dwellRevs: 12
+	},
+	compute(v) {
+		const D = v.wheelDiameterMm;
+		const n = v.wheelSpeedRpm;
+		const s = rollSpeeds({ ...v, rollRpm: v.rollSpeedRpm });
+		if (v.totalDepthUm / 1000 > D / 2)
+			throw new InputFault(
+				'totalDepthUm',
+				'above-maximum',
+				`${v.totalDepthUm} µm is more than the wheel's radius.`
+			);
+		const a = v.feedUmPerRev;
+		const feedRevs = v.totalDepthUm / a;
+		const feedTimeS = (feedRevs * 60) / n;
+		const dwellTimeS = (v.dwellRevs * 60) / n;
+		const removalRateMm3PerS = (Math.PI * D * Math.min(v.wheelWidthMm, v.rollWidthMm) * (a / 1000) * n) / 60;
+		const relativeRoughness =
+			ratioRoughness(s.speedRatio) *
+			(a / REFERENCE_FEED_UM) ** 0.3 *
+			(0.6 + 0.4 * Math.exp(-v.dwellRevs / DWELL_TURNS));
+		const dressClass = classOf(relativeRoughness);
+		const findings = judgeRoll(judgeRated(new Findings(), v, s.surfaceSpeedMps, n), s, v.rollMaxRpm);
+		judgeDull(judgeFeed(findings, a), dressClass)
+			.caution(
+				'roll-narrower-than-wheel',
+				v.rollWidthMm < v.wheelWidthMm,
+				'The roll is narrower than the wheel: it leaves a step.'
+			)
+			.caution('dwell-glazes', v.dwellRevs > MOST_DWELL, 'So many turns with no feed glaze the wheel.');
+		return {
+			...s,
+			attackAngleDeg: Math.atan2((a * 1e-6 * n) / 60, s.slipSpeedMps) / DEG,
+			infeedMmPerMin: (a * n) / 1000,
+			feedRevs,
+			feedTimeS,
+			dwellTimeS,
+			totalTimeS: feedTimeS + dwellTimeS,
+			removalRateMm3PerS,
+			powerW: v.dressEnergyJPerMm3 === null ? null : v.dressEnergyJPerMm3 * removalRateMm3PerS,
+			diameterAfterMm: D - (2 * v.totalDepthUm) / 1000,
+			relativeRoughness,
+			dressClass,
+			...findings.judged()
+		};
+	}
+});
