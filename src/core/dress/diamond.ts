@@ -36,7 +36,8 @@ function wearOf(log: readonly Entry[], limitUm: number, dressVolumeCm3: number |
 		log.map((e) => [1, e.removedCm3]),
 		log.map((e) => e.flatWidthUm)
 	);
-	const slopeUmPerCm3 = solution[1]!;
+	// A flat line comes out of the arithmetic a hair off; it tells nothing about how long the stone lasts.
+	const slopeUmPerCm3 = Math.abs(solution[1]!) < 1e-9 ? 0 : solution[1]!;
 	const remainingCm3 = slopeUmPerCm3 > 0 ? Math.max(0, (limitUm - last.flatWidthUm) / slopeUmPerCm3) : null;
 	const dressesLeft =
 		remainingCm3 === null || dressVolumeCm3 === null ? null : floorKind(remainingCm3 / dressVolumeCm3);

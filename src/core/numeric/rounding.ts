@@ -1,6 +1,6 @@
 /** Number of bites for a total, forgiving rounding: 0 for an empty total. @example ceilCount(70, 20) // 4 */
 export function ceilCount(total: number, bite: number): number {
-	return total <= 0 ? 0 : Math.ceil(total / bite - 1e-9);
+	return total <= 0 ? 0 : Math.max(0, Math.ceil(total / bite - 1e-9));
 }
 
 /** floor that forgives rounding errors just below a whole number. @example floorKind(2.9999999999) // 3 */

@@ -22,6 +22,10 @@
 	let { facts, entry, set }: Props = $props();
 	const point = $derived(set.main);
 	const plan = $derived(outputOf(set.result, dressPlan));
+	const again = $derived.by(() => {
+		const n = Number(entry.at('dryPasses') ?? 0);
+		return n > 0 ? `and ${n} more with no feed` : '';
+	});
 	const um = (v: number) => quantity(v, 'um', facts.units);
 </script>
 
@@ -43,12 +47,13 @@
 		label="Dust is drawn off"
 	/>{/if}
 <p class="ov">
-	Overlap <b class="num">{point ? point.overlap.overlapRatio.toFixed(1) : '-'}</b>
+	Overlap <b class="num">{point ? point.overlap.effectiveOverlapRatio.toFixed(1) : '-'}</b>
 	<strong class:dull={point?.overlap.dressClass === 'dull'}
 		>{point?.overlap.dressClass.replace('-', ' and ') ?? ''}</strong
 	>
+	{#if point && again}<span class="quiet">{point.overlap.overlapRatio.toFixed(1)} a pass, {again}</span>{/if}
 </p>
-<OverlapStrip value={point?.overlap.overlapRatio ?? null} />
+<OverlapStrip value={point?.overlap.effectiveOverlapRatio ?? null} />
 {#if point}<Reasons reasons={[...point.reasons, ...(plan?.reasons ?? [])]} most={3} />{/if}
 
 <style>

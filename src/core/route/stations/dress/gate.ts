@@ -16,6 +16,8 @@ export const dressGate: Gate = (facts, evidence) => {
 	const where = partOf(position, dresserPosition)?.output;
 	const point = partOf(settings, singlePoint);
 	const plan = partOf(settings, dressPlan);
+	// What was recorded before idle passes were counted knows the overlap of one pass only.
+	const dense = point?.output.overlap.effectiveOverlapRatio ?? point?.output.overlap.overlapRatio ?? 0;
 	const even = done?.entered.soundEven === true;
 	const d = facts.dresser;
 	return [
@@ -33,12 +35,7 @@ export const dressGate: Gate = (facts, evidence) => {
 			key: 'settings',
 			title: 'Dress suits the work',
 			from: point,
-			value: said(
-				point,
-				point
-					? `overlap ${point.output.overlap.overlapRatio.toFixed(1)}, ${point.output.overlap.dressClass}`
-					: ''
-			),
+			value: said(point, point ? `overlap ${dense.toFixed(1)}, ${point.output.overlap.dressClass}` : ''),
 			waiting: 'depth, traverse, passes'
 		}),
 		line({
