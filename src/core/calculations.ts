@@ -37,6 +37,7 @@ import { rotaryTraverse } from './dress/rotary-traverse.js';
 import { singlePoint } from './dress/single-point.js';
 import { stick } from './dress/stick.js';
 import { superabrasiveTrue } from './dress/superabrasive-true.js';
+import { topography } from './dress/topography.js';
 import { truingWheel } from './dress/truing-wheel.js';
 import { ringApplicability } from './inspect/ring-applicability.js';
 import { ringAnalysis } from './inspect/ring-analysis.js';
@@ -167,6 +168,7 @@ export const CALCULATIONS: readonly Calculation[] = [
 	continuousDress,
 	predictFinish,
 	fitFinish,
+	topography,
 	burnRisk,
 	release,
 	holdSpeed,

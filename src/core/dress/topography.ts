@@ -1,0 +1,143 @@
+import { between, from0, group, mm, number, over0, percent, um, whole } from '../calculation/field/index.js';
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import type { Field } from '../calculation/fields.js';
+import { completed } from '../calculation/complete.js';
+import { TIP_FIELDS, checkTip } from './tip.js';
+import { type Profile, groundProfile } from './wheel-patch.js';
+
+const MOST_GRAINS = 20000;
+const PATCH = [
+	um('grainSizeUm', 'Mean grain', { ...between(20, 1500), required: true }),
+	number('structureNumber', 'Grain is 2 (32 - S) % of the volume', {
+		...between(0, 20),
+		default: 8,
+		label: 'Structure'
+	}),
+	percent('concentrationPercent', 'In place of the structure', { ...over0(300), label: 'Concentration' }),
+	...TIP_FIELDS,
+	um('depthUm', 'Bite per pass', { ...over0(200), required: true, label: 'Depth each pass' }),
+	um('leadUm', 'Travel per wheel turn', { ...between(5, 2000), required: true, label: 'Lead' }),
+	whole('passes', 'With feed', { ...between(1, 10), default: 3, label: 'Passes' }),
+	mm('wheelDiameterMm', 'Across', { ...over0(2000), default: 300 }),
+	mm('equivalentDiameterMm', 'Of wheel and work', { ...over0(5000), default: 300 }),
+	number('speedRatio', 'Wheel over work', { ...between(2, 10000), default: 80, label: 'Speed ratio' }),
+	number('fractureFactor', 'Size of a break', {
+		...over0(5),
+		default: 0.25,
+		label: 'Breaks',
+		advanced: true
+	}),
+	mm('patchWidthMm', 'Across the face', {
+		...between(0.2, 5),
+		default: 2,
+		label: 'Patch, width',
+		advanced: true
+	}),
+	mm('patchLengthMm', 'Along the rim; by the grain where left empty', {
+		...between(2, 200),
+		label: 'Patch, length',
+		advanced: true
+	}),
+	whole('profiles', 'Averaged', { ...between(1, 32), default: 8, label: 'Profiles', advanced: true }),
+	whole('seed', 'The same gives the same patch', { ...between(0, 4294967295), default: 1, advanced: true })
+] as const;
+/** The same fields, none asked for and none filled in: what is not given is as in the first run. */
+const OTHER: readonly Field[] = PATCH.map((f) => ({ ...f, required: false, default: undefined }));
+
+type Input = ReturnType<typeof completed<typeof PATCH>>;
+
+const KEYS = ['raUm', 'rzUm', 'flatSharePercent', 'activePerMm2', 'fracturedShare'] as const;
+
+/** One dress on one patch, its profiles averaged. */
+function simulated(v: Input) {
+	const g = v.grainSizeUm / 1000;
+	const share =
+		v.concentrationPercent === null ? (2 * (32 - v.structureNumber)) / 100 : v.concentrationPercent / 400;
+	const grainsPerMm2 = (6 * share) / (Math.PI * g * g);
+	const wantedMm = v.patchLengthMm ?? 12 * Math.max(1, v.grainSizeUm / 260);
+	const wanted = Math.floor(grainsPerMm2 * v.patchWidthMm * wantedMm + 0.5);
+	const count = Math.min(MOST_GRAINS, wanted);
+	const lengthMm = wanted > MOST_GRAINS ? (wantedMm * MOST_GRAINS) / wanted : wantedMm;
+	const patch = { ...v, grainsPerMm2, count, widthMm: v.patchWidthMm, lengthMm };
+	const all = Array.from({ length: v.profiles }, (_, m) => groundProfile(patch, m));
+	const mean = (key: keyof Profile) => all.reduce((s, p) => s + p[key], 0) / all.length;
+	return {
+		raUm: mean('raUm'),
+		rzUm: mean('rzUm'),
+		flatSharePercent: mean('flatSharePercent'),
+		activePerMm2: mean('activePerMm2'),
+		fracturedShare: mean('fracturedShare'),
+		grainVolumePercent: 100 * share,
+		grainsPerMm2,
+		grainsSimulated: count,
+		patchLengthMm: lengthMm
+	};
+}
+
+/** The second run: what was given for it in place of the first. @throws InputFault named `compareWith.<field>` */
+function replaced(v: Input, other: Readonly<Record<string, unknown>>): Input {
+	const given = Object.fromEntries(Object.entries(other).filter(([, value]) => value !== null));
+	const second = { ...v, ...given };
+	try {
+		checkTip(second.tipRadiusUm, second.flatWidthUm);
+	} catch (e) {
+		if (e instanceof InputFault) throw new InputFault(`compareWith.${e.field}`, e.code, e.message);
+		throw e;
+	}
+	return second;
+}
+
+/** A patch of wheel, grain by grain, dressed and ground with: why a dress behaves as it does. */
+export const topography = defineCalculation({
+	id: 'dress.topography',
+	title: 'Patch of the wheel',
+	about:
+		'Simulates the grains of a patch, the dress that breaks or rubs them, and the profile they leave: for comparing dresses. Its values are no predictions, its ratios are.',
+	source: 'Engineering simulation, seeded; kinematics and geometry from textbooks.',
+	formulas: [
+		'grains a mm2 = 6 V/(pi g^2)',
+		'a grain breaks with 1 - exp(-chip/(2 d)), else its flat grows',
+		'mark = top - beside^2/(0.2 d) - (y/ratio)^2/d_e'
+	],
+	heavy: true,
+	fields: [
+		...PATCH,
+		group('compareWith', 'What is different in a second run', OTHER, {
+			label: 'Compared with',
+			advanced: true
+		})
+	],
+	outputs: [
+		{ name: 'raUm', unit: 'um', about: 'Ra of the patch', main: true },
+		{ name: 'rzUm', unit: 'um', about: 'Rz of the patch' },
+		{ name: 'flatSharePercent', unit: '%', about: 'Worn flats' },
+		{ name: 'activePerMm2', about: 'Grains that cut, a mm2' },
+		{ name: 'fracturedShare', about: 'Hits that broke a grain' },
+		{ name: 'grainVolumePercent', unit: '%', about: 'Grain' },
+		{ name: 'grainsPerMm2', about: 'Grains a mm2' },
+		{ name: 'grainsSimulated', about: 'Grains simulated' },
+		{ name: 'patchLengthMm', unit: 'mm', about: 'Length of the patch' },
+		{ name: 'ratioTo', about: 'This run over the other' }
+	],
+	example: {
+		grainSizeUm: 205,
+		tipRadiusUm: 230,
+		depthUm: 19,
+		leadUm: 62,
+		seed: 7,
+		profiles: 2,
+		compareWith: { leadUm: 20, depthUm: 6 }
+	},
+	compute(v) {
+		checkTip(v.tipRadiusUm, v.flatWidthUm);
+		const second = v.compareWith && replaced(v, v.compareWith);
+		const one = simulated(v);
+		if (!second) return { ...one, ratioTo: null };
+		const two = simulated(second);
+		return {
+			...one,
+			ratioTo: Object.fromEntries(KEYS.map((k) => [k, two[k] === 0 ? null : one[k] / two[k]]))
+		};
+	}
+});
