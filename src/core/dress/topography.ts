@@ -1,4 +1,4 @@
-import { between, from0, group, mm, number, over0, percent, um, whole } from '../calculation/field/index.js';
+import { between, group, mm, number, over0, percent, um, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import type { Field } from '../calculation/fields.js';
