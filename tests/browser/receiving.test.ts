@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import type { Page } from 'playwright-core';
+import type { Locator, Page } from 'playwright-core';
 import sharp from 'sharp';
 import { heading, oneMoreWheel, press, say, soundLook } from './bench.js';
 import { base, signedIn, tellOnFailure } from './ground.js';
@@ -9,6 +9,10 @@ const picture = async (width = 900, height = 600): Promise<Buffer> =>
 	sharp({ create: { width, height, channels: 3, background: '#8a6a4a' } })
 		.jpeg()
 		.toBuffer();
+
+/** Where a link leads; addresses are relative as sent and absolute once the page listens. */
+const address = async (link: Locator): Promise<string> =>
+	new URL((await link.getAttribute('href'))!, link.page().url()).href;
 
 describe('receiving a wheel', () => {
 	let page: Page;
@@ -97,9 +101,7 @@ describe('receiving a wheel', () => {
 		await heading(page, 'Wheel 9001');
 		await page.getByText('On the rack. Print its tag').waitFor();
 		await page.getByRole('img', { name: /Picture 1 of wheel 9001/ }).waitFor();
-		const tag = await page.request.get(
-			`${base()}${await page.getByRole('link', { name: 'Print its tag' }).getAttribute('href')}`
-		);
+		const tag = await page.request.get(await address(page.getByRole('link', { name: 'Print its tag' })));
 		expect((await tag.body()).subarray(0, 5).toString()).to.equal('%PDF-');
 		await page.goto(`${base()}/log?wheel=9001`);
 		await page.getByText('at the rack').first().waitFor();
@@ -128,9 +130,7 @@ describe('receiving a wheel', () => {
 		await heading(page, `Wheel ${number}`);
 		const rings = page.getByRole('table', { name: 'Rings of this wheel' });
 		await rings.getByText(/, first/).waitFor();
-		const file = await page.request.get(
-			`${base()}${await rings.getByRole('link', { name: 'WAV' }).getAttribute('href')}`
-		);
+		const file = await page.request.get(await address(rings.getByRole('link', { name: 'WAV' })));
 		expect((await file.body()).subarray(0, 4).toString()).to.equal('RIFF');
 		expect(file.headers()['content-disposition']).to.match(
 			new RegExp(`attachment; filename="ring-${number}-`)

@@ -75,7 +75,9 @@ export function readTyped(f: Field, typed: Typed, path: string, system: System):
 					] as const
 			)
 			.filter(([, v]) => v !== undefined);
-		return entries.length || f.required ? Object.fromEntries(entries) : undefined;
+		// A group in which nothing was typed is not there; a list of it without a line says nothing either.
+		const said = entries.some(([, v]) => !Array.isArray(v) || v.length > 0);
+		return said || f.required ? Object.fromEntries(entries) : undefined;
 	}
 	return typed === '' || typed === null ? undefined : typed;
 }
