@@ -67,6 +67,10 @@ import { runInRecommission } from './run-in/recommission.js';
 import { runInOutcome } from './run-in/outcome.js';
 import { runInPlan } from './run-in/plan.js';
 import { speedCheck } from './run-in/speed-check.js';
+import { calibrateWheel } from './set/calibrate-wheel.js';
+import { contactSide } from './set/contact-side.js';
+import { dressCompensation } from './set/dress-compensation.js';
+import { registerDresser } from './set/register-dresser.js';
 import { finishGrit } from './spec/finish-grit.js';
 import { formatMarking } from './spec/format-marking.js';
 import { parseMarking } from './spec/parse-marking.js';
@@ -170,6 +174,10 @@ export const CALCULATIONS: readonly Calculation[] = [
 	fitFinish,
 	topography,
 	burnRisk,
+	registerDresser,
+	calibrateWheel,
+	contactSide,
+	dressCompensation,
 	release,
 	holdSpeed,
 	incidentPlan,

@@ -151,6 +151,7 @@ export const STATION_TITLES: Record<string, string> = {
 	balance: 'Balance',
 	dress: 'Dress',
 	form: 'Form',
+	set: 'Set the dresser',
 	prove: 'Prove',
 	keep: 'Keep'
 };

@@ -4,6 +4,19 @@ import { heading, press, say } from './bench.js';
 import { Brought } from './by-request.js';
 import { base, database, signedIn, tellOnFailure } from './ground.js';
 
+/** The page's own script waits until it is let go: what is there is what the server sent. */
+async function heldBack(page: Page): Promise<() => void> {
+	let arrive = (): void => undefined;
+	const held = new Promise<void>((go) => {
+		arrive = go;
+	});
+	await page.route(/\/_app\/.*\.js$/, async (route) => {
+		await held;
+		await route.continue();
+	});
+	return () => arrive();
+}
+
 describe('bad input, faults and two people', () => {
 	let page: Page;
 	let setup: Brought;
@@ -49,14 +62,7 @@ describe('bad input, faults and two people', () => {
 
 	it('what is typed and pressed before the page listens is kept and carried out once it does', async () => {
 		const slow = await signedIn('Ines Falk');
-		let arrive = (): void => undefined;
-		const held = new Promise<void>((go) => {
-			arrive = go;
-		});
-		await slow.route(/\/_app\/.*\.js$/, async (route) => {
-			await held;
-			await route.continue();
-		});
+		const arrive = await heldBack(slow);
 		await slow.goto(`${base()}/setups/${id}/mount`, { waitUntil: 'commit' });
 		await slow.getByLabel('Bore, measured').fill('soon');
 		await slow.getByLabel('Seat, measured').fill('76.2');
@@ -75,16 +81,20 @@ describe('bad input, faults and two people', () => {
 		await slow.context().close();
 	});
 
+	it('a key struck before the page listens counts', async () => {
+		const slow = await signedIn('Ines Falk');
+		const arrive = await heldBack(slow);
+		await slow.goto(`${base()}/practice/stand?seed=12`, { waitUntil: 'commit' });
+		await heading(slow, 'Practice stand');
+		await slow.keyboard.press('Enter');
+		arrive();
+		await slow.getByText('Chalk the bottom where it turns round').waitFor();
+		await slow.context().close();
+	});
+
 	it('a file picked and a choice made before the page listens count', async () => {
 		const slow = await signedIn('Mara Okonjo');
-		let arrive = (): void => undefined;
-		const held = new Promise<void>((go) => {
-			arrive = go;
-		});
-		await slow.route(/\/_app\/.*\.js$/, async (route) => {
-			await held;
-			await route.continue();
-		});
+		const arrive = await heldBack(slow);
 		await slow.goto(`${base()}/rack/import`, { waitUntil: 'commit' });
 		await slow.locator('input[type=file]').setInputFiles({
 			name: 'rack.csv',

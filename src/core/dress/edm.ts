@@ -16,21 +16,14 @@ import { Findings } from '../calculation/verdict.js';
 import { ceilCount } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
-import { BOND_FIELD, bondOf } from './bonds.js';
+import { BOND_FIELD, conducts } from './bonds.js';
 import { GRAIN } from './overlap.js';
 import { judgeProtrusion } from './protrusion.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 
-/** Resistance a rim may have, ohm; grain that stands proud when nothing was done for it; usual gaps and wires; margin that is thin (guidelines). */
-const [MOST_OHM, LEAST_PROUD, MOST_PROUD] = [5, 0.15, 0.35];
+/** Grain that stands proud when nothing was done for it; usual gaps and wires; margin that is thin (guidelines). */
+const [LEAST_PROUD, MOST_PROUD] = [0.15, 0.35];
 const [GAP_LEAST_UM, GAP_MOST_UM, WIRE_LEAST_MM, WIRE_MOST_MM, THIN] = [10, 50, 0.1, 0.33, 1.3];
-
-/** Whether sparks can jump to this bond: metal does unless a reading says otherwise, hybrid only when a reading says so. */
-function conducts(word: string, ohm: number | null): boolean {
-	const { bond } = bondOf(word);
-	if (bond === 'metal' || bond === 'crushable-metal') return ohm === null || ohm <= MOST_OHM;
-	return bond === 'hybrid' && ohm !== null && ohm <= MOST_OHM;
-}
 
 /** Sparks from a fresh wire erode a conducting bond; nothing touches. */
 export const wireEdm = defineCalculation({

@@ -2,6 +2,7 @@ import { between, number, over0, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { normalDepthUm, normalLeadUm } from '../dress/normal-dress.js';
 import { TIP_FIELDS, activeWidthUm, checkTip, overlapOf } from '../dress/tip.js';
 import { STOCKED_GRITS, finishGrit, stockOf } from './finish-grit.js';
 import { F_GRITS } from './grit-tables.js';
@@ -25,11 +26,34 @@ const SAYS: Readonly<Record<string, string>> = {
 };
 
 /**
- * How rough a dress leaves the part, as a trend: square root of lead, fourth root of depth.
- * @example raAsDressed(0.8, 3, 20) // 0.92376043
+ * How rough a dress leaves the part: the finish law as a ratio to the normal dress of the grain. It does not ask for the tip, which says
+ * how dull the dress is and not how rough; that is why the dull trick appears to work.
+ * @example raAsDressed(260, 55, 25) // 0.8
  */
-export const raAsDressed = (natural: number, overlap: number, depthUm: number): number =>
-	natural * Math.sqrt(4 / overlap) * (depthUm / 20) ** 0.25;
+export function raAsDressed(grainUm: number, leadUm: number, depthUm: number): number {
+	const shorter = leadUm / normalLeadUm(grainUm);
+	return naturalRaUm(grainUm) * Math.sqrt(shorter) * (depthUm / normalDepthUm(grainUm)) ** 0.25;
+}
+
+/** A bite deeper than so many ordinary ones of the grit is not advised; the sharpness and the overlap a dress should keep (guidelines). */
+const [DEEPEST, LEAST_SHARP, MOST_OVERLAP] = [1.5, 0.15, 8];
+
+/** Depth and lead for a finish with this grit: the finish law's own lead, but never so short that the dress polishes. */
+function advise(
+	targetRaUm: number,
+	grainUm: number,
+	tip: { tipRadiusUm: number | null; flatWidthUm: number }
+) {
+	const aim = aimFor(targetRaUm);
+	const ordinary = normalDepthUm(grainUm);
+	const depthUm = Math.min(aim.depthUm, DEEPEST * ordinary);
+	const width = activeWidthUm(tip.tipRadiusUm, tip.flatWidthUm, depthUm);
+	const byLaw =
+		normalLeadUm(grainUm) * (targetRaUm / naturalRaUm(grainUm)) ** 2 * Math.sqrt(ordinary / depthUm);
+	const sharp = Math.max((LEAST_SHARP * width * ordinary) / depthUm, width / MOST_OVERLAP);
+	const leadUm = Math.min(width / aim.overlap, grainUm, Math.max(byLaw, sharp));
+	return { depthUm, leadUm, overlap: width / leadUm };
+}
 
 /** Wrong grit or wrong dress? */
 export const diagnoseFinish = defineCalculation({
@@ -41,9 +65,10 @@ export const diagnoseFinish = defineCalculation({
 		'Natural finish of the grit (two shop observations), overlap and sharpness as at the dresser; trends in the usual powers of lead and depth. Guidelines; heat is a ranking, not a threshold.',
 	formulas: [
 		'natural Ra = 0.8 (d/260)^0.88',
-		'Ra as dressed = natural sqrt(4/U) (a/20)^0.25',
+		'normal dress: a_n = 0.12 d (3 to 25 um), s_n = 11 sqrt(a_n), at most d',
+		'Ra as dressed = natural (lead/s_n)^0.5 (a/a_n)^0.25',
 		'heat = (U/4) (20/a)^0.25 sqrt(260/d)',
-		'lead = least of b/U aimed for and one grain'
+		"lead = the law's own for the finish, held between b/U aimed for, one grain, and what would polish"
 	],
 	fields: [
 		um('targetRaUm', 'Roughness on the drawing', {
@@ -72,7 +97,11 @@ export const diagnoseFinish = defineCalculation({
 		{ name: 'recommendedGrit', about: 'Grit to use' },
 		{ name: 'recommendedDepthUm', unit: 'um', about: 'Depth to dress' },
 		{ name: 'recommendedLeadUm', unit: 'um', about: 'Lead to dress' },
-		{ name: 'recommendedOverlapRatio', about: 'Overlap then' }
+		{ name: 'recommendedOverlapRatio', about: 'Overlap then' },
+		{ name: 'recommendedRaUm', unit: 'um', about: 'Ra then' },
+		{ name: 'normalLeadUm', unit: 'um', about: 'Lead of the normal dress' },
+		{ name: 'normalDepthUm', unit: 'um', about: 'Depth of the normal dress' },
+		{ name: 'referenceDepthUm', unit: 'um', about: 'An ordinary bite' }
 	],
 	example: { targetRaUm: 0.45, gritNumber: 46, dressDepthUm: 5, leadUm: 10, tipRadiusUm: 350 },
 	compute(v) {
@@ -85,7 +114,7 @@ export const diagnoseFinish = defineCalculation({
 			);
 		checkTip(v.tipRadiusUm, v.flatWidthUm);
 		const stock = stockOf(v.stockedGrits);
-		const o = overlapOf({ ...v, depthUm: v.dressDepthUm, abrasive: 'alumina' });
+		const o = overlapOf({ ...v, depthUm: v.dressDepthUm, abrasive: 'alumina', grainSizeUm: grainUm });
 		const natural = naturalRaUm(grainUm);
 		const under = v.targetRaUm < (1 - FINISH_BAND) * natural * (1 - 1e-9);
 		const over = v.targetRaUm > (1 + FINISH_BAND) * natural * (1 + 1e-9);
@@ -102,14 +131,11 @@ export const diagnoseFinish = defineCalculation({
 					: o.overlapRatio < 2
 						? 'right-grit-dressed-open'
 						: 'right-grit-dressed-sharp';
-		const aim = aimFor(v.targetRaUm);
 		const recommendedGrit =
 			gritPosition === 'right' && stock.includes(v.gritNumber)
 				? v.gritNumber
 				: finishGrit.run({ targetRaUm: v.targetRaUm, stockedGrits: stock }).bestGrit;
-		const width = activeWidthUm(v.tipRadiusUm, v.flatWidthUm, aim.depthUm);
-		const recommendedLeadUm = Math.min(width / aim.overlap, F_GRITS.get(recommendedGrit)!);
-		const recommendedOverlapRatio = width / recommendedLeadUm;
+		const better = advise(v.targetRaUm, F_GRITS.get(recommendedGrit)!, v);
 		const findings = new Findings()
 			.caution(diagnosis, diagnosis !== 'right-grit-dressed-sharp', SAYS[diagnosis] ?? '')
 			.caution('grit-finer-than-needed', dull && over, SAYS['grit-finer-than-needed']!)
@@ -130,7 +156,7 @@ export const diagnoseFinish = defineCalculation({
 			)
 			.caution(
 				'diamond-too-blunt',
-				recommendedOverlapRatio >= 10 * (1 - 1e-9),
+				better.overlap >= 10 * (1 - 1e-9),
 				'This tip is too blunt for the finish: turn or change the diamond.'
 			);
 		return {
@@ -143,12 +169,16 @@ export const diagnoseFinish = defineCalculation({
 			overlapBand: o.overlapBand,
 			sharpnessIndex: o.sharpnessIndex,
 			dressClass: o.dressClass,
-			raAsDressedUm: raAsDressed(natural, o.overlapRatio, v.dressDepthUm),
+			raAsDressedUm: raAsDressed(grainUm, v.leadUm, v.dressDepthUm),
+			normalLeadUm: normalLeadUm(grainUm),
+			normalDepthUm: normalDepthUm(grainUm),
+			referenceDepthUm: o.referenceDepthUm,
 			heatIndex: (o.overlapRatio / 4) * (20 / v.dressDepthUm) ** 0.25 * Math.sqrt(260 / grainUm),
 			recommendedGrit,
-			recommendedDepthUm: aim.depthUm,
-			recommendedLeadUm,
-			recommendedOverlapRatio,
+			recommendedDepthUm: better.depthUm,
+			recommendedLeadUm: better.leadUm,
+			recommendedOverlapRatio: better.overlap,
+			recommendedRaUm: raAsDressed(F_GRITS.get(recommendedGrit)!, better.leadUm, better.depthUm),
 			...findings.judged()
 		};
 	}

@@ -88,7 +88,7 @@ export const truePlan = defineCalculation({
 			...um('infeedStopUm', 500, 'Too heavy above this'),
 			label: 'Infeed too heavy above',
 			guideline: true,
-			default: 100,
+			default: 102,
 			advanced: true
 		}
 	],

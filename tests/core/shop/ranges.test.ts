@@ -71,6 +71,7 @@ const ALLOWED: Readonly<Record<string, string>> = {
 	grainSizeUm: METHOD,
 	speedRatio: 'a roll against its wheel, and a wheel against its work',
 	allowanceUm: SUPERABRASIVE,
+	dressRadialUm: 'a dress takes something, a wheel of the pack may have been left alone',
 	roughInfeedUm: SUPERABRASIVE,
 	runoutTirUm: SUPERABRASIVE,
 	dwellRevs: 'a crush roll dwells a few turns, a diamond roll may dwell long',

@@ -10,8 +10,9 @@ describe('spec.diagnose-finish', () => {
 	const rec = {
 		recommendedGrit: 100,
 		recommendedDepthUm: 20,
-		recommendedLeadUm: 58.31,
-		recommendedOverlapRatio: 4
+		recommendedLeadUm: 41.36,
+		recommendedOverlapRatio: 5.639,
+		recommendedRaUm: 0.45
 	};
 	it('coarse wheel dressed dull', () =>
 		example(
@@ -21,9 +22,9 @@ describe('spec.diagnose-finish', () => {
 				...rec,
 				activeWidthUm: 117.9,
 				overlapRatio: 11.79,
-				sharpnessIndex: 0.0848,
+				sharpnessIndex: 0.0679,
 				dressClass: 'dull',
-				raAsDressedUm: 0.4495,
+				raAsDressedUm: 0.311,
 				heatIndex: 3.494,
 				diagnosis: 'grit-too-coarse-dressed-dull'
 			},
@@ -35,7 +36,8 @@ describe('spec.diagnose-finish', () => {
 			{ ...job, gritNumber: 100, dressDepthUm: 5, leadUm: 10 },
 			{
 				...rec,
-				raAsDressedUm: 0.178,
+				raAsDressedUm: 0.15646,
+				sharpnessIndex: 0.1096,
 				heatIndex: 5.918,
 				diagnosis: 'fine-grit-dressed-dull',
 				codes: ['fine-grit-dressed-dull']
@@ -50,8 +52,11 @@ describe('spec.diagnose-finish', () => {
 				...rec,
 				activeWidthUm: 233.24,
 				overlapRatio: 3.887,
-				sharpnessIndex: 1.029,
-				raAsDressedUm: 0.438,
+				sharpnessIndex: 1.329,
+				raAsDressedUm: 0.542,
+				normalDepthUm: 15.48,
+				normalLeadUm: 43.28,
+				referenceDepthUm: 15.48,
 				heatIndex: 1.38,
 				diagnosis: 'right-grit-dressed-sharp',
 				verdict: 'ok',
@@ -63,7 +68,13 @@ describe('spec.diagnose-finish', () => {
 		example(
 			id,
 			{ ...job, gritNumber: 46, dressDepthUm: 20, leadUm: 60 },
-			{ ...rec, raAsDressedUm: 1.107, heatIndex: 0.815, diagnosis: 'grit-too-coarse-dressed-sharp' },
+			{
+				...rec,
+				raAsDressedUm: 1.078,
+				sharpnessIndex: 0.823,
+				heatIndex: 0.815,
+				diagnosis: 'grit-too-coarse-dressed-sharp'
+			},
 			1e-3
 		));
 	it('right wheel dressed open, and one finer than needed', () => {
@@ -88,6 +99,27 @@ describe('spec.diagnose-finish', () => {
 			id,
 			{ targetRaUm: 0.3, gritNumber: 150, dressDepthUm: 12, leadUm: 80, tipRadiusUm: 4000, flatWidthUm: 900 },
 			{ recommendedLeadUm: 82 }
+		));
+	it('what it advises is met by its own judgement: the finish asked, sharp enough, not too deep for the grit', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.15, max: 1.2, noNaN: true }),
+				fc.double({ min: 100, max: 600, noNaN: true }),
+				(targetRaUm, tipRadiusUm) => {
+					const asked = { targetRaUm, tipRadiusUm };
+					const o = diagnoseFinish.run({ ...asked, gritNumber: 46, dressDepthUm: 20, leadUm: 60 });
+					const then = diagnoseFinish.run({
+						...asked,
+						gritNumber: o.recommendedGrit,
+						dressDepthUm: o.recommendedDepthUm,
+						leadUm: o.recommendedLeadUm
+					});
+					expect(then.raAsDressedUm).to.be.closeTo(o.recommendedRaUm, 1e-9);
+					expect(then.dressClass).not.to.equal('dull');
+					expect(then.sharpnessIndex).to.be.at.least(0.6 - 1e-9);
+					expect(o.recommendedDepthUm).to.be.at.most(1.5 * then.referenceDepthUm + 1e-9);
+				}
+			)
 		));
 	it('refuses a grit, a tip or a stock that is none', () => {
 		refuses(id, { ...job, gritNumber: 47, dressDepthUm: 5, leadUm: 10 }, 'gritNumber', 'unknown-choice');
@@ -119,7 +151,7 @@ describe('spec.diagnose-finish', () => {
 						leadUm,
 						tipRadiusUm
 					});
-					const there = overlap.run({ tipRadiusUm, depthUm: depth, leadUm });
+					const there = overlap.run({ tipRadiusUm, depthUm: depth, leadUm, grainSizeUm: here.grainUm });
 					expect([here.overlapRatio, here.dressClass, here.sharpnessIndex, here.overlapBand]).to.deep.equal([
 						there.overlapRatio,
 						there.dressClass,

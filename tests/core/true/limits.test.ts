@@ -47,14 +47,14 @@ limits('true.plan', PLAN, [
 	{
 		code: 'infeed-too-heavy',
 		severity: 'stop',
-		not: [{ roughInfeedUm: 100 }, { finishInfeedUm: 100 }],
-		yes: [{ roughInfeedUm: 101 }, { finishInfeedUm: 101 }]
+		not: [{ roughInfeedUm: 102 }, { finishInfeedUm: 102 }],
+		yes: [{ roughInfeedUm: 103 }, { finishInfeedUm: 103 }]
 	},
 	{
 		code: 'infeed-heavy',
 		severity: 'caution',
-		not: [{ roughInfeedUm: 30 }, { roughInfeedUm: 101 }],
-		yes: [{ roughInfeedUm: 31 }, { finishInfeedUm: 31 }, { roughInfeedUm: 100 }]
+		not: [{ roughInfeedUm: 30 }, { roughInfeedUm: 103 }],
+		yes: [{ roughInfeedUm: 31 }, { finishInfeedUm: 31 }, { roughInfeedUm: 102 }]
 	},
 	{
 		code: 'no-dust-control',

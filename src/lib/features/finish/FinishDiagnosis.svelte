@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { whenRight } from '$core/calculation/attempt';
-	import { diagnoseFinish, raAsDressed } from '$core/spec/diagnose-finish';
+	import { diagnoseFinish } from '$core/spec/diagnose-finish';
 	import { F_GRITS, DEFAULT_STOCK } from '$core/spec/grit-tables';
-	import { naturalRaUm } from '$core/spec/natural-finish';
 	import FinishChart from './FinishChart.svelte';
 	import { DIAGNOSIS } from './finish-words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -24,13 +23,6 @@
 	const out = $derived(diagnoseFinish.run(dress));
 	const words = $derived(DIAGNOSIS[out.diagnosis]!);
 	const grainOf = (n: number) => F_GRITS.get(n)!;
-	const aimRa = $derived(
-		raAsDressed(
-			naturalRaUm(grainOf(out.recommendedGrit)),
-			out.recommendedOverlapRatio,
-			out.recommendedDepthUm
-		)
-	);
 	const stays = $derived(out.diagnosis === 'right-grit-dressed-sharp');
 	/** The four combinations of wheel and dress, for this job. */
 	const rows = $derived(
@@ -58,14 +50,13 @@
 	<p>{words.costs} <b>{words.doThis}</b></p>
 </div>
 {#if !stays}<p class="move num">
-		F{out.recommendedGrit}, {out.recommendedDepthUm} µm deep, {out.recommendedLeadUm.toFixed(0)} µm a turn{rpm
-			? `, traverse ${((out.recommendedLeadUm * rpm) / 1000).toFixed(0)} mm/min`
-			: ''}
+		F{out.recommendedGrit}, {out.recommendedDepthUm.toFixed(0)} µm deep, {out.recommendedLeadUm.toFixed(0)} µm a
+		turn{rpm ? `, traverse ${((out.recommendedLeadUm * rpm) / 1000).toFixed(0)} mm/min` : ''}
 	</p>{/if}
 <FinishChart
 	targetRaUm={dress.targetRaUm}
 	now={{ grainUm: out.grainUm, raUm: out.raAsDressedUm }}
-	aim={stays ? null : { grainUm: grainOf(out.recommendedGrit), raUm: aimRa }}
+	aim={stays ? null : { grainUm: grainOf(out.recommendedGrit), raUm: out.recommendedRaUm }}
 	stocked={DEFAULT_STOCK}
 />
 <table aria-label="Wheel and dress together">
