@@ -24,6 +24,12 @@
 	const words = $derived(DIAGNOSIS[out.diagnosis]!);
 	const grainOf = (n: number) => F_GRITS.get(n)!;
 	const stays = $derived(out.diagnosis === 'right-grit-dressed-sharp');
+	/** What to set, in one line. */
+	const move = $derived.by(() => {
+		const lead = out.recommendedLeadUm;
+		const traverse = rpm ? `, traverse ${((lead * rpm) / 1000).toFixed(0)} mm/min` : '';
+		return `F${out.recommendedGrit}, ${out.recommendedDepthUm.toFixed(0)} µm deep, ${lead.toFixed(0)} µm a turn${traverse}`;
+	});
 	/** The four combinations of wheel and dress, for this job. */
 	const rows = $derived(
 		(
@@ -49,10 +55,7 @@
 	<p class="title" class:good={stays}>{words.title}</p>
 	<p>{words.costs} <b>{words.doThis}</b></p>
 </div>
-{#if !stays}<p class="move num">
-		F{out.recommendedGrit}, {out.recommendedDepthUm.toFixed(0)} µm deep, {out.recommendedLeadUm.toFixed(0)} µm a
-		turn{rpm ? `, traverse ${((out.recommendedLeadUm * rpm) / 1000).toFixed(0)} mm/min` : ''}
-	</p>{/if}
+{#if !stays}<p class="move num">{move}</p>{/if}
 <FinishChart
 	targetRaUm={dress.targetRaUm}
 	now={{ grainUm: out.grainUm, raUm: out.raAsDressedUm }}
