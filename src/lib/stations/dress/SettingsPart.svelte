@@ -22,10 +22,7 @@
 	let { facts, entry, set }: Props = $props();
 	const point = $derived(set.main);
 	const plan = $derived(outputOf(set.result, dressPlan));
-	const again = $derived.by(() => {
-		const n = Number(entry.at('dryPasses') ?? 0);
-		return n > 0 ? `and ${n} more with no feed` : '';
-	});
+	const idle = $derived(Number(entry.at('dryPasses') ?? 0) > 0);
 	const um = (v: number) => quantity(v, 'um', facts.units);
 </script>
 
@@ -51,7 +48,7 @@
 	<strong class:dull={point?.overlap.dressClass === 'dull'}
 		>{point?.overlap.dressClass.replace('-', ' and ') ?? ''}</strong
 	>
-	{#if point && again}<span class="quiet">{point.overlap.overlapRatio.toFixed(1)} a pass, {again}</span>{/if}
+	{#if point && idle}<span class="quiet">{point.overlap.overlapRatio.toFixed(1)} a pass</span>{/if}
 </p>
 <OverlapStrip value={point?.overlap.effectiveOverlapRatio ?? null} />
 {#if point}<Reasons reasons={[...point.reasons, ...(plan?.reasons ?? [])]} most={3} />{/if}
@@ -71,6 +68,10 @@
 	}
 	.ov strong {
 		color: var(--ok);
+	}
+	.ov span {
+		font-weight: 400;
+		margin-left: var(--s-8);
 	}
 	.ov .dull {
 		color: var(--stop);
