@@ -3,6 +3,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
+import { rpmForSpeed } from '../spec/speed.js';
 import { BOND_FIELD, bondOf } from './bonds.js';
 
 /** Rim speed at which crushing gets quick, and at which it is dangerous; feed that is heavy; slip that is slip (guidelines). */
@@ -83,7 +84,7 @@ export const crush = defineCalculation({
 				`${v.totalDepthUm} µm is more than the wheel's radius.`
 			);
 		const rollDrives = v.drive === 'roll';
-		const n = (60000 * v.crushSpeedMps) / (Math.PI * D);
+		const n = rpmForSpeed(v.crushSpeedMps, D);
 		const rollSpeedRpm = (n * D) / v.rollDiameterMm;
 		const drivenSpeedRpm = rollDrives ? rollSpeedRpm : n;
 		const [measured, due] = rollDrives ? [v.wheelMeasuredRpm, n] : [v.rollMeasuredRpm, rollSpeedRpm];

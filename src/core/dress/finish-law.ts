@@ -15,13 +15,10 @@ export interface FinishFit {
 
 /** Chip thickness at which C is told, so that C and x hardly depend on each other. */
 export const REFERENCE_THICKNESS_UM = 0.1;
-const EXPONENT = 0.3;
-const SCALE = 0.12;
-const DOF = 4;
+/** Exponent, scatter and degrees of freedom before any trial cut. */
+export const [PRIOR_X, PRIOR_SCALE, PRIOR_DOF] = [0.3, 0.12, 4];
 /** How unsure the constant and the exponent are before any trial cut, as logarithms. */
 export const [UNSURE_C, UNSURE_X] = [0.35, 0.15];
-export const PRIOR_X = EXPONENT;
-export const PRIOR_SCALE = SCALE;
 
 /** ln C anchored on the natural finish of a grain at its normal dress (guideline). @example priorLogC(170) // -3.3037558 */
 export function priorLogC(grainUm: number): number {
@@ -31,12 +28,12 @@ export function priorLogC(grainUm: number): number {
 /** The law before any trial cut was made with this grain. */
 export const priorFit = (grainUm: number): FinishFit => ({
 	logC: priorLogC(grainUm),
-	x: EXPONENT,
-	scaleLog: SCALE,
-	dof: DOF,
-	v11: (UNSURE_C / SCALE) ** 2,
+	x: PRIOR_X,
+	scaleLog: PRIOR_SCALE,
+	dof: PRIOR_DOF,
+	v11: (UNSURE_C / PRIOR_SCALE) ** 2,
 	v12: 0,
-	v22: (UNSURE_X / SCALE) ** 2
+	v22: (UNSURE_X / PRIOR_SCALE) ** 2
 });
 
 /** Roughness a dress gives, with a band that holds nine times in ten. */

@@ -1,5 +1,6 @@
 import { choice, from0, over0, um, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
 
@@ -21,6 +22,28 @@ export const IDLE_PASSES = whole('idlePasses', 'After the last cutting pass; the
 	label: 'Passes with no feed'
 });
 export const LEAD = um('leadUm', 'Diamond travel per wheel turn', { ...over0(20000), label: 'Lead' });
+
+interface LeadOrTraverse {
+	leadUm: number | null;
+	traverseMmPerMin: number | null;
+	wheelSpeedRpm: number;
+}
+
+/** Lead and traverse say the same thing; one of them is given. @throws InputFault where neither is, or both */
+export function leadAndTraverse(v: LeadOrTraverse): { leadUm: number; traverseMmPerMin: number } {
+	if (v.leadUm === null && v.traverseMmPerMin === null)
+		throw new InputFault('leadUm', 'missing', 'Lead is missing. Enter the lead or the traverse.');
+	if (v.leadUm !== null && v.traverseMmPerMin !== null)
+		throw new InputFault(
+			'traverseMmPerMin',
+			'inconsistent',
+			'Lead and traverse were both given. Enter one; the other follows.'
+		);
+	return {
+		leadUm: v.leadUm ?? (1000 * v.traverseMmPerMin!) / v.wheelSpeedRpm,
+		traverseMmPerMin: v.traverseMmPerMin ?? (v.leadUm! * v.wheelSpeedRpm) / 1000
+	};
+}
 
 /** How densely the tracks of the diamond lie. */
 export const overlap = defineCalculation({

@@ -3,8 +3,8 @@ import type { Findings } from '../calculation/verdict.js';
 
 /** What is marked on the wheel. Both are asked for: a worn wheel passes its marked rpm long before its m/s. */
 export const RATED_FIELDS = [
-	mps('ratedSpeedMps', 'Marked on the wheel', over0(500)),
-	rpm('ratedSpeedRpm', 'Marked on the wheel', over0(200000))
+	mps('ratedSpeedMps', 'On the wheel', { ...over0(500), label: 'Marked speed' }),
+	rpm('ratedSpeedRpm', 'On the wheel', { ...over0(200000), label: 'Marked rpm' })
 ] as const;
 
 interface Rated {
@@ -20,7 +20,7 @@ export function judgeRated(findings: Findings, v: Rated, speedMps: number, speed
 		'over-rated-speed',
 		fast || quick,
 		fast
-			? `${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`
-			: `${speedRpm} rpm is above the ${v.ratedSpeedRpm} rpm marked on the wheel.`
+			? `${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on it.`
+			: `${speedRpm} rpm is above the ${v.ratedSpeedRpm} rpm marked on it.`
 	);
 }

@@ -1,6 +1,7 @@
 import { between, choice, from0, number, over0, rpm } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import type { Findings } from '../calculation/verdict.js';
+import { surfaceSpeedMps } from '../spec/speed.js';
 
 /** How fast a driven roll or disc turns: by its ratio, or by its rpm and which way its surface moves. */
 export const rollFields = <const R extends string, const M extends string>(rollRpm: R, maxRpm: M) =>
@@ -85,7 +86,7 @@ export function rollSpeeds(v: Given) {
 			'missing',
 			'Say how the surfaces move where they meet: with each other, or against.'
 		);
-	const surfaceSpeedMps = (Math.PI * v.wheelDiameterMm * v.wheelSpeedRpm) / 60000;
+	const speedMps = surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
 	const perWheelTurn = v.wheelDiameterMm / v.rollDiameterMm;
 	const rollSpeedRpm = v.rollRpm ?? Math.abs(v.speedRatio!) * v.wheelSpeedRpm * perWheelTurn;
 	const sense = v.contactDirection === 'against' ? -1 : 1;
@@ -93,14 +94,14 @@ export function rollSpeeds(v: Given) {
 	const speedRatio = q || 0;
 	const rpmRatio = rollSpeedRpm / v.wheelSpeedRpm;
 	return {
-		surfaceSpeedMps,
+		surfaceSpeedMps: speedMps,
 		rollSpeedRpm,
-		rollSpeedMps: (Math.PI * v.rollDiameterMm * rollSpeedRpm) / 60000,
+		rollSpeedMps: surfaceSpeedMps(v.rollDiameterMm, rollSpeedRpm),
 		speedRatio,
 		contactDirection: speedRatio > 0 ? 'with' : speedRatio < 0 ? 'against' : 'none',
 		// Two surfaces that move the same way belong to spindles that turn in opposite senses, as two gears do.
 		spindleSense: speedRatio > 0 ? 'opposite' : speedRatio < 0 ? 'same' : 'none',
-		slipSpeedMps: Math.abs(1 - speedRatio) * surfaceSpeedMps,
+		slipSpeedMps: Math.abs(1 - speedRatio) * speedMps,
 		rpmRatio,
 		...repeats(rpmRatio, v.rollMaxRpm === null ? Infinity : v.rollMaxRpm / v.wheelSpeedRpm)
 	};

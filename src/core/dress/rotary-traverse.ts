@@ -1,10 +1,9 @@
 import { from0, mm, mmPerMin, over0, rpm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { judgeBite } from './bites.js';
-import { ABRASIVE_GROUP, DEPTH, GRAIN, LEAD } from './overlap.js';
+import { ABRASIVE_GROUP, DEPTH, GRAIN, LEAD, leadAndTraverse } from './overlap.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 import { checkOneSpeed, judgeRoll, ratioRoughness, rollFields, rollSpeeds } from './roll-speeds.js';
 import { TIP_FIELDS, checkTip, dressClassOf, judgeDull, judgeThread, judgeTip, overlapOf } from './tip.js';
@@ -74,25 +73,17 @@ export const rotaryTraverse = defineCalculation({
 	},
 	compute(v) {
 		const n = v.wheelSpeedRpm;
-		const { rollSpeedRpm, rollSpeedMps, spindleSense: _sense, ...s } = asRoll(v);
-		if (v.leadUm === null && v.traverseMmPerMin === null)
-			throw new InputFault('leadUm', 'missing', 'Lead is missing. Enter the lead or the traverse.');
-		if (v.leadUm !== null && v.traverseMmPerMin !== null)
-			throw new InputFault(
-				'traverseMmPerMin',
-				'inconsistent',
-				'Lead and traverse were both given. Enter one; the other follows.'
-			);
+		const roll = asRoll(v);
+		const { rollSpeedRpm, rollSpeedMps, spindleSense: _sense, ...s } = roll;
+		const { leadUm, traverseMmPerMin } = leadAndTraverse(v);
 		checkTip(v.tipRadiusUm, v.flatWidthUm);
-		const leadUm = v.leadUm ?? (1000 * v.traverseMmPerMin!) / n;
 		const cut = { ...v, leadUm };
 		const o = overlapOf(cut);
 		const equivalentMm = (v.wheelDiameterMm * v.discDiameterMm) / (v.wheelDiameterMm + v.discDiameterMm);
 		const contactLengthMm = Math.sqrt((v.depthUm / 1000) * equivalentMm);
-		const traverseMmPerMin = v.traverseMmPerMin ?? (leadUm * n) / 1000;
 		const relativeRoughness = ratioRoughness(s.speedRatio) * Math.sqrt(o.sharpnessIndex);
 		const dressClass = dressClassOf(relativeRoughness ** 2, o.overlapRatio);
-		const findings = judgeRoll(judgeRated(new Findings(), v, s.surfaceSpeedMps, n), asRoll(v), v.discMaxRpm);
+		const findings = judgeRoll(judgeRated(new Findings(), v, s.surfaceSpeedMps, n), roll, v.discMaxRpm);
 		judgeBite(findings, v.depthUm, v.abrasive);
 		judgeDull(judgeThread(judgeTip(findings, cut), o.overlapRatio), dressClass);
 		return {

@@ -1,11 +1,10 @@
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { choice, mm, mmPerMin, over0, rpm, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
 import { judgeBite } from './bites.js';
-import { ABRASIVE_GROUP, DEPTH, GRAIN, IDLE_PASSES, LEAD } from './overlap.js';
+import { ABRASIVE_GROUP, DEPTH, GRAIN, IDLE_PASSES, LEAD, leadAndTraverse } from './overlap.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
 
@@ -55,16 +54,8 @@ export const singlePoint = defineCalculation({
 		coolant: 'continuous'
 	},
 	compute(v) {
-		if (v.leadUm === null && v.traverseMmPerMin === null)
-			throw new InputFault('leadUm', 'missing', 'Lead is missing. Enter the lead or the traverse.');
-		if (v.leadUm !== null && v.traverseMmPerMin !== null)
-			throw new InputFault(
-				'traverseMmPerMin',
-				'inconsistent',
-				'Lead and traverse were both given. Enter one; the other follows.'
-			);
+		const { leadUm, traverseMmPerMin } = leadAndTraverse(v);
 		checkTip(v.tipRadiusUm, v.flatWidthUm);
-		const leadUm = v.leadUm ?? (1000 * v.traverseMmPerMin!) / v.wheelSpeedRpm;
 		const cut = { ...v, leadUm };
 		const o = overlapOf(cut);
 		const speed = surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
@@ -99,7 +90,7 @@ export const singlePoint = defineCalculation({
 		return {
 			surfaceSpeedMps: speed,
 			leadUm,
-			traverseMmPerMin: v.traverseMmPerMin ?? (leadUm * v.wheelSpeedRpm) / 1000,
+			traverseMmPerMin,
 			leadPerGrainRatio: leadUm / v.grainSizeUm,
 			overlap: o,
 			...findings.judged()

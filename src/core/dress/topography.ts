@@ -1,8 +1,7 @@
 import { between, group, mm, number, over0, percent, um, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
-import type { Field } from '../calculation/fields.js';
-import { completed } from '../calculation/complete.js';
+import type { Field, Values } from '../calculation/fields.js';
 import { TIP_FIELDS, checkTip } from './tip.js';
 import { type Profile, groundProfile } from './wheel-patch.js';
 
@@ -45,7 +44,7 @@ const PATCH = [
 /** The same fields, none asked for and none filled in: what is not given is as in the first run. */
 const OTHER: readonly Field[] = PATCH.map((f) => ({ ...f, required: false, default: undefined }));
 
-type Input = ReturnType<typeof completed<typeof PATCH>>;
+type Input = Values<typeof PATCH>;
 
 const KEYS = ['raUm', 'rzUm', 'flatSharePercent', 'activePerMm2', 'fracturedShare'] as const;
 
@@ -118,7 +117,11 @@ export const topography = defineCalculation({
 		{ name: 'grainsPerMm2', about: 'Grains a mm2' },
 		{ name: 'grainsSimulated', about: 'Grains simulated' },
 		{ name: 'patchLengthMm', unit: 'mm', about: 'Length of the patch' },
-		{ name: 'ratioTo', about: 'This run over the other' }
+		{ name: 'ratioTo.raUm', about: 'Ra, times that of the other' },
+		{ name: 'ratioTo.rzUm', about: 'Rz, times that of the other' },
+		{ name: 'ratioTo.flatSharePercent', about: 'Worn flats, times those of the other' },
+		{ name: 'ratioTo.activePerMm2', about: 'Grains that cut, times those of the other' },
+		{ name: 'ratioTo.fracturedShare', about: 'Breaks, times those of the other' }
 	],
 	example: {
 		grainSizeUm: 205,

@@ -1,4 +1,4 @@
-import { choice, mm, mps, over0, rpm } from '../calculation/field/index.js';
+import { choice, mm, over0, rpm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
@@ -6,6 +6,7 @@ import { F_GRITS } from '../spec/grit-tables.js';
 import { rpmForSpeed, surfaceSpeedMps } from '../spec/speed.js';
 import { BOND_FIELD, type DressBond, bondOf } from './bonds.js';
 import { GRAIN } from './overlap.js';
+import { RATED_FIELDS, judgeRated } from './rated.js';
 
 /** Grits a truing wheel comes in, coarse first. */
 const GRITS = [46, 54, 60, 70, 80, 90, 100, 120, 150, 180, 220] as const;
@@ -47,8 +48,7 @@ export const truingWheel = defineCalculation({
 		{ ...GRAIN, required: true },
 		DIAMETER,
 		rpm('truingWheelSpeedRpm', 'Of the truing wheel', { ...over0(200000), label: 'Truing wheel turns' }),
-		mps('ratedSpeedMps', 'Printed on the truing wheel', over0(500)),
-		rpm('ratedSpeedRpm', 'Printed on the truing wheel', over0(200000))
+		...RATED_FIELDS
 	],
 	outputs: [
 		{ name: 'truingGrit', about: 'Grit', main: true },
@@ -80,16 +80,14 @@ export const truingWheel = defineCalculation({
 			v.ratedSpeedMps === null || D === null ? null : rpmForSpeed(v.ratedSpeedMps, D),
 			v.ratedSpeedRpm
 		].filter((x) => x !== null);
-		const fast = speed !== null && v.ratedSpeedMps !== null && speed > v.ratedSpeedMps;
-		const quick = n !== null && v.ratedSpeedRpm !== null && n > v.ratedSpeedRpm;
 		const unrated = v.ratedSpeedMps === null && v.ratedSpeedRpm === null;
-		const findings = new Findings()
-			.stop('single-layer-do-not-true', plated, 'A single layer is never trued: it would be gone.')
-			.stop(
-				'over-rated-speed',
-				fast || quick,
-				'The truing wheel would turn faster than is marked on it. Slow it down.'
-			)
+		const findings = new Findings().stop(
+			'single-layer-do-not-true',
+			plated,
+			'A single layer is never trued: it would be gone.'
+		);
+		if (n !== null) judgeRated(findings, v, speed!, n);
+		findings
 			.stop(
 				'rating-unknown',
 				n !== null && unrated,
