@@ -1,12 +1,12 @@
 import { choice, from0, mm, mmPerMin, over0, rpm, um, whole, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { floorKind } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
 import { judgeFeed } from './bites.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
+import { checkScrap } from './used-up.js';
 
 /** Below this share of its speed the wheel acts another wheel (guideline). */
 const SPEED_SHARE = 0.8;
@@ -72,12 +72,7 @@ export const continuousDress = defineCalculation({
 	},
 	compute(v) {
 		const D = v.wheelDiameterMm;
-		if (v.wheelMinDiameterMm >= D)
-			throw new InputFault(
-				'wheelMinDiameterMm',
-				'inconsistent',
-				`Scrap diameter ${v.wheelMinDiameterMm} mm is not below the diameter today, ${D} mm.`
-			);
+		checkScrap(v.wheelMinDiameterMm, D);
 		const radialLossMmPerMin = (v.feedUmPerRev * v.wheelSpeedRpm) / 1000;
 		const cutTimeS = (60 * v.cutLengthMm) / v.workFeedMmPerMin;
 		const radialLossPerCutUm = (1000 * radialLossMmPerMin * cutTimeS) / 60;

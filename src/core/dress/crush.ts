@@ -1,10 +1,10 @@
 import { choice, from0, mm, mps, newtons, number, over0, rpm, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { rpmForSpeed } from '../spec/speed.js';
 import { BOND_FIELD, bondOf } from './bonds.js';
+import { checkRadius } from './used-up.js';
 
 /** Rim speed at which crushing gets quick, and at which it is dangerous; feed that is heavy; slip that is slip (guidelines). */
 const [QUICK_MPS, DANGEROUS_MPS, HEAVY_UM, SLIP] = [2.5, 10, 20, 0.02];
@@ -77,12 +77,7 @@ export const crush = defineCalculation({
 	},
 	compute(v) {
 		const D = v.wheelDiameterMm;
-		if (v.totalDepthUm / 1000 > D / 2)
-			throw new InputFault(
-				'totalDepthUm',
-				'above-maximum',
-				`${v.totalDepthUm} µm is more than the wheel's radius.`
-			);
+		checkRadius('totalDepthUm', v.totalDepthUm, D);
 		const rollDrives = v.drive === 'roll';
 		const n = rpmForSpeed(v.crushSpeedMps, D);
 		const rollSpeedRpm = (n * D) / v.rollDiameterMm;

@@ -3,7 +3,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
 import { ABRASIVE_GROUP, DEPTH, GRAIN, LEAD } from './overlap.js';
-import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
+import { TIP_FIELDS, checkTip, judgeGrain, judgeOverlap, overlapOf } from './tip.js';
 
 /** How far off the wanted lead a hand may be, and how quick or slow a stroke it can keep (guidelines). */
 const [TOO_FAST, TOO_SLOW, QUICKEST_S, SLOWEST_S] = [1.25, 0.8, 1, 20];
@@ -78,12 +78,8 @@ export const handPace = defineCalculation({
 				'pass-too-slow',
 				share !== null && share < TOO_SLOW,
 				'Slower than the lead wanted: the wheel comes out duller.'
-			)
-			.caution(
-				'lead-exceeds-grain',
-				v.grainSizeUm !== null && leadUm > v.grainSizeUm,
-				'The lead is longer than a grain: grains are missed.'
 			);
+		judgeGrain(findings, leadUm, v.grainSizeUm);
 		if (cut && o) judgeOverlap(findings, cut, o);
 		findings
 			.caution(

@@ -20,7 +20,7 @@ import { ABRASIVE_GROUP, GRAIN } from './overlap.js';
 import { type Pass, inWords } from './plan-words.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 import { FACE_FIELDS, SURFACE, checkRim, wornOf } from './used-up.js';
-import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
+import { TIP_FIELDS, checkTip, judgeGrain, judgeOverlap, overlapOf } from './tip.js';
 
 const MAX_PASSES = 10000;
 const um = <const N extends string>(name: N, max: number, fallback: number, about: string, open = true) =>
@@ -185,13 +185,9 @@ export const dressPlan = defineCalculation({
 				: 'This dress would take the wheel below its scrap diameter.'
 		);
 		judgeBite(findings, Math.max(roughBite, fineBite), v.abrasive);
+		judgeGrain(findings, Math.max(...passes.map((p) => p.leadUm)), v.grainSizeUm);
 		if (cut && overlap) judgeOverlap(findings, cut, overlap);
 		findings
-			.caution(
-				'lead-exceeds-grain',
-				v.grainSizeUm !== null && passes.some((p) => p.leadUm > v.grainSizeUm!),
-				'A lead longer than a grain misses grains.'
-			)
 			.caution(
 				'overtravel-short',
 				v.overTravelMm < 2,

@@ -1,6 +1,5 @@
 import { from0, mm, number, over0, rpm, um } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
@@ -8,6 +7,7 @@ import { judgeFeed } from './bites.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 import { checkOneSpeed, judgeRoll, ratioRoughness, rollFields, rollSpeeds } from './roll-speeds.js';
 import { judgeDull } from './tip.js';
+import { checkRadius } from './used-up.js';
 
 const REFERENCE_FEED_UM = 0.5;
 const DWELL_TURNS = 40;
@@ -96,12 +96,7 @@ export const rotaryPlunge = defineCalculation({
 		const D = v.wheelDiameterMm;
 		const n = v.wheelSpeedRpm;
 		const s = rollSpeeds({ ...v, rollRpm: v.rollSpeedRpm });
-		if (v.totalDepthUm / 1000 > D / 2)
-			throw new InputFault(
-				'totalDepthUm',
-				'above-maximum',
-				`${v.totalDepthUm} µm is more than the wheel's radius.`
-			);
+		checkRadius('totalDepthUm', v.totalDepthUm, D);
 		const a = v.feedUmPerRev;
 		const feedRevs = v.totalDepthUm / a;
 		const feedTimeS = (feedRevs * 60) / n;

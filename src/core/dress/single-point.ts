@@ -6,7 +6,7 @@ import { surfaceSpeedMps } from '../spec/speed.js';
 import { judgeBite } from './bites.js';
 import { ABRASIVE_GROUP, DEPTH, GRAIN, IDLE_PASSES, LEAD, leadAndTraverse } from './overlap.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
-import { TIP_FIELDS, checkTip, judgeOverlap, overlapOf } from './tip.js';
+import { TIP_FIELDS, checkTip, judgeGrain, judgeOverlap, overlapOf } from './tip.js';
 
 /** Settings of a fixed diamond: lead or traverse, depth, and what dress comes of it. */
 export const singlePoint = defineCalculation({
@@ -71,11 +71,7 @@ export const singlePoint = defineCalculation({
 				'Boron nitride wears a diamond point fast. A driven disc is the usual way.'
 			);
 		judgeBite(findings, v.depthUm, v.abrasive);
-		findings.caution(
-			'lead-exceeds-grain',
-			leadUm > v.grainSizeUm,
-			'The lead is longer than a grain: grains are missed.'
-		);
+		judgeGrain(findings, leadUm, v.grainSizeUm);
 		judgeOverlap(findings, cut, o)
 			.caution(
 				'coolant-intermittent',

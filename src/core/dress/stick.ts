@@ -1,15 +1,12 @@
 import { list, mm, newtons, number, over0, percent } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { InputFault } from '../calculation/fault.js';
-import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { BOND_FIELD, bondOf } from './bonds.js';
 import { GRAIN } from './overlap.js';
 import { judgeProtrusion } from './protrusion.js';
-import { RIM_WIDTH, SURFACE, checkRimWidth } from './used-up.js';
+import { RIM_WIDTH, SURFACE, WHEEL_WIDTH, checkRadius, dressedWidth } from './used-up.js';
 
-const WIDTH = mm('wheelWidthMm', 'Width', over0(1000));
 /** Presses needed to tell; force of an open wheel against the first, how steady, and of one that opens (guidelines). */
 const [PRESSES, OPEN, STEADY, OPENING] = [3, 0.35, 0.1, 0.8];
 const LOW_PERCENT = 15;
@@ -39,7 +36,7 @@ export const stick = defineCalculation({
 	fields: [
 		SURFACE,
 		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
-		WIDTH,
+		WHEEL_WIDTH,
 		RIM_WIDTH,
 		BOND_FIELD,
 		{ ...GRAIN, required: true },
@@ -99,20 +96,12 @@ export const stick = defineCalculation({
 	compute(v) {
 		const face = v.surface === 'face';
 		const D = v.wheelDiameterMm;
-		needed(v, [face ? RIM_WIDTH : WIDTH], 'Enter it.');
-		if (face) checkRimWidth(v.rimWidthMm!, D);
+		const width = dressedWidth(v);
 		const protrusionUm = (v.protrusionPercent / 100) * v.grainSizeUm;
 		const h = protrusionUm / 1000;
 		const R = D / 2;
-		if (h > R)
-			throw new InputFault(
-				'grainSizeUm',
-				'above-maximum',
-				`Baring ${protrusionUm} µm is more than the wheel's radius.`
-			);
-		const area = face
-			? Math.PI * v.rimWidthMm! * (D - v.rimWidthMm!) * h
-			: Math.PI * v.wheelWidthMm! * (R ** 2 - (R - h) ** 2);
+		checkRadius('grainSizeUm', protrusionUm, D);
+		const area = face ? Math.PI * width * (D - width) * h : Math.PI * width * (R ** 2 - (R - h) ** 2);
 		const bondVolumeMm3 = (1 - v.concentrationPercent / 400) * area;
 		const stickVolumeMm3 = v.stickRatio * bondVolumeMm3;
 		const state = openState(v.pressForcesN);

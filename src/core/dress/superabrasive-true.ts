@@ -18,13 +18,12 @@ import { ceilCount } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
 import { BOND_FIELD, bondOf } from './bonds.js';
-import { RIM_WIDTH, SURFACE, checkRimWidth } from './used-up.js';
+import { RIM_WIDTH, SURFACE, WHEEL_WIDTH, checkRadius, dressedWidth } from './used-up.js';
 import { worn } from './truing-wear.js';
 
 const RATIO = 100;
 /** Run-out that is a seat to be cleaned, not a wheel to be cut; share of the layer that is much; speed of a steel block (guidelines). */
 const [RESEAT_UM, MUCH, BLOCK_MPS] = [102, 1 / 4, 10];
-const WIDTH = mm('wheelWidthMm', 'Width', over0(1000));
 const WHEEL = [
 	mm('truingWheelDiameterMm', 'Measured', { ...over0(2000), label: 'Truing wheel' }),
 	mm('truingWheelWidthMm', 'Along the traverse', { ...over0(1000), label: 'Its width' }),
@@ -51,7 +50,7 @@ export const superabrasiveTrue = defineCalculation({
 	fields: [
 		SURFACE,
 		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
-		WIDTH,
+		WHEEL_WIDTH,
 		RIM_WIDTH,
 		BOND_FIELD,
 		mm('layerDepthMm', 'Abrasive rim', { ...over0(100), required: true, label: 'Layer' }),
@@ -115,8 +114,7 @@ export const superabrasiveTrue = defineCalculation({
 		const face = v.surface === 'face';
 		const block = v.means === 'steel-block';
 		const D = v.wheelDiameterMm;
-		needed(v, [face ? RIM_WIDTH : WIDTH], 'Enter it.');
-		if (face) checkRimWidth(v.rimWidthMm!, D);
+		const b = dressedWidth(v);
 		needed(
 			v,
 			block ? BLOCK : WHEEL,
@@ -136,13 +134,7 @@ export const superabrasiveTrue = defineCalculation({
 			);
 		const meanMm = (v.runoutTirUm / 2 + v.allowanceUm) / 1000;
 		const R = D / 2;
-		if (meanMm > R)
-			throw new InputFault(
-				'runoutTirUm',
-				'above-maximum',
-				`Taking off ${meanMm} mm leaves no wheel. Check the readings.`
-			);
-		const b = face ? v.rimWidthMm! : v.wheelWidthMm!;
+		checkRadius('runoutTirUm', 1000 * meanMm, D);
 		const wheelVolumeMm3 = face ? Math.PI * b * (D - b) * meanMm : Math.PI * b * (R ** 2 - (R - meanMm) ** 2);
 		const radialStockUm = v.runoutTirUm + v.allowanceUm;
 		const layerLeftMm = v.layerDepthMm - radialStockUm / 1000;

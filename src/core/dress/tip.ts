@@ -129,6 +129,14 @@ export const judgeDull = (findings: Findings, dressClass: string): Findings =>
 		'This dress polishes the grains instead of breaking them. Traverse faster or bite deeper; for a finer finish take a finer grit.'
 	);
 
+/** A lead longer than a grain leaves grains untouched. */
+export const judgeGrain = (findings: Findings, leadUm: number, grainUm: number | null): Findings =>
+	findings.caution(
+		'lead-exceeds-grain',
+		grainUm !== null && leadUm > grainUm,
+		'The lead is longer than a grain: grains are missed.'
+	);
+
 /** Some of the face is never touched in one pass. */
 export const judgeThread = (findings: Findings, overlapRatio: number): Findings =>
 	findings.caution(

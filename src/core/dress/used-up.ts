@@ -41,37 +41,63 @@ export interface Rim {
 	leastMm: number;
 }
 
-/** Twice the rim width fits on the wheel. @throws InputFault `inconsistent` on the rim width */
-export function checkRimWidth(rimWidthMm: number, wheelDiameterMm: number): void {
-	if (2 * rimWidthMm > wheelDiameterMm)
+/** Width of a wheel dressed on its periphery. */
+export const WHEEL_WIDTH = mm('wheelWidthMm', 'Width', over0(1000));
+
+/** Width of what is dressed: of the wheel, or of the rim on a face. @throws InputFault where it is missing or cannot be */
+export function dressedWidth(
+	v: Pick<Sizes, 'surface' | 'wheelDiameterMm' | 'wheelWidthMm' | 'rimWidthMm'>
+): number {
+	if (v.surface === 'periphery') {
+		needed(v, [WHEEL_WIDTH], 'Enter it.');
+		return v.wheelWidthMm!;
+	}
+	needed(v, [RIM_WIDTH], 'A face is described by its rim.');
+	if (2 * v.rimWidthMm! > v.wheelDiameterMm)
 		throw new InputFault(
 			'rimWidthMm',
 			'inconsistent',
-			`A rim ${rimWidthMm} mm wide does not fit on a wheel of ${wheelDiameterMm} mm.`
+			`A rim ${v.rimWidthMm} mm wide does not fit on a wheel of ${v.wheelDiameterMm} mm.`
+		);
+	return v.rimWidthMm!;
+}
+
+/** @throws InputFault `inconsistent` for a scrap diameter that is not below the diameter today */
+export function checkScrap(minDiameterMm: number, diameterMm: number): void {
+	if (minDiameterMm >= diameterMm)
+		throw new InputFault(
+			'wheelMinDiameterMm',
+			'inconsistent',
+			`Scrap diameter ${minDiameterMm} mm is not below the diameter today, ${diameterMm} mm.`
+		);
+}
+
+/** More than half the wheel cannot be taken off it. @throws InputFault `above-maximum` on the field that says so */
+export function checkRadius(field: string, takenUm: number, diameterMm: number): void {
+	if (takenUm / 1000 > diameterMm / 2)
+		throw new InputFault(
+			field,
+			'above-maximum',
+			`${takenUm} µm is more than the wheel's radius, ${diameterMm / 2} mm.`
 		);
 }
 
 /** Sizes of what is dressed, by the surface. @throws InputFault for what is missing or cannot be */
 export function checkRim(v: Sizes): Rim {
+	const widthMm = dressedWidth(v);
 	if (v.surface === 'face') {
-		needed(v, FACE_FIELDS.slice(0, 2), 'A face is described by its rim.');
-		checkRimWidth(v.rimWidthMm!, v.wheelDiameterMm);
+		needed(v, [FACE_FIELDS[1]], 'A face is described by its rim.');
 		if (v.rimDepthMinMm >= v.rimDepthMm!)
 			throw new InputFault(
 				'rimDepthMinMm',
 				'inconsistent',
 				`Least rim depth ${v.rimDepthMinMm} mm is not below the depth today, ${v.rimDepthMm} mm.`
 			);
-		return { face: true, widthMm: v.rimWidthMm!, depthMm: v.rimDepthMm!, leastMm: v.rimDepthMinMm };
+		return { face: true, widthMm, depthMm: v.rimDepthMm!, leastMm: v.rimDepthMinMm };
 	}
-	needed(v, [{ name: 'wheelWidthMm' }, { name: 'wheelMinDiameterMm', label: 'Scrap diameter' }], 'Enter it.');
-	if (v.wheelMinDiameterMm! >= v.wheelDiameterMm)
-		throw new InputFault(
-			'wheelMinDiameterMm',
-			'inconsistent',
-			`Scrap diameter ${v.wheelMinDiameterMm} mm is not below the diameter today, ${v.wheelDiameterMm} mm.`
-		);
-	return { face: false, widthMm: v.wheelWidthMm!, depthMm: 0, leastMm: v.wheelMinDiameterMm! };
+	needed(v, [{ name: 'wheelMinDiameterMm', label: 'Scrap diameter' }], 'Enter it.');
+	checkScrap(v.wheelMinDiameterMm!, v.wheelDiameterMm);
+	return { face: false, widthMm, depthMm: 0, leastMm: v.wheelMinDiameterMm! };
 }
 
 /** What is left after so much was taken off: diameter on the periphery, depth of rim on a face. */
