@@ -98,7 +98,7 @@ export const burnRisk = defineCalculation({
 		number('powerW', 'Net, measured, W', { ...over0(1e7), label: 'Power, W' }),
 		mm('workWidthMm', 'Of the cut; with a power', over0(2000)),
 		choice('fluid', 'Boils at 100 or 300 °C', ['emulsion', 'oil'], { default: 'emulsion' }),
-		number('filmCoefficientWPerM2K', 'By the coolant where left empty, W/m2K', {
+		number('filmCoefficientWPerM2K', 'By the coolant where left empty, W/m²K', {
 			...from0(2e6),
 			label: 'Film, W/m²K',
 			advanced: true
@@ -108,15 +108,15 @@ export const burnRisk = defineCalculation({
 	outputs: [
 		{ name: 'burnIndex', about: 'Energy over what is borne', main: true },
 		{ name: 'risk', about: 'Risk' },
-		{ name: 'specificEnergyJPerMm3', about: 'Energy of the cut, J/mm3' },
-		{ name: 'thresholdJPerMm3', about: 'Borne, J/mm3' },
-		{ name: 'slidingEnergyJPerMm3', about: 'Of it, flats that slide, J/mm3' },
+		{ name: 'specificEnergyJPerMm3', about: 'Energy of the cut, J/mm³' },
+		{ name: 'thresholdJPerMm3', about: 'Borne, J/mm³' },
+		{ name: 'slidingEnergyJPerMm3', about: 'Of it, flats that slide, J/mm³' },
 		{ name: 'flatSharePercent', unit: '%', about: 'Worn flats' },
-		{ name: 'dryThresholdJPerMm3', about: 'Borne without a film, J/mm3' },
-		{ name: 'filmThresholdJPerMm3', about: 'Borne until the film boils, J/mm3' },
+		{ name: 'dryThresholdJPerMm3', about: 'Borne without a film, J/mm³' },
+		{ name: 'filmThresholdJPerMm3', about: 'Borne until the film boils, J/mm³' },
 		{ name: 'filmState', about: 'The film' },
 		{ name: 'energySource', about: 'Energy from' },
-		{ name: 'specificRemovalMm2PerS', about: 'Removal, mm2/s' },
+		{ name: 'specificRemovalMm2PerS', about: 'Removal, mm²/s' },
 		{ name: 'equivalentThicknessUm', unit: 'um', about: 'Chip' },
 		{ name: 'powerAtThresholdWPerMm', about: 'Power at which it burns, W a mm' },
 		{ name: 'pecletNumber', about: 'Quickness of the heat' },

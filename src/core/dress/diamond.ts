@@ -80,15 +80,19 @@ export const diamond = defineCalculation({
 			label: 'Turned every',
 			advanced: true
 		}),
-		number('dressVolumeCm3', 'Wheel cut away by one dress, cm3', {
+		number('dressVolumeCm3', 'Wheel cut away by one dress, cm³', {
 			...over0(10000),
-			label: 'A dress takes, cm3'
+			label: 'A dress takes, cm³'
 		}),
 		list(
 			'log',
 			'Since the stone was turned',
 			group('entry', 'One reading', [
-				number('removedCm3', 'Wheel cut away so far, cm3', { ...from0(1e6), required: true }),
+				number('removedCm3', 'So far', {
+					...from0(1e6),
+					required: true,
+					label: 'Wheel cut away, cm³'
+				}),
 				um('flatWidthUm', 'Measured', { ...from0(20000), required: true, label: 'Flat' })
 			]),
 			{ default: [] as Entry[], maxItems: 500, label: 'Flats measured' }
@@ -99,8 +103,8 @@ export const diamond = defineCalculation({
 		{ name: 'massG', unit: 'g', about: 'Its mass' },
 		{ name: 'sphereDiameterMm', unit: 'mm', about: 'As large as a ball of' },
 		{ name: 'wear.flatNowUm', unit: 'um', about: 'Flat now' },
-		{ name: 'wear.slopeUmPerCm3', about: 'Flat grows, um a cm3' },
-		{ name: 'wear.remainingCm3', about: 'Wheel it still cuts, cm3' },
+		{ name: 'wear.slopeUmPerCm3', about: 'Flat grows, um a cm³' },
+		{ name: 'wear.remainingCm3', about: 'Wheel it still cuts, cm³' },
 		{ name: 'wear.dressesLeft', about: 'Dresses left' }
 	],
 	example: {

@@ -71,7 +71,7 @@ export const wireEdm = defineCalculation({
 			required: true,
 			label: 'Fine current, A'
 		}),
-		number('erosionMm3PerMinPerA', 'Calibrate it for each bond, mm3/min a A', {
+		number('erosionMm3PerMinPerA', 'Calibrate it for each bond, mm³/min a A', {
 			...over0(100),
 			guideline: true,
 			default: 2,
@@ -85,7 +85,7 @@ export const wireEdm = defineCalculation({
 			label: 'Wire feed, m/min'
 		}),
 		number('spoolLengthM', 'On the spool, m', { ...from0(1e6), required: true, label: 'Spool, m' }),
-		number('wireLimitAPerMm2', 'Before it breaks, A/mm2', {
+		number('wireLimitAPerMm2', 'Before it breaks, A/mm²', {
 			...over0(10000),
 			guideline: true,
 			default: 250,
@@ -135,8 +135,8 @@ export const wireEdm = defineCalculation({
 		{ name: 'roughVolumeMm3', unit: 'mm3', about: 'Bond, roughly' },
 		{ name: 'finishVolumeMm3', unit: 'mm3', about: 'Bond, finely' },
 		{ name: 'protrusionVolumeMm3', unit: 'mm3', about: 'Bond, for bare grain' },
-		{ name: 'roughRateMm3PerMin', about: 'Rate, roughly, mm3/min' },
-		{ name: 'finishRateMm3PerMin', about: 'Rate, finely, mm3/min' },
+		{ name: 'roughRateMm3PerMin', about: 'Rate, roughly, mm³/min' },
+		{ name: 'finishRateMm3PerMin', about: 'Rate, finely, mm³/min' },
 		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Surface speed' }
 	],
 	example: {

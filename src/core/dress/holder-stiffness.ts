@@ -57,7 +57,7 @@ export const holderStiffness = defineCalculation({
 		{ name: 'overhangLimitMm', unit: 'mm', about: 'Overhang at most' },
 		{ name: 'stiffnessNPerUm', about: 'Stiffness, N/µm' },
 		{ name: 'beamStiffnessNPerUm', about: 'Of the holder alone, N/µm' },
-		{ name: 'inertiaMm4', about: 'Second moment, mm4' },
+		{ name: 'inertiaMm4', about: 'Second moment, mm⁴' },
 		{ name: 'forceN', unit: 'N', about: 'Force' }
 	],
 	example: { section: 'rectangle', overhangMm: 120, widthMm: 20, heightMm: 20, biteUm: 12 },

@@ -5,7 +5,7 @@ import { Findings } from '../calculation/verdict.js';
 import { foreseen, priorFit } from './finish-law.js';
 import { DEPTH, GRAIN, LEAD } from './overlap.js';
 
-export const REMOVAL = number('specificRemovalMm2PerS', 'mm3 a mm of width and second', {
+export const REMOVAL = number('specificRemovalMm2PerS', 'mm³ a mm of width and second', {
 	...over0(10000),
 	required: true,
 	label: 'Removal, mm²/s'

@@ -48,9 +48,9 @@ export const rotaryPlunge = defineCalculation({
 			default: 0,
 			label: 'Dwell, turns'
 		}),
-		number('dressEnergyJPerMm3', "The shop's own value, J/mm3", {
+		number('dressEnergyJPerMm3', "The shop's own value, J/mm³", {
 			...over0(1000),
-			label: 'Energy, J/mm3',
+			label: 'Energy, J/mm³',
 			advanced: true
 		})
 	],
@@ -72,7 +72,7 @@ export const rotaryPlunge = defineCalculation({
 		{ name: 'feedTimeS', unit: 's', about: 'Fed for' },
 		{ name: 'dwellTimeS', unit: 's', about: 'Dwells for' },
 		{ name: 'totalTimeS', unit: 's', about: 'In all' },
-		{ name: 'removalRateMm3PerS', about: 'Abrasive cut away, mm3/s' },
+		{ name: 'removalRateMm3PerS', about: 'Abrasive cut away, mm³/s' },
 		{ name: 'powerW', about: 'Power, W' },
 		{ name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' },
 		{ name: 'relativeRoughness', about: 'Rougher than a usual dress by' },

@@ -46,6 +46,16 @@ export function figure(
 	);
 }
 
+/** Lengths that fill a field keep the micrometre that a slide or a micrometer is read to, and come back whole from inches. */
+const FILLED = { mm: 3, inch: 5 } as const;
+
+/** The figure of a known value as somebody would type it: a length finer than it is shown. */
+export function typedFigure(value: number, unit: Unit | undefined, system: System = 'mm'): string {
+	return unit === 'mm'
+		? formatNumber(inSystem(value, unit, system), FILLED[system])
+		: figure(value, unit, system);
+}
+
 /** Figure and unit: "37.1 m/s", "197°". */
 export function quantity(
 	value: number | null | undefined,

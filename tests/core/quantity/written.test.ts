@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import fc from 'fast-check';
 import type { Field, Unit } from '../../../src/core/calculation/fields.js';
 import {
 	figure,
@@ -6,7 +7,8 @@ import {
 	otherSystem,
 	quantity,
 	rangeText,
-	symbolOf
+	symbolOf,
+	typedFigure
 } from '../../../src/core/quantity/format.js';
 import { type System, parseQuantity } from '../../../src/core/quantity/parse.js';
 
@@ -64,6 +66,21 @@ describe('quantity: figures as they are written', () => {
 		expect(quantity(2.5, 'kg', 'inch')).to.equal('5.51 lb');
 		expect(quantity(3, 'g', 'inch')).to.equal('0.106 oz');
 		expect(quantity(90, 'deg', 'inch')).to.equal('90°');
+	});
+	it('what fills a field keeps the micrometre, and comes back from inches as it was', () => {
+		expect([
+			typedFigure(88.412, 'mm'),
+			typedFigure(299.5, 'mm'),
+			typedFigure(76.2, 'mm', 'inch')
+		]).to.deep.equal(['88.412', '299.5', '3']);
+		fc.assert(
+			fc.property(fc.integer({ min: -2_000_000, max: 2_000_000 }), (um) => {
+				const there = says(typedFigure(um / 1000, 'mm', 'inch'), 'mm', 'inch') as number;
+				expect(there, 'a fifth of a micrometre at most').to.be.closeTo(um / 1000, 0.0002);
+				if (Math.abs(um) > 10) expect(typedFigure(there, 'mm')).to.equal(typedFigure(um / 1000, 'mm'));
+			})
+		);
+		expect(typedFigure(37.14, 'm/s')).to.equal(figure(37.14, 'm/s'));
 	});
 	it('the other system only where there are two', () => {
 		expect(otherSystem(25.4, 'mm', 'mm')).to.equal('1 in');
