@@ -46,14 +46,18 @@ export function figure(
 	);
 }
 
-/** Lengths that fill a field keep the micrometre that a slide or a micrometer is read to, and come back whole from inches. */
-const FILLED = { mm: 3, inch: 5 } as const;
+/** Further decimals of a figure that fills a field: what an instrument tells is kept, and what is put into inches comes back. */
+const KEPT = { length: 1, other: 2 } as const;
 
-/** The figure of a known value as somebody would type it: a length finer than it is shown. */
+/** The figure of a known value as somebody would type it: finer than it is shown. */
 export function typedFigure(value: number, unit: Unit | undefined, system: System = 'mm'): string {
-	return unit === 'mm'
-		? formatNumber(inSystem(value, unit, system), FILLED[system])
-		: figure(value, unit, system);
+	const core = unit ? CORE_UNITS[unit] : undefined;
+	if (!core?.inch) return figure(value, unit, system);
+	const shown = system === 'inch' ? core.inch.decimals : core.decimals;
+	return formatNumber(
+		inSystem(value, unit, system),
+		shown + KEPT[core.kind === 'length' ? 'length' : 'other']
+	);
 }
 
 /** Figure and unit: "37.1 m/s", "197°". */

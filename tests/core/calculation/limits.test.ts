@@ -1,6 +1,9 @@
+import fc from 'fast-check';
+import { faults } from '../../shared/setup-in-memory.js';
 import { expect } from 'chai';
 import { CALCULATIONS, calculation } from '../../../src/core/calculations.js';
 import {
+	type Limits,
 	checkLimits,
 	guidelineFields,
 	inShop,
@@ -66,4 +69,53 @@ describe("the shop's own figures", () => {
 		expect(refused({ [ID]: { runoutAimUm: 0 } })).to.equal(`${ID}.runoutAimUm below-minimum`);
 		expect(refused({ [ID]: { runoutAimUm: '8' } })).to.equal(`${ID}.runoutAimUm not-a-number`);
 	});
+});
+
+const check = (body: unknown) => checkLimits(CALCULATIONS, body);
+
+describe('limits and usual values of every calculation', () => {
+	it('every flagged figure has a shipped value within its own range, and knows its calculation', () => {
+		const all = CALCULATIONS.flatMap((c) => guidelineFields(c).map((f) => [c.id, f] as const));
+		expect(all.length).to.be.above(60);
+		for (const [id, f] of all) {
+			expect(f.of).to.equal(id);
+			expect(check({ [id]: { [f.name]: f.default } }), 'as shipped is not kept').to.deep.equal({});
+		}
+	});
+	it('the shipped figures change no result', () => {
+		for (const c of CALCULATIONS.filter((x) => guidelineFields(x).length && !x.heavy))
+			expect(c.run(withLimits({}, c, c.example)), c.id).to.deep.equal(c.run(c.example));
+	});
+	it('keeps what differs and leaves the rest', () => {
+		expect(
+			check({ 'true.runout': { limitTirUm: 15, stopTirUm: 2000 }, 'mount.fit-check': {} })
+		).to.deep.equal({ 'true.runout': { limitTirUm: 15 } });
+		expect(check({})).to.deep.equal({});
+	});
+	it('refuses what nobody knows, what is out of range and what contradicts itself, by name', () => {
+		faults('not-an-object', 'limits', () => check([]));
+		faults('unknown-choice', 'true.nothing', () => check({ 'true.nothing': {} }));
+		faults('unknown-choice', 'true.runout.readingsUm', () => check({ 'true.runout': { readingsUm: [1] } }));
+		faults('above-maximum', 'true.runout.limitTirUm', () => check({ 'true.runout': { limitTirUm: 1e6 } }));
+		faults('not-a-number', 'true.runout.limitTirUm', () => check({ 'true.runout': { limitTirUm: '15' } }));
+		faults('not-an-object', 'true.runout', () => check({ 'true.runout': 15 }));
+		faults('limits-out-of-order', /^true\.pre-balance-rule\./, () =>
+			check({ 'true.pre-balance-rule': { smallDiameterMm: 400, smallWidthMm: 30 } })
+		);
+	});
+	it("a figure given counts before the shop's, and that before the shipped one", () =>
+		fc.assert(
+			fc.property(
+				fc.option(fc.integer({ min: 0, max: 500 })),
+				fc.option(fc.integer({ min: 0, max: 500 })),
+				(given, own) => {
+					const limits: Limits = own === null ? {} : { 'true.runout': { limitTirUm: own } };
+					const runout = calculation('true.runout');
+					expect(
+						(withLimits(limits, runout, { limitTirUm: given }) as { limitTirUm: number }).limitTirUm
+					).to.equal(given ?? own ?? 25);
+					expect(limitOf(limits, runout, 'limitTirUm')).to.equal(own ?? 25);
+				}
+			)
+		));
 });

@@ -1,3 +1,7 @@
+import { expect } from 'chai';
+import fc from 'fast-check';
+import { calculation } from '../../../src/core/calculations.js';
+import { mountToolPost } from '../../../src/core/mount/tool-post.js';
 import { example, refuses } from '../examples.js';
 import { limits } from '../limits.js';
 
@@ -83,5 +87,45 @@ describe('grinding on a bench and on a lathe: what is measured', () => {
 		const bore = (workDiameterMm: number) => ({ ...LATHE, grinding: 'internal', workDiameterMm });
 		refuses('mount.tool-post', bore(60), 'wheelDiameterMm', 'above-maximum');
 		example('mount.tool-post', bore(60.1), { axisDistanceMm: 0.05 });
+	});
+});
+
+const POST = calculation('mount.tool-post').example as Record<string, unknown>;
+const codes = (o: { reasons: { code: string }[] }) => o.reasons.map((r) => r.code);
+
+describe('mount.tool-post: how it behaves', () => {
+	const run = (more: object) => mountToolPost.run({ ...POST, ...more });
+	it('at the offset it allows, the error is the tolerance', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 5, max: 500, noNaN: true }),
+				fc.double({ min: 20, max: 200, noNaN: true }),
+				fc.double({ min: 0.5, max: 50, noNaN: true }),
+				(workDiameterMm, wheelDiameterMm, sizeToleranceUm) => {
+					const at = run({ workDiameterMm, wheelDiameterMm, sizeToleranceUm }).maxOffsetForToleranceMm;
+					expect(
+						run({ workDiameterMm, wheelDiameterMm, sizeToleranceUm, centreOffsetMm: Math.min(100, at) })
+							.diameterErrorUm
+					).to.be.closeTo(sizeToleranceUm, 1e-6 * sizeToleranceUm + 1e-6);
+					expect(run({ centreOffsetMm: 0.3 }).diameterErrorUm).to.equal(
+						run({ centreOffsetMm: -0.3 }).diameterErrorUm
+					);
+				}
+			)
+		));
+	it('each fault has its word', () => {
+		for (const [more, code] of [
+			[{ runRpm: 8600 }, 'overspeed'],
+			[{ wheelClearOfChuck: false }, 'wheel-near-chuck'],
+			[{ waysCovered: false }, 'ways-uncovered'],
+			[{ wheelDiameterMm: 30, centreOffsetMm: 0 }, 'slow-wheel']
+		] as const)
+			expect(codes(run({ centreOffsetMm: 0, ...more })), code).to.deep.equal([code]);
+		refuses(
+			'mount.tool-post',
+			{ ...POST, grinding: 'internal', workDiameterMm: 60 },
+			'wheelDiameterMm',
+			'above-maximum'
+		);
 	});
 });

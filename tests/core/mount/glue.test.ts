@@ -1,3 +1,7 @@
+import fc from 'fast-check';
+import { expect } from 'chai';
+import { calculation } from '../../../src/core/calculations.js';
+import { mountGlue } from '../../../src/core/mount/glue.js';
 import { example, refuses } from '../examples.js';
 import { limits } from '../limits.js';
 
@@ -99,5 +103,48 @@ describe('mount.glue: what it works out', () => {
 	it('refuses a stud that leaves no room for glue, and a wheel no larger than its hole', () => {
 		refuses('mount.glue', { ...GLUE, studMm: 6.2 }, 'studMm', 'above-maximum');
 		refuses('mount.glue', { ...GLUE, wheelDiameterMm: 6.2 }, 'wheelDiameterMm', 'below-minimum');
+	});
+});
+
+const SHIPPED = calculation('mount.glue').example as Record<string, unknown>;
+const codes = (o: { reasons: { code: string }[] }) => o.reasons.map((r) => r.code);
+
+describe('mount.glue: how it behaves', () => {
+	const run = (more: object) => mountGlue.run({ ...SHIPPED, ...more });
+	it('ten degrees colder takes twice as long', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 15, max: 50, noNaN: true }),
+				fc.double({ min: 1, max: 100, noNaN: true }),
+				(temperatureC, baseCureH) => {
+					expect(
+						run({ temperatureC, baseCureH }).requiredCureH /
+							run({ temperatureC: temperatureC + 10, baseCureH }).requiredCureH
+					).to.be.closeTo(2, 1e-9);
+				}
+			)
+		));
+	it('each fault has its word', () => {
+		const done = SHIPPED.done as object;
+		for (const [more, code] of [
+			[{ done: { ...done, degreased: false } }, 'preparation-missing'],
+			[{ done: { ...done, spread: false } }, 'not-spread'],
+			[{ temperatureC: 10, elapsedH: 1000 }, 'too-cold'],
+			[{ temperatureC: 70 }, 'too-hot'],
+			[{ mixToBondMin: 21 }, 'pot-life-exceeded'],
+			[{ elapsedH: 11 }, 'not-cured'],
+			[{ wheelHoleMm: 6.02 }, 'bond-gap'],
+			[{ wheelHoleMm: 6.5 }, 'bond-gap'],
+			[{ tangentialForceN: 400 }, 'bond-overloaded'],
+			[{ tangentialForceN: 250 }, 'bond-margin']
+		] as const)
+			expect(codes(run(more)), code).to.deep.equal([code]);
+	});
+	it('without a load there is no factor, and nothing to stop it', () =>
+		expect(run({ tangentialForceN: 0 })).to.include({ bondSafetyFactor: null, verdict: 'ok' }));
+	it('refuses a stud too thick and a wheel smaller than its hole', () => {
+		refuses('mount.glue', { ...SHIPPED, studMm: 6.2 }, 'studMm', 'above-maximum');
+		refuses('mount.glue', { ...SHIPPED, wheelDiameterMm: 6 }, 'wheelDiameterMm', 'below-minimum');
+		refuses('mount.glue', { ...SHIPPED, done: { scuffed: true } }, 'done.degreased', 'missing');
 	});
 });

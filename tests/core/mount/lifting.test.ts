@@ -1,3 +1,6 @@
+import { expect } from 'chai';
+import fc from 'fast-check';
+import { mountLifting } from '../../../src/core/mount/lifting.js';
 import { example, refuses } from '../examples.js';
 import { limits } from '../limits.js';
 
@@ -66,5 +69,52 @@ describe('mount.lifting: what takes off from the limit', () => {
 		refuses('mount.lifting', { method: 'hand', diameterMm: 300, boreMm: 76 }, 'thicknessMm', 'missing');
 		refuses('mount.lifting', { ...BY, diameterMm: 76, boreMm: 76 }, 'boreMm', 'above-maximum');
 		refuses('mount.lifting', { ...BY, method: 'hoist' }, 'hoistCapacityKg', 'missing');
+	});
+});
+
+const codes = (o: { reasons: { code: string }[] }) => o.reasons.map((r) => r.code);
+
+describe('mount.lifting: how it behaves', () => {
+	const run = (more: object) => mountLifting.run({ massKg: 10, method: 'hand', ...more });
+	it('never allows more for a worse posture', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 1, max: 1500, noNaN: true }),
+				fc.double({ min: 750, max: 2500, noNaN: true }),
+				fc.double({ min: 0, max: 2500, noNaN: true }),
+				fc.double({ min: 0, max: 180, noNaN: true }),
+				fc.double({ min: 1, max: 1.2, noNaN: true }),
+				(reachMm, handHeightMm, travelMm, twistDeg, worse) => {
+					const a = run({ reachMm, handHeightMm, travelMm, twistDeg });
+					const b = run({
+						reachMm: Math.min(1500, reachMm * worse),
+						handHeightMm: Math.min(2500, handHeightMm * worse),
+						travelMm: Math.min(2500, travelMm * worse),
+						twistDeg: Math.min(180, twistDeg * worse),
+						grip: 'poor'
+					});
+					expect(b.recommendedLimitKg).to.be.at.most(a.recommendedLimitKg + 1e-9);
+					expect(a.recommendedLimitKg).to.be.within(0, 23);
+				}
+			)
+		));
+	it('two may lift half as much again, a hoist what it carries', () => {
+		expect(run({ massKg: 30, method: 'two-person' }).verdict).to.equal('caution');
+		expect(codes(run({ massKg: 36, method: 'two-person' }))).to.deep.equal(['hoist-needed']);
+		expect(codes(run({ massKg: 36, method: 'hoist', hoistCapacityKg: 30 }))).to.deep.equal([
+			'hoist-capacity'
+		]);
+		refuses('mount.lifting', { massKg: 36, method: 'hoist' }, 'hoistCapacityKg', 'missing');
+	});
+	it('out of reach nothing may be lifted, and there is no index', () =>
+		expect(run({ reachMm: 700 })).to.include({ recommendedLimitKg: 0, liftingIndex: null, verdict: 'stop' }));
+	it('wants a mass or the size it follows from', () => {
+		refuses('mount.lifting', { method: 'hand', diameterMm: 300 }, 'boreMm', 'missing');
+		refuses(
+			'mount.lifting',
+			{ method: 'hand', diameterMm: 300, boreMm: 300, thicknessMm: 20 },
+			'boreMm',
+			'above-maximum'
+		);
 	});
 });

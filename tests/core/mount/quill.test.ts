@@ -1,3 +1,6 @@
+import { expect } from 'chai';
+import fc from 'fast-check';
+import { mountQuill } from '../../../src/core/mount/quill.js';
 import { calculation } from '../../../src/core/calculations.js';
 import { example, refuses } from '../examples.js';
 import { limits } from '../limits.js';
@@ -110,5 +113,64 @@ describe('mount.quill: how much wheel is left, how fast it may ever run', () => 
 		refuses('mount.quill', { ...BASE, minimumWidthMm: 20.1 }, 'minimumWidthMm', 'above-maximum');
 		refuses('mount.quill', { ...BASE, holeDiameterMm: 10 }, 'holeDiameterMm', 'above-maximum');
 		refuses('mount.quill', { ...BASE, dressDirectionSign: 0 }, 'dressDirectionSign', 'unknown-choice');
+	});
+});
+
+const SHIPPED = calculation('mount.quill').example as Record<string, unknown>;
+const codes = (o: { reasons: { code: string }[] }) => o.reasons.map((r) => r.code);
+
+describe('mount.quill: how it behaves', () => {
+	const run = (more: object) => mountQuill.run({ ...SHIPPED, ...more });
+	it('stiffness goes with the fourth power of the diameter and falls with the third of the length', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: 4, max: 40, noNaN: true }),
+				fc.double({ min: 20, max: 200, noNaN: true }),
+				(quillDiameterMm, overhangMm) => {
+					const one = run({ quillDiameterMm, overhangMm, quillHeadDiameterMm: 10 }).stiffnessNPerUm;
+					expect(
+						run({ quillDiameterMm: 2 * quillDiameterMm, overhangMm, quillHeadDiameterMm: 10 })
+							.stiffnessNPerUm / one
+					).to.be.closeTo(16, 1e-6);
+					expect(
+						run({ quillDiameterMm, overhangMm: 2 * overhangMm, quillHeadDiameterMm: 10 }).stiffnessNPerUm /
+							one
+					).to.be.closeTo(1 / 8, 1e-9);
+				}
+			)
+		));
+	it('is stopped above its critical speed, warned on the way there', () => {
+		const critical = run({}).criticalSpeedRpm;
+		const fast = { quillMaxRpm: 200000, wheelRatedRpm: 200000 };
+		expect(codes(run({ ...fast, runRpm: 1.1 * critical }))).to.deep.equal(['near-critical']);
+		expect(codes(run({ ...fast, runRpm: 0.75 * critical }))).to.deep.equal(['critical-margin']);
+		expect(codes(run({ ...fast, runRpm: 0.69 * critical }))).to.deep.equal([]);
+		expect(run({ ...fast }).maxRunRpm).to.be.closeTo(0.85 * critical, 1e-6);
+	});
+	it('each limit has its word', () => {
+		for (const [more, code] of [
+			[{ quillMaxRpm: 30000 }, 'quill-overspeed'],
+			[{ wheelRatedRpm: 30000 }, 'wheel-overspeed'],
+			[{ minimumDiameterMm: 18.59 }, 'below-minimum-diameter'],
+			[{ minimumWidthMm: 20, currentWidthMm: 19, originalWidthMm: 21 }, 'below-minimum-width'],
+			[{ quillHeadDiameterMm: 17 }, 'dress-reaches-quill'],
+			[{ dressDirectionSign: -1 }, 'direction-disagree'],
+			[{ workBoreMm: 18.6 }, 'wheel-does-not-fit-bore'],
+			[{ workBoreMm: 20 }, 'wheel-large-for-bore']
+		] as const)
+			expect(codes(run(more)), code).to.deep.equal([code]);
+	});
+	it('counts the dresses left to whichever comes first, the scrap diameter or the quill', () => {
+		expect(run({ minimumDiameterMm: 18 }).remainingDressCount).to.equal(30);
+		expect(run({ quillHeadDiameterMm: 16 }).remainingDressCount).to.equal(30);
+		expect(run({ nextDressDepthUm: 0 }).remainingDressCount).to.equal(null);
+		expect(run({ currentDiameterMm: 13 }).remainingDressCount).to.equal(0);
+	});
+	it('refuses what cannot be', () => {
+		refuses('mount.quill', { ...SHIPPED, holeDiameterMm: 10 }, 'holeDiameterMm', 'above-maximum');
+		refuses('mount.quill', { ...SHIPPED, currentDiameterMm: 21 }, 'currentDiameterMm', 'above-maximum');
+		refuses('mount.quill', { ...SHIPPED, minimumWidthMm: 22 }, 'minimumWidthMm', 'above-maximum');
+		refuses('mount.quill', { ...SHIPPED, grindDirectionSign: 0 }, 'grindDirectionSign', 'unknown-choice');
+		refuses('mount.quill', { ...SHIPPED, dressDirectionSign: 2 }, 'dressDirectionSign', 'above-maximum');
 	});
 });

@@ -80,7 +80,17 @@ describe('quantity: figures as they are written', () => {
 				if (Math.abs(um) > 10) expect(typedFigure(there, 'mm')).to.equal(typedFigure(um / 1000, 'mm'));
 			})
 		);
-		expect(typedFigure(37.14, 'm/s')).to.equal(figure(37.14, 'm/s'));
+		for (const [value, unit] of [
+			[12, 'um'],
+			[1.5, 'm/s'],
+			[600, 'mm/min'],
+			[3.2, 'kg'],
+			[42, 'gmm']
+		] as const) {
+			const back = says(typedFigure(value, unit, 'inch'), unit, 'inch') as number;
+			expect(figure(back, unit), unit).to.equal(figure(value, unit));
+		}
+		expect(typedFigure(197, 'deg', 'inch')).to.equal('197');
 	});
 	it('the other system only where there are two', () => {
 		expect(otherSystem(25.4, 'mm', 'mm')).to.equal('1 in');
