@@ -1,6 +1,6 @@
 import { DEG, type Vec, angleOf, len, sub, vec, wrap180 } from '../numeric/angles.js';
+import { SLACK } from '../numeric/rounding.js';
 
-const SLACK = 1e-9;
 interface Place {
 	deg: number;
 	mass: number;

@@ -2,6 +2,7 @@ import { between, choice, deg, mm, over0, rpm, um, whole } from '../calculation/
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
+import { floorKind } from '../numeric/rounding.js';
 import { judgeBite } from './bites.js';
 import { ABRASIVE_GROUP, DEPTH, GRAIN } from './overlap.js';
 import { TIP_FIELDS, checkTip, judgeDull, judgeTip, overlapOf } from './tip.js';
@@ -69,7 +70,7 @@ export const cluster = defineCalculation({
 		const W = v.clusterWidthMm;
 		const effectiveWidthMm = v.tiltDeg === 0 ? W : Math.min(W, v.depthUm / 1000 / Math.tan(v.tiltDeg * DEG));
 		const pitch = (1000 * W) / v.pointsAcross;
-		const activePoints = Math.max(1, Math.floor((v.pointsAcross * effectiveWidthMm) / W + 1e-9));
+		const activePoints = Math.max(1, floorKind((v.pointsAcross * effectiveWidthMm) / W));
 		const nib = { pitchUm: pitch, points: activePoints, effectiveUm: 1000 * effectiveWidthMm };
 		const width = overlapOf({ ...point, leadUm: 1 }).activeWidthUm;
 		const { share, overlap } = TARGETS[v.target];

@@ -2,6 +2,7 @@ import { between, choice, from0, number, over0, rpm } from '../calculation/field
 import { InputFault } from '../calculation/fault.js';
 import type { Findings } from '../calculation/verdict.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
+import { SLACK } from '../numeric/rounding.js';
 
 /** How fast a driven roll or disc turns: by its ratio, or by its rpm and which way its surface moves. */
 export const rollFields = <const R extends string, const M extends string>(rollRpm: R, maxRpm: M) =>
@@ -45,7 +46,6 @@ interface Given {
 
 const WIDTH = 0.02;
 const MOST_TURNS = 4;
-const EDGE = 1e-9;
 const TURNS = Array.from({ length: MOST_TURNS }, (_, i) => i + 1);
 
 /** The fractions near a ratio of turns, after which the same points meet again within four turns of the wheel. */
@@ -69,10 +69,10 @@ export function repeats(
 	if (!hit) return { nearFraction: null, clearRpmRatio: x };
 	const edges = fractionsNear(x)
 		.flatMap((f) => [f.at - f.half, f.at + f.half])
-		.filter((y) => y <= mostRatio + EDGE && within(y, EDGE).length === 0)
+		.filter((y) => y <= mostRatio + SLACK && within(y, SLACK).length === 0)
 		.sort((a, b) => a - b);
 	const clear = edges.reduce<number | null>(
-		(best, y) => (best === null || Math.abs(y - x) < Math.abs(best - x) - EDGE ? y : best),
+		(best, y) => (best === null || Math.abs(y - x) < Math.abs(best - x) - SLACK ? y : best),
 		null
 	);
 	return { nearFraction: `${hit.p}/${hit.q}`, clearRpmRatio: clear };
@@ -121,7 +121,7 @@ export function judgeRoll(
 		.stop('roll-not-turning', s.rollSpeedRpm === 0, 'The roll stands: a flat would be ground on it.')
 		.stop(
 			'roll-over-speed',
-			rollMaxRpm !== null && s.rollSpeedRpm > rollMaxRpm * (1 + EDGE),
+			rollMaxRpm !== null && s.rollSpeedRpm > rollMaxRpm * (1 + SLACK),
 			`The roll would turn ${s.rollSpeedRpm.toFixed(0)} rpm; it or its drive may turn ${rollMaxRpm}.`
 		)
 		.caution(

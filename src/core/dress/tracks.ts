@@ -1,3 +1,5 @@
+import { floorKind } from '../numeric/rounding.js';
+
 /** Points of a nib that cut: how far apart they stand, how many, and how wide they are together. */
 export interface Nib {
 	pitchUm: number;
@@ -23,7 +25,7 @@ const longest = (nib: Nib, gapUm: number): number => nib.points * gapUm * SLACK;
 
 /** The longest whole lead up to a share of the width whose gaps are no wider than wanted; that share itself where there is none. */
 export function suggestedLead(nib: Nib, share: number, gapUm: number): number {
-	const most = Math.floor(share * nib.effectiveUm + 1e-9);
+	const most = floorKind(share * nib.effectiveUm);
 	for (let lead = Math.min(most, Math.floor(longest(nib, gapUm))); lead >= 1; lead--)
 		if (largestGap(nib, lead) <= gapUm * SLACK) return lead;
 	return most;

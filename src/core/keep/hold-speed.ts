@@ -3,8 +3,8 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { rpmForSpeed, surfaceSpeedMps } from '../spec/speed.js';
+import { SLACK } from '../numeric/rounding.js';
 
-const SLACK = 1e-9;
 const mps = <const N extends string>(name: N, label: string, about: string) =>
 	mpsField(name, about, { ...over0(500), required: true, label });
 

@@ -3,9 +3,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { type Side, blotterSides } from './blotter-sides.js';
-
-/** A size typed at its limit is within it, whatever the last binary digit says. */
-const SLACK = 1e-9;
+import { SLACK } from '../numeric/rounding.js';
 
 const dia = <const N extends string>(name: N, about: string) =>
 	mm(name, about, { ...over0(2000), required: true });

@@ -14,12 +14,12 @@ import {
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
 
 const step = <const N extends string>(name: N, about: string) => yesNo(name, about, { required: true });
 export const GLUE_STEPS = ['scuffed', 'degreased', 'mixed', 'coated', 'spread'] as const;
 const WEAKEST = 2;
 const GOOD = 4;
-const SLACK = 1e-9;
 
 /** A wheel glued to its quill: prepared, cured long enough for its temperature, and strong enough for the cut. */
 export const mountGlue = defineCalculation({

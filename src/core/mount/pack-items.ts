@@ -1,8 +1,8 @@
 import { InputFault } from '../calculation/fault.js';
 import type { PackItem } from './pack-fields.js';
+import { SLACK } from '../numeric/rounding.js';
 
 const MOST_WHEELS = 4;
-const SAME = 1e-9;
 
 /** What single ranges cannot say of the stack. @throws InputFault */
 export function checkItems(items: readonly PackItem[]): void {
@@ -32,13 +32,13 @@ export function checkItems(items: readonly PackItem[]): void {
 		if (!m || (m.cornerRadiusBackMm === null && m.cornerRadiusFrontMm === null)) return;
 		const width = m.rimFrontMm - m.rimBackMm;
 		const [back, front] = [m.cornerRadiusBackMm ?? 0, m.cornerRadiusFrontMm ?? 0];
-		if (back > width + SAME)
+		if (back > width + SLACK)
 			throw new InputFault(
 				`items.${n}.measured.cornerRadiusBackMm`,
 				'inconsistent',
 				`A corner radius of ${back} mm does not fit on a rim ${width.toFixed(3)} mm wide. Measure again.`
 			);
-		if (back + front > width + SAME)
+		if (back + front > width + SLACK)
 			throw new InputFault(
 				`items.${n}.measured.cornerRadiusFrontMm`,
 				'inconsistent',

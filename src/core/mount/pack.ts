@@ -5,8 +5,7 @@ import { nominalBore } from './bore-sizes.js';
 import { PACK_FIELDS } from './pack-fields.js';
 import { checkItems } from './pack-items.js';
 import { differenceOf, positionsOf } from './pack-layout.js';
-
-const SAME = 1e-9;
+import { SLACK } from '../numeric/rounding.js';
 
 /** Several wheels on one arbor: where each sits, what limits it, and whether it may go to the machine. */
 export const mountPack = defineCalculation({
@@ -98,13 +97,13 @@ export const mountPack = defineCalculation({
 			({ p }) => [Math.min(p.backMm, p.rimBackMm!), Math.max(p.frontMm, p.rimFrontMm!)] as const
 		);
 		const collide = spans.some(([b1, f1], i) =>
-			spans.slice(i + 1).some(([b2, f2]) => Math.min(f1, f2) - Math.max(b1, b2) > SAME)
+			spans.slice(i + 1).some(([b2, f2]) => Math.min(f1, f2) - Math.max(b1, b2) > SLACK)
 		);
 		const runouts = wheels.flatMap(({ item }) =>
 			item.measured ? [item.measured.radialRunoutUm, item.measured.axialRunoutUm] : []
 		);
 		const excessive = runouts.some((r) => r > v.runoutLimitUm);
-		const off = (d: number | null, tolerance: number) => d !== null && Math.abs(d) > tolerance + SAME;
+		const off = (d: number | null, tolerance: number) => d !== null && Math.abs(d) > tolerance + SLACK;
 		const findings = new Findings()
 			.stop(
 				'bore-mismatch',
@@ -113,17 +112,17 @@ export const mountPack = defineCalculation({
 			)
 			.stop(
 				'wheel-off-seat',
-				wheels.some(({ p }) => p.frontMm > a.seatLengthMm + SAME),
+				wheels.some(({ p }) => p.frontMm > a.seatLengthMm + SLACK),
 				'A wheel sits beyond the seat, on the thread. Take out spacers or turn the order round.'
 			)
 			.stop(
 				'stack-short',
-				stackLengthMm < threadStart - SAME,
+				stackLengthMm < threadStart - SLACK,
 				`The stack ends at ${stackLengthMm} mm, before the thread begins at ${threadStart}: the nut would not clamp it. Add a spacer.`
 			)
 			.stop(
 				'nut-engagement',
-				stackLengthMm >= threadStart - SAME && nutEngagementMm < needed - SAME,
+				stackLengthMm >= threadStart - SLACK && nutEngagementMm < needed - SLACK,
 				`The nut holds on ${nutEngagementMm.toFixed(1)} mm of thread; ${needed.toFixed(1)} are needed. Shorten the stack.`
 			)
 			.stop('wheels-collide', collide, 'Two wheels run into each other. Put a longer spacer between them.')

@@ -14,6 +14,7 @@ import {
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
 
 /** Stiffness in GPa and density in kg/m3, typical values. */
 export const QUILL_MATERIALS = {
@@ -23,7 +24,6 @@ export const QUILL_MATERIALS = {
 } as const;
 /** Share of the shaft's own mass that swings with its end (Rayleigh). */
 const SHAFT_SHARE = 33 / 140;
-const SLACK = 1e-9;
 const mm = <const N extends string>(name: N, max: number, label: string, about: string) =>
 	mmField(name, about, { ...over0(max), required: true, label });
 const rpm = <const N extends string>(name: N, label: string, about: string) =>

@@ -1,11 +1,14 @@
+/** What the last binary digit may be off: a value at its limit is within it. */
+export const SLACK = 1e-9;
+
 /** Number of bites for a total, forgiving rounding: 0 for an empty total. @example ceilCount(70, 20) // 4 */
 export function ceilCount(total: number, bite: number): number {
-	return total <= 0 ? 0 : Math.max(0, Math.ceil(total / bite - 1e-9));
+	return total <= 0 ? 0 : Math.max(0, Math.ceil(total / bite - SLACK));
 }
 
 /** floor that forgives rounding errors just below a whole number. @example floorKind(2.9999999999) // 3 */
 export function floorKind(value: number): number {
-	return Math.floor(value + 1e-9);
+	return Math.floor(value + SLACK);
 }
 
 /** At most four decimals, no trailing zeros: how numbers are printed in markings. */

@@ -3,6 +3,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { type NumberField, labelOf } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
 
 const yes = <const N extends string>(name: N, label: string, about: string) => yesNo(name, about, { label });
 const value = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) =>
@@ -79,7 +80,6 @@ const RULES: readonly Rule[] = [
 		leaveOut: (sheet) => sheet.soundNormal === null
 	}
 ];
-const SLACK = 1e-9;
 
 /** Is this wheel ready to cut good parts? */
 export const release = defineCalculation({

@@ -2,8 +2,8 @@ import { list, over0, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { dialFactor, dialReads, touched } from './dial.js';
+import { SLACK } from '../numeric/rounding.js';
 
-const SLACK = 1e-9;
 const readings = <const N extends string>(name: N, label: string, about: string) =>
 	list(name, about, touched('reading', 'Reading', 'Of the slide'), {
 		required: true,

@@ -2,8 +2,8 @@ import { choice, from0, group, list, over0, um } from '../calculation/field/inde
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { SIDES, dialFactor, dialReads, position, senseOf, touched } from './dial.js';
+import { SLACK } from '../numeric/rounding.js';
 
-const SLACK = 1e-9;
 /** What a wrong touch looks like, in dresses along the right way. */
 const LOOKS = [
 	{ dresses: -2, as: 'sign-reversed' },

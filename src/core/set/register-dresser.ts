@@ -4,8 +4,8 @@ import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
 import { dialFactor, dialReads, position, touched } from './dial.js';
+import { SLACK } from '../numeric/rounding.js';
 
-const SLACK = 1e-9;
 const ARCSEC = 3600;
 
 /** Four touches tell the machine where the dresser meets the wheel, and whether its way is parallel to the spindle. */
