@@ -35,6 +35,9 @@ import { predictFinish } from './dress/predict-finish.js';
 import { rotaryPlunge } from './dress/rotary-plunge.js';
 import { rotaryTraverse } from './dress/rotary-traverse.js';
 import { singlePoint } from './dress/single-point.js';
+import { bareGrain } from './dress/bare-grain.js';
+import { byHand } from './dress/by-hand.js';
+import { handFace } from './dress/hand-face.js';
 import { stick } from './dress/stick.js';
 import { superabrasiveTrue } from './dress/superabrasive-true.js';
 import { topography } from './dress/topography.js';
@@ -164,6 +167,9 @@ export const CALCULATIONS: readonly Calculation[] = [
 	superabrasiveTrue,
 	truingWheel,
 	stick,
+	bareGrain,
+	byHand,
+	handFace,
 	wireEdm,
 	chooseMethod,
 	dressPlan,

@@ -46,6 +46,7 @@ export const GOOD: readonly [StationId, string, Record<string, unknown>][] = [
 	['balance', 'swing', { timeS: 16, restAngleDeg: 190 }],
 	['balance', 'move', { anglesDeg: [0, 0, 0] }],
 	['balance', 'stays', {}],
+	['dress', 'method', { seen: 'just-trued', method: 'single-point' }],
 	['dress', 'position', { offsetMm: -6, dragAngleDeg: 12 }],
 	[
 		'dress',

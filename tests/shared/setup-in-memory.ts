@@ -7,6 +7,7 @@ import { weights } from '../../src/core/balance/weights.js';
 import { Evidence, sumsOf } from '../../src/core/route/evidence.js';
 import { MEASURED_BY } from '../../src/core/route/stations/balance/measured-by.js';
 import type {
+	DresserFacts,
 	MountFacts,
 	RecordFacts,
 	SetupFacts,
@@ -30,8 +31,11 @@ export const WHEEL: WheelFacts = {
 	structure: 8,
 	bond: 'V',
 	bondFamily: 'vitrified',
+	concentrationPercent: null,
 	diameterMm: 290,
 	widthMm: 32,
+	rimDepthMm: null,
+	rimWidthMm: null,
 	boreMm: 76.2,
 	newDiameterMm: 300,
 	minDiameterMm: 180,
@@ -63,6 +67,16 @@ export const MOUNT: MountFacts = {
 	trackRadiusMm: 55,
 	weightCount: 3,
 	weightMassG: 62
+};
+
+export const DIAMOND: DresserFacts = {
+	id: 1,
+	code: 'D-9',
+	kind: 'single-point',
+	tipRadiusUm: 250,
+	flatWidthUm: 0,
+	dressesSinceTurn: 3,
+	turnEvery: 20
 };
 
 const MIDDAY = Date.UTC(2026, 5, 1, 12);
@@ -106,18 +120,12 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 			rotation: 'cw',
 			motorTorqueNm: 20,
 			wet: true,
+			axes: 'power-feed',
 			lockedOut: false
 		},
 		mount: MOUNT,
-		dresser: {
-			id: 1,
-			code: 'D-9',
-			kind: 'single-point',
-			tipRadiusUm: 250,
-			flatWidthUm: 0,
-			dressesSinceTurn: 3,
-			turnEvery: 20
-		},
+		dresser: DIAMOND,
+		dressers: [DIAMOND],
 		wheel: null,
 		companions: [],
 		named: [],
@@ -157,8 +165,16 @@ function follow(f: SetupFacts, e: Effect): SetupFacts {
 		const wheel = f.named.find((w) => w.id === e.wheelId)!;
 		return { ...f, wheel: { ...wheel, state: 'mounted', heldBy: f.id } };
 	}
-	if (e.kind === 'ledger' && own && e.diameterAfterMm !== null)
-		return { ...f, wheel: { ...own, diameterMm: e.diameterAfterMm } };
+	if (e.kind === 'ledger' && own)
+		return {
+			...f,
+			wheel: {
+				...own,
+				diameterMm: e.diameterAfterMm ?? own.diameterMm,
+				widthMm: e.widthAfterMm ?? own.widthMm,
+				rimDepthMm: e.rimDepthAfterMm ?? own.rimDepthMm
+			}
+		};
 	return f;
 }
 

@@ -54,6 +54,8 @@ export function carryOut(facts: SetupFacts, submission: Submission): CarriedOut 
 						wheelId,
 						event: event.kind,
 						diameterAfterMm: event.diameterAfterMm,
+						widthAfterMm: event.widthAfterMm ?? null,
+						rimDepthAfterMm: event.rimDepthAfterMm ?? null,
 						note: event.note
 					}
 				]

@@ -4,6 +4,12 @@ import type { SetupFacts, WheelFacts } from './facts.js';
 export type EventKind =
 	'taken' | 'inspected' | 'mounted' | 'trued' | 'dressed' | 'redressed' | 'parked' | 'quarantined';
 
+/** What is left of a dresser: of a truing wheel its diameter, of a spool its wire. */
+export interface DresserLeft {
+	bodyDiameterMm?: number;
+	spoolM?: number;
+}
+
 /** What a submission changes beside its records: a closed list, carried out by whoever keeps the shop. */
 export type Effect =
 	| { kind: 'take-wheel'; wheelId: number; number: string }
@@ -15,9 +21,13 @@ export type Effect =
 			wheelId: number;
 			event: EventKind;
 			diameterAfterMm: number | null;
+			/** What it lost elsewhere than on its diameter. */
+			widthAfterMm?: number | null;
+			rimDepthAfterMm?: number | null;
 			note: string | null;
 	  }
-	| { kind: 'count-dress'; dresserId: number; turned: boolean }
+	/** One more dress made with it; what is left of it where that was told. */
+	| { kind: 'count-dress'; dresserId: number; turned: boolean; left?: DresserLeft }
 	/** Pictures taken for this look belong to its record. */
 	| { kind: 'keep-pictures'; wheelId: number }
 	/** The first clear ring of a wheel is what later ones are compared with. */

@@ -39,11 +39,15 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 	const choosingAgain = station === 'select' && f.state !== 'stopped';
 	const binding = choosingAgain ? stops.filter((s) => s.code === 'machine-locked-out') : stops;
 	if (binding.length) return binding[0]!;
-	if (f.state === 'released' && station !== 'keep')
+	const whileReleased = station === 'keep' || (station === 'dress' && step !== 'done');
+	if (f.state === 'released' && !whileReleased)
 		return {
 			code: 'released',
-			message: 'This wheel is released. Only Keep is open; for anything else say that something is wrong.'
+			message:
+				'This wheel is released. Only Keep and dressing again are open; for anything else say that something is wrong.'
 		};
+	if (f.state !== 'released' && station === 'dress' && step === 'again')
+		return { code: 'not-released', message: 'Dressing again is for a wheel that was released before.' };
 	const evidence = Evidence.of(f);
 	return openBefore(f, evidence, station) ?? orderInside(f, evidence, station, step);
 }

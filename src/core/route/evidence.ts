@@ -22,9 +22,16 @@ const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 /** What belongs to the job and the machine stands whatever wheel is on. */
 const WHATEVER_WHEEL: readonly StationId[] = ['brief', 'machine'];
 
-/** The name under which the newest of a step is looked up; each check of the shop is a step of its own. */
-const nameOf = (r: Pick<RecordFacts, 'station' | 'step' | 'entered'>): string =>
-	`${r.station}.${r.step}${r.step === 'check' ? `#${String(r.entered.checkId)}` : ''}`;
+/**
+ * The name under which the newest of a step is looked up; each check of the shop is a step of its own, and so is the dress of each of
+ * the other wheels of a pack.
+ */
+function nameOf(r: Pick<RecordFacts, 'station' | 'step' | 'entered'>, leading: string): string {
+	const { checkId, wheelNumber } = r.entered;
+	const other = DRESSES.includes(`${r.station}.${r.step}`) && wheelNumber && wheelNumber !== leading;
+	return `${r.station}.${r.step}${r.step === 'check' ? `#${String(checkId)}` : other ? `#${String(wheelNumber)}` : ''}`;
+}
+const DRESSES: readonly string[] = ['dress.done', 'dress.again'];
 
 /** One step as it was recorded: everything computed in one go, judged as a whole. */
 export interface Recorded<E = Record<string, unknown>> {
@@ -81,7 +88,7 @@ function standingSteps(facts: SetupFacts): Map<string, Recorded> {
 		const always = WHATEVER_WHEEL.includes(r.station);
 		if (!always && (facts.wheel === null || r.wheelId !== facts.wheel.id)) continue;
 		if (always || !overtaken.has(r.station)) {
-			const name = nameOf(r);
+			const name = nameOf(r, facts.wheel?.number ?? '');
 			const newest = open.get(name);
 			if (!newest) open.set(name, { together: r.together, parts: [r] });
 			else if (newest.together === r.together) newest.parts.unshift(r);
@@ -132,6 +139,11 @@ export class Evidence {
 	/** The newest answer to one check of the shop. */
 	check(station: StationId, id: string): Recorded | null {
 		return this.steps.get(`${station}.check#${id}`) ?? null;
+	}
+	/** The newest dress of one of the other wheels of a pack. */
+	dressOf(number: string): Recorded | null {
+		const [done, again] = DRESSES.map((name) => this.steps.get(`${name}#${number}`) ?? null);
+		return done && again ? (again.id > done.id ? again : done) : (done ?? again ?? null);
 	}
 	/** What a calculation came to the last time it was recorded, at these steps of a station. */
 	of<O extends object>(

@@ -1,3 +1,4 @@
+import type { Values } from '../calculation/fields.js';
 import type { Verdict } from '../calculation/verdict.js';
 import type { System } from '../quantity/parse.js';
 import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
@@ -6,6 +7,7 @@ import type { BriefFacts } from './stations/brief/steps.js';
 import type { Sums } from './evidence.js';
 import type { RouteFacts } from './templates.js';
 import type { Limits } from '../calculation/limits.js';
+import type { DRESSER_FIELDS, DresserKind } from '../shop/dresser.js';
 import type { Tables } from '../spec/guidelines.js';
 
 export { STATIONS, STATION_NAMES, type StationId } from './station-names.js';
@@ -25,6 +27,8 @@ export interface MachineFacts {
 	rotation: 'cw' | 'ccw';
 	motorTorqueNm: number;
 	wet: boolean;
+	/** How slides and dresser are moved. */
+	axes: 'by-hand' | 'power-feed' | 'cnc';
 	lockedOut: boolean;
 }
 export interface MountFacts {
@@ -45,15 +49,10 @@ export interface MountFacts {
 	weightCount: number;
 	weightMassG: number | null;
 }
-export interface DresserFacts {
-	id: number;
-	code: string;
-	kind: string;
-	tipRadiusUm: number | null;
-	flatWidthUm: number;
-	dressesSinceTurn: number;
-	turnEvery: number;
-}
+/** A dresser of the shop; of its data what its kind needs, the rest is left out. */
+export type DresserFacts = { id: number; code: string; kind: DresserKind } & Partial<
+	Values<typeof DRESSER_FIELDS>
+>;
 export interface WheelFacts {
 	id: number;
 	number: string;
@@ -66,8 +65,13 @@ export interface WheelFacts {
 	structure: number | null;
 	bond: string | null;
 	bondFamily: string | null;
+	concentrationPercent: number | null;
 	diameterMm: number;
 	widthMm: number;
+	/** Abrasive left on the rim; null where nothing but grain is there. */
+	rimDepthMm: number | null;
+	/** Radial width of a rim that is dressed on its face; null for a wheel dressed on its periphery. */
+	rimWidthMm: number | null;
 	boreMm: number;
 	newDiameterMm: number;
 	minDiameterMm: number;
@@ -157,7 +161,10 @@ export interface SetupFacts {
 	route: RouteFacts;
 	machine: MachineFacts;
 	mount: MountFacts | null;
+	/** The one that belongs to this machine. */
 	dresser: DresserFacts | null;
+	/** Every dresser of the shop that is not worn out. */
+	dressers: readonly DresserFacts[];
 	wheel: WheelFacts | null;
 	companions: Companion[];
 	/** Wheels of the rack that a submission names, as they stand at this moment; none on a page. */

@@ -65,12 +65,11 @@ export function hardStops(f: SetupFacts): Refusal[] {
 		`Wheel ${w.number} is out of date since ${w.expiresOn}.`
 	);
 	stop('worn-out', w.diameterMm < w.minDiameterMm - 1e-9, `Wheel ${w.number} is below its scrap diameter.`);
+	const plated = coarseBond(w.bondFamily ?? '') === 'plated';
 	stop(
 		'superabrasive-single-layer',
-		coarseBond(w.bondFamily ?? '') === 'plated' &&
-			f.stations.includes('dress') &&
-			f.dresser?.kind === 'single-point',
-		`Wheel ${w.number} is plated: it is never trued or dressed.`
+		plated && (f.stations.includes('dress') || f.stations.includes('true')),
+		`Wheel ${w.number} is plated: it is never trued or dressed. Take the route for a single layer.`
 	);
 	return stops;
 }

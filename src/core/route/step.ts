@@ -47,6 +47,8 @@ export function outputOf<O extends object>(
 export interface LedgerEvent {
 	kind: Exclude<EventKind, 'taken' | 'quarantined'>;
 	diameterAfterMm: number | null;
+	widthAfterMm?: number | null;
+	rimDepthAfterMm?: number | null;
 	note: string | null;
 }
 
@@ -157,7 +159,7 @@ export function massNowKg(w: WheelFacts): number {
 
 const MEASURING_NOISE_MM = 0.02;
 /** A diameter that was measured after cutting. @throws InputFault when the wheel would have grown or be gone. */
-export function checkDiameter(facts: SetupFacts, diameterMm: number): number {
+export function checkDiameter(facts: Pick<SetupFacts, 'wheel'>, diameterMm: number): number {
 	const w = wheelOf(facts);
 	if (diameterMm > w.diameterMm + MEASURING_NOISE_MM)
 		throw new InputFault(

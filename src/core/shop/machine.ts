@@ -45,5 +45,9 @@ export const MACHINE_FIELDS = [
 		required: true,
 		label: 'Motor torque'
 	}),
+	choice('axes', 'Decides what can be formed, and who keeps the pace', ['by-hand', 'power-feed', 'cnc'], {
+		default: 'power-feed',
+		label: 'Slides move'
+	}),
 	yesNo('wet', 'Coolant is used', { required: true, label: 'Grinds wet' })
 ] as const satisfies readonly Field[];

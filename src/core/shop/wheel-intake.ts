@@ -1,3 +1,4 @@
+import type { OutputOf } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { addMonths } from '../numeric/calendar.js';
 import { isOrganic } from '../spec/families.js';
@@ -16,6 +17,9 @@ export interface Intake {
 	structure: number | null;
 	bond: string | null;
 	bondFamily: string | null;
+	concentrationPercent: number | null;
+	rimDepthMm: number | null;
+	rimWidthMm: number | null;
 	shape: string;
 	ratedMps: number | null;
 	ratedRpm: number | null;
@@ -26,6 +30,19 @@ export interface Intake {
 /** Shelf life of organic bonds where only the day they were made is marked (guideline). */
 const SHELF_MONTHS = 36;
 const UNREADABLE = 'This marking cannot be read. Check it against the blotter.';
+
+/** Depth and, on a face, width of the abrasive: as entered, or as the four sizes of its marking say. */
+function rimOf(
+	w: NewWheel,
+	read: OutputOf<typeof parseMarking>
+): { rimDepthMm: number | null; rimWidthMm: number | null } {
+	// D-W-X-H: a shape whose rim lies on its side is marked with width and depth of the rim.
+	const onFace = read.shapeParts?.position === '2' && read.dimsMm.length === 4;
+	return {
+		rimDepthMm: w.rimDepthMm ?? (onFace ? read.dimsMm[2]! : (read.dimensions?.rimDepthMm ?? null)),
+		rimWidthMm: w.rimWidthMm ?? (onFace ? read.dimsMm[1]! : null)
+	};
+}
 
 /**
  * Reads the marking and decides where the wheel stands. A wheel without a speed, or whose marking can be read as two kinds of wheel, is
@@ -61,6 +78,13 @@ export function intake(w: NewWheel): Intake {
 		!!w.madeOn && w.expiresOn !== null && w.madeOn >= w.expiresOn,
 		`Made on ${w.madeOn} is not before its date, ${w.expiresOn}.`
 	);
+	const rim = rimOf(w, read);
+	const { rimWidthMm } = rim;
+	wrong(
+		'rimWidthMm',
+		rimWidthMm !== null && 2 * rimWidthMm > w.diameterMm,
+		`A rim ${rimWidthMm} mm wide does not fit on a wheel of ${w.diameterMm} mm.`
+	);
 	const unclear = read.reasons.some((r) => r.code === 'ambiguous-kind');
 	const reason = unclear
 		? 'its marking can be read two ways'
@@ -77,6 +101,9 @@ export function intake(w: NewWheel): Intake {
 		structure: read.structure,
 		bond: read.bond?.letters ?? null,
 		bondFamily: read.bond?.family ?? null,
+		// A hundred on the shop's scale is a quarter of the rim.
+		concentrationPercent: read.concentration ? 4 * read.concentration.volPercent : null,
+		...rim,
 		shape:
 			w.shape !== '1'
 				? w.shape

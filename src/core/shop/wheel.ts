@@ -1,4 +1,4 @@
-import { choice, date, kg, mm, mps, rpm, text } from '../calculation/field/index.js';
+import { choice, date, kg, mm, mps, over0, rpm, text } from '../calculation/field/index.js';
 import type { Field, Values } from '../calculation/fields.js';
 import { SHAPE_NUMBERS } from '../spec/shape-tables.js';
 import { BORE_MM, RATED_MPS, RATED_RPM, WHEEL_DIAMETER_MM, WHEEL_MASS_KG, WHEEL_WIDTH_MM } from './ranges.js';
@@ -33,6 +33,14 @@ export const WHEEL_FIELDS = [
 	mm('diameterMm', 'Measured', { ...WHEEL_DIAMETER_MM, required: true, label: 'Diameter today' }),
 	mm('widthMm', 'Measured', { ...WHEEL_WIDTH_MM, required: true, label: 'Width' }),
 	mm('boreMm', 'Measured', { ...BORE_MM, required: true, label: 'Bore' }),
+	mm('rimDepthMm', 'Diamond and boron nitride; from the marking when empty', {
+		...over0(500),
+		label: 'Abrasive rim, depth'
+	}),
+	mm('rimWidthMm', 'Of a cup or dish; from the marking when empty', {
+		...over0(1000),
+		label: 'Rim of a face, width'
+	}),
 	mm('minDiameterMm', 'Not below this', { ...WHEEL_DIAMETER_MM, required: true, label: 'Scrap diameter' }),
 	kg('massKg', 'Weighed or from the label', { ...WHEEL_MASS_KG, required: true, label: 'Mass when new' }),
 	mps('ratedMps', 'If printed', { ...RATED_MPS, label: 'Marked speed' }),
@@ -47,4 +55,7 @@ export const WHEEL_FIELDS = [
 	text('place', 'Bay or shelf', { required: true, maxLength: 40, label: 'Place' })
 ] as const satisfies readonly Field[];
 
-export type NewWheel = Omit<Values<typeof WHEEL_FIELDS>, 'madeOn'> & { madeOn?: string | null };
+type Asked = Values<typeof WHEEL_FIELDS>;
+/** A new wheel; what its marking may tell can be left out. */
+export type NewWheel = Omit<Asked, 'madeOn' | 'rimDepthMm' | 'rimWidthMm'> &
+	Partial<Pick<Asked, 'madeOn' | 'rimDepthMm' | 'rimWidthMm'>>;

@@ -60,10 +60,12 @@ describe('route: from brief to release', () => {
 		for (const s of setup().stations)
 			expect(refuse({ ...worked(), state: 'finished' }, s, 'entry')!.code).to.equal('setup-finished');
 	});
-	it('leaves only Keep open after the release', () => {
+	it('leaves only Keep and dressing again open after the release', () => {
 		const f = worked();
 		expect(refuse(f, 'keep', 'entry')).to.equal(null);
-		for (const s of f.stations.filter((x) => x !== 'keep'))
+		expect(refuse(f, 'dress', 'again')).to.equal(null);
+		expect(refuse(f, 'dress', 'done')!.code).to.equal('released');
+		for (const s of f.stations.filter((x) => x !== 'keep' && x !== 'dress'))
 			expect(refuse(f, s, 'check')!.code).to.equal('released');
 	});
 	it('asks for the steps of a station in their order', () => {

@@ -7,7 +7,7 @@ import { lineOf } from '../../../src/core/route/decision.js';
 import { checkDiameter, computeStep, massNowKg, mountOf, wheelOf } from '../../../src/core/route/step.js';
 import { flangeStep } from '../../../src/core/route/stations/mount/flange.js';
 import { FLANGE, GOOD } from '../../shared/good-work.js';
-import { WHEEL, did, faults, line, setup, took, worked } from '../../shared/setup-in-memory.js';
+import { DIAMOND, WHEEL, did, faults, line, setup, took, worked } from '../../shared/setup-in-memory.js';
 
 const of = (
 	f: SetupFacts,
@@ -94,10 +94,10 @@ describe('lines of Select and Dress', () => {
 	it('the diamond wants turning from its number of dresses on', () => {
 		const f = worked('dress.position');
 		const since = (dressesSinceTurn: number) =>
-			of({ ...f, dresser: { ...f.dresser!, dressesSinceTurn } }, 'dress', 'turned');
+			of({ ...f, dressers: [{ ...DIAMOND, dressesSinceTurn }] }, 'dress', 'turned');
 		expect(since(19)).to.equal('ok: 19 dresses since, turn at 20');
 		expect(since(20)).to.equal('caution: 20 dresses since, turn at 20');
-		expect(of({ ...f, dresser: null }, 'dress', 'turned')).to.equal('ok: no diamond on record');
+		expect(of({ ...f, dressers: [] }, 'dress', 'turned')).to.equal('ok: no diamond on record');
 	});
 	it('a diamond on the entering side is said as such', () => {
 		const at = (offsetMm: number) =>

@@ -63,10 +63,13 @@ describe('what stops a setup whatever was recorded', () => {
 		expect(wheel({ diameterMm: 180 })).to.deep.equal([]);
 		expect(wheel({ diameterMm: 179.99 })).to.deep.equal(['worn-out']);
 	});
-	it('a plated wheel where a diamond would dress it', () => {
+	it('a plated wheel where it would be trued or dressed, with whatever', () => {
 		const plated = { bondFamily: 'plated' };
 		expect(wheel(plated)).to.deep.equal(['superabrasive-single-layer']);
-		expect(wheel(plated, { dresser: null })).to.deep.equal([]);
+		expect(wheel(plated, { dressers: [] })).to.deep.equal(['superabrasive-single-layer']);
+		expect(wheel(plated, { stations: ['brief', 'select', 'true', 'keep'] })).to.deep.equal([
+			'superabrasive-single-layer'
+		]);
 		expect(wheel(plated, { stations: ['brief', 'select', 'prove', 'keep'] })).to.deep.equal([]);
 		expect(wheel({ bondFamily: null })).to.deep.equal([]);
 	});

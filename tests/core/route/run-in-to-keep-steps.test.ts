@@ -98,7 +98,7 @@ describe('Dress: what the shop knows goes in', () => {
 			did(worked('dress.settings'), 'dress', 'settings', { depthUm: 20, coolant: 'continuous', passes: 3 })
 		);
 		faults('missing', 'dresser', () =>
-			did({ ...worked('dress.settings'), dresser: null }, 'dress', 'settings', {
+			did({ ...worked('dress.settings'), dressers: [] }, 'dress', 'settings', {
 				depthUm: 20,
 				traverseMmPerMin: 200,
 				coolant: 'continuous',

@@ -55,17 +55,14 @@ async function one(
 		case 'wheel-state':
 			return setWheelState(e.wheelId, e.state, e.reason, on);
 		case 'count-dress':
-			return countDress(e.dresserId, e.turned, on);
+			return countDress(e.dresserId, e.turned, e.left ?? {}, on);
 		case 'keep-pictures':
 			return attachPictures(`setup-${facts.id}`, e.wheelId, recordId, user, on);
 		case 'keep-baseline':
 			return keepBaseline(e.wheelId, e.recordingId, on);
 		case 'ledger': {
-			const { wheelId, event: kind, diameterAfterMm, note } = e;
-			return addEvent(
-				{ wheelId, kind, diameterAfterMm, note, setupId: facts.id, recordId, userId: user.id },
-				on
-			);
+			const { event: kind, kind: _ledger, ...what } = e;
+			return addEvent({ ...what, kind, setupId: facts.id, recordId, userId: user.id }, on);
 		}
 	}
 }

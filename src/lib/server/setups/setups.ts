@@ -3,7 +3,7 @@ import { sumsOf } from '../../../core/route/evidence.js';
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
 import { guidelinesNow } from '../shop/guidelines.js';
-import { dresserById, machineById, mountById } from '../shop/machines.js';
+import { dressersInUse, machineById, mountById } from '../shop/machines.js';
 import { type Runner, clockAheadMs, row } from '../db/pool.js';
 import { companionsOf } from './pack.js';
 import { recordsOf } from '../db/records.js';
@@ -66,10 +66,10 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 	if (!s) return undefined;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) =>
 		id === null ? null : ((await get(id, on)) ?? null);
-	const [machine, mount, dresser, wheel, records, guidelines] = await Promise.all([
+	const [machine, mount, dressers, wheel, records, guidelines] = await Promise.all([
 		machineById(s.machine_id, on),
 		one(s.mount_id, mountById),
-		one(s.dresser_id, dresserById),
+		dressersInUse(on),
 		one(s.wheel_id, wheelById),
 		recordsOf(id, on),
 		guidelinesNow(on)
@@ -111,7 +111,8 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			},
 			machine: machine!,
 			mount,
-			dresser,
+			dresser: dressers.find((d) => d.id === s.dresser_id) ?? null,
+			dressers,
 			wheel,
 			companions,
 			named: [],

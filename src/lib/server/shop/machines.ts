@@ -1,12 +1,14 @@
 import type { DresserFacts, MachineFacts, MountFacts } from '../../../core/route/facts.js';
+import type { DresserLeft } from '../../../core/route/effect.js';
+import { DRESSER_FIELDS, dresserFields } from '../../../core/shop/dresser.js';
+import { columnOf } from './columns.js';
 import { type Runner, row, rows, write } from '../db/pool.js';
 
 const MACHINE = `id, code, name, kind, balance_class AS balanceClass, spindle_rpm AS spindleRpm, spindle_rpm_min AS spindleRpmMin, spindle_rpm_max AS spindleRpmMax, seat_mm AS seatMm, max_diameter_mm AS maxDiameterMm, max_width_mm AS maxWidthMm,
-	rotation, motor_torque_nm AS motorTorqueNm, wet, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut`;
+	rotation, motor_torque_nm AS motorTorqueNm, wet, axes, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut`;
 const MOUNT = `id, code, kind, seat_mm AS seatMm, flange_mm AS flangeMm, recess_mm AS recessMm, retention, thread_hand AS threadHand, screw_count AS screwCount, screw_diameter_mm AS screwDiameterMm, torque_nm AS torqueNm,
 	mass_kg AS massKg, inertia_kgm2 AS inertiaKgM2, journal_radius_mm AS journalRadiusMm, track_radius_mm AS trackRadiusMm, weight_count AS weightCount, weight_mass_g AS weightMassG`;
-const DRESSER =
-	'id, code, kind, tip_radius_um AS tipRadiusUm, flat_width_um AS flatWidthUm, carat, dresses_since_turn AS dressesSinceTurn, turn_every AS turnEvery';
+const DRESSER = ['id', ...DRESSER_FIELDS.map((f) => f.name)].map((n) => `${columnOf(n)} AS ${n}`).join(', ');
 
 export type Machine = MachineFacts & { mountId: number | null; dresserId: number | null };
 type Raw = Omit<Machine, 'wet' | 'lockedOut'> & { wet: number; lockedOut: number };
@@ -23,18 +25,33 @@ export const mounts = (): Promise<(MountFacts & { kind: string })[]> =>
 	rows(`SELECT ${MOUNT} FROM mounts ORDER BY code`);
 export const mountById = (id: number, on?: Runner): Promise<MountFacts | undefined> =>
 	row(`SELECT ${MOUNT} FROM mounts WHERE id = ?`, [id], on);
-export const dressers = (): Promise<(DresserFacts & { carat: number | null })[]> =>
-	rows(`SELECT ${DRESSER} FROM dressers ORDER BY code`);
-export const dresserById = (id: number, on?: Runner): Promise<DresserFacts | undefined> =>
-	row(`SELECT ${DRESSER} FROM dressers WHERE id = ?`, [id], on);
+/** Of a dresser what its kind needs, so that a page is sent no more. */
+function dresser(raw: Record<string, unknown>): DresserFacts {
+	const names = ['id', ...dresserFields(raw.kind).map((f) => f.name)];
+	// Columns and fields have the same names and types; only what the kind does not need is left out.
+	return Object.fromEntries(names.map((n) => [n, raw[n]])) as DresserFacts;
+}
+export async function dressersInUse(on?: Runner): Promise<DresserFacts[]> {
+	const raw = await rows<Record<string, unknown>>(
+		`SELECT ${DRESSER} FROM dressers WHERE wear = 'in-use' ORDER BY code`,
+		[],
+		on
+	);
+	return raw.map(dresser);
+}
 export const blockSets = (): Promise<{ id: number; code: string; grade: string; blocks: string }[]> =>
 	rows('SELECT id, code, grade, blocks_mm AS blocks FROM block_sets ORDER BY code');
 
-/** Counts a dress on the diamond, or starts anew when it was turned in its holder. */
-export async function countDress(dresserId: number, turned: boolean, on: Runner): Promise<void> {
+/** Counts a dress on the dresser, or starts anew when it was turned in its holder; keeps what is left of it. */
+export async function countDress(
+	dresserId: number,
+	turned: boolean,
+	left: DresserLeft,
+	on: Runner
+): Promise<void> {
 	await write(
-		'UPDATE dressers SET dresses_since_turn = IF(?, 0, dresses_since_turn + 1) WHERE id = ?',
-		[turned, dresserId],
+		'UPDATE dressers SET dresses_since_turn = IF(?, 0, dresses_since_turn + 1), body_diameter_mm = COALESCE(?, body_diameter_mm), spool_m = COALESCE(?, spool_m) WHERE id = ?',
+		[turned, left.bodyDiameterMm ?? null, left.spoolM ?? null, dresserId],
 		on
 	);
 }

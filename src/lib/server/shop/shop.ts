@@ -1,10 +1,13 @@
 import type { ShopKind } from '../../../core/shop/kinds.js';
+import { labelOf } from '../../../core/calculation/fields.js';
+import { dresserWords, missingOf } from '../../../core/shop/dresser.js';
 import { SHOP_KINDS } from '../../../core/shop/kinds.js';
 import { checked } from '../door/joi-schema.js';
 import { type Runner, type Value, row, rows, transaction, write } from '../db/pool.js';
 import { InputFault, Refused } from '../door/refused.js';
 import { type User, hashPin } from '../people/sign-in.js';
 import { mayLead } from '../people/permission.js';
+import { columnOf } from './columns.js';
 
 const TABLES: Readonly<Record<string, string>> = {
 	machines: 'machines',
@@ -14,11 +17,6 @@ const TABLES: Readonly<Record<string, string>> = {
 	instruments: 'instruments',
 	people: 'users'
 };
-const ODD_COLUMNS: Readonly<Record<string, string>> = { inertiaKgM2: 'inertia_kgm2', pin: 'pin_hash' };
-/** The column that keeps a field: its name with underscores, the unit at its end. */
-const columnOf = (name: string): string =>
-	ODD_COLUMNS[name] ?? name.replace(/[A-Z]/g, (c) => `_${c.toLowerCase()}`);
-
 /** @throws Refused 404 when the shop keeps nothing of that name */
 export function shopKind(id: string): ShopKind {
 	const kind = SHOP_KINDS.find((k) => k.id === id);
@@ -86,6 +84,13 @@ function consistent(kind: ShopKind, v: Record<string, unknown>): void {
 	}
 	if (kind.id === 'instruments')
 		wrong('port', !!v.host && n('port') === null, 'An address needs the port of its line stream.');
+	const unknown = kind.id === 'dressers' ? missingOf(v) : null;
+	if (unknown)
+		throw new InputFault(
+			unknown.name,
+			'missing',
+			`${labelOf(unknown)} is missing. A ${dresserWords(String(v.kind))} needs it.`
+		);
 	if (kind.id !== 'mounts') return;
 	wrong(
 		'recessMm',

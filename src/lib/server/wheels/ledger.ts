@@ -5,6 +5,8 @@ export interface LedgerLine {
 	id: number;
 	kind: string;
 	diameterAfterMm: number | null;
+	widthAfterMm: number | null;
+	rimDepthAfterMm: number | null;
 	note: string | null;
 	setupId: number | null;
 	by: string;
@@ -13,7 +15,7 @@ export interface LedgerLine {
 
 export function ledger(wheelId: number): Promise<LedgerLine[]> {
 	return rows(
-		'SELECT e.id, e.kind, e.diameter_after_mm AS diameterAfterMm, e.note, e.setup_id AS setupId, u.name AS `by`, e.at FROM wheel_events e JOIN users u ON u.id = e.user_id WHERE e.wheel_id = ? ORDER BY e.id',
+		'SELECT e.id, e.kind, e.diameter_after_mm AS diameterAfterMm, e.width_after_mm AS widthAfterMm, e.rim_depth_after_mm AS rimDepthAfterMm, e.note, e.setup_id AS setupId, u.name AS `by`, e.at FROM wheel_events e JOIN users u ON u.id = e.user_id WHERE e.wheel_id = ? ORDER BY e.id',
 		[wheelId]
 	);
 }
@@ -22,6 +24,8 @@ export interface WheelEvent {
 	wheelId: number;
 	kind: string;
 	diameterAfterMm: number | null;
+	widthAfterMm?: number | null;
+	rimDepthAfterMm?: number | null;
 	setupId: number | null;
 	recordId: number | null;
 	note: string | null;
@@ -31,8 +35,19 @@ export interface WheelEvent {
 
 export async function addEvent(e: WheelEvent, on?: Runner): Promise<void> {
 	await write(
-		'INSERT INTO wheel_events (wheel_id, kind, diameter_after_mm, setup_id, record_id, note, user_id, at) VALUES (?, ?, ?, ?, ?, ?, ?, COALESCE(?, UTC_TIMESTAMP(3)))',
-		[e.wheelId, e.kind, e.diameterAfterMm, e.setupId, e.recordId, e.note, e.userId, e.at ?? null],
+		'INSERT INTO wheel_events (wheel_id, kind, diameter_after_mm, width_after_mm, rim_depth_after_mm, setup_id, record_id, note, user_id, at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, COALESCE(?, UTC_TIMESTAMP(3)))',
+		[
+			e.wheelId,
+			e.kind,
+			e.diameterAfterMm,
+			e.widthAfterMm ?? null,
+			e.rimDepthAfterMm ?? null,
+			e.setupId,
+			e.recordId,
+			e.note,
+			e.userId,
+			e.at ?? null
+		],
 		on
 	);
 }

@@ -14,7 +14,10 @@ interface WheelRow {
 	structure: number | null;
 	bond: string | null;
 	bond_family: string | null;
+	concentration_percent: number | null;
 	width_mm: number;
+	rim_depth_mm: number | null;
+	rim_width_mm: number | null;
 	bore_mm: number;
 	new_diameter_mm: number;
 	min_diameter_mm: number;
@@ -44,8 +47,11 @@ function facts(w: WheelRow): WheelFacts {
 		structure: w.structure,
 		bond: w.bond,
 		bondFamily: w.bond_family,
+		concentrationPercent: w.concentration_percent,
 		diameterMm: w.diameter_mm ?? w.new_diameter_mm,
 		widthMm: w.width_mm,
+		rimDepthMm: w.rim_depth_mm,
+		rimWidthMm: w.rim_width_mm,
 		boreMm: w.bore_mm,
 		newDiameterMm: w.new_diameter_mm,
 		minDiameterMm: w.min_diameter_mm,

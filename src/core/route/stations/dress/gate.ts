@@ -1,67 +1,119 @@
-import { dresserPosition } from '../../../dress/dresser-position.js';
-import { dressPlan } from '../../../dress/plan.js';
-import { singlePoint } from '../../../dress/single-point.js';
-import { partOf } from '../../evidence.js';
-import { UNLESS_STOPPED, line } from '../../gate.js';
+import { bareGrain } from '../../../dress/bare-grain.js';
+import { overlap } from '../../../dress/overlap.js';
+import { Evidence, partOf } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
-import { dressedStep, positionStep, settingsStep } from './steps.js';
+import { againStep } from './again.js';
+import { type Chosen, chosenWay, methodStep, since } from './method.js';
+import { openedStep } from './opened.js';
+import { dressedStep } from './steps.js';
+import { SOUNDED } from './way.js';
+import { WAYS, wayOf } from './ways.js';
+import { stickLine } from './ways/stick.js';
+import { proudStep } from './ways/wire.js';
+import { METHOD_WORDS } from './words.js';
 
-/** The diamond trails, the dress suits the work, wheel is left after it, and it sounded even. */
+/** Why and with what, then whatever that way asks for, then that it was done evenly, then what must follow it. */
 export const dressGate: Gate = (facts, evidence) => {
-	const q = show(facts);
-	const position = evidence.step(positionStep);
-	const settings = evidence.step(settingsStep);
-	const done = evidence.step(dressedStep);
-	const where = partOf(position, dresserPosition)?.output;
-	const point = partOf(settings, singlePoint);
-	const plan = partOf(settings, dressPlan);
-	// What was recorded before idle passes were counted knows the overlap of one pass only.
-	const dense = point?.output.overlap.effectiveOverlapRatio ?? point?.output.overlap.overlapRatio ?? 0;
-	const even = done?.entered.soundEven === true;
-	const d = facts.dresser;
+	const chosen = chosenWay(facts, evidence);
+	const told = evidence.step(methodStep);
+	const way = chosen ? wayOf(chosen.method) : null;
+	const even = way?.even ?? SOUNDED;
+	const done = since(chosen, newer(evidence.step(dressedStep), evidence.step(againStep)));
+	const method = line({
+		key: 'method',
+		title: 'Method fits the wheel',
+		...(chosen && !told
+			? { state: 'ok' as const }
+			: { from: told, accepts: UNLESS_STOPPED, waiting: 'why, and with what' }),
+		value: chosen ? `${METHOD_WORDS[chosen.method]}${chosen.dresser ? `, ${chosen.dresser.code}` : ''}` : ''
+	});
 	return [
-		line({
-			key: 'position',
-			title: 'Diamond past centre',
-			from: position,
-			value:
-				position?.verdict === 'stop'
-					? said(position, '')
-					: `${q(where?.pastCentreMm, 'mm')} on the ${where?.side ?? ''} side`,
-			waiting: 'leaving side, tip trailing'
-		}),
-		line({
-			key: 'settings',
-			title: 'Dress suits the work',
-			from: point,
-			value: said(point, point ? `overlap ${dense.toFixed(1)}, ${point.output.overlap.dressClass}` : ''),
-			waiting: 'depth, traverse, passes'
-		}),
-		line({
-			key: 'plan',
-			title: 'Wheel is left after it',
-			from: plan,
-			value: said(plan, `${plan?.output.dressesLeft ?? ''} such dresses left`),
-			waiting: 'from the plan'
-		}),
+		method,
+		...(way && chosen ? way.lines(facts, evidence, chosen) : []),
 		line({
 			key: 'sound',
-			title: 'Sounded even across the face',
+			title: even.title,
 			from: done,
 			accepts: UNLESS_STOPPED,
-			holds: even,
-			value: even ? 'heard over the whole width' : 'not even: dress again',
-			waiting: 'you listen and say so'
+			holds: done?.entered.soundEven === true,
+			value: done?.entered.soundEven === true ? even.yes : even.no,
+			waiting: even.waiting
 		}),
-		line({
-			key: 'turned',
-			title: 'Diamond turned in its holder',
-			state: d && d.dressesSinceTurn >= d.turnEvery ? 'caution' : 'ok',
-			value: d ? `${d.dressesSinceTurn} dresses since, turn at ${d.turnEvery}` : 'no diamond on record'
-		})
+		...packLines(facts, evidence, chosen),
+		...(chosen
+			? [...(way?.after?.(facts, evidence, chosen) ?? []), ...followed(facts, evidence, chosen)]
+			: [])
 	];
 };
 
-/** Nothing is dressed before the diamond stands right and the settings are known. */
-export const dressOrder: Station['order'] = () => ({ done: ['position', 'settings', 'plan'] });
+const newer = <R extends { id: number }>(a: R | null, b: R | null): R | null =>
+	a && b ? (a.id > b.id ? a : b) : (a ?? b);
+
+/** Each of the other wheels of a pack is dressed by itself. */
+function packLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen | null): GateLine[] {
+	return facts.companions.map(({ wheel }) => {
+		const done = since(chosen, evidence.dressOf(wheel.number));
+		return line({
+			key: `sound-${wheel.number}`,
+			title: `Wheel ${wheel.number} dressed`,
+			from: done,
+			accepts: UNLESS_STOPPED,
+			holds: done?.entered.soundEven === true,
+			value: done?.entered.soundEven === true ? 'sounded even' : 'not even: dress again',
+			waiting: 'one by one'
+		});
+	});
+}
+
+/** What must follow the way that was taken. */
+function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine[] {
+	if (chosen.then === 'stick') return [stickLine(facts, evidence, chosen)];
+	if (chosen.then === 'check-protrusion') {
+		const proud = since(chosen, evidence.step(proudStep));
+		const bare = partOf(proud, bareGrain);
+		return [
+			line({
+				key: 'proud',
+				title: 'Grains stand proud',
+				from: bare,
+				value: said(bare, `${proud?.entered.barePercent} %, ${show(facts)(bare?.output.protrusionUm, 'um')}`),
+				waiting: 'under the glass: 15 to 35 %'
+			})
+		];
+	}
+	if (chosen.then === 'opening-dress') {
+		const opened = since(chosen, evidence.step(openedStep));
+		const part = partOf(opened, overlap);
+		return [
+			line({
+				key: 'opening',
+				title: 'Opened after truing',
+				from: part,
+				holds: opened?.entered.done === true,
+				value: said(part, `overlap ${part?.output.overlapRatio.toFixed(1)}, ${part?.output.dressClass}`),
+				waiting: 'one pass, ordinary bite, quick lead'
+			})
+		];
+	}
+	return [];
+}
+
+/** Nothing is set before it is known with what, and nothing dressed before it is set. */
+export const dressOrder: Station['order'] = (facts) => {
+	const own = WAYS.flatMap((w) => w.steps.map((s) => s.step));
+	const chosen = chosenWay(facts, Evidence.of(facts));
+	const way = chosen ? wayOf(chosen.method) : null;
+	const before =
+		way && chosen
+			? ['method', ...way.lines(facts, Evidence.of(facts), chosen).map((l) => l.key)]
+			: ['method'];
+	return {
+		...Object.fromEntries(own.map((step) => [step, ['method', ...(way?.order?.[step] ?? [])]])),
+		opened: ['method'],
+		done: before.filter((key) => key !== 'opened'),
+		again: before.filter((key) => key !== 'opened')
+	};
+};

@@ -1,0 +1,166 @@
+import { choice, from0, number, text } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { chooseMethod } from '../../../dress/choose-method.js';
+import { conducts } from '../../../dress/bonds.js';
+import { METHODS, type Method, type Purpose } from '../../../dress/methods.js';
+import { type DresserFacts, type SetupFacts } from '../../facts.js';
+import { methodOf } from '../../../shop/dresser.js';
+import { abrasiveGroup, coarseBond } from '../../../spec/families.js';
+import { type Evidence, type Recorded, partOf } from '../../evidence.js';
+import { alone, compute, defineStep, wheelOf } from '../../step.js';
+import { excludedWords } from './words.js';
+import { bondOfWheel } from './wheel.js';
+
+/** What is seen, heard or felt, and what the dress is for because of it. */
+export const SEEN = {
+	'just-trued': 'open',
+	'runs-out': 'true',
+	dull: 'open',
+	loaded: 'open',
+	grooved: 'true',
+	'form-worn': 'form',
+	'finish-coarse': 'open'
+} as const satisfies Record<string, Purpose>;
+export type Seen = keyof typeof SEEN;
+
+/** What the dress is for. A single layer is cleaned at the most. */
+export function purposeOf(facts: SetupFacts, seen: Seen): Purpose {
+	return coarseBond(wheelOf(facts).bondFamily ?? '') === 'plated' ? 'clean' : SEEN[seen];
+}
+
+/** The machine, in the words of the choice: on a lathe a wheel is dressed by hand as on a bench. */
+const MACHINES: Readonly<Record<string, string>> = {
+	cylindrical: 'cylindrical',
+	'tool-cutter': 'tool',
+	internal: 'internal',
+	bench: 'bench',
+	lathe: 'bench'
+};
+
+/** Which ways serve here, from wheel, form, machine and the dressers this shop really has. */
+export function waysFor(
+	facts: SetupFacts,
+	v: { seen: Seen; form: 'flat' | 'radius' | 'profile'; rimResistanceOhm: number | null }
+) {
+	const devices = facts.dressers.map((d) => methodOf(d.kind)).filter((m) => m !== null);
+	const bond = bondOfWheel(facts);
+	return compute(facts, chooseMethod, {
+		bond,
+		abrasive: abrasiveGroup(wheelOf(facts).family ?? 'alumina'),
+		purpose: purposeOf(facts, v.seen),
+		form: v.form,
+		machine: MACHINES[facts.machine.kind] ?? 'surface',
+		axisControl: facts.machine.axes === 'cnc' ? 'cnc' : 'manual',
+		radiusFixture: facts.dressers.some((d) => d.kind === 'radius-fixture'),
+		hybridConducts: bond === 'hybrid' && conducts(bond, v.rimResistanceOhm),
+		batchSize: facts.brief.quantity,
+		devices: [...new Set(devices)]
+	});
+}
+
+/** Dressers of the shop that serve a way, the machine's own first. */
+export function dressersFor(facts: SetupFacts, method: Method): DresserFacts[] {
+	const own = (d: DresserFacts) => (d.id === facts.dresser?.id ? 0 : 1);
+	return facts.dressers.filter((d) => methodOf(d.kind) === method).sort((a, b) => own(a) - own(b));
+}
+
+/** Why it is dressed and with what: first of all, since everything else follows from it. */
+export const methodStep = defineStep({
+	station: 'dress',
+	step: 'method',
+	title: 'Why and with what',
+	fields: [
+		choice('seen', 'At the wheel or on the part', Object.keys(SEEN) as Seen[], {
+			required: true,
+			label: 'What is seen, heard or felt'
+		}),
+		choice('form', 'Of the rim', ['flat', 'radius', 'profile'], { default: 'flat', label: 'Form' }),
+		choice('method', 'One of those that serve', METHODS, { required: true, label: 'Dress it with' }),
+		text('dresserCode', 'The one in use; the first that serves when left empty', {
+			maxLength: 20,
+			label: 'Dresser'
+		}),
+		number('rimResistanceOhm', 'Across the rim, for a hybrid bond', {
+			...from0(1e9),
+			label: 'Rim resistance, ohm'
+		})
+	] as const,
+	compute(facts, v) {
+		const ways = waysFor(facts, v);
+		const out = ways.output.excluded.find((m) => m.method === v.method);
+		if (out) throw new InputFault('method', 'inconsistent', excludedWords(out.code!, facts));
+		if (v.dresserCode && !dressersFor(facts, v.method).some((d) => d.code === v.dresserCode))
+			throw new InputFault(
+				'dresserCode',
+				'unknown-choice',
+				`Dresser ${v.dresserCode} is not one of this shop that serves here. Choose one of the list.`
+			);
+		return alone(ways);
+	}
+});
+
+/** The way that was chosen, and everything that hangs on it. */
+export interface Chosen {
+	/** Number of the record; what was recorded before it belongs to another way. */
+	since: number;
+	method: Method;
+	seen: Seen;
+	form: 'flat' | 'radius' | 'profile';
+	dresser: DresserFacts | null;
+	/** What must follow it. */
+	then: string | null;
+	recorded: Recorded | null;
+}
+
+/** The way of dressing that stands. A setup from before there was a choice was dressed with the machine's own diamond. */
+export function chosenWay(facts: SetupFacts, evidence: Evidence): Chosen | null {
+	const recorded = evidence.step(methodStep);
+	if (!recorded) {
+		const before = evidence.named('dress', 'settings');
+		if (!before) return null;
+		return {
+			since: 0,
+			method: 'single-point',
+			seen: 'just-trued',
+			form: 'flat',
+			dresser: facts.dresser,
+			then: null,
+			recorded: null
+		};
+	}
+	const { method, seen, form, dresserCode } = recorded.entered;
+	const serving = dressersFor(facts, method);
+	return {
+		since: recorded.id,
+		method,
+		seen,
+		form,
+		dresser: serving.find((d) => d.code === dresserCode) ?? serving[0] ?? null,
+		then: afterwards(facts, method, partOf(recorded, chooseMethod)?.output.then ?? null),
+		recorded
+	};
+}
+
+/** What must follow is told for the best way; another one that was taken may need less. */
+function afterwards(facts: SetupFacts, method: Method, then: string | null): string | null {
+	if (method === 'stick' || then === null) return null;
+	if (method === 'wire-edm') return 'check-protrusion';
+	return then === 'check-protrusion' ? 'stick' : then;
+}
+
+/** What stands of a step since this way was chosen. */
+export const since = <R extends { id: number }>(chosen: Chosen | null, recorded: R | null): R | null =>
+	chosen && recorded && recorded.id > chosen.since ? recorded : null;
+
+/** The dresser of the way that was chosen. @throws InputFault `missing` where none was, or it is gone from the shop */
+export function dresserOf(facts: SetupFacts, evidence: Evidence): DresserFacts {
+	const chosen = chosenWay(facts, evidence);
+	const dresser = chosen ? chosen.dresser : facts.dresser;
+	if (!dresser)
+		throw new InputFault(
+			'dresser',
+			'missing',
+			'There is no dresser for this on record. Say at "Why and with what" what it is dressed with, or enter it under Shop.'
+		);
+	return dresser;
+}

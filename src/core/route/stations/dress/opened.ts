@@ -1,0 +1,33 @@
+import { yesNo } from '../../../calculation/field/index.js';
+import { overlap } from '../../../dress/overlap.js';
+import { alone, compute, defineStep, pick } from '../../step.js';
+import { Evidence } from '../../evidence.js';
+import { chosenWay } from './method.js';
+import { dressed } from './wheel.js';
+
+/** Truing polishes: one opening dress follows it, and its overlap says whether it opens. */
+export const openedStep = defineStep({
+	station: 'dress',
+	step: 'opened',
+	title: 'Opening dress',
+	fields: [
+		...pick(overlap.fields, 'depthUm', 'leadUm'),
+		yesNo('done', 'One pass at an ordinary bite and a quick lead', { required: true, label: 'Opened' })
+	] as const,
+	compute(facts, v) {
+		const d = chosenWay(facts, Evidence.of(facts))?.dresser;
+		const { abrasive, grainSizeUm } = dressed(facts);
+		return alone(
+			compute(facts, overlap, {
+				tipRadiusUm: d?.tipRadiusUm ?? USUAL_TIP_UM,
+				flatWidthUm: d?.tipRadiusUm ? (d.flatWidthUm ?? 0) : 0,
+				depthUm: v.depthUm,
+				leadUm: v.leadUm,
+				abrasive,
+				grainSizeUm
+			})
+		);
+	}
+});
+/** Round of a hand tool's edge where nobody measured it (guideline). */
+const USUAL_TIP_UM = 300;

@@ -1,0 +1,76 @@
+import { rotaryTraverse } from '../../../../dress/rotary-traverse.js';
+import { dressPlan } from '../../../../dress/plan.js';
+import { Evidence, partOf } from '../../../evidence.js';
+import { line } from '../../../gate.js';
+import { said, show } from '../../../say.js';
+import { compute, defineStep, pick } from '../../../step.js';
+import { dresserOf, since } from '../method.js';
+import { type DressWay, SOUNDED } from '../way.js';
+import { dressed, told } from '../wheel.js';
+import { PASSES, planFor } from './passes.js';
+
+/** A narrow driven disc, drawn across the wheel. */
+export const discStep = defineStep({
+	station: 'dress',
+	step: 'disc',
+	title: 'Set the disc',
+	fields: [
+		...pick(rotaryTraverse.fields, 'discSpeedRpm', 'contactDirection', 'depthUm', 'leadUm'),
+		...PASSES
+	] as const,
+	compute(facts, v) {
+		const d = dresserOf(facts, Evidence.of(facts));
+		const w = dressed(facts);
+		const disc = compute(facts, rotaryTraverse, {
+			wheelDiameterMm: w.wheelDiameterMm,
+			wheelWidthMm: w.rimWidthMm ?? w.wheelWidthMm,
+			wheelSpeedRpm: w.wheelSpeedRpm,
+			ratedSpeedMps: w.ratedSpeedMps,
+			ratedSpeedRpm: w.ratedSpeedRpm,
+			abrasive: w.abrasive,
+			grainSizeUm: w.grainSizeUm,
+			discDiameterMm: told(d.bodyDiameterMm ?? null, 'dresser', 'Diameter of the disc'),
+			discMaxRpm: d.mostRpm ?? null,
+			discSpeedRpm: v.discSpeedRpm,
+			contactDirection: v.contactDirection,
+			depthUm: v.depthUm,
+			leadUm: v.leadUm,
+			tipRadiusUm: d.tipRadiusUm ?? null,
+			flatWidthUm: d.flatWidthUm ?? 0
+		});
+		return { main: disc, beside: [planFor(facts, { ...v, leadUm: disc.output.leadUm })] };
+	}
+});
+
+/** The disc turns within what it may, does not meet the same points again, and its tracks overlap. */
+export const discWay: DressWay = {
+	methods: ['rotary-disc'],
+	steps: [discStep],
+	lines(facts, evidence, chosen) {
+		const q = show(facts);
+		const set = since(chosen, evidence.step(discStep));
+		const disc = partOf(set, rotaryTraverse);
+		const plan = partOf(set, dressPlan);
+		const most = chosen.dresser?.mostRpm;
+		return [
+			line({
+				key: 'disc',
+				title: 'Disc turns and cuts as it should',
+				from: disc,
+				value: said(
+					disc,
+					`${q(disc?.output.discSpeedRpm, 'rpm')}${most ? ` of ${q(most, 'rpm')}` : ''}, overlap ${disc?.output.overlapRatio.toFixed(1)}`
+				),
+				waiting: 'speed, sense, bite, lead'
+			}),
+			line({
+				key: 'plan',
+				title: 'Wheel is left after it',
+				from: plan,
+				value: said(plan, `${plan?.output.dressesLeft ?? ''} such dresses left`),
+				waiting: 'from the plan'
+			})
+		];
+	},
+	even: SOUNDED
+};

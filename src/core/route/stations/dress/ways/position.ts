@@ -1,0 +1,65 @@
+import { dresserPosition } from '../../../../dress/dresser-position.js';
+import { type Evidence, partOf } from '../../../evidence.js';
+import type { SetupFacts } from '../../../facts.js';
+import { type GateLine, line } from '../../../gate.js';
+import { said, show } from '../../../say.js';
+import { alone, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { type Chosen, since } from '../method.js';
+
+/** Where the dresser stands on this kind of machine. */
+export const dresserSetup = (facts: SetupFacts): 'surface-below' | 'cylindrical-side' =>
+	['cylindrical', 'lathe', 'internal', 'bench'].includes(facts.machine.kind)
+		? 'cylindrical-side'
+		: 'surface-below';
+/** The one stored sense of rotation, in the words of the dress calculations. */
+export const turns = (facts: SetupFacts): 'clockwise' | 'counter-clockwise' =>
+	facts.machine.rotation === 'cw' ? 'clockwise' : 'counter-clockwise';
+
+export const positionStep = defineStep({
+	station: 'dress',
+	step: 'position',
+	title: 'Place the diamond',
+	fields: pick(dresserPosition.fields, 'offsetMm', 'dragAngleDeg', 'surfaceMotion'),
+	compute(facts, v) {
+		const setup = dresserSetup(facts);
+		const motion = setup === 'cylindrical-side' ? (v.surfaceMotion ?? 'down') : null;
+		return alone(
+			compute(facts, dresserPosition, {
+				setup,
+				wheelDiameterMm: wheelOf(facts).diameterMm,
+				rotation: turns(facts),
+				surfaceMotion: motion,
+				offsetMm: v.offsetMm,
+				dragAngleDeg: v.dragAngleDeg
+			})
+		);
+	}
+});
+
+/** The diamond trails on the leaving side. */
+export function positionLine(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine {
+	const position = since(chosen, evidence.step(positionStep));
+	const where = partOf(position, dresserPosition)?.output;
+	return line({
+		key: 'position',
+		title: 'Diamond past centre',
+		from: position,
+		value:
+			position?.verdict === 'stop'
+				? said(position, '')
+				: `${show(facts)(where?.pastCentreMm, 'mm')} on the ${where?.side ?? ''} side`,
+		waiting: 'leaving side, tip trailing'
+	});
+}
+
+/** A diamond wears to a plateau unless it is turned in its holder now and then. */
+export function turnedLine(chosen: Pick<Chosen, 'dresser'>): GateLine {
+	const d = chosen.dresser;
+	const [made, every] = [d?.dressesSinceTurn ?? 0, d?.turnEvery ?? Infinity];
+	return line({
+		key: 'turned',
+		title: 'Diamond turned in its holder',
+		state: d && made >= every ? 'caution' : 'ok',
+		value: d ? `${made} dresses since, turn at ${every}` : 'no diamond on record'
+	});
+}

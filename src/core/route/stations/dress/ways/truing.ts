@@ -1,0 +1,157 @@
+import { mm, mps, over0, rpm, yesNo } from '../../../../calculation/field/index.js';
+import { InputFault } from '../../../../calculation/fault.js';
+import { superabrasiveTrue } from '../../../../dress/superabrasive-true.js';
+import { truingWheel } from '../../../../dress/truing-wheel.js';
+import { Evidence, partOf } from '../../../evidence.js';
+import type { SetupFacts } from '../../../facts.js';
+import { type GateLine, line } from '../../../gate.js';
+import { said, show } from '../../../say.js';
+import { alone, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { RATED_MPS, RATED_RPM } from '../../../../shop/ranges.js';
+import { lastRunout } from '../../true/readings.js';
+import { dresserOf, since } from '../method.js';
+import { type DressWay, SOUNDED } from '../way.js';
+import { bondOfWheel, dressed, ratedOf, told } from '../wheel.js';
+
+/** The truing wheel is a wheel like any other: looked over, rung, and never faster than it is marked. */
+export const truerStep = defineStep({
+	station: 'dress',
+	step: 'truer',
+	title: 'The truing wheel itself',
+	fields: [
+		yesNo('sound', 'No crack, no chip, dry, marking readable', {
+			required: true,
+			label: 'Truing wheel looked over'
+		}),
+		yesNo('ringsClear', 'Hung free and tapped', { required: true, label: 'Truing wheel rings clear' }),
+		rpm('truingWheelSpeedRpm', 'On its brake or drive', {
+			...over0(200000),
+			required: true,
+			label: 'Truing wheel turns'
+		}),
+		mps('ratedMps', 'If printed; as the shop keeps it when left empty', {
+			...RATED_MPS,
+			label: 'Its marked speed'
+		}),
+		rpm('ratedRpm', 'If printed; as the shop keeps it when left empty', {
+			...RATED_RPM,
+			label: 'Its marked rpm'
+		})
+	] as const,
+	notAgainstStop: true,
+	compute(facts, v) {
+		const d = dresserOf(facts, Evidence.of(facts));
+		const { abrasive, grainSizeUm } = dressed(facts);
+		if (!v.sound || !v.ringsClear)
+			throw new InputFault(
+				v.sound ? 'ringsClear' : 'sound',
+				'inconsistent',
+				'A truing wheel that is damaged or does not ring clear is never started. Destroy it and take another.'
+			);
+		return alone(
+			compute(facts, truingWheel, {
+				abrasive: superOf(abrasive),
+				bond: bondOfWheel(facts),
+				grainSizeUm: told(grainSizeUm, 'grainSizeUm', 'Mean grain of the wheel'),
+				truingWheelDiameterMm: told(d.bodyDiameterMm ?? null, 'dresser', 'Diameter of the truing wheel'),
+				truingWheelSpeedRpm: v.truingWheelSpeedRpm,
+				...ratedOf({ ratedMps: v.ratedMps ?? d.ratedMps ?? null, ratedRpm: v.ratedRpm ?? d.ratedRpm ?? null })
+			})
+		);
+	}
+});
+
+/** @throws InputFault for a wheel that is no superabrasive */
+function superOf(abrasive: string): 'cbn' | 'diamond' {
+	if (abrasive === 'cbn' || abrasive === 'diamond') return abrasive;
+	throw new InputFault('abrasive', 'inconsistent', 'Only diamond and boron nitride are trued by wear.');
+}
+
+/** Against a truing wheel or a block of soft steel: what it takes, and how the strokes are shared out. */
+export const truingStep = defineStep({
+	station: 'dress',
+	step: 'truing',
+	title: 'Set the truing',
+	fields: [
+		...pick(
+			superabrasiveTrue.fields,
+			'runoutTirUm',
+			'allowanceUm',
+			'truingRatio',
+			'roughInfeedUm',
+			'fineInfeedUm',
+			'fineShare',
+			'sparkOutStrokes',
+			'traverseMmPerMin'
+		),
+		mm('layerDepthMm', 'Abrasive rim, where the book does not know it', { ...over0(100), label: 'Layer' })
+	] as const,
+	compute(facts, v) {
+		const d = dresserOf(facts, Evidence.of(facts));
+		const block = d.kind === 'steel-block';
+		const w = dressed(facts);
+		const { layerDepthMm, ...given } = v;
+		return alone(
+			compute(facts, superabrasiveTrue, {
+				...given,
+				surface: w.surface,
+				wheelDiameterMm: w.wheelDiameterMm,
+				wheelWidthMm: w.wheelWidthMm,
+				rimWidthMm: w.rimWidthMm,
+				bond: bondOfWheel(facts),
+				layerDepthMm: told(layerDepthMm ?? w.rimDepthMm, 'layerDepthMm', 'Depth of the abrasive rim'),
+				means: block ? 'steel-block' : 'truing-wheel',
+				blockLengthMm: block ? d.blockLengthMm : null,
+				blockWidthMm: block ? d.bodyWidthMm : null,
+				truingWheelDiameterMm: block ? null : d.bodyDiameterMm,
+				truingWheelWidthMm: block ? null : d.bodyWidthMm,
+				truingWheelMinDiameterMm: block ? null : (d.leastDiameterMm ?? 0),
+				wheelSpeedRpm: w.wheelSpeedRpm
+			})
+		);
+	}
+});
+
+/** The run-out that was read last, as a start. */
+export const knownRunout = (facts: SetupFacts): number | null => lastRunout(facts);
+
+/** Worn round: the truing wheel is sound and slow enough, a layer is left, both sides got the same strokes. */
+export const truingWay: DressWay = {
+	methods: ['truing-wheel', 'steel-block'],
+	steps: [truerStep, truingStep],
+	order: { truing: ['truer'] },
+	lines(facts, evidence, chosen): GateLine[] {
+		const q = show(facts);
+		const truer = since(chosen, evidence.step(truerStep));
+		const chosenWheel = partOf(truer, truingWheel);
+		const plan = partOf(since(chosen, evidence.step(truingStep)), superabrasiveTrue);
+		const layer = wheelOf(facts).rimDepthMm;
+		return [
+			...(chosen.method === 'truing-wheel'
+				? [
+						line({
+							key: 'truer',
+							title: 'Truing wheel sound and slow enough',
+							from: truer,
+							value: said(
+								truer,
+								`${q(truer?.entered.truingWheelSpeedRpm, 'rpm')} of ${q(Math.floor(chosenWheel?.output.maxRpm ?? 0), 'rpm')}`
+							),
+							waiting: 'looked over, rung, its speed'
+						})
+					]
+				: []),
+			line({
+				key: 'truing',
+				title: 'A layer is left after it',
+				from: plan,
+				value: said(
+					plan,
+					`${q(plan?.output.layerLeftMm, 'mm')}${layer === null ? '' : ` of ${q(layer, 'mm')}`}`
+				),
+				waiting: 'run-out, bites, strokes'
+			})
+		];
+	},
+	even: { ...SOUNDED, yes: 'clean all round', title: 'Cut all round, even to hear' }
+};

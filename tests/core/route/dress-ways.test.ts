@@ -1,0 +1,245 @@
+import { expect } from 'chai';
+import { METHODS } from '../../../src/core/dress/methods.js';
+import { decide, refuse } from '../../../src/core/route/engine.js';
+import { waysFor } from '../../../src/core/route/stations/dress/method.js';
+import type { SetupFacts } from '../../../src/core/route/facts.js';
+import { passes } from '../../../src/core/route/gate.js';
+import { linesOf } from '../../../src/core/route/stations/index.js';
+import { Evidence } from '../../../src/core/route/evidence.js';
+import { current, did, faults, line } from '../../shared/setup-in-memory.js';
+import { CUP, DRAWER, METAL, atDress, chose, settled } from './on-dress.js';
+
+const DONE = { soundEven: true, diameterAfterMm: 289.6 };
+const open = (f: SetupFacts): string[] =>
+	linesOf('dress', f, Evidence.of(f))
+		.filter((l) => !passes(l))
+		.map((l) => l.key);
+
+describe('why and with what comes first', () => {
+	it('nothing is set or dressed before the way is known', () => {
+		for (const step of ['position', 'settings', 'cluster', 'roll', 'wire', 'done'])
+			expect(refuse(atDress(), 'dress', step)?.code, step).to.equal('dress.method');
+	});
+	it('any of the ranked ways is free, an excluded one is refused in a sentence', () => {
+		const f = atDress();
+		const { ranked, excluded } = waysFor(f, {
+			seen: 'just-trued',
+			form: 'flat',
+			rimResistanceOhm: null
+		}).output;
+		expect(ranked.length + excluded.length).to.equal(METHODS.length);
+		for (const { method } of ranked)
+			expect(line(chose(f, method), 'dress', 'method'), method).to.include({ state: 'ok' });
+		for (const { method } of excluded)
+			expect(faults('inconsistent', 'method', () => chose(f, method)).message, method).to.match(/\.$/);
+	});
+	it('a diamond never touches a diamond wheel, no wire a bond that does not conduct', () => {
+		expect(faults('inconsistent', 'method', () => chose(atDress(CUP), 'single-point')).message).to.match(
+			/^Diamond on diamond/
+		);
+		expect(faults('inconsistent', 'method', () => chose(atDress(CUP), 'wire-edm')).message).to.match(
+			/does not conduct/
+		);
+		faults('inconsistent', 'method', () => chose(atDress(METAL), 'crush-roll'));
+	});
+	it('a bond that nobody knows is not guessed', () => {
+		faults('missing', 'bond', () => chose(atDress({ bondFamily: null }), 'single-point'));
+	});
+	it('a hybrid bond conducts only when somebody measured it', () => {
+		const f = atDress({ ...METAL, bondFamily: 'hybrid' });
+		faults('inconsistent', 'method', () => chose(f, 'wire-edm', { seen: 'runs-out' }));
+		const measured = chose(f, 'wire-edm', { seen: 'runs-out', rimResistanceOhm: 2 });
+		expect(line(measured, 'dress', 'method')).to.include({ state: 'ok' });
+	});
+	it('takes only a dresser that serves that way, the machine’s own first', () => {
+		const two = [...DRAWER, { ...DRAWER[0]!, id: 20, code: 'A-1' }];
+		const f = atDress({}, {}, two);
+		expect(line(chose(f, 'single-point'), 'dress', 'method')!.value).to.equal('single point, D-9');
+		expect(line(chose(f, 'single-point', { dresserCode: 'A-1' }), 'dress', 'method')!.value).to.equal(
+			'single point, A-1'
+		);
+		faults('unknown-choice', 'dresserCode', () => chose(f, 'single-point', { dresserCode: 'N-1' }));
+	});
+	it('a way chosen anew takes what was set for the other one away', () => {
+		const set = settled(chose(atDress(), 'cluster'), 'cluster');
+		expect(open(set)).to.deep.equal(['sound']);
+		expect(open(chose(set, 'rotary-disc'))).to.deep.equal(['disc', 'plan', 'sound']);
+		expect(open(chose(chose(set, 'rotary-disc'), 'cluster'))).to.include('cluster');
+	});
+});
+
+const CASES: readonly [string, SetupFacts, Record<string, unknown>][] = [
+	['cluster', atDress(), {}],
+	['rotary-disc', atDress(), {}],
+	['rotary-form-roll', atDress(), {}],
+	['crush-roll', atDress({}, { spindleRpmMin: 60 }), {}],
+	['truing-wheel', atDress({ ...METAL, bondFamily: 'resin' }), { seen: 'runs-out' }],
+	['steel-block', atDress({ ...METAL, bondFamily: 'resin' }), { seen: 'runs-out' }],
+	['wire-edm', atDress(METAL), { seen: 'runs-out' }],
+	['hand-cutter', atDress({}, { kind: 'bench' }), {}]
+];
+
+describe('each way of dressing', () => {
+	for (const [method, facts, more] of CASES)
+		it(`${method}: is set before it is done, and is done once it sounded even`, () => {
+			const chosen = chose(facts, method, more);
+			expect(refuse(chosen, 'dress', 'done')?.code, 'nothing set yet').to.match(/^dress\./);
+			const set = settled(chosen, method);
+			expect(refuse(set, 'dress', 'done'), JSON.stringify(open(set))).to.equal(null);
+			const uneven = did(set, 'dress', 'done', { ...DONE, soundEven: false });
+			expect(line(uneven, 'dress', 'sound')!.state).to.equal('open');
+			expect(line(did(set, 'dress', 'done', DONE), 'dress', 'sound')!.state).to.equal('ok');
+		});
+	it('what must follow is a line of its own', () => {
+		const after = (method: string, facts: SetupFacts, more: object) =>
+			open(did(settled(chose(facts, method, { ...more }), method), 'dress', 'done', DONE));
+		expect(after('truing-wheel', CASES[4]![1], { seen: 'runs-out' })).to.deep.equal(['opened']);
+		expect(after('wire-edm', CASES[6]![1], { seen: 'runs-out' })).to.deep.equal(['proud']);
+		expect(after('hand-cutter', CASES[7]![1], { seen: 'runs-out' })).to.deep.equal(['face', 'opening']);
+		expect(after('cluster', CASES[0]![1], {})).to.deep.equal([]);
+	});
+	it('the stick opens: glazed holds the gate, open lets it go', () => {
+		const trued = did(
+			settled(chose(CASES[4]![1], 'truing-wheel', { seen: 'runs-out' }), 'truing-wheel'),
+			'dress',
+			'done',
+			DONE
+		);
+		const pressed = (pressForcesN: number[]) => did(trued, 'dress', 'stick', { pressForcesN });
+		expect(line(pressed([50, 49, 48]), 'dress', 'opened')!.state).to.not.equal('ok');
+		expect(line(pressed([]), 'dress', 'opened')!.state).to.equal('open');
+		const done = pressed([50, 31, 18, 14, 13]);
+		expect(line(done, 'dress', 'opened')).to.include({ state: 'ok', value: 'open after 5 presses' });
+		expect(current(done)).to.equal('prove');
+	});
+	it('what is looked at after erosion may be too little or too much', () => {
+		const eroded = did(
+			settled(chose(CASES[6]![1], 'wire-edm', { seen: 'runs-out' }), 'wire-edm'),
+			'dress',
+			'done',
+			DONE
+		);
+		const bare = (barePercent: number) =>
+			line(did(eroded, 'dress', 'proud', { barePercent }), 'dress', 'proud')!.state;
+		expect([bare(8), bare(20), bare(40), bare(60)]).to.deep.equal(['caution', 'ok', 'caution', 'stop']);
+	});
+});
+
+describe('stops of dressing that nobody gets past', () => {
+	const refused = (work: () => SetupFacts): string => {
+		try {
+			const f = work();
+			const l = linesOf('dress', f, Evidence.of(f)).find((x) => x.state === 'stop');
+			if (!l) throw new Error('It went through.');
+			expect(refuse(f, 'dress', 'done')?.message).to.match(/^Stopped/);
+			return 'stop';
+		} catch (e) {
+			return String((e as Error).message).split(':')[0]!;
+		}
+	};
+	const roll = (more: object) => () =>
+		did(chose(atDress(), 'rotary-form-roll'), 'dress', 'roll', {
+			rollSpeedRpm: 3920,
+			contactDirection: 'with',
+			feedUmPerRev: 0.5,
+			totalDepthUm: 30,
+			...more
+		});
+	it('the roll stands, or turns faster than it may, or bites too deep', () => {
+		expect(refused(roll({ rollSpeedRpm: 0 }))).to.equal('stop');
+		expect(refused(roll({ rollSpeedRpm: 6001 }))).to.equal('stop');
+		expect(refused(roll({ feedUmPerRev: 5.2 }))).to.equal('stop');
+	});
+	it('a bite over the limit, whatever bites', () => {
+		const f = settled(chose(atDress(), 'cluster'), 'cluster');
+		expect(refused(() => did(f, 'dress', 'cluster', { depthUm: 102.1, passes: 1 }))).to.equal('stop');
+	});
+	it('crushing on a spindle that cannot turn so slowly', () => {
+		expect(
+			refused(() =>
+				did(chose(atDress(), 'crush-roll'), 'dress', 'crush', { feedUmPerRev: 5, totalDepthUm: 100 })
+			)
+		).to.equal('stop');
+	});
+	const truing = (more: object) => () =>
+		did(
+			chose(atDress({ ...METAL, bondFamily: 'resin' }), 'truing-wheel', { seen: 'runs-out' }),
+			'dress',
+			'truer',
+			{
+				sound: true,
+				ringsClear: true,
+				truingWheelSpeedRpm: 5000,
+				...more
+			}
+		);
+	it('a truing wheel that is damaged, dull, over its rating, or not rated at all', () => {
+		faults('inconsistent', 'sound', truing({ sound: false }));
+		faults('inconsistent', 'ringsClear', truing({ ringsClear: false }));
+		expect(refused(truing({ truingWheelSpeedRpm: 9000 }))).to.equal('over-rated-speed');
+		const unrated = DRAWER.map((d) => (d.kind === 'truing-wheel' ? { ...d, ratedMps: null } : d));
+		const f = chose(atDress({ ...METAL, bondFamily: 'resin' }, {}, unrated), 'truing-wheel', {
+			seen: 'runs-out'
+		});
+		expect(
+			refused(() => did(f, 'dress', 'truer', { sound: true, ringsClear: true, truingWheelSpeedRpm: 5000 }))
+		).to.equal('rating-unknown');
+	});
+	it('the layer would be lost', () => {
+		const f = settled(
+			chose(atDress({ ...METAL, bondFamily: 'resin' }), 'truing-wheel', { seen: 'runs-out' }),
+			'truing-wheel'
+		);
+		expect(refused(() => did(f, 'dress', 'truing', { runoutTirUm: 3200, traverseMmPerMin: 600 }))).to.equal(
+			'stop'
+		);
+	});
+	it('a wire without flood, or with the mist not drawn off', () => {
+		const wire = (more: object) => () => {
+			const f = settled(chose(atDress(METAL), 'wire-edm', { seen: 'runs-out' }), 'wire-edm');
+			const last = f.records.findLast((r) => r.step === 'wire')!.entered;
+			return did(f, 'dress', 'wire', { ...last, ...more }, 'as this shop does it');
+		};
+		expect(refused(wire({ flooded: false }))).to.equal('no-flood');
+		expect(refused(wire({ mistDrawnOff: false }))).to.equal('stop');
+		expect(refused(wire({ dielectric: 'oil' }))).to.equal('stop');
+	});
+	it('a hand tool on the guard, held by nothing, above centre, or the rest moved while it runs', () => {
+		const f = chose(atDress({}, { kind: 'bench' }), 'hand-cutter');
+		const hand = (more: object) => () =>
+			did(f, 'dress', 'hand', {
+				guidance: 'jig',
+				restsOn: 'rest',
+				rearrangedStanding: true,
+				restBackMm: 34,
+				...more
+			});
+		expect(refused(hand({ restsOn: 'guard' }))).to.equal('rests-on-guard');
+		expect(refused(hand({ restsOn: 'nothing' }))).to.equal('no-support');
+		expect(refused(hand({ rearrangedStanding: false }))).to.equal('rest-moved-running');
+		expect(refused(hand({ toolHeightMm: 3 }))).to.equal('tool-above-centre');
+	});
+});
+
+describe('what a dress takes off', () => {
+	it('a cup loses depth of its rim, not its diameter', () => {
+		const f = settled(
+			chose(atDress({ ...CUP, diameterMm: 125, newDiameterMm: 125, minDiameterMm: 60 }), 'truing-wheel', {
+				seen: 'runs-out'
+			}),
+			'truing-wheel'
+		);
+		faults('missing', 'rimDepthAfterMm', () =>
+			did(f, 'dress', 'done', { soundEven: true, diameterAfterMm: 125 })
+		);
+		faults('above-maximum', 'rimDepthAfterMm', () =>
+			did(f, 'dress', 'done', { soundEven: true, diameterAfterMm: 125, rimDepthAfterMm: 3.1 })
+		);
+		const done = did(f, 'dress', 'done', { soundEven: true, diameterAfterMm: 125, rimDepthAfterMm: 2.9 });
+		expect(done.wheel).to.include({ diameterMm: 125, rimDepthMm: 2.9 });
+	});
+	it('decides again where the setup stands', () => {
+		const f = settled(chose(atDress(), 'rotary-disc'), 'rotary-disc');
+		expect(decide(did(f, 'dress', 'done', DONE)).current).to.equal('prove');
+	});
+});
