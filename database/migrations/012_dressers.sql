@@ -38,7 +38,25 @@ CREATE TABLE IF NOT EXISTS dresser_flats (
   FOREIGN KEY (dresser_id) REFERENCES dressers (id),
   FOREIGN KEY (user_id) REFERENCES users (id)
 );
-ALTER TABLE machines ADD COLUMN IF NOT EXISTS axes ENUM('by-hand','power-feed','cnc') NOT NULL DEFAULT 'power-feed';
+-- Trial cuts, from which the finish of a wheel is learnt; one that misleads is left out and stays.
+CREATE TABLE IF NOT EXISTS trial_cuts (
+  id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
+  wheel_id INT UNSIGNED NOT NULL,
+  record_id BIGINT UNSIGNED NOT NULL,
+  lead_um DOUBLE NOT NULL CHECK (lead_um > 0),
+  depth_um DOUBLE NOT NULL CHECK (depth_um > 0),
+  removal_mm2_per_s DOUBLE NOT NULL CHECK (removal_mm2_per_s > 0),
+  speed_mps DOUBLE NOT NULL CHECK (speed_mps > 0),
+  ra_um DOUBLE NOT NULL CHECK (ra_um > 0),
+  left_out BOOLEAN NOT NULL DEFAULT FALSE,
+  user_id INT UNSIGNED NOT NULL,
+  at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3),
+  KEY by_wheel (wheel_id, id),
+  FOREIGN KEY (wheel_id) REFERENCES wheels (id),
+  FOREIGN KEY (record_id) REFERENCES records (id),
+  FOREIGN KEY (user_id) REFERENCES users (id)
+);
+ALTER TABLE machines ADD COLUMN IF NOT EXISTS axes ENUM('by-hand','power-feed','cnc') NOT NULL DEFAULT 'power-feed', ADD COLUMN IF NOT EXISTS dial_division_um DOUBLE NULL, ADD COLUMN IF NOT EXISTS dial_reads ENUM('radius','diameter') NOT NULL DEFAULT 'radius';
 ALTER TABLE wheels
   ADD COLUMN IF NOT EXISTS concentration_percent DOUBLE NULL,
   ADD COLUMN IF NOT EXISTS rim_depth_mm DOUBLE NULL COMMENT 'abrasive left; of the last ledger line that measured one',

@@ -121,6 +121,8 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 			motorTorqueNm: 20,
 			wet: true,
 			axes: 'power-feed',
+			dialDivisionUm: 2.5,
+			dialReads: 'radius',
 			lockedOut: false
 		},
 		mount: MOUNT,
@@ -134,6 +136,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		recordings: [],
 		pastRings: [],
 		batchGPa: [],
+		cuts: [],
 		guidelines: { tables: null, weights: null, weightsVersion: 1, limits: {} },
 		incidentId: null,
 		today: '2026-06-01',
@@ -165,6 +168,16 @@ function follow(f: SetupFacts, e: Effect): SetupFacts {
 		const wheel = f.named.find((w) => w.id === e.wheelId)!;
 		return { ...f, wheel: { ...wheel, state: 'mounted', heldBy: f.id } };
 	}
+	if (e.kind === 'keep-cut')
+		return {
+			...f,
+			cuts: [
+				...f.cuts,
+				{ ...e.cut, id: f.cuts.length + 1, wheelNumber: f.wheel!.number, atMs: f.nowMs, leftOut: false }
+			]
+		};
+	if (e.kind === 'leave-cut')
+		return { ...f, cuts: f.cuts.map((c) => (c.id === e.cutId ? { ...c, leftOut: e.leftOut } : c)) };
 	if (e.kind === 'ledger' && own)
 		return {
 			...f,

@@ -3,7 +3,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import type { Field, Values } from '../calculation/fields.js';
 import { TIP_FIELDS, checkTip } from './tip.js';
-import { type Profile, groundProfile } from './wheel-patch.js';
+import { type PatchSeen, type Profile, groundProfile } from './wheel-patch.js';
 
 const MOST_GRAINS = 20000;
 const PATCH = [
@@ -48,8 +48,8 @@ type Input = Values<typeof PATCH>;
 
 const KEYS = ['raUm', 'rzUm', 'flatSharePercent', 'activePerMm2', 'fracturedShare'] as const;
 
-/** One dress on one patch, its profiles averaged. */
-function simulated(v: Input) {
+/** One dress on one patch: a turn for every profile, its result at the end. `seen` is filled with what can be drawn of the first. */
+export function* simulating(v: Input, seen?: PatchSeen) {
 	const g = v.grainSizeUm / 1000;
 	const share =
 		v.concentrationPercent === null ? (2 * (32 - v.structureNumber)) / 100 : v.concentrationPercent / 400;
@@ -59,7 +59,11 @@ function simulated(v: Input) {
 	const count = Math.min(MOST_GRAINS, wanted);
 	const lengthMm = wanted > MOST_GRAINS ? (wantedMm * MOST_GRAINS) / wanted : wantedMm;
 	const patch = { ...v, grainsPerMm2, count, widthMm: v.patchWidthMm, lengthMm };
-	const all = Array.from({ length: v.profiles }, (_, m) => groundProfile(patch, m));
+	const all: Profile[] = [];
+	for (let m = 0; m < v.profiles; m++) {
+		all.push(groundProfile(patch, m, m === 0 ? seen : undefined));
+		yield all.length;
+	}
 	const mean = (key: keyof Profile) => all.reduce((s, p) => s + p[key], 0) / all.length;
 	return {
 		raUm: mean('raUm'),
@@ -72,6 +76,15 @@ function simulated(v: Input) {
 		grainsSimulated: count,
 		patchLengthMm: lengthMm
 	};
+}
+
+/** The same, all of it at once. */
+function simulated(v: Input) {
+	const run = simulating(v);
+	for (;;) {
+		const turn = run.next();
+		if (turn.done) return turn.value;
+	}
 }
 
 /** The second run: what was given for it in place of the first. @throws InputFault named `compareWith.<field>` */

@@ -27,6 +27,13 @@ export interface Profile {
 	fracturedShare: number;
 }
 
+/** What can be drawn of a patch: its grains as they came out of the dress, and the profile they leave on the work. */
+export interface PatchSeen {
+	grains: { yMm: number; zUm: number; sizeUm: number; flatUm: number; active: boolean }[];
+	/** Of the work, in um about its mean line, one value every 2 um. */
+	profileUm: number[];
+}
+
 const STEP_UM = 2;
 const SEED_STEP = 7919;
 /** Largest worn flat and the round of a grain's tip, as shares of the grain; how far below the dress a grain still counts, in um. */
@@ -41,7 +48,7 @@ function tipHeight(p: Patch): (x: number) => number {
 }
 
 /** The work ground by a patch that was dressed: each grain that stands out leaves its mark, the highest counts. */
-export function groundProfile(p: Patch, m: number): Profile {
+export function groundProfile(p: Patch, m: number, seen?: PatchSeen): Profile {
 	const rnd = mulberry32((p.seed + SEED_STEP * m) >>> 0);
 	const { grainSizeUm: g, depthUm: a, leadUm: s, passes } = p;
 	const phases = Array.from({ length: passes }, () => rnd() * s);
@@ -84,6 +91,7 @@ export function groundProfile(p: Patch, m: number): Profile {
 				top = limit - 0.004 * d * ue;
 			}
 		}
+		seen?.grains.push({ yMm: y, zUm: z, sizeUm: d, flatUm: flat, active: top >= base - ACTIVE_UM });
 		if (top < base - TIP_ROUND * g) continue;
 		if (top >= base - ACTIVE_UM) active++;
 		if (top > base - ACTIVE_UM) flatArea += Math.PI * flat * flat;
@@ -98,16 +106,18 @@ export function groundProfile(p: Patch, m: number): Profile {
 		}
 	}
 	const area = p.widthMm * p.lengthMm;
+	const rest = levelled(heights);
+	seen?.profileUm.push(...rest);
 	return {
-		...roughness(heights),
+		...roughness(rest),
 		flatSharePercent: (100 * flatArea) / 1e6 / area,
 		activePerMm2: active / area,
 		fracturedShare: hits ? breaks / hits : 0
 	};
 }
 
-/** Ra and Rz of the work, the negative of the profile that stood out, its line taken away. */
-function roughness(heights: Float64Array): { raUm: number; rzUm: number } {
+/** The work, the negative of the profile that stood out, its line taken away. */
+function levelled(heights: Float64Array): Float64Array {
 	const n = heights.length;
 	const middle = (n - 1) / 2;
 	let [sum, along, squares] = [0, 0, 0];
@@ -117,7 +127,12 @@ function roughness(heights: Float64Array): { raUm: number; rzUm: number } {
 		squares += (i - middle) ** 2;
 	}
 	const slope = squares ? along / squares : 0;
-	const rest = heights.map((h, i) => -(h - sum / n - slope * (i - middle)));
+	return heights.map((h, i) => -(h - sum / n - slope * (i - middle)));
+}
+
+/** Ra and Rz of a profile about its line. */
+function roughness(rest: Float64Array): { raUm: number; rzUm: number } {
+	const n = rest.length;
 	const part = Math.floor(n / PARTS);
 	let rz = 0;
 	for (let k = 0; k < PARTS; k++) {

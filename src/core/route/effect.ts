@@ -1,4 +1,4 @@
-import type { SetupFacts, WheelFacts } from './facts.js';
+import type { SetupFacts, TrialCut, WheelFacts } from './facts.js';
 
 /** What can be written in the ledger of a wheel. */
 export type EventKind =
@@ -28,6 +28,9 @@ export type Effect =
 	  }
 	/** One more dress made with it; what is left of it where that was told. */
 	| { kind: 'count-dress'; dresserId: number; turned: boolean; left?: DresserLeft }
+	/** A trial cut is learnt from; one that misleads is left out, or taken in again. */
+	| { kind: 'keep-cut'; wheelId: number; cut: Omit<TrialCut, 'id' | 'wheelNumber' | 'atMs' | 'leftOut'> }
+	| { kind: 'leave-cut'; cutId: number; leftOut: boolean }
 	/** Pictures taken for this look belong to its record. */
 	| { kind: 'keep-pictures'; wheelId: number }
 	/** The first clear ring of a wheel is what later ones are compared with. */

@@ -29,6 +29,9 @@ export interface MachineFacts {
 	wet: boolean;
 	/** How slides and dresser are moved. */
 	axes: 'by-hand' | 'power-feed' | 'cnc';
+	/** One division of the infeed dial, and what it counts. */
+	dialDivisionUm: number | null;
+	dialReads: 'radius' | 'diameter';
 	lockedOut: boolean;
 }
 export interface MountFacts {
@@ -117,6 +120,20 @@ export interface Found {
 	mayProceed: boolean;
 }
 
+/** A trial cut of this wheel or of one with the same marking: how it was dressed, how it cut, what it gave. */
+export interface TrialCut {
+	id: number;
+	wheelNumber: string;
+	atMs: number;
+	leadUm: number;
+	depthUm: number;
+	specificRemovalMm2PerS: number;
+	wheelSpeedMps: number;
+	raUm: number;
+	/** Taken out of what is learnt from; it stays in the list. */
+	leftOut: boolean;
+}
+
 /** One earlier ring of a wheel, as kept. */
 export interface PastRing {
 	id: number;
@@ -176,6 +193,8 @@ export interface SetupFacts {
 	recordings: RecordingFacts[];
 	pastRings: PastRing[];
 	batchGPa: number[];
+	/** Trial cuts with this marking, oldest first. */
+	cuts: readonly TrialCut[];
 	guidelines: Guidelines;
 	incidentId: number | null;
 	today: string;

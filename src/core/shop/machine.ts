@@ -5,6 +5,7 @@ import {
 	over0,
 	rpm as rpmField,
 	text,
+	um,
 	yesNo
 } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
@@ -48,6 +49,14 @@ export const MACHINE_FIELDS = [
 	choice('axes', 'Decides what can be formed, and who keeps the pace', ['by-hand', 'power-feed', 'cnc'], {
 		default: 'power-feed',
 		label: 'Slides move'
+	}),
+	um('dialDivisionUm', 'Of the infeed dial, as it is engraved', {
+		...over0(1000),
+		label: 'One division is'
+	}),
+	choice('dialReads', 'What the infeed dial counts', ['radius', 'diameter'], {
+		default: 'radius',
+		label: 'Dial shows'
 	}),
 	yesNo('wet', 'Coolant is used', { required: true, label: 'Grinds wet' })
 ] as const satisfies readonly Field[];

@@ -11,7 +11,7 @@
 </script>
 
 <div class="tabs" role="group" aria-label="Part of {of}">
-	{#each parts.all as p (p.id)}
+	{#each parts.all.filter((p) => !p.aside) as p (p.id)}
 		<button
 			class="btn"
 			class:on={parts.open === p.id}
@@ -28,5 +28,8 @@
 		gap: var(--s-6);
 		margin: var(--s-6) 0;
 		flex-wrap: wrap;
+	}
+	.tabs .btn {
+		padding-inline: var(--s-12);
 	}
 </style>

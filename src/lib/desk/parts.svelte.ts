@@ -8,6 +8,8 @@ export interface Part<Id extends string = string> {
 	title: string;
 	/** None: this part is never asked for, only offered. */
 	lines: readonly string[];
+	/** Not on the way, but at hand: offered beside the title. */
+	aside?: boolean;
 	/** Not yet possible: something else has to come first. */
 	closed?: boolean;
 }
@@ -21,7 +23,9 @@ export class Parts<Id extends string> {
 	constructor(
 		private readonly desk: Desk,
 		private readonly station: StationId,
-		private readonly list: () => readonly Part<Id>[]
+		private readonly list: () => readonly Part<Id>[],
+		/** A part that comes before all others just now, whatever lines are open. */
+		private readonly first: () => Id | null = () => null
 	) {}
 	get all(): readonly Part<Id>[] {
 		return this.list();
@@ -37,7 +41,7 @@ export class Parts<Id extends string> {
 		return (asked.find((p) => !this.done(p)) ?? asked.at(-1) ?? this.all[0]!).id;
 	}
 	get open(): Id {
-		return this.chosen ?? this.next;
+		return this.chosen ?? this.first() ?? this.next;
 	}
 	choose(id: Id): void {
 		this.chosen = id;

@@ -1,3 +1,5 @@
+import { dresserWords, isTurned, methodOf } from '$core/shop/dresser';
+
 /** A thing of the shop in one line. */
 export function thingInWords(kind: string, t: Record<string, unknown>): string {
 	const say = (name: string) => String(t[name] ?? '').replace(/-/g, ' ');
@@ -7,7 +9,19 @@ export function thingInWords(kind: string, t: Record<string, unknown>): string {
 		case 'mounts':
 			return `${say('kind')} for ${say('seatMm')} mm, flange ⌀ ${say('flangeMm')} mm, ${t.retention === 'single-nut' ? `one ${say('threadHand')}-hand nut` : `${say('screwCount')} screws at ${say('torqueNm')} Nm`}${t.weightCount ? `, ${say('weightCount')} weights` : ''}`;
 		case 'dressers':
-			return `${say('kind')}${t.tipRadiusUm ? `, tip ${say('tipRadiusUm')} µm` : ''}, ${say('dressesSinceTurn')} dresses since it was turned`;
+			return [
+				dresserWords(String(t.kind)),
+				t.tipRadiusUm ? `tip ${say('tipRadiusUm')} µm` : '',
+				t.bodyDiameterMm ? `⌀ ${say('bodyDiameterMm')} mm` : '',
+				isTurned(String(t.kind))
+					? `${say('dressesSinceTurn')} dresses since it was turned`
+					: methodOf(String(t.kind))
+						? `${say('dressesSinceTurn')} dresses`
+						: '',
+				t.wear === 'worn-out' ? 'worn out' : say('place')
+			]
+				.filter(Boolean)
+				.join(', ');
 		case 'blocks':
 			return `grade ${say('grade')}, ${(t.blocksMm as unknown[]).length} blocks`;
 		case 'instruments':

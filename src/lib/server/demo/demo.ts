@@ -1,4 +1,4 @@
-import { row, rows, setClock } from '../db/pool.js';
+import { row, rows, setClock, write } from '../db/pool.js';
 import { type User } from '../people/sign-in.js';
 import { loadShop, read } from './shop.js';
 import { loadWheels, type DemoRing, ring } from './wheels.js';
@@ -16,6 +16,10 @@ export async function loadDemo(folder: string): Promise<boolean> {
 			[...people.values()].find((u) => u.role === 'lead')!
 		);
 		for (const r of read<DemoRing[]>(folder, 'rings.json')) await ring(r, people);
+		// What was done with every dresser before today's setups; these keep their numbers.
+		await write('ALTER TABLE setups AUTO_INCREMENT = 130');
+		for (const s of read<DemoSetup[]>(folder, 'history.json')) await play(s, people);
+		await write('ALTER TABLE setups AUTO_INCREMENT = 140');
 		for (const s of read<DemoSetup[]>(folder, 'setups.json')) await play(s, people);
 	} finally {
 		setClock(null);

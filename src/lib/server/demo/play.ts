@@ -13,8 +13,9 @@ export interface DemoSetup {
 	who: string;
 	startedHoursAgo: number;
 	machine: string;
-	brief: object;
-	steps: [StationId, string, object, number][];
+	brief: { part: string };
+	/** Station, step, what is entered, seconds since the step before, and why it goes on with a caution. */
+	steps: [StationId, string, object, number, string?][];
 	incident?: object;
 	incidentDone?: string[];
 }
@@ -31,9 +32,18 @@ export async function play(s: DemoSetup, people: Map<string, User>): Promise<voi
 		randomUUID()
 	);
 	const version = async () => (await loadSetup(id))!.facts.version;
-	for (const [station, step, values, afterS] of s.steps) {
+	for (const [station, step, values, afterS, reason] of s.steps) {
 		now += afterS * 1000;
-		await record(id, { station, step, values, version: await version(), key: randomUUID() }, user);
+		try {
+			await record(
+				id,
+				{ station, step, values, reason: reason ?? null, version: await version(), key: randomUUID() },
+				user
+			);
+		} catch (e) {
+			const why = e instanceof Error ? e.message : String(e);
+			throw new Error(`The demo stops at ${s.brief.part}, ${station} ${step}: ${why}`, { cause: e });
+		}
 	}
 	if (!s.incident) return;
 	now += 900_000;

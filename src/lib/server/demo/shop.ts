@@ -1,5 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { DRESSER_FIELDS } from '../../../core/shop/dresser.js';
+import { checked } from '../door/joi-schema.js';
+import { columnOf } from '../shop/columns.js';
 import { type Value, row, write } from '../db/pool.js';
 import { type User, hashPin } from '../people/sign-in.js';
 
@@ -59,18 +62,11 @@ export async function loadShop(folder: string): Promise<void> {
 		},
 		shop.mounts
 	);
+	const dressers = shop.dressers.map((d) => checked(DRESSER_FIELDS, d));
 	await insert(
 		'dressers',
-		{
-			code: 'code',
-			kind: 'kind',
-			tip_radius_um: 'tipRadiusUm',
-			flat_width_um: 'flatWidthUm',
-			carat: 'carat',
-			dresses_since_turn: 'dressesSinceTurn',
-			turn_every: 'turnEvery'
-		},
-		shop.dressers
+		Object.fromEntries(DRESSER_FIELDS.map((f) => [columnOf(f.name), f.name])),
+		dressers
 	);
 	for (const b of shop.blockSets)
 		await write('INSERT INTO block_sets (code, grade, blocks_mm) VALUES (?, ?, ?)', [
@@ -87,6 +83,7 @@ export async function loadShop(folder: string): Promise<void> {
 		code ? (await row<{ id: number }>(`SELECT id FROM ${table} WHERE code = ?`, [code as string]))!.id : null;
 	for (const m of shop.machines)
 		Object.assign(m, {
+			dialReads: m.dialReads ?? 'radius',
 			mountId: await idOf('mounts', m.mount),
 			dresserId: await idOf('dressers', m.dresser)
 		});
@@ -106,6 +103,9 @@ export async function loadShop(folder: string): Promise<void> {
 			rotation: 'rotation',
 			motor_torque_nm: 'motorTorqueNm',
 			wet: 'wet',
+			axes: 'axes',
+			dial_division_um: 'dialDivisionUm',
+			dial_reads: 'dialReads',
 			mount_id: 'mountId',
 			dresser_id: 'dresserId'
 		},

@@ -5,6 +5,7 @@ import { isDuplicate } from '../db/pool.js';
 import { Refused } from '../door/refused.js';
 import type { User } from '../people/sign-in.js';
 import { keepBaseline } from '../recordings/recordings.js';
+import { keepCut, leaveCut } from '../wheels/trial-cuts.js';
 import { countDress } from '../shop/machines.js';
 import { attachPictures } from '../wheels/pictures.js';
 import { addEvent, setWheelState } from '../wheels/ledger.js';
@@ -56,6 +57,10 @@ async function one(
 			return setWheelState(e.wheelId, e.state, e.reason, on);
 		case 'count-dress':
 			return countDress(e.dresserId, e.turned, e.left ?? {}, on);
+		case 'keep-cut':
+			return keepCut(e.wheelId, e.cut, recordId, user.id, on);
+		case 'leave-cut':
+			return leaveCut(e.cutId, e.leftOut, on);
 		case 'keep-pictures':
 			return attachPictures(`setup-${facts.id}`, e.wheelId, recordId, user, on);
 		case 'keep-baseline':

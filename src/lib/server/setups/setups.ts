@@ -8,6 +8,7 @@ import { type Runner, clockAheadMs, row } from '../db/pool.js';
 import { companionsOf } from './pack.js';
 import { recordsOf } from '../db/records.js';
 import { ringsOf } from '../recordings/recordings.js';
+import { cutsOf } from '../wheels/trial-cuts.js';
 import { wheelById } from '../wheels/wheels.js';
 
 interface SetupRow {
@@ -74,7 +75,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 		recordsOf(id, on),
 		guidelinesNow(on)
 	]);
-	const rings = await ringsOf(wheel, on);
+	const [rings, cuts] = [await ringsOf(wheel, on), wheel ? await cutsOf(wheel.canonical, on) : []];
 	const companions = s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime(), on) : [];
 	return {
 		changedBy: s.changed_name,
@@ -119,6 +120,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			records,
 			sums: sumsOf(records, s.wheel_id),
 			...rings,
+			cuts,
 			guidelines,
 			incidentId: s.incident_id,
 			today: s.today,

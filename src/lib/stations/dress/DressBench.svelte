@@ -1,105 +1,123 @@
 <script lang="ts">
+	import { holds } from '$core/route/decision';
+	import { Evidence } from '$core/route/evidence';
+	import { chosenWay } from '$core/route/stations/dress/method';
+	import { METHOD_WORDS } from '$core/route/stations/dress/words';
+	import { dresserWords } from '$core/shop/dresser';
 	import { quantity } from '$core/quantity/format';
-	import {
-		dressedStep,
-		dresserSetup,
-		positionStep,
-		settingsStep,
-		turns
-	} from '$core/route/stations/dress/steps';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
-	import { Parts } from '$lib/desk/parts.svelte';
-	import { preview } from '$lib/desk/preview';
-	import { stepEntry } from '$lib/desk/step-entry.svelte';
-	import DresserDrawing from '$lib/drawing/DresserDrawing.svelte';
-	import DressedPart from './DressedPart.svelte';
-	import PositionPart from './PositionPart.svelte';
-	import SettingsPart from './SettingsPart.svelte';
-	import WhatFollows from './WhatFollows.svelte';
+	import { type Part, Parts } from '$lib/desk/parts.svelte';
+	import { RUN_WORDS, partsAfter, partsBefore } from './benches';
+	import MethodPart from './MethodPart.svelte';
 
 	interface Props {
 		desk: Desk;
 	}
-	/** Dressing with a single point: where it stands, how it is moved, and that it sounded even. */
+	/** Dressing: why and with what first, then the bench of that way, the run itself, and what must follow it. */
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
-	const position = stepEntry(desk, positionStep, { start: { surfaceMotion: 'down' } });
-	const settings = stepEntry(desk, settingsStep, {
-		start: {
-			depthUm: 20,
-			passes: 4,
-			dryPasses: 1,
-			coolant: desk.facts.machine.wet ? 'continuous' : 'none'
-		}
+	const chosen = $derived(chosenWay(f, Evidence.of(f)));
+	const d = $derived(chosen?.dresser ?? null);
+	const before = $derived(chosen ? partsBefore(chosen.method) : []);
+	const after = $derived(chosen ? partsAfter(chosen.method, chosen.then) : []);
+	const words = $derived(RUN_WORDS[chosen?.method ?? 'single-point']);
+	const released = $derived(f.state === 'released');
+	const packLines = $derived(f.companions.map((c) => `sound-${c.wheel.number}`));
+	const parts = new Parts<string>(
+		desk,
+		'dress',
+		(): Part[] => [
+			{ id: 'method', title: 'Why and with what', lines: ['method'] },
+			...before,
+			...(!chosen
+				? []
+				: released
+					? [{ id: 'again', title: 'Dress again', lines: ['again'] }]
+					: [{ id: 'done', title: words.title, lines: ['sound', ...packLines] }]),
+			...after,
+			...(chosen
+				? [
+						{ id: 'cuts', title: 'Trial cuts', lines: [], aside: true },
+						{
+							id: 'dresser',
+							title: 'Set the dresser',
+							lines: ['register', 'side', 'calibrate', 'zero'],
+							aside: true
+						}
+					]
+				: [])
+		],
+		// A released wheel comes back to be dressed again as it was: that is the sheet it opens with.
+		() =>
+			released &&
+			holds(
+				desk.decision,
+				'dress',
+				before.flatMap((p) => p.lines)
+			)
+				? 'again'
+				: null
+	);
+	const sheet = $derived([...before, ...after].find((p) => p.id === parts.open) ?? null);
+	const size = $derived.by(() => {
+		if (!d) return '';
+		if (d.tipRadiusUm) return `, tip radius ${quantity(d.tipRadiusUm, 'um', f.units)}`;
+		return d.bodyDiameterMm ? `, ${quantity(d.bodyDiameterMm, 'mm', f.units)} across` : '';
 	});
-	const done = stepEntry(desk, dressedStep, { anew: true });
-	const parts = new Parts(desk, 'dress', () => [
-		{ id: 'position', title: 'Place the diamond', lines: ['position'] },
-		{ id: 'settings', title: 'Set the dress', lines: ['settings', 'plan'] },
-		{ id: 'done', title: 'Dress and listen', lines: ['sound'] }
-	]);
-	const placed = $derived(preview(positionStep, f, position));
-	const set = $derived(preview(settingsStep, f, settings));
-	const um = (v: number | null | undefined) => quantity(v ?? null, 'um', f.units);
-	const flat = $derived(f.dresser?.flatWidthUm ? `, flat ${um(f.dresser.flatWidthUm)}` : '');
-	const kind = $derived.by(() => {
-		const words = set.main?.overlap.dressClass.replace('-', ' and ');
-		return words ? `${words.charAt(0).toUpperCase()}${words.slice(1)}.` : '';
-	});
+	const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 </script>
 
-<h1>Dress</h1>
+<header>
+	<h1>Dress</h1>
+	{#each parts.all.filter((p) => p.aside) as p (p.id)}<button
+			class="link"
+			aria-pressed={parts.open === p.id}
+			onclick={() => parts.choose(p.id)}>{p.title}</button
+		>{/each}
+</header>
 <p class="lead">
-	Single point, diamond {f.dresser?.code ?? '-'}, tip radius {um(f.dresser?.tipRadiusUm)}{flat}. {kind}
+	{#if chosen}{capital(
+			d ? `${dresserWords(d.kind)} ${d.code}${size}` : METHOD_WORDS[chosen.method]
+		)}{d?.flatWidthUm ? `, flat ${quantity(d.flatWidthUm, 'um', f.units)}` : ''}.{:else}Say first what is
+		seen, heard or felt. The way to dress follows from it.{/if}
 </p>
 <PartTabs {parts} of="dressing" />
-<div class="cols">
-	<DresserDrawing
-		setup={dresserSetup(f)}
-		rotation={turns(f)}
-		motion={String(position.typed.surfaceMotion ?? 'down')}
-		family={f.wheel?.family ?? null}
-		diameterMm={f.wheel!.diameterMm}
-		offsetMm={position.result.values.offsetMm ?? null}
-		dragDeg={position.result.values.dragAngleDeg ?? 12}
-		min={placed.main?.recommendedMinMm ?? 3}
-		max={placed.main?.recommendedMaxMm ?? 20}
-		stop={placed.main?.verdict === 'stop'}
-		units={f.units}
-	/>
-	<div class="side">
-		{#if parts.open === 'position'}<PositionPart facts={f} entry={position} where={placed.main} />
-		{:else if parts.open === 'settings'}<SettingsPart facts={f} entry={settings} {set} />
-		{:else}<DressedPart facts={f} entry={done} {set} />{/if}
-	</div>
-</div>
-<WhatFollows
-	{desk}
-	part={parts.open}
-	{settings}
-	{set}
-	entry={{ position, settings, done }[parts.open]}
-	computed={parts.open === 'position' ? placed.computed : set.computed}
-	even={done.typed.soundEven !== false}
-	ondone={parts.onward}
-/>
+{#key parts.open}
+	{#if parts.open === 'method'}<MethodPart {desk} ondone={parts.onward} />
+	{:else if parts.open === 'done'}{#await import('./DonePart.svelte') then { default: Done }}<Done
+				{desk}
+				even={words.even}
+				ondone={parts.onward}
+			/>{/await}
+	{:else if parts.open === 'again'}{#await import('./AgainPart.svelte') then { default: Again }}<Again
+				{desk}
+				even={words.even}
+				ondone={parts.onward}
+			/>{/await}
+	{:else if parts.open === 'cuts'}{#await import('./CutsPart.svelte') then { default: Cuts }}<Cuts
+				{desk}
+			/>{/await}
+	{:else if parts.open === 'dresser'}{#await import('./DresserPart.svelte') then { default: Set }}<Set
+				{desk}
+			/>{/await}
+	{:else if sheet}{#await sheet.load() then { default: Sheet }}<Sheet
+				{desk}
+				ondone={parts.onward}
+			/>{/await}{/if}
+{/key}
 
 <style>
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 320px;
-		gap: var(--s-20);
-		align-items: start;
+	header {
+		display: flex;
+		gap: var(--s-16);
+		align-items: baseline;
 	}
-	.side {
-		display: grid;
-		gap: var(--s-8);
-		align-content: start;
+	h1 {
+		flex: 1;
 	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
+	.link[aria-pressed='true'] {
+		color: var(--ink);
+		text-decoration: none;
 	}
 </style>

@@ -16,16 +16,29 @@
 		label?: string;
 		words?: Record<string, string>;
 		autofocus?: boolean;
+		/** Said beneath a number in place of its range. */
+		note?: string;
+		range?: boolean;
 	}
 	/** Any field of a field list, drawn by its kind: what a generated form is made of. */
-	let { entry, field, path = field.name, label = '', words = {}, autofocus = false }: Props = $props();
+	let {
+		entry,
+		field,
+		path = field.name,
+		label = '',
+		words = {},
+		autofocus = false,
+		note = '',
+		range = true
+	}: Props = $props();
 </script>
 
 {#if field.kind === 'number' || field.kind === 'integer'}<QuantityField
 		{entry}
 		name={path}
 		{label}
-		showRange
+		{note}
+		showRange={range}
 		{autofocus}
 	/>
 {:else if field.kind === 'boolean'}<YesNo {entry} name={path} {label} />

@@ -8,9 +8,10 @@ import type { Gate, Station } from '../station.js';
 import { againStep } from './again.js';
 import { type Chosen, chosenWay, methodStep, since } from './method.js';
 import { openedStep } from './opened.js';
-import { dressedStep } from './steps.js';
+import { dressedStep } from './dressed.js';
 import { SOUNDED } from './way.js';
 import { WAYS, wayOf } from './ways.js';
+import { SET_BEFORE, setLines } from './set-dresser.js';
 import { stickLine } from './ways/stick.js';
 import { proudStep } from './ways/wire.js';
 import { METHOD_WORDS } from './words.js';
@@ -43,6 +44,7 @@ export const dressGate: Gate = (facts, evidence) => {
 			waiting: even.waiting
 		}),
 		...packLines(facts, evidence, chosen),
+		...(chosen ? setLines(facts, evidence, chosen) : []),
 		...(chosen
 			? [...(way?.after?.(facts, evidence, chosen) ?? []), ...followed(facts, evidence, chosen)]
 			: [])
@@ -108,11 +110,12 @@ export const dressOrder: Station['order'] = (facts) => {
 	const way = chosen ? wayOf(chosen.method) : null;
 	const before =
 		way && chosen
-			? ['method', ...way.lines(facts, Evidence.of(facts), chosen).map((l) => l.key)]
+			? ['method', ...way.lines(facts, Evidence.of(facts), chosen).map((l) => l.key), ...SET_BEFORE]
 			: ['method'];
 	return {
 		...Object.fromEntries(own.map((step) => [step, ['method', ...(way?.order?.[step] ?? [])]])),
 		opened: ['method'],
+		cut: ['method', 'sound'],
 		done: before.filter((key) => key !== 'opened'),
 		again: before.filter((key) => key !== 'opened')
 	};

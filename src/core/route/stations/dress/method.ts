@@ -1,6 +1,7 @@
 import { choice, from0, number, text } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { chooseMethod } from '../../../dress/choose-method.js';
+import { isSuperabrasive } from '../../../dress/bites.js';
 import { conducts } from '../../../dress/bonds.js';
 import { METHODS, type Method, type Purpose } from '../../../dress/methods.js';
 import { type DresserFacts, type SetupFacts } from '../../facts.js';
@@ -17,15 +18,18 @@ export const SEEN = {
 	'runs-out': 'true',
 	dull: 'open',
 	loaded: 'open',
-	grooved: 'true',
+	grooved: 'open',
 	'form-worn': 'form',
 	'finish-coarse': 'open'
 } as const satisfies Record<string, Purpose>;
 export type Seen = keyof typeof SEEN;
 
-/** What the dress is for. A single layer is cleaned at the most. */
+/** What the dress is for. A single layer is cleaned at the most; diamond and boron nitride come straight by truing only. */
 export function purposeOf(facts: SetupFacts, seen: Seen): Purpose {
-	return coarseBond(wheelOf(facts).bondFamily ?? '') === 'plated' ? 'clean' : SEEN[seen];
+	const w = wheelOf(facts);
+	if (coarseBond(w.bondFamily ?? '') === 'plated') return 'clean';
+	const hard = isSuperabrasive(abrasiveGroup(w.family ?? 'alumina'));
+	return hard && seen === 'grooved' ? 'true' : SEEN[seen];
 }
 
 /** The machine, in the words of the choice: on a lathe a wheel is dressed by hand as on a bench. */

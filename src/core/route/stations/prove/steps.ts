@@ -8,7 +8,7 @@ import type { Effect } from '../../effect.js';
 import { tolerance } from '../../../balance/tolerance.js';
 import { singlePoint } from '../../../dress/single-point.js';
 import { runInOutcome } from '../../../run-in/outcome.js';
-import { dressedStep } from '../dress/steps.js';
+import { dressedStep } from '../dress/dressed.js';
 import { settingsStep } from '../dress/ways/single-point.js';
 import { outcomeStep } from '../run-in/outcome.js';
 import { speedStep } from '../run-in/speed.js';

@@ -36,7 +36,7 @@ export const clusterStep = defineStep({
 		const leadUm = Math.min(nib.output.leadUm, MOST_LEAD_UM);
 		return {
 			main: nib,
-			beside: [planFor(facts, { ...v, leadUm }), ...holderOf(facts, d, 'cluster', v.depthUm)]
+			beside: [planFor(facts, { ...v, leadUm }, false), ...holderOf(facts, d, 'cluster', v.depthUm)]
 		};
 	}
 });

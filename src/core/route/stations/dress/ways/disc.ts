@@ -38,7 +38,7 @@ export const discStep = defineStep({
 			tipRadiusUm: d.tipRadiusUm ?? null,
 			flatWidthUm: d.flatWidthUm ?? 0
 		});
-		return { main: disc, beside: [planFor(facts, { ...v, leadUm: disc.output.leadUm })] };
+		return { main: disc, beside: [planFor(facts, { ...v, leadUm: disc.output.leadUm }, false)] };
 	}
 });
 

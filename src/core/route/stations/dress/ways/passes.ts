@@ -16,10 +16,13 @@ export const PASSES = [
 /** The passes as a plan: what they take, how long, and how many such dresses are left. */
 export const planFor = (
 	facts: SetupFacts,
-	v: { depthUm: number; leadUm: number; passes: number; dryPasses: number }
+	v: { depthUm: number; leadUm: number; passes: number; dryPasses: number },
+	/** Many points, or an edge that turns: the lead is not what one point leaves, and says nothing against the grain. */
+	onePoint = true
 ) =>
 	compute(facts, dressPlan, {
 		...dressed(facts),
+		...(onePoint ? {} : { grainSizeUm: null }),
 		finishStockUm: v.passes * v.depthUm,
 		finishDepthUm: v.depthUm,
 		finishLeadUm: v.leadUm,

@@ -4,6 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Field } from '$core/calculation/fields';
+	import { DRESSERS } from '$core/shop/dresser';
 	import { SHOP_KINDS } from '$core/shop/kinds';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
@@ -37,6 +38,9 @@
 		draft: data.draft,
 		start: { ...(found ?? {}), mount: data.mount, dresser: data.dresser }
 	});
+	/** Only what this kind of thing needs is asked for. */
+	const asked = $derived(kind.asked ? kind.asked(entry.typed) : fields);
+	const DRESSER_WORDS = Object.fromEntries(Object.entries(DRESSERS).map(([k, d]) => [k, d.words]));
 	const sender = new Sender();
 	async function save() {
 		if (await sender.submitEntry(`/api/shop/${kind.id}`, entry, { of: name })) await goto(resolve('/shop'));
@@ -52,7 +56,11 @@
 	<fieldset class="sheet" disabled={!data.lead}>
 		<legend class="sr">What is kept</legend>
 		<div class="grid">
-			{#each fields as field (field.name)}<FieldInput {entry} {field} />{/each}
+			{#each asked as field (field.name)}<FieldInput
+					{entry}
+					{field}
+					words={kind.id === 'dressers' ? DRESSER_WORDS : {}}
+				/>{/each}
 		</div>
 		{#if data.lead}<ActionBar label="Keep it" onact={save} busy={sender.busy}
 				><span class="quiet">Records already made keep the values they were made with.</span></ActionBar

@@ -1,0 +1,95 @@
+import { burnRisk } from '../../../dress/burn-risk.js';
+import { fitFinish } from '../../../dress/fit-finish.js';
+import { predictFinish } from '../../../dress/predict-finish.js';
+import { abrasiveGroup } from '../../../spec/families.js';
+import { surfaceSpeedMps } from '../../../spec/speed.js';
+import type { SetupFacts, TrialCut } from '../../facts.js';
+import { compute, wheelOf } from '../../step.js';
+
+/** A usual cut where the brief does not tell one (guideline): depth in um, work in m/s. */
+const USUAL: Readonly<Record<string, { depthUm: number; workMps: number }>> = {
+	'creep-feed': { depthUm: 1000, workMps: 0.004 },
+	cylindrical: { depthUm: 8, workMps: 0.4 },
+	internal: { depthUm: 5, workMps: 0.5 }
+};
+const PLAIN = { depthUm: 10, workMps: 0.25 };
+/** Trial cuts before anything is learnt from them. */
+export const LEAST_CUTS = 3;
+
+/** The cut that is foreseen: the brief's own where it was told, else a usual one. */
+export function cutOf(facts: SetupFacts): { depthUm: number; workMps: number; known: boolean } {
+	const { depthUm, workSpeedMps, operation } = facts.brief;
+	const usual = USUAL[operation] ?? PLAIN;
+	return {
+		depthUm: depthUm ?? usual.depthUm,
+		workMps: workSpeedMps ?? usual.workMps,
+		known: depthUm !== null && workSpeedMps !== null
+	};
+}
+
+/** Like a wheel of this size on flat work. */
+export function equivalentMm(facts: SetupFacts): number {
+	const ds = wheelOf(facts).diameterMm;
+	const dw = facts.brief.workDiameterMm;
+	if (dw === null) return ds;
+	if (facts.brief.operation === 'internal') return dw > ds ? (ds * dw) / (dw - ds) : ds;
+	return facts.brief.operation === 'cylindrical' ? (ds * dw) / (dw + ds) : ds;
+}
+
+/** What is learnt from the trial cuts that count; null while there are too few or the grain is not known. */
+export function learnt(facts: SetupFacts, cuts: readonly TrialCut[] = facts.cuts) {
+	const counted = cuts.filter((c) => !c.leftOut);
+	const grainSizeUm = wheelOf(facts).gritMeanUm;
+	if (counted.length < LEAST_CUTS || grainSizeUm === null) return null;
+	return compute(facts, fitFinish, {
+		grainSizeUm,
+		cuts: counted.map(({ leadUm, depthUm, specificRemovalMm2PerS, wheelSpeedMps, raUm }) => ({
+			leadUm,
+			depthUm,
+			specificRemovalMm2PerS,
+			wheelSpeedMps,
+			raUm
+		}))
+	});
+}
+
+/** A dress, as finish and burn are foreseen from it. */
+export interface Foreseen {
+	leadUm: number;
+	depthUm: number;
+	sharpnessIndex: number;
+	dressClass: string;
+}
+
+/** Finish and burn that a dress will give. Null where the grain of the wheel is not known. */
+export function foresee(facts: SetupFacts, d: Foreseen) {
+	const w = wheelOf(facts);
+	if (w.gritMeanUm === null || !(d.leadUm > 0) || !(d.depthUm > 0)) return null;
+	const cut = cutOf(facts);
+	const wheelSpeedMps = surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm);
+	const fit = learnt(facts);
+	const finish = compute(facts, predictFinish, {
+		leadUm: d.leadUm,
+		depthUm: d.depthUm,
+		specificRemovalMm2PerS: cut.depthUm * cut.workMps,
+		wheelSpeedMps,
+		fit: fit?.output.fit ?? null,
+		ranges: fit?.output.ranges ?? null,
+		grainSizeUm: w.gritMeanUm,
+		targetRaUm: facts.brief.targetRaUm
+	});
+	const burn = compute(facts, burnRisk, {
+		equivalentDiameterMm: equivalentMm(facts),
+		workDepthUm: cut.depthUm,
+		workSpeedMps: cut.workMps,
+		wheelSpeedMps,
+		coolant: facts.machine.wet ? (facts.brief.operation === 'creep-feed' ? 'jet' : 'flood') : 'none',
+		abrasive: abrasiveGroup(w.family ?? 'alumina'),
+		grainSizeUm: w.gritMeanUm,
+		grade: w.grade ?? 'K',
+		sharpnessIndex: d.sharpnessIndex,
+		dressClass: CLASSES.includes(d.dressClass) ? d.dressClass : null
+	});
+	return { finish, burn, cut, cuts: fit?.output.cutsUsed ?? 0 };
+}
+const CLASSES: readonly string[] = ['dull', 'fine', 'general', 'open-sharp'];

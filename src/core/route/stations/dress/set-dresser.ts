@@ -1,0 +1,147 @@
+import { calibrateWheel } from '../../../set/calibrate-wheel.js';
+import { contactSide } from '../../../set/contact-side.js';
+import { dressCompensation } from '../../../set/dress-compensation.js';
+import { registerDresser } from '../../../set/register-dresser.js';
+import { Evidence, partOf } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
+import { said, show } from '../../say.js';
+import { alone, compute, defineStep, pick, wheelOf, without, type Step } from '../../step.js';
+import { againStep } from './again.js';
+import { dressedStep } from './dressed.js';
+import { type Chosen, chosenWay, since } from './method.js';
+
+/** Four touches: where the dresser meets the wheel, how its way lies to the spindle, where the passes end. */
+export const registerStep = defineStep({
+	station: 'dress',
+	step: 'register',
+	title: 'Register the dresser',
+	fields: without(
+		registerDresser.fields,
+		'wheelWidthMm',
+		'tipRadiusMm',
+		'xReads',
+		'dresserRemounted',
+		'wheelRemounted'
+	),
+	compute(facts, v) {
+		const tipUm = chosenWay(facts, Evidence.of(facts))?.dresser?.tipRadiusUm ?? 0;
+		return alone(
+			compute(facts, registerDresser, {
+				...v,
+				wheelWidthMm: wheelOf(facts).rimWidthMm ?? wheelOf(facts).widthMm,
+				tipRadiusMm: Math.min(20, (tipUm ?? 0) / 1000),
+				xReads: facts.machine.dialReads
+			})
+		);
+	}
+});
+
+/** The side on which the wheel meets work and dresser, as the slide counts it. */
+export const sideStep = defineStep({
+	station: 'dress',
+	step: 'side',
+	title: 'Contact side',
+	fields: contactSide.fields,
+	compute: (facts, v) => alone(compute(facts, contactSide, v))
+});
+
+/** Wheel and probe on one reference. */
+export const calibrateStep = defineStep({
+	station: 'dress',
+	step: 'calibrate',
+	title: 'Calibrate the wheel',
+	fields: pick(calibrateWheel.fields, 'touchXMm', 'touchZMm', 'probeXMm', 'probeZMm', 'scatterLimitUm'),
+	compute: (facts, v) => alone(compute(facts, calibrateWheel, { ...v, xReads: facts.machine.dialReads }))
+});
+
+/** The zero goes after the rim, and a touch shows whether it went the right way. */
+export const zeroStep = defineStep({
+	station: 'dress',
+	step: 'zero',
+	title: 'Zero after the dress',
+	fields: pick(
+		dressCompensation.fields,
+		'dressRadialUm',
+		'contactSide',
+		'previousZeroMm',
+		'touchZeroMm',
+		'verifyLimitUm'
+	),
+	compute: (facts, v) =>
+		alone(compute(facts, dressCompensation, { ...v, dialReads: facts.machine.dialReads }))
+});
+
+/** Everything that sets the dresser. */
+export const settingSteps: readonly Step[] = [registerStep, sideStep, calibrateStep, zeroStep];
+/** Lines that must hold before a dress, where they were begun. */
+export const SET_BEFORE: readonly string[] = ['register', 'side'];
+
+/** What was touched stands until the wheel is mounted again, another dresser is taken, or, for the zero, it is dressed. */
+export function setLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine[] {
+	const q = show(facts);
+	const [register, side, calibrate, zero] = [
+		evidence.step(registerStep),
+		evidence.step(sideStep),
+		evidence.step(calibrateStep),
+		evidence.step(zeroStep)
+	];
+	const again = evidence.step(againStep);
+	const dressedAt = Math.max(evidence.step(dressedStep)?.id ?? 0, again?.id ?? 0);
+	const registered = since(chosen, register);
+	// A redress carries its own zero with it.
+	const carried = again && again.id === dressedAt ? again : null;
+	const zeroed = zero !== null && zero.id > dressedAt ? zero : carried;
+	const moved = partOf(zeroed, dressCompensation);
+	const stale = calibrate !== null && calibrate.id < dressedAt && !zeroed;
+	return [
+		...(register
+			? [
+					line({
+						key: 'register',
+						title: 'Dresser registered',
+						from: registered,
+						value: said(registered, `taper ${q(partOf(registered, registerDresser)?.output.taperUm, 'um')}`),
+						waiting: 'another dresser was taken: touch all four places anew'
+					})
+				]
+			: []),
+		...(side
+			? [
+					line({
+						key: 'side',
+						title: 'Contact side agrees',
+						from: side,
+						value: said(side, partOf(side, contactSide)?.output.expectedSide ?? ''),
+						waiting: ''
+					})
+				]
+			: []),
+		...(calibrate
+			? [
+					line({
+						key: 'calibrate',
+						title: 'Wheel calibrated',
+						from: calibrate,
+						holds: !stale,
+						value: stale
+							? 'dressed since: move the zero, touch again'
+							: said(calibrate, `within ${q(partOf(calibrate, calibrateWheel)?.output.scatterUm, 'um')}`),
+						waiting: ''
+					})
+				]
+			: []),
+		...(zero || (calibrate && dressedAt)
+			? [
+					line({
+						key: 'zero',
+						title: 'Zero moved by the dress',
+						from: moved,
+						...(zeroed === carried ? { accepts: UNLESS_STOPPED } : {}),
+						value: said(zeroed === carried ? null : moved, q(moved?.output.newZeroMm, 'mm')),
+						waiting: 'sign, and a touch'
+					})
+				]
+			: [])
+	];
+}

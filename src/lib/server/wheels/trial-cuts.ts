@@ -1,0 +1,44 @@
+import type { TrialCut } from '../../../core/route/facts.js';
+import { type Runner, rows, write } from '../db/pool.js';
+
+/** As many as tell something; older ones were made with another wheel of its kind. */
+const MOST = 60;
+
+/** Trial cuts of wheels with this marking, oldest first. */
+export async function cutsOf(canonical: string, on?: Runner): Promise<TrialCut[]> {
+	const newest = await rows<Omit<TrialCut, 'leftOut' | 'atMs'> & { leftOut: number; at: Date }>(
+		`SELECT c.id, w.number AS wheelNumber, c.at, c.lead_um AS leadUm, c.depth_um AS depthUm, c.removal_mm2_per_s AS specificRemovalMm2PerS, c.speed_mps AS wheelSpeedMps, c.ra_um AS raUm, c.left_out AS leftOut
+		 FROM trial_cuts c JOIN wheels w ON w.id = c.wheel_id WHERE w.canonical = ? ORDER BY c.id DESC LIMIT ${MOST}`,
+		[canonical],
+		on
+	);
+	return newest
+		.reverse()
+		.map(({ at, leftOut, ...cut }) => ({ ...cut, atMs: at.getTime(), leftOut: !!leftOut }));
+}
+
+export async function keepCut(
+	wheelId: number,
+	cut: Omit<TrialCut, 'id' | 'wheelNumber' | 'atMs' | 'leftOut'>,
+	recordId: number,
+	userId: number,
+	on: Runner
+): Promise<void> {
+	await write(
+		'INSERT INTO trial_cuts (wheel_id, record_id, lead_um, depth_um, removal_mm2_per_s, speed_mps, ra_um, user_id, at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, UTC_TIMESTAMP(3))',
+		[
+			wheelId,
+			recordId,
+			cut.leadUm,
+			cut.depthUm,
+			cut.specificRemovalMm2PerS,
+			cut.wheelSpeedMps,
+			cut.raUm,
+			userId
+		],
+		on
+	);
+}
+export async function leaveCut(cutId: number, leftOut: boolean, on: Runner): Promise<void> {
+	await write('UPDATE trial_cuts SET left_out = ? WHERE id = ?', [leftOut, cutId], on);
+}

@@ -1,0 +1,148 @@
+<script lang="ts">
+	import { quantity } from '$core/quantity/format';
+	import { LEAST_CUTS, learnt } from '$core/route/stations/dress/foresee';
+	import { trialCutStep } from '$core/route/stations/dress/trial-cut';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import PatchPanel from './PatchPanel.svelte';
+
+	interface Props {
+		desk: Desk;
+	}
+	/** Trial cuts with this marking: what each is off by, and what is learnt with and without it. */
+	let { desk }: Props = $props();
+	const f = $derived(desk.facts);
+	const entry = stepEntry(desk, trialCutStep, { anew: true });
+	const p = $derived(preview(trialCutStep, f, entry));
+	const fit = $derived(learnt(f));
+	/** Residuals belong to the cuts that count, in their order. */
+	const rows = $derived.by(() => {
+		let counted = -1;
+		return f.cuts.map((c) => {
+			const residual = c.leftOut ? null : (fit?.output.residualsLog[++counted] ?? null);
+			const without = learnt(
+				f,
+				f.cuts.map((o) => (o.id === c.id ? { ...o, leftOut: !c.leftOut } : o))
+			);
+			return { ...c, residual, odd: fit?.output.outliers.includes(counted) === true && !c.leftOut, without };
+		});
+	});
+	const um = (v: number) => quantity(v, 'um', f.units);
+	const leave = (cutId: number, leftOut: boolean) =>
+		void desk.record('dress', 'leave-cut', null, { cutId, leftOut });
+	async function act() {
+		if (await desk.record('dress', 'cut', entry)) entry.set('raUm', '');
+	}
+</script>
+
+<div class="cols">
+	<div class="part">
+		<p class="lab">What was foreseen for this dress</p>
+		<p class="num huge" role="status">
+			{p.main ? um(p.main.raUm) : '-'}
+			<span>{p.main ? `${um(p.main.lowUm)} to ${um(p.main.highUm)}` : 'dress it first'}</span>
+		</p>
+		<QuantityField {entry} name="raUm" autofocus />
+		<QuantityField {entry} name="workDepthUm" /><QuantityField {entry} name="workSpeedMps" />
+		<p class="quiet">
+			{fit
+				? `Learnt from ${fit.output.cutsUsed} cuts; each new one counts.`
+				: `${f.cuts.length} of ${LEAST_CUTS} cuts: until then the grain alone tells.`}
+		</p>
+	</div>
+	<div class="part">
+		<h3>Trial cuts of this marking</h3>
+		{#if rows.length}<div class="table">
+				<table>
+					<thead
+						><tr><th>Lead</th><th>Bite</th><th>Ra</th><th>Off by</th><th>Without or with it</th><th></th></tr
+						></thead
+					>
+					<tbody
+						>{#each rows as r (r.id)}<tr class:out={r.leftOut} class:odd={r.odd}
+								><td class="num">{um(r.leadUm)}</td><td class="num">{um(r.depthUm)}</td><td class="num"
+									>{um(r.raUm)}</td
+								><td class="num"
+									>{r.residual === null ? '-' : `${(100 * (Math.exp(r.residual) - 1)).toFixed(0)} %`}</td
+								><td class="num">{r.without ? `R1 ${r.without.output.r1.toFixed(3)}` : 'too few'}</td><td
+									><button class="link" disabled={!r.without} onclick={() => leave(r.id, !r.leftOut)}
+										>{r.leftOut ? 'Take in' : 'Leave out'}</button
+									></td
+								></tr
+							>{/each}</tbody
+					>
+				</table>
+			</div>
+			{#if fit}<p>
+					Now R1 <b class="num">{fit.output.r1.toFixed(3)}</b>; a cut that stands out is marked, nothing is
+					dropped by itself.
+				</p>{/if}{:else}<p class="quiet">
+				None yet. Measure one after the dress and enter it at the left.
+			</p>{/if}
+		<PatchPanel {desk} />
+	</div>
+</div>
+<ActionBar label="Keep this cut" onact={act} busy={desk.busy}>
+	{#snippet aside()}<ShowWorking
+			computed={[...p.computed, ...(fit ? [fit] : [])]}
+			system={f.units}
+		/>{/snippet}
+</ActionBar>
+
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: 250px minmax(0, 1fr);
+		gap: var(--s-24);
+		align-items: start;
+		margin-bottom: var(--s-10);
+	}
+	.part {
+		display: grid;
+		gap: var(--s-8);
+		align-content: start;
+		min-width: 0;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: var(--type-small);
+	}
+	.huge {
+		font-size: var(--type-large);
+		font-weight: 700;
+	}
+	.huge span {
+		display: block;
+		font: 500 var(--type-text) var(--text);
+		color: var(--ink2);
+	}
+	.table {
+		overflow-x: auto;
+	}
+	td,
+	th {
+		padding: var(--s-4) var(--s-6);
+		font-size: var(--type-small);
+		text-align: left;
+		white-space: nowrap;
+	}
+	.out td {
+		color: var(--ink3);
+		text-decoration: line-through;
+	}
+	.out td:last-child {
+		text-decoration: none;
+	}
+	.odd td {
+		background: var(--caution-soft);
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,97 @@
+<script lang="ts">
+	import { Evidence } from '$core/route/evidence';
+	import { chosenWay } from '$core/route/stations/dress/method';
+	import { dressesLeft, passesIn, runOf } from '$core/route/stations/dress/run';
+	import { dressedStep } from '$core/route/stations/dress/dressed';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import LifeBar from '$lib/drawing/LifeBar.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import PassRunner from './PassRunner.svelte';
+	import SizesAfter from './SizesAfter.svelte';
+
+	interface Props {
+		desk: Desk;
+		/** How it is asked whether it went well. */
+		even: string;
+		ondone: () => void;
+	}
+	/** The dress run pass by pass, what it sounded like, and what wheel and dresser measure afterwards. */
+	let { desk, even, ondone }: Props = $props();
+	const f = $derived(desk.facts);
+	const w = $derived(f.wheel!);
+	const entry = stepEntry(desk, dressedStep, {
+		anew: true,
+		start: desk.facts.wheel?.rimWidthMm ? { diameterAfterMm: desk.facts.wheel.diameterMm } : {}
+	});
+	const chosen = $derived(chosenWay(f, Evidence.of(f)));
+	const run = $derived(chosen ? runOf(f, Evidence.of(f), chosen) : null);
+	const heard = $derived((entry.typed.heard as string[] | null)?.length ?? 0);
+	const running = $derived(run !== null && heard > 0 && heard < passesIn(run));
+	const p = $derived(preview(dressedStep, f, entry));
+	const left = $derived(run ? dressesLeft(w, run.takenUm) : null);
+	const sounds = $derived(entry.typed.soundEven !== false);
+	async function act() {
+		if (await desk.record('dress', 'done', entry)) ondone();
+	}
+</script>
+
+<div class="cols">
+	<div class="part">
+		{#if run}<PassRunner facts={f} {entry} {run} />{:else}<p class="huge">Go on until it is even.</p>
+			<p>Light pressure, across and back; look and listen as you go.</p>{/if}
+	</div>
+	<div class="part">
+		<YesNo {entry} name="soundEven" compact label={even} />
+		<SizesAfter facts={f} {entry} {run} dresser={chosen?.dresser ?? null} />
+		{#if w.rimWidthMm === null}<LifeBar
+				newMm={w.newDiameterMm}
+				nowMm={entry.result.values.diameterAfterMm ?? w.diameterMm}
+				minMm={w.minDiameterMm}
+				units={f.units}
+			/>{/if}
+		{#if left !== null}<p>Such dresses left: <b class="num">{left}</b></p>{/if}
+		{#if p.main}<Reasons reasons={p.main.reasons ?? []} />{:else if p.fault && p.fault.code !== 'missing'}<p
+				class="fault"
+			>
+				{p.fault.message}
+			</p>{/if}
+	</div>
+</div>
+<ActionBar
+	label={sounds ? 'Dressed, sounds even' : 'Dressed, not even'}
+	onact={act}
+	busy={desk.busy}
+	key={!running && (heard > 0 || run === null)}
+>
+	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+</ActionBar>
+
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 320px);
+		gap: var(--s-24);
+		align-items: start;
+		margin-bottom: var(--s-10);
+	}
+	.part {
+		display: grid;
+		gap: var(--s-10);
+		align-content: start;
+		min-width: 0;
+	}
+	.huge {
+		font-size: var(--type-figure);
+		font-weight: 700;
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

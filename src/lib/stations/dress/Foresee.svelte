@@ -1,0 +1,84 @@
+<script lang="ts">
+	import { quantity } from '$core/quantity/format';
+	import { foresee } from '$core/route/stations/dress/foresee';
+	import type { Desk } from '$lib/desk/desk.svelte';
+
+	interface Props {
+		desk: Desk;
+		leadUm: number;
+		depthUm: number;
+		sharpness: number;
+		dressClass: string;
+		dressesLeft: number | null;
+	}
+	/** What will come of this dress: finish with its band against the asked, burning with what makes it, and what is left. */
+	let { desk, leadUm, depthUm, sharpness, dressClass, dressesLeft }: Props = $props();
+	const f = $derived(desk.facts);
+	const seen = $derived(foresee(f, { leadUm, depthUm, sharpnessIndex: sharpness, dressClass }));
+	const fin = $derived(seen?.finish.output ?? null);
+	const burn = $derived(seen?.burn.output ?? null);
+	const um = (v: number) => quantity(v, 'um', f.units);
+	const MEETS: Record<string, string> = {
+		yes: 'as asked',
+		likely: 'likely as asked',
+		unlikely: 'hardly as asked',
+		no: 'not as asked'
+	};
+</script>
+
+<section aria-label="What follows">
+	<h3>What follows</h3>
+	<div class="row">
+		{#if fin}<div>
+				<p class="lab">Ra, asked {um(f.brief.targetRaUm)}</p>
+				<p class="num mid" class:bad={fin.meetsTarget === 'no'}>{um(fin.raUm)}</p>
+				<p class="quiet">
+					{um(fin.lowUm)} to {um(fin.highUm)}, {MEETS[fin.meetsTarget ?? ''] ?? ''}; {seen!.cuts
+						? `from ${seen!.cuts} trial cuts`
+						: 'no trial cut yet'}
+				</p>
+			</div>{/if}
+		{#if burn}<div>
+				<p class="lab">Burning</p>
+				<p class="num mid" class:bad={burn.risk === 'burn' || burn.risk === 'high'}>
+					{burn.risk === 'unknown' ? '-' : burn.risk}
+				</p>
+				<p class="quiet">
+					{burn.burnIndex === null
+						? 'outside of what the model knows'
+						: `${burn.burnIndex.toFixed(2)} of its limit: chip ${(burn.specificEnergyJPerMm3 - burn.slidingEnergyJPerMm3).toFixed(0)} and flats ${burn.slidingEnergyJPerMm3.toFixed(0)} against ${burn.thresholdJPerMm3?.toFixed(0)} J/mm³`}{seen!
+						.cut.known
+						? ''
+						: ', at a usual cut'}
+				</p>
+			</div>{/if}
+		{#if dressesLeft !== null}<div>
+				<p class="lab">Such dresses left</p>
+				<p class="num mid">{dressesLeft}</p>
+			</div>{/if}
+	</div>
+</section>
+
+<style>
+	.row {
+		display: flex;
+		gap: var(--s-16);
+		flex-wrap: wrap;
+	}
+	.row > div {
+		flex: 1 1 132px;
+		min-width: 0;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: var(--type-small);
+	}
+	.mid {
+		font-size: var(--type-title);
+		font-weight: 700;
+		line-height: 1.1;
+	}
+	.bad {
+		color: var(--stop);
+	}
+</style>

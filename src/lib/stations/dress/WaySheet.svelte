@@ -1,0 +1,178 @@
+<script lang="ts" generics="L extends readonly Field[], O extends object">
+	import type { Snippet } from 'svelte';
+	import type { Field } from '$core/calculation/fields';
+	import type { Judged, Step } from '$core/route/step';
+	import { findingsOf, forbidden } from '$core/route/step';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { Preview } from '$lib/desk/preview';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+
+	interface Props {
+		desk: Desk;
+		step: Step<L, O>;
+		entry: Entry<L>;
+		p: Preview<O>;
+		/** What the decisive number is, the number itself, and what it means. */
+		what: string;
+		figure: string;
+		means?: string;
+		action?: string;
+		words?: Record<string, string>;
+		/** Fields that wait behind "More". */
+		later?: readonly string[];
+		/** Fields that this setup does not ask for. */
+		hidden?: readonly string[];
+		labels?: Readonly<Record<string, string>>;
+		notes?: Readonly<Record<string, string>>;
+		drawing: Snippet<[(O & Judged) | null]>;
+		strip?: Snippet<[O & Judged]>;
+		beneath?: Snippet<[O & Judged]>;
+		follows?: Snippet<[O & Judged]>;
+		quick?: Snippet;
+		ondone: () => void;
+	}
+	/** The sheet of one way of dressing: its drawing, its one decisive number on its strip, the few inputs, and what follows. */
+	let {
+		desk,
+		step,
+		entry,
+		p,
+		what,
+		figure,
+		means = '',
+		action = 'Set like this',
+		words = {},
+		later = [],
+		hidden = [],
+		labels = {},
+		notes = {},
+		drawing,
+		strip,
+		beneath,
+		follows,
+		quick,
+		ondone
+	}: Props = $props();
+	const asked = $derived(step.fields.filter((f) => !hidden.includes(f.name)));
+	const folded = (f: Field) => f.advanced === true || later.includes(f.name);
+	const [first, more] = $derived([asked.filter((f) => !folded(f)), asked.filter(folded)]);
+	const wide = (f: Field) => f.kind === 'choice' || f.kind === 'list';
+	const bad = $derived(p.main?.verdict === 'stop');
+	async function act() {
+		if (await desk.record(step.station, step.step, entry)) ondone();
+	}
+</script>
+
+{#snippet field(f: Field, i: number)}<div class:wide={wide(f)}>
+		<FieldInput
+			{entry}
+			field={f}
+			{words}
+			label={labels[f.name] ?? ''}
+			autofocus={i === 0}
+			note={notes[f.name] ?? ''}
+			range={false}
+		/>
+	</div>{/snippet}
+<div class="cols">
+	<div class="part">
+		{@render drawing(p.main)}
+		{#if p.main}{@render beneath?.(p.main)}{/if}
+	</div>
+	<div class="part">
+		<p class="lab">{what}</p>
+		<p class="num huge" class:bad class:warn={p.main?.verdict === 'caution'} role="status">
+			{figure} <span>{means}</span>
+		</p>
+		{#if p.main}{@render strip?.(p.main)}{/if}
+		<div class="grid">
+			{#each first as f, i (f.name)}{@render field(f, i)}{/each}
+		</div>
+		{#if more.length}<details open={more.some((f) => entry.faultAt(f.name))}>
+				<summary>More</summary>
+				<div class="grid">
+					{#each more as f (f.name)}{@render field(f, 1)}{/each}
+				</div>
+			</details>{/if}
+		{#if p.result}<Reasons
+				reasons={findingsOf(p.result)}
+				most={3}
+			/>{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">
+				{p.fault.message}
+			</p>{/if}
+		{#if p.main}{@render follows?.(p.main)}{/if}
+	</div>
+</div>
+<ActionBar
+	label={action}
+	onact={act}
+	busy={desk.busy}
+	stop={bad}
+	disabled={forbidden(step, p.result) !== null}
+>
+	{@render quick?.()}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
+</ActionBar>
+
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) minmax(0, 320px);
+		gap: var(--s-24);
+		align-items: start;
+		margin-bottom: var(--s-10);
+	}
+	.part {
+		display: grid;
+		gap: var(--s-8);
+		align-content: start;
+		min-width: 0;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: var(--s-4) var(--s-14);
+	}
+	.wide {
+		grid-column: 1 / -1;
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: var(--type-small);
+	}
+	.huge {
+		font-size: var(--type-huge);
+		font-weight: 700;
+		line-height: 1.05;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 var(--s-12);
+		align-items: baseline;
+	}
+	.huge span {
+		font: 600 var(--type-text) / 1.25 var(--text);
+		color: var(--ok);
+	}
+	.warn span {
+		color: var(--caution);
+	}
+	.bad,
+	.bad span {
+		color: var(--stop);
+	}
+	summary {
+		cursor: pointer;
+		font-weight: 600;
+		min-height: 34px;
+		padding-top: var(--s-6);
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,14 @@
+<script lang="ts">
+	import { faceStep } from '$core/route/stations/dress/ways/hand';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import StepForm from '$lib/desk/StepForm.svelte';
+
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	/** A face dressed by hand is judged afterwards, and the rest goes back before anything is ground. */
+	let { desk, ondone }: Props = $props();
+</script>
+
+<StepForm {desk} step={faceStep} action="Face looked at" {ondone} />

@@ -1,0 +1,122 @@
+<script lang="ts">
+	import { upToSpeedS } from '$core/dress/stand-ins/run-up';
+	import { duration, quantity } from '$core/quantity/format';
+	import { Evidence } from '$core/route/evidence';
+	import { chosenWay } from '$core/route/stations/dress/method';
+	import { turns } from '$core/route/stations/dress/ways/position';
+	import { rollStep } from '$core/route/stations/dress/ways/roll';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
+	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
+	import WaySheet from '../WaySheet.svelte';
+	import RepeatCheck from './RepeatCheck.svelte';
+	import { RATIO_BANDS, ratioMeans, signed } from './ratio-bands';
+
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	/** A driven roll as wide as the form: its surface against the wheel's, what that does, and what a dress takes. */
+	let { desk, ondone }: Props = $props();
+	const f = $derived(desk.facts);
+	const roll = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const entry = stepEntry(desk, rollStep, {
+		start: { contactDirection: 'with', feedUmPerRev: 0.5, totalDepthUm: 30, dwellRevs: 10 }
+	});
+	const p = $derived(preview(rollStep, f, entry));
+	const out = $derived(p.main);
+	const q = (v: number | null | undefined, u: 'um' | 'mm/min' | 'm/s' | 'mm' | 'rpm') =>
+		quantity(v ?? null, u, f.units);
+	const least = $derived(f.wheel!.minDiameterMm);
+	const left = $derived(
+		out
+			? Math.max(
+					0,
+					Math.floor((f.wheel!.diameterMm - least) / (f.wheel!.diameterMm - out.diameterAfterMm) + 1e-9)
+				)
+			: null
+	);
+</script>
+
+<WaySheet
+	{desk}
+	step={rollStep}
+	{entry}
+	{p}
+	what="Roll surface against wheel surface"
+	figure={out ? signed(out.speedRatio) : '-'}
+	means={out ? ratioMeans(out.speedRatio) : ''}
+	words={{ with: 'together', against: 'against each other' }}
+	labels={{
+		rollSpeedRpm: 'Roll speed',
+		totalDepthUm: 'In all',
+		dwellRevs: 'Stand still after, turns',
+		feedUmPerRev: 'Infeed per turn'
+	}}
+	notes={{
+		rollSpeedRpm: roll?.mostRpm ? `at most ${q(roll.mostRpm, 'rpm')}` : '',
+		feedUmPerRev: out ? q(out.infeedMmPerMin, 'mm/min') : '',
+		totalDepthUm: out ? `${out.feedRevs.toFixed(0)} turns, ${duration(out.feedTimeS)}` : '',
+		dwellRevs: 'each one smooths'
+	}}
+	{ondone}
+>
+	{#snippet drawing(o)}<RollDrawing
+			family={f.wheel?.family ?? null}
+			wheelMm={f.wheel!.diameterMm}
+			rollMm={roll?.bodyDiameterMm ?? 100}
+			wheelMps={o?.surfaceSpeedMps ?? null}
+			rollMps={o?.rollSpeedMps ?? null}
+			ratio={o?.speedRatio ?? null}
+			clockwise={turns(f) === 'clockwise'}
+			what="roll"
+			units={f.units}
+		/>{/snippet}
+	{#snippet strip(o)}<BandStrip
+			value={o.speedRatio}
+			bands={RATIO_BANDS}
+			label="Speed ratio"
+			at={0}
+		/>{/snippet}
+	{#snippet beneath(o)}<RepeatCheck
+			{desk}
+			{entry}
+			field="rollSpeedRpm"
+			ratio={o.rpmRatio}
+			near={o.nearFraction}
+			clear={o.clearRpmRatio}
+		/>{/snippet}
+	{#snippet follows(o)}<div class="row">
+			<p>Face <b>{o.dressClass.replace('-', ', ')}</b></p>
+			<p>Slip <b class="num">{q(o.slipSpeedMps, 'm/s')}</b></p>
+			<p>Dresses left <b class="num">{left}</b></p>
+			<p class="quiet">
+				Let the roll run up for {upToSpeedS().toFixed(0)} s before it touches{roll?.carriesForm
+					? `; it carries ${roll.carriesForm}`
+					: ''}.
+			</p>
+		</div>{/snippet}
+	{#snippet quick()}
+		<button
+			class="btn"
+			onclick={() => entry.set('dwellRevs', String(Number(entry.typed.dwellRevs ?? 0) + 20))}>Finer</button
+		>
+		<button class="btn" onclick={() => entry.set('dwellRevs', '0')}>Opener</button>
+	{/snippet}
+</WaySheet>
+
+<style>
+	.row {
+		display: flex;
+		gap: var(--s-4) var(--s-16);
+		flex-wrap: wrap;
+		font-size: var(--type-small);
+		color: var(--ink2);
+	}
+	.row b {
+		color: var(--ink);
+		font-size: var(--type-text);
+	}
+</style>
