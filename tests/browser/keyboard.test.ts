@@ -152,6 +152,7 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await done(page, 'Balance');
 
 		await go('8', 'Dress');
+		await push(page, /^Dress it with/);
 		await type(page, /Diamond above/, '0');
 		await push(page, /Diamond stands here/);
 		await type(page, /Traverse/, '120');

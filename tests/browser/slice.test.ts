@@ -108,6 +108,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 
 	it('dresses it with the diamond past centre', async () => {
 		await open('Dress');
+		await press(page, /^Dress it with single point/);
 		await page.getByLabel(/Diamond from bottom centre/).fill('6');
 		await page.getByText('never this side').waitFor();
 		await page

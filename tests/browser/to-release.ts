@@ -105,6 +105,7 @@ export async function dressed(
 	{ offset = '-6', traverse = '180', reason = '' } = {}
 ): Promise<void> {
 	await station(page, 'Dress').click();
+	await press(page, /^Dress it with single point/);
 	await page.getByLabel(/^Diamond (from|above)/).fill(offset);
 	await page.getByText('Past centre', { exact: true }).waitFor();
 	await press(page, 'Diamond stands here');

@@ -7,6 +7,7 @@ import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/db/drafts.js
 import { migrate, pendingMigrations } from '../../src/lib/server/db/migrate.js';
 import { keepThing, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
 import { signIn, signOut, userOf } from '../../src/lib/server/people/sign-in.js';
+import { DRESSER_KINDS, methodOf } from '../../src/core/shop/dresser.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
@@ -25,11 +26,26 @@ describe('the demo shop', () => {
 		expect(
 			await n("SELECT COUNT(DISTINCT canonical) AS n FROM wheels WHERE place NOT IN ('test', 'list')")
 		).to.be.above(20);
-		expect(await n("SELECT COUNT(*) AS n FROM setups WHERE id < 147 AND state = 'finished'")).to.equal(2);
+		expect(await n("SELECT COUNT(*) AS n FROM setups WHERE id < 147 AND state = 'finished'")).to.equal(8);
 		expect(await n("SELECT COUNT(*) AS n FROM setups WHERE id < 147 AND state = 'under-way'")).to.equal(2);
 		expect(await n('SELECT COUNT(*) AS n FROM incidents WHERE id = 1 AND closed_at IS NULL')).to.equal(1);
 		for (const t of ['mounts', 'dressers', 'block_sets'])
 			expect(await n(`SELECT COUNT(*) AS n FROM ${t}`), t).to.be.above(1);
+	});
+	it('has a dresser of every kind, and every one that dresses has dressed', async () => {
+		const kept = await rows<{ kind: string; code: string; used: number }>(
+			`SELECT d.kind, d.code, (SELECT COUNT(*) FROM records r WHERE r.step = 'method' AND JSON_VALUE(r.entered, '$.dresserCode') = d.code
+			 OR r.step = 'stick' AND d.kind = 'stick' OR r.step = 'method' AND JSON_VALUE(r.entered, '$.dresserCode') IS NULL AND d.kind = ?) AS used FROM dressers d`,
+			['never']
+		);
+		expect([...new Set(kept.map((d) => d.kind))]).to.have.members([...DRESSER_KINDS]);
+		const chosen = await rows<{ method: string }>(
+			"SELECT DISTINCT JSON_VALUE(entered, '$.method') AS method FROM records WHERE step = 'method'"
+		);
+		const ways = new Set(DRESSER_KINDS.map(methodOf).filter((m) => m !== null && m !== 'stick'));
+		expect(chosen.map((c) => c.method)).to.have.members([...ways]);
+		for (const d of kept.filter((k) => k.kind === 'stick' || methodOf(k.kind) === 'hand-cutter'))
+			expect(d.used, d.code).to.be.above(0);
 	});
 	it('is migrated once and for all', async () => {
 		expect(await pendingMigrations(MIGRATIONS)).to.deep.equal([]);

@@ -45,9 +45,9 @@ export function dressed(facts: SetupFacts) {
 	};
 }
 
-/** A figure of the wheel that its marking did not tell and that somebody has to enter. @throws InputFault `missing` */
-export function told(value: number | null, field: string, label: string): number {
-	if (value === null)
+/** A figure of the wheel that its marking did not tell and that somebody has to enter. @throws InputFault `missing` @example told(3, 'layerDepthMm', 'Layer') // 3 */
+export function told(value: number | null | undefined, field: string, label: string): number {
+	if (value === null || value === undefined)
 		throw new InputFault(field, 'missing', `${label} is missing. The marking does not say it; enter it.`);
 	return value;
 }

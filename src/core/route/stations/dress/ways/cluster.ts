@@ -20,8 +20,8 @@ export const clusterStep = defineStep({
 		const d = dresserOf(facts, Evidence.of(facts));
 		const { abrasive, grainSizeUm, wheelSpeedRpm } = dressed(facts);
 		const nib = compute(facts, cluster, {
-			clusterWidthMm: told(d.clusterWidthMm ?? null, 'dresser', 'Width of the nib'),
-			pointsAcross: told(d.pointsAcross ?? null, 'dresser', 'Points across the nib'),
+			clusterWidthMm: told(d.clusterWidthMm, 'dresser', 'Width of the nib'),
+			pointsAcross: told(d.pointsAcross, 'dresser', 'Points across the nib'),
 			wheelSpeedRpm,
 			depthUm: v.depthUm,
 			tiltDeg: v.tiltDeg,

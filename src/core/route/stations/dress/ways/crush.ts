@@ -22,7 +22,7 @@ export const crushStep = defineStep({
 				wheelDiameterMm,
 				formWidthMm: Math.min(wheelWidthMm, d.bodyWidthMm ?? wheelWidthMm),
 				bond: bondOfWheel(facts),
-				rollDiameterMm: told(d.bodyDiameterMm ?? null, 'dresser', 'Diameter of the roll'),
+				rollDiameterMm: told(d.bodyDiameterMm, 'dresser', 'Diameter of the roll'),
 				// A roll that drives has a drive of its own, made for it.
 				machineMinRpm: v.drive === 'roll' ? null : facts.machine.spindleRpmMin
 			})

@@ -29,7 +29,7 @@ export const discStep = defineStep({
 			ratedSpeedRpm: w.ratedSpeedRpm,
 			abrasive: w.abrasive,
 			grainSizeUm: w.grainSizeUm,
-			discDiameterMm: told(d.bodyDiameterMm ?? null, 'dresser', 'Diameter of the disc'),
+			discDiameterMm: told(d.bodyDiameterMm, 'dresser', 'Diameter of the disc'),
 			discMaxRpm: d.mostRpm ?? null,
 			discSpeedRpm: v.discSpeedRpm,
 			contactDirection: v.contactDirection,

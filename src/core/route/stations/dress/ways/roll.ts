@@ -32,8 +32,8 @@ export const rollStep = defineStep({
 				wheelSpeedRpm,
 				ratedSpeedMps,
 				ratedSpeedRpm,
-				rollDiameterMm: told(d.bodyDiameterMm ?? null, 'dresser', 'Diameter of the roll'),
-				rollWidthMm: told(d.bodyWidthMm ?? null, 'dresser', 'Width of the roll'),
+				rollDiameterMm: told(d.bodyDiameterMm, 'dresser', 'Diameter of the roll'),
+				rollWidthMm: told(d.bodyWidthMm, 'dresser', 'Width of the roll'),
 				rollMaxRpm: d.mostRpm ?? null
 			})
 		);

@@ -53,7 +53,7 @@ export const truerStep = defineStep({
 				abrasive: superOf(abrasive),
 				bond: bondOfWheel(facts),
 				grainSizeUm: told(grainSizeUm, 'grainSizeUm', 'Mean grain of the wheel'),
-				truingWheelDiameterMm: told(d.bodyDiameterMm ?? null, 'dresser', 'Diameter of the truing wheel'),
+				truingWheelDiameterMm: told(d.bodyDiameterMm, 'dresser', 'Diameter of the truing wheel'),
 				truingWheelSpeedRpm: v.truingWheelSpeedRpm,
 				...ratedOf({ ratedMps: v.ratedMps ?? d.ratedMps ?? null, ratedRpm: v.ratedRpm ?? d.ratedRpm ?? null })
 			})

@@ -62,8 +62,8 @@ export const wireStep = defineStep({
 					'concentrationPercent',
 					'Concentration'
 				),
-				wireDiameterMm: told(d.wireMm ?? null, 'dresser', 'Wire'),
-				spoolLengthM: told(d.spoolM ?? null, 'dresser', 'Spool'),
+				wireDiameterMm: told(d.wireMm, 'dresser', 'Wire'),
+				spoolLengthM: told(d.spoolM, 'dresser', 'Spool'),
 				wheelSpeedRpm: w.wheelSpeedRpm,
 				ratedSpeedMps: w.ratedSpeedMps,
 				ratedSpeedRpm: w.ratedSpeedRpm
