@@ -24,7 +24,8 @@ export const OPERATION_WORDS: Record<string, string> = {
 	'creep-feed': 'creep feed',
 	'off-hand': 'off-hand',
 	'tool-post': 'lathe tool post',
-	'face-segment': 'segments'
+	'face-segment': 'segments',
+	peel: 'peel grinding, full depth in one pass'
 };
 export const STATE_WORDS: Record<string, string> = {
 	'under-way': 'Under way',

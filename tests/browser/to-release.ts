@@ -102,7 +102,7 @@ export async function balanced(page: Page): Promise<void> {
 /** Placed, set, and listened to; a caution that stands is accepted with its reason. */
 export async function dressed(
 	page: Page,
-	{ offset = '-6', traverse = '180', reason = '' } = {}
+	{ offset = '-6', traverse = '180', reason = '', then = '' } = {}
 ): Promise<void> {
 	await station(page, 'Dress').click();
 	await press(page, /^Dress it with single point/);
@@ -118,7 +118,8 @@ export async function dressed(
 	await say(page, 'Sounded even across the face', 'Yes');
 	await page.getByLabel('Diameter now').fill(((await diameter(page)) - 0.1).toFixed(2));
 	await press(page, /^Dressed, sounds even/);
-	await done(page, 'Dress');
+	// The wheels of a pack are dressed one by one: the station is not done with the first.
+	if (!then) await done(page, 'Dress');
 }
 
 export async function released(page: Page, ra = '0.46'): Promise<void> {

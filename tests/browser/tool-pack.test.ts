@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { done, heading, press, soundLook, station } from './bench.js';
+import { done, heading, press, say, soundLook, station } from './bench.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 import { begin, fill, takeAndInspect } from './on-route.js';
 import { dressed, released, runIn, trued } from './to-release.js';
@@ -150,7 +150,20 @@ describe('a pack of wheels on one arbor', () => {
 		await done(page, 'Mount');
 		await runIn(page, '3340');
 		await trued(page);
-		await dressed(page, { reason: 'extraction is on at this machine' });
+		await dressed(page, { reason: 'extraction is on at this machine', then: 'Wheel' });
+		await page.getByText(/one by one/).waitFor();
+		await say(page, 'Sounded even across the face', 'Yes');
+		await page.getByRole('button', { name: 'Measured as planned' }).click();
+		await press(page, /^Dressed, sounds even/);
+		for (const [i, n] of (
+			await page.getByRole('heading', { name: /^Wheel \d+$/ }).allInnerTexts()
+		).entries()) {
+			await page.getByLabel(`Rim of ${n.toLowerCase()}`).fill(String(6 + i));
+			await page.getByLabel(`Face of ${n.toLowerCase()}`).fill('7');
+		}
+		await say(page, 'Stood for as it is now', 'Yes');
+		await press(page, 'Pack is measured');
+		await done(page, 'Dress');
 		await released(page);
 		await restartApp();
 	});

@@ -12,6 +12,7 @@ import { switchUnits } from '../../src/lib/server/setups/change-setup.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 import { keepGuidelines } from '../../src/lib/server/shop/guidelines.js';
 import { keepRoute } from '../../src/lib/server/shop/route-templates.js';
+import { addFlat } from '../../src/lib/server/shop/dresser-log.js';
 import { keepThing } from '../../src/lib/server/shop/shop.js';
 import { inspectAtRack, receiveWheel } from '../../src/lib/server/wheels/inspections.js';
 import { dropPicture, keepPicture } from '../../src/lib/server/wheels/pictures.js';
@@ -43,6 +44,7 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 		),
 	addWheel: (u) => addWheel(ANYTHING, u),
 	judgeWheel: (u) => judgeWheel('0317', 'quarantine', 'a reason long enough', u),
+	addFlat: (u) => addFlat('D-07', {}, u),
 	keepThing: (u) => keepThing('machines', null, {}, u),
 	keepRoute: (u) => keepRoute('toolroom', {}, 1, u),
 	keepGuidelines: (u) => keepGuidelines('rank', null, 'a note', 1, u)

@@ -144,3 +144,13 @@ export const DRESSER_FIELDS = [
 	mm('h1Mm', 'Engraved on it', { ...over0(1000), label: 'Constant H1' }),
 	mm('pinDistanceMm', 'Centre to centre', { ...over0(1000), label: 'Distance of the pins' })
 ] as const satisfies readonly Field[];
+
+/** One flat as it was measured under the glass. */
+export const FLAT_FIELDS = [
+	number('removedCm3', 'Since the stone was turned; 0 begins anew', {
+		...from0(1e6),
+		required: true,
+		label: 'Wheel cut away so far, cm³'
+	}),
+	um('flatWidthUm', 'Under the glass', { ...between(0, 20000), required: true, label: 'Flat' })
+] as const satisfies readonly Field[];

@@ -47,7 +47,9 @@ describe('a released wheel dressed again', () => {
 	it('a zero that went the wrong way is a stop that nobody gets past', () => {
 		const wrong = did(released(), 'dress', 'again', { ...AGAIN, zeroBeforeMm: 50, touchMm: 49.96 });
 		expect(line(wrong, 'keep', 'again')!.state).to.equal('stop');
-		expect(refuse(wrong, 'keep', 'entry')!.message).to.match(/^Stopped at Dress: The zero went the wrong way/);
+		expect(refuse(wrong, 'keep', 'entry')!.message).to.match(
+			/^Stopped at Dress: The zero went the wrong way/
+		);
 		const right = did(wrong, 'dress', 'again', { ...AGAIN, zeroBeforeMm: 50, touchMm: 50.04 });
 		expect(line(right, 'keep', 'again')!.state).to.equal('ok');
 		expect(refuse(right, 'keep', 'entry')).to.equal(null);

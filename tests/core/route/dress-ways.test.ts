@@ -2,11 +2,11 @@ import { expect } from 'chai';
 import { METHODS } from '../../../src/core/dress/methods.js';
 import { decide, refuse } from '../../../src/core/route/engine.js';
 import { waysFor } from '../../../src/core/route/stations/dress/method.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { DresserFacts, SetupFacts } from '../../../src/core/route/facts.js';
 import { passes } from '../../../src/core/route/gate.js';
 import { linesOf } from '../../../src/core/route/stations/index.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
-import { current, did, faults, line } from '../../shared/setup-in-memory.js';
+import { WHEEL, current, did, faults, line, took, worked } from '../../shared/setup-in-memory.js';
 import { CUP, DRAWER, METAL, atDress, chose, settled } from './on-dress.js';
 
 const DONE = { soundEven: true, diameterAfterMm: 289.6 };
@@ -241,5 +241,29 @@ describe('what a dress takes off', () => {
 	it('decides again where the setup stands', () => {
 		const f = settled(chose(atDress(), 'rotary-disc'), 'rotary-disc');
 		expect(decide(did(f, 'dress', 'done', DONE)).current).to.equal('prove');
+	});
+});
+
+describe('Select knows what can be dressed here', () => {
+	const taken = (wheel: object, dressers: readonly DresserFacts[]): SetupFacts =>
+		took({ ...worked('select.take'), dressers }, { ...WHEEL, ...wheel });
+	it('a wheel that this shop can dress is said with what', () => {
+		expect(line(taken({}, DRAWER), 'select', 'dressable')).to.include({ state: 'ok', value: 'single point' });
+	});
+	it('one that nothing here brings round or opens is a caution with what is missing', () => {
+		const resin = { family: 'diamond', bondFamily: 'resin', gritMeanUm: 115.5 };
+		const only = (...kinds: string[]) => DRAWER.filter((d) => kinds.includes(d.kind));
+		const l = line(taken(resin, only('single-point', 'stick')), 'select', 'dressable')!;
+		expect(l).to.include({ state: 'caution', needsReason: true });
+		expect(l.value).to.match(/^nothing here does; missing: truing wheel/);
+		expect(line(taken(resin, only('truing-wheel')), 'select', 'dressable')!.state).to.equal('ok');
+		expect(line(taken(METAL, only('wire')), 'select', 'dressable')!.state).to.equal('ok');
+		expect(line(taken(METAL, only('single-point')), 'select', 'dressable')!.value).to.include('wire erosion');
+	});
+	it('is not asked where nothing is dressed, or nobody knows the bond', () => {
+		const f = worked('select.take');
+		const without = { ...f, stations: f.stations.filter((s) => s !== 'dress') };
+		expect(line(took(without), 'select', 'dressable')).to.equal(undefined);
+		expect(line(took(f, { ...WHEEL, bondFamily: null }), 'select', 'dressable')).to.equal(undefined);
 	});
 });

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { holds } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
 	import { dressesLeft, passesIn, runOf } from '$core/route/stations/dress/run';
@@ -22,11 +23,19 @@
 	}
 	/** The dress run pass by pass, what it sounded like, and what wheel and dresser measure afterwards. */
 	let { desk, even, ondone }: Props = $props();
+	/** Of a pack the first wheel whose dress does not stand yet; nothing where there is one wheel only. */
+	function nextOfPack({ facts, decision }: Desk): string | undefined {
+		if (!facts.companions.length || !holds(decision, 'dress', ['sound'])) return undefined;
+		return facts.companions.find((c) => !holds(decision, 'dress', [`sound-${c.wheel.number}`]))?.wheel.number;
+	}
 	const f = $derived(desk.facts);
 	const w = $derived(f.wheel!);
 	const entry = stepEntry(desk, dressedStep, {
 		anew: true,
-		start: desk.facts.wheel?.rimWidthMm ? { diameterAfterMm: desk.facts.wheel.diameterMm } : {}
+		start: {
+			wheelNumber: nextOfPack(desk),
+			...(desk.facts.wheel?.rimWidthMm ? { diameterAfterMm: desk.facts.wheel.diameterMm } : {})
+		}
 	});
 	const chosen = $derived(chosenWay(f, Evidence.of(f)));
 	const run = $derived(chosen ? runOf(f, Evidence.of(f), chosen) : null);

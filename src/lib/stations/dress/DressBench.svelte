@@ -36,6 +36,7 @@
 					? [{ id: 'again', title: 'Dress again', lines: ['again'] }]
 					: [{ id: 'done', title: words.title, lines: ['sound', ...packLines] }]),
 			...after,
+			...(chosen && f.companions.length ? [{ id: 'pack', title: 'Measure the pack', lines: ['pack'] }] : []),
 			...(chosen
 				? [
 						{ id: 'cuts', title: 'Trial cuts', lines: [], aside: true },
@@ -59,6 +60,11 @@
 				? 'again'
 				: null
 	);
+	/** After each dress the sheets begin anew: the next wheel of a pack, the next time round. */
+	const round = $derived(
+		f.records.findLast((r) => r.station === 'dress' && ROUNDS.includes(r.step))?.id ?? 0
+	);
+	const ROUNDS = ['done', 'again'];
 	const sheet = $derived([...before, ...after].find((p) => p.id === parts.open) ?? null);
 	const size = $derived.by(() => {
 		if (!d) return '';
@@ -83,7 +89,7 @@
 		seen, heard or felt. The way to dress follows from it.{/if}
 </p>
 <PartTabs {parts} of="dressing" />
-{#key parts.open}
+{#key `${parts.open}-${round}`}
 	{#if parts.open === 'method'}<MethodPart {desk} ondone={parts.onward} />
 	{:else if parts.open === 'done'}{#await import('./DonePart.svelte') then { default: Done }}<Done
 				{desk}
@@ -93,6 +99,10 @@
 	{:else if parts.open === 'again'}{#await import('./AgainPart.svelte') then { default: Again }}<Again
 				{desk}
 				even={words.even}
+				ondone={parts.onward}
+			/>{/await}
+	{:else if parts.open === 'pack'}{#await import('./PackAgainPart.svelte') then { default: Pack }}<Pack
+				{desk}
 				ondone={parts.onward}
 			/>{/await}
 	{:else if parts.open === 'cuts'}{#await import('./CutsPart.svelte') then { default: Cuts }}<Cuts

@@ -15,13 +15,18 @@
 	}
 	/** What wheel and dresser measure afterwards: only what this wheel and this dresser can lose. */
 	let { facts, entry, run, dresser }: Props = $props();
-	const w = $derived(facts.wheel!);
+	/** The wheel that is dressed: of a pack the one that is picked. */
+	const w = $derived(
+		facts.companions.find((c) => c.wheel.number === entry.typed.wheelNumber)?.wheel ?? facts.wheel!
+	);
 	const face = $derived(w.rimWidthMm !== null);
 	const mm = (v: number | null | undefined) => quantity(v ?? null, 'mm', facts.units);
 	const rimAfter = $derived(run && w.rimDepthMm !== null ? w.rimDepthMm - run.takenUm / 1000 : null);
 	const pack = $derived(facts.companions.map((c) => c.wheel.number));
+	const lead = $derived(facts.wheel!.number);
 	const turned = $derived(dresser ? isTurned(dresser.kind) : false);
-	const asPlanned = $derived(face ? rimAfter : (run?.diameterAfterMm ?? null));
+	const planned = $derived(run && !face ? w.diameterMm - (2 * run.takenUm) / 1000 : null);
+	const asPlanned = $derived(face ? rimAfter : planned);
 	function plan() {
 		if (asPlanned !== null)
 			entry.set(face ? 'rimDepthAfterMm' : 'diameterAfterMm', figure(asPlanned, 'mm', facts.units));
@@ -31,9 +36,9 @@
 {#if pack.length}<label class="field"
 		>Wheel of the pack <select
 			class="plain-input"
-			bind:value={() => String(entry.typed.wheelNumber ?? '') || w.number, (v) => entry.set('wheelNumber', v)}
+			bind:value={() => String(entry.typed.wheelNumber ?? '') || lead, (v) => entry.set('wheelNumber', v)}
 		>
-			{#each [w.number, ...pack] as number (number)}<option value={number}>{number}</option>{/each}
+			{#each [lead, ...pack] as number (number)}<option value={number}>{number}</option>{/each}
 		</select></label
 	>{/if}
 <div class="grid">
@@ -46,7 +51,7 @@
 		/>{:else}<QuantityField
 			{entry}
 			name="diameterAfterMm"
-			note={run ? `the plan says ${mm(run.diameterAfterMm)}` : `last ${mm(w.diameterMm)}`}
+			note={planned === null ? `last ${mm(w.diameterMm)}` : `the plan says ${mm(planned)}`}
 		/>{/if}
 	{#if dresser?.kind === 'truing-wheel'}<QuantityField
 			{entry}

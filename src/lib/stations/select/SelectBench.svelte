@@ -7,6 +7,7 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
+	import CanBeDressed from './CanBeDressed.svelte';
 	import CompareWheels from './CompareWheels.svelte';
 	import NothingFits from './NothingFits.svelte';
 	import RankedList from './RankedList.svelte';
@@ -94,6 +95,7 @@
 <RuledOut {rack} {byNumber} />
 {#if wheel && view === 'list'}
 	<WheelFoot facts={f} {wheel} />
+	<CanBeDressed facts={f} {wheel} />
 	{#if best && best.scorePoints < 70}<Reasons
 			reasons={[
 				{

@@ -22,13 +22,19 @@ import { Evidence } from '../../evidence.js';
 import type { Guidelines, MachineFacts, SetupFacts } from '../../facts.js';
 import { type Result, compute, defineStep, type Step } from '../../step.js';
 
+/** Peel grinding takes the full profile in one deep pass, as creep feed does, but round a turning part. */
+const BRIEF_OPERATIONS = [...OPERATIONS, 'peel'] as const;
+/** The operation as the tables of wheels know it. */
+const inTables = (operation: (typeof BRIEF_OPERATIONS)[number]): Operation =>
+	operation === 'peel' ? 'creep-feed' : operation;
+
 /** What a new setup asks. */
 export const BRIEF_FIELDS = [
 	text('part', 'What is to be ground', { required: true, minLength: 2, maxLength: 80, label: 'Part' }),
 	whole('quantity', 'Pieces', { ...between(1, 1000000), required: true, label: 'How many' }),
 	choice('material', 'What it is made of', MATERIAL_NAMES, { required: true }),
 	hrc('hardnessHrc', 'Leave empty when soft', { ...from0(72), label: 'Hardness' }),
-	choice('operation', 'How it is ground', OPERATIONS, { required: true }),
+	choice('operation', 'How it is ground', BRIEF_OPERATIONS, { required: true }),
 	um('targetRaUm', 'From the drawing', { ...between(0.012, 25), required: true, label: 'Finish wanted, Ra' }),
 	mm('minWidthMm', 'If it matters', { ...over0(1000), label: 'Least wheel width' }),
 	yesNo('burnProne', 'Thin or heat-sensitive', { default: false, label: 'Burns easily' }),
@@ -73,7 +79,8 @@ export type Job = Pick<
 	| 'contactArea'
 >;
 
-const MODE: Readonly<Record<Operation, 'surface' | 'external' | 'internal'>> = {
+const MODE: Readonly<Record<Job['operation'], 'surface' | 'external' | 'internal'>> = {
+	peel: 'external',
 	surface: 'surface',
 	cylindrical: 'external',
 	internal: 'internal',
@@ -112,7 +119,7 @@ export function adviseFor(
 		: null;
 	const wish = compute({ guidelines }, recommend, {
 		material: job.material,
-		operation: job.operation,
+		operation: inTables(job.operation),
 		targetRaUm: job.targetRaUm,
 		hardnessHrc: job.hardnessHrc,
 		burnProne: job.burnProne,

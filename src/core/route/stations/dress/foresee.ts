@@ -9,6 +9,7 @@ import { compute, wheelOf } from '../../step.js';
 /** A usual cut where the brief does not tell one (guideline): depth in um, work in m/s. */
 const USUAL: Readonly<Record<string, { depthUm: number; workMps: number }>> = {
 	'creep-feed': { depthUm: 1000, workMps: 0.004 },
+	peel: { depthUm: 1000, workMps: 0.004 },
 	cylindrical: { depthUm: 8, workMps: 0.4 },
 	internal: { depthUm: 5, workMps: 0.5 }
 };
@@ -33,7 +34,9 @@ export function equivalentMm(facts: SetupFacts): number {
 	const dw = facts.brief.workDiameterMm;
 	if (dw === null) return ds;
 	if (facts.brief.operation === 'internal') return dw > ds ? (ds * dw) / (dw - ds) : ds;
-	return facts.brief.operation === 'cylindrical' ? (ds * dw) / (dw + ds) : ds;
+	return facts.brief.operation === 'cylindrical' || facts.brief.operation === 'peel'
+		? (ds * dw) / (dw + ds)
+		: ds;
 }
 
 /** What is learnt from the trial cuts that count; null while there are too few or the grain is not known. */
@@ -83,7 +86,7 @@ export function foresee(facts: SetupFacts, d: Foreseen) {
 		workDepthUm: cut.depthUm,
 		workSpeedMps: cut.workMps,
 		wheelSpeedMps,
-		coolant: facts.machine.wet ? (facts.brief.operation === 'creep-feed' ? 'jet' : 'flood') : 'none',
+		coolant: facts.machine.wet ? (DEEP.includes(facts.brief.operation) ? 'jet' : 'flood') : 'none',
 		abrasive: abrasiveGroup(w.family ?? 'alumina'),
 		grainSizeUm: w.gritMeanUm,
 		grade: w.grade ?? 'K',
@@ -92,4 +95,6 @@ export function foresee(facts: SetupFacts, d: Foreseen) {
 	});
 	return { finish, burn, cut, cuts: fit?.output.cutsUsed ?? 0 };
 }
+/** Deep cuts live by their jet. */
+const DEEP: readonly string[] = ['creep-feed', 'peel'];
 const CLASSES: readonly string[] = ['dull', 'fine', 'general', 'open-sharp'];

@@ -11,6 +11,7 @@ import { openedStep } from './opened.js';
 import { dressedStep } from './dressed.js';
 import { SOUNDED } from './way.js';
 import { WAYS, wayOf } from './ways.js';
+import { packAgainLines } from './pack-again.js';
 import { SET_BEFORE, setLines } from './set-dresser.js';
 import { stickLine } from './ways/stick.js';
 import { proudStep } from './ways/wire.js';
@@ -40,10 +41,12 @@ export const dressGate: Gate = (facts, evidence) => {
 			from: done,
 			accepts: UNLESS_STOPPED,
 			holds: done?.entered.soundEven === true,
-			value: done?.entered.soundEven === true ? even.yes : even.no,
+			value:
+				done?.verdict === 'stop' ? said(done, '') : done?.entered.soundEven === true ? even.yes : even.no,
 			waiting: even.waiting
 		}),
 		...packLines(facts, evidence, chosen),
+		...packAgainLines(facts, evidence),
 		...(chosen ? setLines(facts, evidence, chosen) : []),
 		...(chosen
 			? [...(way?.after?.(facts, evidence, chosen) ?? []), ...followed(facts, evidence, chosen)]

@@ -62,6 +62,24 @@ export function waysFor(
 	});
 }
 
+/**
+ * Whether this shop can bring a wheel round and open it again: what is asked of it first where it cannot, else of opening. Nothing for
+ * a single layer, which is never dressed, and for a bond that nobody knows.
+ */
+export function dressable(facts: SetupFacts): ReturnType<typeof waysFor> | null {
+	const w = wheelOf(facts);
+	if (w.bondFamily === null || coarseBond(w.bondFamily) === 'plated') return null;
+	const hard = isSuperabrasive(abrasiveGroup(w.family ?? 'alumina'));
+	const asked: readonly Seen[] = hard ? ['runs-out', 'just-trued'] : ['just-trued'];
+	// A hybrid bond is given the benefit of the doubt here: whether it conducts is measured before it is dressed.
+	const all = asked.map((seen) => waysFor(facts, { seen, form: 'flat', rimResistanceOhm: 0 }));
+	return all.find((c) => c.output.best === null) ?? all.at(-1)!;
+}
+
+/** Ways that would serve if the shop had what they need. */
+export const missingFor = (ways: { input: Record<string, unknown> }): Method[] =>
+	chooseMethod.run({ ...ways.input, devices: [...METHODS] }).ranked.map((r) => r.method);
+
 /** Dressers of the shop that serve a way, the machine's own first. */
 export function dressersFor(facts: SetupFacts, method: Method): DresserFacts[] {
 	const own = (d: DresserFacts) => (d.id === facts.dresser?.id ? 0 : 1);

@@ -3,6 +3,7 @@ import { againStep } from './again.js';
 import { dressedStep } from './dressed.js';
 import { methodStep } from './method.js';
 import { openedStep } from './opened.js';
+import { packAgainStep } from './pack-again.js';
 import { settingSteps } from './set-dresser.js';
 import { leaveCutStep, trialCutStep } from './trial-cut.js';
 import { WAYS } from './ways.js';
@@ -12,6 +13,7 @@ export const dressSteps: readonly Step[] = [
 	methodStep,
 	...new Set(WAYS.flatMap((w) => w.steps)),
 	...settingSteps,
+	packAgainStep,
 	openedStep,
 	trialCutStep,
 	leaveCutStep,

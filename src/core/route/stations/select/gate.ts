@@ -1,3 +1,6 @@
+import { chooseMethod } from '../../../dress/choose-method.js';
+import { missingFor } from '../dress/method.js';
+import { METHOD_WORDS } from '../dress/words.js';
 import { rankRack } from '../../../spec/rank-rack.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { partOf } from '../../evidence.js';
@@ -14,6 +17,7 @@ export const selectGate: Gate = (facts, evidence) => {
 	const seatMm = facts.mount?.seatMm ?? facts.machine.seatMm;
 	const take = evidence.step(takeStep);
 	const rank = partOf(take, rankRack);
+	const ways = partOf(take, chooseMethod);
 	if (!w || !take || !rank)
 		return [
 			line({ key: 'taken', title: 'One wheel taken', state: 'open', value: 'pick from the rack' }),
@@ -54,6 +58,21 @@ export const selectGate: Gate = (facts, evidence) => {
 			value: stopped ? said(take, '') : `${w.number}, ${points.toFixed(0)} points`,
 			waiting: ''
 		}),
+		...(ways
+			? [
+					line({
+						key: 'dressable',
+						title: 'Can be dressed here',
+						from: ways,
+						value: ways.output.best
+							? METHOD_WORDS[ways.output.best]
+							: `nothing here does; missing: ${missingFor(ways)
+									.map((m) => METHOD_WORDS[m])
+									.join(', or ')}`,
+						waiting: ''
+					})
+				]
+			: []),
 		line({ key: 'held', title: 'Nobody else holds it', state: 'ok', value: `held by setup ${facts.id}` })
 	];
 };

@@ -8,6 +8,7 @@ import { surfaceSpeed } from '../../../spec/surface-speed.js';
 import { InputFault } from '../../../calculation/fault.js';
 import type { OutputOf } from '../../../calculation/define.js';
 import type { Effect } from '../../effect.js';
+import { dressable } from '../dress/method.js';
 import { wishOf } from '../brief/steps.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { type Computed, compute, defineStep, type Step } from '../../step.js';
@@ -92,6 +93,8 @@ export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
 			boreMm: w.boreMm
 		})
 	];
+	const ways = facts.stations.includes('dress') ? dressable(facts) : null;
+	if (ways) list.push(ways);
 	const { grit: g, concentration: c } = marking.output;
 	if (
 		g &&

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { draftOf } from '$lib/server/db/drafts';
+import { dresserLog } from '$lib/server/shop/dresser-log';
 import { machineById } from '$lib/server/shop/machines';
 import { Refused } from '$lib/server/door/refused';
 import { shopKind, thingByKey, things } from '$lib/server/shop/shop';
@@ -23,6 +24,8 @@ export async function load({ params, locals }) {
 			dressers,
 			mount: mounts.find((m) => m.id === machine?.mountId)?.code ?? '',
 			dresser: dressers.find((d) => d.id === machine?.dresserId)?.code ?? '',
+			log: kind.id === 'dressers' && found ? await dresserLog(String(found.code)) : null,
+			mayWrite: locals.user!.role !== 'viewer',
 			lockedOut: machine?.lockedOut ?? false,
 			lead: locals.user!.role === 'lead',
 			draft: await draftOf(locals.user!.id, `shop-${kind.id}-${params.key}`.slice(0, 80))

@@ -6,6 +6,7 @@
 	import type { Field } from '$core/calculation/fields';
 	import { DRESSERS } from '$core/shop/dresser';
 	import { SHOP_KINDS } from '$core/shop/kinds';
+	import DresserLog from '$lib/features/shop/DresserLog.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
@@ -66,6 +67,7 @@
 				><span class="quiet">Records already made keep the values they were made with.</span></ActionBar
 			>{/if}
 	</fieldset>
+	{#if data.log}<DresserLog code={name!} log={data.log} mayWrite={data.mayWrite} />{/if}
 </main>
 
 <style>

@@ -1,0 +1,102 @@
+import { from0, group, list, mm, over0, text, um, yesNo } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { mountPack } from '../../../mount/pack.js';
+import { Evidence, partOf } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { type GateLine, line } from '../../gate.js';
+import { said } from '../../say.js';
+import { alone, compute, defineStep, wheelOf } from '../../step.js';
+import { packStep } from '../mount/pack.js';
+import { againStep } from './again.js';
+import { dressedStep } from './dressed.js';
+
+/** Wheels of the pack, the leading one first. */
+export const packNumbers = (facts: SetupFacts): string[] => [
+	wheelOf(facts).number,
+	...facts.companions.map((c) => c.wheel.number)
+];
+
+/** What was dressed is measured again, every wheel of it, and stood for as it is now. */
+export const packAgainStep = defineStep({
+	station: 'dress',
+	step: 'pack',
+	title: 'Pack measured after the dress',
+	fields: [
+		list(
+			'wheels',
+			'Each by itself',
+			group(
+				'wheel',
+				'A wheel of the pack',
+				[
+					text('number', 'As on its tag', { required: true, maxLength: 20, label: 'Wheel' }),
+					mm('diameterMm', 'Across, after the dress', {
+						...over0(1000),
+						required: true,
+						label: 'Diameter now'
+					}),
+					um('radialRunoutUm', 'Tightened', { ...from0(5000), required: true, label: 'Rim' }),
+					um('axialRunoutUm', 'Tightened', { ...from0(5000), required: true, label: 'Face' })
+				],
+				{ required: true }
+			),
+			{ required: true, minItems: 1, maxItems: 20, label: 'Wheels of the pack' }
+		),
+		yesNo('stoodFor', 'Nothing was touched since', { required: true, label: 'Stood for as it is now' })
+	] as const,
+	compute(facts, v) {
+		const built = Evidence.of(facts).step(packStep)?.entered;
+		if (!built)
+			throw new InputFault('wheels', 'missing', 'No pack is built in this setup. Build it at Mount first.');
+		const missing = packNumbers(facts).find((n) => !v.wheels.some((w) => w.number === n));
+		if (missing)
+			throw new InputFault(
+				'wheels',
+				'missing',
+				`Wheel ${missing} of the pack is missing. Measure every one of them.`
+			);
+		const items = built.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...item }) => {
+			const now = v.wheels.find((w) => w.number === item.name?.trim());
+			if (!now || !item.measured) return item;
+			const { diameterMm, radialRunoutUm, axialRunoutUm } = now;
+			const revision = item.measured.revision + 1;
+			const confirmedRevision = v.stoodFor ? revision : item.measured.confirmedRevision;
+			return {
+				...item,
+				diameterMm,
+				measured: { ...item.measured, diameterMm, radialRunoutUm, axialRunoutUm, revision, confirmedRevision }
+			};
+		});
+		return alone(
+			compute(facts, mountPack, {
+				arbor: built.arbor,
+				stage: 'release',
+				items,
+				requestedRpm: facts.machine.spindleRpm
+			})
+		);
+	}
+});
+
+/** A dress takes the pack's standing away; measured again and stood for, it has it back. */
+export function packAgainLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
+	if (!facts.companions.length) return [];
+	const dresses = [
+		evidence.step(dressedStep),
+		evidence.step(againStep),
+		...facts.companions.map((c) => evidence.dressOf(c.wheel.number))
+	];
+	const last = Math.max(...dresses.map((d) => d?.id ?? 0));
+	const measured = evidence.step(packAgainStep);
+	const now = measured && measured.id > last ? partOf(measured, mountPack) : null;
+	return [
+		line({
+			key: 'pack',
+			title: 'Pack measured after the dress',
+			from: now,
+			holds: measured?.entered.stoodFor === true,
+			value: said(now, `${packNumbers(facts).length} wheels, stood for`),
+			waiting: 'every wheel, then stand for it'
+		})
+	];
+}

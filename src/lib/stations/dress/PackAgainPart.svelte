@@ -1,0 +1,83 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { figure, quantity } from '$core/quantity/format';
+	import { packAgainStep, packNumbers } from '$core/route/stations/dress/pack-again';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	/** Every wheel of the pack measured again after the dress, and the pack stood for as it is now. */
+	let { desk, ondone }: Props = $props();
+	const f = $derived(desk.facts);
+	const entry = stepEntry(desk, packAgainStep, { anew: true });
+	const numbers = $derived(packNumbers(f));
+	const wheels = $derived([f.wheel!, ...f.companions.map((c) => c.wheel)]);
+	untrack(() => {
+		if (!(entry.typed.wheels as unknown[] | null)?.length)
+			entry.typed.wheels = wheels.map((w) => ({
+				number: w.number,
+				diameterMm: figure(w.diameterMm, 'mm', f.units),
+				radialRunoutUm: '',
+				axialRunoutUm: ''
+			}));
+	});
+	const p = $derived(preview(packAgainStep, f, entry));
+	async function act() {
+		if (await desk.record('dress', 'pack', entry)) ondone();
+	}
+</script>
+
+<p class="lab">May turn at most</p>
+<p class="num huge" role="status">
+	{p.main ? quantity(Math.floor(p.main.maxSpeedRpm), 'rpm', f.units) : '-'}
+	<span>{p.main ? `because of ${p.main.limitedBy}` : 'measure every wheel'}</span>
+</p>
+{#each numbers as number, i (number)}
+	<h3>Wheel {number}</h3>
+	<div class="row">
+		<QuantityField {entry} name="wheels.{i}.diameterMm" label="Diameter of wheel {number}" />
+		<QuantityField {entry} name="wheels.{i}.radialRunoutUm" label="Rim of wheel {number}" />
+		<QuantityField {entry} name="wheels.{i}.axialRunoutUm" label="Face of wheel {number}" />
+	</div>
+{/each}
+<YesNo {entry} name="stoodFor" compact />
+{#if p.main}<Reasons reasons={p.main.reasons} />{:else if p.fault && p.fault.code !== 'missing'}<p
+		class="fault"
+	>
+		{p.fault.message}
+	</p>{/if}
+<ActionBar label="Pack is measured" onact={act} busy={desk.busy} stop={p.main?.verdict === 'stop'}>
+	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+</ActionBar>
+
+<style>
+	.lab {
+		color: var(--ink2);
+		font-size: var(--type-small);
+	}
+	.huge {
+		font-size: var(--type-large);
+		font-weight: 700;
+	}
+	.huge span {
+		font: 500 var(--type-text) var(--text);
+		color: var(--ink2);
+	}
+	.row {
+		display: grid;
+		grid-template-columns: repeat(3, 1fr);
+		gap: var(--s-14);
+	}
+	h3 {
+		margin-top: var(--s-10);
+	}
+</style>

@@ -1,0 +1,10 @@
+import { answering, bodyOf } from '$lib/server/door/answer';
+import { addFlat } from '$lib/server/shop/dresser-log';
+
+/** Keeps a flat measured on a dresser. */
+export const POST = ({ params, request, locals }) =>
+	answering(async () => {
+		const body = await bodyOf(request);
+		await addFlat(params.code, body.values, locals.user!);
+		return { ok: true };
+	});
