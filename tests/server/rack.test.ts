@@ -215,6 +215,7 @@ describe('what a setup keeps of choosing', () => {
 			'spec.parse-marking',
 			'spec.surface-speed',
 			'spec.shape',
+			'dress.choose-method',
 			'spec.grit-size'
 		]);
 		expect(f.records.at(-1)!.output).to.include({ likelySlip: 'diameter-doubled' });

@@ -56,7 +56,10 @@
 		if (run) entry.set('takenUm', figure(run.takenUm, 'um', f.units));
 	}
 	async function act() {
-		if (await desk.record('dress', 'again', entry)) ondone();
+		if (!(await desk.record('dress', 'again', entry))) return;
+		// Nothing else is due: back to grinding.
+		if (desk.decision.current === 'keep') await desk.onward();
+		else ondone();
 	}
 </script>
 

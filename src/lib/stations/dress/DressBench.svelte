@@ -33,7 +33,7 @@
 			...(!chosen
 				? []
 				: released
-					? [{ id: 'again', title: 'Dress again', lines: ['again'] }]
+					? [{ id: 'again', title: 'Dress again', lines: ['sound'] }]
 					: [{ id: 'done', title: words.title, lines: ['sound', ...packLines] }]),
 			...after,
 			...(chosen && f.companions.length ? [{ id: 'pack', title: 'Measure the pack', lines: ['pack'] }] : []),
@@ -49,16 +49,17 @@
 					]
 				: [])
 		],
-		// A released wheel comes back to be dressed again as it was: that is the sheet it opens with.
-		() =>
-			released &&
-			holds(
-				desk.decision,
-				'dress',
-				before.flatMap((p) => p.lines)
-			)
-				? 'again'
-				: null
+		// A released wheel comes back to be dressed again as it was: that is the sheet it opens with, until what follows is due.
+		() => {
+			const all = (list: readonly Part[]) =>
+				holds(
+					desk.decision,
+					'dress',
+					list.flatMap((p) => p.lines)
+				);
+			const due = holds(desk.decision, 'dress', ['sound']) && !all(after);
+			return released && all(before) && !due ? 'again' : null;
+		}
 	);
 	/** After each dress the sheets begin anew: the next wheel of a pack, the next time round. */
 	const round = $derived(

@@ -1,0 +1,284 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { done, press, say } from './bench.js';
+import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import {
+	type Case,
+	anotherBenchGrinder,
+	broughtToDress,
+	dressWith,
+	field,
+	openDress,
+	provedAndReleased,
+	ranEven,
+	redressed
+} from './to-dress.js';
+
+const wheel = (number: string, marking: string, newDiameterMm: number, more: object) => ({
+	number,
+	marking,
+	newDiameterMm,
+	diameterMm: newDiameterMm,
+	place: 'dress',
+	massKg: 1,
+	...more
+});
+const CUP: Case = {
+	name: 'Cup by hand',
+	as: 'Carbide vane tips',
+	wheel: wheel('7901', '11A2 125-10-3-31.75 D126 K B C75', 125, {
+		widthMm: 23,
+		boreMm: 31.75,
+		minDiameterMm: 90,
+		ratedMps: 50,
+		expiresOn: '2030-01-31'
+	})
+};
+const METAL: Case = {
+	name: 'Metal bond',
+	as: 'Carbide wear plates',
+	wheel: wheel('7902', '1A1 150-8-3-31.75 D64 N M C100', 150, {
+		widthMm: 8,
+		boreMm: 31.75,
+		minDiameterMm: 144.5,
+		ratedMps: 60
+	})
+};
+const CREEP: Case = {
+	name: 'Splines again',
+	as: 'Retainer splines, first lot',
+	wheel: wheel('7903', 'WA 60 F 12 V', 400, {
+		widthMm: 50,
+		boreMm: 127,
+		minDiameterMm: 280,
+		massKg: 12.4,
+		ratedMps: 35
+	})
+};
+const BENCH: Case = {
+	name: 'Bench tools',
+	as: 'Lathe tools',
+	machine: 'BG-9',
+	wheel: wheel('7904', 'A 60 M 5 V', 200, {
+		widthMm: 25,
+		boreMm: 31.75,
+		minDiameterMm: 130,
+		massKg: 1.7,
+		ratedMps: 35
+	})
+};
+const LATHE: Case = {
+	name: 'Lathe spools',
+	as: 'Long spools',
+	wheel: wheel('7905', 'WA 60 K 7 V', 60, {
+		widthMm: 13,
+		boreMm: 12.7,
+		minDiameterMm: 40,
+		massKg: 0.08,
+		ratedMps: 35
+	})
+};
+
+describe('dressing with everything a shop has', () => {
+	let page: Page;
+	before(async function () {
+		this.timeout(240_000);
+		page = await signedIn('Mara Okonjo');
+		await anotherBenchGrinder(page);
+		await broughtToDress(page, [CUP, METAL, CREEP, BENCH, LATHE]);
+	});
+	after(async () => {
+		await page.context().close();
+		await restartApp();
+	});
+	tellOnFailure(() => page);
+
+	it('a diamond cup: truing wheel with its own look and ring, strokes, then the stick until it is open', async function () {
+		this.timeout(120_000);
+		await openDress(page, CUP);
+		await page.getByText('Diamond on diamond', { exact: false }).first().waitFor();
+		await dressWith(page, 'not round: runs out, just mounted', 'truing wheel');
+		await field(page, 'Truing wheel turns').fill('9000');
+		await say(page, 'Truing wheel looked over', 'Yes');
+		await say(page, 'Truing wheel rings clear', 'Yes');
+		await page
+			.getByText(/is above the .* marked on it/)
+			.first()
+			.waitFor();
+		expect(await page.getByRole('button', { name: /^Truing wheel is sound/ }).isDisabled()).to.equal(true);
+		await field(page, 'Truing wheel turns').fill('5200');
+		await press(page, /^Truing wheel is sound/);
+		await page.getByRole('img', { name: /come off at the high place/ }).waitFor();
+		await press(page, /^True it like this/);
+		await ranEven(page, 'Cut all round, even to hear', [['Truing wheel now', '74.6']]);
+		await page.getByText('Opened with the stick', { exact: true }).waitFor();
+		const pressed = page.getByRole('img', { name: /presses/ });
+		for (let n = 1; n <= 9; n++) {
+			await press(page, 'Press of the stand-in');
+			await page.getByRole('img', { name: new RegExp(`^${n} presses`) }).waitFor();
+		}
+		expect(await pressed.getAttribute('aria-label')).to.match(/9 presses, the last at [23]\d % of the first/);
+		await press(page, /^Opened/);
+		await provedAndReleased(page, '0.28');
+		await redressed(page, 'Cut all round, even to hear', [
+			['Taken off', '10'],
+			['Rim depth now', '2.97']
+		]);
+		await page.goto(`${base()}/rack/7901`);
+		await page
+			.getByText(/redressed/)
+			.first()
+			.waitFor();
+	});
+
+	it('a metal bond: the wire floods first, and the grain is looked at afterwards', async function () {
+		this.timeout(120_000);
+		await openDress(page, METAL);
+		await dressWith(page, 'not round: runs out, just mounted', 'wire erosion');
+		for (const [label, value] of [
+			['Gap', '18'],
+			['Wire feed, m/min', '7'],
+			['Rough current, A', '7'],
+			['Fine current, A', '1.6'],
+			['Stock', '40']
+		] as const)
+			await page.getByLabel(label, { exact: true }).fill(value);
+		await say(page, /^Flooded/, 'No');
+		await page.getByText('Never without flood', { exact: false }).first().waitFor();
+		expect(await page.getByRole('button', { name: /^Set like this/ }).isDisabled()).to.equal(true);
+		await say(page, /^Flooded/, 'Yes');
+		await say(page, /^Mist drawn off/, 'Yes');
+		await page
+			.getByText(/^\d+:\d\d/)
+			.first()
+			.waitFor();
+		await press(page, /^Set like this/);
+		await page.getByText('Pass 1 of', { exact: false }).waitFor();
+		await ranEven(page, 'Eroded evenly all round', [['Left on the spool', '1700']]);
+		await page.getByLabel('Bare grain').fill('24');
+		await press(page, /^Looked at/);
+		await provedAndReleased(page, '0.35');
+		await redressed(page, 'Eroded evenly all round');
+	});
+
+	it('creep feed: a form roll, and twice again after the release', async function () {
+		this.timeout(120_000);
+		await openDress(page, CREEP);
+		await page.getByText('a profile', { exact: true }).click();
+		await dressWith(page, 'form out of tolerance', 'driven form roll');
+		await page.getByLabel('Roll speed').fill('3600');
+		await page.getByText(/too near/).waitFor();
+		await press(page, /^Take [\d ]+ rpm/);
+		await page
+			.getByText('nothing repeats within 4 turns', { exact: true })
+			.or(page.getByText(/turn: nothing repeats/))
+			.first()
+			.waitFor();
+		await page.getByLabel('Roll speed').fill('2790');
+		await page.getByText('opens the wheel').waitFor();
+		await press(page, /^Set like this/);
+		await page.getByText('Pass 1 of 1', { exact: false }).waitFor();
+		await press(page, /^Even/);
+		await page.getByText('all made').waitFor();
+		await ranEven(page, 'Sounded even across the face');
+		await provedAndReleased(page, '0.7');
+		await redressed(page, 'Sounded even across the face');
+		await redressed(page, 'Sounded even across the face');
+	});
+
+	it('a bench wheel: the star cutter on its rest, then the stick, never on the guard', async function () {
+		this.timeout(120_000);
+		await openDress(page, BENCH);
+		await dressWith(page, 'lines on the part, face not straight', 'hand dresser', /^S-1/);
+		await page.getByText('the hand alone').click();
+		await page.getByRole('radio', { name: 'guard' }).check();
+		await say(page, 'Rest set with the wheel standing', 'Yes');
+		await page.getByLabel('Rest moved back to').fill('34');
+		await page.getByText('Never on the guard', { exact: false }).first().waitFor();
+		expect(await page.getByRole('button', { name: /stand like this/ }).isDisabled()).to.equal(true);
+		await page.getByRole('radio', { name: 'rest', exact: true }).check();
+		await press(page, /^Rest and tool stand like this/);
+		await ranEven(page, 'Cut evenly over the face', [['Diameter now', '199.4']]);
+		for (const [q, a] of [
+			['Face straight', 'Yes'],
+			['Corners right', 'Yes'],
+			['Grooves left', 'No'],
+			['Rest back at its gap', 'Yes']
+		] as const)
+			await say(page, q, a);
+		await press(page, 'Face looked at');
+		await provedAndReleased(page, '1.4');
+		await page.goto(`${base()}/setups/${BENCH.id}/dress`);
+		await dressWith(page, 'lines on the part, face not straight', 'hand dresser', /^HS-1/);
+		await page.getByText('the hand alone').click();
+		await page.getByRole('radio', { name: 'rest', exact: true }).check();
+		await say(page, 'Rest set with the wheel standing', 'Yes');
+		await page.getByLabel('Rest moved back to').fill('27');
+		await press(page, /^Rest and tool stand like this/);
+		await page.getByLabel('Taken off', { exact: true }).waitFor();
+		await say(page, 'Cut evenly over the face', 'Yes');
+		await page.getByLabel('Taken off', { exact: true }).fill('50');
+		await page.getByLabel('Diameter now').fill('199.3');
+		await say(page, /^Burn/, 'No');
+		await say(page, /^Chatter/, 'No');
+		await say(page, 'Sounds normal', 'Yes');
+		await press(page, /^Dressed, back to grinding/);
+		await page.getByText('Corners right').waitFor();
+		for (const [q, a] of [
+			['Face straight', 'Yes'],
+			['Corners right', 'Yes'],
+			['Grooves left', 'No'],
+			['Rest back at its gap', 'Yes']
+		] as const)
+			await say(page, q, a);
+		await press(page, 'Face looked at');
+		await done(page, 'Dress');
+	});
+
+	it('a lathe wheel: the tool on centre, its face parallel to the lathe', async function () {
+		this.timeout(120_000);
+		await openDress(page, LATHE);
+		await dressWith(page, 'lines on the part, face not straight', 'hand dresser', /^HS-1/);
+		await page.getByText('a jig', { exact: true }).click();
+		await page.getByRole('radio', { name: 'rest', exact: true }).check();
+		await say(page, 'Rest set with the wheel standing', 'Yes');
+		await page.getByLabel('Tool meets the wheel at').fill('2');
+		await page.getByText('Above centre the wheel lifts the tool', { exact: false }).first().waitFor();
+		await page.getByLabel('Tool meets the wheel at').fill('-0.5');
+		await press(page, /^Tool stands like this/);
+		await ranEven(page, 'Cut evenly over the face', [['Diameter now', '59.8']]);
+		for (const [q, a] of [
+			['Face straight', 'Yes'],
+			['Corners right', 'Yes'],
+			['Grooves left', 'No'],
+			['Rest back at its gap', 'Yes'],
+			['Face parallel to the lathe', 'No']
+		] as const)
+			await say(page, q, a);
+		await press(page, 'Face looked at');
+		await page.getByText('would grind a cone', { exact: false }).first().waitFor();
+		await say(page, 'Face parallel to the lathe', 'Yes');
+		await press(page, 'Face looked at');
+		await provedAndReleased(page, '0.7');
+		await redressed(page, 'Cut evenly over the face', [
+			['Taken off', '40'],
+			['Diameter now', '59.7']
+		]);
+	});
+
+	it('stops of dressing hold against a direct request and an old tab', async () => {
+		const send = async (step: string, values: object, version: number) =>
+			page.request.post(`${base()}/api/setups/${CREEP.id}/records`, {
+				data: { station: 'dress', step, values, version, key: crypto.randomUUID() }
+			});
+		const exported = await page.request.get(`${base()}/api/setups/${CREEP.id}/export.json`);
+		const { version } = ((await exported.json()) as { setup: { version: number } }).setup;
+		const wire = await send('method', { seen: 'dull', method: 'wire-edm' }, version);
+		expect(wire.status()).to.equal(400);
+		expect(((await wire.json()) as { error: { field: string } }).error.field).to.equal('method');
+		const old = await send('again', { takenUm: 10 }, version - 1);
+		expect(old.status(), 'an old tab').to.equal(409);
+		const done = await send('done', { soundEven: true, diameterAfterMm: 399 }, version);
+		expect(done.status(), 'only again after the release').to.equal(409);
+	});
+});
