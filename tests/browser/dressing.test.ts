@@ -79,6 +79,19 @@ const LATHE: Case = {
 	})
 };
 
+/** The face looked at and found right. */
+async function looked(page: Page, parallel?: 'Yes' | 'No'): Promise<void> {
+	for (const [q, a] of [
+		['Face straight', 'Yes'],
+		['Corners right', 'Yes'],
+		['Grooves left', 'No'],
+		['Rest back at its gap', 'Yes']
+	] as const)
+		await say(page, q, a);
+	if (parallel) await say(page, 'Face parallel to the lathe', parallel);
+	await press(page, 'Face looked at');
+}
+
 describe('dressing with everything a shop has', () => {
 	let page: Page;
 	before(async function () {
@@ -113,17 +126,29 @@ describe('dressing with everything a shop has', () => {
 		await ranEven(page, 'Cut all round, even to hear', [['Truing wheel now', '74.6']]);
 		await page.getByText('Opened with the stick', { exact: true }).waitFor();
 		const pressed = page.getByRole('img', { name: /presses/ });
-		for (let n = 1; n <= 9; n++) {
-			await press(page, 'Press of the stand-in');
-			await page.getByRole('img', { name: new RegExp(`^${n} presses`) }).waitFor();
-		}
+		const opened = async () => {
+			for (let n = 1; n <= 9; n++) {
+				await press(page, 'Press of the stand-in');
+				await page.getByRole('img', { name: new RegExp(`^${n} presses`) }).waitFor();
+			}
+		};
+		await opened();
 		expect(await pressed.getAttribute('aria-label')).to.match(/9 presses, the last at [23]\d % of the first/);
 		await press(page, /^Opened/);
 		await provedAndReleased(page, '0.28');
-		await redressed(page, 'Cut all round, even to hear', [
-			['Taken off', '10'],
-			['Rim depth now', '2.97']
-		]);
+		await redressed(
+			page,
+			'Cut all round, even to hear',
+			[
+				['Taken off', '10'],
+				['Rim depth now', '2.97']
+			],
+			async () => {
+				await page.getByText('The wheel is', { exact: true }).waitFor();
+				await opened();
+				await press(page, /^Opened/);
+			}
+		);
 		await page.goto(`${base()}/rack/7901`);
 		await page
 			.getByText(/redressed/)
@@ -158,7 +183,11 @@ describe('dressing with everything a shop has', () => {
 		await page.getByLabel('Bare grain').fill('24');
 		await press(page, /^Looked at/);
 		await provedAndReleased(page, '0.35');
-		await redressed(page, 'Eroded evenly all round');
+		await redressed(page, 'Eroded evenly all round', [], async () => {
+			await page.getByText('Grains stand proud by', { exact: true }).waitFor();
+			await page.getByLabel('Bare grain').fill('22');
+			await press(page, /^Looked at/);
+		});
 	});
 
 	it('creep feed: a form roll, and twice again after the release', async function () {
@@ -199,14 +228,7 @@ describe('dressing with everything a shop has', () => {
 		await page.getByRole('radio', { name: 'rest', exact: true }).check();
 		await press(page, /^Rest and tool stand like this/);
 		await ranEven(page, 'Cut evenly over the face', [['Diameter now', '199.4']]);
-		for (const [q, a] of [
-			['Face straight', 'Yes'],
-			['Corners right', 'Yes'],
-			['Grooves left', 'No'],
-			['Rest back at its gap', 'Yes']
-		] as const)
-			await say(page, q, a);
-		await press(page, 'Face looked at');
+		await looked(page);
 		await provedAndReleased(page, '1.4');
 		await page.goto(`${base()}/setups/${BENCH.id}/dress`);
 		await dressWith(page, 'lines on the part, face not straight', 'hand dresser', /^HS-1/);
@@ -224,14 +246,7 @@ describe('dressing with everything a shop has', () => {
 		await say(page, 'Sounds normal', 'Yes');
 		await press(page, /^Dressed, back to grinding/);
 		await page.getByText('Corners right').waitFor();
-		for (const [q, a] of [
-			['Face straight', 'Yes'],
-			['Corners right', 'Yes'],
-			['Grooves left', 'No'],
-			['Rest back at its gap', 'Yes']
-		] as const)
-			await say(page, q, a);
-		await press(page, 'Face looked at');
+		await looked(page);
 		await done(page, 'Dress');
 	});
 
@@ -247,23 +262,23 @@ describe('dressing with everything a shop has', () => {
 		await page.getByLabel('Tool meets the wheel at').fill('-0.5');
 		await press(page, /^Tool stands like this/);
 		await ranEven(page, 'Cut evenly over the face', [['Diameter now', '59.8']]);
-		for (const [q, a] of [
-			['Face straight', 'Yes'],
-			['Corners right', 'Yes'],
-			['Grooves left', 'No'],
-			['Rest back at its gap', 'Yes'],
-			['Face parallel to the lathe', 'No']
-		] as const)
-			await say(page, q, a);
-		await press(page, 'Face looked at');
+		await looked(page, 'No');
 		await page.getByText('would grind a cone', { exact: false }).first().waitFor();
 		await say(page, 'Face parallel to the lathe', 'Yes');
 		await press(page, 'Face looked at');
 		await provedAndReleased(page, '0.7');
-		await redressed(page, 'Cut evenly over the face', [
-			['Taken off', '40'],
-			['Diameter now', '59.7']
-		]);
+		await redressed(
+			page,
+			'Cut evenly over the face',
+			[
+				['Taken off', '40'],
+				['Diameter now', '59.7']
+			],
+			async () => {
+				await page.getByText('Face parallel to the lathe').waitFor();
+				await looked(page, 'Yes');
+			}
+		);
 	});
 
 	it('stops of dressing hold against a direct request and an old tab', async () => {

@@ -121,7 +121,8 @@ export async function provedAndReleased(page: Page, ra: string): Promise<void> {
 export async function redressed(
 	page: Page,
 	question: string,
-	sizes: readonly [string, string][] = []
+	sizes: readonly [string, string][] = [],
+	after?: () => Promise<void>
 ): Promise<void> {
 	await station(page, 'Dress').click();
 	for (const [label, value] of sizes) await field(page, label).fill(value);
@@ -133,6 +134,11 @@ export async function redressed(
 	await say(page, /^Chatter/, 'No');
 	await say(page, 'Sounds normal', 'Yes');
 	await press(page, /^Dressed, back to grinding/);
+	if (after) {
+		await after();
+		await done(page, 'Dress');
+		await station(page, 'Keep').click();
+	}
 	await heading(page, 'Keep');
 	await page.getByText('Redressed and looked at', { exact: true }).waitFor();
 	await page.getByText('even, no burn, no chatter').waitFor();

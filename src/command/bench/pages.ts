@@ -74,6 +74,7 @@ export async function benchPages(base: string): Promise<Ratio[]> {
 	const empty = await throughput(`${base}/about`, cookie);
 	const setup = await throughput(`${base}/setups/142/balance`, cookie);
 	const bytes = await scriptBytes(base, '/setups/142/balance', cookie);
+	const dress = await scriptBytes(base, '/setups/144/dress', cookie);
 	return [
 		{
 			name: `setup page at ${CONNECTIONS} connections`,
@@ -88,6 +89,13 @@ export async function benchPages(base: string): Promise<Ratio[]> {
 			unit: 'kB',
 			aim: 'aim: at most 120',
 			of: `${bytes.count} files, as a browser loads them`
+		},
+		{
+			name: 'script of the Dress page, compressed',
+			value: dress.sent / 1000,
+			unit: 'kB',
+			aim: 'aim: at most 120',
+			of: `${dress.count} files, with one way of dressing open`
 		}
 	];
 }

@@ -25,6 +25,8 @@
 			InstrumentKind
 		>;
 		ondone?: () => void;
+		/** Begin empty each time: what was seen before says nothing of now. */
+		anew?: boolean;
 		children?: Snippet;
 	}
 	/** One step of a station as a form: its fields, what they come to as they are typed, and the drawing that carries the answer. */
@@ -37,9 +39,10 @@
 		words = {},
 		drawing,
 		ondone,
+		anew = false,
 		children
 	}: Props = $props();
-	const entry = stepEntry(desk, step, { start });
+	const entry = stepEntry(desk, step, { start, anew });
 	const p = $derived(preview(step, desk.facts, entry));
 	const out = $derived(p.main);
 	async function act() {

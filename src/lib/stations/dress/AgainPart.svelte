@@ -78,6 +78,12 @@
 		<YesNo {entry} name="soundEven" compact label={even} />
 		<SizesAfter facts={f} {entry} run={asked} dresser={chosen?.dresser ?? null} />
 		<QuantityField {entry} name="partsGround" label="Parts since the last dress" />
+		{#if w.rimWidthMm === null}<LifeBar
+				newMm={w.newDiameterMm}
+				nowMm={v.diameterAfterMm ?? w.diameterMm}
+				minMm={w.minDiameterMm}
+				units={f.units}
+			/>{/if}
 	</div>
 	<div class="part">
 		<h3>2 Zero</h3>
@@ -100,12 +106,6 @@
 		<YesNo {entry} name="chatterSeen" compact />
 		<YesNo {entry} name="soundNormal" compact />
 		<QuantityField {entry} name="raUm" />
-		{#if w.rimWidthMm === null}<LifeBar
-				newMm={w.newDiameterMm}
-				nowMm={v.diameterAfterMm ?? w.diameterMm}
-				minMm={w.minDiameterMm}
-				units={f.units}
-			/>{/if}
 		{#if left !== null}<p>Such dresses left: <b class="num">{left}</b></p>{/if}
 		{#if zero}<Reasons reasons={zero.reasons} most={2} />{:else if p.fault && p.fault.code !== 'missing'}<p
 				class="fault"
@@ -120,6 +120,7 @@
 	busy={desk.busy}
 	stop={zero?.verdict === 'stop'}
 	forward
+	key={false}
 >
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { lastRead, readAt, runoutLimitUm } from '$core/route/stations/true/readings';
+	import { lastRead, runoutLimitUm } from '$core/route/stations/true/readings';
+	import { readAt } from '$core/route/stations/true/known-runout';
 	import { truePlanStep, truedStep } from '$core/route/stations/true/steps';
 	import { runout } from '$core/true/runout';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
-	import { lastRead, readAt, runoutLimitUm } from '$core/route/stations/true/readings';
+	import { lastRead, runoutLimitUm } from '$core/route/stations/true/readings';
+	import { readAt } from '$core/route/stations/true/known-runout';
 	import { runoutStep, seatStep } from '$core/route/stations/true/steps';
 	import { runout } from '$core/true/runout';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';

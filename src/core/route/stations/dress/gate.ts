@@ -49,7 +49,7 @@ export const dressGate: Gate = (facts, evidence) => {
 		...packAgainLines(facts, evidence),
 		...(chosen ? setLines(facts, evidence, chosen) : []),
 		...(chosen
-			? [...(way?.after?.(facts, evidence, chosen) ?? []), ...followed(facts, evidence, chosen)]
+			? afterwards(facts, evidence, { ...chosen, since: Math.max(chosen.since, done?.id ?? 0) })
 			: [])
 	];
 };
@@ -72,6 +72,12 @@ function packLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen | null)
 		});
 	});
 }
+
+/** What is looked at or done after each dress anew: what was seen before it says nothing of the face as it is now. */
+const afterwards = (facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine[] => [
+	...(wayOf(chosen.method).after?.(facts, evidence, chosen) ?? []),
+	...followed(facts, evidence, chosen)
+];
 
 /** What must follow the way that was taken. */
 function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine[] {

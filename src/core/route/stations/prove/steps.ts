@@ -13,7 +13,8 @@ import { settingsStep } from '../dress/ways/single-point.js';
 import { outcomeStep } from '../run-in/outcome.js';
 import { speedStep } from '../run-in/speed.js';
 import { type SetupFacts, limitRpm } from '../../facts.js';
-import { lastRunout, runoutLimitUm } from '../true/readings.js';
+import { runoutLimitUm } from '../true/readings.js';
+import { lastRunout } from '../true/known-runout.js';
 import { alone, compute, defineStep, wheelOf, type Step } from '../../step.js';
 
 /** What the release sheet already knows from the records. */

@@ -4,7 +4,8 @@ import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
 import { faceStep, truedStep } from './steps.js';
-import { lastRead, readAt, runoutLimitUm } from './readings.js';
+import { lastRead, runoutLimitUm } from './readings.js';
+import { readAt } from './known-runout.js';
 
 /** The rim is read, runs out by no more than this shop allows, and the wheel is spun dry again. */
 export const trueGate: Gate = (facts, evidence) => {

@@ -6,6 +6,7 @@ import { pencilTouch } from '../../../true/pencil-touch.js';
 import { preBalanceRule } from '../../../true/pre-balance-rule.js';
 import { runout } from '../../../true/runout.js';
 import { Evidence } from '../../evidence.js';
+import { readAt } from './known-runout.js';
 import { fitCheck } from '../../../mount/fit-check.js';
 import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
 import { compute, pick, wheelOf } from '../../step.js';
@@ -59,9 +60,6 @@ export function taken(v: Read): {
 	};
 }
 
-/** Steps that tell how far the rim runs out. */
-export const readAt = ['runout', 'after', 'pencil'] as const;
-
 /** What every way of reading the rim tells. */
 interface RimRead {
 	tirUm: number;
@@ -76,9 +74,6 @@ export function lastRead(facts: SetupFacts): RecordFacts<RimRead> | null {
 	const pencil: RecordFacts<RimRead> | null = evidence.of(pencilTouch, 'true', readAt);
 	return dial && pencil ? (dial.id > pencil.id ? dial : pencil) : (dial ?? pencil);
 }
-
-/** The last run-out read on this mount. */
-export const lastRunout = (facts: SetupFacts): number | null => lastRead(facts)?.output.tirUm ?? null;
 
 /** The clearance found when the bore was tried on its seat. */
 export const clearanceOf = (facts: SetupFacts): number | null =>

@@ -16,7 +16,8 @@ import {
 	wheelOf,
 	type Step
 } from '../../step.js';
-import { READ, taken, preBalance, runoutLimitUm, lastRead, lastRunout } from './readings.js';
+import { READ, taken, preBalance, runoutLimitUm, lastRead } from './readings.js';
+import { lastRunout } from './known-runout.js';
 
 export const runoutStep = defineStep({
 	station: 'true',

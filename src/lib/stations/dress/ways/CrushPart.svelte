@@ -3,7 +3,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
 	import { crushStep } from '$core/route/stations/dress/ways/crush';
-	import { turns } from '$core/route/stations/dress/ways/position';
+	import { turns } from '$core/route/stations/dress/turns';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';

@@ -4,7 +4,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
 	import { discStep } from '$core/route/stations/dress/ways/disc';
-	import { turns } from '$core/route/stations/dress/ways/position';
+	import { turns } from '$core/route/stations/dress/turns';
 	import { outputOf } from '$core/route/step';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';

@@ -11,4 +11,4 @@
 	let { desk, ondone }: Props = $props();
 </script>
 
-<StepForm {desk} step={faceStep} action="Face looked at" {ondone} />
+<StepForm {desk} anew step={faceStep} action="Face looked at" {ondone} />

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
-	import { dresserSetup, positionStep, turns } from '$core/route/stations/dress/ways/position';
+	import { positionStep } from '$core/route/stations/dress/ways/position';
+	import { dresserSetup, turns } from '$core/route/stations/dress/turns';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';

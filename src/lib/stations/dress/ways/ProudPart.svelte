@@ -15,7 +15,7 @@
 	}
 	/** How far the grains stand proud, looked at under the glass. */
 	let { desk, ondone }: Props = $props();
-	const entry = stepEntry(desk, proudStep, {});
+	const entry = stepEntry(desk, proudStep, { anew: true });
 	const p = $derived(preview(proudStep, desk.facts, entry));
 	const bare = $derived(entry.result.values.barePercent ?? null);
 	const BANDS = [

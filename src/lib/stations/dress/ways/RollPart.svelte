@@ -3,7 +3,7 @@
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
-	import { turns } from '$core/route/stations/dress/ways/position';
+	import { turns } from '$core/route/stations/dress/turns';
 	import { rollStep } from '$core/route/stations/dress/ways/roll';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';

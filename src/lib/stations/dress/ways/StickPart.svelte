@@ -15,7 +15,7 @@
 	/** The stick pressed in: effort press by press, until it almost falls in and the wheel is open. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const entry = stepEntry(desk, stickStep, {});
+	const entry = stepEntry(desk, stickStep, { anew: true });
 	const p = $derived(preview(stickStep, f, entry));
 	const out = $derived(p.main);
 	const forces = $derived(entry.result.values.pressForcesN ?? []);

@@ -2,7 +2,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
-	import { turns } from '$core/route/stations/dress/ways/position';
+	import { turns } from '$core/route/stations/dress/turns';
 	import { truerStep } from '$core/route/stations/dress/ways/truing';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';

@@ -2,7 +2,8 @@
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
-	import { knownRunout, truingStep } from '$core/route/stations/dress/ways/truing';
+	import { truingStep } from '$core/route/stations/dress/ways/truing';
+	import { lastRunout } from '$core/route/stations/true/known-runout';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
@@ -21,7 +22,7 @@
 	const block = $derived(d?.kind === 'steel-block');
 	const entry = stepEntry(desk, truingStep, {
 		start: {
-			runoutTirUm: knownRunout(desk.facts),
+			runoutTirUm: lastRunout(desk.facts),
 			traverseMmPerMin: 600,
 			layerDepthMm: desk.facts.wheel?.rimDepthMm
 		}

@@ -2,7 +2,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
-	import { knownRunout } from '$core/route/stations/dress/ways/truing';
+	import { lastRunout } from '$core/route/stations/true/known-runout';
 	import { wireStep } from '$core/route/stations/dress/ways/wire';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
@@ -24,7 +24,7 @@
 	const f = $derived(desk.facts);
 	const d = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
 	const entry = stepEntry(desk, wireStep, {
-		start: { runoutTirUm: knownRunout(desk.facts), finishStockUm: 12 }
+		start: { runoutTirUm: lastRunout(desk.facts), finishStockUm: 12 }
 	});
 	const p = $derived(preview(wireStep, f, entry));
 	const out = $derived(p.main);
@@ -48,7 +48,7 @@
 	means={out ? `${out.roughPasses} rough + ${out.finishPasses} fine` : ''}
 	hidden={oil ? [] : ['fireWatch']}
 	later={[
-		...(knownRunout(f) === null ? [] : ['runoutTirUm']),
+		...(lastRunout(f) === null ? [] : ['runoutTirUm']),
 		'finishStockUm',
 		'roughBiteUm',
 		'finishBiteUm',

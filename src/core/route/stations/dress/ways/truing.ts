@@ -3,12 +3,10 @@ import { InputFault } from '../../../../calculation/fault.js';
 import { superabrasiveTrue } from '../../../../dress/superabrasive-true.js';
 import { truingWheel } from '../../../../dress/truing-wheel.js';
 import { Evidence, partOf } from '../../../evidence.js';
-import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
 import { alone, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { RATED_MPS, RATED_RPM } from '../../../../shop/ranges.js';
-import { lastRunout } from '../../true/readings.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { bondOfWheel, dressed, ratedOf, told } from '../wheel.js';
@@ -111,9 +109,6 @@ export const truingStep = defineStep({
 		);
 	}
 });
-
-/** The run-out that was read last, as a start. */
-export const knownRunout = (facts: SetupFacts): number | null => lastRunout(facts);
 
 /** Worn round: the truing wheel is sound and slow enough, a layer is left, both sides got the same strokes. */
 export const truingWay: DressWay = {

@@ -1,0 +1,12 @@
+import { Evidence } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+
+/** Steps that tell how far the rim runs out. */
+export const readAt = ['runout', 'after', 'pencil'] as const;
+
+/** The last run-out read on this mount, by whatever read it; without loading what reads it. */
+export function lastRunout(facts: SetupFacts): number | null {
+	const read = Evidence.of(facts).newest('true', readAt);
+	const tirUm = read?.parts.map((p) => p.output.tirUm).find((x) => typeof x === 'number');
+	return tirUm ?? null;
+}
