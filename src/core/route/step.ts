@@ -132,6 +132,12 @@ export function pick<const L extends readonly Field[], const N extends readonly 
 	};
 }
 
+/** A field that a calculation can do without, and that a bench always asks for. */
+export const always = <const F extends Field>(field: F): Omit<F, 'required'> & { required: true } => ({
+	...field,
+	required: true
+});
+
 /** Fields of a calculation but for those the shop already knows. */
 export function without<const L extends readonly Field[], const N extends L[number]['name']>(
 	fields: L,

@@ -3,7 +3,7 @@ import { dressPlan } from '../../../../dress/plan.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { compute, defineStep, pick } from '../../../step.js';
+import { always, compute, defineStep, pick } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
@@ -15,7 +15,10 @@ export const discStep = defineStep({
 	step: 'disc',
 	title: 'Set the disc',
 	fields: [
-		...pick(rotaryTraverse.fields, 'discSpeedRpm', 'contactDirection', 'depthUm', 'leadUm'),
+		always(pick(rotaryTraverse.fields, 'discSpeedRpm')[0]),
+		always(pick(rotaryTraverse.fields, 'contactDirection')[0]),
+		...pick(rotaryTraverse.fields, 'depthUm'),
+		always(pick(rotaryTraverse.fields, 'leadUm')[0]),
 		...PASSES
 	] as const,
 	compute(facts, v) {

@@ -3,7 +3,7 @@ import { rotaryPlunge } from '../../../../dress/rotary-plunge.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { alone, compute, defineStep, pick, without } from '../../../step.js';
+import { alone, always, compute, defineStep, pick, without } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
@@ -13,14 +13,11 @@ export const rollStep = defineStep({
 	station: 'dress',
 	step: 'roll',
 	title: 'Set the roll',
-	fields: pick(
-		rotaryPlunge.fields,
-		'rollSpeedRpm',
-		'contactDirection',
-		'feedUmPerRev',
-		'totalDepthUm',
-		'dwellRevs'
-	),
+	fields: [
+		always(pick(rotaryPlunge.fields, 'rollSpeedRpm')[0]),
+		always(pick(rotaryPlunge.fields, 'contactDirection')[0]),
+		...pick(rotaryPlunge.fields, 'feedUmPerRev', 'totalDepthUm', 'dwellRevs')
+	] as const,
 	compute(facts, v) {
 		const d = dresserOf(facts, Evidence.of(facts));
 		const { wheelDiameterMm, wheelWidthMm, wheelSpeedRpm, ratedSpeedMps, ratedSpeedRpm } = dressed(facts);

@@ -5,7 +5,7 @@ import { singlePoint } from '../../../../dress/single-point.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { type GateLine, line } from '../../../gate.js';
 import { said } from '../../../say.js';
-import { compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { always, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, ratedOf } from '../wheel.js';
@@ -17,7 +17,9 @@ export const settingsStep = defineStep({
 	step: 'settings',
 	title: 'Set the dress',
 	fields: [
-		...pick(singlePoint.fields, 'depthUm', 'traverseMmPerMin', 'coolant'),
+		...pick(singlePoint.fields, 'depthUm'),
+		always(pick(singlePoint.fields, 'traverseMmPerMin')[0]),
+		...pick(singlePoint.fields, 'coolant'),
 		...PASSES,
 		yesNo('dustExtraction', 'When dressed dry', { default: false }),
 		...pick(handPace.fields, 'measuredPassTimeS')
