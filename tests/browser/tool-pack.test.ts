@@ -151,10 +151,14 @@ describe('a pack of wheels on one arbor', () => {
 		await runIn(page, '3340');
 		await trued(page);
 		await dressed(page, { reason: 'extraction is on at this machine', then: 'Wheel' });
-		await page.getByText(/one by one/).waitFor();
+		await page.getByText('heard over the whole width', { exact: true }).waitFor();
 		await say(page, 'Sounded even across the face', 'Yes');
 		await page.getByRole('button', { name: 'Measured as planned' }).click();
 		await press(page, /^Dressed, sounds even/);
+		await page
+			.getByRole('heading', { name: /^Wheel \d+$/ })
+			.first()
+			.waitFor();
 		for (const [i, n] of (
 			await page.getByRole('heading', { name: /^Wheel \d+$/ }).allInnerTexts()
 		).entries()) {

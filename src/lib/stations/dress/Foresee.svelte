@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { foresee } from '$core/route/stations/dress/foresee';
+	import { type Foreseen, foresee } from '$core/route/stations/dress/foresee';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
 	interface Props {
@@ -10,13 +10,16 @@
 		sharpness: number;
 		dressClass: string;
 		dressesLeft: number | null;
+		/** Another dress to stand beside this one: as it was recorded last. */
+		beside?: Foreseen | null;
 	}
 	/** What will come of this dress: finish with its band against the asked, burning with what makes it, and what is left. */
-	let { desk, leadUm, depthUm, sharpness, dressClass, dressesLeft }: Props = $props();
+	let { desk, leadUm, depthUm, sharpness, dressClass, dressesLeft, beside = null }: Props = $props();
 	const f = $derived(desk.facts);
 	const seen = $derived(foresee(f, { leadUm, depthUm, sharpnessIndex: sharpness, dressClass }));
 	const fin = $derived(seen?.finish.output ?? null);
 	const burn = $derived(seen?.burn.output ?? null);
+	const other = $derived(beside ? foresee(f, beside) : null);
 	const um = (v: number) => quantity(v, 'um', f.units);
 	const MEETS: Record<string, string> = {
 		yes: 'as asked',
@@ -57,6 +60,16 @@
 				<p class="num mid">{dressesLeft}</p>
 			</div>{/if}
 	</div>
+	{#if other && fin}<p>
+			Beside the dress as it was set last: Ra <b class="num">{um(other.finish.output.raUm)}</b> to
+			<b class="num">{um(fin.raUm)}</b>, burning {other.burn.output.burnIndex?.toFixed(2) ?? '-'} to
+			{burn?.burnIndex?.toFixed(2) ?? '-'}.
+		</p>{/if}
+	{#if other && fin}<p>
+			Beside the dress as it was set last: Ra <b class="num">{um(other.finish.output.raUm)}</b> to
+			<b class="num">{um(fin.raUm)}</b>, burning {other.burn.output.burnIndex?.toFixed(2) ?? '-'} to
+			{burn?.burnIndex?.toFixed(2) ?? '-'}.
+		</p>{/if}
 </section>
 
 <style>

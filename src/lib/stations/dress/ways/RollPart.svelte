@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { upToSpeedS } from '$core/dress/stand-ins/run-up';
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
@@ -12,6 +11,7 @@
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
 	import WaySheet from '../WaySheet.svelte';
 	import RepeatCheck from './RepeatCheck.svelte';
+	import RunUp from './RunUp.svelte';
 	import { RATIO_BANDS, ratioMeans, signed } from './ratio-bands';
 
 	interface Props {
@@ -87,16 +87,12 @@
 			ratio={o.rpmRatio}
 			near={o.nearFraction}
 			clear={o.clearRpmRatio}
-		/>{/snippet}
+		/><RunUp setRpm={o.rollSpeedRpm} units={f.units} />{/snippet}
 	{#snippet follows(o)}<div class="row">
 			<p>Face <b>{o.dressClass.replace('-', ', ')}</b></p>
 			<p>Slip <b class="num">{q(o.slipSpeedMps, 'm/s')}</b></p>
 			<p>Dresses left <b class="num">{left}</b></p>
-			<p class="quiet">
-				Let the roll run up for {upToSpeedS().toFixed(0)} s before it touches{roll?.carriesForm
-					? `; it carries ${roll.carriesForm}`
-					: ''}.
-			</p>
+			{#if roll?.carriesForm}<p class="quiet">It carries {roll.carriesForm}.</p>{/if}
 		</div>{/snippet}
 	{#snippet quick()}
 		<button

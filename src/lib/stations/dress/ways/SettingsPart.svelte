@@ -1,14 +1,19 @@
 <script lang="ts">
 	import { handPace } from '$core/dress/hand-pace';
+	import { holderStiffness } from '$core/dress/holder-stiffness';
+	import { normalLeadUm, referenceDepthUm } from '$core/dress/normal-dress';
 	import { dressPlan } from '$core/dress/plan';
 	import { duration, figure, quantity } from '$core/quantity/format';
 	import { chosenWay } from '$core/route/stations/dress/method';
 	import { settingsStep } from '$core/route/stations/dress/ways/single-point';
-	import { Evidence } from '$core/route/evidence';
+	import { singlePoint } from '$core/dress/single-point';
+	import { Evidence, partOf } from '$core/route/evidence';
 	import { outputOf } from '$core/route/step';
+	import { abrasiveGroup } from '$core/spec/families';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import HolderDrawing from '$lib/drawing/dress/HolderDrawing.svelte';
 	import OverlapStrip from '$lib/drawing/OverlapStrip.svelte';
 	import RidgeDrawing from '$lib/drawing/RidgeDrawing.svelte';
 	import Foresee from '../Foresee.svelte';
@@ -23,9 +28,14 @@
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
 	const d = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	/** An ordinary dress of this grain, as a start. */
+	const grain = desk.facts.wheel?.gritMeanUm ?? null;
+	const bite = referenceDepthUm(abrasiveGroup(desk.facts.wheel?.family ?? 'alumina'), grain);
+	const usualLead = grain === null ? 60 : normalLeadUm(grain);
 	const entry = stepEntry(desk, settingsStep, {
 		start: {
-			depthUm: 20,
+			depthUm: Math.round(bite),
+			traverseMmPerMin: Math.round((usualLead * desk.facts.machine.spindleRpm) / 1000),
 			passes: 4,
 			dryPasses: 1,
 			coolant: desk.facts.machine.wet ? 'continuous' : 'none'
@@ -34,6 +44,9 @@
 	const p = $derived(preview(settingsStep, f, entry));
 	const point = $derived(p.main);
 	const plan = $derived(outputOf(p.result, dressPlan));
+	const holder = $derived(outputOf(p.result, holderStiffness));
+	/** The dress as it was recorded last, to stand beside the one that is set now. */
+	const before = $derived(partOf(Evidence.of(f).step(settingsStep), singlePoint));
 	const pace = $derived(outputOf(p.result, handPace));
 	const byHand = $derived(f.machine.axes === 'by-hand');
 	const um = (v: number) => quantity(v, 'um', f.units);
@@ -87,7 +100,24 @@
 			sharpness={out.overlap.sharpnessIndex}
 			dressClass={out.overlap.dressClass}
 			dressesLeft={plan?.dressesLeft ?? null}
+			beside={before &&
+			(before.output.leadUm !== out.leadUm || Number(before.input.depthUm) !== entry.result.values.depthUm)
+				? {
+						leadUm: before.output.leadUm,
+						depthUm: Number(before.input.depthUm),
+						sharpnessIndex: before.output.overlap.sharpnessIndex,
+						dressClass: before.output.overlap.dressClass
+					}
+				: null}
 		/>
+		{#if holder && d?.overhangMm && d.holderHeightMm}<HolderDrawing
+				overhangMm={d.overhangMm}
+				heightMm={d.holderHeightMm}
+				limitMm={holder.overhangLimitMm}
+				deflectionUm={holder.deflectionUm}
+				biteUm={entry.result.values.depthUm ?? 0}
+				units={f.units}
+			/>{/if}
 	{/snippet}
 	{#snippet quick()}{#if point}
 			<button class="btn" onclick={() => aim(point.overlap.leads.finishUm)}>Finer finish</button>
