@@ -48,9 +48,9 @@
 		text-anchor="middle"
 		class="n">4</text
 	>
-	<text x="132" y="74" text-anchor="middle">wheel</text>
+	<text x="132" y="74" text-anchor="middle" style="fill:var(--wheel-ink)">wheel</text>
 	<text x="132" y="162" text-anchor="middle" class="v" class:bad>{quantity(taperUm, 'um', units)} taper</text>
-	<text x="4" y="186">1, 2 rim near its edges; 3 side face; 4 past the far edge</text>
+	<text x="4" y="186">1, 2 rim; 3 side face; 4 past the edge</text>
 	<text x="4" y="204">passes {quantity(startMm, 'mm', units)} to {quantity(endMm, 'mm', units)}</text>
 </svg>
 

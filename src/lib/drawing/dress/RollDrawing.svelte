@@ -20,7 +20,7 @@
 	let { family, wheelMm, rollMm, wheelMps, rollMps, ratio, clockwise, what, units }: Props = $props();
 	const t = $derived(toneOf(family));
 	const [CX, Y] = [196, 158];
-	const k = $derived(Math.min(150 / rollMm, 330 / wheelMm, 2.4));
+	const k = $derived(Math.min(140 / rollMm, 330 / wheelMm, 2.4));
 	const R = $derived((wheelMm / 2) * k);
 	const r = $derived((rollMm / 2) * k);
 	const top = $derived(Math.max(Math.abs(wheelMps ?? 1), Math.abs(rollMps ?? 0), 1e-6));

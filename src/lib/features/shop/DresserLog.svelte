@@ -8,7 +8,6 @@
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
-	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 
 	interface Props {
 		code: string;
@@ -54,7 +53,7 @@
 					<div class="form">
 						{#each FLAT_FIELDS as field (field.name)}<FieldInput {entry} {field} />{/each}
 					</div>
-					<ActionBar label="Keep this flat" onact={add} busy={sender.busy} key={false} />{/if}
+					<button class="btn act" onclick={add} disabled={sender.busy}>Keep this flat</button>{/if}
 			</div>
 			<FlatLine flats={log.flats} slope={wear?.slopeUmPerCm3 ?? null} limitUm={LIMIT_UM} />
 		</div>
