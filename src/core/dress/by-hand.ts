@@ -2,6 +2,7 @@ import { between, choice, from0, mm, over0, rpm, um, yesNo } from '../calculatio
 import { defineCalculation } from '../calculation/define.js';
 import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
+import { DEG } from '../numeric/angles.js';
 import { SLACK } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
@@ -130,7 +131,7 @@ export const byHand = defineCalculation({
 		return {
 			restBackMm,
 			straightnessUm,
-			angleDeg: inside ? (Math.asin(v.toolHeightMm / R) * 180) / Math.PI : null,
+			angleDeg: inside ? Math.asin(v.toolHeightMm / R) / DEG : null,
 			surfaceSpeedMps: speed,
 			...findings.judged()
 		};

@@ -54,8 +54,6 @@ export function carryOut(facts: SetupFacts, submission: Submission): CarriedOut 
 						wheelId,
 						event: event.kind,
 						diameterAfterMm: event.diameterAfterMm,
-						widthAfterMm: event.widthAfterMm ?? null,
-						rimDepthAfterMm: event.rimDepthAfterMm ?? null,
 						note: event.note
 					}
 				]

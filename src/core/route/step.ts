@@ -47,8 +47,6 @@ export function outputOf<O extends object>(
 export interface LedgerEvent {
 	kind: Exclude<EventKind, 'taken' | 'quarantined'>;
 	diameterAfterMm: number | null;
-	widthAfterMm?: number | null;
-	rimDepthAfterMm?: number | null;
 	note: string | null;
 }
 
@@ -163,7 +161,7 @@ export function massNowKg(w: WheelFacts): number {
 	return (w.massKg * (w.diameterMm ** 2 - w.boreMm ** 2)) / (w.newDiameterMm ** 2 - w.boreMm ** 2);
 }
 
-const MEASURING_NOISE_MM = 0.02;
+export const MEASURING_NOISE_MM = 0.02;
 /** A diameter that was measured after cutting. @throws InputFault when the wheel would have grown or be gone. */
 export function checkDiameter(facts: Pick<SetupFacts, 'wheel'>, diameterMm: number): number {
 	const w = wheelOf(facts);

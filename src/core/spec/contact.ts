@@ -5,6 +5,18 @@ import { Findings } from '../calculation/verdict.js';
 
 const LARGE_IN_BORE = 0.8;
 
+/** A wheel of this size on flat work would touch as long an arc, in mm (textbook). */
+export const equivalentDiameterMm = (
+	mode: 'surface' | 'external' | 'internal',
+	wheelMm: number,
+	workMm: number
+): number =>
+	mode === 'surface'
+		? wheelMm
+		: mode === 'external'
+			? (wheelMm * workMm) / (workMm + wheelMm)
+			: (wheelMm * workMm) / (workMm - wheelMm);
+
 /** Arc of contact, chip and removal of a cut. */
 export const contact = defineCalculation({
 	id: 'spec.contact',
@@ -76,8 +88,7 @@ export const contact = defineCalculation({
 				'above-maximum',
 				`A cut ${a} mm deep is more than half of what is there. Check the unit of the depth.`
 			);
-		const de =
-			v.mode === 'surface' ? ds : v.mode === 'external' ? (ds * dw) / (dw + ds) : (ds * dw) / (dw - ds);
+		const de = equivalentDiameterMm(v.mode, ds, dw);
 		const arc = Math.sqrt(a * de);
 		const specific = a * v.workSpeedMps * 1000;
 		const findings = new Findings()

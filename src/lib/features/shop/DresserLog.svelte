@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { invalidateAll } from '$app/navigation';
 	import type { Reason } from '$core/calculation/verdict';
+	import { readFlat } from '$core/dress/stand-ins/diamond-flat';
 	import { FLAT_FIELDS } from '$core/shop/dresser';
 	import FlatLine from '$lib/drawing/FlatLine.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -29,6 +30,15 @@
 	const sender = new Sender();
 	const LIMIT_UM = 500;
 	const wear = $derived(log.wear?.wear ?? null);
+	/** The microscope of the trainer: a flat that grows with what was cut away. */
+	function look() {
+		const removedCm3 = entry.result.values.removedCm3;
+		if (removedCm3 !== undefined && removedCm3 !== null)
+			entry.set(
+				'flatWidthUm',
+				String(readFlat({ growthUmPerCm3: 12, removedCm3, seed: log.flats.length + 1 }))
+			);
+	}
 	async function add() {
 		if (!(await sender.submitEntry(`/api/shop/dressers/${encodeURIComponent(code)}/flats`, entry))) return;
 		entry.fill({});
@@ -53,7 +63,8 @@
 					<div class="form">
 						{#each FLAT_FIELDS as field (field.name)}<FieldInput {entry} {field} />{/each}
 					</div>
-					<button class="btn act" onclick={add} disabled={sender.busy}>Keep this flat</button>{/if}
+					<button class="btn act" onclick={add} disabled={sender.busy}>Keep this flat</button>
+					<button class="btn" onclick={look}>Microscope stand-in</button>{/if}
 			</div>
 			<FlatLine flats={log.flats} slope={wear?.slopeUmPerCm3 ?? null} limitUm={LIMIT_UM} />
 		</div>

@@ -35,7 +35,6 @@
 		start: {
 			takenUm: last?.takenUm ?? undefined,
 			contactSide: last?.contactSide ?? 'x-plus',
-			dialReads: desk.facts.machine.dialReads,
 			...(desk.facts.wheel?.rimWidthMm ? { diameterAfterMm: desk.facts.wheel.diameterMm } : {})
 		}
 	});

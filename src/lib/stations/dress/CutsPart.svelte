@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { quantity } from '$core/quantity/format';
+	import { hiddenLaw, readRa } from '$core/dress/stand-ins/roughness-meter';
+	import { quantity, typedFigure } from '$core/quantity/format';
 	import { LEAST_CUTS, learnt } from '$core/route/stations/dress/foresee';
 	import { trialCutStep } from '$core/route/stations/dress/trial-cut';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -34,6 +35,21 @@
 	const um = (v: number) => quantity(v, 'um', f.units);
 	const leave = (cutId: number, leftOut: boolean) =>
 		void desk.record('dress', 'leave-cut', null, { cutId, leftOut });
+	/** The roughness meter of the trainer, on a wheel whose law is hidden: the same for this wheel every time. */
+	function meter() {
+		const cut = p.computed[0]?.input;
+		const grain = f.wheel?.gritMeanUm;
+		if (!cut || !grain) return;
+		const n = (name: string) => Number(cut[name]);
+		const dress = {
+			leadUm: n('leadUm'),
+			depthUm: n('depthUm'),
+			specificRemovalMm2PerS: n('specificRemovalMm2PerS'),
+			wheelSpeedMps: n('wheelSpeedMps')
+		};
+		const ra = readRa(hiddenLaw(grain, f.wheel!.id), dress, 31 * f.wheel!.id + f.cuts.length);
+		entry.set('raUm', typedFigure(ra, 'um', f.units));
+	}
 	async function act() {
 		if (await desk.record('dress', 'cut', entry)) entry.set('raUm', '');
 	}
@@ -87,6 +103,7 @@
 	</div>
 </div>
 <ActionBar label="Keep this cut" onact={act} busy={desk.busy}>
+	<button class="btn" onclick={meter} disabled={!p.main}>Meter stand-in</button>
 	{#snippet aside()}<ShowWorking
 			computed={[...p.computed, ...(fit ? [fit] : [])]}
 			system={f.units}

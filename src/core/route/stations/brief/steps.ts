@@ -91,6 +91,9 @@ const MODE: Readonly<Record<Job['operation'], 'surface' | 'external' | 'internal
 	'face-segment': 'surface'
 };
 
+/** How wheel and work meet in an operation. */
+export const modeOf = (operation: Job['operation']) => MODE[operation];
+
 /** The wheel a job asks for on this machine, and the contact behind it where the cut is known. */
 export function adviseFor(
 	job: Job,

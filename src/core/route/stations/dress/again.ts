@@ -22,7 +22,7 @@ export const againStep = defineStep({
 		}),
 		...DRESSED_FIELDS,
 		whole('partsGround', 'Since the last dress', { ...from0(10000000), label: 'Parts ground' }),
-		...pick(dressCompensation.fields, 'contactSide', 'dialReads'),
+		...pick(dressCompensation.fields, 'contactSide'),
 		mm('zeroBeforeMm', 'On the dial', { min: -10000, max: 10000, default: 0, label: 'Zero before' }),
 		mm('touchMm', 'A fresh touch', { min: -10000, max: 10000, label: 'Zero by a touch' }),
 		seen('burnSeen', 'Burn', 'On the next part'),
@@ -33,7 +33,7 @@ export const againStep = defineStep({
 	compute(facts, v) {
 		const zero = compute(facts, dressCompensation, {
 			dressRadialUm: v.takenUm,
-			dialReads: v.dialReads,
+			dialReads: facts.machine.dialReads,
 			contactSide: v.contactSide,
 			previousZeroMm: v.zeroBeforeMm,
 			touchZeroMm: v.touchMm

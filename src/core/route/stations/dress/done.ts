@@ -4,7 +4,7 @@ import { surfaceSpeed } from '../../../spec/surface-speed.js';
 import type { Effect } from '../../effect.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
-import { DIAMETER_AFTER, checkDiameter, compute, wheelOf } from '../../step.js';
+import { DIAMETER_AFTER, MEASURING_NOISE_MM, checkDiameter, compute, wheelOf } from '../../step.js';
 import { isTurned } from '../../../shop/dresser.js';
 import { chosenWay } from './method.js';
 import { surfaceOf } from './wheel.js';
@@ -52,7 +52,6 @@ export function dressedWheel(facts: SetupFacts, number: string | null): WheelFac
 	return other;
 }
 
-const GROWS_MM = 0.02;
 /** What was measured afterwards can be: nothing grew, nothing is gone. @throws InputFault */
 export function checkSizes(facts: SetupFacts, v: Sizes): void {
 	const w = dressedWheel(facts, v.wheelNumber);
@@ -62,7 +61,7 @@ export function checkSizes(facts: SetupFacts, v: Sizes): void {
 	checkDiameter({ wheel: w }, v.diameterAfterMm);
 	const grown = (field: 'rimDepthAfterMm' | 'widthAfterMm', before: number | null, what: string) => {
 		const now = v[field];
-		if (now !== null && before !== null && now > before + GROWS_MM)
+		if (now !== null && before !== null && now > before + MEASURING_NOISE_MM)
 			throw new InputFault(
 				field,
 				'above-maximum',

@@ -1,9 +1,11 @@
 import { burnRisk } from '../../../dress/burn-risk.js';
 import { fitFinish } from '../../../dress/fit-finish.js';
 import { predictFinish } from '../../../dress/predict-finish.js';
+import { equivalentDiameterMm } from '../../../spec/contact.js';
 import { abrasiveGroup } from '../../../spec/families.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { SetupFacts, TrialCut } from '../../facts.js';
+import { modeOf } from '../brief/steps.js';
 import { compute, wheelOf } from '../../step.js';
 
 /** A usual cut where the brief does not tell one (guideline): depth in um, work in m/s. */
@@ -32,11 +34,10 @@ export function cutOf(facts: SetupFacts): { depthUm: number; workMps: number; kn
 export function equivalentMm(facts: SetupFacts): number {
 	const ds = wheelOf(facts).diameterMm;
 	const dw = facts.brief.workDiameterMm;
-	if (dw === null) return ds;
-	if (facts.brief.operation === 'internal') return dw > ds ? (ds * dw) / (dw - ds) : ds;
-	return facts.brief.operation === 'cylindrical' || facts.brief.operation === 'peel'
-		? (ds * dw) / (dw + ds)
-		: ds;
+	const mode = modeOf(facts.brief.operation);
+	// A wheel larger than the bore is refused elsewhere; here nothing is foreseen from it.
+	if (dw === null || (mode === 'internal' && dw <= ds)) return ds;
+	return equivalentDiameterMm(mode, ds, dw);
 }
 
 /** What is learnt from the trial cuts that count; null while there are too few or the grain is not known. */

@@ -5,10 +5,8 @@ import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
-import { againStep } from './again.js';
 import { type Chosen, chosenWay, methodStep, since } from './method.js';
 import { openedStep } from './opened.js';
-import { dressedStep } from './dressed.js';
 import { SOUNDED } from './way.js';
 import { WAYS, wayOf } from './ways.js';
 import { packAgainLines } from './pack-again.js';
@@ -23,7 +21,7 @@ export const dressGate: Gate = (facts, evidence) => {
 	const told = evidence.step(methodStep);
 	const way = chosen ? wayOf(chosen.method) : null;
 	const even = way?.even ?? SOUNDED;
-	const done = since(chosen, newer(evidence.step(dressedStep), evidence.step(againStep)));
+	const done = since(chosen, evidence.newest('dress', ['done', 'again']));
 	const method = line({
 		key: 'method',
 		title: 'Method fits the wheel',
@@ -53,9 +51,6 @@ export const dressGate: Gate = (facts, evidence) => {
 			: [])
 	];
 };
-
-const newer = <R extends { id: number }>(a: R | null, b: R | null): R | null =>
-	a && b ? (a.id > b.id ? a : b) : (a ?? b);
 
 /** Each of the other wheels of a pack is dressed by itself. */
 function packLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen | null): GateLine[] {

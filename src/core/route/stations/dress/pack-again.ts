@@ -7,8 +7,6 @@ import { type GateLine, line } from '../../gate.js';
 import { said } from '../../say.js';
 import { alone, compute, defineStep, wheelOf } from '../../step.js';
 import { packStep } from '../mount/pack.js';
-import { againStep } from './again.js';
-import { dressedStep } from './dressed.js';
 
 /** Wheels of the pack, the leading one first. */
 export const packNumbers = (facts: SetupFacts): string[] => [
@@ -82,8 +80,7 @@ export const packAgainStep = defineStep({
 export function packAgainLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 	if (!facts.companions.length) return [];
 	const dresses = [
-		evidence.step(dressedStep),
-		evidence.step(againStep),
+		evidence.newest('dress', ['done', 'again']),
 		...facts.companions.map((c) => evidence.dressOf(c.wheel.number))
 	];
 	const last = Math.max(...dresses.map((d) => d?.id ?? 0));

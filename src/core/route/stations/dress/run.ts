@@ -2,6 +2,8 @@ import { crush } from '../../../dress/crush.js';
 import { wireEdm } from '../../../dress/edm.js';
 import { dressPlan } from '../../../dress/plan.js';
 import { rotaryPlunge } from '../../../dress/rotary-plunge.js';
+import { floorKind } from '../../../numeric/rounding.js';
+import { dialFactor } from '../../../set/dial.js';
 import { superabrasiveTrue } from '../../../dress/superabrasive-true.js';
 import type { Evidence, Known } from '../../evidence.js';
 import type { MachineFacts, RecordFacts, SetupFacts, WheelFacts } from '../../facts.js';
@@ -124,7 +126,7 @@ export function divisions(
 	biteUm: number
 ): number | null {
 	if (!m.dialDivisionUm) return null;
-	return (biteUm * (m.dialReads === 'diameter' ? 2 : 1)) / m.dialDivisionUm;
+	return (biteUm * dialFactor(m.dialReads)) / m.dialDivisionUm;
 }
 
 /** How much of the wheel is left for such dresses. */
@@ -134,5 +136,5 @@ export function dressesLeft(
 ): number | null {
 	if (!(takenUm > 0)) return null;
 	const leftMm = w.rimWidthMm === null ? (w.diameterMm - w.minDiameterMm) / 2 : w.rimDepthMm;
-	return leftMm === null ? null : Math.max(0, Math.floor((1000 * leftMm) / takenUm + 1e-9));
+	return leftMm === null ? null : Math.max(0, floorKind((1000 * leftMm) / takenUm));
 }

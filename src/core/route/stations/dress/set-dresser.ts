@@ -8,7 +8,6 @@ import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import { alone, compute, defineStep, pick, wheelOf, without, type Step } from '../../step.js';
 import { againStep } from './again.js';
-import { dressedStep } from './dressed.js';
 import { type Chosen, chosenWay, since } from './method.js';
 
 /** Four touches: where the dresser meets the wheel, how its way lies to the spindle, where the passes end. */
@@ -87,7 +86,7 @@ export function setLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen):
 		evidence.step(zeroStep)
 	];
 	const again = evidence.step(againStep);
-	const dressedAt = Math.max(evidence.step(dressedStep)?.id ?? 0, again?.id ?? 0);
+	const dressedAt = evidence.newest('dress', ['done', 'again'])?.id ?? 0;
 	const registered = since(chosen, register);
 	// A redress carries its own zero with it.
 	const carried = again && again.id === dressedAt ? again : null;

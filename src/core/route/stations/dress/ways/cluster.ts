@@ -1,5 +1,4 @@
 import { cluster } from '../../../../dress/cluster.js';
-import { dressPlan } from '../../../../dress/plan.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
@@ -7,7 +6,7 @@ import { compute, defineStep, pick } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
-import { PASSES, holderOf, planFor } from './passes.js';
+import { PASSES, holderOf, planFor, planLine } from './passes.js';
 import { positionLine, positionStep, turnedLine } from './position.js';
 
 /** Lead and bite of a nib: its points must leave no gap between their tracks. */
@@ -49,7 +48,6 @@ export const clusterWay: DressWay = {
 	lines(facts, evidence, chosen) {
 		const set = since(chosen, evidence.step(clusterStep));
 		const nib = partOf(set, cluster);
-		const plan = partOf(set, dressPlan);
 		return [
 			positionLine(facts, evidence, chosen),
 			line({
@@ -59,13 +57,7 @@ export const clusterWay: DressWay = {
 				value: said(nib, `lead ${show(facts)(nib?.output.leadUm, 'um')}`),
 				waiting: 'bite and lead'
 			}),
-			line({
-				key: 'plan',
-				title: 'Wheel is left after it',
-				from: plan,
-				value: said(plan, `${plan?.output.dressesLeft ?? ''} such dresses left`),
-				waiting: 'from the plan'
-			})
+			planLine(set)
 		];
 	},
 	after: (_facts, _evidence, chosen) => [turnedLine(chosen)],

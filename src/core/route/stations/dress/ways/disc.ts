@@ -1,5 +1,4 @@
 import { rotaryTraverse } from '../../../../dress/rotary-traverse.js';
-import { dressPlan } from '../../../../dress/plan.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
@@ -7,7 +6,7 @@ import { always, compute, defineStep, pick } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
-import { PASSES, planFor } from './passes.js';
+import { PASSES, planFor, planLine } from './passes.js';
 
 /** A narrow driven disc, drawn across the wheel. */
 export const discStep = defineStep({
@@ -53,7 +52,6 @@ export const discWay: DressWay = {
 		const q = show(facts);
 		const set = since(chosen, evidence.step(discStep));
 		const disc = partOf(set, rotaryTraverse);
-		const plan = partOf(set, dressPlan);
 		const most = chosen.dresser?.mostRpm;
 		return [
 			line({
@@ -66,13 +64,7 @@ export const discWay: DressWay = {
 				),
 				waiting: 'speed, sense, bite, lead'
 			}),
-			line({
-				key: 'plan',
-				title: 'Wheel is left after it',
-				from: plan,
-				value: said(plan, `${plan?.output.dressesLeft ?? ''} such dresses left`),
-				waiting: 'from the plan'
-			})
+			planLine(set)
 		];
 	},
 	even: SOUNDED

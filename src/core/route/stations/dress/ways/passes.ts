@@ -1,7 +1,10 @@
 import { between, from0, whole } from '../../../../calculation/field/index.js';
 import { InputFault } from '../../../../calculation/fault.js';
 import { dressPlan } from '../../../../dress/plan.js';
+import { type Recorded, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
+import { type GateLine, line } from '../../../gate.js';
+import { said } from '../../../say.js';
 import { type Computed, compute } from '../../../step.js';
 import { holderStiffness } from '../../../../dress/holder-stiffness.js';
 import type { DresserFacts } from '../../../facts.js';
@@ -28,6 +31,18 @@ export const planFor = (
 		finishLeadUm: v.leadUm,
 		sparkOutPasses: v.dryPasses
 	});
+
+/** Wheel is left after such dresses. */
+export function planLine(set: Pick<Recorded, 'parts'> | null): GateLine {
+	const plan = partOf(set, dressPlan);
+	return line({
+		key: 'plan',
+		title: 'Wheel is left after it',
+		from: plan,
+		value: said(plan, `${plan?.output.dressesLeft ?? ''} such dresses left`),
+		waiting: 'from the plan'
+	});
+}
 
 /** Whether the holder gives way, where the shop knows it. */
 export function holderOf(

@@ -1,6 +1,5 @@
 import { yesNo } from '../../../../calculation/field/index.js';
 import { handPace } from '../../../../dress/hand-pace.js';
-import { dressPlan } from '../../../../dress/plan.js';
 import { singlePoint } from '../../../../dress/single-point.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { type GateLine, line } from '../../../gate.js';
@@ -9,7 +8,7 @@ import { always, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, ratedOf } from '../wheel.js';
-import { PASSES, holderOf, planFor, traverseOf } from './passes.js';
+import { PASSES, holderOf, planFor, planLine, traverseOf } from './passes.js';
 import { positionLine, positionStep, turnedLine } from './position.js';
 
 export const settingsStep = defineStep({
@@ -70,7 +69,6 @@ export const singlePointWay: DressWay = {
 	lines(facts, evidence, chosen): GateLine[] {
 		const settings = since(chosen, evidence.step(settingsStep));
 		const point = partOf(settings, singlePoint);
-		const plan = partOf(settings, dressPlan);
 		const holder = settings?.parts.find((p) => p.calculation === 'dress.holder-stiffness') ?? null;
 		const pace = partOf(settings, handPace);
 		// What was recorded before idle passes were counted knows the overlap of one pass only.
@@ -84,13 +82,7 @@ export const singlePointWay: DressWay = {
 				value: said(point, point ? `overlap ${dense.toFixed(1)}, ${point.output.overlap.dressClass}` : ''),
 				waiting: 'depth, traverse, passes'
 			}),
-			line({
-				key: 'plan',
-				title: 'Wheel is left after it',
-				from: plan,
-				value: said(plan, `${plan?.output.dressesLeft ?? ''} such dresses left`),
-				waiting: 'from the plan'
-			}),
+			planLine(settings),
 			...(holder
 				? [
 						line({
