@@ -57,6 +57,9 @@ async function answers(address: DatabaseAddress): Promise<boolean> {
 	}
 }
 
+/** A slow disk under a busy machine has needed more than half a minute for a first start. */
+const START_WITHIN_MS = 180_000;
+
 /** Starts the database of this folder, creating it on the first start and adopting or healing whatever an earlier start left. */
 export async function startDatabase(folder: string, firstPort = 3317): Promise<PrivateDatabase> {
 	if (!installed()) await installPackages('mariadb-server');
@@ -106,12 +109,18 @@ export async function startDatabase(folder: string, firstPort = 3317): Promise<P
 	);
 	failed.catch(() => undefined);
 	if (!existsSync(ready)) {
-		await Promise.race([failed, until(() => answersAsRoot(socket), 'The database did not start.')]);
+		await Promise.race([
+			failed,
+			until(() => answersAsRoot(socket), 'The database did not start.', START_WITHIN_MS)
+		]);
 		await createAccount(socket, access.password);
 		writeFileSync(ready, '');
 	}
 	writeFileSync(join(folder, 'access.json'), JSON.stringify({ ...access, port }), { mode: 0o600 });
-	await Promise.race([failed, until(() => answers(address(port)), 'The database did not start.')]);
+	await Promise.race([
+		failed,
+		until(() => answers(address(port)), 'The database did not start.', START_WITHIN_MS)
+	]);
 	return { address: address(port), pid: child.pid!, stop: () => stopPid(child.pid!) };
 }
 
@@ -171,7 +180,7 @@ async function createAccount(socketPath: string, password: string): Promise<void
 export async function stopPid(pid: number): Promise<void> {
 	if (!alive(pid)) return;
 	process.kill(pid, 'SIGTERM');
-	await until(() => !alive(pid), 'The database did not stop in time.', 20_000).catch((e: Error) => {
+	await until(() => !alive(pid), 'The database did not stop in time.', 60_000).catch((e: Error) => {
 		say(e.message);
 		process.kill(pid, 'SIGKILL');
 	});

@@ -9,12 +9,15 @@ import { find, freePort, installPackages, say } from './system.js';
 
 interface Count {
 	passed: number;
-	failed: number;
+	/** What failed, each with its reason: said once more at the end, where a long log is read first. */
+	failures: string[];
 }
 const PARTS = ['format', 'lint', 'types', 'core', 'server', 'browser'] as const;
 type Part = (typeof PARTS)[number];
 /** About half of the browser tests: they run beside the others, in a shop of their own. */
 const BESIDE_THE_OTHERS: readonly string[] = [
+	'balancing',
+	'dressing',
 	'keyboard',
 	'pages',
 	'recording-and-ear',
@@ -49,7 +52,7 @@ async function one(name: string, args: string[]): Promise<Count> {
 	const begun = Date.now();
 	const { code } = await show(args, process.env, true);
 	process.stdout.write(`${code === 0 ? '✔' : '✘'} ${name} (${((Date.now() - begun) / 1000).toFixed(1)} s)\n`);
-	return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+	return code === 0 ? { passed: 1, failures: [] } : { passed: 0, failures: [name] };
 }
 
 /** Runs tests with the settings of `.mocharc.json`; the reporter says how they went. */
@@ -74,9 +77,13 @@ async function mocha(
 			atEnd
 		);
 		// A run that ended before it could say how it went has failed.
-		if (!existsSync(counted)) return { passed: 0, failed: 1 };
+		const named = typeof spec === 'string' ? spec : spec.join(' ');
+		if (!existsSync(counted))
+			return { passed: 0, failures: [`${named}: ended with ${code} before it could say how it went`] };
 		const count = JSON.parse(readFileSync(counted, 'utf8')) as Count;
-		return code !== 0 && count.failed === 0 ? { ...count, failed: 1 } : count;
+		return code !== 0 && !count.failures.length
+			? { ...count, failures: [`${named}: ended with ${code} though nothing failed`] }
+			: count;
 	} finally {
 		rmSync(folder, { recursive: true, force: true });
 	}
@@ -94,8 +101,8 @@ for (const stream of [process.stdout, process.stderr]) stream.on('error', () => 
 
 /** Grounds are made one after the other: making one tells this process where its database is. */
 let making: Promise<unknown> = Promise.resolve();
-/** A throw-away database, with the demo shop in it when asked for; stopped and removed afterwards. */
-async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise<Count>): Promise<Count> {
+/** A throw-away database with the demo shop in it; stopped and removed afterwards. */
+async function onGround(work: (env: NodeJS.ProcessEnv) => Promise<Count>): Promise<Count> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-test-'));
 	grounds.add(folder);
 	try {
@@ -105,7 +112,7 @@ async function onGround(demo: boolean, work: (env: NodeJS.ProcessEnv) => Promise
 			const { migrate } = await import('../lib/server/db/migrate.js');
 			const { closeDatabase } = await import('../lib/server/db/pool.js');
 			await migrate(MIGRATIONS);
-			if (demo) await (await import('../lib/server/demo/demo.js')).loadDemo(DEMO);
+			await (await import('../lib/server/demo/demo.js')).loadDemo(DEMO);
 			await closeDatabase();
 			return { ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' };
 		});
@@ -127,7 +134,7 @@ const readyForBrowser = (): Promise<void> =>
 	})());
 
 const sum = (counts: readonly Count[]): Count =>
-	counts.reduce((a, b) => ({ passed: a.passed + b.passed, failed: a.failed + b.failed }));
+	counts.reduce((a, b) => ({ passed: a.passed + b.passed, failures: [...a.failures, ...b.failures] }));
 
 const RUN: Record<Part, () => Promise<Count>> = {
 	format: () => one('format', [modules('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']),
@@ -149,7 +156,7 @@ const RUN: Record<Part, () => Promise<Count>> = {
 		]);
 	},
 	core: () => mocha('tests/core/**/*.test.ts', process.env, undefined, true),
-	server: () => onGround(false, (env) => mocha('tests/server/**/*.test.ts', env, 30_000, true)),
+	server: () => onGround((env) => mocha('tests/server/**/*.test.ts', env, 30_000, true)),
 	browser: async () => {
 		await readyForBrowser();
 		const files = readdirSync(join(ROOT, 'tests/browser'))
@@ -158,14 +165,14 @@ const RUN: Record<Part, () => Promise<Count>> = {
 		const beside = files.filter((n) => BESIDE_THE_OTHERS.includes(n));
 		// Two shops with a database, an application and a browser each, so that one waits while the other works.
 		const counts = await Promise.all([
-			onGround(true, (env) =>
+			onGround((env) =>
 				mocha(
 					files.filter((n) => !beside.includes(n)),
 					{ ...env, UNCINUS_TEST_PORT: '4273' },
 					90_000
 				)
 			),
-			onGround(true, (env) => mocha(beside, { ...env, UNCINUS_TEST_PORT: '4373' }, 90_000, true))
+			onGround((env) => mocha(beside, { ...env, UNCINUS_TEST_PORT: '4373' }, 90_000, true))
 		]);
 		return sum(counts);
 	}
@@ -177,15 +184,15 @@ export async function test(only?: string, match?: string): Promise<void> {
 	if (only && !PARTS.includes(only as Part))
 		throw new Error(`There is no part ${only}. Use one of ${PARTS.join(', ')}.`);
 	await show([modules('@sveltejs/kit/svelte-kit.js'), 'sync']);
-	const total: Count = { passed: 0, failed: 0 };
+	const total: Count = { passed: 0, failures: [] };
 	const run = async (part: Part): Promise<void> => {
 		say(`\n== ${part}`);
 		const count = await RUN[part]().catch((e: Error): Count => {
 			say(`${part} did not run: ${e.message}`);
-			return { passed: 0, failed: 1 };
+			return { passed: 0, failures: [`${part} did not run: ${e.message}`] };
 		});
 		total.passed += count.passed;
-		total.failed += count.failed;
+		total.failures.push(...count.failures);
 	};
 	const asked = PARTS.filter((p) => !only || p === only);
 	const running = new Map<Part, Promise<void>>();
@@ -198,6 +205,7 @@ export async function test(only?: string, match?: string): Promise<void> {
 		running.set('browser', run('browser'));
 	}
 	await Promise.all(running.values());
-	process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
-	process.exitCode = total.failed ? 1 : 0;
+	if (total.failures.length) process.stdout.write(`\nFailed:\n${total.failures.join('\n')}\n`);
+	process.stdout.write(`\n${total.passed} passed, ${total.failures.length} failed\n`);
+	process.exitCode = total.failures.length ? 1 : 0;
 }

@@ -92,6 +92,28 @@ async function looked(page: Page, parallel?: 'Yes' | 'No'): Promise<void> {
 	await press(page, 'Face looked at');
 }
 
+/** Steps as they go well; the stops below change one thing of them. */
+const ROLLED = { rollSpeedRpm: 2790, contactDirection: 'with', feedUmPerRev: 0.5, totalDepthUm: 30 };
+const ERODED = {
+	gapUm: 18,
+	wireFeedMPerMin: 7,
+	roughCurrentA: 7,
+	fineCurrentA: 1.6,
+	stockUm: 40,
+	flooded: true,
+	mistDrawnOff: true
+};
+const HELD = { guidance: 'jig', restsOn: 'rest', rearrangedStanding: true };
+const SIDES = {
+	kind: 'external',
+	wheelSideOfWork: 'x-minus',
+	grindSide: 'x-plus',
+	dressSide: 'x-plus',
+	dressBites: 'x-minus'
+};
+const ZERO = { dressRadialUm: 30, contactSide: 'x-plus', previousZeroMm: 50 };
+const AGAIN = { takenUm: 10, soundEven: true, burnSeen: false, chatterSeen: false, soundNormal: true };
+
 describe('dressing with everything a shop has', () => {
 	let page: Page;
 	before(async function () {
@@ -281,19 +303,68 @@ describe('dressing with everything a shop has', () => {
 		);
 	});
 
-	it('stops of dressing hold against a direct request and an old tab', async () => {
-		const send = async (step: string, values: object, version: number) =>
-			page.request.post(`${base()}/api/setups/${CREEP.id}/records`, {
-				data: { station: 'dress', step, values, version, key: crypto.randomUUID() }
+	describe('stops of dressing hold', () => {
+		interface Answer {
+			status: number;
+			error: { code: string; field?: string; message: string };
+		}
+		const versionOf = async (c: Case): Promise<number> => {
+			const exported = await page.request.get(`${base()}/api/setups/${c.id}/export.json`);
+			return ((await exported.json()) as { setup: { version: number } }).setup.version;
+		};
+		/** Asks for a step directly, as the page would or with the version of a tab that was open before. */
+		async function ask(c: Case, step: string, values: object, older = 0): Promise<Answer> {
+			const version = (await versionOf(c)) - older;
+			const r = await page.request.post(`${base()}/api/setups/${c.id}/records`, {
+				data: {
+					station: 'dress',
+					step,
+					values,
+					version,
+					key: crypto.randomUUID(),
+					reason: 'it always went well'
+				}
 			});
-		const exported = await page.request.get(`${base()}/api/setups/${CREEP.id}/export.json`);
-		const { version } = ((await exported.json()) as { setup: { version: number } }).setup;
-		const wire = await send('method', { seen: 'dull', method: 'wire-edm' }, version);
-		expect(wire.status()).to.equal(400);
-		expect(((await wire.json()) as { error: { field: string } }).error.field).to.equal('method');
-		const old = await send('again', { takenUm: 10 }, version - 1);
-		expect(old.status(), 'an old tab').to.equal(409);
-		const done = await send('done', { soundEven: true, diameterAfterMm: 399 }, version);
-		expect(done.status(), 'only again after the release').to.equal(409);
+			return { status: r.status(), ...((await r.json()) as Omit<Answer, 'status'>) };
+		}
+		for (const [what, c, method] of [
+			['a diamond on a diamond wheel', CUP, 'single-point'],
+			['a nib of diamonds on a diamond wheel', METAL, 'cluster'],
+			['crushing a resin bond', CUP, 'crush-roll'],
+			['a wire on a bond that does not conduct', CREEP, 'wire-edm'],
+			['a wire on resin', CUP, 'wire-edm']
+		] as const)
+			it(`${what} is no way that can be asked for`, async () => {
+				const r = await ask(c, 'method', { seen: 'dull', method });
+				expect([r.status, r.error.field], JSON.stringify(r)).to.deep.equal([400, 'method']);
+			});
+		for (const [what, c, step, values] of [
+			[
+				'a truing wheel over its rating',
+				CUP,
+				'truer',
+				{ sound: true, ringsClear: true, truingWheelSpeedRpm: 9000 }
+			],
+			['a cracked truing wheel', CUP, 'truer', { sound: false, ringsClear: true, truingWheelSpeedRpm: 4000 }],
+			['a roll over its speed', CREEP, 'roll', { ...ROLLED, rollSpeedRpm: 9000 }],
+			['a roll that stands', CREEP, 'roll', { ...ROLLED, rollSpeedRpm: 0 }],
+			['a bite over the limit', CREEP, 'roll', { ...ROLLED, feedUmPerRev: 5.2 }],
+			['a wire without flood', METAL, 'wire', { ...ERODED, flooded: false }],
+			['a tool held against the guard', BENCH, 'hand', { ...HELD, restsOn: 'guard' }],
+			['a tool above the centre of the lathe', LATHE, 'hand', { ...HELD, toolHeightMm: 2 }],
+			['a dresser that bites away from the wheel', CREEP, 'side', { ...SIDES, dressBites: 'x-plus' }],
+			['a zero moved the wrong way', CREEP, 'zero', { ...ZERO, touchZeroMm: 50.03 }]
+		] as [string, Case, string, object][])
+			it(`${what} lets nothing be dressed`, async () => {
+				const asked = await ask(c, step, values);
+				// What may not even be asked for is refused at once; what is measured is kept as the stop that it is.
+				if (asked.status === 200) {
+					const again = await ask(c, 'again', AGAIN);
+					expect(again.status, JSON.stringify(again)).to.equal(409);
+					expect(again.error.message).to.match(/^Stopped/);
+				} else expect([400, 409], JSON.stringify(asked)).to.include(asked.status);
+				const old = await ask(c, 'again', AGAIN, 1);
+				expect(old.status, 'an old tab').to.equal(409);
+			});
 	});
 });

@@ -25,6 +25,7 @@ const take = (page: Page) =>
 export const readDial = async (page: Page, nth = 0): Promise<void> => {
 	await page.getByRole('button', { name: 'Read the dial indicator' }).nth(nth).click();
 	await take(page);
+	await page.getByRole('button', { name: 'Take it' }).waitFor({ state: 'detached' });
 };
 
 /** Bore, flanges, thread and screws of a wheel between flanges. */

@@ -1,10 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { expect } from 'chai';
-import { DEMO } from '../../src/command/paths.js';
 import { InputFault } from '../../src/core/calculation/fault.js';
 import type { StationId } from '../../src/core/route/facts.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
-import { loadDemo } from '../../src/lib/server/demo/demo.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
 import { closeDatabase, row, setClock } from '../../src/lib/server/db/pool.js';
 import { Refused } from '../../src/lib/server/door/refused.js';
@@ -16,10 +14,7 @@ import { record } from '../../src/lib/server/setups/record.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 import { GOOD } from '../shared/good-work.js';
 
-/** The demo shop in a throw-away database, shared by all server tests. */
-before(async () => {
-	await loadDemo(DEMO);
-});
+/** The demo shop in a throw-away database, shared by all server tests: made by the run that starts them, which no test's patience limits. */
 after(async () => {
 	await closeDatabase();
 });

@@ -142,8 +142,8 @@ export class Evidence {
 	}
 	/** The newest dress of one of the other wheels of a pack. */
 	dressOf(number: string): Recorded | null {
-		const [done, again] = DRESSES.map((name) => this.steps.get(`${name}#${number}`) ?? null);
-		return done && again ? (again.id > done.id ? again : done) : (done ?? again ?? null);
+		const all = DRESSES.map((name) => this.steps.get(`${name}#${number}`)).filter((r) => r !== undefined);
+		return all.sort((a, b) => b.id - a.id)[0] ?? null;
 	}
 	/** What a calculation came to the last time it was recorded, at these steps of a station. */
 	of<O extends object>(

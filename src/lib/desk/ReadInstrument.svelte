@@ -108,11 +108,11 @@
 					? `turn it, ${Math.round(Math.min(360, turned))}° of 360`
 					: `swings ${quantity(high - low, unit, system)}`}{/if}
 		</p>
-		{#if said}<p class="fault" role="alert">{listening} {said}.</p>{/if}
 		<button class="btn" onclick={take} disabled={result === null}>Take it</button><button
 			class="btn"
 			onclick={stop}>Leave it</button
 		>
+		{#if said}<p class="fault" role="alert">{listening} {said}.</p>{/if}
 	{:else}<button class="btn" onclick={begin}
 			><Gauge size={16} />{#if short}<span class="sr">Read the {INSTRUMENT_WORDS[kind]}</span>{:else}Read the {INSTRUMENT_WORDS[
 					kind
@@ -126,6 +126,10 @@
 		gap: var(--s-8);
 		flex-wrap: wrap;
 		align-items: center;
+	}
+	/* A reading that grows or shrinks must not move the key under the finger that presses it. */
+	p {
+		flex: 1 0 100%;
 	}
 	b {
 		font-size: var(--type-title);

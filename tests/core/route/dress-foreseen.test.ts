@@ -1,5 +1,7 @@
 import { expect } from 'chai';
+import { burnRisk } from '../../../src/core/dress/burn-risk.js';
 import { hiddenLaw, readRa } from '../../../src/core/dress/stand-ins/roughness-meter.js';
+import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts, TrialCut } from '../../../src/core/route/facts.js';
 import { cutOf, foresee, learnt } from '../../../src/core/route/stations/dress/foresee.js';
 import { standingDress } from '../../../src/core/route/stations/dress/trial-cut.js';
@@ -66,6 +68,18 @@ describe('trial cuts', () => {
 		expect(f.cuts).to.have.length(1);
 		expect(f.cuts[0]).to.include({ depthUm: 20, raUm: 0.52, specificRemovalMm2PerS: 12 * 0.25 });
 		expect(f.cuts[0]!.leadUm).to.be.closeTo((1000 * 200) / 2300, 1e-9);
+	});
+	it('with a power meter tell how near the cut came to burning, from the power itself', () => {
+		const cut = { raUm: 0.52, workDepthUm: 12 };
+		const source = (f: SetupFacts) => {
+			const { specificEnergyJPerMm3, energySource } = Evidence.of(f).of(burnRisk, 'dress', ['cut'])!.output;
+			return { specificEnergyJPerMm3, energySource };
+		};
+		expect(source(did(dressed(), 'dress', 'cut', cut)).energySource).to.equal('model');
+		// 1.2 kW over 20 mm, at 12 um and 0.25 m/s: 60 mm3/s.
+		const f = did(dressed(), 'dress', 'cut', { ...cut, powerW: 1200, workWidthMm: 20 });
+		expect(source(f)).to.deep.equal({ specificEnergyJPerMm3: 20, energySource: 'power' });
+		faults('missing', 'workWidthMm', () => did(dressed(), 'dress', 'cut', { ...cut, powerW: 1200 }));
 	});
 	it('of a nib count the lead of one of its points', () => {
 		const set = settled(chose(atDress(), 'cluster'), 'cluster');

@@ -40,7 +40,7 @@ export async function setupCard(f: SetupFacts, d: Decision, origin: string): Pro
 		put(
 			'text',
 			11,
-			`${quantity(w.diameterMm, 'mm', f.units)} x ${quantity(w.widthMm, 'mm', f.units)} x ${quantity(w.boreMm, 'mm', f.units)}, never over ${limit === null ? '-' : Math.floor(limit!)} rpm${f.mount ? `, on ${f.mount.code}` : ''}`,
+			`${quantity(w.diameterMm, 'mm', f.units)} x ${quantity(w.widthMm, 'mm', f.units)} x ${quantity(w.boreMm, 'mm', f.units)}, ${w.rimDepthMm === null ? '' : `rim ${quantity(w.rimDepthMm, 'mm', f.units)} deep, `}never over ${limit === null ? '-' : Math.floor(limit!)} rpm${f.mount ? `, on ${f.mount.code}` : ''}`,
 			left,
 			51 * MM,
 			140 * MM

@@ -16,6 +16,7 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import SizesAfter from './SizesAfter.svelte';
 
 	interface Props {
@@ -62,8 +63,8 @@
 	}
 </script>
 
-<div class="cols">
-	<div class="part">
+<TwoSides narrow="neither">
+	{#snippet one()}
 		<h3>1 Dress</h3>
 		<div class="row">
 			<QuantityField
@@ -83,8 +84,8 @@
 				minMm={w.minDiameterMm}
 				units={f.units}
 			/>{/if}
-	</div>
-	<div class="part">
+	{/snippet}
+	{#snippet other()}
 		<h3>2 Zero</h3>
 		<p class="num huge" role="status">{zero ? q(zero.newZeroMm, 'mm') : '-'} <span>new zero</span></p>
 		<div class="row two">
@@ -111,8 +112,8 @@
 			>
 				{p.fault.message}
 			</p>{/if}
-	</div>
-</div>
+	{/snippet}
+</TwoSides>
 <ActionBar
 	label="Dressed, back to grinding"
 	onact={act}
@@ -125,19 +126,6 @@
 </ActionBar>
 
 <style>
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: var(--s-24);
-		align-items: start;
-		margin-bottom: var(--s-10);
-	}
-	.part {
-		display: grid;
-		gap: var(--s-8);
-		align-content: start;
-		min-width: 0;
-	}
 	.row {
 		display: grid;
 		grid-template-columns: 1fr auto;
@@ -155,10 +143,5 @@
 	.huge span {
 		font: 500 var(--type-text) var(--text);
 		color: var(--ink2);
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

@@ -1,14 +1,20 @@
 <script lang="ts">
 	import { hiddenLaw, readRa } from '$core/dress/stand-ins/roughness-meter';
+	import { whenRight } from '$core/calculation/attempt';
+	import { burnRisk } from '$core/dress/burn-risk';
+	import { netPower } from '$core/dress/stand-ins/power-meter';
 	import { quantity, typedFigure } from '$core/quantity/format';
-	import { LEAST_CUTS, learnt } from '$core/route/stations/dress/foresee';
-	import { trialCutStep } from '$core/route/stations/dress/trial-cut';
+	import { LEAST_CUTS, burnOf, cutOf, learnt } from '$core/route/stations/dress/foresee';
+	import { standingDress, trialCutStep } from '$core/route/stations/dress/trial-cut';
+	import { outputOf } from '$core/route/step';
+	import { surfaceSpeedMps } from '$core/spec/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import PatchPanel from './PatchPanel.svelte';
 
 	interface Props {
@@ -35,28 +41,46 @@
 	const um = (v: number) => quantity(v, 'um', f.units);
 	const leave = (cutId: number, leftOut: boolean) =>
 		void desk.record('dress', 'leave-cut', null, { cutId, leftOut });
+	const SETTLED_S = 2;
+	const cut = $derived.by(() => {
+		const { workDepthUm, workSpeedMps } = entry.result.values;
+		const usual = cutOf(f);
+		return { depthUm: workDepthUm ?? usual.depthUm, workMps: workSpeedMps ?? usual.workMps };
+	});
+	const standing = $derived.by(() => {
+		const dress = whenRight(() => standingDress(f));
+		return dress ? { ...dress, dressClass: null } : null;
+	});
 	/** The roughness meter of the trainer, on a wheel whose law is hidden: the same for this wheel every time. */
 	function meter() {
-		const cut = p.computed[0]?.input;
 		const grain = f.wheel?.gritMeanUm;
-		if (!cut || !grain) return;
-		const n = (name: string) => Number(cut[name]);
+		if (!standing || !grain) return;
 		const dress = {
-			leadUm: n('leadUm'),
-			depthUm: n('depthUm'),
-			specificRemovalMm2PerS: n('specificRemovalMm2PerS'),
-			wheelSpeedMps: n('wheelSpeedMps')
+			...standing,
+			specificRemovalMm2PerS: cut.depthUm * cut.workMps,
+			wheelSpeedMps: surfaceSpeedMps(f.wheel!.diameterMm, f.machine.spindleRpm)
 		};
 		const ra = readRa(hiddenLaw(grain, f.wheel!.id), dress, 31 * f.wheel!.id + f.cuts.length);
 		entry.set('raUm', typedFigure(ra, 'um', f.units));
+	}
+	const burn = $derived(outputOf(p.result, burnRisk));
+	/** The power meter of the trainer, once the cut has settled: the energy of this cut over its width. */
+	function powerMeter() {
+		const widthMm = entry.result.values.workWidthMm ?? f.wheel!.widthMm;
+		const energy = burnOf(f, standing!, cut).output.specificEnergyJPerMm3;
+		if (!entry.result.values.workWidthMm) entry.set('workWidthMm', typedFigure(widthMm, 'mm', f.units));
+		const removalMm3PerS = cut.depthUm * cut.workMps * widthMm;
+		const seed = 37 * f.wheel!.id + f.cuts.length;
+		const watts = netPower({ specificEnergyJPerMm3: energy, removalMm3PerS, afterS: SETTLED_S, seed });
+		entry.set('powerW', watts.toFixed(0));
 	}
 	async function act() {
 		if (await desk.record('dress', 'cut', entry)) entry.set('raUm', '');
 	}
 </script>
 
-<div class="cols">
-	<div class="part">
+<TwoSides narrow="left">
+	{#snippet one()}
 		<p class="lab">What was foreseen for this dress</p>
 		<p class="num huge" role="status">
 			{p.main ? um(p.main.raUm) : '-'}
@@ -64,13 +88,18 @@
 		</p>
 		<QuantityField {entry} name="raUm" autofocus />
 		<QuantityField {entry} name="workDepthUm" /><QuantityField {entry} name="workSpeedMps" />
+		<QuantityField {entry} name="powerW" /><QuantityField {entry} name="workWidthMm" />
+		{#if burn}<p>
+				Burning <b class="num" class:bad={(burn.burnIndex ?? 0) > 1}>{burn.burnIndex?.toFixed(2) ?? '-'}</b>
+				of its limit, {burn.energySource === 'power' ? 'by the power' : 'by the model'}.
+			</p>{/if}
 		<p class="quiet">
 			{fit
 				? `Learnt from ${fit.output.cutsUsed} cuts; each new one counts.`
 				: `${f.cuts.length} of ${LEAST_CUTS} cuts: until then the grain alone tells.`}
 		</p>
-	</div>
-	<div class="part">
+	{/snippet}
+	{#snippet other()}
 		<h3>Trial cuts of this marking</h3>
 		{#if rows.length}<div class="table">
 				<table>
@@ -100,10 +129,11 @@
 				None yet. Measure one after the dress and enter it at the left.
 			</p>{/if}
 		<PatchPanel {desk} />
-	</div>
-</div>
+	{/snippet}
+</TwoSides>
 <ActionBar label="Keep this cut" onact={act} busy={desk.busy}>
-	<button class="btn" onclick={meter} disabled={!p.main}>Meter stand-in</button>
+	<button class="btn" onclick={meter} disabled={!standing}>Meter stand-in</button>
+	<button class="btn" onclick={powerMeter} disabled={!standing}>Power stand-in</button>
 	{#snippet aside()}<ShowWorking
 			computed={[...p.computed, ...(fit ? [fit] : [])]}
 			system={f.units}
@@ -111,19 +141,6 @@
 </ActionBar>
 
 <style>
-	.cols {
-		display: grid;
-		grid-template-columns: 250px minmax(0, 1fr);
-		gap: var(--s-24);
-		align-items: start;
-		margin-bottom: var(--s-10);
-	}
-	.part {
-		display: grid;
-		gap: var(--s-8);
-		align-content: start;
-		min-width: 0;
-	}
 	.lab {
 		color: var(--ink2);
 		font-size: var(--type-small);
@@ -136,6 +153,9 @@
 		display: block;
 		font: 500 var(--type-text) var(--text);
 		color: var(--ink2);
+	}
+	.bad {
+		color: var(--stop);
 	}
 	.table {
 		overflow-x: auto;
@@ -156,10 +176,5 @@
 	}
 	.odd td {
 		background: var(--caution-soft);
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

@@ -12,6 +12,7 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import PassRunner from './PassRunner.svelte';
 	import SizesAfter from './SizesAfter.svelte';
 
@@ -49,12 +50,12 @@
 	}
 </script>
 
-<div class="cols">
-	<div class="part">
+<TwoSides>
+	{#snippet one()}
 		{#if run}<PassRunner facts={f} {entry} {run} />{:else}<p class="huge">Go on until it is even.</p>
 			<p>Light pressure, across and back; look and listen as you go.</p>{/if}
-	</div>
-	<div class="part">
+	{/snippet}
+	{#snippet other()}
 		<YesNo {entry} name="soundEven" compact label={even} />
 		<SizesAfter facts={f} {entry} {run} dresser={chosen?.dresser ?? null} />
 		{#if w.rimWidthMm === null}<LifeBar
@@ -69,8 +70,8 @@
 			>
 				{p.fault.message}
 			</p>{/if}
-	</div>
-</div>
+	{/snippet}
+</TwoSides>
 <ActionBar
 	label={sounds ? 'Dressed, sounds even' : 'Dressed, not even'}
 	onact={act}
@@ -81,26 +82,8 @@
 </ActionBar>
 
 <style>
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 320px);
-		gap: var(--s-24);
-		align-items: start;
-		margin-bottom: var(--s-10);
-	}
-	.part {
-		display: grid;
-		gap: var(--s-10);
-		align-content: start;
-		min-width: 0;
-	}
 	.huge {
 		font-size: var(--type-figure);
 		font-weight: 700;
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

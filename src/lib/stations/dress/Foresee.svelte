@@ -2,6 +2,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { type Foreseen, foresee } from '$core/route/stations/dress/foresee';
 	import type { Desk } from '$lib/desk/desk.svelte';
+	import TwoDresses from '$lib/drawing/dress/TwoDresses.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -20,6 +21,18 @@
 	const fin = $derived(seen?.finish.output ?? null);
 	const burn = $derived(seen?.burn.output ?? null);
 	const other = $derived(beside ? foresee(f, beside) : null);
+	const of = (x: NonNullable<ReturnType<typeof foresee>>) => ({
+		...x.finish.output,
+		burnIndex: x.burn.output.burnIndex
+	});
+	const sides = $derived(
+		other && seen
+			? [
+					{ name: 'Set last', ...of(other) },
+					{ name: 'This one', ...of(seen) }
+				]
+			: null
+	);
 	const um = (v: number) => quantity(v, 'um', f.units);
 	const MEETS: Record<string, string> = {
 		yes: 'as asked',
@@ -60,16 +73,7 @@
 				<p class="num mid">{dressesLeft}</p>
 			</div>{/if}
 	</div>
-	{#if other && fin}<p>
-			Beside the dress as it was set last: Ra <b class="num">{um(other.finish.output.raUm)}</b> to
-			<b class="num">{um(fin.raUm)}</b>, burning {other.burn.output.burnIndex?.toFixed(2) ?? '-'} to
-			{burn?.burnIndex?.toFixed(2) ?? '-'}.
-		</p>{/if}
-	{#if other && fin}<p>
-			Beside the dress as it was set last: Ra <b class="num">{um(other.finish.output.raUm)}</b> to
-			<b class="num">{um(fin.raUm)}</b>, burning {other.burn.output.burnIndex?.toFixed(2) ?? '-'} to
-			{burn?.burnIndex?.toFixed(2) ?? '-'}.
-		</p>{/if}
+	{#if sides}<TwoDresses dresses={sides} targetUm={f.brief.targetRaUm} units={f.units} />{/if}
 </section>
 
 <style>

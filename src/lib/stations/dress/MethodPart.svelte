@@ -1,13 +1,7 @@
 <script lang="ts">
 	import type { Method } from '$core/dress/methods';
 	import { dressersFor, methodStep, waysFor } from '$core/route/stations/dress/method';
-	import {
-		METHOD_WORDS,
-		NEVER,
-		SEEN_WORDS,
-		THEN_WORDS,
-		excludedWords
-	} from '$core/route/stations/dress/words';
+	import { METHOD_WORDS, SEEN_WORDS, THEN_WORDS } from '$core/route/stations/dress/words';
 	import { dresserWords } from '$core/shop/dresser';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
@@ -15,8 +9,9 @@
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
+	import RankedWays from './RankedWays.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -63,8 +58,8 @@
 	}
 </script>
 
-<div class="cols">
-	<div class="part">
+<TwoSides narrow="neither">
+	{#snippet one()}
 		<ChoiceField {entry} name="seen" words={SEEN_WORDS} list />
 		<ChoiceField
 			{entry}
@@ -93,38 +88,11 @@
 				{codes[0].code}, {dresserWords(codes[0].kind)}{codes[0].place ? `, ${codes[0].place}` : ''}.
 			</p>{/if}
 		{#if 'fault' in ways}<p class="fault">{ways.fault}</p>{/if}
-	</div>
-	<div class="part">
-		{#if out}
-			<h3>Serves here, best first</h3>
-			<div class="list" role="radiogroup" aria-label="Ways that serve here">
-				{#each out.ranked as r (r.method)}<button
-						type="button"
-						role="radio"
-						aria-checked={r.method === taken}
-						class:on={r.method === taken}
-						onclick={() => take(r.method as Method)}
-						><b>{METHOD_WORDS[r.method as Method]}</b>
-						<span
-							>{dressersFor(f, r.method as Method)
-								.map((d) => d.code)
-								.join(', ')}</span
-						><i><s style="width:{r.score}%"></s></i><em class="num">{r.score}</em></button
-					>{:else}<p class="fault">
-						Nothing this shop has dresses this wheel for that. Each reason says what is missing.
-					</p>{/each}
-			</div>
-			<h3>Out, and why</h3>
-			<ul>
-				{#each out.excluded as e (e.method)}<li class:never={NEVER.includes(e.code!)}>
-						<VerdictMark state={NEVER.includes(e.code!) ? 'stop' : 'open'} size={16} /><span
-							><b>{METHOD_WORDS[e.method as Method]}.</b> {excludedWords(e.code!, f)}</span
-						>
-					</li>{/each}
-			</ul>
-		{/if}
-	</div>
-</div>
+	{/snippet}
+	{#snippet other()}
+		{#if out}<RankedWays facts={f} ways={out} {taken} ontake={take} />{/if}
+	{/snippet}
+</TwoSides>
 <ActionBar
 	label={taken ? `Dress it with ${METHOD_WORDS[taken]}` : 'Nothing to take'}
 	onact={act}
@@ -135,23 +103,6 @@
 </ActionBar>
 
 <style>
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: var(--s-24);
-		align-items: start;
-		margin-bottom: var(--s-10);
-	}
-	.part,
-	.list {
-		display: grid;
-		gap: var(--s-8);
-		align-content: start;
-		min-width: 0;
-	}
-	.list {
-		gap: var(--s-4);
-	}
 	.lab {
 		color: var(--ink2);
 		font-size: var(--type-small);
@@ -160,58 +111,6 @@
 		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1.1;
-	}
-	.list button {
-		display: grid;
-		grid-template-columns: 1fr auto 70px 30px;
-		gap: var(--s-8);
-		align-items: center;
-		min-height: var(--hit);
-		padding: var(--s-4) var(--s-10);
-		text-align: left;
-		border: 1.5px solid var(--rule);
-		border-radius: var(--round);
-		background: var(--sheet);
-		color: var(--ink);
-		font: inherit;
-		cursor: pointer;
-	}
-	.list button.on {
-		border-color: var(--act);
-		background: var(--act-soft);
-	}
-	.list span {
-		font: 500 var(--type-small) var(--mono);
-		color: var(--ink2);
-	}
-	.list i {
-		height: 8px;
-		background: var(--bar);
-	}
-	.list s {
-		display: block;
-		height: 8px;
-		background: var(--steel);
-	}
-	.list em {
-		font-style: normal;
-		text-align: right;
-	}
-	ul {
-		list-style: none;
-		padding: 0;
-		display: grid;
-		gap: var(--s-4);
-		font-size: var(--type-small);
-		color: var(--ink2);
-	}
-	li {
-		display: grid;
-		grid-template-columns: 18px 1fr;
-		gap: var(--s-6);
-	}
-	.never b {
-		color: var(--stop);
 	}
 	fieldset {
 		border: 0;
@@ -255,10 +154,5 @@
 	.seg:focus-within {
 		outline: 3px solid var(--act);
 		outline-offset: 2px;
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

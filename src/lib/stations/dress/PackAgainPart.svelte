@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
-	import { figure, quantity } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import { packAgainStep, packNumbers } from '$core/route/stations/dress/pack-again';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
@@ -18,18 +17,12 @@
 	/** Every wheel of the pack measured again after the dress, and the pack stood for as it is now. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const entry = stepEntry(desk, packAgainStep, { anew: true });
-	const numbers = $derived(packNumbers(f));
-	const wheels = $derived([f.wheel!, ...f.companions.map((c) => c.wheel)]);
-	untrack(() => {
-		if (!(entry.typed.wheels as unknown[] | null)?.length)
-			entry.typed.wheels = wheels.map((w) => ({
-				number: w.number,
-				diameterMm: figure(w.diameterMm, 'mm', f.units),
-				radialRunoutUm: '',
-				axialRunoutUm: ''
-			}));
+	const wheels = [desk.facts.wheel!, ...desk.facts.companions.map((c) => c.wheel)];
+	const entry = stepEntry(desk, packAgainStep, {
+		anew: true,
+		start: { wheels: wheels.map((w) => ({ number: w.number, diameterMm: w.diameterMm })) }
 	});
+	const numbers = $derived(packNumbers(f));
 	const p = $derived(preview(packAgainStep, f, entry));
 	async function act() {
 		if (await desk.record('dress', 'pack', entry)) ondone();

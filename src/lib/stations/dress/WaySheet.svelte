@@ -10,6 +10,7 @@
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -78,12 +79,12 @@
 			range={false}
 		/>
 	</div>{/snippet}
-<div class="cols">
-	<div class="part">
+<TwoSides>
+	{#snippet one()}
 		{@render drawing(p.main)}
 		{#if p.main}{@render beneath?.(p.main)}{/if}
-	</div>
-	<div class="part">
+	{/snippet}
+	{#snippet other()}
 		<p class="lab">{what}</p>
 		<p class="num huge" class:bad class:warn={p.main?.verdict === 'caution'} role="status">
 			{figure} <span>{means}</span>
@@ -105,8 +106,8 @@
 				{p.fault.message}
 			</p>{/if}
 		{#if p.main}{@render follows?.(p.main)}{/if}
-	</div>
-</div>
+	{/snippet}
+</TwoSides>
 <ActionBar
 	label={action}
 	onact={act}
@@ -119,19 +120,6 @@
 </ActionBar>
 
 <style>
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 320px);
-		gap: var(--s-24);
-		align-items: start;
-		margin-bottom: var(--s-10);
-	}
-	.part {
-		display: grid;
-		gap: var(--s-8);
-		align-content: start;
-		min-width: 0;
-	}
 	.grid {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
@@ -169,10 +157,5 @@
 		font-weight: 600;
 		min-height: 34px;
 		padding-top: var(--s-6);
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

@@ -82,19 +82,31 @@ export function foresee(facts: SetupFacts, d: Foreseen) {
 		grainSizeUm: w.gritMeanUm,
 		targetRaUm: facts.brief.targetRaUm
 	});
-	const burn = compute(facts, burnRisk, {
+	const burn = burnOf(facts, d, cut);
+	return { finish, burn, cut, cuts: fit?.output.cutsUsed ?? 0 };
+}
+
+/** How near a cut comes to burning after this dress: by the model of its flats, or by the power that a meter showed. */
+export function burnOf(
+	facts: SetupFacts,
+	dress: { sharpnessIndex: number; dressClass: string | null },
+	cut: { depthUm: number; workMps: number },
+	measured: { powerW: number | null; workWidthMm: number | null } = { powerW: null, workWidthMm: null }
+) {
+	const w = wheelOf(facts);
+	return compute(facts, burnRisk, {
 		equivalentDiameterMm: equivalentMm(facts),
 		workDepthUm: cut.depthUm,
 		workSpeedMps: cut.workMps,
-		wheelSpeedMps,
+		wheelSpeedMps: surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm),
 		coolant: facts.machine.wet ? (DEEP.includes(facts.brief.operation) ? 'jet' : 'flood') : 'none',
 		abrasive: abrasiveGroup(w.family ?? 'alumina'),
 		grainSizeUm: w.gritMeanUm,
 		grade: w.grade ?? 'K',
-		sharpnessIndex: d.sharpnessIndex,
-		dressClass: CLASSES.includes(d.dressClass) ? d.dressClass : null
+		sharpnessIndex: dress.sharpnessIndex,
+		dressClass: dress.dressClass !== null && CLASSES.includes(dress.dressClass) ? dress.dressClass : null,
+		...measured
 	});
-	return { finish, burn, cut, cuts: fit?.output.cutsUsed ?? 0 };
 }
 /** Deep cuts live by their jet. */
 const DEEP: readonly string[] = ['creep-feed', 'peel'];

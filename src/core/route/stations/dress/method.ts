@@ -76,6 +76,9 @@ export function dressable(facts: SetupFacts): ReturnType<typeof waysFor> | null 
 	return all.find((c) => c.output.best === null) ?? all.at(-1)!;
 }
 
+/** Ways ranked and excluded, as they are computed. */
+export type Ways = ReturnType<typeof waysFor>['output'];
+
 /** Ways that would serve if the shop had what they need. */
 export const missingFor = (ways: { input: Record<string, unknown> }): Method[] =>
 	chooseMethod.run({ ...ways.input, devices: [...METHODS] }).ranked.map((r) => r.method);

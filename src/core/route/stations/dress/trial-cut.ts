@@ -1,4 +1,4 @@
-import { between, mps, over0, um, whole, yesNo } from '../../../calculation/field/index.js';
+import { between, mm, mps, number, over0, um, whole, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { cluster } from '../../../dress/cluster.js';
 import { predictFinish } from '../../../dress/predict-finish.js';
@@ -8,24 +8,42 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { alone, compute, defineStep, wheelOf } from '../../step.js';
-import { cutOf, learnt } from './foresee.js';
+import { burnOf, cutOf, learnt } from './foresee.js';
 import { told } from './wheel.js';
 
-/** Lead and bite of the dress that stands on the wheel. @throws InputFault `missing` while there is none with a lead */
-export function standingDress(facts: SetupFacts): { leadUm: number; depthUm: number } {
+/** What a dress with a lead left on the wheel. */
+interface Standing {
+	leadUm: number;
+	depthUm: number;
+	sharpnessIndex: number;
+}
+
+/** Lead, bite and sharpness of the dress that stands on the wheel. @throws InputFault `missing` while there is none with a lead */
+export function standingDress(facts: SetupFacts): Standing {
 	const e = Evidence.of(facts);
-	const found = [singlePoint, cluster, rotaryTraverse]
-		.map((c) => e.of<{ leadUm: number }>(c, 'dress', ['settings', 'cluster', 'disc']))
-		.filter((r) => r !== null)
-		.sort((a, b) => b.id - a.id)[0];
+	const point = e.of(singlePoint, 'dress', ['settings']);
+	const nib = e.of(cluster, 'dress', ['cluster']);
+	const disc = e.of(rotaryTraverse, 'dress', ['disc']);
+	const left = (
+		r: { id: number; input: Record<string, unknown> } | null,
+		leadUm: number | undefined,
+		sharpnessIndex: number | undefined
+	) =>
+		r && leadUm !== undefined && sharpnessIndex !== undefined
+			? [{ id: r.id, dress: { leadUm, depthUm: Number(r.input.depthUm), sharpnessIndex } }]
+			: [];
+	const found = [
+		...left(point, point?.output.leadUm, point?.output.overlap.sharpnessIndex),
+		...left(nib, nib ? nib.output.leadUm / nib.output.activePoints : undefined, nib?.output.sharpnessIndex),
+		...left(disc, disc?.output.leadUm, disc ? disc.output.relativeRoughness ** 2 : undefined)
+	].sort((x, y) => y.id - x.id)[0];
 	if (!found)
 		throw new InputFault(
 			'dress',
 			'missing',
 			'No dress with a lead is booked for this wheel yet. Set one first.'
 		);
-	const points = Number((found.output as { activePoints?: number }).activePoints ?? 1);
-	return { leadUm: found.output.leadUm / points, depthUm: Number(found.input.depthUm) };
+	return found.dress;
 }
 
 /** One trial cut measured: what this dress gave, and how far that is from what was foreseen. */
@@ -36,30 +54,37 @@ export const trialCutStep = defineStep({
 	fields: [
 		um('raUm', 'Measured on the cut', { ...over0(100), required: true, label: 'Ra measured' }),
 		um('workDepthUm', 'Of the cut; the brief’s when left empty', { ...over0(20000), label: 'Depth of cut' }),
-		mps('workSpeedMps', 'Table or work; the brief’s when left empty', { ...over0(100), label: 'Work speed' })
+		mps('workSpeedMps', 'Table or work; the brief’s when left empty', { ...over0(100), label: 'Work speed' }),
+		number('powerW', 'By the meter, idle taken off, W', { ...over0(1e7), label: 'Net power, W' }),
+		mm('workWidthMm', 'Of the cut; the power is spread over it', { ...over0(2000), label: 'Width of cut' })
 	] as const,
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		const cut = cutOf(facts);
+		const usual = cutOf(facts);
+		const cut = { depthUm: v.workDepthUm ?? usual.depthUm, workMps: v.workSpeedMps ?? usual.workMps };
+		const { sharpnessIndex, ...dress } = standingDress(facts);
 		const fit = learnt(facts);
-		const removal = (v.workDepthUm ?? cut.depthUm) * (v.workSpeedMps ?? cut.workMps);
-		return alone(
-			compute(facts, predictFinish, {
-				...standingDress(facts),
-				specificRemovalMm2PerS: removal,
-				wheelSpeedMps: surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm),
-				fit: fit?.output.fit ?? null,
-				ranges: fit?.output.ranges ?? null,
-				grainSizeUm: told(w.gritMeanUm, 'grainSizeUm', 'Mean grain of the wheel')
-			})
-		);
+		const finish = compute(facts, predictFinish, {
+			...dress,
+			specificRemovalMm2PerS: cut.depthUm * cut.workMps,
+			wheelSpeedMps: surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm),
+			fit: fit?.output.fit ?? null,
+			ranges: fit?.output.ranges ?? null,
+			grainSizeUm: told(w.gritMeanUm, 'grainSizeUm', 'Mean grain of the wheel')
+		});
+		const burn = burnOf(facts, { sharpnessIndex, dressClass: null }, cut, {
+			powerW: v.powerW,
+			workWidthMm: v.workWidthMm
+		});
+		return { main: finish, beside: [burn] };
 	},
 	effects: (facts, v, { main }) => [
 		{
 			kind: 'keep-cut',
 			wheelId: wheelOf(facts).id,
 			cut: {
-				...standingDress(facts),
+				leadUm: Number(main.input.leadUm),
+				depthUm: Number(main.input.depthUm),
 				specificRemovalMm2PerS: Number(main.input.specificRemovalMm2PerS),
 				wheelSpeedMps: Number(main.input.wheelSpeedMps),
 				raUm: v.raUm

@@ -2,17 +2,12 @@
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
-	import { turns } from '$core/route/stations/dress/turns';
 	import { rollStep } from '$core/route/stations/dress/ways/roll';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
-	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
-	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
-	import WaySheet from '../WaySheet.svelte';
-	import RepeatCheck from './RepeatCheck.svelte';
+	import ContactSheet from './ContactSheet.svelte';
 	import RunUp from './RunUp.svelte';
-	import { RATIO_BANDS, ratioMeans, signed } from './ratio-bands';
 
 	interface Props {
 		desk: Desk;
@@ -27,8 +22,7 @@
 	});
 	const p = $derived(preview(rollStep, f, entry));
 	const out = $derived(p.main);
-	const q = (v: number | null | undefined, u: 'um' | 'mm/min' | 'm/s' | 'mm' | 'rpm') =>
-		quantity(v ?? null, u, f.units);
+	const q = (v: number | null | undefined, u: 'mm/min' | 'm/s') => quantity(v ?? null, u, f.units);
 	const least = $derived(f.wheel!.minDiameterMm);
 	const left = $derived(
 		out
@@ -40,54 +34,28 @@
 	);
 </script>
 
-<WaySheet
+<ContactSheet
 	{desk}
 	step={rollStep}
 	{entry}
 	{p}
-	what="Roll surface against wheel surface"
-	figure={out ? signed(out.speedRatio) : '-'}
-	means={out ? ratioMeans(out.speedRatio) : ''}
-	words={{ with: 'together', against: 'against each other' }}
+	what="roll"
+	dresser={roll}
+	speedField="rollSpeedRpm"
+	runsMps={out?.rollSpeedMps ?? null}
 	labels={{
-		rollSpeedRpm: 'Roll speed',
 		totalDepthUm: 'In all',
 		dwellRevs: 'Stand still after, turns',
 		feedUmPerRev: 'Infeed per turn'
 	}}
 	notes={{
-		rollSpeedRpm: roll?.mostRpm ? `at most ${q(roll.mostRpm, 'rpm')}` : '',
 		feedUmPerRev: out ? q(out.infeedMmPerMin, 'mm/min') : '',
 		totalDepthUm: out ? `${out.feedRevs.toFixed(0)} turns, ${duration(out.feedTimeS)}` : '',
 		dwellRevs: 'each one smooths'
 	}}
 	{ondone}
 >
-	{#snippet drawing(o)}<RollDrawing
-			family={f.wheel?.family ?? null}
-			wheelMm={f.wheel!.diameterMm}
-			rollMm={roll?.bodyDiameterMm ?? 100}
-			wheelMps={o?.surfaceSpeedMps ?? null}
-			rollMps={o?.rollSpeedMps ?? null}
-			ratio={o?.speedRatio ?? null}
-			clockwise={turns(f) === 'clockwise'}
-			what="roll"
-			units={f.units}
-		/>{/snippet}
-	{#snippet strip(o)}<BandStrip
-			value={o.speedRatio}
-			bands={RATIO_BANDS}
-			label="Speed ratio"
-			at={0}
-		/>{/snippet}
-	{#snippet beneath(o)}<RepeatCheck
-			{desk}
-			{entry}
-			field="rollSpeedRpm"
-			ratio={o.rpmRatio}
-			near={o.nearFraction}
-			clear={o.clearRpmRatio}
-		/><RunUp setRpm={o.rollSpeedRpm} units={f.units} />{/snippet}
+	{#snippet beneath(o)}<RunUp setRpm={o.rollSpeedRpm} units={f.units} />{/snippet}
 	{#snippet follows(o)}<div class="row">
 			<p>Face <b>{o.dressClass.replace('-', ', ')}</b></p>
 			<p>Slip <b class="num">{q(o.slipSpeedMps, 'm/s')}</b></p>
@@ -101,7 +69,7 @@
 		>
 		<button class="btn" onclick={() => entry.set('dwellRevs', '0')}>Opener</button>
 	{/snippet}
-</WaySheet>
+</ContactSheet>
 
 <style>
 	.row {

@@ -26,10 +26,27 @@
 		['Grade, structure', `${w.grade ?? '-'}, ${w.structure ?? '-'}`],
 		['Bond', w.bondFamily ?? 'not known'],
 		['Printed', w.marking],
+		...(w.rimWidthMm === null
+			? []
+			: [
+					[
+						'Rim',
+						`${quantity(w.rimWidthMm, 'mm')} wide, ${w.rimDepthMm === null ? 'depth not known' : `${quantity(w.rimDepthMm, 'mm')} deep`}`
+					] as const
+				]),
 		['Mass when new', quantity(w.massKg, 'kg')],
 		['Use by', w.expiresOn ?? 'does not age'],
 		['Place', w.place]
 	] as const);
+	/** What the ledger says it measured: across, and where they were measured, its width and the depth of its rim. */
+	const measured = (l: (typeof data.ledger)[number]) =>
+		[
+			l.diameterAfterMm === null ? '' : `⌀ ${l.diameterAfterMm}`,
+			l.widthAfterMm === null ? '' : `${l.widthAfterMm} wide`,
+			l.rimDepthAfterMm === null ? '' : `rim ${l.rimDepthAfterMm}`
+		]
+			.filter(Boolean)
+			.join(', ');
 </script>
 
 <svelte:head><title>Wheel {w.number} - Uncinus</title></svelte:head>
@@ -68,7 +85,8 @@
 					? 'No speed is marked. It must not run.'
 					: `never faster, however worn${w.ratedMps !== null ? `; marked ${quantity(w.ratedMps, 'm/s')}, at this rpm the rim now runs ${quantity(surfaceSpeedMps(w.diameterMm, limit), 'm/s')}` : ''}`}
 			</p>
-			<LifeBar newMm={w.newDiameterMm} nowMm={w.diameterMm} minMm={w.minDiameterMm} units="mm" />
+			{#if w.rimDepthMm !== null}<p>Depth of rim left: <b class="num">{quantity(w.rimDepthMm, 'mm')}</b></p>
+			{:else}<LifeBar newMm={w.newDiameterMm} nowMm={w.diameterMm} minMm={w.minDiameterMm} units="mm" />{/if}
 		</section>
 		<section class="sheet" aria-label="What it is">
 			{#if data.pictures.length}<div class="pics">
@@ -99,14 +117,15 @@
 		<section class="sheet ledger" aria-label="Ledger">
 			<h2>Ledger</h2>
 			<table>
-				<thead><tr><th>When</th><th>What</th><th class="r">⌀ after</th><th>Note</th><th>Who</th></tr></thead>
+				<thead><tr><th>When</th><th>What</th><th class="r">After, mm</th><th>Note</th><th>Who</th></tr></thead
+				>
 				<tbody
 					>{#each [...data.ledger].reverse() as l (l.id)}<tr
 							><td>{when(l.at)}</td><td
 								>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href={resolve(`/setups/${l.setupId}`)}
 										>{l.setupId}</a
 									>{/if}</td
-							><td class="num r">{l.diameterAfterMm ?? ''}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr
+							><td class="num r">{measured(l)}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr
 						>{/each}</tbody
 				>
 			</table>
