@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
+import { accessible } from './accessible.js';
 import { done, press, say } from './bench.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 import {
@@ -142,8 +143,10 @@ describe('dressing with everything a shop has', () => {
 			.waitFor();
 		expect(await page.getByRole('button', { name: /^Truing wheel is sound/ }).isDisabled()).to.equal(true);
 		await field(page, 'Truing wheel turns').fill('5200');
+		await accessible(page, 'truing wheel');
 		await press(page, /^Truing wheel is sound/);
 		await page.getByRole('img', { name: /come off at the high place/ }).waitFor();
+		await accessible(page, 'truing');
 		await press(page, /^True it like this/);
 		await ranEven(page, 'Cut all round, even to hear', [['Truing wheel now', '74.6']]);
 		await page.getByText('Opened with the stick', { exact: true }).waitFor();
@@ -156,6 +159,7 @@ describe('dressing with everything a shop has', () => {
 		};
 		await opened();
 		expect(await pressed.getAttribute('aria-label')).to.match(/9 presses, the last at [23]\d % of the first/);
+		await accessible(page, 'stick');
 		await press(page, /^Opened/);
 		await provedAndReleased(page, '0.28');
 		await redressed(
@@ -199,10 +203,13 @@ describe('dressing with everything a shop has', () => {
 			.getByText(/^\d+:\d\d/)
 			.first()
 			.waitFor();
+		await accessible(page, 'wire');
 		await press(page, /^Set like this/);
 		await page.getByText('Pass 1 of', { exact: false }).waitFor();
+		await accessible(page, 'pass by pass');
 		await ranEven(page, 'Eroded evenly all round', [['Left on the spool', '1700']]);
 		await page.getByLabel('Bare grain').fill('24');
+		await accessible(page, 'bare grain');
 		await press(page, /^Looked at/);
 		await provedAndReleased(page, '0.35');
 		await redressed(page, 'Eroded evenly all round', [], async () => {
@@ -227,6 +234,7 @@ describe('dressing with everything a shop has', () => {
 			.waitFor();
 		await page.getByLabel('Roll speed').fill('2790');
 		await page.getByText('opens the wheel').waitFor();
+		await accessible(page, 'roll');
 		await press(page, /^Set like this/);
 		await page.getByText('Pass 1 of 1', { exact: false }).waitFor();
 		await press(page, /^Even/);
@@ -248,8 +256,10 @@ describe('dressing with everything a shop has', () => {
 		await page.getByText('Never on the guard', { exact: false }).first().waitFor();
 		expect(await page.getByRole('button', { name: /stand like this/ }).isDisabled()).to.equal(true);
 		await page.getByRole('radio', { name: 'rest', exact: true }).check();
+		await accessible(page, 'rest and tool');
 		await press(page, /^Rest and tool stand like this/);
 		await ranEven(page, 'Cut evenly over the face', [['Diameter now', '199.4']]);
+		await accessible(page, 'face');
 		await looked(page);
 		await provedAndReleased(page, '1.4');
 		await page.goto(`${base()}/setups/${BENCH.id}/dress`);

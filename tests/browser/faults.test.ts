@@ -211,6 +211,20 @@ describe('bad input, faults and two people', () => {
 		await page.getByRole('button', { name: /switch to millimetres/ }).click();
 		await page.getByRole('button', { name: /switch to inches/ }).waitFor();
 	});
+	it('what waits on another part is converted too when it is seen again', async () => {
+		await mount();
+		await page.getByRole('button', { name: /^Fit/ }).click();
+		await page.getByLabel('Bore, measured').fill('76.25');
+		await page.getByRole('button', { name: /^Flanges/ }).click();
+		await page.getByLabel('Back blotter', { exact: true }).waitFor();
+		await page.getByRole('button', { name: /switch to inches/ }).click();
+		await page.getByRole('button', { name: /switch to millimetres/ }).waitFor();
+		await page.getByRole('button', { name: /^Fit/ }).click();
+		expect(Number(await page.getByLabel('Bore, measured').inputValue())).to.be.closeTo(3.002, 0.0001);
+		await page.getByRole('button', { name: /switch to millimetres/ }).click();
+		await page.getByRole('button', { name: /switch to inches/ }).waitFor();
+		expect(Number(await page.getByLabel('Bore, measured').inputValue())).to.be.closeTo(76.25, 0.002);
+	});
 
 	it('a stopped database is said in words, nothing is lost, and it recovers by itself', async () => {
 		await mount();

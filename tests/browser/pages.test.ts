@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
 import { heading, press } from './bench.js';
+import { accessible } from './accessible.js';
 import { base, context, signedIn, tellOnFailure } from './ground.js';
 
 const VIEWS: [string, string, RegExp | string][] = [
@@ -59,36 +60,14 @@ describe('every main view, in both themes', () => {
 		await page.context().close();
 	});
 	tellOnFailure(() => page);
-	// Only what is wrong is gathered: a list of everything that is right costs as much as the check itself.
-	const axe = () =>
-		new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'], preload: false });
-	const faults = async (checking: AxeBuilder) =>
-		(await checking.analyze()).violations.map(
-			(v) =>
-				`${v.id}: ${v.nodes
-					.map((n) => n.target.join(' '))
-					.slice(0, 3)
-					.join('; ')}`
-		);
 	for (const [name, path, title] of VIEWS)
 		it(`${name} opens, fits, and is free of faults a screen reader would meet`, async () => {
 			const errors: string[] = [];
 			const hear = (e: Error) => errors.push(e.message);
 			page.on('pageerror', hear);
-			await page.emulateMedia({ colorScheme: 'light' });
 			await page.goto(base() + path);
 			await heading(page, title);
-			expect(
-				await faults(axe().withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])),
-				'light'
-			).to.deep.equal([]);
-			expect(
-				await page.evaluate(() => document.documentElement.scrollWidth),
-				'nothing sticks out sideways'
-			).to.be.at.most(1280);
-			// What a screen reader meets does not depend on the theme; colours do.
-			await page.emulateMedia({ colorScheme: 'dark' });
-			expect(await faults(axe().withRules(['color-contrast'])), 'dark').to.deep.equal([]);
+			await accessible(page, name);
 			page.off('pageerror', hear);
 			expect(errors).to.deep.equal([]);
 		});

@@ -55,7 +55,7 @@
 		<div class="form">
 			{#each step.fields.filter((f) => !f.advanced) as field, i (field.name)}<div
 					class:wide={field.kind === 'object'}
-					class:two={field.kind === 'choice'}
+					class:two={field.kind === 'choice' || field.kind === 'list'}
 				>
 					<FieldInput
 						{entry}

@@ -19,12 +19,13 @@
 	/** Front view: which way the wheel turns, where the diamond stands, how it leans, and the side it must never be on. */
 	let { setup, rotation, motion, family, diameterMm, offsetMm, dragDeg, min, max, stop, units }: Props =
 		$props();
-	const CX = 180,
-		CY = 110,
+	const CY = 110,
 		R = 118;
 	const t = $derived(toneOf(family));
 	const cw = $derived(rotation === 'clockwise');
 	const below = $derived(setup !== 'cylindrical-side');
+	/** A diamond at the side needs room beside the wheel, one beneath it room on both sides. */
+	const CX = $derived(below ? 180 : 130);
 	const leaves = $derived(below ? (cw ? -1 : 1) : motion === 'down' ? -1 : 1);
 	const k = $derived(R / (diameterMm / 2));
 	/** Sideways (below) or upwards (at the side), in pixels, kept on the sheet. */
@@ -34,14 +35,14 @@
 			? { x: CX + off, y: CY + Math.sqrt(Math.max(0, R * R - off * off)) }
 			: { x: CX + Math.sqrt(Math.max(0, R * R - off * off)), y: CY - off }
 	);
-	const [ax, ay] = polar(CX, CY, 92, 0);
+	const [ax, ay] = $derived(polar(CX, CY, 92, 0));
 	const lean = $derived(below ? leaves * dragDeg : 0);
 	const arrowEnd = $derived(cw ? 42 : -42);
 	const tipAt = $derived(polar(CX, CY, 92, arrowEnd));
 </script>
 
 <svg
-	viewBox="0 0 360 306"
+	viewBox="0 -12 360 {below ? 318 : 250}"
 	width="100%"
 	role="img"
 	aria-label="Wheel turns {cw ? 'clockwise' : 'anticlockwise'}; diamond {offsetMm === null
@@ -68,7 +69,7 @@
 		>
 	{:else}<rect x={CX + R - 14} y={leaves < 0 ? 6 : CY} width="26" height="100" fill="url(#never)" /><text
 			x={CX + R + 18}
-			y={leaves < 0 ? 40 : CY + 74}
+			y={leaves < 0 ? 30 : CY + 84}
 			class="never">never here</text
 		>{/if}
 	<circle cx={CX} cy={CY} r={R} fill={t.main} stroke={t.edge} stroke-width="1.5" /><circle
@@ -118,7 +119,7 @@
 	{/if}
 	{#if offsetMm !== null}<text
 			x={below ? tip.x + leaves * 26 : tip.x + 8}
-			y={below ? tip.y + 22 : tip.y - 16}
+			y={below ? tip.y + 22 : tip.y + (leaves < 0 ? 30 : -18)}
 			text-anchor={below && leaves < 0 ? 'end' : 'start'}
 			class="off"
 			style="fill:{stop ? 'var(--stop)' : 'var(--act)'}"

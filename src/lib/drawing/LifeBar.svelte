@@ -11,6 +11,8 @@
 	/** From new to scrap, on one line: what has been used and what is left. */
 	let { newMm, nowMm, minMm, units }: Props = $props();
 	const share = $derived(Math.max(0, Math.min(1, (nowMm - minMm) / (newMm - minMm))));
+	/** The figure stays on the sheet however long it is. */
+	const anchor = $derived(share > 0.85 ? 'end' : share < 0.15 ? 'start' : 'middle');
 </script>
 
 <svg
@@ -29,11 +31,10 @@
 		height="12"
 		fill={share < 0.2 ? 'var(--caution)' : 'var(--steel)'}
 	/>
-	<text x={Math.max(24, Math.min(296, 320 * share))} y="12" text-anchor="middle" class="b"
-		>{figure(nowMm, 'mm', units)}</text
-	><text x="0" y="44">scrap {figure(minMm, 'mm', units)}</text><text x="320" y="44" text-anchor="end"
-		>new {figure(newMm, 'mm', units)}</text
-	>
+	<text x={320 * share} y="12" text-anchor={anchor} class="b">{figure(nowMm, 'mm', units)}</text><text
+		x="0"
+		y="44">scrap {figure(minMm, 'mm', units)}</text
+	><text x="320" y="44" text-anchor="end">new {figure(newMm, 'mm', units)}</text>
 </svg>
 
 <style>

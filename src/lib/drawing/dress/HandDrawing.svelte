@@ -56,7 +56,7 @@
 	/><path d="M{CX + 71} {CY + 14}l-7 -13h14z" fill={t.ink} />
 	<line x1={CX + 44} x2="334" y1={CY} y2={CY} stroke="var(--ink2)" stroke-dasharray="7 4 2 4" /><text
 		x="334"
-		y={CY - 6}
+		y={CY - 14}
 		text-anchor="end">centre</text
 	>
 	{#if lathe}
@@ -105,7 +105,7 @@
 			d="M{x + 26} {y - 14}l-6 -10h12z"
 			fill="var(--act)"
 		/><text x={x + 36} y={y - 32}>pull goes into the rest</text>
-		<text x="334" y="282" text-anchor="end">green: where the rest should stand</text>
+		<text x="334" y="262" text-anchor="end">green: where the rest should stand</text>
 	{/if}
 	<text x="4" y="284" class:bad={stop}
 		>{stop ? 'Not like this' : 'stand beside the wheel, never in line'}</text

@@ -53,7 +53,7 @@
 				cx={wheelAt + sign(grinds) * r}
 				cy="96"
 				r="4.5"
-				fill={grinds === expected ? 'var(--ink)' : 'var(--stop)'}
+				fill={expected === null || grinds === expected ? 'var(--ink)' : 'var(--stop)'}
 			/>{/if}
 		{#if dressed}<path
 				d="M{dresserAt} 110l-7 26h14z"

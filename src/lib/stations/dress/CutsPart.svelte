@@ -86,13 +86,17 @@
 			{p.main ? um(p.main.raUm) : '-'}
 			<span>{p.main ? `${um(p.main.lowUm)} to ${um(p.main.highUm)}` : 'dress it first'}</span>
 		</p>
-		<QuantityField {entry} name="raUm" autofocus />
-		<QuantityField {entry} name="workDepthUm" /><QuantityField {entry} name="workSpeedMps" />
-		<QuantityField {entry} name="powerW" /><QuantityField {entry} name="workWidthMm" />
 		{#if burn}<p>
 				Burning <b class="num" class:bad={(burn.burnIndex ?? 0) > 1}>{burn.burnIndex?.toFixed(2) ?? '-'}</b>
 				of its limit, {burn.energySource === 'power' ? 'by the power' : 'by the model'}.
 			</p>{/if}
+		<QuantityField {entry} name="raUm" autofocus />
+		<div class="grid">
+			{#each ['workDepthUm', 'workSpeedMps', 'powerW', 'workWidthMm'] as name (name)}<QuantityField
+					{entry}
+					{name}
+				/>{/each}
+		</div>
 		<p class="quiet">
 			{fit
 				? `Learnt from ${fit.output.cutsUsed} cuts; each new one counts.`
@@ -153,6 +157,11 @@
 		display: block;
 		font: 500 var(--type-text) var(--text);
 		color: var(--ink2);
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: var(--s-4) var(--s-14);
 	}
 	.bad {
 		color: var(--stop);

@@ -9,6 +9,8 @@ export type { Typed };
 
 const LOCAL = 'uncinus-draft:';
 const SAVE_AFTER_MS = 500;
+/** Name under which a draft says in which system it was typed; no field is called so. */
+const TYPED_IN = '_system';
 
 interface Options<L extends readonly Field[]> {
 	fields: L;
@@ -37,8 +39,13 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		this.key = o.key ?? null;
 		this.system = o.system ?? 'mm';
 		const draft = this.local() ?? o.draft ?? null;
+		// The units of a setup may have been changed while nobody looked at this draft.
+		const typedIn =
+			draft?.[TYPED_IN] === 'inch' || draft?.[TYPED_IN] === 'mm' ? draft[TYPED_IN] : this.system;
 		for (const f of o.fields) {
-			const kept = draft && f.name in draft ? (draft[f.name] as Typed) : undefined;
+			const typed = draft && f.name in draft ? (draft[f.name] as Typed) : undefined;
+			const kept =
+				typed === undefined || typedIn === this.system ? typed : converted(f, typed, typedIn, this.system);
 			const start = o.start?.[f.name] ?? ('default' in f ? f.default : undefined);
 			this.typed[f.name] = kept ?? asTyped(f, start, this.system);
 		}
@@ -155,7 +162,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 
 	private save(): void {
 		if (!this.key) return;
-		const body = JSON.stringify(this.typed);
+		const body = JSON.stringify({ ...this.typed, [TYPED_IN]: this.system });
 		try {
 			localStorage.setItem(LOCAL + this.key, body);
 		} catch {

@@ -28,7 +28,7 @@
 		grid-template-columns: minmax(0, 1fr) minmax(0, 320px);
 	}
 	.left {
-		grid-template-columns: 250px minmax(0, 1fr);
+		grid-template-columns: 290px minmax(0, 1fr);
 	}
 	.sides > div {
 		display: grid;

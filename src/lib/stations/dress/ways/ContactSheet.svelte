@@ -38,7 +38,7 @@
 		labels?: Readonly<Record<string, string>>;
 		notes: Readonly<Record<string, string>>;
 		beneath?: Snippet<[O & Judged]>;
-		follows: Snippet<[O & Judged]>;
+		follows?: Snippet<[O & Judged]>;
 		quick?: Snippet;
 		ondone: () => void;
 	}

@@ -43,7 +43,7 @@
 	}}
 	{ondone}
 >
-	{#snippet follows(o)}<Foresee
+	{#snippet beneath(o)}<Foresee
 			{desk}
 			leadUm={o.leadUm}
 			depthUm={entry.result.values.depthUm ?? 0}
