@@ -19,7 +19,8 @@
 	const k = $derived(126 / (1000 * wireMm));
 	const r = $derived(63);
 	const cy = $derived(H - r - 16);
-	const rim = $derived(cy - r - Math.max(3, gapUm * k));
+	/** However wide a gap is typed, wheel and wire stay on the sheet. */
+	const rim = $derived(cy - r - Math.min(110, Math.max(3, gapUm * k)));
 	/** Grains where they may lie, as many as the concentration says; repeatable. */
 	const grains = $derived.by(() => {
 		const random = mulberry32(64);

@@ -2,7 +2,6 @@
 	import { quantity } from '$core/quantity/format';
 	import { type Foreseen, foresee } from '$core/route/stations/dress/foresee';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import TwoDresses from '$lib/drawing/dress/TwoDresses.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -73,7 +72,11 @@
 				<p class="num mid">{dressesLeft}</p>
 			</div>{/if}
 	</div>
-	{#if sides}<TwoDresses dresses={sides} targetUm={f.brief.targetRaUm} units={f.units} />{/if}
+	{#if sides}{#await import('$lib/drawing/dress/TwoDresses.svelte') then { default: TwoDresses }}<TwoDresses
+				dresses={sides}
+				targetUm={f.brief.targetRaUm}
+				units={f.units}
+			/>{/await}{/if}
 </section>
 
 <style>

@@ -82,6 +82,12 @@
 <TwoSides>
 	{#snippet one()}
 		{@render drawing(p.main)}
+		{#if p.result}<Reasons
+				reasons={findingsOf(p.result)}
+				most={3}
+			/>{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">
+				{p.fault.message}
+			</p>{/if}
 		{#if p.main}{@render beneath?.(p.main)}{/if}
 	{/snippet}
 	{#snippet other()}
@@ -99,12 +105,6 @@
 					{#each more as f (f.name)}{@render field(f, 1)}{/each}
 				</div>
 			</details>{/if}
-		{#if p.result}<Reasons
-				reasons={findingsOf(p.result)}
-				most={3}
-			/>{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">
-				{p.fault.message}
-			</p>{/if}
 		{#if p.main}{@render follows?.(p.main)}{/if}
 	{/snippet}
 </TwoSides>
