@@ -27,7 +27,7 @@ const wheel = (number: string, marking: string, newDiameterMm: number, more: obj
 const CUP: Case = {
 	name: 'Cup by hand',
 	as: 'Carbide vane tips',
-	wheel: wheel('7901', '11A2 125-10-3-31.75 D126 K B C75', 125, {
+	wheel: wheel('7201', '11A2 125-10-3-31.75 D126 K B C75', 125, {
 		widthMm: 23,
 		boreMm: 31.75,
 		minDiameterMm: 90,
@@ -38,7 +38,7 @@ const CUP: Case = {
 const METAL: Case = {
 	name: 'Metal bond',
 	as: 'Carbide wear plates',
-	wheel: wheel('7902', '1A1 150-8-3-31.75 D64 N M C100', 150, {
+	wheel: wheel('7202', '1A1 150-8-3-31.75 D64 N M C100', 150, {
 		widthMm: 8,
 		boreMm: 31.75,
 		minDiameterMm: 144.5,
@@ -48,7 +48,7 @@ const METAL: Case = {
 const CREEP: Case = {
 	name: 'Splines again',
 	as: 'Retainer splines, first lot',
-	wheel: wheel('7903', 'WA 60 F 12 V', 400, {
+	wheel: wheel('7203', 'WA 60 F 12 V', 400, {
 		widthMm: 50,
 		boreMm: 127,
 		minDiameterMm: 280,
@@ -60,7 +60,7 @@ const BENCH: Case = {
 	name: 'Bench tools',
 	as: 'Lathe tools',
 	machine: 'BG-9',
-	wheel: wheel('7904', 'A 60 M 5 V', 200, {
+	wheel: wheel('7204', 'A 60 M 5 V', 200, {
 		widthMm: 25,
 		boreMm: 31.75,
 		minDiameterMm: 130,
@@ -71,7 +71,7 @@ const BENCH: Case = {
 const LATHE: Case = {
 	name: 'Lathe spools',
 	as: 'Long spools',
-	wheel: wheel('7905', 'WA 60 K 7 V', 60, {
+	wheel: wheel('7205', 'WA 60 K 7 V', 60, {
 		widthMm: 13,
 		boreMm: 12.7,
 		minDiameterMm: 40,
@@ -175,7 +175,7 @@ describe('dressing with everything a shop has', () => {
 				await press(page, /^Opened/);
 			}
 		);
-		await page.goto(`${base()}/rack/7901`);
+		await page.goto(`${base()}/rack/7201`);
 		await page
 			.getByText(/redressed/)
 			.first()

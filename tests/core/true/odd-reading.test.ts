@@ -34,11 +34,13 @@ describe('a reading that stands out', () => {
 				fc.integer({ min: 8, max: 36 }),
 				fc.integer({ min: 0, max: 300 }),
 				fc.integer({ min: 0, max: 359 }),
-				fc.array(fc.double({ min: -3, max: 3, noNaN: true }), { minLength: 36, maxLength: 36 }),
+				fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 36, maxLength: 36 }),
 				(n, e, high, rough) => {
+					// As rough as no readings of it together can look like a slip of 8: with few readings lobes are not told apart.
+					const told = n >= 12;
 					expect(
 						oddReading(
-							rim(n, e, high, n >= 12 ? 15 : 3).map((r, i) => r + rough[i]!),
+							rim(n, e, high, told ? 15 : 2).map((r, i) => r + (told ? 2 : 1) * rough[i]!),
 							places(n)
 						)
 					).to.equal(null);
