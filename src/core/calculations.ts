@@ -42,6 +42,20 @@ import { stick } from './dress/stick.js';
 import { superabrasiveTrue } from './dress/superabrasive-true.js';
 import { topography } from './dress/topography.js';
 import { truingWheel } from './dress/truing-wheel.js';
+import { sineStack } from './form/sine-stack.js';
+import { blockStack } from './form/block-stack.js';
+import { radiusSetting } from './form/radius-setting.js';
+import { centreError } from './form/centre-error.js';
+import { buildProfile } from './form/build-profile.js';
+import { mirror } from './form/mirror.js';
+import { checkProfile } from './form/check-profile.js';
+import { toolPath } from './form/tool-path.js';
+import { sample } from './form/sample.js';
+import { formPasses } from './form/passes.js';
+import { gcode } from './form/gcode.js';
+import { parseDxf } from './form/parse-dxf.js';
+import { dxfOf } from './form/write-dxf.js';
+import { compareMeasured } from './form/compare-measured.js';
 import { ringApplicability } from './inspect/ring-applicability.js';
 import { ringAnalysis } from './inspect/ring-analysis.js';
 import { ringDecision } from './inspect/ring-decision.js';
@@ -180,6 +194,20 @@ export const CALCULATIONS: readonly Calculation[] = [
 	fitFinish,
 	topography,
 	burnRisk,
+	sineStack,
+	blockStack,
+	radiusSetting,
+	centreError,
+	buildProfile,
+	mirror,
+	checkProfile,
+	toolPath,
+	sample,
+	formPasses,
+	gcode,
+	parseDxf,
+	dxfOf,
+	compareMeasured,
 	registerDresser,
 	calibrateWheel,
 	contactSide,

@@ -142,7 +142,7 @@ export const DRESSER_FIELDS = [
 	metres('spoolM', 'On the spool', { ...from0(1e6), label: 'Spool' }),
 	mm('hMm', 'Engraved on it', { ...over0(1000), label: 'Constant H' }),
 	mm('h1Mm', 'Engraved on it', { ...over0(1000), label: 'Constant H1' }),
-	mm('pinDistanceMm', 'Centre to centre', { ...over0(1000), label: 'Distance of the pins' })
+	mm('pinDistanceMm', 'Centre to centre', { ...between(10, 1000), label: 'Distance of the pins' })
 ] as const satisfies readonly Field[];
 
 /** One flat as it was measured under the glass. */

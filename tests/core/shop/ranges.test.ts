@@ -78,7 +78,18 @@ const ALLOWED: Readonly<Record<string, string>> = {
 	protrusionPercent: 'a stick bares some grain, a wire may bare none',
 	targetRaUm: 'a finish is foreseen for any work, a wheel is recommended for what is ground',
 	totalDepthUm: 'crushing takes more at a time than a diamond roll',
-	raUm: 'a trial cut is ground, a release sheet takes any reading'
+	raUm: 'a trial cut is ground, a release sheet takes any reading',
+	depthMm: OTHER_THING,
+	faceMm: 'a slide has a face or none, grit under a base may be asked about without one',
+	finishDepthUm: 'a form is worked in by far smaller bites than a wheel may be dressed by',
+	roughDepthUm: 'a form is worked in by far smaller bites than a wheel may be dressed by',
+	formToleranceUm: METHOD,
+	gapUm: 'a wire that erodes keeps a gap, one whose path is drawn may have none',
+	includedAngleDeg: 'a stone may be as blunt as a flat, ribs may not',
+	offsetMm: OTHER_THING,
+	tipRadiusMm: METHOD,
+	toleranceUm: OTHER_THING,
+	wireDiameterMm: METHOD
 };
 
 interface Range {

@@ -1,0 +1,125 @@
+import { defineCalculation } from '../calculation/define.js';
+import { deg, from0, mm, over0 } from '../calculation/field/index.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
+import { SEGMENTS, chainOf, gapMm, runsBack, summaryOf } from './profile/chain.js';
+import { TOOL, offsetOf } from './tool.js';
+
+/** Whether a form can be made on this wheel with this tool. */
+export const checkProfile = defineCalculation({
+	id: 'form.check-profile',
+	title: 'Can it be made?',
+	about:
+		'Whether the form hangs together, whether the stone reaches its flanks and hollows, and whether the wheel is deep and wide enough.',
+	source: 'First principles; the room beside the stone is a guideline.',
+	formulas: [
+		'allowed flank = 90 - stone angle/2 - room',
+		'least hollow = nose + room',
+		'stock = (D - least D)/2'
+	],
+	fields: [
+		SEGMENTS,
+		TOOL,
+		mm('wheelDiameterMm', 'As it measures now', { ...over0(2000), required: true }),
+		mm('minDiameterMm', 'Where the abrasive ends', { ...over0(2000), label: 'Least diameter' }),
+		mm('faceWidthMm', 'Of the wheel', { ...over0(1000), label: 'Width of the wheel' }),
+		mm('joinToleranceMm', 'Between segments', {
+			...from0(1),
+			default: 0.001,
+			label: 'Gap allowed',
+			advanced: true
+		}),
+		deg('flankClearanceDeg', 'Between stone and flank', {
+			...from0(30),
+			default: 2,
+			guideline: true,
+			label: 'Room beside the stone'
+		})
+	],
+	outputs: [
+		{ name: 'minConcaveRadiusMm', unit: 'mm', about: 'Smallest hollow', main: true },
+		{ name: 'requiredConcaveRadiusMm', unit: 'mm', about: 'The tool needs' },
+		{ name: 'maxFlankDeg', unit: 'deg', about: 'Steepest flank' },
+		{ name: 'allowedFlankDeg', unit: 'deg', about: 'The stone reaches' },
+		{ name: 'depthMm', unit: 'mm', about: 'Depth' },
+		{ name: 'maxStockMm', unit: 'mm', about: 'Deepest below the rim' },
+		{ name: 'usableStockMm', unit: 'mm', about: 'Abrasive there is' },
+		{ name: 'widthMm', unit: 'mm', about: 'Width' },
+		{ name: 'lengthMm', unit: 'mm', about: 'Length along the profile' },
+		{ name: 'continuous', about: 'Hangs together' },
+		{ name: 'maxGapMm', unit: 'mm', about: 'Largest gap' },
+		{ name: 'singleValued', about: 'Never runs back' }
+	],
+	example: {
+		segments: [
+			{ kind: 'line', z0Mm: 0, x0Mm: 0, z1Mm: 3.16697, x1Mm: 0 },
+			{ kind: 'arc', z0Mm: 3.16697, x0Mm: 0, z1Mm: 6.83303, x1Mm: 0, radiusMm: 2, side: 'concave' },
+			{ kind: 'line', z0Mm: 6.83303, x0Mm: 0, z1Mm: 10, x1Mm: 0 }
+		],
+		tool: { kind: 'single-point', tipRadiusMm: 0.2, includedAngleDeg: 60 },
+		wheelDiameterMm: 150,
+		minDiameterMm: 140
+	},
+	compute(v) {
+		const chain = chainOf(v.segments);
+		if (v.minDiameterMm !== null && v.minDiameterMm >= v.wheelDiameterMm)
+			throw new InputFault(
+				'minDiameterMm',
+				'inconsistent',
+				`Least diameter: ${v.minDiameterMm} mm is not under the ${v.wheelDiameterMm} mm of the wheel.`
+			);
+		const s = summaryOf(chain);
+		const maxGapMm = chain.slice(1).reduce((m, next, i) => Math.max(m, gapMm(chain[i]!, next)), 0);
+		const requiredConcaveRadiusMm = offsetOf(v.tool) + v.tool.clearanceMm;
+		const stone = v.tool.includedAngleDeg;
+		const allowedFlankDeg = stone === null ? null : 90 - stone / 2 - v.flankClearanceDeg;
+		const usableStockMm = v.minDiameterMm === null ? null : (v.wheelDiameterMm - v.minDiameterMm) / 2;
+		const continuous = maxGapMm <= v.joinToleranceMm + SLACK;
+		const singleValued =
+			!chain.some(runsBack) && !chain.slice(1).some((n, i) => n.z0Mm < chain[i]!.z1Mm - v.joinToleranceMm);
+		const findings = new Findings()
+			.stop('gap', !continuous, `The form has a gap of ${maxGapMm.toFixed(4)} mm. Join its segments.`)
+			.stop('undercut', !singleValued, 'The form runs back along the axis: no dresser can go in under it.')
+			.stop(
+				'flank-too-steep',
+				allowedFlankDeg !== null && s.maxFlankDeg > allowedFlankDeg + SLACK,
+				`The steepest flank is ${s.maxFlankDeg.toFixed(1)}°, this stone reaches ${allowedFlankDeg?.toFixed(1)}°. Take a slimmer one.`
+			)
+			.stop(
+				'depth-exceeds-stock',
+				usableStockMm !== null && s.maxXMm > usableStockMm + SLACK,
+				`The form goes ${s.maxXMm.toFixed(3)} mm deep, ${usableStockMm?.toFixed(3)} mm of abrasive are there.`
+			)
+			.caution(
+				'concave-smaller-than-tool',
+				s.minConcaveRadiusMm !== null && s.minConcaveRadiusMm < requiredConcaveRadiusMm - SLACK,
+				`The smallest hollow is ${s.minConcaveRadiusMm?.toFixed(3)} mm, the tool needs ${requiredConcaveRadiusMm.toFixed(3)} mm: something is left in it.`
+			)
+			.caution(
+				'wider-than-wheel',
+				v.faceWidthMm !== null && s.widthMm > v.faceWidthMm + SLACK,
+				`The form is ${s.widthMm.toFixed(3)} mm wide, the wheel ${v.faceWidthMm} mm.`
+			)
+			.stop(
+				'outside-the-wheel',
+				s.minXMm < -SLACK,
+				'Part of the form lies outside of the rim. Move it into the wheel.'
+			);
+		return {
+			continuous,
+			maxGapMm,
+			singleValued,
+			minConcaveRadiusMm: s.minConcaveRadiusMm,
+			requiredConcaveRadiusMm,
+			maxFlankDeg: s.maxFlankDeg,
+			allowedFlankDeg,
+			depthMm: s.depthMm,
+			maxStockMm: s.maxXMm,
+			usableStockMm,
+			widthMm: s.widthMm,
+			lengthMm: s.lengthMm,
+			...findings.judged()
+		};
+	}
+});

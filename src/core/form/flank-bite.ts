@@ -1,0 +1,52 @@
+import { SLACK } from '../numeric/rounding.js';
+import { steepLength } from './profile/integrals.js';
+import { type Segment, flankDeg, lengthOf, tangentsOf } from './profile/segment.js';
+
+const RAD = Math.PI / 180;
+/** A bite under this share of the asked one rubs instead of cutting (guideline). */
+const LEAST_BITE = 0.2;
+
+export type BiteState = 'none' | 'dull' | 'partly-dull' | 'even';
+
+/**
+ * What a segment gets of a shift straight in: at a flank of p from the axis a cos p, at a wall nothing; and the shift along the axis
+ * that together with it gives the full bite again, a tan(p/2), + towards +z on flanks that face left.
+ */
+export function flankBite(
+	s: Segment,
+	index: number,
+	bites: { roughUm: number; finishUm: number; lastUm: number }
+) {
+	const ends = tangentsOf(s);
+	const [p0, p1] = [flankDeg(ends[0]), flankDeg(ends[1])];
+	// Both ends alike: the one of larger z.
+	const steepest = p0 > p1 + SLACK ? ends[0] : ends[1];
+	const deg = Math.max(p0, p1);
+	const cosine = deg > 90 - 1e-9 ? 0 : Math.cos(deg * RAD);
+	const dullLengthMm = steepLength(s, LEAST_BITE);
+	const state: BiteState =
+		s.kind === 'line' && cosine === 0
+			? 'none'
+			: dullLengthMm <= SLACK
+				? 'even'
+				: dullLengthMm >= lengthOf(s) - SLACK
+					? 'dull'
+					: 'partly-dull';
+	const shift = bites.lastUm * Math.tan((deg * RAD) / 2);
+	return {
+		index,
+		flankDeg: deg,
+		roughBiteUm: bites.roughUm * cosine,
+		finishBiteUm: bites.finishUm * cosine,
+		dullLengthMm,
+		state,
+		axialShiftUm: state === 'even' ? 0 : steepest.xMm < 0 ? shift : -shift
+	};
+}
+
+/** Feed of the middle of the tool that keeps the contact at the feed asked for. */
+export function segmentFeed(s: Segment, index: number, rho: number, feedMmPerMin: number) {
+	if (s.kind === 'line') return { index, feedMmPerMin };
+	const r = s.side === 'convex' ? s.radiusMm + rho : Math.max(0, s.radiusMm - rho);
+	return { index, feedMmPerMin: (feedMmPerMin * r) / s.radiusMm };
+}

@@ -1,0 +1,187 @@
+import { defineCalculation } from '../calculation/define.js';
+import { between, choice, from0, list, mm, mmPerMin, over0, text, um } from '../calculation/field/index.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
+import { SEGMENTS, chainOf, summaryOf } from './profile/chain.js';
+import { offsetPath } from './profile/offset-path.js';
+import { type Segment, boundsOf, lengthOf } from './profile/segment.js';
+import { block, inRunOrder, wordOf } from './program/moves.js';
+import { type Axes, comment, inUnits, programmeX, word } from './program/words.js';
+import { TOOL, offsetOf } from './tool.js';
+
+/** The program of a controlled dresser, in words of ISO 6983. A draft: dry run first. */
+export const gcode = defineCalculation({
+	id: 'form.gcode',
+	title: 'Program of a dresser',
+	about:
+		'The words that run a controlled dresser along the form, pass by pass, coming in beside the wheel. A draft: run it dry first, away from the wheel.',
+	source: 'ISO 6983, plane G18 with Z to the right and X up.',
+	formulas: [
+		'X = -x, or D - 2x',
+		'convex towards +Z: G2',
+		'safe x = min(-nose, path) - clearance - most that remains'
+	],
+	fields: [
+		SEGMENTS,
+		TOOL,
+		mmPerMin('feedMmPerMin', 'Along the path', { ...between(0.1, 10000), required: true, label: 'Feed' }),
+		choice('xMode', 'X counts the', ['radius', 'diameter'], { default: 'radius' }),
+		mm('wheelDiameterMm', 'For X on the diameter', { ...over0(2000) }),
+		mm('safeClearanceMm', 'Over everything', { ...between(0.5, 500), default: 5, label: 'Clear by' }),
+		mm('leadMm', 'Beside the wheel', { ...between(0.1, 100), default: 2, label: 'Lead' }),
+		choice('direction', 'Which way it runs', ['plus-z', 'minus-z'], { default: 'plus-z' }),
+		choice('arcFormat', 'Arcs by their middle, or by radius', ['IK', 'R'], { default: 'IK' }),
+		list('remainingUm', 'Above the form, pass by pass', um('remaining', 'Of a pass', from0(100000)), {
+			default: [0],
+			minItems: 1,
+			maxItems: 2000,
+			label: 'Passes, what remains'
+		}),
+		mm('faceLeftMm', 'Of the wheel; the form’s end when left empty', {
+			...between(-5000, 5000),
+			label: 'Left face'
+		}),
+		mm('faceRightMm', 'Of the wheel; the form’s end when left empty', {
+			...between(-5000, 5000),
+			label: 'Right face'
+		}),
+		text('title', 'Stands at the top', { default: '', maxLength: 200 }),
+		choice('xZero', 'Which point of the tool X means', ['centre', 'nose'], { default: 'centre' }),
+		choice('units', 'Of the words', ['mm', 'inch'], { default: 'mm' }),
+		um('dressRadialUm', 'Off the radius, for the compensation', { ...from0(5000), label: 'Dressed' })
+	],
+	outputs: [
+		{ name: 'passCount', about: 'Passes', main: true },
+		{ name: 'text', about: 'Program' },
+		{ name: 'feedLengthMm', unit: 'mm', about: 'Run at the feed' },
+		{ name: 'feedTimeS', unit: 's', about: 'Time at the feed' },
+		{ name: 'counts', about: 'Blocks along the path' },
+		{ name: 'safeX', about: 'Safe X' },
+		{ name: 'first', about: 'Path begins' },
+		{ name: 'last', about: 'Path ends' },
+		{ name: 'bounds', about: 'Within' },
+		{ name: 'unit', about: 'Unit of the words' },
+		{ name: 'xZero', about: 'X means the' }
+	],
+	example: {
+		segments: [
+			{ kind: 'arc', z0Mm: 0, x0Mm: 1.5, z1Mm: 1.5, x1Mm: 0, radiusMm: 1.5, side: 'convex' },
+			{ kind: 'line', z0Mm: 1.5, x0Mm: 0, z1Mm: 12, x1Mm: 0 }
+		],
+		tool: { kind: 'single-point', tipRadiusMm: 0.2, includedAngleDeg: 60 },
+		feedMmPerMin: 50,
+		title: 'left corner'
+	},
+	compute(v) {
+		const chain = chainOf(v.segments);
+		const rho = offsetOf(v.tool);
+		if (v.xMode === 'diameter' && v.wheelDiameterMm === null)
+			throw new InputFault(
+				'wheelDiameterMm',
+				'missing',
+				'Wheel diameter is missing. X on the diameter needs it.'
+			);
+		const axes: Axes = { ...v, wheelDiameterMm: v.wheelDiameterMm ?? 0, rho };
+		const run = inRunOrder(offsetPath(chain, rho).segments, v.direction, v.arcFormat);
+		const path = summaryOf(offsetPath(chain, rho).segments);
+		const form = summaryOf(chain);
+		const sense = v.direction === 'plus-z' ? 1 : -1;
+		const [begin, end] = [run[0]!, run.at(-1)!];
+		const leads = [
+			{ z: begin.z0Mm - sense * v.leadMm, x: begin.x0Mm },
+			{ z: end.z1Mm + sense * v.leadMm, x: end.x1Mm }
+		] as const;
+		const most = Math.max(...v.remainingUm) / 1000;
+		const safeX = programmeX(axes, Math.min(-rho, path.minXMm) - v.safeClearanceMm - most);
+		const left = v.faceLeftMm ?? Math.min(form.start.zMm, form.end.zMm);
+		const right = v.faceRightMm ?? Math.max(form.start.zMm, form.end.zMm);
+		const inside = leads.some(
+			(p) => p.z + rho > left + SLACK && p.z - rho < right - SLACK && p.x + rho > SLACK
+		);
+		const feedLengthMm = v.remainingUm.length * run.reduce((l, s) => l + lengthOf(s), 0);
+		const count = (w: string) => v.remainingUm.length * run.filter((s) => wordOf(s) === w).length;
+		const lastLift = v.remainingUm.at(-1)! / 1000;
+		const at = (z: number, x: number) => ({ x: programmeX(axes, x - lastLift), z: inUnits(axes, z) });
+		const findings = new Findings().stop(
+			'approach-inside-wheel',
+			inside,
+			'The tool would come in through the wheel. Run it from the free flank, or lengthen the lead.'
+		);
+		return {
+			text: programOf(axes, v, run, leads, safeX),
+			unit: v.units,
+			xZero: v.xZero,
+			passCount: v.remainingUm.length,
+			counts: { g1: count('g1'), g2: count('g2'), g3: count('g3') },
+			feedLengthMm,
+			feedTimeS: (60 * feedLengthMm) / v.feedMmPerMin,
+			safeX,
+			first: at(begin.z0Mm, begin.x0Mm),
+			last: at(end.z1Mm, end.x1Mm),
+			bounds: boundsInUnits(axes, run, v.remainingUm),
+			...findings.judged()
+		};
+	}
+});
+
+interface Run {
+	title: string;
+	remainingUm: readonly number[];
+	feedMmPerMin: number;
+	arcFormat: 'IK' | 'R';
+	xMode: 'radius' | 'diameter';
+	dressRadialUm: number | null;
+}
+interface Lead {
+	z: number;
+	x: number;
+}
+
+function programOf(
+	axes: Axes,
+	v: Run,
+	run: readonly Segment[],
+	leads: readonly [Lead, Lead],
+	safeX: number
+): string {
+	const w = (value: number) => word(axes, value);
+	const unit = axes.units === 'inch' ? 'inch' : 'mm';
+	const z = (mmValue: number) => w(inUnits(axes, mmValue));
+	const begin = run[0]!;
+	const dressed = v.dressRadialUm === null ? null : inUnits(axes, v.dressRadialUm / 1000);
+	const passes = v.remainingUm.flatMap((um) => [
+		`G0 X${w(safeX)}`,
+		`G0 Z${z(leads[0].z)}`,
+		`G1 X${w(programmeX(axes, begin.x0Mm - um / 1000))} F${w(inUnits(axes, v.feedMmPerMin))}`,
+		`G1 Z${z(begin.z0Mm)}`,
+		...run.map((s) => block(axes, s, um / 1000, v.arcFormat)),
+		`G1 Z${z(leads[1].z)}`,
+		`G0 X${w(safeX)}`
+	]);
+	return `${[
+		...(v.title.trim() ? [comment(v.title)] : []),
+		comment(`tool offset ${z(axes.rho)} ${unit}, ${v.remainingUm.length} passes, X ${v.xMode}`),
+		comment(`X is the tool ${axes.xZero}`),
+		...(dressed === null
+			? []
+			: [
+					comment(`dress compensation ${w(dressed)} ${unit} on radius, ${w(2 * dressed)} ${unit} on diameter`)
+				]),
+		comment('wheel turning and guarded, coolant on or off throughout'),
+		`${axes.units === 'inch' ? 'G20' : 'G21'} G40 G90 G94 G18`,
+		...passes,
+		'M30'
+	].join('\n')}\n`;
+}
+
+function boundsInUnits(axes: Axes, run: readonly Segment[], remainingUm: readonly number[]) {
+	const b = run.map(boundsOf);
+	const [low, high] = [Math.min(...remainingUm) / 1000, Math.max(...remainingUm) / 1000];
+	return {
+		xMin: programmeX(axes, Math.max(...b.map((o) => o.xMax)) - low),
+		xMax: programmeX(axes, Math.min(...b.map((o) => o.xMin)) - high),
+		zMin: inUnits(axes, Math.min(...b.map((o) => o.zMin))),
+		zMax: inUnits(axes, Math.max(...b.map((o) => o.zMax)))
+	};
+}

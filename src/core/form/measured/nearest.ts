@@ -1,0 +1,97 @@
+import { type Point, type Segment, chordOf, tangentsOf, turningOf } from '../profile/segment.js';
+
+/** The place of a form nearest to a point. */
+export interface Nearest {
+	segment: number;
+	/** Shortest distance, positive on the air side: abrasive stands too high. */
+	e: number;
+	/** Which way the distance grows. */
+	gradient: Point;
+	/** Share of the way along its segment. */
+	share: number;
+	/** The nearest place lies beyond an end of the form. */
+	beyond: boolean;
+}
+
+interface Foot {
+	share: number;
+	at: Point;
+	distance: number;
+}
+function footOn(s: Segment, p: Point): Foot {
+	if (s.kind === 'line') {
+		const c = chordOf(s);
+		const along = ((p.zMm - s.z0Mm) * (s.z1Mm - s.z0Mm) + (p.xMm - s.x0Mm) * (s.x1Mm - s.x0Mm)) / (c * c);
+		const share = Math.max(0, Math.min(1, along));
+		const at = { zMm: s.z0Mm + share * (s.z1Mm - s.z0Mm), xMm: s.x0Mm + share * (s.x1Mm - s.x0Mm) };
+		return { share, at, distance: Math.hypot(p.zMm - at.zMm, p.xMm - at.xMm) };
+	}
+	const { centre, from, to } = turningOf(s);
+	const angle = Math.atan2(p.xMm - centre.xMm, p.zMm - centre.zMm);
+	const middle = (from + to) / 2;
+	const off = Math.atan2(Math.sin(angle - middle), Math.cos(angle - middle));
+	const share = Math.max(0, Math.min(1, 0.5 + off / (to - from)));
+	const a = from + share * (to - from);
+	const at = { zMm: centre.zMm + s.radiusMm * Math.cos(a), xMm: centre.xMm + s.radiusMm * Math.sin(a) };
+	return { share, at, distance: Math.hypot(p.zMm - at.zMm, p.xMm - at.xMm) };
+}
+
+/** Towards the air, at a share of the way along a segment. */
+function outward(s: Segment, share: number): Point {
+	if (s.kind === 'line') {
+		const [t] = tangentsOf(s);
+		return { zMm: t.xMm, xMm: -t.zMm };
+	}
+	const { from, to } = turningOf(s);
+	const angle = from + share * (to - from);
+	const sign = s.side === 'convex' ? 1 : -1;
+	return { zMm: sign * Math.cos(angle), xMm: sign * Math.sin(angle) };
+}
+
+/** Finds the nearest place of a form. */
+export function nearestPlace(chain: readonly Segment[]) {
+	const [first, last] = [0, chain.length - 1];
+	return (p: Point): Nearest => {
+		let [segment, foot] = [0, footOn(chain[0]!, p)];
+		for (let i = 1; i < chain.length; i++) {
+			const f = footOn(chain[i]!, p);
+			if (f.distance < foot.distance) [segment, foot] = [i, f];
+		}
+		const s = chain[segment]!;
+		const away = { zMm: p.zMm - foot.at.zMm, xMm: p.xMm - foot.at.xMm };
+		let out = outward(s, foot.share);
+		// In a corner both sides have their say.
+		const other = foot.share === 0 ? chain[segment - 1] : foot.share === 1 ? chain[segment + 1] : undefined;
+		if (other) {
+			const o = outward(other, foot.share === 0 ? 1 : 0);
+			out = { zMm: out.zMm + o.zMm, xMm: out.xMm + o.xMm };
+		}
+		const sign = away.zMm * out.zMm + away.xMm * out.xMm >= 0 ? 1 : -1;
+		const length = Math.hypot(out.zMm, out.xMm) || 1;
+		const d = foot.distance;
+		const gradient =
+			d > 1e-9
+				? { zMm: (sign * away.zMm) / d, xMm: (sign * away.xMm) / d }
+				: { zMm: out.zMm / length, xMm: out.xMm / length };
+		return {
+			segment,
+			e: sign * d,
+			gradient,
+			share: foot.share,
+			beyond: beyondEnd(chain, segment, foot, away, first, last)
+		};
+	};
+}
+
+function beyondEnd(
+	chain: readonly Segment[],
+	segment: number,
+	foot: Foot,
+	away: Point,
+	first: number,
+	last: number
+): boolean {
+	const along = (t: Point) => away.zMm * t.zMm + away.xMm * t.xMm;
+	if (segment === first && foot.share === 0 && along(tangentsOf(chain[first]!)[0]) < -1e-9) return true;
+	return segment === last && foot.share === 1 && along(tangentsOf(chain[last]!)[1]) > 1e-9;
+}

@@ -1,0 +1,86 @@
+import { type Point, type Segment, centreOf, chordOf, pointAt, turningOf } from './segment.js';
+import type { OffsetPath } from './offset-path.js';
+
+/** Shortest distance from a point to a segment, in mm. */
+export function distanceTo(s: Segment, p: Point): number {
+	if (s.kind === 'line') {
+		const c = chordOf(s);
+		const [dz, dx] = [(s.z1Mm - s.z0Mm) / c, (s.x1Mm - s.x0Mm) / c];
+		const along = Math.max(0, Math.min(c, (p.zMm - s.z0Mm) * dz + (p.xMm - s.x0Mm) * dx));
+		return Math.hypot(p.zMm - s.z0Mm - along * dz, p.xMm - s.x0Mm - along * dx);
+	}
+	const { from, to } = turningOf(s);
+	const c = centreOf(s);
+	const angle = Math.atan2(p.xMm - c.xMm, p.zMm - c.zMm);
+	const middle = (from + to) / 2;
+	const off = Math.abs(Math.atan2(Math.sin(angle - middle), Math.cos(angle - middle)));
+	if (off <= Math.abs(to - from) / 2) return Math.abs(Math.hypot(p.zMm - c.zMm, p.xMm - c.xMm) - s.radiusMm);
+	return Math.min(Math.hypot(p.zMm - s.z0Mm, p.xMm - s.x0Mm), Math.hypot(p.zMm - s.z1Mm, p.xMm - s.x1Mm));
+}
+
+/** Looks a chain up by place, so that only what lies near a point is measured. */
+export function nearestTo(chain: readonly Segment[]) {
+	const starts = chain.map((s) => s.z0Mm);
+	/** The longest stretch along z, and how far an arc bulges beyond its ends. */
+	const widest = chain.reduce((w, s) => Math.max(w, Math.abs(s.z1Mm - s.z0Mm)), 0);
+	return (p: Point, within: number): number => {
+		let [low, high] = [0, starts.length];
+		const from = p.zMm - within - widest;
+		while (low < high) {
+			const middle = (low + high) >> 1;
+			if (starts[middle]! < from) low = middle + 1;
+			else high = middle;
+		}
+		let best = Infinity;
+		for (let i = low; i < chain.length && starts[i]! <= p.zMm + within; i++)
+			best = Math.min(best, distanceTo(chain[i]!, p));
+		return best;
+	};
+}
+
+const STEPS = 24;
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
+
+/** The farthest any point of a form is from being touched, in mm, and where along the axis. */
+export function unreached(
+	chain: readonly Segment[],
+	path: OffsetPath,
+	rho: number
+): { mm: number; zMm: number } {
+	if (rho === 0) return { mm: 0, zMm: chain[0]!.z0Mm };
+	const distance = nearestTo(path.segments);
+	const [start, end] = [path.segments[0]!, path.segments.at(-1)!];
+	const left = (p: Point): number => {
+		// What sits over the point bounds how far there is to look.
+		const z = Math.max(start.z0Mm, Math.min(end.z1Mm, p.zMm));
+		const over = path.at(z) ?? start.x0Mm;
+		return distance(p, Math.hypot(p.zMm - z, p.xMm - over) + 1e-9) - rho;
+	};
+	let best = { mm: -Infinity, zMm: chain[0]!.z0Mm };
+	for (const s of chain) {
+		const at = (share: number) => left(pointAt(s, share));
+		let [most, share] = [-Infinity, 0];
+		for (let k = 0; k <= STEPS; k++) {
+			const mm = at(k / STEPS);
+			if (mm > most) [most, share] = [mm, k / STEPS];
+		}
+		if (most > 1e-9) {
+			const hump = refined(at, share);
+			if (hump[0] > most) [most, share] = hump;
+		}
+		if (most > best.mm) best = { mm: most, zMm: pointAt(s, share).zMm };
+	}
+	return { mm: Math.max(0, best.mm), zMm: best.zMm };
+}
+
+/** The top of a hump about a share (golden section). */
+function refined(at: (share: number) => number, share: number): [number, number] {
+	let [low, high] = [Math.max(0, share - 1 / STEPS), Math.min(1, share + 1 / STEPS)];
+	for (let i = 0; i < 50; i++) {
+		const [a, b] = [high - GOLDEN * (high - low), low + GOLDEN * (high - low)];
+		if (at(a) < at(b)) low = a;
+		else high = b;
+	}
+	const middle = (low + high) / 2;
+	return [at(middle), middle];
+}

@@ -1,0 +1,40 @@
+import { SLACK } from '../../numeric/rounding.js';
+import { type Arc, type Segment, centreOf, pointAt, reversed, sweepOf } from '../profile/segment.js';
+import { type Axes, QUARTER, inUnits, programmeX, word } from './words.js';
+
+/** The path in the order it is run, arcs over a quarter turn in two where radius words are used. */
+export function inRunOrder(
+	path: readonly Segment[],
+	direction: 'plus-z' | 'minus-z',
+	arcFormat: 'IK' | 'R'
+): Segment[] {
+	const run = direction === 'plus-z' ? [...path] : [...path].reverse().map(reversed);
+	return arcFormat === 'IK' ? run : run.flatMap(halved);
+}
+
+function halved(s: Segment): Segment[] {
+	if (s.kind === 'line' || sweepOf(s) <= QUARTER + SLACK) return [s];
+	const middle = pointAt(s, 0.5);
+	return [
+		{ ...s, z1Mm: middle.zMm, x1Mm: middle.xMm },
+		{ ...s, z0Mm: middle.zMm, x0Mm: middle.xMm }
+	];
+}
+
+/** A convex arc is run clockwise, seen with Z to the right and X up. */
+export const wordOf = (s: Segment): 'g1' | 'g2' | 'g3' =>
+	s.kind === 'line' ? 'g1' : s.side === 'convex' ? 'g2' : 'g3';
+
+/** One block along the path, what remains above the form added. */
+export function block(a: Axes, s: Segment, remainingMm: number, arcFormat: 'IK' | 'R'): string {
+	const to = `X${word(a, programmeX(a, s.x1Mm - remainingMm))} Z${word(a, inUnits(a, s.z1Mm))}`;
+	const code = wordOf(s).toUpperCase();
+	if (s.kind === 'line') return `${code} ${to}`;
+	return `${code} ${to} ${arcFormat === 'R' ? `R${word(a, inUnits(a, s.radiusMm))}` : toCentre(a, s)}`;
+}
+
+/** From the start of an arc to its middle: I along X, always on the radius, K along Z. */
+function toCentre(a: Axes, s: Arc): string {
+	const c = centreOf(s);
+	return `I${word(a, inUnits(a, s.x0Mm - c.xMm))} K${word(a, inUnits(a, c.zMm - s.z0Mm))}`;
+}

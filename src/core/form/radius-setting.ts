@@ -1,0 +1,143 @@
+import { defineCalculation } from '../calculation/define.js';
+import { between, choice, deg, from0, mm, over0, um } from '../calculation/field/index.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
+import { ENVELOPE, GRIT, SLIDE, baseTilt, headRoom, slideSetting } from './swing-extras.js';
+
+const RAD = Math.PI / 180;
+const MOST_SWING_DEG = 90;
+const swing = <const N extends string>(name: N, label: string) =>
+	deg(name, 'From the radial line, to the left is minus', { ...between(-120, 120), default: 0, label });
+const stop = <const N extends string>(name: N, label: string) =>
+	deg(name, 'Where the swing is stopped', { ...between(-180, 180), label });
+
+/** The blocks that set a swung radius, its tangent points and stops, and what the coupon's radius makes of them. */
+export const radiusSetting = defineCalculation({
+	id: 'form.radius-setting',
+	title: 'Swing radius',
+	about:
+		'The stack between the reference and the nose for a convex or hollow radius, where the swing leaves the arc, and the stack corrected by a measured coupon.',
+	source:
+		'First principles: the nose of the tip is set by the stack, so its round needs room but no correction.',
+	formulas: [
+		'stack = H + s R, s = -1 convex, +1 hollow',
+		'crest: z = R sin a, x = -s R (1 - cos a)',
+		'corrected = stack - s (measured - R)',
+		'tip beside the axis: sqrt(R^2 + d^2)'
+	],
+	fields: [
+		choice('method', 'What the stack is measured from', ['engraved-constant', 'height-gauge'], {
+			required: true
+		}),
+		mm('constantMm', 'Engraved, or read with the gauge', {
+			...over0(1000),
+			required: true,
+			label: 'Constant'
+		}),
+		mm('wheelRadiusMm', 'On the wheel', { ...over0(500), required: true, label: 'Radius' }),
+		choice('side', 'On the wheel: round outward, or hollow', ['convex', 'concave'], { required: true }),
+		mm('tipRadiusMm', 'Of the diamond', { ...from0(20), default: 0 }),
+		mm('clearanceMm', 'Kept in a hollow', { ...from0(10), default: 0.1, guideline: true, label: 'Room' }),
+		swing('fromDeg', 'Swing from'),
+		swing('toDeg', 'Swing to'),
+		stop('stopFromDeg', 'Stop at the left'),
+		stop('stopToDeg', 'Stop at the right'),
+		mm('measuredRadiusMm', 'On the coupon', { ...over0(500), label: 'Radius measured' }),
+		um('axisOffsetUm', 'Along the swing', {
+			...between(-5000, 5000),
+			default: 0,
+			label: 'Tip beside the axis',
+			advanced: true
+		}),
+		ENVELOPE,
+		SLIDE,
+		GRIT
+	],
+	outputs: [
+		{ name: 'stackMm', unit: 'mm', about: 'Stack', main: true },
+		{ name: 'correctedStackMm', unit: 'mm', about: 'Stack by the coupon' },
+		{ name: 'tipCentreRadiusMm', unit: 'mm', about: 'Middle of the nose runs on' },
+		{ name: 'sweepDeg', unit: 'deg', about: 'Swing' },
+		{ name: 'arcLengthMm', unit: 'mm', about: 'Along the arc' },
+		{ name: 'from', about: 'Leaves the arc at the left' },
+		{ name: 'to', about: 'Leaves the arc at the right' },
+		{ name: 'axisRadiusErrorUm', unit: 'um', about: 'Larger for a tip beside the axis' },
+		{ name: 'tangentErrorDeg', unit: 'deg', about: 'Tangents turned by' },
+		{ name: 'envelope', about: 'Room of the head' },
+		{ name: 'slide', about: 'Slide' },
+		{ name: 'baseTilt', about: 'Grit under the base' },
+		{ name: 'reminders', about: 'Before anything turns' }
+	],
+	example: {
+		method: 'engraved-constant',
+		constantMm: 45.72,
+		wheelRadiusMm: 4,
+		side: 'convex',
+		tipRadiusMm: 0.25,
+		fromDeg: -45,
+		toDeg: 90,
+		measuredRadiusMm: 4.012
+	},
+	compute(v) {
+		if (v.toDeg < v.fromDeg)
+			throw new InputFault(
+				'toDeg',
+				'inconsistent',
+				`The swing ends at ${v.toDeg}° before it begins at ${v.fromDeg}°. Enter the larger angle last.`
+			);
+		const R = v.wheelRadiusMm;
+		const s = v.side === 'convex' ? -1 : 1;
+		const stackMm = v.constantMm + s * R;
+		if (stackMm <= 0)
+			throw new InputFault(
+				'wheelRadiusMm',
+				'stack-not-positive',
+				`A radius of ${R} mm leaves no stack at a constant of ${v.constantMm} mm. Take another fixture or a smaller radius.`
+			);
+		const d = v.axisOffsetUm / 1000;
+		const leaves = (angle: number) => ({
+			angleFromRadialDeg: angle,
+			zMm: R * Math.sin(angle * RAD),
+			xMm: -s * R * (1 - Math.cos(angle * RAD))
+		});
+		const sweepDeg = v.toDeg - v.fromDeg;
+		const envelope = v.envelope && headRoom(v.envelope, s * R);
+		const slide = v.slide && slideSetting(v.slide);
+		const beyond =
+			(v.stopFromDeg !== null && v.fromDeg < v.stopFromDeg - SLACK) ||
+			(v.stopToDeg !== null && v.toDeg > v.stopToDeg + SLACK);
+		const findings = new Findings();
+		envelope?.judge(findings);
+		slide?.judge(findings);
+		findings
+			.stop(
+				'concave-smaller-than-tip',
+				v.side === 'concave' && R <= v.tipRadiusMm + v.clearanceMm + SLACK,
+				`A tip of ${v.tipRadiusMm} mm cannot turn inside a hollow of ${R} mm: it would plough the rim away. Take a sharper one.`
+			)
+			.stop('sweep-beyond-stops', beyond, 'The swing goes beyond its stops. Move the stops, or swing less.')
+			.stop(
+				'undercut',
+				Math.max(Math.abs(v.fromDeg), Math.abs(v.toDeg)) > MOST_SWING_DEG + SLACK,
+				'Beyond 90° from the radial line the diamond would cut in under the form.'
+			);
+		return {
+			method: v.method,
+			stackMm,
+			tipCentreRadiusMm: R - s * v.tipRadiusMm,
+			sweepDeg,
+			arcLengthMm: R * sweepDeg * RAD,
+			from: leaves(v.fromDeg),
+			to: leaves(v.toDeg),
+			correctedStackMm: v.measuredRadiusMm === null ? null : stackMm - s * (v.measuredRadiusMm - R),
+			axisRadiusErrorUm: 1000 * (Math.hypot(R, d) - R),
+			tangentErrorDeg: Math.atan(d / R) / RAD,
+			envelope: envelope?.shown ?? null,
+			slide: slide?.shown ?? null,
+			baseTilt: v.grit && baseTilt(v.grit),
+			reminders: ['take-the-blocks-out', ...(v.slide ? ['cover-the-slide'] : []), 'turn-by-hand-first'],
+			...findings.judged()
+		};
+	}
+});

@@ -1,0 +1,126 @@
+import { summaryOf } from '../profile/chain.js';
+import type { Segment } from '../profile/segment.js';
+import { fits, needed, shaped } from './faults.js';
+import type { Shape } from './shape-fields.js';
+
+const RAD = Math.PI / 180;
+const line = (z0Mm: number, x0Mm: number, z1Mm: number, x1Mm: number): Segment => ({
+	kind: 'line',
+	z0Mm,
+	x0Mm,
+	z1Mm,
+	x1Mm
+});
+const arc = (
+	z0Mm: number,
+	x0Mm: number,
+	z1Mm: number,
+	x1Mm: number,
+	radiusMm: number,
+	side: 'convex' | 'concave' = 'convex'
+): Segment => ({ kind: 'arc', z0Mm, x0Mm, z1Mm, x1Mm, radiusMm, side });
+const long = (s: Segment): boolean => Math.hypot(s.z1Mm - s.z0Mm, s.x1Mm - s.x0Mm) >= 1e-6;
+const width = (v: Shape): number => needed(v.widthMm, 'widthMm', 'Width');
+
+export const flat = (v: Shape): Segment[] => [line(0, 0, width(v), 0)];
+
+export function singleAngle(v: Shape): Segment[] {
+	const W = width(v);
+	const depth = W * Math.tan(needed(v.angleDeg, 'angleDeg', 'Angle') * RAD);
+	return v.highSide === 'left' ? [line(0, 0, W, depth)] : [line(0, depth, W, 0)];
+}
+
+/** A ridge: its flat centred on the apex, both ends rounded; without a flat the rounded apex is its crest. */
+export function doubleAngle(v: Shape): Segment[] {
+	const W = width(v);
+	const apex = v.apexZMm ?? W / 2;
+	fits(apex < W, 'apexZMm', `The apex lies beyond the face of ${W} mm. Enter less.`);
+	const half = v.tipFlatMm / 2;
+	fits(
+		apex - half >= 0 && apex + half <= W,
+		'tipFlatMm',
+		'The flat reaches beyond the face. Enter a smaller one.'
+	);
+	const left = (apex - half) * Math.tan(needed(v.angleLeftDeg, 'angleLeftDeg', 'Left angle') * RAD);
+	const right = (W - apex - half) * Math.tan(needed(v.angleRightDeg, 'angleRightDeg', 'Right angle') * RAD);
+	const tip = v.tipRadiusMm || undefined;
+	const crest = half
+		? [
+				{ z: apex - half, x: 0, fillet: tip },
+				{ z: apex + half, x: 0, fillet: tip }
+			]
+		: [{ z: apex, x: 0, fillet: tip }];
+	const edges = [
+		...(apex > half ? [{ z: 0, x: left }] : []),
+		...crest,
+		...(apex + half < W ? [{ z: W, x: right }] : [])
+	];
+	const chain = shaped(edges, () => 'tipRadiusMm');
+	if (half) return chain;
+	const top = summaryOf(chain).minXMm;
+	return chain.map((s) => ({ ...s, x0Mm: s.x0Mm - top, x1Mm: s.x1Mm - top }));
+}
+
+export function cornerRadius(v: Shape): Segment[] {
+	const W = width(v);
+	const R = needed(v.radiusMm, 'radiusMm', 'Radius');
+	const [left, right] = [v.corners !== 'right', v.corners !== 'left'];
+	fits(
+		R * (Number(left) + Number(right)) <= W + 1e-9,
+		'radiusMm',
+		`The corners do not fit on ${W} mm. Enter a smaller radius.`
+	);
+	return [
+		...(left ? [arc(0, R, R, 0, R)] : []),
+		line(left ? R : 0, 0, right ? W - R : W, 0),
+		...(right ? [arc(W - R, 0, W, R, R)] : [])
+	].filter(long);
+}
+
+export function fullRadius(v: Shape): Segment[] {
+	const W = width(v);
+	const R = v.radiusMm ?? W / 2;
+	fits(
+		R >= W / 2 - 1e-9,
+		'radiusMm',
+		`A radius of ${R} mm does not reach over ${W} mm. Enter ${W / 2} or more.`
+	);
+	const edge = R - Math.sqrt(Math.max(0, R * R - (W * W) / 4));
+	return [arc(0, edge, W, edge, R)];
+}
+
+export function concaveRadius(v: Shape): Segment[] {
+	const W = width(v);
+	const R = needed(v.radiusMm, 'radiusMm', 'Radius');
+	const depth = v.depthMm ?? R;
+	fits(depth <= R + 1e-9, 'depthMm', `A hollow of ${R} mm is at most that deep. Enter ${R} or less.`);
+	const half = Math.sqrt(Math.max(0, R * R - (R - depth) ** 2));
+	const centre = v.centreZMm ?? W / 2;
+	fits(
+		centre - half >= -1e-9 && centre + half <= W + 1e-9,
+		v.centreZMm === null ? 'radiusMm' : 'centreZMm',
+		`The hollow is ${(2 * half).toFixed(3)} mm wide and reaches beyond the face.`
+	);
+	return [
+		line(0, 0, centre - half, 0),
+		arc(centre - half, 0, centre + half, 0, R, 'concave'),
+		line(centre + half, 0, W, 0)
+	].filter(long);
+}
+
+export function chamfer(v: Shape): Segment[] {
+	const W = width(v);
+	const leg = needed(v.chamferMm, 'chamferMm', 'Chamfer');
+	const depth = leg * Math.tan((v.angleDeg ?? 45) * RAD);
+	const [left, right] = [v.corners !== 'right', v.corners !== 'left'];
+	fits(
+		leg * (Number(left) + Number(right)) <= W + 1e-9,
+		'chamferMm',
+		`The chamfers do not fit on ${W} mm. Enter less.`
+	);
+	return [
+		...(left ? [line(0, depth, leg, 0)] : []),
+		line(left ? leg : 0, 0, right ? W - leg : W, 0),
+		...(right ? [line(W - leg, 0, W, depth)] : [])
+	].filter(long);
+}

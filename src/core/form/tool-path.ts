@@ -1,0 +1,93 @@
+import { defineCalculation } from '../calculation/define.js';
+import { between, from0, list, mm, um } from '../calculation/field/index.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
+import { SEGMENTS, chainOf, summaryOf } from './profile/chain.js';
+import { offsetPath } from './profile/offset-path.js';
+import { shownSegment } from './profile/segment.js';
+import { unreached } from './profile/unreached.js';
+import { TOOL, offsetOf } from './tool.js';
+
+/** The path of the middle of a round nose or wire along a form, and what it cannot reach. */
+export const toolPath = defineCalculation({
+	id: 'form.tool-path',
+	title: 'Path of the tool',
+	about:
+		'Where the middle of the nose runs so that it never cuts into the form, and how much is left in hollows it cannot reach.',
+	source: 'Grey-scale dilation (textbook image morphology), kept as exact lines and arcs.',
+	formulas: [
+		'x_c(z) = min over the form within rho of z of [x - sqrt(rho^2 - (z - z_p)^2)]',
+		'a sharp hollow of opening w leaves rho (1/sin(w/2) - 1)'
+	],
+	fields: [
+		SEGMENTS,
+		TOOL,
+		um('unreachedToleranceUm', 'Left in a hollow', {
+			...from0(10000),
+			default: 1,
+			guideline: true,
+			label: 'May be left'
+		}),
+		list('sampleZMm', 'Along the axis', mm('z', 'Place', between(-5000, 5000)), {
+			default: [] as number[],
+			maxItems: 5000,
+			label: 'Asked at'
+		})
+	],
+	outputs: [
+		{ name: 'unreachedMaxUm', unit: 'um', about: 'Left in a hollow', main: true },
+		{ name: 'unreachedAtZMm', unit: 'mm', about: 'Where' },
+		{ name: 'offsetMm', unit: 'mm', about: 'From the form' },
+		{ name: 'lengthMm', unit: 'mm', about: 'Length of the path' },
+		{ name: 'minXMm', unit: 'mm', about: 'Shallowest' },
+		{ name: 'maxXMm', unit: 'mm', about: 'Deepest' },
+		{ name: 'start', about: 'Begins' },
+		{ name: 'end', about: 'Ends' },
+		{ name: 'sampleXMm', unit: 'mm', about: 'At the places asked' },
+		{ name: 'segments', about: 'The path' }
+	],
+	example: {
+		segments: [
+			{ kind: 'arc', z0Mm: 0, x0Mm: 1.5, z1Mm: 1.5, x1Mm: 0, radiusMm: 1.5, side: 'convex' },
+			{ kind: 'line', z0Mm: 1.5, x0Mm: 0, z1Mm: 12, x1Mm: 0 }
+		],
+		tool: { kind: 'single-point', tipRadiusMm: 0.2, includedAngleDeg: 60 },
+		sampleZMm: [0, 1, 6]
+	},
+	compute(v) {
+		const chain = chainOf(v.segments);
+		const rho = offsetOf(v.tool);
+		const path = offsetPath(chain, rho);
+		const s = summaryOf(path.segments);
+		const left = unreached(chain, path, rho);
+		const sampleXMm = v.sampleZMm.map((z, k) => {
+			const x = path.at(z);
+			if (x === null)
+				throw new InputFault(
+					`sampleZMm.${k}`,
+					'off-the-path',
+					`${z} mm lies beside the path, which runs from ${s.start.zMm.toFixed(4)} to ${s.end.zMm.toFixed(4)} mm.`
+				);
+			return x;
+		});
+		const findings = new Findings().caution(
+			'unreachable-concave',
+			1000 * left.mm > v.unreachedToleranceUm + SLACK,
+			`The nose leaves ${(1000 * left.mm).toFixed(1)} µm in a hollow at ${left.zMm.toFixed(3)} mm. Take a sharper one, or write why it may stay.`
+		);
+		return {
+			offsetMm: rho,
+			segments: path.segments.map(shownSegment),
+			lengthMm: s.lengthMm,
+			start: s.start,
+			end: s.end,
+			minXMm: s.minXMm,
+			maxXMm: s.maxXMm,
+			sampleXMm,
+			unreachedMaxUm: 1000 * left.mm,
+			unreachedAtZMm: left.zMm,
+			...findings.judged()
+		};
+	}
+});
