@@ -6,7 +6,7 @@ import type { DresserFacts, SetupFacts } from '../../../src/core/route/facts.js'
 import { passes } from '../../../src/core/route/gate.js';
 import { linesOf } from '../../../src/core/route/stations/index.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
-import { WHEEL, current, did, faults, line, took, worked } from '../../shared/setup-in-memory.js';
+import { WHEEL, current, did, faults, line, recordOf, took, worked } from '../../shared/setup-in-memory.js';
 import { CUP, DRAWER, METAL, atDress, chose, settled } from './on-dress.js';
 
 const DONE = { soundEven: true, diameterAfterMm: 289.6 };
@@ -184,6 +184,24 @@ describe('stops of dressing that nobody gets past', () => {
 		expect(
 			refused(() => did(f, 'dress', 'truer', { sound: true, ringsClear: true, truingWheelSpeedRpm: 5000 }))
 		).to.equal('rating-unknown');
+	});
+	it('a radius on a swing plate is as wide as its arc, and asks for it', () => {
+		const chosen = (form: string) => {
+			const plate: DresserFacts = { ...DRAWER[0]!, id: 99, code: 'RF-9', kind: 'radius-fixture' };
+			const at = atDress({ ...METAL, bondFamily: 'resin' }, {}, [...DRAWER, plate]);
+			const f = chose(at, 'truing-wheel', { seen: 'runs-out', form });
+			return did(f, 'dress', 'truer', { sound: true, ringsClear: true, truingWheelSpeedRpm: 5000 });
+		};
+		const with_ = (form: string, more: object) =>
+			recordOf(
+				did(chosen(form), 'dress', 'truing', { runoutTirUm: 20, traverseMmPerMin: 600, ...more }),
+				'dress',
+				'truing'
+			)!.input.wheelWidthMm;
+		expect(with_('radius', { swingRadiusMm: 5, swingDeg: 90 })).to.be.closeTo((5 * Math.PI) / 2, 1e-12);
+		expect(with_('flat', { swingRadiusMm: 5, swingDeg: 90 })).to.equal(METAL.widthMm);
+		faults('missing', 'swingRadiusMm', () => with_('radius', {}));
+		faults('missing', 'swingDeg', () => with_('radius', { swingRadiusMm: 5 }));
 	});
 	it('the layer would be lost', () => {
 		const f = settled(

@@ -18,7 +18,10 @@
 	/** Worn round against a truing wheel or soft steel: what the ring takes, what it eats meanwhile, and the strokes it is shared into. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const d = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const way = $derived(chosenWay(f, Evidence.of(f)));
+	const d = $derived(way?.dresser ?? null);
+	/** A radius is made with the truing head on a swing plate. */
+	const swung = $derived(way?.form === 'radius');
 	const block = $derived(d?.kind === 'steel-block');
 	const entry = stepEntry(desk, truingStep, {
 		start: {
@@ -46,6 +49,7 @@
 		: '-'}
 	means={out ? `${um(out.radialStockUm)} of it into the wheel` : ''}
 	action="True it like this"
+	hidden={swung ? [] : ['swingRadiusMm', 'swingDeg']}
 	later={['allowanceUm', 'truingRatio', 'fineShare', 'sparkOutStrokes', 'layerDepthMm']}
 	notes={{
 		roughInfeedUm: out ? `${out.roughStrokes} strokes at ${um(out.roughBiteUm)}` : '',
@@ -74,8 +78,14 @@
 			done={0}
 		/>{/snippet}
 	{#snippet follows(o)}<p>
-			Feed at both ends alike, so that each side gets the same. {block
+			{swung ? 'Feed at both ends of the swing alike,' : 'Feed at both ends alike,'} so that each side gets the
+			same. {block
 				? `The block loses ${quantity(o.blockHeightUsedMm, 'mm', f.units)} of height.`
 				: `The truing wheel loses ${um(o.truingWheelRadialWearUm)} on its radius.`} Afterwards the stick.
-		</p>{/snippet}
+		</p>
+		{#if swung && o.truingWheelRadialWearUm !== null && v.swingRadiusMm}<p>
+				Move the head along its arm by as much: left where it is, the radius ends at <b class="num"
+					>{quantity(v.swingRadiusMm + o.truingWheelRadialWearUm / 1000, 'mm', f.units)}</b
+				>.
+			</p>{/if}{/snippet}
 </WaySheet>

@@ -1,13 +1,14 @@
-import { mm, mps, over0, rpm, yesNo } from '../../../../calculation/field/index.js';
+import { between, deg, mm, mps, over0, rpm, yesNo } from '../../../../calculation/field/index.js';
 import { InputFault } from '../../../../calculation/fault.js';
 import { superabrasiveTrue } from '../../../../dress/superabrasive-true.js';
 import { truingWheel } from '../../../../dress/truing-wheel.js';
 import { Evidence, partOf } from '../../../evidence.js';
+import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
 import { alone, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { RATED_MPS, RATED_RPM } from '../../../../shop/ranges.js';
-import { dresserOf, since } from '../method.js';
+import { chosenWay, dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { bondOfWheel, dressed, ratedOf, told } from '../wheel.js';
 
@@ -65,6 +66,15 @@ function superOf(abrasive: string): 'cbn' | 'diamond' {
 	throw new InputFault('abrasive', 'inconsistent', 'Only diamond and boron nitride are trued by wear.');
 }
 
+/** Length of the arc that a swing plate runs along; null where the face is straight. @throws InputFault `missing` where a radius is made and not told */
+function swungArcMm(facts: SetupFacts, radiusMm: number | null, swingDeg: number | null): number | null {
+	if (chosenWay(facts, Evidence.of(facts))?.form !== 'radius') return null;
+	return (
+		told(radiusMm, 'swingRadiusMm', 'Radius on the wheel') *
+		((told(swingDeg, 'swingDeg', 'Swing') * Math.PI) / 180)
+	);
+}
+
 /** Against a truing wheel or a block of soft steel: what it takes, and how the strokes are shared out. */
 export const truingStep = defineStep({
 	station: 'dress',
@@ -82,19 +92,23 @@ export const truingStep = defineStep({
 			'sparkOutStrokes',
 			'traverseMmPerMin'
 		),
-		mm('layerDepthMm', 'Abrasive rim, where the book does not know it', { ...over0(100), label: 'Layer' })
+		mm('layerDepthMm', 'Abrasive rim, where the book does not know it', { ...over0(100), label: 'Layer' }),
+		mm('swingRadiusMm', 'Made on a swing plate', { ...over0(500), label: 'Radius on the wheel' }),
+		deg('swingDeg', 'From end to end of the swing', { ...between(1, 180), label: 'Swing' })
 	] as const,
 	compute(facts, v) {
 		const d = dresserOf(facts, Evidence.of(facts));
 		const block = d.kind === 'steel-block';
 		const w = dressed(facts);
-		const { layerDepthMm, ...given } = v;
+		const { layerDepthMm, swingRadiusMm, swingDeg, ...given } = v;
+		const arcMm = swungArcMm(facts, swingRadiusMm, swingDeg);
 		return alone(
 			compute(facts, superabrasiveTrue, {
 				...given,
 				surface: w.surface,
 				wheelDiameterMm: w.wheelDiameterMm,
-				wheelWidthMm: w.wheelWidthMm,
+				// A stroke is one swing from end to end: what it runs along is the arc.
+				wheelWidthMm: arcMm ?? w.wheelWidthMm,
 				rimWidthMm: w.rimWidthMm,
 				bond: bondOfWheel(facts),
 				layerDepthMm: told(layerDepthMm ?? w.rimDepthMm, 'layerDepthMm', 'Depth of the abrasive rim'),
