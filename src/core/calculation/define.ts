@@ -8,6 +8,8 @@ export interface OutputField {
 	about: string;
 	unit?: Unit;
 	main?: boolean;
+	/** Shown as finely as it can be made: a stack of blocks, a form. */
+	fine?: true;
 }
 
 export interface Calculation<

@@ -32,15 +32,15 @@ export const blockStack = defineCalculation({
 		mm('baseMm', 'To build first under the lower pin', { ...over0(1000), label: 'Base, its height' })
 	],
 	outputs: [
-		{ name: 'blocksMm', unit: 'mm', about: 'Wring these, largest first', main: true },
+		{ name: 'blocksMm', unit: 'mm', fine: true, about: 'Wring these, largest first', main: true },
 		{ name: 'blockCount', about: 'Blocks' },
 		{ name: 'wearBlockCount', about: 'Wear blocks' },
-		{ name: 'totalMm', unit: 'mm', about: 'Height of the stack' },
+		{ name: 'totalMm', unit: 'mm', fine: true, about: 'Height of the stack' },
 		{ name: 'errorUm', unit: 'um', about: 'Off by' },
 		{ name: 'exact', about: 'Within what is allowed' },
-		{ name: 'baseBlocksMm', unit: 'mm', about: 'Base, its blocks' },
-		{ name: 'baseTotalMm', unit: 'mm', about: 'Height of the base' },
-		{ name: 'differenceMm', unit: 'mm', about: 'Difference' }
+		{ name: 'baseBlocksMm', unit: 'mm', fine: true, about: 'Base, its blocks' },
+		{ name: 'baseTotalMm', unit: 'mm', fine: true, about: 'Height of the base' },
+		{ name: 'differenceMm', unit: 'mm', fine: true, about: 'Difference' }
 	],
 	example: { setId: 'metric-103', targetMm: 47.715 },
 	compute(v) {

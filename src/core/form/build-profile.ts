@@ -40,7 +40,7 @@ export const buildProfile = defineCalculation({
 	],
 	fields: SHAPE_FIELDS,
 	outputs: [
-		{ name: 'depthMm', unit: 'mm', about: 'Depth', main: true },
+		{ name: 'depthMm', unit: 'mm', fine: true, about: 'Depth', main: true },
 		...SUMMARY_OUTPUTS.filter((o) => o.name !== 'depthMm')
 	],
 	example: { shape: 'concave-radius', widthMm: 10, radiusMm: 2, depthMm: 1.2 },

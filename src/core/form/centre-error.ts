@@ -41,11 +41,11 @@ export const centreError = defineCalculation({
 	],
 	outputs: [
 		{ name: 'formErrorUm', unit: 'um', about: 'Depth comes out by', main: true },
-		{ name: 'actualDepthMm', unit: 'mm', about: 'Depth got' },
-		{ name: 'allowedOffsetMm', unit: 'mm', about: 'May stand past centre by' },
-		{ name: 'trueWheelRadiusMm', unit: 'mm', about: 'Rim really dressed at' },
+		{ name: 'actualDepthMm', unit: 'mm', fine: true, about: 'Depth got' },
+		{ name: 'allowedOffsetMm', unit: 'mm', fine: true, about: 'May stand past centre by' },
+		{ name: 'trueWheelRadiusMm', unit: 'mm', fine: true, about: 'Rim really dressed at' },
 		{ name: 'sizeErrorUm', unit: 'um', about: 'Larger by' },
-		{ name: 'effectiveArcRadiusMm', unit: 'mm', about: 'The arc becomes' },
+		{ name: 'effectiveArcRadiusMm', unit: 'mm', fine: true, about: 'The arc becomes' },
 		{ name: 'axialShrinkUm', unit: 'um', about: 'Shorter along the axis by' }
 	],
 	example: { wheelDiameterMm: 200, offsetMm: 1.5, depthMm: 6, toleranceUm: 1 },

@@ -38,17 +38,17 @@ export const checkProfile = defineCalculation({
 		})
 	],
 	outputs: [
-		{ name: 'minConcaveRadiusMm', unit: 'mm', about: 'Smallest hollow', main: true },
-		{ name: 'requiredConcaveRadiusMm', unit: 'mm', about: 'The tool needs' },
+		{ name: 'minConcaveRadiusMm', unit: 'mm', fine: true, about: 'Smallest hollow', main: true },
+		{ name: 'requiredConcaveRadiusMm', unit: 'mm', fine: true, about: 'The tool needs' },
 		{ name: 'maxFlankDeg', unit: 'deg', about: 'Steepest flank' },
 		{ name: 'allowedFlankDeg', unit: 'deg', about: 'The stone reaches' },
-		{ name: 'depthMm', unit: 'mm', about: 'Depth' },
-		{ name: 'maxStockMm', unit: 'mm', about: 'Deepest below the rim' },
-		{ name: 'usableStockMm', unit: 'mm', about: 'Abrasive there is' },
-		{ name: 'widthMm', unit: 'mm', about: 'Width' },
-		{ name: 'lengthMm', unit: 'mm', about: 'Length along the profile' },
+		{ name: 'depthMm', unit: 'mm', fine: true, about: 'Depth' },
+		{ name: 'maxStockMm', unit: 'mm', fine: true, about: 'Deepest below the rim' },
+		{ name: 'usableStockMm', unit: 'mm', fine: true, about: 'Abrasive there is' },
+		{ name: 'widthMm', unit: 'mm', fine: true, about: 'Width' },
+		{ name: 'lengthMm', unit: 'mm', fine: true, about: 'Length along the profile' },
 		{ name: 'continuous', about: 'Hangs together' },
-		{ name: 'maxGapMm', unit: 'mm', about: 'Largest gap' },
+		{ name: 'maxGapMm', unit: 'mm', fine: true, about: 'Largest gap' },
 		{ name: 'singleValued', about: 'Never runs back' }
 	],
 	example: {

@@ -20,7 +20,7 @@ export const mirror = defineCalculation({
 	formulas: ['x becomes the deepest x - x; convex becomes concave'],
 	fields: [SEGMENTS],
 	outputs: [
-		{ name: 'depthMm', unit: 'mm', about: 'Depth', main: true },
+		{ name: 'depthMm', unit: 'mm', fine: true, about: 'Depth', main: true },
 		...SUMMARY_OUTPUTS.filter((o) => o.name !== 'depthMm')
 	],
 	example: {

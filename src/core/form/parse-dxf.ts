@@ -24,11 +24,11 @@ export const parseDxf = defineCalculation({
 		mm('joinToleranceMm', 'Between ends', { ...from0(1), default: 0.01, label: 'Gap closed' })
 	],
 	outputs: [
-		{ name: 'depthMm', unit: 'mm', about: 'Depth', main: true },
+		{ name: 'depthMm', unit: 'mm', fine: true, about: 'Depth', main: true },
 		...SUMMARY_OUTPUTS.filter((o) => o.name !== 'depthMm'),
 		{ name: 'unit', about: 'Unit' },
 		{ name: 'skipped', about: 'Passed over' },
-		{ name: 'closedGapMaxMm', unit: 'mm', about: 'Largest gap closed' }
+		{ name: 'closedGapMaxMm', unit: 'mm', fine: true, about: 'Largest gap closed' }
 	],
 	example: {
 		text: '0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n4\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n10\n0\n20\n0\n11\n3\n21\n0\n0\nARC\n8\n0\n10\n3\n20\n-1.5\n40\n1.5\n50\n0\n51\n90\n0\nENDSEC\n0\nEOF\n'

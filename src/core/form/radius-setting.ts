@@ -55,16 +55,16 @@ export const radiusSetting = defineCalculation({
 		GRIT
 	],
 	outputs: [
-		{ name: 'stackMm', unit: 'mm', about: 'Stack', main: true },
-		{ name: 'correctedStackMm', unit: 'mm', about: 'Stack by the coupon' },
-		{ name: 'tipCentreRadiusMm', unit: 'mm', about: 'Middle of the nose runs on' },
+		{ name: 'stackMm', unit: 'mm', fine: true, about: 'Stack', main: true },
+		{ name: 'correctedStackMm', unit: 'mm', fine: true, about: 'Stack by the coupon' },
+		{ name: 'tipCentreRadiusMm', unit: 'mm', fine: true, about: 'Middle of the nose runs on' },
 		{ name: 'sweepDeg', unit: 'deg', about: 'Swing' },
-		{ name: 'arcLengthMm', unit: 'mm', about: 'Along the arc' },
-		{ name: 'from', about: 'Leaves the arc at the left' },
-		{ name: 'to', about: 'Leaves the arc at the right' },
+		{ name: 'arcLengthMm', unit: 'mm', fine: true, about: 'Along the arc' },
+		{ name: 'from', fine: true, about: 'Leaves the arc at the left' },
+		{ name: 'to', fine: true, about: 'Leaves the arc at the right' },
 		{ name: 'axisRadiusErrorUm', unit: 'um', about: 'Larger for a tip beside the axis' },
 		{ name: 'tangentErrorDeg', unit: 'deg', about: 'Tangents turned by' },
-		{ name: 'envelope', about: 'Room of the head' },
+		{ name: 'envelope', fine: true, about: 'Room of the head' },
 		{ name: 'slide', about: 'Slide' },
 		{ name: 'baseTilt', about: 'Grit under the base' },
 		{ name: 'reminders', about: 'Before anything turns' }

@@ -48,8 +48,8 @@ export const sample = defineCalculation({
 	],
 	outputs: [
 		{ name: 'pointCount', about: 'Points', main: true },
-		{ name: 'polylineLengthMm', unit: 'mm', about: 'Length along them' },
-		{ name: 'points', about: 'Points' },
+		{ name: 'polylineLengthMm', unit: 'mm', fine: true, about: 'Length along them' },
+		{ name: 'points', fine: true, about: 'Points' },
 		{ name: 'csv', about: 'Table' },
 		{ name: 'svgPath', about: 'Path of a drawing' }
 	],

@@ -37,14 +37,14 @@ export const sineStack = defineCalculation({
 		mm('actualDifferenceMm', 'Of the blocks that are there', { ...from0(1000), label: 'Difference made' })
 	],
 	outputs: [
-		{ name: 'differenceMm', unit: 'mm', about: 'Difference of the stacks', main: true },
-		{ name: 'lowerStackMm', unit: 'mm', about: 'Lower stack' },
-		{ name: 'upperStackMm', unit: 'mm', about: 'Upper stack' },
+		{ name: 'differenceMm', unit: 'mm', fine: true, about: 'Difference of the stacks', main: true },
+		{ name: 'lowerStackMm', unit: 'mm', fine: true, about: 'Lower stack' },
+		{ name: 'upperStackMm', unit: 'mm', fine: true, about: 'Upper stack' },
 		{ name: 'angleErrorDeg', unit: 'deg', about: 'Error of the angle' },
 		{ name: 'angleErrorArcsec', about: 'Error, seconds of arc' },
 		{ name: 'formErrorUm', unit: 'um', about: 'Error over the face' },
 		{ name: 'complementAngleDeg', unit: 'deg', about: 'From the square face' },
-		{ name: 'complementDifferenceMm', unit: 'mm', about: 'Its difference' },
+		{ name: 'complementDifferenceMm', unit: 'mm', fine: true, about: 'Its difference' },
 		{ name: 'complementErrorArcsec', about: 'Its error, seconds of arc' },
 		{ name: 'angleFromStackDeg', unit: 'deg', about: 'Angle of the blocks that are there' }
 	],

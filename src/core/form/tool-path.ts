@@ -37,15 +37,15 @@ export const toolPath = defineCalculation({
 	],
 	outputs: [
 		{ name: 'unreachedMaxUm', unit: 'um', about: 'Left in a hollow', main: true },
-		{ name: 'unreachedAtZMm', unit: 'mm', about: 'Where' },
-		{ name: 'offsetMm', unit: 'mm', about: 'From the form' },
-		{ name: 'lengthMm', unit: 'mm', about: 'Length of the path' },
-		{ name: 'minXMm', unit: 'mm', about: 'Shallowest' },
-		{ name: 'maxXMm', unit: 'mm', about: 'Deepest' },
-		{ name: 'start', about: 'Begins' },
-		{ name: 'end', about: 'Ends' },
-		{ name: 'sampleXMm', unit: 'mm', about: 'At the places asked' },
-		{ name: 'segments', about: 'The path' }
+		{ name: 'unreachedAtZMm', unit: 'mm', fine: true, about: 'Where' },
+		{ name: 'offsetMm', unit: 'mm', fine: true, about: 'From the form' },
+		{ name: 'lengthMm', unit: 'mm', fine: true, about: 'Length of the path' },
+		{ name: 'minXMm', unit: 'mm', fine: true, about: 'Shallowest' },
+		{ name: 'maxXMm', unit: 'mm', fine: true, about: 'Deepest' },
+		{ name: 'start', fine: true, about: 'Begins' },
+		{ name: 'end', fine: true, about: 'Ends' },
+		{ name: 'sampleXMm', unit: 'mm', fine: true, about: 'At the places asked' },
+		{ name: 'segments', fine: true, about: 'The path' }
 	],
 	example: {
 		segments: [

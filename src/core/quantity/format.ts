@@ -48,11 +48,13 @@ export function figure(
 
 /** Further decimals of a figure that fills a field: what an instrument tells is kept, and what is put into inches comes back. */
 const KEPT = { length: 1, other: 2 } as const;
+const PLAIN_KEPT = 4;
 
 /** The figure of a known value as somebody would type it: finer than it is shown. */
 export function typedFigure(value: number, unit: Unit | undefined, system: System = 'mm'): string {
 	const core = unit ? CORE_UNITS[unit] : undefined;
-	if (!core?.inch) return figure(value, unit, system);
+	// Where there is one unit only nothing is put into another: an angle of 28.5 stays that.
+	if (!core?.inch) return formatNumber(value, Math.max(PLAIN_KEPT, (core?.decimals ?? 0) + KEPT.other));
 	const shown = system === 'inch' ? core.inch.decimals : core.decimals;
 	return formatNumber(
 		inSystem(value, unit, system),
@@ -74,6 +76,17 @@ export function quantity(
 			? formatNumber(inSystem(value, unit, system), core.inch.decimals, FIGURES_READ_IN_INCHES)
 			: figure(value, unit, system);
 	return shown + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
+}
+
+/** Figure and unit as finely as somebody would type it: blocks and forms, where a micrometre counts. @example fineQuantity(1.005, 'mm') // "1.005 mm" */
+export function fineQuantity(
+	value: number | null | undefined,
+	unit: Unit | undefined,
+	system: System = 'mm'
+): string {
+	if (value === null || value === undefined) return '-';
+	const symbol = symbolOf(unit, system);
+	return typedFigure(value, unit, system) + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
 }
 
 /** The same value in the other system, or an empty text where there is only one. */

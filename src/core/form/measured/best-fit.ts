@@ -18,6 +18,26 @@ export interface Fitted {
 	rotationRad: number;
 }
 
+/** How points were laid on a form: shifted, and turned about their mean. */
+export interface Laid {
+	zMm: number;
+	xMm: number;
+	rotationRad: number;
+}
+const middleOf = (points: readonly Point[]): Point => ({
+	zMm: mean(points.map((p) => p.zMm)),
+	xMm: mean(points.map((p) => p.xMm))
+});
+/** The points where they were laid. */
+export function laid(points: readonly Point[], by: Laid): Point[] {
+	const middle = middleOf(points);
+	const [c, s] = [Math.cos(by.rotationRad), Math.sin(by.rotationRad)];
+	return points.map((p) => {
+		const [dz, dx] = [p.zMm - middle.zMm, p.xMm - middle.xMm];
+		return { zMm: middle.zMm + by.zMm + c * dz - s * dx, xMm: middle.xMm + by.xMm + s * dz + c * dx };
+	});
+}
+
 const mean = (l: readonly number[]): number => l.reduce((s, x) => s + x, 0) / l.length;
 
 /**
@@ -26,18 +46,12 @@ const mean = (l: readonly number[]): number => l.reduce((s, x) => s + x, 0) / l.
  */
 export function bestFit(chain: readonly Segment[], given: readonly Point[], fit: Fit): Fitted {
 	const find = nearestPlace(chain);
-	const middle = { zMm: mean(given.map((p) => p.zMm)), xMm: mean(given.map((p) => p.xMm)) };
+	const middle = middleOf(given);
 	const z = given.map((p) => p.zMm);
 	const half = (Math.max(...z) - Math.min(...z)) / 2 || 1;
 	const free = fit === 'none' ? 0 : fit === 'translation' ? 2 : 3;
 	let [zMm, xMm, rotationRad, rank] = [0, 0, 0, 0];
-	const moved = (): Point[] => {
-		const [c, s] = [Math.cos(rotationRad), Math.sin(rotationRad)];
-		return given.map((p) => {
-			const [dz, dx] = [p.zMm - middle.zMm, p.xMm - middle.xMm];
-			return { zMm: middle.zMm + zMm + c * dz - s * dx, xMm: middle.xMm + xMm + s * dz + c * dx };
-		});
-	};
+	const moved = (): Point[] => laid(given, { zMm, xMm, rotationRad });
 	let points = moved();
 	let places = points.map(find);
 	for (let step = 0; step < MOST_STEPS && free; step++) {

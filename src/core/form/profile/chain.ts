@@ -159,12 +159,12 @@ export const shownChain = (chain: readonly Segment[]) => ({
 
 /** Names of what a chain measures, for the outputs of those that make or read one. */
 export const SUMMARY_OUTPUTS = [
-	{ name: 'segments', about: 'Section of the face' },
-	{ name: 'widthMm', unit: 'mm', about: 'Width' },
-	{ name: 'depthMm', unit: 'mm', about: 'Depth' },
-	{ name: 'lengthMm', unit: 'mm', about: 'Length along the profile' },
-	{ name: 'minConcaveRadiusMm', unit: 'mm', about: 'Smallest hollow' },
-	{ name: 'minConvexRadiusMm', unit: 'mm', about: 'Smallest corner' },
+	{ name: 'segments', fine: true, about: 'Section of the face' },
+	{ name: 'widthMm', unit: 'mm', fine: true, about: 'Width' },
+	{ name: 'depthMm', unit: 'mm', fine: true, about: 'Depth' },
+	{ name: 'lengthMm', unit: 'mm', fine: true, about: 'Length along the profile' },
+	{ name: 'minConcaveRadiusMm', unit: 'mm', fine: true, about: 'Smallest hollow' },
+	{ name: 'minConvexRadiusMm', unit: 'mm', fine: true, about: 'Smallest corner' },
 	{ name: 'maxFlankDeg', unit: 'deg', about: 'Steepest flank' },
 	{ name: 'sectionAreaMm2', unit: 'mm2', about: 'Area of the section' }
 ] as const;

@@ -41,13 +41,15 @@ export function nearestTo(chain: readonly Segment[]) {
 const STEPS = 24;
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 
-/** The farthest any point of a form is from being touched, in mm, and where along the axis. */
-export function unreached(
-	chain: readonly Segment[],
-	path: OffsetPath,
-	rho: number
-): { mm: number; zMm: number } {
-	if (rho === 0) return { mm: 0, zMm: chain[0]!.z0Mm };
+/** A place of a form and how far it is from being touched, in mm. */
+export interface Left {
+	mm: number;
+	zMm: number;
+	xMm: number;
+}
+
+/** Of every segment the place that is farthest from being touched, in mm. */
+export function leftPlaces(chain: readonly Segment[], path: OffsetPath, rho: number): Left[] {
 	const distance = nearestTo(path.segments);
 	const [start, end] = [path.segments[0]!, path.segments.at(-1)!];
 	const left = (p: Point): number => {
@@ -56,8 +58,7 @@ export function unreached(
 		const over = path.at(z) ?? start.x0Mm;
 		return distance(p, Math.hypot(p.zMm - z, p.xMm - over) + 1e-9) - rho;
 	};
-	let best = { mm: -Infinity, zMm: chain[0]!.z0Mm };
-	for (const s of chain) {
+	return chain.map((s) => {
 		const at = (share: number) => left(pointAt(s, share));
 		let [most, share] = [-Infinity, 0];
 		for (let k = 0; k <= STEPS; k++) {
@@ -68,9 +69,15 @@ export function unreached(
 			const hump = refined(at, share);
 			if (hump[0] > most) [most, share] = hump;
 		}
-		if (most > best.mm) best = { mm: most, zMm: pointAt(s, share).zMm };
-	}
-	return { mm: Math.max(0, best.mm), zMm: best.zMm };
+		return { mm: Math.max(0, most), ...pointAt(s, share) };
+	});
+}
+
+/** The farthest any point of a form is from being touched, in mm, and where. */
+export function unreached(chain: readonly Segment[], path: OffsetPath, rho: number): Left {
+	const none = { mm: 0, zMm: chain[0]!.z0Mm, xMm: chain[0]!.x0Mm };
+	if (rho === 0) return none;
+	return leftPlaces(chain, path, rho).reduce((a, b) => (b.mm > a.mm ? b : a), none);
 }
 
 /** The top of a hump about a share (golden section). */

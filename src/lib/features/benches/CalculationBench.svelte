@@ -20,10 +20,13 @@
 	interface Props {
 		calculation: Calculation;
 		draft: Record<string, unknown> | null;
-		drawing?: Snippet<[Record<string, unknown>, System]>;
+		/** Drawn from what is typed, its units, and what came out, if anything did. */
+		drawing?: Snippet<[Record<string, unknown>, System, Record<string, unknown> | null]>;
+		/** Fields that are not asked for, by what is typed so far. */
+		hidden?: (values: Record<string, unknown>) => readonly string[];
 	}
 	/** A calculation on its own: its fields as a form, its result as it is typed, its working. Nothing is recorded. */
-	let { calculation, draft, drawing }: Props = $props();
+	let { calculation, draft, drawing, hidden = () => [] }: Props = $props();
 	const c = untrack(() => calculation);
 	/** A bench begins with the shop's own usual values. */
 	const entry = new Entry({
@@ -34,7 +37,8 @@
 		key: `bench-${c.id}`,
 		draft: untrack(() => draft)
 	});
-	const usual = c.fields.filter((f) => !f.advanced);
+	const away = $derived(hidden(entry.result.values));
+	const usual = $derived(c.fields.filter((f) => !f.advanced && !away.includes(f.name)));
 	const special = c.fields.filter((f) => f.advanced);
 	/** What the worker answered, and to which numbers. */
 	let worked = $state.raw<{ of: string; output: Record<string, unknown> | null } | null>(null);
@@ -82,7 +86,7 @@
 		>
 	{/snippet}
 	{#snippet right()}
-		{@render drawing?.(entry.result.values, entry.system)}
+		{@render drawing?.(entry.result.values, entry.system, answer.output)}
 		{#if answer.output}
 			{#if verdict}<VerdictLine {verdict} />{/if}
 			<Reasons reasons={(answer.output.reasons ?? []) as Reason[]} most={8} />

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { OutputField } from '$core/calculation/define';
-	import { quantity } from '$core/quantity/format';
+	import { fineQuantity, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import ResultValue from '$lib/ui/feedback/ResultValue.svelte';
 
@@ -17,7 +17,7 @@
 	const value = $derived(main ? at(main.name) : undefined);
 	const big = $derived(
 		typeof value === 'number'
-			? quantity(value, main!.unit, system)
+			? (main!.fine ? fineQuantity : quantity)(value, main!.unit, system)
 			: typeof value === 'string' && value !== ''
 				? value
 				: typeof value === 'boolean'
@@ -36,7 +36,7 @@
 <dl>
 	{#each rest as o (o.name)}<div>
 			<dt>{o.about}</dt>
-			<dd><ResultValue value={at(o.name)} unit={o.unit} {system} /></dd>
+			<dd><ResultValue value={at(o.name)} unit={o.unit} fine={o.fine} {system} /></dd>
 		</div>{/each}
 </dl>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { labelOf, unitOfName, type Unit } from '$core/calculation/fields';
-	import { quantity } from '$core/quantity/format';
+	import { fineQuantity, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import Self from './ResultValue.svelte';
 
@@ -8,9 +8,13 @@
 		value: unknown;
 		unit?: Unit;
 		system: System;
+		fine?: boolean;
 	}
 	/** Any output value: a number with its unit, a word, a list or a group. */
-	let { value, unit, system }: Props = $props();
+	let { value, unit, system, fine = false }: Props = $props();
+	const show = $derived(fine ? fineQuantity : quantity);
+	/** Longer text is folded: a program, a table, a drawing. */
+	const LONG = 160;
 	const isGroup = (v: unknown): v is Record<string, unknown> =>
 		typeof v === 'object' && v !== null && !Array.isArray(v);
 	const groups = $derived(
@@ -21,8 +25,12 @@
 </script>
 
 {#if value === null || value === undefined || value === ''}<span class="quiet">none</span>
-{:else if typeof value === 'number'}<span class="num b">{quantity(value, unit, system)}</span>
+{:else if typeof value === 'number'}<span class="num b">{show(value, unit, system)}</span>
 {:else if typeof value === 'boolean'}<b>{value ? 'yes' : 'no'}</b>
+{:else if typeof value === 'string' && value.length > LONG}<details>
+		<summary>{value.split('\n').length} lines</summary>
+		<pre>{value}</pre>
+	</details>
 {:else if typeof value === 'string'}<b>{value.replace(/-/g, ' ')}</b>
 {:else if groups}
 	<div class="scroll">
@@ -33,7 +41,8 @@
 				></thead
 			><tbody
 				>{#each groups.slice(0, MOST) as g, i (i)}<tr
-						>{#each heads as h (h)}<td><Self value={g[h]} unit={unitOfName(h)} {system} /></td>{/each}</tr
+						>{#each heads as h (h)}<td><Self value={g[h]} unit={unitOfName(h)} {fine} {system} /></td
+							>{/each}</tr
 					>{/each}</tbody
 			>
 		</table>
@@ -43,7 +52,7 @@
 			>{value
 				.map((v) =>
 					typeof v === 'number'
-						? quantity(v, unit, system)
+						? show(v, unit, system)
 						: typeof v === 'string' && unitOfName(v)
 							? labelOf({ name: v }).toLowerCase()
 							: String(v)
@@ -54,11 +63,17 @@
 {:else if isGroup(value)}<dl>
 		{#each Object.entries(value) as [k, v] (k)}<div>
 				<dt>{labelOf({ name: k })}</dt>
-				<dd><Self value={v} unit={unitOfName(k)} {system} /></dd>
+				<dd><Self value={v} unit={unitOfName(k)} {fine} {system} /></dd>
 			</div>{/each}
 	</dl>{/if}
 
 <style>
+	pre {
+		overflow: auto;
+		max-height: 320px;
+		text-align: left;
+		font: 500 var(--type-small) var(--mono);
+	}
 	.b {
 		font-weight: 650;
 	}

@@ -4,6 +4,7 @@
 	import ChoiceField from './ChoiceField.svelte';
 	import GroupField from './GroupField.svelte';
 	import ListField from './ListField.svelte';
+	import LongTextField from './LongTextField.svelte';
 	import NumbersField from './NumbersField.svelte';
 	import QuantityField from './QuantityField.svelte';
 	import TextField from './TextField.svelte';
@@ -20,6 +21,8 @@
 		note?: string;
 		range?: boolean;
 	}
+	/** Text that may be longer has a place of many lines. */
+	const LONG = 5000;
 	/** Any field of a field list, drawn by its kind: what a generated form is made of. */
 	let {
 		entry,
@@ -48,6 +51,12 @@
 		{label}
 		{words}
 		list={field.choices.length > 4}
+	/>
+{:else if field.kind === 'text' && (field.maxLength ?? 0) > LONG}<LongTextField
+		{entry}
+		name={path}
+		{label}
+		{autofocus}
 	/>
 {:else if field.kind === 'text' || field.kind === 'date'}<TextField
 		{entry}

@@ -76,7 +76,15 @@ export function readTyped(f: Field, typed: Typed, path: string, system: System):
 			)
 			.filter(([, v]) => v !== undefined);
 		// A group in which nothing was typed is not there; a list of it without a line says nothing either.
-		const said = entries.some(([, v]) => !Array.isArray(v) || v.length > 0);
+		const given = new Map<string, unknown>(entries);
+		const usual = (g: Field): boolean => 'default' in g && given.get(g.name) === g.default;
+		const typedIn = f.fields.filter((g) => {
+			const v = given.get(g.name);
+			return Array.isArray(v) ? v.length > 0 : v !== undefined;
+		});
+		// What stands in it from the start says nothing while something it needs was not typed.
+		const untouched = typedIn.every(usual) && f.fields.some((g) => g.required && !given.has(g.name));
+		const said = typedIn.length > 0 && !untouched;
 		return said || f.required ? Object.fromEntries(entries) : undefined;
 	}
 	return typed === '' || typed === null ? undefined : typed;

@@ -1,6 +1,12 @@
 <script lang="ts">
 	import type { Component } from 'svelte';
 	import CalculationBench from '$lib/features/benches/CalculationBench.svelte';
+	import BlocksBench from '$lib/features/benches/form/BlocksBench.svelte';
+	import CouponBench from '$lib/features/benches/form/CouponBench.svelte';
+	import FormBench from '$lib/features/benches/form/FormBench.svelte';
+	import PassesBench from '$lib/features/benches/form/PassesBench.svelte';
+	import ProgramBench from '$lib/features/benches/form/ProgramBench.svelte';
+	import StackBench from '$lib/features/benches/form/StackBench.svelte';
 	import FinishBench from '$lib/features/benches/FinishBench.svelte';
 	import MarkingBench from '$lib/features/benches/MarkingBench.svelte';
 	import RingBench from '$lib/features/benches/RingBench.svelte';
@@ -28,7 +34,20 @@
 		'spec.shape': ShapeBench,
 		'inspect.tap-plan': TapPlanBench,
 		'inspect.sonic-modulus': StiffnessBench,
-		'inspect.ring-analysis': RingBench
+		'inspect.ring-analysis': RingBench,
+		'form.sine-stack': BlocksBench,
+		'form.radius-setting': BlocksBench,
+		'form.block-stack': StackBench,
+		'form.build-profile': FormBench,
+		'form.mirror': FormBench,
+		'form.check-profile': FormBench,
+		'form.tool-path': FormBench,
+		'form.sample': FormBench,
+		'form.parse-dxf': FormBench,
+		'form.write-dxf': FormBench,
+		'form.passes': PassesBench,
+		'form.gcode': ProgramBench,
+		'form.compare-measured': CouponBench
 	};
 	const Bench = $derived(OWN[c.id] ?? CalculationBench);
 </script>

@@ -1,0 +1,52 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { Calculation } from '$core/calculation/define';
+	import { whenRight } from '$core/calculation/attempt';
+	import { notAsked } from '$core/form/shapes/asked';
+	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
+	import CalculationBench from '../CalculationBench.svelte';
+	import { formDrawn } from './form-drawn';
+
+	interface Props {
+		calculation: Calculation;
+		draft: Record<string, unknown> | null;
+	}
+	/** A calculation about a form, with the face of the wheel and the part beneath it drawn as they are typed. */
+	let { calculation, draft }: Props = $props();
+	const c = untrack(() => calculation);
+	const d = untrack(() => draft);
+	/** Those that make a form are drawn as what they made, those that take one as what they were given. */
+	const makes = !c.fields.some((f) => f.name === 'segments');
+	const drawn = (values: Record<string, unknown>) => {
+		const made = makes ? whenRight(() => c.run(values) as { segments?: unknown }) : null;
+		return formDrawn(makes ? made?.segments : values.segments, values.tool);
+	};
+	const num = (v: unknown): number | null => (typeof v === 'number' ? v : null);
+	/** What the check itself says of stone and abrasive. */
+	const limits = (values: Record<string, unknown>) => {
+		if (c.id !== 'form.check-profile') return { steepest: null, stock: null };
+		const out = whenRight(() => c.run(values) as Record<string, unknown>);
+		return { steepest: num(out?.allowedFlankDeg), stock: num(out?.usableStockMm) };
+	};
+</script>
+
+<CalculationBench
+	calculation={c}
+	draft={d}
+	hidden={(values) => (c.id === 'form.build-profile' ? notAsked(values.shape) : [])}
+>
+	{#snippet drawing(values, system)}
+		{@const f = drawn(values)}
+		{#if f}{@const l = limits(values)}<FormBoard
+				chain={f.chain}
+				path={f.path}
+				rho={f.rho}
+				stoneDeg={f.stoneDeg}
+				left={f.left}
+				mayLeaveUm={num(values.unreachedToleranceUm) ?? 1}
+				steepestDeg={l.steepest}
+				stockMm={l.stock}
+				units={system}
+			/>{/if}
+	{/snippet}
+</CalculationBench>
