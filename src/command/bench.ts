@@ -7,6 +7,7 @@ import { benchBalance } from './bench/balance.js';
 import { benchStand } from './bench/stand.js';
 import { benchCalc } from './bench/calc.js';
 import { benchPages, cookieOf } from './bench/pages.js';
+import { benchForm } from './bench/form.js';
 import { benchPatch } from './bench/patch.js';
 import { benchRing } from './bench/ring.js';
 import { benchRack } from './bench/rack.js';
@@ -43,6 +44,7 @@ export async function bench(): Promise<void> {
 		const ratios: Ratio[] = [
 			...(await benchCalc()),
 			...(await benchPatch()),
+			...(await benchForm()),
 			...(await benchRing()),
 			...(await benchBalance()),
 			...(await benchStand(base)),
