@@ -57,12 +57,6 @@ export function checkSizes(v: Values<typeof PASS_FIELDS>, form: Summary): void {
 			`The blank begins at ${v.blankXMm} mm, beneath the crest of the form at ${form.minXMm.toFixed(4)} mm. Enter that or less.`
 		);
 	if (v.surface === 'periphery') {
-		if (v.minDiameterMm !== null && v.minDiameterMm >= v.wheelDiameterMm)
-			throw fault(
-				'minDiameterMm',
-				'inconsistent',
-				`Least diameter is not under the ${v.wheelDiameterMm} mm of the wheel.`
-			);
 		if (form.maxXMm >= v.wheelDiameterMm / 2)
 			throw fault(
 				'wheelDiameterMm',

@@ -23,8 +23,8 @@ const SLIDE_FIELDS = [
 	choice('angleFrom', 'The drawing counts it from', ['axial', 'radial'], { default: 'axial' }),
 	choice('flankSide', 'As drawn', ['left', 'right'], { required: true }),
 	choice('seenFrom', 'Where the drawing looks from', ['front', 'back'], { default: 'front' }),
-	mm('faceMm', 'Along the axis', { ...over0(1000), label: 'Face' }),
-	mm('strokeMm', 'Of the slide', { ...over0(2000), label: 'Stroke' })
+	mm('faceMm', 'Along the axis', { ...from0(1000), label: 'Face' }),
+	mm('strokeMm', 'Of the slide', { ...from0(2000), label: 'Stroke' })
 ] as const;
 const GRIT_FIELDS = [
 	um('gritUm', 'Under one end of the base', { ...from0(5000), required: true, label: 'Grit' }),

@@ -8,7 +8,8 @@ import {
 	quantity,
 	rangeText,
 	symbolOf,
-	typedFigure
+	typedFigure,
+	fineQuantity
 } from '../../../src/core/quantity/format.js';
 import { type System, parseQuantity } from '../../../src/core/quantity/parse.js';
 
@@ -91,6 +92,20 @@ describe('quantity: figures as they are written', () => {
 			expect(figure(back, unit), unit).to.equal(figure(value, unit));
 		}
 		expect(typedFigure(197, 'deg', 'inch')).to.equal('197');
+		// Where there is one unit only nothing is rounded away.
+		expect([typedFigure(28.5, 'deg'), typedFigure(0.0125, 's'), typedFigure(2299.87, 'rpm')]).to.deep.equal([
+			'28.5',
+			'0.0125',
+			'2299.87'
+		]);
+	});
+	it('finely where a micrometre counts', () => {
+		expect([
+			fineQuantity(1.005, 'mm'),
+			fineQuantity(47.71588, 'mm'),
+			fineQuantity(28.5, 'deg')
+		]).to.deep.equal(['1.005 mm', '47.7159 mm', '28.5°']);
+		expect([fineQuantity(25.4, 'mm', 'inch'), fineQuantity(null, 'mm')]).to.deep.equal(['1 in', '-']);
 	});
 	it('the other system only where there are two', () => {
 		expect(otherSystem(25.4, 'mm', 'mm')).to.equal('1 in');

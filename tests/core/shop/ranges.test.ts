@@ -80,7 +80,6 @@ const ALLOWED: Readonly<Record<string, string>> = {
 	totalDepthUm: 'crushing takes more at a time than a diamond roll',
 	raUm: 'a trial cut is ground, a release sheet takes any reading',
 	depthMm: OTHER_THING,
-	faceMm: 'a slide has a face or none, grit under a base may be asked about without one',
 	finishDepthUm: 'a form is worked in by far smaller bites than a wheel may be dressed by',
 	roughDepthUm: 'a form is worked in by far smaller bites than a wheel may be dressed by',
 	formToleranceUm: METHOD,

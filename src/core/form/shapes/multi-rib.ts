@@ -47,7 +47,7 @@ function roundsFit(v: Shape, o: { half: number; depth: number; crest: number; ro
 	const flank = o.depth / Math.cos(o.half);
 	/** What a round takes of the flank: at a corner with a flat, and at one without. */
 	const takes = (radius: number, flat: number) =>
-		flat > 1e-9 ? radius * Math.tan((Math.PI / 2 - o.half) / 2) : radius / Math.max(1e-12, Math.tan(o.half));
+		flat > 1e-9 ? radius * Math.tan((Math.PI / 2 - o.half) / 2) : radius / Math.tan(o.half);
 	const [top, low] = [takes(v.crestRadiusMm, o.crest), takes(v.rootRadiusMm, o.root)];
 	fits(
 		o.crest <= 1e-9 || 2 * top <= o.crest + 1e-9,

@@ -36,7 +36,7 @@ export const SHAPE_FIELDS = [
 	mm('chamferMm', 'Along the axis', { ...over0(500), label: 'Chamfer' }),
 	mm('pitchMm', 'From rib to rib', { ...between(0.01, 100), label: 'Pitch' }),
 	whole('count', 'Of ribs', { ...between(1, 200), label: 'Ribs' }),
-	deg('includedAngleDeg', 'Between the flanks', { ...between(0, 170), label: 'Included angle' }),
+	deg('includedAngleDeg', 'Between the flanks', { ...over0(170), label: 'Included angle' }),
 	mm('crestRadiusMm', 'Of each rib', { ...from0(100), default: 0, label: 'Round of the crest' }),
 	mm('rootRadiusMm', 'Between the ribs', { ...from0(100), default: 0, label: 'Round of the root' }),
 	mm('crestWidthMm', 'Half of the flats when left empty', { ...from0(100), label: 'Flat of the crest' }),

@@ -22,11 +22,13 @@
 		draft: Record<string, unknown> | null;
 		/** Drawn from what is typed, its units, and what came out, if anything did. */
 		drawing?: Snippet<[Record<string, unknown>, System, Record<string, unknown> | null]>;
+		/** More keys, for what fills this bench. */
+		keys?: Snippet<[Entry]>;
 		/** Fields that are not asked for, by what is typed so far. */
 		hidden?: (values: Record<string, unknown>) => readonly string[];
 	}
 	/** A calculation on its own: its fields as a form, its result as it is typed, its working. Nothing is recorded. */
-	let { calculation, draft, drawing, hidden = () => [] }: Props = $props();
+	let { calculation, draft, drawing, keys, hidden = () => [] }: Props = $props();
 	const c = untrack(() => calculation);
 	/** A bench begins with the shop's own usual values. */
 	const entry = new Entry({
@@ -82,7 +84,7 @@
 		<BenchButtons {entry} example={() => entry.fill(c.example as Record<string, unknown>)}
 			>{#if c.heavy}<button class="btn act" onclick={work} disabled={computing || !!entry.result.fault}
 					>{computing ? 'Computing …' : 'Compute it'}</button
-				>{/if}</BenchButtons
+				>{/if}{@render keys?.(entry)}</BenchButtons
 		>
 	{/snippet}
 	{#snippet right()}

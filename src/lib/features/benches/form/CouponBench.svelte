@@ -7,6 +7,8 @@
 	import { nearestPlace } from '$core/form/measured/nearest';
 	import { measuredPoints } from '$core/form/measured/points';
 	import type { Segment } from '$core/form/profile/segment';
+	import { scanned } from '$core/form/stand-ins/scanner';
+	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import ErrorFan from '$lib/drawing/form/ErrorFan.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
 	import { formDrawn } from './form-drawn';
@@ -19,6 +21,26 @@
 	let { calculation, draft }: Props = $props();
 	const c = untrack(() => calculation);
 	const d = untrack(() => draft);
+	const formOf = (entry: Entry) => formDrawn(entry.result.values.segments, null);
+	/** The profile scanner of the trainer: a face that was made a little off, the same every time. */
+	function scan(entry: Entry) {
+		const f = formOf(entry);
+		if (!f) return;
+		const side = entry.result.values.source === 'coupon' ? -1 : 1;
+		const points = scanned(f.chain, MADE);
+		entry.set('points', []);
+		entry.set('csv', points.map((p) => `${p.zMm.toFixed(5)},${(side * p.xMm).toFixed(5)}`).join('\n'));
+	}
+	const MADE = {
+		count: 120,
+		noseErrorUm: 6,
+		shiftZMm: 0.08,
+		shiftXMm: -0.05,
+		turnDeg: 0,
+		wearUm: 8,
+		sigmaUm: 0.6,
+		seed: 29
+	};
 	/** More lines than that cannot be told apart. */
 	const MOST = 400;
 	function fan(chain: readonly Segment[], values: Record<string, unknown>, output: Record<string, unknown>) {
@@ -47,6 +69,9 @@
 </script>
 
 <CalculationBench calculation={c} draft={d}>
+	{#snippet keys(entry)}<button class="btn" onclick={() => scan(entry)} disabled={!formOf(entry)}
+			>Scanner stand-in</button
+		>{/snippet}
 	{#snippet drawing(values, system, output)}
 		{@const f = output ? formDrawn(values.segments, null) : null}
 		{#if f && output}<ErrorFan

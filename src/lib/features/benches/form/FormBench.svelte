@@ -5,6 +5,7 @@
 	import { notAsked } from '$core/form/shapes/asked';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
+	import FormFiles from './FormFiles.svelte';
 	import { formDrawn } from './form-drawn';
 
 	interface Props {
@@ -47,6 +48,6 @@
 				steepestDeg={l.steepest}
 				stockMm={l.stock}
 				units={system}
-			/>{/if}
+			/><FormFiles chain={f.chain} />{/if}
 	{/snippet}
 </CalculationBench>
