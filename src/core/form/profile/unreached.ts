@@ -60,15 +60,15 @@ export function leftPlaces(chain: readonly Segment[], path: OffsetPath, rho: num
 	};
 	return chain.map((s) => {
 		const at = (share: number) => left(pointAt(s, share));
+		const seen = Array.from({ length: STEPS + 1 }, (_, k) => at(k / STEPS));
 		let [most, share] = [-Infinity, 0];
-		for (let k = 0; k <= STEPS; k++) {
-			const mm = at(k / STEPS);
+		seen.forEach((mm, k) => {
 			if (mm > most) [most, share] = [mm, k / STEPS];
-		}
-		if (most > 1e-9) {
-			const hump = refined(at, share);
+			// Every hump is looked at: the one that was met highest need not be the highest.
+			if (mm <= 1e-9 || mm < (seen[k - 1] ?? -Infinity) || mm < (seen[k + 1] ?? -Infinity)) return;
+			const hump = refined(at, k / STEPS);
 			if (hump[0] > most) [most, share] = hump;
-		}
+		});
 		return { mm: Math.max(0, most), ...pointAt(s, share) };
 	});
 }

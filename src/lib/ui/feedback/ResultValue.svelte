@@ -29,11 +29,14 @@
 {:else if typeof value === 'boolean'}<b>{value ? 'yes' : 'no'}</b>
 {:else if typeof value === 'string' && value.length > LONG}<details>
 		<summary>{value.split('\n').length} lines</summary>
-		<pre>{value}</pre>
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<pre tabindex="0">{value}</pre>
 	</details>
 {:else if typeof value === 'string'}<b>{value.replace(/-/g, ' ')}</b>
 {:else if groups}
-	<div class="scroll">
+	<!-- What is longer than its place is reached by keyboard too. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<div class="scroll" tabindex="0" role="region" aria-label="Values">
 		<table>
 			<thead
 				><tr
