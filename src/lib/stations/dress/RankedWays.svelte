@@ -13,10 +13,13 @@
 	}
 	/** The ways that serve here, best first, each with its dressers; each other one with its reason. */
 	let { facts, ways, taken, ontake }: Props = $props();
-	const codes = (m: Method) =>
-		dressersFor(facts, m)
-			.map((d) => d.code)
-			.join(', ');
+	/** The machine's own comes first; of many only how many more there are. */
+	const FEW = 2;
+	const codes = (m: Method): string => {
+		const all = dressersFor(facts, m).map((d) => d.code);
+		const more = all.length - FEW;
+		return all.slice(0, FEW).join(', ') + (more > 0 ? ` +${more}` : '');
+	};
 </script>
 
 <h3>Serves here, best first</h3>
@@ -69,6 +72,7 @@
 		background: var(--act-soft);
 	}
 	.list span {
+		white-space: nowrap;
 		font: 500 var(--type-small) var(--mono);
 		color: var(--ink2);
 	}
