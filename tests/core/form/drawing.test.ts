@@ -106,6 +106,11 @@ describe('drawings in and out', () => {
 		['only words', file('0\nTEXT\n8\n0\n1\nhi\n'), 'no-entities'],
 		['a fork', file(line(0, 0, 3, 0) + line(3, 0, 5, 0) + line(3, 0, 4, -2)), 'branched'],
 		['a ring', file(line(0, 0, 3, 0) + line(3, 0, 3, -2) + line(3, -2, 0, 0)), 'closed'],
+		[
+			'a lens of two bulges',
+			file('0\nLWPOLYLINE\n8\n0\n70\n1\n10\n0\n20\n0\n42\n0.3\n10\n2\n20\n0\n42\n0.3\n'),
+			'closed'
+		],
 		['two pieces', file(line(0, 0, 3, 0) + line(4, 0, 5, 0)), 'disjoint'],
 		['most of a circle', file('0\nARC\n8\n0\n10\n0\n20\n0\n40\n2\n50\n0\n51\n200\n'), 'undercut']
 	] as const)

@@ -62,7 +62,7 @@ interface Vertex {
 	bulge: number;
 }
 function polyline(vertices: readonly Vertex[], closed: boolean, flip: boolean): Segment[] {
-	const all = closed && vertices.length > 2 ? [...vertices, vertices[0]!] : vertices;
+	const all = closed && vertices.length > 1 ? [...vertices, vertices[0]!] : vertices;
 	const side = flip ? -1 : 1;
 	return all
 		.slice(1)

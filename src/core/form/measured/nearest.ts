@@ -1,4 +1,5 @@
-import { type Point, type Segment, chordOf, tangentsOf, turningOf } from '../profile/segment.js';
+import { type Foot, footOn } from '../profile/foot.js';
+import { type Point, type Segment, tangentsOf, turningOf } from '../profile/segment.js';
 
 /** The place of a form nearest to a point. */
 export interface Nearest {
@@ -11,29 +12,6 @@ export interface Nearest {
 	share: number;
 	/** The nearest place lies beyond an end of the form. */
 	beyond: boolean;
-}
-
-interface Foot {
-	share: number;
-	at: Point;
-	distance: number;
-}
-function footOn(s: Segment, p: Point): Foot {
-	if (s.kind === 'line') {
-		const c = chordOf(s);
-		const along = ((p.zMm - s.z0Mm) * (s.z1Mm - s.z0Mm) + (p.xMm - s.x0Mm) * (s.x1Mm - s.x0Mm)) / (c * c);
-		const share = Math.max(0, Math.min(1, along));
-		const at = { zMm: s.z0Mm + share * (s.z1Mm - s.z0Mm), xMm: s.x0Mm + share * (s.x1Mm - s.x0Mm) };
-		return { share, at, distance: Math.hypot(p.zMm - at.zMm, p.xMm - at.xMm) };
-	}
-	const { centre, from, to } = turningOf(s);
-	const angle = Math.atan2(p.xMm - centre.xMm, p.zMm - centre.zMm);
-	const middle = (from + to) / 2;
-	const off = Math.atan2(Math.sin(angle - middle), Math.cos(angle - middle));
-	const share = Math.max(0, Math.min(1, 0.5 + off / (to - from)));
-	const a = from + share * (to - from);
-	const at = { zMm: centre.zMm + s.radiusMm * Math.cos(a), xMm: centre.xMm + s.radiusMm * Math.sin(a) };
-	return { share, at, distance: Math.hypot(p.zMm - at.zMm, p.xMm - at.xMm) };
 }
 
 /** Towards the air, at a share of the way along a segment. */

@@ -1,22 +1,9 @@
-import { type Point, type Segment, centreOf, chordOf, pointAt, turningOf } from './segment.js';
+import { footOn } from './foot.js';
+import { type Point, type Segment, pointAt } from './segment.js';
 import type { OffsetPath } from './offset-path.js';
 
 /** Shortest distance from a point to a segment, in mm. */
-export function distanceTo(s: Segment, p: Point): number {
-	if (s.kind === 'line') {
-		const c = chordOf(s);
-		const [dz, dx] = [(s.z1Mm - s.z0Mm) / c, (s.x1Mm - s.x0Mm) / c];
-		const along = Math.max(0, Math.min(c, (p.zMm - s.z0Mm) * dz + (p.xMm - s.x0Mm) * dx));
-		return Math.hypot(p.zMm - s.z0Mm - along * dz, p.xMm - s.x0Mm - along * dx);
-	}
-	const { from, to } = turningOf(s);
-	const c = centreOf(s);
-	const angle = Math.atan2(p.xMm - c.xMm, p.zMm - c.zMm);
-	const middle = (from + to) / 2;
-	const off = Math.abs(Math.atan2(Math.sin(angle - middle), Math.cos(angle - middle)));
-	if (off <= Math.abs(to - from) / 2) return Math.abs(Math.hypot(p.zMm - c.zMm, p.xMm - c.xMm) - s.radiusMm);
-	return Math.min(Math.hypot(p.zMm - s.z0Mm, p.xMm - s.x0Mm), Math.hypot(p.zMm - s.z1Mm, p.xMm - s.x1Mm));
-}
+export const distanceTo = (s: Segment, p: Point): number => footOn(s, p).distance;
 
 /** Looks a chain up by place, so that only what lies near a point is measured. */
 export function nearestTo(chain: readonly Segment[]) {
