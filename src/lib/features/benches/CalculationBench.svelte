@@ -22,13 +22,15 @@
 		draft: Record<string, unknown> | null;
 		/** Drawn from what is typed, its units, and what came out, if anything did. */
 		drawing?: Snippet<[Record<string, unknown>, System, Record<string, unknown> | null]>;
+		/** So much of it that it is computed off the page, when asked for. */
+		long?: (values: Record<string, unknown>) => boolean;
 		/** More keys, for what fills this bench. */
 		keys?: Snippet<[Entry]>;
 		/** Fields that are not asked for, by what is typed so far. */
 		hidden?: (values: Record<string, unknown>) => readonly string[];
 	}
 	/** A calculation on its own: its fields as a form, its result as it is typed, its working. Nothing is recorded. */
-	let { calculation, draft, drawing, keys, hidden = () => [] }: Props = $props();
+	let { calculation, draft, drawing, keys, long = () => false, hidden = () => [] }: Props = $props();
 	const c = untrack(() => calculation);
 	/** A bench begins with the shop's own usual values. */
 	const entry = new Entry({
@@ -57,9 +59,10 @@
 		};
 		worker.postMessage({ id: c.id, input: JSON.parse(JSON.stringify(input)) });
 	}
+	const heavy = $derived(c.heavy === true || long(entry.result.values));
 	const answer = $derived.by(() => {
 		if (entry.result.fault) return { fault: entry.result.fault, output: null };
-		if (c.heavy)
+		if (heavy)
 			return {
 				fault: new InputFault('', 'missing', 'This takes a few seconds. Compute it when the numbers are in.'),
 				output: worked && worked.of === JSON.stringify(entry.result.values) ? worked.output : null
@@ -82,7 +85,7 @@
 				</div>
 			</details>{/if}
 		<BenchButtons {entry} example={() => entry.fill(c.example as Record<string, unknown>)}
-			>{#if c.heavy}<button class="btn act" onclick={work} disabled={computing || !!entry.result.fault}
+			>{#if heavy}<button class="btn act" onclick={work} disabled={computing || !!entry.result.fault}
 					>{computing ? 'Computing …' : 'Compute it'}</button
 				>{/if}{@render keys?.(entry)}</BenchButtons
 		>

@@ -1,12 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Calculation } from '$core/calculation/define';
-	import { whenRight } from '$core/calculation/attempt';
 	import { notAsked } from '$core/form/shapes/asked';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
 	import FormFiles from './FormFiles.svelte';
-	import { formDrawn } from './form-drawn';
+	import { formDrawn, isLong } from './form-drawn';
 
 	interface Props {
 		calculation: Calculation;
@@ -18,27 +17,25 @@
 	const d = untrack(() => draft);
 	/** Those that make a form are drawn as what they made, those that take one as what they were given. */
 	const makes = !c.fields.some((f) => f.name === 'segments');
-	const drawn = (values: Record<string, unknown>) => {
-		const made = makes ? whenRight(() => c.run(values) as { segments?: unknown }) : null;
-		return formDrawn(makes ? made?.segments : values.segments, values.tool);
-	};
+	const drawn = (values: Record<string, unknown>, output: Record<string, unknown> | null) =>
+		formDrawn(makes ? output?.segments : values.segments, values.tool);
 	const num = (v: unknown): number | null => (typeof v === 'number' ? v : null);
 	/** What the check itself says of stone and abrasive. */
-	const limits = (values: Record<string, unknown>) => {
-		if (c.id !== 'form.check-profile') return { steepest: null, stock: null };
-		const out = whenRight(() => c.run(values) as Record<string, unknown>);
-		return { steepest: num(out?.allowedFlankDeg), stock: num(out?.usableStockMm) };
-	};
+	const limits = (output: Record<string, unknown> | null) => ({
+		steepest: num(output?.allowedFlankDeg),
+		stock: num(output?.usableStockMm)
+	});
 </script>
 
 <CalculationBench
 	calculation={c}
 	draft={d}
+	long={isLong}
 	hidden={(values) => (c.id === 'form.build-profile' ? notAsked(values.shape) : [])}
 >
-	{#snippet drawing(values, system)}
-		{@const f = drawn(values)}
-		{#if f}{@const l = limits(values)}<FormBoard
+	{#snippet drawing(values, system, output)}
+		{@const f = drawn(values, output)}
+		{#if f}{@const l = limits(output)}<FormBoard
 				chain={f.chain}
 				path={f.path}
 				rho={f.rho}

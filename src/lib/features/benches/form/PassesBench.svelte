@@ -5,7 +5,7 @@
 	import { quantity } from '$core/quantity/format';
 	import PassLadder from '$lib/drawing/form/PassLadder.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
-	import { formDrawn } from './form-drawn';
+	import { formDrawn, isLong } from './form-drawn';
 
 	interface Props {
 		calculation: Calculation;
@@ -19,7 +19,7 @@
 	const planned = (output: Record<string, unknown>) => output as unknown as OutputOf<typeof formPasses>;
 </script>
 
-<CalculationBench calculation={c} draft={d}>
+<CalculationBench calculation={c} draft={d} long={isLong}>
 	{#snippet drawing(values, system, output)}
 		{@const f = output ? formDrawn(values.segments, values.tool) : null}
 		{#if f && output}{@const out = planned(output)}{@const n = Math.min(made, out.passCount)}<PassLadder

@@ -5,7 +5,7 @@
 	import { type ProgramLine, programLines } from '$core/form/program/lines';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
-	import { formDrawn } from './form-drawn';
+	import { formDrawn, isLong } from './form-drawn';
 
 	interface Props {
 		calculation: Calculation;
@@ -28,7 +28,7 @@
 		`data:text/plain;charset=utf-8,${encodeURIComponent(`(DRAFT - DRY RUN FIRST, AWAY FROM THE WHEEL, A HAND ON THE STOP)\n${text}`)}`;
 </script>
 
-<CalculationBench calculation={c} draft={d}>
+<CalculationBench calculation={c} draft={d} long={isLong}>
 	{#snippet drawing(values, system, output)}
 		{@const f = output ? formDrawn(values.segments, values.tool) : null}
 		{#if f && output}

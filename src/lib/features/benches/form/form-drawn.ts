@@ -15,12 +15,17 @@ export interface FormDrawn {
 	stoneDeg: number | null;
 }
 
-/** The drawing of a chain with its tool; null while the chain is not right. */
+/** More segments than this are computed off the page: a key must be answered within a blink. */
+const LONG = 120;
+export const isLong = (values: Record<string, unknown>): boolean =>
+	Array.isArray(values.segments) && values.segments.length > LONG;
+
+/** The drawing of a chain with its tool; null while the chain is not right. Of a long one only the chain. */
 export function formDrawn(segments: unknown, tool: unknown): FormDrawn | null {
 	const chain =
 		Array.isArray(segments) && segments.length ? whenRight(() => chainOf(segments as RawSegment[])) : null;
 	if (!chain) return null;
-	const t = tool as Tool | null | undefined;
+	const t = chain.length > LONG ? null : (tool as Tool | null | undefined);
 	const rho = t ? whenRight(() => offsetOf(t)) : null;
 	const path = rho === null ? null : whenRight(() => offsetPath(chain, rho));
 	return {
