@@ -78,7 +78,10 @@ export function quantity(
 	return shown + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
 }
 
-/** Figure and unit as finely as somebody would type it: blocks and forms, where a micrometre counts. @example fineQuantity(1.005, 'mm') // "1.005 mm" */
+/** Decimals beyond the usual ones where a tenth of a micrometre counts. */
+const FINE = 2;
+
+/** Figure and unit as finely as blocks and forms are made. @example fineQuantity(1.0005, 'mm') // "1.0005 mm" */
 export function fineQuantity(
 	value: number | null | undefined,
 	unit: Unit | undefined,
@@ -86,7 +89,10 @@ export function fineQuantity(
 ): string {
 	if (value === null || value === undefined) return '-';
 	const symbol = symbolOf(unit, system);
-	return typedFigure(value, unit, system) + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
+	const core = unit ? CORE_UNITS[unit] : undefined;
+	const shown = (system === 'inch' && core?.inch ? core.inch.decimals : core?.decimals) ?? 0;
+	const text = formatNumber(inSystem(value, unit, system), shown + FINE);
+	return text + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
 }
 
 /** The same value in the other system, or an empty text where there is only one. */
