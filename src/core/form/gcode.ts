@@ -83,8 +83,9 @@ export const gcode = defineCalculation({
 				'Wheel diameter is missing. X on the diameter needs it.'
 			);
 		const axes: Axes = { ...v, wheelDiameterMm: v.wheelDiameterMm ?? 0, rho };
-		const run = inRunOrder(offsetPath(chain, rho).segments, v.direction, v.arcFormat);
-		const path = summaryOf(offsetPath(chain, rho).segments);
+		const way = offsetPath(chain, rho).segments;
+		const run = inRunOrder(way, v.direction, v.arcFormat);
+		const path = summaryOf(way);
 		const form = summaryOf(chain);
 		const sense = v.direction === 'plus-z' ? 1 : -1;
 		const [begin, end] = [run[0]!, run.at(-1)!];

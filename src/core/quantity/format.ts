@@ -62,6 +62,12 @@ export function typedFigure(value: number, unit: Unit | undefined, system: Syste
 	);
 }
 
+/** A figure with the sign of its unit behind it; a degree stands close. */
+function withSymbol(text: string, unit: Unit | undefined, system: System): string {
+	const symbol = symbolOf(unit, system);
+	return text + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
+}
+
 /** Figure and unit: "37.1 m/s", "197°". */
 export function quantity(
 	value: number | null | undefined,
@@ -69,13 +75,12 @@ export function quantity(
 	system: System = 'mm'
 ): string {
 	if (value === null || value === undefined) return '-';
-	const symbol = symbolOf(unit, system);
 	const core = unit ? CORE_UNITS[unit] : undefined;
 	const shown =
 		system === 'inch' && core?.inch && core.kind === 'length'
 			? formatNumber(inSystem(value, unit, system), core.inch.decimals, FIGURES_READ_IN_INCHES)
 			: figure(value, unit, system);
-	return shown + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
+	return withSymbol(shown, unit, system);
 }
 
 /** Decimals beyond the usual ones where a tenth of a micrometre counts. */
@@ -88,11 +93,9 @@ export function fineQuantity(
 	system: System = 'mm'
 ): string {
 	if (value === null || value === undefined) return '-';
-	const symbol = symbolOf(unit, system);
 	const core = unit ? CORE_UNITS[unit] : undefined;
 	const shown = (system === 'inch' && core?.inch ? core.inch.decimals : core?.decimals) ?? 0;
-	const text = formatNumber(inSystem(value, unit, system), shown + FINE);
-	return text + (symbol === '°' || symbol === '' ? symbol : ` ${symbol}`);
+	return withSymbol(formatNumber(inSystem(value, unit, system), shown + FINE), unit, system);
 }
 
 /** The same value in the other system, or an empty text where there is only one. */

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { Calculation, OutputOf } from '$core/calculation/define';
+	import type { Calculation } from '$core/calculation/define';
 	import { whenRight } from '$core/calculation/attempt';
-	import type { compareMeasured } from '$core/form/compare-measured';
+	import { compareMeasured } from '$core/form/compare-measured';
 	import { laid } from '$core/form/measured/best-fit';
 	import { nearestPlace } from '$core/form/measured/nearest';
 	import { measuredPoints } from '$core/form/measured/points';
@@ -11,6 +11,7 @@
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import ErrorFan from '$lib/drawing/form/ErrorFan.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
+	import { outputAs } from '../output-as';
 	import { formDrawn } from './form-drawn';
 
 	interface Props {
@@ -44,7 +45,7 @@
 	/** More lines than that cannot be told apart. */
 	const MOST = 400;
 	function fan(chain: readonly Segment[], values: Record<string, unknown>, output: Record<string, unknown>) {
-		const out = output as unknown as OutputOf<typeof compareMeasured>;
+		const out = outputAs(compareMeasured, output);
 		const given = whenRight(() =>
 			measuredPoints((values.points as number[][] | null) ?? null, (values.csv as string | null) ?? null)
 		);

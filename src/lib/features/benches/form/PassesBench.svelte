@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { Calculation, OutputOf } from '$core/calculation/define';
-	import type { formPasses } from '$core/form/passes';
+	import type { Calculation } from '$core/calculation/define';
+	import { formPasses } from '$core/form/passes';
 	import { quantity } from '$core/quantity/format';
 	import PassLadder from '$lib/drawing/form/PassLadder.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
+	import { outputAs } from '../output-as';
 	import { formDrawn, isLong } from './form-drawn';
 
 	interface Props {
@@ -16,13 +17,15 @@
 	const c = untrack(() => calculation);
 	const d = untrack(() => draft);
 	let made = $state(1);
-	const planned = (output: Record<string, unknown>) => output as unknown as OutputOf<typeof formPasses>;
 </script>
 
 <CalculationBench calculation={c} draft={d} long={isLong}>
 	{#snippet drawing(values, system, output)}
 		{@const f = output ? formDrawn(values.segments, values.tool) : null}
-		{#if f && output}{@const out = planned(output)}{@const n = Math.min(made, out.passCount)}<PassLadder
+		{#if f && output}{@const out = outputAs(formPasses, output)}{@const n = Math.min(
+				made,
+				out.passCount
+			)}<PassLadder
 				chain={f.chain}
 				blankMm={Number(values.blankXMm ?? 0)}
 				passes={out.passes}

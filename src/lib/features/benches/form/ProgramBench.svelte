@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { Calculation, OutputOf } from '$core/calculation/define';
-	import type { gcode } from '$core/form/gcode';
+	import type { Calculation } from '$core/calculation/define';
+	import { gcode } from '$core/form/gcode';
 	import { type ProgramLine, programLines } from '$core/form/program/lines';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
+	import { outputAs } from '../output-as';
 	import { formDrawn, isLong } from './form-drawn';
 
 	interface Props {
@@ -16,7 +17,6 @@
 	const c = untrack(() => calculation);
 	const d = untrack(() => draft);
 	let picked = $state(0);
-	const made = (output: Record<string, unknown>) => output as unknown as OutputOf<typeof gcode>;
 	const step = (lines: readonly ProgramLine[]) => (e: KeyboardEvent) => {
 		const by = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
 		if (!by) return;
@@ -32,7 +32,7 @@
 	{#snippet drawing(values, system, output)}
 		{@const f = output ? formDrawn(values.segments, values.tool) : null}
 		{#if f && output}
-			{@const out = made(output)}
+			{@const out = outputAs(gcode, output)}
 			{@const lines = programLines(out.text, f.path.length ? f.path : f.chain, {
 				direction: values.direction === 'minus-z' ? 'minus-z' : 'plus-z',
 				arcFormat: values.arcFormat === 'R' ? 'R' : 'IK'
