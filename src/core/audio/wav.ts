@@ -83,6 +83,11 @@ export function readWav(bytes: Uint8Array): SoundFile {
 			'not-a-recording',
 			`${head.channels} channels are no recording. Save it again with one or two.`
 		);
+	if (head.bits < 1 || head.bits > 64)
+		throw wrong(
+			'not-a-recording',
+			`${head.bits} bits a sample are no recording. Save it as plain 16-bit WAV.`
+		);
 	const frameBytes = Math.max(1, (head.bits / 8) * head.channels);
 	const open = head.dataBytes === 0 || head.dataBytes === 0xffffffff;
 	const seconds = (open ? head.held : head.dataBytes) / frameBytes / head.rate;
@@ -96,11 +101,12 @@ export function readWav(bytes: Uint8Array): SoundFile {
 			'truncated',
 			`The file is cut off: it promises ${seconds.toFixed(1)} s and holds ${(head.held / frameBytes / head.rate).toFixed(1)}. Save or copy it again.`
 		);
-	let wav: InstanceType<typeof WaveFile>;
+	let held: Float64Array | Float64Array[];
 	try {
-		wav = new WaveFile(open ? withLength(bytes, head) : bytes);
+		const wav = new WaveFile(open ? withLength(bytes, head) : bytes);
 		const decode = CODED[head.format];
 		if (decode) wav[decode]('16');
+		held = wav.getSamples(false, Float64Array) as unknown as Float64Array | Float64Array[];
 	} catch {
 		throw wrong(
 			'not-a-recording',
@@ -110,7 +116,6 @@ export function readWav(bytes: Uint8Array): SoundFile {
 	const isFloat = head.format === 3;
 	const scale = isFloat ? 1 : CODED[head.format] ? 32768 : 2 ** (head.bits - 1);
 	const zero = head.bits === 8 && !CODED[head.format] ? 128 : 0;
-	const held = wav.getSamples(false, Float64Array) as unknown as Float64Array | Float64Array[];
 	const channels = Array.isArray(held) ? held : [held];
 	const samples = new Float64Array(channels[0]!.length);
 	for (const c of channels)

@@ -94,24 +94,25 @@
 	}
 	function take() {
 		if (result === null) return;
-		ontake(result);
+		const taken = result;
 		stop();
 		said = '';
+		ontake(taken);
 	}
 </script>
 
 <div class="read">
 	{#if listening}
+		<button class="btn" onclick={take} disabled={result === null}>Take it</button><button
+			class="btn"
+			onclick={stop}>Leave it</button
+		>
 		<p class="num" role="status" aria-label="{INSTRUMENT_WORDS[kind]} {listening}">
 			<b>{value === null ? '-' : quantity(value, unit, system)}</b>{#if turn}
 				{turned < 350
 					? `turn it, ${Math.round(Math.min(360, turned))}° of 360`
 					: `swings ${quantity(high - low, unit, system)}`}{/if}
 		</p>
-		<button class="btn" onclick={take} disabled={result === null}>Take it</button><button
-			class="btn"
-			onclick={stop}>Leave it</button
-		>
 		{#if said}<p class="fault" role="alert">{listening} {said}.</p>{/if}
 	{:else}<button class="btn" onclick={begin}
 			><Gauge size={16} />{#if short}<span class="sr">Read the {INSTRUMENT_WORDS[kind]}</span>{:else}Read the {INSTRUMENT_WORDS[
@@ -127,7 +128,7 @@
 		flex-wrap: wrap;
 		align-items: center;
 	}
-	/* A reading that grows or shrinks must not move the key under the finger that presses it. */
+	/* Below its keys: a reading that grows, shrinks or wraps must not move the key under a finger. */
 	p {
 		flex: 1 0 100%;
 	}

@@ -102,6 +102,11 @@ describe('audio: WAV', () => {
 		expect(fault(bytes)).to.include({ code: 'above-maximum' });
 		expect(fault(bytes).message).to.match(/120 minutes are too long/);
 	});
+	it('says so when a sample has no bits', () => {
+		const bytes = made(1, 8000, '16', whole(16)).slice();
+		new DataView(bytes.buffer).setUint16(34, 0, true);
+		expect(fault(bytes).message).to.match(/0 bits a sample are no recording/);
+	});
 	it('never fails in another way, whatever the bytes', () =>
 		fc.assert(
 			fc.property(
