@@ -56,6 +56,8 @@ import { gcode } from './form/gcode.js';
 import { parseDxf } from './form/parse-dxf.js';
 import { dxfOf } from './form/write-dxf.js';
 import { compareMeasured } from './form/compare-measured.js';
+import { squared } from './form/squared.js';
+import { wrung } from './form/wrung.js';
 import { ringApplicability } from './inspect/ring-applicability.js';
 import { ringAnalysis } from './inspect/ring-analysis.js';
 import { ringDecision } from './inspect/ring-decision.js';
@@ -204,6 +206,8 @@ export const CALCULATIONS: readonly Calculation[] = [
 	toolPath,
 	sample,
 	formPasses,
+	squared,
+	wrung,
 	gcode,
 	parseDxf,
 	dxfOf,

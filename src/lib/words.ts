@@ -166,6 +166,7 @@ export const DOING: Record<string, string> = {
 	'run-in': 'running in',
 	true: 'truing',
 	balance: 'balancing',
+	form: 'forming',
 	dress: 'dressing',
 	prove: 'proving',
 	keep: 'grinding'

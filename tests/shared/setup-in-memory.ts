@@ -128,6 +128,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		mount: MOUNT,
 		dresser: DIAMOND,
 		dressers: [DIAMOND],
+		trays: [],
 		wheel: null,
 		companions: [],
 		named: [],

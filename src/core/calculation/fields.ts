@@ -58,6 +58,8 @@ export interface NumberField extends Common {
 	/** The bound itself is refused. */
 	minOpen?: boolean;
 	maxOpen?: boolean;
+	/** Kept to a tenth of a nanometre when it is put into a field: places of a form, blocks. */
+	fine?: true;
 	default?: number;
 }
 export interface BooleanField extends Common {

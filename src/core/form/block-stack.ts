@@ -5,7 +5,7 @@ import { Findings } from '../calculation/verdict.js';
 import { BLOCK_SETS, type BlockSet, mmOf, unitsOf } from './blocks/sets.js';
 import { findStack } from './blocks/search.js';
 
-const size = mm('block', 'A block', { ...over0(1000) });
+const size = mm('block', 'A block', { ...over0(1000), fine: true });
 const sum = (l: readonly number[]): number => l.reduce((s, x) => s + x, 0);
 const SETS = Object.keys(BLOCK_SETS) as BlockSet[];
 

@@ -47,18 +47,23 @@ export function figure(
 }
 
 /** Further decimals of a figure that fills a field: what an instrument tells is kept, and what is put into inches comes back. */
-const KEPT = { length: 1, other: 2 } as const;
+const KEPT = { length: 1, other: 2, fine: 4 } as const;
 const PLAIN_KEPT = 4;
 
 /** The figure of a known value as somebody would type it: finer than it is shown. */
-export function typedFigure(value: number, unit: Unit | undefined, system: System = 'mm'): string {
+export function typedFigure(
+	value: number,
+	unit: Unit | undefined,
+	system: System = 'mm',
+	fine = false
+): string {
 	const core = unit ? CORE_UNITS[unit] : undefined;
 	// Where there is one unit only nothing is put into another: an angle of 28.5 stays that.
 	if (!core?.inch) return formatNumber(value, Math.max(PLAIN_KEPT, (core?.decimals ?? 0) + KEPT.other));
 	const shown = system === 'inch' ? core.inch.decimals : core.decimals;
 	return formatNumber(
 		inSystem(value, unit, system),
-		shown + KEPT[core.kind === 'length' ? 'length' : 'other']
+		shown + (fine ? KEPT.fine : KEPT[core.kind === 'length' ? 'length' : 'other'])
 	);
 }
 

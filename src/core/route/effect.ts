@@ -1,3 +1,4 @@
+import type { RawSegment } from '../form/profile/chain.js';
 import type { SetupFacts, TrialCut, WheelFacts } from './facts.js';
 
 /** What can be written in the ledger of a wheel. */
@@ -31,6 +32,10 @@ export type Effect =
 	/** A trial cut is learnt from; one that misleads is left out, or taken in again. */
 	| { kind: 'keep-cut'; wheelId: number; cut: Omit<TrialCut, 'id' | 'wheelNumber' | 'atMs' | 'leftOut'> }
 	| { kind: 'leave-cut'; cutId: number; leftOut: boolean }
+	/** The form is kept in the shop's library, as a new version where it has changed. */
+	| { kind: 'keep-form'; name: string; segments: readonly RawSegment[]; toleranceUm: number }
+	/** Blocks of a tray that stand in a stack from now on; none: they are back. */
+	| { kind: 'wring-blocks'; trayCode: string; setting: number; blocksMm: readonly number[] }
 	/** Pictures taken for this look belong to its record. */
 	| { kind: 'keep-pictures'; wheelId: number }
 	/** The first clear ring of a wheel is what later ones are compared with. */

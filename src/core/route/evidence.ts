@@ -8,11 +8,12 @@ import type { RecordFacts, SetupFacts, StationId } from './facts.js';
  * balance, dressing again wants a new trial cut.
  */
 const RESETS: Readonly<Record<string, readonly StationId[]>> = {
-	'inspect.look': ['mount', 'run-in', 'true', 'balance', 'dress', 'prove'],
-	'mount.tighten': ['run-in', 'true', 'balance', 'dress', 'prove'],
-	'mount.pack': ['run-in', 'true', 'balance', 'dress', 'prove'],
-	'mount.glue': ['run-in', 'true', 'balance', 'dress', 'prove'],
-	'true.after': ['balance', 'dress', 'prove'],
+	'inspect.look': ['mount', 'run-in', 'true', 'balance', 'form', 'dress', 'prove'],
+	'mount.tighten': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
+	'mount.pack': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
+	'mount.glue': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
+	'true.after': ['balance', 'form', 'dress', 'prove'],
+	'form.formed': ['dress', 'prove'],
 	'balance.move': ['prove'],
 	'balance.holes': ['prove'],
 	'balance.dimples': ['prove'],
@@ -23,14 +24,17 @@ const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 const WHATEVER_WHEEL: readonly StationId[] = ['brief', 'machine'];
 
 /**
- * The name under which the newest of a step is looked up; each check of the shop is a step of its own, and so is the dress of each of
- * the other wheels of a pack.
+ * The name under which the newest of a step is looked up; each check of the shop is a step of its own, and so are the dress of each of the
+ * other wheels of a pack and each setting of a form.
  */
 function nameOf(r: Pick<RecordFacts, 'station' | 'step' | 'entered'>, leading: string): string {
-	const { checkId, wheelNumber } = r.entered;
+	const { checkId, wheelNumber, segmentIndex } = r.entered;
+	if (SETTINGS.includes(`${r.station}.${r.step}`)) return `${r.station}.${r.step}#${String(segmentIndex)}`;
 	const other = DRESSES.includes(`${r.station}.${r.step}`) && wheelNumber && wheelNumber !== leading;
 	return `${r.station}.${r.step}${r.step === 'check' ? `#${String(checkId)}` : other ? `#${String(wheelNumber)}` : ''}`;
 }
+/** A fixture is set for one flank or arc after the other; each setting stands by itself. */
+const SETTINGS: readonly string[] = ['form.sine', 'form.radius'];
 const DRESSES: readonly string[] = ['dress.done', 'dress.again'];
 
 /** One step as it was recorded: everything computed in one go, judged as a whole. */
@@ -144,6 +148,10 @@ export class Evidence {
 	dressOf(number: string): Recorded | null {
 		const all = DRESSES.map((name) => this.steps.get(`${name}#${number}`)).filter((r) => r !== undefined);
 		return all.sort((a, b) => b.id - a.id)[0] ?? null;
+	}
+	/** The newest setting of a fixture for a flank or arc of the form. */
+	setting(step: string, segmentIndex: number): Recorded | null {
+		return this.steps.get(`form.${step}#${segmentIndex}`) ?? null;
 	}
 	/** What a calculation came to the last time it was recorded, at these steps of a station. */
 	of<O extends object>(

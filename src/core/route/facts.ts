@@ -56,6 +56,12 @@ export interface MountFacts {
 export type DresserFacts = { id: number; code: string; kind: DresserKind } & Partial<
 	Values<typeof DRESSER_FIELDS>
 >;
+/** A tray of gauge blocks, and which of them stand in a stack of an open setup. */
+export interface TrayFacts {
+	code: string;
+	blocksMm: readonly number[];
+	inUse: readonly { blockMm: number; setupId: number }[];
+}
 export interface WheelFacts {
 	id: number;
 	number: string;
@@ -182,6 +188,8 @@ export interface SetupFacts {
 	dresser: DresserFacts | null;
 	/** Every dresser of the shop that is not worn out. */
 	dressers: readonly DresserFacts[];
+	/** Gauge blocks of the shop, tray by tray; none where the route has no form. */
+	trays: readonly TrayFacts[];
 	wheel: WheelFacts | null;
 	companions: Companion[];
 	/** Wheels of the rack that a submission names, as they stand at this moment; none on a page. */

@@ -8,6 +8,7 @@ export const STATIONS = [
 	'run-in',
 	'true',
 	'balance',
+	'form',
 	'dress',
 	'prove',
 	'keep'
@@ -22,6 +23,7 @@ export const STATION_NAMES: Readonly<Record<StationId, string>> = {
 	'run-in': 'Run in',
 	true: 'True',
 	balance: 'Balance',
+	form: 'Form',
 	dress: 'Dress',
 	prove: 'Prove',
 	keep: 'Keep'

@@ -22,7 +22,7 @@ const LEAST_LENGTH_MM = 1e-6;
 /** Of a turn at a joint: less is smooth. */
 const SHARP_DEG = 0.5;
 const place = <const N extends string>(name: N, about: string) =>
-	mm(name, about, { ...between(-MOST_MM, MOST_MM), required: true });
+	mm(name, about, { ...between(-MOST_MM, MOST_MM), required: true, fine: true });
 
 const SEGMENT = group('segment', 'A line or an arc, left to right', [
 	choice('kind', 'Straight or round', ['line', 'arc'], { required: true }),
@@ -30,7 +30,7 @@ const SEGMENT = group('segment', 'A line or an arc, left to right', [
 	place('x0Mm', 'Depth into the wheel, where it begins'),
 	place('z1Mm', 'Along the axis, where it ends'),
 	place('x1Mm', 'Depth into the wheel, where it ends'),
-	mm('radiusMm', 'Of an arc', { ...over0(1e6), label: 'Radius' }),
+	mm('radiusMm', 'Of an arc', { ...over0(1e6), fine: true, label: 'Radius' }),
 	choice('side', 'Of an arc: its centre in the abrasive or in the air', ['convex', 'concave'])
 ] as const);
 

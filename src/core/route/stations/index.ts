@@ -8,6 +8,8 @@ import { briefGate } from './brief/gate.js';
 import { briefSteps } from './brief/steps.js';
 import { dressGate, dressOrder } from './dress/gate.js';
 import { dressSteps } from './dress/steps.js';
+import { formGate, formOrder } from './form/gate.js';
+import { formSteps } from './form/steps.js';
 import { inspectGate, inspectOrder } from './inspect/gate.js';
 import { inspectSteps } from './inspect/steps.js';
 import { keepGate } from './keep/gate.js';
@@ -36,6 +38,7 @@ export const STATION: Readonly<Record<StationId, Station>> = {
 	'run-in': { steps: runInSteps, gate: runInGate, order: runInOrder },
 	true: { steps: trueSteps, gate: trueGate, order: trueOrder },
 	balance: { steps: balanceSteps, gate: balanceGate, order: anyOrder },
+	form: { steps: formSteps, gate: formGate, order: formOrder },
 	dress: { steps: dressSteps, gate: dressGate, order: dressOrder },
 	prove: { steps: proveSteps, gate: proveGate, order: anyOrder },
 	keep: { steps: keepSteps, gate: keepGate, order: anyOrder }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { mirrored } from '$core/form/mirror';
 	import { type Segment, flankDeg, tangentsOf } from '$core/form/profile/segment';
 	import type { Left } from '$core/form/profile/unreached';
@@ -6,7 +7,7 @@
 	import type { System } from '$core/quantity/parse';
 	import { toneOf } from '../polar';
 	import ToolAt from './ToolAt.svelte';
-	import { boardScale, drawnChain, stretchWords } from './board-scale';
+	import { type BoardScale, boardScale, drawnChain, stretchWords } from './board-scale';
 
 	interface Props {
 		chain: readonly Segment[];
@@ -25,6 +26,14 @@
 		family?: string | null;
 		/** A stretch of the path, or of the face, that is being looked at. */
 		lit?: Segment | null;
+		/** How far along its path the tool stands. */
+		toolShare?: number;
+		/** What is drawn beneath: the part, or the roll that is its mirror too. */
+		beneath?: string;
+		/** What lies over the face, to take hold of it. */
+		handles?: Snippet<[BoardScale]>;
+		/** Kept while something is held: a scale that runs away cannot be aimed at. */
+		frozen?: BoardScale | null;
 		units: System;
 	}
 	/** The wheel's face cut through, and the part that belongs to it beneath: the tool on its path, what it leaves and cannot reach where it is. */
@@ -39,17 +48,21 @@
 		stockMm = null,
 		family = null,
 		lit = null,
+		toolShare = 0.4,
+		beneath = 'part',
+		handles,
+		frozen = null,
 		units
 	}: Props = $props();
-	const [LEFT, WIDE, TOP, DEEP, BODY] = [54, 570, 58, 124, 34];
+	const [LEFT, WIDE, TOP, DEEP, BODY] = [54, 570, 52, 104, 26];
 	const uid = $props.id();
 	const t = $derived(toneOf(family));
-	const s = $derived(boardScale(chain, { left: LEFT, top: TOP, width: WIDE, height: DEEP }));
+	const s = $derived(frozen ?? boardScale(chain, { left: LEFT, top: TOP, width: WIDE, height: DEEP }));
 	const face = $derived(drawnChain(chain, s));
 	const floor = $derived(s.x(s.xMax) + BODY);
 	const part = $derived(mirrored(chain));
 	const PART_TOP = $derived(floor + 24);
-	const p = $derived(boardScale(part, { left: LEFT, top: PART_TOP, width: WIDE, height: DEEP * 0.46 }));
+	const p = $derived(boardScale(part, { left: LEFT, top: PART_TOP, width: WIDE, height: DEEP * 0.4 }));
 	const bottom = $derived(p.x(p.xMax) + 14);
 	const q = (mm: number) => fineQuantity(mm, 'mm', units);
 	const missed = $derived(left.filter((l) => 1000 * l.mm > mayLeaveUm + 1e-9));
@@ -79,7 +92,7 @@
 				d="M2 4l3 1-1 3zM9 10l3-1 0 3z"
 				fill={t.grain}
 			/></pattern
-		></defs
+		><clipPath id="{uid}-sheet"><rect x="0" y="36" width="640" height={floor} /></clipPath></defs
 	>
 	<path d="M{LEFT} 34v-14M{LEFT + WIDE} 34v-14M{LEFT} 27h{WIDE}" stroke="var(--ink2)" fill="none" />
 	<rect x={LEFT + WIDE / 2 - 42} y="17" width="84" height="20" fill="var(--sheet)" />
@@ -113,14 +126,16 @@
 			stroke-width="5"
 		/>{/each}
 	{#if path.length}<path
+			clip-path="url(#{uid}-sheet)"
 			d={drawnChain(path, s)}
 			fill="none"
 			stroke="var(--act)"
 			stroke-width="1.6"
 			stroke-dasharray="7 5"
-		/><ToolAt {path} {rho} {stoneDeg} scale={s} />{/if}
+		/><ToolAt {path} {rho} {stoneDeg} scale={s} share={toolShare} />{/if}
 	{#if lit}<path d={drawnChain([lit], s)} fill="none" stroke="var(--act)" stroke-width="6" />{/if}
 	{#each missed as m, i (i)}<circle cx={s.z(m.zMm)} cy={s.x(m.xMm)} r="6" fill="var(--caution)" />{/each}
+	{@render handles?.(s)}
 	{#if worst}<rect
 			x={worstAt - 66}
 			y={floor - 27}
@@ -137,7 +152,7 @@
 		fill="var(--track)"
 		stroke="var(--edge)"
 	/>
-	<text x={LEFT + 6} y={bottom - 5}>part</text>
+	<text x={LEFT + 6} y={bottom - 5}>{beneath}</text>
 </svg>
 
 <style>

@@ -7,6 +7,9 @@ const MM_PER_UNIT = 25.4 / 96;
 export interface BoardScale {
 	z(mm: number): number;
 	x(mm: number): number;
+	/** The place that lies there on the drawing. */
+	zAt(unit: number): number;
+	xAt(unit: number): number;
 	/** Units of the drawing in a millimetre, along the axis and into the wheel. */
 	kz: number;
 	kx: number;
@@ -32,6 +35,8 @@ export function boardScale(
 	return {
 		z: (mm) => box.left + (mm - zMin) * kz,
 		x: (mm) => box.top + (mm - xMin) * kx,
+		zAt: (unit) => zMin + (unit - box.left) / kz,
+		xAt: (unit) => xMin + (unit - box.top) / kx,
 		kz,
 		kx,
 		across: kz * MM_PER_UNIT,

@@ -6,7 +6,9 @@ import { Refused } from '../door/refused.js';
 import type { User } from '../people/sign-in.js';
 import { keepBaseline } from '../recordings/recordings.js';
 import { keepCut, leaveCut } from '../wheels/trial-cuts.js';
+import { keepForm } from '../shop/forms.js';
 import { countDress } from '../shop/machines.js';
+import { wringBlocks } from '../shop/trays.js';
 import { attachPictures } from '../wheels/pictures.js';
 import { addEvent, setWheelState } from '../wheels/ledger.js';
 import { holdWheels } from './pack.js';
@@ -61,6 +63,10 @@ async function one(
 			return keepCut(e.wheelId, e.cut, recordId, user.id, on);
 		case 'leave-cut':
 			return leaveCut(e.cutId, e.leftOut, on);
+		case 'keep-form':
+			return keepForm(e, facts.id, user.id, on);
+		case 'wring-blocks':
+			return wringBlocks(facts.id, e.setting, e.trayCode, e.blocksMm, on);
 		case 'keep-pictures':
 			return attachPictures(`setup-${facts.id}`, e.wheelId, recordId, user, on);
 		case 'keep-baseline':

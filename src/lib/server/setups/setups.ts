@@ -4,6 +4,7 @@ import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
 import { guidelinesNow } from '../shop/guidelines.js';
 import { dressersInUse, machineById, mountById } from '../shop/machines.js';
+import { traysNow } from '../shop/trays.js';
 import { type Runner, clockAheadMs, row } from '../db/pool.js';
 import { companionsOf } from './pack.js';
 import { recordsOf } from '../db/records.js';
@@ -77,6 +78,8 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 	]);
 	const [rings, cuts] = [await ringsOf(wheel, on), wheel ? await cutsOf(wheel.canonical, on) : []];
 	const companions = s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime(), on) : [];
+	const stations = JSON.parse(s.stations) as StationId[];
+	const trays = stations.includes('form') ? await traysNow(on) : [];
 	return {
 		changedBy: s.changed_name,
 		changedAt: s.changed_at,
@@ -101,7 +104,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			units: s.units,
 			state: s.state,
 			version: s.version,
-			stations: JSON.parse(s.stations) as StationId[],
+			stations,
 			routeName: s.route_name ?? s.route_code,
 			route: {
 				code: s.route_code,
@@ -114,6 +117,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			mount,
 			dresser: dressers.find((d) => d.id === s.dresser_id) ?? null,
 			dressers,
+			trays,
 			wheel,
 			companions,
 			named: [],

@@ -13,7 +13,7 @@
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
-	import PassRunner from './PassRunner.svelte';
+	import PassRunner from '$lib/desk/PassRunner.svelte';
 	import SizesAfter from './SizesAfter.svelte';
 
 	interface Props {

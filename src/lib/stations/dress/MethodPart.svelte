@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import type { Method } from '$core/dress/methods';
 	import { dressersFor, methodStep, waysFor } from '$core/route/stations/dress/method';
 	import { METHOD_WORDS, SEEN_WORDS, THEN_WORDS } from '$core/route/stations/dress/words';
+	import { formToKeep } from '$core/route/stations/form/for-dress';
 	import { dresserWords } from '$core/shop/dresser';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
@@ -20,7 +22,10 @@
 	/** What is seen, heard or felt, and from it the ways that serve here, best first; each other one with its reason. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const entry = stepEntry(desk, methodStep, { start: { seen: 'just-trued' } });
+	const kept = untrack(() => formToKeep(desk.facts));
+	const entry = stepEntry(desk, methodStep, {
+		start: { seen: 'just-trued', ...(kept && { form: kept.form }) }
+	});
 	const v = $derived(entry.result.values);
 	const ways = $derived.by(() => {
 		try {

@@ -36,7 +36,16 @@
 			'Run-out',
 			`${quantity(known.runOutUm, 'um', f.units)} of ${quantity(known.runOutLimitUm, 'um', f.units)}`
 		],
-		['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing']
+		['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing'],
+		...(f.stations.includes('form')
+			? ([
+					[
+						'formErrorUm',
+						'Form',
+						`${quantity(known.formErrorUm, 'um', f.units)} of ${quantity(known.formToleranceUm, 'um', f.units)}`
+					]
+				] as const)
+			: [])
 	] as const);
 	const stateOf = (name: string) => {
 		const c = out?.checks.find((x) => x.name === name);

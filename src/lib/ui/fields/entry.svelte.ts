@@ -151,6 +151,12 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		this.save();
 	}
 
+	/** One field filled from a core value. */
+	fillOne(name: string, value: unknown): void {
+		const field = this.fields.find((f) => f.name === name);
+		if (field) this.set(name, asTyped(field, value, this.system));
+	}
+
 	private local(): Record<string, unknown> | null {
 		if (!this.key || typeof localStorage === 'undefined') return null;
 		try {

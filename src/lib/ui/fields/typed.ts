@@ -18,7 +18,7 @@ export function replaced(old: Typed, path: readonly string[], value: Typed): Typ
 export function converted(f: Field, typed: Typed, from: System, to: System): Typed {
 	if (f.kind === 'number' || f.kind === 'integer') {
 		const p = parseQuantity(String(typed ?? ''), f.unit, from);
-		return 'value' in p ? typedFigure(p.value, f.unit, to) : typed;
+		return 'value' in p ? typedFigure(p.value, f.unit, to, f.fine) : typed;
 	}
 	if (f.kind === 'list' && Array.isArray(typed)) return typed.map((t) => converted(f.item, t, from, to));
 	if (f.kind === 'object' && typeof typed === 'object' && typed !== null && !Array.isArray(typed))
@@ -32,7 +32,7 @@ export function converted(f: Field, typed: Typed, from: System, to: System): Typ
 /** A core value as a person would have typed it. */
 export function asTyped(f: Field, value: unknown, system: System): Typed {
 	if (f.kind === 'number' || f.kind === 'integer')
-		return typeof value === 'number' ? typedFigure(value, f.unit, system) : '';
+		return typeof value === 'number' ? typedFigure(value, f.unit, system, f.fine) : '';
 	if (f.kind === 'boolean') return typeof value === 'boolean' ? value : null;
 	if (f.kind === 'list') return Array.isArray(value) ? value.map((v) => asTyped(f.item, v, system)) : [];
 	if (f.kind === 'object')

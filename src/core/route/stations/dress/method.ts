@@ -9,6 +9,7 @@ import { methodOf } from '../../../shop/dresser.js';
 import { abrasiveGroup, coarseBond } from '../../../spec/families.js';
 import { type Evidence, type Recorded, partOf } from '../../evidence.js';
 import { alone, compute, defineStep, wheelOf } from '../../step.js';
+import { formToKeep } from '../form/for-dress.js';
 import { excludedWords } from './words.js';
 import { bondOfWheel } from './wheel.js';
 
@@ -55,7 +56,9 @@ export function waysFor(
 		form: v.form,
 		machine: MACHINES[facts.machine.kind] ?? 'surface',
 		axisControl: facts.machine.axes === 'cnc' ? 'cnc' : 'manual',
-		radiusFixture: facts.dressers.some((d) => d.kind === 'radius-fixture'),
+		radiusFixture: facts.dressers.some(
+			(d) => d.kind === (formToKeep(facts)?.onSine ? 'sine-fixture' : 'radius-fixture')
+		),
 		hybridConducts: bond === 'hybrid' && conducts(bond, v.rimResistanceOhm),
 		batchSize: facts.brief.quantity,
 		devices: [...new Set(devices)]
@@ -111,6 +114,13 @@ export const methodStep = defineStep({
 		})
 	] as const,
 	compute(facts, v) {
+		const kept = formToKeep(facts);
+		if (kept && v.form === 'flat')
+			throw new InputFault(
+				'form',
+				'inconsistent',
+				`This wheel carries the form "${kept.name}"; a straight dress would take it off. Say a radius or a profile.`
+			);
 		const ways = waysFor(facts, v);
 		const out = ways.output.excluded.find((m) => m.method === v.method);
 		if (out) throw new InputFault('method', 'inconsistent', excludedWords(out.code!, facts));

@@ -8,6 +8,9 @@ import type { Effect } from '../../effect.js';
 import { tolerance } from '../../../balance/tolerance.js';
 import { singlePoint } from '../../../dress/single-point.js';
 import { runInOutcome } from '../../../run-in/outcome.js';
+import { compareMeasured } from '../../../form/compare-measured.js';
+import { couponStep } from '../form/coupon.js';
+import { formOf, sinceForm } from '../form/made.js';
 import { dressedStep } from '../dress/dressed.js';
 import { settingsStep } from '../dress/ways/single-point.js';
 import { outcomeStep } from '../run-in/outcome.js';
@@ -27,6 +30,8 @@ export interface Proven {
 	runOutUm: number | null;
 	runOutLimitUm: number | null;
 	dressSoundEven: boolean | null;
+	formErrorUm: number | null;
+	formToleranceUm: number | null;
 }
 /** What the stations before have shown already, as the release sheet asks for it. */
 export function provenSoFar(facts: SetupFacts): Proven {
@@ -37,6 +42,8 @@ export function provenSoFar(facts: SetupFacts): Proven {
 	const speed = e.step(speedStep);
 	const done = e.step(dressedStep);
 	const outcome = partOf(e.step(outcomeStep), runInOutcome);
+	const form = formOf(facts, e);
+	const coupon = partOf(sinceForm(form, e.step(couponStep)), compareMeasured);
 	return {
 		runInDone: outcome ? outcome.output.mayContinue : null,
 		speedRpm: speed?.entered.measuredRpm ?? null,
@@ -45,7 +52,9 @@ export function provenSoFar(facts: SetupFacts): Proven {
 		balanceLimitGmm: balance?.output.permissibleGmm ?? null,
 		runOutUm: lastRunout(facts),
 		runOutLimitUm: runoutLimitUm(facts),
-		dressSoundEven: done ? done.entered.soundEven : null
+		dressSoundEven: done ? done.entered.soundEven : null,
+		formErrorUm: coupon?.output.maxAbsUm ?? null,
+		formToleranceUm: form?.toleranceUm ?? null
 	};
 }
 
@@ -122,7 +131,7 @@ export const releaseStep = defineStep({
 					burnSeen: v.burnSeen,
 					chatterSeen: v.chatterSeen,
 					soundNormal: v.soundNormal,
-					formAsked: false
+					formAsked: facts.stations.includes('form')
 				},
 				leftOut: [
 					...(facts.stations.includes('balance') ? [] : ['balanceResidualGmm']),

@@ -3,16 +3,15 @@
 	import type { Calculation } from '$core/calculation/define';
 	import { whenRight } from '$core/calculation/attempt';
 	import { compareMeasured } from '$core/form/compare-measured';
-	import { laid } from '$core/form/measured/best-fit';
-	import { nearestPlace } from '$core/form/measured/nearest';
+	import { fanOf } from '$core/form/measured/fan';
 	import { measuredPoints } from '$core/form/measured/points';
 	import type { Segment } from '$core/form/profile/segment';
 	import { scanned } from '$core/form/stand-ins/scanner';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import ErrorFan from '$lib/drawing/form/ErrorFan.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
-	import { outputAs } from '../output-as';
-	import { formDrawn } from './form-drawn';
+	import { outputAs } from '$lib/workers/output-as';
+	import { formDrawn } from '$lib/drawing/form/form-drawn';
 
 	interface Props {
 		calculation: Calculation;
@@ -42,30 +41,12 @@
 		sigmaUm: 0.6,
 		seed: 29
 	};
-	/** More lines than that cannot be told apart. */
-	const MOST = 400;
 	function fan(chain: readonly Segment[], values: Record<string, unknown>, output: Record<string, unknown>) {
-		const out = outputAs(compareMeasured, output);
 		const given = whenRight(() =>
 			measuredPoints((values.points as number[][] | null) ?? null, (values.csv as string | null) ?? null)
 		);
-		if (!given) return [];
-		const side = values.source === 'coupon' ? -1 : 1;
-		const moved = laid(
-			given.map((p) => ({ ...p, xMm: side * p.xMm })),
-			{
-				zMm: out.appliedZMm,
-				xMm: out.appliedXMm,
-				rotationRad: (out.appliedRotationDeg * Math.PI) / 180
-			}
-		);
-		const find = nearestPlace(chain);
-		const each = Math.max(1, Math.ceil(moved.length / MOST));
-		return moved
-			.filter((_, i) => i % each === 0)
-			.map((p) => ({ p, n: find(p) }))
-			.filter((o) => !o.n.beyond)
-			.map((o) => ({ p: o.p, errorUm: 1000 * o.n.e, out: o.n.gradient }));
+		const source = values.source === 'coupon' ? 'coupon' : 'wheel';
+		return given ? fanOf(chain, given, source, outputAs(compareMeasured, output)) : [];
 	}
 </script>
 

@@ -4,8 +4,8 @@
 	import { notAsked } from '$core/form/shapes/asked';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
-	import FormFiles from './FormFiles.svelte';
-	import { formDrawn, isLong } from './form-drawn';
+	import FormFiles from '$lib/drawing/form/FormFiles.svelte';
+	import { formDrawn, isLong } from '$lib/drawing/form/form-drawn';
 
 	interface Props {
 		calculation: Calculation;

@@ -5,8 +5,8 @@
 	import { quantity } from '$core/quantity/format';
 	import PassLadder from '$lib/drawing/form/PassLadder.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
-	import { outputAs } from '../output-as';
-	import { formDrawn, isLong } from './form-drawn';
+	import { outputAs } from '$lib/workers/output-as';
+	import { formDrawn, isLong } from '$lib/drawing/form/form-drawn';
 
 	interface Props {
 		calculation: Calculation;

@@ -4,7 +4,7 @@
 	import { blockStack } from '$core/form/block-stack';
 	import StacksDrawing from '$lib/drawing/form/StacksDrawing.svelte';
 	import CalculationBench from '../CalculationBench.svelte';
-	import { outputAs } from '../output-as';
+	import { outputAs } from '$lib/workers/output-as';
 
 	interface Props {
 		calculation: Calculation;

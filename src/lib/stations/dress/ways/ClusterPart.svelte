@@ -12,7 +12,7 @@
 	import { BAD, FINE, GOOD, PLAIN, WATCH } from '$lib/drawing/dress/bands';
 	import NibDrawing from '$lib/drawing/dress/NibDrawing.svelte';
 	import Foresee from '../Foresee.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

@@ -21,9 +21,9 @@
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { quantity } from '$core/quantity/format';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 	import RepeatCheck from './RepeatCheck.svelte';
-	import { RATIO_BANDS, ratioMeans, signed } from './ratio-bands';
+	import { RATIO_BANDS, ratioMeans, signed } from '$lib/drawing/dress/ratio-bands';
 
 	interface Props {
 		desk: Desk;

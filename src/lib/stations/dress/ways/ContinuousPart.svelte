@@ -8,7 +8,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ContinuousDrawing from '$lib/drawing/dress/ContinuousDrawing.svelte';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

@@ -11,7 +11,7 @@
 	import { BAD, GOOD, PLAIN, WATCH } from '$lib/drawing/dress/bands';
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

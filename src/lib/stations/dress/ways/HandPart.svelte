@@ -9,7 +9,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import HandDrawing from '$lib/drawing/dress/HandDrawing.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

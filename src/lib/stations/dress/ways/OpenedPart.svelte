@@ -5,7 +5,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import OverlapStrip from '$lib/drawing/OverlapStrip.svelte';
 	import RidgeDrawing from '$lib/drawing/RidgeDrawing.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

@@ -7,7 +7,7 @@
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
 	import { BAD, GOOD, WATCH } from '$lib/drawing/dress/bands';
 	import GrainDrawing from '$lib/drawing/dress/GrainDrawing.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

@@ -18,7 +18,7 @@
 	import RidgeDrawing from '$lib/drawing/RidgeDrawing.svelte';
 	import Foresee from '../Foresee.svelte';
 	import Metronome from '../Metronome.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

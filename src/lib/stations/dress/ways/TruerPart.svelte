@@ -10,7 +10,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

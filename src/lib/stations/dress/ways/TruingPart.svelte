@@ -9,7 +9,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import StrokeBars from '$lib/drawing/dress/StrokeBars.svelte';
 	import TruingDrawing from '$lib/drawing/dress/TruingDrawing.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
 		desk: Desk;

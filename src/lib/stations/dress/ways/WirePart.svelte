@@ -12,7 +12,7 @@
 	import ShareBar from '$lib/drawing/dress/ShareBar.svelte';
 	import UsedBar from '$lib/drawing/dress/UsedBar.svelte';
 	import WireDrawing from '$lib/drawing/dress/WireDrawing.svelte';
-	import WaySheet from '../WaySheet.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
 	import Generator from './Generator.svelte';
 
 	interface Props {

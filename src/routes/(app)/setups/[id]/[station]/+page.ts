@@ -11,6 +11,7 @@ const BENCHES: Record<string, () => Promise<{ default: Component<{ desk: Desk }>
 	'run-in': () => import('$lib/stations/run-in/RunInBench.svelte'),
 	true: () => import('$lib/stations/true/TrueBench.svelte'),
 	balance: () => import('$lib/stations/balance/BalanceBench.svelte'),
+	form: () => import('$lib/stations/form/FormBench.svelte'),
 	dress: () => import('$lib/stations/dress/DressBench.svelte'),
 	prove: () => import('$lib/stations/prove/ProveBench.svelte'),
 	keep: () => import('$lib/stations/keep/KeepBench.svelte')

@@ -36,7 +36,7 @@
 		quick?: Snippet;
 		ondone: () => void;
 	}
-	/** The sheet of one way of dressing: its drawing, its one decisive number on its strip, the few inputs, and what follows. */
+	/** The sheet of one setting: its drawing, its one decisive number on its strip, the few inputs, and what follows. */
 	let {
 		desk,
 		step,

@@ -16,7 +16,7 @@ export interface FormDrawn {
 }
 
 /** More segments than this are computed off the page: a key must be answered within a blink. */
-const LONG = 120;
+export const LONG = 120;
 export const isLong = (values: Record<string, unknown>): boolean =>
 	Array.isArray(values.segments) && values.segments.length > LONG;
 

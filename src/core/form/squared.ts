@@ -1,0 +1,39 @@
+import { defineCalculation } from '../calculation/define.js';
+import { from0, mm, over0, um } from '../calculation/field/index.js';
+import { Findings } from '../calculation/verdict.js';
+
+const ARCSEC_PER_RAD = (180 * 3600) / Math.PI;
+
+/** What a dresser that does not stand square does to the form. */
+export const squared = defineCalculation({
+	id: 'form.squared',
+	title: 'Dresser squared',
+	about:
+		'How far the form is tapered by a dresser whose way is not parallel to the spindle, from a dial run along it.',
+	source: 'First principles.',
+	formulas: ['taper = reading x width of the form / length run', 'tilt = atan(reading / length run)'],
+	fields: [
+		um('readingUm', 'Change of the dial along it', { ...from0(5000), required: true, label: 'Dial' }),
+		mm('overMm', 'The dial was run along', { ...over0(1000), required: true, label: 'Over' }),
+		mm('formWidthMm', 'Of the form', { ...over0(1000), required: true, label: 'Width' }),
+		um('toleranceUm', 'Of the form', { ...over0(10000), required: true, label: 'Allowed' })
+	],
+	outputs: [
+		{ name: 'taperUm', unit: 'um', about: 'The form is tapered by', main: true },
+		{ name: 'tiltArcsec', about: 'Out of square, seconds of arc' }
+	],
+	example: { readingUm: 4, overMm: 80, formWidthMm: 20, toleranceUm: 10 },
+	compute(v) {
+		const taperUm = (v.readingUm * v.formWidthMm) / v.overMm;
+		const findings = new Findings().caution(
+			'out-of-square',
+			taperUm > v.toleranceUm,
+			`The form comes out ${taperUm.toFixed(1)} µm tapered, ${v.toleranceUm} µm are allowed. Square the dresser.`
+		);
+		return {
+			taperUm,
+			tiltArcsec: Math.atan(v.readingUm / (1000 * v.overMm)) * ARCSEC_PER_RAD,
+			...findings.judged()
+		};
+	}
+});

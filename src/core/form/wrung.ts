@@ -1,0 +1,63 @@
+import { defineCalculation } from '../calculation/define.js';
+import { between, from0, list, mm, over0, um, whole } from '../calculation/field/index.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
+
+const block = (about: string) => mm('block', about, { ...over0(1000), fine: true });
+const sum = (list: readonly number[]): number => list.reduce((s, b) => s + b, 0);
+
+/** What the blocks that were really wrung come to, against the height that is wanted. */
+export const wrung = defineCalculation({
+	id: 'form.wrung',
+	title: 'Blocks as wrung',
+	about: 'The difference that both stacks make as they stand, and how far it is from the one wanted.',
+	source: 'First principles; the film between blocks is left out.',
+	formulas: ['difference = upper stack + wear blocks - lower stack', 'error = difference - wanted'],
+	fields: [
+		list('blocksMm', 'In the order they are wrung', block('One of the upper stack'), {
+			required: true,
+			minItems: 1,
+			maxItems: 12,
+			label: 'Blocks of the upper stack'
+		}),
+		list('baseBlocksMm', 'Under the lower pin', block('One of the lower stack'), {
+			default: [] as number[],
+			maxItems: 12,
+			label: 'Blocks of the lower stack'
+		}),
+		mm('wearBlockMm', 'Each; put at the ends', { ...from0(50), default: 0, label: 'Wear block' }),
+		whole('wearBlockCount', 'At the ends', { ...between(0, 2), default: 0, label: 'Wear blocks' }),
+		mm('targetMm', 'Difference of height', { ...over0(1000), required: true, label: 'Wanted' }),
+		um('toleranceUm', 'Of the height', { ...from0(1000), default: 0.5, label: 'Allowed' })
+	],
+	outputs: [
+		{ name: 'differenceMm', unit: 'mm', fine: true, about: 'Difference made', main: true },
+		{ name: 'errorUm', unit: 'um', about: 'Off by' },
+		{ name: 'totalMm', unit: 'mm', fine: true, about: 'Upper stack' },
+		{ name: 'baseTotalMm', unit: 'mm', fine: true, about: 'Lower stack' }
+	],
+	example: { blocksMm: [25, 20.5, 1.21, 1.005], targetMm: 47.71588 },
+	compute(v) {
+		const all = [...v.blocksMm, ...v.baseBlocksMm];
+		const twice = all.findIndex((b, i) => all.indexOf(b) !== i);
+		if (twice >= 0) {
+			const above = twice < v.blocksMm.length;
+			throw new InputFault(
+				above ? `blocksMm.${twice}` : `baseBlocksMm.${twice - v.blocksMm.length}`,
+				'inconsistent',
+				`The block of ${all[twice]} mm is in the stacks twice; a set has one of each. Take another one.`
+			);
+		}
+		const totalMm = sum(v.blocksMm) + v.wearBlockMm * v.wearBlockCount;
+		const baseTotalMm = sum(v.baseBlocksMm);
+		const differenceMm = totalMm - baseTotalMm;
+		const errorUm = 1000 * (differenceMm - v.targetMm);
+		const findings = new Findings().caution(
+			'not-exact',
+			Math.abs(errorUm) > v.toleranceUm + SLACK * 1000,
+			`The stacks are ${Math.abs(errorUm).toFixed(1)} µm ${errorUm > 0 ? 'too high' : 'too low'}. Choose other blocks.`
+		);
+		return { differenceMm, errorUm, totalMm, baseTotalMm, ...findings.judged() };
+	}
+});

@@ -1,0 +1,34 @@
+import { centreError } from '../../../form/centre-error.js';
+import { summaryOf } from '../../../form/profile/chain.js';
+import { squared } from '../../../form/squared.js';
+import { Evidence } from '../../evidence.js';
+import { compute, defineStep, pick, wheelOf } from '../../step.js';
+import { formThere } from './made.js';
+
+/** The dresser stands square, and its tip on centre or on the leaving side. */
+export const alignStep = defineStep({
+	station: 'form',
+	step: 'align',
+	title: 'Square and on centre',
+	fields: [...pick(squared.fields, 'readingUm', 'overMm'), ...pick(centreError.fields, 'offsetMm')] as const,
+	compute(facts, v) {
+		const form = formThere(facts, Evidence.of(facts));
+		const { widthMm, depthMm } = summaryOf(form.chain);
+		const arc = form.chain.find((s) => s.kind === 'arc');
+		const main = compute(facts, centreError, {
+			wheelDiameterMm: wheelOf(facts).diameterMm,
+			// A roll lies along the wheel: there is no tip that could stand beside centre.
+			offsetMm: form.way === 'roll' ? 0 : v.offsetMm,
+			depthMm,
+			toleranceUm: form.toleranceUm,
+			arcRadiusMm: arc?.kind === 'arc' ? arc.radiusMm : null
+		});
+		const beside = compute(facts, squared, {
+			readingUm: v.readingUm,
+			overMm: v.overMm,
+			formWidthMm: widthMm,
+			toleranceUm: form.toleranceUm
+		});
+		return { main, beside: [beside] };
+	}
+});

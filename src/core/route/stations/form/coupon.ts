@@ -1,0 +1,23 @@
+import { choice } from '../../../calculation/field/index.js';
+import { compareMeasured } from '../../../form/compare-measured.js';
+import { Evidence } from '../../evidence.js';
+import { alone, compute, defineStep, pick } from '../../step.js';
+import { formThere } from './made.js';
+
+/** The form as it came out on a coupon, against the one that was meant. */
+export const couponStep = defineStep({
+	station: 'form',
+	step: 'coupon',
+	title: 'Read the coupon',
+	fields: [
+		...pick(compareMeasured.fields, 'points', 'csv'),
+		choice('source', 'What was measured', ['coupon', 'wheel'], { default: 'coupon', label: 'Measured on' }),
+		...pick(compareMeasured.fields, 'fit')
+	] as const,
+	compute(facts, v) {
+		const form = formThere(facts, Evidence.of(facts));
+		return alone(
+			compute(facts, compareMeasured, { ...v, segments: form.segments, toleranceUm: form.toleranceUm })
+		);
+	}
+});

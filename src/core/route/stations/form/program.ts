@@ -1,0 +1,91 @@
+import { from0, um, between, mm } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { gcode } from '../../../form/gcode.js';
+import { formPasses } from '../../../form/passes.js';
+import type { Tool } from '../../../form/tool.js';
+import { Evidence, partOf } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { type Form, formThere, sinceForm } from './made.js';
+import { toolFor } from './tool-for.js';
+import { formPassesStep } from './passes.js';
+
+/** The tool that the program is written for: its nose as the coupon showed it to be. @throws InputFault on `noseCorrectionUm` */
+export function toolOfProgram(form: Form, noseCorrectionUm: number): Tool {
+	const tool = toolFor(form.way, form.dresser)!;
+	if (tool.kind === 'wire') return { ...tool, gapUm: Math.max(0, tool.gapUm + noseCorrectionUm) };
+	const tipRadiusMm = (tool.tipRadiusMm ?? 0) + noseCorrectionUm / 1000;
+	if (tipRadiusMm < 0)
+		throw new InputFault(
+			'noseCorrectionUm',
+			'below-minimum',
+			`A nose of ${((tool.tipRadiusMm ?? 0) * 1000).toFixed(0)} µm cannot be ${-noseCorrectionUm} µm smaller. Look at it under the glass.`
+		);
+	return { ...tool, tipRadiusMm };
+}
+
+/** What is left to take off, pass by pass, as the passes were planned. @throws InputFault `missing` */
+export function remainingOf(facts: SetupFacts): number[] {
+	const evidence = Evidence.of(facts);
+	const planned = partOf(sinceForm(formThere(facts, evidence), evidence.step(formPassesStep)), formPasses);
+	if (!planned) throw new InputFault('passes', 'missing', 'Plan the passes first.');
+	return planned.output.passes.map((p) => p.remainingUm);
+}
+
+/** The program that moves the dresser along the form, pass by pass. */
+export const programStep = defineStep({
+	station: 'form',
+	step: 'program',
+	title: 'Write the program',
+	fields: [
+		...pick(
+			gcode.fields,
+			'feedMmPerMin',
+			'xMode',
+			'xZero',
+			'units',
+			'direction',
+			'arcFormat',
+			'safeClearanceMm',
+			'leadMm'
+		),
+		mm('faceFromMm', 'Where the wheel begins; the form’s end when left empty', {
+			...between(-5000, 5000),
+			label: 'Left end of the wheel'
+		}),
+		mm('faceToMm', 'Where the wheel ends; the form’s end when left empty', {
+			...between(-5000, 5000),
+			label: 'Right end of the wheel'
+		}),
+		um('noseCorrectionUm', 'By the coupon; plus is a larger nose', {
+			...between(-2000, 2000),
+			default: 0,
+			label: 'Nose corrected by'
+		}),
+		um('dressRadialUm', 'Off the radius, for the compensation', { ...from0(5000), label: 'Dressed' })
+	] as const,
+	notAgainstStop: true,
+	compute(facts, v) {
+		const form = formThere(facts, Evidence.of(facts));
+		return alone(
+			compute(facts, gcode, {
+				segments: form.segments,
+				tool: toolOfProgram(form, v.noseCorrectionUm),
+				feedMmPerMin: v.feedMmPerMin,
+				xMode: v.xMode,
+				xZero: v.xZero,
+				units: v.units,
+				direction: v.direction,
+				arcFormat: v.arcFormat,
+				safeClearanceMm: v.safeClearanceMm,
+				leadMm: v.leadMm,
+				faceLeftMm: v.faceFromMm,
+				faceRightMm: v.faceToMm,
+				wheelDiameterMm: wheelOf(facts).diameterMm,
+				remainingUm: remainingOf(facts),
+				dressRadialUm: v.dressRadialUm,
+				title: `${form.name}, draft, dry run first`
+			})
+		);
+	}
+});

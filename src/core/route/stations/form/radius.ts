@@ -1,0 +1,77 @@
+import { between, whole, yesNo } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { centreOf, type Segment } from '../../../form/profile/segment.js';
+import { radiusSetting } from '../../../form/radius-setting.js';
+import { Evidence } from '../../evidence.js';
+import { compute, defineStep, pick, wheelOf } from '../../step.js';
+import { BLOCK_FIELDS, blocksEffect, wrungFor } from './blocks.js';
+import { featuresOf } from './features.js';
+import { formThere } from './made.js';
+
+/** Where an arc begins and ends as the swing counts it, from the radial line through its centre, in degrees. */
+export function swingOf(arc: Segment & { kind: 'arc' }): { fromDeg: number; toDeg: number } {
+	const c = centreOf(arc);
+	const at = (zMm: number) =>
+		(Math.asin(Math.max(-1, Math.min(1, (zMm - c.zMm) / arc.radiusMm))) * 180) / Math.PI;
+	return { fromDeg: at(arc.z0Mm), toDeg: at(arc.z1Mm) };
+}
+
+/** A round or hollow radius by blocks in a radius dresser. */
+export const radiusStep = defineStep({
+	station: 'form',
+	step: 'radius',
+	title: 'Set the radius dresser',
+	fields: [
+		whole('segmentIndex', 'Which arc', { ...between(0, 499), required: true, label: 'Arc' }),
+		...pick(
+			radiusSetting.fields,
+			'method',
+			'constantMm',
+			'stopFromDeg',
+			'stopToDeg',
+			'measuredRadiusMm',
+			'clearanceMm',
+			'axisOffsetUm',
+			'envelope',
+			'slide',
+			'grit'
+		),
+		...BLOCK_FIELDS,
+		yesNo('blocksOut', 'Screw tight first, then out', { required: true, label: 'Blocks are out again' }),
+		yesNo('screwTight', 'Tried by hand', { required: true, label: 'Screw is tight' }),
+		yesNo('turnedByHand', 'Once through, wheel standing', {
+			required: true,
+			label: 'Swung by hand first'
+		})
+	] as const,
+	compute(facts, v) {
+		const form = formThere(facts, Evidence.of(facts));
+		const feature = featuresOf(form.chain, 'radius').find((f) => f.index === v.segmentIndex);
+		const arc = form.chain[v.segmentIndex];
+		if (!feature || arc?.kind !== 'arc')
+			throw new InputFault(
+				'segmentIndex',
+				'unknown-choice',
+				'This form has no such arc. Choose one of the list.'
+			);
+		const main = compute(facts, radiusSetting, {
+			method: v.method,
+			constantMm: v.constantMm,
+			wheelRadiusMm: arc.radiusMm,
+			side: arc.side,
+			tipRadiusMm: (form.dresser?.tipRadiusUm ?? 0) / 1000,
+			clearanceMm: v.clearanceMm,
+			...swingOf(arc),
+			stopFromDeg: v.stopFromDeg,
+			stopToDeg: v.stopToDeg,
+			measuredRadiusMm: v.measuredRadiusMm,
+			axisOffsetUm: v.axisOffsetUm,
+			envelope: v.envelope && { ...v.envelope, wheelDiameterMm: wheelOf(facts).diameterMm },
+			slide: v.slide,
+			grit: v.grit
+		});
+		const { stackMm, correctedStackMm } = main.output;
+		return { main, beside: [wrungFor(facts, v, correctedStackMm ?? stackMm)] };
+	},
+	effects: (_facts, v) => [blocksEffect(v, v.segmentIndex, v.blocksOut)]
+});

@@ -1,0 +1,51 @@
+import { yesNo } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { rotaryPlunge } from '../../../dress/rotary-plunge.js';
+import { mirror } from '../../../form/mirror.js';
+import { Evidence } from '../../evidence.js';
+import { always, compute, defineStep, pick } from '../../step.js';
+import { dressed, told } from '../dress/wheel.js';
+import { formThere } from './made.js';
+
+/** A driven roll that is the mirror of the form, fed straight in. */
+export const formRollStep = defineStep({
+	station: 'form',
+	step: 'roll',
+	title: 'Set the roll',
+	fields: [
+		always(pick(rotaryPlunge.fields, 'rollSpeedRpm')[0]),
+		always(pick(rotaryPlunge.fields, 'contactDirection')[0]),
+		...pick(rotaryPlunge.fields, 'feedUmPerRev', 'totalDepthUm', 'dwellRevs'),
+		yesNo('carriesForm', 'Looked at against the mirror drawn', {
+			required: true,
+			label: 'The roll carries this form'
+		})
+	] as const,
+	compute(facts, v) {
+		const form = formThere(facts, Evidence.of(facts));
+		const d = form.dresser;
+		if (!v.carriesForm)
+			throw new InputFault(
+				'carriesForm',
+				'inconsistent',
+				`${d?.code ?? 'This roll'} carries ${d?.carriesForm ? `"${d.carriesForm}"` : 'no form on record'}; this form is "${form.name}". Take the roll that carries it.`
+			);
+		const w = dressed(facts);
+		const main = compute(facts, rotaryPlunge, {
+			rollSpeedRpm: v.rollSpeedRpm,
+			contactDirection: v.contactDirection,
+			feedUmPerRev: v.feedUmPerRev,
+			totalDepthUm: v.totalDepthUm,
+			dwellRevs: v.dwellRevs,
+			wheelDiameterMm: w.wheelDiameterMm,
+			wheelWidthMm: w.wheelWidthMm,
+			wheelSpeedRpm: w.wheelSpeedRpm,
+			ratedSpeedMps: w.ratedSpeedMps,
+			ratedSpeedRpm: w.ratedSpeedRpm,
+			rollDiameterMm: told(d?.bodyDiameterMm, 'dresser', 'Diameter of the roll'),
+			rollWidthMm: told(d?.bodyWidthMm, 'dresser', 'Width of the roll'),
+			rollMaxRpm: d?.mostRpm ?? null
+		});
+		return { main, beside: [compute(facts, mirror, { segments: form.segments })] };
+	}
+});

@@ -1,0 +1,118 @@
+import { choice, from0, number, over0, text, um } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { checkProfile } from '../../../form/check-profile.js';
+import { SEGMENTS, type RawSegment, chainOf } from '../../../form/profile/chain.js';
+import type { Segment } from '../../../form/profile/segment.js';
+import { toolPath } from '../../../form/tool-path.js';
+import type { Tool } from '../../../form/tool.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
+import { type Computed, compute, defineStep, wheelOf } from '../../step.js';
+import { excludedWords } from '../dress/words.js';
+import { surfaceOf } from '../dress/wheel.js';
+import { carries } from './carries.js';
+import { featuresOf } from './features.js';
+import { toolFor } from './tool-for.js';
+import { FORM_WAY_NAMES, type FormWay, dressersForWay, whyNotDresser, whyNotWay } from './way.js';
+
+/** The abrasive a form may use, as a wheel of that least diameter: a cup loses depth of rim, not diameter. */
+export function leastDiameterMm(w: WheelFacts): number | null {
+	const layer = w.rimDepthMm === null ? 0 : w.diameterMm - 2 * w.rimDepthMm;
+	const least = surfaceOf(w) === 'face' ? layer : Math.max(w.minDiameterMm, layer);
+	return least > 0 && least < w.diameterMm ? least : null;
+}
+
+/** Why a way cannot make this form, whatever the wheel; null when it can. */
+export function cannotMake(chain: readonly Segment[], way: FormWay): string | null {
+	const arcs = chain.filter((s) => s.kind === 'arc').length;
+	if (way === 'sine' && arcs)
+		return `The form has ${arcs} ${arcs === 1 ? 'arc' : 'arcs'}; a sine dresser makes flanks only.`;
+	if ((way === 'sine' || way === 'radius') && !featuresOf(chain, way).length)
+		return `The form has no ${way === 'sine' ? 'flank' : 'arc'} to be set for.`;
+	return null;
+}
+
+/** Ways that serve for this form here, the likeliest first: a roll that carries it, then what the machine itself moves, then a fixture. */
+export function waysThatServe(
+	facts: SetupFacts,
+	chain: readonly Segment[],
+	name: string,
+	rimOhm: number | null
+): FormWay[] {
+	const carried = facts.dressers.some((d) => d.kind === 'form-roll' && carries(d.carriesForm, name));
+	const order: readonly FormWay[] = [
+		...(carried ? ['roll' as const] : []),
+		'program',
+		'radius',
+		'sine',
+		'roll',
+		'wire'
+	];
+	return [...new Set(order)].filter((w) => !whyNotWay(facts, w, rimOhm) && !cannotMake(chain, w));
+}
+
+/** Whether a way and its dresser can make this form on this wheel. @throws InputFault on `way`, `dresserCode` or `segments` */
+function checkWay(
+	facts: SetupFacts,
+	v: { way: FormWay; dresserCode: string | null; segments: RawSegment[]; rimResistanceOhm: number | null }
+): Tool | null {
+	const not = whyNotWay(facts, v.way, v.rimResistanceOhm);
+	if (not) throw new InputFault('way', 'inconsistent', `${not} Choose another way.`);
+	const serving = dressersForWay(facts, v.way);
+	const dresser = v.dresserCode ? serving.find((d) => d.code === v.dresserCode) : serving[0];
+	if (!dresser)
+		throw new InputFault(
+			'dresserCode',
+			'unknown-choice',
+			`Dresser ${v.dresserCode} does not serve here. Choose one of the list.`
+		);
+	const why = whyNotDresser(facts, dresser, v.rimResistanceOhm);
+	if (why)
+		throw new InputFault(
+			'dresserCode',
+			'inconsistent',
+			`${dresser.code}: ${excludedWords(why)} Choose another.`
+		);
+	const cannot = cannotMake(chainOf(v.segments), v.way);
+	if (cannot) throw new InputFault('way', 'inconsistent', `${cannot} Choose another way.`);
+	return toolFor(v.way, dresser);
+}
+
+/** The form, kept under the name of its part, with what it is made by. */
+export const shapeStep = defineStep({
+	station: 'form',
+	step: 'shape',
+	title: 'Shape',
+	fields: [
+		text('name', 'Of the part', { required: true, minLength: 2, maxLength: 60, label: 'Form named after' }),
+		SEGMENTS,
+		um('toleranceUm', 'Of the form', { ...over0(10000), required: true, label: 'Form tolerance' }),
+		choice('way', 'One that serves here', FORM_WAY_NAMES, { required: true, label: 'Made by' }),
+		text('dresserCode', 'The first that serves when left empty', { maxLength: 20, label: 'Dresser' }),
+		um('mayLeaveUm', 'In a hollow, by the tip', { ...from0(10000), default: 1, label: 'May be left' }),
+		number('rimResistanceOhm', 'Across the rim, for wire on a hybrid bond', {
+			...from0(1e9),
+			label: 'Rim resistance, ohm'
+		})
+	] as const,
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		const tool = checkWay(facts, v);
+		const main = compute(facts, checkProfile, {
+			segments: v.segments,
+			// A roll is the mirror of the form: it fills every hollow there is.
+			tool: tool ?? { kind: 'disc', tipRadiusMm: 0 },
+			wheelDiameterMm: w.diameterMm,
+			minDiameterMm: leastDiameterMm(w),
+			faceWidthMm: w.rimWidthMm ?? w.widthMm
+		});
+		const { continuous, singleValued } = main.output;
+		const beside: Computed[] =
+			tool && continuous && singleValued
+				? [compute(facts, toolPath, { segments: v.segments, tool, unreachedToleranceUm: v.mayLeaveUm })]
+				: [];
+		return { main, beside };
+	},
+	effects: (_facts, v) => [
+		{ kind: 'keep-form', name: v.name, segments: v.segments, toleranceUm: v.toleranceUm }
+	]
+});

@@ -1,0 +1,92 @@
+import { choice, deg, between, whole, yesNo } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { sineStack } from '../../../form/sine-stack.js';
+import { Evidence } from '../../evidence.js';
+import { compute, defineStep } from '../../step.js';
+import { told } from '../dress/wheel.js';
+import { BLOCK_FIELDS, blocksEffect, wrungFor } from './blocks.js';
+import { featuresOf } from './features.js';
+import { formThere } from './made.js';
+
+/** Which drawing angle is which angle of the slide. */
+export const slideAngle = (drawingDeg: number, from: 'axial' | 'radial'): number =>
+	from === 'radial' ? 90 - drawingDeg : drawingDeg;
+
+/** A flank by blocks under a sine dresser. */
+export const sineStep = defineStep({
+	station: 'form',
+	step: 'sine',
+	title: 'Set the sine dresser',
+	fields: [
+		whole('segmentIndex', 'Which flank', { ...between(0, 499), required: true, label: 'Flank' }),
+		deg('drawingAngleDeg', 'As the drawing gives it', { ...between(0, 90), required: true, label: 'Angle' }),
+		choice('angleFrom', 'On the drawing', ['axial', 'radial'], {
+			default: 'axial',
+			label: 'Measured from the'
+		}),
+		choice('flankSide', 'Where the flank is', ['left', 'right'], { required: true, label: 'Side' }),
+		choice('seenFrom', 'The drawing is seen from the', ['front', 'back'], {
+			default: 'front',
+			label: 'Seen from'
+		}),
+		choice('base', 'Square face: the complement, for a steep flank', ['base', 'square-face'], {
+			default: 'base',
+			label: 'Set from the'
+		}),
+		...BLOCK_FIELDS,
+		yesNo('blocksOut', 'Screw tight first, then out', { required: true, label: 'Blocks are out again' }),
+		yesNo('slideCovered', 'Against grit', { required: true, label: 'Slide is covered' }),
+		yesNo('screwTight', 'Tried by hand', { required: true, label: 'Screw is tight' })
+	] as const,
+	compute(facts, v) {
+		const form = formThere(facts, Evidence.of(facts));
+		const feature = featuresOf(form.chain, 'sine').find((f) => f.index === v.segmentIndex);
+		if (!feature)
+			throw new InputFault(
+				'segmentIndex',
+				'unknown-choice',
+				'This form has no such flank. Choose one of the list.'
+			);
+		const angleDeg = slideAngle(v.drawingAngleDeg, v.angleFrom);
+		const wanted = Math.abs(feature.angleDeg);
+		if (Math.abs(angleDeg - wanted) > SAME_DEG)
+			throw new InputFault(
+				'drawingAngleDeg',
+				'inconsistent',
+				`${v.drawingAngleDeg}° from the ${v.angleFrom} line puts the slide at ${Number(angleDeg.toFixed(4))}°; the flank of the form stands at ${Number(wanted.toFixed(4))}° to the axis. Is it given from the other line?`
+			);
+		const wheelSide = v.seenFrom === 'front' ? v.flankSide : v.flankSide === 'left' ? 'right' : 'left';
+		// x grows into the wheel: a flank at the right end of the face falls away to the right.
+		const formSide = feature.angleDeg > 0 ? 'right' : 'left';
+		if (wheelSide !== formSide)
+			throw new InputFault(
+				'flankSide',
+				'inconsistent',
+				`Seen from the ${v.seenFrom} that is the ${wheelSide} side of the wheel; on the form this flank falls to the ${formSide}. Mirror it, or say from where the drawing is seen.`
+			);
+		const setDeg = v.base === 'square-face' ? 90 - angleDeg : angleDeg;
+		const pinDistanceMm = told(
+			form.dresser?.pinDistanceMm,
+			'dresserCode',
+			'Distance of the pins of the dresser'
+		);
+		const wantedMm = pinDistanceMm * Math.sin((setDeg * Math.PI) / 180);
+		const stacks = wrungFor(facts, v, wantedMm);
+		const segment = form.chain[v.segmentIndex]!;
+		const main = compute(facts, sineStack, {
+			angleDeg: setDeg,
+			pinDistanceMm,
+			baseStackMm: stacks.output.baseTotalMm,
+			stackErrorUm: Math.abs(stacks.output.errorUm) + WRINGING_UM,
+			faceLengthMm: Math.hypot(segment.z1Mm - segment.z0Mm, segment.x1Mm - segment.x0Mm),
+			formToleranceUm: form.toleranceUm,
+			actualDifferenceMm: stacks.output.differenceMm
+		});
+		return { main, beside: [stacks] };
+	},
+	effects: (_facts, v) => [blocksEffect(v, v.segmentIndex, v.blocksOut)]
+});
+/** Angles nearer than this are the same on a drawing. */
+const SAME_DEG = 0.01;
+/** Blocks and pins themselves. */
+const WRINGING_UM = 0.5;

@@ -1,0 +1,72 @@
+import { conducts } from '../../../dress/bonds.js';
+import { METHODS, type Method, excluded } from '../../../dress/methods.js';
+import { bondOf } from '../../../dress/bonds.js';
+import { type DresserKind, dresserWords, methodOf } from '../../../shop/dresser.js';
+import { abrasiveGroup } from '../../../spec/families.js';
+import type { DresserFacts, SetupFacts } from '../../facts.js';
+import { wheelOf } from '../../step.js';
+import { excludedWords } from '../dress/words.js';
+import { bondOfWheel } from '../dress/wheel.js';
+
+interface WayOfForming {
+	words: string;
+	kinds: readonly DresserKind[];
+	/** The dresser is moved along the form by the machine itself. */
+	byAxes: boolean;
+}
+
+/** How a form is put on a wheel. */
+export const FORM_WAYS = {
+	sine: { words: 'sine dresser', kinds: ['sine-fixture'], byAxes: false },
+	radius: { words: 'radius and tangent dresser', kinds: ['radius-fixture'], byAxes: false },
+	roll: { words: 'driven form roll', kinds: ['form-roll', 'crush-roll'], byAxes: false },
+	program: { words: 'controlled dresser', kinds: ['single-point', 'blade', 'disc'], byAxes: true },
+	wire: { words: 'wire erosion', kinds: ['wire'], byAxes: true }
+} as const satisfies Record<string, WayOfForming>;
+export type FormWay = keyof typeof FORM_WAYS;
+export const FORM_WAY_NAMES = Object.keys(FORM_WAYS) as FormWay[];
+
+/** Dressers of the shop that serve a way, the machine's own first. */
+export function dressersForWay(facts: SetupFacts, way: FormWay): DresserFacts[] {
+	const kinds: readonly string[] = FORM_WAYS[way].kinds;
+	const own = (d: DresserFacts) => (d.id === facts.dresser?.id ? 0 : 1);
+	return facts.dressers.filter((d) => kinds.includes(d.kind)).sort((a, b) => own(a) - own(b));
+}
+
+/** A fixture carries a single diamond. */
+const methodWith = (d: DresserFacts): Method => methodOf(d.kind) ?? 'single-point';
+
+/** Why this dresser must not touch this wheel, as a code; null when it may. */
+export function whyNotDresser(
+	facts: SetupFacts,
+	d: DresserFacts,
+	rimOhm: number | null = null
+): string | null {
+	const word = bondOfWheel(facts);
+	const { bond, crushable } = bondOf(word);
+	return excluded(methodWith(d), {
+		bond,
+		crushable,
+		abrasive: abrasiveGroup(wheelOf(facts).family ?? 'alumina'),
+		purpose: 'form',
+		// What the way can make of a form is asked for itself.
+		form: 'flat',
+		machine: 'surface',
+		cnc: true,
+		radiusFixture: true,
+		hybridConducts: bond === 'hybrid' && conducts(word, rimOhm),
+		batchSize: facts.brief.quantity,
+		devices: METHODS
+	});
+}
+
+/** Why a way does not serve here, in a sentence; null when it does. */
+export function whyNotWay(facts: SetupFacts, way: FormWay, rimOhm: number | null = null): string | null {
+	const all = dressersForWay(facts, way);
+	const kinds = FORM_WAYS[way].kinds.map(dresserWords).join(' or ');
+	if (!all.length) return `This shop has no ${kinds} in use.`;
+	if (FORM_WAYS[way].byAxes && facts.machine.axes !== 'cnc')
+		return `The axes of ${facts.machine.code} are not controlled.`;
+	const codes = all.map((d) => whyNotDresser(facts, d, rimOhm));
+	return codes.includes(null) ? null : excludedWords(codes[0]!);
+}

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { FORM_FILES, FORM_FILE_TYPES, type FormFile, formFile } from '$core/form/files';
+	import type { Segment } from '$core/form/profile/segment';
+
+	interface Props {
+		chain: readonly Segment[];
+		/** What the files are called. */
+		name?: string;
+	}
+	/** The form as files that others read: a drawing, a picture, a table. */
+	let { chain, name = 'form' }: Props = $props();
+	const plain = $derived(
+		name
+			.toLowerCase()
+			.replace(/[^a-z0-9]+/g, '-')
+			.replace(/^-|-$/g, '') || 'form'
+	);
+	const link = (kind: FormFile): string =>
+		`data:${FORM_FILE_TYPES[kind]};charset=utf-8,${encodeURIComponent(formFile(kind, chain))}`;
+</script>
+
+<p class="files">
+	<span class="quiet">Take the form out:</span>
+	<!-- The files are made in the page: there is no address to resolve. -->
+	<!-- eslint-disable svelte/no-navigation-without-resolve -->
+	{#each FORM_FILES as kind (kind)}<a class="btn" href={link(kind)} download="{plain}.{kind}"
+			>{kind.toUpperCase()}</a
+		>{/each}
+	<!-- eslint-enable svelte/no-navigation-without-resolve -->
+</p>
+
+<style>
+	.files {
+		display: flex;
+		gap: var(--s-8);
+		align-items: center;
+		flex-wrap: wrap;
+	}
+</style>

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { Evidence } from '$core/route/evidence';
+	import { formOf } from '$core/route/stations/form/made';
+	import { FORM_WAYS } from '$core/route/stations/form/way';
+	import { quantity } from '$core/quantity/format';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import PartTabs from '$lib/desk/PartTabs.svelte';
+	import { Parts } from '$lib/desk/parts.svelte';
+	import { partsOf } from './parts';
+
+	interface Props {
+		desk: Desk;
+	}
+	/** Putting a form on the wheel: its shape, the dresser set for it, its passes, and the coupon that proves it. */
+	let { desk }: Props = $props();
+	const f = $derived(desk.facts);
+	const form = $derived(formOf(f, Evidence.of(f)));
+	const list = $derived(partsOf(form));
+	const parts = new Parts<string>(desk, 'form', () => list);
+	const sheet = $derived(list.find((p) => p.id === parts.open) ?? list[0]!);
+	/** After it was dressed or another shape was kept the sheets begin anew. */
+	const round = $derived(
+		f.records.findLast((r) => r.station === 'form' && ['shape', 'formed'].includes(r.step))?.id ?? 0
+	);
+</script>
+
+<h1>Form</h1>
+<p class="lead">
+	{#if form}{form.name}, {FORM_WAYS[form.way].words}{form.dresser ? ` ${form.dresser.code}` : ''}, within {quantity(
+			form.toleranceUm,
+			'um',
+			f.units
+		)}.{:else}The wheel’s face, cut through. The part is its mirror below.{/if}
+</p>
+<PartTabs {parts} of="forming" />
+{#key `${parts.open}-${round}`}{#await sheet.load() then { default: Sheet }}<Sheet
+			{desk}
+			ondone={parts.onward}
+		/>{/await}{/key}

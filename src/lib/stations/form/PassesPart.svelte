@@ -1,0 +1,92 @@
+<script lang="ts">
+	import { Evidence } from '$core/route/evidence';
+	import { duration, quantity } from '$core/quantity/format';
+	import { formOf } from '$core/route/stations/form/made';
+	import { formPassesStep } from '$core/route/stations/form/passes';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { LongPreview } from '$lib/desk/long-preview.svelte';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import PassLadder from '$lib/drawing/form/PassLadder.svelte';
+	import { LONG } from '$lib/drawing/form/form-drawn';
+	import BitesTable from './BitesTable.svelte';
+
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	/** The passes that bring the form into the wheel, nested: how many, how long, and what each flank really gets of them. */
+	let { desk, ondone }: Props = $props();
+	const f = $derived(desk.facts);
+	const form = $derived(formOf(f, Evidence.of(f))!);
+	const entry = stepEntry(desk, formPassesStep, {
+		start: { roughDepthUm: 25, finishDepthUm: 10, feedMmPerMin: 100 }
+	});
+	const long = new LongPreview(desk, formPassesStep, entry, () => form.chain.length > LONG);
+	const p = $derived(long.now);
+	const out = $derived(p.main);
+	let made = $state(1);
+	const n = $derived(out ? Math.min(made, out.passCount) : 1);
+	const um = (v: number) => quantity(v, 'um', f.units);
+	const mm = (v: number | null) => quantity(v, 'mm', f.units);
+</script>
+
+<WaySheet
+	{desk}
+	step={formPassesStep}
+	{entry}
+	{p}
+	what={long.computing ? 'Being computed …' : 'Passes in all'}
+	figure={out ? String(out.passCount) : '-'}
+	means={out ? duration(out.timeS) : ''}
+	action="Plan like this"
+	later={['returnS', 'blankXMm']}
+	{ondone}
+>
+	{#snippet drawing(o)}{#if o}<PassLadder
+				chain={form.chain}
+				blankMm={entry.result.values.blankXMm ?? 0}
+				passes={o.passes}
+				bites={o.segmentBites}
+				made={n}
+			/>{#if o.passes[n - 1]}<label
+					>Pass {n} of {o.passCount}, {o.passes[n - 1]!.kind}: {um(o.passes[n - 1]!.depthUm)} in, touches {mm(
+						o.passes[n - 1]!.contactLengthMm
+					)}<input type="range" min="1" max={o.passCount} bind:value={made} /></label
+				>{/if}{/if}{/snippet}
+	{#snippet beneath(o)}<BitesTable bites={o.segmentBites} units={f.units} />{/snippet}
+	{#snippet follows(o)}<div class="row">
+			<p>Rough <b class="num">{o.roughCount} × {um(o.roughEachUm)}</b></p>
+			<p>Finish <b class="num">{o.finishCount} × {um(o.finishEachUm)}</b></p>
+			<p>Idle <b class="num">{o.sparkOutCount}</b></p>
+			<p>Wheel taken off <b class="num">{quantity(o.removedVolumeMm3, 'mm3', f.units)}</b></p>
+			{#if o.smallestDiameterMm !== null}<p>
+					Diameters <b class="num">{mm(o.largestDiameterMm)} to {mm(o.smallestDiameterMm)}</b>
+				</p>{/if}
+			{#if o.stockLeftMm !== null}<p>Abrasive beneath <b class="num">{mm(o.stockLeftMm)}</b></p>{/if}
+		</div>{/snippet}
+</WaySheet>
+
+<style>
+	label {
+		display: grid;
+		gap: var(--s-4);
+		font-size: var(--type-small);
+		color: var(--ink2);
+	}
+	input {
+		width: 100%;
+		min-height: var(--hit);
+		accent-color: var(--act);
+	}
+	.row {
+		display: flex;
+		gap: var(--s-4) var(--s-16);
+		flex-wrap: wrap;
+		font-size: var(--type-small);
+		color: var(--ink2);
+	}
+	.row b {
+		color: var(--ink);
+	}
+</style>

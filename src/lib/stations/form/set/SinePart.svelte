@@ -1,0 +1,30 @@
+<script lang="ts">
+	import { holds } from '$core/route/decision';
+	import { Evidence } from '$core/route/evidence';
+	import { featuresOf } from '$core/route/stations/form/features';
+	import { formOf } from '$core/route/stations/form/made';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import FeatureTabs from './FeatureTabs.svelte';
+	import SineSheet from './SineSheet.svelte';
+
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	/** The sine dresser, set for one flank of the form after the other. */
+	let { desk, ondone }: Props = $props();
+	const form = $derived(formOf(desk.facts, Evidence.of(desk.facts))!);
+	const features = $derived(featuresOf(form.chain, 'sine'));
+	let chosen = $state<number | null>(null);
+	const open = $derived(
+		features.find((f) => !holds(desk.decision, 'form', [`set-${f.index}`])) ?? features[0]!
+	);
+	const feature = $derived(features.find((f) => f.index === chosen) ?? open);
+	function done() {
+		chosen = null;
+		ondone();
+	}
+</script>
+
+<FeatureTabs {desk} {features} picked={feature.index} onpick={(i) => (chosen = i)} />
+{#key feature.index}<SineSheet {desk} {form} {feature} ondone={done} />{/key}

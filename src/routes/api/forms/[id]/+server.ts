@@ -1,0 +1,5 @@
+import { answering, idOf } from '$lib/server/door/answer';
+import { formById } from '$lib/server/shop/forms';
+
+/** One version of a form with its shape. */
+export const GET = ({ params }) => answering(async () => ({ ...(await formById(idOf(params.id, 'form'))) }));
