@@ -29,7 +29,9 @@
 		hidden?: readonly string[];
 		labels?: Readonly<Record<string, string>>;
 		notes?: Readonly<Record<string, string>>;
-		drawing: Snippet<[(O & Judged) | null]>;
+		/** Drawn over the whole width, where it needs it. */
+		board?: Snippet<[(O & Judged) | null]>;
+		drawing?: Snippet<[(O & Judged) | null]>;
 		strip?: Snippet<[O & Judged]>;
 		beneath?: Snippet<[O & Judged]>;
 		follows?: Snippet<[O & Judged]>;
@@ -51,6 +53,7 @@
 		hidden = [],
 		labels = {},
 		notes = {},
+		board,
 		drawing,
 		strip,
 		beneath,
@@ -79,9 +82,10 @@
 			range={false}
 		/>
 	</div>{/snippet}
+{@render board?.(p.main)}
 <TwoSides>
 	{#snippet one()}
-		{@render drawing(p.main)}
+		{@render drawing?.(p.main)}
 		{#if p.result}<Reasons
 				reasons={findingsOf(p.result)}
 				most={3}

@@ -51,12 +51,12 @@
 	{#if offsetMm !== null}<path
 			d="M{x} {rim(x - W / 2)}l-13 34v40h26v-40Z"
 			fill={bad ? 'var(--stop)' : 'var(--edge)'}
-		/><path d="M{W / 2} 150H{x}" stroke="var(--ink)" /><text
-			x={(x + W / 2) / 2}
-			y="144"
-			text-anchor="middle"
-			class="dim">{fineQuantity(Math.abs(offsetMm), 'mm', units)}</text
-		>{/if}
+		/>{#if offsetMm !== 0}<path d="M{W / 2} 160H{x}" stroke="var(--ink)" /><text
+				x={(x + W / 2) / 2}
+				y="154"
+				text-anchor="middle"
+				class="dim">{fineQuantity(Math.abs(offsetMm), 'mm', units)}</text
+			>{/if}{/if}
 </svg>
 
 <style>

@@ -53,5 +53,6 @@
 	}
 	td {
 		font-family: var(--mono);
+		white-space: nowrap;
 	}
 </style>

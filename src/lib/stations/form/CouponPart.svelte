@@ -48,7 +48,7 @@
 	function scan() {
 		const side = v.source === 'wheel' ? 1 : -1;
 		const face = scanned(form.chain, {
-			count: 120,
+			count: Math.max(120, 14 * form.chain.length),
 			noseErrorUm: 6,
 			shiftZMm: 0.08,
 			shiftXMm: -0.05,
@@ -68,16 +68,18 @@
 	}
 </script>
 
+<div class="board">
+	{#if out && fan.length}<ErrorFan
+			chain={form.chain}
+			points={fan}
+			toleranceUm={form.toleranceUm}
+			units={f.units}
+		/>{:else}<p class="lead">
+			Grind a coupon straight in, wheel and dresser left as they are; measure it along the form.
+		</p>{/if}
+</div>
 <TwoSides>
 	{#snippet one()}
-		{#if out && fan.length}<ErrorFan
-				chain={form.chain}
-				points={fan}
-				toleranceUm={form.toleranceUm}
-				units={f.units}
-			/>{:else}<p class="lead">
-				Grind a coupon straight in, wheel and dresser left as they are; measure it along the form.
-			</p>{/if}
 		{#if p.result}<Reasons
 				reasons={out?.reasons ?? []}
 				most={3}
@@ -123,6 +125,9 @@
 </ActionBar>
 
 <style>
+	.board {
+		margin-bottom: var(--s-8);
+	}
 	.lab {
 		color: var(--ink2);
 		font-size: var(--type-small);

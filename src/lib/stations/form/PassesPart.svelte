@@ -43,7 +43,7 @@
 	later={['returnS', 'blankXMm']}
 	{ondone}
 >
-	{#snippet drawing(o)}{#if o}<PassLadder
+	{#snippet board(o)}{#if o}<PassLadder
 				chain={form.chain}
 				blankMm={entry.result.values.blankXMm ?? 0}
 				passes={o.passes}

@@ -76,7 +76,7 @@
 	later={['safeClearanceMm', 'leadMm', 'faceFromMm', 'faceToMm', 'noseCorrectionUm', 'dressRadialUm']}
 	{ondone}
 >
-	{#snippet drawing()}<FormBoard
+	{#snippet board()}<FormBoard
 			chain={form.chain}
 			path={lifted}
 			{rho}

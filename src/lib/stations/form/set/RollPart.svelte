@@ -65,13 +65,14 @@
 	}}
 	{ondone}
 >
-	{#snippet drawing()}<FormBoard
+	{#snippet board()}<FormBoard
 			chain={form.chain}
 			family={f.wheel?.family ?? null}
 			beneath="roll {d?.code ?? ''}, the mirror of the form"
 			units={f.units}
 		/>
-		<p class:warn={!own}>
+	{/snippet}
+	{#snippet drawing()}<p class:warn={!own}>
 			{d?.code}
 			{d?.carriesForm ? `carries "${d.carriesForm}"` : 'carries no form on record'}; this form is "{form.name}".
 		</p>

@@ -17,6 +17,8 @@
 	/** What decides whether the form can be made: the smallest hollow against the tip, or else its depth against the abrasive. */
 	let { fits, path, mayLeaveUm, way, units, busy }: Props = $props();
 	const q = (mm: number | null | undefined) => fineQuantity(mm ?? null, 'mm', units);
+	/** Hundredths of a micrometre are as fine as anything here can be measured. */
+	const um = (v: number) => quantity(Math.round(100 * v) / 100, 'um', units);
 	const deg = (v: number) => `${Number(v.toFixed(1))}°`;
 	const hollow = $derived(way === 'roll' ? null : (fits?.minConcaveRadiusMm ?? null));
 	const needs = $derived(fits?.requiredConcaveRadiusMm ?? 0);
@@ -47,7 +49,7 @@
 		{/if}
 		<dl>
 			{#if path}<dt>Left standing by the tip</dt>
-				<dd>{quantity(path.unreachedMaxUm, 'um', units)} of {quantity(mayLeaveUm, 'um', units)}</dd>{/if}
+				<dd>{um(path.unreachedMaxUm)} of {um(mayLeaveUm)}</dd>{/if}
 			{#if hollow !== null && fits.usableStockMm !== null}<dt>Deepest</dt>
 				<dd>{q(fits.maxStockMm)} of {q(fits.usableStockMm)}</dd>{/if}
 			<dt>Steepest flank</dt>
