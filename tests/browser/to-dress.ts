@@ -19,7 +19,8 @@ interface Told {
 	brief: Record<string, unknown>;
 	steps: Entered[];
 }
-const HISTORY = JSON.parse(readFileSync(join(DEMO, 'history.json'), 'utf8')) as Told[];
+const told = (name: string) => JSON.parse(readFileSync(join(DEMO, name), 'utf8')) as Told[];
+const HISTORY = [...told('history.json'), ...told('setups.json')];
 const SHOP = (JSON.parse(readFileSync(join(DEMO, 'shop.json'), 'utf8')) as { machines: { code: string }[] })
 	.machines;
 const MACHINES = SHOP.map((m) => m.code);
@@ -31,6 +32,8 @@ export interface Case {
 	as: string;
 	wheel: Record<string, unknown>;
 	machine?: string;
+	/** A form is put on before it is dressed. */
+	route?: string;
 	id?: number;
 }
 const post = async (page: Page, path: string, data: object): Promise<Record<string, unknown>> => {
@@ -51,7 +54,7 @@ const versionOf = async (page: Page, id: number): Promise<number> => {
 	return ((await answer.json()) as { setup: { version: number } }).setup.version;
 };
 
-/** Setups brought to Dress by direct requests, all of them over one free run by the server's clock. */
+/** Setups brought to Dress, or on a route with a form to Form, by direct requests, all of them over one free run by the server's clock. */
 export async function broughtToDress(page: Page, cases: readonly Case[]): Promise<void> {
 	const rest: [Case, Entered[]][] = [];
 	for (const c of cases) {
@@ -59,11 +62,16 @@ export async function broughtToDress(page: Page, cases: readonly Case[]): Promis
 		const number = String(c.wheel.number);
 		await post(page, '/api/wheels', { values: c.wheel });
 		const machineId = 1 + MACHINES.indexOf(c.machine ?? told.machine);
-		const values = { ...told.brief, part: c.name, machineId: machineId || MACHINES.length + 1 };
+		const values = {
+			...told.brief,
+			part: c.name,
+			machineId: machineId || MACHINES.length + 1,
+			...(c.route ? { route: c.route } : {})
+		};
 		c.id = (await post(page, '/api/setups', { values })).id as number;
 		const steps = told.steps.slice(
 			0,
-			told.steps.findIndex(([at]) => at === 'dress')
+			told.steps.findIndex(([at]) => at === 'form' || at === 'dress')
 		);
 		const steps2 = steps.map(([at, step, v, s, why]): Entered => {
 			if (step === 'take') return [at, step, { wheelNumber: number }, s, why];

@@ -20,6 +20,8 @@ export interface Part<Id extends string = string> {
  */
 export class Parts<Id extends string> {
 	private chosen = $state<Id | null>(null);
+	/** Somebody went on to another part while what was recorded was still on its way. */
+	private meanwhile = false;
 	constructor(
 		private readonly desk: Desk,
 		private readonly station: StationId,
@@ -45,9 +47,11 @@ export class Parts<Id extends string> {
 	}
 	choose(id: Id): void {
 		this.chosen = id;
+		this.meanwhile = this.desk.busy;
 	}
 	/** After something was recorded the gate decides again. */
 	onward = (): void => {
-		this.chosen = null;
+		if (!this.meanwhile) this.chosen = null;
+		this.meanwhile = false;
 	};
 }

@@ -16,6 +16,7 @@
 	}
 	/** The swing seen along it: the arc on the wheel with its tangent points, the stops, and the nose set by the stack. */
 	let { radiusMm, convex, fromDeg, toDeg, stopFromDeg, stopToDeg, stackMm, bad, units }: Props = $props();
+	const shown = (d: number) => `${Number(d.toFixed(2))}°`;
 	/** The wheel lies above; a convex corner bulges down out of it, a hollow opens downward. */
 	const [CX, CY, R] = [170, 118, 74];
 	/** Angles from the radial line, drawn from straight down for a convex radius and straight up for a hollow. */
@@ -37,9 +38,9 @@
 	viewBox="0 0 340 260"
 	width="100%"
 	role="img"
-	aria-label="{convex ? 'Convex' : 'Hollow'} radius {q(
-		radiusMm
-	)}, swung from {fromDeg}° to {toDeg}°, stack {q(stackMm)}{bad ? '; stopped' : ''}"
+	aria-label="{convex ? 'Convex' : 'Hollow'} radius {q(radiusMm)}, swung from {shown(fromDeg)} to {shown(
+		toDeg
+	)}, stack {q(stackMm)}{bad ? '; stopped' : ''}"
 >
 	<path d={wheel} fill="var(--wheel-fill)" stroke="var(--wheel-edge)" />
 	<line x1={CX} x2={CX} y1="14" y2="232" stroke="var(--ink2)" stroke-dasharray="7 4 2 4" />
@@ -61,7 +62,7 @@
 			r="5"
 			fill="var(--ink)"
 		/><text x={p[0] + (p[0] < CX ? -10 : 10)} y={p[1] + 5} text-anchor={p[0] < CX ? 'end' : 'start'} class="b"
-			>{deg}°</text
+			>{shown(deg)}</text
 		>{/each}
 	<circle cx={CX} cy={CY} r="4" fill="var(--ink2)" />
 	<path

@@ -18,6 +18,8 @@
 	const list = $derived(partsOf(form));
 	const parts = new Parts<string>(desk, 'form', () => list);
 	const sheet = $derived(list.find((p) => p.id === parts.open) ?? list[0]!);
+	/** Fetched anew only when another sheet is opened, not whenever something was recorded. */
+	const load = $derived(sheet.load);
 	/** After it was dressed or another shape was kept the sheets begin anew. */
 	const round = $derived(
 		f.records.findLast((r) => r.station === 'form' && ['shape', 'formed'].includes(r.step))?.id ?? 0
@@ -33,7 +35,7 @@
 		)}.{:else}The wheel’s face, cut through. The part is its mirror below.{/if}
 </p>
 <PartTabs {parts} of="forming" />
-{#key `${parts.open}-${round}`}{#await sheet.load() then { default: Sheet }}<Sheet
+{#key `${parts.open}-${round}`}{#await load() then { default: Sheet }}<Sheet
 			{desk}
 			ondone={parts.onward}
 		/>{/await}{/key}

@@ -48,7 +48,7 @@
 	/** What is taken: chosen by hand where that still serves, the likeliest otherwise. */
 	const way = $derived(v.way && serving.includes(v.way) ? v.way : (serving[0] ?? v.way ?? 'radius'));
 	const dresser = $derived.by(() => {
-		const all = dressersForWay(f, way);
+		const all = dressersForWay(f, way, v.name);
 		return (
 			all.find((d) => d.code === v.dresserCode) ?? all.find((d) => !whyNotDresser(f, d)) ?? all[0] ?? null
 		);

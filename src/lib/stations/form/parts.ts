@@ -22,21 +22,21 @@ const ALIGN = part('align', 'Square, on centre', ['align'], () => import('./Alig
 const FORMED = part('formed', 'Dress and listen', ['formed'], () => import('./FormedPart.svelte'));
 const COUPON = part('coupon', 'Coupon', ['proved'], () => import('./CouponPart.svelte'));
 
+const SINE = part('set', 'Set the dresser', [], () => import('./set/SinePart.svelte'));
+const RADIUS = part('set', 'Set the dresser', [], () => import('./set/RadiusPart.svelte'));
+const ROLL = part('set', 'Set the roll', ['set'], () => import('./set/RollPart.svelte'));
+const PROGRAM = part('set', 'Program', ['set'], () => import('./set/ProgramPart.svelte'));
+
 /** How the dresser is set differs with the way the form is made. */
 function setting(form: Form): FormPart[] {
-	const title = 'Set the dresser';
 	const lines = featuresOf(form.chain, form.way).map((f) => `set-${f.index}`);
-	if (form.way === 'sine') return [part('set', title, lines, () => import('./set/SinePart.svelte')), PASSES];
-	if (form.way === 'radius')
-		return [part('set', title, lines, () => import('./set/RadiusPart.svelte')), PASSES];
-	if (form.way === 'roll')
-		return [part('set', 'Set the roll', ['set'], () => import('./set/RollPart.svelte'))];
-	return [PASSES, part('set', 'Program', ['set'], () => import('./set/ProgramPart.svelte'))];
+	if (form.way === 'sine') return [{ ...SINE, lines }, PASSES];
+	if (form.way === 'radius') return [{ ...RADIUS, lines }, PASSES];
+	return form.way === 'roll' ? [ROLL] : [PASSES, PROGRAM];
 }
 
 /** The parts of forming in their order; before there is a form, what will come is shown and closed. */
 export function partsOf(form: Form | null): FormPart[] {
 	if (form) return [SHAPE, ...setting(form), ALIGN, FORMED, COUPON];
-	const set = part('set', 'Set the dresser', ['set'], () => import('./set/RollPart.svelte'));
-	return [SHAPE, ...[set, PASSES, ALIGN, FORMED, COUPON].map((p) => ({ ...p, closed: true }))];
+	return [SHAPE, ...[SINE, PASSES, ALIGN, FORMED, COUPON].map((p) => ({ ...p, closed: true }))];
 }

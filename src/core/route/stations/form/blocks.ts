@@ -22,7 +22,7 @@ export const BLOCK_FIELDS = [
 	}),
 	mm('wearBlockMm', 'Each; put at the ends', { ...from0(50), default: 0, label: 'Wear block' }),
 	whole('wearBlockCount', 'At the ends', { ...between(0, 2), default: 0, label: 'Wear blocks' }),
-	um('stackToleranceUm', 'Of the height', { ...from0(1000), default: 1, label: 'Stack may be off by' })
+	um('stackToleranceUm', 'Of the height', { ...from0(1000), default: 2.5, label: 'Stack may be off by' })
 ] as const;
 
 interface Stacked {

@@ -7,7 +7,7 @@ import { rotaryPlunge } from '../../../dress/rotary-plunge.js';
 import { squared } from '../../../form/squared.js';
 import { toolPath } from '../../../form/tool-path.js';
 import { wrung } from '../../../form/wrung.js';
-import { Evidence, partOf } from '../../evidence.js';
+import { Evidence, partOf, reasonsOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
@@ -153,6 +153,11 @@ function alignLine(facts: SetupFacts, evidence: Evidence, form: Form | null): Ga
 	});
 }
 
+const onlyCaution = (from: { output: object } | null, code: string): boolean => {
+	const reasons = reasonsOf(from);
+	return reasons.length > 0 && reasons.every((r) => r.code === code);
+};
+
 function madeLines(facts: SetupFacts, evidence: Evidence, form: Form | null): GateLine[] {
 	const q = show(facts);
 	const formed = sinceForm(form, evidence.step(formedStep));
@@ -180,6 +185,8 @@ function madeLines(facts: SetupFacts, evidence: Evidence, form: Form | null): Ga
 			key: 'proved',
 			title: 'Shape proved on a coupon',
 			from: proof,
+			// A straight flank can slide along itself: that tells nothing of the form, and holds nothing up.
+			accepts: onlyCaution(proof, 'fit-not-unique') ? UNLESS_STOPPED : ['ok'],
 			value: `${um(facts, proof?.output.maxAbsUm)} off at worst, ${allowed} allowed`,
 			waiting:
 				measured && form

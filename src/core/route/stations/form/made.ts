@@ -25,7 +25,7 @@ export function formOf(facts: SetupFacts, evidence: Evidence): Form | null {
 	const recorded = evidence.step(shapeStep);
 	if (!recorded) return null;
 	const { name, segments, way, dresserCode, toleranceUm } = recorded.entered;
-	const serving = dressersForWay(facts, way);
+	const serving = dressersForWay(facts, way, name);
 	return {
 		since: recorded.id,
 		name,

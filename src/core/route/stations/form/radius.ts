@@ -3,10 +3,11 @@ import { InputFault } from '../../../calculation/fault.js';
 import { centreOf, type Segment } from '../../../form/profile/segment.js';
 import { radiusSetting } from '../../../form/radius-setting.js';
 import { Evidence } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
 import { compute, defineStep, pick, wheelOf } from '../../step.js';
 import { BLOCK_FIELDS, blocksEffect, wrungFor } from './blocks.js';
 import { featuresOf } from './features.js';
-import { formThere } from './made.js';
+import { type Form, formThere } from './made.js';
 
 /** Where an arc begins and ends as the swing counts it, from the radial line through its centre, in degrees. */
 export function swingOf(arc: Segment & { kind: 'arc' }): { fromDeg: number; toDeg: number } {
@@ -16,6 +17,41 @@ export function swingOf(arc: Segment & { kind: 'arc' }): { fromDeg: number; toDe
 	return { fromDeg: at(arc.z0Mm), toDeg: at(arc.z1Mm) };
 }
 
+/** What is asked of a swing, whatever blocks are taken for it. */
+export const SWING_FIELDS = pick(
+	radiusSetting.fields,
+	'method',
+	'constantMm',
+	'stopFromDeg',
+	'stopToDeg',
+	'measuredRadiusMm',
+	'clearanceMm',
+	'axisOffsetUm',
+	'envelope',
+	'slide',
+	'grit'
+);
+type Swing = { [F in (typeof SWING_FIELDS)[number] as F['name']]?: unknown };
+
+/** The swing of one arc of the form on its dresser. @throws InputFault */
+export const radiusSettingFor = (facts: SetupFacts, form: Form, arc: Segment & { kind: 'arc' }, v: Swing) =>
+	compute(facts, radiusSetting, {
+		method: v.method,
+		constantMm: v.constantMm,
+		wheelRadiusMm: arc.radiusMm,
+		side: arc.side,
+		tipRadiusMm: (form.dresser?.tipRadiusUm ?? 0) / 1000,
+		clearanceMm: v.clearanceMm,
+		...swingOf(arc),
+		stopFromDeg: v.stopFromDeg,
+		stopToDeg: v.stopToDeg,
+		measuredRadiusMm: v.measuredRadiusMm,
+		axisOffsetUm: v.axisOffsetUm,
+		envelope: v.envelope && { ...v.envelope, wheelDiameterMm: wheelOf(facts).diameterMm },
+		slide: v.slide,
+		grit: v.grit
+	});
+
 /** A round or hollow radius by blocks in a radius dresser. */
 export const radiusStep = defineStep({
 	station: 'form',
@@ -23,19 +59,7 @@ export const radiusStep = defineStep({
 	title: 'Set the radius dresser',
 	fields: [
 		whole('segmentIndex', 'Which arc', { ...between(0, 499), required: true, label: 'Arc' }),
-		...pick(
-			radiusSetting.fields,
-			'method',
-			'constantMm',
-			'stopFromDeg',
-			'stopToDeg',
-			'measuredRadiusMm',
-			'clearanceMm',
-			'axisOffsetUm',
-			'envelope',
-			'slide',
-			'grit'
-		),
+		...SWING_FIELDS,
 		...BLOCK_FIELDS,
 		yesNo('blocksOut', 'Screw tight first, then out', { required: true, label: 'Blocks are out again' }),
 		yesNo('screwTight', 'Tried by hand', { required: true, label: 'Screw is tight' }),
@@ -54,22 +78,7 @@ export const radiusStep = defineStep({
 				'unknown-choice',
 				'This form has no such arc. Choose one of the list.'
 			);
-		const main = compute(facts, radiusSetting, {
-			method: v.method,
-			constantMm: v.constantMm,
-			wheelRadiusMm: arc.radiusMm,
-			side: arc.side,
-			tipRadiusMm: (form.dresser?.tipRadiusUm ?? 0) / 1000,
-			clearanceMm: v.clearanceMm,
-			...swingOf(arc),
-			stopFromDeg: v.stopFromDeg,
-			stopToDeg: v.stopToDeg,
-			measuredRadiusMm: v.measuredRadiusMm,
-			axisOffsetUm: v.axisOffsetUm,
-			envelope: v.envelope && { ...v.envelope, wheelDiameterMm: wheelOf(facts).diameterMm },
-			slide: v.slide,
-			grit: v.grit
-		});
+		const main = radiusSettingFor(facts, form, arc, v);
 		const { stackMm, correctedStackMm } = main.output;
 		return { main, beside: [wrungFor(facts, v, correctedStackMm ?? stackMm)] };
 	},

@@ -53,11 +53,17 @@ export function waysThatServe(
 /** Whether a way and its dresser can make this form on this wheel. @throws InputFault on `way`, `dresserCode` or `segments` */
 function checkWay(
 	facts: SetupFacts,
-	v: { way: FormWay; dresserCode: string | null; segments: RawSegment[]; rimResistanceOhm: number | null }
+	v: {
+		name: string;
+		way: FormWay;
+		dresserCode: string | null;
+		segments: RawSegment[];
+		rimResistanceOhm: number | null;
+	}
 ): Tool | null {
 	const not = whyNotWay(facts, v.way, v.rimResistanceOhm);
 	if (not) throw new InputFault('way', 'inconsistent', `${not} Choose another way.`);
-	const serving = dressersForWay(facts, v.way);
+	const serving = dressersForWay(facts, v.way, v.name);
 	const dresser = v.dresserCode ? serving.find((d) => d.code === v.dresserCode) : serving[0];
 	if (!dresser)
 		throw new InputFault(

@@ -5,6 +5,7 @@ import { type DresserKind, dresserWords, methodOf } from '../../../shop/dresser.
 import { abrasiveGroup } from '../../../spec/families.js';
 import type { DresserFacts, SetupFacts } from '../../facts.js';
 import { wheelOf } from '../../step.js';
+import { carries } from './carries.js';
 import { excludedWords } from '../dress/words.js';
 import { bondOfWheel } from '../dress/wheel.js';
 
@@ -26,10 +27,11 @@ export const FORM_WAYS = {
 export type FormWay = keyof typeof FORM_WAYS;
 export const FORM_WAY_NAMES = Object.keys(FORM_WAYS) as FormWay[];
 
-/** Dressers of the shop that serve a way, the machine's own first. */
-export function dressersForWay(facts: SetupFacts, way: FormWay): DresserFacts[] {
+/** Dressers of the shop that serve a way: the one that carries this form first, then the machine's own. */
+export function dressersForWay(facts: SetupFacts, way: FormWay, name = ''): DresserFacts[] {
 	const kinds: readonly string[] = FORM_WAYS[way].kinds;
-	const own = (d: DresserFacts) => (d.id === facts.dresser?.id ? 0 : 1);
+	const own = (d: DresserFacts) =>
+		name && carries(d.carriesForm, name) ? 0 : d.id === facts.dresser?.id ? 1 : 2;
 	return facts.dressers.filter((d) => kinds.includes(d.kind)).sort((a, b) => own(a) - own(b));
 }
 

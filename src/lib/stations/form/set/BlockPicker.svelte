@@ -42,7 +42,7 @@
 		const answer = await off.run(blockStack.id, {
 			blocksMm: freeOf(f, tray),
 			targetMm,
-			toleranceUm: v.stackToleranceUm ?? 1,
+			toleranceUm: v.stackToleranceUm ?? 2.5,
 			wearBlockMm: v.wearBlockMm ?? 0,
 			wearBlockCount: v.wearBlockCount ?? 0,
 			...(v.baseBlocksMm?.length ? { baseBlocksMm: v.baseBlocksMm } : {})

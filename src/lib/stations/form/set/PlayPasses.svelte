@@ -24,6 +24,7 @@
 	onDestroy(() => cancelAnimationFrame(frame));
 	/** How far the run of this pass has come, from where it begins. */
 	let run = $state(0.4);
+	let begun = false;
 	$effect(() => {
 		share = reversed ? 1 - run : run;
 	});
@@ -45,8 +46,10 @@
 	function toggle() {
 		playing = !playing;
 		if (!playing) return cancelAnimationFrame(frame);
-		if (run >= 1 && pass >= remaining.length - 1) pass = 0;
-		if (run >= 1) run = 0;
+		// The picture begins with the last pass; playing begins with the first.
+		if (!begun || (run >= 1 && pass >= remaining.length - 1)) pass = 0;
+		if (!begun || run >= 1) run = 0;
+		begun = true;
 		last = 0;
 		frame = requestAnimationFrame(tick);
 	}

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { attempt } from '$core/calculation/attempt';
 	import type { Feature } from '$core/route/stations/form/features';
 	import { featureWords } from '$core/route/stations/form/features';
 	import type { Form } from '$core/route/stations/form/made';
-	import { radiusStep, swingOf } from '$core/route/stations/form/radius';
+	import { radiusSettingFor, radiusStep, swingOf } from '$core/route/stations/form/radius';
 	import { fineQuantity, quantity } from '$core/quantity/format';
 	import { findingsOf } from '$core/route/step';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -54,7 +55,14 @@
 			: null
 	);
 	const targetMm = $derived(correctedMm ?? plainMm);
-	const stopped = $derived(p.main?.verdict === 'stop');
+	/** What the swing says of itself, before any block is chosen for it. */
+	const swung = $derived(
+		arc.kind === 'arc'
+			? attempt(() => radiusSettingFor(f, form, arc, v).output)
+			: { output: null, fault: null }
+	);
+	const stopped = $derived(swung.output?.verdict === 'stop');
+	const fault = $derived(swung.fault ?? (v.blocksMm?.length ? p.fault : null));
 	const ADVANCED = ['axisOffsetUm', 'envelope', 'slide', 'grit', 'clearanceMm'];
 	const fields = radiusStep.fields.filter((x) => ADVANCED.includes(x.name));
 	async function act() {
@@ -86,13 +94,11 @@
 			bad={stopped}
 			units={f.units}
 		/>
-		{#if p.result}<Reasons
-				reasons={findingsOf(p.result)}
+		{#if fault && fault.code !== 'missing'}<p class="fault">{fault.message}</p>{:else}<Reasons
+				reasons={p.result ? findingsOf(p.result) : (swung.output?.reasons ?? [])}
 				most={3}
-			/>{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">
-				{p.fault.message}
-			</p>{/if}
-		{#if p.main}<SwingFacts out={p.main} units={f.units} />{/if}
+			/>{/if}
+		{#if swung.output}<SwingFacts out={swung.output} units={f.units} />{/if}
 		<div class="grid">
 			<ChoiceField
 				{entry}

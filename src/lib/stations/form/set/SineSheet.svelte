@@ -95,7 +95,9 @@
 		{#if p.result}<Reasons
 				reasons={findingsOf(p.result)}
 				most={3}
-			/>{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">
+			/>{:else if p.fault && p.fault.code !== 'missing' && !(p.fault.field === 'blocksMm' && !v.blocksMm?.length)}<p
+				class="fault"
+			>
 				{p.fault.message}
 			</p>{/if}
 	{/snippet}

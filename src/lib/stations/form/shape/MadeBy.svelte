@@ -37,7 +37,7 @@
 		}))
 	);
 	const out = $derived(ways.filter((o) => o.not));
-	const codes = $derived(dressersForWay(f, way));
+	const codes = $derived(dressersForWay(f, way, String(entry.typed.name ?? '')));
 	function says(d: DresserFacts): string {
 		const why = whyNotDresser(f, d, ohm);
 		if (why) return excludedWords(why);

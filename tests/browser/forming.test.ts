@@ -1,0 +1,286 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { buildProfile } from '../../src/core/form/build-profile.js';
+import { writeDxf } from '../../src/core/form/dxf/write.js';
+import { type RawSegment, chainOf } from '../../src/core/form/profile/chain.js';
+import { scanned } from '../../src/core/form/stand-ins/scanner.js';
+import { accessible } from './accessible.js';
+import { done, heading, press, say } from './bench.js';
+import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { type Case, broughtToDress, field } from './to-dress.js';
+
+const room = (name: string, number: string): Case => ({
+	name,
+	as: 'Valve plates',
+	route: 'toolroom-form',
+	wheel: {
+		number,
+		marking: 'WA 80 H 8 V',
+		newDiameterMm: 300,
+		diameterMm: 300,
+		place: 'form',
+		massKg: 4.66,
+		widthMm: 32,
+		boreMm: 76.2,
+		minDiameterMm: 180,
+		ratedMps: 40
+	}
+});
+const creep = (name: string, number: string): Case => ({
+	name,
+	as: 'Drive splines',
+	route: 'creep-feed-form',
+	wheel: {
+		number,
+		marking: 'WA 60 F 12 V',
+		newDiameterMm: 400,
+		diameterMm: 400,
+		place: 'form',
+		massKg: 12.4,
+		widthMm: 50,
+		boreMm: 127,
+		minDiameterMm: 280,
+		ratedMps: 35
+	}
+});
+const FLANK = room('Seal lips', '7401');
+const CORNER = room('Cam plates', '7402');
+const HOLLOW = room('Ball seats', '7403');
+const RIBS = creep('Gerotor splines', '7404');
+const ROLL = creep('Retainer splines', '7405');
+
+const open = async (page: Page, c: Case): Promise<void> => {
+	await page.goto(`${base()}/setups/${c.id}/form`);
+	await heading(page, 'Form');
+};
+const tab = (page: Page, name: string) =>
+	page.getByRole('group', { name: 'Part of forming' }).getByRole('button', { name: new RegExp(`^${name}`) });
+/** A named shape with its measures, taken. */
+async function shaped(page: Page, shape: string, measures: Record<string, string>): Promise<void> {
+	const panel = page.getByRole('region', { name: 'From measures' });
+	await panel.getByRole('combobox', { name: 'Shape' }).selectOption({ label: shape });
+	for (const [label, value] of Object.entries(measures))
+		await panel.getByRole('textbox', { name: new RegExp(`^${label}`) }).fill(value);
+	await press(page, 'Take this shape');
+	await page.getByRole('combobox', { name: 'Segment 1 is' }).waitFor();
+}
+/** Blocks chosen from the tray, and everything said that is looked at before the wheel turns. */
+async function stacked(page: Page, last: string): Promise<void> {
+	await press(page, 'Choose the blocks');
+	await page.getByText(/^Off by/).waitFor();
+	for (const q of ['Screw is tight', 'Blocks are out again', last]) await say(page, q, 'Yes');
+	await press(page, /^Set like this/);
+}
+/** A caution accepted with a reason where one waits. */
+async function accepted(page: Page, reason: string): Promise<void> {
+	await page.getByLabel('Why may it go on?').fill(reason);
+	await press(page, 'Go on with this reason');
+}
+async function aligned(page: Page, roll = false): Promise<void> {
+	await field(page, 'Dial, change along it').fill('2');
+	await field(page, 'Run along').fill('60');
+	if (!roll) await field(page, 'Tip past centre').fill('0.3');
+	await press(page, roll ? /^Parallel like this/ : /^Square and on centre/);
+}
+async function formed(page: Page): Promise<void> {
+	await say(page, 'Sounded even over the whole form', 'Yes');
+	await press(page, 'Measured as planned');
+	await press(page, /^Form dressed, sounds even/);
+	await page.getByRole('button', { name: 'Scanner stand-in' }).waitFor();
+}
+const whole = (segments: readonly Partial<RawSegment>[]): RawSegment[] =>
+	segments.map((s) => ({ radiusMm: null, side: null, ...s })) as RawSegment[];
+/** Points of a coupon that was ground with a face a little off. */
+function points(segments: readonly Partial<RawSegment>[], noseErrorUm: number): string {
+	const chain = chainOf(whole(segments));
+	const scan = scanned(chain, {
+		count: 160,
+		noseErrorUm,
+		shiftZMm: 0.06,
+		shiftXMm: -0.03,
+		turnDeg: 0,
+		wearUm: 0,
+		sigmaUm: 0.3,
+		seed: 11
+	});
+	return scan.map((p) => `${p.zMm.toFixed(5)},${(-p.xMm).toFixed(5)}`).join('\n');
+}
+
+describe('putting a form on the wheel', () => {
+	let page: Page;
+	before(async function () {
+		this.timeout(240_000);
+		page = await signedIn('Mara Okonjo');
+		await broughtToDress(page, [FLANK, CORNER, HOLLOW, RIBS, ROLL]);
+	});
+	after(async () => {
+		await page.context().close();
+		await restartApp();
+	});
+	tellOnFailure(() => page);
+
+	it('a flank of 23 degrees by blocks, from an empty setup to Dress', async function () {
+		this.timeout(120_000);
+		await open(page, FLANK);
+		await page.getByText('No form yet.', { exact: false }).waitFor();
+		await shaped(page, 'one angle', { Width: '20', Angle: '23' });
+		await page.getByText('sine dresser, SF-1').waitFor();
+		await accessible(page, 'shape');
+		await press(page, /^Keep this shape/);
+		// The drawing counts from the radial line: set from the wrong one it is refused with both angles.
+		await field(page, 'Angle').fill('67');
+		await page.getByText(/Is it given from the other line\?/).waitFor();
+		await page.getByRole('group', { name: 'Measured from the' }).getByText('radial line').click();
+		await page.getByText('slide at 23°').waitFor();
+		expect(await page.getByRole('status').first().innerText()).to.match(/^39\.0731 mm/);
+		await press(page, 'Choose the blocks');
+		await page.getByText(/^Off by/).waitFor();
+		await accessible(page, 'sine dresser');
+		await stacked(page, 'Slide is covered');
+		await press(page, /^Plan like this/);
+		await aligned(page);
+		await formed(page);
+		await press(page, 'Scanner stand-in');
+		await press(page, /^Proved on this coupon/);
+		await done(page, 'Form');
+		// A straight dress would take it off again.
+		await page.getByRole('link', { name: /^On to dressing/ }).click();
+		await heading(page, 'Dress');
+		expect(await page.getByRole('radio', { name: 'a radius' }).isChecked()).to.equal(true);
+	});
+
+	it('a round corner of 2.4 from an engraved constant, the coupon taken back into the stack', async function () {
+		this.timeout(120_000);
+		await open(page, CORNER);
+		await shaped(page, 'round corners', { Width: '32', Radius: '2.4' });
+		await field(page, 'Form tolerance').fill('4');
+		await press(page, /^Keep this shape/);
+		await page.getByText('37.6 mm').first().waitFor();
+		await field(page, 'Stop at the left').fill('-80');
+		await page.getByText(/The swing goes beyond its stops/).waitFor();
+		await field(page, 'Stop at the left').fill('-92');
+		await stacked(page, 'Swung by hand first');
+		await press(page, /^Plan like this/);
+		await aligned(page);
+		await formed(page);
+		const corner = buildProfile.run({ shape: 'corner-radius', widthMm: 32, radiusMm: 2.4 }).segments;
+		await page.getByLabel(/^Points measured/).fill(points(corner, 14));
+		await page.getByText('4 µm allowed').waitFor();
+		await accessible(page, 'coupon');
+		await press(page, 'Book this coupon');
+		await tab(page, 'Coupon').click();
+		await page.getByLabel(/^Points measured/).fill(points(corner, 14));
+		await press(page, 'Take it back into the stack');
+		await page.getByText('corrected by the coupon').waitFor();
+		const stack = Number((await page.getByRole('status').first().innerText()).split(' ')[0]);
+		expect(stack).to.be.within(37.57, 37.595);
+		await stacked(page, 'Swung by hand first');
+		await tab(page, 'Dress and listen').click();
+		await formed(page);
+		await page.getByLabel(/^Points measured/).fill(points(corner, 1));
+		await press(page, /^Proved on this coupon/);
+		await done(page, 'Form');
+	});
+
+	it('a hollow too small for its tip is refused, and made with another', async function () {
+		this.timeout(120_000);
+		await open(page, HOLLOW);
+		await shaped(page, 'hollow radius', { Width: '20', Radius: '0.3', Depth: '0.2' });
+		await page.getByText('Smallest hollow against the tip').waitFor();
+		await press(page, /^Keep this shape/);
+		await stacked(page, 'Swung by hand first');
+		await page
+			.getByText(/A tip of 0.25 mm cannot turn inside a hollow of 0.3 mm/)
+			.first()
+			.waitFor();
+		await tab(page, 'Shape').click();
+		await page.getByRole('radio', { name: /^RF-2/ }).check();
+		await press(page, /^Keep this shape/);
+		await page.getByText('tip 100 µm').waitFor();
+		await stacked(page, 'Swung by hand first');
+		await press(page, /^Plan like this/);
+		await aligned(page);
+		await formed(page);
+		await press(page, 'Scanner stand-in');
+		await press(page, /^Proved on this coupon/);
+		await done(page, 'Form');
+	});
+
+	it('ribs from a drawing, by a controlled dresser with its program', async function () {
+		this.timeout(120_000);
+		await open(page, RIBS);
+		const ribs = buildProfile.run({
+			shape: 'multi-rib',
+			pitchMm: 5,
+			count: 3,
+			includedAngleDeg: 60,
+			depthMm: 2.4,
+			crestRadiusMm: 0.4,
+			rootRadiusMm: 0.5,
+			crestWidthMm: 0.6
+		}).segments as RawSegment[];
+		const text = writeDxf(chainOf(whole(ribs)), 'PROFILE');
+		await press(page, 'Drawing (DXF)');
+		const panel = page.getByRole('region', { name: 'From a drawing' });
+		// A file of another kind, then one that does not say its unit: each is told, nothing is taken.
+		await panel.getByLabel('Take a file').setInputFiles({
+			name: 'photo.dxf',
+			mimeType: 'application/dxf',
+			buffer: Buffer.from([0, 1, 2, 3, 255, 254])
+		});
+		await panel.getByRole('status').getByText(/not/).first().waitFor();
+		await panel.getByLabel(/^Drawing/).fill(text.replace(/9\n\$INSUNITS\n70\n4\n/, ''));
+		await panel.getByText(/does not say its unit/).waitFor();
+		expect(await page.getByRole('button', { name: 'Take this drawing' }).isDisabled()).to.equal(true);
+		await panel.getByText('mm', { exact: true }).first().click();
+		await panel.getByText(/13 lines, 12 arcs/).waitFor();
+		await press(page, 'Take this drawing');
+		await page.getByText('controlled dresser, D-09').waitFor();
+		await press(page, /^Keep this shape/);
+		await press(page, /^Plan like this/);
+		const list = page.getByRole('listbox', { name: 'Program, block by block' });
+		await list.getByRole('option').first().waitFor();
+		await list.focus();
+		for (let i = 0; i < 9; i++) await page.keyboard.press('ArrowDown');
+		expect(await list.getByRole('option', { selected: true }).innerText()).to.match(/^G[0123] /);
+		const file = decodeURIComponent(
+			(await page.getByRole('link', { name: 'Take it out as a draft' }).getAttribute('href'))!
+		);
+		expect(file).to.match(/DRAFT - DRY RUN FIRST/);
+		await page.getByRole('button', { name: 'Play' }).click();
+		await page.getByText(/^Pass 2 of/).waitFor();
+		await page.getByRole('button', { name: 'Hold' }).click();
+		await accessible(page, 'program');
+		await press(page, /^Keep this program/);
+		await aligned(page);
+		await formed(page);
+		await press(page, 'Scanner stand-in');
+		await press(page, /^Proved on this coupon/);
+		await done(page, 'Form');
+	});
+
+	it('a form roll with its mirror', async function () {
+		this.timeout(120_000);
+		await open(page, ROLL);
+		await press(page, 'Library');
+		const library = page.getByRole('region', { name: 'From the library' });
+		await library.getByRole('button', { name: 'Drive spline' }).click();
+		await press(page, 'Take this form');
+		await field(page, 'Form named after').fill('Retainer splines');
+		await page.getByText('driven form roll, R-02').waitFor();
+		await press(page, /^Keep this shape/);
+		await page
+			.getByText('R-02 carries "retainer spline"; this form is "Retainer splines".')
+			.first()
+			.waitFor();
+		await field(page, 'Roll speed').fill('2900');
+		await accessible(page, 'form roll');
+		await say(page, 'The roll carries this form', 'Yes');
+		await press(page, /^Set like this/);
+		await aligned(page, true);
+		await formed(page);
+		await press(page, 'Scanner stand-in');
+		await press(page, /^Proved on this coupon/);
+		await done(page, 'Form');
+	});
+});
