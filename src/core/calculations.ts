@@ -67,6 +67,7 @@ import { sonicModulus } from './inspect/sonic-modulus.js';
 import { tapPlan } from './inspect/tap-plan.js';
 import { visual } from './inspect/visual.js';
 import { holdSpeed } from './keep/hold-speed.js';
+import { redressInterval } from './keep/redress-interval.js';
 import { incidentPlan } from './keep/incident-plan.js';
 import { benchGrinder } from './mount/bench-grinder.js';
 import { spindleRunout } from './mount/spindle-runout.js';
@@ -218,6 +219,7 @@ export const CALCULATIONS: readonly Calculation[] = [
 	dressCompensation,
 	release,
 	holdSpeed,
+	redressInterval,
 	incidentPlan,
 	extraCheck
 ];

@@ -71,11 +71,6 @@ async function stacked(page: Page, last: string): Promise<void> {
 	for (const q of ['Screw is tight', 'Blocks are out again', last]) await say(page, q, 'Yes');
 	await press(page, /^Set like this/);
 }
-/** A caution accepted with a reason where one waits. */
-async function accepted(page: Page, reason: string): Promise<void> {
-	await page.getByLabel('Why may it go on?').fill(reason);
-	await press(page, 'Go on with this reason');
-}
 async function aligned(page: Page, roll = false): Promise<void> {
 	await field(page, 'Dial, change along it').fill('2');
 	await field(page, 'Run along').fill('60');

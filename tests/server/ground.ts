@@ -61,9 +61,9 @@ export const JOB = {
 	operation: 'surface',
 	targetRaUm: 0.6
 };
-export async function setup(machine = 'SG-1'): Promise<number> {
+export async function setup(machine = 'SG-1', route?: string): Promise<number> {
 	return startSetup(
-		checked(BRIEF_FIELDS, { ...JOB, machineId: await machineId(machine) }),
+		checked(BRIEF_FIELDS, { ...JOB, machineId: await machineId(machine), ...(route && { route }) }),
 		await machinist(),
 		key()
 	);
@@ -86,8 +86,12 @@ export async function step(
 }
 
 /** A setup worked from the start up to and without the named step, with a wheel of its own. */
-export async function workedUpTo(until: string, number?: string): Promise<{ id: number; number: string }> {
-	const id = await setup();
+export async function workedUpTo(
+	until: string,
+	number?: string,
+	route?: string
+): Promise<{ id: number; number: string }> {
+	const id = await setup('SG-1', route);
 	const taken = number ?? (await wheel());
 	await step(id, 'select', 'take', { wheelNumber: taken });
 	for (const [station, name, values] of GOOD) {

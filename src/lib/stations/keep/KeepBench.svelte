@@ -2,7 +2,11 @@
 	import { resolve } from '$app/paths';
 	import { figure, quantity } from '$core/quantity/format';
 	import { dressPlan } from '$core/dress/plan';
-	import { Evidence } from '$core/route/evidence';
+	import { untrack } from 'svelte';
+	import { redressInterval } from '$core/keep/redress-interval';
+	import { Evidence, partOf } from '$core/route/evidence';
+	import { intervalWords } from '$core/route/stations/keep/gate';
+	import { intervalStep } from '$core/route/stations/keep/interval';
 	import { keepStep } from '$core/route/stations/keep/steps';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
@@ -20,6 +24,9 @@
 	}
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
+	/** The sheet on which it is reckoned when the form is due. */
+	let form = $state(false);
+	const interval = $derived(partOf(Evidence.of(f).step(intervalStep), redressInterval));
 	const entry = stepEntry(desk, keepStep, {
 		anew: true,
 		start: {
@@ -27,7 +34,11 @@
 				surfaceSpeedMps(desk.facts.wheel!.newDiameterMm, desk.facts.machine.spindleRpm),
 				desk.facts.wheel!.ratedMps ?? 500
 			),
-			what: 'ground-on'
+			what: 'ground-on',
+			redressAfterParts: untrack(() => {
+				const due = partOf(Evidence.of(desk.facts).step(intervalStep), redressInterval)?.output;
+				return due?.mode === 'between-parts' ? due.partsPerRedress : undefined;
+			})
 		}
 	});
 	const p = $derived(preview(keepStep, f, entry));
@@ -51,79 +62,113 @@
 	}
 </script>
 
-<h1>Keep</h1>
+<header>
+	<h1>Keep</h1>
+	{#if f.stations.includes('form') && f.state !== 'finished'}<button
+			class="link"
+			aria-pressed={form}
+			onclick={() => (form = !form)}>When to redress the form</button
+		>{/if}
+</header>
 <p class="lead">
 	{f.state === 'finished'
 		? 'This setup is finished; the wheel is back in the rack.'
 		: 'Write the diameter down each time. The book says how much wheel is left.'}
 </p>
-<div class="cols">
-	<div class="form">
-		<ChoiceField
-			{entry}
-			name="what"
-			words={{ 'ground-on': 'ground on', redressed: 'redressed', 'taken-off': 'taken off' }}
-		/>
-		<QuantityField {entry} name="diameterAfterMm" note="last {q(f.wheel!.diameterMm, 'mm')}" /><QuantityField
-			{entry}
-			name="partsGround"
-		/><QuantityField {entry} name="redressAfterParts" note="parts between dresses" /><QuantityField
-			{entry}
-			name="targetMps"
-			label="Speed wanted at the rim"
-		/>
+{#if form}{#await import('./IntervalPart.svelte') then { default: Interval }}<Interval
+			{desk}
+			ondone={() => (form = false)}
+		/>{/await}{:else}
+	<div class="cols">
+		<div class="form">
+			<ChoiceField
+				{entry}
+				name="what"
+				words={{ 'ground-on': 'ground on', redressed: 'redressed', 'taken-off': 'taken off' }}
+			/>
+			<QuantityField
+				{entry}
+				name="diameterAfterMm"
+				note="last {q(f.wheel!.diameterMm, 'mm')}"
+			/><QuantityField {entry} name="partsGround" /><QuantityField
+				{entry}
+				name="redressAfterParts"
+				note="parts between dresses"
+			/><QuantityField {entry} name="targetMps" label="Speed wanted at the rim" />
+		</div>
+		<div>
+			<p class="lab">Dresses left</p>
+			<p class="num huge">{left ?? '-'}</p>
+			<p class="quiet">
+				{perDressMm
+					? `at ${q(perDressMm, 'mm')} of diameter each, down to ${q(f.wheel!.minDiameterMm, 'mm')}`
+					: 'no dressing plan yet'}{left !== null && every ? `; about ${left * every} parts` : ''}
+			</p>
+			<LifeBar
+				newMm={f.wheel!.newDiameterMm}
+				nowMm={diameter}
+				minMm={f.wheel!.minDiameterMm}
+				units={f.units}
+			/>
+			<p class="lab">Next redress</p>
+			<p class="num mid">
+				{interval
+					? intervalWords(interval.output)
+					: every
+						? `after ${every} parts`
+						: 'say after how many parts'}
+			</p>
+			{#if out}
+				<p class="lab">Set the spindle to</p>
+				<p class="num mid">{q(out.speedRpm, 'rpm')} <span>{q(out.speedMps, 'm/s')}</span></p>
+				<table>
+					<thead><tr><th>⌀</th><th>rpm</th><th>speed</th></tr></thead><tbody
+						>{#each out.rows as r (r.diameterMm)}<tr
+								><td class="num">{figure(r.diameterMm, 'mm', f.units)}</td><td class="num"
+									>{r.speedRpm.toFixed(0)}</td
+								><td class="num">{q(r.speedMps, 'm/s')}</td></tr
+							>{/each}</tbody
+					>
+				</table>
+				<Reasons reasons={out.reasons} />
+			{/if}
+		</div>
 	</div>
-	<div>
-		<p class="lab">Dresses left</p>
-		<p class="num huge">{left ?? '-'}</p>
-		<p class="quiet">
-			{perDressMm
-				? `at ${q(perDressMm, 'mm')} of diameter each, down to ${q(f.wheel!.minDiameterMm, 'mm')}`
-				: 'no dressing plan yet'}{left !== null && every ? `; about ${left * every} parts` : ''}
-		</p>
-		<LifeBar newMm={f.wheel!.newDiameterMm} nowMm={diameter} minMm={f.wheel!.minDiameterMm} units={f.units} />
-		<p class="lab">Next redress</p>
-		<p class="num mid">{every ? `after ${every} parts` : 'say after how many parts'}</p>
-		{#if out}
-			<p class="lab">Set the spindle to</p>
-			<p class="num mid">{q(out.speedRpm, 'rpm')} <span>{q(out.speedMps, 'm/s')}</span></p>
-			<table>
-				<thead><tr><th>⌀</th><th>rpm</th><th>speed</th></tr></thead><tbody
-					>{#each out.rows as r (r.diameterMm)}<tr
-							><td class="num">{figure(r.diameterMm, 'mm', f.units)}</td><td class="num"
-								>{r.speedRpm.toFixed(0)}</td
-							><td class="num">{q(r.speedMps, 'm/s')}</td></tr
-						>{/each}</tbody
-				>
-			</table>
-			<Reasons reasons={out.reasons} />
-		{/if}
-	</div>
-</div>
-{#if entries.length}<h3>Booked</h3>
-	<ul>
-		{#each entries as r (r.id)}<li>
-				<span class="num">{figure(Number(r.entered.diameterAfterMm), 'mm', f.units)}</span>
-				{String(r.entered.what).replace('-', ' ')}, {String(r.entered.partsGround)} parts, {r.by}
-			</li>{/each}
-	</ul>{/if}
-<ActionBar
-	forward={f.state === 'finished'}
-	label={f.state === 'finished' ? 'To the floor' : 'Book it'}
-	onact={() => (f.state === 'finished' ? void (location.href = '/') : act())}
-	busy={desk.busy}
->
-	<a class="btn" href={resolve(`/rack/${f.wheel!.number}`)}>The wheel's book</a><a
-		class="btn"
-		href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'json' })}
-		download>JSON</a
-	><a class="btn" href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'csv' })} download
-		>CSV</a
+	{#if entries.length}<h3>Booked</h3>
+		<ul>
+			{#each entries as r (r.id)}<li>
+					<span class="num">{figure(Number(r.entered.diameterAfterMm), 'mm', f.units)}</span>
+					{String(r.entered.what).replace('-', ' ')}, {String(r.entered.partsGround)} parts, {r.by}
+				</li>{/each}
+		</ul>{/if}
+	<ActionBar
+		forward={f.state === 'finished'}
+		label={f.state === 'finished' ? 'To the floor' : 'Book it'}
+		onact={() => (f.state === 'finished' ? void (location.href = '/') : act())}
+		busy={desk.busy}
 	>
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
-</ActionBar>
+		<a class="btn" href={resolve(`/rack/${f.wheel!.number}`)}>The wheel's book</a><a
+			class="btn"
+			href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'json' })}
+			download>JSON</a
+		><a
+			class="btn"
+			href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'csv' })}
+			download>CSV</a
+		>
+		{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+	</ActionBar>
+{/if}
 
 <style>
+	header {
+		display: flex;
+		gap: var(--s-16);
+		align-items: baseline;
+	}
+	h1 {
+		flex: 1;
+	}
 	.cols {
 		display: grid;
 		grid-template-columns: 300px 1fr;

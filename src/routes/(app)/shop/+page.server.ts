@@ -1,4 +1,5 @@
 import { SHOP_KINDS } from '$core/shop/kinds';
+import { formsNow } from '$lib/server/shop/forms';
 import { guidelinesNow } from '$lib/server/shop/guidelines';
 import { routes } from '$lib/server/shop/route-templates';
 import { things } from '$lib/server/shop/shop';
@@ -12,6 +13,7 @@ export async function load({ locals }) {
 		tables: tables || weights ? 'changed by this shop' : 'as shipped',
 		kinds,
 		routes: await routes(),
+		forms: await formsNow(),
 		lead: locals.user!.role === 'lead'
 	};
 }

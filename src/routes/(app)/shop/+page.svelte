@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
+	import { quantity } from '$core/quantity/format';
+	import { when } from '$lib/words';
 	import { thingInWords } from '$lib/features/shop/thing-words';
 
 	let { data } = $props();
@@ -52,6 +54,18 @@
 					? `${own} of the shop's own`
 					: 'as shipped'}.
 			</p>
+		</section>
+		<section class="sheet" aria-label="Forms">
+			<header><h2>Forms</h2></header>
+			<ul>
+				{#each data.forms as form (form.id)}<li>
+						<a href={resolve(`/shop/forms/${encodeURIComponent(form.name)}`)}>{form.name}</a><span
+							>version {form.version}, within {quantity(form.toleranceUm, 'um')}, {form.by}, {when(
+								form.at
+							)}</span
+						>
+					</li>{:else}<li>none yet: the first one is kept at the station Form</li>{/each}
+			</ul>
 		</section>
 		<section class="sheet" aria-label="Routes">
 			<header><h2>Routes</h2></header>

@@ -135,7 +135,6 @@ function settingLines(facts: SetupFacts, evidence: Evidence, form: Form): GateLi
 }
 
 function alignLine(facts: SetupFacts, evidence: Evidence, form: Form | null): GateLine {
-	const q = show(facts);
 	const aligned = sinceForm(form, evidence.step(alignStep));
 	const square = partOf(aligned, squared);
 	const centre = partOf(aligned, centreError);

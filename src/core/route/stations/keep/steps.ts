@@ -4,6 +4,7 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { Effect } from '../../effect.js';
 import type { SetupFacts } from '../../facts.js';
 import { withCompanions } from '../mount/companions.js';
+import { intervalStep } from './interval.js';
 import {
 	alone,
 	DIAMETER_AFTER,
@@ -70,4 +71,4 @@ export const keepStep = defineStep({
 });
 
 /** Everything that can be recorded at Keep. */
-export const keepSteps: readonly Step[] = [keepStep];
+export const keepSteps: readonly Step[] = [keepStep, intervalStep];

@@ -1,0 +1,39 @@
+import { redressInterval } from '../../../keep/redress-interval.js';
+import { summaryOf } from '../../../form/profile/chain.js';
+import { Evidence } from '../../evidence.js';
+import { alone, compute, defineStep, without, wheelOf } from '../../step.js';
+import { surfaceOf } from '../dress/wheel.js';
+import { formThere } from '../form/made.js';
+
+/** The steepest a redress straight in still reaches; a wall gets nothing of it and is shifted along the axis. */
+const STEEPEST_DEG = 89;
+
+/** When the form is redressed, from what wears off its corners. */
+export const intervalStep = defineStep({
+	station: 'keep',
+	step: 'interval',
+	title: 'When to redress the form',
+	fields: without(
+		redressInterval.fields,
+		'formToleranceUm',
+		'wheelDiameterMm',
+		'maxFlankDeg',
+		'usableRadiusUm'
+	),
+	compute(facts, v) {
+		const form = formThere(facts, Evidence.of(facts));
+		const w = wheelOf(facts);
+		const left = surfaceOf(w) === 'face' ? w.rimDepthMm : (w.diameterMm - w.minDiameterMm) / 2;
+		// What lies beneath the form is what redresses may use.
+		const usableUm = left === null ? null : 1000 * (left - summaryOf(form.chain).maxXMm);
+		return alone(
+			compute(facts, redressInterval, {
+				...v,
+				formToleranceUm: form.toleranceUm,
+				wheelDiameterMm: w.diameterMm,
+				maxFlankDeg: Math.min(STEEPEST_DEG, summaryOf(form.chain).maxFlankDeg),
+				usableRadiusUm: usableUm !== null && usableUm > 0 ? usableUm : null
+			})
+		);
+	}
+});

@@ -1,0 +1,80 @@
+<script lang="ts">
+	import { quantity } from '$core/quantity/format';
+	import { intervalWords } from '$core/route/stations/keep/gate';
+	import { intervalStep } from '$core/route/stations/keep/interval';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import WearLine from '$lib/drawing/form/WearLine.svelte';
+
+	interface Props {
+		desk: Desk;
+		ondone: () => void;
+	}
+	/** When the form is redressed: how its corners wear, how far that may go, and what a redress must take off at least. */
+	let { desk, ondone }: Props = $props();
+	const f = $derived(desk.facts);
+	const entry = stepEntry(desk, intervalStep, { start: { source: 'points', redressUm: 30 } });
+	const v = $derived(entry.result.values);
+	const p = $derived(preview(intervalStep, f, entry));
+	const out = $derived(p.main);
+	const ASKED: Record<string, readonly string[]> = {
+		measured: ['lossUmPerMm'],
+		points: ['measurements'],
+		'g-ratio': ['gRatio', 'workLengthMm', 'cornerFactor']
+	};
+	const hidden = $derived(
+		Object.entries(ASKED)
+			.filter(([source]) => source !== v.source)
+			.flatMap(([, names]) => names)
+	);
+	const tolerance = $derived(Number(p.computed[0]?.input.formToleranceUm ?? 0));
+	const um = (x: number) => quantity(x, 'um', f.units);
+	const mm = (x: number | null) => quantity(x, 'mm', f.units);
+</script>
+
+<WaySheet
+	{desk}
+	step={intervalStep}
+	{entry}
+	{p}
+	what="Redress the form"
+	figure={out ? intervalWords(out) : '-'}
+	means={out ? `${mm(out.infeedPerRedressMm)} of infeed each` : ''}
+	action="Keep this interval"
+	words={{ measured: 'known', points: 'measured on the form', 'g-ratio': 'from the G ratio' }}
+	{hidden}
+	later={['useOfTolerance', 'cleanUpUm', 'cornerFactor']}
+	{ondone}
+>
+	{#snippet drawing(o)}{#if o}<WearLine
+				perMm={o.lossUmPerMm}
+				points={v.source === 'points' ? (v.measurements ?? []) : []}
+				atMm={o.infeedPerRedressMm}
+				mayLoseUm={tolerance * (v.useOfTolerance ?? 0.8)}
+				toleranceUm={tolerance}
+				units={f.units}
+			/>{:else}<p class="quiet">
+				Look at the worst corner after some parts: how much was ground by then, and what the form had lost.
+			</p>{/if}{/snippet}
+	{#snippet follows(o)}<div class="row">
+			<p>Worn by then <b class="num">{um(o.lossAtRedressUm)}</b></p>
+			<p>A redress takes at least <b class="num">{um(o.minRedressUm)}</b></p>
+			<p>Wheel used for a part <b class="num">{um(o.radiusUsedPerPartUm)}</b></p>
+			{#if o.partsPerWheel !== null}<p>Parts left in the wheel <b class="num">{o.partsPerWheel}</b></p>{/if}
+		</div>{/snippet}
+</WaySheet>
+
+<style>
+	.row {
+		display: flex;
+		gap: var(--s-4) var(--s-16);
+		flex-wrap: wrap;
+		font-size: var(--type-small);
+		color: var(--ink2);
+	}
+	.row b {
+		color: var(--ink);
+	}
+</style>
