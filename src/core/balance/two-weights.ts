@@ -14,8 +14,21 @@ const SAYS: Readonly<Record<string, string>> = {
 	'weights-too-unequal': 'These two are too unequal to cancel so little. Use a matched pair.'
 };
 
+/** Of the sum of both: what rounding leaves of a triangle without height. */
+const STRAIGHT = 1e-12;
 /** Angles of both weights for a reachable correction: the closing triangle and its mirror image. */
 function triangles(c: number, lightDeg: number, u1: number, u2: number): [number, number][] {
+	// A triangle that is all but a line is taken for one: near it a corner is known to half the digits only.
+	const flat = STRAIGHT * (u1 + u2);
+	if (u1 + u2 - c <= flat)
+		return [
+			[lightDeg, lightDeg],
+			[lightDeg, lightDeg]
+		];
+	if (c - Math.abs(u1 - u2) <= flat) {
+		const line: [number, number] = u1 > u2 ? [lightDeg, lightDeg + 180] : [lightDeg + 180, lightDeg];
+		return [line, line];
+	}
 	const corner = (a: number, b: number) =>
 		Math.acos(Math.max(-1, Math.min(1, (c * c + a * a - b * b) / (2 * c * a)))) / DEG;
 	const [x1, x2] = [corner(u1, u2), corner(u2, u1)];

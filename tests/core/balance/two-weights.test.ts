@@ -48,6 +48,19 @@ describe('balance.two-weights', () => {
 				}
 			)
 		));
+	it('weights that must stand exactly opposite, or exactly together, leave nothing', () => {
+		for (const [unbalanceGmm, massG, secondMassG] of [
+			[220, 9, 5],
+			[770, 9, 5],
+			[165, 3, 6],
+			[1320, 12, 12]
+		] as const)
+			for (const heavyAngleDeg of [0, 45, 157, 301.5])
+				expect(
+					run<Out>('balance.two-weights', { unbalanceGmm, heavyAngleDeg, massG, secondMassG, radiusMm: 55 })
+						.residualGmm
+				).to.be.below(1e-9);
+	});
 	it('turns with the unbalance; of two mirror images it takes the nearer', () =>
 		fc.assert(
 			fc.property(

@@ -6,7 +6,7 @@ import type { RawSegment } from '../profile/chain.js';
  */
 type List = readonly RawSegment[];
 
-/** A vertex put somewhere else; both segments that meet there go with it. @example vertexMoved(flat, 1, 6, 0) */
+/** A vertex put somewhere else; both segments that meet there go with it. */
 export function vertexMoved(list: List, vertex: number, zMm: number, xMm: number): RawSegment[] {
 	return list.map((s, k) => ({
 		...s,
