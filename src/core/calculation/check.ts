@@ -67,12 +67,18 @@ export function checkField(field: Field, path: string, value: unknown): unknown 
 			if (!Array.isArray(value)) throw faultOf(field, path, 'not-a-list', value);
 			if (value.length < (field.minItems ?? 0)) throw faultOf(field, path, 'too-few', value);
 			if (value.length > (field.maxItems ?? Infinity)) throw faultOf(field, path, 'too-many', value);
-			return value.map((entry, i) => checkField(field.item, `${path}.${i}`, entry));
+			return value.map((entry, i) => checkEntry(field.item, `${path}.${i}`, entry));
 		case 'object':
 			if (typeof value !== 'object' || Array.isArray(value))
 				throw faultOf(field, path, 'not-an-object', value);
 			return checkInput(field.fields, value, `${path}.`);
 	}
+}
+
+/** One entry of a list: a group or a list that is not there is no entry. */
+function checkEntry(item: Field, path: string, entry: unknown): unknown {
+	const parts = item.kind === 'object' || item.kind === 'list';
+	return checkField(parts ? { ...item, required: true } : item, path, entry);
 }
 
 /** A comparison of fields that has to be made before the fields that follow are looked at. */

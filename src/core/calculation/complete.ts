@@ -1,3 +1,6 @@
+import { checkField } from './check.js';
+import type { InputFault } from './fault.js';
+import { attempt } from './attempt.js';
 import type { Field, Values } from './fields.js';
 
 /**
@@ -10,4 +13,18 @@ export function completed<const L extends readonly Field[]>(
 ): Values<L> {
 	const full = fields.map((f) => [f.name, known[f.name] ?? f.default ?? null]);
 	return Object.fromEntries(full) as Values<L>;
+}
+
+/** The first list or group that cannot be done without and is not there, or cannot be read: without it nothing is previewed. */
+export function partMissing(
+	fields: readonly Field[],
+	known: Readonly<Record<string, unknown>>
+): InputFault | null {
+	for (const f of fields) {
+		if (!f.required || (f.kind !== 'list' && f.kind !== 'object')) continue;
+		if (known[f.name] !== undefined && known[f.name] !== null) continue;
+		const { fault } = attempt(() => checkField(f, f.name, known[f.name]));
+		if (fault) return fault;
+	}
+	return null;
 }

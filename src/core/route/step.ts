@@ -165,6 +165,9 @@ export const MEASURING_NOISE_MM = 0.02;
 /** A diameter that was measured after cutting. @throws InputFault when the wheel would have grown or be gone. */
 export function checkDiameter(facts: Pick<SetupFacts, 'wheel'>, diameterMm: number): number {
 	const w = wheelOf(facts);
+	// While somebody types it is previewed with what is there.
+	if (diameterMm === null)
+		throw new InputFault('diameterAfterMm', 'missing', 'Diameter now is missing. Measure it.');
 	if (diameterMm > w.diameterMm + MEASURING_NOISE_MM)
 		throw new InputFault(
 			'diameterAfterMm',

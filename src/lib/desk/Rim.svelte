@@ -205,7 +205,7 @@
 		}
 		ol {
 			display: flex;
-			overflow-x: auto;
+			flex-wrap: wrap;
 			gap: var(--s-2);
 		}
 		li {

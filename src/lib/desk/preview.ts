@@ -1,5 +1,5 @@
 import { InputFault } from '$core/calculation/fault';
-import { completed } from '$core/calculation/complete';
+import { completed, partMissing } from '$core/calculation/complete';
 import type { Field } from '$core/calculation/fields';
 import { inShop } from '$core/calculation/limits';
 import type { SetupFacts } from '$core/route/facts';
@@ -27,6 +27,9 @@ export function preview<L extends readonly Field[], O extends object>(
 	try {
 		const typed: Readonly<Record<string, unknown>> = values ?? entry?.result.values ?? {};
 		const fields = inShop(step.fields, facts.guidelines.limits);
+		const missing = partMissing(fields, typed);
+		// What is wrong inside of a list is said by the entry; here it is only not there.
+		if (missing) throw entry?.result.fault ?? missing;
 		const result = computeStep(step, facts, completed(fields, typed));
 		return { result, main: result.main.output, computed: all(result), fault: null };
 	} catch (e) {

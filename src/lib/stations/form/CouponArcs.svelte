@@ -12,14 +12,18 @@
 		}[];
 		units: System;
 	}
-	/** Each arc of the form with the radius that came out. */
+	/** Arcs of the form with the radius that came out, the worst first. */
 	let { arcs, units }: Props = $props();
 	const q = (mm: number | null) => fineQuantity(mm, 'mm', units);
 	const off = (mm: number) => `${mm > 0 ? '+' : ''}${quantity(1000 * mm, 'um', units)}`;
 	const MOST = 8;
+	const told = $derived(
+		arcs.filter((a) => a.errorMm !== null).sort((a, b) => Math.abs(b.errorMm ?? 0) - Math.abs(a.errorMm ?? 0))
+	);
+	const silent = $derived(arcs.length - told.length);
 </script>
 
-{#if arcs.length}<table>
+{#if told.length}<table>
 		<thead
 			><tr
 				><th scope="col">Arc</th><th scope="col">Wanted</th><th scope="col">Came out</th><th scope="col"
@@ -28,14 +32,18 @@
 			></thead
 		>
 		<tbody
-			>{#each arcs.slice(0, MOST) as a (a.index)}<tr
-					><td>{a.index + 1}</td><td>{q(a.nominalRadiusMm)}</td><td
-						>{a.radiusMm === null ? `too few points, ${a.pointCount}` : q(a.radiusMm)}</td
-					><td>{a.errorMm === null ? '-' : off(a.errorMm)}</td></tr
+			>{#each told.slice(0, MOST) as a (a.index)}<tr
+					><td>{a.index + 1}</td><td>{q(a.nominalRadiusMm)}</td><td>{q(a.radiusMm)}</td><td
+						>{off(a.errorMm ?? 0)}</td
+					></tr
 				>{/each}</tbody
 		>
-	</table>
-	{#if arcs.length > MOST}<p class="quiet">and {arcs.length - MOST} more</p>{/if}{/if}
+	</table>{/if}
+{#if silent || told.length > MOST}<p class="quiet">
+		{told.length > MOST ? `${told.length - MOST} more are nearer to what was wanted. ` : ''}{silent
+			? `${silent} of ${arcs.length} arcs have too few points to tell their radius.`
+			: ''}
+	</p>{/if}
 
 <style>
 	table {
@@ -49,7 +57,7 @@
 	}
 	td,
 	th {
-		padding: 2px var(--s-16) 2px 0;
+		padding: 2px var(--s-10) 2px 0;
 	}
 	td {
 		font-family: var(--mono);

@@ -55,9 +55,6 @@ export function dressedWheel(facts: SetupFacts, number: string | null): WheelFac
 /** What was measured afterwards can be: nothing grew, nothing is gone. @throws InputFault */
 export function checkSizes(facts: SetupFacts, v: Sizes): void {
 	const w = dressedWheel(facts, v.wheelNumber);
-	// While somebody types it is previewed with what is there.
-	if (v.diameterAfterMm === null)
-		throw new InputFault('diameterAfterMm', 'missing', 'Diameter now is missing. Measure it.');
 	checkDiameter({ wheel: w }, v.diameterAfterMm);
 	const grown = (field: 'rimDepthAfterMm' | 'widthAfterMm', before: number | null, what: string) => {
 		const now = v[field];

@@ -37,6 +37,7 @@ const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-5;
 
 /** The tray by its code. @throws InputFault `unknown-choice` */
 export function trayOf(facts: SetupFacts, code: string): SetupFacts['trays'][number] {
+	if (!code) throw new InputFault('trayCode', 'missing', 'Tray is missing. Pick yours.');
 	const tray = facts.trays.find((t) => t.code === code);
 	if (!tray)
 		throw new InputFault(
@@ -74,8 +75,9 @@ export function wrungFor(
 					`The block of ${b} mm stands in a stack of setup ${used.setupId}. Take another one.`
 				);
 		});
-	check('blocksMm', v.blocksMm);
-	check('baseBlocksMm', v.baseBlocksMm);
+	// While somebody types it is previewed with what is there.
+	check('blocksMm', v.blocksMm ?? []);
+	check('baseBlocksMm', v.baseBlocksMm ?? []);
 	return compute(facts, wrung, {
 		blocksMm: v.blocksMm,
 		baseBlocksMm: v.baseBlocksMm,

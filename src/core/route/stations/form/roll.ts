@@ -4,8 +4,9 @@ import { rotaryPlunge } from '../../../dress/rotary-plunge.js';
 import { mirror } from '../../../form/mirror.js';
 import { Evidence } from '../../evidence.js';
 import { always, compute, defineStep, pick } from '../../step.js';
-import { dressed, told } from '../dress/wheel.js';
+import { dressed } from '../dress/wheel.js';
 import { formThere } from './made.js';
+import { ofDresser } from './tool-for.js';
 
 /** A driven roll that is the mirror of the form, fed straight in. */
 export const formRollStep = defineStep({
@@ -42,8 +43,8 @@ export const formRollStep = defineStep({
 			wheelSpeedRpm: w.wheelSpeedRpm,
 			ratedSpeedMps: w.ratedSpeedMps,
 			ratedSpeedRpm: w.ratedSpeedRpm,
-			rollDiameterMm: told(d?.bodyDiameterMm, 'dresser', 'Diameter of the roll'),
-			rollWidthMm: told(d?.bodyWidthMm, 'dresser', 'Width of the roll'),
+			rollDiameterMm: ofDresser(d?.bodyDiameterMm, 'Diameter'),
+			rollWidthMm: ofDresser(d?.bodyWidthMm, 'Width'),
 			rollMaxRpm: d?.mostRpm ?? null
 		});
 		return { main, beside: [compute(facts, mirror, { segments: form.segments })] };

@@ -61,6 +61,10 @@ function checkWay(
 		rimResistanceOhm: number | null;
 	}
 ): Tool | null {
+	// While somebody types it is previewed with what is there.
+	if (!v.segments?.length)
+		throw new InputFault('segments', 'missing', 'The form is missing. Take one in, or draw it.');
+	if (!v.way) throw new InputFault('way', 'missing', 'Made by is missing. Pick one.');
 	const not = whyNotWay(facts, v.way, v.rimResistanceOhm);
 	if (not) throw new InputFault('way', 'inconsistent', `${not} Choose another way.`);
 	const serving = dressersForWay(facts, v.way, v.name);

@@ -3,10 +3,10 @@ import { InputFault } from '../../../calculation/fault.js';
 import { sineStack } from '../../../form/sine-stack.js';
 import { Evidence } from '../../evidence.js';
 import { compute, defineStep } from '../../step.js';
-import { told } from '../dress/wheel.js';
 import { BLOCK_FIELDS, blocksEffect, wrungFor } from './blocks.js';
 import { featuresOf } from './features.js';
 import { formThere } from './made.js';
+import { ofDresser } from './tool-for.js';
 
 /** Which drawing angle is which angle of the slide. */
 export const slideAngle = (drawingDeg: number, from: 'axial' | 'radial'): number =>
@@ -47,7 +47,9 @@ export const sineStep = defineStep({
 				'unknown-choice',
 				'This form has no such flank. Choose one of the list.'
 			);
-		const angleDeg = slideAngle(v.drawingAngleDeg, v.angleFrom);
+		const given = v.drawingAngleDeg;
+		if (given === null) throw new InputFault('drawingAngleDeg', 'missing', 'Angle is missing. Enter it.');
+		const angleDeg = slideAngle(given, v.angleFrom);
 		const wanted = Math.abs(feature.angleDeg);
 		if (Math.abs(angleDeg - wanted) > SAME_DEG)
 			throw new InputFault(
@@ -65,11 +67,7 @@ export const sineStep = defineStep({
 				`Seen from the ${v.seenFrom} that is the ${wheelSide} side of the wheel; on the form this flank falls to the ${formSide}. Mirror it, or say from where the drawing is seen.`
 			);
 		const setDeg = v.base === 'square-face' ? 90 - angleDeg : angleDeg;
-		const pinDistanceMm = told(
-			form.dresser?.pinDistanceMm,
-			'dresserCode',
-			'Distance of the pins of the dresser'
-		);
+		const pinDistanceMm = ofDresser(form.dresser?.pinDistanceMm, 'Distance of the pins');
 		const wantedMm = pinDistanceMm * Math.sin((setDeg * Math.PI) / 180);
 		const stacks = wrungFor(facts, v, wantedMm);
 		const segment = form.chain[v.segmentIndex]!;

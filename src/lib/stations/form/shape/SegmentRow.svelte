@@ -1,19 +1,18 @@
 <script lang="ts">
 	import { whenRight } from '$core/calculation/attempt';
 	import { chainOf } from '$core/form/profile/chain';
-	import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
+	import type { Typed } from '$lib/ui/fields/entry.svelte';
 	import type { Outline } from './outline.svelte';
 	import { segmentWords } from './segment-words';
 
 	interface Props {
-		entry: Entry;
 		outline: Outline;
 		row: Record<string, Typed>;
 		index: number;
 		fault: string | null;
 	}
 	/** One segment of the outline: straight, round or hollow, and where it ends. */
-	let { entry, outline, row, index, fault }: Props = $props();
+	let { outline, row, index, fault }: Props = $props();
 	const kind = $derived(row.kind === 'arc' ? String(row.side || 'convex') : 'line');
 	const words = $derived.by(() => {
 		const own = outline.raw?.[index];
@@ -21,10 +20,7 @@
 		return chain ? segmentWords(chain[0]!) : '';
 	});
 	const n = $derived(index + 1);
-	const pick = () => {
-		outline.picked = index;
-		outline.remember();
-	};
+	const pick = () => (outline.picked = index);
 </script>
 
 <tr class:on={outline.picked === index}>
@@ -60,7 +56,7 @@
 				data-field="segments.{index}.radiusMm"
 				value={String(row.radiusMm ?? '')}
 				onfocus={pick}
-				oninput={(e) => entry.set(`segments.${index}.radiusMm`, e.currentTarget.value)}
+				oninput={(e) => outline.typeRadius(index, e.currentTarget.value)}
 			/>{/if}</td
 	>
 </tr>

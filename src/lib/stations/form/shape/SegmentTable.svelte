@@ -47,13 +47,11 @@
 								aria-label="The form begins at {axis}"
 								data-field="segments.0.{axis}0Mm"
 								value={String(outline.rows[0]![`${axis}0Mm`] ?? '')}
-								onfocus={() => outline.remember()}
 								oninput={(e) => outline.typeVertex(0, axis, e.currentTarget.value)}
 							/></td
 						>{/each}<td></td></tr
 				>{/if}
 			{#each shown as row, i (from + i)}<SegmentRow
-					{entry}
 					{outline}
 					{row}
 					index={from + i}

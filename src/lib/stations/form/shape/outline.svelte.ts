@@ -16,6 +16,8 @@ export class Outline {
 	/** The segment that is looked at. */
 	picked = $state(0);
 	private past = $state.raw<Typed[]>([]);
+	/** The figure that is being typed: its keys are undone together. */
+	private typing = '';
 	constructor(private readonly entry: Entry) {}
 
 	get rows(): readonly Record<string, Typed>[] {
@@ -47,12 +49,14 @@ export class Outline {
 	undo(): void {
 		const before = this.past.at(-1);
 		if (before === undefined) return;
+		this.typing = '';
 		this.past = this.past.slice(0, -1);
 		this.entry.set('segments', before);
 	}
 
 	/** Another list in place of this one. */
 	take(list: readonly Partial<RawSegment>[]): void {
+		this.typing = '';
 		this.remember();
 		this.put(list);
 		this.picked = Math.min(this.picked, Math.max(0, list.length - 1));
@@ -81,8 +85,17 @@ export class Outline {
 		if (this.raw) this.put(vertexMoved(this.raw, vertex, zMm, xMm));
 	}
 
+	private begin(figure: string): void {
+		if (this.typing !== figure) this.remember();
+		this.typing = figure;
+	}
+	typeRadius(index: number, text: string): void {
+		this.begin(`${index} R`);
+		this.entry.set(`segments.${index}.radiusMm`, text);
+	}
 	/** One figure of a vertex, as it is typed: both segments that meet there share it. */
 	typeVertex(vertex: number, axis: 'z' | 'x', text: string): void {
+		this.begin(`${vertex} ${axis}`);
 		if (vertex > 0) this.entry.set(`segments.${vertex - 1}.${axis}1Mm`, text);
 		if (vertex < this.rows.length) this.entry.set(`segments.${vertex}.${axis}0Mm`, text);
 	}

@@ -123,7 +123,8 @@
 	}
 	@media (max-width: 900px) {
 		.setup {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
+			grid-template-rows: auto 1fr;
 		}
 		main {
 			padding: var(--s-14) var(--s-14) 0;
