@@ -342,9 +342,17 @@ describe('putting a form on the wheel', () => {
 			);
 		});
 		it('a corner is dragged and snaps to figures that stand already', async () => {
-			const grip = page.locator('svg circle').nth(1);
+			const grip = page
+				.getByRole('img', { name: /^Face / })
+				.locator('circle[role=presentation]')
+				.nth(1);
+			await grip.scrollIntoViewIfNeeded();
 			const from = (await grip.boundingBox())!;
-			const level = (await page.locator('svg circle').nth(0).boundingBox())!;
+			const level = (await page
+				.getByRole('img', { name: /^Face / })
+				.locator('circle[role=presentation]')
+				.nth(0)
+				.boundingBox())!;
 			await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
 			await page.mouse.down();
 			await page.mouse.move(from.x + from.width / 2, level.y + level.height / 2 + 2, { steps: 6 });

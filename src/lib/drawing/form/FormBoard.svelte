@@ -135,7 +135,6 @@
 		/><ToolAt {path} {rho} {stoneDeg} scale={s} share={toolShare} />{/if}
 	{#if lit}<path d={drawnChain([lit], s)} fill="none" stroke="var(--act)" stroke-width="6" />{/if}
 	{#each missed as m, i (i)}<circle cx={s.z(m.zMm)} cy={s.x(m.xMm)} r="6" fill="var(--caution)" />{/each}
-	{@render handles?.(s)}
 	{#if worst}<rect
 			x={worstAt - 66}
 			y={floor - 27}
@@ -153,6 +152,8 @@
 		stroke="var(--edge)"
 	/>
 	<text x={LEFT + 6} y={bottom - 5}>{beneath}</text>
+	<!-- Last, so that nothing lies over what is to be taken hold of. -->
+	{@render handles?.(s)}
 </svg>
 
 <style>

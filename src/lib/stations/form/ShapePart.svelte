@@ -43,7 +43,7 @@
 	const outline = new Outline(entry);
 	const v = $derived(entry.result.values);
 	const serving = $derived(
-		waysThatServe(f, outline.chain ?? [], v.name ?? f.brief.part, v.rimResistanceOhm ?? null)
+		waysThatServe(f, outline.chain, v.name ?? f.brief.part, v.rimResistanceOhm ?? null)
 	);
 	/** What is taken: chosen by hand where that still serves, the likeliest otherwise. */
 	const way = $derived(v.way && serving.includes(v.way) ? v.way : (serving[0] ?? v.way ?? 'radius'));
@@ -78,11 +78,18 @@
 		seen = null;
 	}
 	async function act() {
-		entry.set('way', way);
-		entry.set('dresserCode', dresser?.code ?? '');
+		// What is chosen for the person is chosen for a form that can be read.
+		if (outline.chain) {
+			entry.set('way', way);
+			entry.set('dresserCode', dresser?.code ?? '');
+		}
 		if (await desk.record('form', 'shape', entry)) ondone();
 	}
-	const fault = $derived(p.fault && p.fault.code !== 'missing' ? p.fault : null);
+	/** A figure that cannot be read comes before what the form as a whole comes to. */
+	const unread = $derived(
+		entry.result.fault?.field.startsWith('segments') && outline.rows.length ? entry.result.fault : null
+	);
+	const fault = $derived(unread ?? (p.fault && p.fault.code !== 'missing' ? p.fault : null));
 </script>
 
 <TakeIn {desk} {outline} onseen={(s) => (seen = s)} ontake={taken} />

@@ -34,7 +34,8 @@ export function cannotMake(chain: readonly Segment[], way: FormWay): string | nu
 /** Ways that serve for this form here, the likeliest first: a roll that carries it, then what the machine itself moves, then a fixture. */
 export function waysThatServe(
 	facts: SetupFacts,
-	chain: readonly Segment[],
+	/** Null while there is none: then what wheel and machine allow. */
+	chain: readonly Segment[] | null,
 	name: string,
 	rimOhm: number | null
 ): FormWay[] {
@@ -47,7 +48,7 @@ export function waysThatServe(
 		'roll',
 		'wire'
 	];
-	return [...new Set(order)].filter((w) => !whyNotWay(facts, w, rimOhm) && !cannotMake(chain, w));
+	return [...new Set(order)].filter((w) => !whyNotWay(facts, w, rimOhm) && !(chain && cannotMake(chain, w)));
 }
 
 /** Whether a way and its dresser can make this form on this wheel. @throws InputFault on `way`, `dresserCode` or `segments` */
