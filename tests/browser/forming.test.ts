@@ -6,6 +6,7 @@ import { type RawSegment, chainOf } from '../../src/core/form/profile/chain.js';
 import { scanned } from '../../src/core/form/stand-ins/scanner.js';
 import { accessible } from './accessible.js';
 import { done, heading, press, say } from './bench.js';
+import { begin } from './on-route.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 import { type Case, broughtToDress, field } from './to-dress.js';
 
@@ -119,6 +120,17 @@ describe('putting a form on the wheel', () => {
 		await restartApp();
 	});
 	tellOnFailure(() => page);
+
+	it('before a wheel is taken a station says so, whichever is asked for', async () => {
+		await begin(page, 'Toolroom with a form', /SG-1/, 'surface');
+		const [, id] = /setups\/(\d+)/.exec(page.url())!;
+		for (const at of ['form', 'balance', 'dress', 'keep']) {
+			await page.goto(`${base()}/setups/${id}/${at}`);
+			await page.getByText('No wheel is taken yet, so there is nothing to do here.').waitFor();
+		}
+		await page.getByRole('link', { name: 'To where it stands' }).click();
+		await heading(page, 'Select');
+	});
 
 	it('a flank of 23 degrees by blocks, from an empty setup to Dress', async function () {
 		this.timeout(120_000);

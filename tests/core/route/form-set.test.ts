@@ -54,15 +54,18 @@ describe('form: the sine dresser', () => {
 		);
 		expect(settingRecord(f, 'sine', 1, 'form.wrung').input.targetMm).to.be.closeTo(92.0505, 1e-4);
 	});
-	it('is set only with the blocks out, the screw tight and the slide covered', () => {
-		for (const [key, says] of [
-			['blocksOut', 'screw tight, blocks out again'],
-			['screwTight', 'screw tight, blocks out again'],
-			['slideCovered', 'cover the slide']
-		] as const)
+	it('each reminder is a line of the gate, and nothing is dressed while one is open', () => {
+		for (const key of ['blocksOut', 'screwTight', 'slideCovered']) {
+			const f = did(flank(), 'form', 'sine', { ...SINE, stackToleranceUm: 50, [key]: false });
+			expect(line(f, 'form', 'set-1')!.state).to.equal('ok');
+			expect(line(f, 'form', key)!.state).to.equal('open');
 			expect(
-				line(did(flank(), 'form', 'sine', { ...SINE, stackToleranceUm: 50, [key]: false }), 'form', 'set-1')
-			).to.include({ state: 'open', value: says });
+				refuse(did(did(f, 'form', 'passes', PASSES), 'form', 'align', ALIGN), 'form', 'formed')!.code
+			).to.equal(`form.${key}`);
+			expect(line(did(f, 'form', 'sine', { ...SINE, stackToleranceUm: 50 }), 'form', key)!.state).to.equal(
+				'ok'
+			);
+		}
 	});
 	it('blocks that are not there, or stand elsewhere, are refused one by one', () => {
 		expect(

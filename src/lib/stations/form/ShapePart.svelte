@@ -166,7 +166,7 @@
 	}
 	.sides {
 		display: grid;
-		grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+		grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
 		gap: var(--s-20);
 		align-items: start;
 		margin-bottom: var(--s-10);

@@ -18,7 +18,7 @@ const part = (id: string, title: string, lines: readonly string[], load: FormPar
 
 const SHAPE = part('shape', 'Shape', ['fits', 'reach'], () => import('./ShapePart.svelte'));
 const PASSES = part('passes', 'Passes', ['passes'], () => import('./PassesPart.svelte'));
-const ALIGN = part('align', 'Square, on centre', ['align'], () => import('./AlignPart.svelte'));
+const ALIGN = part('align', 'On centre', ['align'], () => import('./AlignPart.svelte'));
 const FORMED = part('formed', 'Dress and listen', ['formed'], () => import('./FormedPart.svelte'));
 const COUPON = part('coupon', 'Coupon', ['proved'], () => import('./CouponPart.svelte'));
 
@@ -29,7 +29,12 @@ const PROGRAM = part('set', 'Program', ['set'], () => import('./set/ProgramPart.
 
 /** How the dresser is set differs with the way the form is made. */
 function setting(form: Form): FormPart[] {
-	const lines = featuresOf(form.chain, form.way).map((f) => `set-${f.index}`);
+	const lines = [
+		...featuresOf(form.chain, form.way).map((f) => `set-${f.index}`),
+		'screwTight',
+		'blocksOut',
+		form.way === 'sine' ? 'slideCovered' : 'turnedByHand'
+	];
 	if (form.way === 'sine') return [{ ...SINE, lines }, PASSES];
 	if (form.way === 'radius') return [{ ...RADIUS, lines }, PASSES];
 	return form.way === 'roll' ? [ROLL] : [PASSES, PROGRAM];

@@ -1,10 +1,11 @@
-import { between, whole, yesNo } from '../../../calculation/field/index.js';
+import { between, group, whole, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { centreOf, type Segment } from '../../../form/profile/segment.js';
 import { radiusSetting } from '../../../form/radius-setting.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { compute, defineStep, pick, wheelOf } from '../../step.js';
+import { ENVELOPE } from '../../../form/swing-extras.js';
+import { compute, defineStep, pick, wheelOf, without } from '../../step.js';
 import { BLOCK_FIELDS, blocksEffect, wrungFor } from './blocks.js';
 import { featuresOf } from './features.js';
 import { type Form, formThere } from './made.js';
@@ -18,19 +19,24 @@ export function swingOf(arc: Segment & { kind: 'arc' }): { fromDeg: number; toDe
 }
 
 /** What is asked of a swing, whatever blocks are taken for it. */
-export const SWING_FIELDS = pick(
-	radiusSetting.fields,
-	'method',
-	'constantMm',
-	'stopFromDeg',
-	'stopToDeg',
-	'measuredRadiusMm',
-	'clearanceMm',
-	'axisOffsetUm',
-	'envelope',
-	'slide',
-	'grit'
-);
+export const SWING_FIELDS = [
+	...pick(
+		radiusSetting.fields,
+		'method',
+		'constantMm',
+		'stopFromDeg',
+		'stopToDeg',
+		'measuredRadiusMm',
+		'clearanceMm',
+		'axisOffsetUm'
+	),
+	// The wheel is known.
+	group('envelope', ENVELOPE.about, without(ENVELOPE.fields, 'wheelDiameterMm'), {
+		advanced: true,
+		label: 'Room of the head'
+	}),
+	...pick(radiusSetting.fields, 'slide', 'grit')
+] as const;
 type Swing = { [F in (typeof SWING_FIELDS)[number] as F['name']]?: unknown };
 
 /** The swing of one arc of the form on its dresser. @throws InputFault */

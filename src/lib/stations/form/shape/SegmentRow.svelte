@@ -70,16 +70,17 @@
 		background: var(--act-soft);
 	}
 	.kind {
-		min-width: 118px;
+		min-width: 104px;
 	}
 	input,
 	select {
 		width: 100%;
 		min-height: 36px;
 		font-size: var(--type-small);
+		padding-inline: var(--s-6);
 	}
 	input {
-		min-width: 60px;
+		min-width: 66px;
 	}
 	.bad {
 		border-color: var(--stop);

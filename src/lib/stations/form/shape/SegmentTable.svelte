@@ -102,8 +102,10 @@
 	}
 	input {
 		width: 100%;
-		min-width: 60px;
+		min-width: 66px;
 		min-height: 36px;
+		padding-inline: var(--s-6);
+		font-size: var(--type-small);
 	}
 	.keys {
 		display: flex;

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import { getContext, untrack } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { STATION_NAMES, type StationId } from '$core/route/station-names';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
 	let { data } = $props();
@@ -16,6 +18,16 @@
 		desk.drafts = data.drafts;
 	});
 	const Bench = $derived(data.Bench);
+	/** What is done before a wheel is chosen; everything else is done to the wheel. */
+	const BEFORE: readonly string[] = ['brief', 'machine', 'select'];
+	const wheelless = $derived(!desk.facts.wheel && !BEFORE.includes(data.station));
 </script>
 
-{#key `${desk.facts.id}-${data.station}-${desk.facts.wheel?.id ?? 0}`}<Bench {desk} />{/key}
+{#if wheelless}<h1>{STATION_NAMES[data.station as StationId]}</h1>
+	<p class="lead">No wheel is taken yet, so there is nothing to do here.</p>
+	<p>
+		<a class="btn act" href={resolve(`/setups/${desk.facts.id}/${desk.decision.current}`)}
+			>To where it stands</a
+		>
+	</p>
+{:else}{#key `${desk.facts.id}-${data.station}-${desk.facts.wheel?.id ?? 0}`}<Bench {desk} />{/key}{/if}
