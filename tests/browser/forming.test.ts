@@ -150,8 +150,18 @@ describe('putting a form on the wheel', () => {
 		await page.getByText(/^Off by/).waitFor();
 		await accessible(page, 'sine dresser');
 		await stacked(page, 'Slide is covered');
+		await page.getByText('Passes in all').waitFor();
+		await accessible(page, 'passes');
 		await press(page, /^Plan like this/);
+		await field(page, 'Tip past centre').fill('-0.9');
+		await page
+			.getByText(/entering side/)
+			.first()
+			.waitFor();
+		await accessible(page, 'on centre');
 		await aligned(page);
+		await page.getByText(/^Pass 1 of/).waitFor();
+		await accessible(page, 'form dressed');
 		await formed(page);
 		await press(page, 'Scanner stand-in');
 		await press(page, /^Proved on this coupon/);
@@ -172,6 +182,7 @@ describe('putting a form on the wheel', () => {
 		await field(page, 'Stop at the left').fill('-80');
 		await page.getByText(/The swing goes beyond its stops/).waitFor();
 		await field(page, 'Stop at the left').fill('-92');
+		await accessible(page, 'radius dresser');
 		await stacked(page, 'Swung by hand first');
 		await press(page, /^Plan like this/);
 		await aligned(page);

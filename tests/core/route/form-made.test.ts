@@ -1,5 +1,6 @@
 import { expect } from 'chai';
-import { refuse } from '../../../src/core/route/engine.js';
+import { decide, refuse } from '../../../src/core/route/engine.js';
+import { onPage } from '../../../src/core/route/on-page.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { scanned } from '../../../src/core/form/stand-ins/scanner.js';
 import { chainOf } from '../../../src/core/form/profile/chain.js';
@@ -91,6 +92,23 @@ describe('form: dressed and proved', () => {
 			spunDry: true
 		});
 		expect(line(trued, 'form', 'fits')!.state).to.equal('open');
+	});
+});
+
+describe('form: on its page', () => {
+	it('is sent once, and decides the same', () => {
+		const planned = did(shaped(atForm('cnc'), 'program', FLANK), 'form', 'passes', PASSES);
+		const f = did(planned, 'form', 'program', { feedMmPerMin: 100 });
+		const page = onPage(f);
+		expect(decide(page)).to.deep.equal(decide(f));
+		const sent = JSON.stringify(page.records.filter((r) => r.station === 'form'));
+		expect(sent.length).to.be.below(
+			0.6 * JSON.stringify(f.records.filter((r) => r.station === 'form')).length
+		);
+		expect(recordOf(page, 'form', 'shape')!.entered.segments).to.deep.equal(FLANK);
+		// What is written anew on the page is the same program.
+		const again = did(page, 'form', 'program', { feedMmPerMin: 100 });
+		expect(recordOf(again, 'form', 'program')!.output).to.deep.equal(recordOf(f, 'form', 'program')!.output);
 	});
 });
 

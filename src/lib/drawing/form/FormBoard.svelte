@@ -21,6 +21,8 @@
 		mayLeaveUm?: number;
 		/** Flanks steeper than this are not reached. */
 		steepestDeg?: number | null;
+		/** It is fed straight in: what stands steeper than this gets too little of a bite. */
+		dullFromDeg?: number | null;
 		/** Depth at which the abrasive ends. */
 		stockMm?: number | null;
 		family?: string | null;
@@ -45,6 +47,7 @@
 		left = [],
 		mayLeaveUm = 1,
 		steepestDeg = null,
+		dullFromDeg = null,
 		stockMm = null,
 		family = null,
 		lit = null,
@@ -72,11 +75,17 @@
 			? []
 			: chain.filter((c) => Math.max(...tangentsOf(c).map(flankDeg)) > steepestDeg + 1e-9)
 	);
+	const dull = $derived(
+		dullFromDeg === null
+			? []
+			: chain.filter((c) => c.kind === 'line' && flankDeg(tangentsOf(c)[0]) > dullFromDeg)
+	);
 	const beyond = $derived(stockMm !== null && s.xMax > stockMm + 1e-9);
 	const said = $derived(
 		[
 			`Face ${q(s.zMax - s.zMin)} wide, ${q(s.xMax - s.xMin)} deep`,
 			...(worst ? [`the tool leaves ${quantity(1000 * worst.mm, 'um', units)} at ${q(worst.zMm)}`] : []),
+			...(dull.length ? [`${dull.length} walls get next to nothing of a bite straight in`] : []),
 			...(steep.length ? [`${steep.length} flanks are too steep for the stone`] : []),
 			...(beyond ? [`it goes deeper than the abrasive at ${q(stockMm!)}`] : []),
 			stretchWords(s)
@@ -119,6 +128,12 @@
 			>no abrasive below {q(stockMm)}</text
 		>{/if}
 	<path d={face} fill="none" stroke="var(--ink)" stroke-width="2.2" />
+	{#each dull as c, i (i)}<path
+			d={drawnChain([c], s)}
+			fill="none"
+			stroke="var(--caution)"
+			stroke-width="5"
+		/>{/each}
 	{#each steep as c, i (i)}<path
 			d={drawnChain([c], s)}
 			fill="none"

@@ -53,6 +53,8 @@
 			all.find((d) => d.code === v.dresserCode) ?? all.find((d) => !whyNotDresser(f, d)) ?? all[0] ?? null
 		);
 	});
+	/** A bite straight in gives a flank its cosine; beyond this it gets less than a fifth and is rubbed dull. */
+	const DULL_DEG = (Math.acos(0.2) * 180) / Math.PI;
 	const preview = new LongPreview(
 		desk,
 		shapeStep,
@@ -102,6 +104,7 @@
 			left={drawn.left}
 			mayLeaveUm={v.mayLeaveUm ?? 1}
 			steepestDeg={seen ? null : (fits?.allowedFlankDeg ?? null)}
+			dullFromDeg={way === 'roll' ? null : DULL_DEG}
 			stockMm={seen ? null : (fits?.usableStockMm ?? null)}
 			family={f.wheel?.family ?? null}
 			lit={seen ? null : (outline.chain?.[outline.picked] ?? null)}

@@ -36,7 +36,8 @@
 			{/each}
 		</dl>
 		<dl aria-label="Results">
-			{#each calculation.outputs as o (o.name)}<div>
+			<!-- What is too long for a page stands in the log. -->
+			{#each calculation.outputs.filter((o) => at(o.name) !== undefined) as o (o.name)}<div>
 					<dt>{o.about}</dt>
 					<dd class:main={o.main}><ResultValue value={at(o.name)} unit={o.unit} {system} /></dd>
 				</div>{/each}

@@ -70,7 +70,7 @@
 		background: var(--act-soft);
 	}
 	.kind {
-		min-width: 104px;
+		min-width: 124px;
 	}
 	input,
 	select {
@@ -80,7 +80,7 @@
 		padding-inline: var(--s-6);
 	}
 	input {
-		min-width: 66px;
+		min-width: 60px;
 	}
 	.bad {
 		border-color: var(--stop);
