@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import { couponTrend, formById, formsNow, versionsOf } from '../../src/lib/server/shop/forms.js';
+import { dresserLog } from '../../src/lib/server/shop/dresser-log.js';
 import { traysNow } from '../../src/lib/server/shop/trays.js';
 import { facts, refusedWith, step, workedUpTo } from './ground.js';
 
@@ -109,5 +110,7 @@ describe('coupons of a dresser', () => {
 		expect(newest).to.include({ setupId: id, toleranceUm: 10 });
 		expect(newest!.maxAbsUm).to.be.closeTo(1, 1e-6);
 		expect(rest).to.have.length(before.length);
+		// The page of the dresser knows where it was used.
+		expect((await dresserLog('RF-1'))!.uses.map((u) => u.setupId)).to.include(id);
 	});
 });

@@ -1,11 +1,14 @@
 import { coarseBond } from '../spec/families.js';
-import { type SetupFacts, limitRpm } from './facts.js';
+import { type SetupFacts, type StationId, limitRpm } from './facts.js';
 
 /** Why something may not be done, with its stable code. */
 export interface Refusal {
 	code: string;
 	message: string;
 }
+
+/** Where something is taken off the grain. */
+const CUT_AWAY: readonly StationId[] = ['true', 'form', 'dress'];
 
 /** Facts that stop this setup whatever was recorded: no record, page or request gets past them. */
 export function hardStops(f: SetupFacts): Refusal[] {
@@ -68,7 +71,7 @@ export function hardStops(f: SetupFacts): Refusal[] {
 	const plated = coarseBond(w.bondFamily ?? '') === 'plated';
 	stop(
 		'superabrasive-single-layer',
-		plated && (f.stations.includes('dress') || f.stations.includes('true')),
+		plated && CUT_AWAY.some((s) => f.stations.includes(s)),
 		`Wheel ${w.number} is plated: it is never trued or dressed. Take the route for a single layer.`
 	);
 	return stops;

@@ -15,7 +15,7 @@ const compare = (id: string, input: object) =>
 
 describe('balancing by feel against computed', () => {
 	it('comes out as measured: nine, five and two releases at the median', function () {
-		this.timeout(20_000);
+		this.timeout(120_000);
 		const out = compare('balance.compare-spins', { wheels: 300 });
 		expect([out.nudge.medianSpins, out.spread.medianSpins, out.computed.medianSpins]).to.deep.equal([
 			9, 5, 2
@@ -25,7 +25,7 @@ describe('balancing by feel against computed', () => {
 		expect(out.nudge.meanSpins).to.be.within(9.4, 11.2);
 	});
 	it('a push and nine marks need fewer than five marks, nine in ten in two', function () {
-		this.timeout(20_000);
+		this.timeout(120_000);
 		const out = compare('balance.compare-pushed', { wheels: 400, seed: 5 });
 		expect(out.pushed.meanSpins).to.be.below(2.1);
 		expect(out.pushed.p90Spins).to.equal(2);

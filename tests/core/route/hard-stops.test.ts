@@ -67,9 +67,10 @@ describe('what stops a setup whatever was recorded', () => {
 		const plated = { bondFamily: 'plated' };
 		expect(wheel(plated)).to.deep.equal(['superabrasive-single-layer']);
 		expect(wheel(plated, { dressers: [] })).to.deep.equal(['superabrasive-single-layer']);
-		expect(wheel(plated, { stations: ['brief', 'select', 'true', 'keep'] })).to.deep.equal([
-			'superabrasive-single-layer'
-		]);
+		for (const station of ['true', 'form', 'dress'] as const)
+			expect(wheel(plated, { stations: ['brief', 'select', station, 'keep'] })).to.deep.equal([
+				'superabrasive-single-layer'
+			]);
 		expect(wheel(plated, { stations: ['brief', 'select', 'prove', 'keep'] })).to.deep.equal([]);
 		expect(wheel({ bondFamily: null })).to.deep.equal([]);
 	});

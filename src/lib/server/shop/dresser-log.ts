@@ -40,7 +40,7 @@ function flatsOf(id: number): Promise<Flat[]> {
 function usesOf(code: string): Promise<{ setupId: number; part: string; machine: string; at: Date }[]> {
 	return rows(
 		`SELECT s.id AS setupId, s.part, m.code AS machine, MAX(r.at) AS at FROM records r JOIN setups s ON s.id = r.setup_id JOIN machines m ON m.id = s.machine_id
-		 WHERE r.station = 'dress' AND r.step = 'method' AND JSON_VALUE(r.entered, '$.dresserCode') = ? GROUP BY s.id, s.part, m.code ORDER BY s.id DESC LIMIT 8`,
+		 WHERE (r.station = 'dress' AND r.step = 'method' OR r.station = 'form' AND r.step = 'shape') AND JSON_VALUE(r.entered, '$.dresserCode') = ? GROUP BY s.id, s.part, m.code ORDER BY s.id DESC LIMIT 8`,
 		[code]
 	);
 }
