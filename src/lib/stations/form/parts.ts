@@ -22,8 +22,7 @@ const ALIGN = part('align', 'On centre', ['align'], () => import('./AlignPart.sv
 const FORMED = part('formed', 'Dress and listen', ['formed'], () => import('./FormedPart.svelte'));
 const COUPON = part('coupon', 'Coupon', ['proved'], () => import('./CouponPart.svelte'));
 
-const SINE = part('set', 'Set the dresser', [], () => import('./set/SinePart.svelte'));
-const RADIUS = part('set', 'Set the dresser', [], () => import('./set/RadiusPart.svelte'));
+const FIXTURE = part('set', 'Set the dresser', [], () => import('./set/FixturePart.svelte'));
 const ROLL = part('set', 'Set the roll', ['set'], () => import('./set/RollPart.svelte'));
 const PROGRAM = part('set', 'Program', ['set'], () => import('./set/ProgramPart.svelte'));
 
@@ -35,13 +34,12 @@ function setting(form: Form): FormPart[] {
 		'blocksOut',
 		form.way === 'sine' ? 'slideCovered' : 'turnedByHand'
 	];
-	if (form.way === 'sine') return [{ ...SINE, lines }, PASSES];
-	if (form.way === 'radius') return [{ ...RADIUS, lines }, PASSES];
+	if (form.way === 'sine' || form.way === 'radius') return [{ ...FIXTURE, lines }, PASSES];
 	return form.way === 'roll' ? [ROLL] : [PASSES, PROGRAM];
 }
 
 /** The parts of forming in their order; before there is a form, what will come is shown and closed. */
 export function partsOf(form: Form | null): FormPart[] {
 	if (form) return [SHAPE, ...setting(form), ALIGN, FORMED, COUPON];
-	return [SHAPE, ...[SINE, PASSES, ALIGN, FORMED, COUPON].map((p) => ({ ...p, closed: true }))];
+	return [SHAPE, ...[FIXTURE, PASSES, ALIGN, FORMED, COUPON].map((p) => ({ ...p, closed: true }))];
 }

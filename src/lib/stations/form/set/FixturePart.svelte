@@ -5,16 +5,15 @@
 	import { formOf } from '$core/route/stations/form/made';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import FeatureTabs from './FeatureTabs.svelte';
-	import SineSheet from './SineSheet.svelte';
 
 	interface Props {
 		desk: Desk;
 		ondone: () => void;
 	}
-	/** The sine dresser, set for one flank of the form after the other. */
+	/** A sine or radius dresser, set for one flank or arc of the form after the other. */
 	let { desk, ondone }: Props = $props();
 	const form = $derived(formOf(desk.facts, Evidence.of(desk.facts))!);
-	const features = $derived(featuresOf(form.chain, 'sine'));
+	const features = $derived(featuresOf(form.chain, form.way));
 	let chosen = $state<number | null>(null);
 	const open = $derived(
 		features.find((f) => !holds(desk.decision, 'form', [`set-${f.index}`])) ?? features[0]!
@@ -24,7 +23,17 @@
 		chosen = null;
 		ondone();
 	}
+	const SHEETS = {
+		sine: () => import('./SineSheet.svelte'),
+		radius: () => import('./RadiusSheet.svelte')
+	};
+	const load = $derived(SHEETS[form.way === 'sine' ? 'sine' : 'radius']);
 </script>
 
 <FeatureTabs {desk} {features} picked={feature.index} onpick={(i) => (chosen = i)} />
-{#key feature.index}<SineSheet {desk} {form} {feature} ondone={done} />{/key}
+{#await load() then { default: Sheet }}{#key feature.index}<Sheet
+			{desk}
+			{form}
+			{feature}
+			ondone={done}
+		/>{/key}{/await}
