@@ -160,7 +160,7 @@ describe('putting a form on the wheel', () => {
 			.waitFor();
 		await accessible(page, 'on centre');
 		await aligned(page);
-		await page.getByText(/^Pass 1 of/).waitFor();
+		await page.getByText(/passes: count them as you go/).waitFor();
 		await accessible(page, 'form dressed');
 		await formed(page);
 		await press(page, 'Scanner stand-in');

@@ -5,6 +5,7 @@
 	import { formedStep } from '$core/route/stations/form/formed';
 	import { formOf } from '$core/route/stations/form/made';
 	import { formRun } from '$core/route/stations/form/run';
+	import { FORM_WAYS } from '$core/route/stations/form/way';
 	import { passesIn } from '$core/route/stations/dress/run';
 	import { isTurned } from '$core/shop/dresser';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -39,6 +40,7 @@
 	/** A list of what was heard has its end; a longer run is listened to and said as a whole. */
 	const MOST = 300;
 	const counted = $derived(run !== null && passesIn(run) <= MOST ? run : null);
+	const byAxes = $derived(FORM_WAYS[form.way].byAxes);
 	const heard = $derived((entry.typed.heard as string[] | null)?.length ?? 0);
 	const running = $derived(counted !== null && heard > 0 && heard < passesIn(counted));
 	const p = $derived(preview(formedStep, f, entry));
@@ -53,7 +55,7 @@
 <TwoSides>
 	{#snippet one()}
 		{#if counted}<PassRunner facts={f} {entry} run={counted} />{:else if run}<p class="huge">
-				{passesIn(run)} passes: let the program run.
+				{passesIn(run)} passes: {byAxes ? 'let the program run' : 'count them as you go'}.
 			</p>
 			<p>Guard shut, coolant as it will stay, a hand on the stop. Listen over the whole of it.</p>{/if}
 	{/snippet}
