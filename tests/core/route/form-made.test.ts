@@ -7,7 +7,7 @@ import { chainOf } from '../../../src/core/form/profile/chain.js';
 import { cameOut, noseCorrectionUm } from '../../../src/core/route/stations/form/correction.js';
 import { compareMeasured } from '../../../src/core/form/compare-measured.js';
 import { did, faults, line, recordOf } from '../../shared/setup-in-memory.js';
-import { ALIGN, CORNER, FLANK, PASSES, RADIUS, atForm, shaped } from './on-form.js';
+import { ALIGN, CORNER, FLANK, PASSES, PROGRAM, RADIUS, atForm, shaped } from './on-form.js';
 
 const ROLL = {
 	rollSpeedRpm: 3920,
@@ -98,7 +98,7 @@ describe('form: dressed and proved', () => {
 describe('form: on its page', () => {
 	it('is sent once, and decides the same', () => {
 		const planned = did(shaped(atForm('cnc'), 'program', FLANK), 'form', 'passes', PASSES);
-		const f = did(planned, 'form', 'program', { feedMmPerMin: 100 });
+		const f = did(planned, 'form', 'program', PROGRAM);
 		const page = onPage(f);
 		expect(decide(page)).to.deep.equal(decide(f));
 		const sent = JSON.stringify(page.records.filter((r) => r.station === 'form'));
@@ -107,7 +107,7 @@ describe('form: on its page', () => {
 		);
 		expect(recordOf(page, 'form', 'shape')!.entered.segments).to.deep.equal(FLANK);
 		// What is written anew on the page is the same program.
-		const again = did(page, 'form', 'program', { feedMmPerMin: 100 });
+		const again = did(page, 'form', 'program', PROGRAM);
 		expect(recordOf(again, 'form', 'program')!.output).to.deep.equal(recordOf(f, 'form', 'program')!.output);
 	});
 });
@@ -137,7 +137,7 @@ describe('form: the roll and the program', () => {
 		expect(refuse(f, 'form', 'program')!.code).to.equal('form.passes');
 		const planned = did(f, 'form', 'passes', PASSES);
 		const passes = Number(recordOf(planned, 'form', 'passes')!.output.passCount);
-		const written = did(planned, 'form', 'program', { feedMmPerMin: 100 });
+		const written = did(planned, 'form', 'program', PROGRAM);
 		const out = recordOf(written, 'form', 'program')!;
 		expect(out.output.passCount).to.equal(passes);
 		expect(out.output.text).to.match(/^\(PORT PLATE, DRAFT, DRY RUN FIRST\)/);
@@ -148,9 +148,18 @@ describe('form: the roll and the program', () => {
 	});
 	it('a program that would go through the wheel is never written', () => {
 		const f = did(shaped(atForm('cnc'), 'program', FLANK), 'form', 'passes', PASSES);
-		expect(() =>
-			did(f, 'form', 'program', { feedMmPerMin: 100, direction: 'minus-z', faceToMm: 40 })
-		).to.throw(/not recorded|wheel/);
+		expect(() => did(f, 'form', 'program', { ...PROGRAM, direction: 'minus-z', leadMm: 2 })).to.throw(
+			/not recorded|wheel/
+		);
+	});
+	it('beside a form narrower than its wheel there is abrasive: where the wheel ends has to be said', () => {
+		const f = did(shaped(atForm('cnc'), 'program', FLANK), 'form', 'passes', PASSES);
+		const e = faults('missing', 'faceFromMm', () => did(f, 'form', 'program', { feedMmPerMin: 100 }));
+		expect(e.message).to.match(/The wheel is 32 mm wide, the form 18 mm/);
+		faults('missing', 'faceToMm', () => did(f, 'form', 'program', { feedMmPerMin: 100, faceFromMm: -7 }));
+		faults('inconsistent', 'faceToMm', () => did(f, 'form', 'program', { ...PROGRAM, faceToMm: 20 }));
+		// On a wheel as wide as its form nothing has to be said.
+		did({ ...f, wheel: { ...f.wheel!, widthMm: 18 } }, 'form', 'program', { feedMmPerMin: 100 });
 	});
 	it('what the coupon tells of the nose goes back into the path', () => {
 		const ARCS = [

@@ -103,6 +103,8 @@ export const RADIUS = {
 	turnedByHand: true
 };
 export const PASSES = { roughDepthUm: 20, finishDepthUm: 5, feedMmPerMin: 100 };
+/** A form of 18 mm in the middle of a wheel of 32. */
+export const PROGRAM = { feedMmPerMin: 100, faceFromMm: -7, faceToMm: 25, leadMm: 8 };
 export const ALIGN = { readingUm: 2, overMm: 50, offsetMm: 0.4 };
 
 /** What the setting of a flank or arc came to: its result, or the part one calculation made. */

@@ -1,6 +1,7 @@
 import { from0, um, between, mm } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { gcode } from '../../../form/gcode.js';
+import { summaryOf } from '../../../form/profile/chain.js';
 import { formPasses } from '../../../form/passes.js';
 import type { Tool } from '../../../form/tool.js';
 import { Evidence, partOf } from '../../evidence.js';
@@ -31,6 +32,37 @@ export function remainingOf(facts: SetupFacts): number[] {
 	if (!planned) throw new InputFault('passes', 'missing', 'Plan the passes first.');
 	return planned.output.passes.map((p) => p.remainingUm);
 }
+
+/**
+ * A wheel wider than its form has abrasive beside it: the program has to know where the wheel ends, or it would come in through it.
+ * @throws InputFault on `faceFromMm` or `faceToMm`
+ */
+function besideTheWheel(
+	facts: SetupFacts,
+	form: Form,
+	v: { faceFromMm: number | null; faceToMm: number | null }
+): void {
+	const w = wheelOf(facts);
+	const wheelMm = w.rimWidthMm ?? w.widthMm;
+	const { widthMm } = summaryOf(form.chain);
+	if (wheelMm <= widthMm + WIDTH_SLACK_MM) return;
+	const says = `The wheel is ${wheelMm} mm wide, the form ${Number(widthMm.toFixed(3))} mm`;
+	for (const field of ['faceFromMm', 'faceToMm'] as const)
+		if (v[field] === null)
+			throw new InputFault(
+				field,
+				'missing',
+				`${says}: say where along the form the wheel begins and ends, so that the dresser comes in beside it.`
+			);
+	if (v.faceToMm! - v.faceFromMm! < wheelMm - WIDTH_SLACK_MM)
+		throw new InputFault(
+			'faceToMm',
+			'inconsistent',
+			`${says}; from ${v.faceFromMm} to ${v.faceToMm} mm it would be narrower than it is. Measure where it ends.`
+		);
+}
+/** A width is measured no finer than this. */
+const WIDTH_SLACK_MM = 0.05;
 
 /** The program that moves the dresser along the form, pass by pass. */
 export const programStep = defineStep({
@@ -67,6 +99,7 @@ export const programStep = defineStep({
 	notAgainstStop: true,
 	compute(facts, v) {
 		const form = formThere(facts, Evidence.of(facts));
+		besideTheWheel(facts, form, v);
 		return alone(
 			compute(facts, gcode, {
 				segments: form.segments,

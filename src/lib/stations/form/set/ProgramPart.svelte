@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { whenRight } from '$core/calculation/attempt';
+	import { summaryOf } from '$core/form/profile/chain';
 	import { offsetPath } from '$core/form/profile/offset-path';
 	import { offsetOf } from '$core/form/tool';
 	import { programLines } from '$core/form/program/lines';
@@ -25,7 +26,20 @@
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
 	const form = $derived(formOf(f, Evidence.of(f))!);
-	const entry = stepEntry(desk, programStep, { start: { feedMmPerMin: 100 } });
+	/** The form in the middle of the wheel, until somebody says where it lies; the dresser comes in clear of the wheel. */
+	function whereItLies() {
+		const wheelMm = desk.facts.wheel!.rimWidthMm ?? desk.facts.wheel!.widthMm;
+		const { widthMm, start, end } = summaryOf(form.chain);
+		const beside = Math.max(0, (wheelMm - widthMm) / 2);
+		const noseMm = whenRight(() => offsetOf(toolOfProgram(form, 0))) ?? 0;
+		return {
+			faceFromMm: Number((start.zMm - beside).toFixed(3)),
+			faceToMm: Number((end.zMm + beside).toFixed(3)),
+			leadMm: Number((beside + noseMm + CLEAR_MM).toFixed(2))
+		};
+	}
+	const CLEAR_MM = 2;
+	const entry = stepEntry(desk, programStep, { start: { feedMmPerMin: 100, ...untrack(whereItLies) } });
 	const v = $derived(entry.result.values);
 	const long = new LongPreview(desk, programStep, entry, () => form.chain.length > LONG);
 	const p = $derived(long.now);
@@ -73,7 +87,7 @@
 		IK: 'I and K',
 		R: 'R'
 	}}
-	later={['safeClearanceMm', 'leadMm', 'faceFromMm', 'faceToMm', 'noseCorrectionUm', 'dressRadialUm']}
+	later={['safeClearanceMm', 'noseCorrectionUm', 'dressRadialUm']}
 	{ondone}
 >
 	{#snippet board()}<FormBoard
