@@ -18,6 +18,7 @@ type Part = (typeof PARTS)[number];
 const BESIDE_THE_OTHERS: readonly string[] = [
 	'balancing',
 	'dressing',
+	'form-outline',
 	'forming',
 	'keyboard',
 	'pages',

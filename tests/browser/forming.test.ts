@@ -3,117 +3,25 @@ import type { Page } from 'playwright-core';
 import { buildProfile } from '../../src/core/form/build-profile.js';
 import { writeDxf } from '../../src/core/form/dxf/write.js';
 import { type RawSegment, chainOf } from '../../src/core/form/profile/chain.js';
-import { scanned } from '../../src/core/form/stand-ins/scanner.js';
 import { accessible } from './accessible.js';
 import { done, heading, press, say } from './bench.js';
 import { begin } from './on-route.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
-import { type Case, broughtToDress, field } from './to-dress.js';
+import { broughtToDress, field } from './to-dress.js';
+import { aligned, creep, formed, open, points, room, shaped, stacked, tab, whole } from './to-form.js';
 
-const room = (name: string, number: string): Case => ({
-	name,
-	as: 'Valve plates',
-	route: 'toolroom-form',
-	wheel: {
-		number,
-		marking: 'WA 80 H 8 V',
-		newDiameterMm: 300,
-		diameterMm: 300,
-		place: 'form',
-		massKg: 4.66,
-		widthMm: 32,
-		boreMm: 76.2,
-		minDiameterMm: 180,
-		ratedMps: 40
-	}
-});
-const creep = (name: string, number: string): Case => ({
-	name,
-	as: 'Drive splines',
-	route: 'creep-feed-form',
-	wheel: {
-		number,
-		marking: 'WA 60 F 12 V',
-		newDiameterMm: 400,
-		diameterMm: 400,
-		place: 'form',
-		massKg: 12.4,
-		widthMm: 50,
-		boreMm: 127,
-		minDiameterMm: 280,
-		ratedMps: 35
-	}
-});
 const FLANK = room('Seal lips', '7401');
 const CORNER = room('Cam plates', '7402');
 const HOLLOW = room('Ball seats', '7403');
 const RIBS = creep('Gerotor splines', '7404');
 const ROLL = creep('Retainer splines', '7405');
-const KEYS = room('Wear rings', '7406');
-
-const open = async (page: Page, c: Case): Promise<void> => {
-	await page.goto(`${base()}/setups/${c.id}/form`);
-	await heading(page, 'Form');
-};
-const tab = (page: Page, name: string) =>
-	page.getByRole('group', { name: 'Part of forming' }).getByRole('button', { name: new RegExp(`^${name}`) });
-/** A named shape with its measures, taken. */
-async function shaped(page: Page, shape: string, measures: Record<string, string>): Promise<void> {
-	const panel = page.getByRole('region', { name: 'From measures' });
-	await panel.getByRole('combobox', { name: 'Shape' }).selectOption({ label: shape });
-	for (const [label, value] of Object.entries(measures))
-		await panel.getByRole('textbox', { name: new RegExp(`^${label}`) }).fill(value);
-	await press(page, 'Take this shape');
-	await page.getByRole('combobox', { name: 'Segment 1 is' }).waitFor();
-}
-/** Another one in its place. */
-async function shapedAgain(page: Page, shape: string, measures: Record<string, string>): Promise<void> {
-	await press(page, 'Measures or points');
-	await shaped(page, shape, measures);
-}
-/** Blocks chosen from the tray, and everything said that is looked at before the wheel turns. */
-async function stacked(page: Page, last: string): Promise<void> {
-	await press(page, 'Choose the blocks');
-	await page.getByText(/^Off by/).waitFor();
-	for (const q of ['Screw is tight', 'Blocks are out again', last]) await say(page, q, 'Yes');
-	await press(page, /^Set like this/);
-}
-async function aligned(page: Page, roll = false): Promise<void> {
-	await field(page, 'Dial, change along it').fill('2');
-	await field(page, 'Run along').fill('60');
-	if (!roll) await field(page, 'Tip past centre').fill('0.3');
-	await press(page, roll ? /^Parallel like this/ : /^Square and on centre/);
-}
-async function formed(page: Page): Promise<void> {
-	await say(page, 'Sounded even over the whole form', 'Yes');
-	await press(page, 'Measured as planned');
-	await press(page, /^Form dressed, sounds even/);
-	await page.getByRole('button', { name: 'Scanner stand-in' }).waitFor();
-}
-const whole = (segments: readonly Partial<RawSegment>[]): RawSegment[] =>
-	segments.map((s) => ({ radiusMm: null, side: null, ...s })) as RawSegment[];
-/** Points of a coupon that was ground with a face a little off. */
-function points(segments: readonly Partial<RawSegment>[], noseErrorUm: number): string {
-	const chain = chainOf(whole(segments));
-	const scan = scanned(chain, {
-		count: 160,
-		noseErrorUm,
-		shiftZMm: 0.06,
-		shiftXMm: -0.03,
-		turnDeg: 0,
-		wearUm: 0,
-		sigmaUm: 0.3,
-		seed: 11
-	});
-	return scan.map((p) => `${p.zMm.toFixed(5)},${(-p.xMm).toFixed(5)}`).join('\n');
-}
 
 describe('putting a form on the wheel', () => {
 	let page: Page;
 	before(async function () {
 		this.timeout(240_000);
 		page = await signedIn('Mara Okonjo');
-		await broughtToDress(page, [FLANK, CORNER, HOLLOW, RIBS, ROLL, KEYS]);
+		await broughtToDress(page, [FLANK, CORNER, HOLLOW, RIBS, ROLL]);
 	});
 	after(async () => {
 		await page.context().close();
@@ -306,107 +214,5 @@ describe('putting a form on the wheel', () => {
 		await press(page, 'Scanner stand-in');
 		await press(page, /^Proved on this coupon/);
 		await done(page, 'Form');
-	});
-
-	describe('the outline', () => {
-		const cell = (name: string) => page.getByRole('textbox', { name, exact: true });
-		it('is edited by keyboard, each wrong figure told at its place, and undone', async function () {
-			this.timeout(60_000);
-			await open(page, KEYS);
-			await shaped(page, 'chamfers', { Width: '20', Chamfer: '2' });
-			await cell('Segment 1 ends at z').focus();
-			await page.keyboard.press('Control+a');
-			await page.keyboard.type('3');
-			expect(await cell('Segment 1 ends at x').inputValue()).to.equal('0');
-			await page
-				.getByText(/flank 33.69° up/)
-				.first()
-				.waitFor({ state: 'attached' });
-			// The next segment begins where this one ends: a figure is typed once.
-			await page.keyboard.press('Control+z');
-			await page
-				.getByText(/flank 45° up/)
-				.first()
-				.waitFor({ state: 'attached' });
-			expect(await cell('Segment 1 ends at z').inputValue()).to.equal('2');
-			await cell('Segment 1 ends at z').fill('0');
-			await cell('Segment 1 ends at x').fill('2');
-			await page
-				.getByText(/Segment 1 has no length/)
-				.first()
-				.waitFor();
-			await press(page, /^Undo/);
-			await press(page, /^Undo/);
-			expect(await cell('Segment 1 ends at z').inputValue()).to.equal('2');
-			await cell('Segment 2 ends at z').fill('eighteen');
-			await press(page, /^Keep this shape/);
-			await page
-				.getByText(/eighteen/)
-				.first()
-				.waitFor();
-			// What was typed is there after a reload, wrong or not.
-			await page.reload();
-			expect(await cell('Segment 2 ends at z').inputValue()).to.equal('eighteen');
-			await cell('Segment 2 ends at z').fill('18,0');
-			await cell('Segment 2 ends at z').blur();
-			await page.getByText('Deepest, of the abrasive that is there').waitFor();
-		});
-		it('turned over it is the part, seen from the other side it is mirrored', async () => {
-			await cell('The form begins at x').fill('1.5');
-			await page.keyboard.press('Tab');
-			await page.locator('body').click({ position: { x: 5, y: 5 } });
-			await page.keyboard.press('m');
-			await page.waitForFunction(
-				() => (document.querySelector('[data-field="segments.0.x0Mm"]') as HTMLInputElement).value === '0.5'
-			);
-			await press(page, 'Left for right');
-			await page.waitForFunction(
-				() => (document.querySelector('[data-field="segments.0.x0Mm"]') as HTMLInputElement).value === '0'
-			);
-		});
-		it('a corner is dragged and snaps to figures that stand already', async () => {
-			const grip = page
-				.getByRole('img', { name: /^Face / })
-				.locator('circle[role=presentation]')
-				.nth(1);
-			await grip.scrollIntoViewIfNeeded();
-			const from = (await grip.boundingBox())!;
-			const level = (await page
-				.getByRole('img', { name: /^Face / })
-				.locator('circle[role=presentation]')
-				.nth(0)
-				.boundingBox())!;
-			await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
-			await page.mouse.down();
-			await page.mouse.move(from.x + from.width / 2, level.y + level.height / 2 + 2, { steps: 6 });
-			await page.mouse.up();
-			const first = await cell('The form begins at x').inputValue();
-			await page.waitForFunction(
-				(want) =>
-					(document.querySelector('[data-field="segments.0.x1Mm"]') as HTMLInputElement).value === want,
-				first
-			);
-		});
-		it('in inches it is the same form, and on a narrow page nothing sticks out', async function () {
-			this.timeout(60_000);
-			await shapedAgain(page, 'round corners', { Width: '25.4', Radius: '2.54' });
-			await page.getByRole('button', { name: /^Numbers in mill/ }).click();
-			await page.waitForFunction(
-				() =>
-					(document.querySelector('[data-field="segments.0.radiusMm"]') as HTMLInputElement).value === '0.1'
-			);
-			expect(await cell('Segment 3 ends at z').inputValue()).to.equal('1');
-			await page.setViewportSize({ width: 820, height: 1100 });
-			await accessible(page, 'shape at 820');
-			await page.setViewportSize({ width: 1280, height: 900 });
-			await press(page, /^Keep this shape/);
-			await page.getByText(/^constant less the radius/).waitFor();
-			expect(await page.getByRole('status').first().innerText()).to.match(/^1\.4748 in/);
-			await page.getByRole('button', { name: /^Numbers in inch/ }).click();
-			await page
-				.getByText(/37\.46 mm/)
-				.first()
-				.waitFor();
-		});
 	});
 });

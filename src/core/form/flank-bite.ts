@@ -4,7 +4,7 @@ import { type Segment, flankDeg, lengthOf, tangentsOf } from './profile/segment.
 
 const RAD = Math.PI / 180;
 /** A bite under this share of the asked one rubs instead of cutting (guideline). */
-const LEAST_BITE = 0.2;
+export const LEAST_BITE = 0.2;
 
 export type BiteState = 'none' | 'dull' | 'partly-dull' | 'even';
 

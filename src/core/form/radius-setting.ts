@@ -33,6 +33,7 @@ export const radiusSetting = defineCalculation({
 		mm('constantMm', 'Engraved, or read with the gauge', {
 			...over0(1000),
 			required: true,
+			fine: true,
 			label: 'Constant'
 		}),
 		mm('wheelRadiusMm', 'On the wheel', { ...over0(500), required: true, label: 'Radius' }),

@@ -8,6 +8,10 @@ const STEEP_DEG = 60;
 const RAD = Math.PI / 180;
 const arcsec = (rad: number): number => (rad / RAD) * 3600;
 
+/** Difference of the two stacks that tilts a slide on pins so far apart. @example stackDifferenceMm(30, 100) // 50 */
+export const stackDifferenceMm = (angleDeg: number, pinDistanceMm: number): number =>
+	pinDistanceMm * Math.sin(angleDeg * RAD);
+
 /** Blocks under one pin of a sine dresser, what their error makes, and the same from the square face. */
 export const sineStack = defineCalculation({
 	id: 'form.sine-stack',
@@ -58,7 +62,7 @@ export const sineStack = defineCalculation({
 				`Difference made: ${v.actualDifferenceMm} mm is too large for pins ${L} mm apart. Enter less than ${L}.`
 			);
 		const [dh, dL] = [v.stackErrorUm / 1000, v.pinDistanceErrorUm / 1000];
-		const h = L * Math.sin(a);
+		const h = stackDifferenceMm(v.angleDeg, L);
 		const error = dh / (L * Math.cos(a)) + (Math.tan(a) * dL) / L;
 		const formErrorUm = 1000 * v.faceLengthMm * error;
 		const findings = new Findings()

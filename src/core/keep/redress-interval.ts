@@ -14,13 +14,12 @@ import {
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import type { Values } from '../calculation/fields.js';
+import { LEAST_BITE } from '../form/flank-bite.js';
 import { Findings } from '../calculation/verdict.js';
 import { SLACK, ceilCount, floorKind } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 
 const SOURCES = ['measured', 'points', 'g-ratio'] as const;
-/** A redress straight in gives a flank only its cosine; under this it is rubbed, not cut. */
-const LEAST_COSINE = 0.2;
 
 const FIELDS = [
 	choice('source', 'Where the wear is known from', SOURCES, { required: true, label: 'Wear is' }),
@@ -137,7 +136,7 @@ export const redressInterval = defineCalculation({
 			)
 			.caution(
 				'flank-needs-axial-shift',
-				cosine < LEAST_COSINE,
+				cosine < LEAST_BITE,
 				'The steepest flank gets less than a fifth of a redress straight in. Shift along the axis as well.'
 			);
 		return {

@@ -9,6 +9,7 @@
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -79,17 +80,16 @@
 		<p class="lab">Dress it with</p>
 		<p class="huge" role="status">{taken ? METHOD_WORDS[taken] : 'nothing here'}</p>
 		{#if out?.then}<p><b>{THEN_WORDS[out.then] ?? out.then}.</b></p>{/if}
-		{#if codes.length > 1}<fieldset>
-				<legend>Which one</legend>
-				{#each codes as d (d.code)}<label class="seg" class:on={d.code === code}
-						><input
-							type="radio"
-							name="dresser"
-							checked={d.code === code}
-							onchange={() => entry.set('dresserCode', d.code)}
-						/>{d.code} <span>{dresserWords(d.kind)}{d.place ? `, ${d.place}` : ''}</span></label
-					>{/each}
-			</fieldset>{:else if codes[0]}<p class="quiet">
+		{#if codes.length > 1}<PickOne
+				legend="Which one"
+				options={codes.map((d) => ({
+					id: d.code,
+					text: d.code,
+					note: `${dresserWords(d.kind)}${d.place ? `, ${d.place}` : ''}`
+				}))}
+				picked={code}
+				onpick={(c) => entry.set('dresserCode', c)}
+			/>{:else if codes[0]}<p class="quiet">
 				{codes[0].code}, {dresserWords(codes[0].kind)}{codes[0].place ? `, ${codes[0].place}` : ''}.
 			</p>{/if}
 		{#if 'fault' in ways}<p class="fault">{ways.fault}</p>{/if}
@@ -116,48 +116,5 @@
 		font-size: var(--type-large);
 		font-weight: 700;
 		line-height: 1.1;
-	}
-	fieldset {
-		border: 0;
-		padding: 0;
-		display: flex;
-		gap: var(--s-6);
-		flex-wrap: wrap;
-	}
-	legend {
-		font-size: var(--type-small);
-		color: var(--ink2);
-		margin-bottom: var(--s-4);
-	}
-	.seg {
-		position: relative;
-		display: inline-flex;
-		gap: var(--s-6);
-		align-items: center;
-		min-height: var(--hit);
-		padding: var(--s-6) var(--s-12);
-		border: 1.5px solid var(--rule);
-		border-radius: var(--round);
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.seg.on {
-		border-color: var(--act);
-		background: var(--act-soft);
-	}
-	.seg span {
-		font-weight: 400;
-		font-size: var(--type-small);
-		color: var(--ink2);
-	}
-	.seg input {
-		position: absolute;
-		inset: 0;
-		opacity: 0;
-		cursor: pointer;
-	}
-	.seg:focus-within {
-		outline: 3px solid var(--act);
-		outline-offset: 2px;
 	}
 </style>

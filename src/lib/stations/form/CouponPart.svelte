@@ -13,6 +13,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ErrorFan from '$lib/drawing/form/ErrorFan.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
+	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
@@ -95,10 +96,12 @@
 			>{/if}
 	{/snippet}
 	{#snippet other()}
-		<p class="lab">{long.computing ? 'Being computed …' : 'Off at its worst'}</p>
-		<p class="num huge" class:warn={out && !within} role="status">
-			{out ? um(out.maxAbsUm) : '-'} <span>{um(form.toleranceUm)} allowed</span>
-		</p>
+		<Decisive
+			what={long.computing ? 'Being computed …' : 'Off at its worst'}
+			figure={out ? um(out.maxAbsUm) : '-'}
+			means="{um(form.toleranceUm)} allowed"
+			tone={out && !within ? 'caution' : 'plain'}
+		/>
 		{#if out}<Strip value={out.maxAbsUm} limit={form.toleranceUm} label="Form error" show={(x) => um(x)} />
 			<p class="quiet">
 				At {quantity(out.worst.zMm, 'mm', f.units)} along the axis; spread {um(out.rmsUm)}, {out.usedCount} points,
@@ -127,22 +130,6 @@
 <style>
 	.board {
 		margin-bottom: var(--s-8);
-	}
-	.lab {
-		color: var(--ink2);
-		font-size: var(--type-small);
-	}
-	.huge {
-		font-size: var(--type-huge);
-		font-weight: 700;
-		line-height: 1.05;
-	}
-	.huge span {
-		font: 500 var(--type-text) / 1.2 var(--text);
-		color: var(--ink2);
-	}
-	.warn {
-		color: var(--caution);
 	}
 	.btn {
 		justify-self: start;

@@ -7,7 +7,7 @@
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
-	import PassLadder from '$lib/drawing/form/PassLadder.svelte';
+	import PassBoard from '$lib/drawing/form/PassBoard.svelte';
 	import { LONG } from '$lib/drawing/form/form-drawn';
 	import BitesTable from './BitesTable.svelte';
 
@@ -25,8 +25,6 @@
 	const long = new LongPreview(desk, formPassesStep, entry, () => form.chain.length > LONG);
 	const p = $derived(long.now);
 	const out = $derived(p.main);
-	let made = $state(1);
-	const n = $derived(out ? Math.min(made, out.passCount) : 1);
 	const um = (v: number) => quantity(v, 'um', f.units);
 	const mm = (v: number | null) => quantity(v, 'mm', f.units);
 </script>
@@ -43,17 +41,12 @@
 	later={['returnS', 'blankXMm']}
 	{ondone}
 >
-	{#snippet board(o)}{#if o}<PassLadder
+	{#snippet board(o)}{#if o}<PassBoard
 				chain={form.chain}
 				blankMm={entry.result.values.blankXMm ?? 0}
-				passes={o.passes}
-				bites={o.segmentBites}
-				made={n}
-			/>{#if o.passes[n - 1]}<label
-					>Pass {n} of {o.passCount}, {o.passes[n - 1]!.kind}: {um(o.passes[n - 1]!.depthUm)} in, touches {mm(
-						o.passes[n - 1]!.contactLengthMm
-					)}<input type="range" min="1" max={o.passCount} bind:value={made} /></label
-				>{/if}{/if}{/snippet}
+				out={o}
+				units={f.units}
+			/>{/if}{/snippet}
 	{#snippet beneath(o)}<BitesTable bites={o.segmentBites} units={f.units} />{/snippet}
 	{#snippet follows(o)}<div class="row">
 			<p>Rough <b class="num">{o.roughCount} × {um(o.roughEachUm)}</b></p>
@@ -68,17 +61,6 @@
 </WaySheet>
 
 <style>
-	label {
-		display: grid;
-		gap: var(--s-4);
-		font-size: var(--type-small);
-		color: var(--ink2);
-	}
-	input {
-		width: 100%;
-		min-height: var(--hit);
-		accent-color: var(--act);
-	}
 	.row {
 		display: flex;
 		gap: var(--s-4) var(--s-16);

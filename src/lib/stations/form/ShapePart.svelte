@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { checkProfile } from '$core/form/check-profile';
+	import { LEAST_BITE } from '$core/form/flank-bite';
 	import { toolPath } from '$core/form/tool-path';
 	import type { RawSegment } from '$core/form/profile/chain';
 	import type { Segment } from '$core/form/profile/segment';
@@ -54,7 +55,7 @@
 		);
 	});
 	/** A bite straight in gives a flank its cosine; beyond this it gets less than a fifth and is rubbed dull. */
-	const DULL_DEG = (Math.acos(0.2) * 180) / Math.PI;
+	const DULL_DEG = (Math.acos(LEAST_BITE) * 180) / Math.PI;
 	const preview = new LongPreview(
 		desk,
 		shapeStep,

@@ -54,6 +54,13 @@ export function asTyped(f: Field, value: unknown, system: System): Typed {
 			: '';
 }
 
+/** The same but for what putting it into the other system and back leaves of it. */
+const sameFigure = (a: unknown, b: unknown): boolean =>
+	typeof a === 'number' && typeof b === 'number'
+		? Math.abs(a - b) <= ROUNDED * Math.max(1, Math.abs(b))
+		: a === b;
+const ROUNDED = 1e-4;
+
 /** Reads one typed value into a core value; undefined when nothing is there. @throws InputFault */
 export function readTyped(f: Field, typed: Typed, path: string, system: System): unknown {
 	if (f.kind === 'number' || f.kind === 'integer') {
@@ -77,7 +84,7 @@ export function readTyped(f: Field, typed: Typed, path: string, system: System):
 			.filter(([, v]) => v !== undefined);
 		// A group in which nothing was typed is not there; a list of it without a line says nothing either.
 		const given = new Map<string, unknown>(entries);
-		const usual = (g: Field): boolean => 'default' in g && given.get(g.name) === g.default;
+		const usual = (g: Field): boolean => 'default' in g && sameFigure(given.get(g.name), g.default);
 		const typedIn = f.fields.filter((g) => {
 			const v = given.get(g.name);
 			return Array.isArray(v) ? v.length > 0 : v !== undefined;

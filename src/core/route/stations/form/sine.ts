@@ -1,6 +1,6 @@
 import { choice, deg, between, whole, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
-import { sineStack } from '../../../form/sine-stack.js';
+import { sineStack, stackDifferenceMm } from '../../../form/sine-stack.js';
 import { Evidence } from '../../evidence.js';
 import { compute, defineStep } from '../../step.js';
 import { BLOCK_FIELDS, blocksEffect, wrungFor } from './blocks.js';
@@ -68,7 +68,7 @@ export const sineStep = defineStep({
 			);
 		const setDeg = v.base === 'square-face' ? 90 - angleDeg : angleDeg;
 		const pinDistanceMm = ofDresser(form.dresser?.pinDistanceMm, 'Distance of the pins');
-		const wantedMm = pinDistanceMm * Math.sin((setDeg * Math.PI) / 180);
+		const wantedMm = stackDifferenceMm(setDeg, pinDistanceMm);
 		const stacks = wrungFor(facts, v, wantedMm);
 		const segment = form.chain[v.segmentIndex]!;
 		const main = compute(facts, sineStack, {

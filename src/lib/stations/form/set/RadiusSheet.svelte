@@ -1,24 +1,18 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { attempt } from '$core/calculation/attempt';
-	import type { Feature } from '$core/route/stations/form/features';
-	import { featureWords } from '$core/route/stations/form/features';
+	import { fineQuantity, quantity } from '$core/quantity/format';
+	import { type Feature, featureWords } from '$core/route/stations/form/features';
 	import type { Form } from '$core/route/stations/form/made';
 	import { radiusSettingFor, radiusStep, swingOf } from '$core/route/stations/form/radius';
-	import { fineQuantity, quantity } from '$core/quantity/format';
 	import { findingsOf } from '$core/route/step';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import SwingDrawing from '$lib/drawing/form/SwingDrawing.svelte';
-	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
-	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
-	import BlockPicker from './BlockPicker.svelte';
+	import FixtureSheet from './FixtureSheet.svelte';
 	import SwingFacts from './SwingFacts.svelte';
 	import { settingEntry } from './setting-entry';
 
@@ -38,53 +32,50 @@
 			trayCode: desk.facts.trays[0]?.code
 		})
 	);
-	$effect(() => entry.switchTo(f.units));
 	const v = $derived(entry.result.values);
 	const arc = $derived(form.chain[feature.index]!);
 	const swing = $derived(arc.kind === 'arc' ? swingOf(arc) : { fromDeg: 0, toDeg: 0 });
 	const convex = $derived(feature.side === 'convex');
-	const radiusMm = $derived(feature.radiusMm ?? 0);
 	const p = $derived(preview(radiusStep, f, entry));
-	/** The stack, before any block is chosen for it. */
-	const plainMm = $derived(
-		typeof v.constantMm === 'number' ? v.constantMm + (convex ? -radiusMm : radiusMm) : null
-	);
-	const correctedMm = $derived(
-		plainMm !== null && typeof v.measuredRadiusMm === 'number'
-			? plainMm + (convex ? 1 : -1) * (v.measuredRadiusMm - radiusMm)
-			: null
-	);
-	const targetMm = $derived(correctedMm ?? plainMm);
 	/** What the swing says of itself, before any block is chosen for it. */
 	const swung = $derived(
 		arc.kind === 'arc'
 			? attempt(() => radiusSettingFor(f, form, arc, v).output)
 			: { output: null, fault: null }
 	);
-	const stopped = $derived(swung.output?.verdict === 'stop');
-	const fault = $derived(swung.fault ?? (v.blocksMm?.length ? p.fault : null));
+	const out = $derived(swung.output);
+	const targetMm = $derived(out ? (out.correctedStackMm ?? out.stackMm) : null);
+	const means = $derived(
+		out && out.correctedStackMm !== null
+			? 'corrected by the coupon'
+			: convex
+				? 'constant less the radius'
+				: 'constant and the radius'
+	);
+	const stopped = $derived(out?.verdict === 'stop');
 	const ADVANCED = ['axisOffsetUm', 'envelope', 'slide', 'grit', 'clearanceMm'];
-	const fields = radiusStep.fields.filter((x) => ADVANCED.includes(x.name));
-	async function act() {
-		if (await desk.record('form', 'radius', entry)) ondone();
-	}
+	const later = radiusStep.fields.filter((x) => ADVANCED.includes(x.name));
+	const q = (mm: number | null) => fineQuantity(mm, 'mm', f.units);
+	const deg = (d: number) => `${Number(d.toFixed(2))}°`;
 </script>
 
-<TwoSides narrow="neither">
-	{#snippet one()}
-		<p class="lab">{featureWords(feature, (mm) => fineQuantity(mm, 'mm', f.units))}: height of the stack</p>
-		<p class="num huge" class:bad={stopped} role="status">
-			{targetMm === null ? '-' : fineQuantity(targetMm, 'mm', f.units)}
-			<span
-				>{correctedMm === null
-					? convex
-						? 'constant less the radius'
-						: 'constant and the radius'
-					: 'corrected by the coupon'}</span
-			>
-		</p>
-		<SwingDrawing
-			{radiusMm}
+<FixtureSheet
+	{desk}
+	step={radiusStep}
+	{entry}
+	{p}
+	what="{featureWords(feature, q)}: height of the stack"
+	{targetMm}
+	figure={targetMm === null ? '-' : q(targetMm)}
+	{means}
+	{stopped}
+	fault={swung.fault ?? (v.blocksMm?.length ? p.fault : null)}
+	reasons={p.result ? findingsOf(p.result) : (out?.reasons ?? [])}
+	last="turnedByHand"
+	{ondone}
+>
+	{#snippet drawing()}<SwingDrawing
+			radiusMm={feature.radiusMm ?? 0}
 			{convex}
 			fromDeg={swing.fromDeg}
 			toDeg={swing.toDeg}
@@ -93,12 +84,9 @@
 			stackMm={targetMm}
 			bad={stopped}
 			units={f.units}
-		/>
-		{#if fault && fault.code !== 'missing'}<p class="fault">{fault.message}</p>{:else}<Reasons
-				reasons={p.result ? findingsOf(p.result) : (swung.output?.reasons ?? [])}
-				most={3}
-			/>{/if}
-		{#if swung.output}<SwingFacts out={swung.output} units={f.units} />{/if}
+		/>{/snippet}
+	{#snippet fields()}
+		{#if out}<SwingFacts {out} units={f.units} />{/if}
 		<div class="grid">
 			<ChoiceField
 				{entry}
@@ -107,48 +95,21 @@
 				words={{ 'engraved-constant': 'engraved constant', 'height-gauge': 'height gauge' }}
 			/>
 			<QuantityField {entry} name="constantMm" />
-			<QuantityField {entry} name="stopFromDeg" note="swing begins at {Number(swing.fromDeg.toFixed(2))}°" />
-			<QuantityField {entry} name="stopToDeg" note="swing ends at {Number(swing.toDeg.toFixed(2))}°" />
+			<QuantityField {entry} name="stopFromDeg" note="swing begins at {deg(swing.fromDeg)}" />
+			<QuantityField {entry} name="stopToDeg" note="swing ends at {deg(swing.toDeg)}" />
 			<QuantityField {entry} name="measuredRadiusMm" />
 		</div>
-		<details open={fields.some((x) => entry.faultAt(x.name))}>
+		<details open={later.some((x) => entry.faultAt(x.name))}>
 			<summary>Tip beside the axis, room of the head, slide at the stop, grit</summary>
-			{#each fields as field (field.name)}<FieldInput {entry} {field} range={false} />{/each}
+			{#each later as field (field.name)}<FieldInput {entry} {field} range={false} />{/each}
 		</details>
 	{/snippet}
-	{#snippet other()}
-		<BlockPicker {desk} {entry} {targetMm} />
-		<YesNo {entry} name="screwTight" compact /><YesNo {entry} name="blocksOut" compact /><YesNo
-			{entry}
-			name="turnedByHand"
-			compact
-		/>
-	{/snippet}
-</TwoSides>
-<ActionBar label="Set like this" onact={act} busy={desk.busy} stop={stopped}>
-	{#if form.dresser?.tipRadiusUm}<span class="quiet"
-			>tip {quantity(form.dresser.tipRadiusUm, 'um', f.units)}</span
-		>{/if}
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
-</ActionBar>
+	{#snippet beside()}{#if form.dresser?.tipRadiusUm}<span class="quiet"
+				>tip {quantity(form.dresser.tipRadiusUm, 'um', f.units)}</span
+			>{/if}{/snippet}
+</FixtureSheet>
 
 <style>
-	.lab {
-		color: var(--ink2);
-		font-size: var(--type-small);
-	}
-	.huge {
-		font-size: var(--type-huge);
-		font-weight: 700;
-		line-height: 1.05;
-	}
-	.huge span {
-		font: 500 var(--type-text) / 1.2 var(--text);
-		color: var(--ink2);
-	}
-	.bad {
-		color: var(--stop);
-	}
 	.grid {
 		display: grid;
 		grid-template-columns: 1fr 1fr;

@@ -15,6 +15,7 @@
 	import { quantity } from '$core/quantity/format';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 
@@ -28,7 +29,6 @@
 	/** Its name and tolerance, and what of this shop makes it; each way that does not serve with its reason. */
 	let { desk, entry, chain, way, dresser }: Props = $props();
 	const f = $derived(desk.facts);
-	const id = $props.id();
 	const ohm = $derived((entry.result.values as { rimResistanceOhm?: number }).rimResistanceOhm ?? null);
 	const ways = $derived(
 		FORM_WAY_NAMES.map((w) => ({
@@ -61,35 +61,29 @@
 	<QuantityField {entry} name="mayLeaveUm" />
 	{#if f.wheel?.bondFamily === 'hybrid'}<QuantityField {entry} name="rimResistanceOhm" />{/if}
 </div>
-<fieldset>
-	<legend>Made by</legend>
-	{#each ways.filter((o) => !o.not) as { w } (w)}<label class="seg" class:on={w === way}
-			><input
-				type="radio"
-				name="{id}-way"
-				data-field="way"
-				checked={w === way}
-				onchange={() => {
-					entry.set('way', w);
-					entry.set('dresserCode', '');
-				}}
-			/>{FORM_WAYS[w].words}</label
-		>{/each}
-</fieldset>
+<PickOne
+	legend="Made by"
+	options={ways.filter((o) => !o.not).map(({ w }) => ({ id: w, text: FORM_WAYS[w].words }))}
+	picked={way}
+	field="way"
+	onpick={(w) => {
+		entry.set('way', w);
+		entry.set('dresserCode', '');
+	}}
+/>
 {#if entry.faultAt('way')}<p class="fault">{entry.faultAt('way')}</p>{/if}
-{#if codes.length}<fieldset>
-		<legend>Dresser</legend>
-		{#each codes as d (d.code)}<label class="seg" class:on={d.code === dresser?.code}
-				><input
-					type="radio"
-					name="{id}-dresser"
-					data-field="dresserCode"
-					checked={d.code === dresser?.code}
-					disabled={whyNotDresser(f, d, ohm) !== null}
-					onchange={() => entry.set('dresserCode', d.code)}
-				/>{d.code} <span>{says(d)}</span></label
-			>{/each}
-	</fieldset>{/if}
+{#if codes.length}<PickOne
+		legend="Dresser"
+		options={codes.map((d) => ({
+			id: d.code,
+			text: d.code,
+			note: says(d),
+			disabled: whyNotDresser(f, d, ohm) !== null
+		}))}
+		picked={dresser?.code ?? null}
+		field="dresserCode"
+		onpick={(code) => entry.set('dresserCode', code)}
+	/>{/if}
 {#if out.length}<details>
 		<summary>{out.length} ways do not serve here</summary>
 		<ul>
@@ -102,55 +96,6 @@
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: var(--s-4) var(--s-14);
-	}
-	fieldset {
-		border: 0;
-		padding: 0;
-		margin: 0;
-		display: flex;
-		gap: var(--s-6);
-		flex-wrap: wrap;
-	}
-	legend {
-		font-size: var(--type-small);
-		color: var(--ink2);
-		margin-bottom: var(--s-4);
-		padding: 0;
-	}
-	.seg {
-		position: relative;
-		display: inline-flex;
-		gap: var(--s-6);
-		align-items: center;
-		min-height: var(--hit);
-		padding: var(--s-4) var(--s-12);
-		border: 1.5px solid var(--rule);
-		border-radius: var(--round);
-		background: var(--sheet);
-		font-weight: 600;
-		font-size: var(--type-label);
-		cursor: pointer;
-	}
-	.seg.on {
-		background: var(--ink);
-		color: var(--sheet);
-		border-color: var(--ink);
-	}
-	.seg span {
-		font-weight: 500;
-		font-size: var(--type-small);
-	}
-	.seg input {
-		position: absolute;
-		opacity: 0;
-		inset: 0;
-		width: 100%;
-		height: 100%;
-		cursor: pointer;
-	}
-	.seg:focus-within {
-		outline: 3px solid var(--act);
-		outline-offset: 2px;
 	}
 	summary {
 		cursor: pointer;

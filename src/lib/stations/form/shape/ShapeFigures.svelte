@@ -4,6 +4,8 @@
 	import { fineQuantity, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import type { FormWay } from '$core/route/stations/form/way';
+	import Decisive from '$lib/ui/feedback/Decisive.svelte';
+	import FactList from '$lib/ui/feedback/FactList.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
 
 	interface Props {
@@ -30,16 +32,20 @@
 	{#if busy}<p class="lab">Being computed …</p>{/if}
 	{#if fits}
 		{#if hollow !== null}
-			<p class="lab">Smallest hollow against the tip</p>
-			<p class="num huge" class:warn role="status">
-				{q(hollow)} <span>the tip needs {q(needs)}</span>
-			</p>
+			<Decisive
+				what="Smallest hollow against the tip"
+				figure={q(hollow)}
+				means="the tip needs {q(needs)}"
+				tone={warn ? 'caution' : 'plain'}
+			/>
 			<Strip value={hollow} limit={needs} good="above" label="Smallest hollow" show={(v) => q(v)} />
 		{:else}
-			<p class="lab">Deepest, of the abrasive that is there</p>
-			<p class="num huge" class:bad role="status">
-				{q(fits.maxStockMm)} <span>{fits.usableStockMm === null ? '' : `of ${q(fits.usableStockMm)}`}</span>
-			</p>
+			<Decisive
+				what="Deepest, of the abrasive that is there"
+				figure={q(fits.maxStockMm)}
+				means={fits.usableStockMm === null ? '' : `of ${q(fits.usableStockMm)}`}
+				tone={bad ? 'stop' : 'plain'}
+			/>
 			{#if fits.usableStockMm !== null}<Strip
 					value={fits.maxStockMm}
 					limit={fits.usableStockMm}
@@ -47,18 +53,18 @@
 					show={(v) => q(v)}
 				/>{/if}
 		{/if}
-		<dl>
-			{#if path}<dt>Left standing by the tip</dt>
-				<dd>{um(path.unreachedMaxUm)} of {um(mayLeaveUm)}</dd>{/if}
-			{#if hollow !== null && fits.usableStockMm !== null}<dt>Deepest</dt>
-				<dd>{q(fits.maxStockMm)} of {q(fits.usableStockMm)}</dd>{/if}
-			<dt>Steepest flank</dt>
-			<dd>
-				{deg(fits.maxFlankDeg)}{fits.allowedFlankDeg === null ? '' : ` of ${deg(fits.allowedFlankDeg)}`}
-			</dd>
-			<dt>Wide, along the profile</dt>
-			<dd>{q(fits.widthMm)}, {q(fits.lengthMm)}</dd>
-		</dl>
+		<FactList
+			facts={[
+				path && ['Left standing by the tip', `${um(path.unreachedMaxUm)} of ${um(mayLeaveUm)}`],
+				hollow !== null &&
+					fits.usableStockMm !== null && ['Deepest', `${q(fits.maxStockMm)} of ${q(fits.usableStockMm)}`],
+				[
+					'Steepest flank',
+					`${deg(fits.maxFlankDeg)}${fits.allowedFlankDeg === null ? '' : ` of ${deg(fits.allowedFlankDeg)}`}`
+				],
+				['Wide, along the profile', `${q(fits.widthMm)}, ${q(fits.lengthMm)}`]
+			]}
+		/>
 	{/if}
 </section>
 
@@ -66,34 +72,5 @@
 	.lab {
 		color: var(--ink2);
 		font-size: var(--type-small);
-	}
-	.huge {
-		font-size: var(--type-huge);
-		font-weight: 700;
-		line-height: 1.05;
-	}
-	.huge span {
-		font: 500 var(--type-text) / 1.2 var(--text);
-		color: var(--ink2);
-	}
-	.warn {
-		color: var(--caution);
-	}
-	.bad {
-		color: var(--stop);
-	}
-	dl {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 2px var(--s-16);
-		margin: var(--s-6) 0 0;
-		font-size: var(--type-small);
-	}
-	dt {
-		color: var(--ink2);
-	}
-	dd {
-		margin: 0;
-		font: 600 var(--type-label) var(--mono);
 	}
 </style>

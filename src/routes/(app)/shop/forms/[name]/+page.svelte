@@ -4,6 +4,7 @@
 	import { fineQuantity, quantity } from '$core/quantity/format';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
 	import FormFiles from '$lib/drawing/form/FormFiles.svelte';
+	import FactList from '$lib/ui/feedback/FactList.svelte';
 	import { when } from '$lib/words';
 
 	let { data } = $props();
@@ -27,18 +28,15 @@
 			<FormFiles chain={data.chain} name="{data.name} {data.shown.version}" />
 		</div>
 		<div>
-			<dl>
-				<dt>Wide, deep</dt>
-				<dd>{q(s.widthMm)}, {q(s.depthMm)}</dd>
-				<dt>Along the profile</dt>
-				<dd>{q(s.lengthMm)}</dd>
-				<dt>Lines, arcs</dt>
-				<dd>{s.counts.lines}, {s.counts.arcs}</dd>
-				<dt>Smallest hollow, smallest round</dt>
-				<dd>{q(s.minConcaveRadiusMm)}, {q(s.minConvexRadiusMm)}</dd>
-				<dt>Steepest flank</dt>
-				<dd>{Number(s.maxFlankDeg.toFixed(2))}°</dd>
-			</dl>
+			<FactList
+				facts={[
+					['Wide, deep', `${q(s.widthMm)}, ${q(s.depthMm)}`],
+					['Along the profile', q(s.lengthMm)],
+					['Lines, arcs', `${s.counts.lines}, ${s.counts.arcs}`],
+					['Smallest hollow, smallest round', `${q(s.minConcaveRadiusMm)}, ${q(s.minConvexRadiusMm)}`],
+					['Steepest flank', `${Number(s.maxFlankDeg.toFixed(2))}°`]
+				]}
+			/>
 			<h2>Versions</h2>
 			<ul>
 				{#each data.versions as v (v.id)}<li>
@@ -63,19 +61,6 @@
 	}
 	.box {
 		padding: var(--s-12) var(--s-16);
-	}
-	dl {
-		display: grid;
-		grid-template-columns: auto 1fr;
-		gap: 2px var(--s-16);
-		margin: 0 0 var(--s-16);
-	}
-	dt {
-		color: var(--ink2);
-	}
-	dd {
-		margin: 0;
-		font: 600 var(--type-label) var(--mono);
 	}
 	ul {
 		list-style: none;
