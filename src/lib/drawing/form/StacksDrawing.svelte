@@ -10,10 +10,14 @@
 		wearCount: number;
 		differenceMm: number;
 		units: System;
+		/** How high the taller one is drawn. */
+		high?: number;
 	}
 	/** Both stacks beside each other on one floor, largest block lowest, wear blocks at the ends. */
-	let { base, blocks, wearMm, wearCount, differenceMm, units }: Props = $props();
-	const FLOOR = 268;
+	let { base, blocks, wearMm, wearCount, differenceMm, units, high = 190 }: Props = $props();
+	/** Room for what stands over a stack. */
+	const OVER = 60;
+	const FLOOR = $derived(OVER + high);
 	interface Block {
 		mm: number;
 		wear?: boolean;
@@ -31,12 +35,12 @@
 			upper.reduce((s, b) => s + b.mm, 0)
 		)
 	);
-	const k = $derived(190 / tallest);
+	const k = $derived(high / tallest);
 	const two = $derived(base.length > 0);
 </script>
 
 <svg
-	viewBox="0 0 360 290"
+	viewBox="0 0 360 {FLOOR + 22}"
 	width="100%"
 	role="img"
 	aria-label="{two ? `Lower stack ${base.join(', ')} mm; upper stack` : 'Stack'} {upper

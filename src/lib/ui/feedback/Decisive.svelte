@@ -22,6 +22,10 @@
 		font-size: var(--type-huge);
 		font-weight: 700;
 		line-height: 1.05;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 var(--s-12);
+		align-items: baseline;
 	}
 	span {
 		font: 500 var(--type-text) / 1.2 var(--text);

@@ -25,7 +25,8 @@ export const formRollStep = defineStep({
 	compute(facts, v) {
 		const form = formThere(facts, Evidence.of(facts));
 		const d = form.dresser;
-		if (!v.carriesForm)
+		// Before anybody has looked it is previewed how it would run.
+		if (v.carriesForm === false)
 			throw new InputFault(
 				'carriesForm',
 				'inconsistent',

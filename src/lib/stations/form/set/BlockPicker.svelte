@@ -63,23 +63,26 @@
 </script>
 
 <section aria-label="Blocks">
-	<label class="field"
-		>Tray
-		<select
-			class="plain-input"
-			data-field="trayCode"
-			bind:value={() => String(entry.typed.trayCode ?? ''), (t) => entry.set('trayCode', t)}
+	<div class="tray">
+		<label class="field"
+			>Tray
+			<select
+				class="plain-input"
+				data-field="trayCode"
+				bind:value={() => String(entry.typed.trayCode ?? ''), (t) => entry.set('trayCode', t)}
+			>
+				<option value="">pick one</option>
+				{#each f.trays as t (t.code)}<option value={t.code}>{t.code}, {t.blocksMm.length} blocks</option
+					>{/each}
+			</select></label
 		>
-			<option value="">pick one</option>
-			{#each f.trays as t (t.code)}<option value={t.code}>{t.code}, {t.blocksMm.length} blocks</option>{/each}
-		</select></label
-	>
+		<button class="btn" onclick={choose} disabled={!tray || targetMm === null || choosing}
+			>{choosing ? 'Choosing …' : 'Choose the blocks'}</button
+		>
+	</div>
 	{#if away.length}<p class="quiet">
 			In use elsewhere: {away.map((u) => `${q(u.blockMm)} (setup ${u.setupId})`).join(', ')}.
 		</p>{/if}
-	<button class="btn" onclick={choose} disabled={!tray || targetMm === null || choosing}
-		>{choosing ? 'Choosing …' : 'Choose the blocks'}</button
-	>
 	{#if trouble}<p class="fault">{trouble}</p>{/if}
 	<NumbersField {entry} name="blocksMm" label="Blocks, largest first" />
 	{#if v.blocksMm?.length && made !== null}<StacksDrawing
@@ -89,6 +92,7 @@
 			wearCount={v.wearBlockCount ?? 0}
 			differenceMm={made}
 			units={f.units}
+			high={120}
 		/>
 		{#if offUm !== null}<p>
 				Off by <b class="num">{offUm > 0 ? '+' : ''}{Number(offUm.toFixed(2))} µm</b>
@@ -110,7 +114,14 @@
 		justify-items: start;
 		min-width: 0;
 	}
+	.tray {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: var(--s-8);
+		align-items: end;
+	}
 	section > :global(svg),
+	.tray,
 	section > :global(.field) {
 		width: 100%;
 	}

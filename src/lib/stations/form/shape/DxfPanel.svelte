@@ -48,6 +48,7 @@
 		});
 	});
 	$effect(() => onseen(read ? (read.segments as Segment[]) : null));
+	const many = (n: number, what: string) => `${n} ${what}${n === 1 ? '' : 's'}`;
 	const q = (mm: number) => fineQuantity(mm, 'mm', desk.facts.units);
 </script>
 
@@ -66,8 +67,9 @@
 	<div role="status">
 		{#if reading}Reading it …{:else if fault}<p class="fault">{fault}</p>{:else if read}
 			<p>
-				<b>{read.counts.lines} lines, {read.counts.arcs} arcs</b>, {q(read.widthMm)} wide, {q(read.depthMm)} deep,
-				in {read.unit}.
+				<b>{many(read.counts.lines, 'line')}, {many(read.counts.arcs, 'arc')}</b>, {q(read.widthMm)} wide, {q(
+					read.depthMm
+				)} deep, in {read.unit}.
 				{read.closedGapMaxMm > 0
 					? `Gaps up to ${q(read.closedGapMaxMm)} were closed.`
 					: 'Nothing had to be joined.'}
