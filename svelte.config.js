@@ -11,6 +11,24 @@ export default {
 		alias: { $core: 'src/core' },
 		// Requests from elsewhere are refused in hooks.server.ts, for every kind of body and whatever name the shop reaches the server by.
 		csrf: { trustedOrigins: ['*'] },
+		csp: {
+			mode: 'auto',
+			directives: {
+				'default-src': ['self'],
+				'script-src': ['self'],
+				'worker-src': ['self', 'blob:'],
+				'img-src': ['self', 'blob:', 'data:'],
+				'media-src': ['self', 'blob:'],
+				'font-src': ['self'],
+				// Sizes that are worked out (bars, drawings) stand in style attributes.
+				'style-src': ['self', 'unsafe-inline'],
+				'connect-src': ['self'],
+				'object-src': ['none'],
+				'base-uri': ['none'],
+				'form-action': ['self'],
+				'frame-ancestors': ['none']
+			}
+		},
 		typescript: { config: (c) => ({ ...c, include: [...c.include, '../tests/**/*.ts'] }) }
 	}
 };

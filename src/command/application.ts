@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { join } from 'node:path';
 import type { DatabaseAddress } from '../lib/server/db/pool.js';
-import { databaseEnvironment } from './mariadb.js';
+import { databaseEnvironment } from './database/mariadb.js';
 import { startStandIns } from './stand-ins.js';
 import { BUILD, ROOT } from './paths.js';
 import { until } from './system.js';

@@ -12,8 +12,8 @@ import { benchPatch } from './bench/patch.js';
 import { benchRing } from './bench/ring.js';
 import { benchRack } from './bench/rack.js';
 import { build } from './build.js';
-import { databaseEnvironment, startDatabase } from './mariadb.js';
-import { DEMO, MIGRATIONS } from './paths.js';
+import { startDatabase } from './database/mariadb.js';
+import { shopOn } from './database/shop-on.js';
 import { endChild, startApplication } from './application.js';
 import { freePort, say } from './system.js';
 
@@ -26,12 +26,8 @@ export async function bench(): Promise<void> {
 	let database = await startDatabase(folder, await freePort(3517));
 	let app: ReturnType<typeof spawn> | null = null;
 	try {
-		Object.assign(process.env, databaseEnvironment(database.address));
-		const { migrate } = await import('../lib/server/db/migrate.js');
-		const { loadDemo } = await import('../lib/server/demo/demo.js');
+		await shopOn(database, true);
 		const { closeDatabase } = await import('../lib/server/db/pool.js');
-		await migrate(MIGRATIONS);
-		await loadDemo(DEMO);
 		await build();
 		const port = await freePort(4373);
 		app = await startApplication(database.address, port, true, true);

@@ -1,7 +1,9 @@
-import { accessSync, constants, existsSync, readFileSync } from 'node:fs';
+import { accessSync, constants, existsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { find } from './system.js';
-import { databaseEnvironment, installed } from './mariadb.js';
+import { accessOf } from './database/access.js';
+import { APP } from './database/accounts.js';
+import { addressOf, databaseEnvironment, installed, runningPid } from './database/mariadb.js';
 import { BUILD, DATA, MIGRATIONS, ROOT } from './paths.js';
 
 /** Says what is installed, running, writable and migrated. */
@@ -27,23 +29,23 @@ export async function doctor(): Promise<void> {
 		line(false, 'Data folder', `${DATA} cannot be written`);
 	}
 	info('Built', existsSync(join(BUILD, 'index.js')) ? 'yes' : 'not yet; the first start builds');
-	const access = join(DATA, 'access.json');
-	if (!existsSync(access)) {
+	const access = accessOf(DATA);
+	if (!access) {
 		info('Database', 'not created yet');
 		process.exitCode = bad ? 1 : 0;
 		return;
 	}
-	const { port, password } = JSON.parse(readFileSync(access, 'utf8')) as { port: number; password: string };
-	Object.assign(
-		process.env,
-		databaseEnvironment({ host: '127.0.0.1', port, user: 'uncinus', password, database: 'uncinus' })
-	);
+	const { port } = access;
+	Object.assign(process.env, databaseEnvironment(addressOf(APP, access.password, port)));
 	const { closeDatabase, row } = await import('../lib/server/db/pool.js');
 	const { pendingMigrations } = await import('../lib/server/db/migrate.js');
 	try {
 		const v = await row<{ v: string; mode: string }>('SELECT VERSION() AS v, @@sql_mode AS mode');
 		line(true, 'Database', `${v!.v} answers on 127.0.0.1:${port}`);
 		line(v!.mode.includes('STRICT'), 'Strict mode', v!.mode.includes('STRICT') ? 'on' : 'off');
+		const pid = runningPid(DATA);
+		const uid = pid === null ? null : statSync(`/proc/${pid}`).uid;
+		line(uid !== 0, 'Runs as', uid === 0 ? 'root; see docs/security.md' : `user ${uid}`);
 		const pending = await pendingMigrations(MIGRATIONS);
 		line(
 			pending.length === 0,

@@ -1,12 +1,12 @@
 import { Command } from 'commander';
-import { say } from './system.js';
+import { inWords, say } from './system.js';
 
 const program = new Command('uncinus').description(
 	'Takes a grinding machinist from a brief to a wheel released to grind.'
 );
 const done = (work: Promise<unknown>): void => {
 	work.catch((e: Error) => {
-		say(`\n${e.message}`);
+		say(`\n${inWords(e)}`);
 		process.exitCode = 1;
 	});
 };
@@ -61,12 +61,15 @@ program
 	.command('backup')
 	.argument('<file>')
 	.description('write everything kept to a file')
-	.action((file: string) => done(import('./backup.js').then((m) => m.backup(file))));
+	.action((file: string) => done(import('./database/backup.js').then((m) => m.backup(file))));
 program
 	.command('restore')
 	.argument('<file>')
-	.description('replace everything kept by a backup')
-	.action((file: string) => done(import('./backup.js').then((m) => m.restore(file))));
+	.option('--over', 'replace the shop that is there')
+	.description('put a backup in place; a shop that is there is replaced only when that is said')
+	.action((file: string, o: { over?: boolean }) =>
+		done(import('./database/restore.js').then((m) => m.restore(file, !!o.over)))
+	);
 program
 	.command('doctor')
 	.description('say what is installed, running, writable and migrated')

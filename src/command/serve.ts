@@ -1,49 +1,26 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { applicationEnvironment, endChild, startApplication } from './application.js';
 import { build } from './build.js';
-import { databaseEnvironment, startDatabase } from './mariadb.js';
-import { DATA, DEMO, MIGRATIONS, ROOT } from './paths.js';
-import { alive, freePort, say } from './system.js';
-
-interface Running {
-	pid: number;
-	port: number;
-}
-const NOTE = join(DATA, 'running.json');
-
-/** Another start of this folder that is still alive; a stale note of a crashed one is ignored. */
-function alreadyRunning(): Running | null {
-	try {
-		const r = JSON.parse(readFileSync(NOTE, 'utf8')) as Running;
-		return alive(r.pid) &&
-			r.pid !== process.pid &&
-			readFileSync(`/proc/${r.pid}/cmdline`, 'utf8').includes('main.ts')
-			? r
-			: null;
-	} catch {
-		return null;
-	}
-}
+import { startDatabase } from './database/mariadb.js';
+import { shopOn } from './database/shop-on.js';
+import { replacedBy } from './database/restore.js';
+import { DATA, DEMO, ROOT } from './paths.js';
+import { noteRunning, refuseWhileRunning } from './running.js';
+import { freePort, say } from './system.js';
 
 async function prepare(demo: boolean, reset: boolean) {
-	mkdirSync(DATA, { recursive: true });
+	mkdirSync(DATA, { recursive: true, mode: 0o700 });
 	if (reset)
 		for (const name of ['mariadb', 'created', 'access.json', 'mariadb.err'])
 			rmSync(join(DATA, name), { recursive: true, force: true });
 	const database = await startDatabase(DATA);
 	try {
-		Object.assign(process.env, databaseEnvironment(database.address));
-		const { migrate } = await import('../lib/server/db/migrate.js');
-		const { closeDatabase } = await import('../lib/server/db/pool.js');
-		const applied = await migrate(MIGRATIONS);
-		if (applied.length) say(`Migrated: ${applied.join(', ')}`);
-		if (demo) {
-			const { loadDemo } = await import('../lib/server/demo/demo.js');
-			if (await loadDemo(DEMO)) say('Demo shop loaded: Brackwater Pump Rebuild.');
-		}
-		await closeDatabase();
+		const ready = await shopOn(database, demo);
+		if (ready.migrated.length) say(`Migrated: ${ready.migrated.join(', ')}`);
+		if (ready.demoLoaded) say('Demo shop loaded: Brackwater Pump Rebuild.');
+		if (!demo) await refuseDemoPeople();
 		return database;
 	} catch (e) {
 		await database.stop();
@@ -51,17 +28,29 @@ async function prepare(demo: boolean, reset: boolean) {
 	}
 }
 
+/** The PINs of the demo shop are printed on its sign-in page: nobody may work for real in a shop that still has them. @throws Error in words */
+async function refuseDemoPeople(): Promise<void> {
+	const { demoPeopleIn } = await import('../lib/server/demo/shop.js');
+	const { closeDatabase } = await import('../lib/server/db/pool.js');
+	const names = await demoPeopleIn(DEMO);
+	await closeDatabase();
+	if (names.length)
+		throw new Error(
+			`${DATA} holds people of the demo shop whose PINs everybody knows: ${names.join(', ')}. Start a shop of your own in another folder (UNCINUS_DATA=/path/to/folder ./uncinus start), or look at the demo with ./uncinus demo.`
+		);
+}
+
 /** Starts database and application, prints the address and stops all of it on Ctrl-C. */
 export async function serve(o: { demo: boolean; reset: boolean; port: number }): Promise<void> {
-	const other = alreadyRunning();
-	if (other) {
-		say(`Already running at http://127.0.0.1:${other.port} (process ${other.pid}). Stop that one first.`);
-		process.exitCode = 1;
-		return;
-	}
+	refuseWhileRunning(DATA);
+	mkdirSync(DATA, { recursive: true, mode: 0o700 });
+	let done = noteRunning(DATA, 'start');
 	const built = build();
 	built.catch(() => undefined);
-	const database = await prepare(o.demo, o.reset);
+	const database = await prepare(o.demo, o.reset).catch((e: Error) => {
+		done();
+		throw e;
+	});
 	let stopping = false;
 	let child: Awaited<ReturnType<typeof startApplication>> | null = null;
 	const stop = async (code: number) => {
@@ -70,7 +59,7 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		say('\nStopping ...');
 		if (child) await endChild(child);
 		await database.stop();
-		rmSync(NOTE, { force: true });
+		done();
 		process.exit(code);
 	};
 	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0));
@@ -78,7 +67,7 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		await built;
 		const port = await freePort(o.port);
 		if (port !== o.port) say(`Port ${o.port} is in use; taking ${port}.`);
-		writeFileSync(NOTE, JSON.stringify({ pid: process.pid, port }));
+		done = noteRunning(DATA, 'start', port);
 		child = await startApplication(database.address, port, o.demo);
 		child.once('exit', (code) => {
 			if (!stopping) {
@@ -86,6 +75,9 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 				void stop(1);
 			}
 		});
+		// What was there before a restore is kept until what replaced it has answered once.
+		const before = replacedBy(DATA);
+		if (existsSync(before)) rmSync(before, { recursive: true, force: true });
 		process.stdout.write(`Uncinus is at http://127.0.0.1:${port}\n`);
 		say('Ctrl-C stops everything.');
 	} catch (e) {
@@ -96,7 +88,13 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 
 /** Development server with live reload on the demo data. */
 export async function develop(port: number): Promise<void> {
-	const database = await prepare(true, false);
+	refuseWhileRunning(DATA);
+	mkdirSync(DATA, { recursive: true, mode: 0o700 });
+	const done = noteRunning(DATA, 'dev', port);
+	const database = await prepare(true, false).catch((e: Error) => {
+		done();
+		throw e;
+	});
 	const child = spawn(
 		process.execPath,
 		[join(ROOT, 'node_modules/vite/bin/vite.js'), 'dev', '--port', String(port)],
@@ -105,9 +103,9 @@ export async function develop(port: number): Promise<void> {
 	const stop = async () => {
 		await endChild(child);
 		await database.stop();
+		done();
 		process.exit(0);
 	};
 	for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void stop());
 	child.once('exit', () => void stop());
-	if (!existsSync(DATA)) say('No data folder.');
 }

@@ -6,6 +6,20 @@ export const say = (text: string): void => {
 	process.stderr.write(`${text}\n`);
 };
 
+const SYSTEM_WORDS: Readonly<Record<string, string>> = {
+	ENOSPC: 'The disk is full',
+	EDQUOT: 'The disk is full for this user',
+	EROFS: 'The disk can only be read',
+	EACCES: 'That may not be written by this user',
+	EPERM: 'That may not be written by this user'
+};
+/** A failure in words: what the system calls a code is said as what it means, with the place it happened at. */
+export function inWords(e: Error): string {
+	const { code, path } = e as NodeJS.ErrnoException;
+	const words = SYSTEM_WORDS[code ?? ''];
+	return words ? `${words}${path ? `: ${path}` : ''}. Nothing was changed there.` : e.message;
+}
+
 /** Runs a program with its output shown; rejects with its exit code in words. */
 export function run(
 	program: string,

@@ -3,8 +3,9 @@ import { existsSync, mkdtempSync, readFileSync, readdirSync, rmSync } from 'node
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build } from './build.js';
-import { databaseEnvironment, runningPid, startDatabase, stopDatabase } from './mariadb.js';
-import { DEMO, MIGRATIONS, ROOT } from './paths.js';
+import { runningPid, startDatabase, stopDatabase } from './database/mariadb.js';
+import { shopOn } from './database/shop-on.js';
+import { ROOT } from './paths.js';
 import { find, freePort, installPackages, say } from './system.js';
 
 interface Count {
@@ -110,12 +111,7 @@ async function onGround(work: (env: NodeJS.ProcessEnv) => Promise<Count>): Promi
 	try {
 		const made = making.then(async () => {
 			const database = await startDatabase(folder, await freePort(3417));
-			Object.assign(process.env, databaseEnvironment(database.address));
-			const { migrate } = await import('../lib/server/db/migrate.js');
-			const { closeDatabase } = await import('../lib/server/db/pool.js');
-			await migrate(MIGRATIONS);
-			await (await import('../lib/server/demo/demo.js')).loadDemo(DEMO);
-			await closeDatabase();
+			await shopOn(database, true);
 			return { ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' };
 		});
 		making = made.catch(() => undefined);

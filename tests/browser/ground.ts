@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type Browser, type BrowserContext, type Page, chromium } from 'playwright-core';
 import { endChild, startApplication } from '../../src/command/application.js';
-import { type PrivateDatabase, startDatabase } from '../../src/command/mariadb.js';
+import { type PrivateDatabase, startDatabase } from '../../src/command/database/mariadb.js';
 import { find, freePort } from '../../src/command/system.js';
 import { writeWav } from '../../src/core/audio/wav.js';
 import { madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';

@@ -18,7 +18,8 @@ export function decide(f: SetupFacts): Decision {
 		const lines = here ? [...stops, ...markNow(byStation[i]!)] : byStation[i]!;
 		const stopped = here && lines.some((l) => l.state === 'stop');
 		const done = firstOpen === -1 || i < currentIndex;
-		const state = done ? 'done' : !here ? 'waiting' : stopped ? 'blocked' : 'current';
+		// What stops is asked first: a released wheel that was scrapped since is not ready.
+		const state = stopped ? 'blocked' : done ? 'done' : here ? 'current' : 'waiting';
 		return { id, name: STATION_NAMES[id], state, lines };
 	});
 	const open = stations[currentIndex]!.lines.find((l) => !passes(l));

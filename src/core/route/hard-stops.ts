@@ -10,9 +10,16 @@ export interface Refusal {
 /** Where something is taken off the grain. */
 const CUT_AWAY: readonly StationId[] = ['true', 'form', 'dress'];
 
-/** Facts that stop this setup whatever was recorded: no record, page or request gets past them. */
-export function hardStops(f: SetupFacts): Refusal[] {
+/** What the hard stops are asked about; no record is among it. */
+export type StopFacts = Pick<
+	SetupFacts,
+	'id' | 'state' | 'machine' | 'mount' | 'companions' | 'wheel' | 'stations' | 'today'
+>;
+
+/** Facts that stop this setup whatever was recorded: no record, page or request gets past them. A finished setup is past: nothing of today stops it. */
+export function hardStops(f: StopFacts): Refusal[] {
 	const stops: Refusal[] = [];
+	if (f.state === 'finished') return stops;
 	const stop = (code: string, when: boolean, message: string) => {
 		if (when) stops.push({ code, message });
 	};

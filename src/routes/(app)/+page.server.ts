@@ -1,5 +1,6 @@
 import { decide } from '$core/route/engine';
 import { dressPlan } from '$core/dress/plan';
+import { standingOf } from '$core/route/standing';
 import { Evidence } from '$core/route/evidence';
 import { openIncidents } from '$lib/server/setups/incidents';
 import { machines } from '$lib/server/shop/machines';
@@ -33,31 +34,13 @@ export async function load() {
 				dressesLeft: null
 			};
 		const d = decide(f);
-		const blocked = d.stations.some((s) => s.state === 'blocked');
-		const waits = d.stations.some((s) => s.lines.some((l) => l.needsReason));
-		const state =
-			m.lockedOut || blocked
-				? ('stop' as const)
-				: f.state === 'released'
-					? ('ok' as const)
-					: waits
-						? ('caution' as const)
-						: ('now' as const);
 		const dressesLeft = Evidence.of(f).of(dressPlan, 'dress', ['settings'])?.output.dressesLeft ?? null;
 		return {
 			machine: m,
 			setup: { id: f.id, part: f.brief.part, quantity: f.brief.quantity },
 			wheel: f.wheel,
 			station: d.current,
-			state,
-			word: m.lockedOut
-				? 'Locked out'
-				: f.state === 'released'
-					? 'Ready to grind'
-					: blocked
-						? 'Stopped'
-						: d.stations.find((s) => s.id === d.current)!.name,
-			next: f.state === 'released' ? '' : m.lockedOut ? 'work the incident through' : d.next,
+			...standingOf(f, d),
 			dressesLeft
 		};
 	});

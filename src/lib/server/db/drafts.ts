@@ -1,4 +1,5 @@
 import { row, rows, write } from './pool.js';
+import { stored } from './stored.js';
 
 const MAX_BYTES = 60_000;
 
@@ -8,7 +9,7 @@ export async function draftOf(userId: number, key: string): Promise<Record<strin
 		userId,
 		key
 	]);
-	return d ? (JSON.parse(d.body) as Record<string, unknown>) : null;
+	return d ? stored(d.body) : null;
 }
 /** All drafts of somebody whose keys begin alike, by the rest of the key. */
 export async function draftsOf(
@@ -20,7 +21,10 @@ export async function draftsOf(
 		[userId, `${prefix.replace(/[\\%_]/g, (c) => `\\${c}`)}%`]
 	);
 	return Object.fromEntries(
-		found.map((d) => [d.draft_key.slice(prefix.length), JSON.parse(d.body) as Record<string, unknown>])
+		found.flatMap((d) => {
+			const body = stored<Record<string, unknown>>(d.body);
+			return body ? [[d.draft_key.slice(prefix.length), body]] : [];
+		})
 	);
 }
 

@@ -12,6 +12,7 @@ function statements(sql: string): string[] {
 
 /** Applies the migrations not yet applied, in order, and returns their names. */
 export async function migrate(folder: string): Promise<string[]> {
+	if (!(await pendingMigrations(folder)).length) return [];
 	await write(
 		'CREATE TABLE IF NOT EXISTS migrations (name VARCHAR(100) PRIMARY KEY, at DATETIME(3) NOT NULL DEFAULT CURRENT_TIMESTAMP(3))'
 	);

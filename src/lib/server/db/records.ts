@@ -1,6 +1,8 @@
 import { type Verdict, worst } from '../../../core/calculation/verdict.js';
 import type { RecordFacts } from '../../../core/route/facts.js';
 import { type Runner, type Value, row, rows, write } from './pool.js';
+import { stored } from './stored.js';
+import { otherRequest } from './requests.js';
 
 export interface NewRecord {
 	setupId: number | null;
@@ -48,8 +50,26 @@ export async function addRecord(r: NewRecord, on: Runner): Promise<number> {
 	return done.insertId;
 }
 
-export async function keyUsed(key: string, on?: Runner): Promise<boolean> {
-	return (await row('SELECT id FROM records WHERE request_key = ? LIMIT 1', [key], on)) !== undefined;
+/** What a request was about: a key belongs to it and to nothing else. */
+export interface About {
+	setupId: number | null;
+	wheelId?: number;
+	step?: string;
+}
+/** Whether this very submit was carried out before. @throws Refused when its key was used for something else */
+export async function keyUsed(key: string, about: About, on?: Runner): Promise<boolean> {
+	const r = await row<{ setup_id: number | null; wheel_id: number | null; step: string }>(
+		'SELECT setup_id, wheel_id, step FROM records WHERE request_key = ? ORDER BY id LIMIT 1',
+		[key],
+		on
+	);
+	if (!r) return false;
+	const same =
+		r.setup_id === about.setupId &&
+		(about.wheelId === undefined || r.wheel_id === about.wheelId) &&
+		(about.step === undefined || r.step === about.step);
+	if (!same) throw otherRequest();
+	return true;
 }
 
 interface Raw {
@@ -84,29 +104,35 @@ export interface FullRecord extends RecordFacts {
 	part: string | null;
 	wheel: string | null;
 	machine: string | null;
+	/** Whether what was kept can still be read; what cannot proves nothing. */
+	readable: boolean;
 }
-const full = (r: Raw): FullRecord => ({
-	id: Number(r.id),
-	station: r.station as RecordFacts['station'],
-	step: r.step,
-	calculation: r.calculation,
-	entered: JSON.parse(r.entered),
-	input: JSON.parse(r.input),
-	output: JSON.parse(r.output),
-	verdict: r.verdict,
-	overrideReason: r.override_reason,
-	wheelId: r.wheel_id,
-	by: r.name,
-	atMs: r.at.getTime(),
-	together: r.request_key,
-	setupId: r.setup_id,
-	machineId: r.machine_id,
-	coreVersion: r.core_version,
-	replacesId: r.replaces_id,
-	part: r.part,
-	wheel: r.wheel,
-	machine: r.machine
-});
+const full = (r: Raw): FullRecord => {
+	const [entered, input, output] = [r.entered, r.input, r.output].map((t) => stored<RecordFacts['input']>(t));
+	return {
+		id: Number(r.id),
+		station: r.station as RecordFacts['station'],
+		step: r.step,
+		calculation: r.calculation,
+		entered: entered ?? {},
+		input: input ?? {},
+		output: output ?? {},
+		readable: !!(entered && input && output),
+		verdict: r.verdict,
+		overrideReason: r.override_reason,
+		wheelId: r.wheel_id,
+		by: r.name,
+		atMs: r.at.getTime(),
+		together: r.request_key,
+		setupId: r.setup_id,
+		machineId: r.machine_id,
+		coreVersion: r.core_version,
+		replacesId: r.replaces_id,
+		part: r.part,
+		wheel: r.wheel,
+		machine: r.machine
+	};
+};
 
 export async function recordsOf(setupId: number, on?: Runner): Promise<FullRecord[]> {
 	return (await rows<Raw>(`${SELECT} WHERE r.setup_id = ? ORDER BY r.id`, [setupId], on)).map(full);

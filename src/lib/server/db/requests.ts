@@ -1,23 +1,41 @@
+import { Refused } from '../door/refused.js';
 import { type Runner, isDuplicate, row, write } from './pool.js';
+
+/** A key that was used before, for something else: nothing was carried out. */
+export const otherRequest = (): Refused =>
+	new Refused(
+		409,
+		'key-used',
+		'This request carries the key of another one and was not carried out. Load the page again; what you typed is kept.'
+	);
 
 /**
  * Claims a request's key inside its transaction. Null when it is new; what was answered then when it was carried out before. A
  * second one at the same moment waits for the first.
- * @throws whatever the database says but that the key is there already
+ * @throws Refused when the key was used for something else, and whatever the database says but that the key is there already
  */
 export async function claim(
 	key: string,
+	about: string,
 	userId: number,
 	on: Runner
 ): Promise<Record<string, unknown> | null> {
 	try {
-		await write("INSERT INTO requests (request_key, user_id, result) VALUES (?, ?, '{}')", [key, userId], on);
+		await write(
+			'INSERT INTO requests (request_key, about, user_id, result) VALUES (?, ?, ?, ?)',
+			[key, about, userId, '{}'],
+			on
+		);
 		return null;
 	} catch (e) {
 		if (!isDuplicate(e)) throw e;
-		return JSON.parse(
-			(await row<{ result: string }>('SELECT result FROM requests WHERE request_key = ?', [key], on))!.result
-		) as Record<string, unknown>;
+		const before = (await row<{ about: string; result: string }>(
+			'SELECT about, result FROM requests WHERE request_key = ?',
+			[key],
+			on
+		))!;
+		if (before.about !== about) throw otherRequest();
+		return JSON.parse(before.result) as Record<string, unknown>;
 	}
 }
 

@@ -4,7 +4,7 @@ import { DRESSER_FIELDS } from '../../../core/shop/dresser.js';
 import { checked } from '../door/joi-schema.js';
 import { columnOf } from '../shop/columns.js';
 import { type Value, row, write } from '../db/pool.js';
-import { type User, hashPin } from '../people/sign-in.js';
+import { type User, hashPin, isPin } from '../people/sign-in.js';
 
 interface Shop {
 	people: { name: string; role: User['role']; pin: string }[];
@@ -18,6 +18,17 @@ interface Shop {
 export const read = <T>(folder: string, name: string): T =>
 	JSON.parse(readFileSync(join(folder, name), 'utf8')) as T;
 
+/** Names of people who still have the PIN of the demo shop. */
+export async function demoPeopleIn(folder: string): Promise<string[]> {
+	const found: string[] = [];
+	for (const p of demoPins(folder)) {
+		const u = await row<{ pin_hash: string }>('SELECT pin_hash FROM users WHERE name = ? AND active', [
+			p.name
+		]);
+		if (u && (await isPin(u.pin_hash, p.pin))) found.push(p.name);
+	}
+	return found;
+}
 /** PINs of the demo people, shown on the sign-in page in demo mode only. */
 export function demoPins(folder: string): { name: string; pin: string }[] {
 	return read<Shop>(folder, 'shop.json').people.map(({ name, pin }) => ({ name, pin }));

@@ -1,5 +1,6 @@
 import { json } from '@sveltejs/kit';
 import { InputFault } from '../../../core/calculation/fault.js';
+import { groupIn } from './json.js';
 import { DatabaseDown } from '../db/pool.js';
 import { Refused } from './refused.js';
 
@@ -25,27 +26,12 @@ export async function answering(work: () => Promise<object>): Promise<Response> 
 	}
 }
 
-const MAX_BODY = 512 * 1024;
-const LARGE_BODY = 48 * 1024 * 1024;
+/** The JSON body of a request, whose length was looked at before. @throws InputFault as `groupIn` */
+export const bodyOf = async (request: Request): Promise<Record<string, unknown>> =>
+	groupIn(await request.text());
 
-/** The JSON body of a request that carries a whole list. @throws as `bodyOf` */
-export const largeBodyOf = (request: Request): Promise<Record<string, unknown>> =>
-	bodyOf(request, LARGE_BODY);
-
-/** The JSON body of a request. @throws InputFault when it is none, Refused when it is far too large */
-export async function bodyOf(request: Request, most = MAX_BODY): Promise<Record<string, unknown>> {
-	const text = await request.text();
-	if (text.length > most) throw new Refused(413, 'too-large', 'That is more than can be sent at once.');
-	let body: unknown;
-	try {
-		body = JSON.parse(text);
-	} catch {
-		throw new InputFault('input', 'not-an-object', 'The request is not readable JSON.');
-	}
-	if (typeof body !== 'object' || body === null || Array.isArray(body))
-		throw new InputFault('input', 'not-an-object', 'The request must be one group of named values.');
-	return body as Record<string, unknown>;
-}
+/** A text in a body; empty where something else stands. */
+export const textIn = (value: unknown): string => (typeof value === 'string' ? value : '');
 
 /** The bytes of a request that carries a file; too many are refused before they are read. @throws Refused */
 export async function bytesOf(request: Request, most: number, what: string): Promise<Uint8Array> {

@@ -45,7 +45,7 @@ function baseOf(field: Field): Joi.Schema {
 			break;
 		}
 		case 'object':
-			schema = Joi.object(keysOf(field.fields)).unknown(true);
+			schema = Joi.object(keysOf(field.fields));
 			break;
 	}
 	return schema;
@@ -61,13 +61,12 @@ const keysOf = (fields: readonly Field[]): Record<string, Joi.Schema> =>
 	Object.fromEntries(fields.map((f) => [f.name, schemaOf(f)]));
 
 const made = new WeakMap<readonly Field[], Joi.ObjectSchema>();
-/** The schema of a field list, made once. */
+/** The schema of a field list, made once. What no field names is left out of what is kept. */
 export function joiFor(fields: readonly Field[]): Joi.ObjectSchema {
 	const known = made.get(fields);
 	if (known) return known;
 	const schema = Joi.object(keysOf(fields))
 		.required()
-		.unknown(true)
 		.prefs({ convert: false, abortEarly: true, stripUnknown: { objects: true, arrays: false } });
 	made.set(fields, schema);
 	return schema;

@@ -17,6 +17,8 @@ const tokenHash = (token: string): string => createHash('sha256').update(token).
 export const hashPin = (pin: string): Promise<string> =>
 	hash(pin, { memoryCost: 19456, timeCost: 2, parallelism: 1 });
 
+export const isPin = (pinHash: string, pin: string): Promise<boolean> => verify(pinHash, pin);
+
 /** Names that may sign in. */
 export function people(): Promise<(User & { active: number })[]> {
 	return rows('SELECT id, name, role, active FROM users WHERE active ORDER BY name');

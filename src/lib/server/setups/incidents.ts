@@ -5,8 +5,10 @@ import { REPORT_FIELDS } from '../../../core/keep/incident-report.js';
 import { checked } from '../door/joi-schema.js';
 import { lockMachine } from '../shop/machines.js';
 import { type Runner, row, rows, transaction, write } from '../db/pool.js';
-import { addRecord, keyUsed } from '../db/records.js';
+import { addRecord } from '../db/records.js';
+import { claim, settle } from '../db/requests.js';
 import { InputFault, Refused } from '../door/refused.js';
+import { stored } from '../db/stored.js';
 import { changeSetup } from './change-setup.js';
 import { loadSetup } from './setups.js';
 import type { User } from '../people/sign-in.js';
@@ -32,12 +34,8 @@ export async function openIncident(
 	return transaction(async (on) => {
 		const loaded = await loadSetup(setupId, on, true);
 		if (!loaded) throw new Refused(404, 'no-setup', `There is no setup ${setupId}.`);
-		if (await keyUsed(key, on))
-			return (await row<{ id: number }>(
-				'SELECT MAX(id) AS id FROM incidents WHERE setup_id = ?',
-				[setupId],
-				on
-			))!.id;
+		const before = await claim(key, `incident ${setupId}`, user.id, on);
+		if (before) return Number(before.id);
 		const { facts } = loaded;
 		const input = withLimits(facts.guidelines.limits, incidentPlan, {
 			event: report.event,
@@ -99,6 +97,7 @@ export async function openIncident(
 		}
 		if (plan.machineState === 'locked-out') await lockMachine(facts.machine.id, true, on);
 		await changeSetup(setupId, user.id, { state: 'stopped' }, on);
+		await settle(key, { id: done.insertId }, on);
 		return done.insertId;
 	});
 }
@@ -144,7 +143,13 @@ const incident = (r: Raw): Incident => ({
 	machineId: r.machine_id,
 	event: r.event,
 	seen: r.seen,
-	input: JSON.parse(r.facts),
+	// A plan that cannot be read any more starts again from what happened: nothing of it is taken as done.
+	input: stored<Record<string, unknown>>(r.facts) ?? {
+		event: r.event,
+		injury: false,
+		madeSafe: false,
+		done: []
+	},
 	version: r.version,
 	openedAt: r.opened_at,
 	closedAt: r.closed_at,
@@ -172,9 +177,9 @@ export async function workIncident(
 	mayWrite(user);
 	await transaction(async (on) => {
 		await row('SELECT id FROM incidents WHERE id = ? FOR UPDATE', [id], on);
-		if (await keyUsed(change.key, on)) return;
 		const i = await incidentById(id, on);
 		if (!i) throw new Refused(404, 'no-incident', `There is no incident ${id}.`);
+		if (await claim(change.key, `plan of incident ${id}`, user.id, on)) return;
 		if (i.closedAt) throw new Refused(409, 'closed', 'This incident is closed.');
 		if (i.version !== change.version)
 			throw new Refused(
@@ -182,12 +187,12 @@ export async function workIncident(
 				'changed-meanwhile',
 				'Somebody worked on this plan meanwhile. It is shown as it is now; yours is kept, record it again.'
 			);
-		const input: Record<string, unknown> = {
+		const input = checked(incidentPlan.fields, {
 			...i.input,
 			...(change.done === undefined ? {} : { done: change.done }),
 			...(change.findings === undefined ? {} : { findings: change.findings })
-		};
-		if (Array.isArray(input.done) && input.done.includes('make-safe')) input.madeSafe = true;
+		});
+		if (input.done.includes('make-safe')) input.madeSafe = true;
 		const plan = incidentPlan.run(input);
 		if (change.close) {
 			mayLead(user, 'A lead closes an incident.');

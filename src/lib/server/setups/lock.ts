@@ -12,11 +12,12 @@ export async function lockAt(
 	id: number,
 	version: number,
 	key: string,
-	on: PoolConnection
+	on: PoolConnection,
+	step?: string
 ): Promise<SetupFacts | null> {
 	const loaded = await loadSetup(id, on, true);
 	if (!loaded) throw new Refused(404, 'no-setup', `There is no setup ${id}.`);
-	if (await keyUsed(key, on)) return null;
+	if (await keyUsed(key, { setupId: id, step }, on)) return null;
 	if (loaded.facts.version === version) return loaded.facts;
 	const who = loaded.changedBy ?? 'Somebody';
 	throw new Refused(

@@ -27,7 +27,7 @@ export interface Sent extends Submission {
 export async function record(setupId: number, sent: Sent, user: User): Promise<void> {
 	mayWrite(user);
 	await transaction(async (on) => {
-		const facts = await lockAt(setupId, sent.version, sent.key, on);
+		const facts = await lockAt(setupId, sent.version, sent.key, on, sent.step);
 		if (!facts) return;
 		const step = stepOf(sent.station, sent.step);
 		const refusal = refuse(facts, step.station, step.step);

@@ -1,5 +1,7 @@
 import type { SetupFacts } from '../../../core/route/facts.js';
+import { stateOf } from '../../../core/route/standing.js';
 import { rows } from '../db/pool.js';
+import { stopFacts } from './setups.js';
 
 export interface SetupLine {
 	id: number;
@@ -15,8 +17,26 @@ export interface SetupLine {
 	changedAt: Date | null;
 }
 
-/** Setups, newest first, whose part, machine, wheel or number matches. */
-export function setupList(search: string, state = '', limit = 200): Promise<SetupLine[]> {
+/** Setups, newest first, whose part, machine, wheel or number matches; what stops one today is asked before what it was released for. */
+export async function setupList(search: string, state = '', limit = 200): Promise<SetupLine[]> {
+	const asked = state === 'stopped' || state === 'released' ? '' : state;
+	const list = await linesOf(search, asked, limit);
+	const now = await statesNow(list.filter((s) => s.state === 'released').map((s) => s.id));
+	return list
+		.map((s) => ({ ...s, state: now.get(s.id) ?? s.state }))
+		.filter((s) => state === '' || s.state === state);
+}
+
+/** How released setups stand now, from the facts that can stop them. */
+async function statesNow(ids: readonly number[]): Promise<Map<number, SetupFacts['state']>> {
+	return new Map(
+		await Promise.all(
+			ids.map(async (id): Promise<[number, SetupFacts['state']]> => [id, stateOf((await stopFacts(id))!)])
+		)
+	);
+}
+
+function linesOf(search: string, state: string, limit: number): Promise<SetupLine[]> {
 	const like = `%${search.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 	return rows(
 		`SELECT s.id, s.part, s.quantity, s.state, s.machine_id AS machineId, m.code AS machine, w.number AS wheel, w.canonical AS marking, u.name AS \`by\`, s.created_at AS createdAt, s.changed_at AS changedAt

@@ -1,4 +1,5 @@
 import type { SetupFacts, StationId } from '../../../core/route/facts.js';
+import type { StopFacts } from '../../../core/route/hard-stops.js';
 import { sumsOf } from '../../../core/route/evidence.js';
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
@@ -54,6 +55,8 @@ export interface LoadedSetup {
 	facts: SetupFacts;
 	changedBy: string | null;
 	changedAt: Date | null;
+	/** Records that cannot be read any more. */
+	unreadable: number[];
 }
 
 /** Everything the route engine decides from, read in one go; with `lock` nobody else can change the setup until the transaction ends. */
@@ -68,7 +71,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 	if (!s) return undefined;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) =>
 		id === null ? null : ((await get(id, on)) ?? null);
-	const [machine, mount, dressers, wheel, records, guidelines] = await Promise.all([
+	const [machine, mount, dressers, wheel, kept, guidelines] = await Promise.all([
 		machineById(s.machine_id, on),
 		one(s.mount_id, mountById),
 		dressersInUse(on),
@@ -76,6 +79,8 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 		recordsOf(id, on),
 		guidelinesNow(on)
 	]);
+	// What cannot be read any more proves nothing: its step is open again, and the page says which record it was.
+	const records = kept.filter((r) => r.readable);
 	const [rings, cuts] = [await ringsOf(wheel, on), wheel ? await cutsOf(wheel.canonical, on) : []];
 	const companions = s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime(), on) : [];
 	const stations = JSON.parse(s.stations) as StationId[];
@@ -83,6 +88,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 	return {
 		changedBy: s.changed_name,
 		changedAt: s.changed_at,
+		unreadable: kept.filter((r) => !r.readable).map((r) => r.id),
 		facts: {
 			id: s.id,
 			brief: {
@@ -130,5 +136,29 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			today: s.today,
 			nowMs: Number(s.now_ms) + clockAheadMs()
 		}
+	};
+}
+
+/** Of a setup what can stop it, without its records. */
+export async function stopFacts(id: number): Promise<StopFacts | undefined> {
+	const s = await row<SetupRow>(
+		"SELECT s.*, t.mounting, DATE_FORMAT(UTC_DATE(), '%Y-%m-%d') AS today FROM setups s LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id = ?",
+		[id]
+	);
+	if (!s) return undefined;
+	const [machine, mount, wheel] = await Promise.all([
+		machineById(s.machine_id),
+		s.mount_id === null ? null : mountById(s.mount_id),
+		s.wheel_id === null ? null : wheelById(s.wheel_id)
+	]);
+	return {
+		id,
+		state: s.state,
+		machine: machine!,
+		mount: mount ?? null,
+		wheel: wheel ?? null,
+		companions: s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime()) : [],
+		stations: JSON.parse(s.stations) as StationId[],
+		today: s.today
 	};
 }

@@ -17,7 +17,7 @@ import { loadSetup } from './setups.js';
 export async function startSetup(brief: Brief, user: User, key: string): Promise<number> {
 	mayWrite(user);
 	return transaction(async (on) => {
-		const before = await claim(key, user.id, on);
+		const before = await claim(key, 'setup', user.id, on);
 		if (before) return Number(before.id);
 		const machine = await machineById(brief.machineId, on);
 		if (!machine) throw new InputFault('machineId', 'unknown-choice', 'Pick one of the machines.');

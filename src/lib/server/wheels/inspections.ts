@@ -106,7 +106,7 @@ export async function receiveWheel(
 	const taken = intake(values);
 	const look = checked(LOOK_FIELDS, seen);
 	return transaction(async (on) => {
-		const before = await claim(key, user.id, on);
+		const before = await claim(key, 'receive', user.id, on);
 		if (before) return { number: String(before.number), state: String(before.state) };
 		const id = await addWheel(values, user, on);
 		const w = (await wheelById(id, on))!;
@@ -142,7 +142,7 @@ export async function inspectAtRack(
 		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
 		const w = await wheelByNumber(number, on);
 		if (!w) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
-		if (await keyUsed(key, on)) return;
+		if (await keyUsed(key, { setupId: null, wheelId: w.id, step }, on)) return;
 		if (w.state === 'scrapped')
 			throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. A scrapped wheel never comes back.`);
 		if (w.heldBy !== null && !w.inPack)

@@ -94,7 +94,9 @@
 		</ul>
 		<p class="word" class:go={out?.released === 'yes' || out?.released === 'with-reason'} role="status">
 			{released
-				? 'Released to grind.'
+				? f.state === 'released' && desk.decision.blocked.length
+					? 'Released once; stopped now.'
+					: 'Released to grind.'
 				: out === null
 					? 'Not yet.'
 					: out.released === 'yes'

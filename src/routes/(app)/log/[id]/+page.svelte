@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { calculation, CORE_VERSION } from '$core/calculations';
+	import { CALCULATIONS, CORE_VERSION } from '$core/calculations';
 	import { STATION_NAMES } from '$core/route/facts';
 	import type { Reason } from '$core/calculation/verdict';
 	import { when } from '$lib/words';
@@ -10,7 +10,7 @@
 
 	let { data } = $props();
 	const r = $derived(data.record);
-	const c = $derived(calculation(r.calculation));
+	const c = $derived(CALCULATIONS.find((x) => x.id === r.calculation));
 </script>
 
 <svelte:head><title>Record {r.id} - Uncinus</title></svelte:head>
@@ -38,7 +38,16 @@
 	{#if typeof r.input.recordingId === 'number'}<p>
 			<a href={resolve(`/api/recordings/${r.input.recordingId}`)} download>The recording as WAV</a>
 		</p>{/if}
-	<WorkingSheet calculation={c} input={r.input} output={r.output} version={r.coreVersion} />
+	{#if !r.readable}<p class="accepted">
+			<b>This record cannot be read as it was kept.</b> It stays where it is and proves nothing; its step has to
+			be recorded again.
+		</p>
+	{:else if c}<WorkingSheet
+			calculation={c}
+			input={r.input}
+			output={r.output}
+			version={r.coreVersion}
+		/>{:else}<p class="quiet">{r.calculation} is not computed here any more.</p>{/if}
 	{#if r.coreVersion !== CORE_VERSION}<p class="quiet">
 			Computed by core {r.coreVersion}; this shop now runs {CORE_VERSION}. The record keeps what was computed
 			then.

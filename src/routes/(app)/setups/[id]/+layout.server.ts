@@ -7,5 +7,9 @@ import { loadSetup } from '$lib/server/setups/setups';
 export async function load({ params }) {
 	const loaded = await loadSetup(pageNumber(params.id));
 	if (!loaded) error(404, { message: `There is no setup ${params.id}.` });
-	return { facts: onPage(loaded.facts), decision: decide(loaded.facts) };
+	return {
+		facts: onPage(loaded.facts),
+		decision: decide(loaded.facts),
+		unreadable: loaded.unreadable
+	};
 }

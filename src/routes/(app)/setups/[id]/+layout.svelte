@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { setContext, untrack } from 'svelte';
+	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import { wishOf } from '$core/route/stations/brief/steps';
@@ -68,6 +69,12 @@
 				style={tone ? `--wheel-fill:${tone.light};--wheel-edge:${tone.edge};--wheel-ink:${tone.ink}` : ''}
 			>
 				{#if desk.trouble}<p class="trouble" role="alert">{desk.trouble.message}</p>{/if}
+				{#if data.unreadable.length}<p class="trouble">
+						{data.unreadable.length === 1 ? 'A record' : `${data.unreadable.length} records`} of this setup cannot
+						be read any more and proves nothing; its step has to be recorded again:
+						{#each data.unreadable.slice(0, 5) as id (id)}<a href={resolve(`/log/${id}`)}>{id}</a
+							>&nbsp;{/each}
+					</p>{/if}
 				{#if checks.length && !page.url.pathname.endsWith('/wrong')}<ShopChecks
 						{desk}
 						station={here}

@@ -1,4 +1,5 @@
 import { error } from '@sveltejs/kit';
+import { stateOf } from '$core/route/standing';
 import { draftOf } from '$lib/server/db/drafts';
 import { guidelinesNow } from '$lib/server/shop/guidelines';
 import { machines, mounts } from '$lib/server/shop/machines';
@@ -12,7 +13,7 @@ export async function load({ locals, url }) {
 	const busy = new Map(
 		(await Promise.all((await liveSetups()).map((id) => loadSetup(id)))).map((s) => [
 			s!.facts.machine.id,
-			{ id: s!.facts.id, part: s!.facts.brief.part, state: s!.facts.state }
+			{ id: s!.facts.id, part: s!.facts.brief.part, state: stateOf(s!.facts) }
 		])
 	);
 	return {

@@ -1,4 +1,4 @@
-import { answering, largeBodyOf } from '$lib/server/door/answer';
+import { answering, bodyOf } from '$lib/server/door/answer';
 import { logger } from '$lib/server/door/logger';
 import { DatabaseDown } from '$lib/server/db/pool';
 import { type ImportLine, importWheels } from '$lib/server/wheels/rack-import';
@@ -8,7 +8,7 @@ import { InputFault, Refused } from '$lib/server/door/refused';
 export async function POST({ request, locals }) {
 	let lines: ImportLine[] = [];
 	const fault = await answering(async () => {
-		const body = await largeBodyOf(request);
+		const body = await bodyOf(request);
 		if (!Array.isArray(body.lines) || body.lines.length === 0)
 			throw new InputFault('lines', 'too-few', 'There is no wheel to take.');
 		lines = body.lines as ImportLine[];

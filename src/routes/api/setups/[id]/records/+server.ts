@@ -1,5 +1,5 @@
 import { STATIONS, type StationId } from '$core/route/facts';
-import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
+import { answering, bodyOf, idOf, keyOf, textIn, versionOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { record } from '$lib/server/setups/record';
 
@@ -14,7 +14,7 @@ export const POST = ({ params, request, locals }) =>
 			idOf(params.id, 'setup'),
 			{
 				station: body.station as StationId,
-				step: String(body.step),
+				step: textIn(body.step),
 				values: body.values,
 				version: versionOf(body),
 				key: keyOf(body),

@@ -1,0 +1,96 @@
+import { spawn } from 'node:child_process';
+import { createReadStream, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { pipeline } from 'node:stream/promises';
+import { createGunzip } from 'node:zlib';
+import mysql from 'mysql2/promise';
+import { DATA } from '../paths.js';
+import { noteRunning, refuseWhileRunning } from '../running.js';
+import { find, say } from '../system.js';
+import { toolArguments } from './backup.js';
+import { type EndMark, verified } from './dump-file.js';
+import { type PrivateDatabase, runningPid, startDatabase } from './mariadb.js';
+
+/** Where what was there before a restore waits until the next start has succeeded. */
+export const replacedBy = (folder: string): string => `${folder}-before-restore`;
+const newOf = (folder: string): string => `${folder}-restoring`;
+
+/**
+ * Puts a backup in place of everything kept. The file is read through first, loaded into a new folder, counted there, and only then
+ * are the folders swapped; on any failure what was there stays as it was.
+ * @throws Error in words: no backup, cut off, something runs here, a shop is there already and `over` was not said
+ */
+export async function restore(file: string, over: boolean, folder = DATA): Promise<void> {
+	if (!existsSync(file)) throw new Error(`There is no file ${file}.`);
+	refuseWhileRunning(folder);
+	const pid = runningPid(folder);
+	if (pid)
+		throw new Error(
+			`A database runs on ${folder} (process ${pid}). Stop what uses it, then restore again.`
+		);
+	const full = existsSync(join(folder, 'created'));
+	if (full && !over)
+		throw new Error(
+			`${folder} holds a shop already. Say --over to put the backup in its place; it is kept as ${replacedBy(folder)} until the next start has succeeded.`
+		);
+	mkdirSync(folder, { recursive: true, mode: 0o700 });
+	const done = noteRunning(folder, 'restore');
+	try {
+		const mark = await verified(file);
+		await loadInto(newOf(folder), file, mark);
+		swap(folder, full);
+	} finally {
+		rmSync(newOf(folder), { recursive: true, force: true });
+		done();
+	}
+	say(
+		full
+			? `Restored. What was there before is kept as ${replacedBy(folder)} until the next start has succeeded.`
+			: 'Restored.'
+	);
+}
+
+/** The backup in a database of its own, counted. @throws Error when it could not be loaded whole */
+async function loadInto(folder: string, file: string, mark: EndMark): Promise<void> {
+	rmSync(folder, { recursive: true, force: true });
+	const db = await startDatabase(folder, 3617);
+	try {
+		const { args, env } = toolArguments(db);
+		const child = spawn(
+			find('mariadb', 'mysql')!,
+			// A backup is data: the client may not start programs or read files for it.
+			[...args, '--sandbox', '--max-allowed-packet=256M', 'uncinus'],
+			{ env, stdio: ['pipe', 'inherit', 'inherit'] }
+		);
+		const ended = new Promise<number | null>((r) => child.once('close', r));
+		await pipeline(createReadStream(file), createGunzip(), child.stdin);
+		if ((await ended) !== 0) throw new Error('The backup could not be loaded. Nothing was changed.');
+		await counted(db, mark);
+	} finally {
+		await db.stop();
+	}
+}
+
+/** @throws Error when a table has other rows than the backup said */
+async function counted(db: PrivateDatabase, mark: EndMark): Promise<void> {
+	const c = await mysql.createConnection(db.owner);
+	try {
+		for (const [table, rows] of Object.entries(mark.rows)) {
+			const [found] = await c.query('SELECT COUNT(*) AS n FROM ??', [table]);
+			const n = Number((found as { n: number }[])[0]!.n);
+			if (n !== rows)
+				throw new Error(`The backup has ${rows} rows of ${table}, ${n} arrived. Nothing was changed.`);
+		}
+	} finally {
+		await c.end();
+	}
+}
+
+/** The new folder in the old one's place. One that was never started since the last restore is not worth keeping over the one before. */
+function swap(folder: string, full: boolean): void {
+	const kept = replacedBy(folder);
+	if (!full || existsSync(kept)) rmSync(folder, { recursive: true, force: true });
+	else renameSync(folder, kept);
+	renameSync(newOf(folder), folder);
+	rmSync(join(kept, 'running.json'), { force: true });
+}

@@ -1,0 +1,32 @@
+import { decide } from './engine.js';
+import type { Decision } from './decision.js';
+import type { SetupFacts } from './facts.js';
+import { type StopFacts, hardStops } from './hard-stops.js';
+
+/** How a setup stands, in the words of the Floor. */
+export interface Standing {
+	state: 'ok' | 'now' | 'open' | 'caution' | 'stop';
+	word: string;
+	/** What comes next; empty where nothing does. */
+	next: string;
+}
+
+/** The word for a setup whose stations nobody looked at; what stops it is asked before what it was released for. */
+export function stateOf(f: StopFacts): SetupFacts['state'] {
+	return hardStops(f).length ? 'stopped' : f.state;
+}
+
+/** How a setup stands: a lock-out, then what stops it, then whether it is released, then the station it is at. */
+export function standingOf(f: SetupFacts, d: Decision = decide(f)): Standing {
+	if (f.state === 'finished') return { state: 'open', word: 'Finished', next: '' };
+	if (f.machine.lockedOut) return { state: 'stop', word: 'Locked out', next: 'work the incident through' };
+	if (d.blocked.length || d.stations.some((s) => s.state === 'blocked'))
+		return { state: 'stop', word: 'Stopped', next: d.next };
+	if (f.state === 'released') return { state: 'ok', word: 'Ready to grind', next: '' };
+	const waits = d.stations.some((s) => s.lines.some((l) => l.needsReason));
+	return {
+		state: waits ? 'caution' : 'now',
+		word: d.stations.find((s) => s.id === d.current)!.name,
+		next: d.next
+	};
+}

@@ -1,0 +1,38 @@
+/** What every answer carries; a page brings its own policy for scripts, anything else allows none. */
+const ALWAYS: Readonly<Record<string, string>> = {
+	'x-content-type-options': 'nosniff',
+	'referrer-policy': 'same-origin',
+	'x-frame-options': 'DENY',
+	'cross-origin-opener-policy': 'same-origin',
+	'cross-origin-resource-policy': 'same-origin',
+	'permissions-policy':
+		'microphone=(self), camera=(self), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), display-capture=()'
+};
+/** A year, once the operator's address says that it is reached by TLS only. */
+const HSTS = 'max-age=31536000';
+
+/** Puts the headers of this house on an answer; what was said more exactly stays. */
+export function withHeaders(response: Response, secure: boolean): Response {
+	const h = response.headers;
+	for (const [name, value] of Object.entries(ALWAYS)) h.set(name, value);
+	if (!h.has('content-security-policy')) h.set('content-security-policy', "frame-ancestors 'none'");
+	if (!h.has('cache-control')) h.set('cache-control', 'no-store');
+	if (secure) h.set('strict-transport-security', HSTS);
+	return response;
+}
+
+const escaped = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
+
+/** A refusal as a page of its own: nothing of the application is loaded for it. */
+export const refusalPage = (status: number, message: string): Response =>
+	new Response(
+		`<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${status} - Uncinus</title><style>:root{color-scheme:light dark}body{font:1.1rem/1.5 sans-serif;max-width:34rem;margin:18vh auto;padding:0 1rem}</style><main><h1>${status}</h1><p>${escaped(message)}</p><p><a href="/">To the floor</a></p></main></html>`,
+		{
+			status,
+			headers: {
+				'content-type': 'text/html; charset=utf-8',
+				'content-security-policy':
+					"default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'"
+			}
+		}
+	);
