@@ -20,8 +20,10 @@ export function applicationEnvironment(
 		HOST: '127.0.0.1',
 		PORT: String(port),
 		PROTOCOL_HEADER: 'x-forwarded-proto',
-		ORIGIN: `http://127.0.0.1:${port}`,
+		// The address people type, where the operator says one: behind a proxy it is the proxy's.
+		ORIGIN: process.env.ORIGIN || `http://127.0.0.1:${port}`,
 		BODY_SIZE_LIMIT: '64M',
+		UNCINUS_BUILT: '1',
 		SHUTDOWN_TIMEOUT: END_AFTER_S,
 		UNCINUS_ROOT: ROOT,
 		UNCINUS_DEMO: demo ? '1' : ''

@@ -11,6 +11,7 @@ import { benchForm } from './bench/form.js';
 import { benchPatch } from './bench/patch.js';
 import { benchRing } from './bench/ring.js';
 import { benchRack } from './bench/rack.js';
+import { benchSilence, freeWheel } from './bench/silence.js';
 import { build } from './build.js';
 import { startDatabase } from './database/mariadb.js';
 import { shopOn } from './database/shop-on.js';
@@ -43,6 +44,7 @@ export async function bench(): Promise<void> {
 			...(await benchForm()),
 			...(await benchRing()),
 			...(await benchBalance()),
+			...(await benchSilence(base, await cookieOf(), await freeWheel())),
 			...(await benchStand(base)),
 			...(await benchPages(base)),
 			...(await benchRack(base, await cookieOf(), settle))

@@ -13,9 +13,14 @@ function newest(path: string): number {
 
 /** Builds the application unless what is built is newer than its sources. */
 export async function build(): Promise<void> {
-	const sources = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts'].map((n) =>
-		join(ROOT, n)
-	);
+	const sources = [
+		'src',
+		'static',
+		'package-lock.json',
+		'svelte.config.js',
+		'vite.config.ts',
+		'vite.thread.config.ts'
+	].map((n) => join(ROOT, n));
 	if (existsSync(STAMP) && statSync(STAMP).mtimeMs >= Math.max(...sources.map(newest))) return;
 	const begun = new Date();
 	say('Building ...');
@@ -23,6 +28,18 @@ export async function build(): Promise<void> {
 		cwd: ROOT,
 		quiet: true
 	});
+	await run(
+		process.execPath,
+		[
+			join(ROOT, 'node_modules/vite/bin/vite.js'),
+			'build',
+			'--config',
+			'vite.thread.config.ts',
+			'--logLevel',
+			'error'
+		],
+		{ cwd: ROOT, quiet: true }
+	);
 	writeFileSync(STAMP, '');
 	utimesSync(STAMP, begun, begun);
 }

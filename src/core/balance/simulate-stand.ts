@@ -55,6 +55,12 @@ export const simulateStand = defineCalculation({
 		deg('readNoiseDeg', 'Of a chalk mark', { ...from0(180), default: 0 }),
 		seconds('timeNoiseS', 'Of the stopwatch', { ...from0(60), default: 0 })
 	],
+	work: {
+		field: 'stepS',
+		says: 'Time and step: take a longer step or a shorter time.',
+		steps: (v) => v.maxTimeS / v.stepS,
+		most: 2e6
+	},
 	outputs: [
 		{ name: 'readRestAngleDeg', unit: 'deg', about: 'Read at rest', main: true },
 		{ name: 'readPeriodS', unit: 's', about: 'Timed swing' },

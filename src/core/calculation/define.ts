@@ -12,6 +12,16 @@ export interface OutputField {
 	fine?: true;
 }
 
+/** How much work an input asks for: what single ranges cannot bound, because sizes multiply. */
+export interface Work<L extends readonly Field[]> {
+	/** The field to make smaller, and how it is said. */
+	field: string;
+	says: string;
+	/** Basic steps, from the checked input. */
+	steps: (input: Values<L>) => number;
+	most: number;
+}
+
 export interface Calculation<
 	L extends readonly Field[] = readonly Field[],
 	O extends object = Record<string, unknown>
@@ -41,6 +51,7 @@ export type OutputOf<C extends { run(input: unknown): object }> = ReturnType<C['
 
 type Parts<L extends readonly Field[], O extends object> = Omit<Calculation<L, O>, 'run'> & {
 	between?: Between;
+	work?: Work<L>;
 	compute: (input: Values<L>) => O;
 };
 
@@ -48,12 +59,27 @@ type Parts<L extends readonly Field[], O extends object> = Omit<Calculation<L, O
 export function defineCalculation<const L extends readonly Field[], O extends object>(
 	parts: Parts<L, O>
 ): Calculation<L, O> {
-	const { compute, between, ...rest } = parts;
+	const { compute, between, work, ...rest } = parts;
 	return {
 		...rest,
 		fields: belongingTo(parts.id, parts.fields),
-		run: (input: unknown) => finite(compute(checkInput(parts.fields, input, '', between)))
+		run: (input: unknown) => {
+			const v = checkInput(parts.fields, input, '', between);
+			if (work) bounded(work, v);
+			return finite(compute(v));
+		}
 	};
+}
+
+/** @throws InputFault `too-heavy` on the field to make smaller */
+export function bounded<L extends readonly Field[]>(work: Work<L>, v: Values<L>, prefix = ''): void {
+	const times = work.steps(v) / work.most;
+	if (times > 1)
+		throw new InputFault(
+			prefix + work.field,
+			'too-heavy',
+			`${work.says} This asks for ${times < 10 ? times.toFixed(1) : times.toFixed(0)} times as much work as is done here.`
+		);
 }
 
 /** The same list, its guideline figures told which calculation they belong to. */

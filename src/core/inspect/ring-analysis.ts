@@ -1,8 +1,8 @@
 import { between, choice, deg, group, list, number, over0, whole } from '../calculation/field/index.js';
-import { defineCalculation } from '../calculation/define.js';
+import { bounded, defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { listen, qLimits } from './ring/listen.js';
-import { SYNTH_FIELDS, type Synth, checkSynth, synthesise } from './ring-synthesise.js';
+import { SYNTH_FIELDS, SYNTH_WORK, type Synth, checkSynth, synthesise } from './ring-synthesise.js';
 
 const SHORTEST_S = 0.3;
 
@@ -95,8 +95,10 @@ export const ringAnalysis = defineCalculation({
 	},
 	compute(v) {
 		const synth = v.synth as Synth | null;
-		if (synth) checkSynth(synth, 'synth.');
-		else if (v.sampleRateHz === null)
+		if (synth) {
+			bounded(SYNTH_WORK, synth, 'synth.');
+			checkSynth(synth, 'synth.');
+		} else if (v.sampleRateHz === null)
 			throw new InputFault(
 				'sampleRateHz',
 				'missing',

@@ -1,5 +1,5 @@
 import { from0, group, list, number, whole } from '../calculation/field/index.js';
-import { defineCalculation } from '../calculation/define.js';
+import { type Work, defineCalculation } from '../calculation/define.js';
 import type { Field, Values } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { DEG } from '../numeric/angles.js';
@@ -82,6 +82,14 @@ export const SYNTH_FIELDS = [
 	)
 ] as const satisfies readonly Field[];
 export type Synth = Values<typeof SYNTH_FIELDS>;
+
+/** Every note of every tap is added to every sample. */
+export const SYNTH_WORK: Work<typeof SYNTH_FIELDS> = {
+	field: 'taps',
+	says: 'Taps, notes, seconds and samples a second multiply: make one of them smaller.',
+	steps: (v) => v.durationS * v.sampleRateHz * (1 + 2 * v.taps.length * v.modes.length),
+	most: 1e9
+};
 
 const CLIPPED = 0.985;
 const CLICK_S = 0.004;
@@ -187,6 +195,7 @@ export const ringSynthesise = defineCalculation({
 		'twins: w = cos^2 and sin^2 of n (angle - axis)'
 	],
 	fields: SYNTH_FIELDS,
+	work: SYNTH_WORK,
 	outputs: [
 		{ name: 'peak', about: 'Loudest', main: true },
 		{ name: 'rms', about: 'Mean loudness' },

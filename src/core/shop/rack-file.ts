@@ -68,10 +68,10 @@ export function matchColumns(headings: readonly string[]): Record<string, number
 	return match;
 }
 
-/** A cell that a spreadsheet would take for a formula is marked as text; one that starts with the mark itself gets a second. */
-export const cellOut = (v: string): string => (/^'*[=+\-@\t\r]/.test(v) ? `'${v}` : v);
+/** A cell that a spreadsheet would take for a formula, in plain or full-width signs, is marked as text; one that starts with the mark itself gets a second. */
+export const cellOut = (v: string): string => (/^'*[=+\-@\t\r\n＝＋－＠]/.test(v) ? `'${v}` : v);
 /** The cell as it was before `cellOut` marked it. */
-export const cellIn = (v: string): string => (/^'+[=+\-@\t\r]/.test(v) ? v.slice(1) : v);
+export const cellIn = (v: string): string => (/^'+[=+\-@\t\r\n＝＋－＠]/.test(v) ? v.slice(1) : v);
 
 const REASON_MOST = 180;
 /** A line of a rack file, read: quantities as people write them, everything checked. @throws InputFault naming the field */

@@ -62,6 +62,30 @@ describe('audio: WAV', () => {
 		expect(sound.samples.length).to.equal(2000);
 		tone(2000).forEach((s, i) => expect(sound.samples[i]).to.be.closeTo(s, 0.03));
 	});
+	it('reads the other telephone law as another reader does', () => {
+		const w = new WaveFile();
+		w.fromScratch(1, 8000, '16', whole(16));
+		w.toALaw();
+		const sound = readWav(w.toBuffer());
+		w.fromALaw('16');
+		const other = w.getSamples(false, Float64Array) as unknown as Float64Array;
+		expect(sound.samples.length).to.equal(2000);
+		for (let i = 0; i < 2000; i++) expect(sound.samples[i]!).to.be.closeTo(other[i]! / 32768, 1e-3);
+	});
+	it('unpacks four bits a sample, step by step', () => {
+		const block = Buffer.from('00000000777777778799baaaabaa0921', 'hex');
+		const head = Buffer.from(
+			'524946460000000057415645666d74201400000011000100401f0000000000001000040002001900',
+			'hex'
+		);
+		const bytes = Buffer.concat([head, Buffer.from('data'), Buffer.from([16, 0, 0, 0]), block]);
+		const got = Array.from(readWav(bytes).samples, (v) => Math.round(v * 32768));
+		// Worked out with the decoder of another language.
+		expect(got).to.eql([
+			0, 11, 41, 104, 240, 533, 1164, 2521, 5431, 11667, 10776, 8345, 6136, 2788, -1472, -4239, -6755, -9957,
+			-12035, -13925, -15642, -16578, -16294, -15520, -14347
+		]);
+	});
 	it('gives back what it wrote, to the last of 16 bits', () =>
 		fc.assert(
 			fc.property(
@@ -101,6 +125,24 @@ describe('audio: WAV', () => {
 		new DataView(bytes.buffer).setUint32(40, 2 * 3600 * 16000, true);
 		expect(fault(bytes)).to.include({ code: 'above-maximum' });
 		expect(fault(bytes).message).to.match(/120 minutes are too long/);
+	});
+	it('refuses hours of packed sound from the head alone', () => {
+		const w = new WaveFile();
+		w.fromScratch(1, 8000, '16', whole(16));
+		w.toIMAADPCM();
+		const bytes = Uint8Array.from([...w.toBuffer(), ...new Uint8Array(2_000_000)]);
+		const view = new DataView(bytes.buffer);
+		let at = 12;
+		while (String.fromCharCode(...bytes.subarray(at, at + 4)) !== 'data')
+			at += 8 + view.getUint32(at + 4, true);
+		view.setUint32(at + 4, 1_500_000_000, true);
+		expect(fault(bytes)).to.include({ code: 'above-maximum' });
+	});
+	it('refuses a file of empty parts', () => {
+		const bytes = new Uint8Array(12 + 8 * 5000);
+		bytes.set(made(1, 8000, '16', [1]).subarray(0, 12));
+		for (let i = 0; i < 5000; i++) bytes.set([0x4a, 0x55, 0x4e, 0x4b], 12 + 8 * i);
+		expect(fault(bytes).message).to.match(/over 200 parts/);
 	});
 	it('says so when a sample has no bits', () => {
 		const bytes = made(1, 8000, '16', whole(16)).slice();

@@ -51,7 +51,7 @@ let pool: Pool | undefined;
 export function database(): Pool {
 	pool ??= mysql.createPool({
 		...addressFromEnvironment(),
-		connectionLimit: 16,
+		connectionLimit: Number(process.env.UNCINUS_DB_CONNECTIONS) || 16,
 		timezone: 'Z',
 		charset: 'utf8mb4',
 		dateStrings: ['DATE'],

@@ -34,7 +34,11 @@ export const bodyOf = async (request: Request): Promise<Record<string, unknown>>
 export const textIn = (value: unknown): string => (typeof value === 'string' ? value : '');
 
 /** The bytes of a request that carries a file; too many are refused before they are read. @throws Refused */
-export async function bytesOf(request: Request, most: number, what: string): Promise<Uint8Array> {
+export async function bytesOf(
+	request: Request,
+	most: number,
+	what: string
+): Promise<Uint8Array<ArrayBuffer>> {
 	const says = (n: number) =>
 		new Refused(
 			413,
@@ -44,9 +48,15 @@ export async function bytesOf(request: Request, most: number, what: string): Pro
 		);
 	const announced = Number(request.headers.get('content-length') ?? 0);
 	if (announced > most) throw says(announced);
-	const bytes = new Uint8Array(await request.arrayBuffer());
-	if (bytes.length > most) throw says(bytes.length);
-	return bytes;
+	// Put in place as it arrives: gathering pieces first would copy the whole at once and hold everybody up.
+	const bytes = new Uint8Array(announced);
+	let at = 0;
+	for await (const chunk of request.body ?? []) {
+		if (at + chunk.length > announced) throw says(at + chunk.length);
+		bytes.set(chunk, at);
+		at += chunk.length;
+	}
+	return at === announced ? bytes : bytes.slice(0, at);
 }
 
 const KEY = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;

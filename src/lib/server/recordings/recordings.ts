@@ -1,9 +1,9 @@
 import type { PoolConnection } from 'mysql2/promise';
-import { readWav, writeWav } from '../../../core/audio/wav.js';
-import { type ListenSettings, type RingResult, listening } from '../../../core/inspect/ring/listen.js';
+import type { ListenSettings, RingResult } from '../../../core/inspect/ring/listen.js';
 import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/route/facts.js';
 import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
 import { InputFault, Refused } from '../door/refused.js';
+import { heavy } from '../heavy/heavy.js';
 import { type Runner, row, rows, transaction, write } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
@@ -76,20 +76,6 @@ export async function ringsOf(
 	};
 }
 
-/** Listens without holding up everybody else: between two pieces of work the server answers others. */
-async function heardInTurns(
-	samples: Float64Array,
-	fs: number,
-	settings: ListenSettings
-): Promise<RingResult> {
-	const steps = listening(samples, fs, settings);
-	for (;;) {
-		const s = steps.next();
-		if (s.done) return s.value.result;
-		await new Promise((r) => setImmediate(r));
-	}
-}
-
 export interface Kept {
 	id: number;
 	result: RingResult;
@@ -101,7 +87,7 @@ export interface Kept {
  */
 export async function keepRecording(
 	number: string,
-	o: { bytes: Uint8Array; source: string; setupId: number | null; key: string },
+	o: { bytes: Uint8Array; handOver?: boolean; source: string; setupId: number | null; key: string },
 	user: User
 ): Promise<Kept> {
 	mayWrite(user);
@@ -124,11 +110,15 @@ export async function keepRecording(
 		[o.key]
 	);
 	if (again) return { id: again.id, result: JSON.parse(again.result) as RingResult };
-	const sound = readWav(o.bytes);
-	const wav = writeWav(sound);
 	const past = await ringsOf(wheel);
 	const { settings } = ringContext(wheel, past.pastRings, past.batchGPa);
-	const result = await heardInTurns(readWav(wav).samples, sound.sampleRateHz, settings);
+	const { wav, seconds, result } = await heavy(
+		user.id,
+		'listen',
+		{ bytes: o.bytes, settings },
+		// Handed over instead of copied: nobody here needs it any more.
+		o.handOver ? { transfer: [o.bytes.buffer as ArrayBuffer] } : {}
+	);
 	const stiff =
 		result.mainFrequencyHz === null ? null : stiffness(wheel, result.mainFrequencyHz, past.batchGPa);
 	const id = await transaction(async (on) => {
@@ -140,7 +130,7 @@ export async function keepRecording(
 					o.setupId,
 					user.id,
 					o.source,
-					sound.seconds,
+					seconds,
 					wheel.diameterMm,
 					Buffer.from(wav),
 					JSON.stringify(settings),

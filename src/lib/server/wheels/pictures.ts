@@ -1,6 +1,7 @@
 import sharp, { type Metadata } from 'sharp';
 import type { PoolConnection } from 'mysql2/promise';
 import { InputFault, Refused } from '../door/refused.js';
+import { inTurn } from '../heavy/heavy.js';
 import { row, rows, write } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
@@ -85,7 +86,7 @@ export async function keepPicture(place: string, bytes: Uint8Array, user: User):
 			'too-many',
 			`${MOST_TOGETHER} pictures are enough for one look. Remove one first.`
 		);
-	const p = await reencoded(bytes);
+	const p = await inTurn(user.id, () => reencoded(bytes));
 	const done = await write(
 		'INSERT INTO pictures (user_id, draft_of, width_px, height_px, jpeg, small_jpeg) VALUES (?, ?, ?, ?, ?, ?)',
 		[user.id, place, p.width, p.height, p.jpeg, p.small]

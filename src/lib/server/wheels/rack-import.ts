@@ -1,4 +1,5 @@
 import { checked } from '../door/joi-schema.js';
+import { groupIn } from '../door/json.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
@@ -34,8 +35,10 @@ export interface ImportLine {
 	reason?: unknown;
 }
 /** A line as it was sent, checked here again: nobody's browser decides what goes on the rack. @throws InputFault */
-function lineOf(line: ImportLine, at: number): Intake {
+function lineOf(line: ImportLine | null, at: number): Intake {
 	try {
+		if (typeof line !== 'object' || line === null)
+			throw new InputFault('wheel', 'not-an-object', 'It is no wheel.');
 		const taken = intake(checked(WHEEL_FIELDS, line.wheel));
 		const reason = typeof line.reason === 'string' && line.reason.trim() ? line.reason.slice(0, 180) : null;
 		return line.state === 'quarantined' || line.state === 'scrapped'
@@ -95,4 +98,17 @@ export async function importWheels(
 			);
 		throw e;
 	}
+}
+
+/** A list as it was sent: read, checked and taken in, all of it or nothing. @throws as `importWheels`; InputFault where it is no list */
+export function importBody(bytes: Uint8Array, user: User, tell: (o: object) => void): Promise<number> {
+	const { lines } = groupIn(new TextDecoder().decode(bytes));
+	if (!Array.isArray(lines) || lines.length === 0)
+		throw new InputFault('lines', 'too-few', 'There is no wheel to take.');
+	return importWheels(
+		lines as ImportLine[],
+		user,
+		(done) => tell({ done, of: lines.length }),
+		() => false
+	);
 }

@@ -82,6 +82,19 @@ export async function wheelByNumber(number: string, on?: Runner): Promise<WheelF
 	return w && facts(w);
 }
 
+/** These wheels in the order asked for; a number that is not on the rack is left out. */
+export async function wheelsByNumbers(numbers: readonly string[]): Promise<WheelFacts[]> {
+	if (!numbers.length) return [];
+	const found = new Map(
+		(
+			await rows<WheelRow>(`SELECT * FROM wheel_now WHERE number IN (${numbers.map(() => '?').join(',')})`, [
+				...numbers
+			])
+		).map((w) => [w.number, facts(w)])
+	);
+	return numbers.flatMap((n) => found.get(n) ?? []);
+}
+
 /** These wheels in the order asked for. */
 export async function wheelsByIds(ids: readonly number[], on?: Runner): Promise<WheelFacts[]> {
 	if (!ids.length) return [];

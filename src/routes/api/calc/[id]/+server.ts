@@ -1,28 +1,16 @@
-import { json } from '@sveltejs/kit';
-import { CALCULATIONS, answer } from '$core/calculations';
 import { answering, bodyOf } from '$lib/server/door/answer';
-import { Refused } from '$lib/server/door/refused';
+import { heavy } from '$lib/server/heavy/heavy';
 
-const MOST_WHEELS = 200;
-const DEFAULT_WHEELS = 200;
-
-/** Runs one calculation: the body is its input; the same answers and errors as the command. */
-export const POST = ({ params, request }) =>
-	answering(async () => {
-		const input = await bodyOf(request);
-		// One request may not hold up everybody: what takes long is for the command, or for a bench's own worker.
-		if (
-			CALCULATIONS.find((c) => c.id === params.id)?.heavy &&
-			Number(input.wheels ?? DEFAULT_WHEELS) > MOST_WHEELS
-		)
-			throw new Refused(
-				413,
-				'too-heavy',
-				`Over ${MOST_WHEELS} wheels take too long here. Use the bench, or the command on the machine.`,
-				'wheels'
-			);
-		return answer(params.id, input);
-	}).then(async (r) => {
-		const body = await r.clone().json();
-		return 'error' in body && r.status === 200 ? json(body, { status: 400 }) : r;
+/** Runs one calculation in a thread: the body is its input; the same answers and errors as the command. */
+export const POST = async ({ params, request, locals }) => {
+	let told: { ok: boolean; json: Uint8Array } | undefined;
+	const refused = await answering(async () => {
+		told = await heavy(locals.user!.id, 'calc', { id: params.id, input: await bodyOf(request) });
+		return {};
 	});
+	if (!told) return refused;
+	return new Response(new Uint8Array(told.json), {
+		status: told.ok ? 200 : 400,
+		headers: { 'content-type': 'application/json' }
+	});
+};

@@ -1,67 +1,53 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
-import { logger } from '$lib/server/door/logger';
-import { DatabaseDown } from '$lib/server/db/pool';
-import { type ImportLine, importWheels } from '$lib/server/wheels/rack-import';
-import { InputFault, Refused } from '$lib/server/door/refused';
+import { answering, bytesOf } from '$lib/server/door/answer';
+import { heavy } from '$lib/server/heavy/heavy';
+import { mayWrite } from '$lib/server/people/permission';
+
+const MOST_BYTES = 48 * 1024 * 1024;
 
 /** Takes a list of wheels, telling its progress a line at a time; when the reader goes away nothing is taken. */
 export async function POST({ request, locals }) {
-	let lines: ImportLine[] = [];
-	const fault = await answering(async () => {
-		const body = await bodyOf(request);
-		if (!Array.isArray(body.lines) || body.lines.length === 0)
-			throw new InputFault('lines', 'too-few', 'There is no wheel to take.');
-		lines = body.lines as ImportLine[];
+	let bytes: Uint8Array<ArrayBuffer> | undefined;
+	const refused = await answering(async () => {
+		mayWrite(locals.user);
+		bytes = await bytesOf(request, MOST_BYTES, 'list');
 		return {};
 	});
-	if (!fault.ok) return fault;
-	let gone = false;
+	if (!bytes) return refused;
+	const given = bytes;
+	const user = locals.user!;
+	const gone = new AbortController();
 	const encoder = new TextEncoder();
 	const stream = new ReadableStream({
 		async start(controller) {
 			const say = (o: object) => {
-				if (!gone) controller.enqueue(encoder.encode(`${JSON.stringify(o)}\n`));
+				if (!gone.signal.aborted) controller.enqueue(encoder.encode(`${JSON.stringify(o)}\n`));
 			};
-			try {
-				const taken = await importWheels(
-					lines,
-					locals.user!,
-					(done) => say({ done, of: lines.length }),
-					() => gone
-				);
-				say({ taken });
-			} catch (e) {
-				if (e instanceof InputFault || e instanceof Refused) say({ error: e.toJSON() });
-				else if (e instanceof DatabaseDown)
-					say({
-						error: {
-							field: '',
-							code: 'database-down',
-							message: 'The database went away. Nothing was taken; try again in a moment.'
-						}
-					});
-				else {
-					logger.error({ err: e }, 'import');
-					say({
-						error: {
-							field: '',
-							code: 'unexpected',
-							message: 'Something went wrong here, not with you. Nothing was taken; try again.'
-						}
-					});
-				}
-			}
-			if (!gone) controller.close();
+			// Faults are worded by the one door there is; here they go into the stream that has begun.
+			const told = await answering(async () => ({
+				taken: await heavy(
+					user.id,
+					'import',
+					{ bytes: given, user },
+					{ tell: say, gone: gone.signal, transfer: [given.buffer] }
+				)
+			})).then(
+				(r) => r.json(),
+				() => ({
+					error: {
+						field: '',
+						code: 'unexpected',
+						message: 'Something went wrong here, not with you. Nothing was taken; try again.'
+					}
+				})
+			);
+			say(told as object);
+			if (!gone.signal.aborted) controller.close();
 		},
 		cancel() {
-			gone = true;
+			gone.abort();
 		}
 	});
 	return new Response(stream, {
-		headers: {
-			'content-type': 'application/x-ndjson',
-			'cache-control': 'no-store',
-			'x-accel-buffering': 'no'
-		}
+		headers: { 'content-type': 'application/x-ndjson', 'x-accel-buffering': 'no' }
 	});
 }

@@ -1,12 +1,20 @@
 import { answering, bodyOf } from '$lib/server/door/answer';
-import { MOST_WHEELS, knownNumbers } from '$lib/server/wheels/rack-import';
 import { InputFault } from '$lib/server/door/refused';
+import { mayWrite } from '$lib/server/people/permission';
+import { MOST_WHEELS, knownNumbers } from '$lib/server/wheels/rack-import';
 
-/** Which of these numbers are on the rack already. */
-export const POST = ({ request }) =>
+const LONGEST = 40;
+
+/** Which of these numbers are on the rack already; for whoever may take in a list. */
+export const POST = ({ request, locals }) =>
 	answering(async () => {
+		mayWrite(locals.user);
 		const { numbers } = await bodyOf(request);
-		if (!Array.isArray(numbers) || numbers.length > MOST_WHEELS || numbers.some((n) => typeof n !== 'string'))
+		if (
+			!Array.isArray(numbers) ||
+			numbers.length > MOST_WHEELS ||
+			numbers.some((n) => typeof n !== 'string' || n.length > LONGEST)
+		)
 			throw new InputFault('numbers', 'not-a-list', 'Send the numbers as a list of texts.');
 		return { known: await knownNumbers(numbers as string[]) };
 	});

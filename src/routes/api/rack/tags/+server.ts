@@ -1,15 +1,19 @@
-import { error } from '@sveltejs/kit';
-import { wheelTags } from '$lib/server/print/wheel-tags';
-import { wheelByNumber } from '$lib/server/wheels/wheels';
+import { fileAnswer } from '$lib/server/door/file';
+import { Refused } from '$lib/server/door/refused';
+import { heavy } from '$lib/server/heavy/heavy';
+import { wheelsByNumbers } from '$lib/server/wheels/wheels';
 
 const MOST_TAGS = 200;
 
 /** Tags to print for the wheels named in `n`. */
-export async function GET({ url }) {
-	const numbers = url.searchParams.getAll('n').slice(0, MOST_TAGS);
-	const wheels = (await Promise.all(numbers.map((n) => wheelByNumber(n)))).filter((w) => w !== undefined);
-	if (!wheels.length) error(404, { message: 'There is no such wheel to print a tag for.' });
-	return new Response(new Uint8Array(await wheelTags(wheels, url.origin)), {
-		headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="tags.pdf"` }
+export const GET = ({ url, locals }) =>
+	fileAnswer(async () => {
+		const wheels = await wheelsByNumbers(url.searchParams.getAll('n').slice(0, MOST_TAGS));
+		if (!wheels.length) throw new Refused(404, 'not-found', 'There is no such wheel to print a tag for.');
+		return {
+			bytes: await heavy(locals.user!.id, 'tags', { wheels, origin: url.origin }),
+			type: 'application/pdf',
+			name: 'tags.pdf',
+			inline: true
+		};
 	});
-}

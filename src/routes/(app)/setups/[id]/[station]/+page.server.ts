@@ -1,8 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/facts';
 import { draftsOf } from '$lib/server/db/drafts';
-import { selectView } from '$core/route/stations/select/view';
-import { allWheels } from '$lib/server/wheels/wheels';
+import { heavy } from '$lib/server/heavy/heavy';
 
 /** What a bench needs beside the setup itself: what this person has typed there, and for Select the rack. */
 export async function load({ params, locals, parent }) {
@@ -14,5 +13,5 @@ export async function load({ params, locals, parent }) {
 	if (!facts.stations.includes(station))
 		error(404, { message: `${params.station.slice(0, 20)} is not on the route of this setup.` });
 	if (station !== 'select') return { station, drafts, rack: null };
-	return { station, drafts, rack: selectView(facts, await allWheels()) };
+	return { station, drafts, rack: await heavy(locals.user!.id, 'select-view', { setupId: facts.id }) };
 }

@@ -11,7 +11,13 @@ export const POST = ({ params, url, request, locals }) =>
 		const key = keyOf({ key: q.get('key') });
 		return keepRecording(
 			params.number,
-			{ bytes: await bytesOf(request, MOST_BYTES, 'recording'), source: q.get('source') ?? '', setupId, key },
+			{
+				bytes: await bytesOf(request, MOST_BYTES, 'recording'),
+				handOver: true,
+				source: q.get('source') ?? '',
+				setupId,
+				key
+			},
 			locals.user!
 		);
 	});

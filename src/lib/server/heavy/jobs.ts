@@ -1,0 +1,61 @@
+import { readWav, writeWav } from '../../../core/audio/wav.js';
+import { type ListenSettings, type RingResult, listen } from '../../../core/inspect/ring/listen.js';
+import { decide } from '../../../core/route/engine.js';
+import type { WheelFacts } from '../../../core/route/facts.js';
+import { type SelectView, selectView } from '../../../core/route/stations/select/view.js';
+import { Refused } from '../door/refused.js';
+import type { User } from '../people/sign-in.js';
+import { setupCard } from '../print/setup-card.js';
+import { wheelTags } from '../print/wheel-tags.js';
+import { setupFile } from '../setups/setup-file.js';
+import { loadSetup } from '../setups/setups.js';
+import { allWheels } from '../wheels/wheels.js';
+import { rackFile } from '../wheels/rack-file.js';
+import { type Calculated, calculated } from './calc-job.js';
+import { importBody } from '../wheels/rack-import.js';
+
+export interface Heard {
+	wav: Uint8Array;
+	seconds: number;
+	result: RingResult;
+}
+type Tell = (o: object) => void;
+
+const loaded = async (id: number) => {
+	const found = await loadSetup(id);
+	if (!found) throw new Refused(404, 'no-setup', `There is no setup ${id}.`);
+	return found;
+};
+
+/** Everything that may take longer than a glance. Each runs in a thread of its own, never where requests are answered. */
+export const JOBS = {
+	calc: ({ id, input }: { id: string; input: Record<string, unknown> }): Calculated => calculated(id, input),
+	listen: ({ bytes, settings }: { bytes: Uint8Array; settings: ListenSettings }): Heard => {
+		const sound = readWav(bytes);
+		const wav = writeWav(sound);
+		// What is judged is what is kept.
+		const kept = readWav(wav);
+		return {
+			wav,
+			seconds: sound.seconds,
+			result: listen(kept.samples, kept.sampleRateHz, settings).result
+		};
+	},
+	tags: ({ wheels, origin }: { wheels: WheelFacts[]; origin: string }): Promise<Uint8Array> =>
+		wheelTags(wheels, origin),
+	card: async ({ setupId, origin }: { setupId: number; origin: string }): Promise<Uint8Array> => {
+		const { facts } = await loaded(setupId);
+		return setupCard(facts, decide(facts), origin);
+	},
+	'rack-file': ({ kind }: { kind: 'csv' | 'json' }): Promise<Uint8Array> => rackFile(kind),
+	'setup-file': async ({ setupId, kind }: { setupId: number; kind: 'csv' | 'json' }): Promise<Uint8Array> =>
+		setupFile((await loaded(setupId)).facts, kind),
+	'select-view': async ({ setupId }: { setupId: number }): Promise<SelectView> =>
+		selectView((await loaded(setupId)).facts, await allWheels()),
+	import: ({ bytes, user }: { bytes: Uint8Array; user: User }, tell: Tell): Promise<number> =>
+		importBody(bytes, user, tell)
+} satisfies Record<string, (given: never, tell: Tell) => unknown>;
+
+export type JobName = keyof typeof JOBS;
+export type JobInput<N extends JobName> = Parameters<(typeof JOBS)[N]>[0];
+export type JobResult<N extends JobName> = Awaited<ReturnType<(typeof JOBS)[N]>>;
