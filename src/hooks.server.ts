@@ -4,9 +4,12 @@ import { tooMuch } from '$lib/server/door/body-limits';
 import { refusalPage, withHeaders } from '$lib/server/door/headers';
 import { foreignWrite, knownHost, namesOf } from '$lib/server/door/hosts';
 import { logger } from '$lib/server/door/logger';
-import { userOf } from '$lib/server/people/sign-in';
+import { sessionToken } from '$lib/server/door/cookie';
+import { sessionOf } from '$lib/server/people/sessions';
 
-const OPEN = new Set(['/sign-in', '/health']);
+const OPEN = new Set(['/sign-in', '/first', '/health', '/api/unlock']);
+/** What somebody with a PIN for one time may do before it is changed. */
+const BEFORE_CHANGE = new Set(['/account', '/api/account', '/sign-out', '/api/lock', '/api/unlock']);
 const DOWN = 'The database does not answer. What you typed is kept here; it will be tried again by itself.';
 const names = namesOf(process.env);
 
@@ -41,17 +44,39 @@ function atTheDoor({ request, route }: Event): Refusal | null {
 }
 
 /** Who asks, or why that cannot be said; null for nobody. */
-async function whoAsks(event: Event): Promise<Refusal | null> {
-	event.locals.token = event.cookies.get('uncinus') ?? null;
-	event.locals.user = null;
+async function whoAsks({ locals, cookies, url }: Event): Promise<Refusal | null> {
+	locals.token = sessionToken(cookies, url);
+	locals.user = locals.lockedUser = null;
+	locals.mustChange = false;
+	if (!locals.token) return null;
 	try {
-		event.locals.user = event.locals.token ? ((await userOf(event.locals.token)) ?? null) : null;
+		const s = await sessionOf(locals.token);
+		if (s?.locked) locals.lockedUser = s.user;
+		else locals.user = s?.user ?? null;
+		locals.mustChange = s?.mustChange ?? false;
 		return null;
 	} catch (e) {
 		if (e instanceof DatabaseDown) return { status: 503, code: 'database-down', message: DOWN };
 		throw e;
 	}
 }
+
+const SIGNED_OUT: Refusal = {
+	status: 401,
+	code: 'signed-out',
+	message: 'You are signed out. Sign in again; what you typed is kept.'
+};
+const LOCKED: Refusal = {
+	status: 423,
+	code: 'locked',
+	message: 'The screen is locked. Type your PIN; what you typed is kept.'
+};
+const CHANGE_FIRST: Refusal = {
+	status: 403,
+	code: 'change-pin',
+	message: 'You signed in with a PIN for one time. Choose your own first.'
+};
+const elsewhere = (location: string): Response => new Response(null, { status: 303, headers: { location } });
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const api = event.url.pathname.startsWith('/api/');
@@ -60,15 +85,15 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const answer = async (): Promise<Response> => {
 		const refusal = atTheDoor(event) ?? (await whoAsks(event));
 		if (refusal) return refused(refusal);
-		if (event.locals.user || OPEN.has(event.url.pathname) || event.route.id === null) return resolve(event);
-		if (api)
-			return refused({
-				status: 401,
-				code: 'signed-out',
-				message: 'You are signed out. Sign in again; what you typed is kept.'
-			});
-		const to = encodeURIComponent(event.url.pathname + event.url.search);
-		return new Response(null, { status: 303, headers: { location: `/sign-in?to=${to}` } });
+		const { locals, url } = event;
+		if (OPEN.has(url.pathname) || event.route.id === null) return resolve(event);
+		if (!locals.user) {
+			if (api) return refused(locals.lockedUser ? LOCKED : SIGNED_OUT);
+			return elsewhere(`/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`);
+		}
+		if (locals.mustChange && !BEFORE_CHANGE.has(url.pathname))
+			return api ? refused(CHANGE_FIRST) : elsewhere('/account');
+		return resolve(event);
 	};
 	return withHeaders(await answer(), event.url.protocol === 'https:');
 };

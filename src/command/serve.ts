@@ -40,6 +40,16 @@ async function refuseDemoPeople(): Promise<void> {
 		);
 }
 
+/** Where nobody works yet: the code by which whoever reads this window becomes the first lead; a new one at every start. */
+async function firstCode(): Promise<string | null> {
+	const { people } = await import('../lib/server/people/sign-in.js');
+	const { oneTimeDigits } = await import('../lib/server/people/pins.js');
+	const { closeDatabase } = await import('../lib/server/db/pool.js');
+	const nobody = !(await people()).length;
+	await closeDatabase();
+	return nobody ? oneTimeDigits() : null;
+}
+
 /** Starts database and application, prints the address and stops all of it on Ctrl-C. */
 export async function serve(o: { demo: boolean; reset: boolean; port: number }): Promise<void> {
 	refuseWhileRunning(DATA);
@@ -68,7 +78,14 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		const port = await freePort(o.port);
 		if (port !== o.port) say(`Port ${o.port} is in use; taking ${port}.`);
 		done = noteRunning(DATA, 'start', port);
-		child = await startApplication(database.address, port, o.demo);
+		const code = o.demo ? null : await firstCode();
+		child = await startApplication(
+			database.address,
+			port,
+			o.demo,
+			false,
+			code ? { UNCINUS_FIRST_CODE: code } : {}
+		);
 		child.once('exit', (code) => {
 			if (!stopping) {
 				say(`The application ended (${code}).`);
@@ -79,6 +96,7 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		const before = replacedBy(DATA);
 		if (existsSync(before)) rmSync(before, { recursive: true, force: true });
 		process.stdout.write(`Uncinus is at http://127.0.0.1:${port}\n`);
+		if (code) say(`Nobody works here yet. Open it and become the first lead with this code: ${code}`);
 		say('Ctrl-C stops everything.');
 	} catch (e) {
 		say((e as Error).message);

@@ -12,10 +12,10 @@ import { addressFromEnvironment } from '../../src/lib/server/db/pool.js';
 
 /** The running application and browser that all browser tests share. */
 const PINS: Record<string, string> = {
-	'Mara Okonjo': '4711',
-	'Tobias Renn': '2580',
-	'Ines Falk': '1359',
-	'Piet Aalders': '8024'
+	'Mara Okonjo': '471128',
+	'Tobias Renn': '258014',
+	'Ines Falk': '135972',
+	'Piet Aalders': '802416'
 };
 const FLAGS = [
 	'--no-sandbox',

@@ -19,6 +19,7 @@ import { dropPicture, keepPicture } from '../../src/lib/server/wheels/pictures.j
 import { importWheels } from '../../src/lib/server/wheels/rack-import.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
+import { changePin, giveOneTimePin } from '../../src/lib/server/people/pins.js';
 import { key, refusedWith, user } from './ground.js';
 
 /** Whatever is sent with it: nobody gets as far as looking at it. */
@@ -47,10 +48,12 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	addFlat: (u) => addFlat('D-07', {}, u),
 	keepThing: (u) => keepThing('machines', null, {}, u),
 	keepRoute: (u) => keepRoute('toolroom', {}, 1, u),
+	giveOneTimePin: (u) => giveOneTimePin('Ines Falk', u),
 	keepGuidelines: (u) => keepGuidelines('rank', null, 'a note', 1, u)
 };
 /** A viewer may practise; nobody else's evidence is touched by it. */
 const FOR_EVERYBODY: Record<string, (u: User) => Promise<unknown>> = {
+	changePin: (u) => changePin({ pin: '', newPin: '' }, u, '192.0.2.7'),
 	answerRound: (u) => answerRound(1, 'clear', u),
 	keepRun: (u) => keepRun({}, u)
 };

@@ -6,13 +6,12 @@ import { find } from '../../src/lib/server/shop/find.js';
 import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/db/drafts.js';
 import { migrate, pendingMigrations } from '../../src/lib/server/db/migrate.js';
 import { keepThing, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
-import { signIn, signOut, userOf } from '../../src/lib/server/people/sign-in.js';
 import { DRESSER_KINDS, methodOf } from '../../src/core/shop/dresser.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { MIGRATIONS } from '../../src/command/paths.js';
-import { lead, machinist, refusedWith, user, wheel } from './ground.js';
+import { lead, machinist, refusedWith, wheel } from './ground.js';
 
 describe('the demo shop', () => {
 	it('holds what a shop of its kind holds', async () => {
@@ -56,33 +55,6 @@ describe('the demo shop', () => {
 		))!;
 		expect(s.mode).to.contain('STRICT');
 		expect(s).to.include({ tz: '+00:00', cs: 'utf8mb4', bind: '127.0.0.1' });
-	});
-});
-
-describe('sign-in', () => {
-	it('takes the right PIN, keeps only hashes, and forgets on sign-out', async () => {
-		const who = await machinist();
-		const done = await signIn(who.id, '1359');
-		if (!('token' in done)) throw new Error(done.problem);
-		expect(await userOf(done.token)).to.deep.equal(who);
-		const kept = (await rows<{ token_hash: string }>('SELECT token_hash FROM sessions')).map(
-			(r) => r.token_hash
-		);
-		expect(kept).not.to.include(done.token);
-		expect(
-			(await row<{ pin_hash: string }>('SELECT pin_hash FROM users WHERE id = ?', [who.id]))!.pin_hash
-		).to.match(/^\$argon2id\$/);
-		await signOut(done.token);
-		expect(await userOf(done.token)).to.equal(undefined);
-	});
-	it('locks a name after five wrong PINs, for the right PIN too', async () => {
-		const who = await user('Piet Aalders');
-		for (let i = 0; i < 5; i++) expect(await signIn(who.id, '0000')).to.have.property('problem');
-		const said = await signIn(who.id, '8024');
-		expect(said)
-			.to.have.property('problem')
-			.that.matches(/Too many wrong PINs/);
-		expect(await signIn((await machinist()).id, '1359'), 'others still sign in').to.have.property('token');
 	});
 });
 
@@ -185,16 +157,6 @@ describe('what a lead keeps', () => {
 			).field
 		).to.equal('mount');
 		await keepThing('machines', 'SG-1', { ...sg1, mount: 'F1', dresser: 'D-07' }, await lead());
-		expect(
-			(
-				await refusedWith(
-					'missing',
-					keepThing('people', null, { name: 'New Hand', role: 'machinist' }, await lead())
-				)
-			).field
-		).to.equal('pin');
-		await keepThing('people', null, { name: 'New Hand', role: 'machinist', pin: '90210' }, await lead());
-		expect(await signIn((await user('New Hand')).id, '90210')).to.have.property('token');
 		await refusedWith(
 			'inconsistent',
 			keepThing('people', 'Mara Okonjo', { name: 'Mara Okonjo', role: 'viewer' }, await lead())

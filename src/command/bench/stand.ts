@@ -11,7 +11,7 @@ export async function benchStand(base: string): Promise<Ratio[]> {
 		const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 		await page.goto(`${base}/sign-in`);
 		await page.getByRole('radio', { name: 'Mara Okonjo' }).check();
-		await page.getByLabel('PIN', { exact: true }).fill('4711');
+		await page.getByLabel('PIN', { exact: true }).fill('471128');
 		await page.getByRole('button', { name: 'Sign in' }).click();
 		await page.getByRole('heading', { name: 'On the floor' }).waitFor();
 		await page.goto(`${base}/practice/stand?seed=3`);

@@ -5,11 +5,5 @@ import type { Field } from '../calculation/fields.js';
 export const PERSON_FIELDS = [
 	text('name', 'First and last', { required: true, minLength: 2, maxLength: 60, label: 'Name' }),
 	choice('role', 'What they may do', ['machinist', 'lead', 'viewer'], { required: true, label: 'Role' }),
-	text('pin', '4 to 12 digits', {
-		pattern: '^\\d{4,12}$',
-		patternSays: 'is not 4 to 12 digits',
-		maxLength: 12,
-		label: 'New PIN'
-	}),
 	yesNo('active', 'May sign in', { default: true, label: 'Works here' })
 ] as const satisfies readonly Field[];

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import Keys from '$lib/ui/layout/Keys.svelte';
+	import LockScreen from '$lib/features/people/LockScreen.svelte';
 	import TopBar from '$lib/ui/layout/TopBar.svelte';
 	let { data, children } = $props();
 	/** Inside a setup the rim takes the place of the bar. */
@@ -13,3 +14,4 @@
 	<Keys />
 	{@render children()}
 {/if}
+<LockScreen user={data.user} idleS={data.idleS} />

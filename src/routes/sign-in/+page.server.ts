@@ -1,59 +1,41 @@
-import { text } from '../../core/calculation/field/index.js';
 import { fail, redirect } from '@sveltejs/kit';
 import { join } from 'node:path';
 import { demoPins } from '$lib/server/demo/shop';
-import { checked } from '$lib/server/door/joi-schema';
-import { InputFault } from '$lib/server/door/refused';
-import { SESSION_SECONDS, people, signIn } from '$lib/server/people/sign-in';
+import { giveSession } from '$lib/server/door/cookie';
+import { noForm, textsOf } from '$lib/server/door/form';
+import { inside } from '$lib/server/door/inside';
+import { signOut } from '$lib/server/people/sessions';
+import { people, signIn } from '$lib/server/people/sign-in';
 
-const FIELDS = [
-	text('userId', 'Who you are', {
-		required: true,
-		pattern: '^\\d{1,9}$',
-		patternSays: 'is not a name on the list',
-		label: 'Name'
-	}),
-	text('pin', 'Yours', { required: true, maxLength: 12, label: 'PIN' })
-] as const;
-
-/** Only a path of this application, never another address. */
-const inside = (to: string | null): string => (to && /^\/(?![/\\])[\w\-./?=&%]*$/.test(to) ? to : '/');
+const LONGEST_PIN = 12;
 
 export async function load({ locals, url }) {
 	if (locals.user) redirect(303, inside(url.searchParams.get('to')));
+	const list = await people();
+	if (!list.length) redirect(303, '/first');
 	return {
-		people: (await people()).map(({ id, name, role }) => ({ id, name, role })),
+		people: list,
+		// Whose screen it was when it was left.
+		last: locals.lockedUser?.id ?? null,
 		pins: process.env.UNCINUS_DEMO ? demoPins(join(process.env.UNCINUS_ROOT ?? '.', 'database/demo')) : []
 	};
 }
 
 export const actions = {
-	default: async ({ request, cookies, url }) => {
-		const form = Object.fromEntries(await request.formData());
-		const userId = String(form.userId ?? '');
-		try {
-			const values = checked(FIELDS, {
-				userId,
-				pin: String(form.pin ?? '')
-			});
-			const done = await signIn(Number(values.userId), values.pin);
-			if ('problem' in done) return fail(400, { field: done.field, message: done.problem, userId });
-			cookies.set('uncinus', done.token, {
-				path: '/',
-				httpOnly: true,
-				sameSite: 'strict',
-				secure: url.protocol === 'https:' && process.env.UNCINUS_HTTPS === '1',
-				maxAge: SESSION_SECONDS
-			});
-		} catch (e) {
-			if (e instanceof InputFault)
-				return fail(400, {
-					field: e.field,
-					message: e.field === 'pin' ? 'Type your PIN.' : 'Pick your name.',
-					userId
-				});
-			throw e;
-		}
+	default: async ({ request, cookies, url, locals, getClientAddress }) => {
+		const form = await textsOf(request);
+		if (!form) return noForm();
+		const userId = form.userId ?? '';
+		const pin = form.pin ?? '';
+		if (!/^\d{1,9}$/.test(userId))
+			return fail(400, { field: 'userId', message: 'Pick your name.', userId: '' });
+		if (!pin || pin.length > LONGEST_PIN)
+			return fail(400, { field: 'pin', message: 'Type your PIN.', userId });
+		const done = await signIn(Number(userId), pin, getClientAddress());
+		if ('problem' in done) return fail(400, { field: done.field, message: done.problem, userId });
+		// Another person at the same screen: what was open there ends.
+		if (locals.token) await signOut(locals.token);
+		giveSession(cookies, url, done.token);
 		redirect(303, inside(url.searchParams.get('to')));
 	}
 };

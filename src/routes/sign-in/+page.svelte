@@ -20,6 +20,9 @@
 		}}
 	>
 		<h1>Who is at the grinder?</h1>
+		{#if data.last}<p class="quiet">
+				The screen was locked after a while without a touch. What was typed is kept.
+			</p>{/if}
 		<fieldset>
 			<legend class="sr">Name</legend>
 			{#each data.people as p (p.id)}
@@ -29,13 +32,15 @@
 						type="radio"
 						name="userId"
 						value={p.id}
-						checked={form?.userId === String(p.id) || undefined}
+						checked={form?.userId === String(p.id) || (!form && data.last === p.id) || undefined}
 					/><span>{p.name}</span><small
 						>{p.role}{#if pin}<span class="num">, PIN {pin}</span>{/if}</small
 					></label
 				>
 			{/each}
-			{#if form?.field === 'userId'}<p class="fault" role="alert">{form.message}</p>{/if}
+			{#if form?.field === 'userId' || form?.field === ''}<p class="fault" role="alert">
+					{form.message}
+				</p>{/if}
 		</fieldset>
 		<label for="pin">PIN</label>
 		<input

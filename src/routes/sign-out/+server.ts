@@ -1,8 +1,9 @@
 import { redirect } from '@sveltejs/kit';
-import { signOut } from '$lib/server/people/sign-in';
+import { takeSession } from '$lib/server/door/cookie';
+import { signOut } from '$lib/server/people/sessions';
 
-export async function POST({ cookies, locals }) {
+export async function POST({ cookies, locals, url }) {
 	if (locals.token) await signOut(locals.token);
-	cookies.delete('uncinus', { path: '/' });
+	takeSession(cookies, url);
 	redirect(303, '/sign-in');
 }

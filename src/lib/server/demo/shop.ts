@@ -4,7 +4,8 @@ import { DRESSER_FIELDS } from '../../../core/shop/dresser.js';
 import { checked } from '../door/joi-schema.js';
 import { columnOf } from '../shop/columns.js';
 import { type Value, row, write } from '../db/pool.js';
-import { type User, hashPin, isPin } from '../people/sign-in.js';
+import { hashPin, isPin } from '../people/pins.js';
+import type { User } from '../people/sign-in.js';
 
 interface Shop {
 	people: { name: string; role: User['role']; pin: string }[];

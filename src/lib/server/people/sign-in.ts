@@ -1,6 +1,8 @@
-import { createHash, randomBytes } from 'node:crypto';
-import { hash, verify } from '@node-rs/argon2';
-import { row, rows, transaction, write } from '../db/pool.js';
+import { row, rows, transaction } from '../db/pool.js';
+import { logger } from '../door/logger.js';
+import { hashPin, isPin } from './pins.js';
+import { openSession } from './sessions.js';
+import { failed, succeeded, waitFor } from './tries.js';
 
 export type Role = 'machinist' | 'lead' | 'viewer';
 export interface User {
@@ -9,73 +11,79 @@ export interface User {
 	role: Role;
 }
 
-const SESSION_HOURS = 14;
-const TRIES = 5;
-const LOCK_MINUTES = 5;
-const tokenHash = (token: string): string => createHash('sha256').update(token).digest('hex');
-
-export const hashPin = (pin: string): Promise<string> =>
-	hash(pin, { memoryCost: 19456, timeCost: 2, parallelism: 1 });
-
-export const isPin = (pinHash: string, pin: string): Promise<boolean> => verify(pinHash, pin);
-
 /** Names that may sign in. */
-export function people(): Promise<(User & { active: number })[]> {
-	return rows('SELECT id, name, role, active FROM users WHERE active ORDER BY name');
+export function people(): Promise<User[]> {
+	return rows('SELECT id, name, role FROM users WHERE active ORDER BY name');
 }
 
-export type SignIn = { token: string; user: User } | { problem: string; field: 'userId' | 'pin' };
+export type SignIn = { user: User } | { problem: string; field: 'userId' | 'pin' };
 
-/** Checks a PIN and opens a session; locks the name for a while after repeated failures. */
-export async function signIn(userId: number, pin: string): Promise<SignIn> {
-	return transaction(async (on) => {
-		const u = await row<User & { pin_hash: string; failed_count: number; locked_s: number | null }>(
-			'SELECT id, name, role, pin_hash, failed_count, TIMESTAMPDIFF(SECOND, UTC_TIMESTAMP(3), locked_until) AS locked_s FROM users WHERE id = ? AND active FOR UPDATE',
-			[userId],
-			on
+/** Tries of one person are looked at one after the other, so that many at once cannot slip past the wait. */
+const trying = new Map<number, Promise<unknown>>();
+async function oneByOne<T>(userId: number, work: () => Promise<T>): Promise<T> {
+	const before = trying.get(userId) ?? Promise.resolve();
+	const own = before.catch(() => undefined).then(work);
+	trying.set(userId, own);
+	try {
+		return await own;
+	} finally {
+		if (trying.get(userId) === own) trying.delete(userId);
+	}
+}
+
+/** Checks a PIN at an address: the person, or what to say. Every try is written to the log with its address. */
+export function checkPin(userId: number, pin: string, address: string): Promise<SignIn> {
+	return oneByOne(userId, async () => {
+		const u = await row<User & { pin_hash: string; late: number }>(
+			'SELECT id, name, role, pin_hash, pin_until IS NOT NULL AND pin_until < UTC_TIMESTAMP(3) AS late FROM users WHERE id = ? AND active',
+			[userId]
 		);
 		if (!u) return { problem: 'Pick your name.', field: 'userId' };
-		if (u.locked_s !== null && u.locked_s >= 0)
+		const note = (event: string) => logger.info({ event, userId: u.id, name: u.name, address }, 'sign-in');
+		const wait = await waitFor(u.id, address);
+		if (wait) {
+			note('waits');
 			return {
-				problem: `Too many wrong PINs. Wait ${Math.max(1, Math.ceil(u.locked_s / 60))} minutes or ask a lead.`,
-				field: 'pin'
-			};
-		if (!(await verify(u.pin_hash, pin))) {
-			const failed = u.failed_count + 1;
-			await write(
-				'UPDATE users SET failed_count = ?, locked_until = IF(? >= ?, UTC_TIMESTAMP(3) + INTERVAL ? MINUTE, NULL) WHERE id = ?',
-				[failed >= TRIES ? 0 : failed, failed, TRIES, LOCK_MINUTES, u.id],
-				on
-			);
-			return {
-				problem:
-					failed >= TRIES
-						? `Too many wrong PINs. Wait ${LOCK_MINUTES} minutes or ask a lead.`
-						: `That PIN does not belong to ${u.name}. ${TRIES - failed} tries left.`,
+				problem: `Too many wrong PINs. Wait ${wait} ${wait === 1 ? 'second' : 'seconds'}, then try again.`,
 				field: 'pin'
 			};
 		}
-		const token = randomBytes(32).toString('base64url');
-		await write('UPDATE users SET failed_count = 0, locked_until = NULL WHERE id = ?', [u.id], on);
-		await write(
-			'INSERT INTO sessions (token_hash, user_id, expires_at) VALUES (?, ?, UTC_TIMESTAMP(3) + INTERVAL ? HOUR)',
-			[tokenHash(token), u.id, SESSION_HOURS],
-			on
-		);
-		return { token, user: { id: u.id, name: u.name, role: u.role } };
+		if (!(await isPin(u.pin_hash, pin))) {
+			await failed(u.id, address);
+			note('wrong-pin');
+			return { problem: `That PIN does not belong to ${u.name}.`, field: 'pin' };
+		}
+		if (u.late) {
+			note('one-time-pin-late');
+			return { problem: 'This one-time PIN is out of date. Ask a lead for another.', field: 'pin' };
+		}
+		await succeeded(u.id, address);
+		note('signed-in');
+		return { user: { id: u.id, name: u.name, role: u.role } };
 	});
 }
 
-export function userOf(token: string): Promise<User | undefined> {
-	return row<User>(
-		'SELECT u.id, u.name, u.role FROM sessions s JOIN users u ON u.id = s.user_id WHERE s.token_hash = ? AND s.expires_at > UTC_TIMESTAMP(3) AND u.active',
-		[tokenHash(token)]
-	);
+/** Checks a PIN and opens a session. */
+export async function signIn(
+	userId: number,
+	pin: string,
+	address: string
+): Promise<{ token: string; user: User } | { problem: string; field: 'userId' | 'pin' }> {
+	const told = await checkPin(userId, pin, address);
+	return 'problem' in told ? told : { ...told, token: await openSession(told.user.id) };
 }
 
-export async function signOut(token: string): Promise<void> {
-	await write('DELETE FROM sessions WHERE token_hash = ? OR expires_at < UTC_TIMESTAMP(3)', [
-		tokenHash(token)
-	]);
+/** The first person of an empty shop, a lead. @throws Error when there is somebody already */
+export async function firstLead(name: string, pin: string): Promise<User | null> {
+	const hashed = await hashPin(pin);
+	return transaction(async (on) => {
+		// Two at once: the second one waits here and finds the first.
+		if (await row('SELECT id FROM users LIMIT 1 FOR UPDATE', [], on)) return null;
+		const done = await on.execute('INSERT INTO users (name, role, pin_hash) VALUES (?, ?, ?)', [
+			name,
+			'lead',
+			hashed
+		]);
+		return { id: (done[0] as { insertId: number }).insertId, name, role: 'lead' as const };
+	});
 }
-export const SESSION_SECONDS = SESSION_HOURS * 3600;

@@ -5,7 +5,7 @@ import { checkInput } from '../../../core/calculation/check.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
 import { Refused } from '../door/refused.js';
-import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
@@ -128,17 +128,19 @@ export async function keepGuidelines(
 					on
 				)
 			)?.v ?? 0;
-		if (last !== basedOn)
-			throw new Refused(
-				409,
-				'changed-meanwhile',
-				'Somebody changed these figures meanwhile. They are shown as they are now; yours stay here, look and keep them again.'
-			);
+		const meanwhile = new Refused(
+			409,
+			'changed-meanwhile',
+			'Somebody changed these figures meanwhile. They are shown as they are now; yours stay here, look and keep them again.'
+		);
+		if (last !== basedOn) throw meanwhile;
 		await write(
 			'INSERT INTO guidelines (topic, version, body, note, user_id) VALUES (?, ?, ?, ?, ?)',
 			[topic, last + 1, kept === null ? null : JSON.stringify(kept), note.trim(), user.id],
 			on
-		);
+		).catch((e: unknown) => {
+			throw isDuplicate(e) ? meanwhile : e;
+		});
 		return last + 1;
 	});
 }

@@ -7,7 +7,7 @@ import {
 	checkRoute
 } from '../../../core/route/templates.js';
 import { checked } from '../door/joi-schema.js';
-import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
 import { InputFault, Refused } from '../door/refused.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
@@ -69,12 +69,12 @@ export async function keepRoute(
 				)
 			)?.v ?? 0
 		);
-		if (seenVersion !== last)
-			throw new Refused(
-				409,
-				'changed-meanwhile',
-				'Somebody changed this route meanwhile. It is shown as it is now; yours is kept, look at it and keep it again.'
-			);
+		const meanwhile = new Refused(
+			409,
+			'changed-meanwhile',
+			'Somebody changed this route meanwhile. It is shown as it is now; yours is kept, look at it and keep it again.'
+		);
+		if (seenVersion !== last) throw meanwhile;
 		await write(
 			'INSERT INTO route_templates (code, version, name, why, mounting, machine_asks, stations, checks, note, user_id, at) VALUES (?,?,?,?,?,?,?,?,?,?,UTC_TIMESTAMP(3))',
 			[
@@ -90,7 +90,9 @@ export async function keepRoute(
 				user.id
 			],
 			on
-		);
+		).catch((e: unknown) => {
+			throw isDuplicate(e) ? meanwhile : e;
+		});
 		return last + 1;
 	});
 }

@@ -3,9 +3,12 @@ import { labelOf } from '../../../core/calculation/fields.js';
 import { dresserWords, missingOf } from '../../../core/shop/dresser.js';
 import { SHOP_KINDS } from '../../../core/shop/kinds.js';
 import { checked } from '../door/joi-schema.js';
-import { type Runner, type Value, row, rows, transaction, write } from '../db/pool.js';
+import { type Runner, type Value, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
+import { shown } from '../../../core/calculation/fault.js';
 import { InputFault, Refused } from '../door/refused.js';
-import { type User, hashPin } from '../people/sign-in.js';
+import { oneTimeColumns, oneTimeDigits } from '../people/pins.js';
+import { endSessions } from '../people/sessions.js';
+import type { User } from '../people/sign-in.js';
 import { mayLead } from '../people/permission.js';
 import { columnOf } from './columns.js';
 
@@ -26,12 +29,10 @@ export function shopKind(id: string): ShopKind {
 
 type Thing = Record<string, unknown> & { id: number };
 function thing(kind: ShopKind, raw: Record<string, unknown>): Thing {
-	const values = kind.fields
-		.filter((f) => f.name !== 'pin')
-		.map((f) => {
-			const v = raw[columnOf(f.name)];
-			return [f.name, f.kind === 'boolean' ? !!v : f.kind === 'list' ? JSON.parse(String(v)) : v];
-		});
+	const values = kind.fields.map((f) => {
+		const v = raw[columnOf(f.name)];
+		return [f.name, f.kind === 'boolean' ? !!v : f.kind === 'list' ? JSON.parse(String(v)) : v];
+	});
 	return { id: raw.id as number, ...Object.fromEntries(values) } as Thing;
 }
 
@@ -54,9 +55,10 @@ async function links(kind: ShopKind, given: Record<string, unknown>, on: Runner)
 	const idOf = async (table: string, field: string) => {
 		const code = given[field];
 		if (code === undefined || code === null || code === '') return null;
-		const found = await row<{ id: number }>(`SELECT id FROM ${table} WHERE code = ?`, [String(code)], on);
-		if (!found)
-			throw new InputFault(field, 'unknown-choice', `There is no ${field} ${String(code).slice(0, 20)}.`);
+		const found =
+			typeof code === 'string' &&
+			(await row<{ id: number }>(`SELECT id FROM ${table} WHERE code = ?`, [code], on));
+		if (!found) throw new InputFault(field, 'unknown-choice', `There is no ${field} ${shown(code)}.`);
 		return found.id;
 	};
 	return [
@@ -111,27 +113,29 @@ function consistent(kind: ShopKind, v: Record<string, unknown>): void {
 		);
 }
 
+/** What was kept, by its key; for somebody new the PIN for one time. */
+export interface Kept {
+	key: string;
+	oneTimePin: string | null;
+}
 /** Adds a thing or changes it. @throws InputFault, Refused */
 export async function keepThing(
 	kindId: string,
 	key: string | null,
 	given: unknown,
 	user: User
-): Promise<string> {
+): Promise<Kept> {
 	mayLead(user, 'A lead changes what the shop keeps.');
 	const kind = shopKind(kindId);
 	const v = checked(kind.fields, given);
 	consistent(kind, v);
-	const columns: [string, Value][] = [];
-	for (const f of kind.fields) {
-		if (f.name === 'pin') {
-			if (v.pin)
-				columns.push(['pin_hash', await hashPin(String(v.pin))], ['failed_count', 0], ['locked_until', null]);
-			else if (key === null)
-				throw new InputFault('pin', 'missing', 'A new person needs a PIN of 4 to 12 digits.');
-		} else
-			columns.push([columnOf(f.name), f.kind === 'list' ? JSON.stringify(v[f.name]) : (v[f.name] as Value)]);
-	}
+	const columns: [string, Value][] = kind.fields.map((f) => [
+		columnOf(f.name),
+		f.kind === 'list' ? JSON.stringify(v[f.name]) : (v[f.name] as Value)
+	]);
+	// Somebody new gets a PIN that is told once and has to be changed at the first sign-in.
+	const oneTimePin = kind.id === 'people' && key === null ? oneTimeDigits() : null;
+	if (oneTimePin) columns.push(...(await oneTimeColumns(oneTimePin)));
 	const name = String(v[kind.key]);
 	await transaction(async (on) => {
 		columns.push(...(await links(kind, (given ?? {}) as Record<string, unknown>, on)));
@@ -150,26 +154,35 @@ export async function keepThing(
 						on
 					);
 		if (key !== null && !own) throw new Refused(404, 'not-found', `There is no ${kind.one} ${key}.`);
-		if (other && other.id !== own?.id)
-			throw new InputFault(kind.key, 'inconsistent', `There is already a ${kind.one} ${name}.`);
+		const there = new InputFault(kind.key, 'inconsistent', `There is already a ${kind.one} ${name}.`);
+		if (other && other.id !== own?.id) throw there;
 		if (kind.id === 'people' && own?.id === user.id && (v.role !== 'lead' || v.active === false))
 			throw new InputFault(
 				'role',
 				'inconsistent',
 				'You cannot take your own lead role away. Another lead can.'
 			);
-		if (own)
-			await write(
-				`UPDATE ${table} SET ${columns.map(([c]) => `${c} = ?`).join(', ')} WHERE id = ?`,
-				[...columns.map(([, x]) => x), own.id],
-				on
-			);
-		else
-			await write(
-				`INSERT INTO ${table} (${columns.map(([c]) => c).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
-				columns.map(([, x]) => x),
-				on
-			);
+		const names = columns.map(([c]) => c);
+		const values = columns.map(([, x]) => x);
+		try {
+			if (own)
+				await write(
+					`UPDATE ${table} SET ${names.map((c) => `${c} = ?`).join(', ')} WHERE id = ?`,
+					[...values, own.id],
+					on
+				);
+			else
+				await write(
+					`INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`,
+					values,
+					on
+				);
+		} catch (e) {
+			// Two at the same moment: the second one is told as if it had come later.
+			throw isDuplicate(e) ? there : e;
+		}
+		// Who no longer works here is signed out everywhere.
+		if (own && kind.id === 'people' && v.active === false) await endSessions(own.id, on);
 	});
-	return name;
+	return { key: name, oneTimePin };
 }

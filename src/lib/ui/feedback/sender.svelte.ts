@@ -1,5 +1,6 @@
 import { resolve } from '$app/paths';
 import { goto, invalidateAll } from '$app/navigation';
+import { screenLock } from './screen-lock.svelte';
 import type { Entry } from '../fields/entry.svelte';
 
 export interface Fault {
@@ -50,6 +51,7 @@ export class Sender {
 			}
 			const fault = said?.error ?? UNEXPECTED;
 			if (fault.code === 'changed-meanwhile') await invalidateAll();
+			if (fault.code === 'locked') screenLock.on = true;
 			if (fault.code === 'signed-out')
 				await goto(resolve(`/sign-in?to=${encodeURIComponent(location.pathname)}`));
 			this.trouble = fault;

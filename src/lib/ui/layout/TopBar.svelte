@@ -32,7 +32,10 @@
 	</nav>
 	<span class="sp"></span>
 	<a class="btn find" href={resolve('/find')}>Find <kbd>/</kbd></a>
-	<a class="who" href={resolve('/about')} aria-label="{user.name}, {user.role}; about this program"
+	<a
+		class="who"
+		href={resolve('/account')}
+		aria-label="{user.name}, {user.role}; your PIN and about this program"
 		>{user.name}<small>{user.role}</small></a
 	>
 	<form method="POST" action="/sign-out">

@@ -9,6 +9,6 @@ export const POST = ({ params, request, locals }) =>
 		if (body.of !== null && body.of !== undefined && typeof body.of !== 'string')
 			throw new InputFault('of', 'not-text', 'Say which one is changed.');
 		return {
-			key: await keepThing(params.kind, (body.of as string | null) ?? null, body.values, locals.user!)
+			...(await keepThing(params.kind, (body.of as string | null) ?? null, body.values, locals.user!))
 		};
 	});

@@ -6,6 +6,7 @@
 	import type { Field } from '$core/calculation/fields';
 	import { DRESSERS } from '$core/shop/dresser';
 	import { SHOP_KINDS } from '$core/shop/kinds';
+	import OneTimePin from '$lib/features/people/OneTimePin.svelte';
 	import DresserLog from '$lib/features/shop/DresserLog.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
@@ -43,8 +44,12 @@
 	const asked = $derived(kind.asked ? kind.asked(entry.typed) : fields);
 	const DRESSER_WORDS = Object.fromEntries(Object.entries(DRESSERS).map(([k, d]) => [k, d.words]));
 	const sender = new Sender();
+	/** Somebody who was just added, with the PIN that is told once. */
+	let made = $state<{ name: string; pin: string } | null>(null);
 	async function save() {
-		if (await sender.submitEntry(`/api/shop/${kind.id}`, entry, { of: name })) await goto(resolve('/shop'));
+		const told = await sender.submitEntry(`/api/shop/${kind.id}`, entry, { of: name });
+		if (typeof told?.oneTimePin === 'string') made = { name: String(told.key), pin: told.oneTimePin };
+		else if (told) await goto(resolve('/shop'));
 	}
 </script>
 
@@ -54,7 +59,7 @@
 	<h1>{name ? `${kind.one.charAt(0).toUpperCase()}${kind.one.slice(1)} ${name}` : `New ${kind.one}`}</h1>
 	{#if data.lockedOut}<p class="fault">Locked out until its incident plan is finished.</p>{/if}
 	{#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
-	<fieldset class="sheet" disabled={!data.lead}>
+	<fieldset class="sheet" disabled={!data.lead || made !== null}>
 		<legend class="sr">What is kept</legend>
 		<div class="grid">
 			{#each asked as field (field.name)}<FieldInput
@@ -67,6 +72,8 @@
 				><span class="quiet">Records already made keep the values they were made with.</span></ActionBar
 			>{/if}
 	</fieldset>
+	{#if made}<OneTimePin name={made.name} made={made.pin} />
+	{:else if kind.id === 'people' && name && data.lead}<OneTimePin {name} />{/if}
 	{#if data.log}<DresserLog code={name!} log={data.log} mayWrite={data.mayWrite} />{/if}
 </main>
 

@@ -1,0 +1,47 @@
+import { fail, redirect } from '@sveltejs/kit';
+import { timingSafeEqual } from 'node:crypto';
+import { pinFault } from '$core/shop/pin';
+import { giveSession } from '$lib/server/door/cookie';
+import { noForm, textsOf } from '$lib/server/door/form';
+import { logger } from '$lib/server/door/logger';
+import { openSession } from '$lib/server/people/sessions';
+import { firstLead, people } from '$lib/server/people/sign-in';
+import { failed, waitFor } from '$lib/server/people/tries';
+
+/** Nobody has this number: tries of the code are counted under it. */
+const NOBODY = 0;
+const CODE = process.env.UNCINUS_FIRST_CODE ?? '';
+
+export async function load() {
+	if ((await people()).length) redirect(303, '/sign-in');
+	return {};
+}
+
+const isCode = (given: string): boolean =>
+	CODE !== '' && given.length === CODE.length && timingSafeEqual(Buffer.from(given), Buffer.from(CODE));
+
+export const actions = {
+	default: async ({ request, cookies, url, getClientAddress }) => {
+		const form = await textsOf(request);
+		if (!form) return noForm();
+		const name = (form.name ?? '').trim();
+		const no = (field: string, message: string) => fail(400, { field, message, name });
+		const address = getClientAddress();
+		const wait = await waitFor(NOBODY, address);
+		if (wait) return no('code', `Too many wrong codes. Wait ${wait} s, then try again.`);
+		if (!isCode((form.code ?? '').replace(/\s/g, ''))) {
+			await failed(NOBODY, address);
+			logger.info({ event: 'wrong-first-code', address }, 'sign-in');
+			return no('code', 'That is not the code. It stands in the window in which the server was started.');
+		}
+		if (name.length < 2 || name.length > 60) return no('name', 'Type your name, first and last.');
+		const fault = pinFault(form.pin ?? '');
+		if (fault) return no('pin', fault);
+		if (form.pin !== form.again) return no('again', 'The two PINs differ. Type it once more.');
+		const user = await firstLead(name, form.pin!);
+		if (!user) redirect(303, '/sign-in');
+		logger.info({ event: 'first-lead', userId: user.id, name, address }, 'sign-in');
+		giveSession(cookies, url, await openSession(user.id));
+		redirect(303, '/');
+	}
+};

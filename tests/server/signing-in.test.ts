@@ -1,0 +1,181 @@
+import { expect } from 'chai';
+import { row, rows, write } from '../../src/lib/server/db/pool.js';
+import { changePin, giveOneTimePin } from '../../src/lib/server/people/pins.js';
+import {
+	lockSession,
+	openSession,
+	sessionOf,
+	signOut,
+	wakeSession
+} from '../../src/lib/server/people/sessions.js';
+import { firstLead, signIn } from '../../src/lib/server/people/sign-in.js';
+import { placeOf } from '../../src/lib/server/people/tries.js';
+import { keepThing } from '../../src/lib/server/shop/shop.js';
+import { lead, machinist, refusedWith, user } from './ground.js';
+
+const HERE = '192.0.2.7';
+const SHOP: Readonly<Record<string, string>> = {
+	'Mara Okonjo': '471128',
+	'Tobias Renn': '258014',
+	'Ines Falk': '135972',
+	'Piet Aalders': '802416'
+};
+const forget = async () => {
+	await write('DELETE FROM sign_in_tries');
+	await write('DELETE FROM known_addresses');
+};
+const token = async (name: string, pin = SHOP[name]!, at = HERE): Promise<string> => {
+	const done = await signIn((await user(name)).id, pin, at);
+	if ('problem' in done) throw new Error(done.problem);
+	return done.token;
+};
+
+describe('signing in', () => {
+	beforeEach(forget);
+	after(forget);
+
+	it('takes the right PIN, keeps only hashes, and forgets on sign-out', async () => {
+		const who = await machinist();
+		const t = await token('Ines Falk');
+		expect(await sessionOf(t)).to.deep.equal({ user: who, locked: false, mustChange: false });
+		const kept = (await rows<{ token_hash: string }>('SELECT token_hash FROM sessions')).map(
+			(r) => r.token_hash
+		);
+		expect(kept).not.to.include(t);
+		expect(
+			(await row<{ pin_hash: string }>('SELECT pin_hash FROM users WHERE id = ?', [who.id]))!.pin_hash
+		).to.match(/^\$argon2id\$/);
+		await signOut(t);
+		expect(await sessionOf(t)).to.equal(null);
+	});
+	it('makes somebody wait longer and longer, for the right PIN too', async () => {
+		const who = await user('Piet Aalders');
+		const waits: number[] = [];
+		for (let i = 0; i < 12; i++) {
+			const said = await signIn(who.id, '000000', HERE);
+			const wait = 'problem' in said ? /Wait (\d+) second/.exec(said.problem) : null;
+			if (wait) {
+				waits.push(Number(wait[1]));
+				const right = await signIn(who.id, SHOP['Piet Aalders']!, HERE);
+				expect(right).to.have.property('problem');
+				// As if it had been waited for.
+				await write('UPDATE sign_in_tries SET wait_until = UTC_TIMESTAMP(3)');
+			}
+		}
+		expect(waits[0]).to.be.at.most(2);
+		expect(waits).to.deep.equal([...waits].sort((a, b) => a - b));
+		expect(Math.max(...waits)).to.be.within(8, 30);
+		await write('UPDATE sign_in_tries SET wait_until = UTC_TIMESTAMP(3)');
+		expect(await signIn(who.id, SHOP['Piet Aalders']!, HERE)).to.have.property('token');
+	});
+	it('twenty wrong ones from elsewhere lock nobody out of the shop', async () => {
+		for (const name of Object.keys(SHOP)) await token(name);
+		for (const name of Object.keys(SHOP))
+			for (let i = 0; i < 5; i++) await signIn((await user(name)).id, '000000', '203.0.113.9');
+		for (const name of Object.keys(SHOP)) expect(await token(name), name).to.be.a('string');
+	});
+	it('somebody who tries every name makes nobody wait who is known at that place', async () => {
+		await token('Mara Okonjo');
+		for (let i = 0; i < 30; i++) {
+			const stranger = await user(i % 2 ? 'Tobias Renn' : 'Piet Aalders');
+			await signIn(stranger.id, '000000', HERE);
+		}
+		const other = await signIn((await user('Ines Falk')).id, SHOP['Ines Falk']!, HERE);
+		expect(other, 'not known there').to.have.property('problem').that.matches(/Wait/);
+		expect(await token('Mara Okonjo')).to.be.a('string');
+	});
+	it('many at the same moment get no more tries than one after the other', async () => {
+		const who = await user('Tobias Renn');
+		const said = await Promise.all(Array.from({ length: 20 }, () => signIn(who.id, '000000', HERE)));
+		const tried = said.filter((s) => 'problem' in s && /does not belong/.test(s.problem));
+		expect(tried.length).to.equal(4);
+	});
+	it('takes a whole network of the newer kind for one place', () => {
+		expect(placeOf('2001:db8:1:2:3:4:5:6')).to.equal(placeOf('2001:db8:1:2::9'));
+		expect(placeOf('2001:db8:1:2::9')).not.to.equal(placeOf('2001:db8:1:3::9'));
+		expect(placeOf('::ffff:192.0.2.7')).to.equal('192.0.2.7');
+		expect(placeOf('::1')).to.equal('0:0:0:0::/64');
+	});
+});
+
+describe('a screen left alone', () => {
+	it('waits for a PIN after its time, and goes on with it', async () => {
+		const t = await token('Ines Falk');
+		await write('UPDATE sessions SET seen_at = UTC_TIMESTAMP(3) - INTERVAL 31 MINUTE WHERE user_id = ?', [
+			(await machinist()).id
+		]);
+		expect((await sessionOf(t))!.locked).to.equal(true);
+		await wakeSession(t);
+		expect((await sessionOf(t))!.locked).to.equal(false);
+		await lockSession(t);
+		expect((await sessionOf(t))!.locked).to.equal(true);
+	});
+	it('is kept awake by use', async () => {
+		const t = await token('Ines Falk');
+		const id = (await machinist()).id;
+		await write('UPDATE sessions SET seen_at = UTC_TIMESTAMP(3) - INTERVAL 20 MINUTE WHERE user_id = ?', [
+			id
+		]);
+		await sessionOf(t);
+		await write('UPDATE sessions SET seen_at = seen_at - INTERVAL 20 MINUTE WHERE user_id = ?', [id]);
+		expect((await sessionOf(t))!.locked).to.equal(false);
+	});
+});
+
+describe('PINs', () => {
+	it('somebody new gets one for one time and changes it, which ends every other session', async () => {
+		const { oneTimePin } = await keepThing(
+			'people',
+			null,
+			{ name: 'New Hand', role: 'machinist' },
+			await lead()
+		);
+		expect(oneTimePin).to.match(/^\d{8}$/);
+		const first = await token('New Hand', oneTimePin!);
+		const other = await token('New Hand', oneTimePin!);
+		expect((await sessionOf(first))!.mustChange).to.equal(true);
+		const who = await user('New Hand');
+		for (const [given, field] of [
+			[{ pin: oneTimePin, newPin: '12345' }, 'newPin'],
+			[{ pin: oneTimePin, newPin: '123456' }, 'newPin'],
+			[{ pin: oneTimePin, newPin: oneTimePin }, 'newPin'],
+			[{ pin: '999888', newPin: '730156' }, 'pin'],
+			[{ pin: { toString: 1 }, newPin: ['730156'] }, 'newPin']
+		] as const)
+			expect((await refusedWith(/./, changePin(given, who, HERE))).field).to.equal(field);
+		const now = await changePin({ pin: oneTimePin, newPin: '730156' }, who, HERE);
+		expect((await sessionOf(now))!.mustChange).to.equal(false);
+		for (const t of [first, other]) expect(await sessionOf(t)).to.equal(null);
+		expect(await signIn(who.id, oneTimePin!, HERE)).to.have.property('problem');
+		expect(await token('New Hand', '730156')).to.be.a('string');
+	});
+	it('a lead gives another one for one time; nobody else does', async () => {
+		const before = await token('New Hand', '730156');
+		await refusedWith('lead-only', giveOneTimePin('New Hand', await machinist()));
+		await refusedWith('not-found', giveOneTimePin('Nobody Here', await lead()));
+		const pin = await giveOneTimePin('New Hand', await lead());
+		expect(await sessionOf(before), 'signed out').to.equal(null);
+		await write("UPDATE users SET pin_until = UTC_TIMESTAMP(3) - INTERVAL 1 MINUTE WHERE name = 'New Hand'");
+		expect(await signIn((await user('New Hand')).id, pin, HERE))
+			.to.have.property('problem')
+			.that.matches(/out of date/);
+	});
+	it('who does not work here any more is signed out at once', async () => {
+		const pin = await giveOneTimePin('New Hand', await lead());
+		const t = await token('New Hand', pin);
+		await keepThing(
+			'people',
+			'New Hand',
+			{ name: 'New Hand', role: 'machinist', active: false },
+			await lead()
+		);
+		expect(await sessionOf(t)).to.equal(null);
+		expect(
+			await row('SELECT token_hash FROM sessions WHERE user_id = ?', [(await user('New Hand')).id])
+		).to.equal(undefined);
+	});
+	it('a first lead comes only where there is nobody', async () => {
+		expect(await firstLead('Another Lead', '730156')).to.equal(null);
+		expect(await openSession((await lead()).id)).to.have.length(43);
+	});
+});
