@@ -26,7 +26,7 @@ interface Refusal {
 type Event = Parameters<Handle>[0]['event'];
 
 /** What is refused whoever asks, before anything of the request is read. */
-function atTheDoor({ request, route }: Event): Refusal | null {
+function atTheDoor({ request, route, url }: Event): Refusal | null {
 	if (!knownHost(request, names))
 		return {
 			status: 403,
@@ -39,6 +39,8 @@ function atTheDoor({ request, route }: Event): Refusal | null {
 			code: 'foreign-origin',
 			message: 'This request came from another site and was not carried out.'
 		};
+	if (url.searchParams.has('/default'))
+		return { status: 400, code: 'no-such-action', message: 'There is no such form. Load the page again.' };
 	const much = tooMuch(request, route.id);
 	return much && { ...much, code: much.status === 411 ? 'length-missing' : 'too-large' };
 }

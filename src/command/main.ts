@@ -34,7 +34,7 @@ program
 program
 	.command('test')
 	.description('format, lint, types, unit, server and browser tests')
-	.option('--only <part>', 'one of format, lint, types, core, server, browser')
+	.option('--only <part>', 'one of format, lint, types, core, server, doors, browser')
 	.option('--match <text>', 'only tests whose name holds this')
 	.action((o: { only?: string; match?: string }) =>
 		done(import('./test.js').then((m) => m.test(o.only, o.match)))

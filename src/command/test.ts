@@ -13,7 +13,7 @@ interface Count {
 	/** What failed, each with its reason: said once more at the end, where a long log is read first. */
 	failures: string[];
 }
-const PARTS = ['format', 'lint', 'types', 'core', 'server', 'browser'] as const;
+const PARTS = ['format', 'lint', 'types', 'core', 'server', 'doors', 'browser'] as const;
 type Part = (typeof PARTS)[number];
 /** About half of the browser tests: they run beside the others, in a shop of their own. */
 const BESIDE_THE_OTHERS: readonly string[] = [
@@ -155,6 +155,12 @@ const RUN: Record<Part, () => Promise<Count>> = {
 	},
 	core: () => mocha('tests/core/**/*.test.ts', process.env, undefined, true),
 	server: () => onGround((env) => mocha('tests/server/**/*.test.ts', env, 30_000, true)),
+	doors: async () => {
+		await build();
+		return onGround((env) =>
+			mocha('tests/doors/**/*.test.ts', { ...env, UNCINUS_TEST_PORT: '4473' }, 180_000, true)
+		);
+	},
 	browser: async () => {
 		await readyForBrowser();
 		const files = readdirSync(join(ROOT, 'tests/browser'))
@@ -194,8 +200,18 @@ export async function test(only?: string, match?: string): Promise<void> {
 	};
 	const asked = PARTS.filter((p) => !only || p === only);
 	const running = new Map<Part, Promise<void>>();
-	for (const part of asked.filter((p) => p !== 'browser')) running.set(part, run(part));
+	for (const part of asked.filter((p) => p !== 'browser' && p !== 'doors')) running.set(part, run(part));
 	// The machine is kept busy to the end: the application is built while the slower parts still run, and the browser tests begin when little else does.
+	if (asked.includes('doors') && asked.includes('browser')) {
+		await Promise.all([
+			running.get('format'),
+			running.get('lint'),
+			running.get('types'),
+			running.get('server')
+		]);
+		await build().catch(() => undefined);
+		await run('doors');
+	} else if (asked.includes('doors')) await run('doors');
 	if (asked.includes('browser')) {
 		await Promise.all([running.get('format'), running.get('lint'), running.get('types')]);
 		await readyForBrowser().catch(() => undefined);

@@ -8,6 +8,8 @@ import {
 	instrumentsOf,
 	listenTo
 } from '../../src/lib/server/instruments/instruments.js';
+import { instrumentAddress } from '../../src/lib/server/instruments/hosts.js';
+import { listenTogether, openLines } from '../../src/lib/server/instruments/hub.js';
 import { refusedWith } from './ground.js';
 
 const DIAL: InstrumentRow = {
@@ -25,9 +27,11 @@ let standIns: Awaited<ReturnType<typeof startStandIns>>;
 before(async () => {
 	standIns = await startStandIns();
 	process.env.UNCINUS_STAND_INS = String(standIns.port);
+	process.env.UNCINUS_INSTRUMENT_HOSTS = '127.0.0.1';
 });
 after(async () => {
 	delete process.env.UNCINUS_STAND_INS;
+	delete process.env.UNCINUS_INSTRUMENT_HOSTS;
 	await standIns.stop();
 });
 
@@ -103,5 +107,49 @@ describe('instruments on the line', () => {
 		expect(
 			(await until({ ...DIAL, host: '127.0.0.1', port }, (t) => t.state === 'unreachable')).at(-1)!.says
 		).to.match(/does not answer/);
+	});
+	it('two who watch share one connection, and the last to leave ends it', async () => {
+		let connections = 0;
+		const server = createServer((c) => {
+			connections++;
+			c.on('error', () => undefined);
+			const timer = setInterval(() => c.write('12.5 um\n'), 20);
+			c.on('close', () => clearInterval(timer));
+		});
+		const port = await new Promise<number>((r) =>
+			server.listen(0, '127.0.0.1', () => r((server.address() as { port: number }).port))
+		);
+		const i = { ...DIAL, host: '127.0.0.1', port };
+		const heard = (): { stop: () => void; first: Promise<Told> } => {
+			let stop = () => undefined as void;
+			const first = new Promise<Told>((r) => {
+				stop = listenTogether(i, (t) => t.lines > 0 && r(t));
+			});
+			return { stop, first };
+		};
+		const [a, b] = [heard(), heard()];
+		await Promise.all([a.first, b.first]);
+		expect(connections).to.equal(1);
+		expect(openLines()).to.equal(1);
+		a.stop();
+		expect(openLines()).to.equal(1);
+		b.stop();
+		expect(openLines()).to.equal(0);
+		await new Promise<void>((r) => server.close(() => r()));
+	});
+	it('an address no instrument can have is not connected to', async () => {
+		for (const host of [
+			'127.0.0.2',
+			'localhost',
+			'0.0.0.0',
+			'169.254.169.254',
+			'::1',
+			'::ffff:127.0.0.3',
+			'fe80::1'
+		])
+			expect(await instrumentAddress(host), host).to.equal(null);
+		expect(await instrumentAddress('192.168.7.20')).to.equal('192.168.7.20');
+		const told = await until({ ...DIAL, host: '127.0.0.2', port: 9 }, (t) => t.state === 'unreachable');
+		expect(told.at(-1)!.says).to.match(/no instrument can have/);
 	});
 });

@@ -23,10 +23,10 @@ describe('pictures', () => {
 			.toBuffer();
 		const kept = await keepPicture('wheel-new', bytes, who);
 		expect(kept).to.include({ width: 1350, height: 1800 });
-		const back = await sharp(await pictureBytes(kept.id, false)).metadata();
+		const back = await sharp(await pictureBytes(kept.id, false, who.id)).metadata();
 		expect(back).to.include({ format: 'jpeg', width: 1350 });
 		expect(back.exif).to.equal(undefined);
-		expect((await sharp(await pictureBytes(kept.id, true)).metadata()).height).to.equal(240);
+		expect((await sharp(await pictureBytes(kept.id, true, who.id)).metadata()).height).to.equal(240);
 		await dropPicture(kept.id, who);
 		expect(await draftPictures(who.id, 'wheel-new')).to.deep.equal([]);
 	});
@@ -52,6 +52,32 @@ describe('pictures', () => {
 		for (let i = 0; i < 12; i++) await keepPicture('wheel-T900', small, who);
 		await refusedWith('too-many', keepPicture('wheel-T900', small, who));
 		await write("DELETE FROM pictures WHERE draft_of = 'wheel-T900'");
+	});
+	it('twelve stay twelve when twenty come at once', async () => {
+		const who = await machinist();
+		const small = await picture(80, 80);
+		const done = await Promise.allSettled(
+			Array.from({ length: 20 }, () => keepPicture('wheel-T902', small, who))
+		);
+		const n = Number(
+			(await row<{ n: number }>("SELECT COUNT(*) AS n FROM pictures WHERE draft_of = 'wheel-T902'"))!.n
+		);
+		expect(n).to.be.at.most(12);
+		expect(n).to.equal(done.filter((d) => d.status === 'fulfilled').length);
+		await write("DELETE FROM pictures WHERE draft_of = 'wheel-T902'");
+	});
+	it('a drawing that can carry a script is refused by what it really is', async () => {
+		const svg = Buffer.from(
+			'<svg xmlns="http://www.w3.org/2000/svg" width="200" height="200"><rect width="200" height="200"/></svg>'
+		);
+		await refusedWith('not-a-picture', keepPicture('wheel-new', svg, await machinist()));
+	});
+	it("are their owner's alone before anything is recorded with them", async () => {
+		const who = await machinist();
+		const kept = await keepPicture('wheel-T903', await picture(), who);
+		await refusedWith('not-found', pictureBytes(kept.id, false, (await lead()).id));
+		expect(await pictureBytes(kept.id, true, who.id)).to.have.length.above(100);
+		await dropPicture(kept.id, who);
 	});
 	it('of somebody else, or of a record, are not taken back', async () => {
 		const who = await machinist();

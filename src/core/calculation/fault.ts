@@ -42,8 +42,17 @@ export function shown(value: unknown): string {
 	const text =
 		typeof value === 'string'
 			? `"${value}"`
-			: typeof value === 'number'
-				? String(value)
-				: (JSON.stringify(value) ?? String(value));
+			: typeof value === 'object' && value !== null
+				? written(value)
+				: String(value);
 	return text.length > 40 ? `${text.slice(0, 37)}...` : text;
+}
+
+/** A group or list as text; one nested so deep that it cannot be written is called that. */
+function written(value: object): string {
+	try {
+		return JSON.stringify(value) ?? 'a group';
+	} catch {
+		return Array.isArray(value) ? 'a list nested too deep' : 'a group nested too deep';
+	}
 }

@@ -9,11 +9,15 @@ export function dayNumber(date: string): number {
 	return Math.round(at.getTime() / 86_400_000);
 }
 
-/** The same day so many calendar months later, clamped to the month's last day. */
+/** The last day that four digits of a year can name. */
+const LAST = '9999-12-31';
+
+/** The same day so many calendar months later, clamped to the month's last day and to the last day there is a date for. */
 export function addMonths(date: string, months: number): string {
 	const [y, m, d] = date.split('-').map(Number) as [number, number, number];
 	const first = new Date(0);
 	first.setUTCFullYear(y, m - 1 + months, 1);
+	if (first.getUTCFullYear() > 9999) return LAST;
 	const last = new Date(0);
 	last.setUTCFullYear(first.getUTCFullYear(), first.getUTCMonth() + 1, 0);
 	const day = Math.min(d, last.getUTCDate());

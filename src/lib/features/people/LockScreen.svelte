@@ -100,8 +100,8 @@
 		padding: var(--s-20) var(--s-24);
 	}
 	dialog::backdrop {
-		background: var(--ground);
-		opacity: 0.94;
+		background: var(--stone);
+		opacity: 0.96;
 	}
 	form {
 		display: grid;

@@ -2,6 +2,8 @@ import { row, rows, write } from './pool.js';
 import { stored } from './stored.js';
 
 const MAX_BYTES = 60_000;
+/** More things than anybody has begun at once; the browser keeps what goes beyond. */
+const MOST = 400;
 
 /** What somebody has typed but not recorded, kept for them until they do. */
 export async function draftOf(userId: number, key: string): Promise<Record<string, unknown> | null> {
@@ -32,6 +34,11 @@ export async function draftsOf(
 export async function keepDraft(userId: number, key: string, body: object): Promise<boolean> {
 	const text = JSON.stringify(body);
 	if (text.length > MAX_BYTES || key.length > 80) return false;
+	const others = await row<{ n: number }>(
+		'SELECT COUNT(*) AS n FROM drafts WHERE user_id = ? AND draft_key <> ?',
+		[userId, key]
+	);
+	if (Number(others!.n) >= MOST) return false;
 	await write(
 		'INSERT INTO drafts (user_id, draft_key, body) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE body = VALUES(body)',
 		[userId, key, text]

@@ -6,7 +6,7 @@ const ALWAYS: Readonly<Record<string, string>> = {
 	'cross-origin-opener-policy': 'same-origin',
 	'cross-origin-resource-policy': 'same-origin',
 	'permissions-policy':
-		'microphone=(self), camera=(self), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), display-capture=()'
+		'microphone=(self), camera=(self), geolocation=(), payment=(), usb=(), serial=(), display-capture=()'
 };
 /** A year, once the operator's address says that it is reached by TLS only. */
 const HSTS = 'max-age=31536000';

@@ -5,17 +5,25 @@ const FOREIGN: readonly string[] = ['__proto__', 'constructor', 'prototype'];
 /** As deep as anything the shop keeps could ever be; the database itself keeps 32. */
 export const DEEPEST = 30;
 
-/** What stops a value from being taken: a name that reaches behind objects, or too many groups inside each other. Null when it is sound. */
-export function unsound(value: unknown): 'foreign-name' | 'too-deep' | null {
+/** Half of a character: no text holds it, and nothing could be kept of it. */
+const HALF = /\p{Surrogate}/u;
+
+/** What stops a value from being taken: a name that reaches behind objects, half a character, or too many groups inside each other. Null when it is sound. */
+export function unsound(value: unknown): 'foreign-name' | 'half-character' | 'too-deep' | null {
 	// By hand and not by calling itself: a value nested a hundred thousand times must not end the walk.
 	let level: unknown[] = [value];
 	for (let depth = 0; level.length; depth++) {
 		if (depth > DEEPEST) return 'too-deep';
 		const next: unknown[] = [];
 		for (const v of level) {
+			if (typeof v === 'string' && HALF.test(v)) return 'half-character';
 			if (typeof v !== 'object' || v === null) continue;
-			if (!Array.isArray(v) && Object.keys(v).some((k) => FOREIGN.includes(k))) return 'foreign-name';
-			for (const inner of Object.values(v)) if (typeof inner === 'object' && inner !== null) next.push(inner);
+			if (!Array.isArray(v)) {
+				if (Object.keys(v).some((k) => FOREIGN.includes(k))) return 'foreign-name';
+				if (Object.keys(v).some((k) => HALF.test(k))) return 'half-character';
+			}
+			for (const inner of Object.values(v))
+				if (typeof inner === 'string' || (typeof inner === 'object' && inner !== null)) next.push(inner);
 		}
 		level = next;
 	}
@@ -39,6 +47,8 @@ export function groupIn(text: string): Record<string, unknown> {
 			wrong,
 			`The request has more than ${DEEPEST} groups inside each other. Nothing here is nested so deep.`
 		);
+	if (wrong === 'half-character')
+		throw new InputFault('input', wrong, 'The request holds half a character. Type that text again.');
 	if (wrong)
 		throw new InputFault('input', wrong, `The request names a value ${FOREIGN.join(', ')}. Leave it out.`);
 	return body as Record<string, unknown>;

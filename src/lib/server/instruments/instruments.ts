@@ -1,9 +1,10 @@
-import { connect } from 'node:net';
+import { type Socket, connect } from 'node:net';
 import type { InstrumentKind } from '../../../core/instrument/kinds.js';
 import { type Heard, Instrument, LineCutter } from '../../../core/instrument/reading.js';
 import type { Failure } from '../../../core/instrument/simulate.js';
 import { row, rows } from '../db/pool.js';
 import { Refused } from '../door/refused.js';
+import { instrumentAddress } from './hosts.js';
 
 export interface InstrumentRow {
 	code: string;
@@ -52,11 +53,7 @@ export function listenTo(i: InstrumentRow, tell: (t: Told) => void): () => void 
 		);
 		return () => undefined;
 	}
-	const socket = connect({
-		host: i.host || '127.0.0.1',
-		port: i.host ? (i.port ?? 0) : standIn,
-		timeout: 5000
-	});
+	let socket: Socket | null = null;
 	const timer = setInterval(() => {
 		const now = heard.now();
 		if (Date.now() - lastLineAt > SILENT_MS) {
@@ -73,34 +70,49 @@ export function listenTo(i: InstrumentRow, tell: (t: Told) => void): () => void 
 	function stop(): void {
 		over = true;
 		clearInterval(timer);
-		socket.destroy();
+		socket?.destroy();
 	}
-	socket.on('connect', () => {
-		if (!i.host)
-			socket.write(
-				`${JSON.stringify({ kind: i.kind, seed: i.seed, level: i.level, swing: i.swing, multiple: i.multiple, failure: i.failure })}\n`
-			);
-	});
-	// Characters that arrive in two pieces are put together again before the lines are cut.
-	socket.setEncoding('utf8');
-	socket.on('data', (d) => {
-		const lines = cutter.add(String(d));
-		if (lines.length) lastLineAt = Date.now();
-		heard.add(lines);
-	});
-	socket.on('timeout', () => {
-		if (!over && socket.connecting) end('unreachable', 'does not answer at its address');
-	});
-	socket.on('error', () => {
-		if (!over)
-			end(
-				heard.now().lines ? 'dropped' : 'unreachable',
-				heard.now().lines ? 'dropped out' : 'does not answer at its address'
-			);
-	});
-	socket.on('close', () => {
-		if (!over) end('dropped', 'dropped out');
-	});
+	const begin = (host: string, port: number): void => {
+		const line = connect({ host, port, timeout: 5000 });
+		socket = line;
+		hear(line);
+	};
+	const hear = (socket: Socket): void => {
+		socket.on('connect', () => {
+			if (!i.host)
+				socket.write(
+					`${JSON.stringify({ kind: i.kind, seed: i.seed, level: i.level, swing: i.swing, multiple: i.multiple, failure: i.failure })}\n`
+				);
+		});
+		// Characters that arrive in two pieces are put together again before the lines are cut.
+		socket.setEncoding('utf8');
+		socket.on('data', (d) => {
+			const lines = cutter.add(String(d));
+			if (lines.length) lastLineAt = Date.now();
+			heard.add(lines);
+		});
+		socket.on('timeout', () => {
+			if (!over && socket.connecting) end('unreachable', 'does not answer at its address');
+		});
+		socket.on('error', () => {
+			if (!over)
+				end(
+					heard.now().lines ? 'dropped' : 'unreachable',
+					heard.now().lines ? 'dropped out' : 'does not answer at its address'
+				);
+		});
+		socket.on('close', () => {
+			if (!over) end('dropped', 'dropped out');
+		});
+	};
+	if (i.host)
+		void instrumentAddress(i.host).then((address) => {
+			if (over) return;
+			if (address === null)
+				end('unreachable', 'has an address that no instrument can have; see docs/security.md');
+			else begin(address, i.port ?? 0);
+		});
+	else begin('127.0.0.1', standIn);
 	return () => {
 		if (!over) stop();
 	};

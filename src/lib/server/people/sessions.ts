@@ -45,6 +45,16 @@ export async function sessionOf(token: string): Promise<Session | null> {
 	return { user: { id: s.id, name: s.name, role: s.role }, locked, mustChange: !!s.must_change };
 }
 
+/** Whether a session is there and awake; asking is no use of it. */
+export async function isAwake(token: string): Promise<boolean> {
+	const s = await row(
+		`SELECT s.user_id FROM sessions s JOIN users u ON u.id = s.user_id
+		 WHERE s.token_hash = ? AND s.expires_at > UTC_TIMESTAMP(3) AND u.active AND NOT s.locked AND s.seen_at > UTC_TIMESTAMP(3) - INTERVAL ? SECOND`,
+		[tokenHash(token), IDLE_SECONDS]
+	);
+	return s !== undefined;
+}
+
 /** The screen was left: nothing goes on before a PIN. */
 export const lockSession = async (token: string): Promise<void> => {
 	await write('UPDATE sessions SET locked = TRUE WHERE token_hash = ?', [tokenHash(token)]);

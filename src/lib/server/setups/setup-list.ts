@@ -42,7 +42,7 @@ function linesOf(search: string, state: string, limit: number): Promise<SetupLin
 		`SELECT s.id, s.part, s.quantity, s.state, s.machine_id AS machineId, m.code AS machine, w.number AS wheel, w.canonical AS marking, u.name AS \`by\`, s.created_at AS createdAt, s.changed_at AS changedAt
 		 FROM setups s JOIN machines m ON m.id = s.machine_id JOIN users u ON u.id = s.created_by LEFT JOIN wheels w ON w.id = s.wheel_id
 		 WHERE (? = '' OR s.part LIKE ? OR m.code LIKE ? OR w.number LIKE ? OR w.canonical LIKE ? OR s.id = ?) AND (? = '' OR s.state = ?) ORDER BY s.id DESC LIMIT ${Number(limit)}`,
-		[search, like, like, like, like, Number(search) || 0, state, state]
+		[search, like, like, like, like, /^\d{1,9}$/.test(search) ? Number(search) : 0, state, state]
 	);
 }
 

@@ -2,12 +2,14 @@ import sharp, { type Metadata } from 'sharp';
 import type { PoolConnection } from 'mysql2/promise';
 import { InputFault, Refused } from '../door/refused.js';
 import { inTurn } from '../heavy/heavy.js';
-import { row, rows, write } from '../db/pool.js';
+import { type Runner, row, rows, transaction, write } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
 const MOST_BYTES = 20 * 1024 * 1024;
 const MOST_PIXELS = 100_000_000;
+/** What a camera makes, by what the file really is; a drawing that can carry scripts is not among it. */
+const FORMATS: readonly string[] = ['jpeg', 'png', 'webp', 'heif', 'tiff', 'gif'];
 const LEAST_SIDE_PX = 64;
 const LARGEST_SIDE_PX = 1800;
 const SMALL_SIDE_PX = 240;
@@ -38,15 +40,17 @@ async function reencoded(
 			`The picture has ${Math.round(bytes.length / MB)} MB. Up to ${MOST_BYTES / MB} MB can be taken; make it smaller.`
 		);
 	let source: Metadata;
+	const unreadable = new InputFault(
+		'picture',
+		'not-a-picture',
+		'This file is not a picture that can be read. Take it again, or save it as JPEG or PNG.'
+	);
 	try {
 		source = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).metadata();
 	} catch {
-		throw new InputFault(
-			'picture',
-			'not-a-picture',
-			'This file is not a picture that can be read. Take it again, or save it as JPEG or PNG.'
-		);
+		throw unreadable;
 	}
+	if (!FORMATS.includes(source.format ?? '')) throw unreadable;
 	if (Math.min(source.width ?? 0, source.height ?? 0) < LEAST_SIDE_PX)
 		throw new InputFault(
 			'picture',
@@ -76,9 +80,27 @@ async function reencoded(
 export async function keepPicture(place: string, bytes: Uint8Array, user: User): Promise<Picture> {
 	mayWrite(user);
 	if (!bytes.length) throw new InputFault('picture', 'missing', 'The picture is empty. Take it again.');
+	// Before the work of turning and shrinking, and once more where nobody can come in between.
+	await roomFor(place, user);
+	const p = await inTurn(user.id, () => reencoded(bytes));
+	return transaction(async (on) => {
+		await row('SELECT id FROM users WHERE id = ? FOR UPDATE', [user.id], on);
+		await roomFor(place, user, on);
+		const done = await write(
+			'INSERT INTO pictures (user_id, draft_of, width_px, height_px, jpeg, small_jpeg) VALUES (?, ?, ?, ?, ?, ?)',
+			[user.id, place, p.width, p.height, p.jpeg, p.small],
+			on
+		);
+		return { id: done.insertId, width: p.width, height: p.height };
+	});
+}
+
+/** @throws InputFault when there are as many as may be */
+async function roomFor(place: string, user: User, on?: Runner): Promise<void> {
 	const there = await row<{ n: number }>(
 		'SELECT COUNT(*) AS n FROM pictures WHERE user_id = ? AND draft_of = ?',
-		[user.id, place]
+		[user.id, place],
+		on
 	);
 	if (Number(there!.n) >= MOST_TOGETHER)
 		throw new InputFault(
@@ -86,12 +108,6 @@ export async function keepPicture(place: string, bytes: Uint8Array, user: User):
 			'too-many',
 			`${MOST_TOGETHER} pictures are enough for one look. Remove one first.`
 		);
-	const p = await inTurn(user.id, () => reencoded(bytes));
-	const done = await write(
-		'INSERT INTO pictures (user_id, draft_of, width_px, height_px, jpeg, small_jpeg) VALUES (?, ?, ?, ?, ?, ?)',
-		[user.id, place, p.width, p.height, p.jpeg, p.small]
-	);
-	return { id: done.insertId, width: p.width, height: p.height };
 }
 
 const LIST = 'SELECT id, width_px AS width, height_px AS height FROM pictures';
@@ -108,11 +124,11 @@ export const picturesOfWheel = (
 		[wheelId]
 	);
 
-/** The picture itself. @throws Refused */
-export async function pictureBytes(id: number, small: boolean): Promise<Buffer> {
+/** The picture itself; before anything is recorded with it it is its owner's alone. @throws Refused */
+export async function pictureBytes(id: number, small: boolean, userId: number): Promise<Buffer> {
 	const found = await row<{ bytes: Buffer }>(
-		`SELECT ${small ? 'small_jpeg' : 'jpeg'} AS bytes FROM pictures WHERE id = ?`,
-		[id]
+		`SELECT ${small ? 'small_jpeg' : 'jpeg'} AS bytes FROM pictures WHERE id = ? AND (record_id IS NOT NULL OR user_id = ?)`,
+		[id, userId]
 	);
 	if (!found) throw new Refused(404, 'not-found', `There is no picture ${id}.`);
 	return found.bytes;

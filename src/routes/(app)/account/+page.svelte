@@ -39,7 +39,7 @@
 <main class="page">
 	<h1>{data.user.name}</h1>
 	<p class="lead">
-		{data.user.role}. {data.user.mustChange
+		You are {data.user.role}. {data.user.mustChange
 			? 'You signed in with a PIN for one time: choose your own, then it goes on.'
 			: 'With your PIN your name stands under what is recorded.'}
 	</p>

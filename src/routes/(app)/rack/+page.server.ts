@@ -15,7 +15,7 @@ export async function load({ url, locals }) {
 		family: oneOf(p.get('family'), ABRASIVE_FAMILIES),
 		sort: oneOf(p.get('sort'), RACK_SORTS) || ('number' as RackSort),
 		down: p.get('down') === '1',
-		page: Math.max(1, Number(p.get('page')) || 1)
+		page: /^\d{1,6}$/.test(p.get('page') ?? '') ? Math.max(1, Number(p.get('page'))) : 1
 	};
 	const [page, families] = await Promise.all([rackPage(query), rackFamilies()]);
 	return {

@@ -22,7 +22,9 @@ export async function load({ locals, url }) {
 		routes: await routes(),
 		guidelines: await guidelinesNow(),
 		draft: await draftOf(locals.user!.id, 'setup-new'),
-		machine: Number(url.searchParams.get('machine')) || null,
+		machine: /^\d{1,9}$/.test(url.searchParams.get('machine') ?? '')
+			? Number(url.searchParams.get('machine'))
+			: null,
 		route: url.searchParams.get('route')
 	};
 }

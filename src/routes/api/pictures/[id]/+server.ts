@@ -1,18 +1,18 @@
 import { answering, idOf } from '$lib/server/door/answer';
+import { fileAnswer } from '$lib/server/door/file';
 import { dropPicture, pictureBytes } from '$lib/server/wheels/pictures';
 
-export async function GET({ params, url }) {
-	let bytes: Buffer | null = null;
-	const failed = await answering(async () => {
-		bytes = await pictureBytes(idOf(params.id, 'picture'), url.searchParams.has('small'));
-		return {};
+export const GET = ({ params, url, locals }) =>
+	fileAnswer(async () => {
+		const id = idOf(params.id, 'picture');
+		return {
+			bytes: await pictureBytes(id, url.searchParams.has('small'), locals.user!.id),
+			type: 'image/jpeg',
+			name: `picture-${id}.jpg`,
+			inline: true,
+			lasting: true
+		};
 	});
-	return bytes
-		? new Response(new Uint8Array(bytes), {
-				headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=86400, immutable' }
-			})
-		: failed;
-}
 /** Takes back a picture that nothing was recorded with. */
 export const DELETE = ({ params, locals }) =>
 	answering(async () => {
