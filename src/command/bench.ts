@@ -22,7 +22,7 @@ const line = (r: Ratio): string =>
 	`${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
 
 /** Speed as ratios taken in one run on one machine: nothing here passes or fails, it says where things stand. */
-export async function bench(): Promise<void> {
+export async function bench(silenceOnly = false): Promise<void> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-bench-'));
 	let database = await startDatabase(folder, await freePort(3517));
 	let app: ReturnType<typeof spawn> | null = null;
@@ -38,17 +38,20 @@ export async function bench(): Promise<void> {
 			await database.stop();
 			database = await startDatabase(folder);
 		};
-		const ratios: Ratio[] = [
-			...(await benchCalc()),
-			...(await benchPatch()),
-			...(await benchForm()),
-			...(await benchRing()),
-			...(await benchBalance()),
-			...(await benchSilence(base, await cookieOf(), await freeWheel())),
-			...(await benchStand(base)),
-			...(await benchPages(base)),
-			...(await benchRack(base, await cookieOf(), settle))
-		];
+		const silence = await benchSilence(base, await cookieOf(), await freeWheel());
+		const ratios: Ratio[] = silenceOnly
+			? silence
+			: [
+					...silence,
+					...(await benchCalc()),
+					...(await benchPatch()),
+					...(await benchForm()),
+					...(await benchRing()),
+					...(await benchBalance()),
+					...(await benchStand(base)),
+					...(await benchPages(base)),
+					...(await benchRack(base, await cookieOf(), settle))
+				];
 		await closeDatabase();
 		process.stdout.write(`${ratios.map(line).join('\n')}\n`);
 	} finally {
@@ -57,4 +60,18 @@ export async function bench(): Promise<void> {
 		rmSync(folder, { recursive: true, force: true });
 		say('');
 	}
+}
+
+/** Kills, and what was lost: said, not judged. */
+export async function benchKills(times: number): Promise<void> {
+	if (!Number.isInteger(times) || times < 1 || times > 1000)
+		throw new Error(`--kill ${times}: say how often, 1 to 1000.`);
+	await build();
+	const { killTrial } = await import('./kills.js');
+	const t = await killTrial(times);
+	const sorted = [...t.recoveryMs].sort((a, b) => a - b);
+	process.stdout.write(
+		`${t.kills} kills, ${t.acknowledged} records acknowledged, ${t.lost} lost, ${t.doubled} doubled; recovery median ${(sorted[sorted.length >> 1]! / 1000).toFixed(1)} s, longest ${(sorted.at(-1)! / 1000).toFixed(1)} s\n`
+	);
+	if (t.lost || t.doubled) process.exitCode = 1;
 }

@@ -42,7 +42,11 @@ program
 program
 	.command('bench')
 	.description('speed, as ratios in one run')
-	.action(() => done(import('./bench.js').then((m) => m.bench())));
+	.option('--kill <times>', 'kill database and application so often while eight record, and count')
+	.option('--silence', 'only how long nobody else is answered while something heavy is asked')
+	.action((o: { kill?: string; silence?: boolean }) =>
+		done(import('./bench.js').then((m) => (o.kill ? m.benchKills(Number(o.kill)) : m.bench(!!o.silence))))
+	);
 program
 	.command('calc')
 	.argument('[id]', 'calculation')
