@@ -10,7 +10,6 @@ import { sessionOf } from '$lib/server/people/sessions';
 const OPEN = new Set(['/sign-in', '/first', '/health', '/api/unlock']);
 /** What somebody with a PIN for one time may do before it is changed. */
 const BEFORE_CHANGE = new Set(['/account', '/api/account', '/sign-out', '/api/lock', '/api/unlock']);
-const DOWN = 'The database does not answer. What you typed is kept here; it will be tried again by itself.';
 const names = namesOf(process.env);
 
 // Started by the command it lives no longer than the command, even when that is killed.
@@ -58,7 +57,7 @@ async function whoAsks({ locals, cookies, url }: Event): Promise<Refusal | null>
 		locals.mustChange = s?.mustChange ?? false;
 		return null;
 	} catch (e) {
-		if (e instanceof DatabaseDown) return { status: 503, code: 'database-down', message: DOWN };
+		if (e instanceof DatabaseDown) return { status: 503, code: e.code, message: e.message };
 		throw e;
 	}
 }
@@ -101,7 +100,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 };
 
 export const handleError: HandleServerError = ({ error: e, status, event }) => {
-	if (e instanceof DatabaseDown) return { message: DOWN, code: 'database-down' };
+	if (e instanceof DatabaseDown) return { message: e.message, code: e.code };
 	if (status === 404) return { message: 'There is nothing at this address.', code: 'not-found' };
 	logger.error({ err: e, path: event.url.pathname }, 'unexpected');
 	return {

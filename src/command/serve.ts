@@ -8,7 +8,7 @@ import { shopOn } from './database/shop-on.js';
 import { replacedBy } from './database/restore.js';
 import { DATA, DEMO, ROOT } from './paths.js';
 import { noteRunning, refuseWhileRunning } from './running.js';
-import { freePort, say } from './system.js';
+import { alive, freePort, inWords, say } from './system.js';
 
 async function prepare(demo: boolean, reset: boolean) {
 	mkdirSync(DATA, { recursive: true, mode: 0o700 });
@@ -40,6 +40,20 @@ async function refuseDemoPeople(): Promise<void> {
 		);
 }
 
+const LOOKED_EVERY_MS = 2000;
+/** Starts the database again whenever it has ended by itself, as on a full disk, for as long as the command lives. */
+async function watch(over: () => boolean, pid: () => number, again: () => Promise<void>): Promise<void> {
+	while (!over()) {
+		await new Promise((r) => setTimeout(r, LOOKED_EVERY_MS));
+		if (over() || alive(pid())) continue;
+		say('The database has ended. Starting it again ...');
+		await again().then(
+			() => say('The database answers again.'),
+			(e: Error) => say(inWords(e))
+		);
+	}
+}
+
 /** Where nobody works yet: the code by which whoever reads this window becomes the first lead; a new one at every start. */
 async function firstCode(): Promise<string | null> {
 	const { people } = await import('../lib/server/people/sign-in.js');
@@ -57,7 +71,7 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 	let done = noteRunning(DATA, 'start');
 	const built = build();
 	built.catch(() => undefined);
-	const database = await prepare(o.demo, o.reset).catch((e: Error) => {
+	let database = await prepare(o.demo, o.reset).catch((e: Error) => {
 		done();
 		throw e;
 	});
@@ -98,6 +112,13 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		process.stdout.write(`Uncinus is at http://127.0.0.1:${port}\n`);
 		if (code) say(`Nobody works here yet. Open it and become the first lead with this code: ${code}`);
 		say('Ctrl-C stops everything.');
+		await watch(
+			() => stopping,
+			() => database.pid,
+			async () => {
+				database = await startDatabase(DATA);
+			}
+		);
 	} catch (e) {
 		say((e as Error).message);
 		await stop(1);

@@ -5,7 +5,7 @@
 	import { page } from '$app/state';
 	import '$lib/ui/base.css';
 
-	const down = $derived(page.error?.code === 'database-down');
+	const down = $derived(page.error?.code === 'database-down' || page.error?.code === 'cannot-keep');
 	onMount(() => {
 		// A database that comes back is noticed without anybody pressing anything.
 		const timer = setInterval(async () => {

@@ -11,7 +11,7 @@ import { madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
 import { addressFromEnvironment } from '../../src/lib/server/db/pool.js';
 
 /** The running application and browser that all browser tests share. */
-const PINS: Record<string, string> = {
+export const PINS: Record<string, string> = {
 	'Mara Okonjo': '471128',
 	'Tobias Renn': '258014',
 	'Ines Falk': '135972',
@@ -87,8 +87,18 @@ export async function context(options: Parameters<Browser['newContext']>[0] = {}
 		...options
 	});
 	made.setDefaultTimeout(15_000);
+	made.on('console', (m) => {
+		if (/Content.Security.Policy/i.test(m.text())) reported.push(`${m.page()?.url() ?? ''} ${m.text()}`);
+	});
 	return made;
 }
+
+/** What a browser refused by the policy of a page; there is nothing of that kind here. */
+const reported: string[] = [];
+afterEach(() => {
+	const these = reported.splice(0);
+	if (these.length) throw new Error(`Refused by the policy of the page: ${these.join('; ').slice(0, 800)}`);
+});
 
 /** A page with somebody signed in through the form. */
 export async function signedIn(

@@ -2,8 +2,11 @@
 	import { page } from '$app/state';
 	import Keys from '$lib/ui/layout/Keys.svelte';
 	import LockScreen from '$lib/features/people/LockScreen.svelte';
+	import { nowBelongsTo } from '$lib/ui/fields/whose';
 	import TopBar from '$lib/ui/layout/TopBar.svelte';
 	let { data, children } = $props();
+	// Before any form below is made.
+	nowBelongsTo(data.user.id);
 	/** Inside a setup the rim takes the place of the bar. */
 	const inSetup = $derived(/^\/setups\/\d+/.test(page.url.pathname));
 </script>

@@ -20,10 +20,18 @@ export function addressFromEnvironment(): DatabaseAddress {
 	};
 }
 
-/** The database does not answer. The page says so in words and keeps what was typed. */
+const DOWN = 'The database does not answer. What you typed is kept; try again in a moment.';
+const FULL =
+	'The disk of the server is full or can only be read, so nothing can be kept there. What you typed is kept here; tell whoever looks after the server.';
+
+/** The database does not answer, or cannot keep anything. The page says so in words and keeps what was typed. */
 export class DatabaseDown extends Error {
-	constructor(cause: unknown) {
-		super('The database does not answer.', { cause });
+	constructor(
+		cause: unknown,
+		says: string = DOWN,
+		readonly code: 'database-down' | 'cannot-keep' = 'database-down'
+	) {
+		super(says, { cause });
 		this.name = 'DatabaseDown';
 	}
 }
@@ -40,11 +48,28 @@ const GONE = new Set([
 	'PROTOCOL_ENQUEUE_AFTER_FATAL_ERROR',
 	'PROTOCOL_ENQUEUE_AFTER_QUIT',
 	'PROTOCOL_PACKETS_OUT_OF_ORDER',
-	'ER_CONNECTION_KILLED',
-	'ER_DISK_FULL'
+	'ER_CONNECTION_KILLED'
+]);
+/** No room, or a disk that went over to reading only. */
+const CANNOT_KEEP = new Set([
+	'ER_DISK_FULL',
+	'ER_RECORD_FILE_FULL',
+	'ER_TEMP_FILE_WRITE_FAILURE',
+	'ER_ERROR_ON_WRITE',
+	'ER_OPTION_PREVENTS_STATEMENT',
+	'ER_OPEN_AS_READONLY',
+	'ER_READ_ONLY_MODE',
+	'ER_INNODB_READ_ONLY',
+	'ER_CANT_CREATE_FILE'
 ]);
 /** Two people at once: worth one more try. */
 const RETRY = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT']);
+/** What a failed statement means for whoever asked: the database is away or cannot keep anything; anything else is what it is. */
+export function meantBy(e: unknown): unknown {
+	const code = codeOf(e);
+	if (CANNOT_KEEP.has(code)) return new DatabaseDown(e, FULL, 'cannot-keep');
+	return GONE.has(code) ? new DatabaseDown(e) : e;
+}
 const codeOf = (e: unknown): string => String((e as { code?: unknown } | null)?.code ?? '');
 
 let pool: Pool | undefined;
@@ -74,7 +99,7 @@ async function guarded<T>(work: () => Promise<T>): Promise<T> {
 	try {
 		return await work();
 	} catch (e) {
-		throw GONE.has(codeOf(e)) ? new DatabaseDown(e) : e;
+		throw meantBy(e);
 	}
 }
 
@@ -120,7 +145,7 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
 	} catch (e) {
 		await connection.rollback().catch(() => undefined);
 		if (RETRY.has(codeOf(e)) && triesLeft > 0) return transaction(work, triesLeft - 1);
-		throw GONE.has(codeOf(e)) ? new DatabaseDown(e) : e;
+		throw meantBy(e);
 	} finally {
 		if (clock) await connection.query('SET timestamp = DEFAULT').catch(() => undefined);
 		connection.release();

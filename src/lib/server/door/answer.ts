@@ -12,16 +12,7 @@ export async function answering(work: () => Promise<object>): Promise<Response> 
 		if (e instanceof InputFault) return json({ error: e.toJSON() }, { status: 400 });
 		if (e instanceof Refused) return json({ error: e.toJSON() }, { status: e.status });
 		if (e instanceof DatabaseDown)
-			return json(
-				{
-					error: {
-						field: '',
-						code: 'database-down',
-						message: 'The database does not answer. What you typed is kept; try again in a moment.'
-					}
-				},
-				{ status: 503 }
-			);
+			return json({ error: { field: '', code: e.code, message: e.message } }, { status: 503 });
 		throw e;
 	}
 }

@@ -131,5 +131,5 @@ async function now<N extends JobName>(name: N, given: JobInput<N>, o: HeavyOptio
 		const { status, code, message, field } = outcome.refused;
 		throw new Refused(status, code, message, field);
 	}
-	throw new DatabaseDown(new Error('in a thread'));
+	throw new DatabaseDown(new Error('in a thread'), outcome.down.message, outcome.down.code);
 }

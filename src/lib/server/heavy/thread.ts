@@ -9,7 +9,7 @@ export type Outcome =
 	| { ok: unknown }
 	| { fault: { field: string; code: string; message: string } }
 	| { refused: { status: Refused['status']; field: string; code: string; message: string } }
-	| { down: true };
+	| { down: { message: string; code: DatabaseDown['code'] } };
 
 interface Task {
 	name: JobName;
@@ -26,7 +26,7 @@ export default async function run({ name, given, port }: Task): Promise<Outcome>
 	} catch (e) {
 		if (e instanceof InputFault) return { fault: e.toJSON() };
 		if (e instanceof Refused) return { refused: { status: e.status, ...e.toJSON() } };
-		if (e instanceof DatabaseDown) return { down: true };
+		if (e instanceof DatabaseDown) return { down: { message: e.message, code: e.code } };
 		throw e;
 	} finally {
 		port?.close();

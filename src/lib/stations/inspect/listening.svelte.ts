@@ -4,6 +4,7 @@ import type { ListenSettings, RingResult } from '$core/inspect/ring/listen';
 import type { RingPicture } from '$core/inspect/ring/picture';
 import type { Synth } from '$core/inspect/ring-synthesise';
 import type { ListenerAsk, ListenerSays } from '$lib/workers/ring-listener';
+import { own } from '$lib/ui/fields/whose';
 import { Microphone } from './microphone.svelte';
 import { Player } from './player.svelte';
 
@@ -45,12 +46,15 @@ export class Listening {
 	private sound: { samples: Float32Array; sampleRateHz: number } | null = null;
 	private wav: Unsent | null = null;
 
-	/** `place` names where an unsent recording waits in this browser; `keep` sends it. */
+	/** `at` names where an unsent recording waits in this browser; `keep` sends it. */
 	constructor(
 		private readonly settings: () => ListenSettings,
-		private readonly place: string | null = null,
+		at: string | null = null,
 		private readonly keep: Keep | null = null
-	) {}
+	) {
+		this.place = at === null ? null : own(at);
+	}
+	private readonly place: string | null;
 
 	private ask(m: ListenerAsk, give: Transferable[] = []): void {
 		if (!this.worker) {

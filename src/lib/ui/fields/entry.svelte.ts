@@ -3,6 +3,7 @@ import { checkField } from '$core/calculation/check';
 import { attempt } from '$core/calculation/attempt';
 import type { InputFault } from '$core/calculation/fault';
 import type { System } from '$core/quantity/parse';
+import { own } from './whose';
 import { type Typed, asTyped, converted, readTyped, replaced } from './typed';
 
 export type { Typed };
@@ -157,10 +158,15 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		if (field) this.set(name, asTyped(field, value, this.system));
 	}
 
+	/** Where it waits in this browser, for this person. */
+	private place(): string {
+		return own(LOCAL + this.key);
+	}
+
 	private local(): Record<string, unknown> | null {
 		if (!this.key || typeof localStorage === 'undefined') return null;
 		try {
-			return JSON.parse(localStorage.getItem(LOCAL + this.key) ?? 'null');
+			return JSON.parse(localStorage.getItem(this.place()) ?? 'null');
 		} catch {
 			return null;
 		}
@@ -170,7 +176,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		if (!this.key) return;
 		const body = JSON.stringify({ ...this.typed, [TYPED_IN]: this.system });
 		try {
-			localStorage.setItem(LOCAL + this.key, body);
+			localStorage.setItem(this.place(), body);
 		} catch {
 			/* storage full or off: the server still keeps it */
 		}
@@ -198,7 +204,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		if (!this.key) return;
 		clearTimeout(this.timer);
 		try {
-			localStorage.removeItem(LOCAL + this.key);
+			localStorage.removeItem(this.place());
 		} catch {
 			/* nothing kept there */
 		}

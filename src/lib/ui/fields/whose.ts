@@ -1,0 +1,7 @@
+/** Whose screen this is: what is kept in the browser is kept for them, and nobody else finds it in their own form. */
+let person = 0;
+export function nowBelongsTo(id: number): void {
+	person = id;
+}
+/** A name under which something of this person is kept in this browser. */
+export const own = (name: string): string => `${name}:${person}`;
