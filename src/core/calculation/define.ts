@@ -100,9 +100,19 @@ function finite<O extends object>(output: O): O {
 	return output;
 }
 
+/** Where a value holds a number that is none; the way to it is only put in words once there is one. */
 function firstNotFinite(value: unknown, path: string): string | null {
 	if (typeof value === 'number') return Number.isFinite(value) ? null : path;
 	if (typeof value !== 'object' || value === null) return null;
+	if (Array.isArray(value)) {
+		for (let i = 0; i < value.length; i++) {
+			const entry: unknown = value[i];
+			const bad = typeof entry === 'number' ? !Number.isFinite(entry) : typeof entry === 'object';
+			const at = bad ? firstNotFinite(entry, `${path}.${i}`) : null;
+			if (at) return at;
+		}
+		return null;
+	}
 	for (const [key, entry] of Object.entries(value)) {
 		const bad = firstNotFinite(entry, `${path}.${key}`);
 		if (bad) return bad;
