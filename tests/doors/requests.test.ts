@@ -233,4 +233,19 @@ describe('a session', () => {
 	it('nobody becomes the first lead where there are people', async () => {
 		expect((await ask('/first')).headers.get('location')).to.equal('/sign-in');
 	});
+	it('that has ended takes its instruments with it', async function () {
+		this.timeout(60_000);
+		const cookie = await cookieOf('Ines Falk');
+		const kinds = (await ask('/api/instruments?kind=dial', { cookie })).body as unknown as {
+			instruments: { code: string }[];
+		};
+		const stream = await fetch(`${base()}/api/instruments/${kinds.instruments[0]!.code}/stream`, {
+			headers: { cookie }
+		});
+		const reader = stream.body!.getReader();
+		expect((await reader.read()).done).to.equal(false);
+		await ask('/sign-out', { cookie, method: 'POST' });
+		// Read on until the server ends it; it does not wait for the page to go.
+		for (;;) if ((await reader.read()).done) break;
+	});
 });

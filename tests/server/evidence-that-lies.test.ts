@@ -11,7 +11,7 @@ import { incidentById, openIncident, workIncident } from '../../src/lib/server/s
 import { setupList } from '../../src/lib/server/setups/setup-list.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
-import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';
+import { facts, key, lead, machinist, refusedWith, setup, step, user, wheel, workedUpTo } from './ground.js';
 
 const nested = (depth: number): string => `${'{"a":'.repeat(depth)}1${'}'.repeat(depth)}`;
 
@@ -115,6 +115,13 @@ describe('evidence that cannot be read any more', () => {
 		expect(loaded.facts.records).to.have.length(before);
 		expect(decide(loaded.facts).current).to.equal('inspect');
 		expect(await recordById(recordId)).to.include({ readable: false });
+	});
+	it('drafts of one person are bounded, and what is begun already may still be changed', async () => {
+		const who = await user('Tobias Renn');
+		for (let i = 0; i < 400; i++) await keepDraft(who.id, `many-${i}`, {});
+		expect(await keepDraft(who.id, 'one-more', {})).to.equal(false);
+		expect(await keepDraft(who.id, 'many-7', { a: '1' })).to.equal(true);
+		await write('DELETE FROM drafts WHERE user_id = ?', [who.id]);
 	});
 	it('a draft that cannot be read is none', async () => {
 		const who = await machinist();

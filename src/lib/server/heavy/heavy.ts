@@ -16,6 +16,7 @@ const WITHIN_S: Readonly<Record<JobName, number>> = {
 	listen: 30,
 	tags: 30,
 	card: 20,
+	'carry-out': 20,
 	'rack-file': 60,
 	'setup-file': 60,
 	'select-view': 20,
@@ -94,10 +95,15 @@ export function heavy<N extends JobName>(
 	given: JobInput<N>,
 	o: HeavyOptions = {}
 ): Promise<JobResult<N>> {
-	return inTurn(userId, () => now(name, given, o));
+	return inTurn(userId, () => heavyNow(name, given, o));
 }
 
-async function now<N extends JobName>(name: N, given: JobInput<N>, o: HeavyOptions): Promise<JobResult<N>> {
+/** As `heavy` without waiting for one's turn: for what already holds a lock that others wait for. @throws as `heavy` */
+export async function heavyNow<N extends JobName>(
+	name: N,
+	given: JobInput<N>,
+	o: HeavyOptions = {}
+): Promise<JobResult<N>> {
 	const late = AbortSignal.timeout(1000 * WITHIN_S[name]);
 	const channel = o.tell ? new MessageChannel() : null;
 	channel?.port1.on('message', o.tell!);

@@ -1,8 +1,12 @@
 import { readWav, writeWav } from '../../../core/audio/wav.js';
 import { type ListenSettings, type RingResult, listen } from '../../../core/inspect/ring/listen.js';
 import { decide } from '../../../core/route/engine.js';
-import type { WheelFacts } from '../../../core/route/facts.js';
+import { inShop } from '../../../core/calculation/limits.js';
+import { type CarriedOut, type Submission, carryOut } from '../../../core/route/carry-out.js';
+import { stepOf } from '../../../core/route/steps.js';
+import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
 import { type SelectView, selectView } from '../../../core/route/stations/select/view.js';
+import { checked } from '../door/joi-schema.js';
 import { Refused } from '../door/refused.js';
 import type { User } from '../people/sign-in.js';
 import { setupCard } from '../print/setup-card.js';
@@ -46,6 +50,13 @@ export const JOBS = {
 	card: async ({ setupId, origin }: { setupId: number; origin: string }): Promise<Uint8Array> => {
 		const { facts } = await loaded(setupId);
 		return setupCard(facts, decide(facts), origin);
+	},
+	'carry-out': ({ facts, sent }: { facts: SetupFacts; sent: Submission }): CarriedOut => {
+		const { fields } = stepOf(sent.station, sent.step);
+		return carryOut(facts, {
+			...sent,
+			values: checked(inShop(fields, facts.guidelines.limits), sent.values)
+		});
 	},
 	'rack-file': ({ kind }: { kind: 'csv' | 'json' }): Promise<Uint8Array> => rackFile(kind),
 	'setup-file': async ({ setupId, kind }: { setupId: number; kind: 'csv' | 'json' }): Promise<Uint8Array> =>

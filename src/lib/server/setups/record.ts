@@ -1,12 +1,13 @@
 import type { PoolConnection } from 'mysql2/promise';
 import { inShop } from '../../../core/calculation/limits.js';
-import { type Submission, carryOut } from '../../../core/route/carry-out.js';
+import { type CarriedOut, type Submission, carryOut } from '../../../core/route/carry-out.js';
 import { refuse } from '../../../core/route/engine.js';
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
 import { stepOf } from '../../../core/route/steps.js';
 import { row, transaction } from '../db/pool.js';
 import { checked } from '../door/joi-schema.js';
 import { Refused } from '../door/refused.js';
+import { heavyNow } from '../heavy/heavy.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
@@ -32,14 +33,26 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 		const step = stepOf(sent.station, sent.step);
 		const refusal = refuse(facts, step.station, step.step);
 		if (refusal) throw new Refused(409, refusal.code, refusal.message);
-		const fields = inShop(step.fields, facts.guidelines.limits);
-		const values = checked(fields, sent.values);
-		const named = await onTheRack(step.names?.(values) ?? [], on);
-		const done = carryOut({ ...facts, named }, { ...sent, values });
+		const done =
+			!step.names && large(sent.values)
+				? await heavyNow('carry-out', { facts, sent: { ...sent } })
+				: await carriedOut(facts, sent, on);
 		if ('refusal' in done) throw new Refused(409, done.refusal.code, done.refusal.message);
 		const recordId = await keepRecords(facts, done.records, user, sent.key, on);
 		await perform(facts, done.effects, recordId, user, on);
 	});
+}
+
+/** So much was sent that working it out may take a while: a coupon of thousands of points. */
+const LARGE = 12_000;
+const large = (values: unknown): boolean => JSON.stringify(values ?? null).length > LARGE;
+
+/** Checked, with the wheels it names, and worked out here. */
+async function carriedOut(facts: SetupFacts, sent: Sent, on: PoolConnection): Promise<CarriedOut> {
+	const step = stepOf(sent.station, sent.step);
+	const values = checked(inShop(step.fields, facts.guidelines.limits), sent.values);
+	const named = await onTheRack(step.names?.(values) ?? [], on);
+	return carryOut({ ...facts, named }, { ...sent, values });
 }
 
 /** Wheels of the rack by number, as they stand now; nobody else can take them until the transaction ends. */

@@ -1,0 +1,66 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect } from 'chai';
+import { endChild, startApplication } from '../../src/command/application.js';
+import { type PrivateDatabase, startDatabase, stopDatabase } from '../../src/command/database/mariadb.js';
+import { shopOn } from '../../src/command/database/shop-on.js';
+import { freePort } from '../../src/command/system.js';
+
+describe('a shop in which nobody works yet', () => {
+	let folder = '';
+	let db: PrivateDatabase;
+	let port = 0;
+	let app: Awaited<ReturnType<typeof startApplication>>;
+	const env = { ...process.env };
+	before(async () => {
+		folder = mkdtempSync(join(tmpdir(), 'uncinus-first-'));
+		db = await startDatabase(folder, await freePort(4017));
+		await shopOn(db, false);
+		Object.assign(process.env, env);
+		port = await freePort(4773);
+		app = await startApplication(db.address, port, false, true, { UNCINUS_FIRST_CODE: '40718263' });
+	});
+	after(async () => {
+		await endChild(app);
+		await stopDatabase(folder);
+		rmSync(folder, { recursive: true, force: true });
+	});
+	const go = (path: string, form?: Record<string, string>) =>
+		fetch(`http://127.0.0.1:${port}${path}`, {
+			redirect: 'manual',
+			...(form
+				? { method: 'POST', body: new URLSearchParams(form), headers: { origin: `http://127.0.0.1:${port}` } }
+				: {})
+		});
+	const LEAD = { code: '4071 8263', name: 'Only Lead', pin: '730156', again: '730156' };
+
+	it('leads to the first start; who has the code becomes its lead, once', async () => {
+		expect((await go('/')).headers.get('location')).to.match(/^\/sign-in/);
+		expect((await go('/sign-in')).headers.get('location')).to.equal('/first');
+		for (const [change, says] of [
+			[{ code: '40718264' }, /not the code/],
+			[{ name: '' }, /Type your name/],
+			[{ pin: '123456' }, /tried first/],
+			[{ again: '730165' }, /two PINs differ/]
+		] as const) {
+			const r = await go('/first', { ...LEAD, ...change });
+			expect(r.status).to.equal(400);
+			expect(await r.text()).to.match(says);
+		}
+		const [one, two] = await Promise.all([
+			go('/first', LEAD),
+			go('/first', { ...LEAD, name: 'Second Lead' })
+		]);
+		expect([one.headers.get('location'), two.headers.get('location')].sort()).to.deep.equal([
+			'/',
+			'/sign-in'
+		]);
+		const cookie = (one.headers.get('set-cookie') ?? two.headers.get('set-cookie'))!.split(';')[0]!;
+		const floor = await fetch(`http://127.0.0.1:${port}/`, { headers: { cookie } });
+		expect(floor.status).to.equal(200);
+		expect(await floor.text()).to.match(/lead/);
+		expect((await go('/first')).headers.get('location')).to.equal('/sign-in');
+		expect((await go('/first', LEAD)).headers.get('location')).to.equal('/sign-in');
+	});
+});
