@@ -1,6 +1,6 @@
 import { request } from 'node:http';
 import { expect } from 'chai';
-import { row } from '../../src/lib/server/db/pool.js';
+import { row, write } from '../../src/lib/server/db/pool.js';
 import { ask, base, cookieOf } from './ground.js';
 
 /** A request whose head is written by hand; the answer's status and how long it took. */
@@ -186,6 +186,11 @@ describe('how much is read', () => {
 });
 
 describe('a session', () => {
+	// Others knocked here with wrong PINs before.
+	beforeEach(async () => {
+		await write('DELETE FROM sign_in_tries');
+	});
+
 	it('locked by its screen does nothing before the PIN, and somebody else may step up', async () => {
 		const cookie = await cookieOf('Ines Falk');
 		const ids = ((await ask('/api/unlock')).body as unknown as { people: { id: number; name: string }[] })
