@@ -1,3 +1,6 @@
+import { randomBytes } from 'node:crypto';
+import page from '../../../error.html?raw';
+
 /** What every answer carries; a page brings its own policy for scripts, anything else allows none. */
 const ALWAYS: Readonly<Record<string, string>> = {
 	'x-content-type-options': 'nosniff',
@@ -23,16 +26,20 @@ export function withHeaders(response: Response, secure: boolean): Response {
 
 const escaped = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
 
-/** A refusal as a page of its own: nothing of the application is loaded for it. */
-export const refusalPage = (status: number, message: string): Response =>
-	new Response(
-		`<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${status} - Uncinus</title><style>:root{color-scheme:light dark}body{font:1.1rem/1.5 sans-serif;max-width:34rem;margin:18vh auto;padding:0 1rem}</style><main><h1>${status}</h1><p>${escaped(message)}</p><p><a href="/">To the floor</a></p></main></html>`,
+/** A refusal as a page of its own: nothing of the application is loaded for it, and one for a moment looks again by itself. */
+export function refusalPage(status: number, message: string): Response {
+	const nonce = randomBytes(16).toString('base64');
+	return new Response(
+		page
+			.replaceAll('%sveltekit.error.message%', () => escaped(message))
+			.replaceAll('%sveltekit.status%', String(status))
+			.replace('<script>', `<script nonce="${nonce}">`),
 		{
 			status,
 			headers: {
 				'content-type': 'text/html; charset=utf-8',
-				'content-security-policy':
-					"default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'"
+				'content-security-policy': `default-src 'none'; script-src 'nonce-${nonce}'; connect-src 'self'; style-src 'unsafe-inline'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'`
 			}
 		}
 	);
+}
