@@ -30,7 +30,11 @@ describe('a shop in which nobody works yet', () => {
 		fetch(`http://127.0.0.1:${port}${path}`, {
 			redirect: 'manual',
 			...(form
-				? { method: 'POST', body: new URLSearchParams(form), headers: { origin: `http://127.0.0.1:${port}` } }
+				? {
+						method: 'POST',
+						body: new URLSearchParams(form), // As a page without its script sends it.
+						headers: { origin: `http://127.0.0.1:${port}`, accept: 'text/html' }
+					}
 				: {})
 		});
 	const LEAD = { code: '4071 8263', name: 'Only Lead', pin: '730156', again: '730156' };

@@ -7,7 +7,10 @@ import { checked } from '../../src/lib/server/door/joi-schema.js';
 import { row, rows } from '../../src/lib/server/db/pool.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import { things } from '../../src/lib/server/shop/shop.js';
-import { type Door, NOW, doors, knock, send } from './fuzz.js';
+import { NOW } from './fuzz/good.js';
+import { knock } from './fuzz/knock.js';
+import { type Door, doors } from './fuzz/routes.js';
+import { send } from './fuzz/send.js';
 import { ask, base, cookieOf } from './ground.js';
 
 const MANY = Number(process.env.UNCINUS_FUZZ ?? 2000);
