@@ -28,7 +28,7 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await tabTo(page, /Ines Falk/);
 		for (let i = 0; i < 6 && !(await page.getByRole('radio', { name: 'Tobias Renn' }).isChecked()); i++)
 			await key('ArrowDown');
-		await type(page, /^PIN/, '2580');
+		await type(page, /^PIN/, '258014');
 		await key('Enter');
 		await heading(page, 'On the floor');
 		await key('n');

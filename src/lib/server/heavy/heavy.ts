@@ -43,9 +43,7 @@ function threads(): Piscina {
 		idleTimeout: 600_000,
 		maxQueue: MOST_QUEUED,
 		resourceLimits: { maxOldGenerationSizeMb: MOST_MB, maxYoungGenerationSizeMb: 64 },
-		env: { ...process.env, UNCINUS_DB_CONNECTIONS: '2' },
-		// Whoever waits for a page comes before whoever waits for a computation.
-		niceIncrement: 5
+		env: { ...process.env, UNCINUS_DB_CONNECTIONS: '2' }
 	});
 	return pool;
 }
