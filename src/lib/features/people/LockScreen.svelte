@@ -27,7 +27,9 @@
 		watchIdle(idleS, () => {
 			if (screenLock.on) return;
 			screenLock.on = true;
-			void fetch('/api/lock', { method: 'POST' }).catch(() => undefined);
+			void fetch('/api/lock', { method: 'POST' })
+				.then((r) => r.text())
+				.catch(() => undefined);
 		})
 	);
 	$effect(() => {

@@ -11,7 +11,9 @@ export function watchIdle(idleS: number, left: () => void): () => void {
 		// Whoever works without recording anything is not asleep for the server either.
 		if (now - told > TOLD_EVERY_MS) {
 			told = now;
-			void fetch('/api/seen', { method: 'POST' }).catch(() => undefined);
+			void fetch('/api/seen', { method: 'POST' })
+				.then((r) => r.text())
+				.catch(() => undefined);
 		}
 	};
 	const kinds = ['pointerdown', 'keydown', 'wheel'] as const;

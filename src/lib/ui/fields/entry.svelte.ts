@@ -190,6 +190,8 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 				}).then(
 					(r) => {
 						this.kept = r.ok;
+						// Read to its end: an answer nobody reads keeps its connection.
+						return r.text();
 					},
 					() => {
 						this.kept = false;
@@ -208,6 +210,8 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		} catch {
 			/* nothing kept there */
 		}
-		await fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE' }).catch(() => undefined);
+		await fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE' })
+			.then((r) => r.text())
+			.catch(() => undefined);
 	}
 }
