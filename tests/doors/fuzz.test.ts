@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import type { Field } from '../../src/core/calculation/fields.js';
+import { STATIONS } from '../../src/core/route/facts.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { SHOP_KINDS } from '../../src/core/shop/kinds.js';
 import { unsound } from '../../src/lib/server/door/json.js';
@@ -63,19 +64,7 @@ async function pagesOpen(all: readonly Door[], cookie: string): Promise<void> {
 	const ids = async (sql: string) => (await rows<{ k: string | number }>(sql)).map((r) => String(r.k));
 	const of: Record<string, string[]> = {
 		'/setups/[id]/[station]': (await ids('SELECT id AS k FROM setups')).flatMap((id) =>
-			[
-				'brief',
-				'select',
-				'inspect',
-				'mount',
-				'run-in',
-				'true',
-				'balance',
-				'form',
-				'dress',
-				'prove',
-				'keep'
-			].map((s) => `/setups/${id}/${s}`)
+			STATIONS.map((s) => `/setups/${id}/${s}`)
 		),
 		'/rack/[number]': (await ids('SELECT number AS k FROM wheels')).map(
 			(n) => `/rack/${encodeURIComponent(n)}`

@@ -74,7 +74,7 @@ describe('who is let in', () => {
 		expect(csp).to.match(/script-src 'self' 'nonce-[^']+'/);
 		expect(csp).not.to.match(/script-src[^;]*unsafe/);
 	});
-	it('behind TLS the cookie is bound to this host and to TLS, and links carry the address people type', async () => {
+	it('behind TLS the cookie is bound to this host and to TLS, and so is who may write', async () => {
 		const { startApplication, endChild } = await import('../../src/command/application.js');
 		const { addressFromEnvironment } = await import('../../src/lib/server/db/pool.js');
 		const { freePort } = await import('../../src/command/system.js');

@@ -36,13 +36,7 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	inspectAtRack: (u) => inspectAtRack('0317', 'no such step', {}, key(), u),
 	keepPicture: (u) => keepPicture('wheel-new', new Uint8Array(1), u),
 	dropPicture: (u) => dropPicture(1, u),
-	importWheels: (u) =>
-		importWheels(
-			[],
-			u,
-			() => undefined,
-			() => false
-		),
+	importWheels: (u) => importWheels([], u, () => undefined),
 	addWheel: (u) => addWheel(ANYTHING, u),
 	judgeWheel: (u) => judgeWheel('0317', 'quarantine', 'a reason long enough', u),
 	addFlat: (u) => addFlat('D-07', {}, u),

@@ -6,6 +6,7 @@ import { guidelinesNow, guidelineHistory, keepGuidelines } from '../../src/lib/s
 import { SHIPPED } from '../../src/core/spec/guidelines.js';
 import { setupCard } from '../../src/lib/server/print/setup-card.js';
 import { wheelTags } from '../../src/lib/server/print/wheel-tags.js';
+import { heavy } from '../../src/lib/server/heavy/heavy.js';
 import { type ImportLine, importWheels, knownNumbers } from '../../src/lib/server/wheels/rack-import.js';
 import { row } from '../../src/lib/server/db/pool.js';
 import { rackPage } from '../../src/lib/server/wheels/rack.js';
@@ -44,15 +45,13 @@ const line = (number: string, change: object = {}): ImportLine => ({
 	}
 });
 const many = (prefix: string, n: number) => Array.from({ length: n }, (_, i) => line(`${prefix}${i}`));
-const onTheRack = async (lines: ImportLine[]) =>
-	importWheels(lines, await machinist(), never as never, never);
-const never = () => false;
+const onTheRack = async (lines: ImportLine[]) => importWheels(lines, await machinist(), () => undefined);
 const count = async () => Number((await row<{ n: number }>('SELECT COUNT(*) AS n FROM wheels'))!.n);
 
 describe('a list of wheels', () => {
 	it('goes on the rack with a ledger line each, telling its progress', async () => {
 		const told: number[] = [];
-		expect(await importWheels(many('L', 1200), await machinist(), (d) => told.push(d), never)).to.equal(1200);
+		expect(await importWheels(many('L', 1200), await machinist(), (d) => told.push(d))).to.equal(1200);
 		expect(told).to.deep.equal([500, 1000, 1200]);
 		const w = (await wheelByNumber('L777'))!;
 		expect(w).to.include({ diameterMm: 290, grade: 'K', family: 'alumina-white', state: 'available' });
@@ -67,17 +66,23 @@ describe('a list of wheels', () => {
 		);
 		expect(said.field).to.equal('lines.700.boreMm');
 		await refusedWith('number-taken', onTheRack([...many('N', 600), line('K5')]));
+		// Whoever asked goes away while it is under way: the thread ends, and its transaction with it.
+		const gone = new AbortController();
 		let chunks = 0;
-		expect(
-			await importWheels(
-				many('C', 2000),
-				await machinist(),
-				() => {
-					chunks++;
-				},
-				() => chunks >= 2
+		await refusedWith(
+			'gone',
+			heavy(
+				(await machinist()).id,
+				'import',
+				{ bytes: Buffer.from(JSON.stringify({ lines: many('C', 20_000) })), user: await machinist() },
+				{
+					gone: gone.signal,
+					tell: () => {
+						if (++chunks === 2) gone.abort();
+					}
+				}
 			)
-		).to.equal(0);
+		);
 		expect(await count()).to.equal(before);
 		expect(await knownNumbers(['K5', 'M1', 'N1', 'C1', 'C700'])).to.deep.equal(['K5']);
 	});

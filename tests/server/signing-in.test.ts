@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { row, rows, write } from '../../src/lib/server/db/pool.js';
-import { changePin, giveOneTimePin } from '../../src/lib/server/people/pins.js';
+import { changePin, giveOneTimePin, hashPin } from '../../src/lib/server/people/pins.js';
 import {
 	lockSession,
 	openSession,
@@ -180,6 +180,13 @@ describe('PINs', () => {
 		expect(
 			await row('SELECT token_hash FROM sessions WHERE user_id = ?', [(await user('New Hand')).id])
 		).to.equal(undefined);
+	});
+	it('one from before the rule of six digits still opens, to a new one', async () => {
+		await write(
+			'UPDATE users SET pin_hash = ?, active = TRUE, must_change = FALSE, pin_until = NULL WHERE name = ?',
+			[await hashPin('4711'), 'New Hand']
+		);
+		expect((await sessionOf(await token('New Hand', '4711')))!.mustChange).to.equal(true);
 	});
 	it('a first lead comes only where there is nobody', async () => {
 		expect(await firstLead('Another Lead', '730156')).to.equal(null);

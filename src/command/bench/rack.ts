@@ -78,8 +78,7 @@ const fill = async (prefix: string, n: number, who: User): Promise<void> => {
 			}
 		})),
 		who,
-		() => undefined,
-		() => false
+		() => undefined
 	);
 };
 

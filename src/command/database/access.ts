@@ -18,7 +18,11 @@ const fresh = (): string => randomBytes(24).toString('base64url');
 export function accessOf(folder: string): Access | null {
 	if (!existsSync(fileOf(folder))) return null;
 	const kept = JSON.parse(readFileSync(fileOf(folder), 'utf8')) as Partial<Access>;
-	return { password: kept.password ?? fresh(), ownerPassword: kept.ownerPassword ?? fresh(), port: kept.port ?? 0 };
+	return {
+		password: kept.password ?? fresh(),
+		ownerPassword: kept.ownerPassword ?? fresh(),
+		port: kept.port ?? 0
+	};
 }
 export const newAccess = (): Access => ({ password: fresh(), ownerPassword: fresh(), port: 0 });
 

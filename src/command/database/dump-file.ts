@@ -30,7 +30,12 @@ const head = (line: Buffer): string => line.subarray(0, 120).toString('latin1');
 /** Who defined a trigger or a view is whoever restores it: accounts are made by the start and never come from a file. */
 const ownerless = (line: Buffer): Buffer =>
 	line.length < 20_000 && line.includes('DEFINER=')
-		? Buffer.from(line.toString('utf8').replace(/\/\*!500\d\d DEFINER=\S+ (SQL SECURITY \w+ )?\*\/ ?/g, '').replace(/ DEFINER=\S+/g, ''))
+		? Buffer.from(
+				line
+					.toString('utf8')
+					.replace(/\/\*!500\d\d DEFINER=\S+ (SQL SECURITY \w+ )?\*\/ ?/g, '')
+					.replace(/ DEFINER=\S+/g, '')
+			)
 		: line;
 
 /** Counts and sums up line by line. */
@@ -75,9 +80,13 @@ export async function verified(file: string): Promise<EndMark> {
 		}
 	} catch (e) {
 		if (e instanceof NoBackup || first) throw new Error(`${file} is not a backup made here.`, { cause: e });
-		throw new Error(`${file} is damaged: it ends before its end mark. Take another backup; nothing was changed.`, { cause: e });
+		throw new Error(
+			`${file} is damaged: it ends before its end mark. Take another backup; nothing was changed.`,
+			{ cause: e }
+		);
 	}
-	if (!mark) throw new Error(`${file} is cut off: it has no end mark. Take another backup; nothing was changed.`);
+	if (!mark)
+		throw new Error(`${file} is cut off: it has no end mark. Take another backup; nothing was changed.`);
 	if (mark.sha256 !== tally.mark().sha256)
 		throw new Error(`${file} was changed since it was written. Take another backup; nothing was changed.`);
 	return mark;

@@ -49,7 +49,9 @@ const commandOf = (pid: number): string => {
 export function runningPid(folder: string): number | null {
 	try {
 		const pid = Number(readFileSync(join(folder, 'mariadb.pid'), 'utf8'));
-		return pid && alive(pid) && commandOf(pid).includes(`--datadir=${join(folder, 'mariadb')}\0`) ? pid : null;
+		return pid && alive(pid) && commandOf(pid).includes(`--datadir=${join(folder, 'mariadb')}\0`)
+			? pid
+			: null;
 	} catch {
 		return null;
 	}

@@ -25,9 +25,7 @@ export async function restore(file: string, over: boolean, folder = DATA): Promi
 	refuseWhileRunning(folder);
 	const pid = runningPid(folder);
 	if (pid)
-		throw new Error(
-			`A database runs on ${folder} (process ${pid}). Stop what uses it, then restore again.`
-		);
+		throw new Error(`A database runs on ${folder} (process ${pid}). Stop what uses it, then restore again.`);
 	const full = existsSync(join(folder, 'created'));
 	if (full && !over)
 		throw new Error(

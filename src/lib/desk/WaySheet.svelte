@@ -9,6 +9,7 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 
@@ -95,10 +96,13 @@
 		{#if p.main}{@render beneath?.(p.main)}{/if}
 	{/snippet}
 	{#snippet other()}
-		<p class="lab">{what}</p>
-		<p class="num huge" class:bad class:warn={p.main?.verdict === 'caution'} role="status">
-			{figure} <span>{means}</span>
-		</p>
+		<Decisive
+			{what}
+			{figure}
+			{means}
+			tone={bad ? 'stop' : 'plain'}
+			meansTone={bad ? 'stop' : p.main?.verdict === 'caution' ? 'caution' : 'ok'}
+		/>
 		{#if p.main}{@render strip?.(p.main)}{/if}
 		<div class="grid">
 			{#each first as f, i (f.name)}{@render field(f, i)}{/each}
@@ -131,30 +135,6 @@
 	}
 	.wide {
 		grid-column: 1 / -1;
-	}
-	.lab {
-		color: var(--ink2);
-		font-size: var(--type-small);
-	}
-	.huge {
-		font-size: var(--type-huge);
-		font-weight: 700;
-		line-height: 1.05;
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0 var(--s-12);
-		align-items: baseline;
-	}
-	.huge span {
-		font: 600 var(--type-text) / 1.25 var(--text);
-		color: var(--ok);
-	}
-	.warn span {
-		color: var(--caution);
-	}
-	.bad,
-	.bad span {
-		color: var(--stop);
 	}
 	summary {
 		cursor: pointer;

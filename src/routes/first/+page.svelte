@@ -1,76 +1,50 @@
 <script lang="ts">
-	import { enhance } from '$app/forms';
-	import Brand from '$lib/ui/layout/Brand.svelte';
+	import DoorSheet from '$lib/features/people/DoorSheet.svelte';
+	import PinInput from '$lib/features/people/PinInput.svelte';
 	let { form } = $props();
-	let busy = $state(false);
-	const fields = [
-		['code', 'Code from the window of the server', 'text', 'one-time-code'],
-		['name', 'Your name', 'text', 'name'],
-		['pin', 'A PIN of six digits or more', 'password', 'new-password'],
-		['again', 'The PIN once more', 'password', 'new-password']
-	] as const;
+	const says = (field: string) => (form?.field === field ? form.message : '');
 </script>
 
 <svelte:head><title>First start - Uncinus</title></svelte:head>
-<main>
-	<Brand />
-	<form
-		class="sheet"
-		method="POST"
-		use:enhance={() => {
-			busy = true;
-			return async ({ update }) => {
-				await update({ reset: false });
-				busy = false;
-			};
-		}}
-	>
-		<h1>This shop has nobody yet</h1>
-		<p class="quiet">
-			You become its first lead: you add the others, the machines and the wheels. The code was printed where
-			the server was started; it serves once.
-		</p>
-		{#each fields as [name, label, type, autocomplete] (name)}
-			<label for={name}>{label}</label>
-			<input
-				id={name}
-				{name}
-				{type}
-				{autocomplete}
-				class="plain-input"
-				class:num={name !== 'name'}
-				inputmode={name === 'name' ? undefined : 'numeric'}
-				value={name === 'name' ? (form?.name ?? '') : ''}
-				maxlength={name === 'name' ? 60 : 12}
-				aria-describedby="{name}-fault"
-			/>
-			<p id="{name}-fault" class="fault" role="alert">{form?.field === name ? form.message : ''}</p>
-		{/each}
-		{#if form && !form.field}<p class="fault" role="alert">{form.message}</p>{/if}
-		<button class="btn act" disabled={busy}>Open the shop <kbd>Enter</kbd></button>
-	</form>
-</main>
+<DoorSheet title="This shop has nobody yet" action="Open the shop">
+	<p class="quiet">
+		You become its first lead: you add the others, the machines and the wheels. The code was printed where the
+		server was started; it serves once.
+	</p>
+	<PinInput
+		name="code"
+		label="Code from the window of the server"
+		fault={says('code')}
+		autocomplete="one-time-code"
+		shown
+	/>
+	<div class="field">
+		<label for="name">Your name</label>
+		<input
+			id="name"
+			name="name"
+			class="plain-input"
+			autocomplete="name"
+			value={form?.name ?? ''}
+			maxlength="60"
+			aria-invalid={says('name') ? 'true' : undefined}
+			aria-describedby="name-fault"
+		/>
+		<p id="name-fault" class="fault" role={says('name') ? 'alert' : undefined}>{says('name')}</p>
+	</div>
+	<PinInput name="pin" label="A PIN of six digits or more" fault={says('pin')} />
+	<PinInput name="again" label="The PIN once more" fault={says('again')} />
+	{#if form && !form.field}<p class="fault" role="alert">{form.message}</p>{/if}
+</DoorSheet>
 
 <style>
-	main {
-		max-width: 460px;
-		margin: 9vh auto;
-		padding: var(--s-16);
+	.field {
 		display: grid;
-		gap: var(--s-14);
-	}
-	form {
-		padding: var(--s-20) var(--s-24);
-		display: grid;
-		gap: var(--s-6);
-	}
-	button {
-		margin-top: var(--s-8);
+		gap: var(--s-4);
 	}
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
 		font-size: var(--type-label);
-		min-height: 0;
 	}
 </style>

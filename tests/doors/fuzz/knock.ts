@@ -1,4 +1,5 @@
 import { mulberry32 } from '../../../src/core/numeric/random.js';
+import { STATIONS } from '../../../src/core/route/facts.js';
 import { GOOD } from './good.js';
 import type { Door } from './routes.js';
 import { UNREADABLE, pick, randomText, spoilt } from './spoil.js';
@@ -37,22 +38,7 @@ const PARAMS: Readonly<Record<string, readonly string[]>> = {
 		'x'.repeat(200),
 		'__proto__'
 	],
-	station: [
-		'brief',
-		'select',
-		'inspect',
-		'mount',
-		'run-in',
-		'true',
-		'balance',
-		'form',
-		'dress',
-		'prove',
-		'keep',
-		'machine',
-		'x',
-		'constructor'
-	],
+	station: [...STATIONS, 'x', 'constructor'],
 	topic: ['rank', 'recommend', 'limits', 'x'],
 	name: ['Port plates', 'x', '%25', '..%2f']
 };

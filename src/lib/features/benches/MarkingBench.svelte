@@ -1,4 +1,5 @@
 <script lang="ts">
+	import RadioKey from '$lib/ui/fields/RadioKey.svelte';
 	import { untrack } from 'svelte';
 	import { attempt } from '$core/calculation/attempt';
 	import type { Alternative, Marking } from '$core/spec/marking';
@@ -100,13 +101,10 @@
 							: 'Which is it?'}</legend
 					>
 					<div class="row">
-						{#each a.readings as r, i (i)}<label class:on={picks[`${text}|${a.code}|${a.token}`] === i}
-								><input
-									type="radio"
-									name={a.code + a.token}
-									checked={picks[`${text}|${a.code}|${a.token}`] === i}
-									onchange={() => (picks[`${text}|${a.code}|${a.token}`] = i)}
-								/>{readingInWords(a, r)}</label
+						{#each a.readings as r, i (i)}<RadioKey
+								name={a.code + a.token}
+								checked={picks[`${text}|${a.code}|${a.token}`] === i}
+								onpick={() => (picks[`${text}|${a.code}|${a.token}`] = i)}>{readingInWords(a, r)}</RadioKey
 							>{/each}
 					</div>
 				</fieldset>
@@ -168,33 +166,5 @@
 		font-weight: 650;
 		margin-bottom: var(--s-6);
 		padding: 0;
-	}
-	label {
-		position: relative;
-		display: inline-flex;
-		align-items: center;
-		min-height: var(--hit);
-		padding: var(--s-6) var(--s-14);
-		border: 1.5px solid var(--rule);
-		border-radius: var(--round);
-		font-weight: 600;
-		font-size: var(--type-label);
-		cursor: pointer;
-	}
-	.on {
-		background: var(--ink);
-		color: var(--sheet);
-	}
-	input {
-		position: absolute;
-		inset: 0;
-		opacity: 0;
-		width: 100%;
-		height: 100%;
-		cursor: pointer;
-	}
-	label:focus-within {
-		outline: 3px solid var(--act);
-		outline-offset: 2px;
 	}
 </style>

@@ -3,13 +3,27 @@
 
 	interface Props {
 		label: string;
-		value: string;
+		/** Bound by who sends it by script; a form sends it by its name. */
+		value?: string;
+		name?: string;
 		fault?: string;
 		autocomplete?: HTMLInputAttributes['autocomplete'];
 		autofocus?: boolean;
+		/** A code that may be read while it is typed. */
+		shown?: boolean;
+		wide?: boolean;
 	}
 	/** A PIN, not shown while it is typed; what is wrong stands under it. */
-	let { label, value = $bindable(), fault = '', autocomplete = 'new-password', autofocus }: Props = $props();
+	let {
+		label,
+		value = $bindable(''),
+		name,
+		fault = '',
+		autocomplete = 'new-password',
+		autofocus,
+		shown = false,
+		wide = false
+	}: Props = $props();
 	const id = $props.id();
 </script>
 
@@ -18,9 +32,11 @@
 	<!-- svelte-ignore a11y_autofocus -->
 	<input
 		{id}
+		{name}
 		bind:value
 		class="plain-input num"
-		type="password"
+		class:wide
+		type={shown ? 'text' : 'password'}
 		inputmode="numeric"
 		maxlength="12"
 		{autocomplete}
@@ -40,6 +56,9 @@
 		font-size: var(--type-title);
 		letter-spacing: 4px;
 		max-width: 260px;
+	}
+	.wide {
+		max-width: none;
 	}
 	.fault {
 		color: var(--stop);

@@ -2,12 +2,30 @@
 const KEY = 'uncinus-touched';
 const TOLD_EVERY_MS = 240_000;
 
+let here = 0;
+/** The last touch in this window or, where the browser keeps it, in any. */
+function lastTouch(): number {
+	try {
+		return Math.max(here, Number(localStorage.getItem(KEY) ?? 0));
+	} catch {
+		return here;
+	}
+}
+function touchedAt(now: number): void {
+	here = now;
+	try {
+		localStorage.setItem(KEY, String(now));
+	} catch {
+		/* no storage: this window counts alone */
+	}
+}
+
 /** Watches for a touch, a key, a turn of the wheel; calls `left` after so long without any. Gives back how to stop. */
 export function watchIdle(idleS: number, left: () => void): () => void {
 	let told = Date.now();
 	const touched = () => {
 		const now = Date.now();
-		localStorage.setItem(KEY, String(now));
+		touchedAt(now);
 		// Whoever works without recording anything is not asleep for the server either.
 		if (now - told > TOLD_EVERY_MS) {
 			told = now;
@@ -20,7 +38,7 @@ export function watchIdle(idleS: number, left: () => void): () => void {
 	for (const k of kinds) addEventListener(k, touched, { passive: true });
 	touched();
 	const timer = setInterval(() => {
-		if (Date.now() - Number(localStorage.getItem(KEY) ?? 0) > 1000 * idleS) left();
+		if (Date.now() - lastTouch() > 1000 * idleS) left();
 	}, 5000);
 	return () => {
 		clearInterval(timer);

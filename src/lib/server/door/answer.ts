@@ -24,30 +24,16 @@ export const bodyOf = async (request: Request): Promise<Record<string, unknown>>
 /** A text in a body; empty where something else stands. */
 export const textIn = (value: unknown): string => (typeof value === 'string' ? value : '');
 
-/** The bytes of a request that carries a file; too many are refused before they are read. @throws Refused */
-export async function bytesOf(
-	request: Request,
-	most: number,
-	what: string
-): Promise<Uint8Array<ArrayBuffer>> {
-	const says = (n: number) =>
-		new Refused(
-			413,
-			'above-maximum',
-			`The ${what} has ${Math.round(n / 1048576)} MB. Up to ${Math.round(most / 1048576)} MB can be taken.`,
-			what
-		);
-	const announced = Number(request.headers.get('content-length') ?? 0);
-	if (announced > most) throw says(announced);
+/** The bytes of a request that carries a file; how many there may be was asked at the door. */
+export async function bytesOf(request: Request): Promise<Uint8Array<ArrayBuffer>> {
 	// Put in place as it arrives: gathering pieces first would copy the whole at once and hold everybody up.
-	const bytes = new Uint8Array(announced);
+	const bytes = new Uint8Array(Number(request.headers.get('content-length') ?? 0));
 	let at = 0;
 	for await (const chunk of request.body ?? []) {
-		if (at + chunk.length > announced) throw says(at + chunk.length);
 		bytes.set(chunk, at);
 		at += chunk.length;
 	}
-	return at === announced ? bytes : bytes.slice(0, at);
+	return at === bytes.length ? bytes : bytes.slice(0, at);
 }
 
 const KEY = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;

@@ -31,28 +31,38 @@ export interface Session {
 	mustChange: boolean;
 }
 
-/** The session of a token, if there is one; using it keeps it awake. */
-export async function sessionOf(token: string): Promise<Session | null> {
+/** The session of a token as it stands; reading it is no use of it. */
+async function read(token: string): Promise<(Session & { idleS: number }) | null> {
 	const s = await row<User & { must_change: number; idle_s: number; locked: number }>(
 		`SELECT u.id, u.name, u.role, u.must_change, s.locked, TIMESTAMPDIFF(SECOND, s.seen_at, UTC_TIMESTAMP(3)) AS idle_s
 		 FROM sessions s JOIN users u ON u.id = s.user_id WHERE s.token_hash = ? AND s.expires_at > UTC_TIMESTAMP(3) AND u.active`,
 		[tokenHash(token)]
 	);
+	return (
+		(s && {
+			user: { id: s.id, name: s.name, role: s.role },
+			locked: !!s.locked || s.idle_s >= IDLE_SECONDS,
+			mustChange: !!s.must_change,
+			idleS: s.idle_s
+		}) ??
+		null
+	);
+}
+
+/** The session of a token, if there is one; using it keeps it awake. */
+export async function sessionOf(token: string): Promise<Session | null> {
+	const s = await read(token);
 	if (!s) return null;
-	const locked = !!s.locked || s.idle_s >= IDLE_SECONDS;
-	if (!locked && s.idle_s >= NOTED_EVERY_S)
+	const { idleS, ...session } = s;
+	if (!s.locked && idleS >= NOTED_EVERY_S)
 		await write('UPDATE sessions SET seen_at = UTC_TIMESTAMP(3) WHERE token_hash = ?', [tokenHash(token)]);
-	return { user: { id: s.id, name: s.name, role: s.role }, locked, mustChange: !!s.must_change };
+	return session;
 }
 
 /** Whether a session is there and awake; asking is no use of it. */
 export async function isAwake(token: string): Promise<boolean> {
-	const s = await row(
-		`SELECT s.user_id FROM sessions s JOIN users u ON u.id = s.user_id
-		 WHERE s.token_hash = ? AND s.expires_at > UTC_TIMESTAMP(3) AND u.active AND NOT s.locked AND s.seen_at > UTC_TIMESTAMP(3) - INTERVAL ? SECOND`,
-		[tokenHash(token), IDLE_SECONDS]
-	);
-	return s !== undefined;
+	const s = await read(token);
+	return s !== null && !s.locked;
 }
 
 /** The screen was left: nothing goes on before a PIN. */

@@ -4,7 +4,7 @@ import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/route/f
 import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
 import { InputFault, Refused } from '../door/refused.js';
 import { heavy } from '../heavy/heavy.js';
-import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
@@ -142,7 +142,7 @@ export async function keepRecording(
 			);
 			return done.insertId;
 		} catch (e) {
-			if ((e as { code?: string }).code !== 'ER_DUP_ENTRY') throw e;
+			if (!isDuplicate(e)) throw e;
 			return (await row<{ id: number }>('SELECT id FROM recordings WHERE request_key = ?', [o.key], on))!.id;
 		}
 	});

@@ -3,7 +3,7 @@ import { groupIn } from '../door/json.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
-import { queryRows, transaction } from '../db/pool.js';
+import { isDuplicate, queryRows, transaction } from '../db/pool.js';
 import { Refused } from '../door/refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
@@ -51,13 +51,11 @@ function lineOf(line: ImportLine | null, at: number): Intake {
 	}
 }
 
-class Cancelled extends Error {}
-/** Puts all lines on the rack or none: one transaction, which a cancelled import rolls back. Returns how many, 0 when cancelled. @throws Refused 403 for a viewer, 409, 413; InputFault on a line */
+/** Puts all lines on the rack or none: one transaction, rolled back when the thread it runs in is ended. Returns how many. @throws Refused 403 for a viewer, 409, 413; InputFault on a line */
 export async function importWheels(
 	lines: readonly ImportLine[],
 	user: User,
-	progress: (done: number) => void,
-	cancelled: () => boolean
+	progress: (done: number) => void
 ): Promise<number> {
 	mayWrite(user);
 	if (lines.length > MOST_WHEELS)
@@ -83,14 +81,11 @@ export async function importWheels(
 					);
 				await insertWheels(part, user, on);
 				progress(Math.min(lines.length, i + CHUNK));
-				await new Promise((r) => setImmediate(r));
-				if (cancelled()) throw new Cancelled();
 			}
 			return lines.length;
 		});
 	} catch (e) {
-		if (e instanceof Cancelled) return 0;
-		if ((e as { code?: string }).code === 'ER_DUP_ENTRY')
+		if (isDuplicate(e))
 			throw new Refused(
 				409,
 				'number-taken',
@@ -105,10 +100,5 @@ export function importBody(bytes: Uint8Array, user: User, tell: (o: object) => v
 	const { lines } = groupIn(new TextDecoder().decode(bytes));
 	if (!Array.isArray(lines) || lines.length === 0)
 		throw new InputFault('lines', 'too-few', 'There is no wheel to take.');
-	return importWheels(
-		lines as ImportLine[],
-		user,
-		(done) => tell({ done, of: lines.length }),
-		() => false
-	);
+	return importWheels(lines as ImportLine[], user, (done) => tell({ done, of: lines.length }));
 }

@@ -82,33 +82,25 @@ export async function wheelByNumber(number: string, on?: Runner): Promise<WheelF
 	return w && facts(w);
 }
 
-/** These wheels in the order asked for; a number that is not on the rack is left out. */
-export async function wheelsByNumbers(numbers: readonly string[]): Promise<WheelFacts[]> {
-	if (!numbers.length) return [];
-	const found = new Map(
-		(
-			await rows<WheelRow>(`SELECT * FROM wheel_now WHERE number IN (${numbers.map(() => '?').join(',')})`, [
-				...numbers
-			])
-		).map((w) => [w.number, facts(w)])
+/** Wheels by a column that names them, in the order asked for; what is not on the rack is left out. */
+async function wheelsBy<K extends string | number>(
+	column: 'id' | 'number',
+	keys: readonly K[],
+	on?: Runner
+): Promise<WheelFacts[]> {
+	if (!keys.length) return [];
+	const list = await rows<WheelRow>(
+		`SELECT * FROM wheel_now WHERE ${column} IN (${keys.map(() => '?').join(',')})`,
+		[...keys],
+		on
 	);
-	return numbers.flatMap((n) => found.get(n) ?? []);
+	const found = new Map(list.map((w) => [w[column] as K, facts(w)]));
+	return keys.flatMap((k) => found.get(k) ?? []);
 }
-
-/** These wheels in the order asked for. */
-export async function wheelsByIds(ids: readonly number[], on?: Runner): Promise<WheelFacts[]> {
-	if (!ids.length) return [];
-	const found = new Map(
-		(
-			await rows<WheelRow>(
-				`SELECT * FROM wheel_now WHERE id IN (${ids.map(() => '?').join(',')})`,
-				[...ids],
-				on
-			)
-		).map((w) => [w.id, facts(w)])
-	);
-	return ids.flatMap((id) => found.get(id) ?? []);
-}
+export const wheelsByNumbers = (numbers: readonly string[]): Promise<WheelFacts[]> =>
+	wheelsBy('number', numbers);
+export const wheelsByIds = (ids: readonly number[], on?: Runner): Promise<WheelFacts[]> =>
+	wheelsBy('id', ids, on);
 
 const PLAY_MM = 0.3;
 

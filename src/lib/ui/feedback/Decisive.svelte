@@ -5,13 +5,15 @@
 		figure: string;
 		means?: string;
 		tone?: 'plain' | 'caution' | 'stop';
+		/** Of what it means, where that is judged apart. */
+		meansTone?: 'plain' | 'ok' | 'caution' | 'stop';
 	}
 	/** The one number that decides a sheet, larger than everything else on it. */
-	let { what, figure, means = '', tone = 'plain' }: Props = $props();
+	let { what, figure, means = '', tone = 'plain', meansTone = 'plain' }: Props = $props();
 </script>
 
 <p class="lab">{what}</p>
-<p class="num huge {tone}" role="status">{figure} <span>{means}</span></p>
+<p class="num huge {tone}" role="status">{figure} <span class={meansTone}>{means}</span></p>
 
 <style>
 	.lab {
@@ -30,6 +32,9 @@
 	span {
 		font: 500 var(--type-text) / 1.2 var(--text);
 		color: var(--ink2);
+	}
+	.ok {
+		color: var(--ok);
 	}
 	.caution {
 		color: var(--caution);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { type ChoiceField, labelOf } from '$core/calculation/fields';
 	import type { Entry } from './entry.svelte';
+	import RadioKey from './RadioKey.svelte';
 
 	interface Props {
 		entry: Entry;
@@ -37,14 +38,11 @@
 		<legend>{label || labelOf(field)}</legend>
 		<div class="row">
 			{#each field.choices as c, i (c)}
-				<label class="seg" class:on={entry.at(name) === c}
-					><input
-						type="radio"
-						name={id}
-						data-field={i === 0 ? name : undefined}
-						checked={entry.at(name) === c}
-						onchange={() => entry.set(name, c)}
-					/>{say(c)}</label
+				<RadioKey
+					name={id}
+					checked={entry.at(name) === c}
+					field={i === 0 ? name : undefined}
+					onpick={() => entry.set(name, c)}>{say(c)}</RadioKey
 				>
 			{/each}
 		</div>
@@ -70,36 +68,6 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: var(--s-6);
-	}
-	.seg {
-		position: relative;
-		display: inline-flex;
-		align-items: center;
-		min-height: var(--hit);
-		padding: var(--s-6) var(--s-12);
-		border: 1.5px solid var(--rule);
-		border-radius: var(--round);
-		background: var(--sheet);
-		font-weight: 600;
-		font-size: var(--type-label);
-		cursor: pointer;
-	}
-	.seg.on {
-		background: var(--ink);
-		color: var(--sheet);
-		border-color: var(--ink);
-	}
-	.seg input {
-		position: absolute;
-		opacity: 0;
-		inset: 0;
-		width: 100%;
-		height: 100%;
-		cursor: pointer;
-	}
-	.seg:focus-within {
-		outline: 3px solid var(--act);
-		outline-offset: 2px;
 	}
 	select {
 		width: 100%;

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import RadioKey from './RadioKey.svelte';
+
 	interface Option {
 		id: string;
 		text: string;
@@ -21,15 +23,13 @@
 
 <fieldset>
 	<legend>{legend}</legend>
-	{#each options as o, i (o.id)}<label class:on={o.id === picked}
-			><input
-				type="radio"
-				name={id}
-				data-field={i === 0 ? field : undefined}
-				checked={o.id === picked}
-				disabled={o.disabled}
-				onchange={() => onpick(o.id)}
-			/>{o.text}{#if o.note}&nbsp;<span>{o.note}</span>{/if}</label
+	{#each options as o, i (o.id)}<RadioKey
+			name={id}
+			checked={o.id === picked}
+			disabled={o.disabled}
+			field={i === 0 ? field : undefined}
+			onpick={() => onpick(o.id)}
+			>{o.text}{#if o.note}&nbsp;<span>{o.note}</span>{/if}</RadioKey
 		>{/each}
 </fieldset>
 
@@ -49,38 +49,8 @@
 		margin-bottom: var(--s-4);
 		padding: 0;
 	}
-	label {
-		position: relative;
-		display: inline-flex;
-		align-items: center;
-		min-height: var(--hit);
-		padding: var(--s-4) var(--s-12);
-		border: 1.5px solid var(--rule);
-		border-radius: var(--round);
-		background: var(--sheet);
-		font-weight: 600;
-		font-size: var(--type-label);
-		cursor: pointer;
-	}
-	label.on {
-		background: var(--ink);
-		color: var(--sheet);
-		border-color: var(--ink);
-	}
 	span {
 		font-weight: 500;
 		font-size: var(--type-small);
-	}
-	input {
-		position: absolute;
-		opacity: 0;
-		inset: 0;
-		width: 100%;
-		height: 100%;
-		cursor: pointer;
-	}
-	label:focus-within {
-		outline: 3px solid var(--act);
-		outline-offset: 2px;
 	}
 </style>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { type BooleanField, labelOf } from '$core/calculation/fields';
 	import type { Entry } from './entry.svelte';
+	import RadioKey from './RadioKey.svelte';
 
 	interface Props {
 		entry: Entry;
@@ -21,14 +22,12 @@
 	<legend>{label || labelOf(field)}</legend>
 	<div class="row">
 		{#each [[true, yes], [false, no]] as const as [value, text], i (text)}
-			<label class:on={entry.at(name) === value}
-				><input
-					type="radio"
-					name={id}
-					data-field={i === 0 ? name : undefined}
-					checked={entry.at(name) === value}
-					onchange={() => entry.set(name, value)}
-				/>{text}</label
+			<RadioKey
+				name={id}
+				low
+				checked={entry.at(name) === value}
+				field={i === 0 ? name : undefined}
+				onpick={() => entry.set(name, value)}>{text}</RadioKey
 			>
 		{/each}
 	</div>
@@ -66,38 +65,6 @@
 		margin: 0;
 		float: none;
 		display: contents;
-	}
-	.row label {
-		position: relative;
-		display: inline-flex;
-		align-items: center;
-		justify-content: center;
-		min-width: 58px;
-		min-height: 38px;
-		padding: var(--s-4) var(--s-12);
-		border: 1.5px solid var(--rule);
-		border-radius: var(--round);
-		background: var(--sheet);
-		font-weight: 600;
-		font-size: var(--type-label);
-		cursor: pointer;
-	}
-	label.on {
-		background: var(--ink);
-		color: var(--sheet);
-		border-color: var(--ink);
-	}
-	input {
-		position: absolute;
-		opacity: 0;
-		inset: 0;
-		width: 100%;
-		height: 100%;
-		cursor: pointer;
-	}
-	.row label:focus-within {
-		outline: 3px solid var(--act);
-		outline-offset: 2px;
 	}
 	.fault {
 		font-size: var(--type-small);

@@ -1,13 +1,11 @@
 import { answering, bytesOf } from '$lib/server/door/answer';
 import { draftPictures, draftPlace, keepPicture } from '$lib/server/wheels/pictures';
 
-const MOST_BYTES = 20 * 1024 * 1024;
-
 /** Keeps a picture for what is being looked at; the file is the whole body. */
 export const POST = ({ url, request, locals }) =>
 	answering(async () => {
 		const place = draftPlace(url.searchParams.get('for'));
-		return keepPicture(place, await bytesOf(request, MOST_BYTES, 'picture'), locals.user!);
+		return keepPicture(place, await bytesOf(request), locals.user!);
 	});
 /** The pictures taken for something and not recorded yet. */
 export const GET = ({ url, locals }) =>

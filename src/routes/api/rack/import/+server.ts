@@ -2,14 +2,12 @@ import { answering, bytesOf } from '$lib/server/door/answer';
 import { heavy } from '$lib/server/heavy/heavy';
 import { mayWrite } from '$lib/server/people/permission';
 
-const MOST_BYTES = 48 * 1024 * 1024;
-
 /** Takes a list of wheels, telling its progress a line at a time; when the reader goes away nothing is taken. */
 export async function POST({ request, locals }) {
 	let bytes: Uint8Array<ArrayBuffer> | undefined;
 	const refused = await answering(async () => {
 		mayWrite(locals.user);
-		bytes = await bytesOf(request, MOST_BYTES, 'list');
+		bytes = await bytesOf(request);
 		return {};
 	});
 	if (!bytes) return refused;

@@ -1,8 +1,6 @@
 import { answering, bytesOf, idOf, keyOf } from '$lib/server/door/answer';
 import { keepRecording } from '$lib/server/recordings/recordings';
 
-const MOST_BYTES = 48 * 1024 * 1024;
-
 /** Keeps a recording of this wheel's ring: the WAV is the whole body, where it came from stands in the address. */
 export const POST = ({ params, url, request, locals }) =>
 	answering(async () => {
@@ -12,7 +10,7 @@ export const POST = ({ params, url, request, locals }) =>
 		return keepRecording(
 			params.number,
 			{
-				bytes: await bytesOf(request, MOST_BYTES, 'recording'),
+				bytes: await bytesOf(request),
 				handOver: true,
 				source: q.get('source') ?? '',
 				setupId,
