@@ -74,8 +74,8 @@ export class Brought {
 		return this;
 	}
 	async ranIn(): Promise<this> {
-		await this.record('run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' });
 		await this.record('run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true });
+		await this.record('run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' });
 		await restartApp(600);
 		await this.record('run-in', 'outcome', { heard: 'normal' });
 		return this;

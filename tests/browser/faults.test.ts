@@ -191,9 +191,9 @@ describe('bad input, faults and two people', () => {
 		await gate.getByText(/under the 99.7 mm this wheel needs/).waitFor();
 		expect(await gate.getByLabel('Why may it go on?').count()).to.equal(0);
 		await page.goto(`${base()}/setups/${id}/run-in`);
+		await page.getByText('read on the bare spindle').click();
 		await page.getByLabel('Tachometer', { exact: true }).fill('2290');
-		await page.getByRole('radio', { name: 'with the wheel' }).check();
-		await press(page, 'Book the reading');
+		await press(page, 'Book this reading');
 		await page
 			.getByText(/Stopped at Mount/)
 			.first()

@@ -93,14 +93,13 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 	});
 
 	it('runs it in', async () => {
-		await type(page, /Tachometer/, '1648');
-		await tabTo(page, /Read on/);
-		await key('ArrowRight');
-		await push(page, /Book the reading/);
 		for (const q of [/Guard closed/, /Nobody in line/, /First run of this wheel/])
 			await answer(page, q, true);
 		await push(page, /Wheel is started/);
 		await page.getByRole('timer').waitFor();
+		await type(page, /Tachometer/, '1648');
+		await push(page, /Book the reading/);
+		await page.getByRole('button', { name: /Ran free/ }).waitFor();
 		await restartApp(900);
 		await page.reload();
 		await page.getByText('Long enough').waitFor();

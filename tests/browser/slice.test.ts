@@ -70,15 +70,19 @@ describe('from a brief to a released wheel, by mouse', () => {
 
 	it("runs it in by the server's clock, which a restart does not lose", async () => {
 		await open('Run in');
-		await page.getByRole('button', { name: 'Read the tachometer' }).click();
-		await page.getByRole('button', { name: 'Take it' }).and(page.locator(':enabled')).click();
-		await page.getByRole('radio', { name: 'with the wheel' }).check();
-		await press(page, 'Book the reading');
 		await say(page, 'Guard closed and latched', 'Yes');
 		await say(page, 'Nobody in line with the rim', 'Yes');
 		await say(page, 'First run of this wheel on this mount', 'Yes');
 		await press(page, 'Wheel is started');
 		await page.getByRole('timer').waitFor();
+		await page.getByRole('radio', { name: 'a knock' }).check();
+		await page.getByRole('alert').getByText('Switch off now.').waitFor();
+		expect(await page.getByRole('button', { name: /Stop it, then book/ }).isEnabled()).to.equal(true);
+		await page.getByRole('radio', { name: 'an even hum' }).check();
+		await page.getByRole('button', { name: 'Read the tachometer' }).click();
+		await page.getByRole('button', { name: 'Take it' }).and(page.locator(':enabled')).click();
+		await press(page, 'Book the reading');
+		await page.getByRole('button', { name: /Ran free/ }).waitFor();
 		expect(await page.getByRole('button', { name: /Ran free/ }).isDisabled()).to.equal(true);
 		await page.reload();
 		expect(await page.getByRole('timer').innerText()).to.match(/^[12]:\d\d$/);

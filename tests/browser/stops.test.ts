@@ -261,9 +261,9 @@ describe('a stop of a route stays a stop', () => {
 		expect((await record(id, 'mount', 'tighten', { done: true })).status).to.equal(200);
 		await old.goto(`${base()}/setups/${id}/run-in`);
 		await page.goto(`${base()}/setups/${id}/run-in`);
+		await page.getByText('read on the bare spindle').click();
 		await page.getByLabel('Tachometer', { exact: true }).fill('2700');
-		await page.getByRole('radio', { name: 'with the wheel' }).check();
-		await press(page, 'Book the reading');
+		await press(page, 'Book this reading');
 		await page.getByRole('complementary').getByText(/2700/).first().waitFor();
 		version++;
 		await refused(

@@ -25,7 +25,7 @@ describe('gates that can never be passed', () => {
 		const slow = await wheel({ ratedMps: 30 });
 		const id = await setup();
 		await refusedWith('rated-speed-too-low', step(id, 'select', 'take', { wheelNumber: slow }));
-		const { id: under } = await workedUpTo('run-in.speed');
+		const { id: under } = await workedUpTo('run-in.start');
 		await write('UPDATE machines SET spindle_rpm = 2700 WHERE code = ?', ['SG-1']);
 		try {
 			await refusedWith(
@@ -38,8 +38,8 @@ describe('gates that can never be passed', () => {
 	});
 
 	it('a tachometer above what the wheel allows', async () => {
-		const { id } = await workedUpTo('run-in.speed');
-		await step(id, 'run-in', 'speed', { measuredRpm: 2600, stage: 'after-wheel' });
+		const { id } = await workedUpTo('run-in.start');
+		await step(id, 'run-in', 'speed', { measuredRpm: 2600, stage: 'before-wheel' });
 		expect(await verdictOf(id, 'run-in', 'speed')).to.equal('stop');
 		await refusedWith('run-in.speed', step(id, 'run-in', 'start', good('run-in.start')));
 	});
@@ -114,7 +114,7 @@ describe('gates that can never be passed', () => {
 		});
 		expect(await verdictOf(id, 'mount', 'flange')).to.equal('stop');
 		await refusedWith('mount.flange', step(id, 'mount', 'tighten', { done: true }));
-		await refusedWith('mount.flange', step(id, 'run-in', 'speed', good('run-in.speed')));
+		await refusedWith('mount.flange', step(id, 'run-in', 'speed', good('run-in.start')));
 	});
 
 	it('the dresser on the ingoing side', async () => {

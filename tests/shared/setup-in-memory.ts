@@ -120,6 +120,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 			rotation: 'cw',
 			motorTorqueNm: 20,
 			wet: true,
+			coastS: null,
 			axes: 'power-feed',
 			dialDivisionUm: 2.5,
 			dialReads: 'radius',

@@ -44,6 +44,7 @@ export const PACK_ITEM = group(
 		mm('boreMm', 500, 'Measured', { required: true }),
 		text('name', 'Of a wheel', { maxLength: 40 }),
 		mm('diameterMm', 1000, 'Of a wheel', {}),
+		mm('newDiameterMm', 1000, 'Of a wheel; the diameter when empty', { label: 'Diameter when new' }),
 		rpm('maxSpeedRpm', 'Of a wheel', { ...over0(300000), label: 'Marked rpm' }),
 		mps('maxSpeedMps', 'Of a wheel', { ...over0(500), label: 'Marked speed' }),
 		mmField('rimBackOffsetMm', 'Rim back minus hub back; negative for a cup facing the shoulder', {
@@ -78,6 +79,8 @@ export const PACK_FIELDS = [
 	ARBOR,
 	choice('stage', 'How far it is', ['plan', 'assembled', 'release'], { default: 'plan' }),
 	rpm('requestedRpm', 'What it is to run at', { ...over0(300000), label: 'Wanted speed' }),
+	mm('maxDiameterMm', 3000, 'Of the machine', { label: 'Largest wheel under the guard' }),
+	mm('maxWidthMm', 2000, 'Of the machine', { label: 'Widest wheel' }),
 	mm('positionToleranceMm', 10, 'Rim against nominal', {
 		guideline: true,
 		label: 'Rim off by',

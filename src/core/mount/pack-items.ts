@@ -22,6 +22,12 @@ export function checkItems(items: readonly PackItem[]): void {
 				'missing',
 				`Diameter of part ${n + 1} is missing. Enter it.`
 			);
+		if (i.newDiameterMm !== null && i.newDiameterMm < i.diameterMm - SLACK)
+			throw new InputFault(
+				`items.${n}.newDiameterMm`,
+				'below-minimum',
+				`Part ${n + 1} was ${i.newDiameterMm} mm when new and is ${i.diameterMm} mm now. A wheel does not grow; enter both again.`
+			);
 		if (i.maxSpeedRpm === null && i.maxSpeedMps === null)
 			throw new InputFault(
 				`items.${n}.maxSpeedRpm`,

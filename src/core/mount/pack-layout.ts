@@ -17,11 +17,13 @@ export interface PackDifference {
 	cornerFrontDiffMm: number | null;
 }
 
-/** The fastest one wheel of the stack may turn. */
+/** The fastest one wheel of the stack may turn: a worn one earns no more. */
 const wheelRpm = (i: PackItem): number =>
 	Math.min(
 		i.maxSpeedRpm ?? Infinity,
-		i.maxSpeedMps === null ? Infinity : (i.maxSpeedMps * 60000) / (Math.PI * i.diameterMm!)
+		i.maxSpeedMps === null
+			? Infinity
+			: (i.maxSpeedMps * 60000) / (Math.PI * (i.newDiameterMm ?? i.diameterMm!))
 	);
 
 /** Where everything in the stack lies, from the shoulder. */

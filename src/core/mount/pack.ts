@@ -1,11 +1,13 @@
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
-import { nominalBore } from './bore-sizes.js';
-import { PACK_FIELDS } from './pack-fields.js';
+import { sizesDiffer } from './bore-rule.js';
+import { PACK_FIELDS, type PackItem } from './pack-fields.js';
 import { checkItems } from './pack-items.js';
 import { differenceOf, positionsOf } from './pack-layout.js';
 import { SLACK } from '../numeric/rounding.js';
+
+const nameOf = (items: readonly PackItem[], n: number): string => items[n]?.name?.trim() || `item-${n + 1}`;
 
 /** Several wheels on one arbor: where each sits, what limits it, and whether it may go to the machine. */
 export const mountPack = defineCalculation({
@@ -17,7 +19,7 @@ export const mountPack = defineCalculation({
 	formulas: [
 		'stack = sum of thicknesses',
 		'engagement = min(stack + nut, thread end) - max(stack, thread start)',
-		'rpm of a wheel = v 60000/(pi D)'
+		'rpm of a wheel = v 60000/(pi D when new)'
 	],
 	fields: PACK_FIELDS,
 	outputs: [
@@ -76,7 +78,7 @@ export const mountPack = defineCalculation({
 		positions.forEach((p, n) => {
 			if (p.maxSpeedRpm !== undefined && p.maxSpeedRpm < maxSpeedRpm) {
 				maxSpeedRpm = p.maxSpeedRpm;
-				limitedBy = v.items[n]!.name?.trim() || `item-${n + 1}`;
+				limitedBy = nameOf(v.items, n);
 			}
 		});
 		const wheels = v.items
@@ -87,11 +89,8 @@ export const mountPack = defineCalculation({
 		const qualified = wheels.every(
 			({ item }) => item.measured !== null && item.measured.confirmedRevision === item.measured.revision
 		);
-		const family = nominalBore(a.seatDiameterMm);
 		const bad = v.items.findIndex(
-			(i) =>
-				i.boreMm <= a.seatDiameterMm ||
-				(family !== null && nominalBore(i.boreMm) !== null && nominalBore(i.boreMm) !== family)
+			(i) => i.boreMm <= a.seatDiameterMm || sizesDiffer(i.boreMm, a.seatDiameterMm)
 		);
 		const spans = wheels.map(
 			({ p }) => [Math.min(p.backMm, p.rimBackMm!), Math.max(p.frontMm, p.rimFrontMm!)] as const
@@ -99,6 +98,10 @@ export const mountPack = defineCalculation({
 		const collide = spans.some(([b1, f1], i) =>
 			spans.slice(i + 1).some(([b2, f2]) => Math.min(f1, f2) - Math.max(b1, b2) > SLACK)
 		);
+		const over = (limit: number | null, size: (i: PackItem) => number) =>
+			limit === null ? -1 : v.items.findIndex((i) => i.kind === 'wheel' && size(i) > limit * (1 + 1e-9));
+		const large = over(v.maxDiameterMm, (i) => Math.max(i.diameterMm!, i.measured?.diameterMm ?? 0));
+		const wide = over(v.maxWidthMm, (i) => i.rimWidthMm ?? i.thicknessMm);
 		const runouts = wheels.flatMap(({ item }) =>
 			item.measured ? [item.measured.radialRunoutUm, item.measured.axialRunoutUm] : []
 		);
@@ -124,6 +127,16 @@ export const mountPack = defineCalculation({
 				'nut-engagement',
 				stackLengthMm >= threadStart - SLACK && nutEngagementMm < needed - SLACK,
 				`The nut holds on ${nutEngagementMm.toFixed(1)} mm of thread; ${needed.toFixed(1)} are needed. Shorten the stack.`
+			)
+			.stop(
+				'wheel-too-large',
+				large >= 0,
+				`${nameOf(v.items, large)} is larger than the ${v.maxDiameterMm} mm the machine takes. Take a smaller one.`
+			)
+			.stop(
+				'wheel-too-wide',
+				wide >= 0,
+				`${nameOf(v.items, wide)} is wider than the ${v.maxWidthMm} mm the machine takes. Take a narrower one.`
 			)
 			.stop('wheels-collide', collide, 'Two wheels run into each other. Put a longer spacer between them.')
 			.caution(

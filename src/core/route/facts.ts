@@ -27,6 +27,8 @@ export interface MachineFacts {
 	rotation: 'cw' | 'ccw';
 	motorTorqueNm: number;
 	wet: boolean;
+	/** From switching off until it stood, as measured with a wheel on; never reckoned. */
+	coastS: number | null;
 	/** How slides and dresser are moved. */
 	axes: 'by-hand' | 'power-feed' | 'cnc';
 	/** One division of the infeed dial, and what it counts. */

@@ -1,5 +1,6 @@
 import { coarseBond } from '../spec/families.js';
-import { type SetupFacts, type StationId, limitRpm } from './facts.js';
+import { boreFits } from '../mount/bore-rule.js';
+import { type SetupFacts, type StationId, type WheelFacts, limitRpm } from './facts.js';
 
 /** Why something may not be done, with its stable code. */
 export interface Refusal {
@@ -33,53 +34,63 @@ export function hardStops(f: StopFacts): Refusal[] {
 		f.machine.lockedOut,
 		`${f.machine.code} is locked out until its incident plan is finished.`
 	);
-	for (const { wheel: c } of f.companions)
-		stop(
-			`wheel-${c.state}`,
-			c.state === 'quarantined' || c.state === 'scrapped',
-			`Wheel ${c.number} of the pack is ${c.state}${c.stateReason ? `: ${c.stateReason}` : '.'}`
-		);
+	for (const { wheel } of f.companions) stops.push(...wheelStops(f, wheel, true));
 	const w = f.wheel;
 	if (!w) return stops;
-	stop(
-		'wheel-quarantined',
-		w.state === 'quarantined',
-		`Wheel ${w.number} is quarantined${w.stateReason ? `: ${w.stateReason}` : '.'}`
-	);
-	stop(
-		'wheel-scrapped',
-		w.state === 'scrapped',
-		`Wheel ${w.number} is scrapped${w.stateReason ? `: ${w.stateReason}` : '.'}`
-	);
-	stop(
-		'wheel-held',
-		w.heldBy !== null && w.heldBy !== f.id,
-		`Wheel ${w.number} is held by setup ${w.heldBy}.`
-	);
-	const limit = limitRpm(w);
-	stop('rating-unknown', limit === null, `Wheel ${w.number} has no marked speed.`);
-	stop(
-		'rated-speed-too-low',
-		limit !== null && f.machine.spindleRpm > limit * (1 + 1e-9),
-		`The spindle runs ${f.machine.spindleRpm} rpm; wheel ${w.number} allows ${Math.floor(limit ?? 0)}.`
-	);
-	const play = w.boreMm - (f.mount?.seatMm ?? f.machine.seatMm);
-	stop(
-		'bore-mismatch',
-		play < -1e-9 || play > 0.3 + 1e-9,
-		`Bore ${w.boreMm} mm does not belong on ${f.mount?.seatMm ?? f.machine.seatMm} mm.`
-	);
-	stop(
-		'expired',
-		w.expiresOn !== null && w.expiresOn < f.today,
-		`Wheel ${w.number} is out of date since ${w.expiresOn}.`
-	);
-	stop('worn-out', w.diameterMm < w.minDiameterMm - 1e-9, `Wheel ${w.number} is below its scrap diameter.`);
+	stops.push(...wheelStops(f, w, false));
 	const plated = coarseBond(w.bondFamily ?? '') === 'plated';
 	stop(
 		'superabrasive-single-layer',
 		plated && CUT_AWAY.some((s) => f.stations.includes(s)),
 		`Wheel ${w.number} is plated: it is never trued or dressed. Take the route for a single layer.`
 	);
+	return stops;
+}
+
+/** What is asked of every wheel that turns with the spindle: the leading one, and each of the others of a pack. */
+function wheelStops(f: StopFacts, w: WheelFacts, inPack: boolean): Refusal[] {
+	const stops: Refusal[] = [];
+	const stop = (code: string, when: boolean, message: string) => {
+		if (when) stops.push({ code, message });
+	};
+	const name = `Wheel ${w.number}${inPack ? ' of the pack' : ''}`;
+	stop(
+		`wheel-${w.state}`,
+		w.state === 'quarantined' || w.state === 'scrapped',
+		`${name} is ${w.state}${w.stateReason ? `: ${w.stateReason}` : '.'}`
+	);
+	stop('wheel-held', w.heldBy !== null && w.heldBy !== f.id, `${name} is held by setup ${w.heldBy}.`);
+	const limit = limitRpm(w);
+	stop('rating-unknown', limit === null, `${name} has no marked speed.`);
+	stop(
+		'rated-speed-too-low',
+		limit !== null && f.machine.spindleRpm > limit * (1 + 1e-9),
+		`The spindle runs ${f.machine.spindleRpm} rpm; ${name.toLowerCase()} allows ${Math.floor(limit ?? 0)}.`
+	);
+	const { maxDiameterMm, maxWidthMm } = f.machine;
+	stop(
+		'wheel-too-large',
+		w.diameterMm > maxDiameterMm * (1 + 1e-9),
+		`${name} is ${w.diameterMm} mm across; ${f.machine.code} takes ${maxDiameterMm}.`
+	);
+	stop(
+		'wheel-too-wide',
+		w.widthMm > maxWidthMm * (1 + 1e-9),
+		`${name} is ${w.widthMm} mm wide; ${f.machine.code} takes ${maxWidthMm}.`
+	);
+	const seatMm = f.mount?.seatMm ?? f.machine.seatMm;
+	stop(
+		'bore-mismatch',
+		!boreFits(w.boreMm, seatMm),
+		inPack
+			? `${name}: bore ${w.boreMm} mm does not belong on ${seatMm} mm.`
+			: `Bore ${w.boreMm} mm does not belong on ${seatMm} mm.`
+	);
+	stop(
+		'expired',
+		w.expiresOn !== null && w.expiresOn < f.today,
+		`${name} is out of date since ${w.expiresOn}.`
+	);
+	stop('worn-out', w.diameterMm < w.minDiameterMm - 1e-9, `${name} is below its scrap diameter.`);
 	return stops;
 }

@@ -114,7 +114,11 @@ export const runInPlan = defineCalculation({
 	outputs: [
 		{ name: 'freeRunS', unit: 's', about: 'Run empty', main: true },
 		{ name: 'powerOnTotalS', unit: 's', about: 'Motor on in all' },
-		{ name: 'coastDownS', unit: 's', about: 'Coasts to a stop in' },
+		{
+			name: 'coastDownS',
+			unit: 's',
+			about: 'The wheel alone; with mount and rotor longer. Wait until it stands'
+		},
 		{ name: 'spinDryS', unit: 's', about: 'Spin dry' },
 		{ name: 'inertiaKgM2', unit: 'kgm2', about: 'Inertia' },
 		{ name: 'large', about: 'Counts as large' },

@@ -4,6 +4,7 @@ import {
 	newtonMetres,
 	over0,
 	rpm as rpmField,
+	seconds,
 	text,
 	um,
 	yesNo
@@ -57,6 +58,10 @@ export const MACHINE_FIELDS = [
 	choice('dialReads', 'What the infeed dial counts', ['radius', 'diameter'], {
 		default: 'radius',
 		label: 'Dial shows'
+	}),
+	seconds('coastS', 'From switching off until it stands, by a watch, with a wheel on', {
+		...over0(3600),
+		label: 'Coasts, measured'
 	}),
 	yesNo('wet', 'Coolant is used', { required: true, label: 'Grinds wet' })
 ] as const satisfies readonly Field[];

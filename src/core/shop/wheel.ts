@@ -8,6 +8,7 @@ export interface FreeWheel {
 	number: string;
 	marking: string;
 	diameterMm: number;
+	newDiameterMm: number;
 	widthMm: number;
 	boreMm: number;
 	ratedMps: number | null;

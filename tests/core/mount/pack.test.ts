@@ -54,6 +54,29 @@ describe('mount.pack: what can be wrong with a stack', () => {
 		expect(codes(good, { arbor: { ...arbor, seatDiameterMm: 32 } })).to.deep.equal(['bore-mismatch']);
 		expect(codes([spacer(40, { boreMm: 32.02 }), wheel(), washer])).to.deep.equal(['bore-mismatch']);
 	});
+	it('a wheel larger or wider than the machine takes, as planned or as measured', () => {
+		const machine = { maxDiameterMm: 150, maxWidthMm: 14 };
+		expect(codes(good, machine)).to.deep.equal([]);
+		expect(codes(good, { ...machine, maxDiameterMm: 149.9 })).to.deep.equal(['wheel-too-large']);
+		expect(codes(good, { ...machine, maxWidthMm: 13.9 })).to.deep.equal(['wheel-too-wide']);
+		const grown = [spacer(40), wheel({ measured: measured(40, 54, { diameterMm: 150.4 }) }), washer];
+		expect(codes(grown, machine)).to.deep.equal(['wheel-too-large']);
+	});
+	it('a worn wheel earns no more speed: its m/s count at the diameter it had when new', () => {
+		const worn = (more: object) => [
+			spacer(40),
+			wheel({ maxSpeedRpm: null, maxSpeedMps: 35, diameterMm: 100, ...more }),
+			washer
+		];
+		expect(pack(worn({ newDiameterMm: 200 })).maxSpeedRpm).to.be.closeTo(3342.25, 0.01);
+		expect(pack(worn({})).maxSpeedRpm).to.equal(6500);
+		refuses(
+			'mount.pack',
+			{ arbor, items: worn({ newDiameterMm: 99 }) },
+			'items.1.newDiameterMm',
+			'below-minimum'
+		);
+	});
 	it('five wheels, or none', () => {
 		refuses(
 			'mount.pack',

@@ -72,7 +72,6 @@ describe('route: from brief to release', () => {
 		expect(refuse(worked('inspect.look'), 'inspect', 'ring')!.code).to.equal('inspect.look');
 		expect(refuse(worked('mount.fit'), 'mount', 'tighten')!.code).to.equal('mount.fit');
 		expect(refuse(worked('mount.thread'), 'mount', 'tighten')!.code).to.equal('mount.thread');
-		expect(refuse(worked('run-in.speed'), 'run-in', 'start')!.code).to.equal('run-in.speed');
 		expect(refuse(worked('run-in.start'), 'run-in', 'outcome')!.code).to.equal('run-in.start');
 		expect(refuse(worked('true.runout'), 'true', 'after')!.code).to.equal('true.read');
 		expect(refuse(worked('dress.position'), 'dress', 'done')!.code).to.equal('dress.position');
@@ -181,10 +180,10 @@ describe('route: stops', () => {
 		expect(line(hung, 'mount', 'fit')).to.include({ state: 'stop', needsReason: false });
 		expect(refuse(hung, 'run-in', 'speed')!.message).to.match(/^Stopped at Mount/);
 		const fast = did(
-			worked('run-in.speed'),
+			worked('run-in.start'),
 			'run-in',
 			'speed',
-			{ measuredRpm: 2600, stage: 'after-wheel' },
+			{ measuredRpm: 2600, stage: 'before-wheel' },
 			reason
 		);
 		expect(refuse(fast, 'run-in', 'start')!.message).to.match(/^Stopped/);

@@ -76,11 +76,8 @@ describe('evidence: what still counts', () => {
 		f = did(f, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false });
 		f = did(did(did(f, 'mount', 'flange', FLANGE), 'mount', 'thread'), 'mount', 'tighten', { done: true });
 		f = did(weightsMoved(did(f, 'balance', 'swing', { timeS: 16, restAngleDeg: 190 })), 'balance', 'stays');
-		f = did(did(f, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' }), 'run-in', 'start', {
-			guardClosed: true,
-			peopleClear: true,
-			firstRun: true
-		});
+		f = did(f, 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true });
+		f = did(f, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' });
 		f = did(later(f, 900), 'run-in', 'outcome', { heard: 'normal' });
 		f = trued(did(f, 'true', 'runout', { readingsUm: RIM }));
 		expect(stationsOf(f)).to.include('balance');

@@ -57,6 +57,29 @@ describe('what stops a setup whatever was recorded', () => {
 		);
 		expect(wheel({ boreMm: 32 }, other)).to.deep.equal([]);
 	});
+	it('a wheel larger or wider than the machine takes', () => {
+		expect(wheel({ diameterMm: 300, newDiameterMm: 300 })).to.deep.equal([]);
+		expect(wheel({ diameterMm: 300.1, newDiameterMm: 300.1 }, spindle(2000))).to.deep.equal([
+			'wheel-too-large'
+		]);
+		expect(wheel({ widthMm: 50.1 })).to.deep.equal(['wheel-too-wide']);
+	});
+	it('a bore of another size in use, though it would slide on', () => {
+		const seat = (seatMm: number) => ({ mount: { ...MOUNT, seatMm } });
+		expect(wheel({ boreMm: 32 }, seat(31.75))).to.deep.equal(['bore-mismatch']);
+		expect(wheel({ boreMm: 31.85 }, seat(31.75))).to.deep.equal([]);
+		expect(wheel({ boreMm: 51 }, seat(50.8))).to.deep.equal(['bore-mismatch']);
+	});
+	it('every wheel of a pack by the same: too fast for it, too large, too wide, out of date, of another bore', () => {
+		const other = (more: Partial<WheelFacts>) =>
+			codes({ companions: [{ wheel: { ...WHEEL, id: 12, number: '0412', ...more } }] as never });
+		expect(other({ ratedMps: 30 })).to.deep.equal(['rated-speed-too-low']);
+		expect(other({ diameterMm: 320, newDiameterMm: 320 })).to.include('wheel-too-large');
+		expect(other({ widthMm: 60 })).to.deep.equal(['wheel-too-wide']);
+		expect(other({ expiresOn: '2026-05-31' })).to.deep.equal(['expired']);
+		expect(other({ boreMm: 80 })).to.deep.equal(['bore-mismatch']);
+		expect(other({ heldBy: 9 })).to.deep.equal(['wheel-held']);
+	});
 	it('a wheel out of date from the day after its date, worn out below its scrap diameter', () => {
 		expect(wheel({ expiresOn: '2026-06-01' })).to.deep.equal([]);
 		expect(wheel({ expiresOn: '2026-05-31' })).to.deep.equal(['expired']);

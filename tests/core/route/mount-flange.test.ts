@@ -8,10 +8,10 @@ import { keys, open, out } from './on-mount.js';
 describe('Mount: between flanges', () => {
 	it('asks for fit, flanges, thread and tightening, and no more', () => {
 		expect(keys(worked('mount.fit'))).to.deep.equal(['fit', 'flange', 'thread', 'tighten']);
-		expect(open(worked('run-in.speed'))).to.deep.equal([]);
+		expect(open(worked('run-in.start'))).to.deep.equal([]);
 	});
 	it('knows mass and clamping from the shop: only what is measured is asked', () => {
-		const f = worked('run-in.speed');
+		const f = worked('run-in.start');
 		expect(recordOf(f, 'mount', 'fit')!.input.massKg as number).to.be.within(4, 4.6);
 		expect(recordOf(f, 'mount', 'flange', 'mount.flange-check')!.input.clampForceN).to.be.closeTo(
 			(6 * 12) / (0.2 * 0.008),
@@ -71,8 +71,8 @@ describe('Mount: between flanges', () => {
 	it('is not tightened by saying no', () => {
 		faults('inconsistent', 'done', () => did(worked('mount.tighten'), 'mount', 'tighten', { done: false }));
 		expect(
-			out(worked('run-in.speed'), 'tighten').screwCount ??
-				recordOf(worked('run-in.speed'), 'mount', 'tighten')!.input.screwCount
+			out(worked('run-in.start'), 'tighten').screwCount ??
+				recordOf(worked('run-in.start'), 'mount', 'tighten')!.input.screwCount
 		).to.equal(6);
 	});
 });

@@ -1,6 +1,9 @@
 import { expect } from 'chai';
 import { refuse } from '../../../src/core/route/engine.js';
 import type { Companion, SetupFacts } from '../../../src/core/route/facts.js';
+import { computeStep } from '../../../src/core/route/step.js';
+import { turningLimit } from '../../../src/core/route/stations/mount/turning.js';
+import { speedStep } from '../../../src/core/route/stations/run-in/speed.js';
 import { WHEEL, did, faults, line } from '../../shared/setup-in-memory.js';
 import { held, inspected, keys, out } from './on-mount.js';
 
@@ -63,6 +66,41 @@ describe('Mount: a tool pack', () => {
 			part('wheel', { name: '0412', thicknessMm: 20, diameterMm: 290, maxSpeedRpm: 2200 })
 		]);
 		expect(line(slow, 'mount', 'stack')!.state, 'the spindle runs 2300').to.equal('stop');
+	});
+	it('is judged by its slowest wheel at the diameter it had when new, at the tachometer too', () => {
+		// Worn from 320 to 200 mm: what its 40 m/s were in rpm when new they still are.
+		const second = { ...WHEEL, id: 12, number: '0412', newDiameterMm: 320, diameterMm: 200, ratedMps: 40 };
+		const known = { ...start(), named: [WHEEL, second] };
+		const f = stack(known, [
+			lead(),
+			part('spacer', { thicknessMm: 20 }),
+			part('wheel', { name: '0412', thicknessMm: 20, diameterMm: 200, maxSpeedMps: 40 })
+		]);
+		const limit = (40 * 60000) / (Math.PI * 320);
+		expect(out(f, 'pack').maxSpeedRpm).to.be.closeTo(limit, 1e-6);
+		const turning = turningLimit({ ...f, companions: [companion({ wheel: second })] })!;
+		expect(turning.rpm).to.be.closeTo(limit, 1e-6);
+		expect(turning.because).to.equal('wheel 0412');
+		expect(
+			turningLimit({ ...f, companions: [companion({ wheel: { ...second, ratedMps: null } })] })
+		).to.equal(null);
+		const read = computeStep(
+			speedStep,
+			{ ...f, companions: [companion({ wheel: second })] },
+			{ measuredRpm: 2390, stage: 'before-wheel' }
+		);
+		expect(read.main.output.reasons.map((r) => r.code)).to.include('overspeed');
+	});
+	it('takes no wheel larger or wider than the machine takes, whatever was typed of it', () => {
+		const big = { ...WHEEL, id: 12, number: '0412', newDiameterMm: 310, diameterMm: 310 };
+		const typed = part('wheel', { name: '0412', thicknessMm: 20, diameterMm: 280, maxSpeedMps: 40 });
+		faults('wheel-too-large', 'items.1.name', () =>
+			stack({ ...start(), named: [WHEEL, big] }, [lead(), typed])
+		);
+		const wide = { ...WHEEL, id: 12, number: '0412', widthMm: 60 };
+		faults('wheel-too-wide', 'items.1.name', () =>
+			stack({ ...start(), named: [WHEEL, wide] }, [lead(), typed])
+		);
 	});
 	it('a bore that does not belong on the arbor is a stop', () => {
 		const state = (boreMm: number) =>

@@ -15,8 +15,8 @@ const out = (f: SetupFacts, station: StationId, step: string) =>
 
 describe('Run in: nothing turns before everything was shown', () => {
 	it('names what was shown, what is missing and what was accepted with a reason', () => {
-		expect(prerequisites(worked('run-in.speed')).filter((p) => p.verdict !== 'ok')).to.deep.equal([
-			{ id: 'run-in.speed', verdict: 'missing' }
+		expect(prerequisites(worked('mount.tighten')).filter((p) => p.verdict !== 'ok')).to.deep.equal([
+			{ id: 'mount.tighten', verdict: 'missing' }
 		]);
 		expect(prerequisites(worked('run-in.start')).every((p) => p.verdict === 'ok')).to.equal(true);
 		const dirty = (reason: string | null) =>
@@ -45,10 +45,29 @@ describe('Run in: nothing turns before everything was shown', () => {
 				did(worked('run-in.start'), 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun })
 			)!.requiredS;
 		expect(run(true)).to.equal(2 * run(false));
-		expect(out(worked('run-in.start'), 'run-in', 'speed').limitRpm as number).to.be.closeTo(
+		expect(out(worked('run-in.outcome'), 'run-in', 'speed').limitRpm as number).to.be.closeTo(
 			(40 * 60000) / (Math.PI * 300),
 			1e-6
 		);
+	});
+	it('guard first: with the wheel on, the tachometer is read after a guarded start; the bare spindle at any time', () => {
+		const read = (stage: string) =>
+			did(worked('run-in.start'), 'run-in', 'speed', { measuredRpm: 2300, stage });
+		faults('guard-first', 'stage', () => read('after-wheel'));
+		expect(line(read('before-wheel'), 'run-in', 'speed')!.state).to.equal('ok');
+		const open = did(worked('run-in.start'), 'run-in', 'start', {
+			guardClosed: false,
+			peopleClear: true,
+			firstRun: true
+		});
+		faults('guard-first', 'stage', () =>
+			did(open, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' })
+		);
+	});
+	it('a knock is booked the moment it is heard, before the tachometer and before the time is up', () => {
+		const f = did(later(worked('run-in.speed'), 4), 'run-in', 'outcome', { heard: 'knock' });
+		expect(line(f, 'run-in', 'outcome')).to.include({ state: 'stop' });
+		expect(line(f, 'run-in', 'outcome')!.value).to.match(/not a healthy sound/);
 	});
 	it('what was heard decides: a knock or a smell stops it', () => {
 		const f = worked('run-in.outcome');

@@ -1,4 +1,5 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
+import { mostPlayMm } from '../../../core/mount/bore-rule.js';
 import type { FreeWheel } from '../../../core/shop/wheel.js';
 import { type Runner, row, rows } from '../db/pool.js';
 
@@ -102,14 +103,12 @@ export const wheelsByNumbers = (numbers: readonly string[]): Promise<WheelFacts[
 export const wheelsByIds = (ids: readonly number[], on?: Runner): Promise<WheelFacts[]> =>
 	wheelsBy('id', ids, on);
 
-const PLAY_MM = 0.3;
-
 /** Wheels nobody holds, marked with a speed, whose bore belongs on this seat. */
 export function freeWheelsFor(seatMm: number): Promise<FreeWheel[]> {
 	return rows(
-		`SELECT number, canonical AS marking, COALESCE(diameter_mm, new_diameter_mm) AS diameterMm, width_mm AS widthMm, bore_mm AS boreMm, rated_mps AS ratedMps, rated_rpm AS ratedRpm FROM wheel_now
+		`SELECT number, canonical AS marking, COALESCE(diameter_mm, new_diameter_mm) AS diameterMm, new_diameter_mm AS newDiameterMm, width_mm AS widthMm, bore_mm AS boreMm, rated_mps AS ratedMps, rated_rpm AS ratedRpm FROM wheel_now
 		 WHERE state = 'available' AND held_by IS NULL AND (expires_on IS NULL OR expires_on >= UTC_DATE()) AND (rated_mps IS NOT NULL OR rated_rpm IS NOT NULL) AND bore_mm BETWEEN ? AND ? ORDER BY number LIMIT 300`,
-		[seatMm, seatMm + PLAY_MM]
+		[seatMm, seatMm + mostPlayMm(seatMm)]
 	);
 }
 

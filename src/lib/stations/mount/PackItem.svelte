@@ -65,6 +65,7 @@
 			thicknessMm: mm(w.widthMm),
 			boreMm: mm(w.boreMm),
 			diameterMm: mm(w.diameterMm),
+			newDiameterMm: mm(w.newDiameterMm),
 			maxSpeedMps: w.ratedMps === null ? '' : figure(w.ratedMps, 'm/s', entry.system),
 			maxSpeedRpm: w.ratedRpm === null ? '' : figure(w.ratedRpm, 'rpm', entry.system)
 		});
@@ -114,6 +115,9 @@
 				name={at('boreMm')}
 				label="Bore"
 			/>{#if wheel}<QuantityField {entry} name={at('diameterMm')} /><QuantityField
+					{entry}
+					name={at('newDiameterMm')}
+				/><QuantityField
 					{entry}
 					name={at('maxSpeedMps')}
 				/><QuantityField {entry} name={at('maxSpeedRpm')} /><QuantityField

@@ -11,6 +11,7 @@ const EMPTY: Item = {
 	boreMm: '',
 	name: '',
 	diameterMm: '',
+	newDiameterMm: '',
 	maxSpeedRpm: '',
 	maxSpeedMps: '',
 	rimBackOffsetMm: '0',
@@ -43,6 +44,7 @@ export class PackStack {
 			thicknessMm: w.widthMm,
 			boreMm: w.boreMm,
 			diameterMm: w.diameterMm,
+			newDiameterMm: w.newDiameterMm,
 			maxSpeedRpm: w.ratedRpm,
 			maxSpeedMps: w.ratedMps,
 			rimBackOffsetMm: 0

@@ -2,8 +2,10 @@
 	import { resolve } from '$app/paths';
 	import { onMount } from 'svelte';
 	import { duration } from '$core/quantity/format';
+	import { holds } from '$core/route/decision';
 	import { Evidence, partOf } from '$core/route/evidence';
 	import { outcomeStep } from '$core/route/stations/run-in/outcome';
+	import { speedStep } from '$core/route/stations/run-in/speed';
 	import { startStep } from '$core/route/stations/run-in/start';
 	import { runInPlan } from '$core/run-in/plan';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -16,12 +18,13 @@
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import JogLadder from './JogLadder.svelte';
+	import TachometerPart from './TachometerPart.svelte';
 
 	interface Props {
 		desk: Desk;
 		since: { atMs: number; requiredS: number };
 	}
-	/** The free run: counted down by the server's clock, then what was heard. */
+	/** The free run: counted down by the server's clock, the tachometer read meanwhile, then what was heard. */
 	let { desk, since }: Props = $props();
 	const f = $derived(desk.facts);
 	const entry = stepEntry(desk, outcomeStep, { anew: true });
@@ -38,6 +41,21 @@
 	const p = $derived(preview(outcomeStep, { ...f, nowMs: Math.max(now, f.nowMs) }, entry));
 	const plan = $derived(partOf(Evidence.of(f).step(startStep), runInPlan)?.output ?? null);
 	const spinDry = $derived(plan?.spinDryS ? `; after wet work spin dry ${duration(plan.spinDryS)}` : '');
+	/** Anything bad heard or smelt acts at once, however long it has run. */
+	const bad = $derived(
+		['rising', 'knock', 'rub'].includes(String(entry.at('heard'))) || entry.at('smokeOrSmell') === 'yes'
+	);
+	const speed = stepEntry(desk, speedStep, { anew: true, start: { stage: 'after-wheel' } });
+	const fast = $derived(!holds(desk.decision, 'run-in', ['speed']));
+	const read = $derived(preview(speedStep, f, speed));
+	const book = () => desk.record('run-in', 'speed', speed);
+	const act = $derived(
+		bad
+			? { label: 'Stop it, then book what you heard', on: () => desk.record('run-in', 'outcome', entry) }
+			: fast
+				? { label: 'Book the reading', on: book }
+				: { label: 'Ran free, go on', on: () => desk.record('run-in', 'outcome', entry) }
+	);
 	const HEARD = {
 		normal: 'an even hum',
 		rising: 'rising',
@@ -53,8 +71,10 @@
 		<p class="num huge" role="timer" aria-label="{Math.ceil(left)} seconds left">{clock}</p>
 		<p class="quiet">of {duration(since.requiredS)}, by the server's clock{spinDry}</p>
 	</div>
-	{#if plan}<JogLadder jogs={plan.jogs} runRpm={f.machine.spindleRpm} coastDownS={plan.coastDownS} />{/if}
+	{#if plan}<JogLadder jogs={plan.jogs} runRpm={f.machine.spindleRpm} coastS={f.machine.coastS} />{/if}
 </section>
+<TachometerPart {desk} entry={speed} onagain={fast ? null : book} />
+{#if fast && read.main}<Reasons reasons={read.main.reasons} />{/if}
 <div class="heard">
 	<ChoiceField {entry} name="heard" label="What you hear" words={HEARD} />
 	<YesNo {entry} name="smokeOrSmell" />
@@ -63,15 +83,17 @@
 		<QuantityField {entry} name="vibrationMmPerS" label="Vibration" />
 	</details>
 </div>
-{#if p.main?.reasons.length && left === 0}<Reasons reasons={p.main.reasons} />{/if}
-<ActionBar
-	label="Ran free, go on"
-	onact={() => desk.record('run-in', 'outcome', entry)}
-	busy={desk.busy}
-	disabled={left > 0}
->
-	<a class="btn stop" href={resolve(`/setups/${f.id}/wrong`)}>It does not sound right</a>
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+{#if bad}<div class="now" role="alert">
+		<b>Switch off now.</b> Stay out of line, wait until it stands, isolate it, take the wheel off. Then book it:
+		the wheel is set aside.
+	</div>
+{:else if p.main?.reasons.length && left === 0}<Reasons reasons={p.main.reasons} />{/if}
+<ActionBar label={act.label} onact={act.on} busy={desk.busy} stop={bad} disabled={!bad && !fast && left > 0}>
+	<a class="btn stop" href={resolve(`/setups/${f.id}/wrong`)}>Something is wrong</a>
+	{#snippet aside()}<ShowWorking
+			computed={fast && !bad ? read.computed : p.computed}
+			system={f.units}
+		/>{/snippet}
 </ActionBar>
 
 <style>
@@ -103,6 +125,12 @@
 	}
 	.over .huge {
 		color: var(--ok);
+	}
+	.now {
+		background: var(--stop-soft);
+		border-left: 5px solid var(--stop);
+		padding: var(--s-12);
+		font-size: var(--type-title);
 	}
 	.heard {
 		display: flex;

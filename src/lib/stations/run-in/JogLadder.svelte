@@ -2,10 +2,11 @@
 	interface Props {
 		jogs: { number: number; targetRpm: number; powerOnS: number; coastS: number }[];
 		runRpm: number;
-		coastDownS: number | null;
+		/** Measured on this machine; the wheel alone, without mount and rotor, tells nothing of it. */
+		coastS: number | null;
 	}
 	/** Up in nudges: how long the motor is on each time and what speed that reaches. */
-	let { jogs, runRpm, coastDownS }: Props = $props();
+	let { jogs, runRpm, coastS }: Props = $props();
 	const W = 330,
 		H = 150,
 		B = 122;
@@ -37,7 +38,7 @@
 			>on {j.powerOnS < 10 ? j.powerOnS.toFixed(1) : j.powerOnS.toFixed(0)} s</text
 		>{/each}
 	<text x={W - 8} y={H - 2} text-anchor="end"
-		>{coastDownS === null ? '' : `coasts to a stop in ${coastDownS.toFixed(0)} s`}</text
+		>{coastS === null ? '' : `stood after ${coastS.toFixed(0)} s when measured; `}wait until it stands</text
 	>
 </svg>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { holds } from '$core/route/decision';
+	import { holds, lineOf } from '$core/route/decision';
 	import { runningSince } from '$core/route/stations/run-in/outcome';
 	import { speedStep } from '$core/route/stations/run-in/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -15,10 +15,11 @@
 	interface Props {
 		desk: Desk;
 	}
-	/** The tachometer under the limit, a guarded start, and a free run long enough; each once the gate says the one before it holds. */
+	/** A guarded start, the tachometer under the limit, and a free run long enough; each once the gate says the one before it holds. */
 	let { desk }: Props = $props();
-	const speed = stepEntry(desk, speedStep, { anew: true });
-	const fast = $derived(!holds(desk.decision, 'run-in', ['speed']));
+	const speed = stepEntry(desk, speedStep, { anew: true, start: { stage: 'before-wheel' } });
+	/** A reading over the limit: nothing is started before another one. */
+	const tooFast = $derived(lineOf(desk.decision, 'run-in', 'speed')?.state === 'stop');
 	const since = $derived(holds(desk.decision, 'run-in', ['start']) ? runningSince(desk.facts) : null);
 	const read = $derived(preview(speedStep, desk.facts, speed));
 	const book = () => desk.record('run-in', 'speed', speed);
@@ -28,11 +29,31 @@
 <p class="lead">
 	Guard shut, nobody in line with the rim, then up in short nudges. Wheels that break at the start break here.
 </p>
-<TachometerPart {desk} entry={speed} onagain={fast ? null : book} />
-{#if fast}
-	{#if read.main}<Reasons reasons={read.main.reasons} />{/if}
-	<ActionBar label="Book the reading" onact={book} busy={desk.busy}>
-		{#snippet aside()}<ShowWorking computed={read.computed} system={desk.facts.units} />{/snippet}
-	</ActionBar>
-{:else if since}<FreeRunPart {desk} {since} />
-{:else}<StartPart {desk} />{/if}
+{#if since}<FreeRunPart {desk} {since} />
+{:else}
+	{#if tooFast}
+		<TachometerPart {desk} entry={speed} onagain={null} />
+		{#if read.main}<Reasons reasons={read.main.reasons} />{/if}
+		<ActionBar label="Book the reading" onact={book} busy={desk.busy}>
+			{#snippet aside()}<ShowWorking computed={read.computed} system={desk.facts.units} />{/snippet}
+		</ActionBar>
+	{:else}
+		<details>
+			<summary>Tachometer, read on the bare spindle before the wheel went on</summary>
+			<TachometerPart {desk} entry={speed} onagain={book} />
+			{#if read.main}<Reasons reasons={read.main.reasons} />{/if}
+		</details>
+		<StartPart {desk} />
+	{/if}
+{/if}
+
+<style>
+	details {
+		margin-bottom: var(--s-8);
+	}
+	summary {
+		cursor: pointer;
+		color: var(--ink2);
+		min-height: 30px;
+	}
+</style>

@@ -32,7 +32,7 @@
 	{#if plan}<JogLadder
 			jogs={plan.jogs}
 			runRpm={desk.facts.machine.spindleRpm}
-			coastDownS={plan.coastDownS}
+			coastS={desk.facts.machine.coastS}
 		/>{/if}
 </section>
 {#if plan?.reasons.length}<Reasons reasons={plan.reasons} />{/if}

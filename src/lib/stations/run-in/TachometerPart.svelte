@@ -2,6 +2,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { limitRpm } from '$core/route/facts';
+	import { turningLimit } from '$core/route/stations/mount/turning';
 	import { speedStep } from '$core/route/stations/run-in/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
@@ -21,7 +22,10 @@
 	let { desk, entry, onagain }: Props = $props();
 	const f = $derived(desk.facts);
 	const w = $derived(desk.facts.wheel!);
-	const limit = $derived(limitRpm(w) ?? 0);
+	const turning = $derived(turningLimit(f));
+	const limit = $derived(turning?.rpm ?? 0);
+	/** What allows no more, where it is not this wheel. */
+	const slowest = $derived(turning && turning.because !== `wheel ${w.number}` ? turning.because : null);
 	const read = $derived(
 		entry.result.values.measuredRpm ?? Evidence.of(f).step(speedStep)?.entered.measuredRpm ?? null
 	);
@@ -42,9 +46,11 @@
 		<Strip value={read} {limit} label="Tachometer" unit="rpm" show={(v) => v.toFixed(0)} other={null} />
 		<p class="quiet">
 			Machine set to {quantity(f.machine.spindleRpm, 'rpm')}. Wheel {w.number}: {marked}, which is {quantity(
-				limit,
+				limitRpm(w),
 				'rpm'
-			)} at its new diameter. A worn wheel earns no more.
+			)} at its new diameter.
+			{#if slowest}No faster than <b class="num">{quantity(limit, 'rpm')}</b>, because of {slowest}.{:else}A
+				worn wheel earns no more.{/if}
 		</p>
 		<details>
 			<summary>Somebody quoted a speed for it</summary>
@@ -64,7 +70,7 @@
 			ontake={(rpm) => entry.set('measuredRpm', String(rpm))}
 		/>
 		<ChoiceField {entry} name="stage" label="Read on" words={STAGES} />
-		{#if onagain}<button class="btn" onclick={onagain} disabled={desk.busy}>Book another reading</button>{/if}
+		{#if onagain}<button class="btn" onclick={onagain} disabled={desk.busy}>Book this reading</button>{/if}
 	</div>
 </section>
 

@@ -1,10 +1,12 @@
 import { InputFault } from '../../../calculation/fault.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
+import { type SetupFacts, type WheelFacts, limitRpm } from '../../facts.js';
 
 /** A part of the stack, as far as it names a wheel of the rack. */
 interface Part {
 	kind: string;
 	name: string | null;
+	diameterMm: number | null;
+	newDiameterMm: number | null;
 	maxSpeedMps: number | null;
 	maxSpeedRpm: number | null;
 }
@@ -15,8 +17,22 @@ const over = (typed: number | null, marked: number | null): boolean =>
 export const numbersIn = (items: readonly Part[]): string[] =>
 	items.flatMap((p) => (p.kind === 'wheel' && p.name?.trim() ? [p.name.trim()] : []));
 
-/** @throws InputFault on the part when it claims more speed than the wheel is marked with */
-export function notFasterThanMarked(w: WheelFacts, part: Part, i: number): void {
+/**
+ * A part as the rack knows its wheel: no faster than what is marked allows at the diameter it had when new, never smaller than it is.
+ * @throws InputFault on the part when it claims more speed than the wheel is marked with
+ */
+export function asMarked<P extends Part>(w: WheelFacts, part: P, i: number): P {
+	notFasterThanMarked(w, part, i);
+	const limit = limitRpm(w);
+	const { diameterMm } = part;
+	return {
+		...part,
+		newDiameterMm: Math.max(w.newDiameterMm, diameterMm ?? 0),
+		maxSpeedRpm: limit === null ? part.maxSpeedRpm : Math.min(part.maxSpeedRpm ?? Infinity, limit)
+	};
+}
+
+function notFasterThanMarked(w: WheelFacts, part: Part, i: number): void {
 	const above = (field: string, says: string): InputFault =>
 		new InputFault(
 			`items.${i}.${field}`,
@@ -61,5 +77,16 @@ function onRack(facts: SetupFacts, part: Part, i: number): WheelFacts {
 		);
 	if (w.expiresOn !== null && w.expiresOn < facts.today)
 		throw fault('expired', `Wheel ${number} is out of date since ${w.expiresOn}. Take another one.`);
+	const { code, maxDiameterMm, maxWidthMm } = facts.machine;
+	if (w.diameterMm > maxDiameterMm)
+		throw fault(
+			'wheel-too-large',
+			`Wheel ${number} is ${w.diameterMm} mm across; ${code} takes ${maxDiameterMm}. Take a smaller one.`
+		);
+	if (w.widthMm > maxWidthMm)
+		throw fault(
+			'wheel-too-wide',
+			`Wheel ${number} is ${w.widthMm} mm wide; ${code} takes ${maxWidthMm}. Take a narrower one.`
+		);
 	return w;
 }

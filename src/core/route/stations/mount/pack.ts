@@ -9,7 +9,8 @@ import { said, show } from '../../say.js';
 import { alone, compute, defineStep, wheelOf } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
 import { companionLines } from './companions.js';
-import { heldWith, notFasterThanMarked, numbersIn } from './pack-wheels.js';
+import { asMarked, heldWith, numbersIn } from './pack-wheels.js';
+import { wheelsOn } from './turning.js';
 import type { WayOfMounting } from './way.js';
 
 const loose = <const N extends string>(name: N, label: string) =>
@@ -40,13 +41,15 @@ export const packStep = defineStep({
 				'inconsistent',
 				`Wheel ${lead} of this setup is not in the stack. Put it in under its number.`
 			);
-		const known = [wheelOf(facts), ...facts.companions.map((c) => c.wheel)];
-		v.items.forEach((part, i) => {
-			const w = known.find((x) => x.number === part.name?.trim());
-			if (w) notFasterThanMarked(w, part, i);
+		const known = [...wheelsOn(facts), ...facts.named];
+		const items = v.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...part }, i) => {
+			const w = part.kind === 'wheel' ? known.find((x) => x.number === part.name?.trim()) : undefined;
+			return w ? asMarked(w, part, i) : part;
 		});
-		const items = v.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...part }) => part);
-		return alone(compute(facts, mountPack, { ...v, items, requestedRpm: facts.machine.spindleRpm }));
+		const { spindleRpm, maxDiameterMm, maxWidthMm } = facts.machine;
+		return alone(
+			compute(facts, mountPack, { ...v, items, requestedRpm: spindleRpm, maxDiameterMm, maxWidthMm })
+		);
 	},
 	names: (v) => numbersIn(v.items),
 	effects: (facts, v) => [{ kind: 'hold-wheels', wheelIds: heldWith(facts, v.items) }]

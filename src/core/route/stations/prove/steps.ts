@@ -15,7 +15,8 @@ import { dressedStep } from '../dress/dressed.js';
 import { settingsStep } from '../dress/ways/single-point.js';
 import { outcomeStep } from '../run-in/outcome.js';
 import { speedStep } from '../run-in/speed.js';
-import { type SetupFacts, limitRpm } from '../../facts.js';
+import type { SetupFacts } from '../../facts.js';
+import { turningLimit } from '../mount/turning.js';
 import { runoutLimitUm } from '../true/readings.js';
 import { lastRunout } from '../true/known-runout.js';
 import { alone, compute, defineStep, wheelOf, type Step } from '../../step.js';
@@ -47,7 +48,7 @@ export function provenSoFar(facts: SetupFacts): Proven {
 	return {
 		runInDone: outcome ? outcome.output.mayContinue : null,
 		speedRpm: speed?.entered.measuredRpm ?? null,
-		maxRpm: limitRpm(wheelOf(facts)),
+		maxRpm: turningLimit(facts)?.rpm ?? null,
 		balanceResidualGmm: typeof residual === 'number' ? residual : null,
 		balanceLimitGmm: balance?.output.permissibleGmm ?? null,
 		runOutUm: lastRunout(facts),

@@ -1,15 +1,15 @@
 import { runInPlan } from '../../../run-in/plan.js';
 import { speedCheck } from '../../../run-in/speed-check.js';
-import { partOf } from '../../evidence.js';
-import { limitRpm } from '../../facts.js';
+import { Evidence, partOf } from '../../evidence.js';
 import { line } from '../../gate.js';
 import { said, show } from '../../say.js';
+import { turningLimit } from '../mount/turning.js';
 import type { Gate, Station } from '../station.js';
 import { outcomeStep } from './outcome.js';
 import { speedStep } from './speed.js';
 import { startStep } from './start.js';
 
-/** It turns no faster than it may, was started behind a shut guard, and ran free long enough. */
+/** It was started behind a shut guard, turns no faster than it may, and ran free long enough. */
 export const runInGate: Gate = (facts, evidence) => {
 	const q = show(facts);
 	const speed = evidence.step(speedStep);
@@ -21,6 +21,13 @@ export const runInGate: Gate = (facts, evidence) => {
 	const freeRunS = partOf(start, runInPlan)?.output.freeRunS;
 	return [
 		line({
+			key: 'start',
+			title: 'Started guarded',
+			from: start,
+			value: said(start, `runs empty ${freeRunS ?? ''} s`),
+			waiting: 'guard shut, nobody in line'
+		}),
+		line({
 			key: 'speed',
 			title: 'Tachometer under the limit',
 			from: speed,
@@ -28,14 +35,7 @@ export const runInGate: Gate = (facts, evidence) => {
 				speed?.verdict === 'stop'
 					? said(speed, '')
 					: `${q(speed?.entered.measuredRpm, 'rpm')} of ${q(limit, 'rpm')}`,
-			waiting: `limit ${q(facts.wheel ? limitRpm(facts.wheel) : null, 'rpm')}`
-		}),
-		line({
-			key: 'start',
-			title: 'Started guarded',
-			from: start,
-			value: said(start, `runs empty ${freeRunS ?? ''} s`),
-			waiting: 'guard shut, nobody in line'
+			waiting: `limit ${q(turningLimit(facts)?.rpm, 'rpm')}`
 		}),
 		line({
 			key: 'outcome',
@@ -47,5 +47,11 @@ export const runInGate: Gate = (facts, evidence) => {
 	];
 };
 
-/** The tachometer before the first start, and the start before anything is said of how it ran. */
-export const runInOrder: Station['order'] = () => ({ start: ['speed'], outcome: ['speed', 'start'] });
+/**
+ * The guard comes first. A reading over the limit forbids the start; how it ran is said after a start, with the tachometer read or not:
+ * whoever hears a knock says so at once.
+ */
+export const runInOrder: Station['order'] = (facts) => ({
+	start: Evidence.of(facts).step(speedStep) ? ['speed'] : [],
+	outcome: ['start']
+});

@@ -1,6 +1,12 @@
+import { InputFault } from '../../../calculation/fault.js';
 import { speedCheck } from '../../../run-in/speed-check.js';
 import { speedStatement } from '../../../spec/speed-statement.js';
+import { runningSince } from './outcome.js';
+import { turningLimit } from '../mount/turning.js';
 import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+
+const GUARD_FIRST =
+	'Guard first: say that it is shut and that nobody stands in line with the rim, start, then read the tachometer with the wheel on.';
 
 export const speedStep = defineStep({
 	station: 'run-in',
@@ -9,9 +15,12 @@ export const speedStep = defineStep({
 	fields: pick(speedCheck.fields, 'measuredRpm', 'stage'),
 	compute(facts, v) {
 		const w = wheelOf(facts);
+		if (v.stage === 'after-wheel' && !runningSince(facts))
+			throw new InputFault('stage', 'guard-first', GUARD_FIRST);
 		return alone(
 			compute(facts, speedCheck, {
-				ratedRpm: w.ratedRpm,
+				// Of everything that turns with it: another wheel of the pack, its arbor or a quill may allow less.
+				ratedRpm: turningLimit(facts)?.rpm ?? w.ratedRpm,
 				ratedSpeedMps: w.ratedMps,
 				originalDiameterMm: w.newDiameterMm,
 				currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm),

@@ -1,8 +1,8 @@
-import { InputFault } from '../../../calculation/fault.js';
 import { runInPlan } from '../../../run-in/plan.js';
 import { Evidence } from '../../evidence.js';
-import { type SetupFacts, type StationId, limitRpm } from '../../facts.js';
+import type { SetupFacts, StationId } from '../../facts.js';
 import { alone, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import { mayTurnRpm } from '../mount/turning.js';
 import { wayOfMounting } from '../mount/ways.js';
 
 /** Everything that had to be shown before the first start. An accepted caution counts as shown. */
@@ -13,8 +13,7 @@ export function prerequisites(facts: SetupFacts): { id: string; verdict: string 
 		['inspect', 'ring'],
 		...wayOfMounting(facts).shownBeforeStart.map((step) => ['mount', step] as const),
 		['mount', 'thread'],
-		['mount', 'tighten'],
-		['run-in', 'speed']
+		['mount', 'tighten']
 	];
 	return needed.map(([station, step]) => {
 		const r = evidence.named(station, step);
@@ -32,9 +31,7 @@ export const startStep = defineStep({
 	fields: pick(runInPlan.fields, 'guardClosed', 'peopleClear', 'firstRun'),
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		const limit = limitRpm(w);
-		if (limit === null)
-			throw new InputFault('ratedRpm', 'missing', 'This wheel has no marked speed. It must not run.');
+		const limit = mayTurnRpm(facts);
 		return alone(
 			compute(facts, runInPlan, {
 				runRpm: facts.machine.spindleRpm,

@@ -1,6 +1,7 @@
 import { chooseMethod } from '../../../dress/choose-method.js';
 import { missingFor } from '../dress/method.js';
 import { METHOD_WORDS } from '../dress/words.js';
+import { boreFits } from '../../../mount/bore-rule.js';
 import { rankRack } from '../../../spec/rank-rack.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { partOf } from '../../evidence.js';
@@ -37,7 +38,7 @@ export const selectGate: Gate = (facts, evidence) => {
 		line({
 			key: 'bore',
 			title: 'Fits the spindle',
-			state: 'ok',
+			state: boreFits(w.boreMm, seatMm) ? 'ok' : 'stop',
 			value: `bore ${q(w.boreMm, 'mm')} on ${q(seatMm, 'mm')}`,
 			recordId: rank.id
 		}),

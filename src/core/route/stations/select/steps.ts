@@ -1,4 +1,5 @@
 import { text } from '../../../calculation/field/index.js';
+import { mostPlayMm } from '../../../mount/bore-rule.js';
 import { concentration } from '../../../spec/concentration.js';
 import { gritSize } from '../../../spec/grit-size.js';
 import { parseMarking } from '../../../spec/parse-marking.js';
@@ -45,6 +46,8 @@ const candidate = (w: WheelFacts) => ({
 	expiresOn: w.expiresOn
 });
 
+const seatOf = (facts: SetupFacts): number => facts.mount?.seatMm ?? facts.machine.seatMm;
+
 /** One wheel with its points. */
 export type Ranked = OutputOf<typeof rankRack>['ranked'][number];
 
@@ -65,7 +68,8 @@ export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Compute
 		machine: {
 			maxDiameterMm: facts.machine.maxDiameterMm,
 			maxWidthMm: facts.machine.maxWidthMm,
-			boreMm: facts.mount?.seatMm ?? facts.machine.seatMm,
+			boreMm: seatOf(facts),
+			boreToleranceMm: mostPlayMm(seatOf(facts)),
 			spindleRpm: facts.machine.spindleRpm
 		},
 		candidates: rack.map(candidate),
