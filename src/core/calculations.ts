@@ -72,6 +72,7 @@ import { incidentPlan } from './keep/incident-plan.js';
 import { benchGrinder } from './mount/bench-grinder.js';
 import { spindleRunout } from './mount/spindle-runout.js';
 import { extraCheck } from './route/extra-check.js';
+import { givenUp } from './route/given-up.js';
 import { fitCheck } from './mount/fit-check.js';
 import { flangeCheck } from './mount/flange-check.js';
 import { mountGlue } from './mount/glue.js';
@@ -221,7 +222,8 @@ export const CALCULATIONS: readonly Calculation[] = [
 	holdSpeed,
 	redressInterval,
 	incidentPlan,
-	extraCheck
+	extraCheck,
+	givenUp
 ];
 
 const byId = new Map(CALCULATIONS.map((c) => [c.id, c]));

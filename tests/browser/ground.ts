@@ -8,7 +8,7 @@ import { type PrivateDatabase, startDatabase } from '../../src/command/database/
 import { find, freePort } from '../../src/command/system.js';
 import { writeWav } from '../../src/core/audio/wav.js';
 import { madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
-import { addressFromEnvironment } from '../../src/lib/server/db/pool.js';
+import { addressFromEnvironment, closeDatabase, write } from '../../src/lib/server/db/pool.js';
 
 /** The running application and browser that all browser tests share. */
 export const PINS: Record<string, string> = {
@@ -114,7 +114,11 @@ export async function signedIn(
 	return page;
 }
 
+/** Whatever another test has mounted is taken off, so that each may have the spindle it works on. */
+beforeEach(() => write('UPDATE setups SET on_spindle = FALSE WHERE on_spindle'));
+
 after(async () => {
+	await closeDatabase();
 	await browser?.close();
 	await stopApp();
 });

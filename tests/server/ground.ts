@@ -4,7 +4,7 @@ import { InputFault } from '../../src/core/calculation/fault.js';
 import type { StationId } from '../../src/core/route/facts.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
-import { closeDatabase, row, setClock } from '../../src/lib/server/db/pool.js';
+import { closeDatabase, row, setClock, write } from '../../src/lib/server/db/pool.js';
 import { Refused } from '../../src/lib/server/door/refused.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import type { User } from '../../src/lib/server/people/sign-in.js';
@@ -70,6 +70,10 @@ export async function setup(machine = 'SG-1', route?: string): Promise<number> {
 }
 
 export const facts = async (id: number) => (await loadSetup(id))!.facts;
+/** Whatever another test has mounted is taken off, so that this setup may have the spindle. */
+export const freeSpindles = (but: number): Promise<unknown> =>
+	write('UPDATE setups SET on_spindle = FALSE WHERE on_spindle AND id <> ?', [but]);
+const BEFORE_MOUNT: readonly StationId[] = ['brief', 'machine', 'select', 'inspect'];
 /** Records a step as the page would, at the state of now. */
 export async function step(
 	id: number,
@@ -78,6 +82,7 @@ export async function step(
 	values: object,
 	reason: string | null = null
 ): Promise<void> {
+	if (!BEFORE_MOUNT.includes(station)) await freeSpindles(id);
 	await record(
 		id,
 		{ station, step: name, values, version: (await facts(id)).version, key: key(), reason },

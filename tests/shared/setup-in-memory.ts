@@ -141,6 +141,9 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		cuts: [],
 		guidelines: { tables: null, weights: null, weightsVersion: 1, limits: {} },
 		incidentId: null,
+		onSpindle: false,
+		occupied: null,
+		givenUp: null,
 		today: '2026-06-01',
 		nowMs: MIDDAY,
 		...more
@@ -165,10 +168,21 @@ function kept(f: SetupFacts, { records, effects }: { records: NewRecord[]; effec
 /** One effect on the facts in hand; what only the shop keeps (ledger lines, pictures) is not there to be changed. */
 function follow(f: SetupFacts, e: Effect): SetupFacts {
 	const own = f.wheel && 'wheelId' in e && e.wheelId === f.wheel.id ? f.wheel : null;
-	if (e.kind === 'state') return { ...f, state: e.state };
+	if (e.kind === 'state')
+		return {
+			...f,
+			state: e.state,
+			...(e.state === 'finished' && { onSpindle: false, givenUp: e.givenUp ?? null })
+		};
+	if (e.kind === 'wheel-state' && own)
+		return {
+			...f,
+			onSpindle: e.state === 'mounted',
+			wheel: { ...own, state: e.state, stateReason: e.reason }
+		};
 	if (e.kind === 'take-wheel') {
 		const wheel = f.named.find((w) => w.id === e.wheelId)!;
-		return { ...f, wheel: { ...wheel, state: 'mounted', heldBy: f.id } };
+		return { ...f, wheel: { ...wheel, heldBy: f.id } };
 	}
 	if (e.kind === 'keep-cut')
 		return {

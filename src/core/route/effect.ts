@@ -40,4 +40,4 @@ export type Effect =
 	| { kind: 'keep-pictures'; wheelId: number }
 	/** The first clear ring of a wheel is what later ones are compared with. */
 	| { kind: 'keep-baseline'; wheelId: number; recordingId: number }
-	| { kind: 'state'; state: SetupFacts['state'] };
+	| { kind: 'state'; state: SetupFacts['state']; /** Why it was not gone on with. */ givenUp?: string };

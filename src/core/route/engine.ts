@@ -3,6 +3,7 @@ import { Evidence } from './evidence.js';
 import { type SetupFacts, STATION_NAMES, type StationId } from './facts.js';
 import { line, markNow, passes } from './gate.js';
 import { type Refusal, hardStops } from './hard-stops.js';
+import { giveUpStep, mayGiveUp } from './stations/keep/give-up.js';
 import { STATION, linesOf } from './stations/index.js';
 
 /** What is done, what is open and what comes next: decided here and nowhere else. */
@@ -36,6 +37,7 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 		};
 	if (f.state === 'finished')
 		return { code: 'setup-finished', message: 'This setup is finished. Start a new one.' };
+	if (station === 'keep' && step === giveUpStep.step) return mayGiveUp(f);
 	const stops = hardStops(f);
 	const choosingAgain = station === 'select' && f.state !== 'stopped';
 	const binding = choosingAgain ? stops.filter((s) => s.code === 'machine-locked-out') : stops;

@@ -174,6 +174,15 @@ export interface Guidelines {
 	/** Limits and usual values by calculation and field. */ limits: Limits;
 }
 
+/** What another setup has on this machine or on this mount. */
+export interface Occupied {
+	setupId: number;
+	wheel: string;
+	machine: string;
+	/** The mount, where it is that one which is taken, on another machine. */
+	mount: string | null;
+}
+
 /** Everything the route engine decides from. */
 export interface SetupFacts {
 	id: number;
@@ -207,6 +216,12 @@ export interface SetupFacts {
 	cuts: readonly TrialCut[];
 	guidelines: Guidelines;
 	incidentId: number | null;
+	/** Its wheel stands on the spindle. */
+	onSpindle: boolean;
+	/** What stands there instead. */
+	occupied: Occupied | null;
+	/** Why it was not gone on with, if it was given up. */
+	givenUp: string | null;
 	today: string;
 	nowMs: number;
 }

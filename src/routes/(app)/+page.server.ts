@@ -4,7 +4,7 @@ import { standingOf } from '$core/route/standing';
 import { Evidence } from '$core/route/evidence';
 import { openIncidents } from '$lib/server/setups/incidents';
 import { machines } from '$lib/server/shop/machines';
-import { liveSetups } from '$lib/server/setups/setup-list';
+import { openByMachine } from '$lib/server/setups/setup-list';
 import { loadSetup } from '$lib/server/setups/setups';
 import { expiringWheels } from '$lib/server/wheels/wheels';
 import { incidentPlan } from '$core/keep/incident-plan';
@@ -13,15 +13,18 @@ const SOON_DAYS = 30;
 
 /** Every machine with what is on it, its state and what it needs next. */
 export async function load() {
-	const [list, live, incidents, expiring] = await Promise.all([
+	const [list, byMachine, incidents, expiring] = await Promise.all([
 		machines(),
-		liveSetups(),
+		openByMachine(),
 		openIncidents(),
 		expiringWheels(SOON_DAYS)
 	]);
-	const setups = (await Promise.all(live.map((id) => loadSetup(id)))).map((s) => s!.facts);
+	// The one that is mounted, or the newest, stands on the card; the others are named below it.
+	const shown = [...byMachine.values()].map((of) => of[0]!.id);
+	const setups = (await Promise.all(shown.map((id) => loadSetup(id)))).map((s) => s!.facts);
 	const cards = list.map((m) => {
 		const f = setups.find((s) => s.machine.id === m.id) ?? null;
+		const others = (byMachine.get(m.id) ?? []).slice(1);
 		if (!f)
 			return {
 				machine: m,
@@ -31,7 +34,8 @@ export async function load() {
 				state: m.lockedOut ? ('stop' as const) : ('open' as const),
 				word: m.lockedOut ? 'Locked out' : 'Free',
 				next: 'no setup',
-				dressesLeft: null
+				dressesLeft: null,
+				others
 			};
 		const d = decide(f);
 		const dressesLeft = Evidence.of(f).of(dressPlan, 'dress', ['settings'])?.output.dressesLeft ?? null;
@@ -41,7 +45,8 @@ export async function load() {
 			wheel: f.wheel,
 			station: d.current,
 			...standingOf(f, d),
-			dressesLeft
+			dressesLeft,
+			others
 		};
 	});
 	const needs: {

@@ -4,6 +4,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import WheelThumb from '$lib/drawing/WheelThumb.svelte';
+	import { STATE_WORDS } from '$lib/words';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	interface Card {
@@ -14,11 +15,14 @@
 		word: string;
 		next: string;
 		dressesLeft: number | null;
+		/** Open setups of this machine beside the one shown. */
+		others: { id: number; part: string; state: string; wheel: string | null }[];
 	}
 	interface Props {
 		card: Card;
 	}
 	let { card }: Props = $props();
+	const MOST = 3;
 	const w = $derived(card.wheel);
 	const life = $derived(
 		w ? Math.max(0, Math.min(1, (w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm))) : 0
@@ -37,7 +41,7 @@
 		>{/if}
 	<div class="text">
 		<h2>
-			<a href={resolve(card.setup ? `/setups/${card.setup.id}` : '/setups/new')}
+			<a href={resolve(card.setup ? `/setups/${card.setup.id}` : `/setups/new?machine=${card.machine.id}`)}
 				>{card.machine.code} {card.machine.name}</a
 			>
 		</h2>
@@ -66,6 +70,16 @@
 						: 'free'}</span
 		><span class="num dia">{w ? `⌀ ${w.diameterMm}` : ''}</span>
 	</div>
+	{#if card.others.length}<p class="others">
+			Also open:
+			{#each card.others.slice(0, MOST) as s (s.id)}<a href={resolve(`/setups/${s.id}`)}
+					>{s.id} {s.part}, {STATE_WORDS[s.state]?.toLowerCase()}</a
+				>{/each}
+			{#if card.others.length > MOST}<a
+					href={resolve(`/setups?search=${encodeURIComponent(card.machine.code)}`)}
+					>and {card.others.length - MOST} more</a
+				>{/if}
+		</p>{/if}
 </article>
 
 <style>
@@ -137,6 +151,20 @@
 	}
 	.bar .low {
 		background: var(--caution);
+	}
+	.others {
+		grid-column: 1 / -1;
+		font-size: var(--type-small);
+		color: var(--ink2);
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 var(--s-12);
+	}
+	.others a {
+		position: relative;
+		min-height: 26px;
+		display: inline-flex;
+		align-items: center;
 	}
 	.dia {
 		color: var(--ink2);

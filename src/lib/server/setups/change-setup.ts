@@ -7,6 +7,9 @@ export interface SetupChange {
 	state?: SetupFacts['state'];
 	wheelId?: number | null;
 	units?: 'mm' | 'inch';
+	/** Whether its wheel stands on the spindle from now on. */
+	onSpindle?: boolean;
+	givenUp?: string;
 }
 
 /** Raises the version and applies a change; the caller holds the lock. */
@@ -25,6 +28,14 @@ export async function changeSetup(
 	if (change.wheelId !== undefined) {
 		sets.push('wheel_id = ?');
 		values.push(change.wheelId);
+	}
+	if (change.onSpindle !== undefined) {
+		sets.push('on_spindle = ?');
+		values.push(change.onSpindle ? 1 : 0);
+	}
+	if (change.givenUp !== undefined) {
+		sets.push('given_up = ?');
+		values.push(change.givenUp);
 	}
 	if (change.units) {
 		sets.push('units = ?');

@@ -237,7 +237,7 @@ export async function workIncident(
 			on
 		);
 		if (!others?.n) await lockMachine(i.machineId, false, on);
-		await changeSetup(i.setupId, user.id, { state: 'finished' }, on);
+		await changeSetup(i.setupId, user.id, { state: 'finished', onSpindle: false }, on);
 	});
 }
 export { InputFault };

@@ -25,16 +25,26 @@ export async function perform(
 	const change: SetupChange = {};
 	let taken = '';
 	for (const e of effects) {
-		if (e.kind === 'state') change.state = e.state;
-		else if (e.kind === 'take-wheel') {
+		if (e.kind === 'state') {
+			change.state = e.state;
+			change.givenUp = e.givenUp;
+			if (e.state === 'finished') change.onSpindle = false;
+		} else if (e.kind === 'take-wheel') {
 			change.wheelId = e.wheelId;
+			if (e.wheelId !== facts.wheel?.id) change.onSpindle = false;
 			taken = e.number;
-		} else await one(facts, e, recordId, user, on);
+		} else {
+			if (e.kind === 'wheel-state' && e.wheelId === facts.wheel?.id && e.state !== 'quarantined')
+				change.onSpindle = e.state === 'mounted';
+			await one(facts, e, recordId, user, on);
+		}
 	}
 	try {
 		await changeSetup(facts.id, user.id, change, on);
 	} catch (e) {
 		if (!isDuplicate(e)) throw e;
+		if (change.onSpindle)
+			throw new Refused(409, 'occupied', 'Another wheel was just mounted there. Take it off first.');
 		throw new Refused(
 			409,
 			'held',

@@ -15,6 +15,7 @@ export interface SetupLine {
 	by: string;
 	createdAt: Date;
 	changedAt: Date | null;
+	givenUp: string | null;
 }
 
 /** Setups, newest first, whose part, machine, wheel or number matches; what stops one today is asked before what it was released for. */
@@ -39,18 +40,32 @@ async function statesNow(ids: readonly number[]): Promise<Map<number, SetupFacts
 function linesOf(search: string, state: string, limit: number): Promise<SetupLine[]> {
 	const like = `%${search.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 	return rows(
-		`SELECT s.id, s.part, s.quantity, s.state, s.machine_id AS machineId, m.code AS machine, w.number AS wheel, w.canonical AS marking, u.name AS \`by\`, s.created_at AS createdAt, s.changed_at AS changedAt
+		`SELECT s.id, s.part, s.quantity, s.state, s.machine_id AS machineId, m.code AS machine, w.number AS wheel, w.canonical AS marking, u.name AS \`by\`, s.created_at AS createdAt, s.changed_at AS changedAt, s.given_up AS givenUp
 		 FROM setups s JOIN machines m ON m.id = s.machine_id JOIN users u ON u.id = s.created_by LEFT JOIN wheels w ON w.id = s.wheel_id
 		 WHERE (? = '' OR s.part LIKE ? OR m.code LIKE ? OR w.number LIKE ? OR w.canonical LIKE ? OR s.id = ?) AND (? = '' OR s.state = ?) ORDER BY s.id DESC LIMIT ${Number(limit)}`,
 		[search, like, like, like, like, /^\d{1,9}$/.test(search) ? Number(search) : 0, state, state]
 	);
 }
 
-/** The newest live setup of every machine. */
-export async function liveSetups(): Promise<number[]> {
-	return (
-		await rows<{ id: number }>(
-			"SELECT MAX(id) AS id FROM setups WHERE state IN ('under-way','released','stopped') GROUP BY machine_id"
-		)
-	).map((r) => r.id);
+/** An open setup, as the Floor and the choice of a machine know it. */
+export interface OpenSetup {
+	id: number;
+	machineId: number;
+	part: string;
+	quantity: number;
+	state: SetupFacts['state'];
+	/** Its wheel stands on the spindle. */
+	onSpindle: boolean;
+	wheel: string | null;
+}
+
+/** Every open setup by machine: the one that is mounted first, then the newest. */
+export async function openByMachine(): Promise<Map<number, OpenSetup[]>> {
+	const list = await rows<Omit<OpenSetup, 'onSpindle'> & { onSpindle: number }>(
+		"SELECT s.id, s.machine_id AS machineId, s.part, s.quantity, s.state, s.on_spindle AS onSpindle, w.number AS wheel FROM setups s LEFT JOIN wheels w ON w.id = s.wheel_id WHERE s.state IN ('under-way','released','stopped') ORDER BY s.on_spindle DESC, s.id DESC"
+	);
+	const by = new Map<number, OpenSetup[]>();
+	for (const s of list)
+		by.set(s.machineId, [...(by.get(s.machineId) ?? []), { ...s, onSpindle: !!s.onSpindle }]);
+	return by;
 }

@@ -7,6 +7,7 @@ import { guidelinesNow } from '../shop/guidelines.js';
 import { dressersInUse, machineById, mountById } from '../shop/machines.js';
 import { traysNow } from '../shop/trays.js';
 import { type Runner, clockAheadMs, row } from '../db/pool.js';
+import { occupying } from './occupying.js';
 import { companionsOf } from './pack.js';
 import { recordsOf } from '../db/records.js';
 import { ringsOf } from '../recordings/recordings.js';
@@ -47,6 +48,8 @@ interface SetupRow {
 	created_at: Date;
 	checks: string | null;
 	incident_id: number | null;
+	on_spindle: number;
+	given_up: string | null;
 	today: string;
 	now_ms: string;
 }
@@ -133,6 +136,9 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			cuts,
 			guidelines,
 			incidentId: s.incident_id,
+			onSpindle: !!s.on_spindle,
+			occupied: s.on_spindle || s.state === 'finished' ? null : await occupying(s, on),
+			givenUp: s.given_up,
 			today: s.today,
 			nowMs: Number(s.now_ms) + clockAheadMs()
 		}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { quantity } from '$core/quantity/format';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -53,6 +54,10 @@
 	</section>
 </div>
 <ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>
+	{#if f.state !== 'finished' && f.state !== 'released'}<a
+			class="btn"
+			href={resolve(`/setups/${f.id}/give-up`)}>Give this setup up</a
+		>{/if}
 	{#snippet aside()}{#if told}<ShowWorking computed={told.parts} system={f.units} />{/if}{/snippet}
 </ActionBar>
 

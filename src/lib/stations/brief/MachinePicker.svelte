@@ -1,16 +1,27 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import type { MachineFacts } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { STATE_WORDS } from '$lib/words';
 
+	interface OpenSetup {
+		id: number;
+		part: string;
+		state: string;
+		onSpindle: boolean;
+		wheel: string | null;
+	}
 	interface Props {
 		entry: Entry;
-		machines: (MachineFacts & { live: { id: number; part: string; state: string } | null })[];
+		machines: (MachineFacts & { open: OpenSetup[] })[];
 	}
 	/** The machines to choose from, with what is on each of them. */
 	let { entry, machines }: Props = $props();
 	const fault = $derived(entry.faultAt('machineId'));
+	const chosen = $derived(machines.find((m) => entry.at('machineId') === String(m.id)) ?? null);
+	/** What stands on the spindle of the machine that is chosen. */
+	const mounted = $derived(chosen?.open.find((s) => s.onSpindle) ?? null);
 </script>
 
 <fieldset data-field="machineId" tabindex="-1">
@@ -30,14 +41,20 @@
 				<small
 					>{m.lockedOut
 						? 'locked out'
-						: m.live
-							? `setup ${m.live.id}: ${STATE_WORDS[m.live.state]?.toLowerCase()}`
+						: m.open.length
+							? `setup ${m.open.map((s) => `${s.id}: ${STATE_WORDS[s.state]?.toLowerCase()}`).join(', ')}`
 							: 'free'}</small
 				>
 			</label>
 		{/each}
 	</div>
 	{#if fault}<p class="fault">Pick a machine.</p>{/if}
+	{#if mounted}<p class="taken">
+			<b>Wheel {mounted.wheel} of setup {mounted.id} ({mounted.part}) is on {chosen!.code}.</b>
+			<a href={resolve(mounted.state === 'released' ? `/setups/${mounted.id}/keep` : `/setups/${mounted.id}`)}
+				>Take it off there</a
+			>, or start: this setup waits at Mount until the spindle is free.
+		</p>{/if}
 </fieldset>
 
 <style>
@@ -51,6 +68,13 @@
 		color: var(--ink2);
 		padding: 0;
 		margin-bottom: var(--s-4);
+	}
+	.taken {
+		background: var(--caution-soft);
+		border-left: 4px solid var(--caution);
+		padding: var(--s-8) var(--s-12);
+		margin-top: var(--s-8);
+		max-width: none;
 	}
 	.row {
 		display: grid;

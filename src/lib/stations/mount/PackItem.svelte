@@ -117,17 +117,17 @@
 			/>{#if wheel}<QuantityField {entry} name={at('diameterMm')} /><QuantityField
 					{entry}
 					name={at('newDiameterMm')}
-				/><QuantityField
+				/><QuantityField {entry} name={at('maxSpeedMps')} /><QuantityField
 					{entry}
-					name={at('maxSpeedMps')}
-				/><QuantityField {entry} name={at('maxSpeedRpm')} /><QuantityField
+					name={at('maxSpeedRpm')}
+				/><QuantityField {entry} name={at('rimBackOffsetMm')} /><QuantityField
 					{entry}
-					name={at('rimBackOffsetMm')}
-				/><QuantityField {entry} name={at('rimWidthMm')} /><QuantityField
+					name={at('rimWidthMm')}
+				/><QuantityField {entry} name={at('cornerRadiusBackMm')} label="Corner, back" /><QuantityField
 					{entry}
-					name={at('cornerRadiusBackMm')}
-					label="Corner, back"
-				/><QuantityField {entry} name={at('cornerRadiusFrontMm')} label="Corner, front" />{/if}
+					name={at('cornerRadiusFrontMm')}
+					label="Corner, front"
+				/>{/if}
 		</div>
 	{/if}
 </div>

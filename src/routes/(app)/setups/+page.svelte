@@ -51,7 +51,9 @@
 						class="num">{s.wheel}</a
 					> <span class="num quiet">{s.marking}</span>{:else}<span class="quiet">none yet</span>{/if}
 			{:else if id === 'state'}<span class="st"
-					><VerdictMark state={mark[s.state]} size={16} />{STATE_WORDS[s.state]}</span
+					><VerdictMark state={mark[s.state]} size={16} />{s.givenUp
+						? 'Given up'
+						: STATE_WORDS[s.state]}</span
 				>
 			{:else if id === 'when'}{when(s.changedAt ?? s.createdAt)}
 			{:else}{s.by}{/if}

@@ -4,6 +4,7 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { Effect } from '../../effect.js';
 import type { SetupFacts } from '../../facts.js';
 import { withCompanions } from '../mount/companions.js';
+import { giveUpStep } from './give-up.js';
 import { intervalStep } from './interval.js';
 import {
 	alone,
@@ -71,4 +72,4 @@ export const keepStep = defineStep({
 });
 
 /** Everything that can be recorded at Keep. */
-export const keepSteps: readonly Step[] = [keepStep, intervalStep];
+export const keepSteps: readonly Step[] = [keepStep, intervalStep, giveUpStep];

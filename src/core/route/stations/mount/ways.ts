@@ -1,4 +1,5 @@
 import type { SetupFacts } from '../../facts.js';
+import { type GateLine, line } from '../../gate.js';
 import type { Gate, Station } from '../station.js';
 import { bench } from './bench.js';
 import { flange } from './flange.js';
@@ -20,10 +21,25 @@ export const WAYS: Readonly<Record<Mounting, WayOfMounting>> = {
 export const wayOfMounting = (facts: Pick<SetupFacts, 'route'>): WayOfMounting => WAYS[facts.route.mounting];
 
 /** What must hold before the first start, by how the wheel is held. */
-export const mountGate: Gate = (facts, evidence) => wayOfMounting(facts).gate(facts, evidence);
+export const mountGate: Gate = (facts, evidence) => [
+	...occupiedLine(facts),
+	...wayOfMounting(facts).gate(facts, evidence)
+];
+
+/** One wheel on a spindle and on a mount: said only while another one stands there. */
+function occupiedLine({ occupied: o }: SetupFacts): GateLine[] {
+	if (!o) return [];
+	const where = o.mount === null ? `on ${o.machine}` : `on mount ${o.mount}, on ${o.machine}`;
+	const value = `Wheel ${o.wheel} of setup ${o.setupId} is ${where}. Take it off there first.`;
+	return [line({ key: OCCUPIED, title: 'Spindle and mount free', state: 'stop', value })];
+}
+const OCCUPIED = 'occupied';
 
 /** Nothing is tightened before what it clamps is right; a joint cures after it is made. */
-export const mountOrder: Station['order'] = (facts) => ({
-	tighten: wayOfMounting(facts).beforeTightening,
-	cured: ['glued']
-});
+export const mountOrder: Station['order'] = (facts) => {
+	const way = wayOfMounting(facts);
+	const first = Object.fromEntries(
+		[...way.steps.map((s) => s.step), 'thread'].map((step) => [step, [OCCUPIED]])
+	);
+	return { ...first, tighten: [OCCUPIED, ...way.beforeTightening], cured: [OCCUPIED, 'glued'] };
+};

@@ -27,6 +27,8 @@
 			desk.trouble = null;
 		});
 	});
+	/** A station is open, not a page that belongs to the setup as a whole. */
+	const atStation = $derived(page.params.station !== undefined);
 	const view = $derived(desk.decision.stations.find((s) => s.id === here));
 	const next = $derived(desk.facts.stations[desk.facts.stations.indexOf(here) + 1]);
 	const title = $derived(next ? `Before ${DOING[next]}` : 'In the ledger');
@@ -75,19 +77,10 @@
 						{#each data.unreadable.slice(0, 5) as id (id)}<a href={resolve(`/log/${id}`)}>{id}</a
 							>&nbsp;{/each}
 					</p>{/if}
-				{#if checks.length && !page.url.pathname.endsWith('/wrong')}<ShopChecks
-						{desk}
-						station={here}
-						{checks}
-					/>{/if}
+				{#if checks.length && atStation}<ShopChecks {desk} station={here} {checks} />{/if}
 				{@render children()}
 			</main>
-			{#if view && !page.url.pathname.endsWith('/wrong')}<GateColumn
-					{title}
-					lines={view.lines}
-					{desk}
-					{onward}
-				/>{/if}
+			{#if view && atStation}<GateColumn {title} lines={view.lines} {desk} {onward} />{/if}
 		</div>
 	</div>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import { whenRight } from '$core/calculation/attempt';
@@ -23,26 +24,25 @@
 	const JOB = without(BRIEF_FIELDS, 'part', 'quantity', 'machineId', 'units').map((f) =>
 		f.name === 'targetRaUm' ? { ...f, required: false } : f
 	);
-	const entry = new Entry({
-		fields: BRIEF_FIELDS,
-		key: 'setup-new',
-		draft: data.draft,
-		start: {
-			machineId: data.machine ?? undefined,
-			route: data.routes.find((r) => r.code === data.route)?.code
-		}
-	});
-	const sender = new Sender();
-	$effect(() => entry.switchTo(entry.at('units') === 'inch' ? 'inch' : 'mm'));
-	const v = $derived(entry.result.values);
-	const machine = $derived(data.machines.find((m) => m.id === v.machineId) ?? null);
 	const USUAL: Record<string, string> = {
 		bench: 'bench-grinder',
 		internal: 'glued-internal',
 		lathe: 'lathe-tool-post'
 	};
+	const usualFor = (m: { kind: string } | null | undefined) =>
+		(m && data.routes.find((r) => r.code === USUAL[m.kind])) ?? null;
+	const asked = untrack(() => data.machines.find((m) => m.id === data.machine) ?? null);
+	const askedRoute = untrack(() => data.routes.find((r) => r.code === data.route) ?? usualFor(asked));
+	const entry = new Entry({ fields: BRIEF_FIELDS, key: 'setup-new', draft: data.draft });
+	// The address says which machine and route; what was typed of the job before stays.
+	if (asked) entry.set('machineId', String(asked.id));
+	if (askedRoute) entry.set('route', askedRoute.code);
+	const sender = new Sender();
+	$effect(() => entry.switchTo(entry.at('units') === 'inch' ? 'inch' : 'mm'));
+	const v = $derived(entry.result.values);
+	const machine = $derived(data.machines.find((m) => m.id === v.machineId) ?? null);
 	const route = $derived(data.routes.find((r) => r.code === (entry.at('route') || 'toolroom')));
-	const usual = $derived(machine ? (data.routes.find((r) => r.code === USUAL[machine.kind]) ?? null) : null);
+	const usual = $derived(usualFor(machine));
 	const advice = $derived.by(() => {
 		if (!v.material || !v.operation) return null;
 		// Without a finish the advice is given for the usual one.

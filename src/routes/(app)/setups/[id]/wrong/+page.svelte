@@ -75,6 +75,7 @@
 </div>
 <ActionBar label="Stop everything here" onact={stop} busy={sender.busy} stop key={false}>
 	<a class="btn" href={resolve(`/setups/${f.id}`)}>Back, nothing is wrong</a>
+	<a class="btn" href={resolve(`/setups/${f.id}/give-up`)}>Nothing is wrong, but it is given up</a>
 </ActionBar>
 
 <style>

@@ -1,0 +1,40 @@
+import { choice, text, yesNo } from '../calculation/field/index.js';
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+
+/** A setup that is not gone on with: why, and what becomes of its wheel. */
+export const givenUp = defineCalculation({
+	id: 'route.given-up',
+	title: 'Setup given up',
+	about:
+		'A setup that nobody goes on with: machine, mount and wheel are free again, or the wheel is set aside.',
+	source: "The shop's own practice: who takes a wheel off says what state it is in.",
+	formulas: ['a wheel that was on the spindle goes back when sound, is set aside otherwise'],
+	fields: [
+		text('reason', 'For whoever looks later', {
+			required: true,
+			minLength: 10,
+			maxLength: 300,
+			label: 'Why'
+		}),
+		yesNo('wheelOn', 'On the spindle or its mount', { required: true, label: 'A wheel is mounted' }),
+		choice('wheelIs', 'As it comes off', ['sound', 'not-sure'], { label: 'The wheel is' })
+	],
+	outputs: [{ name: 'wheelGoes', about: 'The wheel', main: true }],
+	example: { reason: 'The job went to another shop', wheelOn: true, wheelIs: 'sound' },
+	compute(v) {
+		if (v.wheelOn && v.wheelIs === null)
+			throw new InputFault(
+				'wheelIs',
+				'missing',
+				'Say whether the wheel that comes off is sound; when in doubt it is set aside and inspected again.'
+			);
+		const wheelGoes = !v.wheelOn
+			? 'was not mounted'
+			: v.wheelIs === 'sound'
+				? 'back to the rack'
+				: 'set aside';
+		return { wheelGoes, ...new Findings().judged() };
+	}
+});

@@ -1,0 +1,51 @@
+import type { Effect } from '../../effect.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
+import { givenUp } from '../../given-up.js';
+import type { Refusal } from '../../hard-stops.js';
+import { alone, compute, defineStep, pick } from '../../step.js';
+import { wheelsOn } from '../mount/turning.js';
+
+/** Nobody goes on with it: machine, mount and wheel are free for the next setup, and the reason stays. */
+export const giveUpStep = defineStep({
+	station: 'keep',
+	step: 'give-up',
+	title: 'Give it up',
+	fields: pick(givenUp.fields, 'reason', 'wheelIs'),
+	compute: (facts, v) => alone(compute(facts, givenUp, { ...v, wheelOn: facts.onSpindle })),
+	effects(facts, v): Effect[] {
+		const off = facts.onSpindle
+			? wheelsOn(facts).flatMap((w) => comesOff(w, v.wheelIs === 'sound', v.reason))
+			: [];
+		return [...off, { kind: 'state', state: 'finished', givenUp: v.reason }];
+	}
+});
+
+/** What becomes of a wheel that was mounted; one that was set aside already stays so. */
+function comesOff(w: WheelFacts, sound: boolean, reason: string): Effect[] {
+	if (w.state !== 'mounted') return [];
+	const note = `setup given up: ${reason}`.slice(0, 200);
+	return sound
+		? [
+				{ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null },
+				{ kind: 'ledger', wheelId: w.id, event: 'parked', diameterAfterMm: null, note }
+			]
+		: [
+				{ kind: 'wheel-state', wheelId: w.id, state: 'quarantined', reason: note },
+				{ kind: 'ledger', wheelId: w.id, event: 'quarantined', diameterAfterMm: null, note }
+			];
+}
+
+/** May it be given up? Whatever was recorded; but what went wrong is worked through, and what was released is taken off at Keep. */
+export function mayGiveUp(f: Pick<SetupFacts, 'state' | 'incidentId'>): Refusal | null {
+	if (f.incidentId !== null)
+		return {
+			code: 'incident-open',
+			message: `Incident ${f.incidentId} is open. Work its plan through; closing it frees the machine.`
+		};
+	if (f.state === 'released')
+		return {
+			code: 'released',
+			message: 'This wheel is released. Book it as taken off at Keep; that frees the machine.'
+		};
+	return null;
+}

@@ -1,0 +1,5 @@
+import { draftOf } from '$lib/server/db/drafts';
+
+export async function load({ params, locals }) {
+	return { draft: await draftOf(locals.user!.id, `setup-${params.id}-give-up`) };
+}

@@ -1,0 +1,65 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { getContext } from 'svelte';
+	import { giveUpStep, mayGiveUp } from '$core/route/stations/keep/give-up';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+
+	let { data } = $props();
+	const desk = getContext<Desk>('desk');
+	const entry = new Entry({
+		fields: giveUpStep.fields,
+		key: `setup-${desk.facts.id}-give-up`,
+		draft: data.draft
+	});
+	const f = $derived(desk.facts);
+	const refusal = $derived(mayGiveUp(f));
+	const WHEEL = { sound: 'sound, back to the rack', 'not-sure': 'not sure: set aside, inspect again' };
+	async function giveUp() {
+		if (await desk.record('keep', 'give-up', entry)) await goto(resolve('/setups'));
+	}
+</script>
+
+<svelte:head><title>Give it up, setup {f.id} - Uncinus</title></svelte:head>
+<h1>Give this setup up</h1>
+{#if f.state === 'finished'}<p class="lead">This setup is {f.givenUp ? 'given up' : 'finished'} already.</p>
+{:else if refusal}<p class="lead">{refusal.message}</p>
+{:else}
+	<p class="lead">
+		Nobody goes on with it. What was recorded stays; {f.machine.code}{f.wheel
+			? `, its mount and wheel ${f.wheel.number} are`
+			: ' is'} free for the next setup.
+	</p>
+	<div class="form">
+		<TextField {entry} name="reason" />
+		{#if f.onSpindle && f.wheel}<div>
+				<p>
+					<b>Wheel {f.wheel.number} is on the spindle.</b> Stop, isolate, wait until it stands, take it off and
+					look at it.
+				</p>
+				<ChoiceField {entry} name="wheelIs" words={WHEEL} label="As it comes off the wheel is" />
+			</div>{/if}
+	</div>
+{/if}
+{#if refusal || f.state === 'finished'}<ActionBar
+		label="Back to the setup"
+		forward
+		onact={() => void goto(resolve(`/setups/${f.id}`))}
+	/>
+{:else}<ActionBar label="Give it up" onact={giveUp} busy={desk.busy} key={false}>
+		<a class="btn" href={resolve(`/setups/${f.id}`)}>Back, it goes on</a>
+		<a class="btn stop" href={resolve(`/setups/${f.id}/wrong`)}>Something is wrong with the wheel</a>
+	</ActionBar>{/if}
+
+<style>
+	.form {
+		display: grid;
+		gap: var(--s-16);
+		margin: var(--s-16) 0;
+		max-width: 640px;
+	}
+</style>
