@@ -106,8 +106,18 @@ export const STEP_WORDS: Record<string, string> = {
 	'full-route-new-wheel': 'Start again with a new wheel, every station',
 	'full-route-retest': 'Inspect the wheel and start again, every station'
 };
+/** Why something ran into something. */
+export const CAUSE_WORDS: Record<string, string> = {
+	'work-not-held': 'the work was not held',
+	'wrong-dial-way': 'dial turned the wrong way',
+	'wrong-offset': 'wrong zero or offset',
+	'dresser-left-on': 'dresser left on the chuck',
+	'stop-not-set': 'a stop was not set',
+	other: 'something else'
+};
 /** Who stands for a step of a plan where not everybody may. */
 export const STEP_SIGNED_BY: Record<string, string> = {
+	'clean-and-remeasure': 'the reading after cleaning',
 	'scrap-wheel': 'a lead',
 	'repair-guard': 'people trained for the machine',
 	'replace-flange': 'people trained for the machine',

@@ -31,6 +31,7 @@ async function crashed(page: Page): Promise<void> {
 	await readDial(page, 1);
 	for (const q of ['Polish marks', 'Lumps on the chuck', 'Hollows in the chuck', 'Spindle noisy'])
 		await say(page, q, 'No');
+	await page.getByLabel('Why it happened').selectOption('work-not-held');
 	await press(page, 'Keep the findings');
 	const boxes = page.getByRole('region', { name: 'The plan' }).getByRole('checkbox');
 	expect(await page.getByRole('button', { name: 'Close the incident' }).isDisabled()).to.equal(true);

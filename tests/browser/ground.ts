@@ -105,6 +105,7 @@ export async function signedIn(
 	who = 'Ines Falk',
 	options: Parameters<typeof context>[0] = {}
 ): Promise<Page> {
+	await freeSpindles();
 	const page = await (await context(options)).newPage();
 	await page.goto(`${base()}/sign-in`);
 	await page.getByRole('radio', { name: who }).check();
@@ -115,7 +116,9 @@ export async function signedIn(
 }
 
 /** Whatever another test has mounted is taken off, so that each may have the spindle it works on. */
-beforeEach(() => write('UPDATE setups SET on_spindle = FALSE WHERE on_spindle'));
+export const freeSpindles = (): Promise<unknown> =>
+	write('UPDATE setups SET on_spindle = FALSE WHERE on_spindle');
+beforeEach(freeSpindles);
 
 after(async () => {
 	await closeDatabase();

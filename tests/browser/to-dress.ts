@@ -4,7 +4,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { DEMO } from '../../src/command/paths.js';
 import { done, heading, press, say, station } from './bench.js';
-import { base, restartApp } from './ground.js';
+import { base, restartApp, freeSpindles } from './ground.js';
 import { released } from './to-release.js';
 
 type Entered = [
@@ -86,7 +86,9 @@ export async function broughtToDress(page: Page, cases: readonly Case[]): Promis
 	for (const [c, steps] of rest) await enter(page, c.id!, steps);
 }
 async function enter(page: Page, id: number, steps: readonly Entered[]): Promise<void> {
-	for (const [at, step, values, , reason] of steps)
+	for (const [at, step, values, , reason] of steps) {
+		// Several are brought here at once, some for one machine.
+		await freeSpindles();
 		await post(page, `/api/setups/${id}/records`, {
 			station: at,
 			step,
@@ -94,6 +96,7 @@ async function enter(page: Page, id: number, steps: readonly Entered[]): Promise
 			reason: reason ?? null,
 			version: await versionOf(page, id)
 		});
+	}
 }
 
 export const openDress = (page: Page, c: Case) => page.goto(`${base()}/setups/${c.id}/dress`);

@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { incidentPlan } from '../../src/core/keep/incident-plan.js';
 import { incidentById, openIncident, workIncident } from '../../src/lib/server/setups/incidents.js';
 import { machineById } from '../../src/lib/server/shop/machines.js';
 import {
@@ -28,6 +29,20 @@ const FINDINGS = {
 	spindleNoise: false
 };
 
+/** Every step of the plan after a hard crash, where nothing had to be mended. */
+const REPAIRED = [
+	'make-safe',
+	'record-and-tag',
+	'scrap-wheel',
+	'inspect-guard',
+	'inspect-flange',
+	'inspect-taper',
+	'measure-taper-runout',
+	'measure-flange-runout',
+	'listen-to-spindle',
+	'inspect-chuck'
+];
+
 describe('something is wrong', () => {
 	it('stops the setup, scraps the wheel, locks the machine; only a finished plan and a lead unlock it', async () => {
 		const { id, number } = await workedUpTo('true.runout');
@@ -56,27 +71,52 @@ describe('something is wrong', () => {
 			'changed-meanwhile',
 			workIncident(incident, { findings: FINDINGS, version: 1, key: key() }, await machinist())
 		);
-		const plan = [
-			'make-safe',
-			'record-and-tag',
-			'scrap-wheel',
-			'inspect-guard',
-			'inspect-flange',
-			'inspect-taper',
-			'measure-taper-runout',
-			'measure-flange-runout',
-			'listen-to-spindle',
-			'inspect-chuck'
-		];
-		await workIncident(incident, { done: plan, version: 2, key: key() }, await machinist());
+		await workIncident(incident, { done: REPAIRED, version: 2, key: key() }, await machinist());
 		await refusedWith(
 			'lead-only',
 			workIncident(incident, { close: true, version: 3, key: key() }, await machinist())
 		);
-		await workIncident(incident, { close: true, version: 3, key: key() }, await lead());
+		const asked = await refusedWith(
+			'cause-open',
+			workIncident(incident, { close: true, version: 3, key: key() }, await lead())
+		);
+		expect(asked.message).to.match(/why it happened/);
+		await workIncident(
+			incident,
+			{ findings: { ...FINDINGS, cause: 'work-not-held' }, version: 3, key: key() },
+			await machinist()
+		);
+		await workIncident(incident, { close: true, version: 4, key: key() }, await lead());
+		expect((await incidentById(incident))!.input.findings).to.include({ cause: 'work-not-held' });
 		expect((await incidentById(incident))!.closedAt).to.be.an.instanceOf(Date);
 		expect((await machineById(await machineId('SG-1')))!.lockedOut).to.equal(false);
 		await refusedWith(/scrapped/, step(await setup(), 'select', 'take', { wheelNumber: number }));
+	});
+
+	it('cleaning is shown by the reading after it, and a taper that stays bad is a stop', async () => {
+		const { id } = await workedUpTo('true.runout');
+		const incident = await openIncident(id, REPORT, key(), await machinist());
+		let version = 1;
+		const work = async (change: object) => {
+			await workIncident(incident, { ...change, version: version++, key: key() }, await machinist());
+			const i = (await incidentById(incident))!;
+			return { input: i.input, plan: incidentPlan.run(i.input) };
+		};
+		const over = { ...FINDINGS, taperRunoutUm: 23 };
+		await work({ findings: over });
+		const ticked = await work({ done: [...REPAIRED, 'clean-and-remeasure'] });
+		expect(ticked.plan.next).to.equal('clean-and-remeasure');
+		expect(ticked.plan.machineState).to.equal('locked-out');
+		const still = await work({ findings: { ...over, taperRunoutAgainUm: 13 } });
+		expect(still.plan.reasons.map((r) => r.code)).to.include('taper-runout');
+		expect(still.plan.machineState).to.equal('locked-out');
+		const clean = await work({ findings: { ...over, taperRunoutAgainUm: 4, cause: 'wrong-offset' } });
+		expect(clean.plan.machineState).to.equal('ready-for-wheel');
+		expect(clean.input.findings, 'both readings stay').to.include({
+			taperRunoutUm: 23,
+			taperRunoutAgainUm: 4
+		});
+		await workIncident(incident, { close: true, version, key: key() }, await lead());
 	});
 
 	it('asks for what is missing before it stops anything', async () => {

@@ -13,12 +13,30 @@ export const INCIDENT_EVENTS = [
 	'dull-ring'
 ] as const;
 export type IncidentEvent = (typeof INCIDENT_EVENTS)[number];
-const MECHANICAL: readonly string[] = ['burst', 'hard-crash', 'light-touch', 'overspeed'];
+/** The machine itself was hit. */
+export const MECHANICAL: readonly string[] = ['burst', 'hard-crash', 'light-touch', 'overspeed'];
 const OFF_MACHINE: readonly string[] = ['dropped-wheel', 'dull-ring'];
 const SCRAP: readonly string[] = ['burst', 'hard-crash', 'overspeed', ...OFF_MACHINE];
 
 const seen = <const N extends string>(name: N, about: string) => yesNo(name, about);
 const runout = <const N extends string>(name: N, about: string) => um(name, about, from0(5000));
+
+/** Why something ran into something. */
+export const CAUSES = [
+	'work-not-held',
+	'wrong-dial-way',
+	'wrong-offset',
+	'dresser-left-on',
+	'stop-not-set',
+	'other'
+] as const;
+/** Asked where it applies; the plan is worked without them. */
+const WHERE_IT_APPLIES: readonly string[] = [
+	'taperRunoutAgainUm',
+	'flangeRunoutAgainUm',
+	'cause',
+	'causeNote'
+];
 
 /** What is looked at after something went wrong. */
 export const FINDING_FIELDS = [
@@ -27,10 +45,14 @@ export const FINDING_FIELDS = [
 	choice('taper', 'Spindle taper', ['sound', 'light-galling', 'severe-galling']),
 	runout('taperRunoutUm', 'Run-out of the taper'),
 	runout('flangeRunoutUm', 'Run-out of the flange'),
+	runout('taperRunoutAgainUm', 'Taper, after cleaning'),
+	runout('flangeRunoutAgainUm', 'Flange, after cleaning'),
 	seen('polishMarks', 'Polish marks'),
 	seen('chuckHighSpots', 'Lumps on the chuck'),
 	seen('chuckGouges', 'Hollows in the chuck'),
-	seen('spindleNoise', 'Spindle noisy')
+	seen('spindleNoise', 'Spindle noisy'),
+	choice('cause', 'Why it happened', CAUSES),
+	text('causeNote', 'In a sentence', { maxLength: 300, label: 'Why, in words' })
 ] as const;
 
 /** After something went wrong: what to do, in order, before the machine or the wheel is used again. */
@@ -58,6 +80,11 @@ export const incidentPlan = defineCalculation({
 			guideline: true,
 			label: 'Run-out, limit',
 			default: 25,
+			advanced: true
+		}),
+		um('taperLimitUm', 'Of a taper or seat that was hit; no such limit when empty', {
+			...over0(1000),
+			label: 'Run-out of the taper, limit',
 			advanced: true
 		}),
 		list('done', 'Steps done', text('step', 'Step', { required: true, maxLength: 60 }), {
@@ -101,13 +128,24 @@ export const incidentPlan = defineCalculation({
 			taper: null,
 			taperRunoutUm: null,
 			flangeRunoutUm: null,
+			taperRunoutAgainUm: null,
+			flangeRunoutAgainUm: null,
+			cause: null,
+			causeNote: null,
 			polishMarks: null,
 			chuckHighSpots: null,
 			chuckGouges: null,
 			spindleNoise: null
 		};
-		const runouts = [f.taperRunoutUm, f.flangeRunoutUm].filter((n) => n !== null);
-		const overAim = runouts.some((n) => n > v.runoutAimUm);
+		const dirty = (first: number | null) => first !== null && first > v.runoutAimUm;
+		const overAim = dirty(f.taperRunoutUm) || dirty(f.flangeRunoutUm);
+		/** What was read after cleaning counts; without it, what was read before. */
+		const taperUm = f.taperRunoutAgainUm ?? f.taperRunoutUm;
+		const runouts = [taperUm, f.flangeRunoutAgainUm ?? f.flangeRunoutUm].filter((n) => n !== null);
+		const again =
+			overAim &&
+			(!dirty(f.taperRunoutUm) || f.taperRunoutAgainUm !== null) &&
+			(!dirty(f.flangeRunoutUm) || f.flangeRunoutAgainUm !== null);
 		const overLimit = runouts.some((n) => n >= v.runoutLimitUm);
 		const bad = f.flange === 'bent' || f.flange === 'cracked';
 		const codes: string[] = [];
@@ -142,20 +180,31 @@ export const incidentPlan = defineCalculation({
 			step('spindle-service', f.spindleNoise === true);
 		}
 		step(scrap ? 'full-route-new-wheel' : 'full-route-retest');
-		const done = new Set([...v.done, ...(v.madeSafe ? ['make-safe'] : [])]);
+		const done = new Set([
+			...v.done,
+			...(v.madeSafe ? ['make-safe'] : []),
+			...(again ? ['clean-and-remeasure'] : [])
+		]);
 		const steps = codes.map((code, i) => ({ order: i + 1, code, done: done.has(code) }));
 		const findings = new Findings()
 			.stop('not-made-safe', !v.madeSafe && !off, 'Stop it, isolate it, lock it. Nothing else first.')
 			.stop('injury', v.injury && !done.has('care-for-people'), 'People before machines.')
 			.stop(
 				'findings-missing',
-				mechanical ? Object.values(f).some((x) => x === null) : listen && f.spindleNoise === null,
+				mechanical
+					? Object.entries(f).some(([name, x]) => x === null && !WHERE_IT_APPLIES.includes(name))
+					: listen && f.spindleNoise === null,
 				'Not everything has been looked at.'
 			)
 			.stop('guard-damaged', mechanical && f.guard === 'damaged', 'The guard is damaged.')
 			.stop('flange-damaged', mechanical && bad, 'A flange is bent or cracked.')
 			.stop('taper-galled', mechanical && f.taper === 'severe-galling', 'The taper is badly galled.')
 			.stop('runout-over-limit', mechanical && overLimit, 'Run-out over the limit.')
+			.stop(
+				'taper-runout',
+				mechanical && v.taperLimitUm !== null && taperUm !== null && taperUm > v.taperLimitUm,
+				`The taper runs out ${taperUm} µm after it was hit, limit ${v.taperLimitUm}. Nothing is mounted on it; have it looked at.`
+			)
 			.stop('spindle-noise', (mechanical || listen) && f.spindleNoise === true, 'The spindle is noisy.')
 			.caution(
 				'runout-above-aim',

@@ -29,6 +29,11 @@ export const spindleRunout = defineCalculation({
 			label: 'Run-out, limit',
 			default: 25,
 			advanced: true
+		}),
+		umField('taperLimitUm', 'Of a taper or seat that was hit; no such limit when empty', {
+			...over0(1000),
+			label: 'Run-out of the taper, limit',
+			advanced: true
 		})
 	],
 	outputs: [{ name: 'worstUm', unit: 'um', about: 'The worse of the two', main: true }],
@@ -43,6 +48,11 @@ export const spindleRunout = defineCalculation({
 					'runout-over-limit',
 					worstUm >= v.runoutLimitUm,
 					`The ${where} runs out ${worstUm} µm, limit ${v.runoutLimitUm}. The spindle is hurt: have it looked at.`
+				)
+				.stop(
+					'taper-runout',
+					v.taperLimitUm !== null && v.taperRunoutUm > v.taperLimitUm && worstUm < v.runoutLimitUm,
+					`The taper runs out ${v.taperRunoutUm} µm after it was hit, limit ${v.taperLimitUm}. Clean and measure again; nothing is mounted on it like this.`
 				)
 				.caution(
 					'runout-above-aim',

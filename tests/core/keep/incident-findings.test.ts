@@ -75,6 +75,20 @@ limits('keep.incident-plan', CRASH, [
 		yes: [...hit({ taperRunoutUm: 25 }), ...hit({ flangeRunoutUm: 25 })]
 	},
 	{
+		code: 'taper-runout',
+		severity: 'stop',
+		not: [
+			{ taperLimitUm: 12, ...found({ taperRunoutUm: 12 }) },
+			found({ taperRunoutUm: 23 }),
+			{ taperLimitUm: 12, ...found({ taperRunoutUm: 23, taperRunoutAgainUm: 4 }) },
+			{ taperLimitUm: 12, ...found({ taperRunoutUm: 23 }, 'vibration') }
+		],
+		yes: [
+			{ taperLimitUm: 12, ...found({ taperRunoutUm: 12.1 }) },
+			{ taperLimitUm: 12, ...found({ taperRunoutUm: 23, taperRunoutAgainUm: 13 }) }
+		]
+	},
+	{
 		code: 'runout-above-aim',
 		severity: 'caution',
 		not: [

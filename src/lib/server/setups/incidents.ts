@@ -1,6 +1,7 @@
 import { CORE_VERSION } from '../../../core/calculations.js';
 import { withLimits } from '../../../core/calculation/limits.js';
 import { incidentPlan } from '../../../core/keep/incident-plan.js';
+import { REMEASURE, causeAsked, inShopPlan } from '../../../core/keep/incident-work.js';
 import { REPORT_FIELDS } from '../../../core/keep/incident-report.js';
 import { checked } from '../door/joi-schema.js';
 import { lockMachine } from '../shop/machines.js';
@@ -37,12 +38,14 @@ export async function openIncident(
 		const before = await claim(key, `incident ${setupId}`, user.id, on);
 		if (before) return Number(before.id);
 		const { facts } = loaded;
-		const input = withLimits(facts.guidelines.limits, incidentPlan, {
-			event: report.event,
-			injury: report.injury,
-			madeSafe: report.madeSafe,
-			done: report.madeSafe ? ['make-safe'] : []
-		});
+		const input = inShopPlan(
+			withLimits(facts.guidelines.limits, incidentPlan, {
+				event: report.event,
+				injury: report.injury,
+				madeSafe: report.madeSafe,
+				done: report.madeSafe ? ['make-safe'] : []
+			})
+		);
 		const plan = incidentPlan.run(input);
 		const recordId = await addRecord(
 			{
@@ -144,12 +147,14 @@ const incident = (r: Raw): Incident => ({
 	event: r.event,
 	seen: r.seen,
 	// A plan that cannot be read any more starts again from what happened: nothing of it is taken as done.
-	input: stored<Record<string, unknown>>(r.facts) ?? {
-		event: r.event,
-		injury: false,
-		madeSafe: false,
-		done: []
-	},
+	input: inShopPlan(
+		stored<Record<string, unknown>>(r.facts) ?? {
+			event: r.event,
+			injury: false,
+			madeSafe: false,
+			done: []
+		}
+	),
 	version: r.version,
 	openedAt: r.opened_at,
 	closedAt: r.closed_at,
@@ -192,6 +197,8 @@ export async function workIncident(
 			...(change.done === undefined ? {} : { done: change.done }),
 			...(change.findings === undefined ? {} : { findings: change.findings })
 		});
+		// Whatever is ticked: cleaning is shown by the reading after it.
+		input.done = input.done.filter((code) => code !== REMEASURE);
 		if (input.done.includes('make-safe')) input.madeSafe = true;
 		const plan = incidentPlan.run(input);
 		if (change.close) {
@@ -202,6 +209,8 @@ export async function workIncident(
 					'plan-open',
 					`Not finished: ${plan.reasons.find((r) => r.severity === 'stop')?.message ?? ''}`
 				);
+			const asked = causeAsked(i.event, input.findings);
+			if (asked) throw new Refused(409, 'cause-open', asked);
 		}
 		await write(
 			'UPDATE incidents SET facts = ?, version = version + 1, closed_by = ?, closed_at = IF(?, UTC_TIMESTAMP(3), NULL) WHERE id = ?',

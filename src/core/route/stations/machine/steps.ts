@@ -1,3 +1,4 @@
+import { TAPER_LIMIT_UM } from '../../../keep/incident-work.js';
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { runInRecommission } from '../../../run-in/recommission.js';
 import { alone, compute, defineStep, pick, without, type Step } from '../../step.js';
@@ -18,7 +19,8 @@ export const spindleStep = defineStep({
 	step: 'runout',
 	title: 'Run-out of the spindle',
 	fields: pick(spindleRunout.fields, 'taperRunoutUm', 'flangeRunoutUm'),
-	compute: (facts, v) => alone(compute(facts, spindleRunout, v))
+	// This station asks about the spindle on the routes that follow a crash.
+	compute: (facts, v) => alone(compute(facts, spindleRunout, { ...v, taperLimitUm: TAPER_LIMIT_UM }))
 });
 
 /** Everything that can be recorded at Machine. */

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { FINDING_FIELDS } from '$core/keep/incident-plan';
+	import { REMEASURE, causeAsked } from '$core/keep/incident-work';
 	import { figure, quantity } from '$core/quantity/format';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
-	import { EVENT_WORDS, RESTART_WORDS, STEP_SIGNED_BY, STEP_WORDS, when } from '$lib/words';
+	import { CAUSE_WORDS, EVENT_WORDS, RESTART_WORDS, STEP_SIGNED_BY, STEP_WORDS, when } from '$lib/words';
 	import PlanStep from '$lib/features/incident/PlanStep.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
@@ -25,7 +26,18 @@
 	const writes = $derived(open && data.role !== 'viewer');
 	const mechanical = $derived(plan.steps.some((s) => s.code === 'inspect-guard'));
 	const looks = $derived(mechanical || plan.steps.some((s) => s.code === 'listen-to-spindle'));
-	const asked = $derived(FINDING_FIELDS.filter((f) => mechanical || f.name === 'spindleNoise'));
+	/** The reading after cleaning is asked where the first one was over the aim; both stay, side by side. */
+	const AGAIN: Record<string, string> = {
+		taperRunoutAgainUm: 'taperRunoutUm',
+		flangeRunoutAgainUm: 'flangeRunoutUm'
+	};
+	const first = $derived(entry.result.values as Record<string, unknown>);
+	const overAim = (name: string) => Number(first[name] ?? 0) > Number(i.input.runoutAimUm ?? 5);
+	const applies = (name: string) =>
+		name in AGAIN ? overAim(AGAIN[name]!) : name !== 'causeNote' || entry.at('cause') === 'other';
+	const asked = $derived(
+		FINDING_FIELDS.filter((f) => (mechanical ? applies(f.name) : f.name === 'spindleNoise'))
+	);
 	const signedBy = (code: string) => {
 		const s = data.signed[code];
 		return s ? `${s.by}, ${when(s.atMs)}` : null;
@@ -34,6 +46,7 @@
 		`Aim ${quantity(Number(data.incident.input.runoutAimUm ?? 5), 'um')}, limit ${quantity(Number(data.incident.input.runoutLimitUm ?? 25), 'um')}`
 	);
 	const LIMITS = $derived<Record<string, string>>({ taperRunoutUm: allowed, flangeRunoutUm: allowed });
+	const unsaid = $derived(causeAsked(i.event, (i.input.findings ?? null) as Record<string, unknown> | null));
 	let working = $state(false);
 	const path = $derived(`/api/incidents/${i.id}`);
 	const done = $derived((i.input.done ?? []) as string[]);
@@ -87,7 +100,7 @@
 						signed={s.done ? signedBy(s.code) : null}
 						by={STEP_SIGNED_BY[s.code] ?? ''}
 						now={open && s.code === plan.next}
-						{writes}
+						writes={writes && s.code !== REMEASURE}
 						ontick={(on) => tick(s.code, on)}
 					/>{/each}
 			</ol>
@@ -98,9 +111,14 @@
 					<h2>What was found</h2>
 					<div class="grid">
 						{#each asked as f (f.name)}<div>
-								<FieldInput {entry} field={f} label={f.about} />{#if LIMITS[f.name]}<p class="quiet">
+								<FieldInput
+									{entry}
+									field={f}
+									label={f.about}
+									words={f.name === 'cause' ? CAUSE_WORDS : undefined}
+								/>{#if LIMITS[f.name]}<p class="quiet">
 										{LIMITS[f.name]}
-									</p>{/if}{#if writes && f.name.endsWith('RunoutUm')}<ReadInstrument
+									</p>{/if}{#if writes && /Runout(Again)?Um$/.test(f.name)}<ReadInstrument
 										kind="dial"
 										system="mm"
 										turn
@@ -121,6 +139,7 @@
 							: 'free again'}; the wheel is {plan.wheelDisposition === 'scrap' ? 'scrap' : 'quarantined'}
 				</h2>
 				<Reasons reasons={plan.reasons} most={8} />
+				{#if open && plan.verdict !== 'stop' && unsaid}<p class="fault">{unsaid}</p>{/if}
 				<p>
 					{RESTART_WORDS[plan.restartStation] ?? ''}{#if !open && data.role !== 'viewer'}
 						<a href={resolve(`/setups/new?machine=${i.machineId}&route=crash-recovery`)}
@@ -136,7 +155,7 @@
 					</p>
 					{#if data.role === 'lead'}<button
 							class="btn act"
-							disabled={sender.busy || plan.verdict === 'stop'}
+							disabled={sender.busy || plan.verdict === 'stop' || unsaid !== null}
 							onclick={() => sender.submit(path, { close: true, version: i.version })}
 							>Close the incident</button
 						>{/if}
