@@ -3,9 +3,15 @@
 	import { onMount } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { page } from '$app/state';
+	import BenchFailed from '$lib/ui/feedback/BenchFailed.svelte';
 	import '$lib/ui/base.css';
 
 	const down = $derived(page.error?.code === 'database-down' || page.error?.code === 'cannot-keep');
+	/** A bench that cannot be shown may be shown without what was typed at it. */
+	const bench = $derived.by(() => {
+		const at = /^\/setups\/(\d+)\/([a-z-]+)$/.exec(page.url.pathname);
+		return at ? `setup-${at[1]}-${at[2]}-` : null;
+	});
 	onMount(() => {
 		// A database that comes back is noticed without anybody pressing anything.
 		const timer = setInterval(async () => {
@@ -17,22 +23,26 @@
 
 <svelte:head><title>Uncinus</title></svelte:head>
 <main>
-	<h1>
-		{down
-			? 'The database does not answer'
-			: page.status === 404
-				? 'Nothing here'
-				: page.status === 403
-					? 'Not allowed'
-					: 'That did not work'}
-	</h1>
-	<p>{page.error?.message}</p>
-	<!-- The address asked for may be none of ours: trying again asks for it as it stands. -->
-	<!-- eslint-disable svelte/no-navigation-without-resolve -->
-	<p>
-		<a class="btn act" href={down ? page.url.pathname : resolve('/')}>{down ? 'Try again' : 'To the floor'}</a
-		>
-	</p>
+	{#if bench && page.status >= 500 && !down}<BenchFailed
+			prefix={bench}
+			onagain={() => location.reload()}
+		/>{:else}<h1>
+			{down
+				? 'The database does not answer'
+				: page.status === 404
+					? 'Nothing here'
+					: page.status === 403
+						? 'Not allowed'
+						: 'That did not work'}
+		</h1>
+		<p>{page.error?.message}</p>
+		<!-- The address asked for may be none of ours: trying again asks for it as it stands. -->
+		<!-- eslint-disable svelte/no-navigation-without-resolve -->
+		<p>
+			<a class="btn act" href={down ? page.url.pathname : resolve('/')}
+				>{down ? 'Try again' : 'To the floor'}</a
+			>
+		</p>{/if}
 </main>
 
 <style>

@@ -80,6 +80,18 @@ export class Brought {
 		await this.record('run-in', 'outcome', { heard: 'normal' });
 		return this;
 	}
+	/** Trued, and ready for the figures of a dress with the single point. */
+	async atTheDress(): Promise<this> {
+		await (await this.mounted('neutral-first')).ranIn();
+		for (const [station, step] of [
+			['true', 'runout'],
+			['true', 'after'],
+			['dress', 'method'],
+			['dress', 'position']
+		] as const)
+			await this.did(station, step);
+		return this;
+	}
 	/** Run in, found true already, and dressed. */
 	async trueAndDressed(): Promise<this> {
 		await this.ranIn();

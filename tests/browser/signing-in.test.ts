@@ -7,8 +7,11 @@ import { PINS, base, context, signedIn, tellOnFailure } from './ground.js';
 async function atTheBrief(): Promise<Page> {
 	const page = await signedIn('Tobias Renn');
 	await page.clock.install();
+	// What is typed is kept on the server once the page listens: only then does it know that it is left alone.
+	const kept = page.waitForResponse((r) => r.url().endsWith('/api/drafts/setup-new') && r.ok());
 	await page.goto(`${base()}/setups/new`);
 	await page.getByLabel('Part', { exact: true }).fill('Idle plate');
+	await kept;
 	return page;
 }
 const left = (page: Page) => page.clock.fastForward('31:00');

@@ -37,6 +37,17 @@ export class Findings {
 	}
 }
 
+/** Findings of several calculations as one list: each code once, with the worst that is said of it; what is worst first. */
+export function merged(reasons: readonly Reason[]): Reason[] {
+	const RANK: Readonly<Record<Verdict, number>> = { stop: 0, caution: 1, ok: 2 };
+	const byCode = new Map<string, Reason>();
+	for (const r of reasons) {
+		const known = byCode.get(r.code);
+		if (!known || RANK[r.severity] < RANK[known.severity]) byCode.set(r.code, r);
+	}
+	return [...byCode.values()].sort((a, b) => RANK[a.severity] - RANK[b.severity]);
+}
+
 /** The worst of several verdicts; none gives ok. */
 export function worst(list: readonly Verdict[]): Verdict {
 	return list.includes('stop') ? 'stop' : list.includes('caution') ? 'caution' : 'ok';

@@ -23,7 +23,7 @@
 	role="img"
 	aria-label={all.map((h) => `${name(h.order)} ${quantity(h.amplitudeUm, 'um', units)}`).join(', ')}
 >
-	{#each all as h, i (h.order)}{@const tall = Math.max(1.5, (H - 4) * (h.amplitudeUm / most))}<rect
+	{#each all as h, i (i)}{@const tall = Math.max(1.5, (H - 4) * (h.amplitudeUm / most))}<rect
 			x={i * w + w * 0.18}
 			y={H - tall}
 			width={w * 0.64}

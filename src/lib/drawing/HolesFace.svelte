@@ -30,7 +30,7 @@
 				stroke="var(--edge)"
 				stroke-width="1.5"
 			/>{/each}
-		{#each filled as f (f.hole)}{@const [x, y] = polar(c, c, R, f.angleDeg)}<circle
+		{#each filled as f, at (at)}{@const [x, y] = polar(c, c, R, f.angleDeg)}<circle
 				cx={x}
 				cy={y}
 				r={7 + 9 * Math.sqrt(f.massG / most)}

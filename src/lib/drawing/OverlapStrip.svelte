@@ -21,7 +21,7 @@
 	role="img"
 	aria-label="Overlap {value === null ? 'not known' : value.toFixed(1)}; general is 3 to 5, dull from 10"
 >
-	{#each bands as [name, a, b, fill] (a)}<rect
+	{#each bands as [name, a, b, fill], at (at)}<rect
 			x={x(a) + 1}
 			y="10"
 			width={x(b) - x(a) - 2}

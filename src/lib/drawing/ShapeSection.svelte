@@ -60,7 +60,7 @@
 		stroke="var(--ink2)"
 		stroke-dasharray="8 3 2 3"
 	/>
-	{#each column as l (l.letter)}
+	{#each column as l, at (at)}
 		<path
 			d="M{x(l.at[0]).toFixed(1)} {y(l.at[1]).toFixed(1)}L208 {(l.ty - 4).toFixed(1)}"
 			stroke={l.valueMm === null ? 'var(--caution)' : 'var(--edge)'}

@@ -69,7 +69,7 @@
 				y={c - px(middle.face!) + 4}
 				text-anchor="middle">face</text
 			>
-			{#each placed as m (m.label)}
+			{#each placed as m, at (at)}
 				{@const [x, y] = polar(c, c, px(m.radiusMm ?? middle[m.zone] ?? 0), m.angleDeg!)}
 				{#if m.bad}<rect
 						x={x - 11}

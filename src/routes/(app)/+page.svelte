@@ -21,7 +21,7 @@
 	<h2>Needs somebody</h2>
 	{#if data.needs.length}
 		<ul class="sheet">
-			{#each data.needs as n (n.href + n.text)}<li>
+			{#each data.needs as n, at (at)}<li>
 					<VerdictMark state={n.state} /><strong>{n.text}</strong><span class="quiet">{n.note}</span><a
 						class="btn"
 						href={resolve(n.href)}>{n.action}</a

@@ -23,7 +23,7 @@
 	role="img"
 	aria-label="{label}: {value === null ? 'not known' : `${value.toFixed(2)}, ${inside?.name || 'outside'}`}"
 >
-	{#each bands as b (b.from)}<rect
+	{#each bands as b, at (at)}<rect
 			x={x(b.from) + 1}
 			y="12"
 			width={Math.max(0, x(b.to) - x(b.from) - 2)}

@@ -25,7 +25,7 @@
 	role="img"
 	aria-label="{label}: {parts.map((p) => `${p.name} ${p.says}`).join(', ')}"
 >
-	{#each placed as p, i (p.name)}<rect
+	{#each placed as p, i (i)}<rect
 			x={p.x}
 			y="2"
 			width={Math.max(0, p.w - 1.5)}
@@ -35,7 +35,7 @@
 		/>{/each}
 </svg>
 <p class="key">
-	{#each placed as p (p.name)}<span>{p.name} <b class="num">{p.says}</b></span>{/each}
+	{#each placed as p, at (at)}<span>{p.name} <b class="num">{p.says}</b></span>{/each}
 </p>
 
 <style>

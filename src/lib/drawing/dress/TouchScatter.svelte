@@ -35,7 +35,7 @@
 >
 	<rect x={MID - HALF / 2} y="4" width={HALF} height={30 * Math.max(1, drawn.length)} fill="var(--ok-soft)" />
 	<line x1={MID} x2={MID} y1="4" y2={4 + 30 * Math.max(1, drawn.length)} stroke="var(--rule)" />
-	{#each drawn as d, i (d.name)}
+	{#each drawn as d, i (i)}
 		<text x="4" y={24 + 30 * i}>{d.name}</text>
 		{#each d.off as o, k (k)}<circle
 				cx={at(o)}

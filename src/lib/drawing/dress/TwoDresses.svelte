@@ -42,7 +42,7 @@
 		y="92"
 		text-anchor="middle">burns</text
 	>
-	{#each dresses as d, i (d.name)}
+	{#each dresses as d, i (i)}
 		{@const y = 36 + 30 * i}
 		<text x="0" y={y + 4} class="b">{d.name}</text>
 		<rect

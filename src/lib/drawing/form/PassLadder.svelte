@@ -59,7 +59,7 @@
 			/>{/if}</g
 	>
 	<path d={drawnChain(chain, s)} fill="none" stroke="var(--ink)" stroke-width="2.4" />
-	{#each odd as b (b.index)}<path
+	{#each odd as b, at (at)}<path
 			d={drawnChain([chain[b.index]!], s)}
 			fill="none"
 			stroke={COLOURS[b.state]}

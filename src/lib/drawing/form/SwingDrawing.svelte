@@ -56,7 +56,7 @@
 		stroke={bad ? 'var(--stop)' : 'var(--act)'}
 		stroke-width="4"
 	/>
-	{#each [[from, fromDeg], [to, toDeg]] as const as [p, deg] (deg)}<circle
+	{#each [[from, fromDeg], [to, toDeg]] as const as [p, deg], at (at)}<circle
 			cx={p[0]}
 			cy={p[1]}
 			r="5"

@@ -93,7 +93,7 @@
 			<MarkingLine typed={text} reading={picked} />
 			<MarkingTiles reading={picked} />
 			<p>Read as: <b>{DIALECT_WORDS[picked.dialect]}</b>.</p>
-			{#each asked as a (a.code + a.token)}
+			{#each asked as a, at (at)}
 				<fieldset>
 					<legend
 						>{a.token
@@ -115,7 +115,8 @@
 				Conventional, old letter orders, diamond and boron nitride with shape code, mesh sizes. Try:
 			</p>
 			<div class="row">
-				{#each TRY as t (t)}<button class="btn num" onclick={() => entry.set('text', t)}>{t}</button>{/each}
+				{#each TRY as t, at (at)}<button class="btn num" onclick={() => entry.set('text', t)}>{t}</button
+					>{/each}
 			</div>
 		{/if}
 	{/snippet}

@@ -82,7 +82,7 @@
 			: `Built to grind with its ${section.faces.map((f) => (f === 'periphery' ? 'rim' : 'side')).join(' and ')}.`}
 	</p>
 	{#if asks.length}<div class="add">
-			{#each asks as l (l)}<label
+			{#each asks as l, at (at)}<label
 					>{called(l)}
 					{l}<input
 						class="plain-input num"

@@ -48,3 +48,19 @@ export async function keepDraft(userId: number, key: string, body: object): Prom
 export async function dropDraft(userId: number, key: string): Promise<void> {
 	await write('DELETE FROM drafts WHERE user_id = ? AND draft_key = ?', [userId, key]);
 }
+
+const ASIDE = 'aside-';
+/** Out of the way of the page, and not lost: what a page could not show. How many were moved. */
+export async function setDraftsAside(userId: number, prefix: string): Promise<number> {
+	const like = `${prefix.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
+	// An older one of the same name makes room.
+	await write(
+		'DELETE a FROM drafts a JOIN drafts d ON d.user_id = a.user_id AND a.draft_key = CONCAT(?, d.draft_key) WHERE d.user_id = ? AND d.draft_key LIKE ?',
+		[ASIDE, userId, like]
+	);
+	const done = await write(
+		'UPDATE drafts SET draft_key = LEFT(CONCAT(?, draft_key), 80) WHERE user_id = ? AND draft_key LIKE ?',
+		[ASIDE, userId, like]
+	);
+	return done.affectedRows;
+}

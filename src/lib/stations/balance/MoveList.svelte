@@ -13,7 +13,7 @@
 </script>
 
 <ul>
-	{#each placements as x (x.weight)}
+	{#each placements as x, at (at)}
 		{@const stays = Math.abs(x.travelDeg) < 0.5}
 		<li class:stays>
 			<b>{name(x.weight)}</b><span>to <strong class="num">{x.angleDeg.toFixed(0)}°</strong></span><span

@@ -49,7 +49,7 @@
 	<StepForm {desk} step={holesStep} action="Screws are in, roll again" {ondone}>
 		{#snippet drawing(o, v)}
 			<HolesFace holes={anglesOf(v)} filled={o?.placements ?? []} />
-			{#if o}{#each o.placements as x (x.hole)}<p class="one">
+			{#if o}{#each o.placements as x, at (at)}<p class="one">
 						<b class="num">{q(x.massG, 'g')}</b> in hole {x.hole}, at {x.angleDeg.toFixed(0)}°
 					</p>{/each}
 				<p class="quiet">{q(o.totalMassG, 'g')} in all leave {q(o.residualGmm, 'gmm')}.</p>{/if}

@@ -38,7 +38,7 @@
 	</li>
 	{#if wish.baseGrade}
 		<li><span>Usual grade for this work</span><b class="num">{wish.baseGrade}</b></li>
-		{#each wish.steps as s (s.code)}<li class="step">
+		{#each wish.steps as s, at (at)}<li class="step">
 				<span>{RECOMMEND_STEP_WORDS[s.code] ?? s.code}</span><b class="num"
 					>{[moved(s.gradeShift, 'softer', 'harder'), moved(s.structureShift, 'denser', 'more open')]
 						.filter(Boolean)
@@ -56,7 +56,7 @@
 </ul>
 <h3>Or</h3>
 <ul aria-label="Two others">
-	{#each others as o (o.marking)}<li>
+	{#each others as o, at (at)}<li>
 			<span><b class="num">{o.marking}</b><br /><small>{o.change}: {o.brings}</small></span>
 		</li>{/each}
 </ul>

@@ -38,7 +38,7 @@
 			class="plain-input"
 			bind:value={() => String(entry.typed.wheelNumber ?? '') || lead, (v) => entry.set('wheelNumber', v)}
 		>
-			{#each [lead, ...pack] as number (number)}<option value={number}>{number}</option>{/each}
+			{#each [lead, ...pack] as number, at (at)}<option value={number}>{number}</option>{/each}
 		</select></label
 	>{/if}
 <div class="grid">

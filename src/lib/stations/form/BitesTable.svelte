@@ -41,7 +41,7 @@
 			></thead
 		>
 		<tbody
-			>{#each shown as b (b.index)}<tr class:warn={b.state === 'none' || b.state === 'dull'}
+			>{#each shown as b, at (at)}<tr class:warn={b.state === 'none' || b.state === 'dull'}
 					><td class="num">{b.index + 1}</td><td class="num">{Number(b.flankDeg.toFixed(1))}°</td><td
 						class="num">{um(b.roughBiteUm)}, {um(b.finishBiteUm)} {WORDS[b.state] ?? ''}</td
 					><td class="num">{b.axialShiftUm ? um(b.axialShiftUm) : '-'}</td></tr

@@ -32,7 +32,7 @@
 			></thead
 		>
 		<tbody
-			>{#each told.slice(0, MOST) as a (a.index)}<tr
+			>{#each told.slice(0, MOST) as a, at (at)}<tr
 					><td>{a.index + 1}</td><td>{q(a.nominalRadiusMm)}</td><td>{q(a.radiusMm)}</td><td
 						>{off(a.errorMm ?? 0)}</td
 					></tr

@@ -24,7 +24,7 @@
 			></thead
 		>
 		<tbody
-			>{#each notes as n, i (n.tap)}<tr class:odd={says(n)}
+			>{#each notes as n, i (i)}<tr class:odd={says(n)}
 					><td>{n.tap}</td><td class="num r"
 						>{angles && angles.length === result.onsetsS.length ? `${angles[i]}°` : ''}</td
 					><td class="num r">{n.hz.toFixed(1)}</td><td class="num r">{n.q.toFixed(0)}</td><td

@@ -123,7 +123,7 @@
 				<p class="num mid">{q(out.speedRpm, 'rpm')} <span>{q(out.speedMps, 'm/s')}</span></p>
 				<table>
 					<thead><tr><th>⌀</th><th>rpm</th><th>speed</th></tr></thead><tbody
-						>{#each out.rows as r (r.diameterMm)}<tr
+						>{#each out.rows as r, at (at)}<tr
 								><td class="num">{figure(r.diameterMm, 'mm', f.units)}</td><td class="num"
 									>{r.speedRpm.toFixed(0)}</td
 								><td class="num">{q(r.speedMps, 'm/s')}</td></tr

@@ -9,7 +9,7 @@
 </script>
 
 <dl>
-	{#each shown as [what, value] (what)}<dt>{what}</dt>
+	{#each shown as [what, value], at (at)}<dt>{what}</dt>
 		<dd>{value}</dd>{/each}
 </dl>
 

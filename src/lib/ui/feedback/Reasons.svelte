@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Reason } from '$core/calculation/verdict';
+	import { type Reason, merged } from '$core/calculation/verdict';
 	import VerdictMark from './VerdictMark.svelte';
 
 	interface Props {
@@ -8,16 +8,12 @@
 	}
 	/** What a result has against it, in words. */
 	let { reasons = [], most = 4 }: Props = $props();
-	const sorted = $derived(
-		[...reasons]
-			.sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'stop' ? -1 : 1))
-			.slice(0, most)
-	);
+	const sorted = $derived(merged(reasons).slice(0, most));
 </script>
 
 {#if sorted.length}
 	<ul>
-		{#each sorted as r (r.code)}<li class={r.severity}>
+		{#each sorted as r, i (i)}<li class={r.severity}>
 				<VerdictMark state={r.severity} size={18} /><span
 					>{#if r.severity !== 'ok'}<b>{r.severity === 'stop' ? 'Stop.' : 'Caution.'}</b>{/if}
 					{r.message}</span

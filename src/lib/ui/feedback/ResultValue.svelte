@@ -40,11 +40,11 @@
 		<table>
 			<thead
 				><tr
-					>{#each heads as h (h)}<th>{labelOf({ name: h })}</th>{/each}</tr
+					>{#each heads as h, at (at)}<th>{labelOf({ name: h })}</th>{/each}</tr
 				></thead
 			><tbody
 				>{#each groups.slice(0, MOST) as g, i (i)}<tr
-						>{#each heads as h (h)}<td><Self value={g[h]} unit={unitOfName(h)} {fine} {system} /></td
+						>{#each heads as h, at (at)}<td><Self value={g[h]} unit={unitOfName(h)} {fine} {system} /></td
 							>{/each}</tr
 					>{/each}</tbody
 			>

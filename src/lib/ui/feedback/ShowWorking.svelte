@@ -21,7 +21,7 @@
 		>{open ? 'Hide the working' : 'Show the working'}</button
 	>
 	{#if open}<div class="all">
-			{#each computed as c (c.calculation)}<LazyWorking
+			{#each computed as c, at (at)}<LazyWorking
 					id={c.calculation}
 					input={c.input}
 					output={c.output}

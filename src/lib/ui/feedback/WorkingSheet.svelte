@@ -23,7 +23,7 @@
 <section aria-label="Working of {calculation.title}">
 	<h3>{calculation.title} <span class="quiet num">{calculation.id}</span></h3>
 	<ul class="formulas">
-		{#each calculation.formulas as f (f)}<li class="num">{f}</li>{/each}
+		{#each calculation.formulas as f, at (at)}<li class="num">{f}</li>{/each}
 	</ul>
 	<div class="two">
 		<dl aria-label="Inputs">
@@ -47,7 +47,7 @@
 	{#if calculation.limits}<details>
 			<summary>How far it can be trusted</summary>
 			<ul>
-				{#each calculation.limits as l (l)}<li>{l}</li>{/each}
+				{#each calculation.limits as l, at (at)}<li>{l}</li>{/each}
 			</ul>
 		</details>{/if}
 </section>

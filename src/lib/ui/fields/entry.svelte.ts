@@ -8,7 +8,8 @@ import { type Typed, asTyped, converted, readTyped, replaced } from './typed';
 
 export type { Typed };
 
-const LOCAL = 'uncinus-draft:';
+/** How the name begins under which a draft waits in the browser. */
+export const LOCAL = 'uncinus-draft:';
 const SAVE_AFTER_MS = 500;
 /** Name under which a draft says in which system it was typed; no field is called so. */
 const TYPED_IN = '_system';

@@ -16,7 +16,7 @@
 		placeholder="wheel, setup, machine, mount, dresser or bench"
 	/>
 	{#if data.found.length}<ul class="sheet">
-			{#each data.found as x (x.href)}<li>
+			{#each data.found as x, at (at)}<li>
 					<span class="quiet">{x.kind}</span><a href={resolve(x.href)}>{x.title}</a><span class="quiet"
 						>{x.note}</span
 					>

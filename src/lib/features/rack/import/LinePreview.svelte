@@ -40,7 +40,7 @@
 		<table aria-label="Lines of the file">
 			<thead><tr><th>Take</th><th>Line</th><th>Wheel</th><th>Marking</th><th>Verdict</th></tr></thead>
 			<tbody
-				>{#each shown.slice(0, MOST) as l (l.line)}<tr
+				>{#each shown.slice(0, MOST) as l, at (at)}<tr
 						><td
 							>{#if l.verdict === 'good'}<input
 									type="checkbox"

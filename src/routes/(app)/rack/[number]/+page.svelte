@@ -99,14 +99,14 @@
 						>{/each}
 				</div>{/if}
 			<dl>
-				{#each facts as [k, v] (k)}<div>
+				{#each facts as [k, v], at (at)}<div>
 						<dt>{k}</dt>
 						<dd class="num">{v}</dd>
 					</div>{/each}
 			</dl>
 			<h3>How it is kept</h3>
 			<ul>
-				{#each storageRules(w) as r (r)}<li>{r}</li>{/each}
+				{#each storageRules(w) as r, at (at)}<li>{r}</li>{/each}
 			</ul>
 			{#if data.mayWrite && w.state !== 'scrapped'}<JudgeWheel
 					wheel={w}

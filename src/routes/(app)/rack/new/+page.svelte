@@ -133,7 +133,7 @@
 							height={150}
 						/>{/if}
 					<ul>
-						{#each rules as r (r)}<li>{r}</li>{/each}
+						{#each rules as r, at (at)}<li>{r}</li>{/each}
 					</ul>
 					<p class="quiet">What its maker says goes before this.</p>
 				</details>{/if}

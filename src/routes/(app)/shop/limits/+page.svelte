@@ -103,7 +103,7 @@
 		<ul>
 			{#each data.history as h (h.version)}<li>
 					<b>Version {h.version}</b><span
-						>{h.note}{#each limitsInWords(h.limits) as w (w)}<small>{w}</small>{:else}<small
+						>{h.note}{#each limitsInWords(h.limits) as w, at (at)}<small>{w}</small>{:else}<small
 								>all as shipped</small
 							>{/each}</span
 					><span class="quiet">{h.by}, {when(h.at)}</span>

@@ -2,6 +2,7 @@
 	import { getContext, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { STATION_NAMES, type StationId } from '$core/route/station-names';
+	import BenchBoundary from '$lib/desk/BenchBoundary.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
 	let { data } = $props();
@@ -30,4 +31,6 @@
 			>To where it stands</a
 		>
 	</p>
-{:else}{#key `${desk.facts.id}-${data.station}-${desk.facts.wheel?.id ?? 0}`}<Bench {desk} />{/key}{/if}
+{:else}{#key `${desk.facts.id}-${data.station}-${desk.facts.wheel?.id ?? 0}`}<BenchBoundary
+			prefix={`setup-${desk.facts.id}-${data.station}-`}><Bench {desk} /></BenchBoundary
+		>{/key}{/if}
