@@ -36,7 +36,14 @@ describe('balancing', () => {
 		await page.getByLabel(/Rested heavy side down at/).fill('197');
 		await press(page, 'Book this roll');
 		await press(page, 'Weights moved, roll again');
-		await press(page, 'It stays put everywhere');
+		// The second roll is inside: one figure and one sentence, and no weight to be set.
+		await page.getByLabel('Full swing, there and back').fill('190');
+		await page.getByLabel(/Rested heavy side down at/).fill('20');
+		await page.getByRole('heading', { name: 'Inside the grade' }).waitFor();
+		expect(await page.getByText('Set these, tighten').count()).to.equal(0);
+		expect(await page.getByText('leave it').count()).to.equal(0);
+		await press(page, 'Book this roll');
+		await page.getByText('The last roll proves it.').waitFor();
 		await done(page, 'Balance');
 		await setup.read();
 		await setup.trueAndDressed();

@@ -22,7 +22,12 @@ const SAYS: Readonly<Record<string, string>> = {
 	'grit-too-coarse-dressed-sharp':
 		'The grit is too coarse for this finish. Take a finer one; do not slow the traverse instead.',
 	'right-grit-dressed-open': 'The grit is right, the dress is open: quicker traverse than this finish likes.',
-	'grit-finer-than-needed': 'The grit is finer than this finish needs: it cuts less and runs hotter.'
+	'grit-finer-than-needed': 'The grit is finer than this finish needs: it cuts less and runs hotter.',
+	'rougher-as-measured':
+		'Measured rougher than asked, though grit and dress should give it. What was measured counts: spark out, look at the diamond, then shorten the lead.',
+	'grit-too-coarse-as-measured':
+		'Measured rougher than asked, and a lead short enough would polish the grains. Take a finer grit.',
+	'finer-as-measured': 'Measured finer than asked: good as it is. A longer lead would cut cooler.'
 };
 
 /**
@@ -55,6 +60,44 @@ function advise(
 	return { depthUm, leadUm, overlap: width / leadUm };
 }
 
+/** Nothing has to be changed. */
+const GOOD_AS_IT_IS: readonly string[] = ['right-grit-dressed-sharp', 'finer-as-measured'];
+/** Measured this much under what is asked is finer, not just as asked (guideline). */
+const FINER = 0.7;
+
+/**
+ * What a measured finish says, where it says more than the figures of grit and dress: rougher than asked whatever they promise, or good
+ * although they promise too much. Null where nothing was measured, or where it agrees. The lead that gives the finish follows from what
+ * was measured: roughness goes with its root.
+ */
+function asMeasured(
+	v: { measuredRaUm: number | null; targetRaUm: number; leadUm: number; dressDepthUm: number },
+	widthUm: number,
+	expected: string
+): {
+	diagnosis: string;
+	finer: boolean;
+	dress: { depthUm: number; leadUm: number; overlap: number } | null;
+} | null {
+	if (v.measuredRaUm === null) return null;
+	const share = v.measuredRaUm / v.targetRaUm;
+	const as = (leadUm: number) => ({ depthUm: v.dressDepthUm, leadUm, overlap: widthUm / leadUm });
+	if (share <= 1 + 1e-9) {
+		if (share < FINER) return { diagnosis: 'finer-as-measured', finer: false, dress: as(v.leadUm) };
+		const open = ['right-grit-dressed-open', 'grit-too-coarse-dressed-sharp'].includes(expected);
+		return open ? { diagnosis: 'right-grit-dressed-sharp', finer: false, dress: as(v.leadUm) } : null;
+	}
+	if (!['right-grit-dressed-sharp', 'grit-finer-than-needed'].includes(expected)) return null;
+	const leadUm = v.leadUm / share ** 2;
+	return leadUm >= widthUm / MOST_OVERLAP
+		? { diagnosis: 'rougher-as-measured', finer: false, dress: as(leadUm) }
+		: { diagnosis: 'grit-too-coarse-as-measured', finer: true, dress: null };
+}
+
+/** The next finer grit that is kept; the finest where there is none. F numbers rise as grains get smaller. */
+const finerThan = (grit: number, stock: readonly number[]): number =>
+	[...stock].sort((a, b) => a - b).find((g) => g > grit) ?? Math.max(...stock);
+
 /** Wrong grit or wrong dress? */
 export const diagnoseFinish = defineCalculation({
 	id: 'spec.diagnose-finish',
@@ -80,7 +123,11 @@ export const diagnoseFinish = defineCalculation({
 		um('dressDepthUm', 'Bite per pass', { ...over0(500), required: true, label: 'Dressing depth' }),
 		um('leadUm', 'Diamond travel per wheel turn', { ...over0(5000), required: true, label: 'Lead' }),
 		...TIP_FIELDS,
-		STOCKED_GRITS
+		STOCKED_GRITS,
+		um('measuredRaUm', 'On the trial cut; counts before what the dress should give', {
+			...over0(1000),
+			label: 'Ra measured'
+		})
 	],
 	outputs: [
 		{ name: 'diagnosis', about: 'What it is', main: true },
@@ -120,7 +167,7 @@ export const diagnoseFinish = defineCalculation({
 		const over = v.targetRaUm > (1 + FINISH_BAND) * natural * (1 + 1e-9);
 		const gritPosition = under ? 'too-coarse' : over ? 'finer-than-needed' : 'right';
 		const dull = o.dressClass === 'dull';
-		const diagnosis = under
+		const expected = under
 			? dull
 				? 'grit-too-coarse-dressed-dull'
 				: 'grit-too-coarse-dressed-sharp'
@@ -131,13 +178,19 @@ export const diagnoseFinish = defineCalculation({
 					: o.overlapRatio < 2
 						? 'right-grit-dressed-open'
 						: 'right-grit-dressed-sharp';
-		const recommendedGrit =
-			gritPosition === 'right' && stock.includes(v.gritNumber)
+		const seen = asMeasured(v, o.activeWidthUm, expected);
+		const diagnosis = seen?.diagnosis ?? expected;
+		const recommendedGrit = seen
+			? seen.finer
+				? finerThan(v.gritNumber, stock)
+				: v.gritNumber
+			: gritPosition === 'right' && stock.includes(v.gritNumber)
 				? v.gritNumber
 				: finishGrit.run({ targetRaUm: v.targetRaUm, stockedGrits: stock }).bestGrit;
-		const better = advise(v.targetRaUm, F_GRITS.get(recommendedGrit)!, v);
+		const better = seen?.dress ?? advise(v.targetRaUm, F_GRITS.get(recommendedGrit)!, v);
 		const findings = new Findings()
-			.caution(diagnosis, diagnosis !== 'right-grit-dressed-sharp', SAYS[diagnosis] ?? '')
+			.caution(diagnosis, !GOOD_AS_IT_IS.includes(diagnosis), SAYS[diagnosis] ?? '')
+			.remark('finer-as-measured', diagnosis === 'finer-as-measured', SAYS['finer-as-measured']!)
 			.caution('grit-finer-than-needed', dull && over, SAYS['grit-finer-than-needed']!)
 			.caution(
 				'dress-near-dull',
@@ -178,7 +231,10 @@ export const diagnoseFinish = defineCalculation({
 			recommendedDepthUm: better.depthUm,
 			recommendedLeadUm: better.leadUm,
 			recommendedOverlapRatio: better.overlap,
-			recommendedRaUm: raAsDressed(F_GRITS.get(recommendedGrit)!, better.leadUm, better.depthUm),
+			recommendedRaUm:
+				seen && !seen.finer
+					? v.measuredRaUm! * Math.sqrt(better.leadUm / v.leadUm)
+					: raAsDressed(F_GRITS.get(recommendedGrit)!, better.leadUm, better.depthUm),
 			...findings.judged()
 		};
 	}

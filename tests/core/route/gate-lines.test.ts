@@ -102,7 +102,7 @@ describe('lines of Select and Dress', () => {
 	it('a diamond on the entering side is said as such', () => {
 		const at = (offsetMm: number) =>
 			did(worked('dress.position'), 'dress', 'position', { offsetMm, dragAngleDeg: 12 });
-		expect(of(at(-6), 'dress', 'position')).to.equal('ok: 6 mm on the outgoing side');
+		expect(of(at(-6), 'dress', 'position')).to.equal('ok: 6 mm on the leaving side');
 		expect(of(at(6), 'dress', 'position')).to.match(/^stop: The diamond stands on the entering side/);
 	});
 });

@@ -172,3 +172,32 @@ describe('spec.diagnose-finish', () => {
 			})
 		));
 });
+
+describe('spec.diagnose-finish: what was measured counts first', () => {
+	// A wheel and a dress that should give what is asked.
+	const GOOD = { targetRaUm: 0.8, gritNumber: 60, dressDepthUm: 20, leadUm: 70, tipRadiusUm: 300 };
+	const says = (measuredRaUm: number | null) => diagnoseFinish.run({ ...GOOD, measuredRaUm });
+	it('begins from a right wheel with a right dress', () =>
+		expect(says(null).diagnosis).to.equal('right-grit-dressed-sharp'));
+	it('well above what is asked is never "leave it alone": the lead follows from the measured figure', () => {
+		const out = says(0.95);
+		expect(out.diagnosis).to.equal('rougher-as-measured');
+		expect(out.verdict).to.equal('caution');
+		expect(out.recommendedLeadUm).to.be.closeTo(70 * (0.8 / 0.95) ** 2, 1e-9);
+		expect(out.recommendedRaUm).to.be.closeTo(0.8, 1e-9);
+	});
+	it('so rough that a short enough lead would polish: a finer grit', () => {
+		const out = says(3);
+		expect(out.diagnosis).to.equal('grit-too-coarse-as-measured');
+		expect(out.recommendedGrit).to.be.above(60);
+	});
+	it('finer than asked is good, and an open dress that gives the finish is right', () => {
+		expect(says(0.4)).to.include({ diagnosis: 'finer-as-measured', verdict: 'ok' });
+		expect(says(0.75).diagnosis).to.equal('right-grit-dressed-sharp');
+		const open = { ...GOOD, targetRaUm: 0.8, leadUm: 110 };
+		expect(diagnoseFinish.run(open).diagnosis).to.equal('right-grit-dressed-open');
+		expect(diagnoseFinish.run({ ...open, measuredRaUm: 0.75 }).diagnosis).to.equal(
+			'right-grit-dressed-sharp'
+		);
+	});
+});

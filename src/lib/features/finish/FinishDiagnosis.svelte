@@ -14,6 +14,8 @@
 		leadUm: number;
 		tipRadiusUm: number | null;
 		flatWidthUm: number;
+		/** On the trial cut, if it was measured: it counts first. */
+		measuredRaUm?: number | null;
 	}
 	interface Props {
 		dress: Dress;
@@ -23,13 +25,15 @@
 	const out = $derived(diagnoseFinish.run(dress));
 	const words = $derived(DIAGNOSIS[out.diagnosis]!);
 	const grainOf = (n: number) => F_GRITS.get(n)!;
-	const stays = $derived(out.diagnosis === 'right-grit-dressed-sharp');
+	const stays = $derived(['right-grit-dressed-sharp', 'finer-as-measured'].includes(out.diagnosis));
 	/** What to set, in one line. */
 	const move = $derived.by(() => {
 		const lead = out.recommendedLeadUm;
 		const traverse = rpm ? `, traverse ${((lead * rpm) / 1000).toFixed(0)} mm/min` : '';
 		return `F${out.recommendedGrit}, ${out.recommendedDepthUm.toFixed(0)} µm deep, ${lead.toFixed(0)} µm a turn${traverse}`;
 	});
+	/** What was measured belongs to this wheel as it is dressed now. */
+	const here = (g: number, present: boolean) => g === dress.gritNumber && present;
 	/** The four combinations of wheel and dress, for this job. */
 	const rows = $derived(
 		(
@@ -44,8 +48,21 @@
 			.map(([gritNumber, present]) => {
 				const d = present
 					? dress
-					: { ...dress, dressDepthUm: out.recommendedDepthUm, leadUm: out.recommendedLeadUm };
-				return whenRight(() => ({ gritNumber, present, ...diagnoseFinish.run({ ...d, gritNumber }) }));
+					: {
+							...dress,
+							measuredRaUm: null,
+							dressDepthUm: out.recommendedDepthUm,
+							leadUm: out.recommendedLeadUm
+						};
+				return whenRight(() => ({
+					gritNumber,
+					present,
+					...diagnoseFinish.run({
+						...d,
+						measuredRaUm: here(gritNumber, present) ? (d.measuredRaUm ?? null) : null,
+						gritNumber
+					})
+				}));
 			})
 			.filter((r) => r !== null)
 	);
@@ -58,7 +75,7 @@
 {#if !stays}<p class="move num">{move}</p>{/if}
 <FinishChart
 	targetRaUm={dress.targetRaUm}
-	now={{ grainUm: out.grainUm, raUm: out.raAsDressedUm }}
+	now={{ grainUm: out.grainUm, raUm: dress.measuredRaUm ?? out.raAsDressedUm }}
 	aim={stays ? null : { grainUm: grainOf(out.recommendedGrit), raUm: out.recommendedRaUm }}
 	stocked={DEFAULT_STOCK}
 />

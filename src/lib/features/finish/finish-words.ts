@@ -30,5 +30,21 @@ export const DIAGNOSIS: Readonly<Record<string, { title: string; costs: string; 
 		title: 'Finer than this finish needs',
 		costs: 'It removes less, runs hotter and loads sooner for a finish nobody asked for.',
 		doThis: 'A coarser grit does it cooler.'
+	},
+	'rougher-as-measured': {
+		title: 'Measured rougher than asked',
+		costs:
+			'Grit and dress should give it; what was measured counts. A worn diamond, no spark-out or unbalance do this.',
+		doThis: 'Spark out, turn the diamond, then shorten the lead.'
+	},
+	'grit-too-coarse-as-measured': {
+		title: 'Measured rougher than asked, wheel too coarse',
+		costs: 'A lead short enough for this finish would polish the grains: heat, then burn.',
+		doThis: 'Take the finer grit, keep the dress sharp.'
+	},
+	'finer-as-measured': {
+		title: 'Finer than asked',
+		costs: 'Nothing is wrong with it; a longer lead would cut cooler.',
+		doThis: 'Leave it, or lengthen the lead.'
 	}
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { tolerance as judged } from '$core/balance/tolerance';
 	import { updateEstimate } from '$core/balance/update-estimate';
 	import { weights } from '$core/balance/weights';
 	import { amountKnown } from '$core/route/stations/balance/conclude';
@@ -14,6 +15,7 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import InsideGrade from './InsideGrade.svelte';
 	import MethodFields from './MethodFields.svelte';
 	import MethodHead from './MethodHead.svelte';
 	import { METHODS, type MethodId } from './methods';
@@ -64,7 +66,10 @@
 			: (estimate?.presentHeavyAngleDeg ?? null)
 	);
 	const waiting = $derived(s.moving && !typed);
-	const move = $derived(typed ? outputOf(p.result, weights) : waiting ? s.move : null);
+	/** What is typed is inside the grade already: no weight is moved any more. */
+	const ratio = $derived(typed ? (outputOf(p.result, judged)?.ratio ?? null) : null);
+	const inside = $derived(ratio !== null && ratio <= 1 + 1e-9);
+	const move = $derived(typed ? (inside ? null : outputOf(p.result, weights)) : waiting ? s.move : null);
 	const track = $derived(trackOf(f));
 	const now = $derived(track?.weights.map((w) => w.angleDeg) ?? []);
 	const tolerance = $derived(toleranceFor(f, null).output);
@@ -135,7 +140,7 @@
 		{:else}{#if id !== 'swing'}<p class="quiet">{method.has}</p>{/if}<MethodFields
 				{method}
 				{entry}
-			/>{#if live && move}<MoveWords
+			/>{#if inside || (s.done && !typed)}<InsideGrade booked={!typed} />{:else if live && move}<MoveWords
 					{desk}
 					{estimate}
 					{move}

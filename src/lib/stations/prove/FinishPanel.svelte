@@ -32,9 +32,10 @@
 
 <section aria-label="Wrong grit or wrong dress?">
 	<h2>Wrong grit or wrong dress?</h2>
-	{#if dress}<FinishDiagnosis {dress} rpm={desk.facts.machine.spindleRpm} />{:else}<p>
-			This wheel's grit or dress is not known here.
-		</p>{/if}
+	{#if dress}<FinishDiagnosis
+			dress={{ ...dress, measuredRaUm: entry.result.values.raUm as number | undefined }}
+			rpm={desk.facts.machine.spindleRpm}
+		/>{:else}<p>This wheel's grit or dress is not known here.</p>{/if}
 	<div class="row">
 		{#if dress}<button
 				class="btn"

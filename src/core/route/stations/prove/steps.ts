@@ -101,7 +101,7 @@ export const diagnoseStep = defineStep({
 		yesNo('burnSeen', 'On the trial cut'),
 		yesNo('chatterSeen', 'On the trial cut')
 	],
-	compute: (facts) => alone(compute(facts, diagnoseFinish, dressInUse(facts)))
+	compute: (facts, v) => alone(compute(facts, diagnoseFinish, { ...dressInUse(facts), measuredRaUm: v.raUm }))
 });
 
 export const releaseStep = defineStep({

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
-	import { positionStep } from '$core/route/stations/dress/ways/position';
+	import { leavingSide, positionStep, sideWords } from '$core/route/stations/dress/ways/position';
 	import { dresserSetup, turns } from '$core/route/stations/dress/turns';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
@@ -18,13 +18,14 @@
 	const entry = stepEntry(desk, positionStep, { start: { surfaceMotion: 'down' } });
 	const p = $derived(preview(positionStep, f, entry));
 	const where = $derived(p.main);
+	const motion = $derived(String(entry.typed.surfaceMotion ?? 'down'));
 	const below = $derived(dresserSetup(f) === 'surface-below');
 	const note = $derived(
 		where
 			? `aim for ${figure(where.recommendedOffsetMm, 'mm', f.units)}`
 			: below
-				? `leaving side is ${turns(f) === 'clockwise' ? 'left, so minus' : 'right, so plus'}`
-				: 'on centre or a little past it'
+				? `leaving side is ${leavingSide(f, motion)}`
+				: `on centre, or a little past it: rim moves ${motion}, leaving side is ${leavingSide(f, motion)}`
 	);
 </script>
 
@@ -35,7 +36,7 @@
 	{p}
 	what="Past centre"
 	figure={where ? quantity(where.pastCentreMm, 'mm', f.units) : '-'}
-	means={where ? `${where.side} side` : ''}
+	means={where ? sideWords(where.side) : ''}
 	action="Diamond stands here"
 	hidden={below ? ['surfaceMotion'] : []}
 	labels={{
@@ -49,7 +50,7 @@
 	{#snippet drawing(out)}<DresserDrawing
 			setup={dresserSetup(f)}
 			rotation={turns(f)}
-			motion={String(entry.typed.surfaceMotion ?? 'down')}
+			{motion}
 			family={f.wheel?.family ?? null}
 			diameterMm={f.wheel!.diameterMm}
 			offsetMm={entry.result.values.offsetMm ?? null}

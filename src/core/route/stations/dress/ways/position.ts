@@ -28,6 +28,17 @@ export const positionStep = defineStep({
 	}
 });
 
+/** Where the diamond stands, in one word for each side. @example sideWords('outgoing') // "on the leaving side" */
+export const sideWords = (side: string | undefined): string =>
+	side === 'outgoing' ? 'on the leaving side' : side === 'ingoing' ? 'on the entering side' : 'on centre';
+
+/** Which way from the centre the leaving side lies, and the sign of an offset to it. */
+export function leavingSide(facts: SetupFacts, motion: string): string {
+	if (dresserSetup(facts) === 'surface-below')
+		return turns(facts) === 'clockwise' ? 'left, so minus' : 'right, so plus';
+	return motion === 'up' ? 'above, so plus' : 'below, so minus';
+}
+
 /** The diamond trails on the leaving side. */
 export function positionLine(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine {
 	const position = since(chosen, evidence.step(positionStep));
@@ -39,7 +50,7 @@ export function positionLine(facts: SetupFacts, evidence: Evidence, chosen: Chos
 		value:
 			position?.verdict === 'stop'
 				? said(position, '')
-				: `${show(facts)(where?.pastCentreMm, 'mm')} on the ${where?.side ?? ''} side`,
+				: `${show(facts)(where?.pastCentreMm, 'mm')} ${sideWords(where?.side)}`,
 		waiting: 'leaving side, tip trailing'
 	});
 }
