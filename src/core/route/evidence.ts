@@ -13,6 +13,7 @@ const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 	'mount.pack': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.glue': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'true.after': ['balance', 'form', 'dress', 'prove'],
+	'true.after-pencil': ['balance', 'form', 'dress', 'prove'],
 	'form.formed': ['dress', 'prove'],
 	'balance.move': ['prove'],
 	'balance.holes': ['prove'],
@@ -191,6 +192,8 @@ export function reasonsOf(from: { parts?: readonly RecordFacts[]; output?: objec
 export interface Sums {
 	/** Rolls and runs that told about the unbalance of the wheel now taken. */
 	rolls: number;
+	/** The rim of the wheel now taken ran out by more than it may, and nobody has booked since what cured it. */
+	ranOut: boolean;
 	/** Entries in the ledger since the release, and parts ground by them. */
 	bookings: number;
 	partsGround: number;
@@ -203,7 +206,26 @@ export function sumsOf(records: readonly RecordFacts[], wheelId: number | null):
 		rolls: own.filter(
 			(r) => r.station === 'balance' && r.step !== 'track' && r.calculation === 'balance.tolerance'
 		).length,
+		ranOut: ranOut(own),
 		bookings: booked.length,
 		partsGround: booked.reduce((n, r) => n + Number(r.entered.partsGround ?? 0), 0)
 	};
 }
+
+/** Whether the rim was found running out and neither trued, moved on its seat nor mounted again since. */
+function ranOut(records: readonly RecordFacts[]): boolean {
+	let over = false;
+	for (const r of records) {
+		if (r.station === 'mount' || `${r.station}.${r.step}` in CURES_RUNOUT) over = false;
+		else if (r.station === 'true' && r.step !== 'face') {
+			const [tir, limit] = [r.output.tirUm, r.input.limitTirUm];
+			over ||= typeof tir === 'number' && typeof limit === 'number' && tir > limit;
+		}
+	}
+	return over;
+}
+const CURES_RUNOUT: Readonly<Record<string, true>> = {
+	'true.after': true,
+	'true.after-pencil': true,
+	'true.seat': true
+};

@@ -149,6 +149,8 @@ describe('sums over the history of a setup', () => {
 			step: 'swing',
 			calculation: 'balance.tolerance',
 			entered: {},
+			input: {},
+			output: {},
 			...more
 		}) as RecordFacts;
 	it('counts the rolls of the wheel now taken, and nothing else for one', () => {
@@ -165,7 +167,7 @@ describe('sums over the history of a setup', () => {
 			[entry(4), entry(null), entry(3), record({ station: 'keep' }), record({ step: 'entry', wheelId: 12 })],
 			11
 		);
-		expect(sums).to.deep.equal({ rolls: 0, bookings: 3, partsGround: 7 });
+		expect(sums).to.deep.equal({ rolls: 0, ranOut: false, bookings: 3, partsGround: 7 });
 	});
 });
 

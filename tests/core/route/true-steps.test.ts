@@ -173,3 +173,39 @@ describe('True: the push and the plan follow from the readings', () => {
 			{ numRuns: 40 }
 		));
 });
+
+describe('True: by a pencil line', () => {
+	const LONG = { fromAngleDeg: 10, toAngleDeg: 100, advanceUm: 40 };
+	const AFTER = { diameterAfterMm: 289.7, spunDry: true };
+	/** A line nearly all round tells of a rim that runs true. */
+	const ROUND = { fromAngleDeg: 0, toAngleDeg: 355, advanceUm: 5 };
+
+	it('is booked with the line struck again and the diameter, without an indicator', () => {
+		const struck = did(atTrue(), 'true', 'pencil', LONG);
+		const f = did(struck, 'true', 'after-pencil', { ...ROUND, ...AFTER });
+		expect(f.wheel!.diameterMm).to.equal(289.7);
+		expect(line(f, 'true', 'read')!.value).to.equal('pencil line');
+		expect(line(f, 'true', 'dry')!.state).to.equal('ok');
+		expect(current(f)).to.equal('balance');
+		faults('above-maximum', 'diameterAfterMm', () =>
+			did(struck, 'true', 'after-pencil', { ...ROUND, ...AFTER, diameterAfterMm: 291 })
+		);
+	});
+	it('a rim that ran out and runs true now was trued: booked with its diameter before anything goes on', () => {
+		const bad = did(atTrue(), 'true', 'runout', { readingsUm: RIM });
+		for (const f of [
+			did(bad, 'true', 'pencil', ROUND),
+			did(bad, 'true', 'runout', { readingsUm: RIM_AFTER })
+		]) {
+			expect(line(f, 'true', 'dry')).to.include({ title: 'Truing booked', state: 'open' });
+			expect(current(f)).to.equal('true');
+		}
+		const booked = did(did(bad, 'true', 'pencil', ROUND), 'true', 'after-pencil', { ...ROUND, ...AFTER });
+		expect(current(booked)).to.equal('balance');
+	});
+	it('a rim that never ran out needs no truing', () => {
+		const f = did(atTrue(), 'true', 'runout', { readingsUm: RIM_AFTER });
+		expect(line(f, 'true', 'dry')!.value).to.match(/no truing needed/);
+		expect(current(f)).to.equal('balance');
+	});
+});

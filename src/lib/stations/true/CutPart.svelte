@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { lastRead, runoutLimitUm } from '$core/route/stations/true/readings';
-	import { readAt } from '$core/route/stations/true/known-runout';
-	import { truePlanStep, truedStep } from '$core/route/stations/true/steps';
+	import { readAt, truedAt } from '$core/route/stations/true/known-runout';
+	import { penciledStep, truePlanStep, truedStep } from '$core/route/stations/true/steps';
 	import { runout } from '$core/true/runout';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
 	import StockDrawing from '$lib/drawing/StockDrawing.svelte';
@@ -15,6 +16,7 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import PencilAgain from './PencilAgain.svelte';
 	import PassCounter from './PassCounter.svelte';
 	import OddQuestion from './OddQuestion.svelte';
 	import RoundReader from './RoundReader.svelte';
@@ -28,9 +30,20 @@
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
 	const e = $derived(Evidence.of(f));
-	const after = $derived(e.step(truedStep));
+	const after = $derived(e.newest('true', truedAt));
 	const plan = stepEntry(desk, truePlanStep, { anew: true });
 	const done = withPlaces(stepEntry(desk, truedStep, { anew: true }));
+	const line = stepEntry(desk, penciledStep, { anew: true });
+	/** Read by a pencil line, where the rim was read so before. */
+	let pencil = $state(untrack(() => ['pencil', 'after-pencil'].includes(lastRead(desk.facts)?.step ?? '')));
+	const by = $derived(pencil ? line : done);
+	const struck = $derived(
+		preview(penciledStep, f, null, {
+			...line.result.values,
+			diameterAfterMm: f.wheel!.diameterMm,
+			spunDry: true
+		})
+	);
 	const filled = $derived(filledOf(done));
 	const live = $derived(
 		preview(truedStep, f, null, {
@@ -56,7 +69,8 @@
 		if (!e.step(truePlanStep) && cut) {
 			if (!(await desk.record('true', 'plan', plan))) return;
 		}
-		await desk.record('true', 'after', done);
+		if (pencil) line.set('passesDone', String(done.at('passesDone') ?? ''));
+		await desk.record('true', pencil ? 'after-pencil' : 'after', by);
 	}
 </script>
 
@@ -111,13 +125,22 @@
 {:else}{@render thePlan()}{/if}
 <h2>Afterwards</h2>
 <div class="fields">
-	<QuantityField entry={done} name="diameterAfterMm" /><QuantityField entry={done} name="takenUm" /><YesNo
-		entry={done}
+	<QuantityField entry={by} name="diameterAfterMm" /><QuantityField entry={by} name="takenUm" /><YesNo
+		entry={by}
 		name="spunDry"
 	/>
 	<p class="quiet">The last passes leave it glazed: round, not sharp. It is dressed open before it grinds.</p>
 </div>
-{#if reads}
+<p class="how" role="group" aria-label="Read again">
+	Read again {#each [[false, 'with the dial'], [true, 'by a pencil line']] as const as [is, words] (words)}<button
+			class="btn"
+			class:on={pencil === is}
+			aria-pressed={pencil === is}
+			onclick={() => (pencil = is)}>{words}</button
+		>{/each}
+</p>
+{#if pencil}<PencilAgain entry={line} found={struck.main} limit={runoutLimitUm(f)} units={f.units} />
+{:else if reads}
 	<div class="again">
 		<RunoutFace
 			readingsUm={filled ? drawnOf(done) : readingsBefore}
@@ -137,10 +160,14 @@
 		</div>
 	</div>
 {:else}<button class="btn" onclick={() => (reading = true)}>Read the rim again</button>{/if}
-{#if out && filled > 0}<Reasons reasons={out.reasons} />{/if}
-<ActionBar label={after ? 'Trued again' : 'Trued, readings taken'} onact={act} busy={desk.busy}>
+{#if pencil ? struck.main : out && filled > 0}<Reasons reasons={(pencil ? struck.main : out)!.reasons} />{/if}
+<ActionBar
+	label={pencil ? 'Trued, line struck again' : after ? 'Trued again' : 'Trued, readings taken'}
+	onact={act}
+	busy={desk.busy}
+>
 	{#snippet aside()}<ShowWorking
-			computed={[...planned.computed, ...(filled ? live.computed : [])]}
+			computed={[...planned.computed, ...(pencil ? struck.computed : filled ? live.computed : [])]}
 			system={f.units}
 		/>{/snippet}
 </ActionBar>
@@ -176,6 +203,14 @@
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
+	}
+	.how {
+		display: flex;
+		gap: var(--s-8);
+		align-items: center;
+		color: var(--ink2);
+		font-size: var(--type-small);
+		margin: var(--s-6) 0;
 	}
 	.again {
 		display: grid;

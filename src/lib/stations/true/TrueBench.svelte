@@ -2,7 +2,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { MEASURED_BY } from '$core/route/stations/balance/measured-by';
 	import { lastRead, preBalance } from '$core/route/stations/true/readings';
-	import { truedStep } from '$core/route/stations/true/steps';
+	import { truedAt } from '$core/route/stations/true/known-runout';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -30,7 +30,7 @@
 	/** Said before the first run only; afterwards it is too late to matter. */
 	const rough = $derived.by(() => {
 		const e = Evidence.of(desk.facts);
-		return rule.preBalance === 'rough' && !e.step(truedStep) && !e.newest('balance', MEASURED_BY);
+		return rule.preBalance === 'rough' && !e.newest('true', truedAt) && !e.newest('balance', MEASURED_BY);
 	});
 	const LEAD: Record<typeof part, string> = {
 		rim: 'Spindle locked out. Turn the wheel by hand and read at each mark.',

@@ -3,16 +3,16 @@ import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
-import { faceStep, truedStep } from './steps.js';
+import { faceStep } from './steps.js';
 import { lastRead, runoutLimitUm } from './readings.js';
-import { readAt } from './known-runout.js';
+import { readAt, truedAt } from './known-runout.js';
 
 /** The rim is read, runs out by no more than this shop allows, and the wheel is spun dry again. */
 export const trueGate: Gate = (facts, evidence) => {
 	const q = show(facts);
 	const read = evidence.newest('true', readAt);
 	const face = evidence.step(faceStep);
-	const after = evidence.step(truedStep);
+	const after = evidence.newest('true', truedAt);
 	const last = lastRead(facts);
 	const limitUm = last ? Number(last.input.limitTirUm) : runoutLimitUm(facts);
 	const good = last !== null && last.output.tirUm <= limitUm;
@@ -21,7 +21,9 @@ export const trueGate: Gate = (facts, evidence) => {
 		: `limit ${q(limitUm, 'um')}`;
 	const places = Array.isArray(last?.input.readingsUm) ? last.input.readingsUm.length : 0;
 	const wetted = after !== null;
-	const dry = after ? after.entered.spunDry : good;
+	/** It runs true now, ran out before, and nobody has booked how that came about. */
+	const unbooked = !after && good && facts.sums.ranOut;
+	const dry = after ? after.entered.spunDry === true : good && !unbooked;
 	return [
 		line({
 			key: 'read',
@@ -31,7 +33,7 @@ export const trueGate: Gate = (facts, evidence) => {
 			value:
 				read?.verdict === 'stop'
 					? said(read, '')
-					: read?.step === 'pencil'
+					: read?.step === 'pencil' || read?.step === 'after-pencil'
 						? 'pencil line'
 						: `${places} readings`,
 			waiting: '8 or 12 places'
@@ -50,13 +52,15 @@ export const trueGate: Gate = (facts, evidence) => {
 		runsTrue(),
 		line({
 			key: 'dry',
-			title: 'Spun dry',
+			title: unbooked ? 'Truing booked' : 'Spun dry',
 			state: dry ? 'ok' : 'open',
-			value: !dry
-				? 'after the coolant is off'
-				: wetted
-					? 'coolant off, run on until dry'
-					: 'not wetted: no truing needed',
+			value: unbooked
+				? 'it ran out before: book the truing, with the diameter now'
+				: !dry
+					? 'after the coolant is off'
+					: wetted
+						? 'coolant off, run on until dry'
+						: 'not wetted: no truing needed',
 			recordId: after?.id ?? null
 		}),
 		line({ key: 'glazed', title: 'Known to be glazed', state: 'ok', value: 'dress open after balancing' })
@@ -66,10 +70,10 @@ export const trueGate: Gate = (facts, evidence) => {
 		const own = { key: 'runs-true', title: 'Runs true', value };
 		if (good) return line({ ...own, from: last, accepts: UNLESS_STOPPED, waiting: '' });
 		// Read again after truing it is judged as it is; before that it is simply still to be trued.
-		if (after && last?.step === truedStep.step) return line({ ...own, from: after, waiting: '' });
+		if (after && last && last.id >= after.id) return line({ ...own, from: after, waiting: '' });
 		return line({ ...own, state: 'open', recordId: last?.id ?? null });
 	}
 };
 
 /** The rim is read before it is said to be trued. */
-export const trueOrder: Station['order'] = () => ({ after: ['read'] });
+export const trueOrder: Station['order'] = () => ({ after: ['read'], 'after-pencil': ['read'] });

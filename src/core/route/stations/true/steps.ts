@@ -14,6 +14,7 @@ import {
 	massNowKg,
 	pick,
 	wheelOf,
+	type LedgerEvent,
 	type Step
 } from '../../step.js';
 import { READ, taken, preBalance, runoutLimitUm, lastRead } from './readings.js';
@@ -28,11 +29,14 @@ export const runoutStep = defineStep({
 	compute: (facts, v) => ({ main: compute(facts, runout, taken(v)), beside: [preBalance(facts)] })
 });
 
+/** Where the pencil touched. */
+const LINE = pick(pencilTouch.fields, 'fromAngleDeg', 'toAngleDeg', 'advanceUm');
+
 export const pencilStep = defineStep({
 	station: 'true',
 	step: 'pencil',
 	title: 'Pencil line',
-	fields: pick(pencilTouch.fields, 'fromAngleDeg', 'toAngleDeg', 'advanceUm'),
+	fields: LINE,
 	compute: (facts, v) => alone(compute(facts, pencilTouch, { ...v, limitTirUm: runoutLimitUm(facts) }))
 });
 
@@ -120,29 +124,53 @@ export const truePlanStep = defineStep({
 	}
 });
 
+/** What is measured of the wheel once it was trued, however its run-out is read. */
+const CUT_AWAY = [
+	DIAMETER_AFTER,
+	yesNo('spunDry', 'Coolant off, then run on until dry', { required: true, label: 'Spun dry' }),
+	whole('passesDone', 'As counted', { ...from0(1000), label: 'Passes made' }),
+	um('takenUm', 'On the radius, by the dial of the feed', { ...from0(10000), label: 'Really taken off' })
+] as const;
+
+/** The line in the wheel's ledger. */
+function cutAway(v: {
+	diameterAfterMm: number;
+	takenUm: number | null;
+	passesDone: number | null;
+}): LedgerEvent {
+	const passes = v.passesDone === null ? '' : ` in ${v.passesDone} passes`;
+	return {
+		kind: 'trued',
+		diameterAfterMm: v.diameterAfterMm,
+		note: v.takenUm === null ? null : `${v.takenUm} um off the radius${passes}`
+	};
+}
+
 export const truedStep = defineStep({
 	station: 'true',
 	step: 'after',
 	title: 'Trued',
-	fields: [
-		...READ,
-		DIAMETER_AFTER,
-		yesNo('spunDry', 'Coolant off, then run on until dry', { required: true, label: 'Spun dry' }),
-		whole('passesDone', 'As counted', { ...from0(1000), label: 'Passes made' }),
-		um('takenUm', 'On the radius, by the dial of the feed', { ...from0(10000), label: 'Really taken off' })
-	] as const,
+	fields: [...READ, ...CUT_AWAY] as const,
 	compute(facts, v) {
 		checkDiameter(facts, v.diameterAfterMm);
 		return alone(compute(facts, runout, taken(v)));
 	},
-	event: (_facts, v) => ({
-		kind: 'trued',
-		diameterAfterMm: v.diameterAfterMm,
-		note:
-			v.takenUm === null
-				? null
-				: `${v.takenUm} um off the radius${v.passesDone === null ? '' : ` in ${v.passesDone} passes`}`
-	})
+	event: (_facts, v) => cutAway(v)
+});
+
+/** The same where the shop has no indicator: the line is struck again. */
+export const penciledStep = defineStep({
+	station: 'true',
+	step: 'after-pencil',
+	title: 'Trued, by a pencil line',
+	fields: [...LINE, ...CUT_AWAY] as const,
+	compute(facts, { fromAngleDeg, toAngleDeg, advanceUm, diameterAfterMm }) {
+		checkDiameter(facts, diameterAfterMm);
+		return alone(
+			compute(facts, pencilTouch, { fromAngleDeg, toAngleDeg, advanceUm, limitTirUm: runoutLimitUm(facts) })
+		);
+	},
+	event: (_facts, v) => cutAway(v)
 });
 
 /** Everything that can be recorded at True. */
@@ -152,5 +180,6 @@ export const trueSteps: readonly Step[] = [
 	faceStep,
 	seatStep,
 	truePlanStep,
-	truedStep
+	truedStep,
+	penciledStep
 ];
