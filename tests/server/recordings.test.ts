@@ -1,9 +1,10 @@
 import { expect } from 'chai';
-import { keepRecording, recordingFile } from '../../src/lib/server/recordings/recordings.js';
+import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
+import { keepRecording, recordingFile, ringsOf } from '../../src/lib/server/recordings/recordings.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { write } from '../../src/lib/server/db/pool.js';
 import { readWav } from '../../src/core/audio/wav.js';
-import { key, lead, machinist, refusedWith, wheel } from './ground.js';
+import { key, lead, machinist, refusedWith, step, wheel, workedUpTo } from './ground.js';
 import { picture, ring, put } from './inspecting.js';
 
 describe('recordings', () => {
@@ -36,6 +37,24 @@ describe('recordings', () => {
 		await refusedWith('held', send(ring('clear'), { setupId: 142 }));
 		await judgeWheel(number, 'scrap', 'broken up for this test', await lead());
 		await refusedWith('scrapped', send(ring('clear')));
+	});
+	it('made up ones are kept in the demo shop, marked as such, and nowhere else', async () => {
+		const who = await machinist();
+		const number = await wheel();
+		const made = () =>
+			keepRecording(number, { bytes: ring('clear'), source: 'simulator', setupId: null, key: key() }, who);
+		await made();
+		const w = (await wheelByNumber(number))!;
+		expect((await ringsOf(w)).pastRings.map((p) => p.simulated)).to.deep.equal([true]);
+		const before = process.env.UNCINUS_DEMO;
+		process.env.UNCINUS_DEMO = '';
+		try {
+			expect((await refusedWith('simulated', made())).message).to.match(/made-up ring/);
+			const { id } = await workedUpTo('balance.swing');
+			await refusedWith('simulated', step(id, 'balance', 'auto', { standIn: true }));
+		} finally {
+			process.env.UNCINUS_DEMO = before;
+		}
 	});
 	it('are never deleted', async () => {
 		await put(await wheel(), 'clear');

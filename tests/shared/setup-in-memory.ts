@@ -143,6 +143,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		incidentId: null,
 		onSpindle: false,
 		occupied: null,
+		simulators: true,
 		givenUp: null,
 		today: '2026-06-01',
 		nowMs: MIDDAY,

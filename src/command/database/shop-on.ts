@@ -17,6 +17,8 @@ export async function shopOn(database: PrivateDatabase, demo: boolean): Promise<
 	Object.assign(process.env, databaseEnvironment(database.owner));
 	try {
 		const migrated = await migrate(MIGRATIONS);
+		// What is simulated may stand among the records of the demo shop, and of no other.
+		if (demo) process.env.UNCINUS_DEMO = '1';
 		// Its setups have numbers of their own, which only the owner of the tables can give.
 		const demoLoaded = demo && (await (await import('../../lib/server/demo/demo.js')).loadDemo(DEMO));
 		return { migrated, demoLoaded };

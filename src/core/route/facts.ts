@@ -151,6 +151,8 @@ export interface PastRing {
 	frequencyHz: number | null;
 	q: number | null;
 	modulusGPa: number | null;
+	/** Made up, not recorded. */
+	simulated: boolean;
 	baseline: boolean;
 }
 /** A recording of the wheel's ring, judged by the server; `standing` until a lead clears the wheel after it. */
@@ -220,6 +222,8 @@ export interface SetupFacts {
 	onSpindle: boolean;
 	/** What stands there instead. */
 	occupied: Occupied | null;
+	/** Whether what is simulated may be recorded here: in the demo shop. */
+	simulators: boolean;
 	/** Why it was not gone on with, if it was given up. */
 	givenUp: string | null;
 	today: string;

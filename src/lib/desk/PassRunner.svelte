@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onDestroy, untrack } from 'svelte';
 	import { duration, quantity } from '$core/quantity/format';
 	import type { SetupFacts } from '$core/route/facts';
@@ -77,10 +78,12 @@
 	{#if sensor.levels.length}<LevelBars levels={sensor.levels} even={sensor.even} />
 		<p>{sensor.even ? 'The sensor agrees: even.' : 'The sensor hears a low place; go on.'}</p>{/if}
 	<div class="keys">
-		<button
-			class="btn"
-			class:on={sensor.kind === 'stand-in'}
-			onclick={() => (sensor.kind === 'stand-in' ? sensor.off() : standIn())}>Sensor stand-in</button
+		<Simulated
+			><button
+				class="btn"
+				class:on={sensor.kind === 'stand-in'}
+				onclick={() => (sensor.kind === 'stand-in' ? sensor.off() : standIn())}>Sensor stand-in</button
+			></Simulated
 		><button
 			class="btn"
 			class:on={sensor.kind === 'microphone'}

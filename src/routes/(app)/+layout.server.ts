@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { IDLE_SECONDS } from '$lib/server/people/sessions';
+import { simulatorsAllowed } from '$lib/server/shop/simulators';
 import { limitsNow } from '$lib/server/shop/guidelines';
 
 /** What every page may ask: who is here, and the shop's limits and usual values. */
@@ -8,6 +9,7 @@ export async function load({ locals, url }) {
 	return {
 		user: { ...locals.user, mustChange: locals.mustChange },
 		limits: await limitsNow(),
-		idleS: IDLE_SECONDS
+		idleS: IDLE_SECONDS,
+		simulators: simulatorsAllowed()
 	};
 }

@@ -45,6 +45,7 @@ const past = (more: Partial<PastRing> = {}): PastRing => ({
 	frequencyHz: 1400,
 	q: 500,
 	modulusGPa: 40,
+	simulated: false,
 	baseline: true,
 	...more
 });

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { resolve } from '$app/paths';
 	import { invalidateAll } from '$app/navigation';
 	import type { Reason } from '$core/calculation/verdict';
@@ -64,7 +65,7 @@
 						{#each FLAT_FIELDS as field (field.name)}<FieldInput {entry} {field} />{/each}
 					</div>
 					<button class="btn act" onclick={add} disabled={sender.busy}>Keep this flat</button>
-					<button class="btn" onclick={look}>Microscope stand-in</button>{/if}
+					<Simulated><button class="btn" onclick={look}>Microscope stand-in</button></Simulated>{/if}
 			</div>
 			<FlatLine flats={log.flats} slope={wear?.slopeUmPerCm3 ?? null} limitUm={LIMIT_UM} />
 		</div>

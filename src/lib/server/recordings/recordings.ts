@@ -6,6 +6,7 @@ import { InputFault, Refused } from '../door/refused.js';
 import { heavy } from '../heavy/heavy.js';
 import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
+import { simulatorsAllowed } from '../shop/simulators.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
 
@@ -70,6 +71,7 @@ export async function ringsOf(
 			frequencyHz: r.frequency_hz,
 			q: r.q,
 			modulusGPa: r.modulus_gpa,
+			simulated: r.source === 'simulator',
 			baseline: !!r.baseline
 		})),
 		batchGPa: batch.map((b) => b.modulus)
@@ -93,6 +95,12 @@ export async function keepRecording(
 	mayWrite(user);
 	if (!SOURCES.includes(o.source))
 		throw new InputFault('source', 'unknown-choice', `A recording comes from ${SOURCES.join(', ')}.`);
+	if (o.source === 'simulator' && !simulatorsAllowed())
+		throw new Refused(
+			409,
+			'simulated',
+			'A made-up ring says nothing of a wheel. Record it, or load a WAV of it.'
+		);
 	const wheel = await wheelByNumber(number);
 	if (!wheel) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
 	if (wheel.state === 'scrapped')

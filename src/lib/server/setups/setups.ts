@@ -5,6 +5,7 @@ import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
 import { guidelinesNow } from '../shop/guidelines.js';
 import { dressersInUse, machineById, mountById } from '../shop/machines.js';
+import { simulatorsAllowed } from '../shop/simulators.js';
 import { traysNow } from '../shop/trays.js';
 import { type Runner, clockAheadMs, row } from '../db/pool.js';
 import { occupying } from './occupying.js';
@@ -138,6 +139,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			incidentId: s.incident_id,
 			onSpindle: !!s.on_spindle,
 			occupied: s.on_spindle || s.state === 'finished' ? null : await occupying(s, on),
+			simulators: simulatorsAllowed(),
 			givenUp: s.given_up,
 			today: s.today,
 			nowMs: Number(s.now_ms) + clockAheadMs()

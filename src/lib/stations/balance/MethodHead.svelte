@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { page } from '$app/state';
+	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onDestroy } from 'svelte';
 	import { type HeadState, balancingHead } from '$core/balance/auto-head';
 	import { hiddenFromHead } from '$core/route/stations/balance/own-balancer';
@@ -65,9 +67,13 @@
 				? `measuring, ${at?.measurements ?? 0} so far`
 				: at
 					? `${at.measurements} measurements`
-					: 'No head here? Its stand-in shows how one works.'}
+					: page.data.simulators
+						? 'No head here? Its stand-in shows how one works.'
+						: 'Read off the machine when it has finished.'}
 		</p>
-		<button class="btn" onclick={run} disabled={running || desk.busy}>Run the stand-in</button>
+		<Simulated
+			><button class="btn" onclick={run} disabled={running || desk.busy}>Run the stand-in</button></Simulated
+		>
 	</div>
 </div>
 

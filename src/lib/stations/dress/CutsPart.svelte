@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { hiddenLaw, readRa } from '$core/dress/stand-ins/roughness-meter';
 	import { whenRight } from '$core/calculation/attempt';
 	import { burnRisk } from '$core/dress/burn-risk';
@@ -136,8 +137,8 @@
 	{/snippet}
 </TwoSides>
 <ActionBar label="Keep this cut" onact={act} busy={desk.busy}>
-	<button class="btn" onclick={meter} disabled={!standing}>Meter stand-in</button>
-	<button class="btn" onclick={powerMeter} disabled={!standing}>Power stand-in</button>
+	<Simulated><button class="btn" onclick={meter} disabled={!standing}>Meter stand-in</button></Simulated>
+	<Simulated><button class="btn" onclick={powerMeter} disabled={!standing}>Power stand-in</button></Simulated>
 	{#snippet aside()}<ShowWorking
 			computed={[...p.computed, ...(fit ? [fit] : [])]}
 			system={f.units}

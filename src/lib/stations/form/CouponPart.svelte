@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onMount } from 'svelte';
 	import { whenRight } from '$core/calculation/attempt';
 	import { fanOf } from '$core/form/measured/fan';
@@ -108,7 +109,7 @@
 				{out.leftOutCount} beyond the ends.
 			</p>{/if}
 		<LongTextField {entry} name="csv" label="Points measured, z and x in mm" />
-		<button class="btn" onclick={scan}>Scanner stand-in</button>
+		<Simulated><button class="btn" onclick={scan}>Scanner stand-in</button></Simulated>
 		<ChoiceField {entry} name="source" />
 		<ChoiceField
 			{entry}

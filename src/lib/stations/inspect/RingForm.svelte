@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { onMount } from 'svelte';
 	import { clockPosition } from '$core/quantity/format';
 	import {
@@ -193,6 +194,7 @@
 			planned={context.taps.length}
 			frequencyHz={guessHz}
 			tapAnglesDeg={context.settings.tapAnglesDeg ?? []}
+			simulator={page.data.simulators === true}
 			onnew={again}
 		/>
 	</div>

@@ -87,7 +87,12 @@
 		return () => chart.destroy();
 	});
 	const said = $derived(
-		points.map((p) => `${when(p.atMs)}: ${p.frequencyHz!.toFixed(0)} hertz, ${p.ring}`).join('; ')
+		points
+			.map(
+				(p) =>
+					`${when(p.atMs)}: ${p.frequencyHz!.toFixed(0)} hertz, ${p.ring}${p.simulated ? ', simulated' : ''}`
+			)
+			.join('; ')
 	);
 </script>
 
@@ -105,7 +110,8 @@
 		>
 		<tbody
 			>{#each [...points].reverse() as p (p.id)}<tr
-					><td>{when(p.atMs)}{p.baseline ? ', first' : ''}</td><td class="num r">{p.diameterMm.toFixed(1)}</td
+					><td>{when(p.atMs)}{p.baseline ? ', first' : ''}{p.simulated ? ', simulated' : ''}</td><td
+						class="num r">{p.diameterMm.toFixed(1)}</td
 					><td class="num r">{p.frequencyHz!.toFixed(0)}</td><td class="num r">{p.q?.toFixed(0) ?? ''}</td><td
 						class="num r">{first && !p.baseline ? `${p.pct > 0 ? '+' : ''}${p.pct.toFixed(1)} %` : ''}</td
 					><td>{p.ring === 'unusable-recording' ? 'not to be judged' : p.ring}</td><td

@@ -11,10 +11,11 @@
 		planned: number;
 		frequencyHz: number;
 		tapAnglesDeg: readonly number[];
+		/** A made-up ring is offered: never where a real shop keeps evidence. */ simulator?: boolean;
 		/** Another ring begins: what was said of the last one no longer counts. */ onnew?: () => void;
 	}
 	/** Where the sound comes from: the microphone, a WAV, or the stand-in; with what is heard while it is recorded. */
-	let { ears, planned, frequencyHz, tapAnglesDeg, onnew }: Props = $props();
+	let { ears, planned, frequencyHz, tapAnglesDeg, simulator = true, onnew }: Props = $props();
 	const id = $props.id();
 	let open = $state(false);
 	let condition = $state<Condition>('clear');
@@ -87,7 +88,8 @@
 			><Mic size={16} />{ears.stage === 'heard' ? 'Record again' : 'Record the ring'} <kbd>R</kbd></button
 		>
 		<button class="btn" onclick={() => file?.click()}>Load a WAV</button>
-		<button class="btn" aria-expanded={open} onclick={() => (open = !open)}>Simulator</button>
+		{#if simulator}<button class="btn" aria-expanded={open} onclick={() => (open = !open)}>Simulator</button
+			>{/if}
 		<input
 			bind:this={file}
 			type="file"
@@ -98,7 +100,7 @@
 			onchange={pick}
 		/>
 	</div>
-	{#if open}
+	{#if open && simulator}
 		<div class="sim">
 			<label for="{id}-c"
 				>Condition<select id="{id}-c" class="plain-input" bind:value={condition}

@@ -18,11 +18,12 @@ export const balanceGate: Gate = (facts, evidence) => {
 	const current = judged && (!moved || judged.id > moved.id) ? judged : null;
 	const ratio = current?.output.ratio ?? null;
 	const inside = ratio !== null && ratio <= 1 + 1e-9;
+	const made = measured?.entered.standIn === true ? ', simulated' : '';
 	const presentGmm = judged?.input.unbalanceGmm;
 	const value = !judged
 		? 'measure it'
 		: typeof presentGmm === 'number'
-			? `${q(presentGmm, 'gmm')}, limit ${q(judged.output.permissibleGmm, 'gmm')}`
+			? `${q(presentGmm, 'gmm')}, limit ${q(judged.output.permissibleGmm, 'gmm')}${made}`
 			: 'direction known, amount not yet';
 	const confirmed = inside && (moved !== null || current!.verdict === 'ok');
 	return [

@@ -26,6 +26,8 @@ export function hiddenFromHead(facts: SetupFacts): {
 		seed: facts.id
 	};
 }
+const SIMULATED = 'A simulated head balances nothing. Read the figures off the machine.';
+
 /** The machine's own balancer: what it reports, or its stand-in run to the end. */
 export const autoStep = defineStep({
 	station: 'balance',
@@ -40,6 +42,7 @@ export const autoStep = defineStep({
 		})
 	] as const,
 	compute(facts, v): Result<OutputOf<typeof tolerance>> {
+		if (v.standIn && !facts.simulators) throw new InputFault('standIn', 'simulated', SIMULATED);
 		if (v.standIn) {
 			const head = compute(facts, auto, hiddenFromHead(facts));
 			return { main: toleranceFor(facts, head.output.residualGmm), beside: [head] };

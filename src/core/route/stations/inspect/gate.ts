@@ -1,3 +1,4 @@
+import { ringAnalysis } from '../../../inspect/ring-analysis.js';
 import { ringDecision } from '../../../inspect/ring-decision.js';
 import { partOf } from '../../evidence.js';
 import { limitRpm } from '../../facts.js';
@@ -13,7 +14,8 @@ export const inspectGate: Gate = (facts, evidence) => {
 	const ring = evidence.step(ringStep);
 	const decision = partOf(ring, ringDecision);
 	const taps = ring?.entered.taps.length ?? 0;
-	const heard = decision?.input.analysis === 'none' ? 'by ear' : 'by ear and recording';
+	const made = partOf(ring, ringAnalysis)?.input.source === 'simulator' ? ', simulated' : '';
+	const heard = decision?.input.analysis === 'none' ? 'by ear' : `by ear and recording${made}`;
 	const counts = recordingThatCounts(ringFacts(facts));
 	// A dull recording made after the wheel was said to be clear takes that back.
 	const dullSince = decision && counts?.result.ring === 'dull' && decision.input.analysis !== 'dull';

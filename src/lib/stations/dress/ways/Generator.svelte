@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onDestroy } from 'svelte';
 	import { type Spark, nextSpark, startOfSparks } from '$core/dress/stand-ins/generator';
 	import { mulberry32 } from '$core/numeric/random';
@@ -43,20 +44,21 @@
 	onDestroy(stop);
 </script>
 
-<section aria-label="Generator stand-in">
-	<button class="btn" disabled={!flooded} onclick={() => (timer ? stop() : start())}
-		>{timer ? 'Stop the stand-in' : 'Generator stand-in'}</button
-	>
-	{#if !flooded}<span class="quiet">No spark before it is flooded.</span>{:else if spark}<span class="num"
-			>{spark.voltageV.toFixed(0)} V, {spark.currentA.toFixed(1)} A, gap {quantity(
-				spark.gapUm,
-				'um',
-				units
-			)}</span
-		>{#if spark.broken}<b class="bad">Wire broken: too much current for too long.</b>{:else if spark.short}<b
-				>short, pulled back</b
-			>{/if}{/if}
-</section>
+<Simulated
+	><section aria-label="Generator stand-in">
+		<button class="btn" disabled={!flooded} onclick={() => (timer ? stop() : start())}
+			>{timer ? 'Stop the stand-in' : 'Generator stand-in'}</button
+		>
+		{#if !flooded}<span class="quiet">No spark before it is flooded.</span>{:else if spark}<span class="num"
+				>{spark.voltageV.toFixed(0)} V, {spark.currentA.toFixed(1)} A, gap {quantity(
+					spark.gapUm,
+					'um',
+					units
+				)}</span
+			>{#if spark.broken}<b class="bad">Wire broken: too much current for too long.</b
+				>{:else if spark.short}<b>short, pulled back</b>{/if}{/if}
+	</section></Simulated
+>
 
 <style>
 	section {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onDestroy } from 'svelte';
 	import { rollRunUp, upToSpeedS } from '$core/dress/stand-ins/run-up';
 	import { quantity } from '$core/quantity/format';
@@ -29,7 +30,7 @@
 </script>
 
 <p>
-	<button class="btn" onclick={start}>Drive stand-in</button>
+	<Simulated><button class="btn" onclick={start}>Drive stand-in</button></Simulated>
 	{#if atS !== null}<span class="num">{quantity(Math.round(rpm), 'rpm', units)}</span>
 		{ready ? `up to speed, slips ${100 * SLIP} % under load` : 'running up: not yet on the wheel'}{:else}<span
 			class="quiet">needs {upToSpeedS().toFixed(0)} s to run up before it touches</span

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { quantity } from '$core/quantity/format';
 	import { pressEffort } from '$core/dress/stand-ins/press-effort';
 	import { stickStep } from '$core/route/stations/dress/ways/stick';
@@ -59,5 +60,6 @@
 			Pressed from a rest or fixture where it cannot be pulled in, never from the hand alone. The wheel's own
 			instructions come first.
 		</p>{/snippet}
-	{#snippet quick()}<button class="btn" onclick={press}>Press of the stand-in</button>{/snippet}
+	{#snippet quick()}<Simulated><button class="btn" onclick={press}>Press of the stand-in</button></Simulated
+		>{/snippet}
 </WaySheet>
