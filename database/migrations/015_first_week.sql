@@ -11,3 +11,5 @@ ALTER TABLE setups
   ADD COLUMN IF NOT EXISTS occupies_mount INT UNSIGNED AS (IF(on_spindle, mount_id, NULL)) PERSISTENT,
   ADD UNIQUE KEY IF NOT EXISTS one_setup_on_a_machine (occupies_machine),
   ADD UNIQUE KEY IF NOT EXISTS one_setup_on_a_mount (occupies_mount);
+-- What is ground on is not redressed; a release is written in the wheel's own book.
+ALTER TABLE wheel_events MODIFY kind ENUM('received','taken','inspected','mounted','trued','dressed','redressed','crashed','parked','remounted','quarantined','cleared','scrapped','ground','released') NOT NULL;

@@ -134,7 +134,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		companions: [],
 		named: [],
 		records: [],
-		sums: { rolls: 0, ranOut: false, bookings: 0, partsGround: 0 },
+		sums: { rolls: 0, ranOut: false, bookings: 0, partsGround: 0, partsSinceDress: 0, redressAfter: null },
 		recordings: [],
 		pastRings: [],
 		batchGPa: [],

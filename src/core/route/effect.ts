@@ -3,7 +3,16 @@ import type { SetupFacts, TrialCut, WheelFacts } from './facts.js';
 
 /** What can be written in the ledger of a wheel. */
 export type EventKind =
-	'taken' | 'inspected' | 'mounted' | 'trued' | 'dressed' | 'redressed' | 'parked' | 'quarantined';
+	| 'taken'
+	| 'inspected'
+	| 'mounted'
+	| 'trued'
+	| 'dressed'
+	| 'redressed'
+	| 'parked'
+	| 'quarantined'
+	| 'ground'
+	| 'released';
 
 /** What is left of a dresser: of a truing wheel its diameter, of a spool its wire. */
 export interface DresserLeft {

@@ -197,6 +197,9 @@ export interface Sums {
 	/** Entries in the ledger since the release, and parts ground by them. */
 	bookings: number;
 	partsGround: number;
+	/** Parts ground since it was dressed last, and after how many it is due; null while nobody has said. */
+	partsSinceDress: number;
+	redressAfter: number | null;
 }
 /** Sums over all records, overtaken ones too; rolls count for the wheel now taken only. */
 export function sumsOf(records: readonly RecordFacts[], wheelId: number | null): Sums {
@@ -208,6 +211,7 @@ export function sumsOf(records: readonly RecordFacts[], wheelId: number | null):
 		).length,
 		ranOut: ranOut(own),
 		bookings: booked.length,
+		...sinceDress(own),
 		partsGround: booked.reduce((n, r) => n + Number(r.entered.partsGround ?? 0), 0)
 	};
 }
@@ -229,3 +233,16 @@ const CURES_RUNOUT: Readonly<Record<string, true>> = {
 	'true.after-pencil': true,
 	'true.seat': true
 };
+
+/** Parts booked since the last dress; a booking that says it was redressed ends with a fresh wheel. */
+function sinceDress(records: readonly RecordFacts[]): Pick<Sums, 'partsSinceDress' | 'redressAfter'> {
+	let [parts, after]: [number, number | null] = [0, null];
+	for (const r of records) {
+		if (r.station === 'dress' && (r.step === 'done' || r.step === 'again')) parts = 0;
+		if (r.station !== 'keep' || r.step !== 'entry') continue;
+		const told = r.entered.redressAfterParts;
+		if (typeof told === 'number') after = told;
+		parts = r.entered.what === 'redressed' ? 0 : parts + Number(r.entered.partsGround ?? 0);
+	}
+	return { partsSinceDress: parts, redressAfter: after };
+}

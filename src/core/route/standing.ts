@@ -1,6 +1,7 @@
 import { decide } from './engine.js';
 import type { Decision } from './decision.js';
 import type { SetupFacts } from './facts.js';
+import { redressDue } from './stations/keep/due.js';
 import { type StopFacts, hardStops } from './hard-stops.js';
 
 /** How a setup stands, in the words of the Floor. */
@@ -22,7 +23,12 @@ export function standingOf(f: SetupFacts, d: Decision = decide(f)): Standing {
 	if (f.machine.lockedOut) return { state: 'stop', word: 'Locked out', next: 'work the incident through' };
 	if (d.blocked.length || d.stations.some((s) => s.state === 'blocked'))
 		return { state: 'stop', word: 'Stopped', next: d.next };
-	if (f.state === 'released') return { state: 'ok', word: 'Ready to grind', next: '' };
+	if (f.state === 'released') {
+		const due = redressDue(f);
+		return due
+			? { state: 'caution', word: 'Redress due', next: `${due.parts} parts ground, due after ${due.after}` }
+			: { state: 'ok', word: 'Ready to grind', next: '' };
+	}
 	const waits = d.stations.some((s) => s.lines.some((l) => l.needsReason));
 	return {
 		state: waits ? 'caution' : 'now',

@@ -71,7 +71,7 @@ export async function load() {
 			needs.push({
 				state: 'caution',
 				text: `${c.machine.code}: ${c.next}`,
-				note: 'waits for a reason',
+				note: c.word === 'Redress due' ? 'dress it before the next part' : 'waits for a reason',
 				href: `/setups/${c.setup.id}`,
 				action: 'Open setup'
 			});

@@ -167,7 +167,14 @@ describe('sums over the history of a setup', () => {
 			[entry(4), entry(null), entry(3), record({ station: 'keep' }), record({ step: 'entry', wheelId: 12 })],
 			11
 		);
-		expect(sums).to.deep.equal({ rolls: 0, ranOut: false, bookings: 3, partsGround: 7 });
+		expect(sums).to.deep.equal({
+			rolls: 0,
+			ranOut: false,
+			bookings: 3,
+			partsGround: 7,
+			partsSinceDress: 7,
+			redressAfter: null
+		});
 	});
 });
 

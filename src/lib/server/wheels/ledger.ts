@@ -9,13 +9,14 @@ export interface LedgerLine {
 	rimDepthAfterMm: number | null;
 	note: string | null;
 	setupId: number | null;
+	machine: string | null;
 	by: string;
 	at: Date;
 }
 
 export function ledger(wheelId: number): Promise<LedgerLine[]> {
 	return rows(
-		'SELECT e.id, e.kind, e.diameter_after_mm AS diameterAfterMm, e.width_after_mm AS widthAfterMm, e.rim_depth_after_mm AS rimDepthAfterMm, e.note, e.setup_id AS setupId, u.name AS `by`, e.at FROM wheel_events e JOIN users u ON u.id = e.user_id WHERE e.wheel_id = ? ORDER BY e.id',
+		'SELECT e.id, e.kind, e.diameter_after_mm AS diameterAfterMm, e.width_after_mm AS widthAfterMm, e.rim_depth_after_mm AS rimDepthAfterMm, e.note, e.setup_id AS setupId, m.code AS machine, u.name AS `by`, e.at FROM wheel_events e JOIN users u ON u.id = e.user_id LEFT JOIN setups s ON s.id = e.setup_id LEFT JOIN machines m ON m.id = s.machine_id WHERE e.wheel_id = ? ORDER BY e.id',
 		[wheelId]
 	);
 }

@@ -7,6 +7,7 @@
 	import { Evidence, partOf } from '$core/route/evidence';
 	import { intervalWords } from '$core/route/stations/keep/gate';
 	import { intervalStep } from '$core/route/stations/keep/interval';
+	import { redressDue } from '$core/route/stations/keep/due';
 	import { keepStep } from '$core/route/stations/keep/steps';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
@@ -50,6 +51,7 @@
 		perDressMm ? Math.max(0, Math.floor((diameter - f.wheel!.minDiameterMm) / perDressMm + 1e-9)) : null
 	);
 	const every = $derived(entry.result.values.redressAfterParts);
+	const due = $derived(redressDue(f));
 	const entries = $derived(f.records.filter((r) => r.station === 'keep' && r.step === 'entry'));
 	const q = (v: number | null | undefined, u: 'mm' | 'm/s' | 'rpm') => quantity(v ?? null, u, f.units);
 	async function act() {
@@ -111,6 +113,10 @@
 				units={f.units}
 			/>
 			<p class="lab">Next redress</p>
+			{#if due}<p class="due" role="status">
+					<b>Due now.</b>
+					{due.parts} parts ground since the last dress, due after {due.after}.
+				</p>{/if}
 			<p class="num mid">
 				{interval
 					? intervalWords(interval.output)
@@ -184,6 +190,11 @@
 		color: var(--ink2);
 		font-size: var(--type-small);
 		margin-top: var(--s-6);
+	}
+	.due {
+		background: var(--caution-soft);
+		border-left: 4px solid var(--caution);
+		padding: var(--s-6) var(--s-10);
 	}
 	.huge {
 		font-size: var(--type-huge);

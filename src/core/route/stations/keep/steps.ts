@@ -57,7 +57,7 @@ export const keepStep = defineStep({
 		);
 	},
 	event: (facts, v) => ({
-		kind: v.what === 'taken-off' ? 'parked' : 'redressed',
+		kind: v.what === 'taken-off' ? 'parked' : v.what === 'redressed' ? 'redressed' : 'ground',
 		diameterAfterMm: v.diameterAfterMm,
 		note: `${v.partsGround} parts ground${v.redressAfterParts ? `, redress after ${v.redressAfterParts}` : ''}`
 	}),

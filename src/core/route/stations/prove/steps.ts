@@ -19,6 +19,8 @@ import type { SetupFacts } from '../../facts.js';
 import { turningLimit } from '../mount/turning.js';
 import { runoutLimitUm } from '../true/readings.js';
 import { lastRunout } from '../true/known-runout.js';
+import type { Unit } from '../../../calculation/fields.js';
+import { show } from '../../say.js';
 import { alone, compute, defineStep, wheelOf, type Step } from '../../step.js';
 
 /** What the release sheet already knows from the records. */
@@ -104,6 +106,19 @@ export const diagnoseStep = defineStep({
 	compute: (facts, v) => alone(compute(facts, diagnoseFinish, { ...dressInUse(facts), measuredRaUm: v.raUm }))
 });
 
+/** What the wheel's book says of a release: balance, run-out and finish as they were shown. */
+function releaseNote(facts: SetupFacts, raUm: number | null): string {
+	const known = provenSoFar(facts);
+	const q = show(facts);
+	const of = (name: string, value: number | null, limit: number | null, unit: Unit): string[] =>
+		value === null ? [] : [`${name} ${q(value, unit)}${limit === null ? '' : ` of ${q(limit, unit)}`}`];
+	return [
+		...of('balance', known.balanceResidualGmm, known.balanceLimitGmm, 'gmm'),
+		...of('run-out', known.runOutUm, known.runOutLimitUm, 'um'),
+		...of('Ra', raUm, facts.brief.targetRaUm, 'um')
+	].join(', ');
+}
+
 export const releaseStep = defineStep({
 	station: 'prove',
 	step: 'release',
@@ -143,8 +158,19 @@ export const releaseStep = defineStep({
 			})
 		);
 	},
-	effectsUnlessStopped: (_facts, _values, result): Effect[] =>
-		result.main.output.released === 'no' ? [] : [{ kind: 'state', state: 'released' }],
+	effectsUnlessStopped: (facts, v, result): Effect[] =>
+		result.main.output.released === 'no'
+			? []
+			: [
+					{ kind: 'state', state: 'released' },
+					{
+						kind: 'ledger',
+						wheelId: wheelOf(facts).id,
+						event: 'released',
+						diameterAfterMm: null,
+						note: releaseNote(facts, v.raUm)
+					}
+				],
 	quarantines: ['crack-seen']
 });
 

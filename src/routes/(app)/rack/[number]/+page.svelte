@@ -124,7 +124,7 @@
 							><td>{when(l.at)}</td><td
 								>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href={resolve(`/setups/${l.setupId}`)}
 										>{l.setupId}</a
-									>{/if}</td
+									>{#if l.machine}&nbsp;on {l.machine}{/if}{/if}</td
 							><td class="num r">{measured(l)}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr
 						>{/each}</tbody
 				>
