@@ -12,4 +12,4 @@ ALTER TABLE setups
   ADD UNIQUE KEY IF NOT EXISTS one_setup_on_a_machine (occupies_machine),
   ADD UNIQUE KEY IF NOT EXISTS one_setup_on_a_mount (occupies_mount);
 -- What is ground on is not redressed; a release is written in the wheel's own book.
-ALTER TABLE wheel_events MODIFY kind ENUM('received','taken','inspected','mounted','trued','dressed','redressed','crashed','parked','remounted','quarantined','cleared','scrapped','ground','released') NOT NULL;
+ALTER TABLE wheel_events MODIFY kind ENUM('received','taken','inspected','mounted','trued','dressed','redressed','crashed','parked','remounted','quarantined','cleared','scrapped','ground','released','corrected') NOT NULL, ADD COLUMN IF NOT EXISTS corrects_id BIGINT UNSIGNED NULL COMMENT 'the line it stands for', ADD FOREIGN KEY IF NOT EXISTS corrects (corrects_id) REFERENCES wheel_events (id);

@@ -66,6 +66,7 @@ export const LEDGER_WORDS: Record<string, string> = {
 	redressed: 'Redressed',
 	ground: 'Ground on',
 	released: 'Released to grind',
+	corrected: 'Corrected',
 	crashed: 'Crashed',
 	parked: 'Put back',
 	remounted: 'Mounted again',

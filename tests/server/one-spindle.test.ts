@@ -4,6 +4,8 @@ import { GOOD } from '../shared/good-work.js';
 import { row, write } from '../../src/lib/server/db/pool.js';
 import { openByMachine, setupList } from '../../src/lib/server/setups/setup-list.js';
 import { openIncident } from '../../src/lib/server/setups/incidents.js';
+import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
+import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import { facts, key, machineId, machinist, refusedWith, setup, step, workedUpTo } from './ground.js';
 
@@ -110,5 +112,39 @@ describe('a setup that is given up', () => {
 			targetMps: 35
 		});
 		expect(await facts(id)).to.include({ state: 'finished', onSpindle: false });
+	});
+	it('a worn-out wheel can always come off and be scrapped, whatever is stopped; its setup closes', async () => {
+		const { id, number } = await workedUpTo('');
+		const book = { what: 'ground-on', partsGround: 5, targetMps: 35 };
+		const asked = await refusedWith('really', asIs(id, 'keep', 'entry', { ...book, diameterAfterMm: 170 }));
+		expect(asked.message).to.match(/^Really 170 mm\? It is below the scrap diameter/);
+		await asIs(id, 'keep', 'entry', { ...book, diameterAfterMm: 170, sure: true });
+		await refusedWith('worn-out', asIs(id, 'keep', 'entry', { ...book, diameterAfterMm: 170, sure: true }));
+		await asIs(id, 'keep', 'give-up', { reason: 'used up, broken up now', wheelIs: 'worn-out' });
+		expect(await facts(id)).to.include({ state: 'finished', onSpindle: false });
+		expect((await wheelNow(number)).state).to.equal('scrapped');
+	});
+	it('a slip of the hand is corrected by a new line that names the old one, and the setup goes on', async () => {
+		const { id, number } = await workedUpTo('');
+		const book = { what: 'ground-on', partsGround: 5, targetMps: 35 };
+		await asIs(id, 'keep', 'entry', { ...book, diameterAfterMm: 170, sure: true });
+		const put = (diameterAfterMm: number, k = key()) =>
+			machinist().then((u) =>
+				correctLedger(number, { diameterAfterMm, reason: 'read the rule upside down' }, k, u)
+			);
+		await refusedWith('above-maximum', put(290));
+		const k = key();
+		await put(289.4, k);
+		await put(289.4, k);
+		const lines = await ledger((await facts(id)).wheel!.id);
+		const last = lines.at(-1)!;
+		expect(last).to.include({
+			kind: 'corrected',
+			diameterAfterMm: 289.4,
+			note: 'instead of 170: read the rule upside down'
+		});
+		expect(lines.find((l) => l.id === last.correctsId)).to.include({ kind: 'ground', diameterAfterMm: 170 });
+		expect((await facts(id)).wheel!.diameterMm).to.equal(289.4);
+		await asIs(id, 'keep', 'entry', { ...book, diameterAfterMm: 289.3 });
 	});
 });

@@ -12,7 +12,8 @@ export type EventKind =
 	| 'parked'
 	| 'quarantined'
 	| 'ground'
-	| 'released';
+	| 'released'
+	| 'scrapped';
 
 /** What is left of a dresser: of a truing wheel its diameter, of a spool its wire. */
 export interface DresserLeft {

@@ -3,6 +3,8 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 
+const GOES = { sound: 'back to the rack', 'not-sure': 'set aside', 'worn-out': 'scrapped' } as const;
+
 /** A setup that is not gone on with: why, and what becomes of its wheel. */
 export const givenUp = defineCalculation({
 	id: 'route.given-up',
@@ -19,7 +21,7 @@ export const givenUp = defineCalculation({
 			label: 'Why'
 		}),
 		yesNo('wheelOn', 'On the spindle or its mount', { required: true, label: 'A wheel is mounted' }),
-		choice('wheelIs', 'As it comes off', ['sound', 'not-sure'], { label: 'The wheel is' })
+		choice('wheelIs', 'As it comes off', ['sound', 'not-sure', 'worn-out'], { label: 'The wheel is' })
 	],
 	outputs: [{ name: 'wheelGoes', about: 'The wheel', main: true }],
 	example: { reason: 'The job went to another shop', wheelOn: true, wheelIs: 'sound' },
@@ -30,11 +32,7 @@ export const givenUp = defineCalculation({
 				'missing',
 				'Say whether the wheel that comes off is sound; when in doubt it is set aside and inspected again.'
 			);
-		const wheelGoes = !v.wheelOn
-			? 'was not mounted'
-			: v.wheelIs === 'sound'
-				? 'back to the rack'
-				: 'set aside';
+		const wheelGoes = v.wheelOn ? GOES[v.wheelIs!] : 'was not mounted';
 		return { wheelGoes, ...new Findings().judged() };
 	}
 });

@@ -45,7 +45,7 @@ export function outputOf<O extends object>(
 }
 
 export interface LedgerEvent {
-	kind: Exclude<EventKind, 'taken' | 'quarantined'>;
+	kind: Exclude<EventKind, 'taken' | 'quarantined' | 'scrapped'>;
 	diameterAfterMm: number | null;
 	note: string | null;
 }

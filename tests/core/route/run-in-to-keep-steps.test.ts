@@ -1,3 +1,5 @@
+import { redressDue } from '../../../src/core/route/stations/keep/due.js';
+import { standingOf } from '../../../src/core/route/standing.js';
 import { expect } from 'chai';
 import { refuse } from '../../../src/core/route/engine.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
@@ -225,5 +227,31 @@ describe('checks a shop has added', () => {
 		faults('unknown-choice', 'checkId', () => did(f(), 'mount', 'check', { checkId: 'coolant', value: 6 }));
 		faults('missing', 'value', () => did(f(), 'run-in', 'check', { checkId: 'coolant' }));
 		faults('missing', 'yes', () => did(f(), 'run-in', 'check', { checkId: 'glasses' }));
+	});
+});
+
+describe('Keep: a dress that falls due', () => {
+	const released = worked();
+	const book = (f: SetupFacts, more: object) =>
+		did(f, 'keep', 'entry', {
+			what: 'ground-on',
+			diameterAfterMm: 289.5,
+			partsGround: 10,
+			targetMps: 30,
+			...more
+		});
+	it('by the parts since the last one, and starts anew with it', () => {
+		const ten = book(released, { redressAfterParts: 20 });
+		expect(redressDue(ten)).to.equal(null);
+		expect(standingOf(ten)).to.include({ word: 'Ready to grind' });
+		const twenty = book(ten, {});
+		expect(redressDue(twenty)).to.deep.equal({ parts: 20, after: 20 });
+		expect(standingOf(twenty)).to.include({ state: 'caution', word: 'Redress due' });
+		expect(redressDue(book(twenty, { what: 'redressed', diameterAfterMm: 289.3 }))).to.equal(null);
+	});
+	it('a figure that is probably a slip is asked about, and taken when it is said to be right', () => {
+		faults('really', 'diameterAfterMm', () => book(released, { diameterAfterMm: 170 }));
+		faults('really', 'diameterAfterMm', () => book(released, { diameterAfterMm: 240 }));
+		expect(book(released, { diameterAfterMm: 240, sure: true }).wheel!.diameterMm).to.equal(240);
 	});
 });

@@ -10,14 +10,17 @@ export interface LedgerLine {
 	note: string | null;
 	setupId: number | null;
 	machine: string | null;
+	/** The line it stands for, where it corrects one. */
+	correctsId: number | null;
 	by: string;
 	at: Date;
 }
 
-export function ledger(wheelId: number): Promise<LedgerLine[]> {
+export function ledger(wheelId: number, on?: Runner): Promise<LedgerLine[]> {
 	return rows(
-		'SELECT e.id, e.kind, e.diameter_after_mm AS diameterAfterMm, e.width_after_mm AS widthAfterMm, e.rim_depth_after_mm AS rimDepthAfterMm, e.note, e.setup_id AS setupId, m.code AS machine, u.name AS `by`, e.at FROM wheel_events e JOIN users u ON u.id = e.user_id LEFT JOIN setups s ON s.id = e.setup_id LEFT JOIN machines m ON m.id = s.machine_id WHERE e.wheel_id = ? ORDER BY e.id',
-		[wheelId]
+		'SELECT e.id, e.kind, e.diameter_after_mm AS diameterAfterMm, e.width_after_mm AS widthAfterMm, e.rim_depth_after_mm AS rimDepthAfterMm, e.note, e.corrects_id AS correctsId, e.setup_id AS setupId, m.code AS machine, u.name AS `by`, e.at FROM wheel_events e JOIN users u ON u.id = e.user_id LEFT JOIN setups s ON s.id = e.setup_id LEFT JOIN machines m ON m.id = s.machine_id WHERE e.wheel_id = ? ORDER BY e.id',
+		[wheelId],
+		on
 	);
 }
 
@@ -30,13 +33,14 @@ export interface WheelEvent {
 	setupId: number | null;
 	recordId: number | null;
 	note: string | null;
+	correctsId?: number;
 	userId: number;
 	at?: Date;
 }
 
 export async function addEvent(e: WheelEvent, on?: Runner): Promise<void> {
 	await write(
-		'INSERT INTO wheel_events (wheel_id, kind, diameter_after_mm, width_after_mm, rim_depth_after_mm, setup_id, record_id, note, user_id, at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, COALESCE(?, UTC_TIMESTAMP(3)))',
+		'INSERT INTO wheel_events (wheel_id, kind, diameter_after_mm, width_after_mm, rim_depth_after_mm, setup_id, record_id, note, corrects_id, user_id, at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, COALESCE(?, UTC_TIMESTAMP(3)))',
 		[
 			e.wheelId,
 			e.kind,
@@ -46,6 +50,7 @@ export async function addEvent(e: WheelEvent, on?: Runner): Promise<void> {
 			e.setupId,
 			e.recordId,
 			e.note,
+			e.correctsId ?? null,
 			e.userId,
 			e.at ?? null
 		],

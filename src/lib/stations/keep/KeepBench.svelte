@@ -15,6 +15,7 @@
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
@@ -92,7 +93,10 @@
 				{entry}
 				name="diameterAfterMm"
 				note="last {q(f.wheel!.diameterMm, 'mm')}"
-			/><QuantityField {entry} name="partsGround" /><QuantityField
+			/>{#if p.fault?.code === 'really' || entry.at('sure') === true}<p class="fault">
+					{p.fault?.message ?? ''}
+				</p>
+				<YesNo {entry} name="sure" compact />{/if}<QuantityField {entry} name="partsGround" /><QuantityField
 				{entry}
 				name="redressAfterParts"
 				note="parts between dresses"
@@ -153,7 +157,10 @@
 		onact={() => (f.state === 'finished' ? void (location.href = '/') : act())}
 		busy={desk.busy}
 	>
-		<a class="btn" href={resolve(`/rack/${f.wheel!.number}`)}>The wheel's book</a><a
+		{#if f.state === 'released' && desk.decision.blocked.length}<a
+				class="btn stop"
+				href={resolve(`/setups/${f.id}/give-up`)}>Take it off</a
+			>{/if}<a class="btn" href={resolve(`/rack/${f.wheel!.number}`)}>The wheel's book</a><a
 			class="btn"
 			href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'json' })}
 			download>JSON</a
@@ -190,6 +197,11 @@
 		color: var(--ink2);
 		font-size: var(--type-small);
 		margin-top: var(--s-6);
+	}
+	.fault {
+		color: var(--stop);
+		font-weight: 600;
+		font-size: var(--type-small);
 	}
 	.due {
 		background: var(--caution-soft);

@@ -1,7 +1,7 @@
 import type { Effect } from '../../effect.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { givenUp } from '../../given-up.js';
-import type { Refusal } from '../../hard-stops.js';
+import { type Refusal, type StopFacts, hardStops } from '../../hard-stops.js';
 import { alone, compute, defineStep, pick } from '../../step.js';
 import { wheelsOn } from '../mount/turning.js';
 
@@ -13,18 +13,21 @@ export const giveUpStep = defineStep({
 	fields: pick(givenUp.fields, 'reason', 'wheelIs'),
 	compute: (facts, v) => alone(compute(facts, givenUp, { ...v, wheelOn: facts.onSpindle })),
 	effects(facts, v): Effect[] {
-		const off = facts.onSpindle
-			? wheelsOn(facts).flatMap((w) => comesOff(w, v.wheelIs === 'sound', v.reason))
-			: [];
+		const off = facts.onSpindle ? wheelsOn(facts).flatMap((w) => comesOff(w, v.wheelIs, v.reason)) : [];
 		return [...off, { kind: 'state', state: 'finished', givenUp: v.reason }];
 	}
 });
 
 /** What becomes of a wheel that was mounted; one that was set aside already stays so. */
-function comesOff(w: WheelFacts, sound: boolean, reason: string): Effect[] {
+function comesOff(w: WheelFacts, is: string | null, reason: string): Effect[] {
 	if (w.state !== 'mounted') return [];
 	const note = `setup given up: ${reason}`.slice(0, 200);
-	return sound
+	if (is === 'worn-out')
+		return [
+			{ kind: 'wheel-state', wheelId: w.id, state: 'scrapped', reason: note },
+			{ kind: 'ledger', wheelId: w.id, event: 'scrapped', diameterAfterMm: null, note }
+		];
+	return is === 'sound'
 		? [
 				{ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null },
 				{ kind: 'ledger', wheelId: w.id, event: 'parked', diameterAfterMm: null, note }
@@ -35,14 +38,17 @@ function comesOff(w: WheelFacts, sound: boolean, reason: string): Effect[] {
 			];
 }
 
-/** May it be given up? Whatever was recorded; but what went wrong is worked through, and what was released is taken off at Keep. */
-export function mayGiveUp(f: Pick<SetupFacts, 'state' | 'incidentId'>): Refusal | null {
+/**
+ * May it be given up? Whatever was recorded; but what went wrong is worked through, and what was released is taken off at Keep, unless
+ * something stops it there: a worn-out wheel can always come off.
+ */
+export function mayGiveUp(f: StopFacts & Pick<SetupFacts, 'incidentId'>): Refusal | null {
 	if (f.incidentId !== null)
 		return {
 			code: 'incident-open',
 			message: `Incident ${f.incidentId} is open. Work its plan through; closing it frees the machine.`
 		};
-	if (f.state === 'released')
+	if (f.state === 'released' && !hardStops(f).length)
 		return {
 			code: 'released',
 			message: 'This wheel is released. Book it as taken off at Keep; that frees the machine.'

@@ -1,8 +1,9 @@
-import { between, choice, from0, whole } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { between, choice, from0, whole, yesNo } from '../../../calculation/field/index.js';
 import { holdSpeed } from '../../../keep/hold-speed.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { Effect } from '../../effect.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { withCompanions } from '../mount/companions.js';
 import { giveUpStep } from './give-up.js';
 import { intervalStep } from './interval.js';
@@ -23,6 +24,25 @@ export function ratedMpsOf(facts: SetupFacts): number {
 	return w.ratedMps ?? surfaceSpeedMps(w.newDiameterMm, w.ratedRpm ?? 0);
 }
 
+/** So much of what was left goes in no ordinary step of work (guideline). */
+const MUCH = 0.25;
+/** A figure that is probably a slip of the hand is asked about before it is booked. @throws InputFault `really` */
+function askedTwice(w: WheelFacts, diameterMm: number): void {
+	const left = w.diameterMm - w.minDiameterMm;
+	const says =
+		diameterMm < w.minDiameterMm
+			? `It is below the scrap diameter, ${w.minDiameterMm} mm`
+			: w.diameterMm - diameterMm > Math.max(1, MUCH * left)
+				? `That is ${(w.diameterMm - diameterMm).toFixed(1)} mm less than the last entry, ${w.diameterMm} mm`
+				: null;
+	if (says)
+		throw new InputFault(
+			'diameterAfterMm',
+			'really',
+			`Really ${diameterMm} mm? ${says}. Measure again; if it is so, say that it is right.`
+		);
+}
+
 export const keepStep = defineStep({
 	station: 'keep',
 	step: 'entry',
@@ -39,11 +59,13 @@ export const keepStep = defineStep({
 			label: 'Parts ground'
 		}),
 		whole('redressAfterParts', 'Parts', { ...between(1, 1000000), label: 'Redress after' }),
-		...pick(holdSpeed.fields, 'targetMps')
+		...pick(holdSpeed.fields, 'targetMps'),
+		yesNo('sure', 'Measured again and found so', { default: false, label: 'The odd diameter is right' })
 	],
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const diameterMm = checkDiameter(facts, v.diameterAfterMm);
+		if (!v.sure) askedTwice(w, diameterMm);
 		return alone(
 			compute(facts, holdSpeed, {
 				diameterMm,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CorrectLine from '$lib/features/rack/CorrectLine.svelte';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { limitRpm } from '$core/route/facts';
@@ -38,6 +39,11 @@
 		['Use by', w.expiresOn ?? 'does not age'],
 		['Place', w.place]
 	] as const);
+	/** Lines that a later one stands for. */
+	const corrected = $derived(new Set(data.ledger.map((l) => l.correctsId)));
+	const lastMeasured = $derived(
+		data.ledger.findLast((l) => l.diameterAfterMm !== null && !corrected.has(l.id))?.diameterAfterMm ?? null
+	);
 	/** What the ledger says it measured: across, and where they were measured, its width and the depth of its rim. */
 	const measured = (l: (typeof data.ledger)[number]) =>
 		[
@@ -116,11 +122,15 @@
 		</section>
 		<section class="sheet ledger" aria-label="Ledger">
 			<h2>Ledger</h2>
+			{#if data.mayWrite && w.state !== 'scrapped' && lastMeasured}<CorrectLine
+					number={w.number}
+					diameterMm={lastMeasured}
+				/>{/if}
 			<table>
 				<thead><tr><th>When</th><th>What</th><th class="r">After, mm</th><th>Note</th><th>Who</th></tr></thead
 				>
 				<tbody
-					>{#each [...data.ledger].reverse() as l (l.id)}<tr
+					>{#each [...data.ledger].reverse() as l (l.id)}<tr class:gone={corrected.has(l.id)}
 							><td>{when(l.at)}</td><td
 								>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href={resolve(`/setups/${l.setupId}`)}
 										>{l.setupId}</a
@@ -210,6 +220,10 @@
 	}
 	.r {
 		text-align: right;
+	}
+	.gone td:nth-child(3) {
+		text-decoration: line-through;
+		color: var(--ink2);
 	}
 	.ledger {
 		overflow-x: auto;

@@ -18,7 +18,11 @@
 	});
 	const f = $derived(desk.facts);
 	const refusal = $derived(mayGiveUp(f));
-	const WHEEL = { sound: 'sound, back to the rack', 'not-sure': 'not sure: set aside, inspect again' };
+	const WHEEL = {
+		sound: 'sound, back to the rack',
+		'not-sure': 'not sure: set aside, inspect again',
+		'worn-out': 'worn out: scrap it'
+	};
 	async function giveUp() {
 		if (await desk.record('keep', 'give-up', entry)) await goto(resolve('/setups'));
 	}

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import { CORRECTION_FIELDS } from '$core/shop/ledger';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+
+	interface Props {
+		number: string;
+		/** What stands there now. */
+		diameterMm: number;
+	}
+	/** The last measured line of the book put right by a new one; the old one stays, struck out. */
+	let { number, diameterMm }: Props = $props();
+	let open = $state(false);
+	const entry = new Entry({ fields: CORRECTION_FIELDS, key: `correct-${number}` });
+	const sender = new Sender();
+	async function correct() {
+		if (await sender.submitEntry(`/api/wheels/${encodeURIComponent(number)}/ledger`, entry)) {
+			open = false;
+			entry.fill({});
+			await entry.recorded();
+		}
+	}
+</script>
+
+<button class="link" aria-expanded={open} onclick={() => (open = !open)}
+	>{open ? 'Leave it as it is' : `Correct the last diameter, ${diameterMm} mm`}</button
+>
+{#if open}<div class="form">
+		<QuantityField {entry} name="diameterAfterMm" /><TextField {entry} name="reason" /><button
+			class="btn act"
+			disabled={sender.busy}
+			onclick={correct}>Write the correction</button
+		>
+		{#if sender.trouble && !sender.trouble.field}<p class="fault" role="alert">
+				{sender.trouble.message}
+			</p>{/if}
+	</div>{/if}
+
+<style>
+	.form {
+		display: grid;
+		grid-template-columns: 180px 1fr auto;
+		gap: var(--s-12);
+		align-items: end;
+	}
+	@media (max-width: 900px) {
+		.form {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>
