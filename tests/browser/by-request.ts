@@ -71,6 +71,7 @@ export class Brought {
 	async mounted(route: string): Promise<this> {
 		await this.inspected(route);
 		for (const [s, step, v] of OF('mount')) await this.record(s, step, v);
+		if (route === 'neutral-first') await this.record('mount', 'neutral', { equal: true });
 		return this;
 	}
 	async ranIn(): Promise<this> {

@@ -67,7 +67,11 @@ describe('True: reading the rim', () => {
 			hasBalanceWeights: true
 		});
 		const without = did(
-			{ ...atTrue(), stations: setup().stations.filter((s) => s !== 'balance') },
+			{
+				...atTrue(),
+				mount: { ...setup().mount!, weightCount: 0 },
+				stations: setup().stations.filter((s) => s !== 'balance')
+			},
 			'true',
 			'runout',
 			{ readingsUm: RIM }

@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
+	import { Evidence } from '$core/route/evidence';
+	import { MEASURED_BY } from '$core/route/stations/balance/measured-by';
+	import { preBalance } from '$core/route/stations/true/readings';
 	import { benchStep } from '$core/route/stations/mount/bench';
 	import { toolPostStep } from '$core/route/stations/mount/tool-post';
-	import { wayOfMounting } from '$core/route/stations/mount/ways';
+	import { partsOfMounting, wayOfMounting } from '$core/route/stations/mount/ways';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import BenchGrinderDrawing from '$lib/drawing/BenchGrinderDrawing.svelte';
@@ -11,6 +14,7 @@
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import FitPart from './FitPart.svelte';
 	import FlangePart from './FlangePart.svelte';
+	import NeutralPart from './NeutralPart.svelte';
 	import GluePart from './GluePart.svelte';
 	import QuillPart from './QuillPart.svelte';
 	import TightenPart from './TightenPart.svelte';
@@ -21,13 +25,21 @@
 	/** The parts of mounting, by how the wheel is held. */
 	let { desk }: Props = $props();
 	const way = $derived(wayOfMounting(desk.facts));
-	const parts = new Parts(desk, 'mount', () => way.parts);
+	const parts = new Parts(desk, 'mount', () => partsOfMounting(desk.facts));
 	const part = $derived(parts.open);
+	/** Said before the first run, while it still matters. */
+	const rough = $derived(
+		preBalance(desk.facts).output.preBalance === 'rough' &&
+			!Evidence.of(desk.facts).newest('balance', MEASURED_BY)
+	);
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>
 
 <h1>Mount</h1>
 <p class="lead">{way.lead}</p>
+{#if rough}<p class="warn">
+		This wheel is large: balance it roughly before its first run, whatever the order of this route.
+	</p>{/if}
 <PartTabs {parts} of="mounting" />
 {#if part === 'fit'}<FitPart {desk} ondone={parts.onward} />
 {:else if part === 'flange'}<FlangePart {desk} ondone={parts.onward} />
@@ -36,6 +48,7 @@
 		/>{/await}
 {:else if part === 'quill'}<QuillPart {desk} ondone={parts.onward} />
 {:else if part === 'glue'}<GluePart {desk} />
+{:else if part === 'neutral'}<NeutralPart {desk} ondone={parts.onward} />
 {:else if part === 'bench'}<p class="quiet">
 		Wheel still and locked. Work that is pulled into a wide gap breaks the wheel.
 	</p>
@@ -70,6 +83,13 @@
 {:else}<TightenPart {desk} />{/if}
 
 <style>
+	.warn {
+		border-left: 4px solid var(--caution);
+		padding: var(--s-4) var(--s-12);
+		background: var(--caution-soft);
+		max-width: none;
+		margin-bottom: var(--s-8);
+	}
 	.big {
 		font-size: var(--type-large);
 		font-weight: 700;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { figure, quantity } from '$core/quantity/format';
-	import { provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
+	import { judgedByFinish, provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
@@ -29,7 +29,11 @@
 		[
 			'balanceResidualGmm',
 			'Balance',
-			`${quantity(known.balanceResidualGmm, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm, 'gmm', f.units)}`
+			f.stations.includes('balance')
+				? `${quantity(known.balanceResidualGmm, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm, 'gmm', f.units)}`
+				: judgedByFinish(f)
+					? 'not measured, judged by finish'
+					: 'not asked on this route'
 		],
 		[
 			'runOutUm',

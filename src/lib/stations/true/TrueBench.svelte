@@ -1,8 +1,5 @@
 <script lang="ts">
-	import { Evidence } from '$core/route/evidence';
-	import { MEASURED_BY } from '$core/route/stations/balance/measured-by';
-	import { lastRead, preBalance } from '$core/route/stations/true/readings';
-	import { truedAt } from '$core/route/stations/true/known-runout';
+	import { lastRead } from '$core/route/stations/true/readings';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -26,12 +23,6 @@
 		{ id: 'cut', title: 'True it away', lines: ['runs-true', 'dry'], closed: !read }
 	]);
 	const part = $derived(parts.open);
-	const rule = $derived(preBalance(desk.facts).output);
-	/** Said before the first run only; afterwards it is too late to matter. */
-	const rough = $derived.by(() => {
-		const e = Evidence.of(desk.facts);
-		return rule.preBalance === 'rough' && !e.newest('true', truedAt) && !e.newest('balance', MEASURED_BY);
-	});
 	const LEAD: Record<typeof part, string> = {
 		rim: 'Spindle locked out. Turn the wheel by hand and read at each mark.',
 		pencil: 'No indicator: bring a pencil up until it just touches, then on by a known way.',
@@ -44,22 +35,8 @@
 <h1>True</h1>
 <p class="lead">{LEAD[part]}</p>
 <PartTabs {parts} of="truing" />
-{#if rough}<p class="warn">
-		This wheel is large: balance it roughly before its first run, whatever the order of this route. {rule
-			.reasons[0]?.message ?? ''}
-	</p>{/if}
 {#if part === 'rim'}<RimPart {desk} ondone={parts.onward} />
 {:else if part === 'pencil'}<PencilPart {desk} ondone={parts.onward} />
 {:else if part === 'face'}<FacePart {desk} ondone={parts.onward} />
 {:else if part === 'seat'}<SeatPart {desk} ondone={() => parts.choose('rim')} />
 {:else}<CutPart {desk} />{/if}
-
-<style>
-	.warn {
-		border-left: 4px solid var(--caution);
-		padding: var(--s-4) var(--s-12);
-		background: var(--caution-soft);
-		max-width: none;
-		margin-top: var(--s-6);
-	}
-</style>

@@ -9,7 +9,7 @@ export type Mounting = (typeof MOUNTINGS)[number];
 
 /** One part of the bench, with the gate lines that say whether it is done. */
 export interface MountPart {
-	id: 'fit' | 'flange' | 'tighten' | 'pack' | 'quill' | 'glue' | 'bench' | 'tool-post';
+	id: 'fit' | 'flange' | 'tighten' | 'pack' | 'quill' | 'glue' | 'bench' | 'tool-post' | 'neutral';
 	title: string;
 	lines: readonly string[];
 }

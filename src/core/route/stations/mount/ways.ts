@@ -3,10 +3,11 @@ import { type GateLine, line } from '../../gate.js';
 import type { Gate, Station } from '../station.js';
 import { bench } from './bench.js';
 import { flange } from './flange.js';
+import { neutralAsked, neutralLines } from './neutral.js';
 import { pack } from './pack.js';
 import { quill } from './quill.js';
 import { toolPost } from './tool-post.js';
-import type { Mounting, WayOfMounting } from './way.js';
+import type { MountPart, Mounting, WayOfMounting } from './way.js';
 
 /** Every way a wheel can be held. */
 export const WAYS: Readonly<Record<Mounting, WayOfMounting>> = {
@@ -23,7 +24,14 @@ export const wayOfMounting = (facts: Pick<SetupFacts, 'route'>): WayOfMounting =
 /** What must hold before the first start, by how the wheel is held. */
 export const mountGate: Gate = (facts, evidence) => [
 	...occupiedLine(facts),
-	...wayOfMounting(facts).gate(facts, evidence)
+	...wayOfMounting(facts).gate(facts, evidence),
+	...neutralLines(facts, evidence)
+];
+
+/** The parts of the bench of this setup. */
+export const partsOfMounting = (facts: SetupFacts): readonly MountPart[] => [
+	...wayOfMounting(facts).parts,
+	...(neutralAsked(facts) ? [{ id: 'neutral', title: 'Weights neutral', lines: ['neutral'] } as const] : [])
 ];
 
 /** One wheel on a spindle and on a mount: said only while another one stands there. */
@@ -39,7 +47,7 @@ const OCCUPIED = 'occupied';
 export const mountOrder: Station['order'] = (facts) => {
 	const way = wayOfMounting(facts);
 	const first = Object.fromEntries(
-		[...way.steps.map((s) => s.step), 'thread'].map((step) => [step, [OCCUPIED]])
+		[...way.steps.map((s) => s.step), 'thread', 'neutral'].map((step) => [step, [OCCUPIED]])
 	);
 	return { ...first, tighten: [OCCUPIED, ...way.beforeTightening], cured: [OCCUPIED, 'glued'] };
 };

@@ -119,6 +119,12 @@ function releaseNote(facts: SetupFacts, raUm: number | null): string {
 	].join(', ');
 }
 
+/** Nothing was balanced on this route: the finish stands for it. */
+export const judgedByFinish = (facts: Pick<SetupFacts, 'stations'>): boolean =>
+	facts.stations.includes('true') && !facts.stations.includes('balance');
+const MEASURE_THE_FINISH =
+	'Ra of the trial cut is missing. On this route nothing is balanced; the finish says whether that is enough, so it is measured.';
+
 export const releaseStep = defineStep({
 	station: 'prove',
 	step: 'release',
@@ -136,6 +142,7 @@ export const releaseStep = defineStep({
 		})
 	],
 	compute(facts, v) {
+		if (v.raUm === null && judgedByFinish(facts)) throw new InputFault('raUm', 'missing', MEASURE_THE_FINISH);
 		return alone(
 			compute(facts, release, {
 				checks: {
