@@ -160,7 +160,7 @@ describe('an incident, from report to a closed plan', () => {
 		await page.getByRole('link', { name: 'Something is wrong' }).click();
 		await press(page, 'Stop everything here');
 		await page
-			.getByText(/What happened is missing/)
+			.getByText(/What happened: pick one/)
 			.first()
 			.waitFor();
 		await page.getByLabel('What happened').selectOption({ label: 'Vibration' });

@@ -55,7 +55,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 	it('looks it over and rings it', async () => {
 		await heading(page, 'Inspect: look');
 		await press(page, 'Looked over');
-		await page.getByText('is missing', { exact: false }).first().waitFor();
+		await page.getByText('say yes or no', { exact: false }).first().waitFor();
 		await soundLook(page);
 		await press(page, 'Looked over');
 		await heading(page, 'Inspect: ring');

@@ -18,6 +18,8 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 	const say = (text: string) => new InputFault(path, code, text);
 	switch (code) {
 		case 'missing':
+			if (field.kind === 'boolean') return say(`${name}: say yes or no.`);
+			if (field.kind === 'choice') return say(`${name}: pick one.`);
 			return say(`${name} is missing. Enter it.`);
 		case 'unknown-choice':
 			return say(

@@ -22,7 +22,11 @@
 		rpm?: number | null;
 	}
 	let { dress, rpm = null }: Props = $props();
-	const out = $derived(diagnoseFinish.run(dress));
+	/** A figure that cannot be (a slip while it is typed) says nothing; its own field says what is wrong with it. */
+	const measured = $derived(
+		dress.measuredRaUm && dress.measuredRaUm > 0 && dress.measuredRaUm <= 1000 ? dress.measuredRaUm : null
+	);
+	const out = $derived(diagnoseFinish.run({ ...dress, measuredRaUm: measured }));
 	const words = $derived(DIAGNOSIS[out.diagnosis]!);
 	const grainOf = (n: number) => F_GRITS.get(n)!;
 	const stays = $derived(['right-grit-dressed-sharp', 'finer-as-measured'].includes(out.diagnosis));
@@ -59,7 +63,7 @@
 					present,
 					...diagnoseFinish.run({
 						...d,
-						measuredRaUm: here(gritNumber, present) ? (d.measuredRaUm ?? null) : null,
+						measuredRaUm: here(gritNumber, present) ? measured : null,
 						gritNumber
 					})
 				}));
@@ -75,7 +79,7 @@
 {#if !stays}<p class="move num">{move}</p>{/if}
 <FinishChart
 	targetRaUm={dress.targetRaUm}
-	now={{ grainUm: out.grainUm, raUm: dress.measuredRaUm ?? out.raAsDressedUm }}
+	now={{ grainUm: out.grainUm, raUm: measured ?? out.raAsDressedUm }}
 	aim={stays ? null : { grainUm: grainOf(out.recommendedGrit), raUm: out.recommendedRaUm }}
 	stocked={DEFAULT_STOCK}
 />

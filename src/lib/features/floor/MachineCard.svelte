@@ -64,7 +64,7 @@
 			>{card.next
 				? `next: ${card.next.charAt(0).toLowerCase()}${card.next.slice(1)}`
 				: card.dressesLeft !== null
-					? `about ${card.dressesLeft} dresses left`
+					? `about ${card.dressesLeft} ${card.dressesLeft === 1 ? 'dress' : 'dresses'} left`
 					: w
 						? ''
 						: 'free'}</span
