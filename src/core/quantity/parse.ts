@@ -55,7 +55,9 @@ export function parseQuantity(text: string, unit: Unit | undefined, system: Syst
 			problem: `"${text.trim()}" can be read two ways. Write ${text.trim().replace(',', '')} or ${text.trim().replace(',', '.')}.`
 		};
 	if (!parts || !Number.isFinite(parts.number))
-		return { problem: `"${text.trim().slice(0, 30)}" is not a number. Enter a number, such as 25${unit ? ` or 25 ${unit}` : ''}.` };
+		return {
+			problem: `"${text.trim().slice(0, 30)}" is not a number. Enter a number, such as 25${unit ? ` or 25 ${unit}` : ''}.`
+		};
 	const shown = core?.symbol ?? '';
 	const word = parts.unit.trim();
 	if (word === '') {
