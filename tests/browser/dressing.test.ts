@@ -91,7 +91,7 @@ describe('dressing with everything a shop has', () => {
 		);
 		await page.goto(`${base()}/rack/7201`);
 		await page
-			.getByText(/redressed/)
+			.getByText(/Redressed/)
 			.first()
 			.waitFor();
 	});

@@ -116,12 +116,12 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await page.getByLabel(/Diamond from bottom centre/).fill('6');
 		await page.getByText('never this side').waitFor();
 		await page
-			.getByText(/ingoing side/)
+			.getByText(/entering side/)
 			.first()
 			.waitFor();
 		await page.getByLabel(/Diamond from bottom centre/).fill('-6');
 		await page
-			.getByText(/outgoing side/)
+			.getByText(/leaving side/)
 			.first()
 			.waitFor();
 		await press(page, 'Diamond stands here');
