@@ -40,8 +40,9 @@ export class Brought {
 		expect(r.ok(), text).to.equal(true);
 		return JSON.parse(text) as { id?: number };
 	}
-	private async record(station: string, step: string, values: object): Promise<void> {
-		await this.post(`/api/setups/${this.id}/records`, { station, step, values, version: this.version });
+	private async record(station: string, step: string, values: object, reason?: string): Promise<void> {
+		const sent = { station, step, values, reason: reason ?? null, version: this.version };
+		await this.post(`/api/setups/${this.id}/records`, sent);
 		this.version++;
 	}
 	/** A step as it is entered when nothing goes wrong. */
@@ -71,7 +72,9 @@ export class Brought {
 	async mounted(route: string): Promise<this> {
 		await this.inspected(route);
 		for (const [s, step, v] of OF('mount')) await this.record(s, step, v);
-		if (route === 'neutral-first') await this.record('mount', 'neutral', { equal: true });
+		// The spare wheel is large for this route; it is only brought to where a test looks.
+		if (route === 'neutral-first')
+			await this.record('mount', 'neutral', { equal: true }, 'only brought to where a test looks');
 		return this;
 	}
 	async ranIn(): Promise<this> {

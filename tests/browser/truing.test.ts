@@ -33,9 +33,13 @@ describe('truing by the dial, balancing by the turning points', () => {
 		this.timeout(120_000);
 		await standIn('30');
 		const setup = await new Brought(page).mounted('toolroom');
+		// Said while it still matters, and no more after it ran.
+		await setup.open('mount');
+		await page.getByText('balance it roughly before its first run').waitFor();
 		await setup.ranIn();
 		await setup.open('true');
-		await page.getByText('balance it roughly before its first run').waitFor();
+		await page.getByRole('heading', { name: 'True', level: 1 }).waitFor();
+		expect(await page.getByText('balance it roughly').count()).to.equal(0);
 		await page.getByRole('button', { name: 'Read while turning' }).click();
 		await streamed();
 		await page.getByText('moving it on its seat can cure').waitFor();
