@@ -4,7 +4,8 @@ import { type NewRecord, carryOut } from '../../src/core/route/carry-out.js';
 import type { Effect } from '../../src/core/route/effect.js';
 import { decide } from '../../src/core/route/engine.js';
 import { weights } from '../../src/core/balance/weights.js';
-import { Evidence, sumsOf } from '../../src/core/route/evidence.js';
+import { Evidence } from '../../src/core/route/evidence.js';
+import { sumsOf } from '../../src/core/route/sums.js';
 import { MEASURED_BY } from '../../src/core/route/stations/balance/measured-by.js';
 import type {
 	DresserFacts,

@@ -42,7 +42,8 @@ export function carryOut(facts: SetupFacts, submission: Submission): CarriedOut 
 	const wheelId = own.find((e) => e.kind === 'take-wheel')?.wheelId ?? facts.wheel?.id ?? null;
 	const records = recordsFrom(step, values, result, wheelId, submission.reason?.trim() || null);
 	const stops = findingsOf(result).filter((r) => r.severity === 'stop');
-	const fatal = stops.find((r) => step.quarantines?.includes(r.code));
+	const unfit = typeof step.quarantines === 'function' ? step.quarantines(values) : step.quarantines;
+	const fatal = stops.find((r) => unfit?.includes(r.code));
 	if (fatal) return { records, effects: [...own, ...setAside(facts, step, fatal.message)] };
 	if (stops.length) return { records, effects: own };
 	const event = step.event?.(facts, values) ?? null;

@@ -4,7 +4,7 @@ import type { System } from '../quantity/parse.js';
 import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
 import type { StationId } from './station-names.js';
 import type { BriefFacts } from './stations/brief/steps.js';
-import type { Sums } from './evidence.js';
+import type { Sums } from './sums.js';
 import type { RouteFacts } from './templates.js';
 import type { Limits } from '../calculation/limits.js';
 import type { DRESSER_FIELDS, DresserKind } from '../shop/dresser.js';

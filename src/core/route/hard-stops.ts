@@ -65,7 +65,7 @@ function wheelStops(f: StopFacts, w: WheelFacts, inPack: boolean): Refusal[] {
 	stop(
 		'rated-speed-too-low',
 		limit !== null && f.machine.spindleRpm > limit * (1 + 1e-9),
-		`The spindle runs ${f.machine.spindleRpm} rpm; ${name.toLowerCase()} allows ${Math.floor(limit ?? 0)}.`
+		`The spindle runs ${f.machine.spindleRpm} rpm; ${name.replace('Wheel', 'wheel')} allows ${Math.floor(limit ?? 0)}.`
 	);
 	const { maxDiameterMm, maxWidthMm } = f.machine;
 	stop(

@@ -70,7 +70,7 @@ export interface Step<L extends readonly Field[] = readonly Field[], O extends o
 	/** Work that must not be done against a stop: then there is nothing to record. */
 	notAgainstStop?: true;
 	/** Findings that take this wheel out of use for good until a lead clears it. */
-	quarantines?: readonly string[];
+	quarantines?: readonly string[] | ((values: Values<L>) => readonly string[]);
 }
 
 /** A step as it is, its types taken from its fields and what it computes. */
@@ -168,19 +168,23 @@ export function checkDiameter(facts: Pick<SetupFacts, 'wheel'>, diameterMm: numb
 	// While somebody types it is previewed with what is there.
 	if (diameterMm === null)
 		throw new InputFault('diameterAfterMm', 'missing', 'Diameter now is missing. Measure it.');
-	if (diameterMm > w.diameterMm + MEASURING_NOISE_MM)
+	neitherGrownNorGone(diameterMm, w.diameterMm, w.boreMm);
+	return diameterMm;
+}
+/** @throws InputFault when a wheel would be larger than the entry before it, or be gone down to its bore */
+export function neitherGrownNorGone(diameterMm: number, beforeMm: number, boreMm: number): void {
+	if (diameterMm > beforeMm + MEASURING_NOISE_MM)
 		throw new InputFault(
 			'diameterAfterMm',
 			'above-maximum',
-			`${diameterMm} mm is larger than the last entry, ${w.diameterMm} mm. A wheel does not grow; measure again.`
+			`${diameterMm} mm is larger than the last entry, ${beforeMm} mm. A wheel does not grow; measure again.`
 		);
-	if (diameterMm <= w.boreMm)
+	if (diameterMm <= boreMm)
 		throw new InputFault(
 			'diameterAfterMm',
 			'below-minimum',
-			`${diameterMm} mm is not above the bore, ${w.boreMm} mm. Measure again.`
+			`${diameterMm} mm is not above the bore, ${boreMm} mm. Measure again.`
 		);
-	return diameterMm;
 }
 export const DIAMETER_AFTER = mm('diameterAfterMm', 'Measured across', {
 	...over0(3000),

@@ -1,6 +1,6 @@
 import { text } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
-import { DIAMETER_AFTER, MEASURING_NOISE_MM } from '../route/step.js';
+import { DIAMETER_AFTER, neitherGrownNorGone } from '../route/step.js';
 
 /** What is asked when a line of a wheel's book is put right. */
 export const CORRECTION_FIELDS = [
@@ -36,18 +36,6 @@ export function correctable(
 			'inconsistent',
 			'Nothing was measured yet, so nothing is to correct.'
 		);
-	const before = measured.at(-2)?.diameterAfterMm ?? wheel.newDiameterMm;
-	if (diameterMm > before + MEASURING_NOISE_MM)
-		throw new InputFault(
-			'diameterAfterMm',
-			'above-maximum',
-			`${diameterMm} mm is larger than the line before it, ${before} mm. A wheel does not grow; measure again.`
-		);
-	if (diameterMm <= wheel.boreMm)
-		throw new InputFault(
-			'diameterAfterMm',
-			'below-minimum',
-			`${diameterMm} mm is not above the bore, ${wheel.boreMm} mm. Measure again.`
-		);
+	neitherGrownNorGone(diameterMm, measured.at(-2)?.diameterAfterMm ?? wheel.newDiameterMm, wheel.boreMm);
 	return last;
 }

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 import { decide, refuse } from '../../../src/core/route/engine.js';
-import { sumsOf } from '../../../src/core/route/evidence.js';
+import { sumsOf } from '../../../src/core/route/sums.js';
 import type { RecordFacts, SetupFacts } from '../../../src/core/route/facts.js';
 import { lineOf } from '../../../src/core/route/decision.js';
 import { checkDiameter, computeStep, massNowKg, mountOf, wheelOf } from '../../../src/core/route/step.js';

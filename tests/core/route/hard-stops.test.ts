@@ -45,6 +45,10 @@ describe('what stops a setup whatever was recorded', () => {
 		expect(wheel({ ratedMps: null, ratedRpm: 2299 })).to.deep.equal(['rated-speed-too-low']);
 		expect(wheel({ ratedMps: null, ratedRpm: null })).to.deep.equal(['rating-unknown']);
 	});
+	it('names a wheel as it is written', () => {
+		const said = hardStops(setup({ wheel: { ...WHEEL, number: 'T-4B' }, ...spindle(2700) }));
+		expect(said[0]!.message).to.match(/wheel T-4B allows/);
+	});
 	it('a bore smaller than the seat, or more than 0.3 mm larger; the seat of the mount counts before that of the machine', () => {
 		expect([76.2, 76.5].map((boreMm) => wheel({ boreMm }))).to.deep.equal([[], []]);
 		expect(wheel({ boreMm: 76.19 })).to.deep.equal(['bore-mismatch']);

@@ -66,6 +66,17 @@ describe('Run in: nothing turns before everything was shown', () => {
 			did(open, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' })
 		);
 	});
+	it('a wheel that ran faster than it may is set aside; a bare spindle hurts none', () => {
+		const started = worked('run-in.speed');
+		const fast = (f: SetupFacts, stage: string) => did(f, 'run-in', 'speed', { measuredRpm: 2600, stage });
+		const ran = fast(started, 'after-wheel');
+		expect(ran.wheel!.state).to.equal('quarantined');
+		expect(ran.state).to.equal('stopped');
+		expect(fast(worked('run-in.start'), 'before-wheel').wheel!.state).to.equal('mounted');
+		// It is judged already: giving the setup up asks nothing of it and takes nothing back.
+		const given = did(ran, 'keep', 'give-up', { reason: 'ran too fast, set aside' });
+		expect([given.state, given.wheel!.state]).to.deep.equal(['finished', 'quarantined']);
+	});
 	it('a knock is booked the moment it is heard, before the tachometer and before the time is up', () => {
 		const f = did(later(worked('run-in.speed'), 4), 'run-in', 'outcome', { heard: 'knock' });
 		expect(line(f, 'run-in', 'outcome')).to.include({ state: 'stop' });

@@ -1,6 +1,6 @@
 import type { SetupFacts, StationId } from '../../../core/route/facts.js';
 import type { StopFacts } from '../../../core/route/hard-stops.js';
-import { sumsOf } from '../../../core/route/evidence.js';
+import { sumsOf } from '../../../core/route/sums.js';
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
 import { guidelinesNow } from '../shop/guidelines.js';

@@ -59,6 +59,8 @@
 		if (await desk.record('keep', 'entry', entry)) {
 			entry.set('diameterAfterMm', '');
 			entry.set('partsGround', '');
+			// Said of this one figure only: the next slip is asked about again.
+			entry.set('sure', false);
 			entry.touched = {};
 			entry.recorded();
 		}

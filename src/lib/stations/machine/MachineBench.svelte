@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { TAPER_LIMIT_UM } from '$core/keep/incident-work';
 	import { recommissionStep, spindleStep } from '$core/route/stations/machine/steps';
 	import { quantity } from '$core/quantity/format';
 	import SpindleDrawing from '$lib/drawing/SpindleDrawing.svelte';
@@ -14,8 +15,9 @@
 	/** The machine itself, before any wheel: woken after a long stand, or measured after a crash. */
 	let { desk }: Props = $props();
 	const waking = $derived(desk.facts.route.machineAsks === 'wake');
-	const seen = (v: unknown) =>
-		typeof v === 'number' ? { text: q(v), state: v >= 25 ? 'stop' : v > 5 ? 'caution' : 'ok' } : null;
+	/** A reading with its mark, from the aim and the limit it is judged by. */
+	const seen = (v: unknown, stop: boolean) =>
+		typeof v === 'number' ? { text: q(v), state: stop ? 'stop' : v > 5 ? 'caution' : 'ok' } : null;
 	const wakeWords = (code: string | null) => WAKE_WORDS[code ?? ''] ?? code ?? '';
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
@@ -54,8 +56,8 @@
 		instruments={{ taperRunoutUm: 'dial', flangeRunoutUm: 'dial' }}
 	>
 		{#snippet drawing(out, v)}<SpindleDrawing
-				taper={seen(v.taperRunoutUm)}
-				flange={seen(v.flangeRunoutUm)}
+				taper={seen(v.taperRunoutUm, Number(v.taperRunoutUm) > TAPER_LIMIT_UM)}
+				flange={seen(v.flangeRunoutUm, Number(v.flangeRunoutUm) >= 25)}
 				words={out ? `The worse of the two ${q(out.worstUm)}` : ''}
 			/>
 			<p class="lab">The worse of the two</p>

@@ -5,15 +5,19 @@ import { type Refusal, type StopFacts, hardStops } from '../../hard-stops.js';
 import { alone, compute, defineStep, pick } from '../../step.js';
 import { wheelsOn } from '../mount/turning.js';
 
+/** A wheel stands on the spindle of which it has to be said how it comes off; one that was set aside is judged already. */
+export const wheelComesOff = (f: Pick<SetupFacts, 'onSpindle' | 'wheel' | 'companions'>): boolean =>
+	f.onSpindle && wheelsOn(f).some((w) => w.state === 'mounted');
+
 /** Nobody goes on with it: machine, mount and wheel are free for the next setup, and the reason stays. */
 export const giveUpStep = defineStep({
 	station: 'keep',
 	step: 'give-up',
 	title: 'Give it up',
 	fields: pick(givenUp.fields, 'reason', 'wheelIs'),
-	compute: (facts, v) => alone(compute(facts, givenUp, { ...v, wheelOn: facts.onSpindle })),
+	compute: (facts, v) => alone(compute(facts, givenUp, { ...v, wheelOn: wheelComesOff(facts) })),
 	effects(facts, v): Effect[] {
-		const off = facts.onSpindle ? wheelsOn(facts).flatMap((w) => comesOff(w, v.wheelIs, v.reason)) : [];
+		const off = wheelComesOff(facts) ? wheelsOn(facts).flatMap((w) => comesOff(w, v.wheelIs, v.reason)) : [];
 		return [...off, { kind: 'state', state: 'finished', givenUp: v.reason }];
 	}
 });

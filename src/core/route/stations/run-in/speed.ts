@@ -28,7 +28,9 @@ export const speedStep = defineStep({
 				...v
 			})
 		);
-	}
+	},
+	/** A wheel that ran faster than it may is set aside; a bare spindle hurts none. */
+	quarantines: (v) => (v.stage === 'after-wheel' ? ['overspeed'] : [])
 });
 
 /** What somebody quoted for this wheel, checked and kept; it decides nothing by itself. */

@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { getContext } from 'svelte';
-	import { giveUpStep, mayGiveUp } from '$core/route/stations/keep/give-up';
+	import { giveUpStep, mayGiveUp, wheelComesOff } from '$core/route/stations/keep/give-up';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
@@ -40,7 +40,7 @@
 	</p>
 	<div class="form">
 		<TextField {entry} name="reason" />
-		{#if f.onSpindle && f.wheel}<div>
+		{#if f.wheel && wheelComesOff(f)}<div>
 				<p>
 					<b>Wheel {f.wheel.number} is on the spindle.</b> Stop, isolate, wait until it stands, take it off and
 					look at it.
