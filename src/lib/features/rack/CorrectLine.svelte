@@ -39,15 +39,15 @@
 	</div>{/if}
 
 <style>
+	.link {
+		justify-self: start;
+	}
 	.form {
 		display: grid;
-		grid-template-columns: 180px 1fr auto;
-		gap: var(--s-12);
-		align-items: end;
+		gap: var(--s-6);
+		max-width: 420px;
 	}
-	@media (max-width: 900px) {
-		.form {
-			grid-template-columns: 1fr;
-		}
+	.form .btn {
+		justify-self: start;
 	}
 </style>

@@ -112,7 +112,7 @@
 			units={f.units}
 			{directionOnly}
 			present={directionOnly ? null : typed ? (live?.unbalanceGmm ?? null) : s.lastGmm}
-			uncertain={directionOnly
+			uncertain={directionOnly || inside
 				? null
 				: typed
 					? (live?.uncertaintyGmm ?? estimate?.sigmaMajorGmm ?? null)

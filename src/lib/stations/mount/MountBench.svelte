@@ -28,10 +28,11 @@
 	const parts = new Parts(desk, 'mount', () => partsOfMounting(desk.facts));
 	const part = $derived(parts.open);
 	/** Said before the first run, while it still matters. */
-	const rough = $derived(
-		preBalance(desk.facts).output.preBalance === 'rough' &&
-			!Evidence.of(desk.facts).newest('balance', MEASURED_BY)
-	);
+	const rough = $derived.by(() => {
+		const e = Evidence.of(desk.facts);
+		const late = e.named('run-in', 'start') ?? e.newest('balance', MEASURED_BY);
+		return !late && preBalance(desk.facts).output.preBalance === 'rough';
+	});
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>
 

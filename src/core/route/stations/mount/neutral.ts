@@ -27,9 +27,10 @@ export const neutralStep = defineStep({
 	],
 	compute(facts, { equal }) {
 		if (!equal)
+			// While nothing is said yet it is only missing, no reproach.
 			throw new InputFault(
 				'equal',
-				'inconsistent',
+				equal === false ? 'inconsistent' : 'missing',
 				'Set the weights at equal spacing, tighten them, then say so.'
 			);
 		// The rule of size is asked before anything turns.

@@ -42,10 +42,16 @@
 		const s = data.signed[code];
 		return s ? `${s.by}, ${when(s.atMs)}` : null;
 	};
-	const allowed = $derived(
-		`Aim ${quantity(Number(data.incident.input.runoutAimUm ?? 5), 'um')}, limit ${quantity(Number(data.incident.input.runoutLimitUm ?? 25), 'um')}`
-	);
-	const LIMITS = $derived<Record<string, string>>({ taperRunoutUm: allowed, flangeRunoutUm: allowed });
+	const um = (v: unknown) => quantity(Number(v), 'um');
+	const aim = $derived(um(data.incident.input.runoutAimUm ?? 5));
+	const taper = $derived(`Aim ${aim}, limit ${um(data.incident.input.taperLimitUm)}`);
+	const flange = $derived(`Aim ${aim}, limit ${um(data.incident.input.runoutLimitUm ?? 25)}`);
+	const LIMITS = $derived<Record<string, string>>({
+		taperRunoutUm: taper,
+		taperRunoutAgainUm: taper,
+		flangeRunoutUm: flange,
+		flangeRunoutAgainUm: flange
+	});
 	const unsaid = $derived(causeAsked(i.event, (i.input.findings ?? null) as Record<string, unknown> | null));
 	let working = $state(false);
 	const path = $derived(`/api/incidents/${i.id}`);
