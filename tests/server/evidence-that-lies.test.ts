@@ -104,6 +104,7 @@ describe('evidence that cannot be read any more', () => {
 				verdict: 'ok',
 				overrideReason: null,
 				replacesId: null,
+				facts: null,
 				userId: (await machinist()).id,
 				key: key(),
 				ordinal: 0

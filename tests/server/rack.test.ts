@@ -202,7 +202,7 @@ describe('on paper', () => {
 	it('prints a setup with its gate lines, at the start and at the end', async () => {
 		for (const id of [await setup(), (await workedUpTo('never')).id]) {
 			const f = await facts(id);
-			isPdf(await setupCard(f, decide(f), 'http://shop.example'));
+			isPdf(await setupCard(f, decide(f), 'http://shop.example', Date.now()));
 		}
 	});
 });

@@ -145,6 +145,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		onSpindle: false,
 		occupied: null,
 		simulators: true,
+		shop: 'A test shop',
 		givenUp: null,
 		today: '2026-06-01',
 		nowMs: MIDDAY,

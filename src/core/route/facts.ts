@@ -224,6 +224,8 @@ export interface SetupFacts {
 	occupied: Occupied | null;
 	/** Whether what is simulated may be recorded here: in the demo shop. */
 	simulators: boolean;
+	/** The shop, as it is called. */
+	shop: string;
 	/** Why it was not gone on with, if it was given up. */
 	givenUp: string | null;
 	today: string;

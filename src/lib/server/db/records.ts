@@ -18,6 +18,8 @@ export interface NewRecord {
 	verdict: string;
 	overrideReason: string | null;
 	replacesId: number | null;
+	/** Under what hash the facts of that moment are kept; null at the rack. */
+	facts: string | null;
 	userId: number;
 	key: string;
 	ordinal: number;
@@ -26,7 +28,7 @@ export interface NewRecord {
 /** Adds evidence; nothing here can change or delete it. Returns its number. */
 export async function addRecord(r: NewRecord, on: Runner): Promise<number> {
 	const done = await write(
-		'INSERT INTO records (setup_id, wheel_id, machine_id, station, step, calculation, core_version, entered, input, output, verdict, override_reason, replaces_id, user_id, request_key, ordinal) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)',
+		'INSERT INTO records (setup_id, wheel_id, machine_id, station, step, calculation, core_version, entered, input, output, verdict, override_reason, replaces_id, facts, user_id, request_key, ordinal) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)',
 		[
 			r.setupId,
 			r.wheelId,
@@ -41,6 +43,7 @@ export async function addRecord(r: NewRecord, on: Runner): Promise<number> {
 			r.verdict,
 			r.overrideReason,
 			r.replacesId,
+			r.facts,
 			r.userId,
 			r.key,
 			r.ordinal
@@ -84,6 +87,7 @@ interface Raw {
 	verdict: RecordFacts['verdict'];
 	override_reason: string | null;
 	replaces_id: number | null;
+	facts: string | null;
 	wheel_id: number | null;
 	setup_id: number | null;
 	machine_id: number | null;
@@ -101,6 +105,8 @@ export interface FullRecord extends RecordFacts {
 	machineId: number | null;
 	coreVersion: string;
 	replacesId: number | null;
+	/** The hash of what was known then; null for what was recorded before such was kept, and at the rack. */
+	facts: string | null;
 	part: string | null;
 	wheel: string | null;
 	machine: string | null;
@@ -128,6 +134,7 @@ const full = (r: Raw): FullRecord => {
 		machineId: r.machine_id,
 		coreVersion: r.core_version,
 		replacesId: r.replaces_id,
+		facts: r.facts,
 		part: r.part,
 		wheel: r.wheel,
 		machine: r.machine

@@ -49,7 +49,7 @@ export const JOBS = {
 		wheelTags(wheels, origin),
 	card: async ({ setupId, origin }: { setupId: number; origin: string }): Promise<Uint8Array> => {
 		const { facts } = await loaded(setupId);
-		return setupCard(facts, decide(facts), origin);
+		return setupCard(facts, decide(facts), origin, Date.now());
 	},
 	'carry-out': ({ facts, sent }: { facts: SetupFacts; sent: Submission }): CarriedOut => {
 		const { fields } = stepOf(sent.station, sent.step);

@@ -1,6 +1,9 @@
 import type { Decision } from '../../../core/route/decision.js';
 import { type SetupFacts, limitRpm } from '../../../core/route/facts.js';
 import { quantity } from '../../../core/quantity/format.js';
+import { Evidence } from '../../../core/route/evidence.js';
+import { releaseStep } from '../../../core/route/stations/prove/steps.js';
+import { standingOf } from '../../../core/route/standing.js';
 import { MM, bytesOf, drawQr, newSheet, printable } from './sheet.js';
 
 const SIGN: Readonly<Record<string, string>> = {
@@ -11,8 +14,38 @@ const SIGN: Readonly<Record<string, string>> = {
 	open: 'open'
 };
 
+/** A time in full, as the clock of the server's place reads. */
+export const inFull = (ms: number): string =>
+	new Date(ms).toLocaleString('en-GB', {
+		day: 'numeric',
+		month: 'short',
+		year: 'numeric',
+		hour: '2-digit',
+		minute: '2-digit',
+		hour12: false
+	});
+
+/** Whose card it is and when it was printed; a finished setup says that it is shown as it was. */
+export const headOf = (f: SetupFacts, printedMs: number): string =>
+	`${f.shop}, printed ${inFull(printedMs)}${f.state === 'finished' ? `, as it was on ${inFull(f.nowMs)}` : ''}`;
+
+/** Released by whom and when, or how it stands instead. */
+export function standsAs(f: SetupFacts, d: Decision): string {
+	const { word } = standingOf(f, d);
+	const last = Evidence.of(f).step(releaseStep);
+	const released = last && last.verdict !== 'stop' ? `released ${inFull(last.atMs)} by ${last.by}` : '';
+	if (f.givenUp) return `Given up: ${f.givenUp}`;
+	if (!released || word === 'Stopped' || word === 'Locked out') return word.toUpperCase();
+	return f.state === 'finished' ? `Finished, ${released}` : `R${released.slice(1)}`;
+}
+
 /** A setup on one page, to hang at the machine: job, wheel, limits, every gate line with its value, and a code that opens it. */
-export async function setupCard(f: SetupFacts, d: Decision, origin: string): Promise<Buffer> {
+export async function setupCard(
+	f: SetupFacts,
+	d: Decision,
+	origin: string,
+	printedMs: number
+): Promise<Buffer> {
 	const doc = newSheet(`Setup ${f.id}`);
 	const left = 16 * MM;
 	const width = 178 * MM;
@@ -22,8 +55,10 @@ export async function setupCard(f: SetupFacts, d: Decision, origin: string): Pro
 			.fontSize(size)
 			.fillColor('#000000')
 			.text(printable(text), x, y, { width: w, height: size * 1.25, lineBreak: false, ellipsis: true });
-	drawQr(doc, `${origin}/setups/${f.id}`, left + width - 30 * MM, 14 * MM, 30 * MM);
-	put('bold', 26, `Setup ${f.id}`, left, 14 * MM, 140 * MM);
+	drawQr(doc, `${origin}/setups/${f.id}`, left + width - 30 * MM, 12 * MM, 30 * MM);
+	put('text', 10, headOf(f, printedMs), left, 9 * MM, 140 * MM);
+	put('bold', 26, `Setup ${f.id}`, left, 14 * MM, 60 * MM);
+	put('bold', 12, standsAs(f, d), left + 56 * MM, 17.6 * MM, 88 * MM);
 	put('bold', 15, `${f.brief.part}, ${f.brief.quantity} off`, left, 26 * MM, 140 * MM);
 	put(
 		'text',

@@ -31,9 +31,11 @@ function tag(doc: Sheet, w: WheelFacts, url: string, x: number, y: number): void
 	line(
 		'bold',
 		12,
-		limit === null
-			? 'NO SPEED - NOT TO BE RUN'
-			: `never over ${Math.floor(limit)} rpm${w.ratedMps === null ? '' : `, ${w.ratedMps} m/s`}`,
+		w.state === 'scrapped'
+			? 'SCRAPPED - NOT TO BE RUN'
+			: limit === null
+				? 'NO SPEED - NOT TO BE RUN'
+				: `never over ${Math.floor(limit)} rpm${w.ratedMps === null ? '' : `, ${w.ratedMps} m/s`}`,
 		pad + 30 * MM,
 		WIDTH - 2 * pad
 	);

@@ -2,6 +2,7 @@ import { CORE_VERSION } from '../../../core/calculations.js';
 import { withLimits } from '../../../core/calculation/limits.js';
 import { incidentPlan } from '../../../core/keep/incident-plan.js';
 import { REMEASURE, causeAsked, inShopPlan } from '../../../core/keep/incident-work.js';
+import { asRecorded } from '../../../core/route/as-recorded.js';
 import { REPORT_FIELDS } from '../../../core/keep/incident-report.js';
 import { checked } from '../door/joi-schema.js';
 import { lockMachine } from '../shop/machines.js';
@@ -11,6 +12,8 @@ import { claim, settle } from '../db/requests.js';
 import { InputFault, Refused } from '../door/refused.js';
 import { stored } from '../db/stored.js';
 import { changeSetup } from './change-setup.js';
+import { finishSetup } from './finish.js';
+import { keepFacts } from './kept-facts.js';
 import { loadSetup } from './setups.js';
 import type { User } from '../people/sign-in.js';
 import { addEvent, setWheelState } from '../wheels/ledger.js';
@@ -62,6 +65,7 @@ export async function openIncident(
 				verdict: plan.verdict,
 				overrideReason: null,
 				replacesId: null,
+				facts: await keepFacts(asRecorded(facts), on),
 				userId: user.id,
 				key,
 				ordinal: 0
@@ -233,6 +237,7 @@ export async function workIncident(
 				verdict: plan.verdict,
 				overrideReason: null,
 				replacesId: null,
+				facts: await keepFacts(asRecorded(loaded.facts), on),
 				userId: user.id,
 				key: change.key,
 				ordinal: 0
@@ -246,7 +251,7 @@ export async function workIncident(
 			on
 		);
 		if (!others?.n) await lockMachine(i.machineId, false, on);
-		await changeSetup(i.setupId, user.id, { state: 'finished', onSpindle: false }, on);
+		await finishSetup(i.setupId, user.id, {}, on);
 	});
 }
 export { InputFault };

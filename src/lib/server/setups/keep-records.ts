@@ -1,18 +1,21 @@
 import type { PoolConnection } from 'mysql2/promise';
 import { CORE_VERSION } from '../../../core/calculations.js';
+import { asRecorded } from '../../../core/route/as-recorded.js';
 import type { NewRecord } from '../../../core/route/carry-out.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { addRecord } from '../db/records.js';
+import { keepFacts } from './kept-facts.js';
 import type { User } from '../people/sign-in.js';
 
 /** Keeps what a submission came to, in order; the number of the first record, its result. */
 export async function keepRecords(
-	facts: Pick<SetupFacts, 'id' | 'machine'>,
+	facts: SetupFacts,
 	records: readonly (NewRecord & { replacesId?: number })[],
 	user: User,
 	key: string,
 	on: PoolConnection
 ): Promise<number> {
+	const known = await keepFacts(asRecorded(facts), on);
 	let first = 0;
 	for (const [ordinal, r] of records.entries()) {
 		const id = await addRecord(
@@ -22,6 +25,7 @@ export async function keepRecords(
 				machineId: facts.machine.id,
 				coreVersion: CORE_VERSION,
 				replacesId: r.replacesId ?? null,
+				facts: known,
 				userId: user.id,
 				key,
 				ordinal

@@ -11,6 +11,7 @@ import { countDress } from '../shop/machines.js';
 import { wringBlocks } from '../shop/trays.js';
 import { attachPictures } from '../wheels/pictures.js';
 import { addEvent, setWheelState } from '../wheels/ledger.js';
+import { finishSetup } from './finish.js';
 import { holdWheels } from './pack.js';
 import { type SetupChange, changeSetup } from './change-setup.js';
 
@@ -28,7 +29,6 @@ export async function perform(
 		if (e.kind === 'state') {
 			change.state = e.state;
 			change.givenUp = e.givenUp;
-			if (e.state === 'finished') change.onSpindle = false;
 		} else if (e.kind === 'take-wheel') {
 			change.wheelId = e.wheelId;
 			if (e.wheelId !== facts.wheel?.id) change.onSpindle = false;
@@ -40,7 +40,8 @@ export async function perform(
 		}
 	}
 	try {
-		await changeSetup(facts.id, user.id, change, on);
+		if (change.state === 'finished') await finishSetup(facts.id, user.id, change, on);
+		else await changeSetup(facts.id, user.id, change, on);
 	} catch (e) {
 		if (!isDuplicate(e)) throw e;
 		if (change.onSpindle)

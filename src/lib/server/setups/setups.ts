@@ -6,11 +6,13 @@ import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templ
 import { guidelinesNow } from '../shop/guidelines.js';
 import { dressersInUse, machineById, mountById } from '../shop/machines.js';
 import { simulatorsAllowed } from '../shop/simulators.js';
+import { theShop } from '../shop/the-shop.js';
 import { traysNow } from '../shop/trays.js';
 import { type Runner, clockAheadMs, row } from '../db/pool.js';
+import { type AsClosed, keptFacts } from './kept-facts.js';
 import { occupying } from './occupying.js';
 import { companionsOf } from './pack.js';
-import { recordsOf } from '../db/records.js';
+import { type FullRecord, recordsOf } from '../db/records.js';
 import { ringsOf } from '../recordings/recordings.js';
 import { cutsOf } from '../wheels/trial-cuts.js';
 import { wheelById } from '../wheels/wheels.js';
@@ -51,6 +53,7 @@ interface SetupRow {
 	incident_id: number | null;
 	on_spindle: number;
 	given_up: string | null;
+	closed_facts: string | null;
 	today: string;
 	now_ms: string;
 }
@@ -73,18 +76,20 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 		on
 	);
 	if (!s) return undefined;
+	const closed = await asClosed(s, on);
+	if (closed) return closed;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) =>
 		id === null ? null : ((await get(id, on)) ?? null);
-	const [machine, mount, dressers, wheel, kept, guidelines] = await Promise.all([
+	const [machine, mount, dressers, wheel, kept, guidelines, shop] = await Promise.all([
 		machineById(s.machine_id, on),
 		one(s.mount_id, mountById),
 		dressersInUse(on),
 		one(s.wheel_id, wheelById),
 		recordsOf(id, on),
-		guidelinesNow(on)
+		guidelinesNow(on),
+		theShop(on)
 	]);
-	// What cannot be read any more proves nothing: its step is open again, and the page says which record it was.
-	const records = kept.filter((r) => r.readable);
+	const { records, unreadable } = readable(kept);
 	const [rings, cuts] = [await ringsOf(wheel, on), wheel ? await cutsOf(wheel.canonical, on) : []];
 	const companions = s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime(), on) : [];
 	const stations = JSON.parse(s.stations) as StationId[];
@@ -92,7 +97,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 	return {
 		changedBy: s.changed_name,
 		changedAt: s.changed_at,
-		unreadable: kept.filter((r) => !r.readable).map((r) => r.id),
+		unreadable,
 		facts: {
 			id: s.id,
 			brief: {
@@ -140,10 +145,30 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			onSpindle: !!s.on_spindle,
 			occupied: s.on_spindle || s.state === 'finished' ? null : await occupying(s, on),
 			simulators: simulatorsAllowed(),
+			shop: shop.name,
 			givenUp: s.given_up,
 			today: s.today,
 			nowMs: Number(s.now_ms) + clockAheadMs()
 		}
+	};
+}
+
+/** What cannot be read any more proves nothing: its step is open again, and the page says which record it was. */
+const readable = (kept: FullRecord[]) => ({
+	records: kept.filter((r) => r.readable),
+	unreadable: kept.filter((r) => !r.readable).map((r) => r.id)
+});
+
+/** A finished setup as it was when it was finished: nothing of today is asked. Null while it is open, or where it was finished before such was kept. */
+async function asClosed(s: SetupRow, on?: Runner): Promise<LoadedSetup | null> {
+	const then = s.state === 'finished' ? await keptFacts<AsClosed>(s.closed_facts, on) : null;
+	if (!then) return null;
+	const { records, unreadable } = readable(await recordsOf(s.id, on));
+	return {
+		changedBy: s.changed_name,
+		changedAt: s.changed_at,
+		unreadable,
+		facts: { ...then, units: s.units, records, sums: sumsOf(records, s.wheel_id), named: [] }
 	};
 }
 

@@ -56,6 +56,7 @@ async function store(
 					verdict: c.output.verdict ?? 'ok',
 					overrideReason: null,
 					replacesId: null,
+					facts: null,
 					userId: user.id,
 					key,
 					ordinal

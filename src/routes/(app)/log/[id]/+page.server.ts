@@ -1,10 +1,16 @@
 import { error } from '@sveltejs/kit';
 import { picturesOfRecord } from '$lib/server/wheels/pictures';
 import { pageNumber } from '$lib/server/door/page';
+import type { AsRecorded } from '$core/route/as-recorded';
+import { keptFacts } from '$lib/server/setups/kept-facts';
 import { recordById } from '$lib/server/db/records';
 
 export async function load({ params }) {
 	const record = await recordById(pageNumber(params.id));
 	if (!record) error(404, { message: `There is no record ${params.id}.` });
-	return { record, pictures: await picturesOfRecord(record.id) };
+	const [pictures, then] = await Promise.all([
+		picturesOfRecord(record.id),
+		keptFacts<AsRecorded>(record.facts)
+	]);
+	return { record, pictures, then };
 }

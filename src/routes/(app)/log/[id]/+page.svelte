@@ -3,6 +3,7 @@
 	import { CALCULATIONS, CORE_VERSION } from '$core/calculations';
 	import { STATION_NAMES } from '$core/route/facts';
 	import type { Reason } from '$core/calculation/verdict';
+	import AsItWas from '$lib/features/log/AsItWas.svelte';
 	import { when } from '$lib/words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
@@ -38,6 +39,7 @@
 	{#if typeof r.input.recordingId === 'number'}<p>
 			<a href={resolve(`/api/recordings/${r.input.recordingId}`)} download>The recording as WAV</a>
 		</p>{/if}
+	{#if data.then}<AsItWas then={data.then} />{/if}
 	{#if !r.readable}<p class="accepted">
 			<b>This record cannot be read as it was kept.</b> It stays where it is and proves nothing; its step has to
 			be recorded again.

@@ -1,0 +1,44 @@
+<script lang="ts">
+	import { limitRpm } from '$core/route/facts';
+	import { quantity } from '$core/quantity/format';
+	import { dresserWords } from '$core/shop/dresser';
+	import FactList from '$lib/ui/feedback/FactList.svelte';
+	import type { AsRecorded } from '$core/route/as-recorded';
+
+	interface Props {
+		then: AsRecorded;
+	}
+	/** Wheel, mount, machine and dresser as they were when a record was made, whatever became of them since. */
+	let { then }: Props = $props();
+	const wheels = $derived([then.wheel, ...then.others].filter((w) => w !== null));
+	const size = (w: (typeof wheels)[number]) =>
+		`${w.number} ${w.canonical}, ${quantity(w.diameterMm, 'mm')} × ${quantity(w.widthMm, 'mm')} × ${quantity(w.boreMm, 'mm')}, never over ${Math.floor(limitRpm(w) ?? 0)} rpm`;
+</script>
+
+<section aria-labelledby="as-it-was">
+	<h2 id="as-it-was">As it was then</h2>
+	<FactList
+		facts={[
+			...wheels.map((w) => ['Wheel', size(w)] as const),
+			[
+				'Machine',
+				`${then.machine.code} ${then.machine.name}, ${quantity(then.machine.spindleRpm, 'rpm')}, seat ${quantity(then.machine.seatMm, 'mm')}`
+			],
+			then.mount && [
+				'Mount',
+				`${then.mount.code}, flange ⌀ ${quantity(then.mount.flangeMm, 'mm')}, seat ${quantity(then.mount.seatMm, 'mm')}`
+			],
+			then.dresser && [
+				'Dresser',
+				`${then.dresser.code}, ${dresserWords(then.dresser.kind)}${then.dresser.dressesSinceTurn === undefined ? '' : `, ${then.dresser.dressesSinceTurn} ${then.dresser.dressesSinceTurn === 1 ? 'dress' : 'dresses'} before`}`
+			]
+		]}
+	/>
+</section>
+
+<style>
+	h2 {
+		margin: 0 0 var(--s-4);
+		font-size: var(--type-label);
+	}
+</style>

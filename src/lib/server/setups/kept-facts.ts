@@ -1,0 +1,31 @@
+import { createHash } from 'node:crypto';
+import type { SetupFacts } from '../../../core/route/facts.js';
+import { type Runner, row, write } from '../db/pool.js';
+import { stored } from '../db/stored.js';
+
+/** Everything a finished setup is decided from, but for its records, which are kept one by one. */
+export type AsClosed = Omit<SetupFacts, 'records' | 'sums' | 'named' | 'units'>;
+
+/** Keeps facts under their hash, once; what is the same is not kept again. Returns the hash. */
+export async function keepFacts(facts: object, on: Runner): Promise<string> {
+	const text = JSON.stringify(facts);
+	const hash = createHash('sha256').update(text).digest('hex');
+	await write('INSERT IGNORE INTO kept_facts (hash, facts) VALUES (?, ?)', [hash, text], on);
+	return hash;
+}
+
+/** What was kept under a hash; null when nothing was, or when it is not what was kept. */
+export async function keptFacts<T>(hash: string | null, on?: Runner): Promise<T | null> {
+	if (hash === null) return null;
+	const kept = await row<{ facts: string }>('SELECT facts FROM kept_facts WHERE hash = ?', [hash], on);
+	if (!kept || createHash('sha256').update(kept.facts).digest('hex') !== hash) return null;
+	return stored<T>(kept.facts);
+}
+
+/** From now on this setup is shown as it is at this moment. */
+export async function closeAs(facts: SetupFacts, on: Runner): Promise<void> {
+	const { records: _records, sums: _sums, named: _named, units: _units, ...rest } = facts;
+	const closed: AsClosed = rest;
+	const hash = await keepFacts(closed, on);
+	await write('UPDATE setups SET closed_facts = ? WHERE id = ?', [hash, facts.id], on);
+}
