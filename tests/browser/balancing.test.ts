@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { done, press, station } from './bench.js';
 import { Brought } from './by-request.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
-import { released } from './to-release.js';
+import { backOnSpindle, ontoStand, released } from './to-release.js';
 
 describe('balancing', () => {
 	let page: Page;
@@ -20,7 +20,7 @@ describe('balancing', () => {
 		this.timeout(90_000);
 		const setup = await new Brought(page).mounted('stand-first');
 		await setup.open('balance');
-		await page.getByRole('button', { name: 'Level the stand' }).click();
+		await page.getByRole('button', { name: 'Level', exact: true }).click();
 		for (const [label, v] of [
 			['Along A to B, mm/m', '0.02'],
 			['Towards C, mm/m', '-0.03'],
@@ -32,6 +32,7 @@ describe('balancing', () => {
 		await page.getByText('Level enough').waitFor();
 		await press(page, 'Book the level');
 		await page.getByText('Stand is level', { exact: true }).waitFor();
+		await ontoStand(page);
 		await page.getByLabel('Full swing, there and back').fill('14');
 		await page.getByLabel(/Rested heavy side down at/).fill('197');
 		await press(page, 'Book this roll');
@@ -43,7 +44,8 @@ describe('balancing', () => {
 		expect(await page.getByText('Set these, tighten').count()).to.equal(0);
 		expect(await page.getByText('leave it').count()).to.equal(0);
 		await press(page, 'Book this roll');
-		await page.getByText('The last roll proves it.').waitFor();
+		await page.getByText('the last roll was inside').waitFor();
+		await backOnSpindle(page, false);
 		await done(page, 'Balance');
 		await setup.read();
 		await setup.trueAndDressed();
@@ -62,12 +64,21 @@ describe('balancing', () => {
 
 	it('a rest tells only a direction, vibration tells both; dimples are not booked against a stop, screws want another roll', async function () {
 		this.timeout(60_000);
-		const setup = await new Brought(page).mounted('stand-first');
+		const setup = await (await new Brought(page).mounted('toolroom')).ranIn();
+		await setup.did('true', 'runout');
+		await setup.did('true', 'after');
 		await setup.open('balance');
+		await ontoStand(page);
 		await page.getByLabel('Measured by').selectOption('rest');
 		await page.getByLabel('Rested heavy side down at').fill('75');
 		await page.getByText('amount not known yet').waitFor();
 		await page.getByText('The direction is known, the amount not yet.', { exact: false }).waitFor();
+		// At speed only on the spindle, started guarded again.
+		await page.getByLabel('Measured by').selectOption('phase');
+		await page.getByText('The wheel is on the stand. Put it back on the spindle first.').waitFor();
+		expect(await page.getByRole('button', { name: 'Book this run' }).isDisabled()).to.equal(true);
+		await page.getByRole('main').getByRole('button', { name: 'Back on the spindle' }).click();
+		await backOnSpindle(page);
 		await page.getByLabel('Measured by').selectOption('phase');
 		for (const [label, value] of [
 			['As it is', '1.8'],
@@ -81,7 +92,7 @@ describe('balancing', () => {
 			await page.getByLabel(label, { exact: true }).fill(value);
 		await page.getByText('Then move the weights').waitFor();
 		await press(page, 'Book this run');
-		await page.getByRole('button', { name: 'Screws and dimples' }).click();
+		await page.getByRole('button', { name: 'Other ways' }).click();
 		await page.getByRole('button', { name: 'Dimples', exact: true }).click();
 		for (const [label, value] of [
 			['Drill diameter', '10'],
@@ -94,12 +105,13 @@ describe('balancing', () => {
 			await page.getByRole('button', { name: /^Dimples are made/ }).isDisabled(),
 			'nothing to book against a stop'
 		).to.equal(true);
+		await setup.read();
 		const direct = await page.request.post(`${base()}/api/setups/${setup.id}/records`, {
 			data: {
 				station: 'balance',
 				step: 'dimples',
 				values: { drillDiameterMm: 10, pointAngleDeg: 130, depthMm: 3, radiusMm: 110, makerConsent: false },
-				version: setup.version + 1,
+				version: setup.version,
 				reason: 'it was agreed on the telephone',
 				key: crypto.randomUUID()
 			}

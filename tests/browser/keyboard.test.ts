@@ -138,6 +138,12 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await done(page, 'True');
 
 		await go('7', 'Balance');
+		await answer(page, /Spindle stands/, true);
+		await tabTo(page, /one by hand/);
+		await page.keyboard.press('ArrowDown');
+		await answer(page, /Tapers wiped/, true);
+		await push(page, /It lies on the stand/);
+		await page.getByLabel('Full swing, there and back').waitFor();
 		await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 		await key('Space');
 		await page.getByRole('button', { name: 'Stop the stopwatch' }).waitFor();
@@ -148,6 +154,20 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await push(page, /Book this roll/);
 		await push(page, /Weights moved/);
 		await push(page, /It stays put everywhere/);
+		await page.getByRole('button', { name: 'It is back, drawn tight' }).waitFor();
+		await answer(page, /Spindle stands/, true);
+		await answer(page, /Tapers wiped/, true);
+		await tabTo(page, /one by hand/);
+		await page.keyboard.press('ArrowDown');
+		await answer(page, /Drawn tight/, true);
+		await push(page, /It is back/);
+		await page.getByRole('button', { name: 'Started, ran empty' }).waitFor();
+		await answer(page, /Guard closed/, true);
+		await answer(page, /Nobody in line/, true);
+		await type(page, /Ran empty for/, '120');
+		await tabTo(page, /What you hear/);
+		await key('Space');
+		await push(page, /Started, ran empty/);
 		await done(page, 'Balance');
 
 		await go('8', 'Dress');

@@ -50,6 +50,22 @@ describe('lists in and out', () => {
 		expect((await page.request.get(`${base()}/rack/8001`)).status()).to.equal(200);
 		expect((await page.request.get(`${base()}/rack/8002`)).status()).to.equal(404);
 	});
+	it('a list in inches is asked about and shows the sizes it will book', async () => {
+		await put(
+			file(
+				'inch.csv',
+				'Wheel,Printed,Diameter,Thickness in,Hole,Scrap diameter,Weight,Max speed,Bay\n8021,WA 80 J 7 V,12,1-1/4,3,7-1/2,10,6500,bay 9\n'
+			)
+		);
+		await page.getByText(/^No unit is said for/).waitFor();
+		expect(await page.getByRole('button', { name: 'Look at every line' }).isDisabled()).to.equal(true);
+		await page.getByRole('radio', { name: /^inches/ }).check();
+		await press(page, 'Look at every line');
+		await lines().getByText('304.8 mm × 31.75 mm × 76.2 mm').waitFor();
+		await lines().getByText('2069 rpm').waitFor();
+		await press(page, 'Put 1 on the rack');
+		await page.getByText('1 wheel is on the rack.').waitFor();
+	});
 	it('matches columns called otherwise, with semicolons and quotes', async () => {
 		await put(
 			file(
@@ -58,6 +74,7 @@ describe('lists in and out', () => {
 			)
 		);
 		await page.getByText('Needed and not matched').waitFor({ state: 'hidden' });
+		await page.getByRole('radio', { name: /^millimetres/ }).check();
 		await press(page, 'Look at every line');
 		await press(page, 'Put 1 on the rack');
 		await page.getByText('1 wheel is on the rack.').waitFor();

@@ -84,9 +84,33 @@ export async function trued(page: Page): Promise<void> {
 	await done(page, 'True');
 }
 
-/** One roll, one move, and it stays. */
+/** Locked out and lifted over to the stand. */
+export async function ontoStand(page: Page): Promise<void> {
+	await say(page, 'Spindle stands and is locked out', 'Yes');
+	await page.getByRole('radio', { name: 'two together' }).check();
+	await say(page, 'Tapers wiped, free of burrs', 'Yes');
+	await press(page, 'It lies on the stand');
+	await page.getByLabel('Measured by').waitFor();
+}
+/** Back on its taper, drawn tight; started guarded where it had run before. */
+export async function backOnSpindle(page: Page, restart = true): Promise<void> {
+	await say(page, 'Spindle stands and is locked out', 'Yes');
+	await say(page, 'Tapers wiped, free of burrs', 'Yes');
+	await page.getByRole('radio', { name: 'two together' }).check();
+	await say(page, 'Drawn tight, tools out', 'Yes');
+	await press(page, 'It is back, drawn tight');
+	if (!restart) return;
+	await say(page, 'Guard closed and latched', 'Yes');
+	await say(page, 'Nobody in line with the rim', 'Yes');
+	await page.getByLabel(/^Ran empty for/).fill('120');
+	await page.getByRole('radio', { name: 'an even hum' }).check();
+	await press(page, 'Started, ran empty');
+}
+
+/** One roll, one move, it stays, and back it goes. */
 export async function balanced(page: Page): Promise<void> {
 	await station(page, 'Balance').click();
+	await ontoStand(page);
 	await page.getByLabel('Full swing, there and back').fill('14.2');
 	await page.getByLabel(/Rested heavy side down at/).fill('197');
 	await page
@@ -96,6 +120,7 @@ export async function balanced(page: Page): Promise<void> {
 	await press(page, 'Book this roll');
 	await press(page, 'Weights moved, roll again');
 	await press(page, 'It stays put everywhere');
+	await backOnSpindle(page);
 	await done(page, 'Balance');
 }
 

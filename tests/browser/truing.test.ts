@@ -5,7 +5,7 @@ import { done, heading, press, say, station } from './bench.js';
 import { Brought, MOUNT } from './by-request.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 import { rollOnStand } from './stand.js';
-import { readings } from './to-release.js';
+import { backOnSpindle, ontoStand, readings } from './to-release.js';
 
 describe('truing by the dial, balancing by the turning points', () => {
 	let page: Page;
@@ -66,6 +66,7 @@ describe('truing by the dial, balancing by the turning points', () => {
 		await done(page, 'True');
 
 		await station(page, 'Balance').click();
+		await ontoStand(page);
 		await page.getByLabel('Measured by').selectOption('marks');
 		const massNow = (4.66 * (298.9 ** 2 - 76.2 ** 2)) / (300 ** 2 - 76.2 ** 2);
 		const inertia = (massNow * (0.14945 ** 2 + 0.0381 ** 2)) / 2 + MOUNT.inertiaKgM2;
@@ -84,11 +85,7 @@ describe('truing by the dial, balancing by the turning points', () => {
 			await page.getByLabel(/^Turning marks/).fill(marks.join(' '));
 			await page.getByLabel(/^First to last/).fill(timeS.toFixed(1));
 			await press(page, 'Book this roll');
-			const finished = page
-				.getByRole('button', { name: 'Balanced, go on' })
-				.or(page.getByRole('link', { name: /On to dressing/ }))
-				.or(page.getByRole('button', { name: /On to dressing/ }))
-				.first();
+			const finished = page.getByRole('button', { name: 'It is back, drawn tight' });
 			await finished
 				.or(page.getByRole('button', { name: 'Weights moved, roll again' }))
 				.first()
@@ -104,6 +101,7 @@ describe('truing by the dial, balancing by the turning points', () => {
 			await page.getByLabel(/^Turning marks/).waitFor();
 		}
 		expect(rolls + 1).to.be.at.most(3);
+		await backOnSpindle(page);
 		await done(page, 'Balance');
 	});
 

@@ -89,13 +89,14 @@ describe('balancing with what the shop has', () => {
 				}
 			]
 		] as const) {
-			const { id } = await workedUpTo('balance.swing');
+			const atSpeed = name === 'phase' || name === 'runs';
+			const { id } = await workedUpTo(atSpeed ? 'balance.off' : 'balance.swing');
 			await step(id, 'balance', name, values);
 			expect((await line(id, 'balance', 'inside'))!.value, name).to.match(/g·mm, limit/);
 			await moveAsTold(id);
 			expect((await line(id, 'balance', 'second'))!.state, name).not.to.equal('ok');
 		}
-		const { id } = await workedUpTo('balance.swing');
+		const { id } = await workedUpTo('balance.off');
 		await refusedWith('missing', step(id, 'balance', 'auto', { standIn: false }));
 		await step(id, 'balance', 'auto', { standIn: true });
 		expect((await line(id, 'balance', 'inside'))!.state).to.equal('ok');

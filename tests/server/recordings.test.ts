@@ -50,7 +50,7 @@ describe('recordings', () => {
 		process.env.UNCINUS_DEMO = '';
 		try {
 			expect((await refusedWith('simulated', made())).message).to.match(/made-up ring/);
-			const { id } = await workedUpTo('balance.swing');
+			const { id } = await workedUpTo('balance.off');
 			await refusedWith('simulated', step(id, 'balance', 'auto', { standIn: true }));
 		} finally {
 			process.env.UNCINUS_DEMO = before;

@@ -43,9 +43,12 @@ export const GOOD: readonly [StationId, string, Record<string, unknown>][] = [
 	['run-in', 'outcome', { heard: 'normal' }],
 	['true', 'runout', { readingsUm: RIM }],
 	['true', 'after', { readingsUm: RIM_AFTER, diameterAfterMm: 289.8, spunDry: true }],
+	['balance', 'off', { isolated: true, lifted: 'two-person', arborClean: true }],
 	['balance', 'swing', { timeS: 16, restAngleDeg: 190 }],
 	['balance', 'move', { anglesDeg: [0, 0, 0] }],
 	['balance', 'stays', {}],
+	['balance', 'back', { isolated: true, tapersClean: true, lifted: 'two-person', tightened: true }],
+	['balance', 'restart', { guardClosed: true, peopleClear: true, heard: 'normal', ranS: 120 }],
 	['dress', 'method', { seen: 'just-trued', method: 'single-point' }],
 	['dress', 'position', { offsetMm: -6, dragAngleDeg: 12 }],
 	[

@@ -32,6 +32,10 @@ function split(text: string, spin: boolean): { number: number; unit: string } | 
 	return null;
 }
 
+/** Into a core unit, without the tail that binary fractions leave: 12 in are 304.8 mm. */
+const put = (n: number, toBase: number, base: number): number =>
+	Number(((n * toBase) / base).toPrecision(12));
+
 /**
  * Reads a quantity as people write it ("25", "25 um", "0.001\"", "4 tenths", "1-1/4 in", "2300 rpm", "6500 sfm") into a core unit.
  * A bare number is taken in the unit the field shows: the core unit, or its inch counterpart when the setup works in inch.
@@ -62,7 +66,7 @@ export function parseQuantity(text: string, unit: Unit | undefined, system: Syst
 	const word = parts.unit.trim();
 	if (word === '') {
 		const inch = system === 'inch' ? core?.inch : undefined;
-		return { value: inch ? (parts.number * WRITTEN[inch.written]!.toBase) / core!.base : parts.number };
+		return { value: inch ? put(parts.number, WRITTEN[inch.written]!.toBase, core!.base) : parts.number };
 	}
 	if (core && word === core.symbol.toLowerCase().replace('µ', 'u').replace('·', ' '))
 		return { value: parts.number };
@@ -74,5 +78,5 @@ export function parseQuantity(text: string, unit: Unit | undefined, system: Syst
 			? { value: parts.number }
 			: { problem: `This takes a plain number, not ${word}.` };
 	if (written.kind !== core.kind) return { problem: `${word} does not fit here. Enter ${shown}.` };
-	return { value: (parts.number * written.toBase) / core.base };
+	return { value: put(parts.number, written.toBase, core.base) };
 }

@@ -80,5 +80,5 @@ function orderInside(f: SetupFacts, evidence: Evidence, station: StationId, step
 			open.state === 'stop' ? `Stopped: ${open.value}` : `${open.title} comes first (${open.value}).`;
 		return { code: `${station}.${key}`, message };
 	}
-	return null;
+	return STATION[station].place?.(f, step) ?? null;
 }

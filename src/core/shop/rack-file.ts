@@ -1,7 +1,7 @@
 import { checkInput } from '../calculation/check.js';
 import { InputFault } from '../calculation/fault.js';
 import type { Field } from '../calculation/fields.js';
-import { parseQuantity } from '../quantity/parse.js';
+import { AS_MM, type Reading, headed, readCell } from './rack-units.js';
 import { type NewWheel, WHEEL_FIELDS } from './wheel.js';
 import { type Intake, intake } from './wheel-intake.js';
 
@@ -50,15 +50,20 @@ const plain = (heading: string): string =>
 		.replace(/\(.*?\)/g, ' ')
 		.replace(/[^a-z0-9/]+/g, ' ')
 		.trim();
+/** By its own heading as it is, then by other names, with a unit behind them or not. */
+const PASSES: readonly [(c: RackColumn) => readonly string[], (heading: string) => readonly string[]][] = [
+	[(c) => [c.heading], (h) => [h]],
+	[(c) => c.also, (h) => [h, headed(h).name]]
+];
 /** Finds the column of the file for each field: by its own heading first, then by what else it may be called. Each is used once. */
 export function matchColumns(headings: readonly string[]): Record<string, number> {
 	const match: Record<string, number> = {};
 	const used = new Set<number>();
-	for (const pass of [(c: RackColumn) => [c.heading], (c: RackColumn) => c.also])
+	for (const [pass, called] of PASSES)
 		for (const c of RACK_COLUMNS) {
 			if (match[c.field] !== undefined) continue;
 			const at = headings.findIndex(
-				(h, i) => !used.has(i) && pass(c).some((name) => plain(name) === plain(h))
+				(h, i) => !used.has(i) && pass(c).some((name) => called(h).some((n) => plain(n) === plain(name)))
 			);
 			if (at >= 0) {
 				match[c.field] = at;
@@ -75,7 +80,11 @@ export const cellIn = (v: string): string => (/^'+[=+\-@\t\r\n＝＋－＠]/.tes
 
 const REASON_MOST = 180;
 /** A line of a rack file, read: quantities as people write them, everything checked. @throws InputFault naming the field */
-export function readRackLine(cells: readonly string[], match: Readonly<Record<string, number>>): Intake {
+export function readRackLine(
+	cells: readonly string[],
+	match: Readonly<Record<string, number>>,
+	how: Reading = AS_MM
+): Intake {
 	const cell = (field: string) => {
 		const at = match[field];
 		return at === undefined ? '' : cellIn((cells[at] ?? '').trim());
@@ -88,7 +97,7 @@ export function readRackLine(cells: readonly string[], match: Readonly<Record<st
 			given[f.name] = text;
 			continue;
 		}
-		const p = parseQuantity(text, f.unit);
+		const p = readCell(text, f, how);
 		if ('problem' in p) throw new InputFault(f.name, 'not-a-number', p.problem);
 		if ('value' in p) given[f.name] = p.value;
 	}

@@ -25,6 +25,8 @@
 			InstrumentKind
 		>;
 		ondone?: () => void;
+		/** Whether a field is asked, by what is entered so far; all are when left out. */
+		asked?: (name: string, typed: Partial<Values<L>>) => boolean;
 		/** Begin empty each time: what was seen before says nothing of now. */
 		anew?: boolean;
 		children?: Snippet;
@@ -39,6 +41,7 @@
 		words = {},
 		drawing,
 		ondone,
+		asked = () => true,
 		anew = false,
 		children
 	}: Props = $props();
@@ -53,7 +56,7 @@
 <div class="cols" class:one={!drawing}>
 	<div>
 		<div class="form">
-			{#each step.fields.filter((f) => !f.advanced) as field, i (field.name)}<div
+			{#each step.fields.filter((f) => !f.advanced && asked(f.name, entry.result.values)) as field, i (field.name)}<div
 					class:wide={field.kind === 'object'}
 					class:two={field.kind === 'choice' || field.kind === 'list'}
 				>

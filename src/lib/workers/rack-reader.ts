@@ -1,12 +1,14 @@
 import Papa from 'papaparse';
 import { InputFault } from '$core/calculation/fault';
 import { readRackLine } from '$core/shop/rack-file';
+import { type Reading, bareColumns } from '$core/shop/rack-units';
 import { encodingOf } from '$core/shop/text-encoding';
 import type { Intake } from '$core/shop/wheel-intake';
 
 /** Reads a rack file off the main thread: first its headings, then, once the columns are matched, a verdict a line. */
 export type ReaderAsk =
-	{ kind: 'open'; bytes: ArrayBuffer; name: string } | { kind: 'judge'; match: Record<string, number> };
+	| { kind: 'open'; bytes: ArrayBuffer; name: string }
+	| { kind: 'judge'; match: Record<string, number>; how: Reading };
 export interface LineVerdict {
 	line: number;
 	number: string;
@@ -16,7 +18,14 @@ export interface LineVerdict {
 	intake: Intake | null;
 }
 export type ReaderSays =
-	| { kind: 'opened'; headings: string[]; sample: string[][]; lines: number; encoding: string }
+	| {
+			kind: 'opened';
+			headings: string[];
+			sample: string[][];
+			bare: boolean[];
+			lines: number;
+			encoding: string;
+	  }
 	| { kind: 'progress'; done: number; of: number }
 	| { kind: 'judged'; lines: LineVerdict[] }
 	| { kind: 'failed'; message: string };
@@ -62,19 +71,20 @@ function open(bytes: ArrayBuffer, name: string): void {
 		kind: 'opened',
 		headings: rows[0]!.map((h, i) => h.trim() || `column ${i + 1}`),
 		sample: cells.slice(0, 3),
+		bare: bareColumns(cells, rows[0]!.length),
 		lines: cells.length,
 		encoding
 	});
 }
 
-function judge(match: Record<string, number>): void {
+function judge(match: Record<string, number>, how: Reading): void {
 	const seen = new Map<string, number>();
 	const lines: LineVerdict[] = [];
 	cells.forEach((row, i) => {
 		const raw = (field: string) => (match[field] === undefined ? '' : (row[match[field]] ?? '').trim());
 		const base = { line: i + 2, number: raw('number'), marking: raw('marking') };
 		try {
-			const intake = readRackLine(row, match);
+			const intake = readRackLine(row, match, how);
 			const before = seen.get(intake.wheel.number.toLowerCase());
 			if (before === undefined) seen.set(intake.wheel.number.toLowerCase(), i + 2);
 			lines.push(
@@ -92,4 +102,4 @@ function judge(match: Record<string, number>): void {
 }
 
 self.onmessage = ({ data }: MessageEvent<ReaderAsk>) =>
-	data.kind === 'open' ? open(data.bytes, data.name) : judge(data.match);
+	data.kind === 'open' ? open(data.bytes, data.name) : judge(data.match, data.how);

@@ -5,7 +5,7 @@ import { presentOf } from '../../../src/core/route/stations/balance/move.js';
 import { trackOf } from '../../../src/core/route/stations/balance/track.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { current, did, faults, line, weightsMoved, recordOf } from '../../shared/setup-in-memory.js';
-import { atBalance, permissible, found, estimate } from './at-balance.js';
+import { atBalance, backOnSpindle, onSpindle, permissible, found, estimate } from './at-balance.js';
 
 const away = (a: number, b: number) => Math.abs(((a - b + 540) % 360) - 180);
 
@@ -34,7 +34,8 @@ describe('Balance: every way of measuring', () => {
 		);
 		const quiet = did(moved, 'balance', 'stays');
 		expect(line(quiet, 'balance', 'second')).to.include({ state: 'ok', title: 'Second roll agrees' });
-		expect(current(quiet)).to.equal('dress');
+		expect(current(quiet), 'it is still on the stand').to.equal('balance');
+		expect(current(backOnSpindle(quiet))).to.equal('dress');
 	});
 	it('a roll that is still out after the move keeps the station open', () => {
 		const moved = weightsMoved(did(atBalance(), 'balance', 'swing', { timeS: 16, restAngleDeg: 190 }));
@@ -122,7 +123,7 @@ describe('Balance: every way of measuring', () => {
 					};
 					const [trialMmPerS, trialPhaseAngleDeg] = sum(0);
 					const phase = found(
-						did(atBalance(), 'balance', 'phase', {
+						did(onSpindle(), 'balance', 'phase', {
 							initialMmPerS: K * U,
 							initialPhaseAngleDeg: at,
 							trialMassG: trialG,
@@ -138,7 +139,7 @@ describe('Balance: every way of measuring', () => {
 					expect(phase.unbalanceGmm).to.be.closeTo(U, 1e-6 * U);
 					expect(away(phase.heavyAngleDeg!, at)).to.be.below(1e-6);
 					const runs = found(
-						did(atBalance(), 'balance', 'runs', {
+						did(onSpindle(), 'balance', 'runs', {
 							initialMmPerS: K * U,
 							trialMassG: trialG,
 							trialRadiusMm: radiusMm,

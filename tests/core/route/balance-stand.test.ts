@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { hiddenFromHead } from '../../../src/core/route/stations/balance/own-balancer.js';
 import { current, did, faults, line, worked, recordOf } from '../../shared/setup-in-memory.js';
-import { atBalance, permissible, found } from './at-balance.js';
+import { atBalance, onSpindle, permissible, found } from './at-balance.js';
 
 describe("Balance: the stand and the machine's own balancer", () => {
 	it('what a slope pretends to be is judged against the grade of this wheel', () => {
@@ -31,15 +31,15 @@ describe("Balance: the stand and the machine's own balancer", () => {
 		expect(hiddenFromHead({ ...atBalance(), id: 8 }).heavyAngleDeg).to.not.equal(
 			hiddenFromHead(atBalance()).heavyAngleDeg
 		);
-		const f = did(atBalance(), 'balance', 'auto', { standIn: true });
+		const f = did(onSpindle(), 'balance', 'auto', { standIn: true });
 		expect(current(f)).to.equal('dress');
 	});
 	it('a real one tells how it shakes and what a gram millimetre does', () => {
-		faults('missing', 'residualMmPerS', () => did(atBalance(), 'balance', 'auto', { standIn: false }));
+		faults('missing', 'residualMmPerS', () => did(onSpindle(), 'balance', 'auto', { standIn: false }));
 		faults('missing', 'sensitivityMmPerSPerGmm', () =>
-			did(atBalance(), 'balance', 'auto', { standIn: false, residualMmPerS: 0.2 })
+			did(onSpindle(), 'balance', 'auto', { standIn: false, residualMmPerS: 0.2 })
 		);
-		const f = did(atBalance(), 'balance', 'auto', {
+		const f = did(onSpindle(), 'balance', 'auto', {
 			standIn: false,
 			residualMmPerS: 0.2,
 			sensitivityMmPerSPerGmm: 0.001

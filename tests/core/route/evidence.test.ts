@@ -75,7 +75,14 @@ describe('evidence: what still counts', () => {
 		f = did(f, 'inspect', 'ring', { taps: Array.from({ length: 8 }, () => 'clear') });
 		f = did(f, 'mount', 'fit', { boreMm: 76.25, arborMm: 76.2, forced: false });
 		f = did(did(did(f, 'mount', 'flange', FLANGE), 'mount', 'thread'), 'mount', 'tighten', { done: true });
+		f = did(f, 'balance', 'off', { isolated: true, lifted: 'two-person', arborClean: true });
 		f = did(weightsMoved(did(f, 'balance', 'swing', { timeS: 16, restAngleDeg: 190 })), 'balance', 'stays');
+		f = did(f, 'balance', 'back', {
+			isolated: true,
+			tapersClean: true,
+			lifted: 'two-person',
+			tightened: true
+		});
 		f = did(f, 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true });
 		f = did(f, 'run-in', 'speed', { measuredRpm: 2300, stage: 'after-wheel' });
 		f = did(later(f, 900), 'run-in', 'outcome', { heard: 'normal' });

@@ -9,6 +9,7 @@ import {
 	rackLine,
 	readRackLine
 } from '../../../src/core/shop/rack-file.js';
+import { bareColumns, headed, namedUnits, unsaid } from '../../../src/core/shop/rack-units.js';
 import { encodingOf } from '../../../src/core/shop/text-encoding.js';
 
 const headings = RACK_COLUMNS.map((c) => c.heading);
@@ -69,6 +70,72 @@ describe('rack files', () => {
 			place: 8
 		});
 		expect(matchColumns(['x', 'y'])).to.deep.equal({});
+	});
+	it('a list in inches is taken in inches: by the unit in a heading, or as the whole list was said to be', () => {
+		const heads = [
+			'Wheel',
+			'Spec',
+			'Diameter (in)',
+			'Width [inch]',
+			'Bore_in',
+			'Scrap diameter"',
+			'Weight lb',
+			'Max speed sfpm',
+			'Bay'
+		];
+		const match = matchColumns(heads);
+		expect(match).to.deep.equal({
+			number: 0,
+			marking: 1,
+			newDiameterMm: 2,
+			widthMm: 3,
+			boreMm: 4,
+			minDiameterMm: 5,
+			massKg: 6,
+			ratedMps: 7,
+			place: 8
+		});
+		const cells = ['0902', 'WA 60 K 7 V', '12', '1-1/4', '3', '7 1/2', '10', '6500', 'bay 1'];
+		const booked = {
+			newDiameterMm: 304.8,
+			diameterMm: 304.8,
+			widthMm: 31.75,
+			boreMm: 76.2,
+			minDiameterMm: 190.5,
+			massKg: 4.5359237,
+			ratedMps: 33.02
+		};
+		expect(unsaid(match, heads, bareColumns([cells], heads.length))).to.deep.equal([]);
+		expect(readRackLine(cells, match, { bare: 'mm', named: namedUnits(match, heads) }).wheel).to.include(
+			booked
+		);
+		const silent = ['Wheel', 'Spec', 'Diameter', 'Width', 'Bore', 'Scrap diameter', 'Weight', 'Max speed'];
+		expect(unsaid(match, silent, bareColumns([cells], silent.length))).to.have.length(6);
+		expect(readRackLine(cells, match, { bare: 'inch', named: {} }).wheel).to.include(booked);
+		// What says its unit in the cell is taken by it, whatever the heading says.
+		expect(
+			readRackLine(
+				['0902', 'WA 60 K 7 V', '300 mm', '1-1/4', '76.2 mm', '7 1/2', '4 kg', '33 m/s', 'bay 1'],
+				match,
+				{
+					bare: 'inch',
+					named: namedUnits(match, heads)
+				}
+			).wheel
+		).to.include({ newDiameterMm: 300, boreMm: 76.2, massKg: 4, ratedMps: 33, widthMm: 31.75 });
+	});
+	it('a unit behind a heading is seen, a word that only looks like one is not', () => {
+		for (const [h, unit, name] of [
+			['Diameter (mm)', 'mm', 'Diameter'],
+			['bore_in', 'in', 'bore'],
+			['Max RPM', 'rpm', 'Max'],
+			['rpm', 'rpm', 'rpm'],
+			['m/s', 'm/s', 'm/s'],
+			['D "', 'in', 'D'],
+			['Bin', null, 'Bin'],
+			['Diameter in use', null, 'Diameter in use']
+		] as const)
+			expect(headed(h), h).to.deep.equal({ name, unit });
 	});
 	it('reads quantities as people write them', () => {
 		const w = readRackLine(

@@ -4,6 +4,7 @@ import { type GateLine, line } from '../gate.js';
 import { said } from '../say.js';
 import { balanceGate } from './balance/gate.js';
 import { balanceSteps } from './balance/steps.js';
+import { balancePlace } from './balance/where.js';
 import { briefGate } from './brief/gate.js';
 import { briefSteps } from './brief/steps.js';
 import { dressGate, dressOrder } from './dress/gate.js';
@@ -37,7 +38,7 @@ export const STATION: Readonly<Record<StationId, Station>> = {
 	mount: { steps: mountSteps, gate: mountGate, order: mountOrder },
 	'run-in': { steps: runInSteps, gate: runInGate, order: runInOrder },
 	true: { steps: trueSteps, gate: trueGate, order: trueOrder },
-	balance: { steps: balanceSteps, gate: balanceGate, order: anyOrder },
+	balance: { steps: balanceSteps, gate: balanceGate, order: anyOrder, place: balancePlace },
 	form: { steps: formSteps, gate: formGate, order: formOrder },
 	dress: { steps: dressSteps, gate: dressGate, order: dressOrder },
 	prove: { steps: proveSteps, gate: proveGate, order: anyOrder },

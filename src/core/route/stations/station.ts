@@ -1,5 +1,6 @@
 import type { Evidence } from '../evidence.js';
 import type { SetupFacts } from '../facts.js';
+import type { Refusal } from '../hard-stops.js';
 import type { GateLine } from '../gate.js';
 import type { Step } from '../step.js';
 
@@ -14,6 +15,8 @@ export interface Station {
 	gate: Gate;
 	/** Keys of gate lines that must hold before a step, by the name of the step. */
 	order(facts: SetupFacts): Readonly<Record<string, readonly string[]>>;
+	/** Why a step cannot be done where the wheel is now; null when it can. */
+	place?(facts: SetupFacts, step: string): Refusal | null;
 }
 
 /** A station whose steps may be recorded in any order. */

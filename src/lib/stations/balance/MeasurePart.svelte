@@ -5,6 +5,7 @@
 	import { weights } from '$core/balance/weights';
 	import { amountKnown } from '$core/route/stations/balance/conclude';
 	import { toleranceFor } from '$core/route/stations/balance/tolerance';
+	import { notOnStand, notTurning } from '$core/route/stations/balance/where';
 	import { trackOf } from '$core/route/stations/balance/track';
 	import { outputOf } from '$core/route/step';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
@@ -20,15 +21,19 @@
 	import MethodHead from './MethodHead.svelte';
 	import { METHODS, type MethodId } from './methods';
 	import MoveWords from './MoveWords.svelte';
+	import NotHere from './NotHere.svelte';
 	import Outcome from './Outcome.svelte';
 	import { beliefOf, standingOf } from './standing';
 
 	interface Props {
 		desk: Desk;
 		onStand: boolean;
+		/** Somebody goes over to the stand, or back. */
+		onover: (part: 'off' | 'back') => void;
+		ondone: () => void;
 	}
 	/** One roll after the other: measured by whatever the shop has, learnt from, the weights moved, until a roll proves it. */
-	let { desk, onStand }: Props = $props();
+	let { desk, onStand, onover, ondone }: Props = $props();
 	const uid = $props.id();
 	const f = $derived(desk.facts);
 	const s = $derived(standingOf(f));
@@ -65,6 +70,8 @@
 			? ((typed ? (entry.result.values.restAngleDeg as number | undefined) : s.lastRestDeg) ?? null)
 			: (estimate?.presentHeavyAngleDeg ?? null)
 	);
+	/** Why it cannot be measured this way where it is now. */
+	const barred = $derived(method.inMachine ? notTurning(f) : notOnStand(f));
 	const waiting = $derived(s.moving && !typed);
 	/** What is typed is inside the grade already: no weight is moved any more. */
 	const ratio = $derived(typed ? (outputOf(p.result, judged)?.ratio ?? null) : null);
@@ -89,7 +96,11 @@
 		if (!(await desk.record('balance', method.id, entry))) return;
 		entry.fill({});
 		await entry.recorded();
+		ondone();
 	}
+	const stays = async () => {
+		if (await desk.record('balance', 'stays', null, {})) ondone();
+	};
 	const moveAll = () =>
 		desk.record('balance', 'move', null, { anglesDeg: s.move!.placements.map((x) => x.angleDeg) });
 	const addMark = (deg: number) =>
@@ -132,6 +143,11 @@
 		{#if waiting && s.move}<MoveWords {desk} estimate={s.estimate} move={s.move} from={now} />
 		{:else if waiting && !track && id !== 'auto'}<h2>No weights in a track</h2>
 			<p>This mount has none. Put it right with screws in holes, or true the wheel again.</p>
+		{:else if barred && !(s.done && !typed)}<NotHere
+				says={barred}
+				label={method.inMachine ? 'Back on the spindle' : 'Onto the stand'}
+				onway={() => onover(method.inMachine ? 'back' : 'off')}
+			/>
 		{:else if id === 'auto'}<MethodHead
 				{desk}
 				{entry}
@@ -165,11 +181,12 @@
 				: 'Book this roll'}
 	onact={() => (waiting && s.move ? moveAll() : s.done && !typed ? desk.onward() : book())}
 	busy={desk.busy}
+	disabled={barred !== null && !waiting && !s.done}
 >
 	{#if onStand || !method.inMachine}<button
 			class="btn"
-			onclick={() => desk.record('balance', 'stays', null, {})}
-			disabled={desk.busy}>It stays put everywhere</button
+			onclick={stays}
+			disabled={desk.busy || barred !== null}>It stays put everywhere</button
 		>{/if}
 	{#snippet aside()}<ShowWorking computed={typed ? p.computed : []} system={f.units} />{/snippet}
 </ActionBar>

@@ -10,7 +10,7 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
-	import LiftNote from './LiftNote.svelte';
+	import LiftNote from '$lib/desk/LiftNote.svelte';
 
 	interface Props {
 		desk: Desk;

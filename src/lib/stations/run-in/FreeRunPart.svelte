@@ -17,6 +17,7 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { BAD_SOUNDS, HEARD_WORDS } from './heard-words';
 	import JogLadder from './JogLadder.svelte';
 	import TachometerPart from './TachometerPart.svelte';
 
@@ -42,9 +43,7 @@
 	const plan = $derived(partOf(Evidence.of(f).step(startStep), runInPlan)?.output ?? null);
 	const spinDry = $derived(plan?.spinDryS ? `; after wet work spin dry ${duration(plan.spinDryS)}` : '');
 	/** Anything bad heard or smelt acts at once, however long it has run. */
-	const bad = $derived(
-		['rising', 'knock', 'rub'].includes(String(entry.at('heard'))) || entry.at('smokeOrSmell') === 'yes'
-	);
+	const bad = $derived(BAD_SOUNDS.includes(String(entry.at('heard'))) || entry.at('smokeOrSmell') === 'yes');
 	const speed = stepEntry(desk, speedStep, { anew: true, start: { stage: 'after-wheel' } });
 	const fast = $derived(!holds(desk.decision, 'run-in', ['speed']));
 	const read = $derived(preview(speedStep, f, speed));
@@ -56,13 +55,6 @@
 				? { label: 'Book the reading', on: book }
 				: { label: 'Ran free, go on', on: () => desk.record('run-in', 'outcome', entry) }
 	);
-	const HEARD = {
-		normal: 'an even hum',
-		rising: 'rising',
-		knock: 'a knock',
-		rub: 'a rub',
-		'not-listened': 'did not listen'
-	};
 </script>
 
 <section class="run">
@@ -76,7 +68,7 @@
 <TachometerPart {desk} entry={speed} onagain={fast ? null : book} />
 {#if fast && read.main}<Reasons reasons={read.main.reasons} />{/if}
 <div class="heard">
-	<ChoiceField {entry} name="heard" label="What you hear" words={HEARD} />
+	<ChoiceField {entry} name="heard" label="What you hear" words={HEARD_WORDS} />
 	<YesNo {entry} name="smokeOrSmell" />
 	<details>
 		<summary>Vibration, if measured</summary>

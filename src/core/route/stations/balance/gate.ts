@@ -1,13 +1,19 @@
 import { levelStand } from '../../../balance/level-stand.js';
 import { slopeError } from '../../../balance/slope-error.js';
 import { tolerance } from '../../../balance/tolerance.js';
+import type { SetupFacts } from '../../facts.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate } from '../station.js';
 import { MEASURED_BY } from './measured-by.js';
 import { CORRECTED_BY } from './move.js';
+import { backStep, offStep, restartAsked, restartStep } from './off-and-back.js';
 import { levelStep } from './level.js';
+
+/** Before dressing it is balanced on the stand, after it at speed; either may be done differently. */
+export const usuallyOnStand = (f: Pick<SetupFacts, 'stations'>): boolean =>
+	f.stations.indexOf('balance') < f.stations.indexOf('dress');
 
 /** What is left is inside the grade, and a roll after the last correction says so. */
 export const balanceGate: Gate = (facts, evidence) => {
@@ -26,7 +32,9 @@ export const balanceGate: Gate = (facts, evidence) => {
 			? `${q(presentGmm, 'gmm')}, limit ${q(judged.output.permissibleGmm, 'gmm')}${made}`
 			: 'direction known, amount not yet';
 	const confirmed = inside && (moved !== null || current!.verdict === 'ok');
+	const [taken, putBack] = trip();
 	return [
+		...taken,
 		...level(),
 		insideLine(),
 		line({
@@ -39,9 +47,55 @@ export const balanceGate: Gate = (facts, evidence) => {
 					? 'roll again after the move'
 					: 'move the weights, then roll again',
 			recordId: confirmed ? current!.id : null
-		})
+		}),
+		...putBack
 	];
 
+	/** Over to the stand and back, where it is balanced there; a wheel that is balanced on its spindle stays on it. */
+	function trip(): [GateLine[], GateLine[]] {
+		const [off, back, restart] = [
+			evidence.step(offStep),
+			evidence.step(backStep),
+			evidence.step(restartStep)
+		];
+		if (!off && (measured || !usuallyOnStand(facts))) return [[], []];
+		const returned = back && off && back.id > off.id ? back : null;
+		const started = restart && returned && restart.id > returned.id ? restart : null;
+		return [
+			[
+				line({
+					key: 'off',
+					title: 'On the stand',
+					from: off,
+					// Close to what a person may lift is said when it is lifted, and holds nothing up.
+					accepts: UNLESS_STOPPED,
+					value: 'lifted over, tapers clean',
+					waiting: 'lock out, lift over'
+				})
+			],
+			[
+				line({
+					key: 'back',
+					title: 'Back on the spindle',
+					from: returned,
+					accepts: UNLESS_STOPPED,
+					value: 'tapers clean, tight',
+					waiting: 'tapers clean, drawn tight'
+				}),
+				...(restartAsked(facts)
+					? [
+							line({
+								key: 'restart',
+								title: 'Started guarded again',
+								from: started,
+								value: said(started, 'ran empty, sounded right'),
+								waiting: 'guard shut, nobody in line'
+							})
+						]
+					: [])
+			]
+		];
+	}
 	function level(): GateLine[] {
 		const recorded = evidence.step(levelStep);
 		const slope = partOf(recorded, slopeError);

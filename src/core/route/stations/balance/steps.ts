@@ -4,11 +4,13 @@ import { dimplesStep, holesStep } from './holes-and-dimples.js';
 import { levelStep } from './level.js';
 import { moveStep } from './move.js';
 import { marksStep, massStep, restStep, staysStep, swingStep } from './on-stand.js';
+import { backStep, offStep, restartStep } from './off-and-back.js';
 import { autoStep } from './own-balancer.js';
 import { trackStep } from './track.js';
 
-/** Everything that can be recorded at Balance: levelled and counted, measured in some way, corrected. */
+/** Everything that can be recorded at Balance: taken off for the stand, levelled and counted, measured in some way, corrected, put back. */
 export const balanceSteps: readonly Step[] = [
+	offStep,
 	levelStep,
 	trackStep,
 	swingStep,
@@ -21,5 +23,7 @@ export const balanceSteps: readonly Step[] = [
 	staysStep,
 	moveStep,
 	holesStep,
-	dimplesStep
+	dimplesStep,
+	backStep,
+	restartStep
 ];

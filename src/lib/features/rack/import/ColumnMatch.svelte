@@ -3,6 +3,7 @@
 	import type { Field } from '$core/calculation/fields';
 	import { labelOf } from '$core/calculation/fields';
 	import { WHEEL_FIELDS } from '$core/shop/wheel';
+	import RadioKey from '$lib/ui/fields/RadioKey.svelte';
 	import type { Importer } from './importer.svelte';
 
 	interface Props {
@@ -10,6 +11,7 @@
 	}
 	/** Which column of the file is which; what was recognised is filled in. */
 	let { it }: Props = $props();
+	const id = $props.id();
 	const called = (field: string) => {
 		const f = (WHEEL_FIELDS as readonly Field[]).find((x) => x.name === field);
 		return f ? labelOf(f) : field === 'state' ? 'State' : 'Reason';
@@ -42,12 +44,24 @@
 			</label>
 		{/each}
 	</div>
+	{#if it.unsaid.length}<fieldset>
+			<legend
+				>No unit is said for {it.unsaid.map((l) => l.toLowerCase()).join(', ')}. These numbers are</legend
+			>
+			{#each [['mm', 'millimetres, kg, m/s'], ['inch', 'inches, pounds, ft/min']] as const as [system, words] (system)}<RadioKey
+					name={id}
+					checked={it.system === system}
+					onpick={() => (it.system = system)}>{words}</RadioKey
+				>{/each}
+		</fieldset>{/if}
 	{#if missing.length}<p class="fault">
 			Needed and not matched: {missing.map((c) => called(c.field).toLowerCase()).join(', ')}.
 		</p>{/if}
 	<div class="row">
-		<button class="btn act" onclick={() => it.judge()} disabled={missing.length > 0}
-			>Look at every line</button
+		<button
+			class="btn act"
+			onclick={() => it.judge()}
+			disabled={missing.length > 0 || (it.unsaid.length > 0 && it.system === null)}>Look at every line</button
 		><button class="btn" onclick={() => it.cancel()}>Another file</button>
 	</div>
 </section>
@@ -77,6 +91,17 @@
 	}
 	.req {
 		color: var(--stop);
+	}
+	fieldset {
+		border: 0;
+		padding: 0;
+		display: flex;
+		gap: var(--s-8);
+		flex-wrap: wrap;
+	}
+	legend {
+		font-weight: 600;
+		margin-bottom: var(--s-6);
 	}
 	.row {
 		display: flex;

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { quantity } from '$core/quantity/format';
+	import { limitRpm } from '$core/route/facts';
+	import type { Intake } from '$core/shop/wheel-intake';
 	import type { LineVerdict } from '$lib/workers/rack-reader';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import type { Importer } from './importer.svelte';
@@ -17,6 +20,12 @@
 		['duplicate', 'Duplicate'],
 		['unreadable', 'Cannot read']
 	] as const;
+	const sizes = (w: Intake['wheel']) =>
+		`${quantity(w.diameterMm, 'mm')} × ${quantity(w.widthMm, 'mm')} × ${quantity(w.boreMm, 'mm')}${w.diameterMm < w.newDiameterMm ? `, new ${quantity(w.newDiameterMm, 'mm')}` : ''}`;
+	const speed = ({ wheel, ratedMps, ratedRpm }: Intake) => {
+		const rpm = limitRpm({ ratedMps, ratedRpm, newDiameterMm: wheel.newDiameterMm });
+		return rpm === null ? '-' : `${Math.floor(rpm)} rpm`;
+	};
 	const mark = { good: 'ok', duplicate: 'caution', unreadable: 'stop' } as const;
 	const all = (leave: boolean) =>
 		(it.left = leave ? Object.fromEntries(it.lines.map((l) => [l.line, true])) : {});
@@ -38,7 +47,13 @@
 	</div>
 	<div class="scroll">
 		<table aria-label="Lines of the file">
-			<thead><tr><th>Take</th><th>Line</th><th>Wheel</th><th>Marking</th><th>Verdict</th></tr></thead>
+			<thead
+				><tr
+					><th>Take</th><th>Line</th><th>Wheel</th><th>Marking</th><th>Size it is booked with</th><th
+						>Never over</th
+					><th>Verdict</th></tr
+				></thead
+			>
 			<tbody
 				>{#each shown.slice(0, MOST) as l, at (at)}<tr
 						><td
@@ -50,6 +65,8 @@
 								/>{/if}</td
 						><td class="num">{l.line}</td><td class="num">{l.number}</td><td class="num"
 							>{l.intake?.canonical || l.marking}</td
+						><td class="num">{l.intake ? sizes(l.intake.wheel) : ''}</td><td class="num"
+							>{l.intake ? speed(l.intake) : ''}</td
 						><td
 							><span class="v"
 								><VerdictMark state={mark[l.verdict]} size={16} label="" />{l.verdict === 'good'

@@ -1,4 +1,6 @@
+import type { System } from '$core/quantity/parse';
 import { matchColumns } from '$core/shop/rack-file';
+import { namedUnits, unsaid } from '$core/shop/rack-units';
 import type { LineVerdict, ReaderAsk, ReaderSays } from '$lib/workers/rack-reader';
 
 const MOST_BYTES = 25 * 1024 * 1024;
@@ -11,6 +13,10 @@ export class Importer {
 	name = $state('');
 	headings = $state.raw<string[]>([]);
 	sample = $state.raw<string[][]>([]);
+	/** Which columns hold numbers without a unit. */
+	bare = $state.raw<boolean[]>([]);
+	/** What they mean; null until somebody says. */
+	system = $state<System | null>(null);
 	count = $state(0);
 	encoding = $state('');
 	match = $state<Record<string, number>>({});
@@ -24,6 +30,10 @@ export class Importer {
 
 	get chosen(): LineVerdict[] {
 		return this.lines.filter((l) => l.verdict === 'good' && !this.left[l.line]);
+	}
+	/** Columns whose numbers may be metric or not, and say neither. */
+	get unsaid(): string[] {
+		return unsaid(this.match, this.headings, this.bare);
 	}
 	countOf(verdict: LineVerdict['verdict']): number {
 		return this.lines.filter((l) => l.verdict === verdict).length;
@@ -49,6 +59,8 @@ export class Importer {
 			Object.assign(this, {
 				headings: said.headings,
 				sample: said.sample,
+				bare: said.bare,
+				system: null,
 				count: said.lines,
 				encoding: said.encoding,
 				stage: 'match'
@@ -104,7 +116,9 @@ export class Importer {
 		this.trouble = '';
 		this.done = 0;
 		this.stage = 'judging';
-		this.reader().postMessage({ kind: 'judge', match: $state.snapshot(this.match) } satisfies ReaderAsk);
+		const match = $state.snapshot(this.match);
+		const how = { bare: this.system ?? 'mm', named: namedUnits(match, this.headings) } as const;
+		this.reader().postMessage({ kind: 'judge', match, how } satisfies ReaderAsk);
 	}
 
 	/** Stops whatever is going on; what the server had begun is undone there. */

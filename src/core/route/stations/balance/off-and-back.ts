@@ -1,0 +1,134 @@
+import { choice, from0, seconds, yesNo } from '../../../calculation/field/index.js';
+import type { OutputOf } from '../../../calculation/define.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { mountLifting } from '../../../mount/lifting.js';
+import { runInOutcome } from '../../../run-in/outcome.js';
+import { runInPlan } from '../../../run-in/plan.js';
+import type { Evidence } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { type Computed, alone, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import { mayTurnRpm } from '../mount/turning.js';
+import { rollingMassKg } from './tolerance.js';
+
+/** Held at arm's length, into the guard or over the stand. */
+const REACH_MM = 400,
+	HEIGHT_MM = 1000;
+const LIFTED = [
+	choice('lifted', 'The whole assembly', ['hand', 'two-person', 'hoist'], {
+		required: true,
+		label: 'Lifted by'
+	}),
+	...pick(mountLifting.fields, 'hoistCapacityKg')
+] as const;
+
+/** Wheel and mount as they are lifted together, by whom or by what. */
+const lifting = (
+	facts: SetupFacts,
+	v: { lifted: string; hoistCapacityKg: number | null }
+): Computed<ReturnType<typeof mountLifting.run>> =>
+	compute(facts, mountLifting, {
+		massKg: rollingMassKg(facts),
+		method: v.lifted,
+		hoistCapacityKg: v.hoistCapacityKg,
+		reachMm: REACH_MM,
+		handHeightMm: HEIGHT_MM,
+		grip: 'fair'
+	});
+
+/** What has to be done before it can be said. @throws InputFault on the field; missing while nothing is said yet */
+function mustBe(field: string, said: boolean, says: string): void {
+	if (said !== true) throw new InputFault(field, said === false ? 'inconsistent' : 'missing', says);
+}
+
+export const offStep = defineStep({
+	station: 'balance',
+	step: 'off',
+	title: 'Onto the stand',
+	fields: [
+		yesNo('isolated', 'Power locked off, waited until it stood', {
+			required: true,
+			label: 'Spindle stands and is locked out'
+		}),
+		...LIFTED,
+		yesNo('arborClean', 'Of the flange and of the balancing arbor', {
+			required: true,
+			label: 'Tapers wiped, free of burrs'
+		})
+	],
+	compute(facts, v) {
+		mustBe('isolated', v.isolated, 'Wait until it stands and lock the power off, then say so.');
+		mustBe('arborClean', v.arborClean, 'Wipe both tapers and stone off burrs, then say so: grit tilts it.');
+		return alone(lifting(facts, v));
+	},
+	notAgainstStop: true
+});
+
+export const backStep = defineStep({
+	station: 'balance',
+	step: 'back',
+	title: 'Back on the spindle',
+	fields: [
+		yesNo('isolated', 'Before hands go in', { required: true, label: 'Spindle stands and is locked out' }),
+		yesNo('tapersClean', 'Of the spindle and of the flange', {
+			required: true,
+			label: 'Tapers wiped, free of burrs'
+		}),
+		...LIFTED,
+		yesNo('tightened', "As the machine's instructions say", {
+			required: true,
+			label: 'Drawn tight, tools out'
+		})
+	],
+	compute(facts, v) {
+		mustBe('isolated', v.isolated, 'Lock the power off before hands go in, then say so.');
+		mustBe('tapersClean', v.tapersClean, 'Wipe both tapers and stone off burrs, then say so.');
+		mustBe('tightened', v.tightened, 'Draw it tight and take the tools out, then say so.');
+		return alone(lifting(facts, v));
+	},
+	notAgainstStop: true
+});
+
+/** How it is brought up again, and how long it runs empty: not its first run on this mount. */
+export function restartPlan(
+	facts: SetupFacts,
+	v: { guardClosed: boolean; peopleClear: boolean }
+): Computed<OutputOf<typeof runInPlan>> {
+	const w = wheelOf(facts);
+	return compute(facts, runInPlan, {
+		runRpm: facts.machine.spindleRpm,
+		ratedRpm: mayTurnRpm(facts),
+		diameterMm: w.diameterMm,
+		boreMm: w.boreMm,
+		massKg: massNowKg(w),
+		motorTorqueNm: facts.machine.motorTorqueNm,
+		firstRun: false,
+		...v
+	});
+}
+
+export const restartStep = defineStep({
+	station: 'balance',
+	step: 'restart',
+	title: 'Guarded start',
+	fields: [
+		...pick(runInPlan.fields, 'guardClosed', 'peopleClear'),
+		...pick(runInOutcome.fields, 'heard'),
+		seconds('ranS', 'By a watch', { ...from0(36000), required: true, label: 'Ran empty for' })
+	] as const,
+	compute(facts, { heard, ranS, ...v }) {
+		const plan = restartPlan(facts, v);
+		const asked = { requiredFreeRunS: plan.output.freeRunS, actualFreeRunS: ranS, heard };
+		return { main: compute(facts, runInOutcome, asked), beside: [plan] };
+	},
+	quarantines: ['abnormal-sound']
+});
+
+/** Where the assembly is: on the stand since it was booked there, else on the spindle. */
+export function standsWhere(e: Evidence): 'stand' | 'spindle' {
+	const [off, back] = [e.step(offStep), e.step(backStep)];
+	return off && (!back || off.id > back.id) ? 'stand' : 'spindle';
+}
+
+/** It was started guarded since it went back on the spindle; asked where it had run before, for else Run in follows. */
+export const restartAsked = (f: Pick<SetupFacts, 'stations'>): boolean =>
+	f.stations.includes('run-in') && f.stations.indexOf('run-in') < f.stations.indexOf('balance');
