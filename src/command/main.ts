@@ -75,6 +75,18 @@ program
 		done(import('./database/restore.js').then((m) => m.restore(file, !!o.over)))
 	);
 program
+	.command('person')
+	.argument('<what>', 'add or reset')
+	.argument('<name>', 'first and last, in quotes')
+	.description('let a lead in, or give somebody who is locked out a PIN for one time')
+	.action((what: string, name: string) =>
+		done(
+			what === 'add' || what === 'reset'
+				? import('./person.js').then((m) => m.person(what, name))
+				: Promise.reject(new Error('Say add or reset, then the name in quotes.'))
+		)
+	);
+program
 	.command('doctor')
 	.description('say what is installed, running, writable and migrated')
 	.action(() => done(import('./doctor.js').then((m) => m.doctor())));

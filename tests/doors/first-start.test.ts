@@ -37,7 +37,14 @@ describe('a shop in which nobody works yet', () => {
 					}
 				: {})
 		});
-	const LEAD = { code: '4071 8263', name: 'Only Lead', pin: '730156', again: '730156' };
+	const LEAD = {
+		code: '4071 8263',
+		shop: 'Test Grinding',
+		units: 'inch',
+		name: 'Only Lead',
+		pin: '730156',
+		again: '730156'
+	};
 
 	it('leads to the first start; who has the code becomes its lead, once', async () => {
 		expect((await go('/')).headers.get('location')).to.match(/^\/sign-in/);
@@ -45,6 +52,8 @@ describe('a shop in which nobody works yet', () => {
 		for (const [change, says] of [
 			[{ code: '40718264' }, /not the code/],
 			[{ name: '' }, /Type your name/],
+			[{ shop: '' }, /Name of the shop is missing/],
+			[{ units: 'ell' }, /Numbers in/],
 			[{ pin: '123456' }, /tried first/],
 			[{ again: '730165' }, /two PINs differ/]
 		] as const) {
@@ -63,7 +72,10 @@ describe('a shop in which nobody works yet', () => {
 		const cookie = (one.headers.get('set-cookie') ?? two.headers.get('set-cookie'))!.split(';')[0]!;
 		const floor = await fetch(`http://127.0.0.1:${port}/`, { headers: { cookie } });
 		expect(floor.status).to.equal(200);
-		expect(await floor.text()).to.match(/lead/);
+		const text = await floor.text();
+		expect(text).to.match(/lead/);
+		expect(text, 'the way to a first setup').to.contain('From an empty shop to the first setup');
+		expect(await (await go('/sign-in')).text()).to.contain('Test Grinding');
 		expect((await go('/first')).headers.get('location')).to.equal('/sign-in');
 		expect((await go('/first', LEAD)).headers.get('location')).to.equal('/sign-in');
 	});

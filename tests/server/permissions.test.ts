@@ -21,6 +21,8 @@ import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { changePin, giveOneTimePin } from '../../src/lib/server/people/pins.js';
+import { retireThing } from '../../src/lib/server/shop/retire.js';
+import { nameShop, wayShown } from '../../src/lib/server/shop/the-shop.js';
 import { key, refusedWith, user } from './ground.js';
 
 /** Whatever is sent with it: nobody gets as far as looking at it. */
@@ -30,7 +32,6 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	record: (u) => record(1, { station: 'inspect', step: 'look', values: {}, version: 1, key: key() }, u),
 	acceptCaution: (u) => acceptCaution(1, 1, 'a reason long enough', 1, key(), u),
 	switchUnits: (u) => switchUnits(1, 'inch', u),
-	openIncident: (u) => openIncident(1, {}, key(), u),
 	workIncident: (u) => workIncident(1, { version: 1, key: key() }, u),
 	keepRecording: (u) => keepRecording('0317', ANYTHING, u),
 	receiveWheel: (u) => receiveWheel({}, {}, key(), u),
@@ -42,6 +43,9 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	correctLedger: (u) => correctLedger('0317', {}, key(), u),
 	judgeWheel: (u) => judgeWheel('0317', 'quarantine', 'a reason long enough', u),
 	addFlat: (u) => addFlat('D-07', {}, u),
+	retireThing: (u) => retireThing('machines', 'SG-1', true, u),
+	nameShop: (u) => nameShop({}, u),
+	wayShown: (u) => wayShown(u),
 	keepThing: (u) => keepThing('machines', null, {}, u),
 	keepRoute: (u) => keepRoute('toolroom', {}, 1, u),
 	giveOneTimePin: (u) => giveOneTimePin('Ines Falk', u),
@@ -49,6 +53,8 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 };
 /** A viewer may practise; nobody else's evidence is touched by it. */
 const FOR_EVERYBODY: Record<string, (u: User) => Promise<unknown>> = {
+	// Whoever sees that something is wrong says so.
+	openIncident: (u) => openIncident(1, {}, key(), u),
 	changePin: (u) => changePin({ pin: '', newPin: '' }, u, '192.0.2.7'),
 	answerRound: (u) => answerRound(1, 'clear', u),
 	keepRun: (u) => keepRun({}, u)

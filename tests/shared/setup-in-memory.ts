@@ -41,6 +41,7 @@ export const WHEEL: WheelFacts = {
 	newDiameterMm: 300,
 	minDiameterMm: 180,
 	massKg: 4.6,
+	massComputed: false,
 	ratedMps: 40,
 	ratedRpm: null,
 	expiresOn: null,

@@ -6,6 +6,10 @@
 export type Unit =
 	| 'mm'
 	| 'um'
+	/** Roughness: micrometres, microinches in an inch shop. */
+	| 'um-Ra'
+	/** What a dial shows: micrometres, thousandths in an inch shop. */
+	| 'um-dial'
 	| 'm'
 	| 'um/mm'
 	| 'deg'
@@ -21,6 +25,7 @@ export type Unit =
 	| 'gmm'
 	| 'N'
 	| 'Nm'
+	| 'kW'
 	| 'MPa'
 	| 'mm2'
 	| 'mm3'

@@ -1,4 +1,4 @@
-import { group, list, over0, um } from '../calculation/field/index.js';
+import { group, list, over0, roughnessUm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { PRIOR_SCALE, PRIOR_X, REFERENCE_THICKNESS_UM, UNSURE_C, UNSURE_X, priorLogC } from './finish-law.js';
@@ -59,7 +59,7 @@ export const fitFinish = defineCalculation({
 				DEPTH,
 				REMOVAL,
 				WHEEL_SPEED,
-				um('raUm', 'Measured', { ...over0(100), required: true, label: 'Ra' })
+				roughnessUm('raUm', 'Measured', { ...over0(100), required: true, label: 'Ra' })
 			]),
 			{ required: true, minItems: LEAST_CUTS, maxItems: 500, label: 'Trial cuts' }
 		)

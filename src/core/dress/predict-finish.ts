@@ -1,4 +1,4 @@
-import { group, list, mps, number, over0, um } from '../calculation/field/index.js';
+import { group, list, mps, number, over0, roughnessUm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -56,7 +56,7 @@ export const predictFinish = defineCalculation({
 			{ advanced: true, label: 'Law learnt' }
 		),
 		GRAIN,
-		um('targetRaUm', 'On the drawing', { ...over0(100), label: 'Ra wanted' }),
+		roughnessUm('targetRaUm', 'On the drawing', { ...over0(100), label: 'Ra wanted' }),
 		group(
 			'ranges',
 			'Of the trial cuts',
@@ -65,7 +65,7 @@ export const predictFinish = defineCalculation({
 		)
 	],
 	outputs: [
-		{ name: 'raUm', unit: 'um', about: 'Ra', main: true },
+		{ name: 'raUm', unit: 'um-Ra', about: 'Ra', main: true },
 		{ name: 'lowUm', unit: 'um', about: 'From' },
 		{ name: 'highUm', unit: 'um', about: 'to' },
 		{ name: 'meetsTarget', about: 'As wanted' },

@@ -121,7 +121,7 @@ export const topography = defineCalculation({
 		})
 	],
 	outputs: [
-		{ name: 'raUm', unit: 'um', about: 'Ra of the patch', main: true },
+		{ name: 'raUm', unit: 'um-Ra', about: 'Ra of the patch', main: true },
 		{ name: 'rzUm', unit: 'um', about: 'Rz of the patch' },
 		{ name: 'flatSharePercent', unit: '%', about: 'Worn flats' },
 		{ name: 'activePerMm2', about: 'Grains that cut, a mm²' },

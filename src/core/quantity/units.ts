@@ -2,7 +2,17 @@ import type { Unit } from '../calculation/fields.js';
 
 /** The one place that knows inches. Every unit a person may write, as a factor to the core unit of its kind. */
 export type Kind =
-	'length' | 'speed' | 'feed' | 'spin' | 'time' | 'mass' | 'torque' | 'angle' | 'unbalance' | 'plain';
+	| 'length'
+	| 'speed'
+	| 'feed'
+	| 'spin'
+	| 'time'
+	| 'mass'
+	| 'torque'
+	| 'angle'
+	| 'unbalance'
+	| 'power'
+	| 'plain';
 
 interface Written {
 	kind: Kind;
@@ -22,6 +32,7 @@ export const WRITTEN: Readonly<Record<string, Written>> = {
 	inch: w('length', 25.4),
 	inches: w('length', 25.4),
 	'"': w('length', 25.4),
+	uin: w('length', 2.54e-5),
 	thou: w('length', 0.0254),
 	mil: w('length', 0.0254),
 	tenth: w('length', 0.00254),
@@ -52,6 +63,8 @@ export const WRITTEN: Readonly<Record<string, Written>> = {
 	'lbf ft': w('torque', 1.3558179483),
 	'ft lb': w('torque', 1.3558179483),
 	'in lb': w('torque', 0.112984829),
+	kw: w('power', 1),
+	hp: w('power', 0.745699872),
 	deg: w('angle', 1),
 	'°': w('angle', 1),
 	gmm: w('unbalance', 1),
@@ -81,6 +94,8 @@ const c = (
 export const CORE_UNITS: Readonly<Record<Unit, CoreUnit>> = {
 	mm: c('length', 1, 'mm', 2, { written: 'in', symbol: 'in', decimals: 4 }),
 	um: c('length', 0.001, 'µm', 1, { written: 'in', symbol: 'in', decimals: 5 }),
+	'um-Ra': c('length', 0.001, 'µm', 2, { written: 'uin', symbol: 'µin', decimals: 0 }),
+	'um-dial': c('length', 0.001, 'µm', 1, { written: 'thou', symbol: 'thou', decimals: 2 }),
 	m: c('length', 1000, 'm', 0, { written: 'ft', symbol: 'ft', decimals: 0 }),
 	'um/mm': c('plain', 1, 'µm/mm', 3),
 	deg: c('angle', 1, '°', 0),
@@ -95,6 +110,7 @@ export const CORE_UNITS: Readonly<Record<Unit, CoreUnit>> = {
 	'g/cm3': c('plain', 1, 'g/cm³', 2),
 	gmm: c('unbalance', 1, 'g·mm', 0, { written: 'oz in', symbol: 'oz·in', decimals: 3 }),
 	N: c('plain', 1, 'N', 0),
+	kW: c('power', 1, 'kW', 2, { written: 'hp', symbol: 'hp', decimals: 1 }),
 	Nm: c('torque', 1, 'Nm', 1, { written: 'ft lb', symbol: 'ft·lb', decimals: 1 }),
 	MPa: c('plain', 1, 'MPa', 2),
 	mm2: c('plain', 1, 'mm²', 0),

@@ -87,6 +87,8 @@ export interface WheelFacts {
 	newDiameterMm: number;
 	minDiameterMm: number;
 	massKg: number;
+	/** Reckoned from size and density, not weighed. */
+	massComputed: boolean;
 	ratedMps: number | null;
 	ratedRpm: number | null;
 	expiresOn: string | null;

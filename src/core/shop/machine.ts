@@ -1,7 +1,7 @@
 import {
 	choice,
 	from0,
-	newtonMetres,
+	kilowatts,
 	over0,
 	rpm as rpmField,
 	seconds,
@@ -20,6 +20,10 @@ const rpm = <const N extends string>(name: N, label: string, about: string, requ
 		...(required ? SPINDLE_RPM : from0(SPINDLE_RPM.max)),
 		label
 	});
+
+/** The torque of a motor at the speed it is rated for: P = T omega. @example Math.round(motorTorqueNm(3, 1500)) // 19 */
+export const motorTorqueNm = (powerKw: number, spindleRpm: number): number =>
+	(powerKw * 1000) / ((spindleRpm * 2 * Math.PI) / 60);
 
 /** What the shop keeps of a machine. The sense of rotation is stored once, as seen facing the nut. */
 export const MACHINE_FIELDS = [
@@ -42,10 +46,10 @@ export const MACHINE_FIELDS = [
 	size('maxDiameterMm', 'Largest wheel', 'Under the guard', WHEEL_DIAMETER_MM),
 	size('maxWidthMm', 'Widest wheel', 'Between the flanges', WHEEL_WIDTH_MM),
 	choice('rotation', 'As seen facing the nut', ['cw', 'ccw'], { required: true, label: 'Turns' }),
-	newtonMetres('motorTorqueNm', 'For the start-up steps', {
-		...over0(100000),
+	kilowatts('motorPowerKw', 'From its plate, in kW or hp', {
+		...over0(2000),
 		required: true,
-		label: 'Motor torque'
+		label: 'Motor power'
 	}),
 	choice('axes', 'Decides what can be formed, and who keeps the pace', ['by-hand', 'power-feed', 'cnc'], {
 		default: 'power-feed',

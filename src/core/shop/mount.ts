@@ -21,6 +21,13 @@ import {
 	TRACK_RADIUS_MM
 } from './ranges.js';
 
+/**
+ * Inertia of a mount about its axis, as the ring it is: m (R^2 + r^2)/2 of flange and seat.
+ * @example Number(ringInertiaKgM2(4.2, 115, 76.2).toFixed(4)) // 0.01
+ */
+export const ringInertiaKgM2 = (massKg: number, outsideMm: number, insideMm: number): number =>
+	(massKg * ((outsideMm / 2000) ** 2 + (insideMm / 2000) ** 2)) / 2;
+
 /** What the shop keeps of a mount: flange, arbor, quill or hub. */
 export const MOUNT_FIELDS = [
 	CODE,
@@ -44,8 +51,11 @@ export const MOUNT_FIELDS = [
 	mm('screwDiameterMm', 'Thread', { ...over0(100), label: 'Screw diameter' }),
 	newtonMetres('torqueNm', "From the mount's own instructions", { ...over0(10000), label: 'Torque' }),
 	kg('massKg', 'Without the wheel', { ...MOUNT_MASS_KG, required: true, label: 'Mass' }),
-	kgM2('inertiaKgM2', 'Without the wheel', { ...MOUNT_INERTIA_KGM2, required: true, label: 'Inertia' }),
-	mm('journalRadiusMm', 'Of the balancing arbor', {
+	kgM2('inertiaKgM2', 'Without the wheel; reckoned from its sizes when empty', {
+		...MOUNT_INERTIA_KGM2,
+		label: 'Inertia'
+	}),
+	mm('journalRadiusMm', 'Half the balancing arbor, where it rolls', {
 		...JOURNAL_RADIUS_MM,
 		required: true,
 		label: 'Rolling radius'

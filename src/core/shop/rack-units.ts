@@ -30,7 +30,7 @@ const NAMED: Readonly<Record<string, string>> = {
 };
 const LAST = /[\s_,([{-]*([a-z0-9/]+|["″])[\s)\]}.]*$/i;
 
-/** The unit a heading ends with, and what is left of it. @example headed('Diameter [in]') // { name: 'Diameter', unit: 'in' } */
+/** The unit a heading ends with, and what is left of it. @example headed('Diameter [in]').unit // "in" */
 export function headed(heading: string): { name: string; unit: string | null } {
 	const last = LAST.exec(heading);
 	const unit = last && NAMED[last[1]!.toLowerCase()];

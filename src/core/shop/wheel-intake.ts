@@ -8,7 +8,9 @@ import type { NewWheel } from './wheel.js';
 
 /** A wheel as it goes on the rack: what was entered, what its marking says, and where it stands. */
 export interface Intake {
-	wheel: NewWheel;
+	wheel: NewWheel & { massKg: number };
+	/** Its mass was not weighed: it follows from size and density. */
+	massComputed: boolean;
 	canonical: string;
 	family: string | null;
 	gritMeanUm: number | null;
@@ -29,6 +31,16 @@ export interface Intake {
 
 /** Shelf life of organic bonds where only the day they were made is marked (guideline). */
 const SHELF_MONTHS = 36;
+/** Density of a wheel by its bond, kg/m3 (guideline): what is computed from it is marked, and a scale knows better. */
+const DENSITY: Readonly<Record<string, number>> = {
+	vitrified: 2200,
+	resinoid: 2500,
+	rubber: 2400,
+	metal: 7000
+};
+/** Mass of a straight wheel of this size: density pi/4 (D^2 - d^2) T. */
+const massFromSizeKg = (w: NewWheel, bondFamily: string): number =>
+	((DENSITY[bondFamily] ?? 2400) * (Math.PI / 4) * (w.newDiameterMm ** 2 - w.boreMm ** 2) * w.widthMm) / 1e9;
 const UNREADABLE = 'This marking cannot be read. Check it against the blotter.';
 
 /** Depth and, on a face, width of the abrasive: as entered, or as the four sizes of its marking say. */
@@ -71,7 +83,8 @@ export function intake(w: NewWheel): Intake {
 	wrong('marking', read.kind === 'unknown', UNREADABLE);
 	const ratedMps = w.ratedMps ?? read.maxSpeedMps;
 	const ratedRpm = w.ratedRpm ?? read.maxSpeedRpm;
-	const organic = isOrganic(read.bond?.family ?? 'vitrified');
+	const bondFamily = read.bond?.family ?? 'vitrified';
+	const organic = isOrganic(bondFamily);
 	const expiresOn = w.expiresOn ?? (organic && w.madeOn ? addMonths(w.madeOn, SHELF_MONTHS) : null);
 	wrong(
 		'madeOn',
@@ -92,7 +105,8 @@ export function intake(w: NewWheel): Intake {
 			? 'no readable speed'
 			: null;
 	return {
-		wheel: { ...w, expiresOn },
+		wheel: { ...w, expiresOn, massKg: w.massKg ?? massFromSizeKg(w, bondFamily) },
+		massComputed: (w.massKg ?? null) === null,
 		canonical: read.canonical,
 		family: read.abrasive?.family ?? null,
 		gritMeanUm: read.grit?.meanUm ?? null,

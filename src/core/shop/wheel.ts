@@ -43,7 +43,10 @@ export const WHEEL_FIELDS = [
 		label: 'Rim of a face, width'
 	}),
 	mm('minDiameterMm', 'Not below this', { ...WHEEL_DIAMETER_MM, required: true, label: 'Scrap diameter' }),
-	kg('massKg', 'Weighed or from the label', { ...WHEEL_MASS_KG, required: true, label: 'Mass when new' }),
+	kg('massKg', 'Weighed or from the label; reckoned from its size when empty', {
+		...WHEEL_MASS_KG,
+		label: 'Mass when new'
+	}),
 	mps('ratedMps', 'If printed', { ...RATED_MPS, label: 'Marked speed' }),
 	rpm('ratedRpm', 'If printed', { ...RATED_RPM, label: 'Marked rpm' }),
 	choice('shape', 'ISO 603 number; 1 is straight', SHAPE_NUMBERS, {
@@ -58,5 +61,5 @@ export const WHEEL_FIELDS = [
 
 type Asked = Values<typeof WHEEL_FIELDS>;
 /** A new wheel; what its marking may tell can be left out. */
-export type NewWheel = Omit<Asked, 'madeOn' | 'rimDepthMm' | 'rimWidthMm'> &
-	Partial<Pick<Asked, 'madeOn' | 'rimDepthMm' | 'rimWidthMm'>>;
+export type NewWheel = Omit<Asked, 'madeOn' | 'rimDepthMm' | 'rimWidthMm' | 'massKg'> &
+	Partial<Pick<Asked, 'madeOn' | 'rimDepthMm' | 'rimWidthMm' | 'massKg'>>;

@@ -1,4 +1,4 @@
-import { between, number, over0, um } from '../calculation/field/index.js';
+import { between, number, over0, um, roughnessUm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -114,7 +114,7 @@ export const diagnoseFinish = defineCalculation({
 		"lead = the law's own for the finish, held between b/U aimed for, one grain, and what would polish"
 	],
 	fields: [
-		um('targetRaUm', 'Roughness on the drawing', {
+		roughnessUm('targetRaUm', 'Roughness on the drawing', {
 			...between(0.012, 25),
 			required: true,
 			label: 'Ra wanted'
@@ -124,7 +124,7 @@ export const diagnoseFinish = defineCalculation({
 		um('leadUm', 'Diamond travel per wheel turn', { ...over0(5000), required: true, label: 'Lead' }),
 		...TIP_FIELDS,
 		STOCKED_GRITS,
-		um('measuredRaUm', 'On the trial cut; counts before what the dress should give', {
+		roughnessUm('measuredRaUm', 'On the trial cut; counts before what the dress should give', {
 			...over0(1000),
 			label: 'Ra measured'
 		})
@@ -133,8 +133,8 @@ export const diagnoseFinish = defineCalculation({
 		{ name: 'diagnosis', about: 'What it is', main: true },
 		{ name: 'gritPosition', about: 'The grit is' },
 		{ name: 'grainUm', unit: 'um', about: 'Its grain' },
-		{ name: 'naturalRaUm', unit: 'um', about: 'Ra it gives dressed sharp' },
-		{ name: 'raAsDressedUm', unit: 'um', about: 'Ra as dressed now (trend)' },
+		{ name: 'naturalRaUm', unit: 'um-Ra', about: 'Ra it gives dressed sharp' },
+		{ name: 'raAsDressedUm', unit: 'um-Ra', about: 'Ra as dressed now (trend)' },
 		{ name: 'heatIndex', about: 'Heat, against F60 at overlap 4' },
 		{ name: 'overlapRatio', about: 'Overlap now' },
 		{ name: 'overlapBand', about: 'Band of the overlap' },
@@ -145,7 +145,7 @@ export const diagnoseFinish = defineCalculation({
 		{ name: 'recommendedDepthUm', unit: 'um', about: 'Depth to dress' },
 		{ name: 'recommendedLeadUm', unit: 'um', about: 'Lead to dress' },
 		{ name: 'recommendedOverlapRatio', about: 'Overlap then' },
-		{ name: 'recommendedRaUm', unit: 'um', about: 'Ra then' },
+		{ name: 'recommendedRaUm', unit: 'um-Ra', about: 'Ra then' },
 		{ name: 'normalLeadUm', unit: 'um', about: 'Lead of the normal dress' },
 		{ name: 'normalDepthUm', unit: 'um', about: 'Depth of the normal dress' },
 		{ name: 'referenceDepthUm', unit: 'um', about: 'An ordinary bite' }

@@ -1,4 +1,4 @@
-import { between, choice, list, number, um } from '../calculation/field/index.js';
+import { between, choice, list, number, roughnessUm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -40,7 +40,7 @@ export const finishGrit = defineCalculation({
 		'finest = d(Ra/1.3), coarsest = d(Ra/0.7)'
 	],
 	fields: [
-		um('targetRaUm', 'Roughness on the drawing', {
+		roughnessUm('targetRaUm', 'Roughness on the drawing', {
 			...between(0.012, 25),
 			required: true,
 			label: 'Ra wanted'
@@ -50,7 +50,7 @@ export const finishGrit = defineCalculation({
 	],
 	outputs: [
 		{ name: 'bestGrit', about: 'Stocked grit nearest to the ideal grain', main: true },
-		{ name: 'bestGritRaUm', unit: 'um', about: 'Its natural Ra' },
+		{ name: 'bestGritRaUm', unit: 'um-Ra', about: 'Its natural Ra' },
 		{ name: 'idealGrainUm', unit: 'um', about: 'Ideal grain' },
 		{ name: 'finestGrainUm', unit: 'um', about: 'Finest grain of the band' },
 		{ name: 'coarsestGrainUm', unit: 'um', about: 'Coarsest grain of the band' },

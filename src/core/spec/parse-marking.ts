@@ -1,5 +1,6 @@
 import { choice, group, list, text as textField } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
+import { sizesInMm } from './inch-sizes.js';
 import { InputFault } from '../calculation/fault.js';
 import { ABRASIVE_FAMILIES, type AbrasiveFamily } from './families.js';
 import { MarkingReading } from './marking-reading.js';
@@ -28,6 +29,9 @@ export function normaliseMarking(text: string): string {
 		.replace(/\s+/g, ' ')
 		.trim();
 }
+
+/** A surface foot a minute. */
+const MPS_A_SFPM = 0.3048 / 60;
 
 function takeSpeed(text: string, pattern: RegExp): [number | null, string] {
 	const m = pattern.exec(text);
@@ -94,8 +98,12 @@ export const parseMarking = defineCalculation({
 		if (text.trim() === '')
 			throw new InputFault('text', 'missing', 'Marking is empty. Type what is printed on the wheel.');
 		const r = new MarkingReading();
-		let rest = normaliseMarking(text);
+		let rest = sizesInMm(normaliseMarking(text));
 		[r.out.maxSpeedMps, rest] = takeSpeed(rest, /(\d+(?:\.\d+)?) ?(?:M\/S|MPS)(?![A-Z])/);
+		if (r.out.maxSpeedMps === null) {
+			const [sfpm, without] = takeSpeed(rest, /(\d+(?:\.\d+)?) ?(?:SFPM|SFM|FPM|FT\/MIN)(?![A-Z])/);
+			if (sfpm !== null) [r.out.maxSpeedMps, rest] = [Number((sfpm * MPS_A_SFPM).toFixed(2)), without];
+		}
 		[r.out.maxSpeedRpm, rest] = takeSpeed(rest, /(\d+(?:\.\d+)?) ?(?:RPM|1\/MIN|MIN-1)(?![A-Z])/);
 		rest = rest.replace(/^[ -]+|[ -]+$/g, '');
 		const byToken = new Map<string, AbrasiveFamily>(aliases.map((a) => [a.token.toUpperCase(), a.family]));

@@ -1,4 +1,15 @@
-import { between, choice, from0, group, hrc, mm, mps, over0, um, yesNo } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	from0,
+	group,
+	hrc,
+	mm,
+	mps,
+	over0,
+	yesNo,
+	roughnessUm
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { type AbrasiveFamily, LETTERS_OF_FAMILY } from './families.js';
@@ -31,7 +42,7 @@ export const recommend = defineCalculation({
 	fields: [
 		choice('material', 'Work material', MATERIAL_NAMES, { required: true }),
 		choice('operation', 'How it is ground', OPERATIONS, { required: true }),
-		um('targetRaUm', 'Roughness on the drawing', { ...between(0.012, 25), label: 'Ra wanted' }),
+		roughnessUm('targetRaUm', 'Roughness on the drawing', { ...between(0.012, 25), label: 'Ra wanted' }),
 		hrc('hardnessHrc', 'Of the work', { ...from0(72), label: 'Hardness' }),
 		mm('contactLengthMm', 'Arc of contact', over0(1000)),
 		choice('contactArea', 'Width of contact', ['narrow', 'normal', 'wide']),

@@ -1,4 +1,4 @@
-import { between, choice, deg, list, um, whole } from '../calculation/field/index.js';
+import { between, choice, deg, list, dialUm, whole } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import { DEG, fold360 } from '../numeric/angles.js';
 import { type Harmonic, fourierFit } from './fourier.js';
@@ -12,7 +12,7 @@ export const ROUND_FIELDS = [
 	list(
 		'readingsUm',
 		'+ = it stands out towards the indicator',
-		um('reading', 'One reading', { ...between(-10000, 10000), required: true }),
+		dialUm('reading', 'One reading', { ...between(-10000, 10000), required: true }),
 		{ minItems: 4, maxItems: 720, required: true, label: 'Readings' }
 	),
 	list(

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import ThemeButton from '$lib/ui/layout/ThemeButton.svelte';
 
@@ -8,6 +9,7 @@
 	}
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
+	const user = $derived(page.data.user as { name: string; role: string });
 </script>
 
 <header>
@@ -16,8 +18,12 @@
 		<span>{f.machine.code} {f.machine.name}</span>
 	</p>
 	<span class="sp"></span>
+	<a class="who" href={resolve('/account')} aria-label="{user.name}, {user.role}; your PIN"
+		>{user.name}<small>{user.role}</small></a
+	>
 	<button
 		class="btn"
+		disabled={user.role === 'viewer'}
 		onclick={() => desk.units(f.units === 'mm' ? 'inch' : 'mm')}
 		aria-label="Numbers in {f.units === 'mm'
 			? 'millimetres; switch to inches'
@@ -51,6 +57,17 @@
 		font-weight: 650;
 	}
 	.crumb a {
+		color: var(--ink2);
+	}
+	.who {
+		display: grid;
+		color: var(--ink);
+		text-decoration: none;
+		font-size: var(--type-small);
+		line-height: 1.15;
+		text-align: right;
+	}
+	.who small {
 		color: var(--ink2);
 	}
 	.sp {

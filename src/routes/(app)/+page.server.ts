@@ -3,6 +3,7 @@ import { dressPlan } from '$core/dress/plan';
 import { standingOf } from '$core/route/standing';
 import { Evidence } from '$core/route/evidence';
 import { openIncidents } from '$lib/server/setups/incidents';
+import { theShop, wayOf } from '$lib/server/shop/the-shop';
 import { machines } from '$lib/server/shop/machines';
 import { openByMachine } from '$lib/server/setups/setup-list';
 import { loadSetup } from '$lib/server/setups/setups';
@@ -13,11 +14,12 @@ const SOON_DAYS = 30;
 
 /** Every machine with what is on it, its state and what it needs next. */
 export async function load() {
-	const [list, byMachine, incidents, expiring] = await Promise.all([
+	const [list, byMachine, incidents, expiring, way] = await Promise.all([
 		machines(),
 		openByMachine(),
 		openIncidents(),
-		expiringWheels(SOON_DAYS)
+		expiringWheels(SOON_DAYS),
+		theShop().then(wayOf)
 	]);
 	// The one that is mounted, or the newest, stands on the card; the others are named below it.
 	const shown = [...byMachine.values()].map((of) => of[0]!.id);
@@ -87,6 +89,7 @@ export async function load() {
 			action: 'See wheel'
 		});
 	return {
+		way,
 		cards,
 		needs,
 		ready: cards.filter((c) => c.state === 'ok').length,

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import FirstWay from '$lib/features/floor/FirstWay.svelte';
 	import MachineCard from '$lib/features/floor/MachineCard.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	let { data } = $props();
@@ -15,6 +16,11 @@
 			way.
 		</p>
 	</div>
+	{#if data.way}<FirstWay
+			way={data.way}
+			machine={data.cards[0]?.machine.code ?? null}
+			lead={data.user.role === 'lead'}
+		/>{/if}
 	<div class="cards">
 		{#each data.cards as card (card.machine.id)}<MachineCard {card} />{/each}
 	</div>

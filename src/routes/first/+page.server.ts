@@ -1,9 +1,13 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { timingSafeEqual } from 'node:crypto';
+import { attempt } from '$core/calculation/attempt';
+import { THE_SHOP_FIELDS } from '$core/shop/the-shop';
 import { pinFault } from '$core/shop/pin';
 import { giveSession } from '$lib/server/door/cookie';
 import { noForm, textsOf } from '$lib/server/door/form';
+import { checked } from '$lib/server/door/joi-schema';
 import { logger } from '$lib/server/door/logger';
+import { nameShop } from '$lib/server/shop/the-shop';
 import { openSession } from '$lib/server/people/sessions';
 import { firstLead, people } from '$lib/server/people/sign-in';
 import { failed, waitFor } from '$lib/server/people/tries';
@@ -25,7 +29,8 @@ export const actions = {
 		const form = await textsOf(request);
 		if (!form) return noForm();
 		const name = (form.name ?? '').trim();
-		const no = (field: string, message: string) => fail(400, { field, message, name });
+		const no = (field: string, message: string) =>
+			fail(400, { field, message, name, shop: form.shop ?? '', units: form.units ?? 'mm' });
 		const address = getClientAddress();
 		const wait = await waitFor(NOBODY, address);
 		if (wait) return no('code', `Too many wrong codes. Wait ${wait} s, then try again.`);
@@ -34,12 +39,15 @@ export const actions = {
 			logger.info({ event: 'wrong-first-code', address }, 'sign-in');
 			return no('code', 'That is not the code. It stands in the window in which the server was started.');
 		}
+		const shop = attempt(() => checked(THE_SHOP_FIELDS, { name: form.shop, units: form.units }));
+		if (shop.fault) return no(shop.fault.field === 'name' ? 'shop' : shop.fault.field, shop.fault.message);
 		if (name.length < 2 || name.length > 60) return no('name', 'Type your name, first and last.');
 		const fault = pinFault(form.pin ?? '');
 		if (fault) return no('pin', fault);
 		if (form.pin !== form.again) return no('again', 'The two PINs differ. Type it once more.');
 		const user = await firstLead(name, form.pin!);
 		if (!user) redirect(303, '/sign-in');
+		await nameShop({ name: form.shop, units: form.units }, user);
 		logger.info({ event: 'first-lead', userId: user.id, name, address }, 'sign-in');
 		giveSession(cookies, url, await openSession(user.id));
 		redirect(303, '/');

@@ -19,6 +19,26 @@
 		shown
 	/>
 	<div class="field">
+		<label for="shop">Name of the shop</label>
+		<input
+			id="shop"
+			name="shop"
+			class="plain-input"
+			autocomplete="organization"
+			value={form?.shop ?? ''}
+			maxlength="60"
+			aria-invalid={says('shop') ? 'true' : undefined}
+			aria-describedby="shop-fault"
+		/>
+		<p id="shop-fault" class="fault" role={says('shop') ? 'alert' : undefined}>{says('shop')}</p>
+	</div>
+	<fieldset>
+		<legend>Numbers in</legend>
+		{#each [['mm', 'millimetres'], ['inch', 'inches']] as const as [value, words] (value)}<label class="unit"
+				><input type="radio" name="units" {value} checked={(form?.units ?? 'mm') === value} />{words}</label
+			>{/each}
+	</fieldset>
+	<div class="field">
 		<label for="name">Your name</label>
 		<input
 			id="name"
@@ -38,6 +58,23 @@
 </DoorSheet>
 
 <style>
+	fieldset {
+		border: 0;
+		padding: 0;
+		display: flex;
+		gap: var(--s-16);
+	}
+	.unit {
+		display: inline-flex;
+		gap: var(--s-8);
+		align-items: center;
+		min-height: var(--hit);
+	}
+	.unit input {
+		width: 20px;
+		height: 20px;
+		accent-color: var(--act);
+	}
 	.field {
 		display: grid;
 		gap: var(--s-4);

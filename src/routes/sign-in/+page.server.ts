@@ -4,6 +4,7 @@ import { demoPins } from '$lib/server/demo/shop';
 import { giveSession } from '$lib/server/door/cookie';
 import { noForm, textsOf } from '$lib/server/door/form';
 import { inside } from '$lib/server/door/inside';
+import { theShop } from '$lib/server/shop/the-shop';
 import { signOut } from '$lib/server/people/sessions';
 import { people, signIn } from '$lib/server/people/sign-in';
 
@@ -15,6 +16,7 @@ export async function load({ locals, url }) {
 	if (!list.length) redirect(303, '/first');
 	return {
 		people: list,
+		shop: (await theShop()).name,
 		// Whose screen it was when it was left.
 		last: locals.lockedUser?.id ?? null,
 		pins: process.env.UNCINUS_DEMO ? demoPins(join(process.env.UNCINUS_ROOT ?? '.', 'database/demo')) : []

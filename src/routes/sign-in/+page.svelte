@@ -11,6 +11,7 @@
 
 <svelte:head><title>Sign in - Uncinus</title></svelte:head>
 <DoorSheet title="Who is at the grinder?" action="Sign in">
+	<p class="shop">{data.shop}</p>
 	{#if data.last}<p class="quiet">
 			The screen was locked after a while without a touch. What was typed is kept.
 		</p>{/if}
@@ -34,11 +35,15 @@
 		wide
 	/>
 	{#snippet foot()}{#if data.pins.length}<p class="quiet">
-				Demo shop: <i>Brackwater Pump Rebuild</i>. The PINs are shown because these people are made up.
+				A demo shop. The PINs are shown because these people are made up.
 			</p>{/if}{/snippet}
 </DoorSheet>
 
 <style>
+	.shop {
+		font-weight: 650;
+		color: var(--ink2);
+	}
 	fieldset {
 		border: 0;
 		padding: 0;

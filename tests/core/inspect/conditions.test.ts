@@ -43,7 +43,7 @@ const heard = (condition: Condition, seed: number): RingResult => {
 };
 
 /** How often each wheel must be, may be and must never be judged so, of all seeds. */
-const SEEDS = 200;
+const SEEDS = 100;
 const MUST: Readonly<
 	Record<Condition, { seeds: number; mostly: Ring; atLeast: number; never: readonly Ring[] }>
 > = {

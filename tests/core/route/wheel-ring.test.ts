@@ -26,6 +26,7 @@ const WHEEL: WheelFacts = {
 	boreMm: 76.2,
 	newDiameterMm: 300,
 	minDiameterMm: 180,
+	massComputed: false,
 	massKg: 4.66,
 	ratedMps: 40,
 	ratedRpm: null,

@@ -79,6 +79,23 @@ describe('spec.parse-marking', () => {
 			codes: ['unknown-letters', 'ambiguous-kind'],
 			'alternatives.0.readings.1.structure': 7
 		}));
+	it('reads sizes in inches by a fraction or their sign, and a speed in feet a minute', () => {
+		for (const [text, dims] of [
+			['12x1-1/4x3 38A60-K8VBE 6500 sfpm', [304.8, 31.75, 76.2]],
+			['12 x 1 1/4 x 3 WA 60 K 8 V 6500 SFPM', [304.8, 31.75, 76.2]],
+			['8"x1/2"x1-1/4" WA 60 K 8 V 6500 sfm', [203.2, 12.7, 31.75]],
+			['1-7x1/2x1-1/4 WA 60 K 8 V 6500 fpm', [177.8, 12.7, 31.75]]
+		] as const) {
+			const read = parseMarking.run({ text });
+			expect(read.dimsMm, text).to.deep.equal(dims);
+			expect(read.maxSpeedMps, text).to.equal(33.02);
+			expect(read.grade, text).to.equal('K');
+		}
+		expect(parseMarking.run({ text: '300x25x76.2 WA 60 K 8 V 35 m/s' })).to.deep.include({
+			dimsMm: [300, 25, 76.2],
+			maxSpeedMps: 35
+		});
+	});
 	it('takes sizes, speeds and odd dashes', () =>
 		read('1-300×40x76,2 wa 80 – j 7 v 40 m/s', {
 			dimsMm: [300, 40, 76.2],

@@ -66,6 +66,8 @@ export function inUnit(unit: Unit | undefined) {
 
 export const mm = inUnit('mm');
 export const um = inUnit('um');
+export const roughnessUm = inUnit('um-Ra');
+export const dialUm = inUnit('um-dial');
 export const metres = inUnit('m');
 export const umPerMm = inUnit('um/mm');
 export const mm2 = inUnit('mm2');
@@ -86,6 +88,7 @@ export const gPerCm3 = inUnit('g/cm3');
 export const gmm = inUnit('gmm');
 export const kgM2 = inUnit('kgm2');
 export const newtons = inUnit('N');
+export const kilowatts = inUnit('kW');
 export const newtonMetres = inUnit('Nm');
 export const megapascals = inUnit('MPa');
 export const joules = inUnit('J');

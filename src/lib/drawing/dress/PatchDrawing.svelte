@@ -41,7 +41,7 @@
 		1
 	)} grains cut in a square millimetre, {patch.result.flatSharePercent.toFixed(
 		2
-	)} % worn flats; the part comes out at Ra {quantity(patch.result.raUm, 'um', units)}"
+	)} % worn flats; the part comes out at Ra {quantity(patch.result.raUm, 'um-Ra', units)}"
 >
 	<defs><clipPath id="patch-window"><rect width={W} height={TOP} /></clipPath></defs>
 	<rect width={W} height={TOP} fill="var(--wheel-ink)" opacity="0.35" />

@@ -21,7 +21,7 @@
 	const most = $derived(1.1 * Math.max(targetUm ?? 0, ...dresses.map((d) => d.highUm)));
 	const ra = (um: number) => LEFT + (WIDE * um) / most;
 	const hot = (i: number) => (BURN * Math.min(1.4, i)) / 1.4;
-	const um = (v: number) => quantity(v, 'um', units);
+	const um = (v: number) => quantity(v, 'um-Ra', units);
 	const fill = (i: number) => (i > 1 ? 'var(--stop)' : i > 0.8 ? 'var(--caution)' : 'var(--bar)');
 	const words = (d: Dress) =>
 		`${d.name}: Ra ${um(d.raUm)}, ${um(d.lowUm)} to ${um(d.highUm)}, burning ${d.burnIndex?.toFixed(2) ?? 'not known'} of its limit`;

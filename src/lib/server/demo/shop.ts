@@ -8,6 +8,7 @@ import { hashPin, isPin } from '../people/pins.js';
 import type { User } from '../people/sign-in.js';
 
 interface Shop {
+	name: string;
 	people: { name: string; role: User['role']; pin: string }[];
 	mounts: Record<string, never>[];
 	dressers: Record<string, never>[];
@@ -37,6 +38,7 @@ export function demoPins(folder: string): { name: string; pin: string }[] {
 
 export async function loadShop(folder: string): Promise<void> {
 	const shop = read<Shop>(folder, 'shop.json');
+	await write('UPDATE shop SET name = ?, shown_way = TRUE', [shop.name]);
 	for (const p of shop.people)
 		await write('INSERT INTO users (name, role, pin_hash) VALUES (?, ?, ?)', [
 			p.name,
@@ -96,6 +98,7 @@ export async function loadShop(folder: string): Promise<void> {
 	for (const m of shop.machines)
 		Object.assign(m, {
 			dialReads: m.dialReads ?? 'radius',
+			motorPowerKw: (Number(m.motorTorqueNm) * Number(m.spindleRpm)) / 9549.3,
 			mountId: await idOf('mounts', m.mount),
 			dresserId: await idOf('dressers', m.dresser)
 		});
@@ -114,6 +117,7 @@ export async function loadShop(folder: string): Promise<void> {
 			max_width_mm: 'maxWidthMm',
 			rotation: 'rotation',
 			motor_torque_nm: 'motorTorqueNm',
+			motor_power_kw: 'motorPowerKw',
 			wet: 'wet',
 			axes: 'axes',
 			dial_division_um: 'dialDivisionUm',

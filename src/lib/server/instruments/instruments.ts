@@ -19,7 +19,9 @@ export interface InstrumentRow {
 }
 const SELECT = 'SELECT code, kind, host, port, seed, level, swing, multiple, failure FROM instruments';
 export const instrumentsOf = (kind: InstrumentKind): Promise<{ code: string; simulated: number }[]> =>
-	rows("SELECT code, host = '' AS simulated FROM instruments WHERE kind = ? ORDER BY code", [kind]);
+	rows("SELECT code, host = '' AS simulated FROM instruments WHERE kind = ? AND NOT retired ORDER BY code", [
+		kind
+	]);
 /** @throws Refused */
 export async function instrumentByCode(code: string): Promise<InstrumentRow> {
 	const found = await row<InstrumentRow>(`${SELECT} WHERE code = ?`, [code]);

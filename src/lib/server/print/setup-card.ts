@@ -63,7 +63,7 @@ export async function setupCard(
 	put(
 		'text',
 		11,
-		`${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}, Ra ${quantity(f.brief.targetRaUm, 'um', f.units)} asked`,
+		`${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}, Ra ${quantity(f.brief.targetRaUm, 'um-Ra', f.units)} asked`,
 		left,
 		34 * MM,
 		140 * MM

@@ -20,7 +20,8 @@ export async function startSetup(brief: Brief, user: User, key: string): Promise
 		const before = await claim(key, 'setup', user.id, on);
 		if (before) return Number(before.id);
 		const machine = await machineById(brief.machineId, on);
-		if (!machine) throw new InputFault('machineId', 'unknown-choice', 'Pick one of the machines.');
+		if (!machine || machine.retired)
+			throw new InputFault('machineId', 'unknown-choice', 'Pick one of the machines.');
 		const id = await insertSetup(brief, machine.mountId, machine.dresserId, user.id, on);
 		const { facts } = (await loadSetup(id, on))!;
 		// A brief may be told whatever state the machine is in; what stops it shows at the stations.

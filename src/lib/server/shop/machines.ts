@@ -5,24 +5,33 @@ import { columnOf } from './columns.js';
 import { type Runner, row, rows, write } from '../db/pool.js';
 
 const MACHINE = `id, code, name, kind, balance_class AS balanceClass, spindle_rpm AS spindleRpm, spindle_rpm_min AS spindleRpmMin, spindle_rpm_max AS spindleRpmMax, seat_mm AS seatMm, max_diameter_mm AS maxDiameterMm, max_width_mm AS maxWidthMm,
-	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut`;
+	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut, retired`;
 const MOUNT = `id, code, kind, seat_mm AS seatMm, flange_mm AS flangeMm, recess_mm AS recessMm, retention, thread_hand AS threadHand, screw_count AS screwCount, screw_diameter_mm AS screwDiameterMm, torque_nm AS torqueNm,
 	mass_kg AS massKg, inertia_kgm2 AS inertiaKgM2, journal_radius_mm AS journalRadiusMm, track_radius_mm AS trackRadiusMm, weight_count AS weightCount, weight_mass_g AS weightMassG`;
 const DRESSER = ['id', ...DRESSER_FIELDS.map((f) => f.name)].map((n) => `${columnOf(n)} AS ${n}`).join(', ');
 
-export type Machine = MachineFacts & { mountId: number | null; dresserId: number | null };
-type Raw = Omit<Machine, 'wet' | 'lockedOut'> & { wet: number; lockedOut: number };
-const machine = (r: Raw): Machine => ({ ...r, wet: !!r.wet, lockedOut: !!r.lockedOut });
+export type Machine = MachineFacts & { mountId: number | null; dresserId: number | null; retired: boolean };
+type Raw = Omit<Machine, 'wet' | 'lockedOut' | 'retired'> & {
+	wet: number;
+	lockedOut: number;
+	retired: number;
+};
+const machine = (r: Raw): Machine => ({ ...r, wet: !!r.wet, lockedOut: !!r.lockedOut, retired: !!r.retired });
 
 export async function machines(on?: Runner): Promise<Machine[]> {
-	return (await rows<Raw>(`SELECT ${MACHINE} FROM machines ORDER BY id`, [], on)).map(machine);
+	return (await rows<Raw>(`SELECT ${MACHINE} FROM machines WHERE NOT retired ORDER BY id`, [], on)).map(
+		machine
+	);
 }
+/** Codes of every machine there ever was, for looking things up. */
+export const machineCodes = async (): Promise<string[]> =>
+	(await rows<{ code: string }>('SELECT code FROM machines ORDER BY retired, id')).map((r) => r.code);
 export async function machineById(id: number, on?: Runner): Promise<Machine | undefined> {
 	const r = await row<Raw>(`SELECT ${MACHINE} FROM machines WHERE id = ?`, [id], on);
 	return r && machine(r);
 }
 export const mounts = (): Promise<(MountFacts & { kind: string })[]> =>
-	rows(`SELECT ${MOUNT} FROM mounts ORDER BY code`);
+	rows(`SELECT ${MOUNT} FROM mounts WHERE NOT retired ORDER BY code`);
 export const mountById = (id: number, on?: Runner): Promise<MountFacts | undefined> =>
 	row(`SELECT ${MOUNT} FROM mounts WHERE id = ?`, [id], on);
 /** Of a dresser what its kind needs, so that a page is sent no more. */
@@ -33,14 +42,14 @@ function dresser(raw: Record<string, unknown>): DresserFacts {
 }
 export async function dressersInUse(on?: Runner): Promise<DresserFacts[]> {
 	const raw = await rows<Record<string, unknown>>(
-		`SELECT ${DRESSER} FROM dressers WHERE wear = 'in-use' ORDER BY code`,
+		`SELECT ${DRESSER} FROM dressers WHERE wear = 'in-use' AND NOT retired ORDER BY code`,
 		[],
 		on
 	);
 	return raw.map(dresser);
 }
 export const blockSets = (): Promise<{ id: number; code: string; grade: string; blocks: string }[]> =>
-	rows('SELECT id, code, grade, blocks_mm AS blocks FROM block_sets ORDER BY code');
+	rows('SELECT id, code, grade, blocks_mm AS blocks FROM block_sets WHERE NOT retired ORDER BY code');
 
 /** Counts a dress on the dresser, or starts anew when it was turned in its holder; keeps what is left of it. */
 export async function countDress(

@@ -2,6 +2,8 @@ import type { ShopKind } from '../../../core/shop/kinds.js';
 import { labelOf } from '../../../core/calculation/fields.js';
 import { dresserWords, missingOf } from '../../../core/shop/dresser.js';
 import { SHOP_KINDS } from '../../../core/shop/kinds.js';
+import { motorTorqueNm } from '../../../core/shop/machine.js';
+import { ringInertiaKgM2 } from '../../../core/shop/mount.js';
 import { checked } from '../door/joi-schema.js';
 import { type Runner, type Value, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
 import { shown } from '../../../core/calculation/fault.js';
@@ -12,7 +14,7 @@ import type { User } from '../people/sign-in.js';
 import { mayLead } from '../people/permission.js';
 import { columnOf } from './columns.js';
 
-const TABLES: Readonly<Record<string, string>> = {
+export const TABLES: Readonly<Record<string, string>> = {
 	machines: 'machines',
 	mounts: 'mounts',
 	dressers: 'dressers',
@@ -33,7 +35,7 @@ function thing(kind: ShopKind, raw: Record<string, unknown>): Thing {
 		const v = raw[columnOf(f.name)];
 		return [f.name, f.kind === 'boolean' ? !!v : f.kind === 'list' ? JSON.parse(String(v)) : v];
 	});
-	return { id: raw.id as number, ...Object.fromEntries(values) } as Thing;
+	return { id: raw.id as number, ...Object.fromEntries(values), retired: !!raw.retired } as Thing;
 }
 
 export async function things(kind: ShopKind): Promise<Thing[]> {
@@ -113,26 +115,49 @@ function consistent(kind: ShopKind, v: Record<string, unknown>): void {
 		);
 }
 
+/** What follows from what was entered. */
+function derived(kind: ShopKind, v: Record<string, unknown>): [string, Value][] {
+	const n = (name: string) => v[name] as number;
+	return kind.id === 'machines'
+		? [['motor_torque_nm', motorTorqueNm(n('motorPowerKw'), n('spindleRpm'))]]
+		: [];
+}
+
+/** A mount or a dresser that was entered for a machine is put on it, unless it has one. */
+async function belongsTo(kind: ShopKind, code: string, machine: string | null, on: Runner): Promise<void> {
+	const column = kind.id === 'mounts' ? 'mount_id' : kind.id === 'dressers' ? 'dresser_id' : null;
+	if (machine === null || column === null) return;
+	await write(
+		`UPDATE machines SET ${column} = (SELECT t.id FROM ${TABLES[kind.id]} t WHERE t.code = ?) WHERE code = ? AND ${column} IS NULL`,
+		[code, machine],
+		on
+	);
+}
+
 /** What was kept, by its key; for somebody new the PIN for one time. */
 export interface Kept {
 	key: string;
 	oneTimePin: string | null;
 }
-/** Adds a thing or changes it. @throws InputFault, Refused */
+/** Adds a thing or changes it; a mount or dresser may be entered for a machine. @throws InputFault, Refused */
 export async function keepThing(
 	kindId: string,
 	key: string | null,
 	given: unknown,
-	user: User
+	user: User,
+	forMachine: string | null = null
 ): Promise<Kept> {
 	mayLead(user, 'A lead changes what the shop keeps.');
 	const kind = shopKind(kindId);
-	const v = checked(kind.fields, given);
+	const v: Record<string, unknown> = checked(kind.fields, given);
 	consistent(kind, v);
+	if (kind.id === 'mounts')
+		v.inertiaKgM2 ??= ringInertiaKgM2(Number(v.massKg), Number(v.flangeMm), Number(v.seatMm));
 	const columns: [string, Value][] = kind.fields.map((f) => [
 		columnOf(f.name),
 		f.kind === 'list' ? JSON.stringify(v[f.name]) : (v[f.name] as Value)
 	]);
+	columns.push(...derived(kind, v));
 	// Somebody new gets a PIN that is told once and has to be changed at the first sign-in.
 	const oneTimePin = kind.id === 'people' && key === null ? oneTimeDigits() : null;
 	if (oneTimePin) columns.push(...(await oneTimeColumns(oneTimePin)));
@@ -171,12 +196,14 @@ export async function keepThing(
 					[...values, own.id],
 					on
 				);
-			else
+			else {
 				await write(
 					`INSERT INTO ${table} (${names.join(', ')}) VALUES (${names.map(() => '?').join(', ')})`,
 					values,
 					on
 				);
+				await belongsTo(kind, name, forMachine, on);
+			}
 		} catch (e) {
 			// Two at the same moment: the second one is told as if it had come later.
 			throw isDuplicate(e) ? there : e;

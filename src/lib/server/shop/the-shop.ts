@@ -1,4 +1,8 @@
-import { type Runner, row } from '../db/pool.js';
+import { THE_SHOP_FIELDS } from '../../../core/shop/the-shop.js';
+import { type Runner, row, write } from '../db/pool.js';
+import { checked } from '../door/joi-schema.js';
+import { mayLead } from '../people/permission.js';
+import type { User } from '../people/sign-in.js';
 
 /** The shop itself. */
 export interface TheShop {
@@ -14,4 +18,27 @@ export async function theShop(on?: Runner): Promise<TheShop> {
 		on
 	))!;
 	return { name: s.name, units: s.units, shownWay: !!s.shown_way };
+}
+
+/** Names the shop and says its units. @throws Refused 403; InputFault */
+export async function nameShop(given: unknown, user: User): Promise<void> {
+	mayLead(user, 'A lead names the shop.');
+	const { name, units } = checked(THE_SHOP_FIELDS, given);
+	await write('UPDATE shop SET name = ?, units = ?', [name, units]);
+}
+/** The way from nothing to a first setup is not shown any more. @throws Refused 403 */
+export async function wayShown(user: User): Promise<void> {
+	mayLead(user, 'A lead closes the way.');
+	await write('UPDATE shop SET shown_way = TRUE');
+}
+
+/** How far an empty shop is: how many it has of each. */
+export type Way = Record<'machines' | 'mounts' | 'dressers' | 'wheels' | 'setups', number>;
+/** The way from nothing to a first setup; null once it was gone or skipped. */
+export async function wayOf(shop: TheShop): Promise<Way | null> {
+	if (shop.shownWay) return null;
+	const way = (await row<Way>(
+		'SELECT (SELECT COUNT(*) FROM machines WHERE NOT retired) AS machines, (SELECT COUNT(*) FROM mounts WHERE NOT retired) AS mounts, (SELECT COUNT(*) FROM dressers WHERE NOT retired) AS dressers, (SELECT COUNT(*) FROM wheels) AS wheels, (SELECT COUNT(*) FROM setups) AS setups'
+	))!;
+	return way.setups ? null : way;
 }

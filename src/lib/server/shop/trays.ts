@@ -6,7 +6,7 @@ import { type Runner, row, rows, write } from '../db/pool.js';
 export async function traysNow(on?: Runner): Promise<TrayFacts[]> {
 	const [sets, used] = await Promise.all([
 		rows<{ id: number; code: string; blocks: string }>(
-			'SELECT id, code, blocks_mm AS blocks FROM block_sets ORDER BY code',
+			'SELECT id, code, blocks_mm AS blocks FROM block_sets WHERE NOT retired ORDER BY code',
 			[],
 			on
 		),

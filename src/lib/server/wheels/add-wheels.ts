@@ -8,7 +8,7 @@ import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from './wheels.js';
 
 const COLUMNS =
-	'number, marking, canonical, family, grit_mean_um, grit_number, grade, structure, bond, bond_family, concentration_percent, width_mm, rim_depth_mm, rim_width_mm, bore_mm, new_diameter_mm, min_diameter_mm, mass_kg, rated_mps, rated_rpm, expires_on, shape, place, state, state_reason';
+	'number, marking, canonical, family, grit_mean_um, grit_number, grade, structure, bond, bond_family, concentration_percent, width_mm, rim_depth_mm, rim_width_mm, bore_mm, new_diameter_mm, min_diameter_mm, mass_kg, mass_computed, rated_mps, rated_rpm, expires_on, shape, place, state, state_reason';
 
 const PLACES = `(${COLUMNS.split(',')
 	.map(() => '?')
@@ -33,6 +33,7 @@ const rowOf = ({ wheel: w, ...i }: Intake): Value[] => [
 	w.newDiameterMm,
 	w.minDiameterMm,
 	w.massKg,
+	i.massComputed,
 	i.ratedMps,
 	i.ratedRpm,
 	w.expiresOn,

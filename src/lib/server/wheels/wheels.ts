@@ -23,6 +23,7 @@ interface WheelRow {
 	new_diameter_mm: number;
 	min_diameter_mm: number;
 	mass_kg: number;
+	mass_computed: number;
 	rated_mps: number | null;
 	rated_rpm: number | null;
 	expires_on: string | null;
@@ -57,6 +58,7 @@ function facts(w: WheelRow): WheelFacts {
 		newDiameterMm: w.new_diameter_mm,
 		minDiameterMm: w.min_diameter_mm,
 		massKg: w.mass_kg,
+		massComputed: !!w.mass_computed,
 		ratedMps: w.rated_mps,
 		ratedRpm: w.rated_rpm,
 		expiresOn: w.expires_on,

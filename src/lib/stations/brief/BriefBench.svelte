@@ -25,7 +25,7 @@
 			`${MATERIAL_WORDS[f.brief.material] ?? f.brief.material}${f.brief.hardnessHrc === null ? '' : `, ${f.brief.hardnessHrc} HRC`}`
 		],
 		['Ground', OPERATION_WORDS[f.brief.operation] ?? f.brief.operation],
-		['Finish', `Ra ${quantity(f.brief.targetRaUm, 'um', f.units)}`],
+		['Finish', `Ra ${quantity(f.brief.targetRaUm, 'um-Ra', f.units)}`],
 		['Burns easily', f.brief.burnProne ? 'yes' : 'no'],
 		['Interrupted', f.brief.interrupted ? 'yes' : 'no'],
 		['Machine', `${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}`],
@@ -48,6 +48,7 @@
 			{wish}
 			{cut}
 			burnProne={f.brief.burnProne}
+			units={f.units}
 			finish={f.brief.targetRaUm}
 			stockMm={f.brief.stockMm}
 		/>

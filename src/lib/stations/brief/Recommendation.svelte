@@ -2,6 +2,7 @@
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { alternativesOf } from '$core/spec/alternatives';
 	import { quantity } from '$core/quantity/format';
+	import type { System } from '$core/quantity/parse';
 	import type { OutputOf } from '$core/calculation/define';
 	import type { contact } from '$core/spec/contact';
 	import type { recommend } from '$core/spec/recommend';
@@ -15,10 +16,11 @@
 		cut?: Contact | null;
 		burnProne?: boolean;
 		finish?: number | null;
+		units?: System;
 		stockMm?: number | null;
 	}
 	/** The wheel a job asks for, letter by letter, with the rules that moved it, two others, and the contact behind it. */
-	let { wish, cut = null, burnProne = false, finish = null, stockMm = null }: Props = $props();
+	let { wish, cut = null, burnProne = false, finish = null, units = 'mm', stockMm = null }: Props = $props();
 	const moved = (n: number, less: string, more: string) =>
 		n === 0 ? '' : `${Math.abs(n)} ${n < 0 ? less : more}`;
 	const name = (f: string) => FAMILY_NAMES[f as keyof typeof FAMILY_NAMES] ?? f;
@@ -30,10 +32,8 @@
 	<li><span>{name(wish.family)} suits this material</span><b class="num">{wish.marking.split(' ')[0]}</b></li>
 	<li>
 		<span
-			>{finish === null ? 'usual grit for this work' : `Ra ${finish} asked`}, grain about {quantity(
-				wish.gritMeanUm,
-				'um'
-			)}</span
+			>{finish === null ? 'usual grit for this work' : `Ra ${quantity(finish, 'um-Ra', units)} asked`}, grain
+			about {quantity(wish.gritMeanUm, 'um')}</span
 		><b class="num">{wish.grit}</b>
 	</li>
 	{#if wish.baseGrade}

@@ -69,7 +69,7 @@
 <div class="cols">
 	<div class="form">
 		<QuantityField {entry} name="raUm" autofocus />
-		<p class="lab">Against Ra {figure(f.brief.targetRaUm, 'um', f.units)} asked</p>
+		<p class="lab">Against Ra {figure(f.brief.targetRaUm, 'um-Ra', f.units)} asked</p>
 		<Strip
 			value={ra ?? null}
 			limit={f.brief.targetRaUm}

@@ -42,7 +42,7 @@
 			says: (x) =>
 				x.wheel.gritMeanUm === null
 					? 'not known'
-					: `Ra ${figure(naturalRaUm(x.wheel.gritMeanUm), 'um', units)}`,
+					: `Ra ${figure(naturalRaUm(x.wheel.gritMeanUm), 'um-Ra', units)}`,
 			better: (x) =>
 				x.wheel.gritMeanUm === null ? -9 : -Math.abs(Math.log(naturalRaUm(x.wheel.gritMeanUm) / targetRaUm))
 		},

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import type { SetupFacts, WheelFacts } from '$core/route/facts';
 	import { EXCLUSION_WORDS } from '$core/route/stations/select/steps';
 	import { WHAT_WOULD } from '$core/spec/nearest-excluded';
@@ -49,6 +50,9 @@
 				</li>{/each}
 		</ul>
 	{/if}
+	<p>
+		<a class="btn" href={resolve(`/rack/new?setup=${facts.id}`)}>Receive a wheel, then come back here</a>
+	</p>
 	<h3>Order the right one</h3>
 	<!-- The link to the text is a file made here, not a page. -->
 	<!-- eslint-disable svelte/no-navigation-without-resolve -->

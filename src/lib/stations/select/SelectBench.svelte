@@ -69,7 +69,7 @@
 <p class="lead">
 	{MATERIAL_WORDS[f.brief.material]}{f.brief.hardnessHrc === null ? '' : ` ${f.brief.hardnessHrc} HRC`}, {OPERATION_WORDS[
 		f.brief.operation
-	]}, Ra {quantity(f.brief.targetRaUm, 'um', f.units)} asked. Wanted: <b class="num">{wanted}</b>
+	]}, Ra {quantity(f.brief.targetRaUm, 'um-Ra', f.units)} asked. Wanted: <b class="num">{wanted}</b>
 	<a href={resolve(`/setups/${f.id}/brief`)}>why</a>
 </p>
 {#if view === 'compare' && compared.length > 1}<CompareWheels

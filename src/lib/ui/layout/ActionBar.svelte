@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { getContext, type Snippet } from 'svelte';
 
 	interface Props {
@@ -9,6 +10,7 @@
 		disabled?: boolean;
 		key?: boolean;
 		/** The action leads on to what comes next. */ forward?: boolean;
+		/** Everybody may do this, also who may only look. */ anyone?: boolean;
 		children?: Snippet;
 		aside?: Snippet;
 	}
@@ -22,8 +24,11 @@
 		key = true,
 		forward = false,
 		children,
+		anyone = false,
 		aside
 	}: Props = $props();
+	/** Who may only look sees no key that would refuse. */
+	const looks = $derived((page.data.user as { role?: string } | undefined)?.role === 'viewer' && !anyone);
 	/** Where everything asked here is met, going on is the main action and this one steps back. */
 	const met = getContext<(() => boolean) | undefined>('all-met');
 	const main = $derived(forward || !met?.());
@@ -33,17 +38,22 @@
 
 <svelte:window
 	onkeydown={(e) => {
-		if (key && main && e.key === 'Enter' && free(e.target) && !disabled && !busy) {
+		if (!looks && key && main && e.key === 'Enter' && free(e.target) && !disabled && !busy) {
 			e.preventDefault();
 			onact();
 		}
 	}}
 />
 <footer>
-	<button class="btn" class:act={main} class:danger={stop} onclick={onact} disabled={disabled || busy}
-		>{label}{#if key && main}<kbd aria-hidden="true">Enter</kbd>{/if}</button
-	>
-	{@render children?.()}
+	{#if looks}<span class="quiet">You may look, not record.</span>{:else}<button
+			class="btn"
+			class:act={main}
+			class:danger={stop}
+			onclick={onact}
+			disabled={disabled || busy}
+			>{label}{#if key && main}<kbd aria-hidden="true">Enter</kbd>{/if}</button
+		>
+		{@render children?.()}{/if}
 	<span class="sp"></span>
 	{@render aside?.()}
 </footer>

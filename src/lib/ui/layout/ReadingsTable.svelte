@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { symbolOf } from '$core/quantity/format';
 	import { type System, parseQuantity } from '$core/quantity/parse';
 
 	interface Props {
@@ -13,7 +14,7 @@
 	let { list, turned, onchange, fault, system, key }: Props = $props();
 	const at = (i: number) =>
 		Math.round((((turned === 'clockwise' ? -1 : 1) * i * 360) / list.length + 360) % 360);
-	const bad = (text: string) => text.trim() !== '' && 'problem' in parseQuantity(text, 'um', system);
+	const bad = (text: string) => text.trim() !== '' && 'problem' in parseQuantity(text, 'um-dial', system);
 	function put(i: number, text: string) {
 		const several = text.split(/[\s;]+/).filter(Boolean);
 		if (several.length > 2 && several.every((s) => !Number.isNaN(Number(s.replace(',', '.')))))
@@ -35,7 +36,7 @@
 </script>
 
 <table data-field="readingsUm" tabindex="-1">
-	<thead><tr><th>at</th><th>reads {system === 'mm' ? 'µm' : 'in'}</th></tr></thead>
+	<thead><tr><th>at</th><th>reads {symbolOf('um-dial', system)}</th></tr></thead>
 	<tbody>
 		{#each list as text, i (i)}<tr
 				><td><label for="{key}-r{i}">{at(i)}°</label></td><td

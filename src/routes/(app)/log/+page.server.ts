@@ -1,7 +1,7 @@
 import { calculation } from '$core/calculations';
 import { STATIONS } from '$core/route/facts';
 import { logLines } from '$lib/server/db/records';
-import { machines } from '$lib/server/shop/machines';
+import { machineCodes } from '$lib/server/shop/machines';
 
 const VERDICTS = ['ok', 'caution', 'stop'];
 const LINES = 50;
@@ -26,6 +26,6 @@ export async function load({ url }) {
 		lines: lines.slice(0, LINES).map((l) => ({ ...l, title: calculation(l.calculation).title })),
 		more: lines.length > LINES ? lines[LINES - 1]!.id : null,
 		first: whole('before') === undefined,
-		machines: (await machines()).map((m) => m.code)
+		machines: await machineCodes()
 	};
 }

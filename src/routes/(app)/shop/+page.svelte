@@ -3,6 +3,7 @@
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
 	import { when } from '$lib/words';
+	import TheShop from '$lib/features/shop/TheShop.svelte';
 	import { thingInWords } from '$lib/features/shop/thing-words';
 
 	let { data } = $props();
@@ -20,6 +21,7 @@
 		</p>
 	</div>
 	<div class="cols">
+		{#key data.shop.name}<TheShop shop={data.shop} lead={data.lead} />{/key}
 		{#each data.kinds as k (k.id)}
 			<section class="sheet" aria-label={k.many}>
 				<header>
@@ -29,12 +31,21 @@
 						>{/if}
 				</header>
 				<ul>
-					{#each k.things as t (t.id)}<li>
+					{#each k.things.filter((t) => !t.retired) as t (t.id)}<li>
 							<a href={resolve(`/shop/${k.id}/${encodeURIComponent(String(t[k.key]))}`)}>{t[k.key]}</a><span
 								>{thingInWords(k.id, t)}</span
 							>
 						</li>{:else}<li>none yet</li>{/each}
 				</ul>
+				{#if k.things.some((t) => t.retired)}<details>
+						<summary>Out of use: {k.things.filter((t) => t.retired).length}</summary>
+						<ul>
+							{#each k.things.filter((t) => t.retired) as t (t.id)}<li>
+									<a href={resolve(`/shop/${k.id}/${encodeURIComponent(String(t[k.key]))}`)}>{t[k.key]}</a
+									><span>{thingInWords(k.id, t)}</span>
+								</li>{/each}
+						</ul>
+					</details>{/if}
 			</section>
 		{/each}
 		<section class="sheet" aria-label="Guideline figures">
@@ -99,6 +110,12 @@
 	ul {
 		list-style: none;
 		padding: 0;
+	}
+	summary {
+		cursor: pointer;
+		min-height: 30px;
+		padding: 0 var(--s-16);
+		color: var(--ink2);
 	}
 	li {
 		display: grid;

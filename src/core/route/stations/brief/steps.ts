@@ -9,7 +9,8 @@ import {
 	text,
 	um,
 	whole,
-	yesNo
+	yesNo,
+	roughnessUm
 } from '../../../calculation/field/index.js';
 import type { OutputOf } from '../../../calculation/define.js';
 import { contact } from '../../../spec/contact.js';
@@ -35,7 +36,11 @@ export const BRIEF_FIELDS = [
 	choice('material', 'What it is made of', MATERIAL_NAMES, { required: true }),
 	hrc('hardnessHrc', 'Leave empty when soft', { ...from0(72), label: 'Hardness' }),
 	choice('operation', 'How it is ground', BRIEF_OPERATIONS, { required: true }),
-	um('targetRaUm', 'From the drawing', { ...between(0.012, 25), required: true, label: 'Finish wanted, Ra' }),
+	roughnessUm('targetRaUm', 'From the drawing', {
+		...between(0.012, 25),
+		required: true,
+		label: 'Finish wanted, Ra'
+	}),
 	mm('minWidthMm', 'If it matters', { ...over0(1000), label: 'Least wheel width' }),
 	yesNo('burnProne', 'Thin or heat-sensitive', { default: false, label: 'Burns easily' }),
 	yesNo('interrupted', 'Keyways, holes, splines', {

@@ -1,4 +1,4 @@
-import { from0, mm, over0, um, whole, yesNo } from '../../../calculation/field/index.js';
+import { from0, mm, over0, um, whole, yesNo, roughnessUm } from '../../../calculation/field/index.js';
 import { dressCompensation } from '../../../set/dress-compensation.js';
 import type { Recorded } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
@@ -28,7 +28,7 @@ export const againStep = defineStep({
 		seen('burnSeen', 'Burn', 'On the next part'),
 		seen('chatterSeen', 'Chatter', 'On the next part'),
 		seen('soundNormal', 'Sounds normal', 'While cutting'),
-		um('raUm', 'Of the next part', { ...from0(1000), label: 'Ra' })
+		roughnessUm('raUm', 'Of the next part', { ...from0(1000), label: 'Ra' })
 	] as const,
 	compute(facts, v) {
 		const zero = compute(facts, dressCompensation, {

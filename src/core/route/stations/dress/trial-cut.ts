@@ -1,4 +1,14 @@
-import { between, mm, mps, number, over0, um, whole, yesNo } from '../../../calculation/field/index.js';
+import {
+	between,
+	mm,
+	mps,
+	number,
+	over0,
+	um,
+	whole,
+	yesNo,
+	roughnessUm
+} from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { cluster } from '../../../dress/cluster.js';
 import { predictFinish } from '../../../dress/predict-finish.js';
@@ -52,7 +62,7 @@ export const trialCutStep = defineStep({
 	step: 'cut',
 	title: 'Trial cut',
 	fields: [
-		um('raUm', 'Measured on the cut', { ...over0(100), required: true, label: 'Ra measured' }),
+		roughnessUm('raUm', 'Measured on the cut', { ...over0(100), required: true, label: 'Ra measured' }),
 		um('workDepthUm', 'Of the cut; the brief’s when left empty', { ...over0(20000), label: 'Depth of cut' }),
 		mps('workSpeedMps', 'Table or work; the brief’s when left empty', { ...over0(100), label: 'Work speed' }),
 		number('powerW', 'By the meter, idle taken off, W', { ...over0(1e7), label: 'Net power, W' }),

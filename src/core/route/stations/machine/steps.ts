@@ -1,3 +1,4 @@
+import { TWO_TENTHS_UM, roundInInches } from '../../round-limits.js';
 import { TAPER_LIMIT_UM } from '../../../keep/incident-work.js';
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { runInRecommission } from '../../../run-in/recommission.js';
@@ -20,7 +21,14 @@ export const spindleStep = defineStep({
 	title: 'Run-out of the spindle',
 	fields: pick(spindleRunout.fields, 'taperRunoutUm', 'flangeRunoutUm'),
 	// This station asks about the spindle on the routes that follow a crash.
-	compute: (facts, v) => alone(compute(facts, spindleRunout, { ...v, taperLimitUm: TAPER_LIMIT_UM }))
+	compute: (facts, v) =>
+		alone(
+			compute(facts, spindleRunout, {
+				...v,
+				...roundInInches(facts, spindleRunout, { runoutAimUm: TWO_TENTHS_UM }),
+				taperLimitUm: TAPER_LIMIT_UM
+			})
+		)
 });
 
 /** Everything that can be recorded at Machine. */

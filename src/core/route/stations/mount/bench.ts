@@ -1,5 +1,6 @@
 import { benchGrinder } from '../../../mount/bench-grinder.js';
 import { line } from '../../gate.js';
+import { EIGHTH_MM, QUARTER_MM, roundInInches } from '../../round-limits.js';
 import { said, show } from '../../say.js';
 import { alone, compute, defineStep, pick } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
@@ -19,7 +20,13 @@ export const benchStep = defineStep({
 		'shieldClear',
 		'boltedDown'
 	),
-	compute: (facts, v) => alone(compute(facts, benchGrinder, v))
+	compute: (facts, v) =>
+		alone(
+			compute(facts, benchGrinder, {
+				...roundInInches(facts, benchGrinder, { restGapMostMm: EIGHTH_MM, tongueGapMostMm: QUARTER_MM }),
+				...v
+			})
+		)
 });
 
 /** On a bench grinder: flanges as anywhere, then rest, tongue and guards close to the wheel. */

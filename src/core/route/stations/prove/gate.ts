@@ -26,7 +26,7 @@ export const proveGate: Gate = (facts, evidence) => {
 			'ra',
 			'Finish as asked',
 			'raUm',
-			`Ra ${q(recorded?.entered.raUm, 'um')} of ${q(facts.brief.targetRaUm, 'um')}`
+			`Ra ${q(recorded?.entered.raUm, 'um-Ra')} of ${q(facts.brief.targetRaUm, 'um-Ra')}`
 		),
 		check('burn', 'No burn', 'burnSeen', 'trial cut'),
 		check('chatter', 'No chatter', 'chatterSeen', 'trial cut'),

@@ -1,4 +1,4 @@
-import { from0, text, um, yesNo } from '../../../calculation/field/index.js';
+import { from0, text, yesNo, roughnessUm } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { release } from '../../../prove/release.js';
 import { diagnoseFinish } from '../../../spec/diagnose-finish.js';
@@ -99,7 +99,7 @@ export const diagnoseStep = defineStep({
 	step: 'diagnose',
 	title: 'Wrong grit or wrong dress?',
 	fields: [
-		um('raUm', 'Measured', { ...from0(1000), label: 'Ra of the trial cut' }),
+		roughnessUm('raUm', 'Measured', { ...from0(1000), label: 'Ra of the trial cut' }),
 		yesNo('burnSeen', 'On the trial cut'),
 		yesNo('chatterSeen', 'On the trial cut')
 	],
@@ -115,7 +115,7 @@ function releaseNote(facts: SetupFacts, raUm: number | null): string {
 	return [
 		...of('balance', known.balanceResidualGmm, known.balanceLimitGmm, 'gmm'),
 		...of('run-out', known.runOutUm, known.runOutLimitUm, 'um'),
-		...of('Ra', raUm, facts.brief.targetRaUm, 'um')
+		...of('Ra', raUm, facts.brief.targetRaUm, 'um-Ra')
 	].join(', ');
 }
 
@@ -130,7 +130,7 @@ export const releaseStep = defineStep({
 	step: 'release',
 	title: 'Trial cut and release',
 	fields: [
-		um('raUm', 'Measured', { ...from0(1000), label: 'Ra of the trial cut' }),
+		roughnessUm('raUm', 'Measured', { ...from0(1000), label: 'Ra of the trial cut' }),
 		seen('burnSeen', 'Burn'),
 		seen('chatterSeen', 'Chatter'),
 		seen('crackSeen', 'Crack on the wheel'),

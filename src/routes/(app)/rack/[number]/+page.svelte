@@ -35,7 +35,7 @@
 						`${quantity(w.rimWidthMm, 'mm')} wide, ${w.rimDepthMm === null ? 'depth not known' : `${quantity(w.rimDepthMm, 'mm')} deep`}`
 					] as const
 				]),
-		['Mass when new', quantity(w.massKg, 'kg')],
+		['Mass when new', `${quantity(w.massKg, 'kg')}${w.massComputed ? ', computed, not weighed' : ''}`],
 		['Use by', w.expiresOn ?? 'does not age'],
 		['Place', w.place]
 	] as const);

@@ -3,6 +3,7 @@
 	import { completed } from '$core/calculation/complete';
 	import { all } from '$core/route/step';
 	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
 	import { whenRight } from '$core/calculation/attempt';
 	import { storageRules } from '$core/inspect/storage-rules';
 	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
@@ -22,7 +23,12 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
-	const entry = new Entry({ fields: WHEEL_FIELDS, key: 'wheel-new', draft: data.draft });
+	const entry = new Entry({
+		fields: WHEEL_FIELDS,
+		key: 'wheel-new',
+		draft: data.draft,
+		system: data.shop.units
+	});
 	const look = new Entry({ fields: LOOK_FIELDS, key: 'wheel-new-look', draft: data.look });
 	const sender = new Sender();
 	const read = $derived.by(() => {
@@ -92,7 +98,12 @@
 			return;
 		}
 		await look.recorded();
-		await goto(resolve(`/rack/${encodeURIComponent(String(done.number))}?received`));
+		const setup = /^\d{1,9}$/.exec(page.url.searchParams.get('setup') ?? '')?.[0];
+		await goto(
+			setup
+				? resolve(`/setups/${setup}/select`)
+				: resolve(`/rack/${encodeURIComponent(String(done.number))}?received`)
+		);
 	}
 </script>
 

@@ -33,7 +33,12 @@
 		(m && data.routes.find((r) => r.code === USUAL[m.kind])) ?? null;
 	const asked = untrack(() => data.machines.find((m) => m.id === data.machine) ?? null);
 	const askedRoute = untrack(() => data.routes.find((r) => r.code === data.route) ?? usualFor(asked));
-	const entry = new Entry({ fields: BRIEF_FIELDS, key: 'setup-new', draft: data.draft });
+	const entry = new Entry({
+		fields: BRIEF_FIELDS,
+		key: 'setup-new',
+		draft: data.draft,
+		start: { units: data.shop.units }
+	});
 	// The address says which machine and route; what was typed of the job before stays.
 	if (asked) entry.set('machineId', String(asked.id));
 	if (askedRoute) entry.set('route', askedRoute.code);
@@ -113,6 +118,7 @@
 					{cut}
 					burnProne={v.burnProne === true}
 					finish={v.targetRaUm ?? null}
+					units={entry.system}
 					stockMm={v.stockMm ?? null}
 				/>{:else}<p class="quiet">
 					Material and operation decide the first letters; finish decides the grit.

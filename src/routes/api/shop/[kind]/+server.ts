@@ -1,4 +1,4 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
+import { answering, bodyOf, textIn } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { keepThing } from '$lib/server/shop/shop';
 
@@ -9,6 +9,12 @@ export const POST = ({ params, request, locals }) =>
 		if (body.of !== null && body.of !== undefined && typeof body.of !== 'string')
 			throw new InputFault('of', 'not-text', 'Say which one is changed.');
 		return {
-			...(await keepThing(params.kind, (body.of as string | null) ?? null, body.values, locals.user!))
+			...(await keepThing(
+				params.kind,
+				(body.of as string | null) ?? null,
+				body.values,
+				locals.user!,
+				textIn(body.machine) || null
+			))
 		};
 	});

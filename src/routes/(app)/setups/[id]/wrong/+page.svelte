@@ -73,7 +73,7 @@
 			</ol>
 		</section>{/if}
 </div>
-<ActionBar label="Stop everything here" onact={stop} busy={sender.busy} stop key={false}>
+<ActionBar label="Stop everything here" onact={stop} busy={sender.busy} stop anyone key={false}>
 	<a class="btn" href={resolve(`/setups/${f.id}`)}>Back, nothing is wrong</a>
 	<a class="btn" href={resolve(`/setups/${f.id}/give-up`)}>Nothing is wrong, but it is given up</a>
 </ActionBar>

@@ -7,6 +7,7 @@
 	import { DRESSERS } from '$core/shop/dresser';
 	import { SHOP_KINDS } from '$core/shop/kinds';
 	import OneTimePin from '$lib/features/people/OneTimePin.svelte';
+	import RetireThing from '$lib/features/shop/RetireThing.svelte';
 	import DresserLog from '$lib/features/shop/DresserLog.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
@@ -38,18 +39,23 @@
 		fields,
 		key: `shop-${kind.id}-${page.params.key}`.slice(0, 80),
 		draft: data.draft,
+		system: data.shop.units,
 		start: { ...(found ?? {}), mount: data.mount, dresser: data.dresser }
 	});
 	/** Only what this kind of thing needs is asked for. */
 	const asked = $derived(kind.asked ? kind.asked(entry.typed) : fields);
 	const DRESSER_WORDS = Object.fromEntries(Object.entries(DRESSERS).map(([k, d]) => [k, d.words]));
+	const TURNS = { cw: 'clockwise', ccw: 'anticlockwise', cnc: 'by a control' };
 	const sender = new Sender();
 	/** Somebody who was just added, with the PIN that is told once. */
 	let made = $state<{ name: string; pin: string } | null>(null);
 	async function save() {
-		const told = await sender.submitEntry(`/api/shop/${kind.id}`, entry, { of: name });
+		const told = await sender.submitEntry(`/api/shop/${kind.id}`, entry, {
+			of: name,
+			machine: page.url.searchParams.get('machine')
+		});
 		if (typeof told?.oneTimePin === 'string') made = { name: String(told.key), pin: told.oneTimePin };
-		else if (told) await goto(resolve('/shop'));
+		else if (told) await goto(resolve(page.url.searchParams.get('from') === 'way' ? '/' : '/shop'));
 	}
 </script>
 
@@ -65,7 +71,7 @@
 			{#each asked as field (field.name)}<FieldInput
 					{entry}
 					{field}
-					words={kind.id === 'dressers' ? DRESSER_WORDS : {}}
+					words={kind.id === 'dressers' ? DRESSER_WORDS : TURNS}
 				/>{/each}
 		</div>
 		{#if data.lead}<ActionBar label="Keep it" onact={save} busy={sender.busy}
@@ -74,6 +80,12 @@
 	</fieldset>
 	{#if made}<OneTimePin name={made.name} made={made.pin} />
 	{:else if kind.id === 'people' && name && data.lead}<OneTimePin {name} />{/if}
+	{#if name && data.lead && kind.id !== 'people'}<RetireThing
+			kind={kind.id}
+			one={kind.one}
+			of={name}
+			retired={found?.retired === true}
+		/>{/if}
 	{#if data.log}<DresserLog code={name!} log={data.log} mayWrite={data.mayWrite} />{/if}
 </main>
 

@@ -1,0 +1,17 @@
+import { choice, text } from '../calculation/field/index.js';
+import type { Field, Values } from '../calculation/fields.js';
+
+/** What the shop says of itself. */
+export const THE_SHOP_FIELDS = [
+	text('name', 'As it stands on cards and at the sign-in', {
+		required: true,
+		minLength: 2,
+		maxLength: 60,
+		label: 'Name of the shop'
+	}),
+	choice('units', 'Of new setups and of what the shop keeps', ['mm', 'inch'], {
+		default: 'mm',
+		label: 'Numbers in'
+	})
+] as const satisfies readonly Field[];
+export type TheShopValues = Values<typeof THE_SHOP_FIELDS>;

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import { invalidateAll } from '$app/navigation';
+	import { THE_SHOP_FIELDS } from '$core/shop/the-shop';
+	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+	import { Sender } from '$lib/ui/feedback/sender.svelte';
+
+	interface Props {
+		shop: { name: string; units: 'mm' | 'inch' };
+		lead: boolean;
+	}
+	/** What the shop is called, and in which units it works. */
+	let { shop, lead }: Props = $props();
+	const entry = new Entry({ fields: THE_SHOP_FIELDS, start: { name: shop.name, units: shop.units } });
+	const sender = new Sender();
+	let kept = $state(false);
+	async function keep() {
+		kept = false;
+		if (!(await sender.submitEntry('/api/the-shop', entry))) return;
+		kept = true;
+		await invalidateAll();
+	}
+</script>
+
+<section class="sheet" aria-label="This shop">
+	<h2>{shop.name}</h2>
+	{#if lead}<div class="grid">
+			<TextField {entry} name="name" /><ChoiceField {entry} name="units" /><button
+				class="btn"
+				onclick={keep}
+				disabled={sender.busy}>Keep the name</button
+			>
+		</div>
+		<p class="quiet" role="status">
+			{sender.trouble?.message ??
+				(kept ? 'Kept.' : 'The name stands on the cards of setups; the units are those of new setups.')}
+		</p>{:else}<p class="quiet">Numbers in {shop.units === 'inch' ? 'inches' : 'millimetres'}.</p>{/if}
+</section>
+
+<style>
+	section {
+		padding: var(--s-12) var(--s-16);
+	}
+	h2 {
+		font-size: var(--type-head);
+	}
+	.grid {
+		display: grid;
+		gap: var(--s-8);
+		justify-items: start;
+	}
+</style>
