@@ -36,7 +36,7 @@ export async function mounted(page: Page, dial: 'read' | 'by hand' = 'read'): Pr
 	await say(page, 'Did it have to be forced?', 'No');
 	await press(page, 'Slides on by hand');
 	if (dial === 'read') await readDial(page);
-	else await page.getByLabel('Run-out', { exact: true }).first().fill('3');
+	else await page.getByLabel(/^Flange run-out/).fill('3');
 	for (const b of ['Back blotter', 'Front blotter'])
 		await page.getByLabel(b, { exact: true }).selectOption('good');
 	await say(page, 'Wiped clean', 'Yes');

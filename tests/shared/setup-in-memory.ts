@@ -178,6 +178,7 @@ function follow(f: SetupFacts, e: Effect): SetupFacts {
 			state: e.state,
 			...(e.state === 'finished' && { onSpindle: false, givenUp: e.givenUp ?? null })
 		};
+	if (e.kind === 'brief') return { ...f, brief: e.brief };
 	if (e.kind === 'wheel-state' && own)
 		return {
 			...f,

@@ -1,4 +1,5 @@
 import type { RawSegment } from '../form/profile/chain.js';
+import type { BriefFacts } from './stations/brief/steps.js';
 import type { SetupFacts, TrialCut, WheelFacts } from './facts.js';
 
 /** What can be written in the ledger of a wheel. */
@@ -24,6 +25,8 @@ export interface DresserLeft {
 /** What a submission changes beside its records: a closed list, carried out by whoever keeps the shop. */
 export type Effect =
 	| { kind: 'take-wheel'; wheelId: number; number: string }
+	/** The job as it is told now. */
+	| { kind: 'brief'; brief: BriefFacts }
 	/** The other wheels of the pack from now on, and no others. */
 	| { kind: 'hold-wheels'; wheelIds: readonly number[] }
 	| { kind: 'wheel-state'; wheelId: number; state: WheelFacts['state']; reason: string | null }

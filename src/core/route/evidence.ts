@@ -8,6 +8,7 @@ import type { RecordFacts, SetupFacts, StationId } from './facts.js';
  * balance, dressing again wants a new trial cut.
  */
 const RESETS: Readonly<Record<string, readonly StationId[]>> = {
+	'brief.again': ['select'],
 	'inspect.look': ['mount', 'run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.tighten': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.pack': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],

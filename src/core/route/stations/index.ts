@@ -6,7 +6,8 @@ import { balanceGate } from './balance/gate.js';
 import { balanceSteps } from './balance/steps.js';
 import { balancePlace } from './balance/where.js';
 import { briefGate } from './brief/gate.js';
-import { briefSteps } from './brief/steps.js';
+import { againStep, namedStep } from './brief/again.js';
+import { briefStep } from './brief/steps.js';
 import { dressGate, dressOrder } from './dress/gate.js';
 import { dressSteps } from './dress/steps.js';
 import { formGate, formOrder } from './form/gate.js';
@@ -31,7 +32,7 @@ import { trueSteps } from './true/steps.js';
 
 /** Every station a route may have. */
 export const STATION: Readonly<Record<StationId, Station>> = {
-	brief: { steps: briefSteps, gate: briefGate, order: anyOrder },
+	brief: { steps: [briefStep, againStep, namedStep], gate: briefGate, order: anyOrder },
 	machine: { steps: machineSteps, gate: machineGate, order: anyOrder },
 	select: { steps: selectSteps, gate: selectGate, order: anyOrder },
 	inspect: { steps: inspectSteps, gate: inspectGate, order: inspectOrder },

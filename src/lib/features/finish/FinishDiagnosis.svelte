@@ -83,30 +83,35 @@
 	aim={stays ? null : { grainUm: grainOf(out.recommendedGrit), raUm: out.recommendedRaUm }}
 	stocked={DEFAULT_STOCK}
 />
-<table aria-label="Wheel and dress together">
-	<thead
-		><tr
-			><th>Grit</th><th>Dress</th><th class="r">overlap</th><th class="r">Ra about</th><th class="r">heat</th
-			><th>comes out</th></tr
-		></thead
-	>
-	<tbody
-		>{#each rows as r (`${r.gritNumber}${r.present}`)}<tr
-				class:here={r.gritNumber === dress.gritNumber && r.present}
-				><td class="num">F{r.gritNumber}</td><td>{r.present ? 'as now' : 'as advised'}</td><td class="num r"
-					>{r.overlapRatio.toFixed(1)}</td
-				><td class="num r">{r.raAsDressedUm.toFixed(2)}</td><td class="num r">{r.heatIndex.toFixed(1)}</td><td
-					>{DIAGNOSIS[r.diagnosis]!.title.toLowerCase()}</td
-				></tr
-			>{/each}</tbody
-	>
-</table>
+<div class="scroll">
+	<table aria-label="Wheel and dress together">
+		<thead
+			><tr
+				><th>Grit</th><th>Dress</th><th class="r">overlap</th><th class="r">Ra about</th><th class="r"
+					>heat</th
+				><th>comes out</th></tr
+			></thead
+		>
+		<tbody
+			>{#each rows as r (`${r.gritNumber}${r.present}`)}<tr
+					class:here={r.gritNumber === dress.gritNumber && r.present}
+					><td class="num">F{r.gritNumber}</td><td>{r.present ? 'as now' : 'as advised'}</td><td class="num r"
+						>{r.overlapRatio.toFixed(1)}</td
+					><td class="num r">{r.raAsDressedUm.toFixed(2)}</td><td class="num r">{r.heatIndex.toFixed(1)}</td
+					><td>{DIAGNOSIS[r.diagnosis]!.title.toLowerCase()}</td></tr
+				>{/each}</tbody
+		>
+	</table>
+</div>
 <p class="quiet">
 	Heat ranks only: F60 dressed at overlap 4 and 20 µm is 1. Ra as dressed is a trend, good to a third.
 </p>
 <Reasons reasons={out.reasons.filter((r) => r.code !== out.diagnosis)} />
 
 <style>
+	.scroll {
+		overflow-x: auto;
+	}
 	.title {
 		font: 700 var(--type-figure)/1.15 var(--text);
 		color: var(--stop);

@@ -1,5 +1,8 @@
 import { dresserWords, isTurned, methodOf } from '$core/shop/dresser';
 
+const dresses = (t: Record<string, unknown>): string =>
+	`${String(t.dressesSinceTurn)} ${t.dressesSinceTurn === 1 ? 'dress' : 'dresses'}`;
+
 /** A thing of the shop in one line. */
 export function thingInWords(kind: string, t: Record<string, unknown>): string {
 	const say = (name: string) => String(t[name] ?? '').replace(/-/g, ' ');
@@ -14,9 +17,9 @@ export function thingInWords(kind: string, t: Record<string, unknown>): string {
 				t.tipRadiusUm ? `tip ${say('tipRadiusUm')} µm` : '',
 				t.bodyDiameterMm ? `⌀ ${say('bodyDiameterMm')} mm` : '',
 				isTurned(String(t.kind))
-					? `${say('dressesSinceTurn')} dresses since it was turned`
+					? `${dresses(t)} since it was turned`
 					: methodOf(String(t.kind))
-						? `${say('dressesSinceTurn')} dresses`
+						? dresses(t)
 						: '',
 				t.wear === 'worn-out' ? 'worn out' : say('place')
 			]

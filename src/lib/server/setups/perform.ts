@@ -13,6 +13,7 @@ import { attachPictures } from '../wheels/pictures.js';
 import { addEvent, setWheelState } from '../wheels/ledger.js';
 import { finishSetup } from './finish.js';
 import { holdWheels } from './pack.js';
+import { changeBrief } from './change-brief.js';
 import { type SetupChange, changeSetup } from './change-setup.js';
 
 /** Does what a submission changes beside its records. @throws Refused 409 when somebody else took the wheel at the same moment */
@@ -64,6 +65,8 @@ async function one(
 	on: PoolConnection
 ): Promise<void> {
 	switch (e.kind) {
+		case 'brief':
+			return changeBrief(facts.id, e.brief, on);
 		case 'hold-wheels':
 			return holdWheels(facts.id, e.wheelIds, on);
 		case 'wheel-state':

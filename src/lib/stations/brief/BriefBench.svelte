@@ -4,8 +4,9 @@
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import { Evidence, partOf } from '$core/route/evidence';
-	import { briefStep, wishOf } from '$core/route/stations/brief/steps';
+	import { TOLD, wishOf } from '$core/route/stations/brief/steps';
 	import { contact } from '$core/spec/contact';
+	import BriefAgain from './BriefAgain.svelte';
 	import Recommendation from './Recommendation.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
@@ -15,7 +16,8 @@
 	}
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
-	const told = $derived(Evidence.of(f).step(briefStep));
+	let again = $state(false);
+	const told = $derived(Evidence.of(f).newest('brief', TOLD));
 	const wish = $derived(wishOf(f));
 	const cut = $derived(partOf(told, contact)?.output ?? null);
 	const lines = $derived([
@@ -35,32 +37,37 @@
 
 <h1>Brief</h1>
 <p class="lead">The job as it was told, and the wheel it asks for.</p>
-<div class="cols">
-	<dl>
-		{#each lines as [k, v] (k)}<div>
-				<dt>{k}</dt>
-				<dd>{v}</dd>
-			</div>{/each}
-	</dl>
-	<section>
-		<h2>First choice</h2>
-		<Recommendation
-			{wish}
-			{cut}
-			burnProne={f.brief.burnProne}
-			units={f.units}
-			finish={f.brief.targetRaUm}
-			stockMm={f.brief.stockMm}
-		/>
-	</section>
-</div>
-<ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>
-	{#if f.state !== 'finished' && f.state !== 'released'}<a
-			class="btn"
-			href={resolve(`/setups/${f.id}/give-up`)}>Give this setup up</a
-		>{/if}
-	{#snippet aside()}{#if told}<ShowWorking computed={told.parts} system={f.units} />{/if}{/snippet}
-</ActionBar>
+{#if again}<BriefAgain {desk} ondone={() => (again = false)} />
+{:else}
+	<div class="cols">
+		<dl>
+			{#each lines as [k, v] (k)}<div>
+					<dt>{k}</dt>
+					<dd>{v}</dd>
+				</div>{/each}
+		</dl>
+		<section>
+			<h2>First choice</h2>
+			<Recommendation
+				{wish}
+				{cut}
+				burnProne={f.brief.burnProne}
+				units={f.units}
+				finish={f.brief.targetRaUm}
+				stockMm={f.brief.stockMm}
+			/>
+		</section>
+	</div>
+	<ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>
+		{#if f.state !== 'finished' && f.state !== 'released'}<a
+				class="btn"
+				href={resolve(`/setups/${f.id}/give-up`)}>Give this setup up</a
+			>{/if}
+		{#if f.state === 'under-way'}<button class="btn" onclick={() => (again = true)}>Tell it again</button
+			>{/if}
+		{#snippet aside()}{#if told}<ShowWorking computed={told.parts} system={f.units} />{/if}{/snippet}
+	</ActionBar>
+{/if}
 
 <style>
 	.cols {

@@ -21,7 +21,7 @@
 </script>
 
 <section aria-label="Working of {calculation.title}">
-	<h3>{calculation.title} <span class="quiet num">{calculation.id}</span></h3>
+	<h3>{calculation.title}</h3>
 	<ul class="formulas">
 		{#each calculation.formulas as f, at (at)}<li class="num">{f}</li>{/each}
 	</ul>

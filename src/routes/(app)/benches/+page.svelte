@@ -36,7 +36,6 @@
 			{#each g.list as c (c.id)}<li class="sheet">
 					<a href={resolve(`/benches/${c.id}`)}>{c.title}</a>
 					<p>{c.about}</p>
-					<span class="num quiet">{c.id}</span>
 				</li>{/each}
 		</ul>
 	{:else}<p class="lead">Nothing by that name.</p>{/each}

@@ -27,7 +27,7 @@
 				<header>
 					<h2>{k.many}</h2>
 					{#if data.lead}<a class="btn" href={resolve(`/shop/${k.id}/new`)}
-							>Add<span class="sr"> a {k.one}</span></a
+							>Add<span class="sr"> {'aeiou'.includes(k.one[0]!) ? 'an' : 'a'} {k.one}</span></a
 						>{/if}
 				</header>
 				<ul>

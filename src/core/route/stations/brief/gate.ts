@@ -1,10 +1,11 @@
 import { recommend } from '../../../spec/recommend.js';
+import { TOLD } from './steps.js';
 import { UNLESS_STOPPED, line } from '../../gate.js';
 import type { Gate } from '../station.js';
 
 /** The job is told once it has led to a recommendation, whatever that warns of. */
 export const briefGate: Gate = (_facts, evidence) => {
-	const told = evidence.of(recommend, 'brief', ['brief']);
+	const told = evidence.of(recommend, 'brief', TOLD);
 	return [
 		line({
 			key: 'job',

@@ -21,7 +21,7 @@ import type { Field, Values } from '../../../calculation/fields.js';
 import { MATERIAL_NAMES, OPERATIONS, type Operation } from '../../../spec/recommend-tables.js';
 import { Evidence } from '../../evidence.js';
 import type { Guidelines, MachineFacts, SetupFacts } from '../../facts.js';
-import { type Result, compute, defineStep, type Step } from '../../step.js';
+import { type Result, compute, defineStep } from '../../step.js';
 
 /** Peel grinding takes the full profile in one deep pass, as creep feed does, but round a turning part. */
 const BRIEF_OPERATIONS = [...OPERATIONS, 'peel'] as const;
@@ -155,11 +155,11 @@ export const briefStep = defineStep({
 	compute: (facts) => adviseFor(facts.brief, facts.machine, facts.guidelines)
 });
 
+/** Steps that tell the job: the newest of them counts. */
+export const TOLD = ['brief', 'again', 'named'] as const;
+
 /** What this job asks for: as it was told, or worked out now where nothing was recorded yet. */
 export function wishOf(facts: SetupFacts): OutputOf<typeof recommend> {
-	const told = Evidence.of(facts).of(recommend, 'brief', ['brief']);
+	const told = Evidence.of(facts).of(recommend, 'brief', TOLD);
 	return told?.output ?? adviseFor(facts.brief, facts.machine, facts.guidelines).main.output;
 }
-
-/** Everything that can be recorded at Brief. */
-export const briefSteps: readonly Step[] = [briefStep];

@@ -128,8 +128,10 @@
 	main {
 		display: grid;
 		gap: var(--s-14);
+		grid-template-columns: minmax(0, 1fr);
 	}
 	section {
+		min-width: 0;
 		padding: var(--s-12) var(--s-16) var(--s-14);
 		display: grid;
 		gap: var(--s-10);
@@ -167,7 +169,7 @@
 	}
 	li {
 		display: grid;
-		grid-template-columns: 160px 1fr auto;
+		grid-template-columns: minmax(0, 160px) minmax(0, 1fr) auto;
 		gap: var(--s-14);
 		padding: var(--s-6) 0;
 		border-top: 1px solid var(--rule);

@@ -3,7 +3,7 @@ import { EXPORT_TYPES, exportKind, fileAnswer } from '$lib/server/door/file';
 import { Refused } from '$lib/server/door/refused';
 import { heavy } from '$lib/server/heavy/heavy';
 
-/** Everything kept of a setup, to take away: JSON whole, CSV one record a line. */
+/** Everything kept of a setup, to take away: JSON whole, CSV one value a line. */
 export const GET = ({ params, locals }) =>
 	fileAnswer(async () => {
 		const kind = exportKind(params.kind);

@@ -1,0 +1,55 @@
+import { InputFault } from '../../../calculation/fault.js';
+import { labelOf, type Field } from '../../../calculation/fields.js';
+import type { Effect } from '../../effect.js';
+import type { SetupFacts } from '../../facts.js';
+import { defineStep, without } from '../../step.js';
+import { BRIEF_FIELDS, type BriefFacts, adviseFor } from './steps.js';
+
+/** The job itself: where and how it is worked stays. */
+export const JOB_FIELDS = without(BRIEF_FIELDS, 'machineId', 'route', 'units');
+const NAMES: readonly (keyof BriefFacts)[] = ['part', 'quantity'];
+
+/** Fields in which one telling of a job differs from another. */
+export const differsIn = (a: BriefFacts, b: BriefFacts): Field[] =>
+	(JOB_FIELDS as readonly Field[]).filter(
+		(f) => (a[f.name as keyof BriefFacts] ?? null) !== (b[f.name as keyof BriefFacts] ?? null)
+	);
+/** Whether a wheel that was chosen for the one has to be chosen again for the other. */
+export const asksForAnother = (a: BriefFacts, b: BriefFacts): boolean =>
+	differsIn(a, b).some((f) => !NAMES.includes(f.name as keyof BriefFacts));
+
+/** @throws InputFault `inconsistent` when it is told as it was */
+function changed(facts: SetupFacts, job: BriefFacts, technical: boolean): void {
+	if (!differsIn(facts.brief, job).length)
+		throw new InputFault('part', 'inconsistent', 'It is told as it was. Change what is different.');
+	if (asksForAnother(facts.brief, job) === technical) return;
+	const other = differsIn(facts.brief, job).map(labelOf).join(', ');
+	throw new InputFault('part', 'inconsistent', `${other} changed as well. Tell the whole job again.`);
+}
+const effects = (_facts: SetupFacts, brief: BriefFacts): Effect[] => [{ kind: 'brief', brief }];
+
+/** The job told again: the version before it stays on record; a wheel that was taken for it has to be chosen again. */
+export const againStep = defineStep({
+	station: 'brief',
+	step: 'again',
+	title: 'The job, told again',
+	fields: JOB_FIELDS,
+	compute(facts, job) {
+		changed(facts, job, true);
+		return adviseFor(job, facts.machine, facts.guidelines);
+	},
+	effects
+});
+
+/** Only its name or how many there are: nothing that a wheel is chosen by. */
+export const namedStep = defineStep({
+	station: 'brief',
+	step: 'named',
+	title: 'Part and number, told again',
+	fields: JOB_FIELDS,
+	compute(facts, job) {
+		changed(facts, job, false);
+		return adviseFor(job, facts.machine, facts.guidelines);
+	},
+	effects
+});
