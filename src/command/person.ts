@@ -22,6 +22,8 @@ export async function person(what: 'add' | 'reset', given: string): Promise<void
 			const { databaseEnvironment } = await import('./database/mariadb.js');
 			Object.assign(process.env, databaseEnvironment(db.address));
 		}
+		// What is said stands in this window once; the log of the server is another.
+		process.env.UNCINUS_LOG ??= 'silent';
 		const { addLead, resetPin } = await import('../lib/server/people/locked-out.js');
 		const { closeDatabase } = await import('../lib/server/db/pool.js');
 		try {

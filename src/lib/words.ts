@@ -1,3 +1,5 @@
+import { figure } from '$core/quantity/format';
+import type { System } from '$core/quantity/parse';
 import type { WheelFacts } from '$core/route/facts';
 
 /** What is grinding what, in words. */
@@ -143,8 +145,14 @@ export const WAKE_WORDS: Record<string, string> = {
 	'first-slow-stroke': 'First slow stroke'
 };
 
-export const sizeOf = (w: Pick<WheelFacts, 'diameterMm' | 'widthMm' | 'boreMm'>): string =>
-	`${w.diameterMm} × ${w.widthMm} × ${w.boreMm}`;
+/** Diameter, width and bore, as a wheel is named by them. */
+export const sizeOf = (
+	w: Pick<WheelFacts, 'diameterMm' | 'widthMm' | 'boreMm'>,
+	units: System = 'mm'
+): string =>
+	[w.diameterMm, w.widthMm, w.boreMm]
+		.map((v) => (units === 'mm' ? String(v) : figure(v, 'mm', units)))
+		.join(' × ') + (units === 'mm' ? '' : ' in');
 /** A time as people in the shop say it. */
 export function when(at: Date | string | number): string {
 	const d = new Date(at);

@@ -7,7 +7,8 @@ import { openIncident } from '../../src/lib/server/setups/incidents.js';
 import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { record } from '../../src/lib/server/setups/record.js';
-import { facts, key, machineId, machinist, refusedWith, setup, step, workedUpTo } from './ground.js';
+import { keepThing } from '../../src/lib/server/shop/shop.js';
+import { facts, key, lead, machineId, machinist, refusedWith, setup, step, workedUpTo } from './ground.js';
 
 const wheelNow = async (number: string) =>
 	(await row<{ state: string; held_by: number | null }>(
@@ -22,6 +23,17 @@ const asIs = async (id: number, station: 'mount' | 'keep', name: string, values:
 		await machinist()
 	);
 const good = (name: string) => GOOD.find(([s, n]) => `${s}.${n}` === name)![2];
+
+const SPARE_MOUNT = {
+	kind: 'flange',
+	seatMm: 76.2,
+	flangeMm: 115,
+	recessMm: 92,
+	retention: 'single-nut',
+	threadHand: 'left',
+	massKg: 4.2,
+	journalRadiusMm: 15
+};
 
 describe('one wheel on a spindle', () => {
 	it('an occupied spindle is refused at Mount with where it is, and free again when that wheel is off', async () => {
@@ -47,6 +59,15 @@ describe('one wheel on a spindle', () => {
 		await asIs(first.id, 'keep', 'give-up', { reason: 'the job was called off', wheelIs: 'sound' });
 		expect((await facts(second.id)).occupied).to.equal(null);
 		await asIs(second.id, 'mount', 'fit', good('mount.fit'));
+	});
+	it('another mount is kept with the setup, and its record says which and why', async () => {
+		await keepThing('mounts', null, { ...SPARE_MOUNT, code: 'F1-B' }, await lead());
+		const { id } = await workedUpTo('run-in.start');
+		await asIs(id, 'mount', 'choose', { mountCode: 'F1-B', reason: 'the first has a burr' });
+		const f = await facts(id);
+		expect([f.mount!.code, f.onSpindle]).to.deep.equal(['F1-B', false]);
+		expect(f.records.at(-1)!.entered).to.deep.equal({ mountCode: 'F1-B', reason: 'the first has a burr' });
+		expect((await wheelNow(f.wheel!.number)).state).to.equal('available');
 	});
 	it('two who tighten at the same moment do not both get the spindle', async () => {
 		const [a, b] = [await workedUpTo('mount.tighten'), await workedUpTo('mount.tighten')];

@@ -40,6 +40,12 @@ const MOUNT = {
 	journalRadiusMm: 15
 };
 
+// The demo shop is left as it was found.
+after(async () => {
+	await retireThing('machines', 'OLD-1', true, await lead());
+	await retireThing('mounts', 'OLD-F', true, await lead());
+});
+
 describe('what a machinist knows', () => {
 	it('a motor is known by its power, a mount by its sizes', async () => {
 		await keepThing('machines', null, MACHINE, await lead());

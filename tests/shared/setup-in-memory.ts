@@ -129,6 +129,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 			lockedOut: false
 		},
 		mount: MOUNT,
+		mounts: [MOUNT, { ...MOUNT, id: 2, code: 'F2' }, { ...MOUNT, id: 3, code: 'A9', seatMm: 31.75 }],
 		dresser: DIAMOND,
 		dressers: [DIAMOND],
 		trays: [],
@@ -138,6 +139,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		records: [],
 		sums: { rolls: 0, ranOut: false, bookings: 0, partsGround: 0, partsSinceDress: 0, redressAfter: null },
 		recordings: [],
+		chipsSeen: [],
 		pastRings: [],
 		batchGPa: [],
 		cuts: [],
@@ -178,6 +180,7 @@ function follow(f: SetupFacts, e: Effect): SetupFacts {
 			state: e.state,
 			...(e.state === 'finished' && { onSpindle: false, givenUp: e.givenUp ?? null })
 		};
+	if (e.kind === 'use-mount') return { ...f, mount: f.mounts.find((m) => m.id === e.mountId)! };
 	if (e.kind === 'brief') return { ...f, brief: e.brief };
 	if (e.kind === 'wheel-state' && own)
 		return {

@@ -25,6 +25,8 @@ export interface DresserLeft {
 /** What a submission changes beside its records: a closed list, carried out by whoever keeps the shop. */
 export type Effect =
 	| { kind: 'take-wheel'; wheelId: number; number: string }
+	/** Another mount carries the wheel. */
+	| { kind: 'use-mount'; mountId: number }
 	/** The job as it is told now. */
 	| { kind: 'brief'; brief: BriefFacts }
 	/** The other wheels of the pack from now on, and no others. */

@@ -64,7 +64,9 @@ function openBefore(f: SetupFacts, evidence: Evidence, station: StationId): Refu
 		const message =
 			open.state === 'stop'
 				? `Stopped at ${name}: ${open.value}`
-				: `${name} comes first: ${open.title.toLowerCase()} (${open.value}).`;
+				: open.needsReason
+					? `${name} waits for a reason: ${open.title.toLowerCase()} (${open.value}). Write there why it may go on.`
+					: `${name} comes first: ${open.title.toLowerCase()} (${open.value}).`;
 		return { code: `${id}.${open.key}`, message };
 	}
 	return null;
@@ -77,7 +79,11 @@ function orderInside(f: SetupFacts, evidence: Evidence, station: StationId, step
 		const open = lines.find((l) => l.key === key);
 		if (!open || passes(open)) continue;
 		const message =
-			open.state === 'stop' ? `Stopped: ${open.value}` : `${open.title} comes first (${open.value}).`;
+			open.state === 'stop'
+				? `Stopped: ${open.value}`
+				: open.needsReason
+					? `${open.title} waits for a reason (${open.value}). Write why it may go on.`
+					: `${open.title} comes first (${open.value}).`;
 		return { code: `${station}.${key}`, message };
 	}
 	return STATION[station].place?.(f, step) ?? null;

@@ -10,6 +10,7 @@ import type { RecordFacts, SetupFacts, StationId } from './facts.js';
 const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 	'brief.again': ['select'],
 	'inspect.look': ['mount', 'run-in', 'true', 'balance', 'form', 'dress', 'prove'],
+	'mount.choose': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.tighten': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.pack': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.glue': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
@@ -99,6 +100,8 @@ function standingSteps(facts: SetupFacts): Map<string, Recorded> {
 			if (!newest) open.set(name, { together: r.together, parts: [r] });
 			else if (newest.together === r.together) newest.parts.unshift(r);
 		}
+		// Another mount: what was measured and tightened on the one before is told of that one.
+		if (`${r.station}.${r.step}` === 'mount.choose') overtaken.add('mount');
 		// Only what comes later on this route was built on it.
 		for (const station of RESETS[`${r.station}.${r.step}`] ?? [])
 			if (facts.stations.indexOf(r.station) < facts.stations.indexOf(station)) overtaken.add(station);

@@ -199,6 +199,8 @@ export interface SetupFacts {
 	route: RouteFacts;
 	machine: MachineFacts;
 	mount: MountFacts | null;
+	/** Every mount of the shop that is in use. */
+	mounts: readonly MountFacts[];
 	/** The one that belongs to this machine. */
 	dresser: DresserFacts | null;
 	/** Every dresser of the shop that is not worn out. */
@@ -215,6 +217,8 @@ export interface SetupFacts {
 	/** Recordings of the wheel's ring, oldest first: every one that stands, and its rings over the years; stiffness of the others of its batch. */
 	recordings: RecordingFacts[];
 	pastRings: PastRing[];
+	/** Chips that the last look at the wheel found, as they were entered. */
+	chipsSeen: readonly unknown[];
 	batchGPa: number[];
 	/** Trial cuts with this marking, oldest first. */
 	cuts: readonly TrialCut[];

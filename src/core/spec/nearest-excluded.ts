@@ -13,7 +13,7 @@ const HOPE: Readonly<Record<string, number>> = {
 	scrapped: 99
 };
 export const WHAT_WOULD: Readonly<Record<string, string>> = {
-	held: 'the setup that holds it lets it go',
+	held: 'the setup that holds it to let it go',
 	'bore-too-small': 'nothing, a bore is never enlarged',
 	'bore-mismatch': 'a bushing made for it, or a mount of its bore',
 	'too-wide': 'a wider guard: another machine',

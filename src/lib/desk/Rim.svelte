@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import type { StationView } from '$core/route/decision';
+	import type { System } from '$core/quantity/parse';
 	import type { WheelFacts } from '$core/route/facts';
 	import RimWheel from '$lib/drawing/RimWheel.svelte';
 	import Brand from '$lib/ui/layout/Brand.svelte';
@@ -13,9 +14,10 @@
 		wheel: WheelFacts | null;
 		mount: string | null;
 		wanted: string;
+		units: System;
 	}
 	/** The rim of the wheel is the way through a setup: stations in the order of its route. */
-	let { stations, here, setupId, wheel, mount, wanted }: Props = $props();
+	let { stations, here, setupId, wheel, mount, wanted, units }: Props = $props();
 	const CX = -210,
 		R = 352,
 		FROM = 52,
@@ -55,7 +57,7 @@
 	<div class="tag">
 		{#if wheel}<span>Wheel {wheel.number}{mount ? ` on ${mount}` : ''}</span><strong class="num"
 				>{wheel.canonical}</strong
-			><span class="num">{sizeOf(wheel)}</span>
+			><span class="num">{sizeOf(wheel, units)}</span>
 		{:else}<span>Nothing chosen yet</span><strong class="num">{wanted}</strong><span>wanted</span>{/if}
 	</div>
 </div>

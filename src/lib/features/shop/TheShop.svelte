@@ -42,6 +42,9 @@
 	section {
 		padding: var(--s-12) var(--s-16);
 	}
+	p {
+		margin-top: var(--s-8);
+	}
 	h2 {
 		font-size: var(--type-head);
 	}
@@ -49,5 +52,6 @@
 		display: grid;
 		gap: var(--s-8);
 		justify-items: start;
+		margin-top: var(--s-8);
 	}
 </style>

@@ -153,6 +153,16 @@ export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord
 	);
 	return r && full(r);
 }
+/** Chips that the last look at a wheel found, wherever it was made; a later look begins with them. */
+export async function chipsSeen(wheelId: number, on?: Runner): Promise<unknown[]> {
+	const r = await row<{ entered: string }>(
+		"SELECT entered FROM records WHERE wheel_id = ? AND station = 'inspect' AND step = 'look' ORDER BY id DESC LIMIT 1",
+		[wheelId],
+		on
+	);
+	const chips = (r && stored<{ chips?: unknown }>(r.entered))?.chips;
+	return Array.isArray(chips) ? chips : [];
+}
 /** The newest look or ring of a wheel made at the rack, not before `sinceMs`: judged as a whole. */
 export async function latestAtRack(
 	wheelId: number,

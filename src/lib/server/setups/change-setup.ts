@@ -10,6 +10,7 @@ export interface SetupChange {
 	/** Whether its wheel stands on the spindle from now on. */
 	onSpindle?: boolean;
 	givenUp?: string;
+	mountId?: number;
 }
 
 /** Raises the version and applies a change; the caller holds the lock. */
@@ -32,6 +33,10 @@ export async function changeSetup(
 	if (change.onSpindle !== undefined) {
 		sets.push('on_spindle = ?');
 		values.push(change.onSpindle ? 1 : 0);
+	}
+	if (change.mountId !== undefined) {
+		sets.push('mount_id = ?');
+		values.push(change.mountId);
 	}
 	if (change.givenUp !== undefined) {
 		sets.push('given_up = ?');

@@ -30,6 +30,8 @@ export async function perform(
 		if (e.kind === 'state') {
 			change.state = e.state;
 			change.givenUp = e.givenUp;
+		} else if (e.kind === 'use-mount') {
+			change.mountId = e.mountId;
 		} else if (e.kind === 'take-wheel') {
 			change.wheelId = e.wheelId;
 			if (e.wheelId !== facts.wheel?.id) change.onSpindle = false;
@@ -56,7 +58,7 @@ export async function perform(
 	}
 }
 
-type OfTheShop = Exclude<Effect, { kind: 'state' | 'take-wheel' }>;
+type OfTheShop = Exclude<Effect, { kind: 'state' | 'take-wheel' | 'use-mount' }>;
 async function one(
 	facts: SetupFacts,
 	e: OfTheShop,

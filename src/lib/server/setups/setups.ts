@@ -4,7 +4,7 @@ import { sumsOf } from '../../../core/route/sums.js';
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
 import { guidelinesNow } from '../shop/guidelines.js';
-import { dressersInUse, machineById, mountById } from '../shop/machines.js';
+import { dressersInUse, machineById, mountById, mounts } from '../shop/machines.js';
 import { simulatorsAllowed } from '../shop/simulators.js';
 import { theShop } from '../shop/the-shop.js';
 import { traysNow } from '../shop/trays.js';
@@ -12,7 +12,7 @@ import { type Runner, clockAheadMs, row } from '../db/pool.js';
 import { type AsClosed, keptFacts } from './kept-facts.js';
 import { occupying } from './occupying.js';
 import { companionsOf } from './pack.js';
-import { type FullRecord, recordsOf } from '../db/records.js';
+import { type FullRecord, chipsSeen, recordsOf } from '../db/records.js';
 import { ringsOf } from '../recordings/recordings.js';
 import { cutsOf } from '../wheels/trial-cuts.js';
 import { wheelById } from '../wheels/wheels.js';
@@ -80,17 +80,22 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 	if (closed) return closed;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) =>
 		id === null ? null : ((await get(id, on)) ?? null);
-	const [machine, mount, dressers, wheel, kept, guidelines, shop] = await Promise.all([
+	const [machine, mount, dressers, wheel, kept, guidelines, shop, mountList] = await Promise.all([
 		machineById(s.machine_id, on),
 		one(s.mount_id, mountById),
 		dressersInUse(on),
 		one(s.wheel_id, wheelById),
 		recordsOf(id, on),
 		guidelinesNow(on),
-		theShop(on)
+		theShop(on),
+		mounts(on)
 	]);
 	const { records, unreadable } = readable(kept);
-	const [rings, cuts] = [await ringsOf(wheel, on), wheel ? await cutsOf(wheel.canonical, on) : []];
+	const [rings, cuts, seen] = [
+		await ringsOf(wheel, on),
+		wheel ? await cutsOf(wheel.canonical, on) : [],
+		wheel ? await chipsSeen(wheel.id, on) : []
+	];
 	const companions = s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime(), on) : [];
 	const stations = JSON.parse(s.stations) as StationId[];
 	const trays = stations.includes('form') ? await traysNow(on) : [];
@@ -130,6 +135,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			},
 			machine: machine!,
 			mount,
+			mounts: mountList,
 			dresser: dressers.find((d) => d.id === s.dresser_id) ?? null,
 			dressers,
 			trays,
@@ -140,6 +146,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 			sums: sumsOf(records, s.wheel_id),
 			...rings,
 			cuts,
+			chipsSeen: seen,
 			guidelines,
 			incidentId: s.incident_id,
 			onSpindle: !!s.on_spindle,

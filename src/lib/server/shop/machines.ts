@@ -30,8 +30,8 @@ export async function machineById(id: number, on?: Runner): Promise<Machine | un
 	const r = await row<Raw>(`SELECT ${MACHINE} FROM machines WHERE id = ?`, [id], on);
 	return r && machine(r);
 }
-export const mounts = (): Promise<(MountFacts & { kind: string })[]> =>
-	rows(`SELECT ${MOUNT} FROM mounts WHERE NOT retired ORDER BY code`);
+export const mounts = (on?: Runner): Promise<(MountFacts & { kind: string })[]> =>
+	rows(`SELECT ${MOUNT} FROM mounts WHERE NOT retired ORDER BY code`, [], on);
 export const mountById = (id: number, on?: Runner): Promise<MountFacts | undefined> =>
 	row(`SELECT ${MOUNT} FROM mounts WHERE id = ?`, [id], on);
 /** Of a dresser what its kind needs, so that a page is sent no more. */

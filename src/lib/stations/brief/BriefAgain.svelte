@@ -58,7 +58,7 @@
 			Wheel {f.wheel.number} was chosen for the job as it was: Select is asked again. What was done with the wheel
 			stays.
 		</p>{/if}{/if}
-<ActionBar label="Tell it so" onact={keep} busy={desk.busy} disabled={different.length === 0}>
+<ActionBar forward label="Tell it so" onact={keep} busy={desk.busy} disabled={different.length === 0}>
 	<button class="btn" onclick={ondone}>Leave it as it is</button>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
 </ActionBar>

@@ -61,8 +61,8 @@
 	<ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>
 		{#if f.state !== 'finished' && f.state !== 'released'}<a
 				class="btn"
-				href={resolve(`/setups/${f.id}/give-up`)}>Give this setup up</a
-			>{/if}
+				href={resolve(`/setups/new?from=${f.id}`)}>The same job on another machine</a
+			><a class="btn" href={resolve(`/setups/${f.id}/give-up`)}>Give this setup up</a>{/if}
 		{#if f.state === 'under-way'}<button class="btn" onclick={() => (again = true)}>Tell it again</button
 			>{/if}
 		{#snippet aside()}{#if told}<ShowWorking computed={told.parts} system={f.units} />{/if}{/snippet}

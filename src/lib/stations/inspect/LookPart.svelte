@@ -13,7 +13,7 @@
 		ondone: () => void;
 	}
 	let { desk, ondone }: Props = $props();
-	const entry = stepEntry(desk, lookStep);
+	const entry = stepEntry(desk, lookStep, { start: { chips: desk.facts.chipsSeen } });
 	const p = $derived(preview(lookStep, desk.facts, entry));
 	const out = $derived(p.main);
 	const stop = $derived(out?.verdict === 'stop');

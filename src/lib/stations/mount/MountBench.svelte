@@ -12,6 +12,7 @@
 	import ToolPostDrawing from '$lib/drawing/ToolPostDrawing.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
+	import ChooseMount from './ChooseMount.svelte';
 	import FitPart from './FitPart.svelte';
 	import FlangePart from './FlangePart.svelte';
 	import NeutralPart from './NeutralPart.svelte';
@@ -24,6 +25,7 @@
 	}
 	/** The parts of mounting, by how the wheel is held. */
 	let { desk }: Props = $props();
+	const f = $derived(desk.facts);
 	const way = $derived(wayOfMounting(desk.facts));
 	const parts = new Parts(desk, 'mount', () => partsOfMounting(desk.facts));
 	const part = $derived(parts.open);
@@ -41,6 +43,7 @@
 {#if rough}<p class="warn">
 		This wheel is large: balance it roughly before its first run, whatever the order of this route.
 	</p>{/if}
+{#if f.state === 'under-way' && f.wheel}<ChooseMount {desk} ondone={parts.onward} />{/if}
 <PartTabs {parts} of="mounting" />
 {#if part === 'fit'}<FitPart {desk} ondone={parts.onward} />
 {:else if part === 'flange'}<FlangePart {desk} ondone={parts.onward} />

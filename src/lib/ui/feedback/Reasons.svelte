@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { type Reason, merged } from '$core/calculation/verdict';
+	import { getContext } from 'svelte';
+	import { alsoInches } from '$core/quantity/also-inches';
+	import type { System } from '$core/quantity/parse';
 	import VerdictMark from './VerdictMark.svelte';
 
 	interface Props {
@@ -8,6 +11,9 @@
 	}
 	/** What a result has against it, in words. */
 	let { reasons = [], most = 4 }: Props = $props();
+	/** In a setup that is worked in inches the figures are told in them too. */
+	const system = getContext<(() => System) | undefined>('system');
+	const told = (words: string) => alsoInches(words, system?.() ?? 'mm');
 	const sorted = $derived(merged(reasons).slice(0, most));
 </script>
 
@@ -16,7 +22,7 @@
 		{#each sorted as r, i (i)}<li class={r.severity}>
 				<VerdictMark state={r.severity} size={18} /><span
 					>{#if r.severity !== 'ok'}<b>{r.severity === 'stop' ? 'Stop.' : 'Caution.'}</b>{/if}
-					{r.message}</span
+					{told(r.message)}</span
 				>
 			</li>{/each}
 	</ul>

@@ -1,5 +1,6 @@
 import type { Field, Values } from '$core/calculation/fields';
 import { checkField } from '$core/calculation/check';
+import { alsoInches } from '$core/quantity/also-inches';
 import { attempt } from '$core/calculation/attempt';
 import type { InputFault } from '$core/calculation/fault';
 import type { System } from '$core/quantity/parse';
@@ -96,7 +97,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 			const v = readTyped(f, this.at(path), path, this.system);
 			if (v !== undefined) checkField(f, path, v);
 		});
-		return fault?.message ?? null;
+		return fault ? alsoInches(fault.message, this.system) : null;
 	}
 
 	set(path: string, value: Typed): void {

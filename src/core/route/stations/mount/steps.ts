@@ -1,4 +1,5 @@
 import type { Step } from '../../step.js';
+import { chooseStep } from './choose.js';
 import { threadStep, tightenStep } from './closing.js';
 import { neutralStep } from './neutral.js';
 import { WAYS } from './ways.js';
@@ -8,5 +9,6 @@ export const mountSteps: readonly Step[] = [
 	...new Set(Object.values(WAYS).flatMap((way) => way.steps)),
 	threadStep,
 	tightenStep,
-	neutralStep
+	neutralStep,
+	chooseStep
 ];

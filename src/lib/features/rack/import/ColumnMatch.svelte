@@ -26,7 +26,10 @@
 	<div class="grid">
 		{#each RACK_COLUMNS as c (c.field)}
 			<label
-				>{called(c.field)}{#if c.required}<b class="req" class:ok={it.match[c.field] !== undefined}>
+				>{called(c.field)}{#if c.required && c.field !== 'diameterMm'}<b
+						class="req"
+						class:ok={it.match[c.field] !== undefined}
+					>
 						{it.match[c.field] === undefined ? 'needed' : ''}</b
 					>{/if}
 				<select

@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
+	import { alsoInches } from '$core/quantity/also-inches';
 	import { wishOf } from '$core/route/stations/brief/steps';
 	import { toneOf } from '$lib/drawing/polar';
 	import { DOING } from '$lib/words';
@@ -16,6 +17,7 @@
 	let { data, children } = $props();
 	const desk = new Desk(data.facts, data.decision);
 	setContext('desk', desk);
+	setContext('system', () => desk.facts.units);
 	// A finished setup has one way on, at Keep; nothing else may look as if it were to be done.
 	setContext('all-met', () => view?.state === 'done' && (desk.facts.state !== 'finished' || here !== 'keep'));
 	$effect.pre(() => desk.update(data.facts, data.decision));
@@ -63,6 +65,7 @@
 		wheel={desk.facts.wheel}
 		mount={desk.facts.mount?.code ?? null}
 		{wanted}
+		units={desk.facts.units}
 	/>
 	<div class="right">
 		<SetupHeader {desk} />
@@ -70,7 +73,9 @@
 			<main
 				style={tone ? `--wheel-fill:${tone.light};--wheel-edge:${tone.edge};--wheel-ink:${tone.ink}` : ''}
 			>
-				{#if desk.trouble}<p class="trouble" role="alert">{desk.trouble.message}</p>{/if}
+				{#if desk.trouble}<p class="trouble" role="alert">
+						{alsoInches(desk.trouble.message, desk.facts.units)}
+					</p>{/if}
 				{#if data.unreadable.length}<p class="trouble">
 						{data.unreadable.length === 1 ? 'A record' : `${data.unreadable.length} records`} of this setup cannot
 						be read any more and proves nothing; its step has to be recorded again:

@@ -3,7 +3,15 @@ import { draftOf } from '$lib/server/db/drafts';
 import { guidelinesNow } from '$lib/server/shop/guidelines';
 import { machines, mounts } from '$lib/server/shop/machines';
 import { routes } from '$lib/server/shop/route-templates';
+import { loadSetup } from '$lib/server/setups/setups';
 import { openByMachine } from '$lib/server/setups/setup-list';
+
+/** The job of a setup, to be told again for another machine. */
+async function jobOf(from: string | null) {
+	if (from === null || !/^\d{1,9}$/.test(from)) return null;
+	const loaded = await loadSetup(Number(from));
+	return loaded ? { ...loaded.facts.brief, units: loaded.facts.units } : null;
+}
 
 export async function load({ locals, url }) {
 	if (locals.user!.role === 'viewer')
@@ -18,6 +26,8 @@ export async function load({ locals, url }) {
 		machine: /^\d{1,9}$/.test(url.searchParams.get('machine') ?? '')
 			? Number(url.searchParams.get('machine'))
 			: null,
-		route: url.searchParams.get('route')
+		route: url.searchParams.get('route'),
+		// The job of another setup, to be done elsewhere.
+		job: await jobOf(url.searchParams.get('from'))
 	};
 }

@@ -2,6 +2,7 @@
 	import { untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
+	import type { System } from '$core/quantity/parse';
 	import { whenRight } from '$core/calculation/attempt';
 	import { checkInput } from '$core/calculation/check';
 	import { BRIEF_FIELDS, type Job, adviseFor } from '$core/route/stations/brief/steps';
@@ -12,6 +13,7 @@
 	import { OPERATION_WORDS } from '$lib/words';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import { asTyped } from '$lib/ui/fields/typed';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import MachinePicker from '$lib/stations/brief/MachinePicker.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
@@ -39,6 +41,15 @@
 		draft: data.draft,
 		start: { units: data.shop.units }
 	});
+	// The job of another setup comes before what was typed here and left.
+	const job = untrack(() => data.job as (Record<string, unknown> & { units: System }) | null);
+	if (job) {
+		entry.set('units', job.units);
+		entry.switchTo(job.units);
+		for (const field of BRIEF_FIELDS)
+			if (job[field.name] !== undefined && job[field.name] !== null)
+				entry.set(field.name, asTyped(field, job[field.name], job.units));
+	}
 	// The address says which machine and route; what was typed of the job before stays.
 	if (asked) entry.set('machineId', String(asked.id));
 	if (askedRoute) entry.set('route', askedRoute.code);

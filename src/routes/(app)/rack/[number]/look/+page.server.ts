@@ -1,10 +1,12 @@
 import { error } from '@sveltejs/kit';
 import { draftOf } from '$lib/server/db/drafts';
+import { chipsSeen } from '$lib/server/db/records';
 import { rackWheel } from '$lib/server/wheels/rack-wheel';
 
 export async function load({ params, locals }) {
 	if (locals.user!.role === 'viewer')
 		error(403, { message: 'You may look but not record. Ask a lead for another role.' });
 	const facts = await rackWheel(params.number);
-	return { ...facts, draft: await draftOf(locals.user!.id, `look-${facts.wheel.number}`) };
+	const chips = await chipsSeen(facts.wheel.id);
+	return { ...facts, chips, draft: await draftOf(locals.user!.id, `look-${facts.wheel.number}`) };
 }

@@ -15,7 +15,12 @@
 
 	let { data } = $props();
 	const w = $derived(data.wheel);
-	const entry = new Entry({ fields: LOOK_FIELDS, key: `look-${data.wheel.number}`, draft: data.draft });
+	const entry = new Entry({
+		fields: LOOK_FIELDS,
+		key: `look-${data.wheel.number}`,
+		draft: data.draft,
+		start: { chips: data.chips }
+	});
 	const sender = new Sender();
 	const looked = $derived(
 		whenRight(() => lookOf(w, data.today, completed(LOOK_FIELDS, entry.result.values), data.limits))

@@ -34,7 +34,8 @@
 					)
 				]
 			: [];
-	const fields = [...kind.fields, ...linked];
+	// What the shop has none of is not asked for.
+	const fields = [...kind.fields, ...linked.filter((f) => f.kind === 'choice' && f.choices.length > 0)];
 	const entry = new Entry({
 		fields,
 		key: `shop-${kind.id}-${page.params.key}`.slice(0, 80),
@@ -45,7 +46,13 @@
 	/** Only what this kind of thing needs is asked for. */
 	const asked = $derived(kind.asked ? kind.asked(entry.typed) : fields);
 	const DRESSER_WORDS = Object.fromEntries(Object.entries(DRESSERS).map(([k, d]) => [k, d.words]));
-	const TURNS = { cw: 'clockwise', ccw: 'anticlockwise', cnc: 'by a control' };
+	/** Codes of mounts and dressers stand as they are. */
+	const WORDS: Record<string, string> = {
+		...Object.fromEntries([...data.mounts, ...data.dressers].map(({ code }) => [code, code])),
+		cw: 'clockwise',
+		ccw: 'anticlockwise',
+		cnc: 'by a control'
+	};
 	const sender = new Sender();
 	/** Somebody who was just added, with the PIN that is told once. */
 	let made = $state<{ name: string; pin: string } | null>(null);
@@ -71,7 +78,7 @@
 			{#each asked as field (field.name)}<FieldInput
 					{entry}
 					{field}
-					words={kind.id === 'dressers' ? DRESSER_WORDS : TURNS}
+					words={kind.id === 'dressers' ? DRESSER_WORDS : WORDS}
 				/>{/each}
 		</div>
 		{#if data.lead}<ActionBar label="Keep it" onact={save} busy={sender.busy}

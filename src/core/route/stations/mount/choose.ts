@@ -1,0 +1,61 @@
+import { text } from '../../../calculation/field/index.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { boreFits } from '../../../mount/bore-rule.js';
+import { fitCheck } from '../../../mount/fit-check.js';
+import type { Effect } from '../../effect.js';
+import type { MountFacts, SetupFacts } from '../../facts.js';
+import { alone, compute, defineStep, massNowKg, wheelOf } from '../../step.js';
+import { wheelsOn } from './turning.js';
+
+/** Mounts a wheel of this setup may sit on: its bore belongs on their seat. */
+export const mountsFor = (f: Pick<SetupFacts, 'mounts' | 'mount' | 'wheel'>): MountFacts[] =>
+	f.mounts.filter((m) => m.id === f.mount?.id || !f.wheel || boreFits(f.wheel.boreMm, m.seatMm));
+
+/** Another mount for this setup: a shop has several for a machine, and one that is hurt is left out. */
+export const chooseStep = defineStep({
+	station: 'mount',
+	step: 'choose',
+	title: 'On another mount',
+	fields: [
+		text('mountCode', 'As it is called in the shop', { required: true, maxLength: 20, label: 'Mount' }),
+		text('reason', 'Why another one', { required: true, minLength: 5, maxLength: 200, label: 'Why' })
+	],
+	compute(facts, { mountCode }) {
+		const w = wheelOf(facts);
+		const m = mountOf(facts, mountCode);
+		if (m.id === facts.mount?.id)
+			throw new InputFault('mountCode', 'inconsistent', `This setup has ${m.code} already. Pick another.`);
+		if (!boreFits(w.boreMm, m.seatMm))
+			throw new InputFault(
+				'mountCode',
+				'inconsistent',
+				`Bore ${w.boreMm} mm does not belong on the seat of ${m.code}, ${m.seatMm} mm. Pick another.`
+			);
+		return alone(
+			compute(facts, fitCheck, {
+				boreMm: w.boreMm,
+				arborMm: m.seatMm,
+				forced: false,
+				massKg: massNowKg(w)
+			})
+		);
+	},
+	effects: (facts, { mountCode }): Effect[] => [
+		{ kind: 'use-mount', mountId: mountOf(facts, mountCode).id },
+		// What was tightened on the other one has come off it.
+		...wheelsOn(facts)
+			.filter((w) => w.state === 'mounted')
+			.map((w): Effect => ({ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null }))
+	]
+});
+
+function mountOf(facts: SetupFacts, code: string): MountFacts {
+	const m = facts.mounts.find((x) => x.code === code);
+	if (!m)
+		throw new InputFault(
+			'mountCode',
+			'unknown-choice',
+			'There is no mount of that code in use. Pick one of the list.'
+		);
+	return m;
+}
