@@ -4,11 +4,11 @@ import { done, heading } from './bench.js';
 import { base, context, restartApp, startApp, tellOnFailure } from './ground.js';
 import { answer, push, tabTo, type } from './keyboard.js';
 
-describe('from a brief to a released wheel, by keyboard only', () => {
+describe('from a brief to a released wheel, by keyboard only, in inches on a tablet', () => {
 	let page: Page;
 	before(async () => {
 		await startApp();
-		page = await (await context()).newPage();
+		page = await (await context({ viewport: { width: 820, height: 1100 } })).newPage();
 		await page.goto(`${base()}/sign-in`);
 	});
 	after(async () => {
@@ -35,12 +35,16 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await heading(page, 'New setup');
 		await type(page, /^Part/, 'Rotor shafts');
 		await type(page, /How many/, '12');
+		await tabTo(page, /Numbers in/);
+		await key('ArrowRight');
 		await tabTo(page, /Material/);
 		await page.keyboard.type('gauge plate');
 		await key('Enter');
 		await tabTo(page, /Ground/);
 		await page.keyboard.type('outside');
-		await type(page, /Finish wanted/, '0.6');
+		// A bare number is microinches.
+		await type(page, /Finish wanted/, '24');
+		await page.getByText('0.61 µm').first().waitFor();
 		await tabTo(page, /Machine SG-1/);
 		await key('ArrowRight');
 		await push(page, /^Start the setup/);
@@ -71,12 +75,12 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 
 	it('mounts it', async () => {
 		await go('4', 'Mount');
-		await type(page, /Bore, measured/, '127.05');
+		await type(page, /Bore, measured/, '5.0020');
 		await key('Enter');
-		await page.keyboard.type('127.00');
+		await page.keyboard.type('5.0000');
 		await answer(page, /forced/, false);
 		await push(page, /Slides on by hand/);
-		await type(page, /Flange run-out/, '4');
+		await type(page, /Flange run-out/, '0.00016');
 		await tabTo(page, /Back blotter/);
 		await page.keyboard.type('good');
 		await tabTo(page, /Front blotter/);
@@ -113,26 +117,26 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await go('6', 'True');
 		await tabTo(page, /Reading at 0 degrees/);
 		for (const r of [12, 6, 14, 22, 31, 38, 30, 26, 21, 9, 4, 7]) {
-			await page.keyboard.type(String(r));
+			await page.keyboard.type((r / 25.4).toFixed(2));
 			await key('Enter');
 		}
 		await push(page, /Book the readings/);
 		await push(page, /Read the rim again/);
 		await tabTo(page, /Reading at 0 degrees/);
 		for (const r of [4, 3, 5, 6, 7, 8, 6, 5, 4, 3, 2, 3]) {
-			await page.keyboard.type(String(r));
+			await page.keyboard.type((r / 25.4).toFixed(2));
 			await key('Enter');
 		}
 		const size = async () =>
 			Number(
 				(
 					await page
-						.getByText(/^[\d.]+ × [\d.]+ × [\d.]+$/)
+						.getByText(/^[\d.]+ × [\d.]+ × [\d.]+ in$/)
 						.first()
 						.innerText()
 				).split(' ')[0]
 			);
-		await type(page, /Diameter now/, ((await size()) - 0.1).toFixed(2));
+		await type(page, /Diameter now/, ((await size()) - 0.004).toFixed(4));
 		await answer(page, /Spun dry/, true);
 		await push(page, /Trued, readings taken/);
 		await done(page, 'True');
@@ -174,17 +178,17 @@ describe('from a brief to a released wheel, by keyboard only', () => {
 		await push(page, /^Dress it with/);
 		await type(page, /Diamond above/, '0');
 		await push(page, /Diamond stands here/);
-		await type(page, /Traverse/, '120');
+		await type(page, /Traverse/, '4.7');
 		await push(page, /Set like this/);
 		await answer(page, /Sounded even/, true);
-		await type(page, /Diameter now/, ((await size()) - 0.1).toFixed(2));
+		await type(page, /Diameter now/, ((await size()) - 0.004).toFixed(4));
 		await push(page, /^Dressed, sounds even/);
 		await done(page, 'Dress');
 	});
 
 	it('proves and releases it', async () => {
 		await go('9', 'Prove');
-		await type(page, /Ra of the trial cut/, '0.52');
+		await type(page, /Ra of the trial cut/, '20');
 		for (const [q, yes] of [
 			[/Burn on/, false],
 			[/Chatter on/, false],

@@ -97,6 +97,13 @@ describe('signing in', () => {
 		expect(await page.getByRole('link', { name: /New setup/ }).count()).to.equal(0);
 		await page.goto(`${base()}/setups/new`);
 		await heading(page, 'Not allowed');
+		// Nothing that would refuse is offered; whoever sees danger may always say so.
+		await page.goto(`${base()}/setups/142/balance`);
+		await page.getByText('You may look, not record.').waitFor();
+		expect(await page.getByRole('button', { name: 'It lies on the stand' }).count()).to.equal(0);
+		await page.getByRole('link', { name: 'Something is wrong' }).click();
+		expect(await page.getByRole('button', { name: 'Stop everything here' }).isEnabled()).to.equal(true);
+		expect(await page.getByText('Piet Aalders').first().isVisible(), 'who is signed in').to.equal(true);
 		const r = await page.request.post(`${base()}/api/wheels`, { data: { values: {} } });
 		expect(r.status()).to.equal(403);
 		await page.context().close();

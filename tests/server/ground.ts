@@ -5,6 +5,7 @@ import type { StationId } from '../../src/core/route/facts.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
 import { closeDatabase, row, setClock, write } from '../../src/lib/server/db/pool.js';
+import { endThreads } from '../../src/lib/server/heavy/heavy.js';
 import { Refused } from '../../src/lib/server/door/refused.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import type { User } from '../../src/lib/server/people/sign-in.js';
@@ -16,6 +17,8 @@ import { GOOD } from '../shared/good-work.js';
 
 /** The demo shop in a throw-away database, shared by all server tests: made by the run that starts them, which no test's patience limits. */
 after(async () => {
+	// A thread that replaced a cancelled one and never had work would keep the run alive.
+	await endThreads();
 	await closeDatabase();
 });
 

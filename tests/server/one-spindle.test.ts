@@ -5,14 +5,15 @@ import { row, write } from '../../src/lib/server/db/pool.js';
 import { openByMachine, setupList } from '../../src/lib/server/setups/setup-list.js';
 import { openIncident } from '../../src/lib/server/setups/incidents.js';
 import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
+import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import { keepThing } from '../../src/lib/server/shop/shop.js';
 import { facts, key, lead, machineId, machinist, refusedWith, setup, step, workedUpTo } from './ground.js';
 
 const wheelNow = async (number: string) =>
-	(await row<{ state: string; held_by: number | null }>(
-		'SELECT state, held_by FROM wheel_now WHERE number = ?',
+	(await row<{ state: string; held_by: number | null; kept_on: string | null }>(
+		'SELECT state, held_by, kept_on FROM wheel_now WHERE number = ?',
 		[number]
 	))!;
 /** Records without clearing the spindle for it, as a page does. */
@@ -69,6 +70,33 @@ describe('one wheel on a spindle', () => {
 		expect(f.records.at(-1)!.entered).to.deep.equal({ mountCode: 'F1-B', reason: 'the first has a burr' });
 		expect((await wheelNow(f.wheel!.number)).state).to.equal('available');
 	});
+	it('a wheel may stay on its mount in the rack, and comes back on it; nobody else gets that mount meanwhile', async () => {
+		const { id, number } = await workedUpTo('never');
+		const off = {
+			what: 'taken-off',
+			diameterAfterMm: 289,
+			partsGround: 4,
+			targetMps: 30,
+			staysOnMount: true
+		};
+		await asIs(id, 'keep', 'entry', off);
+		const own = (await facts(id)).mount!;
+		expect(await wheelNow(number)).to.include({ state: 'available', kept_on: own.code });
+		const other = await workedUpTo('mount.fit');
+		const says = await refusedWith('mount.occupied', asIs(other.id, 'mount', 'fit', good('mount.fit')));
+		expect(says.message).to.contain(`Wheel ${number} is kept on mount ${own.code} in the rack.`);
+		await asIs(other.id, 'mount', 'choose', { mountCode: 'F1-B', reason: 'the other one is taken' });
+		expect((await facts(other.id)).occupied).to.equal(null);
+		const again = await workedUpTo('mount.fit', number);
+		expect((await facts(again.id)).mount!.code).to.equal(own.code);
+		await asIs(again.id, 'mount', 'fit', good('mount.fit'));
+		await judgeWheel(number, 'off-mount', 'the mount is wanted for another', await machinist());
+		expect(await wheelNow(number)).to.include({ kept_on: null });
+		await refusedWith(
+			'not-kept',
+			judgeWheel(number, 'off-mount', 'once more for nothing', await machinist())
+		);
+	});
 	it('two who tighten at the same moment do not both get the spindle', async () => {
 		const [a, b] = [await workedUpTo('mount.tighten'), await workedUpTo('mount.tighten')];
 		const both = await Promise.allSettled(
@@ -99,7 +127,7 @@ describe('a setup that is given up', () => {
 			givenUp: 'the customer called it off',
 			onSpindle: false
 		});
-		expect(await wheelNow(number)).to.deep.equal({ state: 'available', held_by: null });
+		expect(await wheelNow(number)).to.deep.equal({ state: 'available', held_by: null, kept_on: null });
 		expect((await setupList(String(id)))[0]!.givenUp).to.equal('the customer called it off');
 		await refusedWith('setup-finished', give(id, { reason: 'and once more, please' }));
 	});

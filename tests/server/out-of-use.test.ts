@@ -40,12 +40,6 @@ const MOUNT = {
 	journalRadiusMm: 15
 };
 
-// The demo shop is left as it was found.
-after(async () => {
-	await retireThing('machines', 'OLD-1', true, await lead());
-	await retireThing('mounts', 'OLD-F', true, await lead());
-});
-
 describe('what a machinist knows', () => {
 	it('a motor is known by its power, a mount by its sizes', async () => {
 		await keepThing('machines', null, MACHINE, await lead());
@@ -65,6 +59,11 @@ describe('what a machinist knows', () => {
 });
 
 describe('out of use and back', () => {
+	// The demo shop is left as it was found.
+	after(async () => {
+		await retireThing('machines', 'OLD-1', true, await lead());
+		await retireThing('mounts', 'OLD-F', true, await lead());
+	});
 	it('what is out of use is offered nowhere, stays on record, and comes back', async () => {
 		await retireThing('machines', 'OLD-1', true, await lead());
 		expect((await machines()).map((m) => m.code)).not.to.include('OLD-1');

@@ -50,7 +50,8 @@ export const WHEEL: WheelFacts = {
 	state: 'available',
 	stateReason: null,
 	heldBy: null,
-	inPack: false
+	inPack: false,
+	keptOn: null
 };
 export const MOUNT: MountFacts = {
 	id: 1,

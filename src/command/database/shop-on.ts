@@ -13,6 +13,7 @@ export interface Ready {
  */
 export async function shopOn(database: PrivateDatabase, demo: boolean): Promise<Ready> {
 	const { closeDatabase } = await import('../../lib/server/db/pool.js');
+	const { endThreads } = await import('../../lib/server/heavy/heavy.js');
 	const { migrate } = await import('../../lib/server/db/migrate.js');
 	Object.assign(process.env, databaseEnvironment(database.owner));
 	try {
@@ -23,6 +24,7 @@ export async function shopOn(database: PrivateDatabase, demo: boolean): Promise<
 		const demoLoaded = demo && (await (await import('../../lib/server/demo/demo.js')).loadDemo(DEMO));
 		return { migrated, demoLoaded };
 	} finally {
+		await endThreads();
 		await closeDatabase();
 		Object.assign(process.env, databaseEnvironment(database.address));
 	}

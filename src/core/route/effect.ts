@@ -27,6 +27,8 @@ export type Effect =
 	| { kind: 'take-wheel'; wheelId: number; number: string }
 	/** Another mount carries the wheel. */
 	| { kind: 'use-mount'; mountId: number }
+	/** The mount a wheel stays on when it goes to the rack; null: it comes off it. */
+	| { kind: 'keep-on-mount'; wheelId: number; mountId: number | null }
 	/** The job as it is told now. */
 	| { kind: 'brief'; brief: BriefFacts }
 	/** The other wheels of the pack from now on, and no others. */

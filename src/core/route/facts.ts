@@ -98,6 +98,8 @@ export interface WheelFacts {
 	stateReason: string | null;
 	heldBy: number | null;
 	/** Held beside the leading wheel of a pack: looked over and rung at the rack. */ inPack: boolean;
+	/** The mount it stays on in the rack, balanced; null for a bare wheel. */
+	keptOn: string | null;
 }
 
 /** One piece of evidence, as the gates see it. */
@@ -178,9 +180,10 @@ export interface Guidelines {
 	/** Limits and usual values by calculation and field. */ limits: Limits;
 }
 
-/** What another setup has on this machine or on this mount. */
+/** What another setup has on this machine or on this mount, or what is kept on the mount in the rack. */
 export interface Occupied {
-	setupId: number;
+	/** Null where the wheel is kept on the mount and no setup has it. */
+	setupId: number | null;
 	wheel: string;
 	machine: string;
 	/** The mount, where it is that one which is taken, on another machine. */

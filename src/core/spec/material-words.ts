@@ -1,3 +1,5 @@
+import { materialsCalled } from './material-names.js';
+
 /** Everyday words for work materials, for finding the one that is meant. */
 export const MATERIAL_SYNONYMS: Readonly<Record<string, readonly string[]>> = {
 	'steel-soft': [
@@ -45,11 +47,13 @@ export const MATERIAL_SYNONYMS: Readonly<Record<string, readonly string[]>> = {
 	ceramic: ['ceramic', 'alumina ceramic', 'zirconia', 'silicon nitride', 'glass', 'sapphire', 'ferrite']
 };
 
-/** Materials whose everyday words hold every word typed, the best fit first. */
+/** Materials whose everyday words hold every word typed, or that a standard calls so, the best fit first. */
 export function findMaterials(text: string): { material: string; word: string }[] {
 	const wanted = text.toLowerCase().trim().split(/\s+/).filter(Boolean);
 	if (!wanted.length) return [];
-	return Object.entries(MATERIAL_SYNONYMS)
+	const named = materialsCalled(text);
+	const exact = named.filter((m) => m.exact);
+	const byWord = Object.entries(MATERIAL_SYNONYMS)
 		.flatMap(([material, words]) => {
 			const word =
 				words.find((w) => wanted.every((t) => w.includes(t))) ??
@@ -57,5 +61,10 @@ export function findMaterials(text: string): { material: string; word: string }[
 			return word ? [{ material, word, starts: word.startsWith(wanted[0]!) ? 0 : 1 }] : [];
 		})
 		.sort((a, b) => a.starts - b.starts || a.word.length - b.word.length)
+		.map(({ material, word }) => ({ material, word }));
+	// What a standard calls so is meant; a word that only begins so may be.
+	const seen = new Set<string>();
+	return [...exact, ...byWord, ...named]
+		.filter(({ material }) => !seen.has(material) && seen.add(material))
 		.map(({ material, word }) => ({ material, word }));
 }

@@ -20,6 +20,20 @@ const GROSS_RUNOUT_UM = 2000;
 const NEAR_MINIMUM_MM = 1;
 const um = <const N extends string>(name: N, max: number, about: string) => umField(name, about, from0(max));
 
+/** Passes that take off a stock: in even bites, or in bites of whole steps of the handwheel, which may take up to a step more. */
+function passesOf(
+	stockUm: number,
+	biteUm: number,
+	stepUm: number | null
+): { passes: number; eachUm: number; takenUm: number } {
+	const settable = stepUm === null ? biteUm : Math.max(stepUm, Math.floor(biteUm / stepUm + 1e-9) * stepUm);
+	const passes = ceilCount(stockUm, settable);
+	if (!passes) return { passes: 0, eachUm: 0, takenUm: 0 };
+	return stepUm === null
+		? { passes, eachUm: stockUm / passes, takenUm: stockUm }
+		: { passes, eachUm: settable, takenUm: passes * settable };
+}
+
 /** Passes, time and what is left when the run-out is cut away with a diamond. */
 export const truePlan = defineCalculation({
 	id: 'true.plan',
@@ -56,6 +70,12 @@ export const truePlan = defineCalculation({
 			guideline: true,
 			default: 50,
 			label: 'Fine stock'
+		},
+		{
+			...um('infeedStepUm', 500, 'What the handwheel sets, on the radius; any bite when empty'),
+			minOpen: true,
+			advanced: true,
+			label: 'Infeed goes by'
 		},
 		whole('sparkOutPasses', 'At the end', {
 			...from0(50),
@@ -123,18 +143,19 @@ export const truePlan = defineCalculation({
 	},
 	compute(v) {
 		const D = v.wheelDiameterMm;
-		const radialStockUm = v.runoutTirUm + v.allowanceUm;
-		const diameterAfterMm = D - (v.runoutTirUm + 2 * v.allowanceUm) / 1000;
+		const askedUm = v.runoutTirUm + v.allowanceUm;
+		const fine = Math.min(v.finishStockUm, askedUm);
+		const roughly = passesOf(askedUm - fine, v.roughInfeedUm, v.infeedStepUm);
+		const finely = passesOf(fine, v.finishInfeedUm, v.infeedStepUm);
+		const radialStockUm = roughly.takenUm + finely.takenUm;
+		const diameterAfterMm = D - (v.runoutTirUm + 2 * v.allowanceUm + 2 * (radialStockUm - askedUm)) / 1000;
 		if (diameterAfterMm <= 0)
 			throw new InputFault(
 				'runoutTirUm',
 				'above-maximum',
 				`Taking off ${radialStockUm} µm leaves no wheel. Check the readings.`
 			);
-		const fine = Math.min(v.finishStockUm, radialStockUm);
-		const rough = radialStockUm - fine;
-		const roughPasses = ceilCount(rough, v.roughInfeedUm);
-		const finishPasses = ceilCount(fine, v.finishInfeedUm);
+		const [roughPasses, finishPasses] = [roughly.passes, finely.passes];
 		const totalPasses = roughPasses + finishPasses + v.sparkOutPasses;
 		const traverseMmPerMin = (v.leadUm / 1000) * v.speedRpm;
 		const strokeMm = v.wheelWidthMm + 2 * v.overTravelMm;
@@ -182,9 +203,9 @@ export const truePlan = defineCalculation({
 		return {
 			radialStockUm,
 			roughPasses,
-			roughInfeedUm: roughPasses ? rough / roughPasses : 0,
+			roughInfeedUm: roughly.eachUm,
 			finishPasses,
-			finishInfeedUm: finishPasses ? fine / finishPasses : 0,
+			finishInfeedUm: finely.eachUm,
 			sparkOutPasses: v.sparkOutPasses,
 			totalPasses,
 			traverseMmPerMin,

@@ -36,7 +36,8 @@ const WHEEL: WheelFacts = {
 	state: 'available',
 	stateReason: null,
 	heldBy: null,
-	inPack: false
+	inPack: false,
+	keptOn: null
 };
 const past = (more: Partial<PastRing> = {}): PastRing => ({
 	id: 1,

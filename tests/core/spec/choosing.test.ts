@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import { alternativesOf } from '../../../src/core/spec/alternatives.js';
+import { STANDARD_NAMES } from '../../../src/core/spec/material-names.js';
 import { MATERIAL_SYNONYMS, findMaterials } from '../../../src/core/spec/material-words.js';
 import { nearestExcluded } from '../../../src/core/spec/nearest-excluded.js';
 import { orderLine, speedToOrder } from '../../../src/core/spec/order-line.js';
@@ -13,6 +14,25 @@ describe('choosing', () => {
 		expect(findMaterials('18/8')[0]!.material).to.equal('stainless-austenitic');
 		expect(findMaterials('cheese')).to.deep.equal([]);
 		expect(Object.keys(MATERIAL_SYNONYMS).sort()).to.deep.equal([...MATERIAL_NAMES].sort());
+	});
+	it('understands what standards call a material, whole before half', () => {
+		for (const [name, material] of [
+			['52100', 'steel-hardened'],
+			['100Cr6', 'steel-hardened'],
+			['1.2379', 'steel-hardened'],
+			['d2', 'steel-hardened'],
+			['M2', 'hss'],
+			['hs 6-5-2', 'hss'],
+			['440c', 'stainless-martensitic'],
+			['316L', 'stainless-austenitic'],
+			['GGG40', 'cast-iron-ductile'],
+			['Ti-6Al-4V', 'titanium'],
+			['4140', 'steel-soft']
+		] as const)
+			expect(findMaterials(name)[0]?.material, name).to.equal(material);
+		expect(Object.keys(STANDARD_NAMES).sort()).to.deep.equal([...MATERIAL_NAMES].sort());
+		const all = Object.values(STANDARD_NAMES).flat();
+		expect(new Set(all).size, 'each name means one material').to.equal(all.length);
 	});
 	it('offers two other wheels for every job, none of them the first choice', () => {
 		for (const material of MATERIAL_NAMES)

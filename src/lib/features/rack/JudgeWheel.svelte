@@ -36,6 +36,11 @@
 			disabled={sender.busy}
 			onclick={() => act('quarantine')}>Quarantine</button
 		>{/if}
+	{#if wheel.keptOn && wheel.heldBy === null}<button
+			class="btn"
+			disabled={sender.busy}
+			onclick={() => act('off-mount')}>Taken off {wheel.keptOn}</button
+		>{/if}
 	{#if lead && wheel.state === 'quarantined'}<button
 			class="btn"
 			disabled={sender.busy}

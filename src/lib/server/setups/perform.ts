@@ -10,7 +10,7 @@ import { keepForm } from '../shop/forms.js';
 import { countDress } from '../shop/machines.js';
 import { wringBlocks } from '../shop/trays.js';
 import { attachPictures } from '../wheels/pictures.js';
-import { addEvent, setWheelState } from '../wheels/ledger.js';
+import { addEvent, keepOnMount, setWheelState } from '../wheels/ledger.js';
 import { finishSetup } from './finish.js';
 import { holdWheels } from './pack.js';
 import { changeBrief } from './change-brief.js';
@@ -67,6 +67,8 @@ async function one(
 	on: PoolConnection
 ): Promise<void> {
 	switch (e.kind) {
+		case 'keep-on-mount':
+			return keepOnMount(e.wheelId, e.mountId, on);
 		case 'brief':
 			return changeBrief(facts.id, e.brief, on);
 		case 'hold-wheels':

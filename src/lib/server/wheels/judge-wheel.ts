@@ -1,16 +1,36 @@
 import { InputFault } from '../../../core/calculation/fault.js';
 import { Refused } from '../door/refused.js';
-import { row, transaction } from '../db/pool.js';
+import type { WheelFacts } from '../../../core/route/facts.js';
+import { type Runner, row, transaction } from '../db/pool.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from './wheels.js';
-import { setWheelState, addEvent } from './ledger.js';
+import { addEvent, keepOnMount, setWheelState } from './ledger.js';
 
-export const WHEEL_ACTIONS = ['clear', 'quarantine', 'scrap'] as const;
+export const WHEEL_ACTIONS = ['clear', 'quarantine', 'scrap', 'off-mount'] as const;
 
 export type WheelAction = (typeof WHEEL_ACTIONS)[number];
 
-/** Sets a wheel aside, scraps it, or (a lead) clears it for use again, with the reason in its ledger. @throws Refused, InputFault */
+/** A wheel that was kept on its mount in the rack comes off it. @throws Refused 409 when it is not kept on one */
+async function offMount(w: WheelFacts, why: string, user: User, on: Runner): Promise<void> {
+	if (w.keptOn === null)
+		throw new Refused(409, 'not-kept', `Wheel ${w.number} is not kept on a mount in the rack.`);
+	await keepOnMount(w.id, null, on);
+	await addEvent(
+		{
+			wheelId: w.id,
+			kind: 'parked',
+			diameterAfterMm: null,
+			setupId: null,
+			recordId: null,
+			note: `taken off ${w.keptOn}: ${why}`.slice(0, 200),
+			userId: user.id
+		},
+		on
+	);
+}
+
+/** Sets a wheel aside, scraps it, takes it off the mount it is kept on, or (a lead) clears it for use again, with the reason in its ledger. @throws Refused, InputFault */
 export async function judgeWheel(
 	number: string,
 	action: WheelAction,
@@ -18,7 +38,7 @@ export async function judgeWheel(
 	user: User
 ): Promise<void> {
 	mayWrite(user);
-	if (action !== 'quarantine') mayLead(user, 'A lead clears or scraps a wheel.');
+	if (action === 'clear' || action === 'scrap') mayLead(user, 'A lead clears or scraps a wheel.');
 	const why = reason.trim();
 	if (why.length < 10)
 		throw new InputFault('reason', 'below-minimum', 'Write a reason of at least 10 characters.');
@@ -29,6 +49,7 @@ export async function judgeWheel(
 		if (!w) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
 		if (w.state === 'scrapped')
 			throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. A scrapped wheel never comes back.`);
+		if (action === 'off-mount') return offMount(w, why, user, on);
 		if (action === 'clear' && w.state !== 'quarantined')
 			throw new Refused(409, 'not-quarantined', `Wheel ${number} is not quarantined.`);
 		if (action === 'clear' && w.ratedMps === null && w.ratedRpm === null)

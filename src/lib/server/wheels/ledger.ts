@@ -58,6 +58,11 @@ export async function addEvent(e: WheelEvent, on?: Runner): Promise<void> {
 	);
 }
 
+/** A wheel stays on this mount in the rack, or comes off the one it was kept on. */
+export async function keepOnMount(wheelId: number, mountId: number | null, on: Runner): Promise<void> {
+	await write('UPDATE wheels SET kept_on_mount_id = ? WHERE id = ?', [mountId, wheelId], on);
+}
+
 /** Changes where a wheel stands and books it. */
 export async function setWheelState(
 	wheelId: number,
@@ -66,8 +71,8 @@ export async function setWheelState(
 	on: Runner
 ): Promise<void> {
 	await write(
-		'UPDATE wheels SET state = ?, state_reason = ? WHERE id = ?',
-		[state, reason?.slice(0, 200) ?? null, wheelId],
+		"UPDATE wheels SET state = ?, state_reason = ?, kept_on_mount_id = IF(? = 'scrapped', NULL, kept_on_mount_id) WHERE id = ?",
+		[state, reason?.slice(0, 200) ?? null, state, wheelId],
 		on
 	);
 }

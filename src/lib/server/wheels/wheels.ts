@@ -34,6 +34,7 @@ interface WheelRow {
 	diameter_mm: number | null;
 	held_by: number | null;
 	not_leading: number;
+	kept_on: string | null;
 }
 
 function facts(w: WheelRow): WheelFacts {
@@ -67,7 +68,8 @@ function facts(w: WheelRow): WheelFacts {
 		state: w.state,
 		stateReason: w.state_reason,
 		heldBy: w.held_by,
-		inPack: w.held_by !== null && !!w.not_leading
+		inPack: w.held_by !== null && !!w.not_leading,
+		keptOn: w.kept_on
 	};
 }
 

@@ -59,7 +59,7 @@
 		autocomplete="off"
 		data-field="material"
 		maxlength="60"
-		placeholder="an everyday word"
+		placeholder="an everyday word, or D2, 100Cr6"
 		aria-invalid={fault ? 'true' : undefined}
 		aria-describedby="{id}-n"
 		bind:value={
@@ -90,7 +90,7 @@
 			>
 				{MATERIAL_WORDS[m.material]}{#if m.word}<small>{m.word}</small>{/if}
 			</li>{:else}<li role="option" aria-selected="false" aria-disabled="true">
-				Nothing by that word. Empty the field to see them all.
+				Nothing by that name. Empty the field and choose what comes nearest.
 			</li>{/each}
 	</ul>
 	<div id="{id}-n" class="fault">{fault ?? ''}</div>

@@ -91,6 +91,12 @@
 				name="what"
 				words={{ 'ground-on': 'ground on', redressed: 'redressed', 'taken-off': 'taken off' }}
 			/>
+			{#if entry.at('what') === 'taken-off' && f.mount && !f.companions.length}<YesNo
+					{entry}
+					name="staysOnMount"
+					label="Stays on {f.mount.code}, balanced"
+					compact
+				/>{/if}
 			<QuantityField
 				{entry}
 				name="diameterAfterMm"

@@ -5,6 +5,7 @@
 	import { lastRead, runoutLimitUm } from '$core/route/stations/true/readings';
 	import { readAt, truedAt } from '$core/route/stations/true/known-runout';
 	import { penciledStep, truePlanStep, truedStep } from '$core/route/stations/true/steps';
+	import { divisions } from '$core/route/stations/dress/run';
 	import { runout } from '$core/true/runout';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
 	import StockDrawing from '$lib/drawing/StockDrawing.svelte';
@@ -110,7 +111,7 @@
 				</div>
 			</details>
 		</section>
-		{#if cut}<PassCounter entry={done} {cut} units={f.units} />{/if}
+		{#if cut}<PassCounter entry={done} {cut} units={f.units} dial={(um) => divisions(f.machine, um)} />{/if}
 	</div>
 {/snippet}
 

@@ -14,9 +14,11 @@
 			totalPasses: number;
 		};
 		units: System;
+		/** What the machine's infeed dial shows for a bite, in its divisions. */
+		dial?: (biteUm: number) => number | null;
 	}
 	/** Passes counted at the machine with one key. The count is kept as it grows, here and on the server, so a reload loses none. */
-	let { entry, cut, units }: Props = $props();
+	let { entry, cut, units, dial = () => null }: Props = $props();
 	const done = $derived(Number(entry.result.values.passesDone ?? 0));
 	let paused = $state(false);
 	const infeed = (i: number) =>
@@ -29,6 +31,10 @@
 				: i < cut.totalPasses
 					? 'no feed'
 					: 'more than planned';
+	const divisionsOf = (biteUm: number) => {
+		const n = dial(biteUm);
+		return n === null ? '' : `, ${Number(n.toFixed(1))} ${n === 1 ? 'division' : 'divisions'}`;
+	};
 	const taken = (n: number) => Array.from({ length: n }, (_, i) => infeed(i)).reduce((s, x) => s + x, 0);
 	function count(by: number) {
 		const n = Math.max(0, Math.min(1000, done + by));
@@ -40,6 +46,8 @@
 			e.code !== 'Space' ||
 			e.repeat ||
 			paused ||
+			// The key ends where the plan does; one more is said so.
+			done >= cut.totalPasses ||
 			(e.target as HTMLElement).matches('input, textarea, select, button, a, summary')
 		)
 			return;
@@ -57,14 +65,14 @@
 			? 'Paused.'
 			: done >= cut.totalPasses
 				? 'All made. Coolant off, spin dry.'
-				: `Next: ${kind(done)}${infeed(done) ? `, ${quantity(infeed(done), 'um', units)}` : ''}.`}
+				: `Next: ${kind(done)}${infeed(done) ? `, ${quantity(infeed(done), 'um', units)}${divisionsOf(infeed(done))}` : ''}.`}
 	</p>
 	<p class="quiet">{quantity(taken(done), 'um', units)} off the radius by the plan.</p>
 	<div class="row">
-		<button class="btn" onclick={() => count(1)} disabled={paused}>Pass made <kbd>Space</kbd></button><button
-			class="btn"
-			onclick={() => count(-1)}
-			disabled={paused || done === 0}>One back</button
+		{#if done < cut.totalPasses}<button class="btn" onclick={() => count(1)} disabled={paused}
+				>Pass made <kbd>Space</kbd></button
+			>{:else}<button class="btn" onclick={() => count(1)} disabled={paused}>One more than planned</button
+			>{/if}<button class="btn" onclick={() => count(-1)} disabled={paused || done === 0}>One back</button
 		><button class="btn" class:on={paused} aria-pressed={paused} onclick={() => (paused = !paused)}
 			>{paused ? 'Go on' : 'Pause'}</button
 		>

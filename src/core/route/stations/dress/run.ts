@@ -120,6 +120,12 @@ export function fedBy(run: Run, passes: number): number {
 	return sum;
 }
 
+/** What one division of a handwheel moves, on the radius; null where the shop does not know it, or a control sets any bite. */
+export const handwheelStepUm = (
+	m: Pick<MachineFacts, 'dialDivisionUm' | 'dialReads' | 'axes'>
+): number | null =>
+	m.dialDivisionUm && m.axes !== 'cnc' ? m.dialDivisionUm / dialFactor(m.dialReads) : null;
+
 /** A bite in divisions of the machine's own dial; null where the shop does not know them. */
 export function divisions(
 	m: Pick<MachineFacts, 'dialDivisionUm' | 'dialReads'>,

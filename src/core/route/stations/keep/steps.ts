@@ -60,6 +60,10 @@ export const keepStep = defineStep({
 		}),
 		whole('redressAfterParts', 'Parts', { ...between(1, 1000000), label: 'Redress after' }),
 		...pick(holdSpeed.fields, 'targetMps'),
+		yesNo('staysOnMount', 'It goes to the rack on it, balanced as it is', {
+			default: false,
+			label: 'Stays on its mount'
+		}),
 		yesNo('sure', 'Measured again and found so', { default: false, label: 'The odd diameter is right' })
 	],
 	compute(facts, v) {
@@ -88,6 +92,11 @@ export const keepStep = defineStep({
 			? [
 					{ kind: 'wheel-state', wheelId: wheelOf(facts).id, state: 'available', reason: null },
 					...withCompanions(facts, 'parked', 'available'),
+					{
+						kind: 'keep-on-mount',
+						wheelId: wheelOf(facts).id,
+						mountId: v.staysOnMount && facts.mount && !facts.companions.length ? facts.mount.id : null
+					},
 					{ kind: 'state', state: 'finished' }
 				]
 			: []

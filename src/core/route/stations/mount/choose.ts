@@ -42,6 +42,7 @@ export const chooseStep = defineStep({
 	},
 	effects: (facts, { mountCode }): Effect[] => [
 		{ kind: 'use-mount', mountId: mountOf(facts, mountCode).id },
+		{ kind: 'keep-on-mount', wheelId: wheelOf(facts).id, mountId: null },
 		// What was tightened on the other one has come off it.
 		...wheelsOn(facts)
 			.filter((w) => w.state === 'mounted')

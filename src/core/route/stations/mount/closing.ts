@@ -60,6 +60,7 @@ export const tightenStep = defineStep({
 	event: () => ({ kind: 'mounted', diameterAfterMm: null, note: null }),
 	effectsUnlessStopped: (facts): Effect[] => [
 		{ kind: 'wheel-state', wheelId: wheelOf(facts).id, state: 'mounted', reason: null },
+		{ kind: 'keep-on-mount', wheelId: wheelOf(facts).id, mountId: null },
 		...withCompanions(facts, 'mounted', 'mounted')
 	]
 });

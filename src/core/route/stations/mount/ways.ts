@@ -37,6 +37,15 @@ export const partsOfMounting = (facts: SetupFacts): readonly MountPart[] => [
 /** One wheel on a spindle and on a mount: said only while another one stands there. */
 function occupiedLine({ occupied: o }: SetupFacts): GateLine[] {
 	if (!o) return [];
+	if (o.setupId === null)
+		return [
+			line({
+				key: OCCUPIED,
+				title: 'Spindle and mount free',
+				state: 'stop',
+				value: `Wheel ${o.wheel} is kept on mount ${o.mount} in the rack. Take another mount, or take that wheel off it on its page.`
+			})
+		];
 	const where = o.mount === null ? `on ${o.machine}` : `on mount ${o.mount}, on ${o.machine}`;
 	const value = `Wheel ${o.wheel} of setup ${o.setupId} is ${where}. Take it off there first.`;
 	return [line({ key: OCCUPIED, title: 'Spindle and mount free', state: 'stop', value })];

@@ -134,6 +134,12 @@ function taken(
 	throw refuse(out.codes[0]!, `Wheel ${number} is ruled out: ${why}.`);
 }
 
+/** A wheel that was kept on a mount comes back on it. */
+function onItsMount(facts: SetupFacts, wheel: WheelFacts): Effect[] {
+	const own = facts.mounts.find((m) => m.code === wheel.keptOn);
+	return own && own.id !== facts.mount?.id ? [{ kind: 'use-mount', mountId: own.id }] : [];
+}
+
 /** One wheel taken from the rack as it stands at that moment; whatever was held before goes back. */
 export const takeStep = defineStep({
 	station: 'select',
@@ -151,6 +157,7 @@ export const takeStep = defineStep({
 		const given = before ? [before, ...facts.companions.map((c) => c.wheel)] : [];
 		return [
 			{ kind: 'take-wheel', wheelId: wheel.id, number: wheel.number },
+			...onItsMount(facts, wheel),
 			...given
 				.filter((w) => w.state === 'mounted')
 				.map((w): Effect => ({ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null })),

@@ -1,3 +1,4 @@
+import { handwheelStepUm } from '../dress/run.js';
 import { from0, um, whole, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { faceRunout } from '../../../true/face-runout.js';
@@ -118,6 +119,7 @@ export const truePlanStep = defineStep({
 				speedRpm: facts.machine.spindleRpm,
 				minDiameterMm: w.minDiameterMm,
 				ratedSpeedMps: w.ratedMps,
+				infeedStepUm: handwheelStepUm(facts.machine),
 				dustControl: facts.machine.wet ? 'coolant' : 'extraction'
 			})
 		);

@@ -37,7 +37,7 @@
 				]),
 		['Mass when new', `${quantity(w.massKg, 'kg')}${w.massComputed ? ', computed, not weighed' : ''}`],
 		['Use by', w.expiresOn ?? 'does not age'],
-		['Place', w.place]
+		['Place', w.keptOn ? `${w.place}, on its mount ${w.keptOn}` : w.place]
 	] as const);
 	/** Lines that a later one stands for. */
 	const corrected = $derived(new Set(data.ledger.map((l) => l.correctsId)));
