@@ -18,6 +18,7 @@ import { inspectAtRack, receiveWheel } from '../../src/lib/server/wheels/inspect
 import { dropPicture, keepPicture } from '../../src/lib/server/wheels/pictures.js';
 import { importWheels } from '../../src/lib/server/wheels/rack-import.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
+import { correctWheel } from '../../src/lib/server/wheels/correct-wheel.js';
 import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { changePin, giveOneTimePin } from '../../src/lib/server/people/pins.js';
@@ -40,6 +41,7 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	dropPicture: (u) => dropPicture(1, u),
 	importWheels: (u) => importWheels([], u, () => undefined),
 	addWheel: (u) => addWheel(ANYTHING, u),
+	correctWheel: (u) => correctWheel('0317', {}, 'a reason long enough', key(), u),
 	correctLedger: (u) => correctLedger('0317', {}, key(), u),
 	judgeWheel: (u) => judgeWheel('0317', 'quarantine', 'a reason long enough', u),
 	addFlat: (u) => addFlat('D-07', {}, u),

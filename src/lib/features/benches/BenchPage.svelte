@@ -45,6 +45,7 @@
 	section {
 		padding: var(--s-16) var(--s-16);
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: var(--s-12);
 		min-width: 0;
 	}
@@ -54,7 +55,7 @@
 	}
 	@media (max-width: 1000px) {
 		.cols {
-			grid-template-columns: 1fr;
+			grid-template-columns: minmax(0, 1fr);
 		}
 		.result {
 			position: static;

@@ -1,5 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { draftOf } from '$lib/server/db/drafts';
+import { wheelVersions } from '$lib/server/wheels/correct-wheel';
 import { ledger } from '$lib/server/wheels/ledger';
 import { wheelByNumber } from '$lib/server/wheels/wheels';
 import { picturesOfWheel } from '$lib/server/wheels/pictures';
@@ -15,6 +16,7 @@ export async function load({ params, locals }) {
 		pictures,
 		past: pastRings,
 		ledger: await ledger(wheel.id),
+		versions: await wheelVersions(wheel.id),
 		records: await logLines({ wheel: wheel.number }, 8),
 		lead: locals.user!.role === 'lead',
 		mayWrite: locals.user!.role !== 'viewer',

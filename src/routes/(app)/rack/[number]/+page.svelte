@@ -66,7 +66,10 @@
 				? `: ${w.stateReason}`
 				: ''}{#if w.heldBy}, <a href={resolve(`/setups/${w.heldBy}`)}>setup {w.heldBy}</a>{/if}
 		</p>
-		<span class="sp"></span>{#if data.mayWrite && w.state !== 'scrapped' && (w.heldBy === null || w.inPack)}<a
+		<span class="sp"></span>{#if data.lead && w.state !== 'scrapped'}<a
+				class="btn"
+				href={resolve(`${here}/correct`)}>Correct it</a
+			>{/if}{#if data.mayWrite && w.state !== 'scrapped' && (w.heldBy === null || w.inPack)}<a
 				class="btn"
 				href={resolve(`${here}/look`)}>Look it over</a
 			><a class="btn" href={resolve(`${here}/ring`)}>Ring it</a>{/if}<a
@@ -141,6 +144,12 @@
 			</table>
 			{#if data.past.some((p) => p.frequencyHz !== null)}<h2>Its ring over its life</h2>
 				<RingTrend past={data.past} wheel={w} />{/if}
+			{#if data.versions.length}<h2>Corrected</h2>
+				<ul>
+					{#each data.versions as v (v.id)}<li>
+							{v.changes}. {v.why} <span class="quiet">{v.by}, {when(v.at)}</span>
+						</li>{/each}
+				</ul>{/if}
 			<p><a href={resolve(`/log?wheel=${encodeURIComponent(w.number)}`)}>Every record of this wheel</a></p>
 		</section>
 	</div>

@@ -134,6 +134,7 @@
 		min-width: 0;
 		padding: var(--s-12) var(--s-16) var(--s-14);
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: var(--s-10);
 	}
 	header {
@@ -144,6 +145,7 @@
 	}
 	.row {
 		display: flex;
+		flex-wrap: wrap;
 		gap: var(--s-10);
 	}
 	.note {
@@ -160,6 +162,7 @@
 	}
 	.weights label {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		font-size: var(--type-small);
 		color: var(--ink2);
 	}

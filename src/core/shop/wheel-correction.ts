@@ -1,0 +1,37 @@
+import { text } from '../calculation/field/index.js';
+import { type Field, labelOf } from '../calculation/fields.js';
+import { quantity } from '../quantity/format.js';
+import { without } from '../route/step.js';
+import { WHEEL_FIELDS } from './wheel.js';
+
+/** What may be put right of a received wheel: what was read off it; what was measured since is corrected in its book. */
+export const CORRECT_FIELDS = without(
+	WHEEL_FIELDS,
+	'number',
+	'diameterMm',
+	'rimDepthMm',
+	'rimWidthMm',
+	'madeOn'
+);
+export const WHY_CORRECTED = text('why', 'Kept with what stood there before', {
+	required: true,
+	minLength: 10,
+	maxLength: 200,
+	label: 'Why it is corrected'
+});
+
+/** What differs between a wheel as it stands and as it is said to be, in words: "Marked speed 40 m/s becomes 35 m/s". */
+export function changesIn(
+	before: Readonly<Record<string, unknown>>,
+	after: Readonly<Record<string, unknown>>
+): string[] {
+	const shown = (f: Field, v: unknown) =>
+		v === null || v === undefined || v === ''
+			? 'nothing'
+			: typeof v === 'number'
+				? quantity(v, 'unit' in f ? f.unit : undefined)
+				: String(v);
+	return (CORRECT_FIELDS as readonly Field[])
+		.filter((f) => (before[f.name] ?? null) !== (after[f.name] ?? null))
+		.map((f) => `${labelOf(f)} ${shown(f, before[f.name])} becomes ${shown(f, after[f.name])}`);
+}
