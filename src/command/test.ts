@@ -19,6 +19,7 @@ type Part = (typeof PARTS)[number];
 const BESIDE_THE_OTHERS: readonly string[] = [
 	'balancing',
 	'dressing',
+	'empty-shop',
 	'form-outline',
 	'forming',
 	'keyboard',

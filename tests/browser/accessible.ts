@@ -17,6 +17,10 @@ async function fitsEverywhere(page: Page, what: string): Promise<void> {
 	const size = page.viewportSize()!;
 	for (const width of [size.width, ...WIDTHS]) {
 		if (width !== size.width) await page.setViewportSize({ width, height: size.height });
+		// A chart takes its new width a moment after its page.
+		await page
+			.waitForFunction((w) => document.documentElement.scrollWidth <= w, width, { timeout: 5000 })
+			.catch(() => undefined);
 		const out = await page.evaluate(
 			(w) =>
 				document.documentElement.scrollWidth <= w
