@@ -6,6 +6,7 @@ import { recordById } from '../../src/lib/server/db/records.js';
 import { headOf, standsAs } from '../../src/lib/server/print/setup-card.js';
 import type { AsRecorded } from '../../src/core/route/as-recorded.js';
 import { keptFacts } from '../../src/lib/server/setups/kept-facts.js';
+import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import { openIncident } from '../../src/lib/server/setups/incidents.js';
 import { facts, key, machineId, machinist, step, workedUpTo } from './ground.js';
 
@@ -88,6 +89,9 @@ describe('a finished setup', () => {
 					(e: Error) => e.message
 				)
 			).to.match(/is evidence/);
+		expect((await loadSetup(id))!.asOfToday).to.equal(false);
+		await write('UPDATE setups SET closed_facts = NULL WHERE id = ?', [id]);
+		expect((await loadSetup(id))!.asOfToday, 'and it says so').to.equal(true);
 		const other = 'f'.repeat(64);
 		await write("INSERT IGNORE INTO kept_facts (hash, facts) VALUES (?, '{}')", [other]);
 		expect(await keptFacts(other)).to.equal(null);

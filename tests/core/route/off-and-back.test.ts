@@ -62,7 +62,13 @@ describe('Balance: over to the stand and back', () => {
 		expect(current(quiet)).to.equal('balance');
 		expect(decide(quiet).next).to.equal('Back on the spindle');
 		expect(refuse(quiet, 'dress', 'method')).to.include({ code: 'balance.back' });
+		for (const [station, step] of [
+			['run-in', 'start'],
+			['true', 'after']
+		] as const)
+			expect(refuse(quiet, station, step), 'nor what came before').to.include({ code: 'balance.back' });
 		const back = did(quiet, 'balance', 'back', of('back'));
+		expect(refuse(back, 'true', 'after')).to.equal(null);
 		expect(refuse(back, 'dress', 'method')).to.include({ code: 'balance.restart' });
 		expect(current(backOnSpindle(quiet))).to.equal('dress');
 	});

@@ -4,7 +4,7 @@ import { type GateLine, line } from '../gate.js';
 import { said } from '../say.js';
 import { balanceGate } from './balance/gate.js';
 import { balanceSteps } from './balance/steps.js';
-import { balancePlace } from './balance/where.js';
+import { balancePlace, whileOnSpindle } from './balance/where.js';
 import { briefGate } from './brief/gate.js';
 import { againStep, namedStep } from './brief/again.js';
 import { briefStep } from './brief/steps.js';
@@ -37,11 +37,11 @@ export const STATION: Readonly<Record<StationId, Station>> = {
 	select: { steps: selectSteps, gate: selectGate, order: anyOrder },
 	inspect: { steps: inspectSteps, gate: inspectGate, order: inspectOrder },
 	mount: { steps: mountSteps, gate: mountGate, order: mountOrder },
-	'run-in': { steps: runInSteps, gate: runInGate, order: runInOrder },
-	true: { steps: trueSteps, gate: trueGate, order: trueOrder },
+	'run-in': { steps: runInSteps, gate: runInGate, order: runInOrder, place: whileOnSpindle },
+	true: { steps: trueSteps, gate: trueGate, order: trueOrder, place: whileOnSpindle },
 	balance: { steps: balanceSteps, gate: balanceGate, order: anyOrder, place: balancePlace },
-	form: { steps: formSteps, gate: formGate, order: formOrder },
-	dress: { steps: dressSteps, gate: dressGate, order: dressOrder },
+	form: { steps: formSteps, gate: formGate, order: formOrder, place: whileOnSpindle },
+	dress: { steps: dressSteps, gate: dressGate, order: dressOrder, place: whileOnSpindle },
 	prove: { steps: proveSteps, gate: proveGate, order: anyOrder },
 	keep: { steps: keepSteps, gate: keepGate, order: anyOrder }
 };

@@ -64,6 +64,8 @@ export interface LoadedSetup {
 	changedAt: Date | null;
 	/** Records that cannot be read any more. */
 	unreadable: number[];
+	/** It is finished, and what it was finished with was not kept or cannot be read: today's data stand in its place. */
+	asOfToday: boolean;
 }
 
 /** Everything the route engine decides from, read in one go; with `lock` nobody else can change the setup until the transaction ends. */
@@ -103,6 +105,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 		changedBy: s.changed_name,
 		changedAt: s.changed_at,
 		unreadable,
+		asOfToday: s.state === 'finished',
 		facts: {
 			id: s.id,
 			brief: {
@@ -175,6 +178,7 @@ async function asClosed(s: SetupRow, on?: Runner): Promise<LoadedSetup | null> {
 		changedBy: s.changed_name,
 		changedAt: s.changed_at,
 		unreadable,
+		asOfToday: false,
 		facts: { ...then, units: s.units, records, sums: sumsOf(records, s.wheel_id), named: [] }
 	};
 }

@@ -13,7 +13,7 @@ export const notOnStand = (facts: SetupFacts): string | null =>
 /** Why nothing can be measured at speed now; null when it can: it has run, and stands on the spindle again. */
 export function notTurning(facts: SetupFacts): string | null {
 	const e = Evidence.of(facts);
-	if (standsWhere(e) === 'stand') return 'The wheel is on the stand. Put it back on the spindle first.';
+	if (standsWhere(e) === 'stand') return ON_THE_STAND;
 	const ran = e.step(outcomeStep);
 	if (!ran || ran.verdict === 'stop')
 		return 'This wheel has not run here yet. Run in comes first; until then balance it on the stand.';
@@ -22,6 +22,11 @@ export function notTurning(facts: SetupFacts): string | null {
 		? 'It was put back on the spindle. A guarded start comes first.'
 		: null;
 }
+
+/** Whatever turns the wheel waits until it is back on the spindle, wherever on the route it stands. */
+export const whileOnSpindle: NonNullable<Station['place']> = (facts) =>
+	standsWhere(Evidence.of(facts)) === 'stand' ? { code: 'balance.back', message: ON_THE_STAND } : null;
+const ON_THE_STAND = 'The wheel is on the stand. Put it back on the spindle first.';
 
 const ON_STAND: readonly string[] = ['swing', 'marks', 'mass', 'rest', 'stays'];
 const AT_SPEED: readonly string[] = ['phase', 'runs', 'auto'];

@@ -26,30 +26,28 @@ function changed(facts: SetupFacts, job: BriefFacts, technical: boolean): void {
 	const other = differsIn(facts.brief, job).map(labelOf).join(', ');
 	throw new InputFault('part', 'inconsistent', `${other} changed as well. Tell the whole job again.`);
 }
-const effects = (_facts: SetupFacts, brief: BriefFacts): Effect[] => [{ kind: 'brief', brief }];
+/** What both ways of telling it again share; `technical` where a wheel is chosen by what changed. */
+const toldAgain = (technical: boolean) =>
+	({
+		station: 'brief',
+		fields: JOB_FIELDS,
+		compute(facts: SetupFacts, job: BriefFacts) {
+			changed(facts, job, technical);
+			return adviseFor(job, facts.machine, facts.guidelines);
+		},
+		effects: (_facts: SetupFacts, brief: BriefFacts): Effect[] => [{ kind: 'brief', brief }]
+	}) as const;
 
 /** The job told again: the version before it stays on record; a wheel that was taken for it has to be chosen again. */
 export const againStep = defineStep({
-	station: 'brief',
+	...toldAgain(true),
 	step: 'again',
-	title: 'The job, told again',
-	fields: JOB_FIELDS,
-	compute(facts, job) {
-		changed(facts, job, true);
-		return adviseFor(job, facts.machine, facts.guidelines);
-	},
-	effects
+	title: 'The job, told again'
 });
 
 /** Only its name or how many there are: nothing that a wheel is chosen by. */
 export const namedStep = defineStep({
-	station: 'brief',
+	...toldAgain(false),
 	step: 'named',
-	title: 'Part and number, told again',
-	fields: JOB_FIELDS,
-	compute(facts, job) {
-		changed(facts, job, false);
-		return adviseFor(job, facts.machine, facts.guidelines);
-	},
-	effects
+	title: 'Part and number, told again'
 });

@@ -10,6 +10,7 @@ export async function load({ params }) {
 	return {
 		facts: onPage(loaded.facts),
 		decision: decide(loaded.facts),
-		unreadable: loaded.unreadable
+		unreadable: loaded.unreadable,
+		asOfToday: loaded.asOfToday
 	};
 }

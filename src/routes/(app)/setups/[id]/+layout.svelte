@@ -76,6 +76,10 @@
 				{#if desk.trouble}<p class="trouble" role="alert">
 						{alsoInches(desk.trouble.message, desk.facts.units)}
 					</p>{/if}
+				{#if data.asOfToday}<p class="trouble">
+						What this setup was finished with was not kept or cannot be read. Wheel, mount and machine are
+						shown as they are today; its records stand as they were made.
+					</p>{/if}
 				{#if data.unreadable.length}<p class="trouble">
 						{data.unreadable.length === 1 ? 'A record' : `${data.unreadable.length} records`} of this setup cannot
 						be read any more and proves nothing; its step has to be recorded again:
