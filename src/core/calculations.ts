@@ -9,6 +9,7 @@ import { dimples } from './balance/dimples.js';
 import { fromTestMass } from './balance/from-test-mass.js';
 import { holes } from './balance/holes.js';
 import { influence } from './balance/influence.js';
+import { knownSwing } from './balance/known-swing.js';
 import { levelStand } from './balance/level-stand.js';
 import { simulateStand } from './balance/simulate-stand.js';
 import { slopeError } from './balance/slope-error.js';
@@ -110,6 +111,21 @@ import { preBalanceRule } from './true/pre-balance-rule.js';
 import { reclock } from './true/reclock.js';
 import { truePlan } from './true/plan.js';
 import { runout } from './true/runout.js';
+import { touchOff } from './prove/touch-off.js';
+import { trialSchedule } from './prove/trial-schedule.js';
+import { compareDress } from './prove/compare-dress.js';
+import { troubleshoot } from './prove/troubleshoot.js';
+import { creepFeed } from './prove/creep-feed.js';
+import { coolantJet } from './prove/coolant-jet.js';
+import { chatterPitch } from './prove/chatter-pitch.js';
+import { lifeForecast } from './keep/life-forecast.js';
+import { compareStrategies } from './keep/compare-strategies.js';
+import { ledger } from './keep/ledger.js';
+import { gRatio } from './keep/g-ratio.js';
+import { storage } from './keep/storage.js';
+import { workHolding } from './set/work-holding.js';
+import { dailyStart } from './set/daily-start.js';
+import { stroke } from './set/stroke.js';
 
 export { CORE_VERSION } from './version.js';
 
@@ -157,6 +173,7 @@ export const CALCULATIONS: readonly Calculation[] = [
 	reclock,
 	truePlan,
 	preBalanceRule,
+	knownSwing,
 	levelStand,
 	slopeError,
 	fromPeriod,
@@ -219,6 +236,21 @@ export const CALCULATIONS: readonly Calculation[] = [
 	contactSide,
 	dressCompensation,
 	release,
+	touchOff,
+	trialSchedule,
+	compareDress,
+	troubleshoot,
+	creepFeed,
+	coolantJet,
+	chatterPitch,
+	lifeForecast,
+	compareStrategies,
+	ledger,
+	gRatio,
+	storage,
+	workHolding,
+	dailyStart,
+	stroke,
 	holdSpeed,
 	redressInterval,
 	incidentPlan,

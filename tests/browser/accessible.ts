@@ -57,6 +57,22 @@ async function inWords(page: Page, what: string): Promise<void> {
 	}
 }
 
+/** In a setup in inches a metric figure never stands alone, neither written nor told to a screen reader; only beneath a field, as the other reading of what is typed. */
+export async function inInches(page: Page, what = ''): Promise<void> {
+	const told = await page.evaluate(() =>
+		[
+			document.body.innerText,
+			...[...document.querySelectorAll('[aria-label]')].map((e) => e.getAttribute('aria-label') ?? '')
+		].join('\n')
+	);
+	const alone = [
+		...told.matchAll(/[^\n]{0,50}\d ?(?:mm|µm|um|kg|Nm|m\/s|mm\/min)(?![\w³²/])(?! \()[^\n]{0,20}/g)
+	]
+		.map(([m]) => m.trim())
+		.filter((m) => !/^-?[\d.]+ \S+$/.test(m));
+	expect([...new Set(alone)], `${what}: metric alone`).to.deep.equal([]);
+}
+
 /** The page as it stands is free of faults a screen reader would meet, its colours in both themes, and nothing sticks out sideways. */
 export async function accessible(page: Page, what = ''): Promise<void> {
 	// Only what is wrong is gathered: a list of everything that is right costs as much as the check itself.

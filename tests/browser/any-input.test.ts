@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
+import { inInches } from './accessible.js';
 import { Brought } from './by-request.js';
 import { base, signedIn, tellOnFailure } from './ground.js';
 
@@ -71,6 +72,7 @@ describe('whatever is typed, a bench stays', () => {
 		await page.request.post(`${base()}/api/setups/${id}/units`, { data: { units } });
 		await page.goto(`${base()}/setups/${id}/${station}`);
 		await page.getByRole('heading', { level: 1 }).first().waitFor();
+		if (units === 'inch') await inInches(page, `${station} of ${id}`);
 		await page.evaluate(draw, { seed, draws: DRAWS });
 		expect(thrown.splice(0), 'thrown by the page').to.deep.equal([]);
 		expect(await page.getByText('This bench could not be shown').count()).to.equal(0);

@@ -43,8 +43,8 @@ export const SPARE = {
 };
 let made = 0;
 /** One more good wheel for SG-1, so that a test takes none away from those that follow; its number. */
-export async function oneMoreWheel(page: Page, base: string): Promise<string> {
-	const values = { ...SPARE, number: `77${String(++made).padStart(2, '0')}` };
+export async function oneMoreWheel(page: Page, base: string, more: object = {}): Promise<string> {
+	const values = { ...SPARE, ...more, number: `77${String(++made).padStart(2, '0')}` };
 	const answer = await page.request.post(`${base}/api/wheels`, { data: { values } });
 	if (!answer.ok()) throw new Error(await answer.text());
 	return values.number;

@@ -34,7 +34,7 @@ describe('dressing with everything a shop has', () => {
 	before(async function () {
 		this.timeout(240_000);
 		page = await signedIn('Mara Okonjo');
-		await anotherBenchGrinder(page);
+		await anotherBenchGrinder(page, 'BG-9');
 		await broughtToDress(page, [CUP, METAL, CREEP, BENCH, LATHE]);
 	});
 	after(async () => {

@@ -8,6 +8,7 @@ import { done, heading, press, say } from './bench.js';
 import { begin } from './on-route.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 import { broughtToDress, field } from './to-dress.js';
+import { dressed, released } from './to-release.js';
 import { aligned, creep, formed, open, points, room, shaped, stacked, tab, whole } from './to-form.js';
 
 const FLANK = room('Seal lips', '7401');
@@ -40,7 +41,7 @@ describe('putting a form on the wheel', () => {
 		await heading(page, 'Select');
 	});
 
-	it('a flank of 23 degrees by blocks, from an empty setup to Dress', async function () {
+	it('a flank of 23 degrees by blocks, from an empty setup to a released wheel', async function () {
 		this.timeout(120_000);
 		await open(page, FLANK);
 		await page.getByText('No form yet.', { exact: false }).waitFor();
@@ -78,6 +79,8 @@ describe('putting a form on the wheel', () => {
 		await page.getByRole('link', { name: /^On to dressing/ }).click();
 		await heading(page, 'Dress');
 		expect(await page.getByRole('radio', { name: 'a radius' }).isChecked()).to.equal(true);
+		await dressed(page);
+		await released(page);
 	});
 
 	it('a round corner of 2.4 from an engraved constant, the coupon taken back into the stack', async function () {

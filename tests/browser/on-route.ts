@@ -1,5 +1,5 @@
 import type { Page } from 'playwright-core';
-import { done, heading, oneMoreWheel, press, soundLook } from './bench.js';
+import { done, heading, oneMoreWheel, press, say, soundLook } from './bench.js';
 import { base } from './ground.js';
 
 let part = 0;
@@ -18,11 +18,26 @@ export async function begin(page: Page, route: string, machine: RegExp, work: st
 	await page.waitForURL(/setups\/\d+\//);
 	return /setups\/(\d+)/.exec(page.url())![1]!;
 }
+/** A caution that stands is let through with its reason. */
+export async function reasoned(page: Page, reason: string): Promise<void> {
+	await page.getByLabel('Why may it go on?').fill(reason);
+	await press(page, 'Go on with this reason');
+}
 /** One more wheel taken, looked over and rung, or let through with a reason. */
-export async function takeAndInspect(page: Page, rings: boolean): Promise<void> {
-	await oneMoreWheel(page, base());
+export async function takeAndInspect(
+	page: Page,
+	rings: boolean,
+	wheel: object = {},
+	why = ''
+): Promise<void> {
+	const number = await oneMoreWheel(page, base(), wheel);
 	await heading(page, 'Select');
+	if (Object.keys(wheel).length) {
+		await page.reload();
+		await page.getByRole('radio', { name: new RegExp(`^${number}`) }).click();
+	}
 	await press(page, /^Take wheel/);
+	if (why) await reasoned(page, why);
 	await press(page, /On to inspecting/);
 	await heading(page, 'Inspect: look');
 	await soundLook(page);
@@ -33,12 +48,26 @@ export async function takeAndInspect(page: Page, rings: boolean): Promise<void> 
 		await press(page, /^Rung/);
 	} else {
 		await press(page, 'Go on without a ring');
-		await page.getByLabel('Why may it go on?').fill('looked at with a lens, run in guarded');
-		await press(page, 'Go on with this reason');
+		await reasoned(page, 'looked at with a lens, run in guarded');
 	}
 	await done(page, 'Inspect');
 }
 /** Fields by their labels. */
 export const fill = async (page: Page, fields: readonly (readonly [string, string])[]) => {
-	for (const [label, value] of fields) await page.getByLabel(label, { exact: true }).first().fill(value);
+	for (const [label, value] of fields)
+		await page
+			.getByLabel(new RegExp(`^${label}(\\sif known)?$`))
+			.first()
+			.fill(value);
 };
+/** An old machine looked over before it turns. */
+export async function lookedOverDead(page: Page): Promise<void> {
+	for (const [q, a] of [
+		['Looked over with the power locked off', 'Yes'],
+		['Table stops set close', 'Yes'],
+		['Guard sound', 'Yes'],
+		['A wheel is on it', 'No'],
+		['Hydraulic table', 'No']
+	] as const)
+		await say(page, q, a);
+}

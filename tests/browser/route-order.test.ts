@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { heading, press, say } from './bench.js';
+import { heading, press } from './bench.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
-import { begin } from './on-route.js';
+import { begin, lookedOverDead } from './on-route.js';
 
 describe('the order of a route', () => {
 	let page: Page;
@@ -49,15 +49,8 @@ describe('the order of a route', () => {
 	it('a bench grinder, a lathe and an old machine ask what is theirs', async () => {
 		const id = await begin(page, 'Recommission', /SG-1/, 'surface');
 		await heading(page, 'Machine: wake it');
-		for (const [q, a] of [
-			['Looked over with the power locked off', 'Yes'],
-			['Table stops set close', 'Yes'],
-			['Guard sound', 'Yes'],
-			['A wheel is on it', 'No'],
-			['Hydraulic table', 'No']
-		] as const)
-			await say(page, q, a);
-		await page.getByRole('radio', { name: 'ccw' }).check();
+		await lookedOverDead(page);
+		await page.getByRole('radio', { name: 'anticlockwise', exact: true }).check();
 		await page.getByRole('radio', { name: 'works' }).check();
 		await press(page, 'Book the checks');
 		await page

@@ -34,6 +34,27 @@ describe('the rack, benches and shop', () => {
 		await count.filter({ hasText: all }).waitFor();
 	});
 
+	it('finds inertia and rolling radius of a mount by one swing', async () => {
+		await page.goto(`${base()}/shop/mounts/F1`);
+		await page.getByText('Find inertia and rolling radius by one swing').click();
+		const swing = page
+			.getByRole('group')
+			.filter({ has: page.getByLabel('Known mass') })
+			.last();
+		for (const [label, value] of [
+			['Known mass', '100'],
+			['At radius', '90'],
+			['Rolled', '88'],
+			['Full swing, there and back', '2.6']
+		] as const)
+			await swing.getByLabel(label, { exact: false }).first().fill(value);
+		await press(page, 'Take both');
+		expect(Number(await page.getByLabel('Inertia', { exact: false }).first().inputValue())).to.be.closeTo(
+			0.0136,
+			0.0005
+		);
+	});
+
 	it('receives a wheel by its marking, read back, with every fault beside its field', async () => {
 		await page.goto(`${base()}/rack/new`);
 		await page.getByLabel('Wheel number').fill('0990');

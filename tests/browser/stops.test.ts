@@ -88,7 +88,11 @@ describe('a stop of a route stays a stop', () => {
 		expect((await record(id, s, step, values, 1)).status).to.equal(409);
 	}
 	const fill = async (on: Page, list: readonly (readonly [string, string])[]) => {
-		for (const [label, value] of list) await on.getByLabel(label, { exact: true }).first().fill(value);
+		for (const [label, value] of list)
+			await on
+				.getByLabel(new RegExp(`^${label}(\\sif known)?$`))
+				.first()
+				.fill(value);
 	};
 
 	it('a bore of 31.75 on a seat of 32', async () => {

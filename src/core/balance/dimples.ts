@@ -152,7 +152,7 @@ export const dimples = defineCalculation({
 			.stop(
 				'not-at-this-speed',
 				v.operatingSpeedMps > v.maxSpeedMps,
-				`At ${v.operatingSpeedMps} m/s a wheel is not drilled; limit ${v.maxSpeedMps}.`
+				`At ${v.operatingSpeedMps} m/s a wheel is not drilled; limit ${v.maxSpeedMps} m/s.`
 			)
 			.stop('bond-not-suitable', v.bond !== 'vitrified', 'Only vitrified wheels, if at all.')
 			.stop(

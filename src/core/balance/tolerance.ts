@@ -109,7 +109,7 @@ export const tolerance = defineCalculation({
 			.caution(
 				'above-tolerance',
 				ratio !== null && ratio > 1 + 1e-9 && ratio <= v.stopRatio,
-				`${u?.toFixed(0)} g mm, allowed ${permissibleGmm.toFixed(0)}.`
+				`${u?.toFixed(0)} g mm, allowed ${permissibleGmm.toFixed(0)} g mm.`
 			);
 		return {
 			gradeMmPerS: G,

@@ -1,4 +1,4 @@
-import { type Field, type NumberField, labelOf } from './fields.js';
+import { type ChoiceField, type Field, type NumberField, labelOf } from './fields.js';
 import { type FaultCode, InputFault, shown } from './fault.js';
 
 const article: Partial<Record<FaultCode, string>> = {
@@ -22,9 +22,7 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 			if (field.kind === 'choice') return say(`${name}: pick one.`);
 			return say(`${name} is missing. Enter it.`);
 		case 'unknown-choice':
-			return say(
-				`${name}: ${shown(value)} is not one of ${(field as { choices: readonly string[] }).choices.join(', ')}.`
-			);
+			return say(`${name}: ${shown(value)} is not one of ${listed((field as ChoiceField).choices)}.`);
 		case 'below-minimum': {
 			if (field.kind === 'text')
 				return say(`${name} is too short. Enter at least ${field.minLength ?? 1} characters.`);
@@ -59,3 +57,12 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 			);
 	}
 }
+
+/** Nobody reads a longer list in one sentence. */
+const MOST_TOLD = 8;
+const ROOM = 200;
+/** Choices in a sentence, the first of a long list. */
+const listed = (choices: readonly string[]): string =>
+	choices.join(', ').length <= ROOM
+		? choices.join(', ')
+		: `${choices.slice(0, MOST_TOLD).join(', ')} and ${choices.length - MOST_TOLD} more`;

@@ -84,7 +84,7 @@ export const cluster = defineCalculation({
 		const findings = judgeBite(new Findings(), v.depthUm, v.abrasive).caution(
 			'tracks-leave-thread',
 			thread,
-			`The points leave ${gap.toFixed(0)} µm between their tracks, each cuts ${width.toFixed(0)}: a thread. The nearest lead without one is ${clearLeadUm?.toFixed(0)} µm.`
+			`The points leave ${gap.toFixed(0)} µm between their tracks, each cuts ${width.toFixed(0)} µm: a thread. The nearest lead without one is ${clearLeadUm?.toFixed(0)} µm.`
 		);
 		judgeDull(judgeTip(findings, point), o.dressClass)
 			.caution(

@@ -78,7 +78,7 @@ export const holderStiffness = defineCalculation({
 		const findings = new Findings().caution(
 			'holder-too-soft',
 			deflectionShare > SHARE,
-			`The holder gives way by ${deflectionUm.toFixed(1)} µm of a bite of ${v.biteUm}: the first passes under-cut and it can sing. ${
+			`The holder gives way by ${deflectionUm.toFixed(1)} µm of a bite of ${v.biteUm} µm: the first passes under-cut and it can sing. ${
 				overhangLimitMm === null
 					? 'The clamp alone gives too much.'
 					: `Clamp it at ${overhangLimitMm.toFixed(0)} mm or shorter.`

@@ -59,7 +59,7 @@ export const sineStack = defineCalculation({
 			throw new InputFault(
 				'actualDifferenceMm',
 				'above-maximum',
-				`Difference made: ${v.actualDifferenceMm} mm is too large for pins ${L} mm apart. Enter less than ${L}.`
+				`Difference made: ${v.actualDifferenceMm} mm is too large for pins ${L} mm apart. Enter less than ${L} mm.`
 			);
 		const [dh, dL] = [v.stackErrorUm / 1000, v.pinDistanceErrorUm / 1000];
 		const h = stackDifferenceMm(v.angleDeg, L);

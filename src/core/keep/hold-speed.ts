@@ -89,7 +89,7 @@ export const holdSpeed = defineCalculation({
 			.caution(
 				'speed-not-held',
 				allowed && offNow,
-				`Runs ${now.speedMps.toFixed(1)} m/s instead of ${v.targetMps}: it will act softer.`
+				`Runs ${now.speedMps.toFixed(1)} m/s instead of ${v.targetMps} m/s: it will act softer.`
 			)
 			.caution(
 				'speed-not-held-to-the-end',

@@ -203,7 +203,7 @@ export const incidentPlan = defineCalculation({
 			.stop(
 				'taper-runout',
 				mechanical && v.taperLimitUm !== null && taperUm !== null && taperUm > v.taperLimitUm,
-				`The taper runs out ${taperUm} µm after it was hit, limit ${v.taperLimitUm}. Nothing is mounted on it; have it looked at.`
+				`The taper runs out ${taperUm} µm after it was hit, limit ${v.taperLimitUm} µm. Nothing is mounted on it; have it looked at.`
 			)
 			.stop('spindle-noise', (mechanical || listen) && f.spindleNoise === true, 'The spindle is noisy.')
 			.caution(

@@ -43,12 +43,12 @@ export const benchGrinder = defineCalculation({
 			.stop(
 				'rest-gap',
 				v.restGapMm > v.restGapMostMm + 1e-9,
-				`The rest stands ${v.restGapMm} mm from the wheel; at most ${v.restGapMostMm}. Work is pulled into the gap. Move it in, wheel still and locked.`
+				`The rest stands ${v.restGapMm} mm from the wheel; at most ${v.restGapMostMm} mm. Work is pulled into the gap. Move it in, wheel still and locked.`
 			)
 			.stop(
 				'tongue-gap',
 				v.tongueGapMm > v.tongueGapMostMm + 1e-9,
-				`The tongue stands ${v.tongueGapMm} mm from the wheel; at most ${v.tongueGapMostMm}. Set it down.`
+				`The tongue stands ${v.tongueGapMm} mm from the wheel; at most ${v.tongueGapMostMm} mm. Set it down.`
 			)
 			.stop('guards-off', !v.guardsOn, 'Nothing turns without its guards.')
 			.caution('rest-not-at-centre', !v.restAtCentre, 'Set the rest at or just under the centre.')

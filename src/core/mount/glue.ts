@@ -179,7 +179,7 @@ export const mountGlue = defineCalculation({
 			.stop(
 				'pot-life-exceeded',
 				v.mixToBondMin > v.potLifeMin,
-				`Joined ${v.mixToBondMin} min after mixing; it is good for ${v.potLifeMin}. Mix afresh.`
+				`Joined ${v.mixToBondMin} min after mixing; it is good for ${v.potLifeMin} min. Mix afresh.`
 			)
 			.stop(
 				'not-cured',

@@ -111,7 +111,7 @@ export const mountLifting = defineCalculation({
 			.caution(
 				'heavy',
 				!hoist && massKg > HEAVY * allowedKg && massKg <= allowedKg,
-				`${massKg.toFixed(1)} kg of ${allowedKg.toFixed(1)}: close to the limit. Bring it nearer to the body, or use the hoist.`
+				`${massKg.toFixed(1)} kg of ${allowedKg.toFixed(1)} kg: close to the limit. Bring it nearer to the body, or use the hoist.`
 			)
 			.stop(
 				'hoist-capacity',

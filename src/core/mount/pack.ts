@@ -126,7 +126,7 @@ export const mountPack = defineCalculation({
 			.stop(
 				'nut-engagement',
 				stackLengthMm >= threadStart - SLACK && nutEngagementMm < needed - SLACK,
-				`The nut holds on ${nutEngagementMm.toFixed(1)} mm of thread; ${needed.toFixed(1)} are needed. Shorten the stack.`
+				`The nut holds on ${nutEngagementMm.toFixed(1)} mm of thread; ${needed.toFixed(1)} mm are needed. Shorten the stack.`
 			)
 			.stop(
 				'wheel-too-large',
@@ -152,7 +152,7 @@ export const mountPack = defineCalculation({
 			.stop(
 				'pack-overspeed',
 				v.requestedRpm !== null && v.requestedRpm > maxSpeedRpm,
-				`${v.requestedRpm} rpm is more than this pack may turn: ${maxSpeedRpm.toFixed(0)}, because of ${limitedBy}.`
+				`${v.requestedRpm} rpm is more than this pack may turn: ${maxSpeedRpm.toFixed(0)} rpm, because of ${limitedBy}.`
 			)
 			.caution(
 				'position-off',

@@ -47,17 +47,17 @@ export const spindleRunout = defineCalculation({
 				.stop(
 					'runout-over-limit',
 					worstUm >= v.runoutLimitUm,
-					`The ${where} runs out ${worstUm} µm, limit ${v.runoutLimitUm}. The spindle is hurt: have it looked at.`
+					`The ${where} runs out ${worstUm} µm, limit ${v.runoutLimitUm} µm. The spindle is hurt: have it looked at.`
 				)
 				.stop(
 					'taper-runout',
 					v.taperLimitUm !== null && v.taperRunoutUm > v.taperLimitUm && worstUm < v.runoutLimitUm,
-					`The taper runs out ${v.taperRunoutUm} µm after it was hit, limit ${v.taperLimitUm}. Clean and measure again; nothing is mounted on it like this.`
+					`The taper runs out ${v.taperRunoutUm} µm after it was hit, limit ${v.taperLimitUm} µm. Clean and measure again; nothing is mounted on it like this.`
 				)
 				.caution(
 					'runout-above-aim',
 					worstUm > v.runoutAimUm && worstUm < v.runoutLimitUm,
-					`The ${where} runs out ${worstUm} µm, aim ${v.runoutAimUm}. Clean, stone off burrs, measure again.`
+					`The ${where} runs out ${worstUm} µm, aim ${v.runoutAimUm} µm. Clean, stone off burrs, measure again.`
 				)
 				.judged()
 		};

@@ -1,4 +1,4 @@
-import { from0, group, inUnit, list, over0, text, yesNo } from '../calculation/field/index.js';
+import { between, from0, group, inUnit, list, over0, text, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { type NumberField, labelOf } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
@@ -10,6 +10,8 @@ const value = <const N extends string>(name: N, unit: NumberField['unit'], max: 
 	inUnit(unit)(name, about, from0(max));
 const limit = <const N extends string>(name: N, unit: NumberField['unit'], max: number, about: string) =>
 	inUnit(unit)(name, about, over0(max));
+
+const signed = <const N extends string>(name: N, about: string) => um(name, about, between(-1e5, 1e5));
 
 type Rule = {
 	name: string;
@@ -23,6 +25,11 @@ type Rule = {
 		sheet: Record<string, boolean | number | null>
 	) => boolean;
 };
+
+/** A value that is looked at only where its limit is asked; its size counts, not its sign. */
+function asked(name: string, limitName: string, fail: string, says: string): Rule {
+	return { name, limit: limitName, fail, says, leaveOut: (s) => s[name] === null && s[limitName] === null };
+}
 
 /** The release sheet in its order: what is wanted, and what a failure is called. */
 const RULES: readonly Rule[] = [
@@ -78,6 +85,17 @@ const RULES: readonly Rule[] = [
 		fail: 'sound-abnormal',
 		says: 'The trial cut did not sound normal.',
 		leaveOut: (sheet) => sheet.soundNormal === null
+	},
+	asked('sizeErrorUm', 'sizeToleranceUm', 'size-over-tolerance', 'Size outside its tolerance.'),
+	asked('flatnessUm', 'flatnessLimitUm', 'flatness-over-limit', 'Not flat enough.'),
+	asked('taperUm', 'taperLimitUm', 'taper-over-limit', 'Tapered more than allowed.'),
+	{
+		name: 'workHoldingConfirmed',
+		wanted: true,
+		safety: true,
+		fail: 'work-not-held',
+		says: 'The work is not held. Push it hard by hand, wheel stopped, before the first cut.',
+		leaveOut: (sheet) => sheet.workHoldingConfirmed === null
 	}
 ];
 
@@ -115,7 +133,14 @@ export const release = defineCalculation({
 				yes('burnSeen', 'Burn', 'On the trial cut'),
 				yes('chatterSeen', 'Chatter', 'On the trial cut'),
 				{ ...yes('formAsked', 'A form is asked', 'No for a plain straight face'), default: true },
-				yes('soundNormal', 'Sounded normal', 'While cutting; left out of the sheet when not entered')
+				yes('soundNormal', 'Sounded normal', 'While cutting; left out of the sheet when not entered'),
+				signed('sizeErrorUm', 'Size is off by, plus is large'),
+				limit('sizeToleranceUm', 'um', 1e5, 'Tolerance'),
+				value('flatnessUm', 'um', 1e5, 'Flat within'),
+				limit('flatnessLimitUm', 'um', 1e5, 'Limit'),
+				signed('taperUm', 'Taper over the length'),
+				limit('taperLimitUm', 'um', 1e5, 'Limit'),
+				yes('workHoldingConfirmed', 'Work is held', 'Pushed hard by hand, wheel stopped')
 			],
 			{ required: true }
 		),
@@ -176,7 +201,7 @@ export const release = defineCalculation({
 				else findings.caution('missing-check', true, 'A check is missing.');
 				return { name: rule.name, state: 'missing' as const, ratio: null };
 			}
-			const ratio = rule.limit ? (v as number) / (sheet[rule.limit] as number) : null;
+			const ratio = rule.limit ? Math.abs(v as number) / (sheet[rule.limit] as number) : null;
 			const pass = ratio === null ? v === rule.wanted : ratio <= 1 + SLACK;
 			if (!pass) {
 				if (rule.far && ratio! > rule.far.ratio * (1 + SLACK))

@@ -71,12 +71,12 @@ function wheelStops(f: StopFacts, w: WheelFacts, inPack: boolean): Refusal[] {
 	stop(
 		'wheel-too-large',
 		w.diameterMm > maxDiameterMm * (1 + 1e-9),
-		`${name} is ${w.diameterMm} mm across; ${f.machine.code} takes ${maxDiameterMm}.`
+		`${name} is ${w.diameterMm} mm across; ${f.machine.code} takes ${maxDiameterMm} mm.`
 	);
 	stop(
 		'wheel-too-wide',
 		w.widthMm > maxWidthMm * (1 + 1e-9),
-		`${name} is ${w.widthMm} mm wide; ${f.machine.code} takes ${maxWidthMm}.`
+		`${name} is ${w.widthMm} mm wide; ${f.machine.code} takes ${maxWidthMm} mm.`
 	);
 	const seatMm = f.mount?.seatMm ?? f.machine.seatMm;
 	stop(

@@ -136,6 +136,16 @@ export const always = <const F extends Field>(field: F): Omit<F, 'required'> & {
 	required: true
 });
 
+/** A field that a calculation needs, and that a bench can find by another way when it is left empty. */
+export const ifKnown = <const F extends Field>(field: F) => {
+	const {
+		required: _asked,
+		default: _start,
+		...rest
+	} = field as F & { required?: boolean; default?: unknown };
+	return rest as unknown as Omit<F, 'required' | 'default'>;
+};
+
 /** Fields of a calculation but for those the shop already knows. */
 export function without<const L extends readonly Field[], const N extends L[number]['name']>(
 	fields: L,

@@ -111,7 +111,7 @@ export const runInRecommission = defineCalculation({
 			.caution(
 				'pump-warm-up-short',
 				short,
-				`The pump has run ${v.pumpRunS} s of ${v.pumpWarmS}: cold oil jerks the table.`
+				`The pump has run ${v.pumpRunS} s of ${v.pumpWarmS} s: cold oil jerks the table.`
 			);
 		return {
 			steps,

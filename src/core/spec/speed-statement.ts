@@ -83,7 +83,7 @@ export const speedStatement = defineCalculation({
 			.caution(
 				'speed-statement-mismatch',
 				off,
-				`At ${v.diameterMm} mm and ${v.statedRpm} rpm the rim runs ${computedSpeedMps.toFixed(2)} m/s, not ${statedSpeedMps.toFixed(2)}.`
+				`At ${v.diameterMm} mm and ${v.statedRpm} rpm the rim runs ${computedSpeedMps.toFixed(2)} m/s, not ${statedSpeedMps.toFixed(2)} m/s.`
 			)
 			.stop(
 				'over-rated-speed',

@@ -59,12 +59,12 @@ export const faceRunout = defineCalculation({
 			.stop(
 				'shim-too-thick',
 				above && !fits,
-				`It would take ${shimThicknessUm.toFixed(0)} µm of paper, limit ${v.shimLimitUm}. Take it off, look for dirt or a burr, fit it again.`
+				`It would take ${shimThicknessUm.toFixed(0)} µm of paper, limit ${v.shimLimitUm} µm. Take it off, look for dirt or a burr, fit it again.`
 			)
 			.caution(
 				'wobble-above-limit',
 				above,
-				`The face runs out ${r.tirUm.toFixed(0)} µm, limit ${v.limitTirUm}. Take it off, clean, fit it again.`
+				`The face runs out ${r.tirUm.toFixed(0)} µm, limit ${v.limitTirUm} µm. Take it off, clean, fit it again.`
 			)
 			.caution(
 				'shim-only-with-care',

@@ -62,7 +62,7 @@ export const pencilTouch = defineCalculation({
 			.caution(
 				'runout-above-limit',
 				tirUm > v.limitTirUm,
-				`Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm}.`
+				`Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm} µm.`
 			);
 		return {
 			arcDeg,

@@ -177,7 +177,7 @@ export const truePlan = defineCalculation({
 			.stop(
 				'infeed-too-heavy',
 				bite > v.infeedStopUm,
-				`A bite of ${bite} µm can break the wheel or the diamond. Stay at ${v.infeedStopUm} or less.`
+				`A bite of ${bite} µm can break the wheel or the diamond. Stay at ${v.infeedStopUm} µm or less.`
 			)
 			.caution(
 				'infeed-heavy',

@@ -145,7 +145,7 @@ export const reclock = defineCalculation({
 			.caution(
 				'remaining-runout',
 				remainingTirUm > v.limitTirUm,
-				`${remainingTirUm.toFixed(0)} µm of run-out would remain, limit ${v.limitTirUm}. True the rest away.`
+				`${remainingTirUm.toFixed(0)} µm of run-out would remain, limit ${v.limitTirUm} µm. True the rest away.`
 			);
 		return {
 			moveUm,

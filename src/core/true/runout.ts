@@ -51,7 +51,7 @@ export const runout = defineCalculation({
 			.caution(
 				'runout-above-limit',
 				tirUm > v.limitTirUm,
-				`Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm}.`
+				`Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm} µm.`
 			)
 			.caution(
 				'lobes-dominate',

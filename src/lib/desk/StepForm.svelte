@@ -1,4 +1,5 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
+	import { unitsHere } from '$lib/ui/units-here';
 	import type { Snippet } from 'svelte';
 	import type { Field, Values } from '$core/calculation/fields';
 	import { type Judged, type Step, forbidden } from '$core/route/step';
@@ -29,6 +30,8 @@
 		asked?: (name: string, typed: Partial<Values<L>>) => boolean;
 		/** Begin empty each time: what was seen before says nothing of now. */
 		anew?: boolean;
+		/** Asked again each time though the rest is remembered. */
+		forget?: readonly L[number]['name'][];
 		children?: Snippet;
 	}
 	/** One step of a station as a form: its fields, what they come to as they are typed, and the drawing that carries the answer. */
@@ -43,9 +46,11 @@
 		ondone,
 		asked = () => true,
 		anew = false,
+		forget = [],
 		children
 	}: Props = $props();
-	const entry = stepEntry(desk, step, { start, anew });
+	const { told } = unitsHere();
+	const entry = stepEntry(desk, step, { start, anew, forget });
 	const p = $derived(preview(step, desk.facts, entry));
 	const out = $derived(p.main);
 	async function act() {
@@ -92,7 +97,7 @@
 {#if out}<Reasons reasons={out.reasons ?? []} />{:else if p.fault && p.fault.code !== 'missing'}<p
 		class="fault"
 	>
-		{p.fault.message}
+		{told(p.fault.message)}
 	</p>{/if}
 <ActionBar
 	label={action}

@@ -1,4 +1,5 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
+	import { unitsHere } from '$lib/ui/units-here';
 	import type { Snippet } from 'svelte';
 	import type { Field } from '$core/calculation/fields';
 	import type { Judged, Step } from '$core/route/step';
@@ -62,6 +63,7 @@
 		quick,
 		ondone
 	}: Props = $props();
+	const { told } = unitsHere();
 	const asked = $derived(step.fields.filter((f) => !hidden.includes(f.name)));
 	const folded = (f: Field) => f.advanced === true || later.includes(f.name);
 	const [first, more] = $derived([asked.filter((f) => !folded(f)), asked.filter(folded)]);
@@ -91,7 +93,7 @@
 				reasons={findingsOf(p.result)}
 				most={3}
 			/>{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">
-				{p.fault.message}
+				{told(p.fault.message)}
 			</p>{/if}
 		{#if p.main}{@render beneath?.(p.main)}{/if}
 	{/snippet}

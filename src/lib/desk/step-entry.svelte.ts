@@ -9,6 +9,8 @@ interface Options<L extends readonly Field[]> {
 	start?: Partial<Record<keyof Values<L>, unknown>>;
 	/** Begin empty, although the step was recorded before: readings that are taken anew each time. */
 	anew?: boolean;
+	/** Asked again each time though the rest is remembered: what was seen or done before says nothing of now. */
+	forget?: readonly L[number]['name'][];
 }
 
 /**
@@ -18,7 +20,7 @@ interface Options<L extends readonly Field[]> {
 export function stepEntry<L extends readonly Field[]>(
 	desk: Desk,
 	step: StepName<L>,
-	{ start, anew = false }: Options<L> = {}
+	{ start, anew = false, forget = [] }: Options<L> = {}
 ): Entry<L> {
 	const recorded = anew ? undefined : Evidence.of(desk.facts).step(step)?.entered;
 	const name = `${step.station}-${step.step}`;
@@ -27,7 +29,7 @@ export function stepEntry<L extends readonly Field[]>(
 		key: `setup-${desk.facts.id}-${name}`,
 		draft: desk.drafts[name] ?? null,
 		system: desk.facts.units,
-		start: { ...start, ...recorded }
+		start: { ...start, ...recorded, ...Object.fromEntries(forget.map((n) => [n, undefined])) }
 	});
 	$effect(() => entry.switchTo(desk.facts.units));
 	return entry;

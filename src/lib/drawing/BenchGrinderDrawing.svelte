@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	interface Props {
 		restGapMm: number | null;
 		tongueGapMm: number | null;
@@ -9,6 +10,7 @@
 	}
 	/** A bench grinder from the side: rest and tongue with their gaps, drawn many times too wide so that they can be seen. */
 	let { restGapMm, tongueGapMm, restLimitMm = 3, tongueLimitMm = 6, atCentre, words }: Props = $props();
+	const { q } = unitsHere();
 	const W = 264,
 		H = 250,
 		cx = 104,
@@ -58,10 +60,10 @@
 		y={restY - 12}
 		text-anchor="start"
 		style:fill={state(restGapMm, restLimitMm)}
-		class="n">{restGapMm === null ? 'rest ?' : `${restGapMm} mm`}</text
+		class="n">{restGapMm === null ? 'rest ?' : q(restGapMm, 'mm')}</text
 	>
 	<text x={cx + 52} y={tongueY - 2} style:fill={state(tongueGapMm, tongueLimitMm)} class="n"
-		>{tongueGapMm === null ? 'tongue ?' : `${tongueGapMm} mm`}</text
+		>{tongueGapMm === null ? 'tongue ?' : q(tongueGapMm, 'mm')}</text
 	>
 	<text x="6" y={H - 6}>gaps drawn eight times too wide</text>
 </svg>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure } from '$core/quantity/format';
+	import { figure, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import { arcPath, polar, toneOf } from './polar';
 
@@ -47,7 +47,7 @@
 	role="img"
 	aria-label="Wheel turns {cw ? 'clockwise' : 'anticlockwise'}; diamond {offsetMm === null
 		? 'not placed yet'
-		: `${Math.abs(offsetMm)} mm ${below ? (offsetMm < 0 ? 'left' : 'right') : offsetMm < 0 ? 'below' : 'above'}`}, {stop
+		: `${quantity(Math.abs(offsetMm), 'mm', units)} ${below ? (offsetMm < 0 ? 'left' : 'right') : offsetMm < 0 ? 'below' : 'above'}`}, {stop
 		? 'on the side it must never be'
 		: 'on the leaving side'}"
 >

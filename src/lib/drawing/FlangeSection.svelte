@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure } from '$core/quantity/format';
+	import { figure, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import { toneOf } from './polar';
 
@@ -14,6 +14,7 @@
 	}
 	/** Wheel, flanges, hollows and blotters cut through, to scale; what is under size is marked. */
 	let { wheel, flangeMm, frontFlangeMm, recessMm, blotterMm, minMm, units }: Props = $props();
+	const q = (mm: number) => quantity(mm, 'mm', units);
 	const H = 250;
 	const t = $derived(toneOf(wheel.family));
 	const k = $derived((H - 20) / wheel.diameterMm);
@@ -30,9 +31,9 @@
 	viewBox="0 0 250 {H}"
 	width="100%"
 	role="img"
-	aria-label="Section: flange {flangeMm} and {frontFlangeMm} mm on a {wheel.diameterMm} mm wheel, at least {minMm.toFixed(
-		1
-	)} mm needed{bad ? ', not right' : ''}"
+	aria-label="Section: flange {q(flangeMm)} and {q(frontFlangeMm)} on a {q(
+		wheel.diameterMm
+	)} wheel, at least {q(minMm)} needed{bad ? ', not right' : ''}"
 >
 	{#each [-1, 1] as s (s)}
 		<rect

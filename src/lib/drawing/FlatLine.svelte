@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	interface Props {
 		flats: readonly { removedCm3: number; flatWidthUm: number }[];
 		slope: number | null;
@@ -6,6 +7,7 @@
 	}
 	/** The flat of a stone against the wheel it has cut away: readings, the line through them, and where it is worn out. */
 	let { flats, slope, limitUm }: Props = $props();
+	const { q } = unitsHere();
 	const [W, H, L, B] = [420, 220, 44, 28];
 	const n = $derived(Math.max(1, flats.length));
 	const [mx, my] = $derived([
@@ -26,13 +28,13 @@
 	width="100%"
 	role="img"
 	aria-label="{flats.length} flats measured{flats.length
-		? `, the last ${flats.at(-1)!.flatWidthUm} µm`
-		: ''}; worn out at {limitUm} µm{slope ? `, reached after ${end.toFixed(0)} cm³` : ''}"
+		? `, the last ${q(flats.at(-1)!.flatWidthUm, 'um')}`
+		: ''}; worn out at {q(limitUm, 'um')}{slope ? `, reached after ${end.toFixed(0)} cm³` : ''}"
 >
 	<line x1={L} x2={W - 10} y1={y(limitUm)} y2={y(limitUm)} stroke="var(--stop)" stroke-dasharray="5 4" /><text
 		x={W - 10}
 		y={y(limitUm) - 6}
-		text-anchor="end">worn out, {limitUm} µm</text
+		text-anchor="end">worn out, {q(limitUm, 'um')}</text
 	>
 	<path d="M{L} 10V{H - B}H{W - 10}" fill="none" stroke="var(--edge)" />
 	{#if slope}<line

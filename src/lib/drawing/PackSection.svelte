@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import type { PackPosition } from '$core/mount/pack-layout';
 
 	/** A stack on its arbor, cut through and to scale from the shoulder, above its axis where everything happens; the measured rims dashed over the planned ones. */
@@ -19,6 +20,7 @@
 		nutMm: number;
 	}
 	let { positions, parts, seatMm, seatLengthMm, threadEndMm, nutMm }: Props = $props();
+	const { f, q } = unitsHere();
 	const W = 400,
 		H = 236,
 		X0 = 36,
@@ -36,17 +38,12 @@
 	const stack = $derived(positions.at(-1)?.frontMm ?? 0);
 	const words = $derived(
 		positions
-			.map((p, i) => `${parts[i]!.label} from ${p.backMm.toFixed(1)} to ${p.frontMm.toFixed(1)}`)
+			.map((p, i) => `${parts[i]!.label} from ${f(p.backMm, 'mm')} to ${q(p.frontMm, 'mm')}`)
 			.join(', ')
 	);
 </script>
 
-<svg
-	viewBox="0 0 {W} {H}"
-	width="100%"
-	role="img"
-	aria-label="Stack from the shoulder, millimetres: {words || 'empty'}"
->
+<svg viewBox="0 0 {W} {H}" width="100%" role="img" aria-label="Stack from the shoulder: {words || 'empty'}">
 	<clipPath {id}><rect width={W} height={mid + seatMm * s * 0.6} /></clipPath>
 	<g clip-path="url(#{id})">
 		<rect x="6" y={mid - seatMm * s} width={X0 - 6} height={2 * seatMm * s} fill="var(--steel)" /><rect

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	interface Props {
 		leadUm: number;
 		activeUm: number;
@@ -8,6 +9,7 @@
 	}
 	/** Tracks of the diamond across the wheel's face, cut through: lead to scale, depth drawn larger and said so. */
 	let { leadUm, activeUm, depthUm, tipUm, ridgeUm }: Props = $props();
+	const { q } = unitsHere();
 	const W = 340,
 		H = 112,
 		TOP = 30;
@@ -41,9 +43,7 @@
 	viewBox="0 0 {W} {H}"
 	width="100%"
 	role="img"
-	aria-label="Tracks {leadUm.toFixed(0)} micrometres apart, {activeUm.toFixed(
-		0
-	)} wide, ridge {ridgeUm.toFixed(1)} micrometres"
+	aria-label="Tracks {q(leadUm, 'um')} apart, {q(activeUm, 'um')} wide, ridge {q(ridgeUm, 'um')}"
 >
 	<line x1="15" x2={W - 15} y1={TOP} y2={TOP} stroke="var(--edge)" stroke-dasharray="3 4" />
 	<path
@@ -56,9 +56,9 @@
 		x={15 + leadUm * sx * 1.5}
 		y="11"
 		text-anchor="middle"
-		class="num">{leadUm.toFixed(0)} µm</text
+		class="num">{q(leadUm, 'um')}</text
 	>
-	<text x="15" y={H - 2}>ridge {ridgeUm.toFixed(1)} µm, depth drawn {times} times too large</text>
+	<text x="15" y={H - 2}>ridge {q(ridgeUm, 'um')}, depth drawn {times} times too large</text>
 </svg>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	interface Props {
 		offsetMm: number | null;
 		workMm: number | null;
@@ -9,6 +10,7 @@
 	}
 	/** Work and wheel seen along the lathe: the wheel's axis against the centre line, its height drawn ten times; the covered ways. */
 	let { offsetMm, workMm, wheelMm, inside, covered, words }: Props = $props();
+	const { q } = unitsHere();
 	const W = 264,
 		H = 220,
 		cy = 92;
@@ -50,7 +52,7 @@
 	{#if offsetMm}<path d="M{x1} {cy}v{dy}" stroke="var(--act)" stroke-width="3" /><text
 			x={Math.min(W - 70, x1 + 8)}
 			y={cy + dy / 2 + 4}
-			class="n">{offsetMm > 0 ? '+' : ''}{offsetMm} mm</text
+			class="n">{offsetMm > 0 ? '+' : ''}{q(offsetMm, 'mm')}</text
 		>{/if}
 	<path d="M10 {H - 24}h{W - 20}v14h-{W - 20}z" fill="var(--steel)" />{#if covered}<path
 			d="M4 {H - 18}q30 -22 64 -10t64 -4t64 4t64 -6"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { setContext } from 'svelte';
 	import { page } from '$app/state';
 	import Keys from '$lib/ui/layout/Keys.svelte';
 	import LockScreen from '$lib/features/people/LockScreen.svelte';
@@ -7,6 +8,7 @@
 	let { data, children } = $props();
 	// Before any form below is made.
 	nowBelongsTo(data.user.id);
+	setContext('system', () => data.shop.units);
 	/** Inside a setup the rim takes the place of the bar. */
 	const inSetup = $derived(/^\/setups\/\d+/.test(page.url.pathname));
 </script>

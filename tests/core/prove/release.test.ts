@@ -106,3 +106,32 @@ describe('prove.release: the reason', () => {
 		}
 	});
 });
+
+describe('prove.release: what is asked beyond the usual', () => {
+	for (const [more, finding] of [
+		[{ sizeErrorUm: -6, sizeToleranceUm: 5 }, 'caution size-over-tolerance'],
+		[{ sizeErrorUm: 5.1, sizeToleranceUm: 5 }, 'caution size-over-tolerance'],
+		[{ sizeToleranceUm: 5 }, 'caution missing-check'],
+		[{ flatnessUm: 3.1, flatnessLimitUm: 3 }, 'caution flatness-over-limit'],
+		[{ flatnessLimitUm: 3 }, 'caution missing-check'],
+		[{ taperUm: -4.1, taperLimitUm: 4 }, 'caution taper-over-limit'],
+		[{ taperLimitUm: 4 }, 'caution missing-check'],
+		[{ workHoldingConfirmed: false }, 'stop work-not-held']
+	] as const)
+		it(`${JSON.stringify(more)}: ${finding}`, () => expect(findings(more)).to.deep.equal([finding]));
+	it('at their limits they hold, whatever their sign, and are counted', () => {
+		const asked = {
+			sizeErrorUm: -5,
+			sizeToleranceUm: 5,
+			flatnessUm: 3,
+			flatnessLimitUm: 3,
+			taperUm: 4,
+			taperLimitUm: 4,
+			workHoldingConfirmed: true
+		};
+		expect(sheet(asked)).to.include({ released: 'yes', passCount: 16 });
+	});
+	it('a value wants its limit', () => {
+		refuses('prove.release', { checks: { ...SHEET, taperUm: 2 } }, 'checks.taperLimitUm', 'missing');
+	});
+});

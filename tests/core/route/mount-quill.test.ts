@@ -2,8 +2,8 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { refuse } from '../../../src/core/route/engine.js';
 import type { WheelFacts } from '../../../src/core/route/facts.js';
-import { curing } from '../../../src/core/route/stations/mount/glue.js';
-import { MOUNT, WHEEL, did, later, line, setup } from '../../shared/setup-in-memory.js';
+import { assumedWords, curing } from '../../../src/core/route/stations/mount/glue.js';
+import { MOUNT, WHEEL, did, faults, later, line, recordOf, setup } from '../../shared/setup-in-memory.js';
 import { held, inspected, keys, out } from './on-mount.js';
 
 describe('Mount: glued to a quill', () => {
@@ -102,5 +102,35 @@ describe('Mount: glued to a quill', () => {
 			line(did(cured, 'mount', 'glue', GLUE), 'mount', 'cured')!.state,
 			'made again, it cures again'
 		).to.equal('open');
+	});
+	it('without data sheet and without a measured force the cautious end of what is usual is taken, and said', () => {
+		const { baseCureH: _c, potLifeMin: _p, tangentialForceN: _t, shearStrengthMPa: _s, ...rest } = GLUE;
+		const { normalForceN: _n, ...quill } = QUILL;
+		const f = did(did(start(), 'mount', 'quill', { ...quill, cut: 'ordinary' }), 'mount', 'glue', {
+			...rest,
+			adhesive: 'slow-epoxy',
+			cut: 'light',
+			bondLengthMm: 22
+		});
+		expect(recordOf(f, 'mount', 'quill')!.input.normalForceN).to.equal(60);
+		const { input, entered } = recordOf(f, 'mount', 'glue')!;
+		expect(input).to.include({ baseCureH: 24, potLifeMin: 30, tangentialForceN: 10, shearStrengthMPa: 12 });
+		expect(assumedWords(entered)).to.match(/^two-part epoxy, slow: cures in 12 to 24 h.*; light/);
+		expect(line(f, 'mount', 'glued')!.value).to.match(/by usual figures$/);
+		// What is read or measured counts before what is usual.
+		const read = did(f, 'mount', 'glue', { ...GLUE, adhesive: 'slow-epoxy', cut: 'heavy' });
+		expect(recordOf(read, 'mount', 'glue')!.input).to.include({ baseCureH: 12, tangentialForceN: 15 });
+		expect(line(read, 'mount', 'glued')!.value).to.not.match(/usual/);
+	});
+	it('neither read nor picked is asked for by name', () => {
+		const f = did(start(), 'mount', 'quill', QUILL);
+		const { baseCureH: _c, ...rest } = GLUE;
+		expect(faults('missing', 'baseCureH', () => did(f, 'mount', 'glue', rest)).message).to.match(
+			/kind of adhesive/
+		);
+		const { normalForceN: _n, ...quill } = QUILL;
+		expect(faults('missing', 'normalForceN', () => did(start(), 'mount', 'quill', quill)).message).to.match(
+			/how heavy the cut is/
+		);
 	});
 });

@@ -51,7 +51,7 @@ describe('True: reading the rim', () => {
 		readingsUm[4] = 240;
 		const fault = faults('odd-reading', 'readingsUm.4', () => read(readingsUm));
 		expect(fault.message).to.match(
-			/^Reading 5 is 240 µm; the others say about \d+\. Read it again, or say that it is right\.$/
+			/^Reading 5 is 240 µm; the others say about \d+ µm\. Read it again, or say that it is right\.$/
 		);
 		const kept = read(readingsUm, { oddKept: true });
 		expect(recordOf(kept, 'true', 'runout')!.input.readingsUm).to.deep.equal(readingsUm);

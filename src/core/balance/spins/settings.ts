@@ -34,6 +34,6 @@ export function checkOffsets({ eccMinUm, eccMaxUm }: { eccMinUm: number; eccMaxU
 		throw new InputFault(
 			'eccMinUm',
 			'inconsistent',
-			`Least off centre: ${eccMinUm} um is above the most, ${eccMaxUm} um. Enter a smaller one.`
+			`Least off centre: ${eccMinUm} µm is above the most, ${eccMaxUm} µm. Enter a smaller one.`
 		);
 }

@@ -26,3 +26,7 @@ export function yesNo<const N extends string, const O extends Rest<BooleanField>
 ): { kind: 'boolean'; name: N; about: string } & NoInfer<O> {
 	return { name, kind: 'boolean', about, ...(options ?? ({} as O)) };
 }
+
+/** The names of a table as the words of a choice. A table has at least one, which its type cannot say. */
+export const keysOf = <K extends string>(table: Readonly<Record<K, unknown>>): readonly [K, ...K[]] =>
+	Object.keys(table) as unknown as readonly [K, ...K[]];

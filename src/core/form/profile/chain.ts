@@ -70,7 +70,7 @@ export function chainOf(raw: readonly RawSegment[]): Segment[] {
 			throw new InputFault(
 				`${at}.radiusMm`,
 				'radius-too-small',
-				`Segment ${k + 1}: a radius of ${s.radiusMm} mm does not reach over ${chordOf(line).toFixed(4)} mm. Enter ${(chordOf(line) / 2).toFixed(4)} or more.`
+				`Segment ${k + 1}: a radius of ${s.radiusMm} mm does not reach over ${chordOf(line).toFixed(4)} mm. Enter ${(chordOf(line) / 2).toFixed(4)} mm or more.`
 			);
 		return { ...line, kind: 'arc', radiusMm: s.radiusMm, side: s.side };
 	});

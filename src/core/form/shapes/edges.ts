@@ -83,7 +83,7 @@ export function fullRadius(v: Shape): Segment[] {
 	fits(
 		R >= W / 2 - 1e-9,
 		'radiusMm',
-		`A radius of ${R} mm does not reach over ${W} mm. Enter ${W / 2} or more.`
+		`A radius of ${R} mm does not reach over ${W} mm. Enter ${W / 2} mm or more.`
 	);
 	const edge = R - Math.sqrt(Math.max(0, R * R - (W * W) / 4));
 	return [arc(0, edge, W, edge, R)];
@@ -93,7 +93,7 @@ export function concaveRadius(v: Shape): Segment[] {
 	const W = width(v);
 	const R = needed(v.radiusMm, 'radiusMm', 'Radius');
 	const depth = v.depthMm ?? R;
-	fits(depth <= R + 1e-9, 'depthMm', `A hollow of ${R} mm is at most that deep. Enter ${R} or less.`);
+	fits(depth <= R + 1e-9, 'depthMm', `A hollow of ${R} mm is at most that deep. Enter ${R} mm or less.`);
 	const half = Math.sqrt(Math.max(0, R * R - (R - depth) ** 2));
 	const centre = v.centreZMm ?? W / 2;
 	fits(

@@ -21,6 +21,7 @@ import { machineSteps } from './machine/steps.js';
 import { mountSteps } from './mount/steps.js';
 import { mountGate, mountOrder } from './mount/ways.js';
 import { proveGate } from './prove/gate.js';
+import { proveTroubleStep } from './keep/trouble.js';
 import { proveSteps } from './prove/steps.js';
 import { runInGate, runInOrder } from './run-in/gate.js';
 import { runInSteps } from './run-in/steps.js';
@@ -42,7 +43,7 @@ export const STATION: Readonly<Record<StationId, Station>> = {
 	balance: { steps: balanceSteps, gate: balanceGate, order: anyOrder, place: balancePlace },
 	form: { steps: formSteps, gate: formGate, order: formOrder, place: whileOnSpindle },
 	dress: { steps: dressSteps, gate: dressGate, order: dressOrder, place: whileOnSpindle },
-	prove: { steps: proveSteps, gate: proveGate, order: anyOrder },
+	prove: { steps: [...proveSteps, proveTroubleStep], gate: proveGate, order: anyOrder },
 	keep: { steps: keepSteps, gate: keepGate, order: anyOrder }
 };
 

@@ -47,9 +47,11 @@
 	viewBox="0 0 {W} {H}"
 	width="100%"
 	role="img"
-	aria-label="Tracks of {points} points over two leads of {leadUm.toFixed(
-		0
-	)} micrometres: widest gap {gapUm.toFixed(0)}, each point cuts {activeUm.toFixed(0)}{gap
+	aria-label="Tracks of {points} points over two leads of {quantity(
+		leadUm,
+		'um',
+		units
+	)}: widest gap {quantity(gapUm, 'um', units)}, each point cuts {quantity(activeUm, 'um', units)}{gap
 		? '; a strip is left uncut'
 		: '; nothing is left uncut'}"
 >

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { fineQuantity } from '$core/quantity/format';
+	import { fineQuantity, symbolOf } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import BlockStack from './BlockStack.svelte';
 
@@ -15,6 +15,10 @@
 	}
 	/** Both stacks beside each other on one floor, largest block lowest, wear blocks at the ends. */
 	let { base, blocks, wearMm, wearCount, differenceMm, units, high = 190 }: Props = $props();
+	const [sign, bare] = $derived([
+		symbolOf('mm', units),
+		(mm: number) => fineQuantity(mm, 'mm', units).split(' ')[0]!
+	] as const);
 	/** Room for what stands over a stack. */
 	const OVER = 60;
 	const FLOOR = $derived(OVER + high);
@@ -43,9 +47,9 @@
 	viewBox="0 0 360 {FLOOR + 22}"
 	width="100%"
 	role="img"
-	aria-label="{two ? `Lower stack ${base.join(', ')} mm; upper stack` : 'Stack'} {upper
-		.map((b) => `${b.mm}${b.wear ? ' wear' : ''}`)
-		.join(', ')} mm from below; difference {fineQuantity(differenceMm, 'mm', units)}"
+	aria-label="{two ? `Lower stack ${base.map(bare).join(', ')} ${sign}; upper stack` : 'Stack'} {upper
+		.map((b) => `${bare(b.mm)}${b.wear ? ' wear' : ''}`)
+		.join(', ')} {sign} from below; difference {fineQuantity(differenceMm, 'mm', units)}"
 >
 	<rect x="10" y={FLOOR} width="340" height="10" fill="var(--track)" stroke="var(--edge)" />
 	{#if two}<BlockStack

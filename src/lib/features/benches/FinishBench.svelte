@@ -72,7 +72,11 @@
 		</div>
 	{/snippet}
 	{#snippet right()}
-		{#if answer.output}<FinishDiagnosis dress={input as Dress} rpm={v.speedRpm ?? null} />
+		{#if answer.output}<FinishDiagnosis
+				dress={input as Dress}
+				rpm={v.speedRpm ?? null}
+				units={entry.system}
+			/>
 			<ShowWorking
 				computed={[{ calculation: diagnoseFinish.id, input: input, output: answer.output }]}
 				system={entry.system}

@@ -12,6 +12,8 @@
 		Tooltip
 	} from 'chart.js';
 	import { FINISH_BAND, naturalRaUm } from '$core/spec/natural-finish';
+	import { inSystem, quantity, symbolOf } from '$core/quantity/format';
+	import type { System } from '$core/quantity/parse';
 	import { F_GRITS } from '$core/spec/grit-tables';
 
 	interface Props {
@@ -19,9 +21,10 @@
 		now: { grainUm: number; raUm: number } | null;
 		aim: { grainUm: number; raUm: number } | null;
 		stocked: readonly number[];
+		system: System;
 	}
 	/** Ra against grain on log axes: the natural finish with its band, what is asked, where the wheel stands as dressed, and the move to make. */
-	let { targetRaUm, now, aim, stocked }: Props = $props();
+	let { targetRaUm, now, aim, stocked, system }: Props = $props();
 	Chart.register(
 		LineController,
 		ScatterController,
@@ -37,7 +40,17 @@
 		HIGH = 800;
 	const grains = Array.from({ length: 41 }, (_, i) => LOW * (HIGH / LOW) ** (i / 40));
 
-	const line = (f: (d: number) => number) => grains.map((x) => ({ x, y: f(x) }));
+	/** Values drawn in the system that is read. */
+	const at = (grainUm: number, raUm: number) => ({
+		x: inSystem(grainUm, 'um', system),
+		y: inSystem(raUm, 'um-Ra', system)
+	});
+	const line = (f: (d: number) => number) => grains.map((x) => at(x, f(x)));
+	/** Round figures of each system along the axes. */
+	const TICKS = {
+		mm: { grain: [20, 50, 100, 200, 400, 800], ra: [0.05, 0.1, 0.2, 0.4, 0.8, 1.6, 3.2] },
+		inch: { grain: [0.001, 0.002, 0.004, 0.008, 0.016, 0.03], ra: [2, 4, 8, 16, 32, 63, 125] }
+	};
 	function datasets() {
 		const [act, ink, ok, stop, edge] = [
 			colourOf('--act'),
@@ -77,10 +90,7 @@
 			{
 				type: 'line' as const,
 				label: 'asked',
-				data: [
-					{ x: LOW, y: targetRaUm },
-					{ x: HIGH, y: targetRaUm }
-				],
+				data: [at(LOW, targetRaUm), at(HIGH, targetRaUm)],
 				borderColor: ink,
 				borderWidth: 2,
 				borderDash: [6, 4],
@@ -90,7 +100,7 @@
 			{
 				type: 'scatter' as const,
 				label: 'stocked grits',
-				data: stocked.map((n) => ({ x: F_GRITS.get(n)!, y: naturalRaUm(F_GRITS.get(n)!) })),
+				data: stocked.map((n) => at(F_GRITS.get(n)!, naturalRaUm(F_GRITS.get(n)!))),
 				backgroundColor: edge,
 				pointRadius: 3.5,
 				order: 6
@@ -100,10 +110,7 @@
 						{
 							type: 'line' as const,
 							label: 'the move',
-							data: [
-								{ x: now.grainUm, y: now.raUm },
-								{ x: aim.grainUm, y: aim.raUm }
-							],
+							data: [at(now.grainUm, now.raUm), at(aim.grainUm, aim.raUm)],
 							borderColor: act,
 							borderWidth: 3,
 							pointRadius: 0,
@@ -116,7 +123,7 @@
 						{
 							type: 'scatter' as const,
 							label: 'now, as dressed',
-							data: [{ x: now.grainUm, y: now.raUm }],
+							data: [at(now.grainUm, now.raUm)],
 							backgroundColor: stop,
 							pointRadius: 8,
 							pointStyle: 'rectRot' as const,
@@ -129,7 +136,7 @@
 						{
 							type: 'scatter' as const,
 							label: 'go here',
-							data: [{ x: aim.grainUm, y: aim.raUm }],
+							data: [at(aim.grainUm, aim.raUm)],
 							backgroundColor: act,
 							pointRadius: 8,
 							order: 2
@@ -149,6 +156,10 @@
 			a.ticks = ticks.map((value) => ({ value }));
 		}
 	});
+	const scales = () => ({
+		x: axis(`grain, ${symbolOf('um', system)}`, at(LOW, 1).x, at(HIGH, 1).x, TICKS[system].grain),
+		y: axis(`Ra, ${symbolOf('um-Ra', system)}`, at(LOW, 0.05).y, at(HIGH, 4).y, TICKS[system].ra)
+	});
 	onMount(() => {
 		chart = new Chart(canvas, {
 			data: { datasets: datasets() },
@@ -159,27 +170,26 @@
 					tooltip: {
 						callbacks: {
 							label: (c) =>
-								`${c.dataset.label}: grain ${Number(c.parsed.x).toPrecision(3)} µm, Ra ${Number(c.parsed.y).toPrecision(2)} µm`
+								`${c.dataset.label}: grain ${Number(c.parsed.x).toPrecision(3)} ${symbolOf('um', system)}, Ra ${Number(c.parsed.y).toPrecision(2)} ${symbolOf('um-Ra', system)}`
 						}
 					}
 				},
-				scales: {
-					x: axis('grain, µm', LOW, HIGH, [20, 50, 100, 200, 400, 800]),
-					y: axis('Ra, µm', 0.05, 4, [0.05, 0.1, 0.2, 0.4, 0.8, 1.6, 3.2])
-				}
+				scales: scales()
 			}
 		});
 		return () => chart?.destroy();
 	});
 	$effect(() => {
-		void [targetRaUm, now, aim, stocked];
+		void [targetRaUm, now, aim, stocked, system];
 		if (chart) {
 			chart.data.datasets = datasets();
+			chart.options.scales = scales();
 			chart.update('none');
 		}
 	});
+	const ra = (um: number) => quantity(um, 'um-Ra', system);
 	const said = $derived(
-		`Ra ${targetRaUm} asked. ${now ? `Now grain ${now.grainUm} µm gives about Ra ${now.raUm.toFixed(2)} as dressed. ` : ''}${aim ? `Go to grain ${aim.grainUm} µm, about Ra ${aim.raUm.toFixed(2)}.` : ''}`
+		`Ra ${ra(targetRaUm)} asked. ${now ? `Now grain ${quantity(now.grainUm, 'um', system)} gives about Ra ${ra(now.raUm)} as dressed. ` : ''}${aim ? `Go to grain ${quantity(aim.grainUm, 'um', system)}, about Ra ${ra(aim.raUm)}.` : ''}`
 	);
 </script>
 

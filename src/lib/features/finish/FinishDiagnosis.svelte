@@ -2,6 +2,10 @@
 	import { whenRight } from '$core/calculation/attempt';
 	import { diagnoseFinish } from '$core/spec/diagnose-finish';
 	import { F_GRITS, DEFAULT_STOCK } from '$core/spec/grit-tables';
+	import { figure, quantity, symbolOf } from '$core/quantity/format';
+	import type { System } from '$core/quantity/parse';
+	import type { Unit } from '$core/calculation/fields';
+	import { unitsHere } from '$lib/ui/units-here';
 	import FinishChart from './FinishChart.svelte';
 	import { DIAGNOSIS } from './finish-words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -20,8 +24,13 @@
 	interface Props {
 		dress: Dress;
 		rpm?: number | null;
+		/** Where it is not the page's own. */
+		units?: System;
 	}
-	let { dress, rpm = null }: Props = $props();
+	let { dress, rpm = null, units }: Props = $props();
+	const page = unitsHere();
+	const system = $derived(units ?? page.system());
+	const q = (value: number, unit: Unit) => quantity(value, unit, system);
 	/** A figure that cannot be (a slip while it is typed) says nothing; its own field says what is wrong with it. */
 	const measured = $derived(
 		dress.measuredRaUm && dress.measuredRaUm > 0 && dress.measuredRaUm <= 1000 ? dress.measuredRaUm : null
@@ -33,8 +42,8 @@
 	/** What to set, in one line. */
 	const move = $derived.by(() => {
 		const lead = out.recommendedLeadUm;
-		const traverse = rpm ? `, traverse ${((lead * rpm) / 1000).toFixed(0)} mm/min` : '';
-		return `F${out.recommendedGrit}, ${out.recommendedDepthUm.toFixed(0)} µm deep, ${lead.toFixed(0)} µm a turn${traverse}`;
+		const traverse = rpm ? `, traverse ${q((lead * rpm) / 1000, 'mm/min')}` : '';
+		return `F${out.recommendedGrit}, ${q(Math.round(out.recommendedDepthUm), 'um')} deep, ${q(Math.round(lead), 'um')} a turn${traverse}`;
 	});
 	/** What was measured belongs to this wheel as it is dressed now. */
 	const here = (g: number, present: boolean) => g === dress.gritNumber && present;
@@ -82,14 +91,15 @@
 	now={{ grainUm: out.grainUm, raUm: measured ?? out.raAsDressedUm }}
 	aim={stays ? null : { grainUm: grainOf(out.recommendedGrit), raUm: out.recommendedRaUm }}
 	stocked={DEFAULT_STOCK}
+	{system}
 />
 <div class="scroll">
 	<table aria-label="Wheel and dress together">
 		<thead
 			><tr
-				><th>Grit</th><th>Dress</th><th class="r">overlap</th><th class="r">Ra about</th><th class="r"
-					>heat</th
-				><th>comes out</th></tr
+				><th>Grit</th><th>Dress</th><th class="r">overlap</th><th class="r"
+					>Ra about, {symbolOf('um-Ra', system)}</th
+				><th class="r">heat</th><th>comes out</th></tr
 			></thead
 		>
 		<tbody
@@ -97,14 +107,15 @@
 					class:here={r.gritNumber === dress.gritNumber && r.present}
 					><td class="num">F{r.gritNumber}</td><td>{r.present ? 'as now' : 'as advised'}</td><td class="num r"
 						>{r.overlapRatio.toFixed(1)}</td
-					><td class="num r">{r.raAsDressedUm.toFixed(2)}</td><td class="num r">{r.heatIndex.toFixed(1)}</td
+					><td class="num r">{figure(r.raAsDressedUm, 'um-Ra', system)}</td><td class="num r"
+						>{r.heatIndex.toFixed(1)}</td
 					><td>{DIAGNOSIS[r.diagnosis]!.title.toLowerCase()}</td></tr
 				>{/each}</tbody
 		>
 	</table>
 </div>
 <p class="quiet">
-	Heat ranks only: F60 dressed at overlap 4 and 20 µm is 1. Ra as dressed is a trend, good to a third.
+	Heat ranks only: F60 dressed at overlap 4 and {q(20, 'um')} is 1. Ra as dressed is a trend, good to a third.
 </p>
 <Reasons reasons={out.reasons.filter((r) => r.code !== out.diagnosis)} />
 

@@ -1,7 +1,7 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import type { MachineFacts, WheelFacts } from '$core/route/facts';
-	import { quantity } from '$core/quantity/format';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import WheelThumb from '$lib/drawing/WheelThumb.svelte';
 	import { STATE_WORDS } from '$lib/words';
@@ -22,6 +22,7 @@
 		card: Card;
 	}
 	let { card }: Props = $props();
+	const { q } = unitsHere();
 	const MOST = 3;
 	const w = $derived(card.wheel);
 	const life = $derived(
@@ -49,12 +50,12 @@
 		<p class="state"><VerdictMark state={card.state} />{card.word}</p>
 		{#if w}<p class="num mark">{w.canonical}</p>
 			<p class="num quiet">
-				{quantity(surfaceSpeedMps(w.diameterMm, card.machine.spindleRpm), 'm/s')} at {quantity(
+				{q(surfaceSpeedMps(w.diameterMm, card.machine.spindleRpm), 'm/s')} at {q(
 					card.machine.spindleRpm,
 					'rpm'
 				)}
 			</p>
-		{:else}<p class="num quiet">no wheel, {quantity(card.machine.spindleRpm, 'rpm')}</p>{/if}
+		{:else}<p class="num quiet">no wheel, {q(card.machine.spindleRpm, 'rpm')}</p>{/if}
 	</div>
 	<div class="life">
 		<div class="bar" role="img" aria-label="{Math.round(life * 100)} % of the wheel left">
@@ -68,7 +69,7 @@
 					: w
 						? ''
 						: 'free'}</span
-		><span class="num dia">{w ? `⌀ ${w.diameterMm}` : ''}</span>
+		><span class="num dia">{w ? `⌀ ${q(w.diameterMm, 'mm')}` : ''}</span>
 	</div>
 	{#if card.others.length}<p class="others">
 			Also open:

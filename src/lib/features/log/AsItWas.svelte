@@ -1,6 +1,6 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { limitRpm } from '$core/route/facts';
-	import { quantity } from '$core/quantity/format';
 	import { dresserWords } from '$core/shop/dresser';
 	import FactList from '$lib/ui/feedback/FactList.svelte';
 	import type { AsRecorded } from '$core/route/as-recorded';
@@ -10,9 +10,10 @@
 	}
 	/** Wheel, mount, machine and dresser as they were when a record was made, whatever became of them since. */
 	let { then }: Props = $props();
+	const { q } = unitsHere();
 	const wheels = $derived([then.wheel, ...then.others].filter((w) => w !== null));
 	const size = (w: (typeof wheels)[number]) =>
-		`${w.number} ${w.canonical}, ${quantity(w.diameterMm, 'mm')} × ${quantity(w.widthMm, 'mm')} × ${quantity(w.boreMm, 'mm')}, never over ${Math.floor(limitRpm(w) ?? 0)} rpm`;
+		`${w.number} ${w.canonical}, ${q(w.diameterMm, 'mm')} × ${q(w.widthMm, 'mm')} × ${q(w.boreMm, 'mm')}, never over ${Math.floor(limitRpm(w) ?? 0)} rpm`;
 </script>
 
 <section aria-labelledby="as-it-was">
@@ -22,11 +23,11 @@
 			...wheels.map((w) => ['Wheel', size(w)] as const),
 			[
 				'Machine',
-				`${then.machine.code} ${then.machine.name}, ${quantity(then.machine.spindleRpm, 'rpm')}, seat ${quantity(then.machine.seatMm, 'mm')}`
+				`${then.machine.code} ${then.machine.name}, ${q(then.machine.spindleRpm, 'rpm')}, seat ${q(then.machine.seatMm, 'mm')}`
 			],
 			then.mount && [
 				'Mount',
-				`${then.mount.code}, flange ⌀ ${quantity(then.mount.flangeMm, 'mm')}, seat ${quantity(then.mount.seatMm, 'mm')}`
+				`${then.mount.code}, flange ⌀ ${q(then.mount.flangeMm, 'mm')}, seat ${q(then.mount.seatMm, 'mm')}`
 			],
 			then.dresser && [
 				'Dresser',

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { CORRECTION_FIELDS } from '$core/shop/ledger';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
@@ -12,6 +13,7 @@
 	}
 	/** The last measured line of the book put right by a new one; the old one stays, struck out. */
 	let { number, diameterMm }: Props = $props();
+	const { q } = unitsHere();
 	let open = $state(false);
 	const entry = new Entry({ fields: CORRECTION_FIELDS, key: `correct-${number}` });
 	const sender = new Sender();
@@ -25,7 +27,7 @@
 </script>
 
 <button class="link" aria-expanded={open} onclick={() => (open = !open)}
-	>{open ? 'Leave it as it is' : `Correct the last diameter, ${diameterMm} mm`}</button
+	>{open ? 'Leave it as it is' : `Correct the last diameter, ${q(diameterMm, 'mm')}`}</button
 >
 {#if open}<div class="form">
 		<QuantityField {entry} name="diameterAfterMm" /><TextField {entry} name="reason" /><button

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { resolve } from '$app/paths';
 	import { invalidateAll } from '$app/navigation';
@@ -27,6 +28,7 @@
 	}
 	/** The life of a dresser: its flat as it was measured, how fast it grows, the dresses left, and where it was used. */
 	let { code, log, mayWrite }: Props = $props();
+	const { q } = unitsHere();
 	const entry = new Entry({ fields: FLAT_FIELDS, key: `flat-${code}`.slice(0, 80) });
 	const sender = new Sender();
 	const LIMIT_UM = 500;
@@ -56,7 +58,7 @@
 				<p class="num huge">{wear?.dressesLeft ?? '-'}</p>
 				<p class="quiet">
 					{wear?.slopeUmPerCm3
-						? `grows ${wear.slopeUmPerCm3.toFixed(1)} µm a cm³ of wheel; worn out at ${LIMIT_UM} µm`
+						? `grows ${q(wear.slopeUmPerCm3, 'um')} a cm³ of wheel; worn out at ${q(LIMIT_UM, 'um')}`
 						: 'two readings tell how fast it grows'}
 				</p>
 				{#if log.wear}<Reasons reasons={log.wear.reasons} most={3} />{/if}

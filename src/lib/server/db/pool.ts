@@ -131,6 +131,9 @@ export function setClock(nowMs: (() => number) | null): void {
 /** How far the server's clock is put ahead, so that a test of a long timer need not wait for it. */
 export const clockAheadMs = (): number => 1000 * (Number(process.env.UNCINUS_CLOCK_AHEAD_S) || 0);
 
+/** The server's time, in ms: its own clock, put ahead or set. */
+export const serverNowMs = (): number => (clock?.() ?? Date.now()) + clockAheadMs();
+
 /** Runs the work in one transaction; rolls back on any error and tries a lost lock race once more. @throws DatabaseDown */
 export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, triesLeft = 2): Promise<T> {
 	const connection = await guarded(() => database().getConnection());

@@ -1,4 +1,4 @@
-import { clockAheadMs } from './pool.js';
+import { serverNowMs } from './pool.js';
 
 /** The day by the server's clock, in UTC, as dates are kept. */
-export const today = (): string => new Date(Date.now() + clockAheadMs()).toISOString().slice(0, 10);
+export const today = (): string => new Date(serverNowMs()).toISOString().slice(0, 10);

@@ -1,3 +1,4 @@
+import { dresserWords } from '../../../core/shop/dresser.js';
 import { type Value, rows } from '../db/pool.js';
 
 export interface Found {
@@ -63,7 +64,7 @@ export async function find(text: string): Promise<Found[]> {
 		...dressers.map((d): Found => ({
 			kind: 'dresser',
 			title: d.code,
-			note: d.kind.replace(/-/g, ' '),
+			note: dresserWords(d.kind),
 			href: `/shop/dressers/${encodeURIComponent(d.code)}`
 		}))
 	];

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { tolerance as judged } from '$core/balance/tolerance';
 	import { updateEstimate } from '$core/balance/update-estimate';
@@ -34,6 +35,7 @@
 	}
 	/** One roll after the other: measured by whatever the shop has, learnt from, the weights moved, until a roll proves it. */
 	let { desk, onStand, onover, ondone }: Props = $props();
+	const { told } = unitsHere();
 	const uid = $props.id();
 	const f = $derived(desk.facts);
 	const s = $derived(standingOf(f));
@@ -169,7 +171,7 @@
 			</details>{/if}
 	</div>
 </div>
-{#if typed && p.fault && p.fault.code !== 'missing'}<p class="fault">{p.fault.message}</p>{/if}
+{#if typed && p.fault && p.fault.code !== 'missing'}<p class="fault">{told(p.fault.message)}</p>{/if}
 <ActionBar
 	forward={s.done && !typed}
 	label={waiting && s.move

@@ -1,7 +1,7 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import type { MachineFacts } from '$core/route/facts';
-	import { quantity } from '$core/quantity/format';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { STATE_WORDS } from '$lib/words';
 
@@ -18,6 +18,7 @@
 	}
 	/** The machines to choose from, with what is on each of them. */
 	let { entry, machines }: Props = $props();
+	const { q } = unitsHere();
 	const fault = $derived(entry.faultAt('machineId'));
 	const chosen = $derived(machines.find((m) => entry.at('machineId') === String(m.id)) ?? null);
 	/** What stands on the spindle of the machine that is chosen. */
@@ -36,8 +37,8 @@
 					onchange={() => entry.set('machineId', String(m.id))}
 				/>
 				<b>{m.code}</b><span>{m.name}</span><small class="num"
-					>{quantity(m.spindleRpm, 'rpm')}, up to ⌀ {m.maxDiameterMm}</small
-				><small class="num">seat {m.seatMm} mm</small>
+					>{q(m.spindleRpm, 'rpm')}, up to ⌀ {q(m.maxDiameterMm, 'mm')}</small
+				><small class="num">seat {q(m.seatMm, 'mm')}</small>
 				<small
 					>{m.lockedOut
 						? 'locked out'

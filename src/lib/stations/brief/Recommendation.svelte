@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { alternativesOf } from '$core/spec/alternatives';
 	import { quantity } from '$core/quantity/format';
@@ -21,6 +22,7 @@
 	}
 	/** The wheel a job asks for, letter by letter, with the rules that moved it, two others, and the contact behind it. */
 	let { wish, cut = null, burnProne = false, finish = null, units = 'mm', stockMm = null }: Props = $props();
+	const { q } = unitsHere();
 	const moved = (n: number, less: string, more: string) =>
 		n === 0 ? '' : `${Math.abs(n)} ${n < 0 ? less : more}`;
 	const name = (f: string) => FAMILY_NAMES[f as keyof typeof FAMILY_NAMES] ?? f;
@@ -33,7 +35,7 @@
 	<li>
 		<span
 			>{finish === null ? 'usual grit for this work' : `Ra ${quantity(finish, 'um-Ra', units)} asked`}, grain
-			about {quantity(wish.gritMeanUm, 'um')}</span
+			about {q(wish.gritMeanUm, 'um')}</span
 		><b class="num">{wish.grit}</b>
 	</li>
 	{#if wish.baseGrade}
@@ -63,11 +65,11 @@
 {#if cut}
 	<h3>The cut behind it</h3>
 	<ul aria-label="Contact">
-		<li><span>Arc of contact</span><b class="num">{quantity(cut.contactLengthMm, 'mm')}</b></li>
+		<li><span>Arc of contact</span><b class="num">{q(cut.contactLengthMm, 'mm')}</b></li>
 		<li>
-			<span>Like flat work with a wheel of</span><b class="num">{quantity(cut.equivalentDiameterMm, 'mm')}</b>
+			<span>Like flat work with a wheel of</span><b class="num">{q(cut.equivalentDiameterMm, 'mm')}</b>
 		</li>
-		<li><span>Chip shared out</span><b class="num">{quantity(cut.equivalentChipThicknessUm, 'um')}</b></li>
+		<li><span>Chip shared out</span><b class="num">{q(cut.equivalentChipThicknessUm, 'um')}</b></li>
 		<li>
 			<span>Removed, each mm of width</span><b class="num"
 				>{cut.specificRemovalRateMm2PerS.toFixed(2)} mm³/s</b
@@ -77,7 +79,7 @@
 {/if}
 <Reasons reasons={[...(wish.reasons ?? []), ...(cut?.reasons ?? [])]} />
 <p class="quiet">
-	{stockMm ? `${quantity(stockMm, 'mm')} to come off. ` : ''}{wish.tablesVersion
+	{stockMm ? `${q(stockMm, 'mm')} to come off. ` : ''}{wish.tablesVersion
 		? `By the shop's tables, version ${wish.tablesVersion}. `
 		: ''}A starting point for someone trained, not a release to run.
 </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { dressCompensation } from '$core/set/dress-compensation';
 	import { figure, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
@@ -26,6 +27,7 @@
 	}
 	/** A released wheel dressed again as it was: dress, zero, a look at the next part, the book; a minute's typing. */
 	let { desk, even, ondone }: Props = $props();
+	const { told } = unitsHere();
 	const f = $derived(desk.facts);
 	const w = $derived(f.wheel!);
 	const chosen = $derived(chosenWay(f, Evidence.of(f)));
@@ -110,7 +112,7 @@
 		{#if zero}<Reasons reasons={zero.reasons} most={2} />{:else if p.fault && p.fault.code !== 'missing'}<p
 				class="fault"
 			>
-				{p.fault.message}
+				{told(p.fault.message)}
 			</p>{/if}
 	{/snippet}
 </TwoSides>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { holds } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
@@ -24,6 +25,7 @@
 	}
 	/** The dress run pass by pass, what it sounded like, and what wheel and dresser measure afterwards. */
 	let { desk, even, ondone }: Props = $props();
+	const { told } = unitsHere();
 	/** Of a pack the first wheel whose dress does not stand yet; nothing where there is one wheel only. */
 	function nextOfPack({ facts, decision }: Desk): string | undefined {
 		if (!facts.companions.length || !holds(decision, 'dress', ['sound'])) return undefined;
@@ -68,7 +70,7 @@
 		{#if p.main}<Reasons reasons={p.main.reasons ?? []} />{:else if p.fault && p.fault.code !== 'missing'}<p
 				class="fault"
 			>
-				{p.fault.message}
+				{told(p.fault.message)}
 			</p>{/if}
 	{/snippet}
 </TwoSides>

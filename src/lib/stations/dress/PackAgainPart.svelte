@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { quantity } from '$core/quantity/format';
 	import { packAgainStep, packNumbers } from '$core/route/stations/dress/pack-again';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -16,6 +17,7 @@
 	}
 	/** Every wheel of the pack measured again after the dress, and the pack stood for as it is now. */
 	let { desk, ondone }: Props = $props();
+	const { told } = unitsHere();
 	const f = $derived(desk.facts);
 	const wheels = [desk.facts.wheel!, ...desk.facts.companions.map((c) => c.wheel)];
 	const entry = stepEntry(desk, packAgainStep, {
@@ -46,7 +48,7 @@
 {#if p.main}<Reasons reasons={p.main.reasons} />{:else if p.fault && p.fault.code !== 'missing'}<p
 		class="fault"
 	>
-		{p.fault.message}
+		{told(p.fault.message)}
 	</p>{/if}
 <ActionBar label="Pack is measured" onact={act} busy={desk.busy} stop={p.main?.verdict === 'stop'}>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onMount } from 'svelte';
 	import { whenRight } from '$core/calculation/attempt';
@@ -30,6 +31,7 @@
 	}
 	/** A coupon ground with the form, measured and laid on it: how far it is off and where, and the way back into stack or path. */
 	let { desk, ondone }: Props = $props();
+	const { told } = unitsHere();
 	const f = $derived(desk.facts);
 	const form = $derived(formOf(f, Evidence.of(f))!);
 	const entry = stepEntry(desk, couponStep, { anew: true });
@@ -86,7 +88,7 @@
 				reasons={out?.reasons ?? []}
 				most={3}
 			/>{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">
-				{p.fault.message}
+				{told(p.fault.message)}
 			</p>{/if}
 		{#if out}<CouponArcs arcs={out.arcs} units={f.units} />{/if}
 		{#if back}<p>{back.says}</p>

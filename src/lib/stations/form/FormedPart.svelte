@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { Evidence } from '$core/route/evidence';
 	import { figure, quantity } from '$core/quantity/format';
@@ -26,6 +27,7 @@
 	}
 	/** The form dressed in, pass by pass where they are counted by hand; how it sounded, and what the wheel measures. */
 	let { desk, ondone }: Props = $props();
+	const { told } = unitsHere();
 	const f = $derived(desk.facts);
 	const w = $derived(f.wheel!);
 	const face = $derived(w.rimWidthMm !== null);
@@ -84,7 +86,7 @@
 		{#if p.main}<Reasons reasons={p.main.reasons ?? []} />{:else if p.fault && p.fault.code !== 'missing'}<p
 				class="fault"
 			>
-				{p.fault.message}
+				{told(p.fault.message)}
 			</p>{/if}
 	{/snippet}
 </TwoSides>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { checkProfile } from '$core/form/check-profile';
 	import { LEAST_BITE } from '$core/form/flank-bite';
@@ -34,6 +35,7 @@
 	}
 	/** The form of the wheel: taken in or drawn, edited segment by segment, and what wheel and tip allow of it. */
 	let { desk, ondone }: Props = $props();
+	const { told } = unitsHere();
 	const f = $derived(desk.facts);
 	const entry = stepEntry(desk, shapeStep, {
 		start: {
@@ -144,7 +146,7 @@
 				busy={preview.computing}
 			/>
 			{#if p.result}<Reasons reasons={findingsOf(p.result)} most={4} />{:else if fault}<p class="fault">
-					{fault.message}
+					{told(fault.message)}
 				</p>{/if}
 			<MadeBy {desk} {entry} chain={outline.chain} {way} {dresser} />
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
 	import { clockPosition } from '$core/quantity/format';
@@ -26,6 +27,7 @@
 	}
 	/** Ringing one wheel: where to tap, what was heard, and only then what the recording shows. */
 	let { facts, entry, ears }: Props = $props();
+	const { q } = unitsHere();
 	const wheel = $derived(facts.wheel!);
 	const context = $derived(contextOf(facts));
 	const counts = $derived(recordingThatCounts(facts));
@@ -135,7 +137,7 @@
 <svelte:window onkeydown={keys} />
 <p class="lead">
 	{context.method === 'stand' ? 'Standing on a clean hard floor' : 'Hung from a pin'}, dry, no flanges. {context
-		.taps.length} taps, {Math.round(context.insetMm)} mm in from the rim, turned an eighth between the sets.{context.expectedSound ===
+		.taps.length} taps, {q(Math.round(context.insetMm), 'mm')} in from the rim, turned an eighth between the sets.{context.expectedSound ===
 	'muted'
 		? ' An organic bond hums; it does not sing.'
 		: ''}

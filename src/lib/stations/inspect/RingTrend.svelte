@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import { colourOf } from '$lib/ui/colour';
 	import { onMount } from 'svelte';
@@ -13,6 +14,7 @@
 	}
 	/** The rings of a wheel over its life: the note in per cent of its first, carried over to the same size, and how long it rang. */
 	let { past, wheel }: Props = $props();
+	const { f, sign } = unitsHere();
 	Chart.register(LineController, LinearScale, LineElement, PointElement);
 	let canvas = $state<HTMLCanvasElement | null>(null);
 	const rung = $derived(past.filter((p) => p.frequencyHz !== null));
@@ -103,15 +105,15 @@
 	<table aria-label="Rings of this wheel">
 		<thead
 			><tr
-				><th>When</th><th class="r">⌀, mm</th><th class="r">Note, Hz</th><th class="r">Q</th><th class="r"
-					>Against the first</th
+				><th>When</th><th class="r">⌀, {sign('mm')}</th><th class="r">Note, Hz</th><th class="r">Q</th><th
+					class="r">Against the first</th
 				><th>Recording</th><th><span class="sr">File</span></th></tr
 			></thead
 		>
 		<tbody
 			>{#each [...points].reverse() as p (p.id)}<tr
 					><td>{when(p.atMs)}{p.baseline ? ', first' : ''}{p.simulated ? ', simulated' : ''}</td><td
-						class="num r">{p.diameterMm.toFixed(1)}</td
+						class="num r">{f(p.diameterMm, 'mm')}</td
 					><td class="num r">{p.frequencyHz!.toFixed(0)}</td><td class="num r">{p.q?.toFixed(0) ?? ''}</td><td
 						class="num r">{first && !p.baseline ? `${p.pct > 0 ? '+' : ''}${p.pct.toFixed(1)} %` : ''}</td
 					><td>{p.ring === 'unusable-recording' ? 'not to be judged' : p.ring}</td><td

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import { figure, quantity } from '$core/quantity/format';
 	import { dressPlan } from '$core/dress/plan';
@@ -25,9 +26,10 @@
 		desk: Desk;
 	}
 	let { desk }: Props = $props();
+	const { told } = unitsHere();
 	const f = $derived(desk.facts);
-	/** The sheet on which it is reckoned when the form is due. */
-	let form = $state(false);
+	/** In place of the book: when the form is due, or what is wrong while it grinds. */
+	let sheet = $state<'form' | 'trouble' | null>(null);
 	const interval = $derived(partOf(Evidence.of(f).step(intervalStep), redressInterval));
 	const entry = stepEntry(desk, keepStep, {
 		anew: true,
@@ -55,6 +57,7 @@
 	const due = $derived(redressDue(f));
 	const entries = $derived(f.records.filter((r) => r.station === 'keep' && r.step === 'entry'));
 	const q = (v: number | null | undefined, u: 'mm' | 'm/s' | 'rpm') => quantity(v ?? null, u, f.units);
+	const open = (which: 'form' | 'trouble') => (sheet = sheet === which ? null : which);
 	async function act() {
 		if (await desk.record('keep', 'entry', entry)) {
 			entry.set('diameterAfterMm', '');
@@ -71,8 +74,13 @@
 	<h1>Keep</h1>
 	{#if f.stations.includes('form') && f.state !== 'finished'}<button
 			class="link"
-			aria-pressed={form}
-			onclick={() => (form = !form)}>When to redress the form</button
+			aria-pressed={sheet === 'form'}
+			onclick={() => open('form')}>When to redress the form</button
+		>{/if}
+	{#if f.state !== 'finished'}<button
+			class="link"
+			aria-pressed={sheet === 'trouble'}
+			onclick={() => open('trouble')}>Find the trouble</button
 		>{/if}
 </header>
 <p class="lead">
@@ -80,9 +88,12 @@
 		? 'This setup is finished; the wheel is back in the rack.'
 		: 'Write the diameter down each time. The book says how much wheel is left.'}
 </p>
-{#if form}{#await import('./IntervalPart.svelte') then { default: Interval }}<Interval
+{#if sheet === 'trouble'}{#await import('../prove/TroublePart.svelte') then { default: Trouble }}<Trouble
 			{desk}
-			ondone={() => (form = false)}
+		/>{/await}
+{:else if sheet === 'form'}{#await import('./IntervalPart.svelte') then { default: Interval }}<Interval
+			{desk}
+			ondone={() => (sheet = null)}
 		/>{/await}{:else}
 	<div class="cols">
 		<div class="form">
@@ -102,7 +113,7 @@
 				name="diameterAfterMm"
 				note="last {q(f.wheel!.diameterMm, 'mm')}"
 			/>{#if p.fault?.code === 'really' || entry.at('sure') === true}<p class="fault">
-					{p.fault?.message ?? ''}
+					{told(p.fault?.message ?? '')}
 				</p>
 				<YesNo {entry} name="sure" compact />{/if}<QuantityField {entry} name="partsGround" /><QuantityField
 				{entry}

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { duration } from '$core/quantity/format';
-	import { curing, glueStep } from '$core/route/stations/mount/glue';
+	import { duration, fineQuantity } from '$core/quantity/format';
+	import { ADHESIVES, CUTS } from '$core/mount/usual-figures';
+	import { assumedWords, curing, glueStep } from '$core/route/stations/mount/glue';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
@@ -12,6 +13,9 @@
 	/** The joint, and the hours it has to stand by the server's clock, whatever happens to this screen. */
 	let { desk }: Props = $props();
 	const joint = $derived(curing(desk.facts));
+	const WORDS = Object.fromEntries(
+		[...Object.entries(ADHESIVES), ...Object.entries(CUTS)].map(([k, v]) => [k, v.words])
+	);
 	let nowMs = $state(desk.facts.nowMs);
 	let again = $state(false);
 	onMount(() => {
@@ -51,16 +55,21 @@
 		{desk}
 		step={glueStep}
 		action="Joined: start the clock"
+		words={WORDS}
 		start={{ wheelHoleMm: desk.facts.wheel!.boreMm }}
 		ondone={() => (again = false)}
 	>
-		{#snippet drawing(out)}<p class="lab">It has to stand</p>
+		{#snippet drawing(out, v)}<p class="lab">It has to stand</p>
 			<p class="num big">{out ? duration(3600 * out.requiredCureH) : '-'}</p>
 			{#if out}<p class="quiet">
 					{out.bondSafetyFactor === null
 						? ''
 						: `The joint is ${out.bondSafetyFactor.toFixed(1)} times as strong as the cut pulls. `}Film
-					{out.bondGapMm.toFixed(3)} mm a side.
+					{fineQuantity(out.bondGapMm, 'mm', desk.facts.units)} a side.
+				</p>{/if}
+			{#if assumedWords(v)}<p class="quiet">
+					Assumed, {assumedWords(v)}. The cautious end is taken; what the data sheet says counts as soon as it
+					is entered.
 				</p>{/if}{/snippet}
 	</StepForm>
 {/if}

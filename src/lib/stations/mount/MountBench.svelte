@@ -36,6 +36,7 @@
 		return !late && preBalance(desk.facts).output.preBalance === 'rough';
 	});
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
+	const said = (v: unknown) => (typeof v === 'number' ? quantity(v, 'mm', desk.facts.units) : 'not measured');
 </script>
 
 <h1>Mount</h1>
@@ -61,8 +62,7 @@
 				restGapMm={num(v.restGapMm)}
 				tongueGapMm={num(v.tongueGapMm)}
 				atCentre={typeof v.restAtCentre === 'boolean' ? v.restAtCentre : null}
-				words="Rest {num(v.restGapMm) ?? 'not measured'}, tongue {num(v.tongueGapMm) ??
-					'not measured'} millimetres."
+				words="Rest {said(v.restGapMm)}, tongue {said(v.tongueGapMm)}."
 			/>{/snippet}</StepForm
 	>
 {:else if part === 'tool-post'}<p class="quiet">Cloth over the ways before anything else; grit eats them.</p>

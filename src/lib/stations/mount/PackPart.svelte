@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { onMount } from 'svelte';
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
@@ -22,6 +23,7 @@
 	}
 	/** The stack on its arbor: built in order, drawn to scale, measured, and stood for; any edit takes the last away. */
 	let { desk }: Props = $props();
+	const { told } = unitsHere();
 	const stack = new PackStack(desk);
 	const { entry } = stack;
 	let rack = $state<FreeWheel[]>([]);
@@ -71,7 +73,7 @@
 				}))}
 			/>{/if}
 		{#if !out}<p class="quiet">
-				{p.fault?.message ?? 'Enter the arbor and the parts; the stack is drawn to scale as they come.'}
+				{told(p.fault?.message ?? 'Enter the arbor and the parts; the stack is drawn to scale as they come.')}
 			</p>{/if}
 		<PackOrder {stack} />
 		<PackCompanions companions={desk.facts.companions} />

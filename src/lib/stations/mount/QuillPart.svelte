@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
+	import { CUTS, assumedForces } from '$core/mount/usual-figures';
 	import { quillStep } from '$core/route/stations/mount/quill';
 	import QuillDrawing from '$lib/drawing/QuillDrawing.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -20,7 +21,11 @@
 	step={quillStep}
 	action="Quill is right"
 	start={{ minimumWidthMm: w.widthMm / 2 }}
-	words={{ clockwise: 'clockwise', 'counter-clockwise': 'anticlockwise' }}
+	words={{
+		clockwise: 'clockwise',
+		'counter-clockwise': 'anticlockwise',
+		...Object.fromEntries(Object.entries(CUTS).map(([k, c]) => [k, c.words]))
+	}}
 	{ondone}
 >
 	{#snippet drawing(out, v)}
@@ -44,6 +49,9 @@
 					Math.floor(out.maxRunRpm),
 					'rpm'
 				)}.{out.remainingDressCount === null ? '' : ` ${out.remainingDressCount} such dresses left.`}
+			</p>{/if}
+		{#if v.cut && (v.normalForceN === null || v.normalForceN === undefined)}<p class="quiet">
+				Assumed, {assumedForces(v.cut).says}. The most of it is taken.
 			</p>{/if}
 	{/snippet}
 </StepForm>

@@ -1,188 +1,35 @@
 <script lang="ts">
-	import { resolve } from '$app/paths';
-	import { figure, quantity } from '$core/quantity/format';
-	import { judgedByFinish, provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
-	import Strip from '$lib/drawing/Strip.svelte';
-	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
-	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import TextField from '$lib/ui/fields/TextField.svelte';
-	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
-	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import { preview } from '$lib/desk/preview';
-	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import PartTabs from '$lib/desk/PartTabs.svelte';
+	import { type Part, Parts } from '$lib/desk/parts.svelte';
+	import ReleasePart from './ReleasePart.svelte';
 
 	interface Props {
 		desk: Desk;
 	}
+	/** From work that is held and touched off to a wheel that is released. */
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
-	const entry = stepEntry(desk, releaseStep);
-	const p = $derived(preview(releaseStep, f, entry));
-	const out = $derived(p.main);
-	const known = $derived(provenSoFar(f));
-	const rows = $derived([
-		['runInDone', 'Run in', known.runInDone ? 'free run made' : 'missing'],
-		['speedRpm', 'Speed', `${quantity(known.speedRpm, 'rpm')} of ${quantity(known.maxRpm, 'rpm')}`],
-		[
-			'balanceResidualGmm',
-			'Balance',
-			f.stations.includes('balance')
-				? `${quantity(known.balanceResidualGmm, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm, 'gmm', f.units)}`
-				: judgedByFinish(f)
-					? 'not measured, judged by finish'
-					: 'not asked on this route'
-		],
-		[
-			'runOutUm',
-			'Run-out',
-			`${quantity(known.runOutUm, 'um', f.units)} of ${quantity(known.runOutLimitUm, 'um', f.units)}`
-		],
-		['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing'],
-		...(f.stations.includes('form')
-			? ([
-					[
-						'formErrorUm',
-						'Form',
-						`${quantity(known.formErrorUm, 'um', f.units)} of ${quantity(known.formToleranceUm, 'um', f.units)}`
-					]
-				] as const)
-			: [])
-	] as const);
-	const stateOf = (name: string) => {
-		const c = out?.checks.find((x) => x.name === name);
-		return c?.state === 'pass'
-			? ('ok' as const)
-			: c?.state === 'fail'
-				? ('caution' as const)
-				: ('open' as const);
-	};
-	const ra = $derived(entry.result.values.raUm as number | undefined);
-	const asks = $derived(out?.verdict === 'caution');
-	const released = $derived(f.state === 'released' || f.state === 'finished');
+	const PARTS: readonly Part<'hold' | 'trial' | 'release' | 'trouble'>[] = [
+		{ id: 'hold', title: 'Hold the work', lines: [] },
+		{ id: 'trial', title: 'Touch off and trial', lines: [] },
+		{ id: 'release', title: 'Release', lines: ['released'] },
+		{ id: 'trouble', title: 'Find the trouble', lines: [] }
+	];
+	const parts = new Parts(desk, 'prove', () => PARTS);
 </script>
 
 <h1>Prove</h1>
-<p class="lead">Cut a trial piece, let it spark out, then look, measure and decide.</p>
-<div class="cols">
-	<div class="form">
-		<QuantityField {entry} name="raUm" autofocus />
-		<p class="lab">Against Ra {figure(f.brief.targetRaUm, 'um-Ra', f.units)} asked</p>
-		<Strip
-			value={ra ?? null}
-			limit={f.brief.targetRaUm}
-			label="Roughness"
-			unit={f.units === 'mm' ? 'µm' : 'in'}
-			show={(v) => (f.units === 'mm' ? v.toFixed(2) : figure(v, 'um', 'inch'))}
-		/>
-		<YesNo {entry} name="burnSeen" compact label="Burn on the trial cut" /><YesNo
-			{entry}
-			name="chatterSeen"
-			compact
-			label="Chatter on the trial cut"
-		/><YesNo {entry} name="soundNormal" compact label="Sounded normal while cutting" /><YesNo
-			{entry}
-			name="crackSeen"
-			compact
-			label="A crack on the wheel"
-		/><YesNo {entry} name="guardClosed" compact label="Guard closed and latched" />
-	</div>
-	<div class="sheet-box">
-		<h2>Already shown</h2>
-		<ul>
-			{#each rows as [name, title, value] (name)}<li>
-					<VerdictMark state={stateOf(name)} size={18} /><span>{title}</span><span class="num">{value}</span>
-				</li>{/each}
-		</ul>
-		<p class="word" class:go={out?.released === 'yes' || out?.released === 'with-reason'} role="status">
-			{released
-				? f.state === 'released' && desk.decision.blocked.length
-					? 'Released once; stopped now.'
-					: 'Released to grind.'
-				: out === null
-					? 'Not yet.'
-					: out.released === 'yes'
-						? 'May be released.'
-						: out.released === 'with-reason'
-							? 'May be released, with your reason.'
-							: out.verdict === 'stop'
-								? 'Not released.'
-								: 'Needs a written reason.'}
-		</p>
-		{#if out}<Reasons reasons={out.reasons} />{/if}
-		{#if asks}<TextField
-				{entry}
-				name="overrideReason"
-				label="Why may it grind?"
-				note="10 characters or more; it is kept with your name"
-			/>{/if}
-	</div>
-</div>
-{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.brief.targetRaUm)}{#await import('./FinishPanel.svelte') then { default: FinishPanel }}<FinishPanel
+<p class="lead">Hold the work, cut a trial piece, let it spark out, then look, measure and decide.</p>
+<PartTabs {parts} of="proving" />
+{#if parts.open === 'hold'}{#await import('./HoldPart.svelte') then { default: HoldPart }}<HoldPart
 			{desk}
-			{entry}
-		/>{/await}{/if}
-<ActionBar
-	forward={released}
-	label={released ? 'On to keeping' : 'Release to grind'}
-	onact={() => (released ? desk.onward() : desk.record('prove', 'release', entry))}
-	busy={desk.busy}
-	stop={out?.verdict === 'stop' && !released}
->
-	{#if !released}<a class="btn" href={resolve(`/setups/${f.id}/dress`)}>Dress again</a>{/if}
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
-</ActionBar>
-
-<style>
-	.cols {
-		display: grid;
-		grid-template-columns: 1fr 320px;
-		gap: var(--s-32);
-		margin: var(--s-14) 0;
-	}
-	.form {
-		display: grid;
-		gap: var(--s-8);
-		align-content: start;
-	}
-	.lab {
-		color: var(--ink2);
-		font-size: var(--type-small);
-	}
-	.sheet-box {
-		display: grid;
-		gap: var(--s-10);
-		align-content: start;
-	}
-	ul {
-		list-style: none;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 22px 80px 1fr;
-		gap: var(--s-6);
-		align-items: center;
-		border-bottom: 1px solid var(--rule);
-		padding: var(--s-6) 0;
-		font-size: var(--type-label);
-	}
-	li .num {
-		font-size: var(--type-small);
-		color: var(--ink2);
-		text-align: right;
-	}
-	.word {
-		font: 700 var(--type-figure)/1.15 var(--text);
-	}
-	.go {
-		color: var(--ok);
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
-	}
-</style>
+			ondone={() => parts.choose('trial')}
+		/>{/await}
+{:else if parts.open === 'trial'}{#await import('./TrialPart.svelte') then { default: TrialPart }}<TrialPart
+			{desk}
+			ondone={() => parts.choose('release')}
+		/>{/await}
+{:else if parts.open === 'trouble'}{#await import('./TroublePart.svelte') then { default: TroublePart }}<TroublePart
+			{desk}
+		/>{/await}
+{:else}<ReleasePart {desk} onhold={() => parts.choose('hold')} />{/if}

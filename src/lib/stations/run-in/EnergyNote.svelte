@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import type { SetupFacts } from '$core/route/facts';
 	import { massNowKg } from '$core/route/step';
 	import { runInEnergy } from '$core/run-in/energy';
@@ -8,6 +9,7 @@
 	}
 	/** Why the guard matters, with this wheel's own figures. It permits nothing. */
 	let { facts }: Props = $props();
+	const { q } = unitsHere();
 	const w = $derived(facts.wheel!);
 	const e = $derived(
 		runInEnergy.run({
@@ -27,8 +29,7 @@
 
 <p class="quiet">
 	At speed <b class="num">{joule}</b> turn in this wheel. A third of it would fly at
-	<b class="num">{e.fragmentSpeedMps.toFixed(0)} m/s</b>, as if {e.fragmentMassKg.toFixed(
-		e.fragmentMassKg < 1 ? 2 : 1
-	)} kg were dropped from <b class="num">{e.dropHeightM.toFixed(0)} m</b>. That is what the guard is for; the
-	figure permits nothing.
+	<b class="num">{q(Math.round(e.fragmentSpeedMps), 'm/s')}</b>, as if {q(e.fragmentMassKg, 'kg')} were dropped
+	from <b class="num">{q(Math.round(e.dropHeightM), 'm')}</b>. That is what the guard is for; the figure
+	permits nothing.
 </p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { startStep } from '$core/route/stations/run-in/start';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
@@ -15,6 +16,7 @@
 	}
 	/** The first start: what is asked of the person, and the nudges up to speed. */
 	let { desk }: Props = $props();
+	const { told } = unitsHere();
 	const entry = stepEntry(desk, startStep, { anew: true });
 	const p = $derived(preview(startStep, desk.facts, entry));
 	const plan = $derived(p.main);
@@ -36,7 +38,7 @@
 		/>{/if}
 </section>
 {#if plan?.reasons.length}<Reasons reasons={plan.reasons} />{/if}
-{#if fault}<p class="fault">{fault.message}</p>{/if}
+{#if fault}<p class="fault">{told(fault.message)}</p>{/if}
 <ActionBar label="Wheel is started" onact={() => desk.record('run-in', 'start', entry)} busy={desk.busy}>
 	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
 </ActionBar>

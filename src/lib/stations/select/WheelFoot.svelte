@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { type SetupFacts, type WheelFacts, limitRpm } from '$core/route/facts';
 	import { naturalRaUm } from '$core/spec/natural-finish';
 	import Strip from '$lib/drawing/Strip.svelte';
@@ -10,6 +11,7 @@
 	}
 	/** The wheel that is looked at: cut through, its speed on this spindle, the finish its grit gives. */
 	let { facts: f, wheel }: Props = $props();
+	const { f: ra, sign } = unitsHere();
 	const limit = $derived(limitRpm(wheel));
 	const natural = $derived(wheel.gritMeanUm ? naturalRaUm(wheel.gritMeanUm) : null);
 </script>
@@ -33,8 +35,8 @@
 				value={natural}
 				limit={f.brief.targetRaUm}
 				label="Natural finish"
-				unit="µm, ± 30 %"
-				show={(v) => v.toFixed(2)}
+				unit="{sign('um-Ra')}, ± 30 %"
+				show={(v) => ra(v, 'um-Ra')}
 			/>{/if}
 	</section>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
@@ -29,6 +30,7 @@
 	}
 	/** The rest cut away: the plan, the passes counted at the machine, what was taken off, and the rim read again as the gate. */
 	let { desk }: Props = $props();
+	const { told } = unitsHere();
 	const f = $derived(desk.facts);
 	const e = $derived(Evidence.of(f));
 	const after = $derived(e.newest('true', truedAt));
@@ -97,7 +99,7 @@
 					highest. {(cut.contactPathM / 1000).toFixed(1)} km of wheel pass under the diamond: turn it in its holder.
 				</p>
 				<Reasons reasons={cut.reasons} most={2} />
-			{:else}<p class="fault">{planned.fault?.message}</p>{/if}
+			{:else}<p class="fault">{told(planned.fault?.message ?? '')}</p>{/if}
 			<details>
 				<summary>Change the plan</summary>
 				<div class="grid">

@@ -1,8 +1,6 @@
 <script lang="ts">
 	import { type Reason, merged } from '$core/calculation/verdict';
-	import { getContext } from 'svelte';
-	import { alsoInches } from '$core/quantity/also-inches';
-	import type { System } from '$core/quantity/parse';
+	import { unitsHere } from '$lib/ui/units-here';
 	import VerdictMark from './VerdictMark.svelte';
 
 	interface Props {
@@ -11,9 +9,7 @@
 	}
 	/** What a result has against it, in words. */
 	let { reasons = [], most = 4 }: Props = $props();
-	/** In a setup that is worked in inches the figures are told in them too. */
-	const system = getContext<(() => System) | undefined>('system');
-	const told = (words: string) => alsoInches(words, system?.() ?? 'mm');
+	const { told } = unitsHere();
 	const sorted = $derived(merged(reasons).slice(0, most));
 </script>
 

@@ -22,6 +22,8 @@
 	);
 	const heads = $derived(groups ? [...new Set(groups.flatMap((g) => Object.keys(g)))] : []);
 	const MOST = 40;
+	/** A word of the code loses its dashes; a date, a marking or the code of a thing keeps them. */
+	const inWords = (text: string) => (/^[a-z]+(-[a-z0-9]+)+$/.test(text) ? text.replace(/-/g, ' ') : text);
 </script>
 
 {#if value === null || value === undefined || value === ''}<span class="quiet">none</span>
@@ -32,7 +34,7 @@
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<pre tabindex="0">{value}</pre>
 	</details>
-{:else if typeof value === 'string'}<b>{value.replace(/-/g, ' ')}</b>
+{:else if typeof value === 'string'}<b>{inWords(value)}</b>
 {:else if groups}
 	<!-- What is longer than its place is reached by keyboard too. -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->

@@ -15,7 +15,9 @@
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as ChoiceField);
 	const fault = $derived(entry.faultAt(name));
-	const say = (c: string) => words[c] ?? c.replace(/-/g, ' ');
+	/** What is short in a field and never read so. */
+	const SHORT: Record<string, string> = { cw: 'clockwise', ccw: 'anticlockwise', cnc: 'by a control' };
+	const say = (c: string) => words[c] ?? SHORT[c] ?? c.replace(/-/g, ' ');
 </script>
 
 {#if list || field.choices.length > 5}

@@ -90,7 +90,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 
 	/** The fault to show beside a field: what the server said, or what is wrong with what was typed. */
 	faultAt(path: string): string | null {
-		if (this.faults[path]) return this.faults[path];
+		if (this.faults[path]) return alsoInches(this.faults[path], this.system);
 		const f = this.fieldAt(path);
 		if (!f || !this.touched[path]) return null;
 		const { fault } = attempt(() => {

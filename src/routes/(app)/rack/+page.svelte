@@ -1,8 +1,8 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { limitRpm, type WheelFacts } from '$core/route/facts';
-	import { quantity } from '$core/quantity/format';
 	import { STATE_WORDS, sizeOf } from '$lib/words';
 	import DataTable from '$lib/ui/layout/DataTable.svelte';
 	import type { Column } from '$lib/ui/layout/data-table';
@@ -10,14 +10,11 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
+	const { q } = unitsHere();
 	const left = (w: WheelFacts) =>
 		Math.max(0, Math.min(1, (w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm)));
 	const limit = (w: WheelFacts) =>
-		w.ratedMps !== null
-			? quantity(w.ratedMps, 'm/s')
-			: w.ratedRpm !== null
-				? quantity(w.ratedRpm, 'rpm')
-				: 'none';
+		w.ratedMps !== null ? q(w.ratedMps, 'm/s') : w.ratedRpm !== null ? q(w.ratedRpm, 'rpm') : 'none';
 	const columns: Column<WheelFacts>[] = [
 		{ id: 'number', title: 'Wheel', value: (w) => w.number, sortable: true },
 		{ id: 'canonical', title: 'Marking', value: (w) => w.canonical, sortable: true },

@@ -1,12 +1,13 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
-	import { quantity } from '$core/quantity/format';
 	import { when } from '$lib/words';
 	import TheShop from '$lib/features/shop/TheShop.svelte';
 	import { thingInWords } from '$lib/features/shop/thing-words';
 
 	let { data } = $props();
+	const { q } = unitsHere();
 	const own = $derived(Object.values(data.limits).reduce((n, figures) => n + Object.keys(figures).length, 0));
 </script>
 
@@ -71,9 +72,7 @@
 			<ul>
 				{#each data.forms as form (form.id)}<li>
 						<a href={resolve(`/shop/forms/${encodeURIComponent(form.name)}`)}>{form.name}</a><span
-							>version {form.version}, within {quantity(form.toleranceUm, 'um')}, {form.by}, {when(
-								form.at
-							)}</span
+							>version {form.version}, within {q(form.toleranceUm, 'um')}, {form.by}, {when(form.at)}</span
 						>
 					</li>{:else}<li>none yet: the first one is kept at the station Form</li>{/each}
 			</ul>

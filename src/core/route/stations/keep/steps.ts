@@ -6,6 +6,7 @@ import type { Effect } from '../../effect.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { withCompanions } from '../mount/companions.js';
 import { giveUpStep } from './give-up.js';
+import { keepTroubleStep } from './trouble.js';
 import { intervalStep } from './interval.js';
 import {
 	alone,
@@ -103,4 +104,4 @@ export const keepStep = defineStep({
 });
 
 /** Everything that can be recorded at Keep. */
-export const keepSteps: readonly Step[] = [keepStep, intervalStep, giveUpStep];
+export const keepSteps: readonly Step[] = [keepStep, intervalStep, keepTroubleStep, giveUpStep];

@@ -1,34 +1,82 @@
+import { choice, keysOf } from '../../../calculation/field/index.js';
+import type { Values } from '../../../calculation/fields.js';
+import { needed } from '../../../calculation/needed.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { worst } from '../../../calculation/verdict.js';
 import { mountGlue } from '../../../mount/glue.js';
 import { Evidence, type Recorded, partOf } from '../../evidence.js';
 import type { RecordFacts, SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { ADHESIVES, CUTS, assumedForces, assumedOf } from '../../../mount/usual-figures.js';
+import { alone, compute, defineStep, ifKnown, pick, wheelOf } from '../../step.js';
 
 const MS_A_HOUR = 3_600_000;
-const GLUE_FIELDS = pick(
+const [cureH, potLife, strength, force] = pick(
 	mountGlue.fields,
-	'done',
-	'temperatureC',
 	'baseCureH',
-	'baseTemperatureC',
 	'potLifeMin',
-	'mixToBondMin',
-	'wheelHoleMm',
-	'studMm',
-	'bondLengthMm',
-	'tangentialForceN',
-	'axialForceN',
-	'shearStrengthMPa'
+	'shearStrengthMPa',
+	'tangentialForceN'
 );
+const GLUE_FIELDS = [
+	...pick(mountGlue.fields, 'done', 'temperatureC'),
+	choice('adhesive', 'Where its data sheet is not at hand', keysOf(ADHESIVES), { label: 'Kind of adhesive' }),
+	ifKnown(cureH),
+	...pick(mountGlue.fields, 'baseTemperatureC'),
+	ifKnown(potLife),
+	...pick(mountGlue.fields, 'mixToBondMin', 'wheelHoleMm', 'studMm', 'bondLengthMm'),
+	choice('cut', 'Where no force was measured', keysOf(CUTS), { label: 'Cut' }),
+	ifKnown(force),
+	...pick(mountGlue.fields, 'axialForceN'),
+	{ ...ifKnown(strength), about: 'Of the data sheet' }
+] as const;
+type Typed = Values<typeof GLUE_FIELDS>;
+
+/** The data sheet where it was read, what is usual for the kind of adhesive and of cut where it was not. @throws InputFault `missing` */
+function figuresOf(v: Typed) {
+	const glue = v.adhesive === null ? null : assumedOf(v.adhesive);
+	const cut = v.cut === null ? null : assumedForces(v.cut);
+	const given = {
+		baseCureH: v.baseCureH ?? glue?.baseCureH ?? null,
+		potLifeMin: v.potLifeMin ?? glue?.potLifeMin ?? null,
+		tangentialForceN: v.tangentialForceN ?? cut?.tangentialForceN ?? null,
+		shearStrengthMPa: v.shearStrengthMPa ?? glue?.shearStrengthMPa ?? CAUTIOUS_MPA
+	};
+	needed(given, [cureH, potLife], 'Read it off the data sheet, or pick the kind of adhesive.');
+	needed(given, [force], 'Enter it, or pick how heavy the cut is.');
+	return given;
+}
+/** Where neither data sheet nor kind is known. */
+const CAUTIOUS_MPA = 10;
+
+/** What of a joint nobody read or measured, in words; empty where everything was. */
+export function assumedWords(entered: Readonly<Record<string, unknown>>): string {
+	const v = entered as Partial<Typed>;
+	return [
+		v.adhesive && [v.baseCureH, v.potLifeMin, v.shearStrengthMPa].some((x) => x === null || x === undefined)
+			? assumedOf(v.adhesive).says
+			: '',
+		v.cut && (v.tangentialForceN === null || v.tangentialForceN === undefined)
+			? assumedForces(v.cut).says
+			: ''
+	]
+		.filter(Boolean)
+		.join('; ');
+}
+
 /** The joint, at the moment it is made: from here the server's clock runs. */
 export const glueStep = defineStep({
 	station: 'mount',
 	step: 'glue',
 	title: 'Glue it on',
 	fields: GLUE_FIELDS,
-	compute(facts, v) {
-		const made = compute(facts, mountGlue, { ...v, wheelDiameterMm: wheelOf(facts).diameterMm, elapsedH: 0 });
+	compute(facts, { adhesive: _adhesive, cut: _cut, ...v }) {
+		const figures = figuresOf({ ...v, adhesive: _adhesive, cut: _cut });
+		const made = compute(facts, mountGlue, {
+			...v,
+			...figures,
+			wheelDiameterMm: wheelOf(facts).diameterMm,
+			elapsedH: 0
+		});
 		// That it is not cured yet is no fault of a joint just made: the line Cured waits for that.
 		const reasons = made.output.reasons.filter((r) => r.code !== 'not-cured');
 		const verdict = worst(reasons.map((r) => r.severity));

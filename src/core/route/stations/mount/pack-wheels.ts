@@ -81,12 +81,12 @@ function onRack(facts: SetupFacts, part: Part, i: number): WheelFacts {
 	if (w.diameterMm > maxDiameterMm)
 		throw fault(
 			'wheel-too-large',
-			`Wheel ${number} is ${w.diameterMm} mm across; ${code} takes ${maxDiameterMm}. Take a smaller one.`
+			`Wheel ${number} is ${w.diameterMm} mm across; ${code} takes ${maxDiameterMm} mm. Take a smaller one.`
 		);
 	if (w.widthMm > maxWidthMm)
 		throw fault(
 			'wheel-too-wide',
-			`Wheel ${number} is ${w.widthMm} mm wide; ${code} takes ${maxWidthMm}. Take a narrower one.`
+			`Wheel ${number} is ${w.widthMm} mm wide; ${code} takes ${maxWidthMm} mm. Take a narrower one.`
 		);
 	return w;
 }

@@ -1,12 +1,14 @@
-import { choice } from '../../../calculation/field/index.js';
+import { choice, keysOf } from '../../../calculation/field/index.js';
+import { needed } from '../../../calculation/needed.js';
 import { mountQuill } from '../../../mount/quill.js';
+import { CUTS, assumedForces } from '../../../mount/usual-figures.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said } from '../../say.js';
-import { alone, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import { alone, compute, defineStep, ifKnown, massNowKg, pick, wheelOf } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
-import { curedStep, curing, glueStep, jointOf } from './glue.js';
+import { curedStep, curing, assumedWords, glueStep, jointOf } from './glue.js';
 import { markedRpmOf } from './marked.js';
 import type { WayOfMounting } from './way.js';
 
@@ -15,6 +17,7 @@ const turns = <const N extends string>(name: N, label: string) =>
 	choice(name, 'Seen from the nut', ['clockwise', 'counter-clockwise'], { default: 'clockwise', label });
 /** Given only where they are not the usual ones; folded away. */
 const HEAD = pick(mountQuill.fields, 'holeDiameterMm', 'quillHeadDiameterMm');
+const FORCE = pick(mountQuill.fields, 'normalForceN');
 
 export const quillStep = defineStep({
 	station: 'mount',
@@ -26,22 +29,26 @@ export const quillStep = defineStep({
 			'material',
 			'overhangMm',
 			'quillDiameterMm',
-			'normalForceN',
 			'quillMaxRpm',
 			'minimumWidthMm',
 			'nextDressDepthUm',
 			'workBoreMm'
 		),
+		choice('cut', 'Where no force was measured', keysOf(CUTS), { label: 'Cut' }),
+		ifKnown(FORCE[0]),
 		turns('grindTurns', 'Turns when grinding'),
 		turns('dressTurns', 'Turns when dressing'),
 		...HEAD.map((f) => ({ ...f, advanced: true as const }))
 	] as const,
-	compute(facts, { grindTurns, dressTurns, ...v }) {
+	compute(facts, { grindTurns, dressTurns, cut, ...v }) {
 		const w = wheelOf(facts);
 		const limit = markedRpmOf(w);
+		const normalForceN = v.normalForceN ?? (cut === null ? null : assumedForces(cut).normalForceN);
+		needed({ normalForceN }, FORCE, 'Enter it, or pick how heavy the cut is.');
 		return alone(
 			compute(facts, mountQuill, {
 				...v,
+				normalForceN,
 				grindDirectionSign: SIGN[grindTurns],
 				dressDirectionSign: SIGN[dressTurns],
 				wheelMassG: 1000 * massNowKg(w),
@@ -79,7 +86,10 @@ function quillLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 			key: 'glued',
 			title: 'Joint prepared and strong',
 			from: glue,
-			value: said(glue, `${strength} times the pull`),
+			value: said(
+				glue,
+				`${strength} times the pull${assumedWords(glue?.entered ?? {}) ? ', by usual figures' : ''}`
+			),
 			waiting: 'scuffed, wiped, mixed, coated'
 		}),
 		line({

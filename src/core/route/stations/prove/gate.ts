@@ -3,6 +3,7 @@ import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate } from '../station.js';
+import { holdLines } from './hold.js';
 import { releaseStep } from './steps.js';
 
 const STATES = { pass: 'ok', fail: 'caution', missing: 'open' } as const;
@@ -22,6 +23,7 @@ export const proveGate: Gate = (facts, evidence) => {
 	const reason = recorded?.overrideReason ?? recorded?.entered.overrideReason ?? '';
 	const own = { key: 'released', title: 'Released to grind' };
 	return [
+		...holdLines(evidence),
 		check(
 			'ra',
 			'Finish as asked',

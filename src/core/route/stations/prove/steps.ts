@@ -1,5 +1,7 @@
-import { from0, text, yesNo, roughnessUm } from '../../../calculation/field/index.js';
+import { between, from0, over0, roughnessUm, text, um, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
+import { creepStep, touchStep, trialStep } from './trial.js';
+import { holdStep, workHeld } from './hold.js';
 import { release } from '../../../prove/release.js';
 import { diagnoseFinish } from '../../../spec/diagnose-finish.js';
 import { MEASURED_BY } from '../balance/measured-by.js';
@@ -35,6 +37,7 @@ export interface Proven {
 	dressSoundEven: boolean | null;
 	formErrorUm: number | null;
 	formToleranceUm: number | null;
+	workHoldingConfirmed: boolean | null;
 }
 /** What the stations before have shown already, as the release sheet asks for it. */
 export function provenSoFar(facts: SetupFacts): Proven {
@@ -57,7 +60,8 @@ export function provenSoFar(facts: SetupFacts): Proven {
 		runOutLimitUm: runoutLimitUm(facts),
 		dressSoundEven: done ? done.entered.soundEven : null,
 		formErrorUm: coupon?.output.maxAbsUm ?? null,
-		formToleranceUm: form?.toleranceUm ?? null
+		formToleranceUm: form?.toleranceUm ?? null,
+		workHoldingConfirmed: workHeld(e)
 	};
 }
 
@@ -122,6 +126,15 @@ function releaseNote(facts: SetupFacts, raUm: number | null): string {
 /** Nothing was balanced on this route: the finish stands for it. */
 export const judgedByFinish = (facts: Pick<SetupFacts, 'stations'>): boolean =>
 	facts.stations.includes('true') && !facts.stations.includes('balance');
+/** Asked where the drawing asks it: the reading and its limit, typed side by side. */
+const ALSO_ASKED = [
+	um('sizeErrorUm', 'Plus is large', { ...between(-1e5, 1e5), label: 'Size off by', advanced: true }),
+	um('sizeToleranceUm', 'Plus and minus', { ...over0(1e5), label: 'Size, tolerance', advanced: true }),
+	um('flatnessUm', 'Measured', { ...from0(1e5), label: 'Flat within', advanced: true }),
+	um('flatnessLimitUm', 'Asked', { ...over0(1e5), label: 'Flatness, limit', advanced: true }),
+	um('taperUm', 'Over the length', { ...between(-1e5, 1e5), label: 'Taper', advanced: true }),
+	um('taperLimitUm', 'Asked', { ...over0(1e5), label: 'Taper, limit', advanced: true })
+] as const;
 const MEASURE_THE_FINISH =
 	'Ra of the trial cut is missing. On this route nothing is balanced; the finish says whether that is enough, so it is measured.';
 
@@ -136,6 +149,7 @@ export const releaseStep = defineStep({
 		seen('crackSeen', 'Crack on the wheel'),
 		{ ...seen('guardClosed', 'Guard closed'), about: 'And latched' },
 		yesNo('soundNormal', 'While cutting', { required: true, label: 'Sounded normal' }),
+		...ALSO_ASKED,
 		text('overrideReason', 'To release with a caution, 10 characters or more', {
 			maxLength: 500,
 			label: 'Reason'
@@ -154,6 +168,7 @@ export const releaseStep = defineStep({
 					burnSeen: v.burnSeen,
 					chatterSeen: v.chatterSeen,
 					soundNormal: v.soundNormal,
+					...Object.fromEntries(ALSO_ASKED.map((a) => [a.name, v[a.name]])),
 					formAsked: facts.stations.includes('form')
 				},
 				leftOut: [
@@ -182,4 +197,11 @@ export const releaseStep = defineStep({
 });
 
 /** Everything that can be recorded at Prove. */
-export const proveSteps: readonly Step[] = [diagnoseStep, releaseStep];
+export const proveSteps: readonly Step[] = [
+	holdStep,
+	touchStep,
+	trialStep,
+	creepStep,
+	diagnoseStep,
+	releaseStep
+];

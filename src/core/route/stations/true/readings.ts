@@ -51,7 +51,7 @@ export function taken(v: Read): {
 		throw new InputFault(
 			`readingsUm.${odd.index}`,
 			'odd-reading',
-			`Reading ${odd.index + 1} is ${odd.readUm} µm; the others say about ${odd.expectedUm.toFixed(0)}. Read it again, or say that it is right.`
+			`Reading ${odd.index + 1} is ${odd.readUm} µm; the others say about ${odd.expectedUm.toFixed(0)} µm. Read it again, or say that it is right.`
 		);
 	return {
 		readingsUm: v.dialCounts === 'down' ? v.readingsUm.map((r) => -r) : v.readingsUm,

@@ -144,7 +144,7 @@ function cutAway(v: {
 	return {
 		kind: 'trued',
 		diameterAfterMm: v.diameterAfterMm,
-		note: v.takenUm === null ? null : `${v.takenUm} um off the radius${passes}`
+		note: v.takenUm === null ? null : `${v.takenUm} µm off the radius${passes}`
 	};
 }
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { quantity } from '$core/quantity/format';
+	import { unitsHere } from '$lib/ui/units-here';
 	import { limitRpm } from '$core/route/facts';
 	import type { Intake } from '$core/shop/wheel-intake';
 	import type { LineVerdict } from '$lib/workers/rack-reader';
@@ -11,6 +11,7 @@
 	}
 	/** Every line with its verdict; good ones can be left out, the others say why they stay out. */
 	let { it }: Props = $props();
+	const { q } = unitsHere();
 	const MOST = 200;
 	let only = $state<'' | LineVerdict['verdict']>('');
 	const shown = $derived(it.lines.filter((l) => !only || l.verdict === only));
@@ -21,7 +22,7 @@
 		['unreadable', 'Cannot read']
 	] as const;
 	const sizes = (w: Intake['wheel']) =>
-		`${quantity(w.diameterMm, 'mm')} × ${quantity(w.widthMm, 'mm')} × ${quantity(w.boreMm, 'mm')}${w.diameterMm < w.newDiameterMm ? `, new ${quantity(w.newDiameterMm, 'mm')}` : ''}`;
+		`${q(w.diameterMm, 'mm')} × ${q(w.widthMm, 'mm')} × ${q(w.boreMm, 'mm')}${w.diameterMm < w.newDiameterMm ? `, new ${q(w.newDiameterMm, 'mm')}` : ''}`;
 	const speed = ({ wheel, ratedMps, ratedRpm }: Intake) => {
 		const rpm = limitRpm({ ratedMps, ratedRpm, newDiameterMm: wheel.newDiameterMm });
 		return rpm === null ? '-' : `${Math.floor(rpm)} rpm`;

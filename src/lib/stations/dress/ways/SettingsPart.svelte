@@ -2,6 +2,8 @@
 	import { handPace } from '$core/dress/hand-pace';
 	import { holderStiffness } from '$core/dress/holder-stiffness';
 	import { normalLeadUm, referenceDepthUm } from '$core/dress/normal-dress';
+	import { whenRight } from '$core/calculation/attempt';
+	import { overlap } from '$core/dress/overlap';
 	import { dressPlan } from '$core/dress/plan';
 	import { duration, figure, quantity } from '$core/quantity/format';
 	import { chosenWay } from '$core/route/stations/dress/method';
@@ -50,6 +52,17 @@
 	const pace = $derived(outputOf(p.result, handPace));
 	const byHand = $derived(f.machine.axes === 'by-hand');
 	const um = (v: number) => quantity(v, 'um', f.units);
+	/** While none is entered: the traverse that gives a general dress with this tip and this bite. */
+	const usualWords = $derived.by(() => {
+		const depthUm = entry.result.values.depthUm;
+		if (!d?.tipRadiusUm || typeof depthUm !== 'number') return '';
+		const general = whenRight(() =>
+			overlap.run({ tipRadiusUm: d.tipRadiusUm, flatWidthUm: d.flatWidthUm ?? 0, depthUm, leadUm: usualLead })
+		);
+		return general
+			? `${quantity((general.leads.generalUm * f.machine.spindleRpm) / 1000, 'mm/min', f.units)} gives overlap 4`
+			: '';
+	});
 	const idle = $derived(Number(entry.result.values.dryPasses ?? 0) > 0);
 	/** Sets the traverse to the lead that gives this kind of dress. */
 	function aim(leadUm: number | undefined) {
@@ -72,7 +85,7 @@
 		...(byHand ? [] : ['measuredPassTimeS'])
 	]}
 	notes={{
-		traverseMmPerMin: point ? `${um(point.leadUm)} per turn` : '',
+		traverseMmPerMin: point ? `${um(point.leadUm)} per turn` : usualWords,
 		passes: plan ? `${um(plan.totalDepthUm)} off, ${duration(plan.timeS)}` : '',
 		dryPasses: 'smooth and dull'
 	}}

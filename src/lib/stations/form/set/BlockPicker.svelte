@@ -2,7 +2,7 @@
 	import { onDestroy } from 'svelte';
 	import { blockStack } from '$core/form/block-stack';
 	import { freeOf } from '$core/route/stations/form/blocks';
-	import { fineQuantity } from '$core/quantity/format';
+	import { fineQuantity, quantity } from '$core/quantity/format';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StacksDrawing from '$lib/drawing/form/StacksDrawing.svelte';
 	import { CalcOffPage } from '$lib/workers/calc-off-page';
@@ -95,7 +95,7 @@
 			high={120}
 		/>
 		{#if offUm !== null}<p>
-				Off by <b class="num">{offUm > 0 ? '+' : ''}{Number(offUm.toFixed(2))} µm</b>
+				Off by <b class="num">{offUm > 0 ? '+' : ''}{quantity(Number(offUm.toFixed(2)), 'um', f.units)}</b>
 			</p>{/if}{/if}
 	<details>
 		<summary>Wear blocks, raised lower pin</summary>

@@ -1,4 +1,5 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
+	import { unitsHere } from '$lib/ui/units-here';
 	import type { Snippet } from 'svelte';
 	import type { Field } from '$core/calculation/fields';
 	import type { InputFault } from '$core/calculation/fault';
@@ -54,6 +55,7 @@
 		beside,
 		ondone
 	}: Props = $props();
+	const { told } = unitsHere();
 	$effect(() => entry.switchTo(desk.facts.units));
 	async function act() {
 		if (await desk.record(step.station, step.step, entry)) ondone();
@@ -64,7 +66,7 @@
 	{#snippet one()}
 		<Decisive {what} {figure} {means} tone={stopped ? 'stop' : 'plain'} />
 		{@render drawing()}
-		{#if fault && fault.code !== 'missing'}<p class="fault">{fault.message}</p>{:else}<Reasons
+		{#if fault && fault.code !== 'missing'}<p class="fault">{told(fault.message)}</p>{:else}<Reasons
 				reasons={[...reasons]}
 				most={3}
 			/>{/if}

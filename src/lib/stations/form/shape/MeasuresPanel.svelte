@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { attempt } from '$core/calculation/attempt';
 	import { buildProfile } from '$core/form/build-profile';
@@ -16,6 +17,7 @@
 	}
 	/** A shape from a few measures, or point by point as text. */
 	let { desk, onseen, ontake }: Props = $props();
+	const { told } = unitsHere();
 	const entry = new Entry({
 		fields: buildProfile.fields,
 		key: untrack(() => `setup-${desk.facts.id}-form-measures`),
@@ -51,7 +53,7 @@
 				<FieldInput {entry} {field} {words} range={false} />
 			</div>{/each}
 	</div>
-	{#if made.fault && made.fault.code !== 'missing'}<p class="fault">{made.fault.message}</p>{/if}
+	{#if made.fault && made.fault.code !== 'missing'}<p class="fault">{told(made.fault.message)}</p>{/if}
 	<button
 		class="btn act"
 		disabled={!made.output}

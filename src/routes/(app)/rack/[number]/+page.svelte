@@ -1,9 +1,9 @@
 <script lang="ts">
+	import { unitsHere } from '$lib/ui/units-here';
 	import CorrectLine from '$lib/features/rack/CorrectLine.svelte';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { limitRpm } from '$core/route/facts';
-	import { quantity } from '$core/quantity/format';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
 	import WheelSection from '$lib/drawing/WheelSection.svelte';
@@ -15,6 +15,7 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
+	const { system, q, f, sign } = unitsHere();
 	const w = $derived(data.wheel);
 	const limit = $derived(limitRpm(w));
 	const here = $derived(`/rack/${encodeURIComponent(w.number)}` as const);
@@ -23,7 +24,7 @@
 	const mark = { available: 'ok', mounted: 'now', quarantined: 'stop', scrapped: 'stop' } as const;
 	const facts = $derived([
 		['Abrasive', w.family ? (FAMILY_NAMES[w.family as keyof typeof FAMILY_NAMES] ?? w.family) : 'not known'],
-		['Grain', w.gritMeanUm ? `${w.gritNumber ?? ''} about ${quantity(w.gritMeanUm, 'um')}` : 'not known'],
+		['Grain', w.gritMeanUm ? `${w.gritNumber ?? ''} about ${q(w.gritMeanUm, 'um')}` : 'not known'],
 		['Grade, structure', `${w.grade ?? '-'}, ${w.structure ?? '-'}`],
 		['Bond', w.bondFamily ?? 'not known'],
 		['Printed', w.marking],
@@ -32,10 +33,10 @@
 			: [
 					[
 						'Rim',
-						`${quantity(w.rimWidthMm, 'mm')} wide, ${w.rimDepthMm === null ? 'depth not known' : `${quantity(w.rimDepthMm, 'mm')} deep`}`
+						`${q(w.rimWidthMm, 'mm')} wide, ${w.rimDepthMm === null ? 'depth not known' : `${q(w.rimDepthMm, 'mm')} deep`}`
 					] as const
 				]),
-		['Mass when new', `${quantity(w.massKg, 'kg')}${w.massComputed ? ', computed, not weighed' : ''}`],
+		['Mass when new', `${q(w.massKg, 'kg')}${w.massComputed ? ', computed, not weighed' : ''}`],
 		['Use by', w.expiresOn ?? 'does not age'],
 		['Place', w.keptOn ? `${w.place}, on its mount ${w.keptOn}` : w.place]
 	] as const);
@@ -47,9 +48,9 @@
 	/** What the ledger says it measured: across, and where they were measured, its width and the depth of its rim. */
 	const measured = (l: (typeof data.ledger)[number]) =>
 		[
-			l.diameterAfterMm === null ? '' : `⌀ ${l.diameterAfterMm}`,
-			l.widthAfterMm === null ? '' : `${l.widthAfterMm} wide`,
-			l.rimDepthAfterMm === null ? '' : `rim ${l.rimDepthAfterMm}`
+			l.diameterAfterMm === null ? '' : `⌀ ${f(l.diameterAfterMm, 'mm')}`,
+			l.widthAfterMm === null ? '' : `${f(l.widthAfterMm, 'mm')} wide`,
+			l.rimDepthAfterMm === null ? '' : `rim ${f(l.rimDepthAfterMm, 'mm')}`
 		]
 			.filter(Boolean)
 			.join(', ');
@@ -88,14 +89,19 @@
 		<section class="sheet" aria-label="Size and limits">
 			<WheelSection wheel={w} height={220} />
 			<h2>Limits</h2>
-			<p class="num big">{limit === null ? 'no speed' : quantity(Math.floor(limit), 'rpm')}</p>
+			<p class="num big">{limit === null ? 'no speed' : q(Math.floor(limit), 'rpm')}</p>
 			<p class="quiet">
 				{limit === null
 					? 'No speed is marked. It must not run.'
-					: `never faster, however worn${w.ratedMps !== null ? `; marked ${quantity(w.ratedMps, 'm/s')}, at this rpm the rim now runs ${quantity(surfaceSpeedMps(w.diameterMm, limit), 'm/s')}` : ''}`}
+					: `never faster, however worn${w.ratedMps !== null ? `; marked ${q(w.ratedMps, 'm/s')}, at this rpm the rim now runs ${q(surfaceSpeedMps(w.diameterMm, limit), 'm/s')}` : ''}`}
 			</p>
-			{#if w.rimDepthMm !== null}<p>Depth of rim left: <b class="num">{quantity(w.rimDepthMm, 'mm')}</b></p>
-			{:else}<LifeBar newMm={w.newDiameterMm} nowMm={w.diameterMm} minMm={w.minDiameterMm} units="mm" />{/if}
+			{#if w.rimDepthMm !== null}<p>Depth of rim left: <b class="num">{q(w.rimDepthMm, 'mm')}</b></p>
+			{:else}<LifeBar
+					newMm={w.newDiameterMm}
+					nowMm={w.diameterMm}
+					minMm={w.minDiameterMm}
+					units={system()}
+				/>{/if}
 		</section>
 		<section class="sheet" aria-label="What it is">
 			{#if data.pictures.length}<div class="pics">
@@ -130,7 +136,9 @@
 					diameterMm={lastMeasured}
 				/>{/if}
 			<table>
-				<thead><tr><th>When</th><th>What</th><th class="r">After, mm</th><th>Note</th><th>Who</th></tr></thead
+				<thead
+					><tr><th>When</th><th>What</th><th class="r">After, {sign('mm')}</th><th>Note</th><th>Who</th></tr
+					></thead
 				>
 				<tbody
 					>{#each [...data.ledger].reverse() as l (l.id)}<tr class:gone={corrected.has(l.id)}

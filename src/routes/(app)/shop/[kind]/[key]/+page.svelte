@@ -8,6 +8,7 @@
 	import { SHOP_KINDS } from '$core/shop/kinds';
 	import OneTimePin from '$lib/features/people/OneTimePin.svelte';
 	import RetireThing from '$lib/features/shop/RetireThing.svelte';
+	import InertiaSwing from '$lib/features/shop/InertiaSwing.svelte';
 	import DresserLog from '$lib/features/shop/DresserLog.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
@@ -47,12 +48,7 @@
 	const asked = $derived(kind.asked ? kind.asked(entry.typed) : fields);
 	const DRESSER_WORDS = Object.fromEntries(Object.entries(DRESSERS).map(([k, d]) => [k, d.words]));
 	/** Codes of mounts and dressers stand as they are. */
-	const WORDS: Record<string, string> = {
-		...Object.fromEntries([...data.mounts, ...data.dressers].map(({ code }) => [code, code])),
-		cw: 'clockwise',
-		ccw: 'anticlockwise',
-		cnc: 'by a control'
-	};
+	const WORDS = Object.fromEntries([...data.mounts, ...data.dressers].map(({ code }) => [code, code]));
 	const sender = new Sender();
 	/** Somebody who was just added, with the PIN that is told once. */
 	let made = $state<{ name: string; pin: string } | null>(null);
@@ -81,6 +77,7 @@
 					words={kind.id === 'dressers' ? DRESSER_WORDS : WORDS}
 				/>{/each}
 		</div>
+		{#if kind.id === 'mounts' && data.lead}<InertiaSwing mount={entry} />{/if}
 		{#if data.lead}<ActionBar label="Keep it" onact={save} busy={sender.busy}
 				><span class="quiet">Records already made keep the values they were made with.</span></ActionBar
 			>{/if}

@@ -1,0 +1,250 @@
+import {
+	between,
+	from0,
+	group,
+	mm,
+	mmPerMin,
+	mps,
+	number,
+	over0,
+	seconds,
+	um,
+	yesNo
+} from '../calculation/field/index.js';
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { SLACK, ceilCount } from '../numeric/rounding.js';
+import { mmPerSecond } from '../set/stroke-count.js';
+
+/** Share of the spindle's power above which it is close to its limit. */
+const NEAR = 0.8;
+
+/** So many redresses inside one part are no plan. */
+const MOST_REDRESSES = 1000;
+
+/**
+ * Depths at which the wheel is redressed inside a part: between passes only, and always before the last of them.
+ * @example redressDepths(2, 5.95, 2.5) // [2,4,5.95]
+ * @throws InputFault `below-minimum` on an interval that asks for more redresses than anybody makes
+ */
+export function redressDepths(depthMm: number, roughEndMm: number, intervalMm: number | null): number[] {
+	if (intervalMm === null) return [];
+	const stepMm = Math.max(1, Math.floor(intervalMm / depthMm + SLACK)) * depthMm;
+	const at: number[] = [];
+	let dressedMm = 0;
+	while (roughEndMm - dressedMm > intervalMm + SLACK && dressedMm + stepMm < roughEndMm - SLACK) {
+		dressedMm += stepMm;
+		at.push(dressedMm);
+		if (at.length > MOST_REDRESSES)
+			throw new InputFault(
+				'redressIntervalMm',
+				'below-minimum',
+				`Redress after ${intervalMm} mm is over ${MOST_REDRESSES} redresses in one part. Enter a longer interval.`
+			);
+	}
+	return [...at, roughEndMm];
+}
+
+/** The whole depth in one slow pass: load of the spindle, coolant, redresses inside the part, against many light passes. */
+export const creepFeed = defineCalculation({
+	id: 'prove.creep-feed',
+	title: 'Creep feed',
+	about:
+		'A deep, slow cut: what the spindle and the coolant have to bear, where inside the part the wheel is redressed, and the time against many light passes.',
+	source:
+		'Grinding kinematics (textbook); specific energy, force ratio and flows are guidelines. Forces compare set-ups, they do not certify them.',
+	formulas: [
+		'removal = depth x table speed x width',
+		'power = specific energy x removal',
+		'arc = sqrt(depth D)',
+		'pass = (length + arc + 2 over-travel)/table speed',
+		'a redress falls between two passes, and before the last'
+	],
+	fields: [
+		mm('wheelDiameterMm', 'Today', { ...between(1, 2000), required: true }),
+		mps('wheelSpeedMps', 'Of the rim', { ...over0(500), required: true }),
+		mm('depthMm', 'Of one pass', { ...over0(30), required: true, label: 'Depth of a pass' }),
+		mmPerMin('tableSpeedMmPerMin', 'Of the table', { ...over0(10000), required: true, label: 'Table speed' }),
+		mm('widthMm', 'In the cut', { ...over0(10000), required: true, label: 'Width' }),
+		mm('workLengthMm', 'Along the table', { ...over0(100000), required: true, label: 'Work, length' }),
+		mm('partDepthMm', 'To be ground in all', { ...over0(200), required: true, label: 'Depth of the part' }),
+		mm('finishDepthMm', 'Left for the last pass', { ...from0(5), default: 0.05, label: 'Finish cut' }),
+		mm('overTravelMm', 'At each end', { ...from0(10000), default: 5, label: 'Over-travel' }),
+		number('specificEnergyJPerMm3', 'Of the cut', {
+			...over0(1000),
+			default: 50,
+			guideline: true,
+			label: 'Specific energy, J/mm³'
+		}),
+		number('normalRatio', 'Force across over force along', {
+			...between(0.5, 10),
+			default: 2,
+			guideline: true,
+			label: 'Force ratio',
+			advanced: true
+		}),
+		number('spindlePowerW', 'It may give', { ...over0(1e6), required: true, label: 'Spindle power, W' }),
+		mm('redressIntervalMm', 'Infeed the form bears', { ...over0(1e6), label: 'Redress after' }),
+		seconds('redressTimeS', 'Of one', { ...from0(100000), default: 0, label: 'A redress takes' }),
+		number('flowPerWidthLPerMinMm', 'Coolant for a mm of width', {
+			...over0(1000),
+			default: 1.5,
+			guideline: true,
+			label: 'Flow for width, l/min a mm',
+			advanced: true
+		}),
+		number('flowPerPowerLPerMinKw', 'Coolant for a kW', {
+			...over0(1000),
+			default: 8,
+			guideline: true,
+			label: 'Flow for power, l/min a kW',
+			advanced: true
+		}),
+		number('coolantLPerMin', 'The pump gives', { ...over0(100000), label: 'Coolant, l/min' }),
+		yesNo('balancedSinceDress', 'By itself, after the last dress', {
+			default: false,
+			label: 'Balanced since the dress'
+		}),
+		group(
+			'reciprocating',
+			'Many light passes instead',
+			[
+				um('depthUm', 'Each', { ...over0(10000), default: 20, label: 'Depth' }),
+				number('tableSpeedMPerMin', 'Of the table', {
+					...over0(1000),
+					default: 15,
+					label: 'Table speed, m/min'
+				}),
+				mm('overTravelMm', 'At each end', { ...from0(10000), default: 25, label: 'Over-travel' }),
+				seconds('turnaroundS', 'At each end', { ...from0(600), default: 0.5, label: 'Turning round' })
+			],
+			{ default: {} as object, advanced: true }
+		)
+	],
+	outputs: [
+		{ name: 'load', about: 'Of the spindle', main: true },
+		{ name: 'powerW', about: 'Power, W' },
+		{ name: 'specificRemovalMm2PerS', about: 'Removal for a mm of width, mm³/s' },
+		{ name: 'removalMm3PerS', about: 'Removal, mm³/s' },
+		{ name: 'tangentialForceN', unit: 'N', about: 'Force along' },
+		{ name: 'normalForceN', unit: 'N', about: 'Force across' },
+		{ name: 'contactLengthMm', unit: 'mm', about: 'Arc of contact' },
+		{ name: 'equivalentThicknessUm', unit: 'um', about: 'Equivalent chip thickness' },
+		{ name: 'passes', about: 'Passes' },
+		{ name: 'passTimeS', unit: 's', about: 'A pass takes' },
+		{ name: 'redressAtMm', unit: 'mm', about: 'Redress at' },
+		{ name: 'redressesPerPart', about: 'Redresses a part' },
+		{ name: 'timeS', unit: 's', about: 'A part takes' },
+		{ name: 'energyJ', unit: 'J', about: 'Energy a part' },
+		{ name: 'coolantNeedLPerMin', about: 'Coolant needed, l/min' },
+		{ name: 'maxTableSpeedMmPerMin', unit: 'mm/min', about: 'Table at most, 80 % load' },
+		{ name: 'reciprocating', about: 'Many light passes' },
+		{ name: 'timeRatio', about: 'Time against many light passes' }
+	],
+	example: {
+		wheelDiameterMm: 400,
+		wheelSpeedMps: 25,
+		depthMm: 2,
+		tableSpeedMmPerMin: 150,
+		widthMm: 20,
+		workLengthMm: 80,
+		partDepthMm: 6,
+		spindlePowerW: 11000,
+		redressIntervalMm: 2.5,
+		redressTimeS: 15
+	},
+	compute(v) {
+		if (v.finishDepthMm > v.partDepthMm)
+			throw new InputFault(
+				'finishDepthMm',
+				'inconsistent',
+				`The finish cut, ${v.finishDepthMm} mm, is deeper than the part, ${v.partDepthMm} mm. Enter less.`
+			);
+		const speedMmPerS = v.tableSpeedMmPerMin / 60;
+		const specificRemovalMm2PerS = v.depthMm * speedMmPerS;
+		const removalMm3PerS = specificRemovalMm2PerS * v.widthMm;
+		const powerW = v.specificEnergyJPerMm3 * removalMm3PerS;
+		const load = powerW / v.spindlePowerW;
+		const tangentialForceN = powerW / v.wheelSpeedMps;
+		const contactLengthMm = Math.sqrt(v.depthMm * v.wheelDiameterMm);
+		const roughEndMm = v.partDepthMm - v.finishDepthMm;
+		const rough = ceilCount(roughEndMm, v.depthMm);
+		const passes = rough + (v.finishDepthMm > 0 ? 1 : 0);
+		const passTimeS = (v.workLengthMm + contactLengthMm + 2 * v.overTravelMm) / speedMmPerS;
+		const redressAtMm = redressDepths(v.depthMm, roughEndMm, v.redressIntervalMm);
+		const timeS = passes * passTimeS + redressAtMm.length * v.redressTimeS;
+		const coolantNeedLPerMin = Math.max(
+			v.flowPerWidthLPerMinMm * v.widthMm,
+			(v.flowPerPowerLPerMinKw * powerW) / 1000
+		);
+		const light = lightPasses(v);
+		const findings = new Findings()
+			.stop(
+				'over-spindle-power',
+				load > 1 + SLACK,
+				`It takes ${(powerW / 1000).toFixed(1)} kW, the spindle gives ${(v.spindlePowerW / 1000).toFixed(1)} kW. Less depth, or a slower table.`
+			)
+			.caution(
+				'near-spindle-power',
+				load > NEAR + SLACK && load <= 1 + SLACK,
+				'Close to what the spindle gives; a wheel that goes dull takes more.'
+			)
+			.caution(
+				'pass-beyond-interval',
+				v.redressIntervalMm !== null && Math.min(v.depthMm, roughEndMm) > v.redressIntervalMm + SLACK,
+				'One pass is deeper than the form bears: it is lost within it. Take less depth, or dress while cutting.'
+			)
+			.caution(
+				'dress-after-balancing',
+				v.balancedSinceDress,
+				'An automatic balance after the dress moves the axis it turns about. Give the wheel a conditioning dress.'
+			)
+			.caution(
+				'coolant-short',
+				v.coolantLPerMin !== null && v.coolantLPerMin < coolantNeedLPerMin - SLACK,
+				`It needs ${coolantNeedLPerMin.toFixed(0)} l/min of coolant, the pump gives ${v.coolantLPerMin ?? 0}.`
+			);
+		return {
+			specificRemovalMm2PerS,
+			removalMm3PerS,
+			powerW,
+			load,
+			tangentialForceN,
+			normalForceN: v.normalRatio * tangentialForceN,
+			contactLengthMm,
+			equivalentThicknessUm: specificRemovalMm2PerS / v.wheelSpeedMps,
+			passes,
+			passTimeS,
+			redressAtMm,
+			redressesPerPart: redressAtMm.length,
+			timeS,
+			energyJ: v.specificEnergyJPerMm3 * v.partDepthMm * v.widthMm * v.workLengthMm,
+			coolantNeedLPerMin,
+			maxTableSpeedMmPerMin: (NEAR / load) * v.tableSpeedMmPerMin,
+			reciprocating: light,
+			timeRatio: timeS / light.timeS,
+			...findings.judged()
+		};
+	}
+});
+
+/** The same stock to and fro, one stroke a pass. */
+function lightPasses(v: {
+	partDepthMm: number;
+	workLengthMm: number;
+	reciprocating: { depthUm: number; tableSpeedMPerMin: number; overTravelMm: number; turnaroundS: number };
+}): {
+	passes: number;
+	timeS: number;
+	specificRemovalMm2PerS: number;
+} {
+	const r = v.reciprocating;
+	const passes = ceilCount(1000 * v.partDepthMm, r.depthUm);
+	const speed = mmPerSecond(r.tableSpeedMPerMin);
+	return {
+		passes,
+		timeS: passes * ((v.workLengthMm + 2 * r.overTravelMm) / speed + r.turnaroundS),
+		specificRemovalMm2PerS: (r.depthUm / 1000) * speed
+	};
+}

@@ -1,0 +1,82 @@
+import { choice, keysOf, text } from '../../../calculation/field/index.js';
+import { singlePoint } from '../../../dress/single-point.js';
+import { CAUSES, type Cause, type Fact } from '../../../prove/trouble-points.js';
+import { troubleshoot } from '../../../prove/troubleshoot.js';
+import { naturalRaUm } from '../../../spec/natural-finish.js';
+import { Evidence, partOf } from '../../evidence.js';
+import type { SetupFacts, StationId } from '../../facts.js';
+import { alone, compute, defineStep } from '../../step.js';
+import { settingsStep } from '../dress/ways/single-point.js';
+import { provenSoFar } from '../prove/steps.js';
+import { isCreepFeed } from '../prove/trial.js';
+import { redressDue } from './due.js';
+
+/** Bands in which the shop's records speak for or against a cause. */
+const [DENSE, OPEN] = [8, 2];
+const HEAVY_UM = 25;
+const [COARSER, FINER] = [1.3, 0.7];
+
+/** What the records of a setup know already: it is ticked by itself. */
+export function knownFacts(facts: SetupFacts): Fact[] {
+	const e = Evidence.of(facts);
+	const known = provenSoFar(facts);
+	const point = partOf(e.step(settingsStep), singlePoint)?.output.overlap;
+	const passes = point?.effectiveOverlapRatio ?? null;
+	const within = (value: number | null, limit: number | null) =>
+		value !== null && limit !== null && value <= limit;
+	const natural = facts.wheel?.gritMeanUm ? naturalRaUm(facts.wheel.gritMeanUm) : null;
+	const asked = facts.brief.targetRaUm;
+	const all: Partial<Record<Fact, boolean>> = {
+		'overlap-above-8': passes !== null && passes > DENSE,
+		'overlap-below-2': passes !== null && passes < OPEN,
+		'just-dressed': facts.state === 'under-way' && known.dressSoundEven === true,
+		'many-parts-since-dress': redressDue(facts) !== null,
+		'balance-in-limit': within(known.balanceResidualGmm, known.balanceLimitGmm),
+		'run-out-in-limit': within(known.runOutUm, known.runOutLimitUm),
+		'trued-since-mounting': known.runOutUm !== null,
+		'infeed-over-25-um': !isCreepFeed(facts) && (facts.brief.depthUm ?? 0) > HEAVY_UM,
+		'grit-coarser-than-target': natural !== null && natural > COARSER * asked,
+		'grit-finer-than-target': natural !== null && natural < FINER * asked,
+		'thin-work': facts.brief.burnProne
+	};
+	return (Object.keys(all) as Fact[]).filter((name) => all[name]);
+}
+
+/** A search for what is wrong, kept with everything that was known, and what it was once that is known too. */
+const searched = <const S extends StationId>(station: S) =>
+	defineStep({
+		station,
+		step: 'trouble',
+		title: 'Find the trouble',
+		fields: [
+			...troubleshoot.fields,
+			choice('helped', 'What cured it', keysOf(CAUSES), {
+				label: 'It was'
+			}),
+			text('note', 'For whoever looks later', { maxLength: 200, label: 'In words' })
+		] as const,
+		compute: (facts, { helped: _helped, note: _note, ...v }) => alone(compute(facts, troubleshoot, v))
+	});
+/** Before the release. */
+export const proveTroubleStep = searched('prove');
+/** While it grinds. */
+export const keepTroubleStep = searched('keep');
+
+/** What cured this setup before, the newest first, each once. */
+export function helpedBefore(
+	facts: Pick<SetupFacts, 'records'>
+): { cause: Cause; note: string; by: string; atMs: number }[] {
+	const seen = new Set<unknown>();
+	return facts.records
+		.filter(
+			(r) => r.step === 'trouble' && (r.station === 'prove' || r.station === 'keep') && r.entered.helped
+		)
+		.sort((a, b) => b.id - a.id)
+		.filter((r) => !seen.has(r.entered.helped) && seen.add(r.entered.helped))
+		.map((r) => ({
+			cause: r.entered.helped as Cause,
+			note: String(r.entered.note ?? ''),
+			by: r.by,
+			atMs: r.atMs
+		}));
+}

@@ -1,0 +1,54 @@
+import { from0, whole } from '../../../calculation/field/index.js';
+import { creepFeed } from '../../../prove/creep-feed.js';
+import { touchOff } from '../../../prove/touch-off.js';
+import { trialSchedule } from '../../../prove/trial-schedule.js';
+import { surfaceSpeedMps } from '../../../spec/speed.js';
+import type { SetupFacts } from '../../facts.js';
+import { alone, compute, defineStep, wheelOf, without } from '../../step.js';
+
+/** The whole depth in one slow pass, as this job is told. */
+export const isCreepFeed = (facts: Pick<SetupFacts, 'brief'>): boolean =>
+	facts.brief.operation === 'creep-feed' || facts.brief.operation === 'peel';
+
+export const touchStep = defineStep({
+	station: 'prove',
+	step: 'touch',
+	title: 'Touch off',
+	fields: touchOff.fields,
+	compute: (facts, v) => alone(compute(facts, touchOff, v))
+});
+
+/** The trial surface in small steps. */
+export const trialStep = defineStep({
+	station: 'prove',
+	step: 'trial',
+	title: 'Trial schedule',
+	fields: [
+		...without(trialSchedule.fields, 'wheelWidthMm', 'kind'),
+		whole('passesDone', 'Ticked off', { ...from0(100000), default: 0, label: 'Passes made' })
+	] as const,
+	compute(facts, { passesDone: _done, ...v }) {
+		const w = wheelOf(facts);
+		return alone(
+			compute(facts, trialSchedule, { ...v, kind: 'reciprocating', wheelWidthMm: w.rimWidthMm ?? w.widthMm })
+		);
+	}
+});
+
+/** The plan of a deep, slow cut. */
+export const creepStep = defineStep({
+	station: 'prove',
+	step: 'creep',
+	title: 'Creep feed',
+	fields: without(creepFeed.fields, 'wheelDiameterMm', 'wheelSpeedMps'),
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		return alone(
+			compute(facts, creepFeed, {
+				...v,
+				wheelDiameterMm: w.diameterMm,
+				wheelSpeedMps: surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm)
+			})
+		);
+	}
+});

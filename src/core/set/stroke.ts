@@ -1,0 +1,122 @@
+import { between, from0, mm, number, over0, seconds, whole } from '../calculation/field/index.js';
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import { needed } from '../calculation/needed.js';
+import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
+import { position, touched } from './dial.js';
+import { mmPerSecond, strokesAcross } from './stroke-count.js';
+
+const WHEEL = [mm('wheelWidthMm', 'Of its face', { ...over0(10000), label: 'Wheel, width' })] as const;
+
+/** Where the stops of the table stand, and how long it takes to go over the work. */
+export const stroke = defineCalculation({
+	id: 'set.stroke',
+	title: 'Stroke of the table',
+	about:
+		'Stops outside of the work at both ends, strokes a minute, passes in time, and whether it turns round over the work.',
+	source: 'Kinematics (first principles); the least over-travel is a guideline.',
+	formulas: [
+		'stroke = work + 2 over-travel',
+		'stroke time = stroke/speed + turnaround',
+		'strokes = 1, or ceil((work - wheel)/cross feed) + 1',
+		'turns round in v^2/(2 acceleration)'
+	],
+	fields: [
+		touched('workStartMm', 'Work begins', 'Left end, on the scale of the table'),
+		touched('workEndMm', 'Work ends', 'Right end'),
+		mm('overTravelMm', 'Beyond the work at each end', { ...from0(1000), default: 25, label: 'Over-travel' }),
+		mm('minOverTravelMm', 'At least', {
+			...from0(1000),
+			default: 10,
+			guideline: true,
+			label: 'Over-travel at least',
+			advanced: true
+		}),
+		number('tableSpeedMPerMin', 'Of the table', {
+			...between(0.01, 100),
+			required: true,
+			label: 'Table speed, m/min'
+		}),
+		seconds('turnaroundS', 'At each end', { ...from0(60), default: 0.5, label: 'Turning round' }),
+		number('accelerationMmPerS2', 'Of the table', { ...over0(1e6), label: 'Acceleration, mm/s²' }),
+		position('tableMinMm', 'Table, from', 'It goes no further left'),
+		position('tableMaxMm', 'Table, to', 'It goes no further right'),
+		mm('workWidthMm', 'Across', { ...over0(10000), label: 'Work, width' }),
+		...WHEEL,
+		mm('crossFeedMm', 'A stroke; a third of the wheel when empty', { ...over0(10000), label: 'Cross feed' }),
+		whole('passes', 'Over all of it', { ...between(1, 100000), default: 1, label: 'Passes' })
+	],
+	outputs: [
+		{ name: 'stopLeftMm', unit: 'mm', about: 'Left stop at', main: true },
+		{ name: 'stopRightMm', unit: 'mm', about: 'Right stop at' },
+		{ name: 'strokeMm', unit: 'mm', about: 'Stroke' },
+		{ name: 'strokeTimeS', unit: 's', about: 'A stroke takes' },
+		{ name: 'strokesPerMin', about: 'Strokes a minute' },
+		{ name: 'strokesPerPass', about: 'Strokes a pass' },
+		{ name: 'passTimeS', unit: 's', about: 'A pass takes' },
+		{ name: 'timeS', unit: 's', about: 'All take' },
+		{ name: 'reversalMm', unit: 'mm', about: 'Turns round in' },
+		{ name: 'cuttingShare', about: 'Of the time it cuts' }
+	],
+	example: {
+		workStartMm: 0,
+		workEndMm: 150,
+		tableSpeedMPerMin: 15,
+		workWidthMm: 50,
+		wheelWidthMm: 20,
+		accelerationMmPerS2: 1500,
+		passes: 8
+	},
+	compute(v) {
+		if (v.workEndMm < v.workStartMm)
+			throw new InputFault(
+				'workEndMm',
+				'inconsistent',
+				`The work ends at ${v.workEndMm} mm before it begins at ${v.workStartMm} mm. Exchange them.`
+			);
+		if (v.workWidthMm !== null) needed(v, WHEEL, 'The width of the work is crossed with it.');
+		const speed = mmPerSecond(v.tableSpeedMPerMin);
+		const workMm = v.workEndMm - v.workStartMm;
+		const strokeMm = workMm + 2 * v.overTravelMm;
+		const strokeTimeS = strokeMm / speed + v.turnaroundS;
+		const strokesPerPass =
+			v.workWidthMm === null
+				? 1
+				: strokesAcross(v.workWidthMm, v.wheelWidthMm!, v.crossFeedMm ?? v.wheelWidthMm! / 3);
+		const passTimeS = strokesPerPass * strokeTimeS;
+		const stopLeftMm = v.workStartMm - v.overTravelMm;
+		const stopRightMm = v.workEndMm + v.overTravelMm;
+		const reversalMm = v.accelerationMmPerS2 === null ? null : speed ** 2 / (2 * v.accelerationMmPerS2);
+		const findings = new Findings()
+			.stop(
+				'beyond-table-travel',
+				(v.tableMinMm !== null && stopLeftMm < v.tableMinMm - SLACK) ||
+					(v.tableMaxMm !== null && stopRightMm > v.tableMaxMm + SLACK),
+				'The table does not go so far. Move the work, or take less over-travel.'
+			)
+			.caution(
+				'over-travel-short',
+				v.overTravelMm < v.minOverTravelMm - SLACK,
+				`Run off the work by ${v.minOverTravelMm} mm or more at each end.`
+			)
+			.caution(
+				'reverses-over-the-work',
+				reversalMm !== null && reversalMm > v.overTravelMm + SLACK,
+				'The table turns round over the work: its ends are ground slower and deeper. More over-travel, or a slower table.'
+			);
+		return {
+			stopLeftMm,
+			stopRightMm,
+			strokeMm,
+			strokeTimeS,
+			strokesPerMin: 60 / strokeTimeS,
+			strokesPerPass,
+			passTimeS,
+			timeS: v.passes * passTimeS,
+			reversalMm,
+			cuttingShare: workMm / speed / strokeTimeS,
+			...findings.judged()
+		};
+	}
+});

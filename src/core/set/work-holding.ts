@@ -1,0 +1,202 @@
+import {
+	between,
+	choice,
+	from0,
+	mm,
+	mm2,
+	mps,
+	newtonMetres,
+	newtons,
+	number,
+	over0,
+	um,
+	yesNo
+} from '../calculation/field/index.js';
+import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
+import type { Values } from '../calculation/fields.js';
+import { needed } from '../calculation/needed.js';
+import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
+import { mmPerSecond } from './stroke-count.js';
+
+const MAGNET = [
+	number('chuckPressureNPerCm2', "The shop's own, measured for thin parts too", {
+		...over0(10000),
+		label: 'Chuck pulls, N/cm²'
+	}),
+	mm2('contactAreaMm2', 'Of the part on the chuck', { ...over0(1e8), label: 'Area on the chuck' }),
+	mm('partHeightMm', 'Above the chuck', { ...over0(2000), label: 'Part, height' }),
+	mm('baseLengthMm', 'Along the table', { ...over0(10000), label: 'Part, length' })
+] as const;
+const VISE = [newtons('clampForceN', 'Of the vise', { ...over0(1e7), label: 'Clamping force' })] as const;
+const CENTRES = [
+	mm('workDiameterMm', 'Between the centres', { ...over0(2000), label: 'Work diameter' }),
+	newtonMetres('driveTorqueNm', 'Of the driver', { ...over0(100000), label: 'Driver holds' })
+] as const;
+const WHY = 'This way of holding needs it.';
+
+const FIELDS = [
+	choice('method', 'What holds the work', ['magnet', 'vise', 'centres'], {
+		required: true,
+		label: 'Held by'
+	}),
+	number('specificEnergyJPerMm3', 'Steel with a sharp wheel; dull doubles it', {
+		...over0(1000),
+		default: 40,
+		guideline: true,
+		label: 'Specific energy, J/mm³',
+		advanced: true
+	}),
+	um('depthUm', 'Of the cut', { ...over0(20000), required: true, label: 'Depth' }),
+	number('workSpeedMPerMin', 'Of table or work', {
+		...over0(100),
+		required: true,
+		label: 'Work speed, m/min'
+	}),
+	mm('widthMm', 'Cut at once', { ...over0(1000), required: true, label: 'Width' }),
+	mps('wheelSpeedMps', 'Of the rim', { ...over0(500), required: true }),
+	number('friction', 'Of part on chuck or jaws', {
+		...over0(1),
+		default: 0.15,
+		guideline: true,
+		label: 'Friction',
+		advanced: true
+	}),
+	number('cautionRatio', 'Held so many times at least', {
+		...between(1, 20),
+		default: 3,
+		guideline: true,
+		label: 'Held, caution under',
+		advanced: true
+	}),
+	number('stopRatio', 'Under this nothing is ground', {
+		...between(1, 20),
+		default: 1.5,
+		guideline: true,
+		label: 'Held, stop under',
+		advanced: true
+	}),
+	yesNo('holdingConfirmed', 'Pushed hard by hand; magnet lamp or clamp seen', {
+		required: true,
+		label: 'Pushed hard, it holds'
+	}),
+	...MAGNET,
+	number('poleCoverage', 'Share of it over poles', { ...over0(1), default: 1, label: 'Over poles' }),
+	choice('blocking', 'Against sliding', ['none', 'stop', 'blocked-in'], {
+		default: 'none',
+		label: 'Blocked'
+	}),
+	mm('stopHeightMm', 'Above the chuck', { ...from0(2000), default: 0, label: 'Stop, height' }),
+	...VISE,
+	...CENTRES
+] as const;
+type Given = Values<typeof FIELDS>;
+
+interface Held {
+	holdingForceN: number;
+	capacityN: number;
+	slideRatio: number | null;
+	tipRatio: number | null;
+}
+function heldBy(v: Given, cutN: number): Held {
+	if (v.method === 'magnet') {
+		needed(v, MAGNET, WHY);
+		const pullN = (v.chuckPressureNPerCm2! * v.contactAreaMm2! * v.poleCoverage) / 100;
+		const blocked = v.blocking !== 'none';
+		const leverMm = v.partHeightMm! - (blocked ? v.stopHeightMm : 0);
+		return {
+			holdingForceN: pullN,
+			capacityN: v.friction * pullN,
+			slideRatio: blocked ? null : (v.friction * pullN) / cutN,
+			tipRatio: leverMm <= SLACK ? null : (pullN * v.baseLengthMm!) / 2 / (cutN * leverMm)
+		};
+	}
+	needed(v, v.method === 'vise' ? VISE : CENTRES, WHY);
+	const holdingForceN = v.method === 'vise' ? v.clampForceN! : (2000 * v.driveTorqueNm!) / v.workDiameterMm!;
+	const capacityN = v.method === 'vise' ? 2 * v.friction * holdingForceN : holdingForceN;
+	return { holdingForceN, capacityN, slideRatio: capacityN / cutN, tipRatio: null };
+}
+
+/** Does the work stay where it is: the force of the cut against friction, stops and the lever it tips over. */
+export const workHolding = defineCalculation({
+	id: 'set.work-holding',
+	title: 'Hold the work',
+	about:
+		'How many times stronger the work is held than the cut pushes, sliding and tipping, and the depth at which that turns.',
+	source:
+		'Power over rim speed; friction and levers (first principles). Forces are estimates from shop energies: they compare set-ups, they do not certify them.',
+	formulas: [
+		'force = energy x depth x work speed x width/wheel speed',
+		'slides: friction x pull/force; tips: pull x L/2/(force x (height - stop))',
+		'vise 2 x friction x clamp; centres torque/(d/2)'
+	],
+	fields: FIELDS,
+	outputs: [
+		{ name: 'ratio', about: 'Held so many times', main: true },
+		{ name: 'slideRatio', about: 'Against sliding' },
+		{ name: 'tipRatio', about: 'Against tipping' },
+		{ name: 'maxDepthUm', unit: 'um', about: 'Depth at which care begins' },
+		{ name: 'tangentialForceN', unit: 'N', about: 'The cut pushes' },
+		{ name: 'holdingForceN', unit: 'N', about: 'Pulled or clamped with' },
+		{ name: 'capacityN', unit: 'N', about: 'Holds against' },
+		{ name: 'powerW', about: 'Power of the cut, W' }
+	],
+	example: {
+		method: 'magnet',
+		depthUm: 20,
+		workSpeedMPerMin: 15,
+		widthMm: 20,
+		wheelSpeedMps: 30,
+		chuckPressureNPerCm2: 80,
+		contactAreaMm2: 2500,
+		poleCoverage: 0.7,
+		partHeightMm: 30,
+		baseLengthMm: 50,
+		holdingConfirmed: true
+	},
+	compute(v) {
+		if (v.stopRatio > v.cautionRatio)
+			throw new InputFault(
+				'stopRatio',
+				'inconsistent',
+				`The stop, ${v.stopRatio}, stands above the caution, ${v.cautionRatio}. Enter a smaller one.`
+			);
+		const powerW = v.specificEnergyJPerMm3 * (v.depthUm / 1000) * mmPerSecond(v.workSpeedMPerMin) * v.widthMm;
+		const tangentialForceN = powerW / v.wheelSpeedMps;
+		const held = heldBy(v, tangentialForceN);
+		const ratios = [held.slideRatio, held.tipRatio].filter((r) => r !== null);
+		const ratio = ratios.length ? Math.min(...ratios) : null;
+		const weak = ratio !== null && ratio < v.stopRatio - SLACK;
+		const times = (ratio ?? 0).toFixed(1);
+		const findings = new Findings()
+			.stop(
+				v.method === 'magnet' ? 'magnet-not-confirmed' : 'clamp-not-confirmed',
+				!v.holdingConfirmed,
+				'Push it hard by hand, wheel stopped, before the first cut.'
+			)
+			.stop(
+				'holding-too-weak',
+				weak,
+				`Held only ${times} times the push of the cut: it would be thrown. Block it in, cut less, or hold it another way.`
+			)
+			.caution(
+				'holding-thin',
+				ratio !== null && !weak && ratio < v.cautionRatio - SLACK,
+				`Held ${times} times the push of the cut; a dull wheel pushes twice as hard. Block it in, or cut less.`
+			)
+			.caution(
+				'block-it-in',
+				v.method === 'magnet' && v.blocking === 'none' && v.partHeightMm! > v.baseLengthMm! + SLACK,
+				'Taller than long: block it in.'
+			);
+		return {
+			tangentialForceN,
+			powerW,
+			...held,
+			ratio,
+			maxDepthUm: ratio === null ? null : (v.depthUm * ratio) / v.cautionRatio,
+			...findings.judged()
+		};
+	}
+});

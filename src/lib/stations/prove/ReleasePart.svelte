@@ -1,0 +1,219 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { figure, quantity, symbolOf } from '$core/quantity/format';
+	import { judgedByFinish, provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
+	import Strip from '$lib/drawing/Strip.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import TextField from '$lib/ui/fields/TextField.svelte';
+	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+
+	interface Props {
+		desk: Desk;
+		/** To the part on which the work is held. */
+		onhold: () => void;
+	}
+	/** The release sheet: every value with its limit and where it came from, what is missing standing out. */
+	let { desk, onhold }: Props = $props();
+	const f = $derived(desk.facts);
+	const entry = stepEntry(desk, releaseStep);
+	const p = $derived(preview(releaseStep, f, entry));
+	const out = $derived(p.main);
+	const known = $derived(provenSoFar(f));
+	const rows = $derived([
+		['runInDone', 'Run in', known.runInDone ? 'free run made' : 'missing'],
+		['speedRpm', 'Speed', `${quantity(known.speedRpm, 'rpm')} of ${quantity(known.maxRpm, 'rpm')}`],
+		[
+			'balanceResidualGmm',
+			'Balance',
+			f.stations.includes('balance')
+				? `${quantity(known.balanceResidualGmm, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm, 'gmm', f.units)}`
+				: judgedByFinish(f)
+					? 'not measured, judged by finish'
+					: 'not asked on this route'
+		],
+		[
+			'runOutUm',
+			'Run-out',
+			`${quantity(known.runOutUm, 'um', f.units)} of ${quantity(known.runOutLimitUm, 'um', f.units)}`
+		],
+		['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing'],
+		...(f.stations.includes('form')
+			? ([
+					[
+						'formErrorUm',
+						'Form',
+						`${quantity(known.formErrorUm, 'um', f.units)} of ${quantity(known.formToleranceUm, 'um', f.units)}`
+					]
+				] as const)
+			: []),
+		[
+			'workHoldingConfirmed',
+			'Work held',
+			known.workHoldingConfirmed === null
+				? 'not looked at'
+				: known.workHoldingConfirmed
+					? 'pushed by hand, it holds'
+					: 'it does not hold'
+		]
+	] as const);
+	const stateOf = (name: string) => {
+		const c = out?.checks.find((x) => x.name === name);
+		return c?.state === 'pass'
+			? ('ok' as const)
+			: c?.state === 'fail'
+				? ('caution' as const)
+				: ('open' as const);
+	};
+	const alsoAsked = releaseStep.fields.filter((x) => 'advanced' in x);
+	const ra = $derived(entry.result.values.raUm as number | undefined);
+	const asks = $derived(out?.verdict === 'caution');
+	const released = $derived(f.state === 'released' || f.state === 'finished');
+</script>
+
+<div class="cols">
+	<div class="form">
+		<QuantityField {entry} name="raUm" autofocus />
+		<p class="lab">Against Ra {figure(f.brief.targetRaUm, 'um-Ra', f.units)} asked</p>
+		<Strip
+			value={ra ?? null}
+			limit={f.brief.targetRaUm}
+			label="Roughness"
+			unit={symbolOf('um-Ra', f.units)}
+			show={(v) => figure(v, 'um-Ra', f.units)}
+		/>
+		<YesNo {entry} name="burnSeen" compact label="Burn on the trial cut" /><YesNo
+			{entry}
+			name="chatterSeen"
+			compact
+			label="Chatter on the trial cut"
+		/><YesNo {entry} name="soundNormal" compact label="Sounded normal while cutting" /><YesNo
+			{entry}
+			name="crackSeen"
+			compact
+			label="A crack on the wheel"
+		/><YesNo {entry} name="guardClosed" compact label="Guard closed and latched" />
+		<details open={alsoAsked.some((a) => entry.at(a.name))}>
+			<summary>Size, flatness, taper</summary>
+			<div class="two">
+				{#each alsoAsked as field (field.name)}<FieldInput {entry} {field} range={false} />{/each}
+			</div>
+		</details>
+	</div>
+	<div class="sheet-box">
+		<h2>Already shown</h2>
+		<ul>
+			{#each rows as [name, title, value] (name)}<li>
+					<VerdictMark state={stateOf(name)} size={18} /><span>{title}</span><span class="num">{value}</span>
+				</li>{/each}
+		</ul>
+		<p class="word" class:go={out?.released === 'yes' || out?.released === 'with-reason'} role="status">
+			{released
+				? f.state === 'released' && desk.decision.blocked.length
+					? 'Released once; stopped now.'
+					: 'Released to grind.'
+				: out === null
+					? 'Not yet.'
+					: out.released === 'yes'
+						? 'May be released.'
+						: out.released === 'with-reason'
+							? 'May be released, with your reason.'
+							: out.verdict === 'stop'
+								? 'Not released.'
+								: 'Needs a written reason.'}
+		</p>
+		{#if out}<Reasons reasons={out.reasons} />{/if}
+		{#if asks}<TextField
+				{entry}
+				name="overrideReason"
+				label="Why may it grind?"
+				note="10 characters or more; it is kept with your name"
+			/>{/if}
+	</div>
+</div>
+{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.brief.targetRaUm)}{#await import('./FinishPanel.svelte') then { default: FinishPanel }}<FinishPanel
+			{desk}
+			{entry}
+		/>{/await}{/if}
+<ActionBar
+	forward={released}
+	label={released ? 'On to keeping' : 'Release to grind'}
+	onact={() => (released ? desk.onward() : desk.record('prove', 'release', entry))}
+	busy={desk.busy}
+	stop={out?.verdict === 'stop' && !released}
+>
+	{#if !released && known.workHoldingConfirmed !== true}<button class="btn" onclick={onhold}
+			>Hold the work</button
+		>{/if}{#if !released}<a class="btn" href={resolve(`/setups/${f.id}/dress`)}>Dress again</a>{/if}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+</ActionBar>
+
+<style>
+	.cols {
+		display: grid;
+		grid-template-columns: 1fr 320px;
+		gap: var(--s-32);
+		margin: var(--s-14) 0;
+	}
+	.form {
+		display: grid;
+		gap: var(--s-8);
+		align-content: start;
+	}
+	summary {
+		cursor: pointer;
+		font-weight: 600;
+		min-height: 34px;
+		padding-top: var(--s-6);
+	}
+	.two {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: var(--s-8) var(--s-12);
+	}
+	.lab {
+		color: var(--ink2);
+		font-size: var(--type-small);
+	}
+	.sheet-box {
+		display: grid;
+		gap: var(--s-10);
+		align-content: start;
+	}
+	ul {
+		list-style: none;
+		padding: 0;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 22px 80px 1fr;
+		gap: var(--s-6);
+		align-items: center;
+		border-bottom: 1px solid var(--rule);
+		padding: var(--s-6) 0;
+		font-size: var(--type-label);
+	}
+	li .num {
+		font-size: var(--type-small);
+		color: var(--ink2);
+		text-align: right;
+	}
+	.word {
+		font: 700 var(--type-figure)/1.15 var(--text);
+	}
+	.go {
+		color: var(--ok);
+	}
+	@media (max-width: 1000px) {
+		.cols {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>
