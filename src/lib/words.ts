@@ -153,7 +153,18 @@ export const sizeOf = (
 	[w.diameterMm, w.widthMm, w.boreMm]
 		.map((v) => (units === 'mm' ? String(v) : figure(v, 'mm', units)))
 		.join(' × ') + (units === 'mm' ? '' : ' in');
-/** A time as people in the shop say it. */
+/** A day without a time, in words. @example dayWords('2026-08-18') // "18 Aug 2026" */
+export function dayWords(date: string): string {
+	const [y, m, d] = date.split('-').map(Number) as [number, number, number];
+	return new Date(Date.UTC(y, m - 1, d)).toLocaleDateString('en-GB', {
+		day: 'numeric',
+		month: 'short',
+		year: 'numeric',
+		timeZone: 'UTC'
+	});
+}
+
+/** When something was, short: the time today, else day and time. */
 export function when(at: Date | string | number): string {
 	const d = new Date(at);
 	const today = new Date();

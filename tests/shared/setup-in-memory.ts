@@ -5,7 +5,7 @@ import type { Effect } from '../../src/core/route/effect.js';
 import { decide } from '../../src/core/route/engine.js';
 import { weights } from '../../src/core/balance/weights.js';
 import { Evidence } from '../../src/core/route/evidence.js';
-import { sumsOf } from '../../src/core/route/sums.js';
+import { NO_SUMS, sumsOf } from '../../src/core/route/sums.js';
 import { MEASURED_BY } from '../../src/core/route/stations/balance/measured-by.js';
 import type {
 	DresserFacts,
@@ -130,6 +130,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 			dialReads: 'radius',
 			lockedOut: false
 		},
+		morning: null,
 		mount: MOUNT,
 		mounts: [MOUNT, { ...MOUNT, id: 2, code: 'F2' }, { ...MOUNT, id: 3, code: 'A9', seatMm: 31.75 }],
 		dresser: DIAMOND,
@@ -139,7 +140,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		companions: [],
 		named: [],
 		records: [],
-		sums: { rolls: 0, ranOut: false, bookings: 0, partsGround: 0, partsSinceDress: 0, redressAfter: null },
+		sums: NO_SUMS,
 		recordings: [],
 		chipsSeen: [],
 		pastRings: [],

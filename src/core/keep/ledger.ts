@@ -19,7 +19,8 @@ const EVENTS = [
 	'scrapped'
 ] as const;
 type EventName = (typeof EVENTS)[number];
-interface LedgerEvent {
+/** One line of a wheel's book. */
+export interface LedgerEvent {
 	date: string;
 	event: EventName;
 	diameterMm: number | null;

@@ -118,8 +118,11 @@ export function rangeText(field: Field, system: System): string {
 	if (field.kind !== 'number' && field.kind !== 'integer') return rangeOf(field);
 	const show = (v: number | undefined) =>
 		v === undefined ? undefined : Number(figure(v, field.unit, system));
-	return rangeOf({ ...field, min: show(field.min), max: show(field.max) });
+	// A limit that nobody reaches says nothing.
+	const max = field.max !== undefined && field.max >= NEVER_REACHED ? undefined : show(field.max);
+	return rangeOf({ ...field, min: show(field.min), max });
 }
+const NEVER_REACHED = 1e6;
 
 /** A face angle as a clock position, the witness mark at 12. */
 export function clockPosition(deg: number): string {

@@ -4,6 +4,7 @@ import { type SetupFacts, STATION_NAMES, type StationId } from './facts.js';
 import { line, markNow, passes } from './gate.js';
 import { type Refusal, hardStops } from './hard-stops.js';
 import { giveUpStep, mayGiveUp } from './stations/keep/give-up.js';
+import { mayNotStart, morningLine } from './morning.js';
 import { STATION, linesOf } from './stations/index.js';
 
 /** What is done, what is open and what comes next: decided here and nowhere else. */
@@ -16,7 +17,7 @@ export function decide(f: SetupFacts): Decision {
 	const stops = blocked.map((b) => line({ key: b.code, title: 'Stopped', state: 'stop', value: b.message }));
 	const stations = f.stations.map((id, i): StationView => {
 		const here = i === currentIndex;
-		const lines = here ? [...stops, ...markNow(byStation[i]!)] : byStation[i]!;
+		const lines = here ? [...stops, ...morningLine(f, id), ...markNow(byStation[i]!)] : byStation[i]!;
 		const stopped = here && lines.some((l) => l.state === 'stop');
 		const done = firstOpen === -1 || i < currentIndex;
 		// What stops is asked first: a released wheel that was scrapped since is not ready.
@@ -42,6 +43,8 @@ export function refuse(f: SetupFacts, station: StationId, step: string): Refusal
 	const choosingAgain = station === 'select' && f.state !== 'stopped';
 	const binding = choosingAgain ? stops.filter((s) => s.code === 'machine-locked-out') : stops;
 	if (binding.length) return binding[0]!;
+	const morning = mayNotStart(f, station, step);
+	if (morning) return morning;
 	const whileReleased = station === 'keep' || (station === 'dress' && step !== 'done');
 	if (f.state === 'released' && !whileReleased)
 		return {

@@ -5,6 +5,7 @@ import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
 import type { StationId } from './station-names.js';
 import type { BriefFacts } from './stations/brief/steps.js';
 import type { Sums } from './sums.js';
+import type { Morning } from './morning.js';
 import type { RouteFacts } from './templates.js';
 import type { Limits } from '../calculation/limits.js';
 import type { DRESSER_FIELDS, DresserKind } from '../shop/dresser.js';
@@ -201,6 +202,8 @@ export interface SetupFacts {
 	routeName: string;
 	route: RouteFacts;
 	machine: MachineFacts;
+	/** Its newest morning sheet; null where nobody ever filled one in. */
+	morning: Morning | null;
 	mount: MountFacts | null;
 	/** Every mount of the shop that is in use. */
 	mounts: readonly MountFacts[];

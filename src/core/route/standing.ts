@@ -1,7 +1,7 @@
 import { decide } from './engine.js';
 import type { Decision } from './decision.js';
 import type { SetupFacts } from './facts.js';
-import { redressDue } from './stations/keep/due.js';
+import { dueWords, redressDue } from './stations/keep/due.js';
 import { type StopFacts, hardStops } from './hard-stops.js';
 
 /** How a setup stands, in the words of the Floor. */
@@ -26,7 +26,7 @@ export function standingOf(f: SetupFacts, d: Decision = decide(f)): Standing {
 	if (f.state === 'released') {
 		const due = redressDue(f);
 		return due
-			? { state: 'caution', word: 'Redress due', next: `${due.parts} parts ground, due after ${due.after}` }
+			? { state: 'caution', word: 'Redress due', next: dueWords(due) }
 			: { state: 'ok', word: 'Ready to grind', next: '' };
 	}
 	const waits = d.stations.some((s) => s.lines.some((l) => l.needsReason));

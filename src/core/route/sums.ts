@@ -9,52 +9,90 @@ export interface Sums {
 	/** Entries in the ledger since the release, and parts ground by them. */
 	bookings: number;
 	partsGround: number;
-	/** Parts ground since it was dressed last, and after how many it is due; null while nobody has said. */
+	/** Parts finished since it was dressed last, and after how many it is due; null while nobody has said. */
 	partsSinceDress: number;
 	redressAfter: number | null;
+	/** The same by infeed. */
+	redressAfterMm: number | null;
+	/** How deep the part under way is ground; 0 between parts. */
+	inPartMm: number;
+	/** How deep the part was that lay under the wheel when it was dressed last; 0 where that was between parts. */
+	dressedAtMm: number;
+	/** Redresses since the dress it was released with. */
+	redresses: number;
+	/** Off the radius by the last of them; null while nobody has said. */
+	lastTakenUm: number | null;
 }
-/** Sums over all records, overtaken ones too; rolls count for the wheel now taken only. */
-export function sumsOf(records: readonly RecordFacts[], wheelId: number | null): Sums {
-	const own = records.filter((r) => r.wheelId === wheelId);
-	const booked = records.filter((r) => r.station === 'keep' && r.step === 'entry');
-	return {
-		rolls: own.filter(
-			(r) => r.station === 'balance' && r.step !== 'track' && r.calculation === 'balance.tolerance'
-		).length,
-		ranOut: ranOut(own),
-		bookings: booked.length,
-		...sinceDress(own),
-		partsGround: booked.reduce((n, r) => n + Number(r.entered.partsGround ?? 0), 0)
-	};
+export const NO_SUMS: Sums = {
+	rolls: 0,
+	ranOut: false,
+	bookings: 0,
+	partsGround: 0,
+	partsSinceDress: 0,
+	redressAfter: null,
+	redressAfterMm: null,
+	inPartMm: 0,
+	dressedAtMm: 0,
+	redresses: 0,
+	lastTakenUm: null
+};
+
+/**
+ * Sums over all records, overtaken ones too; what is said of the wheel counts for the one now taken only. With `soFar` the records are
+ * those that came since, for the same wheel.
+ */
+export function sumsOf(records: readonly RecordFacts[], wheelId: number | null, soFar: Sums = NO_SUMS): Sums {
+	const sums = { ...soFar };
+	// A step of several results is one deed.
+	let deed: string | null = null;
+	for (const r of records) {
+		const booked = r.station === 'keep' && r.step === 'entry';
+		if (booked) {
+			sums.bookings++;
+			sums.partsGround += Number(r.entered.partsGround ?? 0);
+		}
+		if (r.wheelId !== wheelId) continue;
+		if (r.station === 'balance' && r.step !== 'track' && r.calculation === 'balance.tolerance') sums.rolls++;
+		runOut(sums, r);
+		const again = r.together !== undefined && r.together === deed;
+		if (booked) grind(sums, r.entered);
+		else if (!again && r.station === 'dress' && (r.step === 'done' || r.step === 'again')) {
+			dressed(sums, r.entered.takenUm);
+			if (r.step === 'done') sums.redresses = 0;
+		}
+		deed = r.together;
+	}
+	return sums;
 }
 
-/** Whether the rim was found running out and neither trued, moved on its seat nor mounted again since. */
-function ranOut(records: readonly RecordFacts[]): boolean {
-	let over = false;
-	for (const r of records) {
-		if (r.station === 'mount' || `${r.station}.${r.step}` in CURES_RUNOUT) over = false;
-		else if (r.station === 'true' && r.step !== 'face') {
-			const [tir, limit] = [r.output.tirUm, r.input.limitTirUm];
-			over ||= typeof tir === 'number' && typeof limit === 'number' && tir > limit;
-		}
-	}
-	return over;
-}
 const CURES_RUNOUT: Readonly<Record<string, true>> = {
 	'true.after': true,
 	'true.after-pencil': true,
 	'true.seat': true
 };
-
-/** Parts booked since the last dress; a booking that says it was redressed ends with a fresh wheel. */
-function sinceDress(records: readonly RecordFacts[]): Pick<Sums, 'partsSinceDress' | 'redressAfter'> {
-	let [parts, after]: [number, number | null] = [0, null];
-	for (const r of records) {
-		if (r.station === 'dress' && (r.step === 'done' || r.step === 'again')) parts = 0;
-		if (r.station !== 'keep' || r.step !== 'entry') continue;
-		const told = r.entered.redressAfterParts;
-		if (typeof told === 'number') after = told;
-		parts = r.entered.what === 'redressed' ? 0 : parts + Number(r.entered.partsGround ?? 0);
+/** Whether the rim was found running out and neither trued, moved on its seat nor mounted again since. */
+function runOut(sums: Sums, r: RecordFacts): void {
+	if (r.station === 'mount' || `${r.station}.${r.step}` in CURES_RUNOUT) sums.ranOut = false;
+	else if (r.station === 'true' && r.step !== 'face') {
+		const [tir, limit] = [r.output.tirUm, r.input.limitTirUm];
+		sums.ranOut ||= typeof tir === 'number' && typeof limit === 'number' && tir > limit;
 	}
-	return { partsSinceDress: parts, redressAfter: after };
+}
+
+const figureOf = (v: unknown): number | null => (typeof v === 'number' ? v : null);
+
+/** Parts and infeed of one booking; one that says it was redressed ends with a fresh wheel, wherever in the part that was. */
+function grind(sums: Sums, entered: Record<string, unknown>): void {
+	sums.redressAfter = figureOf(entered.redressAfterParts) ?? sums.redressAfter;
+	sums.redressAfterMm = figureOf(entered.redressAfterMm) ?? sums.redressAfterMm;
+	const parts = Number(entered.partsGround ?? 0);
+	sums.partsSinceDress += parts;
+	sums.inPartMm = figureOf(entered.inPartMm) ?? (parts > 0 ? 0 : sums.inPartMm);
+	if (entered.what === 'redressed') dressed(sums, entered.takenUm);
+}
+function dressed(sums: Sums, takenUm: unknown): void {
+	sums.partsSinceDress = 0;
+	sums.dressedAtMm = sums.inPartMm;
+	sums.redresses++;
+	sums.lastTakenUm = figureOf(takenUm) ?? sums.lastTakenUm;
 }

@@ -2,6 +2,7 @@ import { resolve } from '$app/paths';
 import { goto } from '$app/navigation';
 import type { Decision } from '$core/route/decision';
 import type { SetupFacts, StationId } from '$core/route/facts';
+import type { WheelBook } from '$core/keep/wheel-book';
 import type { SelectView } from '$core/route/stations/select/view';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 import { type Fault, Sender } from '$lib/ui/feedback/sender.svelte';
@@ -18,6 +19,8 @@ export class Desk {
 	trouble = $state<Fault | null>(null);
 	/** The rack ranked for this setup, where Select is open. */
 	rack = $state.raw<SelectView | null>(null);
+	/** The wheel's book, where Keep is open. */
+	book = $state.raw<WheelBook | null>(null);
 	/** What this person has typed at the open station and not recorded, by station and step. */
 	drafts: Readonly<Record<string, Record<string, unknown>>> = {};
 	/** Server clock minus this browser's, so that timers run by the server's. */

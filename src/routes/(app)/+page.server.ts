@@ -5,6 +5,8 @@ import { Evidence } from '$core/route/evidence';
 import { openIncidents } from '$lib/server/setups/incidents';
 import { theShop, wayOf } from '$lib/server/shop/the-shop';
 import { machines } from '$lib/server/shop/machines';
+import { newestMornings } from '$lib/server/shop/morning';
+import { today } from '$lib/server/db/today';
 import { openByMachine } from '$lib/server/setups/setup-list';
 import { loadSetup } from '$lib/server/setups/setups';
 import { expiringWheels } from '$lib/server/wheels/wheels';
@@ -14,8 +16,9 @@ const SOON_DAYS = 30;
 
 /** Every machine with what is on it, its state and what it needs next. */
 export async function load() {
-	const [list, byMachine, incidents, expiring, way] = await Promise.all([
+	const [list, mornings, byMachine, incidents, expiring, way] = await Promise.all([
 		machines(),
+		newestMornings(),
 		openByMachine(),
 		openIncidents(),
 		expiringWheels(SOON_DAYS),
@@ -24,17 +27,21 @@ export async function load() {
 	// The one that is mounted, or the newest, stands on the card; the others are named below it.
 	const shown = [...byMachine.values()].map((of) => of[0]!.id);
 	const setups = (await Promise.all(shown.map((id) => loadSetup(id)))).map((s) => s!.facts);
+	const day = today();
 	const cards = list.map((m) => {
+		const sheet = mornings.get(m.id);
+		const morning = sheet?.day === day ? { mayStart: sheet.mayStart, open: sheet.open.length } : null;
 		const f = setups.find((s) => s.machine.id === m.id) ?? null;
 		const others = (byMachine.get(m.id) ?? []).slice(1);
 		if (!f)
 			return {
 				machine: m,
+				morning,
 				setup: null,
 				wheel: null,
 				station: null,
-				state: m.lockedOut ? ('stop' as const) : ('open' as const),
-				word: m.lockedOut ? 'Locked out' : 'Free',
+				state: m.lockedOut || morning?.mayStart === false ? ('stop' as const) : ('open' as const),
+				word: m.lockedOut ? 'Locked out' : morning?.mayStart === false ? 'Does not start' : 'Free',
 				next: 'no setup',
 				dressesLeft: null,
 				others
@@ -43,6 +50,7 @@ export async function load() {
 		const dressesLeft = Evidence.of(f).of(dressPlan, 'dress', ['settings'])?.output.dressesLeft ?? null;
 		return {
 			machine: m,
+			morning,
 			setup: { id: f.id, part: f.brief.part, quantity: f.brief.quantity },
 			wheel: f.wheel,
 			station: d.current,

@@ -256,7 +256,7 @@ describe('Keep: a dress that falls due', () => {
 		expect(redressDue(ten)).to.equal(null);
 		expect(standingOf(ten)).to.include({ word: 'Ready to grind' });
 		const twenty = book(ten, {});
-		expect(redressDue(twenty)).to.deep.equal({ parts: 20, after: 20 });
+		expect(redressDue(twenty)).to.deep.equal({ ground: '20 parts ground', after: 'after 20' });
 		expect(standingOf(twenty)).to.include({ state: 'caution', word: 'Redress due' });
 		expect(redressDue(book(twenty, { what: 'redressed', diameterAfterMm: 289.3 }))).to.equal(null);
 	});

@@ -15,6 +15,8 @@
 		word: string;
 		next: string;
 		dressesLeft: number | null;
+		/** Today's morning sheet; null while nobody filled it in. */
+		morning: { mayStart: boolean; open: number } | null;
 		/** Open setups of this machine beside the one shown. */
 		others: { id: number; part: string; state: string; wheel: string | null }[];
 	}
@@ -71,6 +73,17 @@
 						: 'free'}</span
 		><span class="num dia">{w ? `⌀ ${q(w.diameterMm, 'mm')}` : ''}</span>
 	</div>
+	<p class="others">
+		<a class:stop={card.morning?.mayStart === false} href={resolve(`/morning/${card.machine.code}`)}
+			>Morning sheet{card.morning === null
+				? ': not yet'
+				: !card.morning.mayStart
+					? ': does not start'
+					: card.morning.open
+						? `: ${card.morning.open} open`
+						: ' ✓'}</a
+		>
+	</p>
 	{#if card.others.length}<p class="others">
 			Also open:
 			{#each card.others.slice(0, MOST) as s (s.id)}<a href={resolve(`/setups/${s.id}`)}
@@ -166,6 +179,10 @@
 		min-height: 26px;
 		display: inline-flex;
 		align-items: center;
+	}
+	.others .stop {
+		color: var(--stop);
+		font-weight: 650;
 	}
 	.dia {
 		color: var(--ink2);

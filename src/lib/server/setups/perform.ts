@@ -10,7 +10,7 @@ import { keepForm } from '../shop/forms.js';
 import { countDress } from '../shop/machines.js';
 import { wringBlocks } from '../shop/trays.js';
 import { attachPictures } from '../wheels/pictures.js';
-import { addEvent, keepOnMount, setWheelState } from '../wheels/ledger.js';
+import { addEvent, keepOnMount, setWheelState, wasParked } from '../wheels/ledger.js';
 import { finishSetup } from './finish.js';
 import { holdWheels } from './pack.js';
 import { changeBrief } from './change-brief.js';
@@ -90,7 +90,9 @@ async function one(
 		case 'keep-baseline':
 			return keepBaseline(e.wheelId, e.recordingId, on);
 		case 'ledger': {
-			const { event: kind, kind: _ledger, ...what } = e;
+			const { event, kind: _ledger, ...what } = e;
+			// A wheel that stood in the rack before comes back; its book says so.
+			const kind = event === 'mounted' && (await wasParked(e.wheelId, on)) ? 'remounted' : event;
 			return addEvent({ ...what, kind, setupId: facts.id, recordId, userId: user.id }, on);
 		}
 	}

@@ -8,7 +8,7 @@ import { row, transaction } from '../db/pool.js';
 import { checked } from '../door/joi-schema.js';
 import { Refused } from '../door/refused.js';
 import { heavyNow } from '../heavy/heavy.js';
-import { mayWrite } from '../people/permission.js';
+import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
 import { keepRecords } from './keep-records.js';
@@ -27,6 +27,8 @@ export interface Sent extends Submission {
  */
 export async function record(setupId: number, sent: Sent, user: User): Promise<void> {
 	mayWrite(user);
+	const { leadOnly } = stepOf(sent.station, sent.step);
+	if (leadOnly) mayLead(user, leadOnly);
 	await transaction(async (on) => {
 		const facts = await lockAt(setupId, sent.version, sent.key, on, sent.step);
 		if (!facts) return;

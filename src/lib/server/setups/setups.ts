@@ -6,6 +6,7 @@ import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templ
 import { guidelinesNow } from '../shop/guidelines.js';
 import { dressersInUse, machineById, mountById, mounts } from '../shop/machines.js';
 import { simulatorsAllowed } from '../shop/simulators.js';
+import { newestMorning } from '../shop/morning.js';
 import { theShop } from '../shop/the-shop.js';
 import { traysNow } from '../shop/trays.js';
 import { type Runner, clockAheadMs, row } from '../db/pool.js';
@@ -82,8 +83,9 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 	if (closed) return closed;
 	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) =>
 		id === null ? null : ((await get(id, on)) ?? null);
-	const [machine, mount, dressers, wheel, kept, guidelines, shop, mountList] = await Promise.all([
+	const [machine, morning, mount, dressers, wheel, kept, guidelines, shop, mountList] = await Promise.all([
 		machineById(s.machine_id, on),
+		newestMorning(s.machine_id, on),
 		one(s.mount_id, mountById),
 		dressersInUse(on),
 		one(s.wheel_id, wheelById),
@@ -137,6 +139,7 @@ export async function loadSetup(id: number, on?: Runner, lock = false): Promise<
 				checks: JSON.parse(s.checks ?? '[]') as ExtraCheck[]
 			},
 			machine: machine!,
+			morning,
 			mount,
 			mounts: mountList,
 			dresser: dressers.find((d) => d.id === s.dresser_id) ?? null,

@@ -1,5 +1,5 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
-import { type Runner, rows, write } from '../db/pool.js';
+import { type Runner, row, rows, write } from '../db/pool.js';
 
 export interface LedgerLine {
 	id: number;
@@ -75,4 +75,13 @@ export async function setWheelState(
 		[state, reason?.slice(0, 200) ?? null, state, wheelId],
 		on
 	);
+}
+
+/** Whether a wheel was on a machine before and went back to the rack. */
+export async function wasParked(wheelId: number, on?: Runner): Promise<boolean> {
+	return !!(await row(
+		"SELECT 1 AS yes FROM wheel_events WHERE wheel_id = ? AND kind = 'parked' LIMIT 1",
+		[wheelId],
+		on
+	));
 }

@@ -9,9 +9,10 @@
 		words?: Record<string, string>;
 		label?: string;
 		list?: boolean;
+		/** The answers speak for themselves; the question is told to who listens. */ quiet?: boolean;
 	}
 	/** One of a few: buttons when there are few, a list when there are many. */
-	let { entry, name, words = {}, label = '', list = false }: Props = $props();
+	let { entry, name, words = {}, label = '', list = false, quiet = false }: Props = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as ChoiceField);
 	const fault = $derived(entry.faultAt(name));
@@ -37,7 +38,7 @@
 	</div>
 {:else}
 	<fieldset class="field">
-		<legend>{label || labelOf(field)}</legend>
+		<legend class:unseen={quiet}>{label || labelOf(field)}</legend>
 		<div class="row">
 			{#each field.choices as c, i (c)}
 				<RadioKey
@@ -65,6 +66,13 @@
 		margin-bottom: var(--s-4);
 		padding: 0;
 		display: block;
+	}
+	.unseen {
+		position: absolute;
+		width: 1px;
+		height: 1px;
+		overflow: hidden;
+		clip-path: inset(50%);
 	}
 	.row {
 		display: flex;

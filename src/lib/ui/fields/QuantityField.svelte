@@ -13,9 +13,20 @@
 		onenter?: () => void;
 		showRange?: boolean;
 		label?: string;
+		/** Where it is looked for although it may stay empty, nothing is said of that. */
+		asked?: boolean;
 	}
 	/** Takes what people write; shows the other unit system, or another reading of it, small beneath. */
-	let { entry, name, note = '', autofocus = false, onenter, showRange = false, label = '' }: Props = $props();
+	let {
+		entry,
+		name,
+		note = '',
+		autofocus = false,
+		onenter,
+		showRange = false,
+		label = '',
+		asked = false
+	}: Props = $props();
 	const id = $props.id();
 	const field = $derived(entry.fieldAt(name) as NumberField);
 	const fault = $derived(entry.faultAt(name));
@@ -38,7 +49,7 @@
 
 <div class="field">
 	<label for={id}
-		>{label || labelOf(field)}{#if !field.required && field.default === undefined}<span class="opt"
+		>{label || labelOf(field)}{#if !asked && !field.required && field.default === undefined}<span class="opt"
 				>&nbsp;if known</span
 			>{/if}</label
 	>

@@ -1,11 +1,15 @@
+import { holdSpeed } from '../../../keep/hold-speed.js';
 import { redressInterval } from '../../../keep/redress-interval.js';
-import { partOf } from '../../evidence.js';
-import { UNLESS_STOPPED, line } from '../../gate.js';
-import { said } from '../../say.js';
+import { partOf, reasonsOf } from '../../evidence.js';
+import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
+import type { SetupFacts } from '../../facts.js';
+import { said, show } from '../../say.js';
 import type { Gate } from '../station.js';
 import { againLine, againStep } from '../dress/again.js';
+import { dueWords, redressDue } from './due.js';
 import { intervalStep } from './interval.js';
-import { keepStep } from './steps.js';
+import { type Loop, loopOf } from './loop.js';
+import { keepStep } from './booking.js';
 
 /** When the form is redressed, in words. @example intervalWords({ mode: 'between-parts', partsPerRedress: 4, redressesPerPart: 0.25 }) // "every 4 parts" */
 export const intervalWords = (o: {
@@ -17,6 +21,45 @@ export const intervalWords = (o: {
 		? `${o.redressesPerPart} ${o.redressesPerPart === 1 ? 'time' : 'times'} in each part`
 		: `every ${o.partsPerRedress} ${o.partsPerRedress === 1 ? 'part' : 'parts'}`;
 
+/** How far it is to the next redress. @example untilNext(loop, (v) => `${v} mm`) // "in 2.1 mm of infeed" */
+export function untilNext(l: Loop, mm: (v: number) => string): string | null {
+	if (l.next && l.lengthMm !== null && l.sinceMm !== null)
+		return `in ${mm(l.lengthMm - l.sinceMm)} of infeed`;
+	if (l.next) return `part ${l.next.part} at ${mm(l.next.atMm)}`;
+	if (l.everyMm !== null && l.sinceMm !== null) return `in ${mm(l.everyMm - l.sinceMm)} of infeed`;
+	if (l.everyParts === null) return null;
+	const parts = l.everyParts - l.sinceParts;
+	return `in ${parts} ${parts === 1 ? 'part' : 'parts'}`;
+}
+
+/** While it grinds: when it is redressed next. */
+function dueLine(facts: SetupFacts): GateLine[] {
+	if (facts.state !== 'released') return [];
+	const due = redressDue(facts);
+	const q = show(facts);
+	const until = untilNext(loopOf(facts), (v) => q(v, 'mm'));
+	if (due) return [line({ key: 'due', title: 'Redress due now', state: 'caution', value: dueWords(due) })];
+	return until ? [line({ key: 'due', title: 'Next redress', state: 'ok', value: until })] : [];
+}
+
+/** The speed it was booked with. */
+function speedLine(facts: SetupFacts, entry: Parameters<typeof partOf>[0]): GateLine[] {
+	const speed = partOf(entry, holdSpeed);
+	if (!speed || speed.verdict === 'stop') return [];
+	const q = show(facts);
+	// That it will not be held down to scrap is told with the speeds to come.
+	const held = !reasonsOf(speed).some((r) => r.code === 'speed-not-held');
+	return [
+		line({
+			key: 'speed',
+			title: held ? 'Speed held' : 'Speed not held',
+			state: held ? 'ok' : 'caution',
+			recordId: speed.id,
+			value: `${q(speed.output.speedMps, 'm/s')} at ${q(speed.output.speedRpm, 'rpm')}`
+		})
+	];
+}
+
 /** The diameter is written down. What was stopped was not booked. */
 export const keepGate: Gate = (facts, evidence) => {
 	const entry = evidence.step(keepStep);
@@ -24,6 +67,7 @@ export const keepGate: Gate = (facts, evidence) => {
 		? partOf(evidence.step(intervalStep), redressInterval)
 		: null;
 	return [
+		...dueLine(facts),
 		...againLine(evidence.step(againStep)),
 		...(interval
 			? [
@@ -42,8 +86,12 @@ export const keepGate: Gate = (facts, evidence) => {
 			title: 'Booked in the ledger',
 			from: entry,
 			accepts: UNLESS_STOPPED,
-			value: entry?.verdict === 'stop' ? said(entry, '') : `${entry?.entered.diameterAfterMm ?? ''} mm`,
-			waiting: 'diameter and parts'
-		})
+			value:
+				entry?.verdict === 'stop'
+					? said(entry, '')
+					: `${facts.sums.partsGround} parts, ${show(facts)(facts.wheel?.diameterMm, 'mm')}`,
+			waiting: 'parts as they are ground'
+		}),
+		...speedLine(facts, entry)
 	];
 };

@@ -18,8 +18,8 @@
 	const desk = new Desk(data.facts, data.decision);
 	setContext('desk', desk);
 	setContext('system', () => desk.facts.units);
-	// A finished setup has one way on, at Keep; nothing else may look as if it were to be done.
-	setContext('all-met', () => view?.state === 'done' && (desk.facts.state !== 'finished' || here !== 'keep'));
+	// At Keep there is always one way on: the next part, or back to the floor.
+	setContext('all-met', () => view?.state === 'done' && here !== 'keep');
 	$effect.pre(() => desk.update(data.facts, data.decision));
 	const here = $derived((page.params.station ?? desk.decision.current) as StationId);
 	// What went wrong at one station is not carried to the next.
@@ -33,7 +33,7 @@
 	const atStation = $derived(page.params.station !== undefined);
 	const view = $derived(desk.decision.stations.find((s) => s.id === here));
 	const next = $derived(desk.facts.stations[desk.facts.stations.indexOf(here) + 1]);
-	const title = $derived(next ? `Before ${DOING[next]}` : 'In the ledger');
+	const title = $derived(next ? `Before ${DOING[next]}` : 'While grinding');
 	/** The open station, once this one is done. */
 	const onward = $derived(
 		view?.state === 'done' && here !== desk.decision.current && desk.facts.state !== 'finished'

@@ -1,9 +1,10 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/facts';
 import { draftsOf } from '$lib/server/db/drafts';
+import { bookOfWheel } from '$lib/server/wheels/wheel-book';
 import { heavy } from '$lib/server/heavy/heavy';
 
-/** What a bench needs beside the setup itself: what this person has typed there, and for Select the rack. */
+/** What a bench needs beside the setup itself: what this person has typed there, for Select the rack, for Keep the wheel's book. */
 export async function load({ params, locals, parent }) {
 	const [{ facts }, drafts] = [
 		await parent(),
@@ -12,6 +13,10 @@ export async function load({ params, locals, parent }) {
 	const station = params.station as StationId;
 	if (!facts.stations.includes(station))
 		error(404, { message: `${params.station.slice(0, 20)} is not on the route of this setup.` });
-	if (station !== 'select') return { station, drafts, rack: null };
-	return { station, drafts, rack: await heavy(locals.user!.id, 'select-view', { setupId: facts.id }) };
+	return {
+		station,
+		drafts,
+		rack: station === 'select' ? await heavy(locals.user!.id, 'select-view', { setupId: facts.id }) : null,
+		book: station === 'keep' && facts.wheel ? await bookOfWheel(facts.wheel) : null
+	};
 }

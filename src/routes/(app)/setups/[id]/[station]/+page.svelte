@@ -10,9 +10,11 @@
 	/** What belongs to the open station is on the desk before its bench is made. */
 	$effect.pre(() => {
 		desk.rack = data.rack;
+		desk.book = data.book;
 	});
 	untrack(() => {
 		desk.rack = data.rack;
+		desk.book = data.book;
 		desk.drafts = data.drafts;
 	});
 	$effect.pre(() => {

@@ -1,0 +1,213 @@
+import { InputFault } from '../../../calculation/fault.js';
+import type { Values } from '../../../calculation/fields.js';
+import {
+	between,
+	choice,
+	from0,
+	mm,
+	over0,
+	text,
+	um,
+	whole,
+	yesNo
+} from '../../../calculation/field/index.js';
+import { holdSpeed } from '../../../keep/hold-speed.js';
+import { surfaceSpeedMps } from '../../../spec/speed.js';
+import type { Effect } from '../../effect.js';
+import { Evidence } from '../../evidence.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
+import { DIAMETER_AFTER, alone, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { chosenWay } from '../dress/method.js';
+import { surfaceOf } from '../dress/wheel.js';
+import { withCompanions } from '../mount/companions.js';
+import { scheduleOf } from './loop.js';
+import { mayRunAbove } from './makers-word.js';
+
+/** The marked surface speed, or what the marked rpm amounts to on the new wheel. */
+export function ratedMpsOf(facts: Pick<SetupFacts, 'wheel'>): number {
+	const w = wheelOf(facts);
+	return w.ratedMps ?? surfaceSpeedMps(w.newDiameterMm, w.ratedRpm ?? 0);
+}
+
+const FIELDS = [
+	choice('what', 'Since the last entry', ['ground-on', 'redressed', 'taken-off', 'worn-out'], {
+		required: true,
+		label: 'What happened'
+	}),
+	{
+		...DIAMETER_AFTER,
+		about: 'Measured across; may stay empty where nothing but parts is booked',
+		required: false
+	} as const,
+	whole('partsGround', 'Finished since the last entry', {
+		...from0(10000000),
+		required: true,
+		label: 'Parts ground'
+	}),
+	mm('inPartMm', 'How deep the part under way is ground', { ...from0(1000), label: 'Part under way' }),
+	um('takenUm', 'Off the radius; off the face of a cup', { ...over0(5000), label: 'Taken off' }),
+	whole('redressAfterParts', 'Parts', { ...between(1, 1000000), label: 'Redress after' }),
+	mm('redressAfterMm', 'Of infeed', { ...over0(10000), label: 'Redress after infeed' }),
+	...pick(holdSpeed.fields, 'targetMps'),
+	yesNo('staysOnMount', 'It goes to the rack on it, balanced as it is', {
+		default: false,
+		label: 'Stays on its mount'
+	}),
+	text('why', 'Where it still has abrasive left', { maxLength: 200, label: 'Why it is scrapped' }),
+	yesNo('sure', 'Measured again and found so', { default: false, label: 'The odd diameter is right' })
+] as const;
+type Booked = Values<typeof FIELDS>;
+
+/** So much of what was left goes in no ordinary step of work (guideline). */
+const MUCH = 0.25;
+/** A figure that is probably a slip of the hand is asked about before it is booked. @throws InputFault `really` */
+function askedTwice(w: WheelFacts, diameterMm: number): void {
+	const left = w.diameterMm - w.minDiameterMm;
+	const says =
+		diameterMm < w.minDiameterMm
+			? `It is below the scrap diameter, ${w.minDiameterMm} mm`
+			: w.diameterMm - diameterMm > Math.max(1, MUCH * left)
+				? `That is ${(w.diameterMm - diameterMm).toFixed(1)} mm less than the last entry, ${w.diameterMm} mm`
+				: null;
+	if (says)
+		throw new InputFault(
+			'diameterAfterMm',
+			'really',
+			`Really ${diameterMm} mm? ${says}. Measure again; if it is so, say that it is right.`
+		);
+}
+
+/** The diameter now: as measured, or reckoned from what a redress took off. @throws InputFault where neither is told or it cannot be */
+function diameterNow(facts: SetupFacts, v: Booked): number {
+	const w = wheelOf(facts);
+	if (v.diameterAfterMm !== null) {
+		const diameterMm = checkDiameter(facts, v.diameterAfterMm);
+		if (!v.sure) askedTwice(w, diameterMm);
+		return diameterMm;
+	}
+	if (v.what === 'ground-on') return w.diameterMm;
+	if (v.what === 'redressed' && v.takenUm !== null)
+		return surfaceOf(w) === 'face'
+			? w.diameterMm
+			: checkDiameter(facts, w.diameterMm - (2 * v.takenUm) / 1000);
+	throw new InputFault(
+		'diameterAfterMm',
+		'missing',
+		v.what === 'redressed'
+			? 'Diameter now is missing. Measure it, or say what was taken off the radius.'
+			: 'Diameter now is missing. Measure it before the wheel leaves the machine.'
+	);
+}
+
+/** What a wheel must show before it is scrapped, and how deep a part can be. @throws InputFault */
+function asksOf(facts: SetupFacts, v: Booked, diameterMm: number): void {
+	const w = wheelOf(facts);
+	const { partMm } = scheduleOf(facts);
+	if (v.inPartMm !== null && partMm !== null && v.inPartMm > partMm)
+		throw new InputFault(
+			'inPartMm',
+			'above-maximum',
+			`${v.inPartMm} mm is deeper than the part, ${partMm} mm. Book the part as ground and begin the next at 0 mm.`
+		);
+	const left = surfaceOf(w) === 'face' ? (w.rimDepthMm ?? 0) > 0 : diameterMm > w.minDiameterMm;
+	if (v.what === 'worn-out' && left && !v.why?.trim())
+		throw new InputFault(
+			'why',
+			'missing',
+			`Why it is scrapped is missing: at ${diameterMm} mm it is not at its scrap diameter, ${w.minDiameterMm} mm. Say why, or take it off to the rack.`
+		);
+}
+
+const partsWords = (n: number): string => `${n} ${n === 1 ? 'part' : 'parts'} ground`;
+
+/** One line of the wheel's book while it grinds: parts finished, how deep the next one is, what a redress took off, or that it came off. */
+export const keepStep = defineStep({
+	station: 'keep',
+	step: 'entry',
+	title: 'Book it',
+	fields: FIELDS,
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		const diameterMm = diameterNow(facts, v);
+		asksOf(facts, v, diameterMm);
+		return alone(
+			compute(facts, holdSpeed, {
+				diameterMm,
+				minDiameterMm: Math.min(w.minDiameterMm || 1, diameterMm),
+				targetMps: v.targetMps,
+				rpmMin: facts.machine.spindleRpmMin,
+				rpmMax: facts.machine.spindleRpmMax,
+				ratedMps: ratedMpsOf(facts),
+				markedRpm: w.ratedRpm,
+				allowAboveMarkedRpm: mayRunAbove(facts)
+			})
+		);
+	},
+	effectsUnlessStopped(facts, v): Effect[] {
+		const w = wheelOf(facts);
+		return [
+			ledgerLine(facts, v),
+			...(v.what === 'redressed' ? countDress(facts) : []),
+			...(v.what === 'taken-off' ? comesOff(facts, v.staysOnMount) : []),
+			...(v.what === 'worn-out'
+				? ([
+						{
+							kind: 'wheel-state',
+							wheelId: w.id,
+							state: 'scrapped',
+							reason: v.why?.trim() || 'worn down to its scrap diameter'
+						},
+						...withCompanions(facts, 'parked', 'available'),
+						{ kind: 'state', state: 'finished' }
+					] satisfies Effect[])
+				: [])
+		];
+	}
+});
+
+const EVENTS = {
+	'ground-on': 'ground',
+	redressed: 'redressed',
+	'taken-off': 'parked',
+	'worn-out': 'scrapped'
+} as const;
+function ledgerLine(facts: SetupFacts, v: Booked): Effect {
+	const w = wheelOf(facts);
+	const reckoned = v.diameterAfterMm === null;
+	const taken = v.what === 'redressed' ? v.takenUm : null;
+	const words = [
+		partsWords(v.partsGround),
+		...(v.inPartMm ? [`the next ${v.inPartMm} mm deep`] : []),
+		...(v.redressAfterParts ? [`redress after ${v.redressAfterParts}`] : []),
+		...(taken === null ? [] : [`${taken} µm off${reckoned ? ', diameter reckoned' : ''}`]),
+		...(v.what === 'worn-out' ? [v.why?.trim() || 'worn out'] : [])
+	];
+	const face = surfaceOf(w) === 'face' && taken !== null && w.rimDepthMm !== null;
+	return {
+		kind: 'ledger',
+		wheelId: w.id,
+		event: EVENTS[v.what],
+		diameterAfterMm: reckoned && v.what === 'ground-on' ? null : diameterNow(facts, { ...v, sure: true }),
+		...(face ? { rimDepthAfterMm: Math.max(0, w.rimDepthMm! - taken! / 1000) } : {}),
+		note: words.join(', ').slice(0, 200)
+	};
+}
+
+function countDress(facts: SetupFacts): Effect[] {
+	const dresser = chosenWay(facts, Evidence.of(facts))?.dresser;
+	return dresser ? [{ kind: 'count-dress', dresserId: dresser.id, turned: false }] : [];
+}
+
+function comesOff(facts: SetupFacts, staysOnMount: boolean): Effect[] {
+	const w = wheelOf(facts);
+	return [
+		{ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null },
+		...withCompanions(facts, 'parked', 'available'),
+		{
+			kind: 'keep-on-mount',
+			wheelId: w.id,
+			mountId: staysOnMount && facts.mount && !facts.companions.length ? facts.mount.id : null
+		},
+		{ kind: 'state', state: 'finished' }
+	];
+}

@@ -1,0 +1,61 @@
+import { InputFault } from '../../../calculation/fault.js';
+import { lifeForecast } from '../../../keep/life-forecast.js';
+import type { SetupFacts } from '../../facts.js';
+import { alone, compute, defineStep, wheelOf, without } from '../../step.js';
+import { surfaceOf } from '../dress/wheel.js';
+import { loopOf } from './loop.js';
+
+const NEVER_SAID =
+	'When it is redressed is not known yet. Say after how many parts or how much infeed, or plan it under When to redress.';
+
+/** A wheel as the forecast takes it: on its radius; one that is dressed on its face is counted by the depth of its rim. */
+function stockOf(facts: SetupFacts): { diameterMm: number; minDiameterMm: number; newDiameterMm: number } {
+	const w = wheelOf(facts);
+	if (surfaceOf(w) === 'periphery')
+		return {
+			diameterMm: w.diameterMm,
+			minDiameterMm: w.minDiameterMm || 1,
+			newDiameterMm: w.newDiameterMm
+		};
+	const diameterMm = w.diameterMm;
+	// What is left of the rim is what a radius would have left: half of so much diameter.
+	const minDiameterMm = Math.max(1, diameterMm - 2 * (w.rimDepthMm ?? 0));
+	return { diameterMm, minDiameterMm, newDiameterMm: diameterMm };
+}
+
+/** How long the wheel lasts on this job, by when the next is ordered, and what a part costs. */
+export const forecastStep = defineStep({
+	station: 'keep',
+	step: 'forecast',
+	title: 'How long it lasts, and what a part costs',
+	fields: without(
+		lifeForecast.fields,
+		'diameterMm',
+		'minDiameterMm',
+		'newDiameterMm',
+		'partsPerRedress',
+		'redressesPerPart',
+		'partDepthMm',
+		'partsSinceRedress',
+		'fromDate'
+	),
+	compute(facts, v) {
+		const l = loopOf(facts);
+		const inside = l.insideMm.length;
+		const every =
+			l.everyParts ??
+			(l.everyMm !== null && l.partMm !== null ? Math.floor(l.everyMm / l.partMm + 1e-9) : null);
+		if (!inside && !every) throw new InputFault('redressAfterParts', 'missing', NEVER_SAID);
+		return alone(
+			compute(facts, lifeForecast, {
+				...v,
+				...stockOf(facts),
+				partsPerRedress: inside ? 0 : every,
+				redressesPerPart: inside || null,
+				partDepthMm: l.partMm,
+				partsSinceRedress: inside ? 0 : Math.min(l.sinceParts, every!),
+				fromDate: facts.today
+			})
+		);
+	}
+});

@@ -1,0 +1,33 @@
+import { compareStrategies } from '../../../keep/compare-strategies.js';
+import { gRatio } from '../../../keep/g-ratio.js';
+import { alone, compute, defineStep, wheelOf, without } from '../../step.js';
+
+/** Little and often, or much and seldom, for this wheel and this part. */
+export const strategiesStep = defineStep({
+	station: 'keep',
+	step: 'strategies',
+	title: 'Two ways to redress',
+	fields: without(compareStrategies.fields, 'diameterMm', 'minDiameterMm'),
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		return alone(
+			compute(facts, compareStrategies, {
+				...v,
+				diameterMm: w.diameterMm,
+				minDiameterMm: w.minDiameterMm || 1
+			})
+		);
+	}
+});
+
+/** Work ground for what the wheel wore, from two diameters of this wheel. */
+export const gRatioStep = defineStep({
+	station: 'keep',
+	step: 'g-ratio',
+	title: 'G ratio',
+	fields: without(gRatio.fields, 'wheelWidthMm'),
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		return alone(compute(facts, gRatio, { ...v, wheelWidthMm: w.rimWidthMm ?? w.widthMm }));
+	}
+});

@@ -1,0 +1,95 @@
+import { CORE_VERSION } from '../../../core/calculations.js';
+import { inShop } from '../../../core/calculation/limits.js';
+import { ITEM_WORDS, MORNING, MORNING_FIELDS, type Morning, morningOf } from '../../../core/route/morning.js';
+import type { Shift } from '../../../core/set/shift.js';
+import { type Runner, row, rows, transaction } from '../db/pool.js';
+import { addRecord, keyUsed } from '../db/records.js';
+import { stored } from '../db/stored.js';
+import { checked } from '../door/joi-schema.js';
+import { Refused } from '../door/refused.js';
+import { mayWrite } from '../people/permission.js';
+import type { User } from '../people/sign-in.js';
+import { limitsNow } from './guidelines.js';
+
+interface Raw {
+	id: number;
+	machineId: number;
+	day: string;
+	entered: string;
+	output: string;
+	by: string;
+	at: Date;
+}
+const NEWEST = `SELECT r.id, r.machine_id AS machineId, DATE_FORMAT(r.at, '%Y-%m-%d') AS day, r.entered, r.output, u.name AS \`by\`, r.at FROM machines m
+	JOIN records r ON r.id = (SELECT x.id FROM records x WHERE x.machine_id = m.id AND x.station = '${MORNING.station}' AND x.step = '${MORNING.step}' ORDER BY x.id DESC LIMIT 1)
+	JOIN users u ON u.id = r.user_id`;
+
+function morning(r: Raw): Morning | null {
+	const entered = stored<{ shift: Shift }>(r.entered);
+	const output = stored<{ mayStart: boolean; open: string[] }>(r.output);
+	if (!entered || !output) return null;
+	return {
+		recordId: Number(r.id),
+		day: r.day,
+		shift: entered.shift,
+		mayStart: output.mayStart,
+		open: output.open.map((name) => ITEM_WORDS[name] ?? name),
+		by: r.by,
+		atMs: r.at.getTime()
+	};
+}
+
+/** The newest sheet of a machine; null where nobody ever filled one in. */
+export async function newestMorning(machineId: number, on?: Runner): Promise<Morning | null> {
+	const r = await row<Raw>(`${NEWEST} WHERE m.id = ?`, [machineId], on);
+	return r ? morning(r) : null;
+}
+/** The newest sheet of every machine that has one. */
+export async function newestMornings(on?: Runner): Promise<Map<number, Morning>> {
+	const list = await rows<Raw>(NEWEST, [], on);
+	return new Map(
+		list.flatMap((r) => {
+			const m = morning(r);
+			return m ? [[r.machineId, m] as const] : [];
+		})
+	);
+}
+/** What was entered on it last: what this machine does not have stays so. */
+export async function lastEntered(machineId: number): Promise<Record<string, unknown> | null> {
+	const r = await row<Raw>(`${NEWEST} WHERE m.id = ?`, [machineId]);
+	return r ? (stored<Record<string, unknown>>(r.entered) ?? null) : null;
+}
+
+/** Keeps a machine's morning sheet, whatever it says. @throws Refused 404 for a machine there is none of; InputFault */
+export async function keepMorning(code: string, given: unknown, key: string, user: User): Promise<void> {
+	mayWrite(user);
+	const limits = await limitsNow();
+	const values = checked(inShop(MORNING_FIELDS, limits), given);
+	await transaction(async (on) => {
+		const m = await row<{ id: number }>('SELECT id FROM machines WHERE code = ? AND NOT retired', [code], on);
+		if (!m) throw new Refused(404, 'no-machine', `There is no machine ${code.slice(0, 20)}.`);
+		if (await keyUsed(key, { setupId: null, step: MORNING.step }, on)) return;
+		const { main } = morningOf({ guidelines: { limits } }, values);
+		await addRecord(
+			{
+				setupId: null,
+				wheelId: null,
+				machineId: m.id,
+				...MORNING,
+				calculation: main.calculation,
+				coreVersion: CORE_VERSION,
+				entered: values,
+				input: main.input,
+				output: main.output,
+				verdict: main.output.verdict ?? 'ok',
+				overrideReason: null,
+				replacesId: null,
+				facts: null,
+				userId: user.id,
+				key,
+				ordinal: 0
+			},
+			on
+		);
+	});
+}

@@ -1,0 +1,25 @@
+<script lang="ts">
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import { unitsHere } from '$lib/ui/units-here';
+	import LifeLine from './LifeLine.svelte';
+
+	interface Props {
+		desk: Desk;
+	}
+	/** The work is done: what came of it. */
+	let { desk }: Props = $props();
+	const { q } = unitsHere();
+	const f = $derived(desk.facts);
+	const scrapped = $derived(f.wheel?.state === 'scrapped');
+</script>
+
+<p class="lead">
+	This setup is finished; the wheel is {scrapped ? 'scrapped' : 'back in the rack'}.
+</p>
+<p>
+	<b class="num">{f.sums.partsGround}</b> parts, <b class="num">{f.sums.redresses}</b> redresses, wheel at
+	<b class="num">{q(f.wheel?.diameterMm, 'mm')}</b>.
+</p>
+{#if f.wheel}<LifeLine {desk} />{/if}
+<ActionBar forward label="To the floor" onact={() => void (location.href = '/')} busy={desk.busy} />

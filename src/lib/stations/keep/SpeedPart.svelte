@@ -1,0 +1,109 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { Evidence } from '$core/route/evidence';
+	import { limitRpm } from '$core/route/facts';
+	import { keepStep } from '$core/route/stations/keep/booking';
+	import { makersWordStep, mayRunAbove } from '$core/route/stations/keep/makers-word';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
+	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import SpeedCurve from '$lib/drawing/keep/SpeedCurve.svelte';
+	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import Decisive from '$lib/ui/feedback/Decisive.svelte';
+	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
+	import { unitsHere } from '$lib/ui/units-here';
+	import { suggested } from './suggested';
+	import { loopOf } from '$core/route/stations/keep/loop';
+
+	interface Props {
+		desk: Desk;
+	}
+	/** The spindle speed that holds the rim speed as the wheel shrinks, down to scrap; never above what is marked. */
+	let { desk }: Props = $props();
+	const { q, f: bare } = unitsHere();
+	const f = $derived(desk.facts);
+	const e = $derived(Evidence.of(f));
+	const lead = $derived((page.data.user as { role?: string } | undefined)?.role === 'lead');
+	const wanted = stepEntry(desk, keepStep, {
+		start: {
+			...suggested(desk.facts, loopOf(desk.facts), null, 'ground-on', bare),
+			what: 'ground-on',
+			partsGround: 0
+		},
+		forget: ['diameterAfterMm', 'inPartMm', 'takenUm', 'why']
+	});
+	const target = $derived(wanted.result.values.targetMps);
+	const p = $derived(
+		preview(keepStep, f, null, { what: 'ground-on', partsGround: 0, targetMps: target ?? null })
+	);
+	const out = $derived(p.main);
+	const word = stepEntry(desk, makersWordStep);
+	const said = $derived(e.step(makersWordStep));
+	const above = $derived(f.wheel ? mayRunAbove(f) : false);
+</script>
+
+<TwoSides narrow="neither">
+	{#snippet one()}
+		<Decisive
+			what="Set the spindle to"
+			figure={out ? q(out.speedRpm, 'rpm') : '-'}
+			means={out ? `${q(out.speedMps, 'm/s')} at ${q(f.wheel?.diameterMm, 'mm')}` : ''}
+			tone={out?.verdict === 'stop' ? 'stop' : 'plain'}
+		/>
+		<QuantityField entry={wanted} name="targetMps" label="Speed wanted at the rim" />
+		{#if out}<Reasons reasons={out.reasons ?? []} />
+			<table>
+				<thead><tr><th>Diameter</th><th>Set to</th><th>At the rim</th></tr></thead>
+				<tbody
+					>{#each out.rows as r (r.diameterMm)}<tr
+							><td class="num">{q(r.diameterMm, 'mm')}</td><td class="num">{q(r.speedRpm, 'rpm')}</td><td
+								class="num">{q(r.speedMps, 'm/s')}</td
+							></tr
+						>{/each}</tbody
+				>
+			</table>{/if}
+	{/snippet}
+	{#snippet other()}
+		{#if out}<SpeedCurve
+				rows={out.rows}
+				targetMps={Number(target)}
+				heldToMm={out.heldToDiameterMm}
+				nowMm={f.wheel!.diameterMm}
+			/>{/if}
+		<p>
+			{above
+				? `The maker's word is recorded: it may turn above its marked ${q(f.wheel!.ratedRpm, 'rpm')}, never over its m/s.`
+				: `Never above the marked ${q(limitRpm(f.wheel!), 'rpm')}, however small it gets.`}
+			{#if said}<br /><q>{said.entered.word}</q>, {said.by}{/if}
+		</p>
+		{#if lead && f.state !== 'finished' && f.wheel?.ratedRpm && f.wheel.ratedMps}<details>
+				<summary>Record the maker's word</summary>
+				{#each makersWordStep.fields as field (field.name)}<FieldInput entry={word} {field} />{/each}
+				<button class="btn" disabled={desk.busy} onclick={() => desk.record('keep', 'makers-word', word)}
+					>It is written there</button
+				>
+			</details>{/if}
+	{/snippet}
+</TwoSides>
+<ActionBar label="To the floor" key={false} onact={() => void (location.href = '/')} busy={desk.busy} anyone>
+	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+</ActionBar>
+
+<style>
+	td,
+	th {
+		padding: var(--s-4) var(--s-10);
+		font-size: var(--type-small);
+		text-align: left;
+	}
+	summary {
+		cursor: pointer;
+		font-weight: 600;
+		min-height: 34px;
+		padding-top: var(--s-6);
+	}
+</style>

@@ -1,0 +1,23 @@
+import { error } from '@sveltejs/kit';
+import { shiftAt } from '$core/set/shift';
+import { draftOf } from '$lib/server/db/drafts';
+import { serverNowMs } from '$lib/server/db/pool';
+import { today } from '$lib/server/db/today';
+import { limitsNow } from '$lib/server/shop/guidelines';
+import { machines } from '$lib/server/shop/machines';
+import { lastEntered, newestMorning } from '$lib/server/shop/morning';
+
+export async function load({ params, locals }) {
+	const machine = (await machines()).find((m) => m.code === params.code);
+	if (!machine) error(404, { message: `There is no machine ${params.code.slice(0, 20)}.` });
+	return {
+		machine,
+		today: today(),
+		shift: shiftAt(new Date(serverNowMs()).getHours()),
+		newest: await newestMorning(machine.id),
+		last: await lastEntered(machine.id),
+		limits: await limitsNow(),
+		draft: await draftOf(locals.user!.id, `morning-${machine.code}`),
+		mayWrite: locals.user!.role !== 'viewer'
+	};
+}
