@@ -6,6 +6,7 @@ import type { Ratio } from './bench/ratio.js';
 import { benchBalance } from './bench/balance.js';
 import { benchStand } from './bench/stand.js';
 import { benchCalc } from './bench/calc.js';
+import { benchHistory, benchLog } from './bench/history.js';
 import { benchPages, cookieOf } from './bench/pages.js';
 import { benchForm } from './bench/form.js';
 import { benchPatch } from './bench/patch.js';
@@ -50,7 +51,9 @@ export async function bench(silenceOnly = false): Promise<void> {
 					...(await benchBalance()),
 					...(await benchStand(base)),
 					...(await benchPages(base)),
-					...(await benchRack(base, await cookieOf(), settle))
+					...(await benchHistory(base, await cookieOf())),
+					...(await benchRack(base, await cookieOf(), settle)),
+					...(await benchLog())
 				];
 		await closeDatabase();
 		process.stdout.write(`${ratios.map(line).join('\n')}\n`);

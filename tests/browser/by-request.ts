@@ -30,8 +30,13 @@ let made = 0;
 /** A setup on SG-1 brought by direct requests to where a test begins to look. */
 export class Brought {
 	id = 0;
+	number = '';
 	version = 1;
-	constructor(readonly page: Page) {}
+	/** On another machine of the shop where it is not SG-1, and with a wheel that is on the rack already. */
+	constructor(
+		readonly page: Page,
+		private readonly on: { machineId?: number; wheel?: string } = {}
+	) {}
 	private async post(path: string, data: object): Promise<{ id?: number }> {
 		const r = await this.page.request.post(`${base()}${path}`, {
 			data: { ...data, key: crypto.randomUUID() }
@@ -52,15 +57,16 @@ export class Brought {
 	}
 	/** A wheel of its own, looked over and rung. */
 	async inspected(route = 'toolroom'): Promise<this> {
-		const number = `75${String(++made).padStart(2, '0')}`;
-		await this.post('/api/wheels', { values: { ...SPARE, number } });
+		const number = this.on.wheel ?? `75${String(++made).padStart(2, '0')}`;
+		if (!this.on.wheel) await this.post('/api/wheels', { values: { ...SPARE, number } });
+		this.number = number;
 		const values = {
 			part: `Balance ${made}`,
 			quantity: 3,
 			material: 'steel-hardened',
 			operation: 'surface',
 			targetRaUm: 0.8,
-			machineId: MACHINE + 1,
+			machineId: this.on.machineId ?? MACHINE + 1,
 			route
 		};
 		this.id = (await this.post('/api/setups', { values })).id!;
@@ -115,4 +121,18 @@ export class Brought {
 		this.version = ((await answer.json()) as { setup: { version: number } }).setup.version;
 		return this;
 	}
+}
+
+/** A surface grinder like SG-1 with a mount of its own, under a name of the caller's own: tests share a shop. Its number. */
+export async function anotherSurfaceGrinder(page: Page, code: string): Promise<number> {
+	const post = async (path: string, values: object): Promise<void> => {
+		const r = await page.request.post(`${base()}${path}`, { data: { values, key: crypto.randomUUID() } });
+		expect(r.ok(), await r.text()).to.equal(true);
+	};
+	const mount = `F-${code}`;
+	await post('/api/shop/mounts', { ...MOUNT, code: mount });
+	await post('/api/shop/machines', { ...SHOP.machines[MACHINE]!, code, mount, motorPowerKw: 2.2 });
+	await page.goto(base());
+	const way = await page.getByRole('link', { name: new RegExp(`^${code} `) }).getAttribute('href');
+	return Number(new URL(way!, base()).searchParams.get('machine'));
 }

@@ -34,6 +34,10 @@ export interface Case {
 	machine?: string;
 	/** A form is put on before it is dressed. */
 	route?: string;
+	/** What is told of the job beside what the history tells. */
+	brief?: Record<string, unknown>;
+	/** Dressed too, as it was in the history: it is left at Prove. */
+	dressed?: true;
 	id?: number;
 }
 const post = async (page: Page, path: string, data: object): Promise<Record<string, unknown>> => {
@@ -54,7 +58,7 @@ const versionOf = async (page: Page, id: number): Promise<number> => {
 	return ((await answer.json()) as { setup: { version: number } }).setup.version;
 };
 
-/** Setups brought to Dress, or on a route with a form to Form, by direct requests, all of them over one free run by the server's clock. */
+/** Setups brought to Dress, on a route with a form to Form, or dressed to Prove, by direct requests, all of them over one free run by the server's clock. */
 export async function broughtToDress(page: Page, cases: readonly Case[]): Promise<void> {
 	const rest: [Case, Entered[]][] = [];
 	for (const c of cases) {
@@ -66,16 +70,17 @@ export async function broughtToDress(page: Page, cases: readonly Case[]): Promis
 			...told.brief,
 			part: c.name,
 			machineId: machineId || MACHINES.length + 1,
+			...c.brief,
 			...(c.route ? { route: c.route } : {})
 		};
 		c.id = (await post(page, '/api/setups', { values })).id as number;
 		const steps = told.steps.slice(
 			0,
-			told.steps.findIndex(([at]) => at === 'form' || at === 'dress')
+			told.steps.findIndex(([at]) => (c.dressed ? at === 'prove' : at === 'form' || at === 'dress'))
 		);
 		const steps2 = steps.map(([at, step, v, s, why]): Entered => {
 			if (step === 'take') return [at, step, { wheelNumber: number }, s, why];
-			if (step !== 'after') return [at, step, v, s, why];
+			if (!('diameterAfterMm' in v)) return [at, step, v, s, why];
 			return [at, step, { ...v, diameterAfterMm: c.wheel.diameterMm }, s, why];
 		});
 		const ran = steps2.findIndex(([, step]) => step === 'outcome');

@@ -69,7 +69,7 @@ describe('a morning sheet', () => {
 	it('of every machine the newest, of a machine without one none', async () => {
 		await keep(FINE, 'TC-1');
 		await keep({ ...FINE, shift: 'late' }, 'TC-1');
-		const all = await newestMornings();
+		const all = await newestMornings([await machineId('TC-1'), await machineId('LP-1')]);
 		expect(all.get(await machineId('TC-1'))).to.include({ shift: 'late' });
 		expect(await newestMorning(await machineId('LP-1'))).to.equal(null);
 		expect(all.has(await machineId('LP-1'))).to.equal(false);

@@ -5,12 +5,13 @@ import { record } from '../../src/lib/server/setups/record.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { bookOfWheel } from '../../src/lib/server/wheels/wheel-book.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { facts, key, lead, machinist, refusedWith, step, workedUpTo } from './ground.js';
+import { facts, freeSpindles, key, lead, machinist, refusedWith, step, workedUpTo } from './ground.js';
 
 const entry = (id: number, more: object) =>
 	step(id, 'keep', 'entry', { what: 'ground-on', partsGround: 0, targetMps: 30, ...more });
 
 describe('the life of a wheel', () => {
+	after(() => freeSpindles(0));
 	it('parked and taken again it comes back as mounted again, and its book goes on', async () => {
 		const { id, number } = await workedUpTo('never');
 		await entry(id, { partsGround: 7 });

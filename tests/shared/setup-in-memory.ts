@@ -161,7 +161,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 
 /** Numbers the records that one step makes, and does what follows from it, as the server does. */
 function kept(f: SetupFacts, { records, effects }: { records: NewRecord[]; effects: Effect[] }): SetupFacts {
-	const first = f.records.length + 1;
+	const first = (f.records.at(-1)?.id ?? 0) + 1;
 	const numbered = records.map((r, i) => ({
 		...r,
 		id: first + i,

@@ -1,6 +1,9 @@
 import { decide } from './engine.js';
 import type { Decision } from './decision.js';
 import type { SetupFacts } from './facts.js';
+import { show } from './say.js';
+import { untilNext } from './stations/keep/gate.js';
+import { loopOf } from './stations/keep/loop.js';
 import { dueWords, redressDue } from './stations/keep/due.js';
 import { type StopFacts, hardStops } from './hard-stops.js';
 
@@ -17,6 +20,12 @@ export function stateOf(f: StopFacts): SetupFacts['state'] {
 	return hardStops(f).length ? 'stopped' : f.state;
 }
 
+/** When a wheel that grinds is dressed next; empty where nobody has said. */
+function nextRedress(f: SetupFacts): string {
+	const until = untilNext(loopOf(f), (v) => show(f)(v, 'mm'));
+	return until === null ? '' : `redress ${until}`;
+}
+
 /** How a setup stands: a lock-out, then what stops it, then whether it is released, then the station it is at. */
 export function standingOf(f: SetupFacts, d: Decision = decide(f)): Standing {
 	if (f.state === 'finished') return { state: 'open', word: 'Finished', next: '' };
@@ -27,7 +36,7 @@ export function standingOf(f: SetupFacts, d: Decision = decide(f)): Standing {
 		const due = redressDue(f);
 		return due
 			? { state: 'caution', word: 'Redress due', next: dueWords(due) }
-			: { state: 'ok', word: 'Ready to grind', next: '' };
+			: { state: 'ok', word: 'Ready to grind', next: nextRedress(f) };
 	}
 	const waits = d.stations.some((s) => s.lines.some((l) => l.needsReason));
 	return {

@@ -8,7 +8,7 @@ import { machines } from '$lib/server/shop/machines';
 import { newestMornings } from '$lib/server/shop/morning';
 import { today } from '$lib/server/db/today';
 import { openByMachine } from '$lib/server/setups/setup-list';
-import { loadSetup } from '$lib/server/setups/setups';
+import { loadSetups } from '$lib/server/setups/setups';
 import { expiringWheels } from '$lib/server/wheels/wheels';
 import { incidentPlan } from '$core/keep/incident-plan';
 
@@ -16,9 +16,8 @@ const SOON_DAYS = 30;
 
 /** Every machine with what is on it, its state and what it needs next. */
 export async function load() {
-	const [list, mornings, byMachine, incidents, expiring, way] = await Promise.all([
+	const [list, byMachine, incidents, expiring, way] = await Promise.all([
 		machines(),
-		newestMornings(),
 		openByMachine(),
 		openIncidents(),
 		expiringWheels(SOON_DAYS),
@@ -26,7 +25,10 @@ export async function load() {
 	]);
 	// The one that is mounted, or the newest, stands on the card; the others are named below it.
 	const shown = [...byMachine.values()].map((of) => of[0]!.id);
-	const setups = (await Promise.all(shown.map((id) => loadSetup(id)))).map((s) => s!.facts);
+	const [setups, mornings] = await Promise.all([
+		loadSetups(shown).then((all) => all.map((s) => s.facts)),
+		newestMornings(list.map((m) => m.id))
+	]);
 	const day = today();
 	const cards = list.map((m) => {
 		const sheet = mornings.get(m.id);

@@ -136,8 +136,8 @@ describe('Keep: what a booking asks and does', () => {
 			if ('refusal' in done) throw new Error(done.refusal.message);
 			return done.effects.flatMap((e) => (e.kind === 'ledger' ? [e.note] : []))[0];
 		};
-		expect(note({})).to.equal('0 parts ground, 50 µm off, diameter reckoned');
-		expect(note({ diameterAfterMm: plain().wheel!.diameterMm - 0.1 })).to.equal('0 parts ground, 50 µm off');
+		expect(note({})).to.equal('50 µm off, diameter reckoned');
+		expect(note({ diameterAfterMm: plain().wheel!.diameterMm - 0.1 })).to.equal('50 µm off');
 	});
 	it('a wheel with abrasive left is scrapped with a reason only; one at its end without', () => {
 		const f = plain();

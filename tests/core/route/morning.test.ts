@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import { decide, refuse } from '../../../src/core/route/engine.js';
 import { type Morning, MORNING_FIELDS, mayNotStart, morningOf } from '../../../src/core/route/morning.js';
-import { completed } from '../../../src/core/calculation/complete.js';
+import { checkInput } from '../../../src/core/calculation/check.js';
+import { type Limits, inShop } from '../../../src/core/calculation/limits.js';
 import { standingOf } from '../../../src/core/route/standing.js';
 import { shiftAt } from '../../../src/core/set/shift.js';
 import { did, setup, worked } from '../../shared/setup-in-memory.js';
@@ -70,16 +71,17 @@ describe('the morning sheet of a machine', () => {
 		expect(standingOf(with_(worked(), sheet()))).to.include({ state: 'ok', word: 'Ready to grind' });
 		expect(() => did(with_(worked(), UNSAFE), 'dress', 'position', {})).to.throw(/morning-sheet/);
 	});
-	it('is worked out with the shop’s own limits, and a band upside down is refused', () => {
-		const told = completed(MORNING_FIELDS, {
+	it('is worked out with the shop’s own limits', () => {
+		const typed = {
 			shift: 'early',
 			notOnMachine: ['magnetHolds', 'tableStops'],
 			checks: { guardClosed: true, dresserReturned: true, lubeLevelPct: 40, brixPct: 5 }
-		});
-		const run = (limits: object) => morningOf({ guidelines: { limits } }, told).main.output;
+		};
+		const run = (limits: Limits) =>
+			morningOf({ guidelines: { limits } }, checkInput(inShop(MORNING_FIELDS, limits), typed)).main.output;
 		expect(run({}).mayStart).to.equal(true);
 		expect(run({}).open).not.to.include('lubeLevelPct');
-		expect(run({}).open).not.to.include('concentrationPct');
+		expect(run({ 'set.daily-start': { lubeMinPct: 41 } }).open).to.include('lubeLevelPct');
 	});
 });
 

@@ -33,7 +33,7 @@
 		Math.max(
 			now + 1,
 			(end ?? now) + 1,
-			...(band ? [Math.min(dayNumber(band.late), now + 2 * ((end ?? dayNumber(band.late)) - now) + 1)] : [])
+			...(band ? [Math.min(dayNumber(band.late), now + 4 * ((end ?? dayNumber(band.late)) - now) + 1)] : [])
 		)
 	);
 	const x = (day: number) =>

@@ -93,6 +93,8 @@ export async function closeDatabase(): Promise<void> {
 }
 
 export type Value = string | number | boolean | null | Date | Uint8Array;
+/** As many places as there are values. @example places([7, 8]) // "?,?" */
+export const places = (list: readonly unknown[]): string => list.map(() => '?').join(',');
 export type Runner = Pick<Pool | PoolConnection, 'execute' | 'query'>;
 
 async function guarded<T>(work: () => Promise<T>): Promise<T> {

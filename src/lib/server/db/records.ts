@@ -1,6 +1,6 @@
 import { type Verdict, worst } from '../../../core/calculation/verdict.js';
 import type { RecordFacts } from '../../../core/route/facts.js';
-import { type Runner, type Value, row, rows, write } from './pool.js';
+import { type Runner, type Value, places, queryRows, row, rows, write } from './pool.js';
 import { stored } from './stored.js';
 import { otherRequest } from './requests.js';
 
@@ -144,6 +144,25 @@ const full = (r: Raw): FullRecord => {
 export async function recordsOf(setupId: number, on?: Runner): Promise<FullRecord[]> {
 	return (await rows<Raw>(`${SELECT} WHERE r.setup_id = ? ORDER BY r.id`, [setupId], on)).map(full);
 }
+/** Every record of a setup that can be read, to take away. */
+export const readableRecordsOf = async (setupId: number): Promise<FullRecord[]> =>
+	(await recordsOf(setupId)).filter((r) => r.readable);
+/** Records by their numbers, oldest first. */
+export async function recordsById(ids: readonly number[], on?: Runner): Promise<FullRecord[]> {
+	if (!ids.length) return [];
+	const list = await queryRows<Raw>(`${SELECT} WHERE r.id IN (${places(ids)}) ORDER BY r.id`, [...ids], on);
+	return list.map(full);
+}
+/** Of each of these setups what was recorded after a record of it, oldest first. */
+export async function recordsSince(
+	setups: readonly { setupId: number; after: number }[],
+	on?: Runner
+): Promise<FullRecord[]> {
+	if (!setups.length) return [];
+	const asked = setups.map(() => '(r.setup_id = ? AND r.id > ?)').join(' OR ');
+	const values = setups.flatMap((s) => [s.setupId, s.after]);
+	return (await queryRows<Raw>(`${SELECT} WHERE ${asked} ORDER BY r.id`, values, on)).map(full);
+}
 /** The last look at a wheel made at the rack, its verdict and when; what counts for ringing it there. */
 export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord | undefined> {
 	const r = await row<Raw>(
@@ -155,39 +174,57 @@ export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord
 }
 /** Chips that the last look at a wheel found, wherever it was made; a later look begins with them. */
 export async function chipsSeen(wheelId: number, on?: Runner): Promise<unknown[]> {
-	const r = await row<{ entered: string }>(
-		"SELECT entered FROM records WHERE wheel_id = ? AND station = 'inspect' AND step = 'look' ORDER BY id DESC LIMIT 1",
-		[wheelId],
-		on
-	);
-	const chips = (r && stored<{ chips?: unknown }>(r.entered))?.chips;
-	return Array.isArray(chips) ? chips : [];
+	return (await chipsSeenOn([wheelId], on)).get(wheelId) ?? [];
 }
-/** The newest look or ring of a wheel made at the rack, not before `sinceMs`: judged as a whole. */
-export async function latestAtRack(
-	wheelId: number,
-	step: 'look' | 'ring',
-	sinceMs: number,
-	on?: Runner
-): Promise<{ id: number; verdict: Verdict; mayProceed: boolean } | null> {
-	const newest = await row<{ request_key: string }>(
-		"SELECT request_key FROM records WHERE wheel_id = ? AND setup_id IS NULL AND station = 'inspect' AND step = ? AND at >= ? ORDER BY id DESC LIMIT 1",
-		[wheelId, step, new Date(sinceMs)],
+/** The same of several wheels. */
+export async function chipsSeenOn(wheelIds: readonly number[], on?: Runner): Promise<Map<number, unknown[]>> {
+	if (!wheelIds.length) return new Map();
+	const looks = await queryRows<{ id: number; entered: string | null }>(
+		`SELECT w.id, (SELECT r.entered FROM records r WHERE r.wheel_id = w.id AND r.station = 'inspect' AND r.step = 'look' ORDER BY r.id DESC LIMIT 1) AS entered FROM wheels w WHERE w.id IN (${places(wheelIds)})`,
+		[...wheelIds],
 		on
 	);
-	if (!newest) return null;
+	return new Map(
+		looks.map((l) => {
+			const chips = l.entered === null ? null : stored<{ chips?: unknown }>(l.entered)?.chips;
+			return [l.id, Array.isArray(chips) ? chips : []];
+		})
+	);
+}
+/** A look or ring made at the rack: judged as a whole. */
+export interface AtRack {
+	wheelId: number;
+	step: string;
+	id: number;
+	verdict: Verdict;
+	mayProceed: boolean;
+}
+/** Of each wheel the newest look and the newest ring made at the rack, not before its `sinceMs`. */
+export async function latestAtRack(
+	wheels: readonly { wheelId: number; sinceMs: number }[],
+	on?: Runner
+): Promise<AtRack[]> {
+	if (!wheels.length) return [];
+	const asked = wheels.flatMap(({ wheelId, sinceMs }) =>
+		['look', 'ring'].map((step): Value[] => [wheelId, step, new Date(sinceMs)])
+	);
+	const newest = `(SELECT request_key, wheel_id, step FROM records WHERE wheel_id = ? AND setup_id IS NULL AND station = 'inspect' AND step = ? AND at >= ? ORDER BY id DESC LIMIT 1)`;
 	const parts = (
-		await rows<Raw>(
-			`${SELECT} WHERE r.request_key = ? AND r.wheel_id = ? AND r.step = ? ORDER BY r.id`,
-			[newest.request_key, wheelId, step],
+		await queryRows<Raw>(
+			`${SELECT} JOIN (${asked.map(() => newest).join(' UNION ALL ')}) n ON n.request_key = r.request_key AND n.wheel_id = r.wheel_id AND n.step = r.step ORDER BY r.id`,
+			asked.flat(),
 			on
 		)
 	).map(full);
-	return {
-		id: parts[0]!.id,
-		verdict: worst(parts.map((r) => r.verdict)),
-		mayProceed: parts.some((r) => r.output.mayProceed === true)
-	};
+	const by = new Map<string, FullRecord[]>();
+	for (const r of parts) by.set(`${r.wheelId} ${r.step}`, [...(by.get(`${r.wheelId} ${r.step}`) ?? []), r]);
+	return [...by.values()].map((of) => ({
+		wheelId: of[0]!.wheelId!,
+		step: of[0]!.step,
+		id: of[0]!.id,
+		verdict: worst(of.map((r) => r.verdict)),
+		mayProceed: of.some((r) => r.output.mayProceed === true)
+	}));
 }
 /** When a wheel was last rung at the rack; 0 when never. */
 export async function rackRungAtMs(wheelId: number, on?: Runner): Promise<number> {
@@ -229,7 +266,7 @@ export interface LogLine {
 	at: Date;
 }
 
-/** A page of the log, newest first. */
+/** A page of the log, newest first: its numbers are found by key, and only then is asked whose they are. */
 export async function logLines(f: LogFilter, limit = 50): Promise<LogLine[]> {
 	const where: string[] = [];
 	const values: Value[] = [];
@@ -239,16 +276,17 @@ export async function logLines(f: LogFilter, limit = 50): Promise<LogLine[]> {
 			values.push(value);
 		}
 	};
-	add('r.setup_id = ?', f.setup);
-	add('w.number = ?', f.wheel);
-	add('m.code = ?', f.machine);
-	add('r.station = ?', f.station);
-	add('r.verdict = ?', f.verdict);
-	add('r.id < ?', f.before);
+	add('setup_id = ?', f.setup);
+	add('wheel_id = (SELECT w.id FROM wheels w WHERE w.number = ?)', f.wheel);
+	add('machine_id = (SELECT m.id FROM machines m WHERE m.code = ?)', f.machine);
+	add('station = ?', f.station);
+	add('verdict = ?', f.verdict);
+	add('id < ?', f.before);
 	return rows<LogLine>(
 		`SELECT r.id, r.setup_id AS setupId, s.part, w.number AS wheel, m.code AS machine, r.station, r.step, r.calculation, r.verdict, r.override_reason AS overrideReason, u.name AS \`by\`, r.at
-		 FROM records r JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id
-		 ${where.length ? `WHERE ${where.join(' AND ')}` : ''} ORDER BY r.id DESC LIMIT ${Number(limit)}`,
+		 FROM (SELECT id FROM records ${where.length ? `WHERE ${where.join(' AND ')}` : ''} ORDER BY id DESC LIMIT ${Number(limit)}) n
+		 JOIN records r ON r.id = n.id JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id
+		 ORDER BY r.id DESC`,
 		values
 	);
 }

@@ -3,6 +3,7 @@ import { type SetupFacts, limitRpm } from '../../../core/route/facts.js';
 import { quantity } from '../../../core/quantity/format.js';
 import { Evidence } from '../../../core/route/evidence.js';
 import { releaseStep } from '../../../core/route/stations/prove/steps.js';
+import { dueWords, redressDue } from '../../../core/route/stations/keep/due.js';
 import { standingOf } from '../../../core/route/standing.js';
 import { MM, bytesOf, drawQr, newSheet, printable } from './sheet.js';
 
@@ -36,6 +37,8 @@ export function standsAs(f: SetupFacts, d: Decision): string {
 	const released = last && last.verdict !== 'stop' ? `released ${inFull(last.atMs)} by ${last.by}` : '';
 	if (f.givenUp) return `Given up: ${f.givenUp}`;
 	if (!released || word === 'Stopped' || word === 'Locked out') return word.toUpperCase();
+	const due = f.state === 'released' ? redressDue(f) : null;
+	if (due) return `REDRESS DUE: ${dueWords(due)}`;
 	return f.state === 'finished' ? `Finished, ${released}` : `R${released.slice(1)}`;
 }
 

@@ -4,7 +4,7 @@ import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/route/f
 import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
 import { InputFault, Refused } from '../door/refused.js';
 import { heavy } from '../heavy/heavy.js';
-import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
+import { type Runner, isDuplicate, places, queryRows, row, transaction, write } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
 import { simulatorsAllowed } from '../shop/simulators.js';
 import type { User } from '../people/sign-in.js';
@@ -30,53 +30,68 @@ interface Raw {
 	baseline: number;
 }
 
-/** The rings of one wheel: those that stand since a lead last cleared it, in full, and all of them as points of its life. */
-export async function ringsOf(
-	wheel: WheelFacts | null,
-	on?: Runner
-): Promise<{ recordings: RecordingFacts[]; pastRings: PastRing[]; batchGPa: number[] }> {
-	if (!wheel) return { recordings: [], pastRings: [], batchGPa: [] };
-	const list = await rows<Raw>(
-		`SELECT r.id, r.setup_id, r.at, u.name, r.source, r.seconds, r.result, r.settings, r.diameter_mm, r.ring, r.frequency_hz, r.q, r.modulus_gpa, r.baseline,
-		 r.at > COALESCE((SELECT MAX(e.at) FROM wheel_events e WHERE e.wheel_id = r.wheel_id AND e.kind = 'cleared'), '1970-01-01') AS standing
-		 FROM recordings r JOIN users u ON u.id = r.user_id WHERE r.wheel_id = ? ORDER BY r.id`,
-		[wheel.id],
-		on
-	);
-	const batch = await rows<{ modulus: number }>(
-		`SELECT r.modulus_gpa AS modulus FROM recordings r JOIN wheels w ON w.id = r.wheel_id
-		 WHERE w.canonical = ? AND w.new_diameter_mm = ? AND w.width_mm = ? AND w.bore_mm = ? AND w.id <> ? AND r.baseline = TRUE AND r.modulus_gpa IS NOT NULL ORDER BY w.id`,
-		[wheel.canonical, wheel.newDiameterMm, wheel.widthMm, wheel.boreMm, wheel.id],
-		on
-	);
-	return {
-		recordings: list
-			.filter((r) => r.standing)
-			.map((r) => ({
-				id: r.id,
-				setupId: r.setup_id,
-				atMs: r.at.getTime(),
-				by: r.name,
-				source: r.source,
-				seconds: r.seconds,
-				standing: true,
-				result: JSON.parse(r.result) as RingResult,
-				settings: JSON.parse(r.settings) as ListenSettings & { bond: string }
-			})),
-		pastRings: list.map((r) => ({
-			id: r.id,
-			atMs: r.at.getTime(),
-			diameterMm: r.diameter_mm,
-			ring: r.ring,
-			frequencyHz: r.frequency_hz,
-			q: r.q,
-			modulusGPa: r.modulus_gpa,
-			simulated: r.source === 'simulator',
-			baseline: !!r.baseline
-		})),
-		batchGPa: batch.map((b) => b.modulus)
-	};
+/** The rings of a wheel, and the stiffness of the others of its batch. */
+export interface Rings {
+	recordings: RecordingFacts[];
+	pastRings: PastRing[];
+	batchGPa: number[];
 }
+export const NO_RINGS: Rings = { recordings: [], pastRings: [], batchGPa: [] };
+
+/** The rings of one wheel: those that stand since a lead last cleared it, in full, and all of them as points of its life. */
+export async function ringsOf(wheel: WheelFacts, on?: Runner): Promise<Rings> {
+	return (await ringsOfWheels([wheel], on)).get(wheel.id)!;
+}
+/** The same of several wheels. */
+export async function ringsOfWheels(wheels: readonly WheelFacts[], on?: Runner): Promise<Map<number, Rings>> {
+	if (!wheels.length) return new Map();
+	const ids = wheels.map((w) => w.id);
+	const list = await queryRows<Raw & { wheel_id: number }>(
+		`SELECT r.id, r.wheel_id, r.setup_id, r.at, u.name, r.source, r.seconds, r.result, r.settings, r.diameter_mm, r.ring, r.frequency_hz, r.q, r.modulus_gpa, r.baseline,
+		 r.at > COALESCE((SELECT MAX(e.at) FROM wheel_events e WHERE e.wheel_id = r.wheel_id AND e.kind = 'cleared'), '1970-01-01') AS standing
+		 FROM recordings r JOIN users u ON u.id = r.user_id WHERE r.wheel_id IN (${places(ids)}) ORDER BY r.id`,
+		ids,
+		on
+	);
+	const batch = await queryRows<{ of: number; modulus: number }>(
+		`SELECT v.id AS \`of\`, r.modulus_gpa AS modulus FROM wheels v JOIN wheels w ON w.canonical = v.canonical AND w.new_diameter_mm = v.new_diameter_mm AND w.width_mm = v.width_mm AND w.bore_mm = v.bore_mm AND w.id <> v.id
+		 JOIN recordings r ON r.wheel_id = w.id WHERE v.id IN (${places(ids)}) AND r.baseline = TRUE AND r.modulus_gpa IS NOT NULL ORDER BY w.id`,
+		ids,
+		on
+	);
+	return new Map(
+		wheels.map((w) => {
+			const own = list.filter((r) => r.wheel_id === w.id);
+			const batchGPa = batch.filter((b) => b.of === w.id).map((b) => b.modulus);
+			return [
+				w.id,
+				{ recordings: own.filter((r) => r.standing).map(inFull), pastRings: own.map(point), batchGPa }
+			];
+		})
+	);
+}
+const inFull = (r: Raw): RecordingFacts => ({
+	id: r.id,
+	setupId: r.setup_id,
+	atMs: r.at.getTime(),
+	by: r.name,
+	source: r.source,
+	seconds: r.seconds,
+	standing: true,
+	result: JSON.parse(r.result) as RingResult,
+	settings: JSON.parse(r.settings) as ListenSettings & { bond: string }
+});
+const point = (r: Raw): PastRing => ({
+	id: r.id,
+	atMs: r.at.getTime(),
+	diameterMm: r.diameter_mm,
+	ring: r.ring,
+	frequencyHz: r.frequency_hz,
+	q: r.q,
+	modulusGPa: r.modulus_gpa,
+	simulated: r.source === 'simulator',
+	baseline: !!r.baseline
+});
 
 export interface Kept {
 	id: number;

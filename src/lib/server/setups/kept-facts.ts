@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { SetupFacts } from '../../../core/route/facts.js';
-import { type Runner, row, write } from '../db/pool.js';
+import { type Runner, places, queryRows, write } from '../db/pool.js';
 import { stored } from '../db/stored.js';
 
 /** Everything a finished setup is decided from, but for its records, which are kept one by one. */
@@ -16,10 +16,24 @@ export async function keepFacts(facts: object, on: Runner): Promise<string> {
 
 /** What was kept under a hash; null when nothing was, or when it is not what was kept. */
 export async function keptFacts<T>(hash: string | null, on?: Runner): Promise<T | null> {
-	if (hash === null) return null;
-	const kept = await row<{ facts: string }>('SELECT facts FROM kept_facts WHERE hash = ?', [hash], on);
-	if (!kept || createHash('sha256').update(kept.facts).digest('hex') !== hash) return null;
-	return stored<T>(kept.facts);
+	return hash === null ? null : ((await keptFactsOf<T>([hash], on)).get(hash) ?? null);
+}
+
+/** The same of several. */
+export async function keptFactsOf<T>(hashes: readonly string[], on?: Runner): Promise<Map<string, T>> {
+	if (!hashes.length) return new Map();
+	const list = await queryRows<{ hash: string; facts: string }>(
+		`SELECT hash, facts FROM kept_facts WHERE hash IN (${places(hashes)})`,
+		[...hashes],
+		on
+	);
+	return new Map(
+		list.flatMap((k) => {
+			const whole = createHash('sha256').update(k.facts).digest('hex') === k.hash;
+			const facts = whole ? stored<T>(k.facts) : null;
+			return facts ? [[k.hash, facts] as const] : [];
+		})
+	);
 }
 
 /** From now on this setup is shown as it is at this moment. */

@@ -1,32 +1,73 @@
 import type { Occupied } from '../../../core/route/facts.js';
-import { type Runner, row } from '../db/pool.js';
+import { type Runner, places, queryRows } from '../db/pool.js';
 
-/** What another setup has on the machine or on the mount of this one. */
-export async function occupying(
-	s: { id: number; machine_id: number; mount_id: number | null; wheel_id: number | null },
-	on?: Runner
-): Promise<Occupied | null> {
-	const found = await row<Occupied & { machineId: number }>(
-		`SELECT s.id AS setupId, COALESCE(w.number, '') AS wheel, m.code AS machine, f.code AS mount, s.machine_id AS machineId
-		 FROM setups s JOIN machines m ON m.id = s.machine_id LEFT JOIN mounts f ON f.id = s.mount_id LEFT JOIN wheels w ON w.id = s.wheel_id
-		 WHERE s.id <> ? AND (s.occupies_machine = ? OR s.occupies_mount = ?) ORDER BY s.occupies_machine <=> ? DESC LIMIT 1`,
-		[s.id, s.machine_id, s.mount_id, s.machine_id],
-		on
-	);
-	if (!found) return keptThere(s, on);
-	const { machineId, ...what } = found;
-	return { ...what, mount: machineId === s.machine_id ? null : what.mount };
+interface Place {
+	id: number;
+	machine_id: number;
+	mount_id: number | null;
+	wheel_id: number | null;
+}
+interface There {
+	setupId: number;
+	wheel: string;
+	machine: string;
+	mount: string | null;
+	machineId: number | null;
+	mountId: number | null;
+}
+interface Kept {
+	wheelId: number;
+	wheel: string;
+	mount: string;
+	mountId: number;
 }
 
-/** Another wheel that stays on this mount in the rack. */
-async function keptThere(
-	s: { machine_id: number; mount_id: number | null; wheel_id: number | null },
+/** Of each of these setups what another one has on its machine or on its mount, or what stays on its mount in the rack. */
+export async function occupying(
+	setups: readonly (Place & { machine: string })[],
 	on?: Runner
-): Promise<Occupied | null> {
-	const found = await row<{ wheel: string; mount: string; machine: string }>(
-		'SELECT w.number AS wheel, f.code AS mount, m.code AS machine FROM wheels w JOIN mounts f ON f.id = w.kept_on_mount_id JOIN machines m ON m.id = ? WHERE w.kept_on_mount_id = ? AND w.id <> COALESCE(?, 0)',
-		[s.machine_id, s.mount_id, s.wheel_id],
+): Promise<Map<number, Occupied>> {
+	if (!setups.length) return new Map();
+	const machines = setups.map((s) => s.machine_id);
+	const mounts = setups.flatMap((s) => (s.mount_id === null ? [] : [s.mount_id]));
+	// A list is never empty for the database.
+	const onMounts = mounts.length ? mounts : [0];
+	const there = await queryRows<There>(
+		`SELECT s.id AS setupId, COALESCE(w.number, '') AS wheel, m.code AS machine, f.code AS mount, s.occupies_machine AS machineId, s.occupies_mount AS mountId
+		 FROM setups s JOIN machines m ON m.id = s.machine_id LEFT JOIN mounts f ON f.id = s.mount_id LEFT JOIN wheels w ON w.id = s.wheel_id
+		 WHERE s.occupies_machine IN (${places(machines)}) OR s.occupies_mount IN (${places(onMounts)})`,
+		[...machines, ...onMounts],
 		on
 	);
-	return found ? { ...found, setupId: null } : null;
+	const kept = await queryRows<Kept>(
+		`SELECT w.id AS wheelId, w.number AS wheel, f.code AS mount, f.id AS mountId FROM wheels w JOIN mounts f ON f.id = w.kept_on_mount_id WHERE w.kept_on_mount_id IN (${places(onMounts)})`,
+		[...onMounts],
+		on
+	);
+	return new Map(
+		setups.flatMap((s) => {
+			const what = onMachine(s, there) ?? onMount(s, there) ?? inRack(s, kept);
+			return what ? [[s.id, what] as const] : [];
+		})
+	);
+}
+
+const told = ({ setupId, wheel, machine }: There, mount: string | null): Occupied => ({
+	setupId,
+	wheel,
+	machine,
+	mount
+});
+function onMachine(s: Place, there: readonly There[]): Occupied | null {
+	const found = there.find((t) => t.setupId !== s.id && t.machineId === s.machine_id);
+	return found ? told(found, null) : null;
+}
+function onMount(s: Place, there: readonly There[]): Occupied | null {
+	const found = there.find((t) => t.setupId !== s.id && s.mount_id !== null && t.mountId === s.mount_id);
+	return found ? told(found, found.mount) : null;
+}
+/** Another wheel that stays on this mount in the rack. */
+function inRack(s: Place & { machine: string }, kept: readonly Kept[]): Occupied | null {
+	const found = kept.find((k) => s.mount_id !== null && k.mountId === s.mount_id && k.wheelId !== s.wheel_id);
+	return found ? { setupId: null, wheel: found.wheel, machine: s.machine, mount: found.mount } : null;
 }

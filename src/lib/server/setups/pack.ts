@@ -1,28 +1,41 @@
 import type { Companion } from '../../../core/route/facts.js';
 import type { PoolConnection } from 'mysql2/promise';
-import { type Runner, rows, write } from '../db/pool.js';
+import { type Runner, places, queryRows, write } from '../db/pool.js';
 import { latestAtRack } from '../db/records.js';
 import { wheelsByIds } from '../wheels/wheels.js';
 
-/** The other wheels of a setup's pack, each with its newest look and ring at the rack since `sinceMs`. */
-export async function companionsOf(setupId: number, sinceMs: number, on?: Runner): Promise<Companion[]> {
-	const ids = (
-		await rows<{ wheel_id: number }>(
-			'SELECT wheel_id FROM setup_wheels WHERE setup_id = ? ORDER BY wheel_id',
-			[setupId],
-			on
-		)
-	).map((r) => r.wheel_id);
-	const list: Companion[] = [];
-	for (const wheel of await wheelsByIds(ids, on)) {
-		const [look, ring] = [
-			await latestAtRack(wheel.id, 'look', sinceMs, on),
-			await latestAtRack(wheel.id, 'ring', sinceMs, on)
-		];
-		list.push({
-			wheel,
-			look: look && { id: look.id, verdict: look.verdict, mayProceed: look.verdict !== 'stop' },
-			ring: ring && { id: ring.id, verdict: ring.verdict, mayProceed: ring.mayProceed }
+/** The other wheels of the packs of these setups, each with its newest look and ring at the rack since its setup began. */
+export async function companionsOf(
+	setups: readonly { id: number; created_at: Date }[],
+	on?: Runner
+): Promise<Map<number, Companion[]>> {
+	if (!setups.length) return new Map();
+	const held = await queryRows<{ setupId: number; wheelId: number }>(
+		`SELECT setup_id AS setupId, wheel_id AS wheelId FROM setup_wheels WHERE setup_id IN (${places(setups)}) ORDER BY setup_id, wheel_id`,
+		setups.map((s) => s.id),
+		on
+	);
+	const since = new Map(setups.map((s) => [s.id, s.created_at.getTime()]));
+	const wheels = new Map(
+		(
+			await wheelsByIds(
+				held.map((h) => h.wheelId),
+				on
+			)
+		).map((w) => [w.id, w])
+	);
+	const found = await latestAtRack(
+		held.map((h) => ({ wheelId: h.wheelId, sinceMs: since.get(h.setupId)! })),
+		on
+	);
+	const at = (wheelId: number, step: string) => found.find((f) => f.wheelId === wheelId && f.step === step);
+	const list = new Map<number, Companion[]>(setups.map((s) => [s.id, []]));
+	for (const { setupId, wheelId } of held) {
+		const [look, ring] = [at(wheelId, 'look'), at(wheelId, 'ring')];
+		list.get(setupId)!.push({
+			wheel: wheels.get(wheelId)!,
+			look: look ? { id: look.id, verdict: look.verdict, mayProceed: look.verdict !== 'stop' } : null,
+			ring: ring ? { id: ring.id, verdict: ring.verdict, mayProceed: ring.mayProceed } : null
 		});
 	}
 	return list;

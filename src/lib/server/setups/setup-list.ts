@@ -1,7 +1,7 @@
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { stateOf } from '../../../core/route/standing.js';
 import { rows } from '../db/pool.js';
-import { stopFacts } from './setups.js';
+import { stopFactsOf } from './stop-facts.js';
 
 export interface SetupLine {
 	id: number;
@@ -30,11 +30,7 @@ export async function setupList(search: string, state = '', limit = 200): Promis
 
 /** How released setups stand now, from the facts that can stop them. */
 async function statesNow(ids: readonly number[]): Promise<Map<number, SetupFacts['state']>> {
-	return new Map(
-		await Promise.all(
-			ids.map(async (id): Promise<[number, SetupFacts['state']]> => [id, stateOf((await stopFacts(id))!)])
-		)
-	);
+	return new Map((await stopFactsOf(ids)).map((f) => [f.id, stateOf(f)]));
 }
 
 function linesOf(search: string, state: string, limit: number): Promise<SetupLine[]> {

@@ -1,63 +1,20 @@
 import type { SetupFacts, StationId } from '../../../core/route/facts.js';
-import type { StopFacts } from '../../../core/route/hard-stops.js';
-import { sumsOf } from '../../../core/route/sums.js';
-import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
-import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
 import { guidelinesNow } from '../shop/guidelines.js';
-import { dressersInUse, machineById, mountById, mounts } from '../shop/machines.js';
+import { dressersInUse, machinesByIds, mounts, mountsByIds } from '../shop/machines.js';
+import { newestMornings } from '../shop/morning.js';
 import { simulatorsAllowed } from '../shop/simulators.js';
-import { newestMorning } from '../shop/morning.js';
 import { theShop } from '../shop/the-shop.js';
 import { traysNow } from '../shop/trays.js';
 import { type Runner, clockAheadMs, row } from '../db/pool.js';
-import { type AsClosed, keptFacts } from './kept-facts.js';
+import { chipsSeenOn } from '../db/records.js';
+import { NO_RINGS, ringsOfWheels } from '../recordings/recordings.js';
+import { cutsOf } from '../wheels/trial-cuts.js';
+import { wheelsByIds } from '../wheels/wheels.js';
+import { type History, historiesOf, sumUp } from './history.js';
+import { type AsClosed, keptFactsOf } from './kept-facts.js';
 import { occupying } from './occupying.js';
 import { companionsOf } from './pack.js';
-import { type FullRecord, chipsSeen, recordsOf } from '../db/records.js';
-import { ringsOf } from '../recordings/recordings.js';
-import { cutsOf } from '../wheels/trial-cuts.js';
-import { wheelById } from '../wheels/wheels.js';
-
-interface SetupRow {
-	id: number;
-	part: string;
-	quantity: number;
-	material: BriefFacts['material'];
-	hardness_hrc: number | null;
-	operation: BriefFacts['operation'];
-	target_ra_um: number;
-	min_width_mm: number | null;
-	burn_prone: number;
-	interrupted: number;
-	work_diameter_mm: number | null;
-	stock_mm: number | null;
-	depth_um: number | null;
-	work_speed_mps: number | null;
-	contact_area: BriefFacts['contactArea'];
-	machine_id: number;
-	mount_id: number | null;
-	dresser_id: number | null;
-	wheel_id: number | null;
-	route_code: string;
-	stations: string;
-	units: 'mm' | 'inch';
-	state: SetupFacts['state'];
-	version: number;
-	changed_name: string | null;
-	changed_at: Date | null;
-	route_name: string;
-	route_version: number;
-	mounting: Mounting | null;
-	machine_asks: RouteFacts['machineAsks'] | null;
-	created_at: Date;
-	checks: string | null;
-	incident_id: number | null;
-	on_spindle: number;
-	given_up: string | null;
-	closed_facts: string | null;
-	today: string;
-	now_ms: string;
-}
+import { type SetupRow, briefOf, routeOf, setupRows } from './setup-row.js';
 
 export interface LoadedSetup {
 	facts: SetupFacts;
@@ -72,140 +29,115 @@ export interface LoadedSetup {
 /** Everything the route engine decides from, read in one go; with `lock` nobody else can change the setup until the transaction ends. */
 export async function loadSetup(id: number, on?: Runner, lock = false): Promise<LoadedSetup | undefined> {
 	if (lock && !(await row('SELECT id FROM setups WHERE id = ? FOR UPDATE', [id], on))) return undefined;
-	const s = await row<SetupRow>(
-		`SELECT s.*, u.name AS changed_name, t.name AS route_name, t.mounting, t.machine_asks, t.checks, (SELECT MAX(i.id) FROM incidents i WHERE i.setup_id = s.id AND i.closed_at IS NULL) AS incident_id, DATE_FORMAT(UTC_DATE(), '%Y-%m-%d') AS today, UNIX_TIMESTAMP(UTC_TIMESTAMP(3)) * 1000 AS now_ms
-		 FROM setups s LEFT JOIN users u ON u.id = s.changed_by LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id = ?`,
-		[id],
+	const histories = new Map<number, History>();
+	const loaded = (await loadSetups([id], on, histories))[0];
+	const history = histories.get(id);
+	if (lock && on && loaded && history) await sumUp(loaded.facts, history, on);
+	return loaded;
+}
+
+/** The same of several setups, in the order asked for and in as many statements for one as for all. */
+export async function loadSetups(
+	ids: readonly number[],
+	on?: Runner,
+	histories = new Map<number, History>()
+): Promise<LoadedSetup[]> {
+	const list = await setupRows(ids, on);
+	for (const [id, h] of await historiesOf(list, on)) histories.set(id, h);
+	const closed = await keptFactsOf<AsClosed>(
+		list.flatMap((s) => (s.state === 'finished' && s.closed_facts !== null ? [s.closed_facts] : [])),
 		on
 	);
-	if (!s) return undefined;
-	const closed = await asClosed(s, on);
-	if (closed) return closed;
-	const one = async <T>(id: number | null, get: (id: number, on?: Runner) => Promise<T | undefined>) =>
-		id === null ? null : ((await get(id, on)) ?? null);
-	const [machine, morning, mount, dressers, wheel, kept, guidelines, shop, mountList] = await Promise.all([
-		machineById(s.machine_id, on),
-		newestMorning(s.machine_id, on),
-		one(s.mount_id, mountById),
+	const asClosed = (s: SetupRow) => (s.state === 'finished' ? closed.get(s.closed_facts ?? '') : undefined);
+	const open = list.filter((s) => !asClosed(s));
+	const around = open.length ? await aroundOf(open, on) : null;
+	return list.map((s) => {
+		const { records, sums, unreadable } = histories.get(s.id)!;
+		const then = asClosed(s);
+		const own = { records, sums, named: [], units: s.units };
+		return {
+			changedBy: s.changed_name,
+			changedAt: s.changed_at,
+			unreadable,
+			asOfToday: s.state === 'finished' && !then,
+			// A finished setup is as it was when it was finished: nothing of today is asked.
+			facts: then ? { ...then, morning: then.morning ?? null, ...own } : { ...around!(s), ...own }
+		};
+	});
+}
+
+/** Everything that stands around these setups now: machines, wheels and what the shop keeps. */
+async function aroundOf(list: readonly SetupRow[], on?: Runner): Promise<(s: SetupRow) => AsClosed> {
+	const some = (of: readonly (number | null)[]) => [...new Set(of)].filter((id) => id !== null);
+	const stationsOf = (s: SetupRow) => JSON.parse(s.stations) as StationId[];
+	const machineIds = some(list.map((s) => s.machine_id));
+	const [machines, mornings, mountList, ownMounts, dressers, wheels, guidelines, shop] = await Promise.all([
+		machinesByIds(machineIds, on),
+		newestMornings(machineIds, on),
+		mounts(on),
+		mountsByIds(some(list.map((s) => s.mount_id)), on),
 		dressersInUse(on),
-		one(s.wheel_id, wheelById),
-		recordsOf(id, on),
+		wheelsByIds(some(list.map((s) => s.wheel_id)), on),
 		guidelinesNow(on),
-		theShop(on),
-		mounts(on)
+		theShop(on)
 	]);
-	const { records, unreadable } = readable(kept);
-	const [rings, cuts, seen] = [
-		await ringsOf(wheel, on),
-		wheel ? await cutsOf(wheel.canonical, on) : [],
-		wheel ? await chipsSeen(wheel.id, on) : []
-	];
-	const companions = s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime(), on) : [];
-	const stations = JSON.parse(s.stations) as StationId[];
-	const trays = stations.includes('form') ? await traysNow(on) : [];
-	return {
-		changedBy: s.changed_name,
-		changedAt: s.changed_at,
-		unreadable,
-		asOfToday: s.state === 'finished',
-		facts: {
+	const by = <T extends { id: number }>(all: readonly T[], id: number | null) =>
+		all.find((x) => x.id === id) ?? null;
+	const machineOf = (s: SetupRow) => by(machines, s.machine_id)!;
+	const [rings, cuts, chips, companions, trays, occupied] = await Promise.all([
+		ringsOfWheels(wheels, on),
+		cutsOf(
+			wheels.map((w) => w.canonical),
+			on
+		),
+		chipsSeenOn(
+			wheels.map((w) => w.id),
+			on
+		),
+		companionsOf(
+			list.filter((s) => s.mounting === 'pack'),
+			on
+		),
+		list.some((s) => stationsOf(s).includes('form')) ? traysNow(on) : [],
+		occupying(
+			list
+				.filter((s) => !s.on_spindle && s.state !== 'finished')
+				.map((s) => ({ ...s, machine: machineOf(s).code })),
+			on
+		)
+	]);
+	return (s) => {
+		const wheel = by(wheels, s.wheel_id);
+		const stations = stationsOf(s);
+		return {
 			id: s.id,
-			brief: {
-				part: s.part,
-				quantity: s.quantity,
-				material: s.material,
-				hardnessHrc: s.hardness_hrc,
-				operation: s.operation,
-				targetRaUm: s.target_ra_um,
-				minWidthMm: s.min_width_mm,
-				burnProne: !!s.burn_prone,
-				interrupted: !!s.interrupted,
-				workDiameterMm: s.work_diameter_mm,
-				stockMm: s.stock_mm,
-				depthUm: s.depth_um,
-				workSpeedMps: s.work_speed_mps,
-				contactArea: s.contact_area
-			},
-			units: s.units,
+			brief: briefOf(s),
 			state: s.state,
 			version: s.version,
 			stations,
 			routeName: s.route_name ?? s.route_code,
-			route: {
-				code: s.route_code,
-				version: s.route_version,
-				mounting: s.mounting ?? 'flange',
-				machineAsks: s.machine_asks ?? 'spindle',
-				checks: JSON.parse(s.checks ?? '[]') as ExtraCheck[]
-			},
-			machine: machine!,
-			morning,
-			mount,
+			route: routeOf(s),
+			machine: machineOf(s),
+			morning: mornings.get(s.machine_id) ?? null,
+			mount: by(ownMounts, s.mount_id),
 			mounts: mountList,
-			dresser: dressers.find((d) => d.id === s.dresser_id) ?? null,
+			dresser: by(dressers, s.dresser_id),
 			dressers,
-			trays,
+			trays: stations.includes('form') ? trays : [],
 			wheel,
-			companions,
-			named: [],
-			records,
-			sums: sumsOf(records, s.wheel_id),
-			...rings,
-			cuts,
-			chipsSeen: seen,
+			companions: companions.get(s.id) ?? [],
+			...((wheel && rings.get(wheel.id)) ?? NO_RINGS),
+			cuts: (wheel && cuts.get(wheel.canonical)) ?? [],
+			chipsSeen: (wheel && chips.get(wheel.id)) ?? [],
 			guidelines,
 			incidentId: s.incident_id,
 			onSpindle: !!s.on_spindle,
-			occupied: s.on_spindle || s.state === 'finished' ? null : await occupying(s, on),
+			occupied: occupied.get(s.id) ?? null,
 			simulators: simulatorsAllowed(),
 			shop: shop.name,
 			givenUp: s.given_up,
 			today: s.today,
 			nowMs: Number(s.now_ms) + clockAheadMs()
-		}
-	};
-}
-
-/** What cannot be read any more proves nothing: its step is open again, and the page says which record it was. */
-const readable = (kept: FullRecord[]) => ({
-	records: kept.filter((r) => r.readable),
-	unreadable: kept.filter((r) => !r.readable).map((r) => r.id)
-});
-
-/** A finished setup as it was when it was finished: nothing of today is asked. Null while it is open, or where it was finished before such was kept. */
-async function asClosed(s: SetupRow, on?: Runner): Promise<LoadedSetup | null> {
-	const then = s.state === 'finished' ? await keptFacts<AsClosed>(s.closed_facts, on) : null;
-	if (!then) return null;
-	const { records, unreadable } = readable(await recordsOf(s.id, on));
-	return {
-		changedBy: s.changed_name,
-		changedAt: s.changed_at,
-		unreadable,
-		asOfToday: false,
-		facts: { ...then, units: s.units, records, sums: sumsOf(records, s.wheel_id), named: [] }
-	};
-}
-
-/** Of a setup what can stop it, without its records. */
-export async function stopFacts(id: number): Promise<StopFacts | undefined> {
-	const s = await row<SetupRow>(
-		"SELECT s.*, t.mounting, DATE_FORMAT(UTC_DATE(), '%Y-%m-%d') AS today FROM setups s LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id = ?",
-		[id]
-	);
-	if (!s) return undefined;
-	const [machine, mount, wheel] = await Promise.all([
-		machineById(s.machine_id),
-		s.mount_id === null ? null : mountById(s.mount_id),
-		s.wheel_id === null ? null : wheelById(s.wheel_id)
-	]);
-	return {
-		id,
-		state: s.state,
-		machine: machine!,
-		mount: mount ?? null,
-		wheel: wheel ?? null,
-		companions: s.mounting === 'pack' ? await companionsOf(id, s.created_at.getTime()) : [],
-		stations: JSON.parse(s.stations) as StationId[],
-		today: s.today
+		};
 	};
 }

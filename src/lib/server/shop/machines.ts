@@ -2,7 +2,7 @@ import type { DresserFacts, MachineFacts, MountFacts } from '../../../core/route
 import type { DresserLeft } from '../../../core/route/effect.js';
 import { DRESSER_FIELDS, dresserFields } from '../../../core/shop/dresser.js';
 import { columnOf } from './columns.js';
-import { type Runner, row, rows, write } from '../db/pool.js';
+import { type Runner, places, queryRows, row, rows, write } from '../db/pool.js';
 
 const MACHINE = `id, code, name, kind, balance_class AS balanceClass, spindle_rpm AS spindleRpm, spindle_rpm_min AS spindleRpmMin, spindle_rpm_max AS spindleRpmMax, seat_mm AS seatMm, max_diameter_mm AS maxDiameterMm, max_width_mm AS maxWidthMm,
 	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut, retired`;
@@ -30,10 +30,20 @@ export async function machineById(id: number, on?: Runner): Promise<Machine | un
 	const r = await row<Raw>(`SELECT ${MACHINE} FROM machines WHERE id = ?`, [id], on);
 	return r && machine(r);
 }
+/** Machines by their numbers, those out of use too. */
+export const machinesByIds = async (ids: readonly number[], on?: Runner): Promise<Machine[]> =>
+	ids.length
+		? (
+				await queryRows<Raw>(`SELECT ${MACHINE} FROM machines WHERE id IN (${places(ids)})`, [...ids], on)
+			).map(machine)
+		: [];
 export const mounts = (on?: Runner): Promise<(MountFacts & { kind: string })[]> =>
 	rows(`SELECT ${MOUNT} FROM mounts WHERE NOT retired ORDER BY code`, [], on);
 export const mountById = (id: number, on?: Runner): Promise<MountFacts | undefined> =>
 	row(`SELECT ${MOUNT} FROM mounts WHERE id = ?`, [id], on);
+/** Mounts by their numbers, those out of use too. */
+export const mountsByIds = async (ids: readonly number[], on?: Runner): Promise<MountFacts[]> =>
+	ids.length ? queryRows(`SELECT ${MOUNT} FROM mounts WHERE id IN (${places(ids)})`, [...ids], on) : [];
 /** Of a dresser what its kind needs, so that a page is sent no more. */
 function dresser(raw: Record<string, unknown>): DresserFacts {
 	const names = ['id', ...dresserFields(raw.kind).map((f) => f.name)];

@@ -2,7 +2,7 @@ import { CORE_VERSION } from '../../../core/calculations.js';
 import { inShop } from '../../../core/calculation/limits.js';
 import { ITEM_WORDS, MORNING, MORNING_FIELDS, type Morning, morningOf } from '../../../core/route/morning.js';
 import type { Shift } from '../../../core/set/shift.js';
-import { type Runner, row, rows, transaction } from '../db/pool.js';
+import { type Runner, places, queryRows, row, transaction } from '../db/pool.js';
 import { addRecord, keyUsed } from '../db/records.js';
 import { stored } from '../db/stored.js';
 import { checked } from '../door/joi-schema.js';
@@ -44,9 +44,13 @@ export async function newestMorning(machineId: number, on?: Runner): Promise<Mor
 	const r = await row<Raw>(`${NEWEST} WHERE m.id = ?`, [machineId], on);
 	return r ? morning(r) : null;
 }
-/** The newest sheet of every machine that has one. */
-export async function newestMornings(on?: Runner): Promise<Map<number, Morning>> {
-	const list = await rows<Raw>(NEWEST, [], on);
+/** The newest sheet of each of these machines that has one. */
+export async function newestMornings(
+	machineIds: readonly number[],
+	on?: Runner
+): Promise<Map<number, Morning>> {
+	if (!machineIds.length) return new Map();
+	const list = await queryRows<Raw>(`${NEWEST} WHERE m.id IN (${places(machineIds)})`, [...machineIds], on);
 	return new Map(
 		list.flatMap((r) => {
 			const m = morning(r);

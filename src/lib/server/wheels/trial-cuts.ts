@@ -1,20 +1,22 @@
 import type { TrialCut } from '../../../core/route/facts.js';
-import { type Runner, rows, write } from '../db/pool.js';
+import { type Runner, queryRows, write } from '../db/pool.js';
 
 /** As many as tell something; older ones were made with another wheel of its kind. */
 const MOST = 60;
 
-/** Trial cuts of wheels with this marking, oldest first. */
-export async function cutsOf(canonical: string, on?: Runner): Promise<TrialCut[]> {
-	const newest = await rows<Omit<TrialCut, 'leftOut' | 'atMs'> & { leftOut: number; at: Date }>(
-		`SELECT c.id, w.number AS wheelNumber, c.at, c.lead_um AS leadUm, c.depth_um AS depthUm, c.removal_mm2_per_s AS specificRemovalMm2PerS, c.speed_mps AS wheelSpeedMps, c.ra_um AS raUm, c.left_out AS leftOut
-		 FROM trial_cuts c JOIN wheels w ON w.id = c.wheel_id WHERE w.canonical = ? ORDER BY c.id DESC LIMIT ${MOST}`,
-		[canonical],
-		on
-	);
-	return newest
-		.reverse()
-		.map(({ at, leftOut, ...cut }) => ({ ...cut, atMs: at.getTime(), leftOut: !!leftOut }));
+type Row = Omit<TrialCut, 'leftOut' | 'atMs'> & { leftOut: number; at: Date; canonical: string };
+
+/** Trial cuts of wheels with these markings, oldest first, by marking. */
+export async function cutsOf(markings: readonly string[], on?: Runner): Promise<Map<string, TrialCut[]>> {
+	if (!markings.length) return new Map();
+	const newest = `(SELECT c.id, w.canonical, w.number AS wheelNumber, c.at, c.lead_um AS leadUm, c.depth_um AS depthUm, c.removal_mm2_per_s AS specificRemovalMm2PerS, c.speed_mps AS wheelSpeedMps, c.ra_um AS raUm, c.left_out AS leftOut
+		 FROM trial_cuts c JOIN wheels w ON w.id = c.wheel_id WHERE w.canonical = ? ORDER BY c.id DESC LIMIT ${MOST})`;
+	const each = [...new Set(markings)];
+	const list = await queryRows<Row>(each.map(() => newest).join(' UNION ALL '), each, on);
+	const by = new Map<string, TrialCut[]>(each.map((m) => [m, []]));
+	for (const { at, leftOut, canonical, ...cut } of list.sort((a, b) => a.id - b.id))
+		by.get(canonical)?.push({ ...cut, atMs: at.getTime(), leftOut: !!leftOut });
+	return by;
 }
 
 export async function keepCut(

@@ -1,7 +1,7 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { mostPlayMm } from '../../../core/mount/bore-rule.js';
 import type { FreeWheel } from '../../../core/shop/wheel.js';
-import { type Runner, row, rows } from '../db/pool.js';
+import { type Runner, places, queryRows, row, rows } from '../db/pool.js';
 
 interface WheelRow {
 	id: number;
@@ -94,8 +94,8 @@ async function wheelsBy<K extends string | number>(
 	on?: Runner
 ): Promise<WheelFacts[]> {
 	if (!keys.length) return [];
-	const list = await rows<WheelRow>(
-		`SELECT * FROM wheel_now WHERE ${column} IN (${keys.map(() => '?').join(',')})`,
+	const list = await queryRows<WheelRow>(
+		`SELECT * FROM wheel_now WHERE ${column} IN (${places(keys)})`,
 		[...keys],
 		on
 	);

@@ -84,7 +84,8 @@
 					{q(lost.crashed, 'um')} crashes.{/if}
 			</p>
 			<Reasons reasons={life.says.reasons} most={2} />{/if}
-		<div class="book">
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="book" tabindex="0" role="region" aria-label="Lines of the book">
 			<table>
 				<thead><tr><th>Day</th><th>What</th><th>⌀</th><th>Where, who</th></tr></thead>
 				<tbody

@@ -39,7 +39,12 @@
 			note={loop.partMm === null ? 'deep' : `deep, of ${q(loop.partMm, 'mm')}`}
 		/>{/if}
 	{#if what === 'redressed'}<QuantityField {entry} name="takenUm" note="off the radius" />{/if}
-	<QuantityField {entry} name="diameterAfterMm" note="last {q(facts.wheel!.diameterMm, 'mm')}" />
+	<QuantityField
+		{entry}
+		name="diameterAfterMm"
+		asked={!grinding}
+		note="last {q(facts.wheel!.diameterMm, 'mm')}"
+	/>
 	{#if what === 'worn-out'}<div class="wide"><TextField {entry} name="why" /></div>{/if}
 	{#if what === 'taken-off' && facts.mount && !facts.companions.length}<div class="wide">
 			<YesNo {entry} name="staysOnMount" label="Stays on {facts.mount.code}, balanced" compact />

@@ -77,6 +77,9 @@ function askedTwice(w: WheelFacts, diameterMm: number): void {
 		);
 }
 
+/** A reckoned size without the dust of binary fractions, which would add up from redress to redress. */
+const cleaned = (mm: number): number => Math.round(mm * 1e6) / 1e6;
+
 /** The diameter now: as measured, or reckoned from what a redress took off. @throws InputFault where neither is told or it cannot be */
 function diameterNow(facts: SetupFacts, v: Booked): number {
 	const w = wheelOf(facts);
@@ -89,7 +92,7 @@ function diameterNow(facts: SetupFacts, v: Booked): number {
 	if (v.what === 'redressed' && v.takenUm !== null)
 		return surfaceOf(w) === 'face'
 			? w.diameterMm
-			: checkDiameter(facts, w.diameterMm - (2 * v.takenUm) / 1000);
+			: checkDiameter(facts, cleaned(w.diameterMm - (2 * v.takenUm) / 1000));
 	throw new InputFault(
 		'diameterAfterMm',
 		'missing',
@@ -176,8 +179,8 @@ function ledgerLine(facts: SetupFacts, v: Booked): Effect {
 	const reckoned = v.diameterAfterMm === null;
 	const taken = v.what === 'redressed' ? v.takenUm : null;
 	const words = [
-		partsWords(v.partsGround),
-		...(v.inPartMm ? [`the next ${v.inPartMm} mm deep`] : []),
+		...(v.partsGround > 0 || v.what === 'ground-on' ? [partsWords(v.partsGround)] : []),
+		...(v.inPartMm ? [`the part under way ${v.inPartMm} mm deep`] : []),
 		...(v.redressAfterParts ? [`redress after ${v.redressAfterParts}`] : []),
 		...(taken === null ? [] : [`${taken} µm off${reckoned ? ', diameter reckoned' : ''}`]),
 		...(v.what === 'worn-out' ? [v.why?.trim() || 'worn out'] : [])

@@ -152,7 +152,7 @@
 		</p>
 		<ActionBar
 			label={bad
-				? 'Keep it: the machine does not start'
+				? 'Keep it: do not start'
 				: open.length
 					? 'Keep it with what is open'
 					: 'Keep it, start the day'}

@@ -1,0 +1,34 @@
+import { Evidence } from './evidence.js';
+import type { SetupFacts } from './facts.js';
+import type { Sums } from './sums.js';
+
+/** What goes on counting of the records up to one of them: those that stand and the sums over all. It decides the same as the whole. */
+export interface SoFar {
+	/** Who worked it out: other rules may let other records stand. */
+	core: string;
+	/** For the wheel that was taken then. */
+	wheelId: number | null;
+	/** The last record that is in it. */
+	upTo: number;
+	ids: readonly number[];
+	sums: Sums;
+}
+
+/**
+ * What is kept of a setup's history: what stands for its wheel, everything of another wheel (it may be taken again), and what once cured a
+ * trouble.
+ */
+export function soFarOf(facts: SetupFacts, core: string): SoFar {
+	const standing = new Set(Evidence.of(facts).records());
+	const wheelId = facts.wheel?.id ?? null;
+	const kept = facts.records.filter(
+		(r) => standing.has(r) || (r.wheelId !== null && r.wheelId !== wheelId) || r.entered.helped
+	);
+	return {
+		core,
+		wheelId,
+		upTo: facts.records.at(-1)?.id ?? 0,
+		ids: kept.map((r) => r.id),
+		sums: facts.sums
+	};
+}

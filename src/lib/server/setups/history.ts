@@ -1,0 +1,74 @@
+import { CORE_VERSION } from '../../../core/calculations.js';
+import type { SetupFacts } from '../../../core/route/facts.js';
+import { type SoFar, soFarOf } from '../../../core/route/so-far.js';
+import { type Sums, sumsOf } from '../../../core/route/sums.js';
+import { type FullRecord, recordsById, recordsSince } from '../db/records.js';
+import { type Runner, write } from '../db/pool.js';
+import { stored } from '../db/stored.js';
+
+/** Of a setup's records those that still count, with the sums over all of them. */
+export interface History {
+	records: FullRecord[];
+	/** Records that cannot be read any more. */
+	unreadable: number[];
+	sums: Sums;
+	/** How many came since it was summed up last. */
+	since: number;
+}
+interface Of {
+	id: number;
+	wheel_id: number | null;
+	so_far: string | null;
+}
+
+/** The sum that was kept, where it was made by these rules and for this wheel. */
+function kept(s: Of): SoFar | null {
+	const found = s.so_far === null ? null : stored<SoFar & { unreadable?: number[] }>(s.so_far);
+	return found && found.core === CORE_VERSION && found.wheelId === s.wheel_id ? found : null;
+}
+
+/** What counts of the history of these setups: what was summed up, and what came since. Two statements, however many there are. */
+export async function historiesOf(setups: readonly Of[], on?: Runner): Promise<Map<number, History>> {
+	const sums = new Map(setups.map((s) => [s.id, kept(s)]));
+	const [old, newer] = [
+		await recordsById(
+			setups.flatMap((s) => sums.get(s.id)?.ids ?? []),
+			on
+		),
+		await recordsSince(
+			setups.map((s) => ({ setupId: s.id, after: sums.get(s.id)?.upTo ?? 0 })),
+			on
+		)
+	];
+	return new Map(
+		setups.map((s) => {
+			const since = newer.filter((r) => r.setupId === s.id);
+			const all = [...old.filter((r) => r.setupId === s.id), ...since];
+			return [
+				s.id,
+				{
+					records: all.filter((r) => r.readable),
+					// What cannot be read any more proves nothing: its step is open again, and the page says which record it was.
+					unreadable: all.filter((r) => !r.readable).map((r) => r.id),
+					sums: sumsOf(
+						since.filter((r) => r.readable),
+						s.wheel_id,
+						sums.get(s.id)?.sums
+					),
+					since: since.length
+				}
+			];
+		})
+	);
+}
+
+/** So many records are read beside what was summed up, before it is summed up again. */
+const MOST_SINCE = 40;
+
+/** Sums a setup up where much came since; it is locked, so nothing comes meanwhile. */
+export async function sumUp(facts: SetupFacts, { since, unreadable }: History, on: Runner): Promise<void> {
+	if (since <= MOST_SINCE) return;
+	const so = soFarOf(facts, CORE_VERSION);
+	const body = { ...so, upTo: Math.max(so.upTo, ...unreadable), ids: [...so.ids, ...unreadable] };
+	await write('UPDATE setups SET so_far = ? WHERE id = ?', [JSON.stringify(body), facts.id], on);
+}

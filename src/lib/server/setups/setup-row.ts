@@ -1,0 +1,83 @@
+import type { SetupFacts } from '../../../core/route/facts.js';
+import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
+import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
+import { type Runner, places, queryRows } from '../db/pool.js';
+
+/** A setup as its row has it, with its route and the time by the database's clock. */
+export interface SetupRow {
+	id: number;
+	part: string;
+	quantity: number;
+	material: BriefFacts['material'];
+	hardness_hrc: number | null;
+	operation: BriefFacts['operation'];
+	target_ra_um: number;
+	min_width_mm: number | null;
+	burn_prone: number;
+	interrupted: number;
+	work_diameter_mm: number | null;
+	stock_mm: number | null;
+	depth_um: number | null;
+	work_speed_mps: number | null;
+	contact_area: BriefFacts['contactArea'];
+	machine_id: number;
+	mount_id: number | null;
+	dresser_id: number | null;
+	wheel_id: number | null;
+	route_code: string;
+	stations: string;
+	units: 'mm' | 'inch';
+	state: SetupFacts['state'];
+	version: number;
+	changed_name: string | null;
+	changed_at: Date | null;
+	route_name: string;
+	route_version: number;
+	mounting: Mounting | null;
+	machine_asks: RouteFacts['machineAsks'] | null;
+	created_at: Date;
+	checks: string | null;
+	incident_id: number | null;
+	on_spindle: number;
+	given_up: string | null;
+	closed_facts: string | null;
+	so_far: string | null;
+	today: string;
+	now_ms: string;
+}
+
+/** The rows of these setups, in the order asked for; what is not there is left out. */
+export async function setupRows(ids: readonly number[], on?: Runner): Promise<SetupRow[]> {
+	if (!ids.length) return [];
+	const list = await queryRows<SetupRow>(
+		`SELECT s.*, u.name AS changed_name, t.name AS route_name, t.mounting, t.machine_asks, t.checks, (SELECT MAX(i.id) FROM incidents i WHERE i.setup_id = s.id AND i.closed_at IS NULL) AS incident_id, DATE_FORMAT(UTC_DATE(), '%Y-%m-%d') AS today, UNIX_TIMESTAMP(UTC_TIMESTAMP(3)) * 1000 AS now_ms
+		 FROM setups s LEFT JOIN users u ON u.id = s.changed_by LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id IN (${places(ids)})`,
+		[...ids],
+		on
+	);
+	return ids.flatMap((id) => list.find((s) => s.id === id) ?? []);
+}
+
+export const briefOf = (s: SetupRow): BriefFacts => ({
+	part: s.part,
+	quantity: s.quantity,
+	material: s.material,
+	hardnessHrc: s.hardness_hrc,
+	operation: s.operation,
+	targetRaUm: s.target_ra_um,
+	minWidthMm: s.min_width_mm,
+	burnProne: !!s.burn_prone,
+	interrupted: !!s.interrupted,
+	workDiameterMm: s.work_diameter_mm,
+	stockMm: s.stock_mm,
+	depthUm: s.depth_um,
+	workSpeedMps: s.work_speed_mps,
+	contactArea: s.contact_area
+});
+export const routeOf = (s: SetupRow): RouteFacts => ({
+	code: s.route_code,
+	version: s.route_version,
+	mounting: s.mounting ?? 'flange',
+	machineAsks: s.machine_asks ?? 'spindle',
+	checks: JSON.parse(s.checks ?? '[]') as ExtraCheck[]
+});
