@@ -143,11 +143,16 @@ describe('lists in and out', () => {
 		await put(file('again.json', JSON.stringify(few), 'application/json'));
 		await press(page, 'Look at every line');
 		await page.getByRole('button', { name: 'Put 3 on the rack' }).waitFor();
-		for (const path of ['/api/rack/tags?n=0317&n=0309', '/api/setups/142/card']) {
+		for (const path of [
+			'/api/rack/tags?n=0317&n=0309',
+			'/api/setups/142/card',
+			'/api/setups/144/release-sheet'
+		]) {
 			const r = await page.request.get(base() + path);
 			expect(r.headers()['content-type']).to.equal('application/pdf');
 			expect((await r.body()).subarray(0, 5).toString()).to.equal('%PDF-');
 		}
 		expect((await page.request.get(`${base()}/api/rack/tags?n=nothing`)).status()).to.equal(404);
+		expect((await page.request.get(`${base()}/api/setups/142/release-sheet`)).status()).to.equal(409);
 	});
 });

@@ -100,7 +100,7 @@ const [LOW, HIGH] = [0.25, 0.75];
 
 /**
  * Between which days the wheel is used up, as the middle half of the slopes between its last diameters has it; null while they are too
- * few or do not fall. @example endBand([...], 250) // { early: '2026-08-30', late: '2026-09-12' }
+ * few or do not fall.
  */
 export function endBand(
 	events: readonly LedgerEvent[],

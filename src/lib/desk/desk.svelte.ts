@@ -2,7 +2,9 @@ import { resolve } from '$app/paths';
 import { goto } from '$app/navigation';
 import type { Decision } from '$core/route/decision';
 import type { SetupFacts, StationId } from '$core/route/facts';
+import type { OursOf } from '$core/shop/ours';
 import type { WheelBook } from '$core/keep/wheel-book';
+import type { Helped } from '$core/route/stations/keep/trouble';
 import type { SelectView } from '$core/route/stations/select/view';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 import { type Fault, Sender } from '$lib/ui/feedback/sender.svelte';
@@ -21,6 +23,10 @@ export class Desk {
 	rack = $state.raw<SelectView | null>(null);
 	/** The wheel's book, where Keep is open. */
 	book = $state.raw<WheelBook | null>(null);
+	/** What the shop's own records say of this machine, where Keep is open. */
+	ours = $state.raw<OursOf | null>(null);
+	/** What once cured a trouble on this machine, where its finder can be opened. */
+	helped = $state.raw<readonly Helped[]>([]);
 	/** What this person has typed at the open station and not recorded, by station and step. */
 	drafts: Readonly<Record<string, Record<string, unknown>>> = {};
 	/** Server clock minus this browser's, so that timers run by the server's. */

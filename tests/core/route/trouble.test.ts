@@ -19,6 +19,22 @@ describe('finding the trouble of a setup', () => {
 			['balance-in-limit']
 		);
 	});
+	it('the refractometer of this morning and a diamond that was not turned speak by themselves', () => {
+		const f = released();
+		const sheet = { recordId: 1, day: f.today, shift: 'early', mayStart: true, by: 'x', atMs: 0 } as const;
+		const said = (open: readonly string[], day = f.today) =>
+			knownFacts({ ...f, morning: { ...sheet, open, day } });
+		expect(said(['coolant concentration']))
+			.to.include('coolant-weak-or-missed')
+			.and.not.include('coolant-good');
+		expect(said([])).to.include('coolant-good');
+		expect(said([], '2026-05-01')).to.not.include.members(['coolant-good']);
+		const worn = { ...f.dresser!, dressesSinceTurn: 21, turnEvery: 20 };
+		expect(knownFacts({ ...f, dresser: worn })).to.include('diamond-flat-large');
+		expect(knownFacts({ ...f, dresser: { ...worn, dressesSinceTurn: 20 } })).to.not.include(
+			'diamond-flat-large'
+		);
+	});
 	it('a balance that is proved takes the blame off the balance', () => {
 		const out = recordOf(search(released()), 'keep', 'trouble')!.output as {
 			causes: { code: string }[];

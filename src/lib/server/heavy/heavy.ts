@@ -16,6 +16,7 @@ const WITHIN_S: Readonly<Record<JobName, number>> = {
 	listen: 30,
 	tags: 30,
 	card: 20,
+	'release-sheet': 20,
 	'carry-out': 20,
 	'rack-file': 60,
 	'setup-file': 60,

@@ -9,6 +9,7 @@ import { type SelectView, selectView } from '../../../core/route/stations/select
 import { checked } from '../door/joi-schema.js';
 import { Refused } from '../door/refused.js';
 import type { User } from '../people/sign-in.js';
+import { releaseSheetFile } from '../print/release-sheet.js';
 import { setupCard } from '../print/setup-card.js';
 import { wheelTags } from '../print/wheel-tags.js';
 import { readableRecordsOf } from '../db/records.js';
@@ -52,6 +53,8 @@ export const JOBS = {
 		const { facts } = await loaded(setupId);
 		return setupCard(facts, decide(facts), origin, Date.now());
 	},
+	'release-sheet': async ({ setupId, origin }: { setupId: number; origin: string }): Promise<Uint8Array> =>
+		releaseSheetFile((await loaded(setupId)).facts, origin, Date.now()),
 	'carry-out': ({ facts, sent }: { facts: SetupFacts; sent: Submission }): CarriedOut => {
 		const { fields } = stepOf(sent.station, sent.step);
 		return carryOut(facts, {

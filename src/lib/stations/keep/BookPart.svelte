@@ -16,6 +16,8 @@
 	import { unitsHere } from '$lib/ui/units-here';
 	import { LEDGER_WORDS, dayWords } from '$lib/words';
 	import { lifeOf } from './life';
+	import OursNote from './OursNote.svelte';
+	import { ownTimes } from './own-times';
 
 	interface Props {
 		desk: Desk;
@@ -27,7 +29,7 @@
 	const f = $derived(desk.facts);
 	const w = $derived(f.wheel!);
 	const entry = stepEntry(desk, forecastStep, {
-		start: { redressUm: desk.facts.sums.lastTakenUm ?? undefined }
+		start: { ...ownTimes(desk.ours), redressUm: desk.facts.sums.lastTakenUm ?? undefined }
 	});
 	const p = $derived(preview(forecastStep, f, entry));
 	const out = $derived(p.main);
@@ -64,6 +66,9 @@
 		<div class="grid">
 			{#each first as field (field.name)}<FieldInput {entry} {field} range={false} />{/each}
 		</div>
+		{#if desk.ours}<OursNote what="a part takes" ours={desk.ours.cycleS} />
+			<OursNote what="a dress takes" ours={desk.ours.redressS} />
+			<OursNote what="changing over takes" ours={desk.ours.changeoverS} />{/if}
 		<details>
 			<summary>Working days</summary>
 			{#each later as field (field.name)}<FieldInput {entry} {field} />{/each}

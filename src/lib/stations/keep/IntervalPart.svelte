@@ -5,6 +5,8 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import { ownWear } from './own-times';
+	import OursNote from './OursNote.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 	import WearLine from '$lib/drawing/form/WearLine.svelte';
 
@@ -15,7 +17,7 @@
 	/** When the form is redressed: how its corners wear, how far that may go, and what a redress must take off at least. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const entry = stepEntry(desk, intervalStep, { start: { source: 'points', redressUm: 30 } });
+	const entry = stepEntry(desk, intervalStep, { start: ownWear(desk.ours?.lossUmPerMm ?? null) });
 	const v = $derived(entry.result.values);
 	const p = $derived(preview(intervalStep, f, entry));
 	const out = $derived(p.main);
@@ -58,6 +60,11 @@
 			/>{:else}<p class="quiet">
 				Look at the worst corner after some parts: how much was ground by then, and what the form had lost.
 			</p>{/if}{/snippet}
+	{#snippet quick()}{#if desk.ours}<OursNote
+				what="the form loses"
+				ours={desk.ours.lossUmPerMm}
+				show={(v) => `${v.toFixed(2)} µm/mm`}
+			/>{/if}{/snippet}
 	{#snippet follows(o)}<div class="row">
 			<p>Worn by then <b class="num">{um(o.lossAtRedressUm)}</b></p>
 			<p>A redress takes at least <b class="num">{um(o.minRedressUm)}</b></p>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Desk } from '$lib/desk/desk.svelte';
+	import AsideParts from '$lib/desk/AsideParts.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { type Part, Parts } from '$lib/desk/parts.svelte';
 	import NowPart from './NowPart.svelte';
@@ -17,25 +18,21 @@
 		{ id: 'book', title: "The wheel's book", lines: [] },
 		{ id: 'ways', title: 'Two ways to redress', lines: [], closed: finished },
 		{ id: 'speed', title: 'Speed as it shrinks', lines: [] },
-		{ id: 'interval', title: 'When to redress the form', lines: [], aside: true },
-		{ id: 'g-ratio', title: 'G ratio', lines: [], aside: true },
-		{ id: 'trouble', title: 'Find the trouble', lines: [], aside: true }
+		{
+			id: 'interval',
+			title: 'When to redress the form',
+			lines: [],
+			aside: true,
+			closed: finished || !f.stations.includes('form')
+		},
+		{ id: 'g-ratio', title: 'G ratio', lines: [], aside: true, closed: finished },
+		{ id: 'trouble', title: 'Find the trouble', lines: [], aside: true, closed: finished }
 	]);
 	const parts = new Parts<Id>(desk, 'keep', () => all);
-	const beside = $derived(
-		finished ? [] : all.filter((p) => p.aside && (p.id !== 'interval' || f.stations.includes('form')))
-	);
 	const now = () => parts.choose('now');
 </script>
 
-<header>
-	<h1>Keep</h1>
-	{#each beside as p (p.id)}<button
-			class="link"
-			aria-pressed={parts.open === p.id}
-			onclick={() => parts.choose(parts.open === p.id ? 'now' : p.id)}>{p.title}</button
-		>{/each}
-</header>
+<AsideParts title="Keep" {parts} home="now" />
 <PartTabs {parts} of="keeping" />
 {#if parts.open === 'book'}{#await import('./BookPart.svelte') then { default: Book }}<Book
 			{desk}
@@ -63,15 +60,3 @@
 			{desk}
 		/>{/await}
 {:else}<NowPart {desk} onbook={() => parts.choose('book')} />{/if}
-
-<style>
-	header {
-		display: flex;
-		gap: var(--s-16);
-		align-items: baseline;
-		flex-wrap: wrap;
-	}
-	h1 {
-		flex: 1;
-	}
-</style>

@@ -25,7 +25,11 @@
 	const side = {
 		intervalMm: now ?? undefined,
 		redressUm: f.sums.lastTakenUm ?? undefined,
-		redressTimeS: told?.redressTimeMin ? 60 * told.redressTimeMin : undefined
+		redressTimeS: told?.redressTimeMin
+			? 60 * told.redressTimeMin
+			: desk.ours?.redressS?.enough
+				? desk.ours.redressS.median
+				: undefined
 	};
 	const start = {
 		partDepthMm: loop.partMm ?? undefined,

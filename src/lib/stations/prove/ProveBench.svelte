@@ -1,5 +1,7 @@
 <script lang="ts">
 	import type { Desk } from '$lib/desk/desk.svelte';
+	import { untrack } from 'svelte';
+	import AsideParts from '$lib/desk/AsideParts.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { type Part, Parts } from '$lib/desk/parts.svelte';
 	import ReleasePart from './ReleasePart.svelte';
@@ -9,16 +11,19 @@
 	}
 	/** From work that is held and touched off to a wheel that is released. */
 	let { desk }: Props = $props();
-	const PARTS: readonly Part<'hold' | 'trial' | 'release' | 'trouble'>[] = [
+	const dry = untrack(() => !desk.facts.machine.wet);
+	const PARTS: readonly Part<'hold' | 'trial' | 'compare' | 'jet' | 'release' | 'trouble'>[] = [
 		{ id: 'hold', title: 'Hold the work', lines: [] },
 		{ id: 'trial', title: 'Touch off and trial', lines: [] },
+		{ id: 'compare', title: 'Before and after the dress', lines: [], aside: true },
+		{ id: 'jet', title: 'Coolant jet', lines: [], aside: true, closed: dry },
 		{ id: 'release', title: 'Release', lines: ['released'] },
 		{ id: 'trouble', title: 'Find the trouble', lines: [] }
 	];
 	const parts = new Parts(desk, 'prove', () => PARTS);
 </script>
 
-<h1>Prove</h1>
+<AsideParts title="Prove" {parts} home="release" />
 <p class="lead">Hold the work, cut a trial piece, let it spark out, then look, measure and decide.</p>
 <PartTabs {parts} of="proving" />
 {#if parts.open === 'hold'}{#await import('./HoldPart.svelte') then { default: HoldPart }}<HoldPart
@@ -26,6 +31,14 @@
 			ondone={() => parts.choose('trial')}
 		/>{/await}
 {:else if parts.open === 'trial'}{#await import('./TrialPart.svelte') then { default: TrialPart }}<TrialPart
+			{desk}
+			ondone={() => parts.choose('release')}
+		/>{/await}
+{:else if parts.open === 'jet'}{#await import('./JetPart.svelte') then { default: JetPart }}<JetPart
+			{desk}
+			ondone={() => parts.choose('trial')}
+		/>{/await}
+{:else if parts.open === 'compare'}{#await import('./ComparePart.svelte') then { default: ComparePart }}<ComparePart
 			{desk}
 			ondone={() => parts.choose('release')}
 		/>{/await}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { figure, quantity, symbolOf } from '$core/quantity/format';
+	import { releaseSheet } from '$core/route/stations/prove/sheet';
 	import { judgedByFinish, provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -75,6 +76,9 @@
 	const alsoAsked = releaseStep.fields.filter((x) => 'advanced' in x);
 	const ra = $derived(entry.result.values.raUm as number | undefined);
 	const asks = $derived(out?.verdict === 'caution');
+	/** As it was signed, each line with the record it comes from. */
+	const sheet = $derived(releaseSheet(f));
+	const source = (name: string) => sheet?.find((r) => r.name === name)?.from ?? null;
 	const released = $derived(f.state === 'released' || f.state === 'finished');
 </script>
 
@@ -111,7 +115,11 @@
 		<h2>Already shown</h2>
 		<ul>
 			{#each rows as [name, title, value] (name)}<li>
-					<VerdictMark state={stateOf(name)} size={18} /><span>{title}</span><span class="num">{value}</span>
+					<VerdictMark state={stateOf(name)} size={18} /><span
+						>{title}{#if source(name)}<a class="from" href={resolve(`/log/${source(name)!.recordId}`)}
+								>record {source(name)!.recordId}</a
+							>{/if}</span
+					><span class="num">{value}</span>
 				</li>{/each}
 		</ul>
 		<p class="word" class:go={out?.released === 'yes' || out?.released === 'with-reason'} role="status">
@@ -149,7 +157,9 @@
 	busy={desk.busy}
 	stop={out?.verdict === 'stop' && !released}
 >
-	{#if !released && known.workHoldingConfirmed !== true}<button class="btn" onclick={onhold}
+	{#if sheet}<a class="btn" href={resolve(`/api/setups/${f.id}/release-sheet`)} target="_blank"
+			>Print the sheet</a
+		>{/if}{#if !released && known.workHoldingConfirmed !== true}<button class="btn" onclick={onhold}
 			>Hold the work</button
 		>{/if}{#if !released}<a class="btn" href={resolve(`/setups/${f.id}/dress`)}>Dress again</a>{/if}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
@@ -199,6 +209,10 @@
 		border-bottom: 1px solid var(--rule);
 		padding: var(--s-6) 0;
 		font-size: var(--type-label);
+	}
+	.from {
+		display: block;
+		font-size: var(--type-fine);
 	}
 	li .num {
 		font-size: var(--type-small);

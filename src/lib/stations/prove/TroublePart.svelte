@@ -1,11 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import {
-		helpedBefore,
-		keepTroubleStep,
-		knownFacts,
-		proveTroubleStep
-	} from '$core/route/stations/keep/trouble';
+	import { keepTroubleStep, knownFacts, proveTroubleStep } from '$core/route/stations/keep/trouble';
 	import { FACTS, SYMPTOMS } from '$core/prove/troubleshoot';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
@@ -44,7 +39,7 @@
 			.sort((a, b) => Number(known.includes(b)) - Number(known.includes(a)))
 			.map((id) => ({ id, text: FACT_WORDS[id], known: known.includes(id) }))
 	);
-	const before = $derived(helpedBefore(f));
+	const before = $derived(desk.helped);
 	async function keep() {
 		if (await desk.record(step.station, step.step, entry)) ondone?.();
 	}

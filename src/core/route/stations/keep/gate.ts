@@ -21,7 +21,7 @@ export const intervalWords = (o: {
 		? `${o.redressesPerPart} ${o.redressesPerPart === 1 ? 'time' : 'times'} in each part`
 		: `every ${o.partsPerRedress} ${o.partsPerRedress === 1 ? 'part' : 'parts'}`;
 
-/** How far it is to the next redress. @example untilNext(loop, (v) => `${v} mm`) // "in 2.1 mm of infeed" */
+/** How far it is to the next redress, in infeed or in parts, with the given way to write a length; null where nobody has said when. */
 export function untilNext(l: Loop, mm: (v: number) => string): string | null {
 	if (l.next && l.lengthMm !== null && l.sinceMm !== null)
 		return `in ${mm(l.lengthMm - l.sinceMm)} of infeed`;

@@ -4,11 +4,12 @@ import { CAUSES, type Cause, type Fact } from '../../../prove/trouble-points.js'
 import { troubleshoot } from '../../../prove/troubleshoot.js';
 import { naturalRaUm } from '../../../spec/natural-finish.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts, StationId } from '../../facts.js';
+import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
 import { alone, compute, defineStep } from '../../step.js';
 import { settingsStep } from '../dress/ways/single-point.js';
 import { provenSoFar } from '../prove/steps.js';
 import { isCreepFeed } from '../prove/trial.js';
+import { ITEM_WORDS } from '../../morning.js';
 import { redressDue } from './due.js';
 
 /** Bands in which the shop's records speak for or against a cause. */
@@ -37,9 +38,23 @@ export function knownFacts(facts: SetupFacts): Fact[] {
 		'infeed-over-25-um': !isCreepFeed(facts) && (facts.brief.depthUm ?? 0) > HEAVY_UM,
 		'grit-coarser-than-target': natural !== null && natural > COARSER * asked,
 		'grit-finer-than-target': natural !== null && natural < FINER * asked,
-		'thin-work': facts.brief.burnProne
+		'thin-work': facts.brief.burnProne,
+		...coolantSeen(facts),
+		'diamond-flat-large': turnMissed(facts)
 	};
 	return (Object.keys(all) as Fact[]).filter((name) => all[name]);
+}
+
+/** What the refractometer said this morning. */
+function coolantSeen({ morning, today, machine }: SetupFacts): Partial<Record<Fact, boolean>> {
+	if (!machine.wet || morning?.day !== today) return {};
+	const open = morning.open.includes(ITEM_WORDS.concentrationPct!);
+	return { 'coolant-weak-or-missed': open, 'coolant-good': !open };
+}
+/** The diamond was dressed with more often than it is turned in its holder. */
+function turnMissed({ dresser }: SetupFacts): boolean {
+	const { dressesSinceTurn: made, turnEvery: every } = dresser ?? {};
+	return typeof made === 'number' && typeof every === 'number' && every > 0 && made > every;
 }
 
 /** A search for what is wrong, kept with everything that was known, and what it was once that is known too. */
@@ -62,10 +77,17 @@ export const proveTroubleStep = searched('prove');
 /** While it grinds. */
 export const keepTroubleStep = searched('keep');
 
-/** What cured this setup before, the newest first, each once. */
-export function helpedBefore(
-	facts: Pick<SetupFacts, 'records'>
-): { cause: Cause; note: string; by: string; atMs: number }[] {
+/** What once cured a trouble here. */
+export interface Helped {
+	cause: Cause;
+	note: string;
+	by: string;
+	atMs: number;
+}
+/** What cured it before, of these records the newest first, each cause once. */
+export function helpedBefore(facts: {
+	records: readonly Pick<RecordFacts, 'id' | 'station' | 'step' | 'entered' | 'by' | 'atMs'>[];
+}): Helped[] {
 	const seen = new Set<unknown>();
 	return facts.records
 		.filter(

@@ -1,5 +1,7 @@
 import { between, from0, over0, roughnessUm, text, um, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
+import { compareStep } from './compare.js';
+import { jetStep } from './jet.js';
 import { creepStep, touchStep, trialStep } from './trial.js';
 import { holdStep, workHeld } from './hold.js';
 import { release } from '../../../prove/release.js';
@@ -202,6 +204,8 @@ export const proveSteps: readonly Step[] = [
 	touchStep,
 	trialStep,
 	creepStep,
+	compareStep,
+	jetStep,
 	diagnoseStep,
 	releaseStep
 ];

@@ -1,6 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/facts';
 import { draftsOf } from '$lib/server/db/drafts';
+import { helpedOn, oursOf } from '$lib/server/shop/ours';
 import { bookOfWheel } from '$lib/server/wheels/wheel-book';
 import { heavy } from '$lib/server/heavy/heavy';
 
@@ -17,6 +18,8 @@ export async function load({ params, locals, parent }) {
 		station,
 		drafts,
 		rack: station === 'select' ? await heavy(locals.user!.id, 'select-view', { setupId: facts.id }) : null,
-		book: station === 'keep' && facts.wheel ? await bookOfWheel(facts.wheel) : null
+		book: station === 'keep' && facts.wheel ? await bookOfWheel(facts.wheel) : null,
+		helped: station === 'keep' || station === 'prove' ? await helpedOn(facts.machine.id) : [],
+		ours: station === 'keep' ? await oursOf(facts.machine.id, facts.wheel?.canonical ?? null) : null
 	};
 }

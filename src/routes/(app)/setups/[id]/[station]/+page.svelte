@@ -11,10 +11,14 @@
 	$effect.pre(() => {
 		desk.rack = data.rack;
 		desk.book = data.book;
+		desk.ours = data.ours;
+		desk.helped = data.helped;
 	});
 	untrack(() => {
 		desk.rack = data.rack;
 		desk.book = data.book;
+		desk.ours = data.ours;
+		desk.helped = data.helped;
 		desk.drafts = data.drafts;
 	});
 	$effect.pre(() => {

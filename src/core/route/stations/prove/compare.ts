@@ -1,0 +1,21 @@
+import { compareDress } from '../../../prove/compare-dress.js';
+import { alone, compute, defineStep } from '../../step.js';
+
+/** The same cut undressed and dressed: did the dress help? */
+export const compareStep = defineStep({
+	station: 'prove',
+	step: 'compare',
+	title: 'Undressed against dressed',
+	fields: compareDress.fields,
+	compute: (facts, v) => alone(compute(facts, compareDress, v))
+});
+
+/** What it came to, in words. */
+export const COMPARED: Readonly<Record<string, string>> = {
+	better: 'better: it cuts freer',
+	'freer-but-rougher': 'freer, but rougher',
+	finer: 'finer',
+	'finer-but-duller': 'finer, but duller',
+	'little-change': 'little changed',
+	worse: 'worse'
+};

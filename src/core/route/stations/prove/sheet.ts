@@ -1,0 +1,96 @@
+import { release } from '../../../prove/release.js';
+import { tolerance } from '../../../balance/tolerance.js';
+import type { Unit } from '../../../calculation/fields.js';
+import { MEASURED_BY } from '../balance/measured-by.js';
+import { dressedStep } from '../dress/dressed.js';
+import { couponStep } from '../form/coupon.js';
+import { outcomeStep } from '../run-in/outcome.js';
+import { speedStep } from '../run-in/speed.js';
+import { readAt } from '../true/known-runout.js';
+import { Evidence, partOf } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { show } from '../../say.js';
+import { holdStep } from './hold.js';
+import { releaseStep } from './steps.js';
+
+/** One line of a release sheet: the value with its limit, how it stands, and the record it comes from. */
+export interface SheetRow {
+	name: string;
+	title: string;
+	value: string;
+	limit: string;
+	state: 'pass' | 'fail' | 'missing';
+	from: { recordId: number; by: string; atMs: number } | null;
+}
+interface Words {
+	title: string;
+	/** The limit beside it, and the unit of both. */
+	limit?: string;
+	unit?: Unit;
+	/** What yes and no say of it. */
+	yes?: string;
+	no?: string;
+}
+const LINES: Readonly<Record<string, Words>> = {
+	crackSeen: { title: 'Crack on the wheel', yes: 'seen', no: 'none seen' },
+	guardClosed: { title: 'Guard', yes: 'closed and latched', no: 'open' },
+	runInDone: { title: 'Run in', yes: 'free run made', no: 'not made' },
+	speedRpm: { title: 'Speed', limit: 'maxRpm', unit: 'rpm' },
+	balanceResidualGmm: { title: 'Balance', limit: 'balanceLimitGmm', unit: 'gmm' },
+	runOutUm: { title: 'Run-out', limit: 'runOutLimitUm', unit: 'um' },
+	dressSoundEven: { title: 'Dress', yes: 'sounded even', no: 'did not sound even' },
+	raUm: { title: 'Finish, Ra', limit: 'raTargetUm', unit: 'um-Ra' },
+	formErrorUm: { title: 'Form', limit: 'formToleranceUm', unit: 'um' },
+	burnSeen: { title: 'Burn', yes: 'seen', no: 'none' },
+	chatterSeen: { title: 'Chatter', yes: 'seen', no: 'none' },
+	soundNormal: { title: 'Sound', yes: 'normal', no: 'not normal' },
+	sizeErrorUm: { title: 'Size', limit: 'sizeToleranceUm', unit: 'um' },
+	flatnessUm: { title: 'Flatness', limit: 'flatnessLimitUm', unit: 'um' },
+	taperUm: { title: 'Taper', limit: 'taperLimitUm', unit: 'um' },
+	workHoldingConfirmed: { title: 'Work held', yes: 'pushed by hand, it holds', no: 'it does not hold' }
+};
+
+/** Where each value of the sheet comes from: what was recorded before, or what was seen at the release itself. */
+function sources(facts: SetupFacts): Readonly<Record<string, SheetRow['from']>> {
+	const e = Evidence.of(facts);
+	const of = (r: { id: number; by: string; atMs: number } | null): SheetRow['from'] =>
+		r && { recordId: r.id, by: r.by, atMs: r.atMs };
+	return {
+		runInDone: of(e.step(outcomeStep)),
+		speedRpm: of(e.step(speedStep)),
+		balanceResidualGmm: of(e.of(tolerance, 'balance', MEASURED_BY)),
+		runOutUm: of(e.newest('true', readAt)),
+		dressSoundEven: of(e.step(dressedStep)),
+		formErrorUm: of(e.step(couponStep)),
+		workHoldingConfirmed: of(e.step(holdStep))
+	};
+}
+
+/** The release sheet as it was signed, line by line; null while nothing was released. */
+export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
+	const recorded = Evidence.of(facts).step(releaseStep);
+	const sheet = partOf(recorded, release);
+	if (!recorded || !sheet) return null;
+	const given = sheet.input.checks as Readonly<Record<string, number | boolean | null>>;
+	const from = sources(facts);
+	const own: SheetRow['from'] = { recordId: sheet.id, by: recorded.by, atMs: recorded.atMs };
+	const q = show(facts);
+	return sheet.output.checks.map(({ name, state }) => {
+		const words = LINES[name] ?? { title: name };
+		const v = given[name] ?? null;
+		const limit = words.limit === undefined ? null : (given[words.limit] ?? null);
+		return {
+			name,
+			title: words.title,
+			value:
+				v === null
+					? 'not looked at'
+					: typeof v === 'boolean'
+						? ((v ? words.yes : words.no) ?? '')
+						: q(v, words.unit ?? 'um'),
+			limit: typeof limit === 'number' ? q(limit, words.unit ?? 'um') : '',
+			state,
+			from: name in from ? from[name]! : own
+		};
+	});
+}

@@ -1,0 +1,84 @@
+import { median } from '../numeric/median.js';
+
+/** A figure the shop has learnt from its own records: the middle, from where to where, and from how many. */
+export interface Ours {
+	median: number;
+	low: number;
+	high: number;
+	count: number;
+	/** There are enough of them to be used in place of a guideline. */
+	enough: boolean;
+}
+/** What the records of a machine have taught the shop, and how a form wears in this kind of wheel. */
+export interface OursOf {
+	cycleS: Ours | null;
+	redressS: Ours | null;
+	changeoverS: Ours | null;
+	lossUmPerMm: Ours | null;
+}
+/** So many are enough (guideline). */
+export const ENOUGH = 5;
+
+/** What so many figures say; null where there are none. @example learnt([3, 5, 4]) // {"median":4,"low":3,"high":5,"count":3,"enough":false} */
+export function learnt(values: readonly number[]): Ours | null {
+	if (!values.length) return null;
+	return {
+		median: median([...values]),
+		low: Math.min(...values),
+		high: Math.max(...values),
+		count: values.length,
+		enough: values.length >= ENOUGH
+	};
+}
+
+/** One record by its stamp: which step of which setup, and what was told. */
+export interface Stamp {
+	setupId: number;
+	step: string;
+	atMs: number;
+	what?: string | undefined;
+	parts?: number | undefined;
+}
+/** Longer than this nobody was at it: a night lies between. */
+const AT_A_STRETCH_S = 4 * 3600;
+const seconds = (from: Stamp, to: Stamp): number => (to.atMs - from.atMs) / 1000;
+const atAStretch = (s: number): boolean => s > 0 && s <= AT_A_STRETCH_S;
+
+/** Seconds a part took: from one booking of a setup to the next, where that one books parts and nothing else. Oldest first. */
+export function cyclesS(bookings: readonly Stamp[]): number[] {
+	const last = new Map<number, Stamp>();
+	return bookings.flatMap((b) => {
+		const before = last.get(b.setupId);
+		last.set(b.setupId, b);
+		if (!before || b.what !== 'ground-on' || !b.parts) return [];
+		const s = seconds(before, b);
+		return atAStretch(s) ? [s / b.parts] : [];
+	});
+}
+
+/** Seconds from a stamp of one kind to the next of another in the same setup. */
+function between(stamps: readonly Stamp[], begins: string, ends: string): number[] {
+	const begun = new Map<number, Stamp>();
+	return stamps.flatMap((b) => {
+		if (b.step === begins) begun.set(b.setupId, b);
+		const from = begun.get(b.setupId);
+		if (b.step !== ends || !from) return [];
+		begun.delete(b.setupId);
+		const s = seconds(from, b);
+		return atAStretch(s) ? [s] : [];
+	});
+}
+/** Seconds a dress took: from its settings to the dressed wheel. Oldest first. */
+export const redressesS = (stamps: readonly Stamp[]): number[] => between(stamps, 'settings', 'done');
+
+/** Seconds a machine stood between two wheels: from one taken off to the next released. Oldest first, of one machine. */
+export function changeoversS(stamps: readonly Stamp[]): number[] {
+	let off: Stamp | null = null;
+	return stamps.flatMap((b) => {
+		if (b.step === 'entry' && (b.what === 'taken-off' || b.what === 'worn-out')) off = b;
+		if (b.step !== 'release' || !off) return [];
+		const s = seconds(off, b);
+		off = null;
+		return atAStretch(s) ? [s] : [];
+	});
+}

@@ -1,0 +1,89 @@
+import {
+	type OursOf,
+	type Stamp,
+	changeoversS,
+	cyclesS,
+	learnt,
+	redressesS
+} from '../../../core/shop/ours.js';
+import type { StationId } from '../../../core/route/facts.js';
+import { type Helped, helpedBefore } from '../../../core/route/stations/keep/trouble.js';
+import { type Runner, rows } from '../db/pool.js';
+import { stored } from '../db/stored.js';
+
+/** So many of the newest stamps speak; older ones were made with another hand. */
+const NEWEST = 300;
+
+interface Row {
+	setupId: number;
+	step: string;
+	at: Date;
+	entered: string;
+}
+const stampsOf = async (machineId: number, station: string, steps: string, on?: Runner): Promise<Stamp[]> =>
+	(
+		await rows<Row>(
+			`SELECT setup_id AS setupId, step, at, entered FROM records WHERE machine_id = ? AND station = ? AND ordinal = 0 AND setup_id IS NOT NULL AND step IN (${steps}) ORDER BY id DESC LIMIT ${NEWEST}`,
+			[machineId, station],
+			on
+		)
+	)
+		.reverse()
+		.map((r) => {
+			const told = stored<{ what?: string; partsGround?: number }>(r.entered);
+			return {
+				setupId: r.setupId,
+				step: r.step,
+				atMs: r.at.getTime(),
+				what: told?.what,
+				parts: told?.partsGround
+			};
+		});
+
+/** Learnt from the newest records of one machine, and from every form that was measured in wheels with one marking. */
+export async function oursOf(machineId: number, marking: string | null, on?: Runner): Promise<OursOf> {
+	const [booked, dressed, released, wear] = [
+		await stampsOf(machineId, 'keep', "'entry'", on),
+		await stampsOf(machineId, 'dress', "'settings', 'done'", on),
+		await stampsOf(machineId, 'prove', "'release'", on),
+		marking === null
+			? []
+			: await rows<{ k: number | null }>(
+					`SELECT JSON_VALUE(r.output, '$.lossUmPerMm') AS k FROM wheels w JOIN records r ON r.wheel_id = w.id AND r.station = 'keep' AND r.step = 'interval' WHERE w.canonical = ? ORDER BY r.id DESC LIMIT ${NEWEST}`,
+					[marking],
+					on
+				)
+	];
+	const inOrder = [...booked, ...released].sort((a, b) => a.atMs - b.atMs);
+	return {
+		cycleS: learnt(cyclesS(booked)),
+		redressS: learnt(redressesS(dressed)),
+		changeoverS: learnt(changeoversS(inOrder)),
+		lossUmPerMm: learnt(wear.flatMap(({ k }) => (k === null ? [] : [Number(k)])))
+	};
+}
+
+/** What once cured a trouble on this machine, whichever setup it was, the newest first. */
+export async function helpedOn(machineId: number, on?: Runner): Promise<Helped[]> {
+	const found = await rows<{
+		id: number;
+		station: StationId;
+		step: string;
+		entered: string;
+		by: string;
+		at: Date;
+	}>(
+		`(SELECT r.id, r.station, r.step, r.entered, u.name AS \`by\`, r.at FROM records r JOIN users u ON u.id = r.user_id WHERE r.machine_id = ? AND r.station = 'prove' AND r.step = 'trouble' ORDER BY r.id DESC LIMIT ${NEWEST})
+		 UNION ALL (SELECT r.id, r.station, r.step, r.entered, u.name AS \`by\`, r.at FROM records r JOIN users u ON u.id = r.user_id WHERE r.machine_id = ? AND r.station = 'keep' AND r.step = 'trouble' ORDER BY r.id DESC LIMIT ${NEWEST})`,
+		[machineId, machineId],
+		on
+	);
+	return helpedBefore({
+		records: found.map((r) => ({
+			...r,
+			id: Number(r.id),
+			entered: stored<Record<string, unknown>>(r.entered) ?? {},
+			atMs: r.at.getTime()
+		}))
+	});
+}

@@ -1,0 +1,51 @@
+import { expect } from 'chai';
+import fc from 'fast-check';
+import { type Stamp, changeoversS, cyclesS, learnt, redressesS } from '../../../src/core/shop/ours.js';
+
+const at = (minutes: number, step: string, more: Partial<Stamp> = {}): Stamp => ({
+	setupId: 1,
+	step,
+	atMs: 60_000 * minutes,
+	...more
+});
+const ground = (minutes: number, parts: number, more: Partial<Stamp> = {}) =>
+	at(minutes, 'entry', { what: 'ground-on', parts, ...more });
+const redress = (minutes: number) => at(minutes, 'entry', { what: 'redressed', parts: 0 });
+
+describe('what the shop learns from its own records', () => {
+	it('is the middle with its range, and enough from five on', () => {
+		expect(learnt([])).to.equal(null);
+		expect(learnt([9, 1, 4, 2])).to.deep.equal({ median: 3, low: 1, high: 9, count: 4, enough: false });
+		expect(learnt([9, 1, 4, 2, 3])!.enough).to.equal(true);
+	});
+	it('a part takes from one booking to the next, shared by the parts between', () =>
+		expect(cyclesS([ground(0, 1), ground(10, 1), redress(15), ground(27, 2)])).to.deep.equal([600, 360]));
+	it('what lies over a night, of another setup, or is booked without parts says nothing', () => {
+		expect(cyclesS([ground(0, 1), ground(241, 1)])).to.deep.equal([]);
+		expect(cyclesS([ground(0, 1), ground(240, 1)])).to.deep.equal([14400]);
+		expect(cyclesS([ground(0, 1), ground(10, 1, { setupId: 2 })])).to.deep.equal([]);
+		expect(cyclesS([ground(0, 1), ground(10, 0)])).to.deep.equal([]);
+	});
+	it('a dress takes from its settings to the dressed wheel', () =>
+		expect(
+			redressesS([at(0, 'settings'), at(4, 'settings'), at(10, 'done'), at(12, 'done'), at(20, 'settings')])
+		).to.deep.equal([360]));
+	it('changing over takes from the wheel taken off to the next one released, whatever setup that is', () =>
+		expect(
+			changeoversS([
+				at(0, 'release'),
+				at(5, 'entry', { what: 'taken-off' }),
+				at(65, 'release', { setupId: 2 }),
+				at(70, 'release', { setupId: 3 }),
+				at(80, 'entry', { what: 'worn-out', setupId: 3 }),
+				at(125, 'release', { setupId: 4 })
+			])
+		).to.deep.equal([3600, 2700]));
+	it('the middle lies in the range, whatever was measured', () =>
+		fc.assert(
+			fc.property(fc.array(fc.double({ min: 0, max: 1e6, noNaN: true }), { minLength: 1 }), (list) => {
+				const o = learnt(list)!;
+				return o.low <= o.median && o.median <= o.high && o.count === list.length;
+			})
+		));
+});
