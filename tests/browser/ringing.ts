@@ -27,6 +27,8 @@ export async function readyToRing(page: Page): Promise<string> {
 	await page.getByLabel('Finish wanted, Ra').fill('0.8');
 	await page.getByRole('radio', { name: /SG-1/ }).check();
 	await press(page, 'Start the setup');
+	// The whole rack is ranked before Select stands there; a slow machine takes its time over it.
+	await page.waitForURL(/\/setups\/\d+\/select/, { timeout: 60_000 });
 	await press(page, /^Take wheel/);
 	await press(page, /On to inspecting/);
 	await heading(page, 'Inspect: look');

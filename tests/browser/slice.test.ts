@@ -153,8 +153,8 @@ describe('from a brief to a released wheel, by mouse', () => {
 		await page.getByRole('radio', { name: 'taken off' }).check();
 		await page.getByLabel('Diameter now').fill(((await diameter()) - 0.2).toFixed(2));
 		await page.getByLabel('Parts ground').fill('8');
-		await page.getByLabel(/Redress after/).fill('20');
-		await press(page, 'Book it');
+		await page.getByRole('textbox', { name: /^Redress after(?! infeed)/ }).fill('20');
+		await press(page, 'Take it off');
 		await page.getByText('This setup is finished').waitFor();
 		await page.goto(`${base()}/log?setup=${setup}`);
 		expect(await page.getByRole('row').count()).to.be.above(20);

@@ -32,8 +32,8 @@ export const compareDress = defineCalculation({
 		'without power: freer, cleaner -1; duller, dirtier +1; the sum takes its place'
 	],
 	fields: [
-		side('before', 'Before the dress'),
-		side('after', 'After the dress'),
+		side('before', 'The cut undressed'),
+		side('after', 'The same cut dressed'),
 		choice('feel', 'Push, sound, sparks, heat in the hand', ['freer', 'same', 'duller'], {
 			label: 'It cuts'
 		}),
