@@ -156,8 +156,8 @@ const RUN: Record<Part, () => Promise<Count>> = {
 			await one('types of the core alone', [modules('typescript/bin/tsc'), '-p', 'tsconfig.core.json'])
 		]);
 	},
-	core: () => mocha('tests/core/**/*.test.ts', process.env, undefined, true),
-	server: () => onGround((env) => mocha('tests/server/**/*.test.ts', env, 30_000, true)),
+	core: () => mocha('tests/core/**/*.test.ts', process.env, 60_000, true),
+	server: () => onGround((env) => mocha('tests/server/**/*.test.ts', env, 90_000, true)),
 	doors: async () => {
 		await build();
 		return onGround((env) =>

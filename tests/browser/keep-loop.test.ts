@@ -186,5 +186,17 @@ describe('keeping a wheel to its end', () => {
 		await inInches(page, "the wheel's book");
 		await press(page, 'Speed as it shrinks');
 		await inInches(page, 'the speeds');
+		await accessible(page, 'the speeds');
+		await press(page, 'Two ways to redress');
+		await inInches(page, 'two ways');
+		await accessible(page, 'two ways');
+		await press(page, 'G ratio');
+		await inInches(page, 'the G ratio');
+		await next.open('prove');
+		for (const part of ['Before and after the dress', 'Coolant jet']) {
+			await press(page, part);
+			await inInches(page, part);
+			await accessible(page, part);
+		}
 	});
 });

@@ -46,7 +46,8 @@ export function sumsOf(records: readonly RecordFacts[], wheelId: number | null, 
 	// A step of several results is one deed.
 	let deed: string | null = null;
 	for (const r of records) {
-		const booked = r.station === 'keep' && r.step === 'entry';
+		// What was stopped was not booked.
+		const booked = r.station === 'keep' && r.step === 'entry' && r.verdict !== 'stop';
 		if (booked) {
 			sums.bookings++;
 			sums.partsGround += Number(r.entered.partsGround ?? 0);

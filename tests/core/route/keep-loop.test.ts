@@ -139,6 +139,13 @@ describe('Keep: what a booking asks and does', () => {
 		expect(note({})).to.equal('50 µm off, diameter reckoned');
 		expect(note({ diameterAfterMm: plain().wheel!.diameterMm - 0.1 })).to.equal('50 µm off');
 	});
+	it('what was stopped was not booked: neither its parts nor its redress count', () => {
+		const f = book(plain(), { partsGround: 3, redressAfterParts: 10 });
+		const over = book(f, { what: 'redressed', partsGround: 2, takenUm: 20, targetMps: 90 });
+		expect(recordOf(over, 'keep', 'entry')!.verdict).to.equal('stop');
+		expect(over.sums).to.deep.include({ partsGround: 3, partsSinceDress: 3, bookings: 1 });
+		expect(over.wheel!.diameterMm).to.equal(f.wheel!.diameterMm);
+	});
 	it('a wheel with abrasive left is scrapped with a reason only; one at its end without', () => {
 		const f = plain();
 		const d = f.wheel!.diameterMm;

@@ -15,7 +15,7 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
-	const { system, q, f, sign } = unitsHere();
+	const { system, q, f, sign, told } = unitsHere();
 	const w = $derived(data.wheel);
 	const limit = $derived(limitRpm(w));
 	const here = $derived(`/rack/${encodeURIComponent(w.number)}` as const);
@@ -146,7 +146,7 @@
 								>{LEDGER_WORDS[l.kind] ?? l.kind}{#if l.setupId}, <a href={resolve(`/setups/${l.setupId}`)}
 										>{l.setupId}</a
 									>{#if l.machine}&nbsp;on {l.machine}{/if}{/if}</td
-							><td class="num r">{measured(l)}</td><td>{l.note ?? ''}</td><td>{l.by}</td></tr
+							><td class="num r">{measured(l)}</td><td>{told(l.note ?? '')}</td><td>{l.by}</td></tr
 						>{/each}</tbody
 				>
 			</table>
