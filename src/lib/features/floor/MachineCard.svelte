@@ -74,7 +74,9 @@
 		><span class="num dia">{w ? `⌀ ${q(w.diameterMm, 'mm')}` : ''}</span>
 	</div>
 	<p class="others">
-		<a class:stop={card.morning?.mayStart === false} href={resolve(`/morning/${encodeURIComponent(card.machine.code)}`)}
+		<a
+			class:stop={card.morning?.mayStart === false}
+			href={resolve(`/morning/${encodeURIComponent(card.machine.code)}`)}
 			>Morning sheet{card.morning === null
 				? ': not yet'
 				: !card.morning.mayStart
