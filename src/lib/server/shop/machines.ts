@@ -39,8 +39,6 @@ export const machinesByIds = async (ids: readonly number[], on?: Runner): Promis
 		: [];
 export const mounts = (on?: Runner): Promise<(MountFacts & { kind: string })[]> =>
 	rows(`SELECT ${MOUNT} FROM mounts WHERE NOT retired ORDER BY code`, [], on);
-export const mountById = (id: number, on?: Runner): Promise<MountFacts | undefined> =>
-	row(`SELECT ${MOUNT} FROM mounts WHERE id = ?`, [id], on);
 /** Mounts by their numbers, those out of use too. */
 export const mountsByIds = async (ids: readonly number[], on?: Runner): Promise<MountFacts[]> =>
 	ids.length ? queryRows(`SELECT ${MOUNT} FROM mounts WHERE id IN (${places(ids)})`, [...ids], on) : [];

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { whenRight } from '$core/calculation/attempt';
+	import { dressCompensation } from '$core/set/dress-compensation';
 	import type { InputFault } from '$core/calculation/fault';
 	import type { SetupFacts } from '$core/route/facts';
 	import type { Loop } from '$core/route/stations/keep/loop';
@@ -21,10 +23,18 @@
 	const { q, told } = unitsHere();
 	const grinding = $derived(what === 'ground-on' || what === 'redressed');
 	const taken = $derived(entry.result.values.takenUm);
-	/** The slide goes after the rim by what was taken off the radius; a diameter dial shows twice that. */
+	/** How far the zero goes after the rim, by what the dial counts; towards the part, whichever side that is. */
 	const zeroMm = $derived(
 		what === 'redressed' && typeof taken === 'number'
-			? ((facts.machine.dialReads === 'diameter' ? 2 : 1) * taken) / 1000
+			? whenRight(
+					() =>
+						dressCompensation.run({
+							dressRadialUm: taken,
+							dialReads: facts.machine.dialReads,
+							contactSide: 'x-plus',
+							previousZeroMm: 0
+						}).shiftMm
+				)
 			: null
 	);
 	const later = ['redressAfterParts', 'redressAfterMm', 'targetMps'] as const;
