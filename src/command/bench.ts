@@ -22,45 +22,52 @@ import { freePort, say } from './system.js';
 const line = (r: Ratio): string =>
 	`${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
 
+/** What there is to measure; rack and log come last, they grow what is kept a hundredfold. */
+const parts = (base: string, settle: () => Promise<void>): Record<string, () => Promise<Ratio[]>> => ({
+	silence: async () => benchSilence(base, await cookieOf(), await freeWheel()),
+	calc: benchCalc,
+	patch: benchPatch,
+	form: benchForm,
+	ring: benchRing,
+	balance: benchBalance,
+	stand: () => benchStand(base),
+	pages: () => benchPages(base),
+	history: async () => benchHistory(base, await cookieOf()),
+	rack: async () => benchRack(base, await cookieOf(), settle),
+	log: benchLog
+});
+
 /** Speed as ratios taken in one run on one machine: nothing here passes or fails, it says where things stand. */
-export async function bench(silenceOnly = false): Promise<void> {
+export async function bench(only?: string): Promise<void> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-bench-'));
 	let database = await startDatabase(folder, await freePort(3517));
 	let app: ReturnType<typeof spawn> | null = null;
+	const end = async () => {
+		if (app) await endChild(app);
+		await database.stop();
+		rmSync(folder, { recursive: true, force: true });
+	};
+	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
+		process.once(signal, () => void end().finally(() => process.exit(1)));
 	try {
 		await shopOn(database, true);
 		const { closeDatabase } = await import('../lib/server/db/pool.js');
 		await build();
 		const port = await freePort(4373);
 		app = await startApplication(database.address, port, true, true);
-		const base = `http://127.0.0.1:${port}`;
-		const settle = async () => {
+		const all = parts(`http://127.0.0.1:${port}`, async () => {
 			await closeDatabase();
 			await database.stop();
 			database = await startDatabase(folder);
-		};
-		const silence = await benchSilence(base, await cookieOf(), await freeWheel());
-		const ratios: Ratio[] = silenceOnly
-			? silence
-			: [
-					...silence,
-					...(await benchCalc()),
-					...(await benchPatch()),
-					...(await benchForm()),
-					...(await benchRing()),
-					...(await benchBalance()),
-					...(await benchStand(base)),
-					...(await benchPages(base)),
-					...(await benchHistory(base, await cookieOf())),
-					...(await benchRack(base, await cookieOf(), settle)),
-					...(await benchLog())
-				];
+		});
+		if (only !== undefined && !all[only])
+			throw new Error(`--only ${only}: say one of ${Object.keys(all).join(', ')}.`);
+		for (const [name, measure] of Object.entries(all))
+			if (only === undefined || only === name)
+				process.stdout.write((await measure()).map((r) => `${line(r)}\n`).join(''));
 		await closeDatabase();
-		process.stdout.write(`${ratios.map(line).join('\n')}\n`);
 	} finally {
-		if (app) await endChild(app);
-		await database.stop();
-		rmSync(folder, { recursive: true, force: true });
+		await end();
 		say('');
 	}
 }

@@ -43,9 +43,12 @@ program
 	.command('bench')
 	.description('speed, as ratios in one run')
 	.option('--kill <times>', 'kill database and application so often while eight record, and count')
-	.option('--silence', 'only how long nobody else is answered while something heavy is asked')
-	.action((o: { kill?: string; silence?: boolean }) =>
-		done(import('./bench.js').then((m) => (o.kill ? m.benchKills(Number(o.kill)) : m.bench(!!o.silence))))
+	.option(
+		'--only <part>',
+		'one of silence, calc, patch, form, ring, balance, stand, pages, history, rack, log'
+	)
+	.action((o: { kill?: string; only?: string }) =>
+		done(import('./bench.js').then((m) => (o.kill ? m.benchKills(Number(o.kill)) : m.bench(o.only))))
 	);
 program
 	.command('calc')

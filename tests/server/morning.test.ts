@@ -1,13 +1,9 @@
 import { expect } from 'chai';
-import { row } from '../../src/lib/server/db/pool.js';
-import { logLines } from '../../src/lib/server/db/records.js';
-import {
-	keepMorning,
-	lastEntered,
-	newestMorning,
-	newestMornings
-} from '../../src/lib/server/shop/morning.js';
-import { facts, key, machineId, machinist, refusedWith, step, workedUpTo } from './ground.js';
+import { row, setClock } from '../../src/lib/server/db/pool.js';
+import { logLines } from '../../src/lib/server/db/log.js';
+import { keepMorning, lastMorning, newestMornings } from '../../src/lib/server/shop/morning.js';
+import { nameShop, theShop } from '../../src/lib/server/shop/the-shop.js';
+import { facts, key, lead, machineId, machinist, refusedWith, step, workedUpTo } from './ground.js';
 
 const FINE = {
 	shift: 'early',
@@ -63,7 +59,7 @@ describe('a morning sheet', () => {
 		const lines = await logLines({ machine: 'TC-1' });
 		expect(await sheets()).to.equal(before + 1);
 		expect(lines[0]).to.include({ calculation: 'set.daily-start', step: 'morning', setupId: null });
-		const last = (await lastEntered(await machineId('TC-1')))!;
+		const last = (await lastMorning(await machineId('TC-1'))).last!;
 		expect(last.notOnMachine).to.deep.equal(FINE.notOnMachine);
 	});
 	it('of every machine the newest, of a machine without one none', async () => {
@@ -71,8 +67,24 @@ describe('a morning sheet', () => {
 		await keep({ ...FINE, shift: 'late' }, 'TC-1');
 		const all = await newestMornings([await machineId('TC-1'), await machineId('LP-1')]);
 		expect(all.get(await machineId('TC-1'))).to.include({ shift: 'late' });
-		expect(await newestMorning(await machineId('LP-1'))).to.equal(null);
+		expect((await lastMorning(await machineId('LP-1'))).newest).to.equal(null);
 		expect(all.has(await machineId('LP-1'))).to.equal(false);
+	});
+	it('a shop that asks for one starts no machine without it, and a lead alone asks', async () => {
+		const { id } = await workedUpTo('run-in.start');
+		const start = () => step(id, 'run-in', 'start', { guardClosed: true, peopleClear: true, firstRun: true });
+		const shop = await theShop();
+		await refusedWith('lead-only', nameShop({ ...shop, morningWanted: true }, await machinist()));
+		await nameShop({ name: shop.name, units: shop.units, morningWanted: true }, await lead());
+		try {
+			// Tomorrow nobody has filled one in.
+			setClock(() => Date.now() + 86_400_000);
+			await refusedWith('morning-sheet', start());
+		} finally {
+			setClock(null);
+			await nameShop({ name: shop.name, units: shop.units, morningWanted: false }, await lead());
+		}
+		await start();
 	});
 	it('what is wrong in it is said by field, and a machine there is none of is not found', async () => {
 		await refusedWith('no-machine', keep(FINE, 'XX-1'));

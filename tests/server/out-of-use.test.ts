@@ -103,8 +103,8 @@ describe('the shop', () => {
 		await nameShop(before, await lead());
 	});
 	it('is shown the way to its first setup until there is one, or until a lead has had enough', async () => {
-		expect(await wayOf({ name: '', units: 'mm', shownWay: true })).to.equal(null);
-		expect(await wayOf({ name: '', units: 'mm', shownWay: false }), 'there are setups').to.equal(null);
+		expect(await wayOf({ shownWay: true })).to.equal(null);
+		expect(await wayOf({ shownWay: false }), 'there are setups').to.equal(null);
 		await wayShown(await lead());
 		expect((await theShop()).shownWay).to.equal(true);
 	});

@@ -131,6 +131,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 			lockedOut: false
 		},
 		morning: null,
+		morningWanted: false,
 		mount: MOUNT,
 		mounts: [MOUNT, { ...MOUNT, id: 2, code: 'F2' }, { ...MOUNT, id: 3, code: 'A9', seatMm: 31.75 }],
 		dresser: DIAMOND,
@@ -146,7 +147,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		pastRings: [],
 		batchGPa: [],
 		cuts: [],
-		guidelines: { tables: null, weights: null, weightsVersion: 1, limits: {} },
+		guidelines: { tables: null, weights: null, weightsVersion: 1, limits: {}, points: [] },
 		incidentId: null,
 		onSpindle: false,
 		occupied: null,

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
 import { row, rows, write } from '../../lib/server/db/pool.js';
-import { type LogFilter, logLines } from '../../lib/server/db/records.js';
+import { type LogFilter, logLines } from '../../lib/server/db/log.js';
 import { keepThing } from '../../lib/server/shop/shop.js';
 import { loadSetup } from '../../lib/server/setups/setups.js';
 import { record } from '../../lib/server/setups/record.js';

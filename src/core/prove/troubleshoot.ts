@@ -1,18 +1,9 @@
-import { choice, keysOf, list } from '../calculation/field/index.js';
+import { choice, list } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
-import {
-	CAUSES,
-	type Cause,
-	FACT_POINTS,
-	type Fact,
-	SYMPTOM_POINTS,
-	type Symptom,
-	pointsOf
-} from './trouble-points.js';
+import { FACTS, SHOP_POINTS, SYMPTOMS, pointsHere } from './shop-points.js';
+import { CAUSES, type Cause, type Fact, type Symptom } from './trouble-points.js';
 
-export const SYMPTOMS = keysOf(SYMPTOM_POINTS);
-export const FACTS = keysOf(FACT_POINTS);
 const MOUNT_FIRST = 4;
 
 export interface Suspect {
@@ -43,7 +34,8 @@ export const troubleshoot = defineCalculation({
 		list('facts', 'What is known', choice('fact', 'Fact', FACTS, { required: true }), {
 			default: [] as Fact[],
 			maxItems: 100
-		})
+		}),
+		SHOP_POINTS
 	],
 	outputs: [
 		{ name: 'top', about: 'Most likely', main: true },
@@ -52,13 +44,13 @@ export const troubleshoot = defineCalculation({
 		{ name: 'causes', about: 'Ranked' }
 	],
 	example: { symptoms: ['poor-finish'], facts: ['overlap-below-2'] },
-	compute({ symptoms, facts }) {
+	compute({ symptoms, facts, shopPoints }) {
 		const because = new Map<Cause, Suspect['because']>();
 		for (const code of new Set(symptoms))
-			for (const [cause, points] of pointsOf(SYMPTOM_POINTS[code]))
+			for (const [cause, points] of pointsHere(code, shopPoints))
 				because.set(cause, [...(because.get(cause) ?? []), { code, points }]);
 		for (const code of new Set(facts))
-			for (const [cause, points] of pointsOf(FACT_POINTS[code])) because.get(cause)?.push({ code, points });
+			for (const [cause, points] of pointsHere(code, shopPoints)) because.get(cause)?.push({ code, points });
 		const scored = [...because]
 			.map(([code, why]) => ({ code, score: why.reduce((s, w) => s + w.points, 0), because: why }))
 			.filter((c) => c.score > 0)

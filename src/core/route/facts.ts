@@ -5,6 +5,7 @@ import type { ListenSettings, RingResult } from '../inspect/ring/listen.js';
 import type { StationId } from './station-names.js';
 import type { BriefFacts } from './stations/brief/steps.js';
 import type { Sums } from './sums.js';
+import type { ShopPoint } from '../prove/shop-points.js';
 import type { Morning } from './morning.js';
 import type { RouteFacts } from './templates.js';
 import type { Limits } from '../calculation/limits.js';
@@ -179,6 +180,7 @@ export interface Guidelines {
 	weights: Record<string, number> | null;
 	weightsVersion: number;
 	/** Limits and usual values by calculation and field. */ limits: Limits;
+	/** What symptoms and facts say of a trouble otherwise than shipped. */ points: readonly ShopPoint[];
 }
 
 /** What another setup has on this machine or on this mount, or what is kept on the mount in the rack. */
@@ -204,6 +206,8 @@ export interface SetupFacts {
 	machine: MachineFacts;
 	/** Its newest morning sheet; null where nobody ever filled one in. */
 	morning: Morning | null;
+	/** The shop asks for a sheet of today before a machine starts. */
+	morningWanted: boolean;
 	mount: MountFacts | null;
 	/** Every mount of the shop that is in use. */
 	mounts: readonly MountFacts[];

@@ -53,30 +53,34 @@ export const ITEM_WORDS: Readonly<Record<string, string>> = {
 /** Where the spindle is started, or the wheel is brought to something. */
 const STARTS: readonly StationId[] = ['run-in', 'true', 'form', 'dress', 'prove'];
 const RUNS_FOR_BALANCE: readonly string[] = ['phase', 'runs', 'auto', 'restart'];
-type Asked = Pick<SetupFacts, 'morning' | 'today' | 'machine'>;
+type Asked = Pick<SetupFacts, 'morning' | 'morningWanted' | 'today' | 'machine'>;
 
-/** Today's sheet says that this machine does not start. */
-function unsafe(f: Asked): Morning | null {
-	const m = f.morning;
-	return m && m.day === f.today && !m.mayStart ? m : null;
+/** Why this machine does not start today: its sheet says so, or there is none and the shop asks for one. */
+function unsafe(f: Asked): string | null {
+	const m = f.morning?.day === f.today ? f.morning : null;
+	if (m && !m.mayStart)
+		return `${f.machine.code} does not start: ${m.open.join(', ')} on this morning's sheet. Put it right and fill in the sheet again.`;
+	if (!m && f.morningWanted)
+		return `${f.machine.code} has no morning sheet of today, and this shop asks for one before it starts. Fill it in from its card on the Floor.`;
+	return null;
 }
-const says = (f: Asked, m: Morning): string =>
-	`${f.machine.code} does not start: ${m.open.join(', ')} on this morning's sheet. Put it right and fill in the sheet again.`;
 
-/** What protects people is open on today's sheet: nothing that turns the wheel is recorded until it is put right. Never overridden. */
+/** What protects people is open on today's sheet, or nobody looked: nothing that turns the wheel is recorded until it is put right. Never overridden. */
 export function mayNotStart(f: Asked, station: StationId, step: string): Refusal | null {
 	const starts = STARTS.includes(station) || (station === 'balance' && RUNS_FOR_BALANCE.includes(step));
-	const m = starts ? unsafe(f) : null;
-	return m && { code: 'morning-sheet', message: says(f, m) };
+	const message = starts ? unsafe(f) : null;
+	return message === null ? null : { code: 'morning-sheet', message };
 }
 
 /** The morning sheet as a line of the gate, where the machine has one. */
 export function morningLine(f: Asked & Pick<SetupFacts, 'state'>, station: StationId): GateLine[] {
 	const m = f.morning;
-	if (!m || f.state === 'finished' || !(STARTS.includes(station) || station === 'keep')) return [];
-	const own = { key: 'morning', title: 'Morning sheet', recordId: m.recordId };
+	if (f.state === 'finished' || !(STARTS.includes(station) || station === 'keep')) return [];
+	const own = { key: 'morning', title: 'Morning sheet', recordId: m?.recordId ?? null };
+	const stops = unsafe(f);
+	if (stops !== null) return [line({ ...own, state: 'stop', value: stops })];
+	if (!m) return [];
 	if (m.day !== f.today) return [line({ ...own, state: 'caution', value: 'not filled in today' })];
-	if (!m.mayStart) return [line({ ...own, state: 'stop', value: says(f, m) })];
 	return [
 		line({
 			...own,

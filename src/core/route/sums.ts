@@ -22,6 +22,8 @@ export interface Sums {
 	redresses: number;
 	/** Off the radius by the last of them; null while nobody has said. */
 	lastTakenUm: number | null;
+	/** When the wheel was dressed last; null where it never was. */
+	dressedAtMs: number | null;
 }
 export const NO_SUMS: Sums = {
 	rolls: 0,
@@ -34,7 +36,8 @@ export const NO_SUMS: Sums = {
 	inPartMm: 0,
 	dressedAtMm: 0,
 	redresses: 0,
-	lastTakenUm: null
+	lastTakenUm: null,
+	dressedAtMs: null
 };
 
 /**
@@ -56,9 +59,9 @@ export function sumsOf(records: readonly RecordFacts[], wheelId: number | null, 
 		if (r.station === 'balance' && r.step !== 'track' && r.calculation === 'balance.tolerance') sums.rolls++;
 		runOut(sums, r);
 		const again = r.together !== undefined && r.together === deed;
-		if (booked) grind(sums, r.entered);
+		if (booked) grind(sums, r);
 		else if (!again && r.station === 'dress' && (r.step === 'done' || r.step === 'again')) {
-			dressed(sums, r.entered.takenUm);
+			dressed(sums, r);
 			if (r.step === 'done') sums.redresses = 0;
 		}
 		deed = r.together;
@@ -83,17 +86,19 @@ function runOut(sums: Sums, r: RecordFacts): void {
 const figureOf = (v: unknown): number | null => (typeof v === 'number' ? v : null);
 
 /** Parts and infeed of one booking; one that says it was redressed ends with a fresh wheel, wherever in the part that was. */
-function grind(sums: Sums, entered: Record<string, unknown>): void {
+function grind(sums: Sums, r: RecordFacts): void {
+	const { entered } = r;
 	sums.redressAfter = figureOf(entered.redressAfterParts) ?? sums.redressAfter;
 	sums.redressAfterMm = figureOf(entered.redressAfterMm) ?? sums.redressAfterMm;
 	const parts = Number(entered.partsGround ?? 0);
 	sums.partsSinceDress += parts;
 	sums.inPartMm = figureOf(entered.inPartMm) ?? (parts > 0 ? 0 : sums.inPartMm);
-	if (entered.what === 'redressed') dressed(sums, entered.takenUm);
+	if (entered.what === 'redressed') dressed(sums, r);
 }
-function dressed(sums: Sums, takenUm: unknown): void {
+function dressed(sums: Sums, r: RecordFacts): void {
 	sums.partsSinceDress = 0;
 	sums.dressedAtMm = sums.inPartMm;
 	sums.redresses++;
-	sums.lastTakenUm = figureOf(takenUm) ?? sums.lastTakenUm;
+	sums.dressedAtMs = r.atMs;
+	sums.lastTakenUm = figureOf(r.entered.takenUm) ?? sums.lastTakenUm;
 }

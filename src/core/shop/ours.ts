@@ -15,6 +15,8 @@ export interface OursOf {
 	redressS: Ours | null;
 	changeoverS: Ours | null;
 	lossUmPerMm: Ours | null;
+	/** The whole wheel off its radius for each mm ground, by its diameters. */
+	wornUmPerMm: Ours | null;
 }
 /** So many are enough (guideline). */
 export const ENOUGH = 5;
@@ -38,6 +40,20 @@ export interface Stamp {
 	atMs: number;
 	what?: string | undefined;
 	parts?: number | undefined;
+}
+/** A booking by what it says of the wheel's size. */
+export interface Sized {
+	setupId: number;
+	what: string | undefined;
+	parts: number;
+	/** How deep the part under way is. */
+	inPartMm: number | null;
+	/** As measured; null where nobody measured. */
+	diameterMm: number | null;
+	/** Off the radius by a redress. */
+	takenUm: number | null;
+	/** Ground off one part; null where the job does not say. */
+	partMm: number | null;
 }
 /** Longer than this nobody was at it: a night lies between. */
 const AT_A_STRETCH_S = 4 * 3600;
@@ -80,5 +96,28 @@ export function changeoversS(stamps: readonly Stamp[]): number[] {
 		const s = seconds(off, b);
 		off = null;
 		return atAStretch(s) ? [s] : [];
+	});
+}
+
+/**
+ * What a wheel loses off its radius for each mm ground, µm: between two measured diameters of a setup, without what redresses took in
+ * between. Where one of those is not known, or nothing was ground, nothing is said. Oldest first.
+ */
+export function wornUmPerMm(bookings: readonly Sized[]): number[] {
+	const since = new Map<
+		number,
+		{ diameterMm: number; atMm: number; groundMm: number; takenUm: number | null }
+	>();
+	return bookings.flatMap((b) => {
+		const from = since.get(b.setupId);
+		const atMm = b.inPartMm ?? (b.parts > 0 || !from ? 0 : from.atMm);
+		const groundMm = from && b.partMm !== null ? from.groundMm + b.parts * b.partMm + atMm - from.atMm : 0;
+		const takes = b.what === 'redressed' ? b.takenUm : 0;
+		const takenUm = !from || from.takenUm === null || takes === null ? null : from.takenUm + takes;
+		if (b.diameterMm !== null)
+			since.set(b.setupId, { diameterMm: b.diameterMm, atMm, groundMm: 0, takenUm: 0 });
+		else if (from) since.set(b.setupId, { ...from, atMm, groundMm, takenUm });
+		if (b.diameterMm === null || !from || takenUm === null || groundMm <= 0) return [];
+		return [((1000 * (from.diameterMm - b.diameterMm)) / 2 - takenUm) / groundMm];
 	});
 }

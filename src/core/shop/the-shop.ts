@@ -1,4 +1,4 @@
-import { choice, text } from '../calculation/field/index.js';
+import { choice, text, yesNo } from '../calculation/field/index.js';
 import type { Field, Values } from '../calculation/fields.js';
 
 /** What the shop says of itself. */
@@ -12,6 +12,10 @@ export const THE_SHOP_FIELDS = [
 	choice('units', 'Of new setups and of what the shop keeps', ['mm', 'inch'], {
 		default: 'mm',
 		label: 'Numbers in'
+	}),
+	yesNo('morningWanted', 'Before a machine starts, every day it does', {
+		default: false,
+		label: 'Morning sheet is asked for'
 	})
 ] as const satisfies readonly Field[];
 export type TheShopValues = Values<typeof THE_SHOP_FIELDS>;

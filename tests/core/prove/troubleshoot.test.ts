@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { CAUSES, FACT_POINTS, SYMPTOM_POINTS, pointsOf } from '../../../src/core/prove/trouble-points.js';
-import { FACTS, SYMPTOMS, type Suspect } from '../../../src/core/prove/troubleshoot.js';
+import { FACTS, SYMPTOMS } from '../../../src/core/prove/shop-points.js';
+import type { Suspect } from '../../../src/core/prove/troubleshoot.js';
 import { run } from '../judged.js';
 import { example, refuses } from '../examples.js';
 import { limits } from '../limits.js';

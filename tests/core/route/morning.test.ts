@@ -56,6 +56,16 @@ describe('the morning sheet of a machine', () => {
 		expect(refuse(old, 'run-in', 'start')).to.equal(null);
 		expect(lineOf(old)).to.include({ state: 'caution', value: 'not filled in today' });
 	});
+	it('a shop that asks for one starts no machine without a sheet of today', () => {
+		const asked = (morning: Morning | null) => ({ ...with_(atRunIn, morning), morningWanted: true });
+		for (const m of [null, sheet({ day: '2026-05-29' })]) {
+			expect(refuse(asked(m), 'run-in', 'start'), String(m)).to.include({ code: 'morning-sheet' });
+			expect(lineOf(asked(m))).to.include({ state: 'stop' });
+			expect(mayNotStart(asked(m), 'mount', 'fit')).to.equal(null);
+		}
+		expect(refuse(asked(sheet()), 'run-in', 'start')).to.equal(null);
+		expect(refuse(asked(UNSAFE), 'run-in', 'start')!.message).to.match(/guard, oil level/);
+	});
 	it('stands in the gate, and on the Floor as stopped', () => {
 		expect(lineOf(with_(atRunIn, UNSAFE))).to.include({ state: 'stop' });
 		expect(standingOf(with_(atRunIn, UNSAFE))).to.include({ state: 'stop', word: 'Stopped' });

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { helpedBefore, knownFacts } from '../../../src/core/route/stations/keep/trouble.js';
+import { daysSinceDress, helpedBefore, knownFacts } from '../../../src/core/route/stations/keep/trouble.js';
 import { did, later, recordOf, worked } from '../../shared/setup-in-memory.js';
 
 const released = () => worked('keep.entry');
@@ -34,6 +34,25 @@ describe('finding the trouble of a setup', () => {
 		expect(knownFacts({ ...f, dresser: { ...worn, dressesSinceTurn: 20 } })).to.not.include(
 			'diamond-flat-large'
 		);
+	});
+	it('dressed today with nothing ground since it is fresh; days later, or with parts on it, it is not', () => {
+		const f = released();
+		expect(daysSinceDress(f)).to.be.below(1);
+		expect(knownFacts(f)).to.include('just-dressed');
+		const later = { ...f, nowMs: f.nowMs + 3 * 86_400_000 };
+		expect(daysSinceDress(later)).to.be.within(3, 4);
+		expect(knownFacts(later)).to.not.include('just-dressed');
+		expect(knownFacts({ ...f, sums: { ...f.sums, partsSinceDress: 1 } })).to.not.include('just-dressed');
+		expect(knownFacts({ ...f, sums: { ...f.sums, inPartMm: 0.4 } })).to.not.include('just-dressed');
+		expect(daysSinceDress({ ...f, sums: { ...f.sums, dressedAtMs: null } })).to.equal(null);
+	});
+	it("the shop's own points weigh in it, and stand in the record", () => {
+		const own = { of: 'chatter', cause: 'work-loose', points: 9 } as const;
+		const f = released();
+		const found = search({ ...f, guidelines: { ...f.guidelines, points: [own] } });
+		const kept = recordOf(found, 'keep', 'trouble')!;
+		expect(kept.output.top).to.equal('work-loose');
+		expect(kept.input.shopPoints).to.deep.equal([own]);
 	});
 	it('a balance that is proved takes the blame off the balance', () => {
 		const out = recordOf(search(released()), 'keep', 'trouble')!.output as {

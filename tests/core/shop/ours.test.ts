@@ -1,6 +1,14 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { type Stamp, changeoversS, cyclesS, learnt, redressesS } from '../../../src/core/shop/ours.js';
+import {
+	type Sized,
+	type Stamp,
+	changeoversS,
+	cyclesS,
+	learnt,
+	redressesS,
+	wornUmPerMm
+} from '../../../src/core/shop/ours.js';
 
 const at = (minutes: number, step: string, more: Partial<Stamp> = {}): Stamp => ({
 	setupId: 1,
@@ -11,6 +19,19 @@ const at = (minutes: number, step: string, more: Partial<Stamp> = {}): Stamp => 
 const ground = (minutes: number, parts: number, more: Partial<Stamp> = {}) =>
 	at(minutes, 'entry', { what: 'ground-on', parts, ...more });
 const redress = (minutes: number) => at(minutes, 'entry', { what: 'redressed', parts: 0 });
+
+const sized = (more: Partial<Sized>): Sized => ({
+	setupId: 1,
+	what: 'ground-on',
+	parts: 0,
+	inPartMm: null,
+	diameterMm: null,
+	takenUm: null,
+	partMm: 2,
+	...more
+});
+
+const about = (um: number) => (found: number[]) => found.length === 1 && Math.abs(found[0]! - um) < 1e-6;
 
 describe('what the shop learns from its own records', () => {
 	it('is the middle with its range, and enough from five on', () => {
@@ -41,6 +62,32 @@ describe('what the shop learns from its own records', () => {
 				at(125, 'release', { setupId: 4 })
 			])
 		).to.deep.equal([3600, 2700]));
+	it('a wheel wears by its diameters, without what the redresses between took', () =>
+		// 400 to 399.8 is 100 off the radius, 40 of it dressed away; three parts of 2 mm were ground.
+		expect(
+			wornUmPerMm([
+				sized({ diameterMm: 400 }),
+				sized({ parts: 2 }),
+				sized({ what: 'redressed', takenUm: 40 }),
+				sized({ parts: 1, diameterMm: 399.8 })
+			])
+		).to.satisfy(about(10)));
+	it('begun parts count as far as they are ground', () =>
+		expect(
+			wornUmPerMm([
+				sized({ diameterMm: 400, inPartMm: 0.5 }),
+				sized({ inPartMm: 1.5 }),
+				sized({ parts: 1, inPartMm: 0.5, diameterMm: 399.98 })
+			])
+		).to.satisfy(about(5)));
+	it('says nothing where a redress took nobody knows how much, or nothing was ground, or another setup was booked', () => {
+		const from = sized({ diameterMm: 400 });
+		expect(wornUmPerMm([from, sized({ what: 'redressed' }), sized({ parts: 1, diameterMm: 399 })])).to.be
+			.empty;
+		expect(wornUmPerMm([from, sized({ diameterMm: 399 })])).to.be.empty;
+		expect(wornUmPerMm([from, sized({ setupId: 2, parts: 1, diameterMm: 399 })])).to.be.empty;
+		expect(wornUmPerMm([from, sized({ partMm: null, parts: 1, diameterMm: 399 })])).to.be.empty;
+	});
 	it('the middle lies in the range, whatever was measured', () =>
 		fc.assert(
 			fc.property(fc.array(fc.double({ min: 0, max: 1e6, noNaN: true }), { minLength: 1 }), (list) => {

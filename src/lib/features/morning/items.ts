@@ -1,5 +1,5 @@
 import type { MachineFacts } from '$core/route/facts';
-import type { DailyItem } from '$core/set/daily-items';
+import type { DailyItem, ItemState } from '$core/set/daily-items';
 
 /** One thing to look at in the morning: its fields on the sheet, and what puts it right. */
 export interface Item {
@@ -91,6 +91,11 @@ export const ITEMS: readonly Item[] = [
 		cure: 'set them so that the table runs off the work at both ends'
 	}
 ];
+
+/** Found wanting, not only not looked at yet. */
+export const isWanting = (s: ItemState | null): boolean => s?.state === 'fail';
+/** What is behind it protects people. */
+export const protects = (s: ItemState | null): boolean => s?.level === 'stop';
 
 /** What a machine of this kind does not have, before anybody said so. */
 const NONE: readonly [RegExp, readonly DailyItem[]][] = [

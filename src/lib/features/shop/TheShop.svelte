@@ -1,18 +1,21 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { invalidateAll } from '$app/navigation';
 	import { THE_SHOP_FIELDS } from '$core/shop/the-shop';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
+	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	interface Props {
-		shop: { name: string; units: 'mm' | 'inch' };
+		shop: { name: string; units: 'mm' | 'inch'; morningWanted: boolean };
 		lead: boolean;
 	}
 	/** What the shop is called, and in which units it works. */
 	let { shop, lead }: Props = $props();
-	const entry = new Entry({ fields: THE_SHOP_FIELDS, start: { name: shop.name, units: shop.units } });
+	const { name, units, morningWanted } = untrack(() => shop);
+	const entry = new Entry({ fields: THE_SHOP_FIELDS, start: { name, units, morningWanted } });
 	const sender = new Sender();
 	let kept = $state(false);
 	async function keep() {
@@ -26,11 +29,10 @@
 <section class="sheet" aria-label="This shop">
 	<h2>{shop.name}</h2>
 	{#if lead}<div class="grid">
-			<TextField {entry} name="name" /><ChoiceField {entry} name="units" /><button
-				class="btn"
-				onclick={keep}
-				disabled={sender.busy}>Keep the name</button
-			>
+			<TextField {entry} name="name" /><ChoiceField {entry} name="units" /><YesNo
+				{entry}
+				name="morningWanted"
+			/><button class="btn" onclick={keep} disabled={sender.busy}>Keep it</button>
 		</div>
 		<p class="quiet" role="status">
 			{sender.trouble?.message ??

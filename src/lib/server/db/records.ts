@@ -1,6 +1,5 @@
-import { type Verdict, worst } from '../../../core/calculation/verdict.js';
 import type { RecordFacts } from '../../../core/route/facts.js';
-import { type Runner, type Value, places, queryRows, row, rows, write } from './pool.js';
+import { type Runner, type Value, places, queryRows, row, write } from './pool.js';
 import { stored } from './stored.js';
 import { otherRequest } from './requests.js';
 
@@ -141,18 +140,18 @@ const full = (r: Raw): FullRecord => {
 	};
 };
 
-export async function recordsOf(setupId: number, on?: Runner): Promise<FullRecord[]> {
-	return (await rows<Raw>(`${SELECT} WHERE r.setup_id = ? ORDER BY r.id`, [setupId], on)).map(full);
-}
+/** Records as they stand, of what a tail of SQL picks and puts in order; in it they are `r`. */
+export const recordsWhere = async (tail: string, values: Value[], on?: Runner): Promise<FullRecord[]> =>
+	(await queryRows<Raw>(`${SELECT} ${tail}`, values, on)).map(full);
+
+export const recordsOf = (setupId: number, on?: Runner): Promise<FullRecord[]> =>
+	recordsWhere('WHERE r.setup_id = ? ORDER BY r.id', [setupId], on);
 /** Every record of a setup that can be read, to take away. */
 export const readableRecordsOf = async (setupId: number): Promise<FullRecord[]> =>
 	(await recordsOf(setupId)).filter((r) => r.readable);
 /** Records by their numbers, oldest first. */
-export async function recordsById(ids: readonly number[], on?: Runner): Promise<FullRecord[]> {
-	if (!ids.length) return [];
-	const list = await queryRows<Raw>(`${SELECT} WHERE r.id IN (${places(ids)}) ORDER BY r.id`, [...ids], on);
-	return list.map(full);
-}
+export const recordsById = async (ids: readonly number[], on?: Runner): Promise<FullRecord[]> =>
+	ids.length ? recordsWhere(`WHERE r.id IN (${places(ids)}) ORDER BY r.id`, [...ids], on) : [];
 /** Of each of these setups what was recorded after a record of it, oldest first. */
 export async function recordsSince(
 	setups: readonly { setupId: number; after: number }[],
@@ -161,132 +160,7 @@ export async function recordsSince(
 	if (!setups.length) return [];
 	const asked = setups.map(() => '(r.setup_id = ? AND r.id > ?)').join(' OR ');
 	const values = setups.flatMap((s) => [s.setupId, s.after]);
-	return (await queryRows<Raw>(`${SELECT} WHERE ${asked} ORDER BY r.id`, values, on)).map(full);
+	return recordsWhere(`WHERE ${asked} ORDER BY r.id`, values, on);
 }
-/** The last look at a wheel made at the rack, its verdict and when; what counts for ringing it there. */
-export async function rackLook(wheelId: number, on?: Runner): Promise<FullRecord | undefined> {
-	const r = await row<Raw>(
-		`${SELECT} WHERE r.wheel_id = ? AND r.setup_id IS NULL AND r.station = 'inspect' AND r.step = 'look' ORDER BY r.id DESC LIMIT 1`,
-		[wheelId],
-		on
-	);
-	return r && full(r);
-}
-/** Chips that the last look at a wheel found, wherever it was made; a later look begins with them. */
-export async function chipsSeen(wheelId: number, on?: Runner): Promise<unknown[]> {
-	return (await chipsSeenOn([wheelId], on)).get(wheelId) ?? [];
-}
-/** The same of several wheels. */
-export async function chipsSeenOn(wheelIds: readonly number[], on?: Runner): Promise<Map<number, unknown[]>> {
-	if (!wheelIds.length) return new Map();
-	const looks = await queryRows<{ id: number; entered: string | null }>(
-		`SELECT w.id, (SELECT r.entered FROM records r WHERE r.wheel_id = w.id AND r.station = 'inspect' AND r.step = 'look' ORDER BY r.id DESC LIMIT 1) AS entered FROM wheels w WHERE w.id IN (${places(wheelIds)})`,
-		[...wheelIds],
-		on
-	);
-	return new Map(
-		looks.map((l) => {
-			const chips = l.entered === null ? null : stored<{ chips?: unknown }>(l.entered)?.chips;
-			return [l.id, Array.isArray(chips) ? chips : []];
-		})
-	);
-}
-/** A look or ring made at the rack: judged as a whole. */
-export interface AtRack {
-	wheelId: number;
-	step: string;
-	id: number;
-	verdict: Verdict;
-	mayProceed: boolean;
-}
-/** Of each wheel the newest look and the newest ring made at the rack, not before its `sinceMs`. */
-export async function latestAtRack(
-	wheels: readonly { wheelId: number; sinceMs: number }[],
-	on?: Runner
-): Promise<AtRack[]> {
-	if (!wheels.length) return [];
-	const asked = wheels.flatMap(({ wheelId, sinceMs }) =>
-		['look', 'ring'].map((step): Value[] => [wheelId, step, new Date(sinceMs)])
-	);
-	const newest = `(SELECT request_key, wheel_id, step FROM records WHERE wheel_id = ? AND setup_id IS NULL AND station = 'inspect' AND step = ? AND at >= ? ORDER BY id DESC LIMIT 1)`;
-	const parts = (
-		await queryRows<Raw>(
-			`${SELECT} JOIN (${asked.map(() => newest).join(' UNION ALL ')}) n ON n.request_key = r.request_key AND n.wheel_id = r.wheel_id AND n.step = r.step ORDER BY r.id`,
-			asked.flat(),
-			on
-		)
-	).map(full);
-	const by = new Map<string, FullRecord[]>();
-	for (const r of parts) by.set(`${r.wheelId} ${r.step}`, [...(by.get(`${r.wheelId} ${r.step}`) ?? []), r]);
-	return [...by.values()].map((of) => ({
-		wheelId: of[0]!.wheelId!,
-		step: of[0]!.step,
-		id: of[0]!.id,
-		verdict: worst(of.map((r) => r.verdict)),
-		mayProceed: of.some((r) => r.output.mayProceed === true)
-	}));
-}
-/** When a wheel was last rung at the rack; 0 when never. */
-export async function rackRungAtMs(wheelId: number, on?: Runner): Promise<number> {
-	return (
-		(
-			await row<{ at: Date | null }>(
-				"SELECT MAX(at) AS at FROM records WHERE wheel_id = ? AND setup_id IS NULL AND station = 'inspect' AND step = 'ring'",
-				[wheelId],
-				on
-			)
-		)?.at?.getTime() ?? 0
-	);
-}
-export async function recordById(id: number): Promise<FullRecord | undefined> {
-	const r = await row<Raw>(`${SELECT} WHERE r.id = ?`, [id]);
-	return r && full(r);
-}
-
-export interface LogFilter {
-	setup?: number;
-	wheel?: string;
-	machine?: string;
-	station?: string;
-	verdict?: string;
-	before?: number;
-}
-export interface LogLine {
-	id: number;
-	setupId: number | null;
-	part: string | null;
-	wheel: string | null;
-	machine: string | null;
-	station: string;
-	step: string;
-	calculation: string;
-	verdict: string;
-	overrideReason: string | null;
-	by: string;
-	at: Date;
-}
-
-/** A page of the log, newest first: its numbers are found by key, and only then is asked whose they are. */
-export async function logLines(f: LogFilter, limit = 50): Promise<LogLine[]> {
-	const where: string[] = [];
-	const values: Value[] = [];
-	const add = (sql: string, value: Value | undefined) => {
-		if (value !== undefined && value !== '') {
-			where.push(sql);
-			values.push(value);
-		}
-	};
-	add('setup_id = ?', f.setup);
-	add('wheel_id = (SELECT w.id FROM wheels w WHERE w.number = ?)', f.wheel);
-	add('machine_id = (SELECT m.id FROM machines m WHERE m.code = ?)', f.machine);
-	add('station = ?', f.station);
-	add('verdict = ?', f.verdict);
-	add('id < ?', f.before);
-	return rows<LogLine>(
-		`SELECT r.id, r.setup_id AS setupId, s.part, w.number AS wheel, m.code AS machine, r.station, r.step, r.calculation, r.verdict, r.override_reason AS overrideReason, u.name AS \`by\`, r.at
-		 FROM (SELECT id FROM records ${where.length ? `WHERE ${where.join(' AND ')}` : ''} ORDER BY id DESC LIMIT ${Number(limit)}) n
-		 JOIN records r ON r.id = n.id JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id
-		 ORDER BY r.id DESC`,
-		values
-	);
-}
+export const recordById = async (id: number): Promise<FullRecord | undefined> =>
+	(await recordsWhere('WHERE r.id = ?', [id]))[0];

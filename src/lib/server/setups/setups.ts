@@ -6,7 +6,7 @@ import { simulatorsAllowed } from '../shop/simulators.js';
 import { theShop } from '../shop/the-shop.js';
 import { traysNow } from '../shop/trays.js';
 import { type Runner, clockAheadMs, row } from '../db/pool.js';
-import { chipsSeenOn } from '../db/records.js';
+import { chipsSeenOn } from '../db/rack-records.js';
 import { NO_RINGS, ringsOfWheels } from '../recordings/recordings.js';
 import { cutsOf } from '../wheels/trial-cuts.js';
 import { wheelsByIds } from '../wheels/wheels.js';
@@ -61,7 +61,9 @@ export async function loadSetups(
 			unreadable,
 			asOfToday: s.state === 'finished' && !then,
 			// A finished setup is as it was when it was finished: nothing of today is asked.
-			facts: then ? { ...then, morning: then.morning ?? null, ...own } : { ...around!(s), ...own }
+			facts: then
+				? { ...then, morning: then.morning ?? null, morningWanted: false, ...own }
+				: { ...around!(s), ...own }
 		};
 	});
 }
@@ -119,6 +121,7 @@ async function aroundOf(list: readonly SetupRow[], on?: Runner): Promise<(s: Set
 			route: routeOf(s),
 			machine: machineOf(s),
 			morning: mornings.get(s.machine_id) ?? null,
+			morningWanted: shop.morningWanted,
 			mount: by(ownMounts, s.mount_id),
 			mounts: mountList,
 			dresser: by(dressers, s.dresser_id),

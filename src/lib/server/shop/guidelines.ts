@@ -3,13 +3,14 @@ import { CALCULATIONS } from '../../../core/calculations.js';
 import { type Limits, checkLimits } from '../../../core/calculation/limits.js';
 import { checkInput } from '../../../core/calculation/check.js';
 import { InputFault } from '../../../core/calculation/fault.js';
+import { SHOP_POINTS, type ShopPoint, checkPoints } from '../../../core/prove/shop-points.js';
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
 import { Refused } from '../door/refused.js';
 import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
-export const TOPICS = ['recommend', 'rank', 'limits'] as const;
+export const TOPICS = ['recommend', 'rank', 'limits', 'points'] as const;
 export type Topic = (typeof TOPICS)[number];
 export interface GuidelineVersion {
 	topic: Topic;
@@ -20,6 +21,9 @@ export interface GuidelineVersion {
 	at: Date;
 }
 
+interface Points {
+	shopPoints: ShopPoint[];
+}
 interface Raw {
 	topic: Topic;
 	version: number;
@@ -35,14 +39,15 @@ export async function guidelinesNow(on?: Runner): Promise<Guidelines> {
 	const of = (topic: Topic) => found.find((r) => r.topic === topic && r.body !== null);
 	const recommend = of('recommend');
 	const rank = of('rank');
-	const limits = of('limits');
+	const [limits, points] = [of('limits'), of('points')];
 	return {
 		tables: recommend
 			? ({ ...(JSON.parse(recommend.body!) as object), version: recommend.version } as Tables)
 			: null,
 		weights: rank ? { ...(JSON.parse(rank.body!) as Record<string, number>) } : null,
 		weightsVersion: rank?.version ?? 0,
-		limits: limits ? (JSON.parse(limits.body!) as Limits) : {}
+		limits: limits ? (JSON.parse(limits.body!) as Limits) : {},
+		points: points ? (JSON.parse(points.body!) as Points).shopPoints : []
 	};
 }
 
@@ -59,7 +64,7 @@ export async function limitsNow(on?: Runner): Promise<Limits> {
 /** Every change of base grades and weights, newest first. */
 export function guidelineHistory(): Promise<GuidelineVersion[]> {
 	return rows(
-		"SELECT g.topic, g.version, g.body IS NULL AS shipped, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id WHERE g.topic <> 'limits' ORDER BY g.id DESC LIMIT 100"
+		"SELECT g.topic, g.version, g.body IS NULL AS shipped, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id WHERE g.topic IN ('recommend', 'rank') ORDER BY g.id DESC LIMIT 100"
 	);
 }
 
@@ -72,11 +77,23 @@ export interface LimitsVersion {
 }
 /** Every version of the shop's limits, newest first, with its figures. */
 export async function limitsHistory(): Promise<LimitsVersion[]> {
-	const list = await rows<Omit<LimitsVersion, 'limits'> & { body: string | null }>(
-		"SELECT g.version, g.body, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id WHERE g.topic = 'limits' ORDER BY g.version DESC LIMIT 100"
-	);
-	return list.map(({ body, ...r }) => ({ ...r, limits: body ? (JSON.parse(body) as Limits) : {} }));
+	return (await versionsOf('limits')).map(({ body, ...r }) => ({
+		...r,
+		limits: body ? (JSON.parse(body) as Limits) : {}
+	}));
 }
+/** Every version of the shop's points of troubles, newest first, with what it weighed otherwise. */
+export async function pointsHistory() {
+	return (await versionsOf('points')).map(({ body, ...r }) => ({
+		...r,
+		points: body ? (JSON.parse(body) as Points).shopPoints : []
+	}));
+}
+const versionsOf = (topic: Topic) =>
+	rows<Omit<LimitsVersion, 'limits'> & { body: string | null }>(
+		'SELECT g.version, g.body, g.note, u.name AS `by`, g.at FROM guidelines g JOIN users u ON u.id = g.user_id WHERE g.topic = ? ORDER BY g.version DESC LIMIT 100',
+		[topic]
+	);
 
 function checkedBody(topic: Topic, body: unknown): object {
 	if (topic === 'limits') return checkLimits(CALCULATIONS, body);
@@ -91,6 +108,7 @@ function checkedBody(topic: Topic, body: unknown): object {
 			);
 		return weights;
 	}
+	if (topic === 'points') return { shopPoints: checkPoints(checkInput([SHOP_POINTS], body).shopPoints) };
 	const { materials, operations } = checkInput(TABLE_FIELDS, body);
 	operations.forEach((o, i) => {
 		if (o.coarsest > o.finest || o.grit < o.coarsest || o.grit > o.finest)

@@ -39,10 +39,15 @@ function morning(r: Raw): Morning | null {
 	};
 }
 
-/** The newest sheet of a machine; null where nobody ever filled one in. */
-export async function newestMorning(machineId: number, on?: Runner): Promise<Morning | null> {
-	const r = await row<Raw>(`${NEWEST} WHERE m.id = ?`, [machineId], on);
-	return r ? morning(r) : null;
+/** The newest sheet of a machine, and what was entered on it: what this machine does not have stays so. Nulls where nobody ever filled one in. */
+export async function lastMorning(
+	machineId: number
+): Promise<{ newest: Morning | null; last: Record<string, unknown> | null }> {
+	const r = await row<Raw>(`${NEWEST} WHERE m.id = ?`, [machineId]);
+	return {
+		newest: r ? morning(r) : null,
+		last: r ? (stored<Record<string, unknown>>(r.entered) ?? null) : null
+	};
 }
 /** The newest sheet of each of these machines that has one. */
 export async function newestMornings(
@@ -57,11 +62,6 @@ export async function newestMornings(
 			return m ? [[r.machineId, m] as const] : [];
 		})
 	);
-}
-/** What was entered on it last: what this machine does not have stays so. */
-export async function lastEntered(machineId: number): Promise<Record<string, unknown> | null> {
-	const r = await row<Raw>(`${NEWEST} WHERE m.id = ?`, [machineId]);
-	return r ? (stored<Record<string, unknown>>(r.entered) ?? null) : null;
 }
 
 /** Keeps a machine's morning sheet, whatever it says. @throws Refused 404 for a machine there is none of; InputFault */

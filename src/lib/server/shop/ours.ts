@@ -1,10 +1,12 @@
 import {
 	type OursOf,
+	type Sized,
 	type Stamp,
 	changeoversS,
 	cyclesS,
 	learnt,
-	redressesS
+	redressesS,
+	wornUmPerMm
 } from '../../../core/shop/ours.js';
 import type { StationId } from '../../../core/route/facts.js';
 import { type Helped, helpedBefore } from '../../../core/route/stations/keep/trouble.js';
@@ -19,24 +21,41 @@ interface Row {
 	step: string;
 	at: Date;
 	entered: string;
+	partMm: number | null;
 }
-const stampsOf = async (machineId: number, station: string, steps: string, on?: Runner): Promise<Stamp[]> =>
+interface Told {
+	what?: string;
+	partsGround?: number;
+	inPartMm?: number | null;
+	diameterAfterMm?: number | null;
+	takenUm?: number | null;
+}
+const stampsOf = async (
+	machineId: number,
+	station: string,
+	steps: string,
+	on?: Runner
+): Promise<(Stamp & Sized)[]> =>
 	(
 		await rows<Row>(
-			`SELECT setup_id AS setupId, step, at, entered FROM records WHERE machine_id = ? AND station = ? AND ordinal = 0 AND setup_id IS NOT NULL AND step IN (${steps}) ORDER BY id DESC LIMIT ${NEWEST}`,
+			`SELECT r.setup_id AS setupId, r.step, r.at, r.entered, s.stock_mm AS partMm FROM records r JOIN setups s ON s.id = r.setup_id WHERE r.machine_id = ? AND r.station = ? AND r.ordinal = 0 AND r.step IN (${steps}) ORDER BY r.id DESC LIMIT ${NEWEST}`,
 			[machineId, station],
 			on
 		)
 	)
 		.reverse()
 		.map((r) => {
-			const told = stored<{ what?: string; partsGround?: number }>(r.entered);
+			const told = stored<Told>(r.entered);
 			return {
 				setupId: r.setupId,
 				step: r.step,
 				atMs: r.at.getTime(),
 				what: told?.what,
-				parts: told?.partsGround
+				parts: told?.partsGround ?? 0,
+				inPartMm: told?.inPartMm ?? null,
+				diameterMm: told?.diameterAfterMm ?? null,
+				takenUm: told?.takenUm ?? null,
+				partMm: r.partMm
 			};
 		});
 
@@ -59,7 +78,8 @@ export async function oursOf(machineId: number, marking: string | null, on?: Run
 		cycleS: learnt(cyclesS(booked)),
 		redressS: learnt(redressesS(dressed)),
 		changeoverS: learnt(changeoversS(inOrder)),
-		lossUmPerMm: learnt(wear.flatMap(({ k }) => (k === null ? [] : [Number(k)])))
+		lossUmPerMm: learnt(wear.flatMap(({ k }) => (k === null ? [] : [Number(k)]))),
+		wornUmPerMm: learnt(wornUmPerMm(booked))
 	};
 }
 

@@ -8,23 +8,25 @@ import type { User } from '../people/sign-in.js';
 export interface TheShop {
 	name: string;
 	units: 'mm' | 'inch';
+	/** No machine starts without a morning sheet of that day. */
+	morningWanted: boolean;
 	/** The way from nothing to a first setup was gone, or skipped. */
 	shownWay: boolean;
 }
 export async function theShop(on?: Runner): Promise<TheShop> {
-	const s = (await row<{ name: string; units: TheShop['units']; shown_way: number }>(
-		'SELECT name, units, shown_way FROM shop',
+	const s = (await row<{ name: string; units: TheShop['units']; morning_wanted: number; shown_way: number }>(
+		'SELECT name, units, morning_wanted, shown_way FROM shop',
 		[],
 		on
 	))!;
-	return { name: s.name, units: s.units, shownWay: !!s.shown_way };
+	return { name: s.name, units: s.units, morningWanted: !!s.morning_wanted, shownWay: !!s.shown_way };
 }
 
-/** Names the shop and says its units. @throws Refused 403; InputFault */
+/** Names the shop, says its units, and what it asks for before a machine starts. @throws Refused 403; InputFault */
 export async function nameShop(given: unknown, user: User): Promise<void> {
 	mayLead(user, 'A lead names the shop.');
-	const { name, units } = checked(THE_SHOP_FIELDS, given);
-	await write('UPDATE shop SET name = ?, units = ?', [name, units]);
+	const { name, units, morningWanted } = checked(THE_SHOP_FIELDS, given);
+	await write('UPDATE shop SET name = ?, units = ?, morning_wanted = ?', [name, units, morningWanted]);
 }
 /** The way from nothing to a first setup is not shown any more. @throws Refused 403 */
 export async function wayShown(user: User): Promise<void> {
@@ -35,7 +37,7 @@ export async function wayShown(user: User): Promise<void> {
 /** How far an empty shop is: how many it has of each. */
 export type Way = Record<'machines' | 'mounts' | 'dressers' | 'wheels' | 'setups', number>;
 /** The way from nothing to a first setup; null once it was gone or skipped. */
-export async function wayOf(shop: TheShop): Promise<Way | null> {
+export async function wayOf(shop: Pick<TheShop, 'shownWay'>): Promise<Way | null> {
 	if (shop.shownWay) return null;
 	const way = (await row<Way>(
 		'SELECT (SELECT COUNT(*) FROM machines WHERE NOT retired) AS machines, (SELECT COUNT(*) FROM mounts WHERE NOT retired) AS mounts, (SELECT COUNT(*) FROM dressers WHERE NOT retired) AS dressers, (SELECT COUNT(*) FROM wheels) AS wheels, (SELECT COUNT(*) FROM setups) AS setups'

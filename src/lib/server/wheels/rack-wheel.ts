@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import type { RingFacts } from '../../../core/route/stations/inspect/ring.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { ringsOf } from '../recordings/recordings.js';
-import { rackLook, rackRungAtMs } from '../db/records.js';
+import { rackLook, rackRungAtMs } from '../db/rack-records.js';
 import { today } from '../db/today.js';
 import { wheelByNumber } from './wheels.js';
 

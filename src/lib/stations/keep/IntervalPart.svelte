@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
+	import { limitOf } from '$core/calculation/limits';
+	import { redressInterval } from '$core/keep/redress-interval';
 	import { quantity } from '$core/quantity/format';
 	import { intervalWords } from '$core/route/stations/keep/gate';
 	import { intervalStep } from '$core/route/stations/keep/interval';
@@ -17,7 +20,8 @@
 	/** When the form is redressed: how its corners wear, how far that may go, and what a redress must take off at least. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const entry = stepEntry(desk, intervalStep, { start: ownWear(desk.ours?.lossUmPerMm ?? null) });
+	const corners = untrack(() => limitOf(desk.facts.guidelines.limits, redressInterval, 'cornerFactor'));
+	const entry = stepEntry(desk, intervalStep, { start: ownWear(desk.ours, corners) });
 	const v = $derived(entry.result.values);
 	const p = $derived(preview(intervalStep, f, entry));
 	const out = $derived(p.main);
@@ -63,6 +67,10 @@
 	{#snippet quick()}{#if desk.ours}<OursNote
 				what="the form loses"
 				ours={desk.ours.lossUmPerMm}
+				show={(v) => `${v.toFixed(2)} µm/mm`}
+			/><OursNote
+				what="off the radius, by diameters"
+				ours={desk.ours.wornUmPerMm}
 				show={(v) => `${v.toFixed(2)} µm/mm`}
 			/>{/if}{/snippet}
 	{#snippet follows(o)}<div class="row">

@@ -5,7 +5,7 @@
 	import { type Part, Parts } from '$lib/desk/parts.svelte';
 	import NowPart from './NowPart.svelte';
 
-	type Id = 'now' | 'book' | 'ways' | 'speed' | 'interval' | 'g-ratio' | 'trouble';
+	type Id = 'now' | 'book' | 'ways' | 'speed' | 'interval' | 'g-ratio' | 'compare' | 'jet' | 'trouble';
 	interface Props {
 		desk: Desk;
 	}
@@ -26,6 +26,8 @@
 			closed: finished || !f.stations.includes('form')
 		},
 		{ id: 'g-ratio', title: 'G ratio', lines: [], aside: true, closed: finished },
+		{ id: 'compare', title: 'Before and after a redress', lines: [], aside: true, closed: finished },
+		{ id: 'jet', title: 'Coolant jet', lines: [], aside: true, closed: finished || !f.machine.wet },
 		{ id: 'trouble', title: 'Find the trouble', lines: [], aside: true, closed: finished }
 	]);
 	const parts = new Parts<Id>(desk, 'keep', () => all);
@@ -51,6 +53,14 @@
 		/>{/await}
 {:else if parts.open === 'trouble'}{#await import('../prove/TroublePart.svelte') then { default: Trouble }}<Trouble
 			{desk}
+		/>{/await}
+{:else if parts.open === 'compare'}{#await import('../prove/ComparePart.svelte') then { default: Compare }}<Compare
+			{desk}
+			ondone={now}
+		/>{/await}
+{:else if parts.open === 'jet'}{#await import('../prove/JetPart.svelte') then { default: Jet }}<Jet
+			{desk}
+			ondone={now}
 		/>{/await}
 {:else if parts.open === 'interval'}{#await import('./IntervalPart.svelte') then { default: Interval }}<Interval
 			{desk}

@@ -1,4 +1,4 @@
-import type { Ours } from '$core/shop/ours';
+import type { Ours, OursOf } from '$core/shop/ours';
 
 const MINUTES_A_DAY = 480;
 
@@ -11,8 +11,14 @@ export function ownTimes(ours: { cycleS: Ours | null; redressS: Ours | null } | 
 	};
 }
 
-/** How a form wears, to begin with: as it did before, once there are enough such readings, else by what is measured. */
-export const ownWear = (ours: Ours | null) =>
-	ours?.enough
-		? { source: 'measured', lossUmPerMm: Math.round(1000 * ours.median) / 1000, redressUm: 30 }
+/**
+ * How a form wears, to begin with: as forms measured here did, or as the diameters of wheels here went down, whose corners wear faster by
+ * so much; once there are enough of either, else by what is measured now.
+ */
+export function ownWear(ours: Pick<OursOf, 'lossUmPerMm' | 'wornUmPerMm'> | null, cornerFactor: number) {
+	const { lossUmPerMm: form, wornUmPerMm: wheel } = ours ?? { lossUmPerMm: null, wornUmPerMm: null };
+	const known = form?.enough ? form.median : wheel?.enough ? cornerFactor * wheel.median : 0;
+	return known > 0
+		? { source: 'measured', lossUmPerMm: Math.round(1000 * known) / 1000, redressUm: 30 }
 		: { source: 'points', redressUm: 30 };
+}

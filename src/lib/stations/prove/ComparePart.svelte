@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { Evidence } from '$core/route/evidence';
-	import { COMPARED, compareStep } from '$core/route/stations/prove/compare';
+	import { COMPARED, compareStep, keepCompareStep } from '$core/route/stations/prove/compare';
 	import { releaseStep } from '$core/route/stations/prove/steps';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
@@ -14,6 +14,7 @@
 	/** The same cut before and after the dress, by the meter or by hand and eye. */
 	let { desk, ondone }: Props = $props();
 	const f = untrack(() => desk.facts);
+	const step = f.state === 'under-way' ? compareStep : keepCompareStep;
 	const raUm = Evidence.of(f).step(releaseStep)?.entered.raUm ?? undefined;
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>
@@ -24,7 +25,7 @@
 </p>
 <StepForm
 	{desk}
-	step={compareStep}
+	{step}
 	action="Keep this comparison"
 	start={{ after: { raUm } }}
 	words={{ freer: 'freer', same: 'the same', duller: 'duller', cleaner: 'cleaner', dirtier: 'dirtier' }}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { jetStep } from '$core/route/stations/prove/jet';
+	import { jetStep, keepJetStep } from '$core/route/stations/prove/jet';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
@@ -13,6 +13,7 @@
 	}
 	/** Pressure and nozzle for a jet as fast as the rim, and what the pump that is there gives. */
 	let { desk, ondone }: Props = $props();
+	const step = untrack(() => (desk.facts.state === 'under-way' ? jetStep : keepJetStep));
 	const { q } = unitsHere();
 	const f = untrack(() => desk.facts);
 	const rimMps = surfaceSpeedMps(f.wheel!.diameterMm, f.machine.spindleRpm);
@@ -23,7 +24,7 @@
 	Aim along the rim into the gap, inside the guard, with the wheel standing. Never reach for a nozzle while it
 	turns.
 </p>
-<StepForm {desk} step={jetStep} action="Jet set like this" {start} {ondone}>
+<StepForm {desk} {step} action="Jet set like this" {start} {ondone}>
 	{#snippet drawing(out)}
 		{#if out}<p class="quiet">Pressure at the nozzle</p>
 			<p class="num big" role="status">{out.pressureBar.toFixed(1)} bar</p>

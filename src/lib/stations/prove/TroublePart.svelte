@@ -1,7 +1,12 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { keepTroubleStep, knownFacts, proveTroubleStep } from '$core/route/stations/keep/trouble';
-	import { FACTS, SYMPTOMS } from '$core/prove/troubleshoot';
+	import {
+		daysSinceDress,
+		keepTroubleStep,
+		knownFacts,
+		proveTroubleStep
+	} from '$core/route/stations/keep/trouble';
+	import { FACTS, SYMPTOMS } from '$core/prove/shop-points';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
@@ -39,6 +44,14 @@
 			.sort((a, b) => Number(known.includes(b)) - Number(known.includes(a)))
 			.map((id) => ({ id, text: FACT_WORDS[id], known: known.includes(id) }))
 	);
+	/** How long ago the wheel was dressed, and what it has ground since. */
+	const dressed = $derived.by(() => {
+		const days = daysSinceDress(f);
+		if (days === null) return '';
+		const { partsSinceDress: n } = f.sums;
+		const ago = days < 1 ? 'less than a day ago' : days < 2 ? 'a day ago' : `${Math.floor(days)} days ago`;
+		return `Dressed ${ago}, ${n} ${n === 1 ? 'part' : 'parts'} ground since.`;
+	});
 	const before = $derived(desk.helped);
 	async function keep() {
 		if (await desk.record(step.station, step.step, entry)) ondone?.();
@@ -59,6 +72,7 @@
 			ontoggle={toggle('symptoms')}
 		/>
 		{#if list('symptoms').includes('chatter')}<ChatterRuler {desk} onfound={fromMarks} />{/if}
+		{#if dressed}<p class="quiet">{dressed}</p>{/if}
 		<ChipsField legend="What is known" choices={facts} picked={list('facts')} ontoggle={toggle('facts')} />
 	</div>
 	<div class="side">

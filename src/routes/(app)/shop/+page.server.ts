@@ -8,9 +8,10 @@ export async function load({ locals }) {
 	const kinds = await Promise.all(
 		SHOP_KINDS.map(async (k) => ({ id: k.id, one: k.one, many: k.many, key: k.key, things: await things(k) }))
 	);
-	const { tables, weights } = await guidelinesNow();
+	const { tables, weights, points } = await guidelinesNow();
 	return {
 		tables: tables || weights ? 'changed by this shop' : 'as shipped',
+		points: points.length,
 		kinds,
 		routes: await routes(),
 		forms: await formsNow(),

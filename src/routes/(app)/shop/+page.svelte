@@ -56,6 +56,15 @@
 			</header>
 			<p class="quiet">Base grades, usual grits and what counts when the rack is ranked: {data.tables}.</p>
 		</section>
+		<section class="sheet" aria-label="Trouble finder">
+			<header>
+				<h2>Trouble finder</h2>
+				<a class="btn" href={resolve('/shop/trouble')}>Open<span class="sr"> points of troubles</span></a>
+			</header>
+			<p class="quiet">
+				What speaks for which trouble: {data.points ? `${data.points} weighed otherwise here` : 'as shipped'}.
+			</p>
+		</section>
 		<section class="sheet" aria-label="Limits and usual values">
 			<header>
 				<h2>Limits and usual values</h2>

@@ -1,5 +1,7 @@
 import type { Step } from '../../step.js';
 import { keepStep } from './booking.js';
+import { keepCompareStep } from '../prove/compare.js';
+import { keepJetStep } from '../prove/jet.js';
 import { forecastStep } from './forecast.js';
 import { giveUpStep } from './give-up.js';
 import { intervalStep } from './interval.js';
@@ -16,5 +18,7 @@ export const keepSteps: readonly Step[] = [
 	gRatioStep,
 	makersWordStep,
 	keepTroubleStep,
+	keepCompareStep,
+	keepJetStep,
 	giveUpStep
 ];

@@ -5,7 +5,7 @@ import { troubleshoot } from '../../../prove/troubleshoot.js';
 import { naturalRaUm } from '../../../spec/natural-finish.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
-import { alone, compute, defineStep } from '../../step.js';
+import { alone, compute, defineStep, without } from '../../step.js';
 import { settingsStep } from '../dress/ways/single-point.js';
 import { provenSoFar } from '../prove/steps.js';
 import { isCreepFeed } from '../prove/trial.js';
@@ -15,6 +15,7 @@ import { redressDue } from './due.js';
 /** Bands in which the shop's records speak for or against a cause. */
 const [DENSE, OPEN] = [8, 2];
 const HEAVY_UM = 25;
+const DAY_MS = 86_400_000;
 const [COARSER, FINER] = [1.3, 0.7];
 
 /** What the records of a setup know already: it is ticked by itself. */
@@ -30,7 +31,7 @@ export function knownFacts(facts: SetupFacts): Fact[] {
 	const all: Partial<Record<Fact, boolean>> = {
 		'overlap-above-8': passes !== null && passes > DENSE,
 		'overlap-below-2': passes !== null && passes < OPEN,
-		'just-dressed': facts.state === 'under-way' && known.dressSoundEven === true,
+		'just-dressed': justDressed(facts, known.dressSoundEven),
 		'many-parts-since-dress': redressDue(facts) !== null,
 		'balance-in-limit': within(known.balanceResidualGmm, known.balanceLimitGmm),
 		'run-out-in-limit': within(known.runOutUm, known.runOutLimitUm),
@@ -44,6 +45,17 @@ export function knownFacts(facts: SetupFacts): Fact[] {
 	};
 	return (Object.keys(all) as Fact[]).filter((name) => all[name]);
 }
+
+/** Dressed before the release and heard even; while it grinds, dressed since yesterday with nothing ground since. */
+function justDressed(facts: SetupFacts, soundEven: boolean | null | undefined): boolean {
+	if (facts.state === 'under-way') return soundEven === true;
+	const { partsSinceDress, inPartMm, dressedAtMm } = facts.sums;
+	const days = daysSinceDress(facts);
+	return days !== null && days < 1 && partsSinceDress === 0 && inPartMm <= dressedAtMm;
+}
+/** Days since the wheel was dressed last; null where it never was. */
+export const daysSinceDress = ({ sums, nowMs }: SetupFacts): number | null =>
+	sums.dressedAtMs === null ? null : Math.max(0, nowMs - sums.dressedAtMs) / DAY_MS;
 
 /** What the refractometer said this morning. */
 function coolantSeen({ morning, today, machine }: SetupFacts): Partial<Record<Fact, boolean>> {
@@ -64,13 +76,14 @@ const searched = <const S extends StationId>(station: S) =>
 		step: 'trouble',
 		title: 'Find the trouble',
 		fields: [
-			...troubleshoot.fields,
+			...without(troubleshoot.fields, 'shopPoints'),
 			choice('helped', 'What cured it', keysOf(CAUSES), {
 				label: 'It was'
 			}),
 			text('note', 'For whoever looks later', { maxLength: 200, label: 'In words' })
 		] as const,
-		compute: (facts, { helped: _helped, note: _note, ...v }) => alone(compute(facts, troubleshoot, v))
+		compute: (facts, { helped: _helped, note: _note, ...v }) =>
+			alone(compute(facts, troubleshoot, { ...v, shopPoints: facts.guidelines.points }))
 	});
 /** Before the release. */
 export const proveTroubleStep = searched('prove');

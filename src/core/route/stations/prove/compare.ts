@@ -1,14 +1,20 @@
 import { compareDress } from '../../../prove/compare-dress.js';
+import type { StationId } from '../../facts.js';
 import { alone, compute, defineStep } from '../../step.js';
 
 /** The same cut undressed and dressed: did the dress help? */
-export const compareStep = defineStep({
-	station: 'prove',
-	step: 'compare',
-	title: 'Undressed against dressed',
-	fields: compareDress.fields,
-	compute: (facts, v) => alone(compute(facts, compareDress, v))
-});
+const compared = <const S extends StationId>(station: S) =>
+	defineStep({
+		station,
+		step: 'compare',
+		title: 'Undressed against dressed',
+		fields: compareDress.fields,
+		compute: (facts, v) => alone(compute(facts, compareDress, v))
+	});
+/** Before the release. */
+export const compareStep = compared('prove');
+/** Of a redress while it grinds. */
+export const keepCompareStep = compared('keep');
 
 /** What it came to, in words. */
 export const COMPARED: Readonly<Record<string, string>> = {

@@ -1,15 +1,21 @@
 import { coolantJet } from '../../../prove/coolant-jet.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
+import type { StationId } from '../../facts.js';
 import { alone, compute, defineStep, wheelOf, without } from '../../step.js';
 
-/** The jet for this wheel: its speed beside the rim's, and what pump and nozzle give. */
-export const jetStep = defineStep({
-	station: 'prove',
-	step: 'jet',
-	title: 'Coolant jet',
-	fields: without(coolantJet.fields, 'wheelSpeedMps'),
-	compute(facts, v) {
-		const wheelSpeedMps = surfaceSpeedMps(wheelOf(facts).diameterMm, facts.machine.spindleRpm);
-		return alone(compute(facts, coolantJet, { ...v, wheelSpeedMps }));
-	}
-});
+/** The jet for this wheel as it is now: its speed beside the rim's, and what pump and nozzle give. */
+const aimed = <const S extends StationId>(station: S) =>
+	defineStep({
+		station,
+		step: 'jet',
+		title: 'Coolant jet',
+		fields: without(coolantJet.fields, 'wheelSpeedMps'),
+		compute(facts, v) {
+			const wheelSpeedMps = surfaceSpeedMps(wheelOf(facts).diameterMm, facts.machine.spindleRpm);
+			return alone(compute(facts, coolantJet, { ...v, wheelSpeedMps }));
+		}
+	});
+/** Before the release. */
+export const jetStep = aimed('prove');
+/** While it grinds: a smaller wheel wants another jet. */
+export const keepJetStep = aimed('keep');

@@ -5,7 +5,7 @@ import { serverNowMs } from '$lib/server/db/pool';
 import { today } from '$lib/server/db/today';
 import { limitsNow } from '$lib/server/shop/guidelines';
 import { machines } from '$lib/server/shop/machines';
-import { lastEntered, newestMorning } from '$lib/server/shop/morning';
+import { lastMorning } from '$lib/server/shop/morning';
 
 export async function load({ params, locals }) {
 	const machine = (await machines()).find((m) => m.code === params.code);
@@ -14,8 +14,7 @@ export async function load({ params, locals }) {
 		machine,
 		today: today(),
 		shift: shiftAt(new Date(serverNowMs()).getHours()),
-		newest: await newestMorning(machine.id),
-		last: await lastEntered(machine.id),
+		...(await lastMorning(machine.id)),
 		limits: await limitsNow(),
 		draft: await draftOf(locals.user!.id, `morning-${machine.code}`),
 		mayWrite: locals.user!.role !== 'viewer'

@@ -6,13 +6,13 @@
 	import { inShop } from '$core/calculation/limits';
 	import { MORNING_FIELDS, morningOf } from '$core/route/morning';
 	import ItemRow from '$lib/features/morning/ItemRow.svelte';
-	import StopsDrawing from '$lib/features/morning/StopsDrawing.svelte';
-	import { startOf, ITEMS, remembered } from '$lib/features/morning/items';
+	import JobStops from '$lib/features/morning/JobStops.svelte';
+	import MayStart from '$lib/features/morning/MayStart.svelte';
+	import { ITEMS, isWanting, protects, remembered, startOf } from '$lib/features/morning/items';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
-	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -20,7 +20,7 @@
 	import { when } from '$lib/words';
 
 	let { data } = $props();
-	const { system, q } = unitsHere();
+	const { system } = unitsHere();
 	const fields = inShop(MORNING_FIELDS, data.limits);
 	const entry = new Entry({
 		fields,
@@ -42,14 +42,8 @@
 	const shown = $derived(ITEMS.filter((i) => !left.includes(i.name) && !(dry && i.wet)));
 	const stateOf = (name: string) => out?.items.find((i) => i.name === name) ?? null;
 	const open = $derived(shown.filter((i) => stateOf(i.name)?.state !== 'pass'));
-	const unsafe = $derived(open.filter((i) => stateOf(i.name)?.level === 'stop'));
-	/** Found wanting, not only not looked at yet. */
-	const bad = $derived(unsafe.some((i) => stateOf(i.name)?.state === 'fail'));
-	const failed = $derived(
-		[...unsafe, ...open.filter((i) => !unsafe.includes(i))].filter((i) => stateOf(i.name)?.state === 'fail')
-	);
-	const waiting = $derived(open.filter((i) => !failed.includes(i)));
-	const to = (name: string) => document.getElementById(`item-${name}`)?.querySelector('input')?.focus();
+	/** What protects people was found wanting, not only not looked at yet. */
+	const bad = $derived(open.some((i) => protects(stateOf(i.name)) && isWanting(stateOf(i.name))));
 	const todays = $derived(data.newest?.day === data.today ? data.newest : null);
 	const has = (name: string, on: boolean) =>
 		entry.set('notOnMachine', on ? left.filter((n) => n !== name) : [...left, name]);
@@ -93,42 +87,8 @@
 					/>{/each}
 			</div>
 			<div class="side">
-				<Decisive
-					what="This machine"
-					figure={bad
-						? 'Do not start'
-						: unsafe.length
-							? `${open.length} to look at`
-							: open.length
-								? `${open.length} open`
-								: 'May start'}
-					tone={bad ? 'stop' : unsafe.length || !open.length ? 'plain' : 'caution'}
-				/>
-				{#if failed.length}<ul aria-label="Put right first">
-						{#each failed as i (i.name)}<li class:stop={unsafe.includes(i)}>
-								<button class="link" onclick={() => to(i.name)}>{i.title}</button>: {i.cure}
-							</li>{/each}
-					</ul>{/if}
-				{#if waiting.length}<p class="none">
-						<span class="quiet">Not looked at yet:</span>
-						{#each waiting as i (i.name)}<button class="link" onclick={() => to(i.name)}>{i.title}</button
-							>{/each}
-					</p>{/if}
-				{#if !left.includes('tableStops')}
-					<h2>Stops for today's job</h2>
-					<StopsDrawing
-						workStart={v.checks?.workStartMm ?? null}
-						workEnd={v.checks?.workEndMm ?? null}
-						stopLeft={out?.stopLeftMm ?? null}
-						stopRight={out?.stopRightMm ?? null}
-						leftIs={v.checks?.stopLeftMm ?? null}
-						rightIs={v.checks?.stopRightMm ?? null}
-					/>
-					{#if out && out.stopLeftMm !== null}<p>
-							Set the left stop to <b class="num">{q(out.stopLeftMm, 'mm')}</b>, the right one to
-							<b class="num">{q(out.stopRightMm, 'mm')}</b>.
-						</p>{/if}
-				{/if}
+				<MayStart {open} {stateOf} {bad} />
+				{#if !left.includes('tableStops')}<JobStops checks={v.checks} {out} />{/if}
 				{#if left.length}<p class="quiet none">
 						Not on this machine:
 						{#each ITEMS.filter((i) => left.includes(i.name)) as i (i.name)}<button
@@ -208,23 +168,6 @@
 		gap: var(--s-8);
 		position: sticky;
 		top: var(--s-8);
-	}
-	.side h2 {
-		font-size: var(--type-text);
-	}
-	ul {
-		list-style: none;
-		margin: 0;
-		padding: 0;
-		font-size: var(--type-label);
-	}
-	li {
-		border-left: 4px solid var(--caution);
-		padding: var(--s-2, 2px) var(--s-10);
-		margin-bottom: var(--s-4);
-	}
-	li.stop {
-		border-color: var(--stop);
 	}
 	.none {
 		display: flex;

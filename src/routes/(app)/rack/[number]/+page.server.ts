@@ -5,7 +5,7 @@ import { ledger } from '$lib/server/wheels/ledger';
 import { wheelByNumber } from '$lib/server/wheels/wheels';
 import { picturesOfWheel } from '$lib/server/wheels/pictures';
 import { ringsOf } from '$lib/server/recordings/recordings';
-import { logLines } from '$lib/server/db/records';
+import { logLines } from '$lib/server/db/log';
 
 export async function load({ params, locals }) {
 	const wheel = params.number.length <= 20 ? await wheelByNumber(params.number) : undefined;
