@@ -98,6 +98,43 @@ describe('the morning sheet of a machine', () => {
 		await page.getByText('open: oil level').waitFor();
 	});
 
+	it('asked for by the shop, no machine starts without one', async function () {
+		this.timeout(120_000);
+		const asked = async (answer: 'Yes' | 'No') => {
+			await page.goto(`${base()}/shop`);
+			await say(page, 'Morning sheet is asked for', answer);
+			await press(page, 'Keep it');
+			await page.getByText('Kept.').waitFor();
+		};
+		const setup = await new Brought(page, {
+			machineId: await anotherSurfaceGrinder(page, 'SG-7')
+		}).mounted('neutral-first');
+		await asked('Yes');
+		try {
+			await setup.open('run-in');
+			await page
+				.getByText(/SG-7 has no morning sheet of today/)
+				.first()
+				.waitFor();
+			for (const q of [
+				'Guard closed and latched',
+				'Nobody in line with the rim',
+				'First run of this wheel on this mount'
+			])
+				await say(page, q, 'Yes');
+			await press(page, 'Wheel is started');
+			await page
+				.getByRole('alert')
+				.getByText(/SG-7 has no morning sheet of today/)
+				.waitFor();
+		} finally {
+			await asked('No');
+		}
+		await setup.open('run-in');
+		await press(page, 'Wheel is started');
+		await page.getByRole('timer').waitFor();
+	});
+
 	it('says where the stops belong for the job, and whether they stand there', async () => {
 		await page.goto(`${base()}/morning/SG-6`);
 		await say(page, 'Table locked', 'No');

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { CALCULATIONS } from '../../src/core/calculations.js';
+import { accessible } from './accessible.js';
 import { heading, press, say } from './bench.js';
 import { base, signedIn, tellOnFailure } from './ground.js';
 
@@ -145,6 +146,32 @@ describe('the rack, benches and shop', () => {
 		await page.getByLabel('Turn after').fill('25');
 		await press(page, 'Keep it');
 		await heading(page, 'Shop');
+	});
+
+	it('weighs a trouble as this shop sees it, keeps what was typed, and goes back to the shipped points', async () => {
+		await page.goto(`${base()}/shop`);
+		await page.getByRole('link', { name: 'Open points of troubles' }).click();
+		await heading(page, 'What speaks for which trouble');
+		await press(page, 'Mounting at fault +4');
+		const own = page.getByRole('list', { name: 'Points of this shop' });
+		await own.getByLabel('Points').fill('1');
+		await page.getByLabel('Why the points change').fill('never once the flanges');
+		await press(page, 'Keep these points');
+		await page
+			.getByRole('alert')
+			.getByText(/more may speak for it, never less/)
+			.waitFor();
+		await own.getByLabel('Points').fill('8');
+		await page.reload();
+		expect(await own.getByLabel('Points').inputValue(), 'what was typed is there').to.equal('8');
+		await page.getByLabel('Why the points change').fill('twice the flanges');
+		await press(page, 'Keep these points');
+		await page.getByRole('button', { name: 'Mounting at fault +8' }).waitFor();
+		await page.getByText('twice the flanges; 1 weighed otherwise').waitFor();
+		await accessible(page, 'points of troubles');
+		await press(page, 'Back to the shipped ones');
+		await page.getByRole('button', { name: 'Mounting at fault +4' }).first().waitFor();
+		await page.getByText('all as shipped').waitFor();
 	});
 
 	it('exports a setup as JSON and CSV', async () => {

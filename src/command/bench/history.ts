@@ -139,7 +139,11 @@ const FILTERS: Readonly<Record<string, LogFilter>> = {
 	'machine and station': { machine: 'TC-1', station: 'run-in' },
 	'an old page': { before: 400 }
 };
-async function logTimes(): Promise<Map<string, number>> {
+interface Times {
+	medianMs: number;
+	longestMs: number;
+}
+async function logTimes(): Promise<Map<string, Times>> {
 	const times = new Map<string, number[]>();
 	for (let i = 0; i < TIMES; i++)
 		for (const [name, filter] of Object.entries(FILTERS)) {
@@ -147,8 +151,11 @@ async function logTimes(): Promise<Map<string, number>> {
 			await logLines(filter);
 			times.set(name, [...(times.get(name) ?? []), performance.now() - begun]);
 		}
-	return new Map([...times].map(([name, list]) => [name, median(list)]));
+	return new Map(
+		[...times].map(([name, list]) => [name, { longestMs: Math.max(...list), medianMs: median(list) }])
+	);
 }
+
 /** The log grown by plain bookings; everything rarer in it stays as rare as it was. */
 async function growLog(to: number): Promise<void> {
 	const { n } = (await row<{ n: number }>('SELECT COUNT(*) AS n FROM records'))!;
@@ -166,7 +173,8 @@ export async function benchLog(): Promise<Ratio[]> {
 	const small = await logTimes();
 	await growLog(LARGE_LOG);
 	const large = await logTimes();
-	const ratios = [...small].map(([name, ms]) => ({ name, value: large.get(name)! / ms }));
+	const ratios = [...small].map(([name, t]) => ({ name, value: large.get(name)!.medianMs / t.medianMs }));
+	const longest = Math.max(...[...large.values()].map((t) => t.longestMs));
 	const worst = ratios.reduce((a, b) => (b.value > a.value ? b : a));
 	return [
 		{
@@ -174,7 +182,7 @@ export async function benchLog(): Promise<Ratio[]> {
 			value: worst.value,
 			unit: 'times',
 			aim: 'aim: at most 2',
-			of: `the log of ${SMALL_LOG}, by ${worst.name} (${ratios.map((r) => `${r.name} ${r.value.toFixed(2)}`).join(', ')})`
+			of: `the log of ${SMALL_LOG}, by ${worst.name} (${ratios.map((r) => `${r.name} ${r.value.toFixed(2)}`).join(', ')}; longest single one ${longest.toFixed(0)} ms)`
 		}
 	];
 }

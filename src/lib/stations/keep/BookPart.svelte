@@ -17,7 +17,7 @@
 	import { LEDGER_WORDS, dayWords } from '$lib/words';
 	import { lifeOf } from './life';
 	import OursNote from './OursNote.svelte';
-	import { ownTimes } from './own-times';
+	import { ownTimes } from '$core/shop/begin-with-ours';
 
 	interface Props {
 		desk: Desk;

@@ -8,7 +8,7 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
-	import { ownWear } from './own-times';
+	import { ownWear } from '$core/shop/begin-with-ours';
 	import OursNote from './OursNote.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 	import WearLine from '$lib/drawing/form/WearLine.svelte';

@@ -1,4 +1,4 @@
-import type { Ours, OursOf } from '$core/shop/ours';
+import type { Ours, OursOf } from './ours.js';
 
 const MINUTES_A_DAY = 480;
 
@@ -18,7 +18,8 @@ export function ownTimes(ours: { cycleS: Ours | null; redressS: Ours | null } | 
 export function ownWear(ours: Pick<OursOf, 'lossUmPerMm' | 'wornUmPerMm'> | null, cornerFactor: number) {
 	const { lossUmPerMm: form, wornUmPerMm: wheel } = ours ?? { lossUmPerMm: null, wornUmPerMm: null };
 	const known = form?.enough ? form.median : wheel?.enough ? cornerFactor * wheel.median : 0;
-	return known > 0
-		? { source: 'measured', lossUmPerMm: Math.round(1000 * known) / 1000, redressUm: 30 }
+	const lossUmPerMm = Math.round(1000 * known) / 1000;
+	return lossUmPerMm > 0
+		? { source: 'measured', lossUmPerMm, redressUm: 30 }
 		: { source: 'points', redressUm: 30 };
 }
