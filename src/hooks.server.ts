@@ -1,5 +1,7 @@
 import { json, type Handle, type HandleServerError } from '@sveltejs/kit';
 import { DatabaseDown } from '$lib/server/db/pool';
+import { readingOnly } from '$lib/server/db/this-request';
+import { compressed } from '$lib/server/door/compressed';
 import { tooMuch } from '$lib/server/door/body-limits';
 import { refusalPage, withHeaders } from '$lib/server/door/headers';
 import { foreignWrite, knownHost, namesOf } from '$lib/server/door/hosts';
@@ -96,7 +98,9 @@ export const handle: Handle = async ({ event, resolve }) => {
 			return api ? refused(CHANGE_FIRST) : elsewhere('/account');
 		return resolve(event);
 	};
-	return withHeaders(await answer(), event.url.protocol === 'https:');
+	const reads = event.request.method === 'GET' || event.request.method === 'HEAD';
+	const made = await (reads ? readingOnly(answer) : answer());
+	return compressed(event.request, withHeaders(made, event.url.protocol === 'https:'));
 };
 
 export const handleError: HandleServerError = ({ error: e, status, event }) => {

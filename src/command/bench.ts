@@ -6,6 +6,7 @@ import type { Ratio } from './bench/ratio.js';
 import { benchBalance } from './bench/balance.js';
 import { benchStand } from './bench/stand.js';
 import { benchCalc } from './bench/calc.js';
+import { benchFloor } from './bench/floor.js';
 import { benchHistory, benchLog } from './bench/history.js';
 import { benchPages, cookieOf } from './bench/pages.js';
 import { benchForm } from './bench/form.js';
@@ -33,6 +34,7 @@ const parts = (base: string, settle: () => Promise<void>): Record<string, () => 
 	stand: () => benchStand(base),
 	pages: () => benchPages(base),
 	history: async () => benchHistory(base, await cookieOf()),
+	floor: async () => benchFloor(base, await cookieOf()),
 	rack: async () => benchRack(base, await cookieOf(), settle),
 	log: benchLog
 });

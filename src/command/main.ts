@@ -45,7 +45,7 @@ program
 	.option('--kill <times>', 'kill database and application so often while eight record, and count')
 	.option(
 		'--only <part>',
-		'one of silence, calc, patch, form, ring, balance, stand, pages, history, rack, log'
+		'one of silence, calc, patch, form, ring, balance, stand, pages, history, floor, rack, log'
 	)
 	.action((o: { kill?: string; only?: string }) =>
 		done(import('./bench.js').then((m) => (o.kill ? m.benchKills(Number(o.kill)) : m.bench(o.only))))

@@ -2,18 +2,16 @@ import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
 import { row, rows, write } from '../../lib/server/db/pool.js';
 import { type LogFilter, logLines } from '../../lib/server/db/log.js';
-import { keepThing } from '../../lib/server/shop/shop.js';
 import { loadSetup } from '../../lib/server/setups/setups.js';
 import { record } from '../../lib/server/setups/record.js';
 import type { User } from '../../lib/server/people/sign-in.js';
+import { measured } from './answers.js';
+import { median } from '../../core/numeric/median.js';
 import type { Ratio } from './ratio.js';
 
 const [SHORT, LONG] = [50, 5000];
-const MACHINES = 60;
 const [SMALL_LOG, LARGE_LOG] = [5000, 5_000_000];
 const TIMES = 40;
-
-const median = (list: number[]): number => list.sort((a, b) => a - b)[list.length >> 1]!;
 
 /** So many bookings more on a released setup of the demo, and two made as usual. */
 async function book(id: number, bookings: number, user: User): Promise<void> {
@@ -36,36 +34,7 @@ async function book(id: number, bookings: number, user: User): Promise<void> {
 	}
 }
 
-interface Measured {
-	ms: number;
-	bytes: number;
-}
-/** Pages in turn, so that whatever else goes on meets each of them. */
-async function measured(base: string, cookie: string, paths: readonly string[]): Promise<Measured[]> {
-	const times = paths.map((): number[] => []);
-	const bytes = paths.map(() => 0);
-	for (let i = 0; i < TIMES; i++)
-		for (const [at, path] of paths.entries()) {
-			const begun = performance.now();
-			const answer = await fetch(base + path, { headers: { cookie, accept: 'text/html' } });
-			bytes[at] = (await answer.arrayBuffer()).byteLength;
-			if (!answer.ok) throw new Error(`${path} answered ${answer.status}.`);
-			times[at]!.push(performance.now() - begun);
-		}
-	return times.map((list, at) => ({ ms: median(list), bytes: bytes[at]! }));
-}
-
-/** Statements the whole server carried out for one answer. */
-async function statementsFor(base: string, cookie: string, path: string): Promise<number> {
-	const count = async () =>
-		Number((await row<{ Value: string }>("SHOW GLOBAL STATUS LIKE 'Questions'"))!.Value);
-	await fetch(base + path, { headers: { cookie } });
-	const before = await count();
-	await fetch(base + path, { headers: { cookie } });
-	return (await count()) - before - 1;
-}
-
-/** A page of a setup that lives for months against a young one, and the Floor of a large shop against a small one. */
+/** A page of a setup that lives for months against the same while it was young. */
 export async function benchHistory(base: string, cookie: string): Promise<Ratio[]> {
 	const lead = (await row<User>("SELECT id, name, role FROM users WHERE name = 'Mara Okonjo'"))!;
 	const { id } = (await row<{ id: number }>(
@@ -82,11 +51,6 @@ export async function benchHistory(base: string, cookie: string): Promise<Ratio[
 		ms: o.ms
 	}));
 	const [keep, dress] = [times[0]!, times[1]!];
-	const few = await statementsFor(base, cookie, '/');
-	const own = (await rows<{ n: number }>('SELECT COUNT(*) AS n FROM machines'))[0]!.n;
-	for (let i = own; i < MACHINES; i++)
-		await keepThing('machines', null, { ...MACHINE, code: `XX-${i}` }, lead);
-	const many = await statementsFor(base, cookie, '/');
 	return [
 		{
 			name: `page of a setup with ${LONG} bookings`,
@@ -101,32 +65,9 @@ export async function benchHistory(base: string, cookie: string): Promise<Ratio[
 			unit: 'times',
 			aim: 'aim: at most 1.5',
 			of: `the same with ${SHORT} (bytes ${dress.bytes.toFixed(2)} times)`
-		},
-		{
-			name: `statements of the Floor with ${MACHINES} machines`,
-			value: many / few,
-			unit: 'times',
-			aim: 'aim: 1',
-			of: `the Floor with ${own} machines (${many} against ${few})`
 		}
 	];
 }
-const MACHINE = {
-	name: 'one of many',
-	kind: 'surface-toolroom',
-	balanceClass: 'surface-toolroom',
-	spindleRpm: 2300,
-	spindleRpmMin: 2300,
-	spindleRpmMax: 2300,
-	seatMm: 76.2,
-	maxDiameterMm: 305,
-	maxWidthMm: 40,
-	rotation: 'cw',
-	motorPowerKw: 2.2,
-	wet: true,
-	axes: 'power-feed'
-};
-
 const FILTERS: Readonly<Record<string, LogFilter>> = {
 	nothing: {},
 	setup: { setup: 144 },

@@ -1,9 +1,6 @@
 import { Evidence } from './evidence.js';
 import type { RecordFacts, SetupFacts } from './facts.js';
 
-/** Entries in the ledger that a page lists; the wheel's own page has them all. */
-const LISTED = 8;
-
 /** What is long and never looked at on the page of a setup: the same form in every record of it, programs, measured points. */
 const LEFT_OUT: Readonly<Record<string, readonly string[]>> = {
 	'form.check-profile': ['segments'],
@@ -17,19 +14,47 @@ const without = <T extends object>(from: T, names: readonly string[]): T =>
 	// Only what nobody on a page asks for is left out, so what is left is used as what it was.
 	Object.fromEntries(Object.entries(from).filter(([name]) => !names.includes(name))) as T;
 
+/** Of each pass of a form a page asks only what is left after it. */
+function passesOf(output: Record<string, unknown>): Record<string, unknown> {
+	const { passes } = output;
+	return Array.isArray(passes)
+		? { ...output, passes: passes.map(({ remainingUm }: Record<string, unknown>) => ({ remainingUm })) }
+		: output;
+}
+
 /** A record as it is sent to a page. The form itself stands in what was entered for its shape. */
-function shortened(r: RecordFacts): RecordFacts {
+function shortened(r: RecordFacts): Pick<RecordFacts, 'entered' | 'input' | 'output'> {
+	const { entered, input, output } = r;
 	const names = LEFT_OUT[r.calculation];
-	if (!names) return r;
-	const entered = r.step === 'shape' ? r.entered : without(r.entered, names);
-	return { ...r, entered, input: without(r.input, names), output: without(r.output, names) };
+	if (!names) return { entered, input, output };
+	const left = without(output, names);
+	return {
+		entered: r.step === 'shape' ? entered : without(entered, names),
+		input: without(input, names),
+		output: r.calculation === 'form.passes' ? passesOf(left) : left
+	};
 }
 
 /** What a page needs of a setup: what stands and the sums, not everything that ever was. It decides the same as the whole. */
 export function onPage(facts: SetupFacts): SetupFacts {
-	const standing = Evidence.of(facts).records();
-	const known = new Set(standing.map((r) => r.id));
-	const entries = facts.records.filter((r) => r.station === 'keep' && r.step === 'entry').slice(-LISTED);
-	const records = [...standing, ...entries.filter((r) => !known.has(r.id))].sort((a, b) => a.id - b.id);
-	return { ...facts, records: records.map(shortened) };
+	const standing = [...Evidence.of(facts).records()].sort((a, b) => a.id - b.id);
+	// What was recorded in one go was entered once: it is sent once, under a short name.
+	const told = new Map<string, { name: string; entered: RecordFacts['entered'] }>();
+	const records = standing.map((r): RecordFacts => {
+		const own = shortened(r);
+		const key = `${r.together} ${r.step}`;
+		const first = told.get(key) ?? { name: String(told.size), entered: own.entered };
+		told.set(key, first);
+		const { id, station, step, calculation, verdict, overrideReason, wheelId, by, atMs } = r;
+		return {
+			...{ id, station, step, calculation, verdict, overrideReason, wheelId, by, atMs },
+			...own,
+			entered: sameEntered(first.entered, own.entered) ? first.entered : own.entered,
+			together: first.name
+		};
+	});
+	return { ...facts, records };
 }
+/** What was left out of one part may stand in another. */
+const sameEntered = (a: RecordFacts['entered'], b: RecordFacts['entered']): boolean =>
+	Object.keys(a).length === Object.keys(b).length;

@@ -1,14 +1,10 @@
-import { decide } from '$core/route/engine';
-import { dressPlan } from '$core/dress/plan';
-import { standingOf } from '$core/route/standing';
-import { Evidence } from '$core/route/evidence';
 import { openIncidents } from '$lib/server/setups/incidents';
 import { theShop, wayOf } from '$lib/server/shop/the-shop';
 import { machines } from '$lib/server/shop/machines';
 import { newestMornings } from '$lib/server/shop/morning';
 import { today } from '$lib/server/db/today';
 import { openByMachine } from '$lib/server/setups/setup-list';
-import { loadSetups } from '$lib/server/setups/setups';
+import { floorCards } from '$lib/server/setups/floor-cards';
 import { expiringWheels } from '$lib/server/wheels/wheels';
 import { incidentPlan } from '$core/keep/incident-plan';
 
@@ -25,16 +21,14 @@ export async function load() {
 	]);
 	// The one that is mounted, or the newest, stands on the card; the others are named below it.
 	const shown = [...byMachine.values()].map((of) => of[0]!.id);
-	const [setups, mornings] = await Promise.all([
-		loadSetups(shown).then((all) => all.map((s) => s.facts)),
-		newestMornings(list.map((m) => m.id))
-	]);
+	const mornings = await newestMornings(list.map((m) => m.id));
+	const setups = new Map((await floorCards(shown, mornings)).map((c) => [c.machineId, c]));
 	const day = today();
 	const cards = list.map((m) => {
 		const sheet = mornings.get(m.id);
 		const morning = sheet?.day === day ? { mayStart: sheet.mayStart, open: sheet.open.length } : null;
-		const f = setups.find((s) => s.machine.id === m.id) ?? null;
 		const others = (byMachine.get(m.id) ?? []).slice(1);
+		const f = setups.get(m.id);
 		if (!f)
 			return {
 				machine: m,
@@ -48,18 +42,8 @@ export async function load() {
 				dressesLeft: null,
 				others
 			};
-		const d = decide(f);
-		const dressesLeft = Evidence.of(f).of(dressPlan, 'dress', ['settings'])?.output.dressesLeft ?? null;
-		return {
-			machine: m,
-			morning,
-			setup: { id: f.id, part: f.brief.part, quantity: f.brief.quantity },
-			wheel: f.wheel,
-			station: d.current,
-			...standingOf(f, d),
-			dressesLeft,
-			others
-		};
+		const { id, part, quantity, machineId: _, ...card } = f;
+		return { machine: m, morning, setup: { id, part, quantity }, ...card, others };
 	});
 	const needs: {
 		state: 'stop' | 'caution';

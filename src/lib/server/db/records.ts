@@ -149,18 +149,36 @@ export const recordsOf = (setupId: number, on?: Runner): Promise<FullRecord[]> =
 /** Every record of a setup that can be read, to take away. */
 export const readableRecordsOf = async (setupId: number): Promise<FullRecord[]> =>
 	(await recordsOf(setupId)).filter((r) => r.readable);
-/** Records by their numbers, oldest first. */
-export const recordsById = async (ids: readonly number[], on?: Runner): Promise<FullRecord[]> =>
-	ids.length ? recordsWhere(`WHERE r.id IN (${places(ids)}) ORDER BY r.id`, [...ids], on) : [];
-/** Of each of these setups what was recorded after a record of it, oldest first. */
-export async function recordsSince(
-	setups: readonly { setupId: number; after: number }[],
+/** Of each of these setups the records of these numbers and what was recorded after one of it, oldest first. */
+export async function recordsOfHistories(
+	setups: readonly { setupId: number; ids: readonly number[]; after: number }[],
 	on?: Runner
 ): Promise<FullRecord[]> {
-	if (!setups.length) return [];
-	const asked = setups.map(() => '(r.setup_id = ? AND r.id > ?)').join(' OR ');
-	const values = setups.flatMap((s) => [s.setupId, s.after]);
-	return recordsWhere(`WHERE ${asked} ORDER BY r.id`, values, on);
+	const ids = setups.flatMap((s) => s.ids);
+	const [summed, fresh] = [setups.filter((s) => s.after > 0), setups.filter((s) => s.after === 0)];
+	const tails: [string, Value[]][] = [];
+	if (ids.length) tails.push([`WHERE r.id IN (${places(ids)})`, ids]);
+	if (fresh.length) tails.push([`WHERE r.setup_id IN (${places(fresh)})`, fresh.map((s) => s.setupId)]);
+	if (summed.length)
+		tails.push([
+			`WHERE ${summed.map(() => '(r.setup_id = ? AND r.id > ?)').join(' OR ')}`,
+			summed.flatMap((s) => [s.setupId, s.after])
+		]);
+	return recordsInParts(tails, on);
+}
+/** Records that several tails of SQL pick, in one statement, oldest first. */
+async function recordsInParts(
+	tails: readonly (readonly [string, readonly Value[]])[],
+	on?: Runner
+): Promise<FullRecord[]> {
+	if (!tails.length) return [];
+	const sql = tails.map(([tail]) => `(${SELECT} ${tail})`).join(' UNION ALL ');
+	const list = await queryRows<Raw>(
+		`${sql} ORDER BY id`,
+		tails.flatMap(([, values]) => [...values]),
+		on
+	);
+	return list.map(full);
 }
 export const recordById = async (id: number): Promise<FullRecord | undefined> =>
 	(await recordsWhere('WHERE r.id = ?', [id]))[0];

@@ -2,7 +2,7 @@ import { CORE_VERSION } from '../../../core/calculations.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { type SoFar, soFarOf } from '../../../core/route/so-far.js';
 import { type Sums, sumsOf } from '../../../core/route/sums.js';
-import { type FullRecord, recordsById, recordsSince } from '../db/records.js';
+import { type FullRecord, recordsOfHistories } from '../db/records.js';
 import { type Runner, write } from '../db/pool.js';
 import { stored } from '../db/stored.js';
 
@@ -27,23 +27,24 @@ function kept(s: Of): SoFar | null {
 	return found && found.core === CORE_VERSION && found.wheelId === s.wheel_id ? found : null;
 }
 
-/** What counts of the history of these setups: what was summed up, and what came since. Two statements, however many there are. */
+/** What counts of the history of these setups: what was summed up, and what came since. One statement, however many there are. */
 export async function historiesOf(setups: readonly Of[], on?: Runner): Promise<Map<number, History>> {
 	const sums = new Map(setups.map((s) => [s.id, kept(s)]));
-	const [old, newer] = [
-		await recordsById(
-			setups.flatMap((s) => sums.get(s.id)?.ids ?? []),
-			on
-		),
-		await recordsSince(
-			setups.map((s) => ({ setupId: s.id, after: sums.get(s.id)?.upTo ?? 0 })),
-			on
-		)
-	];
+	const all = await recordsOfHistories(
+		setups.map((s) => ({
+			setupId: s.id,
+			ids: sums.get(s.id)?.ids ?? [],
+			after: sums.get(s.id)?.upTo ?? 0
+		})),
+		on
+	);
+	const bySetup = new Map(setups.map((s) => [s.id, [] as FullRecord[]]));
+	for (const r of all) bySetup.get(r.setupId ?? 0)?.push(r);
 	return new Map(
 		setups.map((s) => {
-			const since = newer.filter((r) => r.setupId === s.id);
-			const all = [...old.filter((r) => r.setupId === s.id), ...since];
+			const all = bySetup.get(s.id) ?? [];
+			const upTo = sums.get(s.id)?.upTo ?? 0;
+			const since = all.filter((r) => r.id > upTo);
 			return [
 				s.id,
 				{

@@ -7,6 +7,7 @@ import { SHOP_POINTS, type ShopPoint, checkPoints } from '../../../core/prove/sh
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
 import { Refused } from '../door/refused.js';
 import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
+import { shelved } from '../db/shelf.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
@@ -30,7 +31,9 @@ interface Raw {
 	body: string | null;
 }
 /** The guideline figures that count now; null where the shipped ones do. */
-export async function guidelinesNow(on?: Runner): Promise<Guidelines> {
+export const guidelinesNow = (on?: Runner): Promise<Guidelines> =>
+	shelved('guidelines', 'now', readGuidelines, on);
+async function readGuidelines(on?: Runner): Promise<Guidelines> {
 	const found = await rows<Raw>(
 		'SELECT topic, version, body FROM guidelines g WHERE version = (SELECT MAX(version) FROM guidelines x WHERE x.topic = g.topic)',
 		[],
@@ -52,14 +55,7 @@ export async function guidelinesNow(on?: Runner): Promise<Guidelines> {
 }
 
 /** The shop's limits and usual values; empty where the shipped ones count. */
-export async function limitsNow(on?: Runner): Promise<Limits> {
-	const last = await row<{ body: string | null }>(
-		"SELECT body FROM guidelines WHERE topic = 'limits' ORDER BY version DESC LIMIT 1",
-		[],
-		on
-	);
-	return last?.body ? (JSON.parse(last.body) as Limits) : {};
-}
+export const limitsNow = async (on?: Runner): Promise<Limits> => (await guidelinesNow(on)).limits;
 
 /** Every change of base grades and weights, newest first. */
 export function guidelineHistory(): Promise<GuidelineVersion[]> {

@@ -2,7 +2,8 @@ import type { DresserFacts, MachineFacts, MountFacts } from '../../../core/route
 import type { DresserLeft } from '../../../core/route/effect.js';
 import { DRESSER_FIELDS, dresserFields } from '../../../core/shop/dresser.js';
 import { columnOf } from './columns.js';
-import { type Runner, places, queryRows, row, rows, write } from '../db/pool.js';
+import { type Runner, rows, write } from '../db/pool.js';
+import { shelved } from '../db/shelf.js';
 
 const MACHINE = `id, code, name, kind, balance_class AS balanceClass, spindle_rpm AS spindleRpm, spindle_rpm_min AS spindleRpmMin, spindle_rpm_max AS spindleRpmMax, seat_mm AS seatMm, max_diameter_mm AS maxDiameterMm, max_width_mm AS maxWidthMm,
 	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut, retired`;
@@ -18,46 +19,74 @@ type Raw = Omit<Machine, 'wet' | 'lockedOut' | 'retired'> & {
 };
 const machine = (r: Raw): Machine => ({ ...r, wet: !!r.wet, lockedOut: !!r.lockedOut, retired: !!r.retired });
 
-export async function machines(on?: Runner): Promise<Machine[]> {
-	return (await rows<Raw>(`SELECT ${MACHINE} FROM machines WHERE NOT retired ORDER BY id`, [], on)).map(
-		machine
+/** Every machine there ever was. */
+const everyMachine = (on?: Runner): Promise<Machine[]> =>
+	shelved(
+		'machines',
+		'all',
+		async (by) => (await rows<Raw>(`SELECT ${MACHINE} FROM machines ORDER BY id`, [], by)).map(machine),
+		on
 	);
-}
+export const machines = async (on?: Runner): Promise<Machine[]> =>
+	(await everyMachine(on)).filter((m) => !m.retired);
 /** Codes of every machine there ever was, for looking things up. */
-export const machineCodes = async (): Promise<string[]> =>
-	(await rows<{ code: string }>('SELECT code FROM machines ORDER BY retired, id')).map((r) => r.code);
-export async function machineById(id: number, on?: Runner): Promise<Machine | undefined> {
-	const r = await row<Raw>(`SELECT ${MACHINE} FROM machines WHERE id = ?`, [id], on);
-	return r && machine(r);
-}
+export const machineCodes = async (): Promise<string[]> => {
+	const all = await everyMachine();
+	return [...all.filter((m) => !m.retired), ...all.filter((m) => m.retired)].map((m) => m.code);
+};
+export const machineById = async (id: number, on?: Runner): Promise<Machine | undefined> =>
+	(await everyMachine(on)).find((m) => m.id === id);
 /** Machines by their numbers, those out of use too. */
 export const machinesByIds = async (ids: readonly number[], on?: Runner): Promise<Machine[]> =>
-	ids.length
-		? (
-				await queryRows<Raw>(`SELECT ${MACHINE} FROM machines WHERE id IN (${places(ids)})`, [...ids], on)
-			).map(machine)
-		: [];
-export const mounts = (on?: Runner): Promise<(MountFacts & { kind: string })[]> =>
-	rows(`SELECT ${MOUNT} FROM mounts WHERE NOT retired ORDER BY code`, [], on);
+	(await everyMachine(on)).filter((m) => ids.includes(m.id));
+
+type Mount = MountFacts & { kind: string };
+const everyMount = (on?: Runner): Promise<(Mount & { retired: number })[]> =>
+	shelved('mounts', 'all', (by) => rows(`SELECT ${MOUNT}, retired FROM mounts ORDER BY code`, [], by), on);
+const withoutRetired = ({ retired: _, ...m }: Mount & { retired: number }): Mount => m;
+export const mounts = async (on?: Runner): Promise<Mount[]> =>
+	(await everyMount(on)).filter((m) => !m.retired).map(withoutRetired);
 /** Mounts by their numbers, those out of use too. */
 export const mountsByIds = async (ids: readonly number[], on?: Runner): Promise<MountFacts[]> =>
-	ids.length ? queryRows(`SELECT ${MOUNT} FROM mounts WHERE id IN (${places(ids)})`, [...ids], on) : [];
+	(await everyMount(on)).filter((m) => ids.includes(m.id)).map(withoutRetired);
 /** Of a dresser what its kind needs, so that a page is sent no more. */
 function dresser(raw: Record<string, unknown>): DresserFacts {
 	const names = ['id', ...dresserFields(raw.kind).map((f) => f.name)];
 	// Columns and fields have the same names and types; only what the kind does not need is left out.
 	return Object.fromEntries(names.map((n) => [n, raw[n]])) as DresserFacts;
 }
-export async function dressersInUse(on?: Runner): Promise<DresserFacts[]> {
-	const raw = await rows<Record<string, unknown>>(
-		`SELECT ${DRESSER} FROM dressers WHERE wear = 'in-use' AND NOT retired ORDER BY code`,
-		[],
+export const dressersInUse = (on?: Runner): Promise<DresserFacts[]> =>
+	shelved(
+		'dressers',
+		'in use',
+		async (by) =>
+			(
+				await rows<Record<string, unknown>>(
+					`SELECT ${DRESSER} FROM dressers WHERE wear = 'in-use' AND NOT retired ORDER BY code`,
+					[],
+					by
+				)
+			).map(dresser),
 		on
 	);
-	return raw.map(dresser);
+interface BlockSet {
+	id: number;
+	code: string;
+	grade: string;
+	blocks: string;
 }
-export const blockSets = (): Promise<{ id: number; code: string; grade: string; blocks: string }[]> =>
-	rows('SELECT id, code, grade, blocks_mm AS blocks FROM block_sets WHERE NOT retired ORDER BY code');
+export const blockSets = (on?: Runner): Promise<BlockSet[]> =>
+	shelved(
+		'block_sets',
+		'in use',
+		(by) =>
+			rows(
+				'SELECT id, code, grade, blocks_mm AS blocks FROM block_sets WHERE NOT retired ORDER BY code',
+				[],
+				by
+			),
+		on
+	);
 
 /** Counts a dress on the dresser, or starts anew when it was turned in its holder; keeps what is left of it. */
 export async function countDress(

@@ -1,5 +1,6 @@
 import { THE_SHOP_FIELDS } from '../../../core/shop/the-shop.js';
 import { type Runner, row, write } from '../db/pool.js';
+import { shelved } from '../db/shelf.js';
 import { checked } from '../door/joi-schema.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
@@ -13,7 +14,8 @@ export interface TheShop {
 	/** The way from nothing to a first setup was gone, or skipped. */
 	shownWay: boolean;
 }
-export async function theShop(on?: Runner): Promise<TheShop> {
+export const theShop = (on?: Runner): Promise<TheShop> => shelved('shop', 'it', readShop, on);
+async function readShop(on?: Runner): Promise<TheShop> {
 	const s = (await row<{ name: string; units: TheShop['units']; morning_wanted: number; shown_way: number }>(
 		'SELECT name, units, morning_wanted, shown_way FROM shop',
 		[],

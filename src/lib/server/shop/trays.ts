@@ -1,15 +1,12 @@
 import type { PoolConnection } from 'mysql2/promise';
 import type { TrayFacts } from '../../../core/route/facts.js';
 import { type Runner, row, rows, write } from '../db/pool.js';
+import { blockSets } from './machines.js';
 
 /** Every tray of gauge blocks, with the blocks that stand in a stack of a setup that is still open. */
 export async function traysNow(on?: Runner): Promise<TrayFacts[]> {
 	const [sets, used] = await Promise.all([
-		rows<{ id: number; code: string; blocks: string }>(
-			'SELECT id, code, blocks_mm AS blocks FROM block_sets WHERE NOT retired ORDER BY code',
-			[],
-			on
-		),
+		blockSets(on),
 		rows<{ trayId: number; blockMm: number; setupId: number }>(
 			`SELECT b.tray_id AS trayId, b.block_mm AS blockMm, b.setup_id AS setupId FROM blocks_in_use b JOIN setups s ON s.id = b.setup_id
 			 WHERE s.state IN ('under-way','released') ORDER BY b.id`,
