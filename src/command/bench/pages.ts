@@ -21,9 +21,9 @@ const throughput = async (url: string, cookie: string): Promise<number> => {
 };
 
 /** Bytes on the wire of one answer, as compressed as a browser gets it. */
-function wireBytes(url: string): Promise<number> {
+function wireBytes(url: string, cookie = ''): Promise<number> {
 	return new Promise((done, fail) =>
-		get(url, { headers: { 'accept-encoding': 'br, gzip' } }, (r) => {
+		get(url, { headers: { 'accept-encoding': 'br, gzip', cookie } }, (r) => {
 			let n = 0;
 			r.on('data', (d: Buffer) => {
 				n += d.length;
@@ -33,12 +33,12 @@ function wireBytes(url: string): Promise<number> {
 	);
 }
 
-/** Compressed bytes of every script a browser loads to show a page. */
-async function scriptBytes(
+/** Compressed bytes of every script a browser loads to show a page, and how many style sheets. */
+async function loadedFor(
 	base: string,
 	path: string,
 	cookie: string
-): Promise<{ count: number; sent: number }> {
+): Promise<{ count: number; sent: number; sheets: number }> {
 	const browser = await chromium.launch({
 		executablePath: find('chromium', '/usr/bin/chromium')!,
 		args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking']
@@ -48,13 +48,15 @@ async function scriptBytes(
 		const [name, value] = cookie.split('=') as [string, string];
 		await context.addCookies([{ name, value, url: base }]);
 		const page = await context.newPage();
-		const scripts = new Set<string>();
+		const [scripts, sheets] = [new Set<string>(), new Set<string>()];
 		page.on('response', (r) => {
-			if (r.request().resourceType() === 'script') scripts.add(r.url());
+			const type = r.request().resourceType();
+			if (type === 'script') scripts.add(r.url());
+			if (type === 'stylesheet') sheets.add(r.url());
 		});
 		await page.goto(base + path, { waitUntil: 'networkidle' });
-		const sizes = await Promise.all([...scripts].map(wireBytes));
-		return { count: sizes.length, sent: sizes.reduce((a, n) => a + n, 0) };
+		const sizes = await Promise.all([...scripts].map((u) => wireBytes(u)));
+		return { count: sizes.length, sent: sizes.reduce((a, n) => a + n, 0), sheets: sheets.size };
 	} finally {
 		await browser.close();
 	}
@@ -68,34 +70,56 @@ export async function cookieOf(): Promise<string> {
 	return `uncinus=${done.token}`;
 }
 
-/** The setup page against the emptiest page of the same server, and what it weighs. */
+/** A page of the demo shop, by the name it has here. */
+const PAGES = [
+	['setup page', '/setups/142/balance', 2.2],
+	['setup page at Keep', '/setups/145/keep', 2.2],
+	['log', '/log', 3]
+] as const;
+const MOST_KB = 20;
+const MOST_SHEETS = 8;
+
+/** Pages against the emptiest page of the same server, and what they weigh. */
 export async function benchPages(base: string): Promise<Ratio[]> {
 	const cookie = await cookieOf();
 	const empty = await throughput(`${base}/about`, cookie);
-	const setup = await throughput(`${base}/setups/142/balance`, cookie);
-	const bytes = await scriptBytes(base, '/setups/142/balance', cookie);
-	const dress = await scriptBytes(base, '/setups/144/dress', cookie);
-	return [
-		{
-			name: `setup page at ${CONNECTIONS} connections`,
-			value: empty / setup,
+	const lines: Ratio[] = [];
+	for (const [name, path, aim] of PAGES) {
+		const own = await throughput(base + path, cookie);
+		lines.push({
+			name: `${name} at ${CONNECTIONS} connections`,
+			value: empty / own,
 			unit: 'times',
-			aim: 'slower than',
-			of: `a page without data (${empty.toFixed(0)} a second; the setup page ${setup.toFixed(0)})`
-		},
-		{
-			name: 'script of a setup page, compressed',
-			value: bytes.sent / 1000,
+			aim: `aim: at most ${aim}`,
+			of: `a page without data (${empty.toFixed(0)} a second; this one ${own.toFixed(0)})`
+		});
+		lines.push({
+			name: `${name}, bytes sent`,
+			value: (await wireBytes(base + path, cookie)) / 1000,
+			unit: 'kB',
+			aim: `aim: at most ${MOST_KB}`,
+			of: 'one answer, as compressed as a browser gets it'
+		});
+	}
+	for (const [name, path] of [
+		['a setup page', '/setups/142/balance'],
+		['the Dress page', '/setups/144/dress']
+	] as const) {
+		const { count, sent, sheets } = await loadedFor(base, path, cookie);
+		lines.push({
+			name: `script of ${name}, compressed`,
+			value: sent / 1000,
 			unit: 'kB',
 			aim: 'aim: at most 120',
-			of: `${bytes.count} files, as a browser loads them`
-		},
-		{
-			name: 'script of the Dress page, compressed',
-			value: dress.sent / 1000,
-			unit: 'kB',
-			aim: 'aim: at most 120',
-			of: `${dress.count} files, with one way of dressing open`
-		}
-	];
+			of: `${count} files, as a browser loads them`
+		});
+		lines.push({
+			name: `style sheets of ${name}`,
+			value: sheets,
+			unit: '',
+			aim: `aim: at most ${MOST_SHEETS}`,
+			of: 'as a browser loads them'
+		});
+	}
+	return lines;
 }

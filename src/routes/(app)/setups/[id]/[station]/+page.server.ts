@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/facts';
 import { draftsOf } from '$lib/server/db/drafts';
-import { helpedOn, oursOf } from '$lib/server/shop/ours';
+import { helpedHere, oursHere } from '$lib/server/shop/learnt-here';
 import { bookOfWheel } from '$lib/server/wheels/wheel-book';
 import { heavy } from '$lib/server/heavy/heavy';
 
@@ -19,7 +19,7 @@ export async function load({ params, locals, parent }) {
 		drafts,
 		rack: station === 'select' ? await heavy(locals.user!.id, 'select-view', { setupId: facts.id }) : null,
 		book: station === 'keep' && facts.wheel ? await bookOfWheel(facts.wheel) : null,
-		helped: station === 'keep' || station === 'prove' ? await helpedOn(facts.machine.id) : [],
-		ours: station === 'keep' ? await oursOf(facts.machine.id, facts.wheel?.canonical ?? null) : null
+		helped: station === 'keep' || station === 'prove' ? await helpedHere(facts.machine.id) : [],
+		ours: station === 'keep' ? await oursHere(facts.machine.id, facts.wheel?.canonical ?? null) : null
 	};
 }
