@@ -38,4 +38,15 @@ const oneSheet = (): Plugin => ({
 	}
 });
 
-export default defineConfig({ plugins: [sveltekit(), oneSheet()], server: { host: '127.0.0.1' } });
+/** What most pages need comes as one file: small ones compress worse, and each is asked for by itself. */
+const FRAME = {
+	name: 'frame',
+	test: /src\/(lib\/(ui|desk)|core\/(calculation|quantity))|node_modules\/@lucide/,
+	minShareCount: 6
+};
+
+export default defineConfig({
+	plugins: [sveltekit(), oneSheet()],
+	build: { rolldownOptions: { output: { codeSplitting: { groups: [FRAME] } } } },
+	server: { host: '127.0.0.1' }
+});

@@ -153,25 +153,27 @@ export const sizeOf = (
 	[w.diameterMm, w.widthMm, w.boreMm]
 		.map((v) => (units === 'mm' ? String(v) : figure(v, 'mm', units)))
 		.join(' × ') + (units === 'mm' ? '' : ' in');
+const DAY_OF_YEAR = new Intl.DateTimeFormat('en-GB', {
+	day: 'numeric',
+	month: 'short',
+	year: 'numeric',
+	timeZone: 'UTC'
+});
 /** A day without a time, in words. @example dayWords('2026-08-18') // "18 Aug 2026" */
 export function dayWords(date: string): string {
 	const [y, m, d] = date.split('-').map(Number) as [number, number, number];
-	return new Date(Date.UTC(y, m - 1, d)).toLocaleDateString('en-GB', {
-		day: 'numeric',
-		month: 'short',
-		year: 'numeric',
-		timeZone: 'UTC'
-	});
+	return DAY_OF_YEAR.format(Date.UTC(y, m - 1, d));
 }
 
+// Made once: making one costs more than a hundred uses.
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 /** When something was, short: the time today, else day and time. */
 export function when(at: Date | string | number): string {
 	const d = new Date(at);
 	const today = new Date();
-	const time = d.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-	return d.toDateString() === today.toDateString()
-		? time
-		: `${d.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })} ${time}`;
+	const time = TIME.format(d);
+	return d.toDateString() === today.toDateString() ? time : `${DAY.format(d)} ${time}`;
 }
 
 /** The stations of the register in the order in which the work goes. */

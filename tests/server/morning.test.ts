@@ -3,23 +3,9 @@ import { row, setClock } from '../../src/lib/server/db/pool.js';
 import { logLines } from '../../src/lib/server/db/log.js';
 import { keepMorning, lastMorning, newestMornings } from '../../src/lib/server/shop/morning.js';
 import { nameShop, theShop } from '../../src/lib/server/shop/the-shop.js';
+import { FINE } from './fine-morning.js';
 import { facts, key, lead, machineId, machinist, refusedWith, step, workedUpTo } from './ground.js';
 
-const FINE = {
-	shift: 'early',
-	notOnMachine: ['magnetHolds', 'chuckStoned', 'hydraulicPressureBar', 'tableStops'],
-	checks: {
-		guardClosed: true,
-		dresserReturned: true,
-		extractionOn: true,
-		lubeLevelPct: 60,
-		lubePulls: 2,
-		brixPct: 4.6,
-		coolantLevelPct: 80,
-		warmUpMin: 15,
-		handwheelChecked: true
-	}
-};
 const OPEN = { ...FINE, checks: { ...FINE.checks, guardClosed: false, lubeLevelPct: 10 } };
 const keep = async (values: object, code = 'SG-1', k = key()) =>
 	keepMorning(code, values, k, await machinist());

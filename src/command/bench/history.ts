@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
-import { row, rows, write } from '../../lib/server/db/pool.js';
+import { row, write } from '../../lib/server/db/pool.js';
 import { type LogFilter, logLines } from '../../lib/server/db/log.js';
 import { loadSetup } from '../../lib/server/setups/setups.js';
 import { record } from '../../lib/server/setups/record.js';

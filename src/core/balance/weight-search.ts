@@ -7,6 +7,13 @@ export interface Arrangement {
 	total: number;
 }
 
+/** An angle worth trying, how far it is, and what the weight pulls there. */
+interface Place {
+	angle: number;
+	cost: number;
+	pull: Vec;
+}
+
 const GRID_DEG = 6;
 const REFINE_TO_DEG = 0.002;
 const KEPT = 10;
@@ -34,7 +41,12 @@ function pairAngles(ui: number, uj: number, target: Vec, freeDeg: readonly numbe
 /** Search state for one pair solved in closed form while the other weights stand at chosen angles. */
 class Search {
 	readonly order: number[];
-	readonly found: { pair: [number, number]; others: number[]; at: number[]; best: Arrangement }[] = [];
+	readonly found: {
+		pair: [number, number];
+		others: number[];
+		at: readonly number[];
+		best: Arrangement;
+	}[] = [];
 	bound = Infinity;
 	constructor(
 		readonly track: Track,
@@ -56,15 +68,26 @@ class Search {
 		at: readonly number[],
 		most = Infinity
 	): Arrangement | null {
-		const { u, currentDeg } = this.track;
 		let rest = this.target;
 		let fixed = 0;
 		for (let k = 0; k < others.length; k++) {
 			const w = others[k]!;
-			rest = sub(rest, vec(u[w]!, at[k]!));
+			rest = sub(rest, vec(this.track.u[w]!, at[k]!));
 			fixed += this.way(w, at[k]!);
 		}
-		if (fixed > most) return null;
+		return fixed > most ? null : this.solvePair(pair, others, at, rest, fixed, most);
+	}
+
+	/** The same, with what the pair must make and how far the others have gone worked out already. */
+	private solvePair(
+		pair: [number, number],
+		others: readonly number[],
+		at: readonly number[],
+		rest: Vec,
+		fixed: number,
+		most: number
+	): Arrangement | null {
+		const { u, currentDeg } = this.track;
 		const c = len(rest);
 		if (c > u[pair[0]]! + u[pair[1]]! + 1e-9 || c < Math.abs(u[pair[0]]! - u[pair[1]]!) - 1e-9) return null;
 		const free =
@@ -99,7 +122,7 @@ class Search {
 	}
 
 	/** Angles worth trying for a weight: where it stands, a coarse grid, the edges of forbidden arcs; nearest first. */
-	grid(weight: number): { angle: number; cost: number }[] {
+	grid(weight: number): Place[] {
 		const now = this.track.currentDeg[weight]!;
 		const angles = [now, ...this.track.forbidden.flatMap((z) => [z.from, z.from + z.width])];
 		for (let d = GRID_DEG; d <= 180; d += GRID_DEG) angles.push(now + d, now - d);
@@ -109,28 +132,41 @@ class Search {
 		};
 		return angles
 			.filter((a) => allowedAngle(this.track, a))
-			.map((angle) => ({ angle, cost: cost(angle) }))
+			.map((angle) => ({ angle, cost: cost(angle), pull: vec(this.track.u[weight]!, angle) }))
 			.sort((x, y) => x.cost - y.cost);
 	}
 
-	private readonly grids = new Map<number, { angle: number; cost: number }[]>();
-	private gridOf(weight: number): { angle: number; cost: number }[] {
+	private readonly grids = new Map<number, Place[]>();
+	private gridOf(weight: number): Place[] {
 		let g = this.grids.get(weight);
 		if (!g) this.grids.set(weight, (g = this.grid(weight)));
 		return g;
 	}
 
-	coarse(pair: [number, number], others: number[], k = 0, at: number[] = [], cost = 0): void {
-		if (k === others.length) {
-			const best = this.solve(pair, others, at, this.bound + SLACK_DEG);
+	/** Every arrangement on the grid that may lead to the shortest; `can` is what the pair and the weights not yet placed can make. */
+	coarse(
+		pair: [number, number],
+		others: number[],
+		at: readonly number[] = [],
+		rest = this.target,
+		cost = 0,
+		can = this.track.u.reduce((s, u) => s + u, 0)
+	): void {
+		if (at.length === others.length) {
+			const best = this.solvePair(pair, others, at, rest, cost, this.bound + SLACK_DEG);
 			if (!best) return;
 			this.bound = Math.min(this.bound, best.total);
-			this.found.push({ pair, others, at: [...at], best });
+			this.found.push({ pair, others, at, best });
 			return;
 		}
-		for (const g of this.gridOf(others[k]!)) {
+		const weight = others[at.length]!;
+		const left = can - this.track.u[weight]!;
+		for (const g of this.gridOf(weight)) {
 			if (cost + g.cost > this.bound + SLACK_DEG) break;
-			this.coarse(pair, others, k + 1, [...at, g.angle], cost + g.cost);
+			const open = sub(rest, g.pull);
+			// What the others cannot make whichever way they stand needs no look.
+			if (len(open) > left + 1e-9) continue;
+			this.coarse(pair, others, [...at, g.angle], open, cost + g.cost, left);
 		}
 	}
 

@@ -1,6 +1,7 @@
 /** Where a proxy in front does it already, it is not done twice. */
 const BY_PROXY = process.env.UNCINUS_PROXY_COMPRESSES === '1';
-const WORTH_IT = /^(text\/|application\/(json|javascript|manifest\+json)|image\/svg)/;
+/** Text that comes whole; what is told bit by bit must not wait to be packed. */
+const WORTH_IT = /^(text\/(?!event-stream)|application\/(json|javascript|manifest\+json)|image\/svg)/;
 
 /** Whether whoever asks takes an answer in gzip. @example takesGzip('br, gzip;q=0.8') // true */
 export function takesGzip(accepted: string | null): boolean {

@@ -32,15 +32,18 @@ export async function occupying(
 	const mounts = setups.flatMap((s) => (s.mount_id === null ? [] : [s.mount_id]));
 	// A list is never empty for the database.
 	const onMounts = mounts.length ? mounts : [0];
-	const found = await queryRows<There & Kept & { kept: number }>(
-		`SELECT 0 AS kept, s.id AS setupId, NULL AS wheelId, COALESCE(w.number, '') AS wheel, m.code AS machine, f.code AS mount, s.occupies_machine AS machineId, s.occupies_mount AS mountId
+	const there = await queryRows<There>(
+		`SELECT s.id AS setupId, COALESCE(w.number, '') AS wheel, m.code AS machine, f.code AS mount, s.occupies_machine AS machineId, s.occupies_mount AS mountId
 		 FROM setups s JOIN machines m ON m.id = s.machine_id LEFT JOIN mounts f ON f.id = s.mount_id LEFT JOIN wheels w ON w.id = s.wheel_id
-		 WHERE s.occupies_machine IN (${places(machines)}) OR s.occupies_mount IN (${places(onMounts)})
-		 UNION ALL SELECT 1, NULL, w.id, w.number, NULL, f.code, NULL, f.id FROM wheels w JOIN mounts f ON f.id = w.kept_on_mount_id WHERE w.kept_on_mount_id IN (${places(onMounts)})`,
-		[...machines, ...onMounts, ...onMounts],
+		 WHERE s.occupies_machine IN (${places(machines)}) OR s.occupies_mount IN (${places(onMounts)})`,
+		[...machines, ...onMounts],
 		on
 	);
-	const [there, kept] = [found.filter((r) => !r.kept), found.filter((r) => r.kept)];
+	const kept = await queryRows<Kept>(
+		`SELECT w.id AS wheelId, w.number AS wheel, f.code AS mount, f.id AS mountId FROM wheels w JOIN mounts f ON f.id = w.kept_on_mount_id WHERE w.kept_on_mount_id IN (${places(onMounts)})`,
+		[...onMounts],
+		on
+	);
 	return new Map(
 		setups.flatMap((s) => {
 			const what = onMachine(s, there) ?? onMount(s, there) ?? inRack(s, kept);
