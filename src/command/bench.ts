@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Ratio } from './bench/ratio.js';
@@ -22,6 +22,18 @@ import { freePort, say } from './system.js';
 
 const line = (r: Ratio): string =>
 	`${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
+
+/** The most memory the application has had so far, its threads included. */
+function highest(pid: number): Ratio {
+	const kb = /VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1];
+	return {
+		name: 'memory after heavy requests, at its highest',
+		value: Number(kb) / 1024,
+		unit: 'MB',
+		aim: 'aim: at most 400',
+		of: 'the application with its threads'
+	};
+}
 
 /** What there is to measure; rack and log come last, they grow what is kept a hundredfold. */
 const parts = (base: string, settle: () => Promise<void>): Record<string, () => Promise<Ratio[]>> => ({
@@ -66,7 +78,11 @@ export async function bench(only?: string): Promise<void> {
 			throw new Error(`--only ${only}: say one of ${Object.keys(all).join(', ')}.`);
 		for (const [name, measure] of Object.entries(all))
 			if (only === undefined || only === name)
-				process.stdout.write((await measure()).map((r) => `${line(r)}\n`).join(''));
+				process.stdout.write(
+					[...(await measure()), ...(name === 'silence' ? [highest(app.pid!)] : [])]
+						.map((r) => `${line(r)}\n`)
+						.join('')
+				);
 		await closeDatabase();
 	} finally {
 		await end();

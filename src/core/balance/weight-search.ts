@@ -1,4 +1,4 @@
-import { DEG, type Vec, add, angleOf, fold360, len, sub, vec } from '../numeric/angles.js';
+import { DEG, type Vec, add, angleOf, fold360, len, sub, vec, wrap180 } from '../numeric/angles.js';
 import { type Track, allowedAngle, cyclicOrder, travels } from './weight-rules.js';
 
 export interface Arrangement {
@@ -16,12 +16,14 @@ interface Place {
 
 const GRID_DEG = 6;
 const REFINE_TO_DEG = 0.002;
-const KEPT = 10;
+const KEPT = 5;
 /** How much longer than the best so far an arrangement on the grid may be and still lead to the shortest. */
 const SLACK_DEG = 4 * GRID_DEG;
 const NONE: readonly number[] = [];
 
 const sumAbs = (list: readonly number[]): number => list.reduce((s, t) => s + Math.abs(t), 0);
+
+const acosDeg = (x: number): number => Math.acos(Math.max(-1, Math.min(1, x))) / DEG;
 
 /** Both ways in which two weights can make a vector; a free pair (equal, vector zero) stands opposite at the given angle. */
 function pairAngles(ui: number, uj: number, target: Vec, freeDeg: readonly number[]): [number, number][] {
@@ -29,7 +31,6 @@ function pairAngles(ui: number, uj: number, target: Vec, freeDeg: readonly numbe
 	if (c < 1e-9) return Math.abs(ui - uj) < 1e-9 ? freeDeg.map((f) => [f, f + 180]) : [];
 	if (c > ui + uj + 1e-9 || c < Math.abs(ui - uj) - 1e-9) return [];
 	const phi = angleOf(target);
-	const acosDeg = (x: number) => Math.acos(Math.max(-1, Math.min(1, x))) / DEG;
 	const xi = acosDeg((c * c + ui * ui - uj * uj) / (2 * c * ui));
 	const xj = acosDeg((c * c + uj * uj - ui * ui) / (2 * c * uj));
 	return [
@@ -176,8 +177,9 @@ class Search {
 		for (let step = GRID_DEG / 2; step > REFINE_TO_DEG; step /= 2) {
 			for (let improved = true; improved;) {
 				improved = false;
-				for (const offset of neighbours(at.length, step)) {
-					const there = at.map((a, k) => a + offset[k]!);
+				for (const offset of AROUND[at.length]!) {
+					const there = [...at];
+					for (let k = 0; k < there.length; k++) there[k]! += step * offset[k]!;
 					const next = this.solve(start.pair, start.others, there, best.total);
 					if (next && next.total < best.total - 1e-9) {
 						best = next;
@@ -191,12 +193,17 @@ class Search {
 	}
 }
 
-function neighbours(n: number, step: number): number[][] {
-	if (n === 0) return [];
-	const one = [-step, 0, step];
-	const all = n === 1 ? one.map((a) => [a]) : one.flatMap((a) => one.map((b) => [a, b]));
-	return all.filter((o) => o.some((v) => v !== 0));
-}
+/** Steps to every side, for no, one or two weights beside the pair. */
+const AROUND: readonly (readonly (readonly number[])[])[] = [
+	[],
+	[[-1], [1]],
+	[-1, 0, 1].flatMap((a) => [-1, 0, 1].map((b) => [a, b])).filter(([a, b]) => a !== 0 || b !== 0)
+];
+
+const beside = (a: Search['found'][number], b: Search['found'][number]): boolean =>
+	a.pair[0] === b.pair[0] &&
+	a.pair[1] === b.pair[1] &&
+	a.at.every((angle, k) => Math.abs(wrap180(angle - b.at[k]!)) <= GRID_DEG + 1e-9);
 
 /** Least total travel that makes the target vector, within the rules of the track; null when nothing is allowed. */
 export function leastTravel(track: Track, target: Vec): Arrangement | null {
@@ -209,7 +216,12 @@ export function leastTravel(track: Track, target: Vec): Arrangement | null {
 				track.u.map((_, k) => k).filter((k) => k !== i && k !== j)
 			);
 		}
-	const starts = search.found.sort((a, b) => a.best.total - b.best.total).slice(0, KEPT);
+	const starts: typeof search.found = [];
+	for (const s of search.found.sort((a, b) => a.best.total - b.best.total)) {
+		if (starts.length === KEPT) break;
+		// One beside a better one leads to the same place.
+		if (!starts.some((better) => beside(better, s))) starts.push(s);
+	}
 	return starts
 		.map((s) => search.refine(s))
 		.reduce<Arrangement | null>((best, a) => (!best || a.total < best.total ? a : best), null);

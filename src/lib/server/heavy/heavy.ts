@@ -24,7 +24,7 @@ const WITHIN_S: Readonly<Record<JobName, number>> = {
 	import: 300
 };
 /** What a thread may hold before it is ended; the server itself lives on. */
-const MOST_MB = 512;
+const MOST_MB = 256;
 /** Of one person: one under way and so many behind it; more is a page gone wild, or somebody who means harm. */
 const MOST_WAITING = 6;
 const MOST_QUEUED = 60;
@@ -41,9 +41,9 @@ function threads(): Piscina {
 		execArgv: fromSource ? ['--import', 'tsx'] : [],
 		minThreads: 1,
 		maxThreads: Math.max(1, Math.min(4, availableParallelism())),
-		idleTimeout: 600_000,
+		idleTimeout: 30_000,
 		maxQueue: MOST_QUEUED,
-		resourceLimits: { maxOldGenerationSizeMb: MOST_MB, maxYoungGenerationSizeMb: 64 },
+		resourceLimits: { maxOldGenerationSizeMb: MOST_MB, maxYoungGenerationSizeMb: 24 },
 		env: { ...process.env, UNCINUS_DB_CONNECTIONS: '2' }
 	});
 	return pool;
