@@ -146,9 +146,6 @@ export const recordsWhere = async (tail: string, values: Value[], on?: Runner): 
 
 export const recordsOf = (setupId: number, on?: Runner): Promise<FullRecord[]> =>
 	recordsWhere('WHERE r.setup_id = ? ORDER BY r.id', [setupId], on);
-/** Every record of a setup that can be read, to take away. */
-export const readableRecordsOf = async (setupId: number): Promise<FullRecord[]> =>
-	(await recordsOf(setupId)).filter((r) => r.readable);
 /** Of each of these setups the records of these numbers and what was recorded after one of it, oldest first. */
 export async function recordsOfHistories(
 	setups: readonly { setupId: number; ids: readonly number[]; after: number }[],

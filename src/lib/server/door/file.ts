@@ -2,12 +2,28 @@ import { answering } from './answer.js';
 
 /** A file to take away or to look at. */
 export interface FileAnswer {
-	bytes: Uint8Array;
+	/** Whole, or bit by bit as it is read. */
+	bytes: Uint8Array | AsyncGenerator<string>;
 	type: string;
 	name: string;
 	inline?: boolean;
 	/** Never changes under its address: a browser may keep it for its person. */
 	lasting?: boolean;
+}
+
+/** Made as fast as whoever asked takes it, and no further than they take it. */
+function asRead(parts: AsyncGenerator<string>): ReadableStream<Uint8Array> {
+	const encoder = new TextEncoder();
+	return new ReadableStream<Uint8Array>({
+		async pull(to) {
+			const { value, done } = await parts.next();
+			if (done) to.close();
+			else to.enqueue(encoder.encode(value));
+		},
+		async cancel() {
+			await parts.return(undefined);
+		}
+	});
 }
 
 /** Answers with a file; what it is refused with is answered as everywhere else. */
@@ -19,7 +35,8 @@ export async function fileAnswer(work: () => Promise<FileAnswer>): Promise<Respo
 	});
 	if (!file) return refused;
 	// A copy of its own: what is sent may not be a view on shared memory.
-	return new Response(new Uint8Array(file.bytes), {
+	const body = file.bytes instanceof Uint8Array ? new Uint8Array(file.bytes) : asRead(file.bytes);
+	return new Response(body, {
 		headers: {
 			'content-type': file.type,
 			'content-disposition': `${file.inline ? 'inline' : 'attachment'}; filename="${file.name}"`,

@@ -19,7 +19,6 @@ const WITHIN_S: Readonly<Record<JobName, number>> = {
 	'release-sheet': 20,
 	'carry-out': 20,
 	'rack-file': 60,
-	'setup-file': 60,
 	'select-view': 20,
 	import: 300
 };

@@ -12,8 +12,6 @@ import type { User } from '../people/sign-in.js';
 import { releaseSheetFile } from '../print/release-sheet.js';
 import { setupCard } from '../print/setup-card.js';
 import { wheelTags } from '../print/wheel-tags.js';
-import { readableRecordsOf } from '../db/records.js';
-import { setupFile } from '../setups/setup-file.js';
 import { loadSetup } from '../setups/setups.js';
 import { allWheels } from '../wheels/wheels.js';
 import { rackFile } from '../wheels/rack-file.js';
@@ -63,8 +61,6 @@ export const JOBS = {
 		});
 	},
 	'rack-file': ({ kind }: { kind: 'csv' | 'json' }): Promise<Uint8Array> => rackFile(kind),
-	'setup-file': async ({ setupId, kind }: { setupId: number; kind: 'csv' | 'json' }): Promise<Uint8Array> =>
-		setupFile({ ...(await loaded(setupId)).facts, records: await readableRecordsOf(setupId) }, kind),
 	'select-view': async ({ setupId }: { setupId: number }): Promise<SelectView> =>
 		selectView((await loaded(setupId)).facts, await allWheels()),
 	import: ({ bytes, user }: { bytes: Uint8Array; user: User }, tell: Tell): Promise<number> =>

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { RecordFacts, SetupFacts } from '../../../core/route/facts.js';
 import { cellOut } from '../../../core/shop/rack-file.js';
+import { rows } from '../db/pool.js';
+import { type FullRecord, recordsWhere } from '../db/records.js';
 
 interface ValueLine {
 	of: 'entered' | 'input' | 'output';
@@ -15,35 +17,73 @@ function valuesOf(of: ValueLine['of'], value: unknown, name = ''): ValueLine[] {
 	return Object.entries(value).flatMap(([k, v]) => valuesOf(of, v, name ? `${name}.${k}` : k));
 }
 
-/** Everything kept of a setup, to take away: JSON whole, CSV one value a line. */
-export function setupFile(facts: SetupFacts, kind: 'csv' | 'json'): Uint8Array {
-	const { records, nowMs: _now, ...setup } = facts;
-	if (kind === 'json')
-		return new TextEncoder().encode(
-			JSON.stringify({ format: 'uncinus-setup', version: 1, setup, records }, null, 1)
-		);
-	const lines = records.flatMap((r) => {
-		const own = {
-			record: r.id,
-			at: new Date(r.atMs).toISOString(),
-			by: r.by,
-			station: r.station,
-			step: r.step,
-			calculation: r.calculation,
-			verdict: r.verdict,
-			reason: r.overrideReason ?? ''
-		};
-		return [
-			...valuesOf('entered', r.entered),
-			...valuesOf('input', r.input),
-			...valuesOf('output', r.output)
-		].map((v) => ({ ...own, ...v }));
-	});
-	return new TextEncoder().encode(
-		Papa.unparse(
-			lines.map((l) =>
-				Object.fromEntries(Object.entries(l).map(([k, v]) => [k, typeof v === 'string' ? cellOut(v) : v]))
-			)
+type Line = Record<string, string | number | boolean>;
+/** Lines of a table of one record: one value a line. */
+function linesOf(r: RecordFacts): Line[] {
+	const own = {
+		record: r.id,
+		at: new Date(r.atMs).toISOString(),
+		by: r.by,
+		station: r.station,
+		step: r.step,
+		calculation: r.calculation,
+		verdict: r.verdict,
+		reason: r.overrideReason ?? ''
+	};
+	return [
+		...valuesOf('entered', r.entered),
+		...valuesOf('input', r.input),
+		...valuesOf('output', r.output)
+	].map((v) =>
+		Object.fromEntries(
+			Object.entries({ ...own, ...v }).map(([k, x]) => [k, typeof x === 'string' ? cellOut(x) : x])
 		)
 	);
+}
+
+async function* asTable(pages: AsyncIterable<RecordFacts[]>): AsyncGenerator<string> {
+	let header = true;
+	for await (const page of pages) {
+		const lines = page.flatMap(linesOf);
+		if (!lines.length) continue;
+		yield `${header ? '' : '\r\n'}${Papa.unparse(lines, { header })}`;
+		header = false;
+	}
+}
+async function* asJson(facts: SetupFacts, pages: AsyncIterable<RecordFacts[]>): AsyncGenerator<string> {
+	const { records: _records, nowMs: _now, ...setup } = facts;
+	const head = JSON.stringify({ format: 'uncinus-setup', version: 1, setup }, null, 1);
+	yield `${head.slice(0, head.lastIndexOf('\n}'))},\n "records": [`;
+	let first = true;
+	for await (const page of pages)
+		for (const r of page) {
+			yield `${first ? '' : ','}\n  ${JSON.stringify(r)}`;
+			first = false;
+		}
+	yield '\n ]\n}';
+}
+
+/** Records read at a time: so much is held, however many there are. */
+const PAGE = 200;
+/** Every record of a setup that can be read, oldest first, page by page; what is recorded meanwhile is in the next file. */
+async function* recordPages(setupId: number): AsyncGenerator<FullRecord[]> {
+	const [{ last }] = (await rows<{ last: number | null }>(
+		'SELECT MAX(id) AS last FROM records WHERE setup_id = ?',
+		[setupId]
+	)) as [{ last: number | null }];
+	for (let after = 0; ;) {
+		const page = await recordsWhere(
+			`WHERE r.setup_id = ? AND r.id > ? AND r.id <= ? ORDER BY r.id LIMIT ${PAGE}`,
+			[setupId, after, Number(last ?? 0)]
+		);
+		if (!page.length) return;
+		yield page.filter((r) => r.readable);
+		after = page.at(-1)!.id;
+	}
+}
+
+/** Everything kept of a setup, to take away, bit by bit: JSON whole, CSV one value a line. */
+export function setupFile(facts: SetupFacts, kind: 'csv' | 'json'): AsyncGenerator<string> {
+	const pages = recordPages(facts.id);
+	return kind === 'json' ? asJson(facts, pages) : asTable(pages);
 }
