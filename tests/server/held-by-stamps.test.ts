@@ -75,7 +75,7 @@ describe('the page of a setup', () => {
 		if (Object.keys(await limitsNow()).length) await limits(null);
 		await keepMorning('SG-1', FINE, key(), await machinist());
 		await pageIsAsRead(id, 'a morning sheet');
-		await write('UPDATE wheels SET place = ? WHERE number = ?', ['another bay', number]);
+		await write('UPDATE wheels SET mass_kg = mass_kg + 0.01 WHERE number = ?', [number]);
 		await pageIsAsRead(id, 'the wheel');
 		await write("UPDATE users SET name = 'Ines Falk-Berg' WHERE name = 'Ines Falk'");
 		try {
