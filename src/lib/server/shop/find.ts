@@ -1,5 +1,6 @@
 import { dresserWords } from '../../../core/shop/dresser.js';
-import { type Value, rows } from '../db/pool.js';
+import { type Value, queryRows, rows } from '../db/pool.js';
+import { mayHold } from '../wheels/rare-text.js';
 
 export interface Found {
 	kind: 'wheel' | 'setup' | 'machine' | 'mount' | 'dresser';
@@ -15,9 +16,11 @@ export async function find(text: string): Promise<Found[]> {
 	const like = `%${text.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 	const many = (n: number): Value[] => Array.from({ length: n }, () => like);
 	const [wheels, setups, machines, mounts, dressers] = await Promise.all([
-		rows<{ number: string; canonical: string; place: string }>(
-			`SELECT number, canonical, place FROM wheels WHERE number LIKE ? OR canonical LIKE ? OR marking LIKE ? ORDER BY number = ? DESC, number LIMIT ${MOST}`,
-			[...many(3), text]
+		mayHold(text).then((few) =>
+			queryRows<{ number: string; canonical: string; place: string }>(
+				`SELECT number, canonical, place FROM wheels WHERE ${few ? `id IN (${[...few, 0].map(Number).join(',')}) AND` : ''} (number LIKE ? OR canonical LIKE ? OR marking LIKE ?) ORDER BY number = ? DESC, number LIMIT ${MOST}`,
+				[...many(3), text]
+			)
 		),
 		rows<{ id: number; part: string; machine: string }>(
 			`SELECT s.id, s.part, m.code AS machine FROM setups s JOIN machines m ON m.id = s.machine_id WHERE s.part LIKE ? OR CAST(s.id AS CHAR) = ? ORDER BY s.id DESC LIMIT ${MOST}`,

@@ -1,5 +1,6 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
-import { type Value, row, rows } from '../db/pool.js';
+import { type Value, queryRows, row, rows } from '../db/pool.js';
+import { mayHold } from './rare-text.js';
 import { wheelsByIds } from './wheels.js';
 
 export const RACK_SORTS = [
@@ -51,9 +52,13 @@ function orderOf(q: RackQuery): string {
 export async function rackPage(q: RackQuery): Promise<RackPage> {
 	const where: string[] = [];
 	const values: Value[] = [];
+	let rare = false;
 	if (q.search) {
+		const few = await mayHold(q.search);
+		if (few) where.push(`id IN (${[...few, 0].map(Number).join(',')})`);
 		where.push('LOCATE(CAST(? AS BINARY), search_bytes) > 0');
 		values.push(q.search.toLowerCase());
+		rare = few !== null;
 	}
 	if (q.state) {
 		where.push('state = ?');
@@ -63,11 +68,13 @@ export async function rackPage(q: RackQuery): Promise<RackPage> {
 		where.push('family = ?');
 		values.push(q.family);
 	}
-	const from = `FROM wheels ${q.search && !q.state && !q.family ? 'FORCE INDEX (by_search)' : ''} ${where.length ? `WHERE ${where.join(' AND ')}` : ''}`;
+	const from = `FROM wheels ${q.search && !rare && !q.state && !q.family ? 'FORCE INDEX (by_search)' : ''} ${where.length ? `WHERE ${where.join(' AND ')}` : ''}`;
 	const order = `ORDER BY ${orderOf(q)}`;
-	// A search has to look at every wheel once: the matches it finds are counted and cut into pages from one answer.
+	// A search for a common text reads on from the first match: the matches it finds are counted and cut into pages from one answer.
 	const found = q.search
-		? (await rows<{ id: number }>(`SELECT id ${from} ${order} LIMIT ${COUNTED + 1}`, values)).map((r) => r.id)
+		? (await queryRows<{ id: number }>(`SELECT id ${from} ${order} LIMIT ${COUNTED + 1}`, values)).map(
+				(r) => r.id
+			)
 		: null;
 	// Counting every match of a wide filter would cost more than the page; past this many it says "more than".
 	const total = found
