@@ -3,6 +3,15 @@ import type { Locator, Page } from 'playwright-core';
 /** Yes or no to a question, by its words. */
 export const say = async (page: Page, question: string | RegExp, answer: 'Yes' | 'No'): Promise<void> =>
 	page.getByRole('group', { name: question }).getByRole('radio', { name: answer, exact: true }).check();
+/** What is asked before a wheel is started for the first time. */
+export async function startSaid(page: Page): Promise<void> {
+	for (const q of [
+		'Guard closed and latched',
+		'Nobody in line with the rim',
+		'First run of this wheel on this mount'
+	])
+		await say(page, q, 'Yes');
+}
 export const press = (page: Page, name: string | RegExp): Promise<void> =>
 	page.getByRole('button', { name }).first().click();
 export const heading = (page: Page, name: string | RegExp): Promise<void> =>

@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
-import { press, say } from './bench.js';
+import { press, say, startSaid } from './bench.js';
 import { Brought, anotherSurfaceGrinder } from './by-request.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 import { fill } from './on-route.js';
@@ -57,12 +57,7 @@ describe('the morning sheet of a machine', () => {
 		await card().getByRole('link', { name: 'Morning sheet: does not start' }).waitFor();
 
 		await setup.open('run-in');
-		for (const q of [
-			'Guard closed and latched',
-			'Nobody in line with the rim',
-			'First run of this wheel on this mount'
-		])
-			await say(page, q, 'Yes');
+		await startSaid(page);
 		await press(page, 'Wheel is started');
 		await page
 			.getByRole('alert')
@@ -116,12 +111,7 @@ describe('the morning sheet of a machine', () => {
 				.getByText(/SG-7 has no morning sheet of today/)
 				.first()
 				.waitFor();
-			for (const q of [
-				'Guard closed and latched',
-				'Nobody in line with the rim',
-				'First run of this wheel on this mount'
-			])
-				await say(page, q, 'Yes');
+			await startSaid(page);
 			await press(page, 'Wheel is started');
 			await page
 				.getByRole('alert')

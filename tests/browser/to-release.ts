@@ -1,5 +1,5 @@
 import type { Page } from 'playwright-core';
-import { done, press, say, station } from './bench.js';
+import { done, press, say, startSaid, station } from './bench.js';
 import { restartApp } from './ground.js';
 
 export const rim = [12, 6, 14, 22, 31, 38, 30, 26, 21, 9, 4, 7];
@@ -60,12 +60,7 @@ export async function runIn(
 	ahead: () => Promise<void> = () => restartApp(600)
 ): Promise<void> {
 	await station(page, 'Run in').click();
-	for (const q of [
-		'Guard closed and latched',
-		'Nobody in line with the rim',
-		'First run of this wheel on this mount'
-	])
-		await say(page, q, 'Yes');
+	await startSaid(page);
 	await press(page, 'Wheel is started');
 	await page.getByRole('timer').waitFor();
 	if (typedRpm) await page.getByLabel('Tachometer', { exact: true }).fill(typedRpm);

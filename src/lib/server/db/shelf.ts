@@ -2,7 +2,7 @@ import { type Runner, rows } from './pool.js';
 import { oncePerRequest } from './this-request.js';
 
 /** What the shop keeps and seldom changes, by the name of its table. */
-export type Topic = 'machines' | 'mounts' | 'dressers' | 'guidelines' | 'shop' | 'block_sets' | 'users';
+export type Topic = 'machines' | 'mounts' | 'dressers' | 'guidelines' | 'shop' | 'block_sets';
 
 interface Held {
 	stamp: string;

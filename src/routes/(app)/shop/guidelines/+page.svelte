@@ -3,7 +3,7 @@
 	import { SHIPPED } from '$core/spec/guidelines';
 	import { PARTS } from '$core/spec/rank-score';
 	import GradeTable from '$lib/features/shop/GradeTable.svelte';
-	import { when } from '$lib/words';
+	import History from '$lib/features/shop/History.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	let { data } = $props();
@@ -112,16 +112,13 @@
 				>
 			</div>{/if}
 	</section>
-	<section class="sheet" aria-label="History">
-		<h2>History</h2>
-		<ul>
-			{#each data.history as h (`${h.topic}${h.version}`)}<li>
-					<b>{h.topic === 'rank' ? 'Weights' : 'Grades'}, version {h.version}</b><span
-						>{h.shipped ? 'back to the shipped ones. ' : ''}{h.note}</span
-					><span class="quiet">{h.by}, {when(h.at)}</span>
-				</li>{:else}<li>Never changed.</li>{/each}
-		</ul>
-	</section>
+	<History
+		versions={data.history.map((h) => ({
+			...h,
+			name: `${h.topic === 'rank' ? 'Weights' : 'Grades'}, version ${h.version}`,
+			text: `${h.shipped ? 'back to the shipped ones. ' : ''}${h.note}`
+		}))}
+	/>
 </main>
 
 <style>
@@ -165,17 +162,5 @@
 		grid-template-columns: minmax(0, 1fr);
 		font-size: var(--type-small);
 		color: var(--ink2);
-	}
-	ul {
-		list-style: none;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: minmax(0, 160px) minmax(0, 1fr) auto;
-		gap: var(--s-14);
-		padding: var(--s-6) 0;
-		border-top: 1px solid var(--rule);
-		font-size: var(--type-label);
 	}
 </style>

@@ -4,8 +4,8 @@
 	import { guidelineFields, inShop } from '$core/calculation/limits';
 	import { LIMIT_GROUPS, limitsInWords } from '$lib/features/shop/limit-groups';
 	import LimitsOf from '$lib/features/shop/LimitsOf.svelte';
-	import { when } from '$lib/words';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
+	import History from '$lib/features/shop/History.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	let { data } = $props();
@@ -98,18 +98,14 @@
 					lead={data.lead}
 				/>{/each}
 		</section>{:else}<p>No figure is called that.</p>{/each}
-	<section class="sheet" aria-label="History">
-		<h2>History</h2>
-		<ul>
-			{#each data.history as h (h.version)}<li>
-					<b>Version {h.version}</b><span
-						>{h.note}{#each limitsInWords(h.limits) as w, at (at)}<small>{w}</small>{:else}<small
-								>all as shipped</small
-							>{/each}</span
-					><span class="quiet">{h.by}, {when(h.at)}</span>
-				</li>{:else}<li>Never changed.</li>{/each}
-		</ul>
-	</section>
+	<History
+		versions={data.history.map((h) => ({
+			...h,
+			name: `Version ${h.version}`,
+			text: h.note,
+			lines: Object.keys(h.limits).length ? limitsInWords(h.limits) : ['all as shipped']
+		}))}
+	/>
 </main>
 
 <style>
@@ -133,22 +129,6 @@
 		display: grid;
 		gap: var(--s-4);
 		font-size: var(--type-small);
-		color: var(--ink2);
-	}
-	ul {
-		list-style: none;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 110px 1fr auto;
-		gap: var(--s-14);
-		padding: var(--s-6) 0;
-		border-top: 1px solid var(--rule);
-		font-size: var(--type-label);
-	}
-	small {
-		display: block;
 		color: var(--ink2);
 	}
 	@media (max-width: 1000px) {

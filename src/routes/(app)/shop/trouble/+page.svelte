@@ -5,9 +5,9 @@
 	import type { Cause, Fact, Symptom } from '$core/prove/trouble-points';
 	import OwnPoints from '$lib/features/shop/OwnPoints.svelte';
 	import ShippedPoints from '$lib/features/shop/ShippedPoints.svelte';
+	import History from '$lib/features/shop/History.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
-	import { Entry } from '$lib/ui/fields/entry.svelte';
-	import { when } from '$lib/words';
+	import { Entry, type Typed } from '$lib/ui/fields/entry.svelte';
 
 	let { data } = $props();
 	const sender = new Sender();
@@ -16,12 +16,12 @@
 		new Entry({ fields: [SHOP_POINTS], key: 'points', draft, start: { shopPoints: counts } });
 	let entry = $state.raw(untrack(() => make(data.draft)));
 	let note = $state('');
-	type Row = Record<'of' | 'cause' | 'points', string>;
-	const rows = () => (entry.at('shopPoints') ?? []) as unknown as Row[];
+	const rows = () => (entry.at('shopPoints') ?? []) as Typed[];
+	const at = (i: number, name: string) => entry.at(`shopPoints.${i}.${name}`);
 	/** A figure is touched: it stands among the shop's own, where it can be changed. */
 	function pick(of: Symptom | Fact, cause: Cause | null, points: number) {
-		if (cause === null || !rows().some((r) => r.of === of && r.cause === cause))
-			entry.set('shopPoints', [...rows(), { of, cause: cause ?? '', points: String(points) }] as never);
+		if (cause === null || !rows().some((_, i) => at(i, 'of') === of && at(i, 'cause') === cause))
+			entry.set('shopPoints', [...rows(), { of, cause: cause ?? '', points: String(points) }]);
 		queueMicrotask(() =>
 			document.querySelector<HTMLElement>(`[aria-label="Points of this shop"] li:last-child input`)?.focus()
 		);
@@ -76,16 +76,13 @@
 	<section class="sheet" aria-label="Points that count">
 		<ShippedPoints own={counts} onpick={data.lead ? pick : null} />
 	</section>
-	<section class="sheet" aria-label="History">
-		<h2>History</h2>
-		<ul>
-			{#each data.history as h (h.version)}<li>
-					<b>Version {h.version}</b><span
-						>{h.note}; {h.points.length ? `${h.points.length} weighed otherwise` : 'all as shipped'}</span
-					><span class="quiet">{h.by}, {when(h.at)}</span>
-				</li>{:else}<li>Never changed.</li>{/each}
-		</ul>
-	</section>
+	<History
+		versions={data.history.map((h) => ({
+			...h,
+			name: `Version ${h.version}`,
+			text: `${h.note}; ${h.points.length ? `${h.points.length} weighed otherwise` : 'all as shipped'}`
+		}))}
+	/>
 </main>
 
 <style>
@@ -111,17 +108,5 @@
 		font-size: var(--type-small);
 		color: var(--ink2);
 		flex: 1;
-	}
-	ul {
-		list-style: none;
-		padding: 0;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 110px 1fr auto;
-		gap: var(--s-14);
-		padding: var(--s-6) 0;
-		border-top: 1px solid var(--rule);
-		font-size: var(--type-label);
 	}
 </style>
