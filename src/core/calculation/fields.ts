@@ -30,6 +30,7 @@ export type Unit =
 	| 'mm2'
 	| 'mm3'
 	| 'mm/s'
+	| 'mm2/s'
 	| 'kgm2'
 	| 'K'
 	| '1/K'
@@ -191,6 +192,7 @@ export function rangeOf(field: Field): string {
 const NAME_UNITS: [RegExp, Unit][] = [
 	[/MmPerMin$/, 'mm/min'],
 	[/MmPerS$/, 'mm/s'],
+	[/(emoval|Rate)Mm2PerS$/, 'mm2/s'],
 	[/UmPerMm$/, 'um/mm'],
 	[/Rpm$/, 'rpm'],
 	[/Mps$/, 'm/s'],

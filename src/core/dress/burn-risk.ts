@@ -116,7 +116,7 @@ export const burnRisk = defineCalculation({
 		{ name: 'filmThresholdJPerMm3', about: 'Borne until the film boils, J/mm³' },
 		{ name: 'filmState', about: 'The film' },
 		{ name: 'energySource', about: 'Energy from' },
-		{ name: 'specificRemovalMm2PerS', about: 'Removal, mm²/s' },
+		{ name: 'specificRemovalMm2PerS', unit: 'mm2/s', about: 'Removal' },
 		{ name: 'equivalentThicknessUm', unit: 'um', about: 'Chip' },
 		{ name: 'powerAtThresholdWPerMm', about: 'Power at which it burns, W a mm' },
 		{ name: 'pecletNumber', about: 'Quickness of the heat' },

@@ -1,15 +1,19 @@
-import { group, list, mps, number, over0, roughnessUm } from '../calculation/field/index.js';
+import { group, list, mps, number, over0, removal, roughnessUm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { foreseen, priorFit } from './finish-law.js';
 import { DEPTH, GRAIN, LEAD } from './overlap.js';
 
-export const REMOVAL = number('specificRemovalMm2PerS', 'mm³ a mm of width and second', {
-	...over0(10000),
-	required: true,
-	label: 'Removal, mm²/s'
-});
+export const REMOVAL = removal(
+	'specificRemovalMm2PerS',
+	'What is ground off a second, for each width of the wheel',
+	{
+		...over0(10000),
+		required: true,
+		label: 'Removal'
+	}
+);
 export const WHEEL_SPEED = mps('wheelSpeedMps', 'Rim speed', { ...over0(500), required: true });
 /** Beyond the cuts it was learnt from by this factor a law is only carried on. */
 const OUTSIDE = 1.5;

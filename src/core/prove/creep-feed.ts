@@ -125,7 +125,7 @@ export const creepFeed = defineCalculation({
 	outputs: [
 		{ name: 'load', about: 'Of the spindle', main: true },
 		{ name: 'powerW', about: 'Power, W' },
-		{ name: 'specificRemovalMm2PerS', about: 'Removal for a mm of width, mm³/s' },
+		{ name: 'specificRemovalMm2PerS', unit: 'mm2/s', about: 'Removal' },
 		{ name: 'removalMm3PerS', about: 'Removal, mm³/s' },
 		{ name: 'tangentialForceN', unit: 'N', about: 'Force along' },
 		{ name: 'normalForceN', unit: 'N', about: 'Force across' },

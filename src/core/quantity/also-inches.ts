@@ -9,12 +9,15 @@ const SIGNS: Readonly<Record<string, Unit>> = {
 	'm/s': 'm/s',
 	'g mm': 'gmm',
 	'g·mm': 'gmm',
+	'mm/s': 'mm/s',
 	mm: 'mm',
 	µm: 'um',
 	um: 'um',
 	kg: 'kg',
 	kW: 'kW',
-	Nm: 'Nm'
+	Nm: 'Nm',
+	N: 'N',
+	MPa: 'MPa'
 };
 const NUMBER = String.raw`-?\d+(?:\.\d+)?`;
 const METRIC = new RegExp(

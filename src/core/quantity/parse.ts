@@ -32,6 +32,10 @@ function split(text: string, spin: boolean): { number: number; unit: string } | 
 	return null;
 }
 
+/** A unit's sign as what somebody types is compared with it. */
+const plainly = (text: string): string =>
+	text.toLowerCase().replace(/µ|μ/g, 'u').replace(/²/g, '2').replace(/³/g, '3').replace(/·/g, ' ');
+
 /** Into a core unit, without the tail that binary fractions leave: 12 in are 304.8 mm. */
 const put = (n: number, toBase: number, base: number): number =>
 	Number(((n * toBase) / base).toPrecision(12));
@@ -41,14 +45,10 @@ const put = (n: number, toBase: number, base: number): number =>
  * A bare number is taken in the unit the field shows: the core unit, or its inch counterpart when the setup works in inch.
  */
 export function parseQuantity(text: string, unit: Unit | undefined, system: System = 'mm'): Parsed {
-	const clean = text
-		.trim()
-		.toLowerCase()
+	const clean = plainly(text.trim())
 		.replace(/[−–]/g, '-')
-		.replace(/µ|μ/g, 'u')
 		.replace(/×10\^?/g, 'e')
 		.replace(/''|”|″/g, '"')
-		.replace(/·/g, ' ')
 		.replace(/\s+/g, ' ');
 	if (clean === '') return { empty: true };
 	if (clean.length > 60) return { problem: 'That is too long for a number. Enter a number with its unit.' };
@@ -68,8 +68,7 @@ export function parseQuantity(text: string, unit: Unit | undefined, system: Syst
 		const inch = system === 'inch' ? core?.inch : undefined;
 		return { value: inch ? put(parts.number, WRITTEN[inch.written]!.toBase, core!.base) : parts.number };
 	}
-	if (core && word === core.symbol.toLowerCase().replace('µ', 'u').replace('·', ' '))
-		return { value: parts.number };
+	if (core && word === plainly(core.symbol)) return { value: parts.number };
 	const written = Object.hasOwn(WRITTEN, word) ? WRITTEN[word] : undefined;
 	if (!written)
 		return { problem: `"${word.slice(0, 20)}" is not a unit known here.${shown ? ` Enter ${shown}.` : ''}` };

@@ -12,6 +12,14 @@ export type Kind =
 	| 'angle'
 	| 'unbalance'
 	| 'power'
+	| 'force'
+	| 'stress'
+	| 'area'
+	| 'volume'
+	| 'removal'
+	| 'shake'
+	| 'inertia'
+	| 'energy'
 	| 'plain';
 
 interface Written {
@@ -20,7 +28,7 @@ interface Written {
 }
 const w = (kind: Kind, toBase: number): Written => ({ kind, toBase });
 
-/** Base units: mm, m/s, mm/min, rpm, s, kg, Nm, degrees, g mm. */
+/** Base units: mm, m/s, mm/min, rpm, s, kg, Nm, kW, N, MPa, mm², mm³, mm³ a mm and second, mm/s, kg m², J, degrees, g mm. */
 export const WRITTEN: Readonly<Record<string, Written>> = {
 	um: w('length', 0.001),
 	micron: w('length', 0.001),
@@ -65,6 +73,14 @@ export const WRITTEN: Readonly<Record<string, Written>> = {
 	'in lb': w('torque', 0.112984829),
 	kw: w('power', 1),
 	hp: w('power', 0.745699872),
+	lbf: w('force', 4.4482216153),
+	psi: w('stress', 0.0068947572932),
+	in2: w('area', 645.16),
+	in3: w('volume', 16387.064),
+	'in3/in min': w('removal', 645.16 / 60),
+	'in/s': w('shake', 25.4),
+	'lb ft2': w('inertia', 0.04214011009),
+	'ft lbf': w('energy', 1.3558179483),
 	deg: w('angle', 1),
 	'°': w('angle', 1),
 	gmm: w('unbalance', 1),
@@ -109,17 +125,18 @@ export const CORE_UNITS: Readonly<Record<Unit, CoreUnit>> = {
 	g: c('mass', 0.001, 'g', 1, { written: 'oz', symbol: 'oz', decimals: 3 }),
 	'g/cm3': c('plain', 1, 'g/cm³', 2),
 	gmm: c('unbalance', 1, 'g·mm', 0, { written: 'oz in', symbol: 'oz·in', decimals: 3 }),
-	N: c('plain', 1, 'N', 0),
+	N: c('force', 1, 'N', 0, { written: 'lbf', symbol: 'lbf', decimals: 0 }),
 	kW: c('power', 1, 'kW', 2, { written: 'hp', symbol: 'hp', decimals: 1 }),
 	Nm: c('torque', 1, 'Nm', 1, { written: 'ft lb', symbol: 'ft·lb', decimals: 1 }),
-	MPa: c('plain', 1, 'MPa', 2),
-	mm2: c('plain', 1, 'mm²', 0),
-	mm3: c('plain', 1, 'mm³', 0),
-	'mm/s': c('plain', 1, 'mm/s', 2),
-	kgm2: c('plain', 1, 'kg·m²', 4),
+	MPa: c('stress', 1, 'MPa', 2, { written: 'psi', symbol: 'psi', decimals: 0 }),
+	mm2: c('area', 1, 'mm²', 0, { written: 'in2', symbol: 'in²', decimals: 3 }),
+	mm3: c('volume', 1, 'mm³', 0, { written: 'in3', symbol: 'in³', decimals: 4 }),
+	'mm2/s': c('removal', 1, 'mm³/mm·s', 2, { written: 'in3/in min', symbol: 'in³/in·min', decimals: 3 }),
+	'mm/s': c('shake', 1, 'mm/s', 2, { written: 'in/s', symbol: 'in/s', decimals: 3 }),
+	kgm2: c('inertia', 1, 'kg·m²', 4, { written: 'lb ft2', symbol: 'lb·ft²', decimals: 3 }),
 	K: c('plain', 1, 'K', 0),
 	'1/K': c('plain', 1, '1/K', 7),
-	J: c('plain', 1, 'J', 0),
+	J: c('energy', 1, 'J', 0, { written: 'ft lbf', symbol: 'ft·lbf', decimals: 0 }),
 	'%': c('plain', 1, '%', 1),
 	HRC: c('plain', 1, 'HRC', 0),
 	day: c('plain', 1, 'days', 0),

@@ -58,7 +58,7 @@ export const contact = defineCalculation({
 		{ name: 'contactLengthMm', unit: 'mm', about: 'Arc of contact', main: true },
 		{ name: 'equivalentDiameterMm', unit: 'mm', about: 'Like a wheel of this size on flat work' },
 		{ name: 'equivalentChipThicknessUm', unit: 'um', about: 'Equivalent chip thickness' },
-		{ name: 'specificRemovalRateMm2PerS', about: 'Removed for each mm of width, mm3/s' },
+		{ name: 'specificRemovalRateMm2PerS', unit: 'mm2/s', about: 'Removed' },
 		{ name: 'removalRateMm3PerS', about: 'Removed, mm3/s' },
 		{ name: 'speedRatio', about: 'Wheel over work speed' },
 		{ name: 'contactTimeMs', about: 'A grain is in contact, ms' }

@@ -171,4 +171,24 @@ describe('quantity: what is typed, at the edges', () => {
 		expect(says('5'.padEnd(60, '0'), 'mm')).to.equal(5e59);
 		expect(says('5'.padEnd(61, '0'), 'mm')).to.match(/too long/);
 	});
+	it('force, stress, inertia, removal and shake have their inch counterparts, both ways', () => {
+		const table: [number, Unit, string][] = [
+			[100, 'N', '22 lbf'],
+			[2, 'N', '0.45 lbf'],
+			[20, 'MPa', '2901 psi'],
+			[0.0421, 'kgm2', '0.999 lb·ft²'],
+			[10.7527, 'mm2/s', '1 in³/in·min'],
+			[2.54, 'mm/s', '0.1 in/s'],
+			[645.16, 'mm2', '1 in²'],
+			[16387, 'mm3', '1 in³'],
+			[1356, 'J', '1000 ft·lbf']
+		];
+		for (const [value, unit, written] of table) {
+			expect(quantity(value, unit, 'inch')).to.equal(written);
+			const back = parseQuantity(written, unit, 'mm');
+			expect('value' in back && Math.abs(back.value / value - 1) < 0.03, written).to.equal(true);
+		}
+		expect(says('150 kg·m²', 'kgm2')).to.equal(150);
+		expect(says('3 lbf', 'Nm')).to.equal('lbf does not fit here. Enter Nm.');
+	});
 });

@@ -78,6 +78,7 @@ export const mps = inUnit('m/s');
 export const sfpm = inUnit('sfpm');
 export const mmPerMin = inUnit('mm/min');
 export const mmPerS = inUnit('mm/s');
+export const removal = inUnit('mm2/s');
 export const seconds = inUnit('s');
 export const hours = inUnit('h');
 export const days = inUnit('day');

@@ -71,9 +71,7 @@
 		</li>
 		<li><span>Chip shared out</span><b class="num">{q(cut.equivalentChipThicknessUm, 'um')}</b></li>
 		<li>
-			<span>Removed, each mm of width</span><b class="num"
-				>{cut.specificRemovalRateMm2PerS.toFixed(2)} mm³/s</b
-			>
+			<span>Removed</span><b class="num">{q(cut.specificRemovalRateMm2PerS, 'mm2/s')}</b>
 		</li>
 	</ul>
 {/if}

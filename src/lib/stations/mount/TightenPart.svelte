@@ -116,8 +116,8 @@
 					</li>{/each}
 			</ol>
 			{#if order.clampForceN}<p class="quiet">
-					Together they clamp with about {quantity(order.clampForceN, 'N')}, give or take 30 %. The torque is
-					the mount's figure.
+					Together they clamp with about {quantity(order.clampForceN, 'N', desk.facts.units)}, give or take 30
+					%. The torque is the mount's figure.
 				</p>{/if}
 		</div>
 	{:else}
