@@ -63,7 +63,7 @@
 			means={out ? `order by ${dayWords(out.orderBy)}, last dress ${dayWords(out.lastDate)}` : ''}
 			meansTone={out?.verdict === 'caution' ? 'caution' : 'plain'}
 		/>
-		<div class="grid">
+		<div class="grid" class:inch={desk.facts.units === 'inch'}>
 			{#each first as field (field.name)}<FieldInput {entry} {field} range={false} />{/each}
 		</div>
 		{#if desk.ours}<OursNote what="a part takes" ours={desk.ours.cycleS} />
@@ -130,6 +130,10 @@
 		display: grid;
 		grid-template-columns: repeat(3, 1fr);
 		gap: var(--s-4) var(--s-12);
+	}
+	/* A length in inches has five decimals. */
+	.grid.inch {
+		grid-template-columns: repeat(2, 1fr);
 	}
 	.book {
 		max-height: 300px;
