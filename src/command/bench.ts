@@ -103,3 +103,22 @@ export async function benchKills(times: number): Promise<void> {
 	);
 	if (t.lost || t.doubled) process.exitCode = 1;
 }
+
+/** A cluster whose parts are killed while eight record: said, not judged. */
+export async function benchCluster(): Promise<void> {
+	await build();
+	const { clusterTrial } = await import('./cluster/trial.js');
+	const t = await clusterTrial(say);
+	process.stdout.write(
+		[
+			...t.blows.map(
+				(b) =>
+					`${b.what} killed: longest wait for a record ${(b.longestWaitMs / 1000).toFixed(1)} s (aim: 10)`
+			),
+			`${t.acknowledged} records acknowledged, ${t.lost} lost, ${t.doubled} doubled`,
+			`${t.pairs} pairs on one setup through two applications, ${t.notOneOfThem} where not exactly one won`,
+			`records at the nodes at the end: ${t.nodes.map((n) => n.records).join(', ')}`
+		].join('\n') + '\n'
+	);
+	if (t.lost || t.doubled || t.notOneOfThem) process.exitCode = 1;
+}

@@ -32,9 +32,18 @@ program
 	.option('--port <port>', 'port', '5173')
 	.action((o: { port: string }) => done(import('./serve.js').then((m) => m.develop(Number(o.port)))));
 program
+	.command('cluster')
+	.description(
+		'three databases that keep the same, two applications and a proxy on this machine, to be shown and killed'
+	)
+	.option('--port <port>', 'port of the proxy', '4173')
+	.action((o: { port: string }) =>
+		done(import('./cluster/command.js').then((m) => m.cluster({ port: Number(o.port) })))
+	);
+program
 	.command('test')
 	.description('format, lint, types, unit, server and browser tests')
-	.option('--only <part>', 'one of format, lint, types, core, server, doors, browser')
+	.option('--only <part>', 'one of format, lint, types, core, server, doors, cluster, browser')
 	.option('--match <text>', 'only tests whose name holds this')
 	.action((o: { only?: string; match?: string }) =>
 		done(import('./test.js').then((m) => m.test(o.only, o.match)))
@@ -43,12 +52,17 @@ program
 	.command('bench')
 	.description('speed, as ratios in one run')
 	.option('--kill <times>', 'kill database and application so often while eight record, and count')
+	.option('--cluster', 'kill nodes and applications of a cluster while eight record, and count')
 	.option(
 		'--only <part>',
 		'one of silence, calc, patch, form, ring, balance, stand, pages, history, floor, rack, log'
 	)
-	.action((o: { kill?: string; only?: string }) =>
-		done(import('./bench.js').then((m) => (o.kill ? m.benchKills(Number(o.kill)) : m.bench(o.only))))
+	.action((o: { kill?: string; cluster?: boolean; only?: string }) =>
+		done(
+			import('./bench.js').then((m) =>
+				o.cluster ? m.benchCluster() : o.kill ? m.benchKills(Number(o.kill)) : m.bench(o.only)
+			)
+		)
 	);
 program
 	.command('calc')

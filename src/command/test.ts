@@ -13,8 +13,10 @@ interface Count {
 	/** What failed, each with its reason: said once more at the end, where a long log is read first. */
 	failures: string[];
 }
-const PARTS = ['format', 'lint', 'types', 'core', 'server', 'doors', 'browser'] as const;
+const PARTS = ['format', 'lint', 'types', 'core', 'server', 'doors', 'cluster', 'browser'] as const;
 type Part = (typeof PARTS)[number];
+/** They begin when little else runs. */
+const LAST: readonly Part[] = ['doors', 'cluster', 'browser'];
 /** About half of the browser tests: they run beside the others, in a shop of their own. Three at once take no less time on two processors. */
 const BESIDE_THE_OTHERS: readonly string[] = [
 	'balancing',
@@ -164,6 +166,11 @@ const RUN: Record<Part, () => Promise<Count>> = {
 			mocha('tests/doors/**/*.test.ts', { ...env, UNCINUS_TEST_PORT: '4473' }, 180_000, true)
 		);
 	},
+	// Three nodes on their own: beside much else they would wait for each other.
+	cluster: async () => {
+		await build();
+		return mocha('tests/cluster/**/*.test.ts', { ...process.env, UNCINUS_LOG: 'silent' }, 600_000, true);
+	},
 	browser: async () => {
 		await readyForBrowser();
 		const files = readdirSync(join(ROOT, 'tests/browser'))
@@ -203,7 +210,7 @@ export async function test(only?: string, match?: string): Promise<void> {
 	};
 	const asked = PARTS.filter((p) => !only || p === only);
 	const running = new Map<Part, Promise<void>>();
-	for (const part of asked.filter((p) => p !== 'browser' && p !== 'doors')) running.set(part, run(part));
+	for (const part of asked.filter((p) => !LAST.includes(p))) running.set(part, run(part));
 	// The machine is kept busy to the end: the application is built while the slower parts still run, and the browser tests begin when little else does.
 	if (asked.includes('doors') && asked.includes('browser')) {
 		await Promise.all([
@@ -214,7 +221,8 @@ export async function test(only?: string, match?: string): Promise<void> {
 		]);
 		await build().catch(() => undefined);
 		await run('doors');
-	} else if (asked.includes('doors')) await run('doors');
+		await run('cluster');
+	} else for (const part of asked.filter((p) => p === 'doors' || p === 'cluster')) await run(part);
 	if (asked.includes('browser')) {
 		await Promise.all([running.get('format'), running.get('lint'), running.get('types')]);
 		await readyForBrowser().catch(() => undefined);

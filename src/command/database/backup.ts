@@ -7,13 +7,38 @@ import { DATA } from '../paths.js';
 import { noteRunning, runningOn } from '../running.js';
 import { find, say } from '../system.js';
 import { marked } from './dump-file.js';
-import { type PrivateDatabase, startDatabase } from './mariadb.js';
+import { type DatabaseAddress, addressFromEnvironment, nodesOf } from '../../lib/server/db/hosts.js';
+import { answers, startDatabase } from './mariadb.js';
 
-/** What the tools of the database are told to reach it. */
-export const toolArguments = (db: PrivateDatabase): { args: string[]; env: NodeJS.ProcessEnv } => ({
-	args: ['--no-defaults', `--host=${db.owner.host}`, `--port=${db.owner.port}`, `--user=${db.owner.user}`],
-	env: { ...process.env, MYSQL_PWD: db.owner.password }
+/** What the tools of the database are told to reach it, as its owner. */
+export const toolArguments = (owner: DatabaseAddress): { args: string[]; env: NodeJS.ProcessEnv } => ({
+	args: ['--no-defaults', `--host=${owner.host}`, `--port=${owner.port}`, `--user=${owner.user}`],
+	env: { ...process.env, MYSQL_PWD: owner.password }
 });
+
+/** The first node that answers of a database whose address the environment gives. @throws Error where none does */
+async function given(): Promise<DatabaseAddress> {
+	const all = addressFromEnvironment();
+	for (const node of nodesOf(all.host, all.port))
+		if (await answers({ ...all, ...node })) return { ...all, ...node };
+	throw new Error(`None of ${all.host} answers with the name and password of UNCINUS_DB_USER.`);
+}
+
+/** The same of a database somewhere else: `UNCINUS_DB_*` say where and as whom. */
+export async function backupOfGiven(file: string): Promise<void> {
+	await writeWhole(await given(), file);
+}
+
+async function writeWhole(owner: DatabaseAddress, file: string): Promise<void> {
+	const part = `${file}.part`;
+	try {
+		await dump(owner, part);
+		renameSync(part, file);
+	} finally {
+		rmSync(part, { force: true });
+	}
+	say(`Written: ${file}`);
+}
 
 /** Writes everything kept, of one moment, to a compressed file; the old file stays until the new one is whole. */
 export async function backup(file: string, folder = DATA): Promise<void> {
@@ -22,25 +47,21 @@ export async function backup(file: string, folder = DATA): Promise<void> {
 	if (other && other.what !== 'start' && other.what !== 'dev')
 		throw new Error(`A ${other.what} is under way here (process ${other.pid}). Wait until it is done.`);
 	const done = other ? () => undefined : noteRunning(folder, 'backup');
-	const part = `${file}.part`;
 	try {
 		const db = await startDatabase(folder);
 		try {
-			await dump(db, part);
-			renameSync(part, file);
+			await writeWhole(db.owner, file);
 		} finally {
 			// Only what was started here is stopped here.
 			if (db.started) await db.stop();
 		}
 	} finally {
-		rmSync(part, { force: true });
 		done();
 	}
-	say(`Written: ${file}`);
 }
 
-async function dump(db: PrivateDatabase, part: string): Promise<void> {
-	const { args, env } = toolArguments(db);
+async function dump(owner: DatabaseAddress, part: string): Promise<void> {
+	const { args, env } = toolArguments(owner);
 	const child = spawn(
 		find('mariadb-dump', 'mysqldump')!,
 		[

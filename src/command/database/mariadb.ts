@@ -1,13 +1,11 @@
-import { type ChildProcess, spawn } from 'node:child_process';
-import { createHash } from 'node:crypto';
 import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
 import type { DatabaseAddress } from '../../lib/server/db/pool.js';
 import { alive, find, freePort, installPackages, run, say, until } from '../system.js';
-import { accessOf, keepAccess, newAccess, type Access } from './access.js';
+import { accessOf, keepAccess, newAccess } from './access.js';
 import { APP, OWNER, accountsSql } from './accounts.js';
+import { filesOf, launch, runAs, socketFor, temporaryOf } from './launch.js';
 import { type SystemUser, closeTo, reaches, unprivileged } from './system-user.js';
 
 /** A private MariaDB under a folder of its own: loopback only, own port, own socket, generated passwords. */
@@ -23,20 +21,9 @@ export interface PrivateDatabase {
 }
 
 const SERVER = ['/usr/sbin/mariadbd', 'mariadbd', '/usr/sbin/mysqld'];
-const MODE =
-	'STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION';
-
 export function installed(): string | null {
 	return find(...SERVER);
 }
-
-/** Socket paths are limited to about a hundred characters, so the socket lives in the temporary folder under a name of its own. */
-const socketFor = (folder: string): string =>
-	join(tmpdir(), `uncinus-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}.sock`);
-/** Its own: a server clears the temporary folder of what it takes for its leftovers when it starts. */
-const temporaryOf = (folder: string): string => join(folder, 'tmp');
-/** Nothing is ever read from or written to files by a statement; this folder stays empty. */
-const filesOf = (folder: string): string => join(folder, 'files');
 
 const commandOf = (pid: number): string => {
 	try {
@@ -57,7 +44,8 @@ export function runningPid(folder: string): number | null {
 	}
 }
 
-async function answers(address: DatabaseAddress): Promise<boolean> {
+/** Whether somebody is let in there. */
+export async function answers(address: DatabaseAddress): Promise<boolean> {
 	try {
 		const c = await mysql.createConnection({ ...address, connectTimeout: 2000 });
 		await c.end();
@@ -78,8 +66,25 @@ export const addressOf = (user: string, password: string, port: number): Databas
 /** A slow disk under a busy machine has needed more than half a minute for a first start. */
 const START_WITHIN_MS = 180_000;
 
-/** Starts the database of this folder, creating it on the first start and adopting or healing whatever an earlier start left. */
-export async function startDatabase(folder: string, firstPort = 3317): Promise<PrivateDatabase> {
+/** What makes a server a node of a cluster. */
+export interface AsNode {
+	/** Told to the server beside what every server of ours is told. */
+	options: readonly string[];
+	/** It takes its data from another node: nothing is laid out for it. */
+	joins: boolean;
+	/** Whether it serves already: it answers before that, only to say that it is not ready. */
+	serves(address: DatabaseAddress): Promise<boolean>;
+}
+
+/**
+ * Starts the database of this folder, creating it on the first start and adopting or healing whatever an earlier start left; as a
+ * node of a cluster where that is asked.
+ */
+export async function startDatabase(
+	folder: string,
+	firstPort = 3317,
+	node: AsNode | null = null
+): Promise<PrivateDatabase> {
 	if (!installed()) await installPackages('mariadb-server');
 	const program = installed();
 	if (!program)
@@ -105,12 +110,17 @@ export async function startDatabase(folder: string, firstPort = 3317): Promise<P
 	const user = prepare(folder);
 	access.port = await freePort(access.port || firstPort);
 	keepAccess(folder, access);
-	if (!existsSync(join(folder, 'created'))) await create(folder, user);
+	if (node?.joins) openFolder(join(folder, 'mariadb'), user);
+	else if (!existsSync(join(folder, 'created'))) await create(folder, user);
 	const accounts = join(temporaryOf(folder), 'accounts.sql');
-	writeFileSync(accounts, accountsSql(access), { mode: 0o600 });
+	// Accounts are a node's own: each makes the same ones for itself.
+	writeFileSync(accounts, (node ? 'SET SESSION wsrep_on = OFF;\n' : '') + accountsSql(access), {
+		mode: 0o600
+	});
 	closeTo(user, accounts);
 	rmSync(socketFor(folder), { force: true });
-	const child = launch(program, folder, access, accounts, user);
+	const child = launch(program, { folder, port: access.port, accounts, user, more: node?.options });
+	const serves = node ? node.serves : answers;
 	const failed = new Promise<never>((_, fail) =>
 		child.once('exit', (code) =>
 			fail(new Error(`The database ended at once (${code}). See ${join(folder, 'mariadb.err')}.`))
@@ -121,7 +131,7 @@ export async function startDatabase(folder: string, firstPort = 3317): Promise<P
 	try {
 		await Promise.race([
 			failed,
-			until(() => answers(database.address), 'The database did not start.', START_WITHIN_MS)
+			until(() => serves(database.address), 'The database did not start.', START_WITHIN_MS)
 		]);
 	} finally {
 		rmSync(accounts, { force: true });
@@ -134,10 +144,7 @@ export async function startDatabase(folder: string, firstPort = 3317): Promise<P
 
 /** Folders for the database alone, and whom it runs as. */
 function prepare(folder: string): SystemUser | null {
-	for (const f of [folder, temporaryOf(folder), filesOf(folder)]) {
-		mkdirSync(f, { recursive: true, mode: 0o700 });
-		chmodSync(f, 0o700);
-	}
+	for (const f of [folder, temporaryOf(folder), filesOf(folder)]) openFolder(f, null);
 	const user = unprivileged();
 	if (user) chownSync(folder, user.uid, user.gid);
 	if (user && !reaches(user, folder)) {
@@ -149,6 +156,13 @@ function prepare(folder: string): SystemUser | null {
 	for (const name of ['mariadb', 'tmp', 'files', 'mariadb.err', 'mariadb.pid'])
 		if (existsSync(join(folder, name))) closeTo(user, join(folder, name));
 	return user;
+}
+
+/** A folder that is there, for its owner alone. */
+function openFolder(path: string, user: SystemUser | null): void {
+	mkdirSync(path, { recursive: true, mode: 0o700 });
+	chmodSync(path, 0o700);
+	if (user) chownSync(path, user.uid, user.gid);
 }
 
 /** Lays out an empty database; it is not started for it, so nobody can reach it meanwhile. */
@@ -167,50 +181,6 @@ async function create(folder: string, user: SystemUser | null): Promise<void> {
 		],
 		{ quiet: true }
 	);
-}
-
-const runAs = (user: SystemUser | null): string[] =>
-	user ? [`--user=${user.name}`] : process.getuid?.() === 0 ? ['--user=root'] : [];
-
-function launch(
-	program: string,
-	folder: string,
-	access: Access,
-	accounts: string,
-	user: SystemUser | null
-): ChildProcess {
-	const child = spawn(
-		program,
-		[
-			'--no-defaults',
-			`--datadir=${join(folder, 'mariadb')}`,
-			`--tmpdir=${temporaryOf(folder)}`,
-			`--secure-file-priv=${filesOf(folder)}`,
-			`--init-file=${accounts}`,
-			'--local-infile=0',
-			'--skip-symbolic-links',
-			`--socket=${socketFor(folder)}`,
-			`--port=${access.port}`,
-			'--bind-address=127.0.0.1',
-			`--pid-file=${join(folder, 'mariadb.pid')}`,
-			`--log-error=${join(folder, 'mariadb.err')}`,
-			...runAs(user),
-			`--sql-mode=${MODE}`,
-			'--character-set-server=utf8mb4',
-			'--collation-server=utf8mb4_unicode_ci',
-			'--default-time-zone=+00:00',
-			'--default-storage-engine=InnoDB',
-			'--skip-log-bin',
-			'--skip-name-resolve',
-			'--innodb-buffer-pool-size=128M',
-			'--max-connections=120',
-			'--max-allowed-packet=64M'
-		],
-		// What it writes is for its own user alone.
-		{ stdio: 'ignore', detached: true, env: { ...process.env, UMASK: '0600', UMASK_DIR: '0700' } }
-	);
-	child.unref();
-	return child;
 }
 
 /** Asks the server to stop and waits until it has written everything. */

@@ -53,7 +53,7 @@ async function loadInto(folder: string, file: string, mark: EndMark): Promise<vo
 	rmSync(folder, { recursive: true, force: true });
 	const db = await startDatabase(folder, 3617);
 	try {
-		const { args, env } = toolArguments(db);
+		const { args, env } = toolArguments(db.owner);
 		const child = spawn(
 			find('mariadb', 'mysql')!,
 			// A backup is data: the client may not start programs or read files for it.

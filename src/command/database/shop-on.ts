@@ -11,7 +11,7 @@ export interface Ready {
  * Brings the tables of a database up to date as its owner, puts the demo shop in where asked, and leaves this process (and what it
  * starts) with the application's own account.
  */
-export async function shopOn(database: PrivateDatabase, demo: boolean): Promise<Ready> {
+export async function shopOn(database: PrivateDatabase, demo: boolean, withSetups = true): Promise<Ready> {
 	const { closeDatabase } = await import('../../lib/server/db/pool.js');
 	const { endThreads } = await import('../../lib/server/heavy/heavy.js');
 	const { migrate } = await import('../../lib/server/db/migrate.js');
@@ -21,7 +21,8 @@ export async function shopOn(database: PrivateDatabase, demo: boolean): Promise<
 		// What is simulated may stand among the records of the demo shop, and of no other.
 		if (demo) process.env.UNCINUS_DEMO = '1';
 		// Its setups have numbers of their own, which only the owner of the tables can give.
-		const demoLoaded = demo && (await (await import('../../lib/server/demo/demo.js')).loadDemo(DEMO));
+		const demoLoaded =
+			demo && (await (await import('../../lib/server/demo/demo.js')).loadDemo(DEMO, withSetups));
 		return { migrated, demoLoaded };
 	} finally {
 		await endThreads();

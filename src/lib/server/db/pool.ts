@@ -1,24 +1,7 @@
-import mysql, { type Pool, type PoolConnection, type ResultSetHeader } from 'mysql2/promise';
+import type { Pool, PoolConnection, ResultSetHeader } from 'mysql2/promise';
+import { Hosts, addressFromEnvironment } from './hosts.js';
 
-/** Where the database is; set by the command that starts the application. */
-export interface DatabaseAddress {
-	host: string;
-	port: number;
-	user: string;
-	password: string;
-	database: string;
-}
-
-export function addressFromEnvironment(): DatabaseAddress {
-	const env = process.env;
-	return {
-		host: env.UNCINUS_DB_HOST ?? '127.0.0.1',
-		port: Number(env.UNCINUS_DB_PORT ?? 3306),
-		user: env.UNCINUS_DB_USER ?? 'uncinus',
-		password: env.UNCINUS_DB_PASSWORD ?? '',
-		database: env.UNCINUS_DB_NAME ?? 'uncinus'
-	};
-}
+export { addressFromEnvironment, type DatabaseAddress } from './hosts.js';
 
 const DOWN = 'The database does not answer. What you typed is kept; try again in a moment.';
 const FULL =
@@ -50,6 +33,10 @@ const GONE = new Set([
 	'PROTOCOL_PACKETS_OUT_OF_ORDER',
 	'ER_CONNECTION_KILLED'
 ]);
+/** A node of a cluster that is not in the majority, is not ready yet, or lost the others in the middle: it carries nothing out. */
+const NOT_OF_THE_CLUSTER = new Set(['ER_UNKNOWN_COM_ERROR', 'ER_ERROR_DURING_COMMIT']);
+/** Nothing was carried out, as nothing was asked: another node may be asked instead. */
+const NEVER_ASKED = new Set(['ECONNREFUSED', 'ENOENT', 'ER_CON_COUNT_ERROR', 'ER_UNKNOWN_COM_ERROR']);
 /** No room, or a disk that went over to reading only. */
 const CANNOT_KEEP = new Set([
 	'ER_DISK_FULL',
@@ -62,34 +49,24 @@ const CANNOT_KEEP = new Set([
 	'ER_INNODB_READ_ONLY',
 	'ER_CANT_CREATE_FILE'
 ]);
-/** Two people at once: worth one more try. */
-const RETRY = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT']);
+/** Two people at once: how often the work is tried. Nodes of a cluster find out at the commit that another one was first, so one may lose several times; who waited long for a lock does not wait that often again. */
+const TRIES: Readonly<Record<string, number>> = { ER_LOCK_DEADLOCK: 6, ER_LOCK_WAIT_TIMEOUT: 3 };
 /** What a failed statement means for whoever asked: the database is away or cannot keep anything; anything else is what it is. */
 export function meantBy(e: unknown): unknown {
 	const code = codeOf(e);
 	if (CANNOT_KEEP.has(code)) return new DatabaseDown(e, FULL, 'cannot-keep');
-	return GONE.has(code) ? new DatabaseDown(e) : e;
+	return isAway(code) ? new DatabaseDown(e) : e;
 }
+const isAway = (code: string): boolean => GONE.has(code) || NOT_OF_THE_CLUSTER.has(code);
 const codeOf = (e: unknown): string => String((e as { code?: unknown } | null)?.code ?? '');
 
-let pool: Pool | undefined;
-export function database(): Pool {
-	pool ??= mysql.createPool({
-		...addressFromEnvironment(),
-		connectionLimit: Number(process.env.UNCINUS_DB_CONNECTIONS) || 16,
-		timezone: 'Z',
-		charset: 'utf8mb4',
-		dateStrings: ['DATE'],
-		jsonStrings: true,
-		connectTimeout: 5000,
-		enableKeepAlive: true,
-		namedPlaceholders: false
-	});
-	return pool;
-}
+let hosts: Hosts | undefined;
+const allHosts = (): Hosts => (hosts ??= new Hosts(addressFromEnvironment()));
+/** The pool of the node in use. */
+export const database = (): Pool => allHosts().current();
 export async function closeDatabase(): Promise<void> {
-	await pool?.end();
-	pool = undefined;
+	await hosts?.end();
+	hosts = undefined;
 }
 
 export type Value = string | number | boolean | null | Date | Uint8Array;
@@ -105,23 +82,40 @@ async function guarded<T>(work: () => Promise<T>): Promise<T> {
 	}
 }
 
+/**
+ * Asks the node in use, and where it is away each other one once: what was only read may be asked again, anything else only where it
+ * cannot have been carried out.
+ */
+async function anywhere<T>(work: (on: Pool) => Promise<T>, again: 'read' | 'never asked'): Promise<T> {
+	for (let left = allHosts().count - 1; ; left--) {
+		const pool = database();
+		try {
+			return await work(pool);
+		} catch (e) {
+			const code = codeOf(e);
+			if (isAway(code)) allHosts().leave(pool);
+			if (left > 0 && isAway(code) && (again === 'read' || NEVER_ASKED.has(code))) continue;
+			throw meantBy(e);
+		}
+	}
+}
+
 /** Rows of a query with placeholders. @throws DatabaseDown */
-export async function rows<T>(sql: string, values: Value[] = [], on: Runner = database()): Promise<T[]> {
-	return guarded(async () => (await on.execute(sql, values))[0] as T[]);
+export async function rows<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T[]> {
+	const ask = async (from: Runner) => (await from.execute(sql, values))[0] as T[];
+	return on ? guarded(() => ask(on)) : anywhere(ask, 'read');
 }
 /** As `rows`, for long lists of values that would be too many for a prepared statement. @throws DatabaseDown */
-export async function queryRows<T>(sql: string, values: Value[] = [], on: Runner = database()): Promise<T[]> {
-	return guarded(async () => (await on.query(sql, values))[0] as T[]);
+export async function queryRows<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T[]> {
+	const ask = async (from: Runner) => (await from.query(sql, values))[0] as T[];
+	return on ? guarded(() => ask(on)) : anywhere(ask, 'read');
 }
 export async function row<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T | undefined> {
 	return (await rows<T>(sql, values, on))[0];
 }
-export async function write(
-	sql: string,
-	values: Value[] = [],
-	on: Runner = database()
-): Promise<ResultSetHeader> {
-	return guarded(async () => (await on.execute<ResultSetHeader>(sql, values))[0]);
+export async function write(sql: string, values: Value[] = [], on?: Runner): Promise<ResultSetHeader> {
+	const ask = async (from: Runner) => (await from.execute<ResultSetHeader>(sql, values))[0];
+	return on ? guarded(() => ask(on)) : anywhere(ask, 'never asked');
 }
 
 let clock: (() => number) | null = null;
@@ -136,9 +130,20 @@ export const clockAheadMs = (): number => 1000 * (Number(process.env.UNCINUS_CLO
 /** The server's time, in ms: its own clock, put ahead or set. */
 export const serverNowMs = (): number => (clock?.() ?? Date.now()) + clockAheadMs();
 
-/** Runs the work in one transaction; rolls back on any error and tries a lost lock race once more. @throws DatabaseDown */
-export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, triesLeft = 2): Promise<T> {
-	const connection = await guarded(() => database().getConnection());
+/** Somewhat apart, so that two who met do not meet again. */
+const apart = (tries: number): Promise<void> =>
+	new Promise((r) => setTimeout(r, tries * (5 + 20 * Math.random())));
+
+/**
+ * Runs the work in one transaction; rolls back on any error and tries a lost race again, whether it was lost for a lock or, on a
+ * cluster, at the commit.
+ * @throws DatabaseDown
+ */
+export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, tries = 1): Promise<T> {
+	const { pool, connection } = await anywhere(
+		async (pool) => ({ pool, connection: await pool.getConnection() }),
+		'read'
+	);
 	try {
 		if (clock) await connection.query('SET timestamp = ?', [clock() / 1000]);
 		// Every read sees what is committed now: after waiting for a lock nobody decides on what was true before it.
@@ -149,12 +154,15 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
 		return result;
 	} catch (e) {
 		await connection.rollback().catch(() => undefined);
-		if (RETRY.has(codeOf(e)) && triesLeft > 0) return transaction(work, triesLeft - 1);
-		throw meantBy(e);
+		const code = codeOf(e instanceof DatabaseDown ? e.cause : e);
+		if (isAway(code)) allHosts().leave(pool);
+		if (tries >= (TRIES[code] ?? 1)) throw meantBy(e);
 	} finally {
 		if (clock) await connection.query('SET timestamp = DEFAULT').catch(() => undefined);
 		connection.release();
 	}
+	await apart(tries);
+	return transaction(work, tries + 1);
 }
 
 /** Whether a write failed because something of that name or number is there already. */

@@ -4,10 +4,14 @@ import { loadShop, read } from './shop.js';
 import { loadWheels, type DemoRing, ring } from './wheels.js';
 import { type DemoSetup, play } from './play.js';
 
-/** Fills an empty database with the demo shop; does nothing where there are people already. Setups are played through the same doors a user takes. */
-export async function loadDemo(folder: string): Promise<boolean> {
+/**
+ * Fills an empty database with the demo shop; does nothing where there are people already. Setups are played through the same doors a
+ * user takes; without them there are people, machines and what belongs to them.
+ */
+export async function loadDemo(folder: string, withSetups = true): Promise<boolean> {
 	if (await row('SELECT id FROM users LIMIT 1')) return false;
 	await loadShop(folder);
+	if (!withSetups) return true;
 	const people = new Map((await rows<User>('SELECT id, name, role FROM users')).map((u) => [u.name, u]));
 	try {
 		setClock(() => Date.now() - 300 * 3_600_000);

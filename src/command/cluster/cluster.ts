@@ -1,0 +1,126 @@
+import type { ChildProcess } from 'node:child_process';
+import { chmodSync, mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import type { DatabaseAddress } from '../../lib/server/db/pool.js';
+import { endChild, startApplication } from '../application.js';
+import { accessOf, keepAccess, newAccess } from '../database/access.js';
+import { type PrivateDatabase, stopPid } from '../database/mariadb.js';
+import { shopOn } from '../database/shop-on.js';
+import { alive, freePort, until } from '../system.js';
+import { type NodePlace, mostAdvanced, startNode } from './node.js';
+
+const NODES = 3;
+const FIRST_PORT = 3617;
+const APPLICATIONS = 2;
+
+/** Places of all nodes below a folder, with one set of passwords: a copy of one node serves as another. */
+async function placesIn(folder: string, firstPort: number): Promise<NodePlace[]> {
+	const places: NodePlace[] = [];
+	let next = firstPort;
+	const port = async () => (next = await freePort(next + 1));
+	let access = newAccess();
+	for (let i = 0; i < NODES; i++) {
+		const own = join(folder, `node${i + 1}`);
+		mkdirSync(own, { recursive: true, mode: 0o700 });
+		const ports = { sql: await port(), group: await port(), missed: await port(), copy: await port() };
+		access = { ...(accessOf(join(folder, 'node1')) ?? access), port: ports.sql };
+		keepAccess(own, access);
+		places.push({ name: `node${i + 1}`, folder: own, ports });
+	}
+	return places;
+}
+
+/** The server of a folder and what it has started. */
+function workingOn(folder: string): number[] {
+	const about = (pid: string): string => {
+		try {
+			return readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+		} catch {
+			return '';
+		}
+	};
+	return readdirSync('/proc')
+		.filter((pid) => /^\d+$/.test(pid) && about(pid).includes(`=${join(folder, 'mariadb')}`))
+		.map(Number);
+}
+
+/** Three nodes that keep the same and two applications on them, all on loopback of one machine. */
+export class Cluster {
+	private constructor(
+		readonly folder: string,
+		readonly places: readonly NodePlace[],
+		readonly nodes: PrivateDatabase[],
+		readonly applications: ChildProcess[],
+		readonly ports: readonly number[],
+		private readonly origin?: string
+	) {}
+
+	/**
+	 * The node that has most begins, the tables and the demo shop (whole, or without its setups) are made there once, the others take
+	 * from it what they lack. `origin` is the address people type where that is not the application's own.
+	 */
+	static async start(folder: string, o: { withSetups: boolean; origin?: string }): Promise<Cluster> {
+		mkdirSync(folder, { recursive: true });
+		// The user of the nodes has to get through to their own folders, and sees nothing on the way.
+		chmodSync(folder, 0o711);
+		const places = await placesIn(folder, FIRST_PORT);
+		const begins = await mostAdvanced(places);
+		const first = await startNode(places[begins]!, places, true);
+		const nodes: PrivateDatabase[] = [];
+		nodes[begins] = first;
+		const ports: number[] = [];
+		const cluster = new Cluster(folder, places, nodes, [], ports, o.origin);
+		try {
+			await shopOn(first, true, o.withSetups);
+			for (const [i, place] of places.entries()) if (i !== begins) nodes[i] = await startNode(place, places);
+			for (let i = 0; i < APPLICATIONS; i++) {
+				ports.push(await freePort((ports.at(-1) ?? FIRST_PORT + 1000) + 1));
+				await cluster.startApplication(i);
+			}
+			return cluster;
+		} catch (e) {
+			await cluster.end();
+			throw e;
+		}
+	}
+
+	/** All nodes as an application is told them: each application prefers another one. */
+	addressFor(application: number): DatabaseAddress {
+		const ordered = this.places.map((_, i) => this.places[(i + application) % NODES]!);
+		return {
+			...this.nodes[0]!.address,
+			host: ordered.map((p) => `127.0.0.1:${p.ports.sql}`).join(',')
+		};
+	}
+	async startApplication(i: number, more: NodeJS.ProcessEnv = {}): Promise<void> {
+		this.applications[i] = await startApplication(this.addressFor(i), this.ports[i]!, true, true, {
+			...(this.origin ? { ORIGIN: this.origin, ADDRESS_HEADER: 'X-Forwarded-For', XFF_DEPTH: '1' } : {}),
+			...more
+		});
+	}
+	/** Ends a node at once, as a cut power does. */
+	async kill(i: number): Promise<void> {
+		// Whoever was giving or taking a copy for it ends with it.
+		const all = workingOn(this.places[i]!.folder);
+		for (const pid of all) process.kill(pid, 'SIGKILL');
+		await until(() => !all.some(alive), 'A killed node did not end.');
+	}
+	async killApplication(i: number): Promise<void> {
+		const { pid } = this.applications[i]!;
+		process.kill(pid!, 'SIGKILL');
+		await until(() => !alive(pid!), 'A killed application did not end.');
+	}
+	/** Starts a node again; it takes what it missed, or everything, from another. */
+	async startAgain(i: number): Promise<void> {
+		this.nodes[i] = await startNode(this.places[i]!, this.places);
+	}
+	/** Throws away what a node has kept, as a broken disk does: it has to take a whole copy. */
+	forget(i: number): void {
+		rmSync(join(this.places[i]!.folder, 'mariadb'), { recursive: true, force: true });
+	}
+	async end(): Promise<void> {
+		for (const child of this.applications) await endChild(child);
+		// The last one to stop is the one with everything.
+		for (const node of [...this.nodes].reverse()) if (node) await stopPid(node.pid);
+	}
+}
