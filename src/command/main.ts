@@ -82,7 +82,17 @@ program
 	.command('backup')
 	.argument('<file>')
 	.description('write everything kept to a file')
-	.action((file: string) => done(import('./database/backup.js').then((m) => m.backup(file))));
+	.action((file: string) =>
+		done(
+			import('./database/backup.js').then((m) =>
+				process.env.UNCINUS_DB_HOST ? m.backupOfGiven(file) : m.backup(file)
+			)
+		)
+	);
+program
+	.command('migrate')
+	.description('bring the tables of a database somewhere else up to date, as its owner (UNCINUS_DB_*)')
+	.action(() => done(import('./database/migrate-given.js').then((m) => m.migrateGiven())));
 program
 	.command('restore')
 	.argument('<file>')

@@ -5,13 +5,15 @@ import { join } from 'node:path';
 import { expect } from 'chai';
 import mysql, { type Connection, type RowDataPacket } from 'mysql2/promise';
 import { accessOf } from '../../src/command/database/access.js';
-import { backup } from '../../src/command/database/backup.js';
+import { backup, backupOfGiven } from '../../src/command/database/backup.js';
 import {
 	type PrivateDatabase,
+	databaseEnvironment,
 	runningPid,
 	startDatabase,
 	stopDatabase
 } from '../../src/command/database/mariadb.js';
+import { migrateGiven } from '../../src/command/database/migrate-given.js';
 import { replacedBy, restore } from '../../src/command/database/restore.js';
 import { shopOn } from '../../src/command/database/shop-on.js';
 import { noteRunning } from '../../src/command/running.js';
@@ -179,6 +181,30 @@ describe('the database', () => {
 		);
 		await d.end();
 		rmSync(file, { force: true });
+	});
+	it('one that runs somewhere else is backed up from the first node that answers, and brought up to date', async () => {
+		const file = join(tmpdir(), `uncinus-backup-${process.pid}-3.gz`);
+		const env = { ...process.env };
+		try {
+			Object.assign(process.env, databaseEnvironment(db.owner), {
+				UNCINUS_DB_HOST: `127.0.0.1:${await freePort(5957)},127.0.0.1:${db.owner.port}`
+			});
+			await backupOfGiven(file);
+			await migrateGiven();
+			process.env.UNCINUS_DB_PASSWORD = 'wrong';
+			expect(await says(backupOfGiven(file))).to.match(/^None of 127.*answers with the name and password/);
+		} finally {
+			Object.assign(process.env, env);
+		}
+		const { readFileSync } = await import('node:fs');
+		const { gunzipSync } = await import('node:zlib');
+		expect(gunzipSync(readFileSync(file)).toString('utf8')).to.match(
+			/CREATE TABLE `records`[^]*-- uncinus end/
+		);
+		rmSync(file);
+		delete process.env.UNCINUS_DB_HOST;
+		expect(await says(migrateGiven())).to.match(/^Say where the database is: UNCINUS_DB_HOST/);
+		Object.assign(process.env, env);
 	});
 	it('a file that is cut off, changed or none changes nothing', async () => {
 		const file = join(tmpdir(), `uncinus-backup-${process.pid}-2.gz`);

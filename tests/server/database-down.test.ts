@@ -10,7 +10,13 @@ const answered = async (
 };
 
 describe('a database that does not keep anything', () => {
-	for (const code of ['ECONNREFUSED', 'PROTOCOL_CONNECTION_LOST', 'ER_SERVER_SHUTDOWN'])
+	for (const code of [
+		'ECONNREFUSED',
+		'PROTOCOL_CONNECTION_LOST',
+		'ER_SERVER_SHUTDOWN',
+		'ER_UNKNOWN_COM_ERROR',
+		'ER_ERROR_DURING_COMMIT'
+	])
 		it(`${code}: it does not answer`, async () => {
 			const { status, error } = await answered(code);
 			expect(status).to.equal(503);
