@@ -7,15 +7,25 @@
 	import '$lib/ui/base.css';
 
 	const down = $derived(page.error?.code === 'database-down' || page.error?.code === 'cannot-keep');
+	/** The page was not kept in this browser, and the network is away. */
+	let silent = $state(false);
 	/** A bench that cannot be shown may be shown without what was typed at it. */
 	const bench = $derived.by(() => {
 		const at = /^\/setups\/(\d+)\/([a-z-]+)$/.exec(page.url.pathname);
 		return at ? `setup-${at[1]}-${at[2]}-` : null;
 	});
 	onMount(() => {
+		void fetch('/health').then(
+			(r) => r.text(),
+			() => {
+				silent = page.status >= 500;
+			}
+		);
 		// A database that comes back is noticed without anybody pressing anything.
 		const timer = setInterval(async () => {
-			if (down && (await fetch('/health').catch(() => null))?.ok) await invalidateAll();
+			if (!(down || silent) || !(await fetch('/health').catch(() => null))?.ok) return;
+			if (silent) location.reload();
+			else await invalidateAll();
 		}, 3000);
 		return () => clearInterval(timer);
 	});
@@ -23,7 +33,13 @@
 
 <svelte:head><title>Uncinus</title></svelte:head>
 <main>
-	{#if bench && page.status >= 500 && !down}<BenchFailed
+	{#if silent}<h1>No network</h1>
+		<p>
+			This page is not kept in this browser. It opens by itself as soon as the server answers; what was
+			recorded waits and goes out then.
+		</p>
+		<p><button class="btn" onclick={() => history.back()}>Back</button></p>
+	{:else if bench && page.status >= 500 && !down}<BenchFailed
 			prefix={bench}
 			onagain={() => location.reload()}
 		/>{:else}<h1>

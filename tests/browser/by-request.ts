@@ -55,8 +55,8 @@ export class Brought {
 		const [s, name, values] = GOOD.find(([at, what]) => at === station && what === step)!;
 		await this.record(s, name, values);
 	}
-	/** A wheel of its own, looked over and rung. */
-	async inspected(route = 'toolroom'): Promise<this> {
+	/** Begun, with a wheel of its own that nobody has taken yet. */
+	async begun(route = 'toolroom'): Promise<this> {
 		const number = this.on.wheel ?? `75${String(++made).padStart(2, '0')}`;
 		if (!this.on.wheel) await this.post('/api/wheels', { values: { ...SPARE, number } });
 		this.number = number;
@@ -70,7 +70,17 @@ export class Brought {
 			route
 		};
 		this.id = (await this.post('/api/setups', { values })).id!;
-		await this.record('select', 'take', { wheelNumber: number });
+		return this;
+	}
+	/** The same, and the wheel taken. */
+	async taken(route = 'toolroom'): Promise<this> {
+		await this.begun(route);
+		await this.record('select', 'take', { wheelNumber: this.number });
+		return this;
+	}
+	/** A wheel of its own, looked over and rung. */
+	async inspected(route = 'toolroom'): Promise<this> {
+		await this.taken(route);
 		for (const [s, step, v] of OF('inspect')) await this.record(s, step, v);
 		return this;
 	}

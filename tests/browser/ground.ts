@@ -84,6 +84,8 @@ export async function context(options: Parameters<Browser['newContext']>[0] = {}
 	const made = await browser.newContext({
 		viewport: { width: 1280, height: 800 },
 		reducedMotion: 'reduce',
+		// What keeps an open setup in the browser has tests of its own, which let it in.
+		serviceWorkers: 'block',
 		...options
 	});
 	made.setDefaultTimeout(15_000);

@@ -16,7 +16,7 @@ import type {
 	WheelFacts
 } from '../../src/core/route/facts.js';
 import type { GateLine } from '../../src/core/route/gate.js';
-import { follow } from './follow-effect.js';
+import { follow } from '../../src/core/route/follow-effect.js';
 import { GOOD } from './good-work.js';
 import { linesOf } from '../../src/core/route/stations/index.js';
 

@@ -69,6 +69,8 @@ export interface Step<L extends readonly Field[] = readonly Field[], O extends o
 	effectsUnlessStopped?(facts: SetupFacts, values: Values<L>, result: Result<O>): Effect[];
 	/** Work that must not be done against a stop: then there is nothing to record. */
 	notAgainstStop?: true;
+	/** Why this is never taken without the server, where that is so: its judgement or its clock counts. */
+	online?: string;
 	/** Recorded by a lead alone; anybody else is told this. */
 	leadOnly?: string;
 	/** Findings that take this wheel out of use for good until a lead clears it. */

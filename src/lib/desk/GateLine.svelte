@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isWaiting } from '$core/route/waiting-number';
 	import type { GateLine } from '$core/route/gate';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
@@ -28,6 +29,7 @@
 	<div>
 		<div class="t">{line.title}</div>
 		<div class="v">{line.value}</div>
+		{#if record && isWaiting(record.id)}<div class="v">waits for the network</div>{/if}
 		{#if line.reason}<div class="v">Accepted: {line.reason}</div>{/if}
 		{#if line.needsReason}
 			<label for="{id}-r" class="quiet">Why may it go on?</label>
@@ -44,7 +46,9 @@
 				id={record.calculation}
 				input={record.input}
 				output={record.output}
-				version={`, record ${record.id} by ${record.by}`}
+				version={isWaiting(record.id)
+					? `, waits for the network, by ${record.by}`
+					: `, record ${record.id} by ${record.by}`}
 				system={desk.facts.units}
 			/>
 		</div>{/if}

@@ -7,7 +7,8 @@ import type { WheelBook } from '$core/keep/wheel-book';
 import type { Helped } from '$core/route/stations/keep/trouble';
 import type { SelectView } from '$core/route/stations/select/view';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
-import { type Fault, Sender } from '$lib/ui/feedback/sender.svelte';
+import { type Fault, SILENT, Sender } from '$lib/ui/feedback/sender.svelte';
+import { outbox } from '$lib/offline/outbox.svelte';
 
 /** One setup in front of one person: its facts, what was decided, and the way to record. */
 export class Desk {
@@ -35,21 +36,45 @@ export class Desk {
 	constructor(facts: SetupFacts, decision: Decision) {
 		this.facts = $state.raw(facts);
 		this.decision = $state.raw(decision);
+		this.told = { facts, decision };
+		this.shown.of = String(facts.version);
 		this.skewMs = facts.nowMs - Date.now();
 	}
 	update(facts: SetupFacts, decision: Decision): void {
-		this.facts = facts;
-		this.decision = decision;
+		// What this browser has kept for a bad network may be older than what is shown.
+		if (facts.id === this.told.facts.id && facts.version < this.told.facts.version) return;
 		this.skewMs = facts.nowMs - Date.now();
+		this.told = { facts, decision };
+		this.shown.of = '';
+		void this.withWhatWaits();
+	}
+	/** What the server said last, without what waits. */
+	told: { facts: SetupFacts; decision: Decision };
+	/** What is being shown, so that nothing is made anew for nothing. */
+	private shown = { of: '', done: Promise.resolve() };
+	/** Shows what waits in this browser on top of what the server said. */
+	withWhatWaits(): Promise<void> {
+		const { told } = this;
+		const waiting = outbox.due(told.facts.id);
+		const of = [told.facts.version, ...waiting.map((w) => w.key)].join();
+		if (this.shown.of !== of)
+			this.shown = { of, done: waiting.length ? this.show(told, of) : this.plain(told) };
+		return this.shown.done;
+	}
+	private plain(told: Desk['told']): Promise<void> {
+		[this.facts, this.decision] = [told.facts, told.decision];
+		return Promise.resolve();
+	}
+	private async show(told: Desk['told'], of: string): Promise<void> {
+		const { decide, withWaiting } = await import('$lib/offline/with-waiting');
+		if (this.shown.of !== of) return;
+		this.facts = withWaiting(told.facts, outbox.due(told.facts.id));
+		this.decision = this.facts === told.facts ? told.decision : decide(this.facts);
 	}
 
-	private async send(
-		path: string,
-		body: Record<string, unknown>,
-		entry: Entry | null = null
-	): Promise<Fault | null> {
+	private async send(path: string, body: Record<string, unknown>): Promise<Fault | null> {
 		this.trouble = null;
-		const sent = await this.sender.send(path, body, entry);
+		const sent = await this.sender.send(path, body);
 		return 'fault' in sent ? sent.fault : null;
 	}
 
@@ -69,11 +94,22 @@ export class Desk {
 				return false;
 			}
 		}
-		const fault = await this.send(
-			`/api/setups/${this.facts.id}/records`,
-			{ station, step, values: values ?? entry?.result.values ?? {}, version: this.facts.version },
-			entry
-		);
+		this.trouble = null;
+		const submission = { station, step, values: values ?? entry?.result.values ?? {} };
+		const { version } = this.facts;
+		// What waits goes first; what comes after it waits behind it.
+		const sent = outbox.due(this.facts.id).length
+			? { fault: SILENT, key: crypto.randomUUID() }
+			: await this.sender.send(`/api/setups/${this.facts.id}/records`, { ...submission, version }, entry);
+		if (!('fault' in sent)) return true;
+		const fault =
+			sent.fault.code === SILENT.code && sent.key
+				? await import('$lib/offline/wait-here').then(
+						(m) => m.waitHere(this, submission, sent.key!, entry),
+						// Not kept in this browser: then nothing waits here.
+						() => sent.fault
+					)
+				: sent.fault;
 		if (!fault) return true;
 		this.trouble = fault;
 		if (entry && fault.field && entry.fields.some((f) => f.name === fault.field.split('.')[0]))

@@ -4,6 +4,7 @@
 	import Keys from '$lib/ui/layout/Keys.svelte';
 	import LockScreen from '$lib/features/people/LockScreen.svelte';
 	import { nowBelongsTo } from '$lib/ui/fields/whose';
+	import WaitingNote from '$lib/offline/WaitingNote.svelte';
 	import TopBar from '$lib/ui/layout/TopBar.svelte';
 	let { data, children } = $props();
 	// Before any form below is made.
@@ -13,6 +14,7 @@
 	const inSetup = $derived(/^\/setups\/\d+/.test(page.url.pathname));
 </script>
 
+<WaitingNote />
 {#if inSetup}{@render children()}
 {:else}
 	<TopBar user={data.user} />

@@ -3,6 +3,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import PinInput from './PinInput.svelte';
 	import { watchIdle } from './idle';
+	import { forgetOpen } from '$lib/offline/keep-open';
 	import { screenLock } from '$lib/ui/feedback/screen-lock.svelte';
 
 	interface Person {
@@ -36,6 +37,7 @@
 		if (!screenLock.on) return;
 		[who, pin, fault] = [null, '', ''];
 		dialog?.showModal();
+		forgetOpen();
 		void fetch('/api/unlock')
 			.then((r) => r.json())
 			.then((told: { people?: Person[] }) => (people = told.people ?? []))

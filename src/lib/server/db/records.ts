@@ -22,12 +22,14 @@ export interface NewRecord {
 	userId: number;
 	key: string;
 	ordinal: number;
+	/** When it was entered where it waited for the network, by the clock of that browser. */
+	enteredAtMs?: number | null;
 }
 
 /** Adds evidence; nothing here can change or delete it. Returns its number. */
 export async function addRecord(r: NewRecord, on: Runner): Promise<number> {
 	const done = await write(
-		'INSERT INTO records (setup_id, wheel_id, machine_id, station, step, calculation, core_version, entered, input, output, verdict, override_reason, replaces_id, facts, user_id, request_key, ordinal) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)',
+		'INSERT INTO records (setup_id, wheel_id, machine_id, station, step, calculation, core_version, entered, input, output, verdict, override_reason, replaces_id, facts, user_id, request_key, ordinal, entered_at) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)',
 		[
 			r.setupId,
 			r.wheelId,
@@ -45,7 +47,8 @@ export async function addRecord(r: NewRecord, on: Runner): Promise<number> {
 			r.facts,
 			r.userId,
 			r.key,
-			r.ordinal
+			r.ordinal,
+			r.enteredAtMs ? new Date(r.enteredAtMs) : null
 		],
 		on
 	);
@@ -93,6 +96,7 @@ interface Raw {
 	request_key: string;
 	name: string;
 	at: Date;
+	entered_at: Date | null;
 	part: string | null;
 	wheel: string | null;
 	machine: string | null;
@@ -101,6 +105,8 @@ const SELECT = `SELECT r.*, u.name, s.part, w.number AS wheel, m.code AS machine
 
 export interface FullRecord extends RecordFacts {
 	setupId: number | null;
+	/** Where it waited for the network: when it was entered, by the clock of that browser. */
+	enteredAtMs: number | null;
 	machineId: number | null;
 	coreVersion: string;
 	replacesId: number | null;
@@ -128,6 +134,7 @@ const full = (r: Raw): FullRecord => {
 		wheelId: r.wheel_id,
 		by: r.name,
 		atMs: r.at.getTime(),
+		enteredAtMs: r.entered_at?.getTime() ?? null,
 		together: r.request_key,
 		setupId: r.setup_id,
 		machineId: r.machine_id,

@@ -13,7 +13,8 @@ export async function keepRecords(
 	records: readonly (NewRecord & { replacesId?: number })[],
 	user: User,
 	key: string,
-	on: PoolConnection
+	on: PoolConnection,
+	enteredAtMs: number | null = null
 ): Promise<number> {
 	const known = await keepFacts(asRecorded(facts), on);
 	let first = 0;
@@ -28,7 +29,8 @@ export async function keepRecords(
 				facts: known,
 				userId: user.id,
 				key,
-				ordinal
+				ordinal,
+				enteredAtMs
 			},
 			on
 		);

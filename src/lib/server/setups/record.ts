@@ -19,6 +19,8 @@ import { perform } from './perform.js';
 export interface Sent extends Submission {
 	version: number;
 	key: string;
+	/** When it was entered, where it waited for the network. */
+	enteredAtMs?: number | null;
 }
 
 /**
@@ -40,7 +42,7 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 				? await heavyNow('carry-out', { facts, sent: { ...sent } })
 				: await carriedOut(facts, sent, on);
 		if ('refusal' in done) throw new Refused(409, done.refusal.code, done.refusal.message);
-		const recordId = await keepRecords(facts, done.records, user, sent.key, on);
+		const recordId = await keepRecords(facts, done.records, user, sent.key, on, sent.enteredAtMs);
 		await perform(facts, done.effects, recordId, user, on);
 	});
 }

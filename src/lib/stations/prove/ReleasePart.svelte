@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isWaiting } from '$core/route/waiting-number';
 	import { resolve } from '$app/paths';
 	import { figure, quantity, symbolOf } from '$core/quantity/format';
 	import { releaseSheet } from '$core/route/stations/prove/sheet';
@@ -116,8 +117,9 @@
 		<ul>
 			{#each rows as [name, title, value] (name)}<li>
 					<VerdictMark state={stateOf(name)} size={18} /><span
-						>{title}{#if source(name)}<a class="from" href={resolve(`/log/${source(name)!.recordId}`)}
-								>record {source(name)!.recordId}</a
+						>{title}{#if source(name) && !isWaiting(source(name)!.recordId)}<a
+								class="from"
+								href={resolve(`/log/${source(name)!.recordId}`)}>record {source(name)!.recordId}</a
 							>{/if}</span
 					><span class="num">{value}</span>
 				</li>{/each}

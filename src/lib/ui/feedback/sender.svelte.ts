@@ -8,14 +8,17 @@ export interface Fault {
 	code: string;
 	message: string;
 }
-export type Sent = { fault: Fault } | { answer: Record<string, unknown> };
+export type Sent =
+	| { fault: Fault; /** What it was sent with, where it was sent. */ key?: string }
+	| { answer: Record<string, unknown> };
 
 const UNEXPECTED: Fault = {
 	field: '',
 	code: 'unexpected',
 	message: 'Something went wrong here, not with you. Nothing was recorded; try again.'
 };
-const SILENT: Fault = {
+/** What is said where nothing came back. */
+export const SILENT: Fault = {
 	field: '',
 	code: 'no-answer',
 	message: 'The server does not answer. What you typed is kept here; try again in a moment.'
@@ -58,7 +61,7 @@ export class Sender {
 			return { fault };
 		} catch {
 			this.trouble = SILENT;
-			return { fault: SILENT };
+			return { fault: SILENT, key };
 		} finally {
 			this.busy = false;
 		}

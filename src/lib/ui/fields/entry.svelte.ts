@@ -165,6 +165,17 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		return own(LOCAL + this.key);
 	}
 
+	/** Where it waits and what is typed, to be put back there should it have to be entered again. */
+	get draft(): { name: string; key: string; text: string } | null {
+		return this.key
+			? {
+					name: this.key,
+					key: this.place(),
+					text: JSON.stringify({ ...this.typed, [TYPED_IN]: this.system })
+				}
+			: null;
+	}
+
 	private local(): Record<string, unknown> | null {
 		if (!this.key || typeof localStorage === 'undefined') return null;
 		try {

@@ -110,6 +110,7 @@ export const restartStep = defineStep({
 	station: 'balance',
 	step: 'restart',
 	title: 'Guarded start',
+	online: 'whether this machine may start now is known there',
 	fields: [
 		...pick(runInPlan.fields, 'guardClosed', 'peopleClear'),
 		...pick(runInOutcome.fields, 'heard'),

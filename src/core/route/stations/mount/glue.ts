@@ -99,6 +99,7 @@ export const curedStep = defineStep({
 	station: 'mount',
 	step: 'cured',
 	title: 'Cured',
+	online: 'the time it stood is taken by the clock there',
 	fields: [],
 	compute(facts) {
 		const joint = curing(facts);

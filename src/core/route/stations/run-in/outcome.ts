@@ -15,6 +15,7 @@ export const outcomeStep = defineStep({
 	station: 'run-in',
 	step: 'outcome',
 	title: 'After the free run',
+	online: 'the time it ran is taken by the clock there',
 	fields: pick(runInOutcome.fields, 'heard', 'smokeOrSmell', 'vibrationMmPerS'),
 	compute(facts, v) {
 		const since = runningSince(facts);

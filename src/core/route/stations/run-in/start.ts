@@ -28,6 +28,7 @@ export const startStep = defineStep({
 	station: 'run-in',
 	step: 'start',
 	title: 'First start',
+	online: 'whether this machine may start now is known there',
 	fields: pick(runInPlan.fields, 'guardClosed', 'peopleClear', 'firstRun'),
 	compute(facts, v) {
 		const w = wheelOf(facts);

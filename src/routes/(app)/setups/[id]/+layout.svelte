@@ -7,6 +7,8 @@
 	import { wishOf } from '$core/route/stations/brief/steps';
 	import { toneOf } from '$lib/drawing/polar';
 	import { DOING } from '$lib/words';
+	import { keepOpen } from '$lib/offline/keep-open';
+	import { outbox } from '$lib/offline/outbox.svelte';
 	import { Desk } from '$lib/desk/desk.svelte';
 	import GateColumn from '$lib/desk/GateColumn.svelte';
 	import Keys from '$lib/ui/layout/Keys.svelte';
@@ -22,6 +24,21 @@
 	setContext('all-met', () => view?.state === 'done' && here !== 'keep');
 	$effect.pre(() => desk.update(data.facts, data.decision));
 	const here = $derived((page.params.station ?? desk.decision.current) as StationId);
+	// For when the network goes; the rack is ranked anew each time it is asked for, so Select is left out.
+	$effect(() => {
+		const { id, stations } = desk.facts;
+		untrack(() =>
+			keepOpen(
+				id,
+				stations.filter((s) => s !== 'select')
+			)
+		);
+	});
+	// What waits in this browser stands on top of what the server said.
+	$effect(() => {
+		void outbox.list;
+		void untrack(() => desk.withWhatWaits());
+	});
 	// What went wrong at one station is not carried to the next.
 	$effect(() => {
 		void page.url.pathname;

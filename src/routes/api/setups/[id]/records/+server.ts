@@ -1,5 +1,5 @@
 import { STATIONS, type StationId } from '$core/route/facts';
-import { answering, bodyOf, idOf, keyOf, textIn, versionOf } from '$lib/server/door/answer';
+import { answering, bodyOf, enteredAtOf, idOf, keyOf, textIn, versionOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { record } from '$lib/server/setups/record';
 
@@ -18,6 +18,7 @@ export const POST = ({ params, request, locals }) =>
 				values: body.values,
 				version: versionOf(body),
 				key: keyOf(body),
+				enteredAtMs: enteredAtOf(body),
 				reason
 			},
 			locals.user!

@@ -1,5 +1,5 @@
-import type { Effect } from '../../src/core/route/effect.js';
-import type { SetupFacts } from '../../src/core/route/facts.js';
+import type { Effect } from './effect.js';
+import type { SetupFacts } from './facts.js';
 
 /** One effect on the facts in hand; what only the shop keeps (ledger lines, pictures) is not there to be changed. */
 export function follow(f: SetupFacts, e: Effect): SetupFacts {

@@ -1,0 +1,210 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { accessible } from './accessible.js';
+import { done, press, say, soundLook, startSaid } from './bench.js';
+import { Brought } from './by-request.js';
+import { base, restartApp, signedIn, stopApp, tellOnFailure } from './ground.js';
+import { backOnSpindle, diameter, dressed, level, ontoStand, readings, released, rim } from './to-release.js';
+
+describe('without the network', function () {
+	this.timeout(240_000);
+	let page: Page;
+	let setup: Brought;
+	tellOnFailure(() => page);
+	beforeEach(async () => {
+		page = await signedIn('Ines Falk', { serviceWorkers: 'allow' });
+	});
+	afterEach(() => page.context().close());
+
+	const note = () => page.getByRole('complementary', { name: 'Without the network' });
+	const waits = (n: number) =>
+		note()
+			.getByText(n === 1 ? 'One record waits' : `${n} records wait`)
+			.waitFor();
+	const gone = () => page.context().setOffline(true);
+	const back = async () => {
+		await page.context().setOffline(false);
+		await note().waitFor({ state: 'detached' });
+	};
+	/** Everything of the open setup is kept in the browser. */
+	const kept = () =>
+		page.evaluate(async (id) => {
+			const open = await caches.open('uncinus-open-setup');
+			while (!(await open.match(`/kept-whole/${id}`))) await new Promise((r) => setTimeout(r, 50));
+		}, setup.id);
+	/** Steps the server has, in order. */
+	const taken = async (): Promise<string[]> => {
+		const answer = await page.request.get(`${base()}/api/setups/${setup.id}/export.json`);
+		const said = (await answer.json()) as { records: { station: string; step: string; together: string }[] };
+		const deeds = new Map(said.records.map((r) => [r.together, `${r.station}.${r.step}`]));
+		return [...deeds.values()];
+	};
+	/** At a station: the network goes, something is done, so many records wait, and back they go out by themselves. */
+	async function without(
+		station: string,
+		steps: readonly string[],
+		work: () => Promise<void>
+	): Promise<void> {
+		const before = await taken();
+		await setup.open(station);
+		await kept();
+		await gone();
+		await note().getByText('No network.').waitFor();
+		await work();
+		if (steps.length) await waits(steps.length);
+		expect(await taken(), 'nothing has reached the server').to.deep.equal(before);
+		await back();
+		expect(await taken()).to.deep.equal([...before, ...steps.map((s) => `${station}.${s}`)]);
+	}
+	/** Refused here, because only the server can say it. */
+	const needsServer = (what: string) =>
+		page.getByRole('alert').getByText(`${what} needs the server, which does not answer`).waitFor();
+
+	it('in the middle of every station: what is evidence waits and goes out in order, what only the server gives is not given', async () => {
+		setup = await new Brought(page).begun();
+		await without('select', [], async () => {
+			await press(page, /^Take wheel/);
+			await needsServer('Take a wheel');
+		});
+		setup = await new Brought(page).taken();
+		await without('inspect', ['look', 'ring'], async () => {
+			await soundLook(page);
+			await press(page, 'Looked over');
+			for (let i = 0; i < 8; i++) await press(page, /^Clear/);
+			await press(page, /^Rung/);
+		});
+		await without('mount', ['fit', 'flange', 'thread'], async () => {
+			await page.getByLabel('Bore, measured').fill('76.25');
+			await page.getByLabel('Seat, measured').fill('76.20');
+			await say(page, 'Did it have to be forced?', 'No');
+			await press(page, 'Slides on by hand');
+			await page.getByLabel(/^Flange run-out/).fill('3');
+			for (const b of ['Back blotter', 'Front blotter'])
+				await page.getByLabel(b, { exact: true }).selectOption('good');
+			await say(page, 'Wiped clean', 'Yes');
+			await say(page, 'Burr or dent found', 'No');
+			await press(page, 'Flanges are right');
+			await press(page, 'Thread is right');
+			await press(page, 'Show the order');
+			await press(page, 'Tightened in this order');
+			await needsServer('Tighten');
+		});
+		await press(page, 'Tightened in this order');
+		await done(page, 'Mount');
+		await without('run-in', [], async () => {
+			await startSaid(page);
+			await press(page, 'Wheel is started');
+			await needsServer('First start');
+		});
+		await press(page, 'Wheel is started');
+		await page.getByRole('timer').waitFor();
+		await without('run-in', ['speed'], async () => {
+			await page.getByLabel('Tachometer', { exact: true }).fill('2300');
+			await press(page, 'Book the reading');
+		});
+		await setup.read();
+		await restartApp(600);
+		await setup.did('run-in', 'outcome');
+		await without('true', ['runout', 'plan', 'after'], async () => {
+			await readings(page, rim);
+			await press(page, 'Book the readings');
+			await press(page, 'Read the rim again');
+			await readings(page, level);
+			await page.getByLabel('Diameter now').fill(((await diameter(page)) - 0.1).toFixed(2));
+			await say(page, 'Spun dry', 'Yes');
+			await press(page, 'Trued, readings taken');
+		});
+		await without('balance', ['off', 'swing', 'move', 'stays', 'back'], async () => {
+			await ontoStand(page);
+			await page.getByLabel('Full swing, there and back').fill('14.2');
+			await page.getByLabel(/Rested heavy side down at/).fill('197');
+			await page
+				.getByText(/to \d+°/)
+				.first()
+				.waitFor();
+			await press(page, 'Book this roll');
+			await press(page, 'Weights moved, roll again');
+			await press(page, 'It stays put everywhere');
+			await backOnSpindle(page);
+			await needsServer('Guarded start');
+			await accessible(page, 'a setup without the network');
+		});
+		await press(page, 'Started, ran empty');
+		await done(page, 'Balance');
+		await without('dress', ['method', 'position', 'settings', 'done'], () => dressed(page, { then: 'on' }));
+		await without('prove', [], async () => {
+			await page.getByLabel('Ra of the trial cut').fill('0.46');
+			for (const [q, a] of [
+				['Burn on the trial cut', 'No'],
+				['Chatter on the trial cut', 'No'],
+				['Sounded normal while cutting', 'Yes'],
+				['A crack on the wheel', 'No'],
+				['Guard closed and latched', 'Yes']
+			] as const)
+				await say(page, q, a);
+			await press(page, 'Release to grind');
+			await needsServer('Trial cut and release');
+		});
+		await released(page);
+		await without('keep', ['entry'], () => press(page, 'Part done'));
+	});
+
+	it('somebody else recorded meanwhile: what waited is shown with what was typed, and nothing of it goes in unseen', async () => {
+		setup = await new Brought(page).taken();
+		await setup.open('inspect');
+		await kept();
+		await gone();
+		await soundLook(page);
+		await press(page, 'Looked over');
+		for (let i = 0; i < 8; i++) await press(page, /^Clear/);
+		await press(page, /^Rung/);
+		await waits(2);
+		// The request goes out beside the page, whose network is away.
+		await setup.did('inspect', 'look');
+		await page.context().setOffline(false);
+		const look = note().getByRole('region', { name: /^Not taken: Look/ });
+		await look.getByText(/changed this setup meanwhile/).waitFor();
+		await look.getByText('Crack', { exact: false }).first().waitFor();
+		const ring = note().getByRole('region', { name: /^Not taken: Ring/ });
+		await ring.getByText('It was recorded after one that was not taken').waitFor();
+		expect((await taken()).filter((s) => s === 'inspect.ring')).to.deep.equal([]);
+		await ring.getByRole('button', { name: 'Leave it out' }).click();
+		await ring.getByRole('button', { name: 'Really: it is nowhere else' }).click();
+		await ring.waitFor({ state: 'detached' });
+		await look.getByRole('button', { name: 'Enter it again' }).click();
+		await note().waitFor({ state: 'detached' });
+		await page.getByRole('heading', { name: /^Inspect/ }).waitFor();
+		expect((await taken()).filter((s) => s === 'inspect.look')).to.have.length(1);
+	});
+
+	it('the server is away for a week, the page is loaded again, the session is long over: it waits for its person and says when it was entered', async () => {
+		setup = await new Brought(page).taken();
+		await setup.open('inspect');
+		await kept();
+		try {
+			await stopApp();
+			await soundLook(page);
+			await press(page, 'Looked over');
+			await waits(1);
+			await page.reload();
+			await waits(1);
+			await page.getByRole('heading', { name: 'Inspect: ring' }).waitFor();
+			await page.context().clearCookies();
+			await restartApp(7 * 86_400);
+			await note().getByText('You are signed out.').waitFor();
+			await note().getByRole('link', { name: 'Sign in' }).click();
+			await page.getByRole('radio', { name: 'Ines Falk' }).check();
+			await page.getByLabel('PIN', { exact: true }).fill('135972');
+			await page.getByRole('button', { name: 'Sign in' }).click();
+			await page.getByRole('heading', { name: /^Inspect: ring/ }).waitFor();
+			await note().waitFor({ state: 'detached' });
+			expect(await taken()).to.include('inspect.look');
+			const answer = await page.request.get(`${base()}/api/setups/${setup.id}/export.json`);
+			const { records } = (await answer.json()) as { records: { id: number; step: string }[] };
+			await page.goto(`${base()}/log/${records.find((r) => r.step === 'look')!.id}`);
+			await page.getByText(/^Entered .*, without the network,/).waitFor();
+		} finally {
+			await restartApp();
+		}
+	});
+});
