@@ -166,7 +166,7 @@ const RUN: Record<Part, () => Promise<Count>> = {
 			mocha('tests/doors/**/*.test.ts', { ...env, UNCINUS_TEST_PORT: '4473' }, 180_000, true)
 		);
 	},
-	// Three nodes on their own: beside much else they would wait for each other.
+	// Three nodes and two applications: beside much else they would wait for each other.
 	cluster: async () => {
 		await build();
 		return mocha('tests/cluster/**/*.test.ts', { ...process.env, UNCINUS_LOG: 'silent' }, 600_000, true);
@@ -220,8 +220,8 @@ export async function test(only?: string, match?: string): Promise<void> {
 			running.get('server')
 		]);
 		await build().catch(() => undefined);
-		await run('doors');
-		await run('cluster');
+		// Both wait for servers to come up most of their time.
+		await Promise.all([run('doors'), run('cluster')]);
 	} else for (const part of asked.filter((p) => p === 'doors' || p === 'cluster')) await run(part);
 	if (asked.includes('browser')) {
 		await Promise.all([running.get('format'), running.get('lint'), running.get('types')]);
