@@ -1,9 +1,10 @@
-import { existsSync, readdirSync, statSync, utimesSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, readdirSync, rmSync, statSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { BUILD, ROOT } from './paths.js';
-import { run, say } from './system.js';
+import { alive, run, say, until } from './system.js';
 
 const STAMP = join(BUILD, '.built');
+const LOCK = join(ROOT, '.building');
 
 function newest(path: string): number {
 	const s = statSync(path);
@@ -11,8 +12,38 @@ function newest(path: string): number {
 	return Math.max(0, ...readdirSync(path).map((n) => newest(join(path, n))));
 }
 
-/** Builds the application unless what is built is newer than its sources. */
+/** Builds the application unless what is built is newer than its sources; one at a time, for two at once would leave half of each. */
 export async function build(): Promise<void> {
+	await until(taken, 'Another build is under way and does not end.', 600_000);
+	try {
+		await buildHere();
+	} finally {
+		rmSync(LOCK, { force: true });
+	}
+}
+
+/** Takes the lock, also from a process that is gone. */
+function taken(): boolean {
+	try {
+		writeFileSync(LOCK, String(process.pid), { flag: 'wx' });
+		return true;
+	} catch {
+		const holder = holding();
+		if (holder && !alive(holder)) rmSync(LOCK, { force: true });
+		return false;
+	}
+}
+
+/** Who builds; 0 where it is being let go at this moment. */
+function holding(): number {
+	try {
+		return Number(readFileSync(LOCK, 'utf8'));
+	} catch {
+		return 0;
+	}
+}
+
+async function buildHere(): Promise<void> {
 	const sources = [
 		'src',
 		'static',
