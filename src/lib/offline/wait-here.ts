@@ -44,7 +44,7 @@ export async function waitHere(
 		title: step.title,
 		typed: step.fields.flatMap((f) => {
 			const v = values[f.name];
-			if (v === undefined || v === null) return [];
+			if (v === undefined || v === null || (Array.isArray(v) && !v.length)) return [];
 			const value =
 				typeof v === 'number'
 					? quantity(v, 'unit' in f ? f.unit : undefined, facts.units)
