@@ -12,6 +12,9 @@ import { benchPages, cookieOf } from './bench/pages.js';
 import { benchForm } from './bench/form.js';
 import { benchPatch } from './bench/patch.js';
 import { benchRing } from './bench/ring.js';
+import { benchLongestTask } from './bench/longest-task.js';
+import { benchOperators } from './bench/operators.js';
+import { benchStartAgain } from './bench/start-again.js';
 import { benchRack } from './bench/rack.js';
 import { benchSilence, freeWheel } from './bench/silence.js';
 import { build } from './build.js';
@@ -45,6 +48,9 @@ const parts = (base: string, settle: () => Promise<void>): Record<string, () => 
 	balance: benchBalance,
 	stand: () => benchStand(base),
 	pages: () => benchPages(base),
+	operators: () => benchOperators(base),
+	start: benchStartAgain,
+	task: async () => benchLongestTask(base, await cookieOf()),
 	history: async () => benchHistory(base, await cookieOf()),
 	floor: async () => benchFloor(base, await cookieOf()),
 	rack: async () => benchRack(base, await cookieOf(), settle),

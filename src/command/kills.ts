@@ -53,8 +53,10 @@ class Ground {
 export async function killTrial(kills: number): Promise<Trial> {
 	const { closeDatabase } = await import('../lib/server/db/pool.js');
 	const ground = await Ground.make();
+	let stop = (): void => undefined;
 	try {
 		const eight = await Recording.begin([`http://127.0.0.1:${ground.port}`]);
+		stop = () => eight.stop();
 		const recoveryMs: number[] = [];
 		for (let i = 0; i < kills; i++) {
 			await pause(BETWEEN_MS);
@@ -65,6 +67,8 @@ export async function killTrial(kills: number): Promise<Trial> {
 		}
 		return { kills, ...(await eight.end()), recoveryMs };
 	} finally {
+		// Where it failed nobody goes on trying.
+		stop();
 		await closeDatabase();
 		await ground.end();
 	}

@@ -21,10 +21,14 @@ program
 	);
 program
 	.command('start')
-	.description('start the application without demo data')
+	.description('start the application without demo data; where UNCINUS_DB_HOST is set, on the database there')
 	.option('--port <port>', 'port to listen on', '4173')
 	.action((o: { port: string }) =>
-		done(import('./serve.js').then((m) => m.serve({ demo: false, reset: false, port: Number(o.port) })))
+		done(
+			process.env.UNCINUS_DB_HOST
+				? import('./serve-given.js').then((m) => m.serveGiven(Number(o.port)))
+				: import('./serve.js').then((m) => m.serve({ demo: false, reset: false, port: Number(o.port) }))
+		)
 	);
 program
 	.command('dev')
@@ -42,7 +46,9 @@ program
 	);
 program
 	.command('test')
-	.description('format, lint, types, unit, server and browser tests')
+	.description(
+		'format, lint, types, unit, server and browser tests; with --only also what is run on demand (cluster)'
+	)
 	.option('--only <part>', 'one of format, lint, types, core, server, doors, cluster, browser')
 	.option('--match <text>', 'only tests whose name holds this')
 	.action((o: { only?: string; match?: string }) =>
@@ -55,7 +61,7 @@ program
 	.option('--cluster', 'kill nodes and applications of a cluster while eight record, and count')
 	.option(
 		'--only <part>',
-		'one of silence, calc, patch, form, ring, balance, stand, pages, history, floor, rack, log'
+		'one of silence, calc, patch, form, ring, balance, stand, pages, operators, start, task, history, floor, rack, log'
 	)
 	.action((o: { kill?: string; cluster?: boolean; only?: string }) =>
 		done(

@@ -21,22 +21,24 @@ interface Acknowledged {
 	at: number;
 }
 
-/** Eight people who record one thing after the other, each until it is acknowledged, with the same key every time. */
+/** People, eight where nothing else is said, who record one thing after the other, each until it is acknowledged, with the same key every time. */
 export class Recording {
 	private readonly acknowledged: Acknowledged[] = [];
 	private over = false;
+	private givenUp = false;
 	private wake: (() => void)[] = [];
 	private work: Promise<unknown> = Promise.resolve();
+	private constructor(private readonly people: number) {}
 
 	/** Begins at these addresses, whose database this process reaches too. */
-	static async begin(bases: readonly string[]): Promise<Recording> {
+	static async begin(bases: readonly string[], people = CLIENTS): Promise<Recording> {
 		const { closeDatabase, row } = await import('../lib/server/db/pool.js');
 		const { openSession } = await import('../lib/server/people/sessions.js');
 		const who = (await row<{ id: number }>("SELECT id FROM users WHERE name = 'Ines Falk'"))!;
 		const tokens: string[] = [];
-		for (let i = 0; i < CLIENTS; i++) tokens.push(await openSession(who.id));
+		for (let i = 0; i < people; i++) tokens.push(await openSession(who.id));
 		await closeDatabase();
-		const all = new Recording();
+		const all = new Recording(people);
 		all.work = Promise.all(tokens.map((token, i) => all.client(bases, i, `uncinus=${token}`)));
 		return all;
 	}
@@ -46,6 +48,7 @@ export class Recording {
 			const key = randomUUID();
 			const begun = performance.now();
 			while (!(await start(bases[at % bases.length]!, cookie, key))) {
+				if (this.givenUp) return;
 				at++;
 				await pause(AGAIN_AFTER_MS);
 			}
@@ -60,9 +63,17 @@ export class Recording {
 	/** Waits until everybody had something acknowledged that was begun since then; the longest anybody waited for one meanwhile, in ms. */
 	async longestWaitSince(since: number): Promise<number> {
 		const served = () =>
-			new Set(this.acknowledged.filter((a) => a.begun >= since).map((a) => a.client)).size === CLIENTS;
+			new Set(this.acknowledged.filter((a) => a.begun >= since).map((a) => a.client)).size === this.people;
 		while (!served()) await this.next();
 		return Math.max(...this.acknowledged.filter((a) => a.at >= since).map((a) => a.at - a.begun));
+	}
+	/** How long each record took, from when it was begun. */
+	waitsMs(): number[] {
+		return this.acknowledged.map((a) => a.at - a.begun);
+	}
+	/** Nobody goes on, whether what they record was acknowledged or not. */
+	stop(): void {
+		this.over = this.givenUp = true;
 	}
 	/** Lets everybody finish and counts what is there. */
 	async end(): Promise<Tally> {

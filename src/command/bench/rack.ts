@@ -1,65 +1,13 @@
-import { CALCULATIONS } from '../../core/calculations.js';
-import { surfaceSpeedMps } from '../../core/spec/speed.js';
 import { importWheels } from '../../lib/server/wheels/rack-import.js';
 import { row, write } from '../../lib/server/db/pool.js';
 import type { User } from '../../lib/server/people/sign-in.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
+import { ranking } from './ranking.js';
 
 const MANY = 20_000;
 const FEW = 500;
-const FAMILIES = ['alumina', 'alumina-white', 'alumina-pink', 'silicon-carbide'];
 const LETTERS = ['A', 'WA', 'PA', 'C'];
-
-/** Ranking a large rack for a job against one bare pass over the same rows. */
-function ranking(): Promise<Ratio> {
-	const rank = CALCULATIONS.find((c) => c.id === 'spec.rank-rack')!;
-	const candidates = Array.from({ length: MANY }, (_, i) => ({
-		id: `R${i}`,
-		family: FAMILIES[i % 4],
-		gritMeanUm: 100 + (i % 300),
-		grade: 'HIJKLM'[i % 6],
-		structure: i % 12,
-		bond: 'V',
-		diameterMm: 200 + (i % 100),
-		widthMm: 25,
-		boreMm: i % 3 ? 76.2 : 127,
-		minDiameterMm: 150,
-		newDiameterMm: 300,
-		ratedSpeedMps: 35 + (i % 2) * 5
-	}));
-	const input = {
-		today: '2030-06-01',
-		job: {
-			family: 'alumina-white',
-			gritMeanUm: 185,
-			grade: 'I',
-			structure: 8,
-			bond: 'V',
-			minWidthMm: 20,
-			alternativeFamilies: ['alumina-ceramic']
-		},
-		machine: { maxDiameterMm: 305, maxWidthMm: 40, boreMm: 76.2, spindleRpm: 2300 },
-		candidates
-	};
-	let kept = 0;
-	const bare = () => {
-		for (const w of candidates)
-			if (surfaceSpeedMps(w.diameterMm, 2300) <= w.ratedSpeedMps && Math.abs(w.boreMm - 76.2) < 0.3)
-				kept += w.diameterMm;
-	};
-	return (async () => {
-		const ranked = await medianMs(() => rank.run(input));
-		const pass = await medianMs(bare, 15);
-		return {
-			name: `ranking ${MANY} wheels`,
-			value: ranked / pass,
-			unit: 'times',
-			aim: '',
-			of: `a bare pass over the same rows (${pass.toFixed(2)} ms; ranked, checked and scored in ${ranked.toFixed(0)} ms, ${((1000 * ranked) / MANY).toFixed(1)} us a wheel)${kept < 0 ? '!' : ''}`
-		};
-	})();
-}
 
 const fill = async (prefix: string, n: number, who: User): Promise<void> => {
 	await importWheels(
@@ -90,7 +38,11 @@ export async function benchRack(base: string, cookie: string, settle: () => Prom
 		'/rack?family=alumina-white&sort=diameter&down=1',
 		'/rack?q=WA',
 		'/rack?q=f42',
-		'/rack?state=available&sort=canonical&page=3'
+		'/rack?state=available&sort=canonical&page=3',
+		'/rack?sort=life',
+		'/rack?sort=expires&down=1',
+		'/find?q=f42',
+		'/setups/143/select/__data.json'
 	];
 	const time = (path: string) =>
 		medianMs(async () => {
@@ -113,7 +65,7 @@ export async function benchRack(base: string, cookie: string, settle: () => Prom
 	return [
 		await ranking(),
 		...pages.map((p, i): Ratio => ({
-			name: `rack page ${p.replace('/rack', '') || 'plain'}`,
+			name: p,
 			value: large[i]! / small[i]!,
 			unit: 'times',
 			aim: 'aim: at most 2',

@@ -30,8 +30,8 @@ async function placesIn(folder: string, firstPort: number): Promise<NodePlace[]>
 	return places;
 }
 
-/** The server of a folder and what it has started. */
-function workingOn(folder: string): number[] {
+/** The server of a folder and what it has started; only what was told so, where something is asked for. */
+function workingOn(folder: string, told = ''): number[] {
 	const about = (pid: string): string => {
 		try {
 			return readFileSync(`/proc/${pid}/cmdline`, 'utf8');
@@ -40,7 +40,10 @@ function workingOn(folder: string): number[] {
 		}
 	};
 	return readdirSync('/proc')
-		.filter((pid) => /^\d+$/.test(pid) && about(pid).includes(`=${join(folder, 'mariadb')}`))
+		.filter(
+			(pid) =>
+				/^\d+$/.test(pid) && about(pid).includes(`=${join(folder, 'mariadb')}`) && about(pid).includes(told)
+		)
 		.map(Number);
 }
 
@@ -109,6 +112,10 @@ export class Cluster {
 		const { pid } = this.applications[i]!;
 		process.kill(pid!, 'SIGKILL');
 		await until(() => !alive(pid!), 'A killed application did not end.');
+	}
+	/** Which node gives another one its whole copy at this moment, -1 when none does: it runs a program of its own for that. */
+	giving(): number {
+		return this.places.findIndex((p) => workingOn(p.folder, 'donor').length > 0);
 	}
 	/** Starts a node again; it takes what it missed, or everything, from another. */
 	async startAgain(i: number): Promise<void> {

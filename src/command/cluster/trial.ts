@@ -97,6 +97,7 @@ async function counts(cluster: Cluster, i: number): Promise<ClusterTrial['nodes'
 export async function clusterTrial(told: (what: string) => void = () => undefined): Promise<ClusterTrial> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-cluster-'));
 	const { closeDatabase } = await import('../../lib/server/db/pool.js');
+	let stop = (): void => undefined;
 	const cluster = await Cluster.start(folder, { withSetups: false });
 	try {
 		told('three nodes and two applications serve');
@@ -105,6 +106,7 @@ export async function clusterTrial(told: (what: string) => void = () => undefine
 		const won: number[] = [];
 		for (let n = 0; n < PAIRS / 2; n++) won.push(await pair(cluster, cookies, n));
 		const eight = await Recording.begin(cluster.ports.map((p) => `http://127.0.0.1:${p}`));
+		stop = () => eight.stop();
 		const blows: Blow[] = [];
 		const blow = async (what: string, kill: () => Promise<void>) => {
 			await eight.longestWaitSince(performance.now());
@@ -123,7 +125,7 @@ export async function clusterTrial(told: (what: string) => void = () => undefine
 		cluster.forget(2);
 		const returning = cluster.startAgain(2).catch(() => null);
 		let donor = -1;
-		await until(async () => (donor = await giving(cluster)) >= 0, 'No node gave a copy.', 60_000);
+		await until(() => (donor = cluster.giving()) >= 0, 'No node gave a copy.', 60_000);
 		await blow('the donor', () => cluster.kill(donor));
 		await returning;
 		await cluster.startAgain(donor);
@@ -135,6 +137,8 @@ export async function clusterTrial(told: (what: string) => void = () => undefine
 		for (let i = 0; i < cluster.nodes.length; i++) nodes.push(await counts(cluster, i));
 		return { ...tally, blows, pairs: won.length, notOneOfThem: won.filter((n) => n !== 1).length, nodes };
 	} finally {
+		// Where it failed nobody goes on trying.
+		stop();
 		await closeDatabase();
 		await cluster.end();
 		rmSync(folder, { recursive: true, force: true });
@@ -150,10 +154,4 @@ async function twoPeople(): Promise<string[]> {
 	for (const w of who) cookies.push(`uncinus=${await openSession(w.id)}`);
 	await closeDatabase();
 	return cookies;
-}
-
-/** Which node gives another one its copy at this moment, -1 when none does. */
-async function giving(cluster: Cluster): Promise<number> {
-	const said = await Promise.all(cluster.nodes.map((n) => statusOf(n.owner)));
-	return said.findIndex((s) => s.wsrep_local_state_comment === 'Donor/Desynced');
 }
