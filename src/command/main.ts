@@ -21,14 +21,10 @@ program
 	);
 program
 	.command('start')
-	.description('start the application without demo data; where UNCINUS_DB_HOST is set, on the database there')
+	.description('start the application without demo data')
 	.option('--port <port>', 'port to listen on', '4173')
 	.action((o: { port: string }) =>
-		done(
-			process.env.UNCINUS_DB_HOST
-				? import('./serve-given.js').then((m) => m.serveGiven(Number(o.port)))
-				: import('./serve.js').then((m) => m.serve({ demo: false, reset: false, port: Number(o.port) }))
-		)
+		done(import('./serve.js').then((m) => m.serve({ demo: false, reset: false, port: Number(o.port) })))
 	);
 program
 	.command('dev')

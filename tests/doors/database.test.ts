@@ -18,8 +18,7 @@ import { migrateGiven } from '../../src/command/database/migrate-given.js';
 import { replacedBy, restore } from '../../src/command/database/restore.js';
 import { shopOn } from '../../src/command/database/shop-on.js';
 import { noteRunning } from '../../src/command/running.js';
-import { ROOT as PROJECT } from '../../src/command/paths.js';
-import { freePort, until } from '../../src/command/system.js';
+import { freePort } from '../../src/command/system.js';
 import { addressFromEnvironment } from '../../src/lib/server/db/pool.js';
 
 const ROOT = process.getuid?.() === 0;
@@ -198,22 +197,6 @@ describe('the database', () => {
 		} finally {
 			Object.assign(process.env, env);
 		}
-		// The application alone runs on it, and ends without it.
-		const port = await freePort(5967);
-		const app = spawn(join(PROJECT, 'uncinus'), ['start', '--port', String(port)], {
-			env: { ...process.env, ...databaseEnvironment(db.address) },
-			stdio: 'ignore',
-			detached: true
-		});
-		await until(
-			async () => (await fetch(`http://127.0.0.1:${port}/health`).catch(() => null))?.ok ?? false,
-			'The application did not start on a given database.',
-			90_000
-		);
-		const ended = new Promise((r) => app.once('exit', r));
-		process.kill(-app.pid!, 'SIGTERM');
-		await ended;
-		expect(runningPid(folder), 'its database is not its own').to.equal(db.pid);
 		const { readFileSync } = await import('node:fs');
 		const { gunzipSync } = await import('node:zlib');
 		expect(gunzipSync(readFileSync(file)).toString('utf8')).to.match(
