@@ -5,6 +5,16 @@ const CLIENTS = 8;
 const PATIENCE_MS = 10_000;
 const AGAIN_AFTER_MS = 40;
 const MARK = 'Kill trial';
+/** The setup everybody begins, again and again. */
+export const TRIAL_JOB = {
+	part: MARK,
+	quantity: 1,
+	material: 'steel-hardened',
+	hardnessHrc: 60,
+	operation: 'surface',
+	targetRaUm: 0.6,
+	machineId: 1
+};
 export const pause = (ms: number): Promise<void> => new Promise((r) => setTimeout(r, ms));
 
 /** Nothing acknowledged may be lost, nothing may be there twice. */
@@ -97,16 +107,7 @@ export class Recording {
 
 /** Starts a setup; whether that was acknowledged. */
 async function start(base: string, cookie: string, key: string): Promise<boolean> {
-	const values = {
-		part: MARK,
-		quantity: 1,
-		material: 'steel-hardened',
-		hardnessHrc: 60,
-		operation: 'surface',
-		targetRaUm: 0.6,
-		machineId: 1
-	};
-	const said = await send(base, '/api/setups', cookie, { key, values });
+	const said = await send(base, '/api/setups', cookie, { key, values: TRIAL_JOB });
 	return typeof said?.id === 'number';
 }
 

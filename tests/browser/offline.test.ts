@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
-import { done, press, say, soundLook, startSaid } from './bench.js';
+import { done, press, soundLook, startSaid } from './bench.js';
 import { Brought } from './by-request.js';
 import { base, restartApp, signedIn, stopApp, tellOnFailure } from './ground.js';
-import { backOnSpindle, diameter, dressed, level, ontoStand, readings, released, rim } from './to-release.js';
+import { balanceSaid, dressed, mountSaid, released, trialSaid, truedSaid } from './to-release.js';
 
 describe('without the network', function () {
 	this.timeout(240_000);
@@ -74,19 +74,7 @@ describe('without the network', function () {
 			await press(page, /^Rung/);
 		});
 		await without('mount', ['fit', 'flange', 'thread'], async () => {
-			await page.getByLabel('Bore, measured').fill('76.25');
-			await page.getByLabel('Seat, measured').fill('76.20');
-			await say(page, 'Did it have to be forced?', 'No');
-			await press(page, 'Slides on by hand');
-			await page.getByLabel(/^Flange run-out/).fill('3');
-			for (const b of ['Back blotter', 'Front blotter'])
-				await page.getByLabel(b, { exact: true }).selectOption('good');
-			await say(page, 'Wiped clean', 'Yes');
-			await say(page, 'Burr or dent found', 'No');
-			await press(page, 'Flanges are right');
-			await press(page, 'Thread is right');
-			await press(page, 'Show the order');
-			await press(page, 'Tightened in this order');
+			await mountSaid(page, 'by hand');
 			await needsServer('Tighten');
 		});
 		await press(page, 'Tightened in this order');
@@ -105,27 +93,9 @@ describe('without the network', function () {
 		await setup.read();
 		await restartApp(600);
 		await setup.did('run-in', 'outcome');
-		await without('true', ['runout', 'plan', 'after'], async () => {
-			await readings(page, rim);
-			await press(page, 'Book the readings');
-			await press(page, 'Read the rim again');
-			await readings(page, level);
-			await page.getByLabel('Diameter now').fill(((await diameter(page)) - 0.1).toFixed(2));
-			await say(page, 'Spun dry', 'Yes');
-			await press(page, 'Trued, readings taken');
-		});
+		await without('true', ['runout', 'plan', 'after'], () => truedSaid(page));
 		await without('balance', ['off', 'swing', 'move', 'stays', 'back'], async () => {
-			await ontoStand(page);
-			await page.getByLabel('Full swing, there and back').fill('14.2');
-			await page.getByLabel(/Rested heavy side down at/).fill('197');
-			await page
-				.getByText(/to \d+°/)
-				.first()
-				.waitFor();
-			await press(page, 'Book this roll');
-			await press(page, 'Weights moved, roll again');
-			await press(page, 'It stays put everywhere');
-			await backOnSpindle(page);
+			await balanceSaid(page);
 			await needsServer('Guarded start');
 			await accessible(page, 'a setup without the network');
 		});
@@ -133,16 +103,7 @@ describe('without the network', function () {
 		await done(page, 'Balance');
 		await without('dress', ['method', 'position', 'settings', 'done'], () => dressed(page, { then: 'on' }));
 		await without('prove', [], async () => {
-			await page.getByLabel('Ra of the trial cut').fill('0.46');
-			for (const [q, a] of [
-				['Burn on the trial cut', 'No'],
-				['Chatter on the trial cut', 'No'],
-				['Sounded normal while cutting', 'Yes'],
-				['A crack on the wheel', 'No'],
-				['Guard closed and latched', 'Yes']
-			] as const)
-				await say(page, q, a);
-			await press(page, 'Release to grind');
+			await trialSaid(page, '0.46');
 			await needsServer('Trial cut and release');
 		});
 		await released(page);

@@ -28,14 +28,24 @@ export const readDial = async (page: Page, nth = 0): Promise<void> => {
 	await page.getByRole('button', { name: 'Take it' }).waitFor({ state: 'detached' });
 };
 
+const FITS = { bore: '76.25', seat: '76.20', screws: true };
 /** Bore, flanges, thread and screws of a wheel between flanges. */
 export async function mounted(
 	page: Page,
 	dial: 'read' | 'by hand' = 'read',
 	then = '',
-	{ bore, seat, screws } = { bore: '76.25', seat: '76.20', screws: true }
+	fits = FITS
 ): Promise<void> {
 	await station(page, 'Mount').click();
+	await mountSaid(page, dial, fits);
+	if (!then) await done(page, 'Mount');
+}
+/** The same at the open station, up to the last key. */
+export async function mountSaid(
+	page: Page,
+	dial: 'read' | 'by hand',
+	{ bore, seat, screws } = FITS
+): Promise<void> {
 	await page.getByLabel('Bore, measured').fill(bore);
 	await page.getByLabel('Seat, measured').fill(seat);
 	await say(page, 'Did it have to be forced?', 'No');
@@ -50,7 +60,6 @@ export async function mounted(
 	await press(page, 'Thread is right');
 	if (screws) await press(page, 'Show the order');
 	await press(page, 'Tightened in this order');
-	if (!then) await done(page, 'Mount');
 }
 
 /** Guarded start, tachometer, the server's clock put ahead, and what was heard. */
@@ -81,6 +90,11 @@ export async function runIn(
 /** Read, trued, read again and spun dry. */
 export async function trued(page: Page): Promise<void> {
 	await station(page, 'True').click();
+	await truedSaid(page);
+	await done(page, 'True');
+}
+/** The same at the open station. */
+export async function truedSaid(page: Page): Promise<void> {
 	await readings(page, rim);
 	await press(page, 'Book the readings');
 	await press(page, 'Read the rim again');
@@ -88,7 +102,6 @@ export async function trued(page: Page): Promise<void> {
 	await page.getByLabel('Diameter now').fill(((await diameter(page)) - 0.1).toFixed(2));
 	await say(page, 'Spun dry', 'Yes');
 	await press(page, 'Trued, readings taken');
-	await done(page, 'True');
 }
 
 /** Locked out and lifted over to the stand. */
@@ -117,6 +130,11 @@ export async function backOnSpindle(page: Page, restart = true): Promise<void> {
 /** One roll, one move, it stays, and back it goes. */
 export async function balanced(page: Page): Promise<void> {
 	await station(page, 'Balance').click();
+	await balanceSaid(page);
+	await done(page, 'Balance');
+}
+/** The same at the open station. */
+export async function balanceSaid(page: Page): Promise<void> {
 	await ontoStand(page);
 	await page.getByLabel('Full swing, there and back').fill('14.2');
 	await page.getByLabel(/Rested heavy side down at/).fill('197');
@@ -128,7 +146,6 @@ export async function balanced(page: Page): Promise<void> {
 	await press(page, 'Weights moved, roll again');
 	await press(page, 'It stays put everywhere');
 	await backOnSpindle(page);
-	await done(page, 'Balance');
 }
 
 /** Placed, set, and listened to; a caution that stands is accepted with its reason. */
@@ -156,6 +173,11 @@ export async function dressed(
 
 export async function released(page: Page, ra = '0.46'): Promise<void> {
 	await station(page, 'Prove').click();
+	await trialSaid(page, ra);
+	await page.getByText('Released to grind.').waitFor();
+}
+/** What the trial cut showed, at the open station, and the key that releases. */
+export async function trialSaid(page: Page, ra: string): Promise<void> {
 	await page.getByLabel('Ra of the trial cut').fill(ra);
 	for (const [q, a] of [
 		['Burn on the trial cut', 'No'],
@@ -166,5 +188,4 @@ export async function released(page: Page, ra = '0.46'): Promise<void> {
 	] as const)
 		await say(page, q, a);
 	await press(page, 'Release to grind');
-	await page.getByText('Released to grind.').waitFor();
 }

@@ -129,5 +129,7 @@ export class Cluster {
 		for (const child of this.applications) await endChild(child);
 		// The last one to stop is the one with everything.
 		for (const node of [...this.nodes].reverse()) if (node) await stopPid(node.pid);
+		// One that was still coming up when a trial failed.
+		for (const { folder } of this.places) for (const pid of workingOn(folder)) await stopPid(pid);
 	}
 }

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import mysql, { type RowDataPacket } from 'mysql2/promise';
 import { databaseEnvironment } from '../database/mariadb.js';
-import { Recording, type Tally, send } from '../recording.js';
+import { Recording, TRIAL_JOB, type Tally, send } from '../recording.js';
 import { until } from '../system.js';
 import { Cluster } from './cluster.js';
 import { inStep, statusOf } from './node.js';
@@ -45,16 +45,7 @@ async function pair(cluster: Cluster, cookies: readonly string[], n: number): Pr
 	};
 	const wheels = [`98${n}0`, `98${n}1`];
 	for (const number of wheels) await must('/api/wheels', { values: { ...WHEEL, number } });
-	const values = {
-		part: 'Pair',
-		quantity: 1,
-		material: 'steel-hardened',
-		hardnessHrc: 60,
-		operation: 'surface',
-		targetRaUm: 0.6,
-		machineId: 1
-	};
-	const { id } = await must('/api/setups', { key: randomUUID(), values });
+	const { id } = await must('/api/setups', { key: randomUUID(), values: { ...TRIAL_JOB, part: 'Pair' } });
 	const said = await Promise.all(
 		wheels.map((wheelNumber, i) =>
 			send(bases[i]!, `/api/setups/${id}/records`, cookies[i]!, {
@@ -108,8 +99,10 @@ export async function clusterTrial(told: (what: string) => void = () => undefine
 		const eight = await Recording.begin(cluster.ports.map((p) => `http://127.0.0.1:${p}`));
 		stop = () => eight.stop();
 		const blows: Blow[] = [];
-		const blow = async (what: string, kill: () => Promise<void>) => {
+		const blow = async (what: string, kill: () => Promise<void>, before?: () => Promise<void>) => {
+			// Whoever waited because of the last one is served first.
 			await eight.longestWaitSince(performance.now());
+			await before?.();
 			const begun = performance.now();
 			await kill();
 			blows.push({ what, longestWaitMs: await eight.longestWaitSince(begun) });
@@ -123,10 +116,16 @@ export async function clusterTrial(told: (what: string) => void = () => undefine
 		// A node that lost its disk asks for everything; whoever gives it is killed meanwhile.
 		await cluster.kill(2);
 		cluster.forget(2);
-		const returning = cluster.startAgain(2).catch(() => null);
 		let donor = -1;
-		await until(() => (donor = cluster.giving()) >= 0, 'No node gave a copy.', 60_000);
-		await blow('the donor', () => cluster.kill(donor));
+		let returning: Promise<unknown> = Promise.resolve();
+		await blow(
+			'the donor',
+			() => cluster.kill(donor),
+			async () => {
+				returning = cluster.startAgain(2).catch(() => null);
+				await until(() => (donor = cluster.giving()) >= 0, 'No node gave a copy.', 60_000);
+			}
+		);
 		await returning;
 		await cluster.startAgain(donor);
 		if (!inStep(await statusOf(cluster.nodes[2]!.owner))) await cluster.startAgain(2);

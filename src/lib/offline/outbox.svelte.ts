@@ -1,5 +1,5 @@
 import type { Waiting } from '$core/route/waiting';
-import type { Fault } from '$lib/ui/feedback/sender.svelte';
+import { type Fault, UNEXPECTED } from '$lib/ui/feedback/sender.svelte';
 import { own } from '$lib/ui/fields/whose';
 
 /** One record that waits in this browser, as it will be sent. */
@@ -18,7 +18,7 @@ export interface Kept extends Waiting {
 
 const NAME = 'uncinus-waiting';
 /** Answers that say nothing of the record itself: it is sent again later. */
-const NOT_NOW = new Set(['signed-out', 'locked', 'database-down', 'cannot-keep', 'change-pin', 'unexpected']);
+const NOT_NOW = new Set(['signed-out', 'locked', 'database-down', 'cannot-keep', 'change-pin', 'busy']);
 
 /** What waits for the network, of the person whose screen it is: kept in the browser at once, in order, sent when it can be. */
 class Outbox {
@@ -114,7 +114,8 @@ async function send(kept: Kept): Promise<'taken' | 'away' | Fault> {
 			if (kept.draft) await forget(kept.draft.name);
 			return 'taken';
 		}
-		return said?.error ?? { field: '', code: 'unexpected', message: `The server answered ${r.status}.` };
+		// A proxy that reaches no server answers with a page of its own.
+		return said ? (said.error ?? UNEXPECTED) : 'away';
 	} catch {
 		return 'away';
 	}

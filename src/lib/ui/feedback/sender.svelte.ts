@@ -12,7 +12,8 @@ export type Sent =
 	| { fault: Fault; /** What it was sent with, where it was sent. */ key?: string }
 	| { answer: Record<string, unknown> };
 
-const UNEXPECTED: Fault = {
+/** What is said where the server failed. */
+export const UNEXPECTED: Fault = {
 	field: '',
 	code: 'unexpected',
 	message: 'Something went wrong here, not with you. Nothing was recorded; try again.'
