@@ -30,6 +30,15 @@ async function placesIn(folder: string, firstPort: number): Promise<NodePlace[]>
 	return places;
 }
 
+/** At once; what helps a node may have ended by itself a moment before. */
+function killed(pid: number): void {
+	try {
+		process.kill(pid, 'SIGKILL');
+	} catch (e) {
+		if ((e as NodeJS.ErrnoException).code !== 'ESRCH') throw e;
+	}
+}
+
 /** The server of a folder and what it has started; only what was told so, where something is asked for. */
 function workingOn(folder: string, told = ''): number[] {
 	const about = (pid: string): string => {
@@ -105,7 +114,7 @@ export class Cluster {
 	async kill(i: number): Promise<void> {
 		// Whoever was giving or taking a copy for it ends with it.
 		const all = workingOn(this.places[i]!.folder);
-		for (const pid of all) process.kill(pid, 'SIGKILL');
+		for (const pid of all) killed(pid);
 		await until(() => !all.some(alive), 'A killed node did not end.');
 	}
 	async killApplication(i: number): Promise<void> {

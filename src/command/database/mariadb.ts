@@ -121,21 +121,23 @@ export async function startDatabase(
 	rmSync(socketFor(folder), { force: true });
 	const child = launch(program, { folder, port: access.port, accounts, user, more: node?.options });
 	const serves = node ? node.serves : answers;
-	const failed = new Promise<never>((_, fail) =>
-		child.once('exit', (code) =>
-			fail(new Error(`The database ended at once (${code}). See ${join(folder, 'mariadb.err')}.`))
-		)
-	);
-	failed.catch(() => undefined);
+	let ended = false;
+	let how: number | null = null;
+	child.once('exit', (code) => {
+		ended = true;
+		how = code;
+	});
 	const database = found(child.pid!, true);
 	try {
-		await Promise.race([
-			failed,
-			until(() => serves(database.address), 'The database did not start.', START_WITHIN_MS)
-		]);
+		await until(
+			async () => ended || (await serves(database.address)),
+			'The database did not start.',
+			START_WITHIN_MS
+		);
 	} finally {
 		rmSync(accounts, { force: true });
 	}
+	if (ended) throw new Error(`The database ended at once (${how}). See ${join(folder, 'mariadb.err')}.`);
 	writeFileSync(join(folder, 'created'), '', { mode: 0o600 });
 	// Some of its files are made more open than it is told to.
 	for (const name of ['mariadb', 'mariadb.err', 'mariadb.pid', 'created']) closeTo(null, join(folder, name));
