@@ -19,14 +19,16 @@ type Part = (typeof PARTS)[number];
 const LAST: readonly Part[] = ['doors', 'cluster', 'browser'];
 /** Run where they are asked for: minutes of killing servers, whose own clocks decide how long each one takes. */
 const ON_DEMAND: readonly Part[] = ['cluster'];
-/** About half of the browser tests: they run beside the others, in a shop of their own. Three at once take no less time on two processors. */
-const BESIDE_THE_OTHERS: readonly string[] = [
+/** These run beside the others, in a shop of their own; the others wait for the doors, which leave a processor much of its time. Three at once take no less time on two processors. */
+const SECOND_HALF: readonly string[] = [
+	'any-input',
 	'balancing',
 	'dressing',
 	'every-route',
 	'form-outline',
 	'forming',
 	'holding',
+	'keep-loop',
 	'pages',
 	'recording-and-ear',
 	'selecting',
@@ -35,6 +37,8 @@ const BESIDE_THE_OTHERS: readonly string[] = [
 	'tool-pack',
 	'truing'
 ].map((n) => `tests/browser/${n}.test.ts`);
+const HALVES = ['first', 'second'] as const;
+type Half = (typeof HALVES)[number];
 const modules = (path: string): string => join(ROOT, 'node_modules', path);
 
 /** Runs a program, shows what it prints (at its end where others run beside it) and gives it back with its exit code. */
@@ -173,26 +177,19 @@ const RUN: Record<Part, () => Promise<Count>> = {
 		await build();
 		return mocha('tests/cluster/**/*.test.ts', { ...process.env, UNCINUS_LOG: 'silent' }, 600_000, true);
 	},
-	browser: async () => {
-		await readyForBrowser();
-		const files = readdirSync(join(ROOT, 'tests/browser'))
-			.filter((n) => n.endsWith('.test.ts'))
-			.map((n) => `tests/browser/${n}`);
-		const beside = files.filter((n) => BESIDE_THE_OTHERS.includes(n));
-		// Two shops with a database, an application and a browser each, so that one waits while the other works.
-		const counts = await Promise.all([
-			onGround((env) =>
-				mocha(
-					files.filter((n) => !beside.includes(n)),
-					{ ...env, UNCINUS_TEST_PORT: '4273' },
-					90_000
-				)
-			),
-			onGround((env) => mocha(beside, { ...env, UNCINUS_TEST_PORT: '4373' }, 90_000, true))
-		]);
-		return sum(counts);
-	}
+	browser: async () => sum(await Promise.all(HALVES.map(browserTests)))
 };
+
+/** One half of the browser tests, in a shop of its own with a database, an application and a browser, so that one half waits while the other works. */
+async function browserTests(half: Half): Promise<Count> {
+	await readyForBrowser();
+	const files = readdirSync(join(ROOT, 'tests/browser'))
+		.filter((n) => n.endsWith('.test.ts'))
+		.map((n) => `tests/browser/${n}`)
+		.filter((n) => SECOND_HALF.includes(n) === (half === 'second'));
+	const port = half === 'first' ? '4273' : '4373';
+	return onGround((env) => mocha(files, { ...env, UNCINUS_TEST_PORT: port }, 90_000, half === 'second'));
+}
 
 /** Everything from lint to browser tests, and the closing line that says how it went. */
 export async function test(only?: string, match?: string): Promise<void> {
@@ -201,34 +198,28 @@ export async function test(only?: string, match?: string): Promise<void> {
 		throw new Error(`There is no part ${only}. Use one of ${PARTS.join(', ')}.`);
 	await show([modules('@sveltejs/kit/svelte-kit.js'), 'sync']);
 	const total: Count = { passed: 0, failures: [] };
-	const run = async (part: Part): Promise<void> => {
-		say(`\n== ${part}`);
-		const count = await RUN[part]().catch((e: Error): Count => {
-			say(`${part} did not run: ${e.message}`);
-			return { passed: 0, failures: [`${part} did not run: ${e.message}`] };
+	const run = async (name: string, work: () => Promise<Count>): Promise<void> => {
+		say(`\n== ${name}`);
+		const count = await work().catch((e: Error): Count => {
+			say(`${name} did not run: ${e.message}`);
+			return { passed: 0, failures: [`${name} did not run: ${e.message}`] };
 		});
 		total.passed += count.passed;
 		total.failures.push(...count.failures);
 	};
 	const asked = PARTS.filter((p) => (only ? p === only : !ON_DEMAND.includes(p)));
-	const running = new Map<Part, Promise<void>>();
-	for (const part of asked.filter((p) => !LAST.includes(p))) running.set(part, run(part));
-	// The machine is kept busy to the end: the application is built while the slower parts still run, and the browser tests begin when little else does.
-	if (asked.includes('doors') && asked.includes('browser')) {
-		await Promise.all([
-			running.get('format'),
-			running.get('lint'),
-			running.get('types'),
-			running.get('server')
-		]);
-		await build().catch(() => undefined);
-		await run('doors');
-	} else for (const part of asked.filter((p) => p === 'doors' || p === 'cluster')) await run(part);
-	if (asked.includes('browser')) {
+	const running = new Map(asked.filter((p) => !LAST.includes(p)).map((p) => [p, run(p, RUN[p])]));
+	// The machine is kept busy to the end: the application is built while the slower parts still run; doors and browser tests begin when little else does.
+	const last = asked.filter((p) => LAST.includes(p));
+	if (last.length) {
 		await Promise.all([running.get('format'), running.get('lint'), running.get('types')]);
-		await readyForBrowser().catch(() => undefined);
+		// Whoever needs it says why it failed.
+		await (last.includes('browser') ? readyForBrowser() : build()).catch(() => undefined);
 		await running.get('server');
-		running.set('browser', run('browser'));
+		const half = (h: Half) => run(`browser, ${h} half`, () => browserTests(h));
+		const second = last.includes('browser') ? half('second') : null;
+		for (const part of last) await (part === 'browser' ? half('first') : run(part, RUN[part]));
+		await second;
 	}
 	await Promise.all(running.values());
 	if (total.failures.length) process.stdout.write(`\nFailed:\n${total.failures.join('\n')}\n`);

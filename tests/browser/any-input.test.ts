@@ -10,7 +10,7 @@ const BENCHES: readonly [number, readonly string[]][] = [
 	[144, ['mount', 'dress', 'prove', 'keep']],
 	[145, ['form', 'dress', 'keep']]
 ];
-const DRAWS = 200;
+const DRAWS = 120;
 
 /** Runs in the page: types, picks and switches at random, seeded, and lets the page follow each time. */
 async function draw({ seed, draws }: { seed: number; draws: number }): Promise<number> {

@@ -63,7 +63,7 @@ export async function benchRack(base: string, cookie: string, settle: () => Prom
 	const large: number[] = [];
 	for (const p of pages) large.push(await time(p));
 	return [
-		await ranking(),
+		...(await ranking()),
 		...pages.map((p, i): Ratio => ({
 			name: p,
 			value: large[i]! / small[i]!,

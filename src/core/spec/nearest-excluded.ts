@@ -1,16 +1,16 @@
+import { FirstOf } from '../numeric/first-of.js';
+
 /** Why a wheel is ruled out, and whether anything could be done about it: what cannot be helped comes last. */
 const HOPE: Readonly<Record<string, number>> = {
 	held: 1,
 	'bore-mismatch': 3,
-	'bore-too-small': 70,
 	'too-wide': 4,
 	'too-large': 5,
 	'rated-speed-too-low': 6,
 	'worn-out': 7,
 	expired: 8,
 	quarantined: 2,
-	'rating-unknown': 9,
-	scrapped: 99
+	'rating-unknown': 9
 };
 export const WHAT_WOULD: Readonly<Record<string, string>> = {
 	held: 'the setup that holds it to let it go',
@@ -32,9 +32,27 @@ export function nearestExcluded<T extends { id: string; codes: readonly string[]
 	most = 3,
 	points: (x: T) => number = () => 0
 ): T[] {
-	const trouble = (codes: readonly string[]) => codes.reduce((s, c) => s + (HOPE[c] ?? 50), 0);
-	return excluded
-		.filter((x) => !x.codes.includes('scrapped') && !x.codes.includes('bore-too-small'))
-		.sort((a, b) => trouble(a.codes) - trouble(b.codes) || points(b) - points(a) || (a.id < b.id ? -1 : 1))
-		.slice(0, most);
+	const first = new FirstOf<{ x: T; trouble: number; points: number }>(
+		most,
+		(a, b) => a.trouble - b.trouble || b.points - a.points || (a.x.id < b.x.id ? -1 : 1)
+	);
+	for (const x of excluded) {
+		const trouble = troubleOf(x.codes);
+		// Points are worked out for the few that may be among them.
+		if (trouble <= (first.last?.trouble ?? Infinity) && trouble < Infinity)
+			first.offer({ x, trouble, points: points(x) });
+	}
+	return first.list.map(({ x }) => x);
 }
+
+/** How much it would take; infinite where nothing helps. Lists of reasons are shared by many wheels, so each is added up once. */
+export function troubleOf(codes: readonly string[]): number {
+	let sum = known.get(codes);
+	if (sum === undefined) {
+		const never = codes.includes('scrapped') || codes.includes('bore-too-small');
+		sum = never ? Infinity : codes.reduce((s, c) => s + (HOPE[c] ?? 50), 0);
+		known.set(codes, sum);
+	}
+	return sum;
+}
+const known = new WeakMap<readonly string[], number>();

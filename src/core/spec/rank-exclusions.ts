@@ -1,4 +1,5 @@
 import { InputFault } from '../calculation/fault.js';
+import { surfaceSpeedMps } from './speed.js';
 
 /** What rules a wheel out is decided from. */
 export type Candidate = {
@@ -9,6 +10,7 @@ export type Candidate = {
 	ratedSpeedRpm: number | null;
 	diameterMm: number;
 	widthMm: number;
+	boreMm: number;
 	minDiameterMm: number;
 	newDiameterMm: number;
 };
@@ -33,30 +35,66 @@ export function checkCandidates(candidates: Candidate[]): void {
 	});
 }
 
-/** Every reason for which this wheel may not go on; empty when it may. */
-export function exclusions(
-	w: Candidate,
-	today: string,
-	machine: { maxDiameterMm: number; maxWidthMm: number; spindleRpm: number },
-	speedMps: number,
-	boreFits: boolean
-): string[] {
-	const codes: string[] = [];
-	const rule = (code: string, when: boolean) => {
-		if (when) codes.push(code);
+/** What may rule a wheel out, in the order it is told. */
+export const EXCLUSIONS = [
+	'quarantined',
+	'scrapped',
+	'expired',
+	'rating-unknown',
+	'rated-speed-too-low',
+	'bore-mismatch',
+	'too-large',
+	'too-wide',
+	'worn-out'
+] as const;
+/** Lists of reasons by their bits, the first of the reasons above the lowest: wheels with the same reasons are given the same list. */
+const codesBy: readonly (readonly string[])[] = Array.from({ length: 1 << EXCLUSIONS.length }, (_, bits) =>
+	Object.freeze(EXCLUSIONS.filter((_, i) => bits & (1 << i)))
+);
+/** The reasons that a number of `ruledOut` stands for, in order. @example codesOf(0) // [] */
+export const codesOf = (bits: number): readonly string[] => codesBy[bits]!;
+
+const A_LITTLE = 1 + 1e-9;
+const limit = (most: number | null): number => (most === null ? Infinity : most * A_LITTLE);
+
+/** Where wheels go, and how a bore is made to fit there. */
+export interface Seat {
+	maxDiameterMm: number;
+	maxWidthMm: number;
+	boreMm: number;
+	boreToleranceMm: number;
+	bushingBoresMm: readonly number[];
+	spindleRpm: number;
+}
+
+/** How a bore goes with a seat: on it, with a bushing that is kept, or not at all. */
+export function boreOn(seat: Seat, boreMm: number): 'fits' | 'bushed' | 'no' {
+	const most = seat.boreToleranceMm + 1e-9;
+	const play = boreMm - seat.boreMm;
+	if (play >= -1e-9 && play <= most) return 'fits';
+	for (const b of seat.bushingBoresMm) if (Math.abs(boreMm - b) <= most) return 'bushed';
+	return 'no';
+}
+
+/** Judges one wheel after the other for a seat: a bit for every reason for which it may not go on, 0 when it may. `codesOf` names them. */
+export function ruledOut(today: string, seat: Seat): (w: Candidate) => number {
+	const { spindleRpm } = seat;
+	const [diameterMm, widthMm] = [limit(seat.maxDiameterMm), limit(seat.maxWidthMm)];
+	return (w) => {
+		const { ratedSpeedMps, ratedSpeedRpm, state, expiresOn } = w;
+		const unknown = ratedSpeedMps === null && ratedSpeedRpm === null;
+		const fast =
+			surfaceSpeedMps(w.diameterMm, spindleRpm) > limit(ratedSpeedMps) || spindleRpm > limit(ratedSpeedRpm);
+		return (
+			(state === 'quarantined' ? 1 : 0) |
+			(state === 'scrapped' ? 2 : 0) |
+			(expiresOn !== null && expiresOn < today ? 4 : 0) |
+			(unknown ? 8 : 0) |
+			(fast ? 16 : 0) |
+			(boreOn(seat, w.boreMm) === 'no' ? 32 : 0) |
+			(w.diameterMm > diameterMm ? 64 : 0) |
+			(w.widthMm > widthMm ? 128 : 0) |
+			(w.diameterMm <= w.minDiameterMm * A_LITTLE ? 256 : 0)
+		);
 	};
-	const over = (value: number, limit: number | null) => limit !== null && value > limit * (1 + 1e-9);
-	rule(w.state, w.state === 'quarantined' || w.state === 'scrapped');
-	rule('expired', w.expiresOn !== null && w.expiresOn < today);
-	const unknown = w.ratedSpeedMps === null && w.ratedSpeedRpm === null;
-	rule('rating-unknown', unknown);
-	rule(
-		'rated-speed-too-low',
-		!unknown && (over(speedMps, w.ratedSpeedMps) || over(machine.spindleRpm, w.ratedSpeedRpm))
-	);
-	rule('bore-mismatch', !boreFits);
-	rule('too-large', over(w.diameterMm, machine.maxDiameterMm));
-	rule('too-wide', over(w.widthMm, machine.maxWidthMm));
-	rule('worn-out', w.diameterMm <= w.minDiameterMm * (1 + 1e-9));
-	return codes;
 }

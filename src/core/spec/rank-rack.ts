@@ -1,36 +1,9 @@
-import {
-	choice,
-	date,
-	from0,
-	group,
-	list,
-	mm,
-	mps,
-	number,
-	over0,
-	rpm,
-	text,
-	um,
-	whole
-} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
-import { ABRASIVE_FAMILIES } from './families.js';
-import { checkCandidates, exclusions } from './rank-exclusions.js';
-import { PARTS, type Part, WEIGHTS, scoreParts, scorePoints } from './rank-score.js';
+import { RANK_FIELDS } from './rank-fields.js';
+import { boreOn, checkCandidates, codesOf, ruledOut } from './rank-exclusions.js';
+import { betterFirst, partsFor, scorePoints, weightsOf } from './rank-score.js';
 import { surfaceSpeedMps } from './speed.js';
-
-const size = <const N extends string>(name: N, about: string) =>
-	mm(name, about, { ...over0(3000), required: true });
-const grain = um('gritMeanUm', 'Mean grain', over0(10000));
-const family = choice('family', 'Grain family', ABRASIVE_FAMILIES);
-const grade = text('grade', 'Grade letter', {
-	pattern: '^[A-Z]$',
-	patternSays: 'must be one capital letter'
-});
-const structure = whole('structure', 'Structure number', from0(16));
-const bond = text('bond', 'Bond letters', { maxLength: 4 });
 
 /** Ranks the rack for a job on a machine; what must not be mounted is excluded with every reason. */
 export const rankRack = defineCalculation({
@@ -46,81 +19,7 @@ export const rankRack = defineCalculation({
 		'grade: 1 - n/3 harder, 1 - n/5 softer',
 		'life: (D - Dmin)/(Dnew - Dmin)'
 	],
-	fields: [
-		date('today', 'Date of the choice', { required: true }),
-		group(
-			'job',
-			'What is wanted',
-			[
-				{ ...family, required: true },
-				list(
-					'alternativeFamilies',
-					'Other grains that serve',
-					{ ...family, required: true },
-					{ default: [] as string[], maxItems: 12 }
-				),
-				{ ...grain, required: true },
-				grade,
-				structure,
-				bond,
-				mm('minWidthMm', 'Least width', over0(3000))
-			],
-			{ required: true }
-		),
-		group(
-			'machine',
-			'Where it goes',
-			[
-				size('maxDiameterMm', 'Largest wheel under the guard'),
-				size('maxWidthMm', 'Widest wheel'),
-				size('boreMm', 'Spindle or flange seat'),
-				rpm('spindleRpm', 'Spindle speed', { ...over0(500000), required: true }),
-				mm('boreToleranceMm', 'Play allowed in the bore', { ...from0(10), default: 0.3 }),
-				list(
-					'bushingBoresMm',
-					'Bores for which a bushing is kept',
-					mm('bore', 'Bore', { ...over0(3000), required: true }),
-					{ default: [] as number[], maxItems: 40 }
-				)
-			],
-			{ required: true }
-		),
-		list(
-			'candidates',
-			'Wheels',
-			group(
-				'wheel',
-				'A wheel',
-				[
-					text('id', 'Its number', { required: true, maxLength: 60 }),
-					family,
-					grain,
-					grade,
-					structure,
-					bond,
-					size('diameterMm', 'Diameter today'),
-					size('widthMm', 'Width'),
-					size('boreMm', 'Bore'),
-					{ ...size('minDiameterMm', 'Scrap diameter'), minOpen: false },
-					size('newDiameterMm', 'Diameter when new'),
-					mps('ratedSpeedMps', 'Marked speed', over0(500)),
-					rpm('ratedSpeedRpm', 'Marked rpm', over0(500000)),
-					choice('state', 'Where it stands', ['available', 'mounted', 'quarantined', 'scrapped'], {
-						default: 'available'
-					}),
-					date('expiresOn', 'Last day of use')
-				],
-				{ required: true }
-			),
-			{ required: true, maxItems: 100000 }
-		),
-		group(
-			'weights',
-			'How much each part counts; they add up to 1',
-			PARTS.map((p) => number(p, `How much ${p} counts`, { ...from0(1), default: WEIGHTS[p] })),
-			{ advanced: true }
-		)
-	],
+	fields: RANK_FIELDS,
 	outputs: [
 		{ name: 'bestId', about: 'Best wheel', main: true },
 		{ name: 'ranked', about: 'Wheels that may be used, best first' },
@@ -157,36 +56,28 @@ export const rankRack = defineCalculation({
 	},
 	compute({ today, job, machine, candidates, weights: given }) {
 		checkCandidates(candidates);
-		const weights = weightsOf(given as Partial<Record<Part, number>> | null);
+		const weights = weightsOf(given);
 		const ranked = [];
-		const excluded: { id: string; codes: string[] }[] = [];
+		const excluded: { id: string; codes: readonly string[] }[] = [];
+		const judged = ruledOut(today, machine);
+		const scored = partsFor(job, machine.maxDiameterMm);
 		for (const w of candidates) {
-			const play = w.boreMm - machine.boreMm;
-			const fits = play >= -1e-9 && play <= machine.boreToleranceMm + 1e-9;
-			const bushed = machine.bushingBoresMm.some(
-				(b) => Math.abs(w.boreMm - b) <= machine.boreToleranceMm + 1e-9
-			);
-			const speed = surfaceSpeedMps(w.diameterMm, machine.spindleRpm);
-			const codes = exclusions(w, today, machine, speed, fits || bushed);
-			if (codes.length) {
-				excluded.push({ id: w.id, codes });
+			const reasons = judged(w);
+			if (reasons) {
+				excluded.push({ id: w.id, codes: codesOf(reasons) });
 				continue;
 			}
-			const parts = scoreParts(job, w, machine.maxDiameterMm);
+			const parts = scored(w);
 			ranked.push({
 				id: w.id,
 				scorePoints: scorePoints(parts, weights),
-				needsBushing: !fits,
-				surfaceSpeedMps: speed,
+				needsBushing: boreOn(machine, w.boreMm) === 'bushed',
+				surfaceSpeedMps: surfaceSpeedMps(w.diameterMm, machine.spindleRpm),
 				remainingRadiusMm: (w.diameterMm - w.minDiameterMm) / 2,
 				parts
 			});
 		}
-		const key = (n: number) => Math.round(n * 1e6);
-		ranked.sort(
-			(a, b) =>
-				key(b.scorePoints) - key(a.scorePoints) || b.parts.life - a.parts.life || (a.id < b.id ? -1 : 1)
-		);
+		ranked.sort((a, b) => betterFirst({ ...a, life: a.parts.life }, { ...b, life: b.parts.life }));
 		const best = ranked[0];
 		const findings = new Findings()
 			.stop('no-usable-wheel', !best, 'No wheel on the rack may go on this spindle for this job.')
@@ -203,17 +94,3 @@ export const rankRack = defineCalculation({
 		return { ranked, excluded, bestId: best?.id ?? null, ...findings.judged() };
 	}
 });
-
-/** The weights that count; a shop's own must add up to one. @throws InputFault */
-function weightsOf(given: Partial<Record<Part, number>> | null): Readonly<Record<Part, number>> {
-	if (!given) return WEIGHTS;
-	const own = Object.fromEntries(PARTS.map((p) => [p, given[p] ?? WEIGHTS[p]])) as Record<Part, number>;
-	const sum = PARTS.reduce((s, p) => s + own[p], 0);
-	if (Math.abs(sum - 1) > 1e-6)
-		throw new InputFault(
-			'weights',
-			'inconsistent',
-			`The weights add up to ${sum.toFixed(3)}. They must add up to 1.`
-		);
-	return own;
-}

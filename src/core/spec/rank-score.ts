@@ -1,3 +1,4 @@
+import { InputFault } from '../calculation/fault.js';
 import { ABRASIVE_FAMILIES, abrasiveGroup } from './families.js';
 
 /** Guideline weights of the score; they add up to one. */
@@ -39,59 +40,87 @@ export interface WheelFacts {
 	newDiameterMm: number;
 }
 
-function abrasiveScore(job: JobWish, family: string | null): number {
-	if (family === null) return UNKNOWN;
+const isConventional = (f: string): boolean =>
+	(ABRASIVE_FAMILIES as readonly string[]).includes(f) && f !== 'cbn' && f !== 'diamond';
+
+function abrasiveScore(job: JobWish, family: string): number {
 	if (family === job.family) return 1;
 	if (FRIABLE.includes(family) && FRIABLE.includes(job.family)) return 0.85;
 	if (job.alternativeFamilies.includes(family)) return 0.7;
-	const known = (f: string) => (ABRASIVE_FAMILIES as readonly string[]).includes(f);
-	const conventional = (f: string) => known(f) && !['cbn', 'diamond'].includes(f);
-	return conventional(family) &&
-		conventional(job.family) &&
+	return isConventional(family) &&
+		isConventional(job.family) &&
 		abrasiveGroup(family) === abrasiveGroup(job.family)
 		? 0.6
 		: 0;
 }
 
-function gradeScore(wanted: string | null, grade: string | null): number {
-	if (wanted === null) return 1;
-	if (grade === null) return UNKNOWN;
+function gradeScore(wanted: string, grade: string): number {
 	const harder = grade.charCodeAt(0) - wanted.charCodeAt(0);
 	return Math.max(0, harder > 0 ? 1 - harder / 3 : 1 - -harder / 5);
 }
 
-/** Seven parts, each 0 to 1: what is unknown on the wheel counts a quarter, what the job does not ask counts full. */
-export function scoreParts(job: JobWish, w: WheelFacts, maxDiameterMm: number): Record<Part, number> {
-	const grit =
-		w.gritMeanUm === null
-			? UNKNOWN
-			: clamp01(1 - Math.abs(Math.log(w.gritMeanUm / job.gritMeanUm)) / Math.LN2);
-	const bond = job.bond === null ? 1 : w.bond === null ? UNKNOWN : w.bond === job.bond ? 1 : 0;
-	const structure =
-		job.structure === null
-			? 1
-			: w.structure === null
-				? UNKNOWN
-				: clamp01(1 - Math.abs(w.structure - job.structure) / 6);
-	const size =
-		clamp01(w.diameterMm / maxDiameterMm) *
-		(job.minWidthMm === null ? 1 : Math.min(1, w.widthMm / job.minWidthMm));
-	const life = clamp01((w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm));
-	return {
-		abrasive: abrasiveScore(job, w.family),
-		grit,
-		grade: gradeScore(job.grade, w.grade),
-		bond,
-		life,
-		structure,
-		size
+/** Scores one wheel after the other for a job: seven parts, each 0 to 1; what is unknown on the wheel counts a quarter, what the job does not ask counts full. */
+export function partsFor(job: JobWish, maxDiameterMm: number): (w: WheelFacts) => Record<Part, number> {
+	const byFamily = new Map<string, number>();
+	const { gritMeanUm, grade, bond, structure, minWidthMm } = job;
+	return (w) => {
+		let abrasive = w.family === null ? UNKNOWN : byFamily.get(w.family);
+		if (abrasive === undefined) byFamily.set(w.family!, (abrasive = abrasiveScore(job, w.family!)));
+		const size = minWidthMm === null ? 1 : Math.min(1, w.widthMm / minWidthMm);
+		return {
+			abrasive,
+			grit:
+				w.gritMeanUm === null
+					? UNKNOWN
+					: clamp01(1 - Math.abs(Math.log(w.gritMeanUm / gritMeanUm)) / Math.LN2),
+			grade: grade === null ? 1 : w.grade === null ? UNKNOWN : gradeScore(grade, w.grade),
+			bond: bond === null ? 1 : w.bond === null ? UNKNOWN : w.bond === bond ? 1 : 0,
+			life: clamp01((w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm)),
+			structure:
+				structure === null
+					? 1
+					: w.structure === null
+						? UNKNOWN
+						: clamp01(1 - Math.abs(w.structure - structure) / 6),
+			size: clamp01(w.diameterMm / maxDiameterMm) * size
+		};
 	};
 }
 
+/** The seven parts of one wheel. */
+export const scoreParts = (job: JobWish, w: WheelFacts, maxDiameterMm: number): Record<Part, number> =>
+	partsFor(job, maxDiameterMm)(w);
+
 /** Points out of 100: every part by its weight. */
-export function scorePoints(
-	parts: Record<Part, number>,
-	weights: Readonly<Record<Part, number>> = WEIGHTS
+export function scorePoints(p: Record<Part, number>, w: Readonly<Record<Part, number>> = WEIGHTS): number {
+	const materials = w.abrasive * p.abrasive + w.grit * p.grit + w.grade * p.grade + w.bond * p.bond;
+	return 100 * (materials + w.life * p.life + w.structure * p.structure + w.size * p.size);
+}
+
+/** Better points first, to a millionth; then what has more life left, then the number. */
+export function betterFirst(
+	a: { id: string; scorePoints: number; life: number },
+	b: { id: string; scorePoints: number; life: number }
 ): number {
-	return 100 * PARTS.reduce((sum, part) => sum + weights[part] * parts[part], 0);
+	return (
+		Math.round(b.scorePoints * 1e6) - Math.round(a.scorePoints * 1e6) ||
+		b.life - a.life ||
+		(a.id < b.id ? -1 : 1)
+	);
+}
+
+/** The weights that count; a shop's own must add up to one. @throws InputFault */
+export function weightsOf(
+	given: Partial<Record<Part, number | null>> | null
+): Readonly<Record<Part, number>> {
+	if (!given) return WEIGHTS;
+	const own = Object.fromEntries(PARTS.map((p) => [p, given[p] ?? WEIGHTS[p]])) as Record<Part, number>;
+	const sum = PARTS.reduce((s, p) => s + own[p], 0);
+	if (Math.abs(sum - 1) > 1e-6)
+		throw new InputFault(
+			'weights',
+			'inconsistent',
+			`The weights add up to ${sum.toFixed(3)}. They must add up to 1.`
+		);
+	return own;
 }

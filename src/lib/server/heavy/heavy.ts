@@ -19,7 +19,6 @@ const WITHIN_S: Readonly<Record<JobName, number>> = {
 	'release-sheet': 20,
 	'carry-out': 20,
 	'rack-file': 60,
-	'select-view': 20,
 	import: 300
 };
 /** What a thread may hold before it is ended; the server itself lives on. */

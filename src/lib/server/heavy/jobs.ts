@@ -5,7 +5,6 @@ import { inShop } from '../../../core/calculation/limits.js';
 import { type CarriedOut, type Submission, carryOut } from '../../../core/route/carry-out.js';
 import { stepOf } from '../../../core/route/steps.js';
 import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
-import { type SelectView, selectView } from '../../../core/route/stations/select/view.js';
 import { checked } from '../door/joi-schema.js';
 import { Refused } from '../door/refused.js';
 import type { User } from '../people/sign-in.js';
@@ -13,7 +12,6 @@ import { releaseSheetFile } from '../print/release-sheet.js';
 import { setupCard } from '../print/setup-card.js';
 import { wheelTags } from '../print/wheel-tags.js';
 import { loadSetup } from '../setups/setups.js';
-import { allWheels } from '../wheels/wheels.js';
 import { rackFile } from '../wheels/rack-file.js';
 import { type Calculated, calculated } from './calc-job.js';
 import { importBody } from '../wheels/rack-import.js';
@@ -61,8 +59,6 @@ export const JOBS = {
 		});
 	},
 	'rack-file': ({ kind }: { kind: 'csv' | 'json' }): Promise<Uint8Array> => rackFile(kind),
-	'select-view': async ({ setupId }: { setupId: number }): Promise<SelectView> =>
-		selectView((await loaded(setupId)).facts, await allWheels()),
 	import: ({ bytes, user }: { bytes: Uint8Array; user: User }, tell: Tell): Promise<number> =>
 		importBody(bytes, user, tell)
 } satisfies Record<string, (given: never, tell: Tell) => unknown>;

@@ -10,18 +10,34 @@ export interface Found {
 }
 const MOST = 12;
 
+interface FoundWheel {
+	number: string;
+	canonical: string;
+	place: string;
+}
+/** The wheel of that very number first, then others by number; a large rack is read in that order until there are enough. */
+async function wheelsHolding(text: string, like: string): Promise<FoundWheel[]> {
+	const few = await mayHold(text);
+	const where = few
+		? `id IN (${[...few, 0].map(Number).join(',')})`
+		: 'LOCATE(CAST(? AS BINARY), search_bytes) > 0';
+	const [own, others] = [
+		await rows<FoundWheel>('SELECT number, canonical, place FROM wheels WHERE number = ?', [text]),
+		await queryRows<FoundWheel>(
+			`SELECT number, canonical, place FROM wheels ${few ? '' : 'FORCE INDEX (by_search)'} WHERE ${where} AND (number LIKE ? OR canonical LIKE ? OR marking LIKE ?) ORDER BY number LIMIT ${MOST + 1}`,
+			[...(few ? [] : [text.toLowerCase()]), like, like, like]
+		)
+	];
+	return [...own, ...others.filter((w) => w.number !== own[0]?.number)].slice(0, MOST);
+}
+
 /** Everything in the shop whose number, name or marking holds the text. */
 export async function find(text: string): Promise<Found[]> {
 	if (!text) return [];
 	const like = `%${text.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 	const many = (n: number): Value[] => Array.from({ length: n }, () => like);
 	const [wheels, setups, machines, mounts, dressers] = await Promise.all([
-		mayHold(text).then((few) =>
-			queryRows<{ number: string; canonical: string; place: string }>(
-				`SELECT number, canonical, place FROM wheels WHERE ${few ? `id IN (${[...few, 0].map(Number).join(',')}) AND` : ''} (number LIKE ? OR canonical LIKE ? OR marking LIKE ?) ORDER BY number = ? DESC, number LIMIT ${MOST}`,
-				[...many(3), text]
-			)
-		),
+		wheelsHolding(text, like),
 		rows<{ id: number; part: string; machine: string }>(
 			`SELECT s.id, s.part, m.code AS machine FROM setups s JOIN machines m ON m.id = s.machine_id WHERE s.part LIKE ? OR CAST(s.id AS CHAR) = ? ORDER BY s.id DESC LIMIT ${MOST}`,
 			[like, text]

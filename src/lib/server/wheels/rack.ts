@@ -21,7 +21,7 @@ const ORDER: Readonly<Record<RackSort, string>> = {
 	grit: 'grit_mean_um',
 	place: 'place',
 	state: 'state',
-	life: '(diameter_mm - min_diameter_mm) / (new_diameter_mm - min_diameter_mm)',
+	life: 'life',
 	expires: 'expires_on'
 };
 

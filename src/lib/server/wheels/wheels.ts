@@ -77,6 +77,13 @@ export async function allWheels(on?: Runner): Promise<WheelFacts[]> {
 	return (await rows<WheelRow>('SELECT * FROM wheel_now ORDER BY number', [], on)).map(facts);
 }
 
+/** Wheels whose ids lie in a stretch. */
+export async function wheelsOfRun(from: number, many: number): Promise<WheelFacts[]> {
+	return (
+		await rows<WheelRow>('SELECT * FROM wheel_now WHERE id BETWEEN ? AND ?', [from, from + many - 1])
+	).map(facts);
+}
+
 export async function wheelById(id: number, on?: Runner): Promise<WheelFacts | undefined> {
 	const w = await row<WheelRow>('SELECT * FROM wheel_now WHERE id = ?', [id], on);
 	return w && facts(w);

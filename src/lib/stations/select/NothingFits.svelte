@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Excluded } from '$core/spec/rank-many';
 	import { resolve } from '$app/paths';
 	import type { SetupFacts, WheelFacts } from '$core/route/facts';
 	import { EXCLUSION_WORDS } from '$core/route/stations/select/steps';
@@ -8,7 +9,7 @@
 	interface Props {
 		facts: SetupFacts;
 		wanted: string;
-		near: { id: string; codes: string[] }[];
+		near: readonly Excluded[];
 		wheels: ReadonlyMap<string, WheelFacts>;
 	}
 	/** When nothing fits: the nearest wheels with what would have to change, and a line to order the right one by. */

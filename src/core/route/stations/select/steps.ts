@@ -3,6 +3,7 @@ import { mostPlayMm } from '../../../mount/bore-rule.js';
 import { concentration } from '../../../spec/concentration.js';
 import { gritSize } from '../../../spec/grit-size.js';
 import { parseMarking } from '../../../spec/parse-marking.js';
+import type { RackRow, RankAsked } from '../../../spec/rank-many.js';
 import { rankRack } from '../../../spec/rank-rack.js';
 import { shape } from '../../../spec/shape.js';
 import { surfaceSpeed } from '../../../spec/surface-speed.js';
@@ -28,7 +29,8 @@ export const EXCLUSION_WORDS: Readonly<Record<string, string>> = {
 	held: 'held by another setup'
 };
 
-const candidate = (w: WheelFacts) => ({
+/** What ranking needs of a wheel. */
+export const rackRow = (w: WheelFacts): RackRow => ({
 	id: w.number,
 	family: w.family,
 	gritMeanUm: w.gritMeanUm,
@@ -51,10 +53,10 @@ const seatOf = (facts: SetupFacts): number => facts.mount?.seatMm ?? facts.machi
 /** One wheel with its points. */
 export type Ranked = OutputOf<typeof rankRack>['ranked'][number];
 
-/** The rack ranked for this brief on this machine's mount. */
-export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Computed<OutputOf<typeof rankRack>> {
+/** What the rack is ranked by: what the brief wishes, where it goes, and how much each part counts here. */
+export function askedOf(facts: SetupFacts): RankAsked {
 	const wish = wishOf(facts);
-	return compute(facts, rankRack, {
+	return {
 		today: facts.today,
 		job: {
 			family: wish.family,
@@ -70,11 +72,19 @@ export function rankFor(facts: SetupFacts, rack: readonly WheelFacts[]): Compute
 			maxWidthMm: facts.machine.maxWidthMm,
 			boreMm: seatOf(facts),
 			boreToleranceMm: mostPlayMm(seatOf(facts)),
+			bushingBoresMm: [],
 			spindleRpm: facts.machine.spindleRpm
 		},
-		candidates: rack.map(candidate),
 		weights: facts.guidelines.weights
-	});
+	};
+}
+
+/** Wheels ranked for this brief on this machine's mount, with every part of their points. */
+export function rankFor(
+	facts: SetupFacts,
+	wheels: readonly WheelFacts[]
+): Computed<OutputOf<typeof rankRack>> {
+	return compute(facts, rankRack, { ...askedOf(facts), candidates: wheels.map(rackRow) });
 }
 
 /** What is worked out about a wheel when it is taken: its marking read, its speed on this spindle, its shape, its concentration. */
