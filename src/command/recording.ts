@@ -38,17 +38,20 @@ export class Recording {
 	private givenUp = false;
 	private wake: (() => void)[] = [];
 	private work: Promise<unknown> = Promise.resolve();
-	private constructor(private readonly people: number) {}
+	private constructor(
+		private readonly people: number,
+		private readonly restMs: number
+	) {}
 
-	/** Begins at these addresses, whose database this process reaches too. */
-	static async begin(bases: readonly string[], people = CLIENTS): Promise<Recording> {
+	/** Begins at these addresses, whose database this process reaches too; between two records each rests so long. */
+	static async begin(bases: readonly string[], people = CLIENTS, restMs = 0): Promise<Recording> {
 		const { closeDatabase, row } = await import('../lib/server/db/pool.js');
 		const { openSession } = await import('../lib/server/people/sessions.js');
 		const who = (await row<{ id: number }>("SELECT id FROM users WHERE name = 'Ines Falk'"))!;
 		const tokens: string[] = [];
 		for (let i = 0; i < people; i++) tokens.push(await openSession(who.id));
 		await closeDatabase();
-		const all = new Recording(people);
+		const all = new Recording(people, restMs);
 		all.work = Promise.all(tokens.map((token, i) => all.client(bases, i, `uncinus=${token}`)));
 		return all;
 	}
@@ -64,6 +67,8 @@ export class Recording {
 			}
 			this.acknowledged.push({ key, client: first, begun, at: performance.now() });
 			for (const wake of this.wake.splice(0)) wake();
+			// Nobody works to a beat: half as long again, or half.
+			if (this.restMs) await pause(this.restMs * (0.5 + Math.random()));
 		}
 	}
 	/** Resolves with the next record that is acknowledged. */

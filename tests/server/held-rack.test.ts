@@ -64,7 +64,7 @@ describe('the rack as it is held for Select', () => {
 			throw new Error('taken back');
 		}).catch(() => undefined);
 		expect((await heldRack()).print).to.equal(before);
-		await write("UPDATE wheels SET place = 'test again' WHERE number = ?", [number]);
+		await write("UPDATE wheels SET bond = 'B' WHERE number = ?", [number]);
 		expect((await heldRack()).print).not.to.equal(before);
 	});
 	it('many who look at the same time see the same', async () => {

@@ -36,6 +36,8 @@ export function nodesOf(host: string, port: number): { host: string; port: numbe
 		});
 }
 
+/** Every read of a transaction sees what is committed now: after waiting for a lock nobody decides on what was true before it. */
+const SEES_WHAT_IS_COMMITTED = 'SET SESSION TRANSACTION ISOLATION LEVEL READ COMMITTED';
 /** On a cluster a read, a change and an insert wait until what anybody committed before is at this node too. */
 const WAIT_FOR_ALL = 'SET SESSION wsrep_sync_wait = 7';
 
@@ -58,8 +60,11 @@ export class Hosts {
 				enableKeepAlive: true,
 				namedPlaceholders: false
 			});
-			// The first thing a connection is asked; where it cannot be, what is asked next says why.
-			if (nodes.length > 1) pool.pool.on('connection', (c) => void c.query(WAIT_FOR_ALL, () => undefined));
+			// The first things a connection is told; where it cannot be, what is asked next says why.
+			pool.pool.on('connection', (c) => {
+				c.query(SEES_WHAT_IS_COMMITTED, () => undefined);
+				if (nodes.length > 1) c.query(WAIT_FOR_ALL, () => undefined);
+			});
 			return pool;
 		});
 	}

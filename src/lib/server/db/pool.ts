@@ -1,5 +1,6 @@
 import type { Pool, PoolConnection, ResultSetHeader } from 'mysql2/promise';
 import { Hosts, addressFromEnvironment } from './hosts.js';
+import { changedIn } from './this-transaction.js';
 
 export { addressFromEnvironment, type DatabaseAddress } from './hosts.js';
 
@@ -100,8 +101,12 @@ async function anywhere<T>(work: (on: Pool) => Promise<T>, again: 'read' | 'neve
 	}
 }
 
+/** After waiting for a lock more may be true than before. */
+const LOCKS = /FOR UPDATE|IN SHARE MODE/;
+
 /** Rows of a query with placeholders. @throws DatabaseDown */
 export async function rows<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T[]> {
+	if (on && LOCKS.test(sql)) changedIn(on);
 	const ask = async (from: Runner) => (await from.execute(sql, values))[0] as T[];
 	return on ? guarded(() => ask(on)) : anywhere(ask, 'read');
 }
@@ -114,6 +119,7 @@ export async function row<T>(sql: string, values: Value[] = [], on?: Runner): Pr
 	return (await rows<T>(sql, values, on))[0];
 }
 export async function write(sql: string, values: Value[] = [], on?: Runner): Promise<ResultSetHeader> {
+	if (on) changedIn(on);
 	const ask = async (from: Runner) => (await from.execute<ResultSetHeader>(sql, values))[0];
 	return on ? guarded(() => ask(on)) : anywhere(ask, 'never asked');
 }
@@ -146,8 +152,7 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
 	);
 	try {
 		if (clock) await connection.query('SET timestamp = ?', [clock() / 1000]);
-		// Every read sees what is committed now: after waiting for a lock nobody decides on what was true before it.
-		await connection.query('SET TRANSACTION ISOLATION LEVEL READ COMMITTED');
+		changedIn(connection);
 		await connection.beginTransaction();
 		const result = await work(connection);
 		await connection.commit();

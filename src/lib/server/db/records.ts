@@ -26,34 +26,42 @@ export interface NewRecord {
 	enteredAtMs?: number | null;
 }
 
-/** Adds evidence; nothing here can change or delete it. Returns its number. */
-export async function addRecord(r: NewRecord, on: Runner): Promise<number> {
+const COLUMNS =
+	'setup_id, wheel_id, machine_id, station, step, calculation, core_version, entered, input, output, verdict, override_reason, replaces_id, facts, user_id, request_key, ordinal, entered_at';
+const valuesOf = (r: NewRecord): Value[] => [
+	r.setupId,
+	r.wheelId,
+	r.machineId,
+	r.station,
+	r.step,
+	r.calculation,
+	r.coreVersion,
+	JSON.stringify(r.entered),
+	JSON.stringify(r.input),
+	JSON.stringify(r.output),
+	r.verdict,
+	r.overrideReason,
+	r.replacesId,
+	r.facts,
+	r.userId,
+	r.key,
+	r.ordinal,
+	r.enteredAtMs ? new Date(r.enteredAtMs) : null
+];
+
+/** Adds evidence, all of it in one statement, numbered in the order given; nothing here can change or delete it. Returns the number of the first. */
+export async function addRecords(list: readonly NewRecord[], on: Runner): Promise<number> {
+	const values = list.map(valuesOf);
+	const one = `(${places(values[0]!)})`;
 	const done = await write(
-		'INSERT INTO records (setup_id, wheel_id, machine_id, station, step, calculation, core_version, entered, input, output, verdict, override_reason, replaces_id, facts, user_id, request_key, ordinal, entered_at) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)',
-		[
-			r.setupId,
-			r.wheelId,
-			r.machineId,
-			r.station,
-			r.step,
-			r.calculation,
-			r.coreVersion,
-			JSON.stringify(r.entered),
-			JSON.stringify(r.input),
-			JSON.stringify(r.output),
-			r.verdict,
-			r.overrideReason,
-			r.replacesId,
-			r.facts,
-			r.userId,
-			r.key,
-			r.ordinal,
-			r.enteredAtMs ? new Date(r.enteredAtMs) : null
-		],
+		`INSERT INTO records (${COLUMNS}) VALUES ${values.map(() => one).join(', ')}`,
+		values.flat(),
 		on
 	);
 	return done.insertId;
 }
+/** Adds one. Returns its number. */
+export const addRecord = (r: NewRecord, on: Runner): Promise<number> => addRecords([r], on);
 
 /** What a request was about: a key belongs to it and to nothing else. */
 export interface About {

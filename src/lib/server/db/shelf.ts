@@ -1,5 +1,6 @@
 import { type Runner, rows } from './pool.js';
 import { oncePerRequest } from './this-request.js';
+import { oncePerTransaction } from './this-transaction.js';
 
 /** What the shop keeps and seldom changes, by the name of its table. */
 export type Topic = 'machines' | 'mounts' | 'dressers' | 'guidelines' | 'shop' | 'block_sets';
@@ -20,7 +21,7 @@ async function readStamps(on?: Runner): Promise<Map<string, string>> {
 }
 /** The stamps that stand; inside a transaction those it sees itself. */
 const stampsNow = (on?: Runner): Promise<Map<string, string>> =>
-	on ? readStamps(on) : oncePerRequest('stamps', () => readStamps());
+	on ? oncePerTransaction(on, 'stamps', () => readStamps(on)) : oncePerRequest('stamps', () => readStamps());
 
 /** All stamps as one text: it changes whenever anything does that the shop keeps. */
 export const stampsInOne = async (): Promise<string> => [...(await stampsNow()).values()].join(' ');

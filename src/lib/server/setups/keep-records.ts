@@ -3,7 +3,7 @@ import { CORE_VERSION } from '../../../core/calculations.js';
 import { asRecorded } from '../../../core/route/as-recorded.js';
 import type { NewRecord } from '../../../core/route/carry-out.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
-import { addRecord } from '../db/records.js';
+import { addRecords } from '../db/records.js';
 import { keepFacts } from './kept-facts.js';
 import type { User } from '../people/sign-in.js';
 
@@ -17,24 +17,19 @@ export async function keepRecords(
 	enteredAtMs: number | null = null
 ): Promise<number> {
 	const known = await keepFacts(asRecorded(facts), on);
-	let first = 0;
-	for (const [ordinal, r] of records.entries()) {
-		const id = await addRecord(
-			{
-				...r,
-				setupId: facts.id,
-				machineId: facts.machine.id,
-				coreVersion: CORE_VERSION,
-				replacesId: r.replacesId ?? null,
-				facts: known,
-				userId: user.id,
-				key,
-				ordinal,
-				enteredAtMs
-			},
-			on
-		);
-		first ||= id;
-	}
-	return first;
+	return addRecords(
+		records.map((r, ordinal) => ({
+			...r,
+			setupId: facts.id,
+			machineId: facts.machine.id,
+			coreVersion: CORE_VERSION,
+			replacesId: r.replacesId ?? null,
+			facts: known,
+			userId: user.id,
+			key,
+			ordinal,
+			enteredAtMs
+		})),
+		on
+	);
 }
