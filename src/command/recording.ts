@@ -57,6 +57,8 @@ export class Recording {
 	}
 	private async client(bases: readonly string[], first: number, cookie: string): Promise<void> {
 		let at = first;
+		// Nobody works to a beat: they begin one after the other, and rest half as long again, or half.
+		if (this.restMs) await pause(this.restMs * Math.random());
 		while (!this.over) {
 			const key = randomUUID();
 			const begun = performance.now();
@@ -67,7 +69,6 @@ export class Recording {
 			}
 			this.acknowledged.push({ key, client: first, begun, at: performance.now() });
 			for (const wake of this.wake.splice(0)) wake();
-			// Nobody works to a beat: half as long again, or half.
 			if (this.restMs) await pause(this.restMs * (0.5 + Math.random()));
 		}
 	}
