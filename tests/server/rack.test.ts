@@ -7,7 +7,12 @@ import { SHIPPED } from '../../src/core/spec/guidelines.js';
 import { setupCard } from '../../src/lib/server/print/setup-card.js';
 import { wheelTags } from '../../src/lib/server/print/wheel-tags.js';
 import { heavy } from '../../src/lib/server/heavy/heavy.js';
-import { type ImportLine, importWheels, knownNumbers } from '../../src/lib/server/wheels/rack-import.js';
+import {
+	type ImportLine,
+	importBody,
+	importWheels,
+	knownNumbers
+} from '../../src/lib/server/wheels/rack-import.js';
 import { row } from '../../src/lib/server/db/pool.js';
 import { rackPage } from '../../src/lib/server/wheels/rack.js';
 import { allWheels, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
@@ -85,6 +90,15 @@ describe('a list of wheels', () => {
 		);
 		expect(await count()).to.equal(before);
 		expect(await knownNumbers(['K5', 'M1', 'N1', 'C1', 'C700'])).to.deep.equal(['K5']);
+	});
+	it('is not read where it holds far more than there could be', async () => {
+		const who = await machinist();
+		const endless = `{"lines":[${'0,'.repeat(4_000_001)}0]}`;
+		await refusedWith(
+			'too-many',
+			importBody(Buffer.from(endless), who, () => undefined)
+		);
+		await refusedWith('too-many', onTheRack(Array.from({ length: 100_001 }, () => line('never'))));
 	});
 	it('checks again what the browser sent', async () => {
 		expect(

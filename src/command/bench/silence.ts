@@ -182,7 +182,12 @@ export const freeWheel = async (): Promise<string> =>
 	))!.number;
 
 /** Longest time for which nobody else was answered while one such request was under way. */
-export async function benchSilence(base: string, cookie: string, wheel: string): Promise<Ratio[]> {
+export async function benchSilence(
+	base: string,
+	cookie: string,
+	wheel: string,
+	highestMb: () => number
+): Promise<Ratio[]> {
 	const list: Ratio[] = [];
 	const quiet = await watched(base, () => new Promise((r) => setTimeout(r, 1500)));
 	for (const h of ALL) {
@@ -197,7 +202,7 @@ export async function benchSilence(base: string, cookie: string, wheel: string):
 			value: longest,
 			unit: 'ms',
 			aim: 'aim: at most 100',
-			of: `the longest wait of /health (${quiet.toFixed(0)} ms with nothing under way); answered ${answer.status} in ${(answer.ms / 1000).toFixed(2)} s`
+			of: `the longest wait of /health (${quiet.toFixed(0)} ms with nothing under way); answered ${answer.status} in ${(answer.ms / 1000).toFixed(2)} s, memory so far at most ${highestMb().toFixed(0)} MB`
 		});
 	}
 	return list;

@@ -116,12 +116,17 @@ export const ringAnalysis = defineCalculation({
 			);
 		const limits = qLimits(v.bond);
 		return {
-			...listen(raw, fs, {
-				...v,
-				clearQ: v.clearQ ?? limits.clearQ,
-				dullQ: v.dullQ ?? limits.dullQ,
-				tapAnglesDeg: v.tapAnglesDeg ?? synth?.taps.map((t) => t.angleDeg) ?? null
-			}).result
+			...listen(
+				raw,
+				fs,
+				{
+					...v,
+					clearQ: v.clearQ ?? limits.clearQ,
+					dullQ: v.dullQ ?? limits.dullQ,
+					tapAnglesDeg: v.tapAnglesDeg ?? synth?.taps.map((t) => t.angleDeg) ?? null
+				},
+				raw
+			).result
 		};
 	}
 });

@@ -51,10 +51,16 @@ function spreadPct(hz: readonly number[]): number {
 
 /**
  * Listens to a recording step by step: each turn of the generator is one piece of work, its value how far it has come (0 to 1),
- * so that whoever drives it can show progress, stop, or let others in between.
+ * so that whoever drives it can show progress, stop, or let others in between. What is listened to is put `into` a list of its own, or
+ * over the recording itself where nobody needs that afterwards.
  */
-export function* listening(raw: Float64Array, fs: number, v: ListenSettings): Generator<number, Heard, void> {
-	const { samples: x, peak, clippedFraction, unusable: tooQuiet } = prepare(raw);
+export function* listening(
+	raw: Float64Array,
+	fs: number,
+	v: ListenSettings,
+	into?: Float64Array
+): Generator<number, Heard, void> {
+	const { samples: x, peak, clippedFraction, unusable: tooQuiet } = prepare(raw, into);
 	const base = { releases: false as const, peak, clippedFraction };
 	const unusable = (code: string, known: Partial<RingResult> = {}): Heard => ({
 		result: { ring: 'unusable-recording', ...EMPTY, ...known, ...base, ...unusableFor(code).judged() },
@@ -125,9 +131,9 @@ function* within<T>(from: number, to: number, stage: Generator<number, T, void>)
 	}
 }
 
-/** Listens to the end without a stop between. */
-export function listen(raw: Float64Array, fs: number, v: ListenSettings): Heard {
-	const steps = listening(raw, fs, v);
+/** Listens to the end without a stop between; `into` as for `listening`. */
+export function listen(raw: Float64Array, fs: number, v: ListenSettings, into?: Float64Array): Heard {
+	const steps = listening(raw, fs, v, into);
 	for (;;) {
 		const s = steps.next();
 		if (s.done) return s.value;

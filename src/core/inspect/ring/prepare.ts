@@ -11,8 +11,8 @@ export interface Prepared {
 	unusable: 'silent' | 'clipped' | null;
 }
 
-/** Takes the offset out, so that a microphone that leans to one side is not taken for sound, and says whether there is any. */
-export function prepare(raw: Float64Array): Prepared {
+/** Takes the offset out, so that a microphone that leans to one side is not taken for sound, and says whether there is any. The result may be put over the recording. */
+export function prepare(raw: Float64Array, into: Float64Array = new Float64Array(raw.length)): Prepared {
 	let [sum, peak, clipped, loudest] = [0, 0, 0, 0];
 	for (let i = 0; i < raw.length; i++) {
 		const s = raw[i]!;
@@ -22,7 +22,7 @@ export function prepare(raw: Float64Array): Prepared {
 		if (a >= CLIPPED) clipped++;
 	}
 	const mean = sum / raw.length;
-	const samples = new Float64Array(raw.length);
+	const samples = into;
 	for (let i = 0; i < raw.length; i++) {
 		const s = raw[i]! - mean;
 		samples[i] = s;

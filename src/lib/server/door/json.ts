@@ -22,7 +22,8 @@ export function unsound(value: unknown): 'foreign-name' | 'half-character' | 'to
 				if (Object.keys(v).some((k) => FOREIGN.includes(k))) return 'foreign-name';
 				if (Object.keys(v).some((k) => HALF.test(k))) return 'half-character';
 			}
-			for (const inner of Object.values(v))
+			// A long list is walked as it is: a copy of millions of entries would weigh as much again.
+			for (const inner of Array.isArray(v) ? (v as unknown[]) : Object.values(v))
 				if (typeof inner === 'string' || (typeof inner === 'object' && inner !== null)) next.push(inner);
 		}
 		level = next;

@@ -29,19 +29,20 @@ const loaded = async (id: number) => {
 	return found;
 };
 
+/** A recording in the form it is kept in; a long one as it came is let go before the kept one is read. */
+function asKept(bytes: Uint8Array): { wav: Uint8Array; seconds: number } {
+	const sound = readWav(bytes);
+	return { wav: writeWav(sound), seconds: sound.seconds };
+}
+
 /** Everything that may take longer than a glance. Each runs in a thread of its own, never where requests are answered. */
 export const JOBS = {
 	calc: ({ id, input }: { id: string; input: Record<string, unknown> }): Calculated => calculated(id, input),
 	listen: ({ bytes, settings }: { bytes: Uint8Array; settings: ListenSettings }): Heard => {
-		const sound = readWav(bytes);
-		const wav = writeWav(sound);
+		const { wav, seconds } = asKept(bytes);
 		// What is judged is what is kept.
-		const kept = readWav(wav);
-		return {
-			wav,
-			seconds: sound.seconds,
-			result: listen(kept.samples, kept.sampleRateHz, settings).result
-		};
+		const { samples, sampleRateHz } = readWav(wav);
+		return { wav, seconds, result: listen(samples, sampleRateHz, settings, samples).result };
 	},
 	tags: ({ wheels, origin }: { wheels: WheelFacts[]; origin: string }): Promise<Uint8Array> =>
 		wheelTags(wheels, origin),

@@ -1,4 +1,5 @@
 import type { MessagePort } from 'node:worker_threads';
+import { move, transferableSymbol, valueSymbol } from 'piscina';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { DatabaseDown } from '../db/pool.js';
 import { Refused } from '../door/refused.js';
@@ -22,7 +23,7 @@ type AnyJob = (given: unknown, tell: (o: object) => void) => unknown;
 export default async function run({ name, given, port }: Task): Promise<Outcome> {
 	try {
 		// One list of jobs, each with an input of its own; the caller was typed by the same list.
-		return { ok: await (JOBS[name] as AnyJob)(given, (o) => port?.postMessage(o)) };
+		return handedOver({ ok: await (JOBS[name] as AnyJob)(given, (o) => port?.postMessage(o)) });
 	} catch (e) {
 		if (e instanceof InputFault) return { fault: e.toJSON() };
 		if (e instanceof Refused) return { refused: { status: e.status, ...e.toJSON() } };
@@ -31,4 +32,18 @@ export default async function run({ name, given, port }: Task): Promise<Outcome>
 	} finally {
 		port?.close();
 	}
+}
+
+/** An outcome whose long bytes are handed over instead of copied. */
+function handedOver(outcome: { ok: unknown }): Outcome {
+	const { ok } = outcome;
+	const values: unknown[] = ok instanceof Uint8Array ? [ok] : Object.values(ok ?? {});
+	const own = values.flatMap((v) =>
+		// Bytes of their own; short ones share a piece of memory with others.
+		v instanceof Uint8Array && v.byteLength === v.buffer.byteLength ? [v.buffer as ArrayBuffer] : []
+	);
+	// The pool unpacks it again: whoever asked gets the outcome itself.
+	return own.length
+		? (move({ [transferableSymbol]: own, [valueSymbol]: outcome }) as unknown as Outcome)
+		: outcome;
 }

@@ -58,12 +58,7 @@ export async function importWheels(
 	progress: (done: number) => void
 ): Promise<number> {
 	mayWrite(user);
-	if (lines.length > MOST_WHEELS)
-		throw new Refused(
-			413,
-			'too-many',
-			`${lines.length} wheels are more than the ${MOST_WHEELS} that can be taken at once.`
-		);
+	if (lines.length > MOST_WHEELS) throw tooMany(`${lines.length} wheels are`);
 	try {
 		return await transaction(async (on) => {
 			for (let i = 0; i < lines.length; i += CHUNK) {
@@ -95,8 +90,20 @@ export async function importWheels(
 	}
 }
 
-/** A list as it was sent: read, checked and taken in, all of it or nothing. @throws as `importWheels`; InputFault where it is no list */
-export function importBody(bytes: Uint8Array, user: User, tell: (o: object) => void): Promise<number> {
+/** More commas than the most wheels with everything that can be said of them have: such a list is not even read. */
+const MOST_COMMAS = 40 * MOST_WHEELS;
+const COMMA = 0x2c;
+const tooMany = (says: string): Refused =>
+	new Refused(413, 'too-many', `${says} more than the ${MOST_WHEELS} that can be taken at once.`);
+function countedFirst(bytes: Uint8Array): void {
+	let commas = 0;
+	for (let i = 0; i < bytes.length; i++) if (bytes[i] === COMMA) commas++;
+	if (commas > MOST_COMMAS) throw tooMany('This list holds');
+}
+
+/** A list as it was sent: read, checked and taken in, all of it or nothing. @throws as `importWheels`; InputFault where it is no list, Refused 413 where it is far too long */
+export async function importBody(bytes: Uint8Array, user: User, tell: (o: object) => void): Promise<number> {
+	countedFirst(bytes);
 	const { lines } = groupIn(new TextDecoder().decode(bytes));
 	if (!Array.isArray(lines) || lines.length === 0)
 		throw new InputFault('lines', 'too-few', 'There is no wheel to take.');
