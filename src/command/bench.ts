@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Ratio } from './bench/ratio.js';
@@ -9,6 +9,7 @@ import { benchCalc } from './bench/calc.js';
 import { benchFloor } from './bench/floor.js';
 import { benchHistory, benchLog } from './bench/history.js';
 import { benchPages, cookieOf } from './bench/pages.js';
+import { highestMb } from './bench/memory.js';
 import { benchForm } from './bench/form.js';
 import { benchPatch } from './bench/patch.js';
 import { benchRing } from './bench/ring.js';
@@ -26,9 +27,7 @@ import { freePort, say } from './system.js';
 const line = (r: Ratio): string =>
 	`${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
 
-/** The most memory the application has had so far, its threads included. */
-const highestMb = (pid: number): number =>
-	Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]) / 1024;
+/** What the application has needed at its highest. */
 function highest(pid: number): Ratio {
 	return {
 		name: 'memory after heavy requests, at its highest',
@@ -56,7 +55,7 @@ const parts = (
 	operators: () => benchOperators(base),
 	start: benchStartAgain,
 	task: async () => benchLongestTask(base, await cookieOf()),
-	history: async () => benchHistory(base, await cookieOf()),
+	history: async () => benchHistory(base, await cookieOf(), pid),
 	floor: async () => benchFloor(base, await cookieOf()),
 	rack: async () => benchRack(base, await cookieOf(), settle),
 	log: benchLog

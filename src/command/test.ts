@@ -21,7 +21,6 @@ const LAST: readonly Part[] = ['doors', 'cluster', 'browser'];
 const ON_DEMAND: readonly Part[] = ['cluster'];
 /** These run beside the others, in a shop of their own; the others wait for the doors, which leave a processor much of its time. Three at once take no less time on two processors. */
 const SECOND_HALF: readonly string[] = [
-	'any-input',
 	'balancing',
 	'dressing',
 	'every-route',
@@ -31,6 +30,7 @@ const SECOND_HALF: readonly string[] = [
 	'keep-loop',
 	'pages',
 	'recording-and-ear',
+	'ringing',
 	'selecting',
 	'slice',
 	'stops',

@@ -17,7 +17,7 @@ import { keepMorning } from '../../src/lib/server/shop/morning.js';
 import { keepThing } from '../../src/lib/server/shop/shop.js';
 import { inspectAtRack, receiveWheel } from '../../src/lib/server/wheels/inspections.js';
 import { dropPicture, keepPicture } from '../../src/lib/server/wheels/pictures.js';
-import { importWheels } from '../../src/lib/server/wheels/rack-import.js';
+import { importBody, importWheels } from '../../src/lib/server/wheels/rack-import.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { correctWheel } from '../../src/lib/server/wheels/correct-wheel.js';
 import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
@@ -40,6 +40,7 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	inspectAtRack: (u) => inspectAtRack('0317', 'no such step', {}, key(), u),
 	keepPicture: (u) => keepPicture('wheel-new', new Uint8Array(1), u),
 	dropPicture: (u) => dropPicture(1, u),
+	importBody: (u) => importBody(Buffer.from('{}'), u, () => undefined),
 	importWheels: (u) => importWheels([], u, () => undefined),
 	addWheel: (u) => addWheel(ANYTHING, u),
 	correctWheel: (u) => correctWheel('0317', {}, 'a reason long enough', key(), u),

@@ -6,6 +6,7 @@ import { loadSetup } from '../../lib/server/setups/setups.js';
 import { record } from '../../lib/server/setups/record.js';
 import type { User } from '../../lib/server/people/sign-in.js';
 import { measured } from './answers.js';
+import { addedMb } from './memory.js';
 import { median } from '../../core/numeric/median.js';
 import type { Ratio } from './ratio.js';
 
@@ -35,7 +36,7 @@ async function book(id: number, bookings: number, user: User): Promise<void> {
 }
 
 /** A page of a setup that lives for months against the same while it was young. */
-export async function benchHistory(base: string, cookie: string): Promise<Ratio[]> {
+export async function benchHistory(base: string, cookie: string, pid: number): Promise<Ratio[]> {
 	const lead = (await row<User>("SELECT id, name, role FROM users WHERE name = 'Mara Okonjo'"))!;
 	const { id } = (await row<{ id: number }>(
 		"SELECT MAX(id) AS id FROM setups WHERE part = 'Drive splines'"
@@ -51,6 +52,11 @@ export async function benchHistory(base: string, cookie: string): Promise<Ratio[
 		ms: o.ms
 	}));
 	const [keep, dress] = [times[0]!, times[1]!];
+	let exported = 0;
+	const added = await addedMb(pid, async () => {
+		const answer = await fetch(`${base}/api/setups/${id}/export.json`, { headers: { cookie } });
+		for await (const piece of answer.body!) exported += (piece as Uint8Array).length / 1e6;
+	});
 	return [
 		{
 			name: `page of a setup with ${LONG} bookings`,
@@ -65,6 +71,13 @@ export async function benchHistory(base: string, cookie: string): Promise<Ratio[
 			unit: 'times',
 			aim: 'aim: at most 1.5',
 			of: `the same with ${SHORT} (bytes ${dress.bytes.toFixed(2)} times)`
+		},
+		{
+			name: `memory while it is exported`,
+			value: added,
+			unit: 'MB',
+			aim: 'flat',
+			of: `more than before, at its highest; ${exported.toFixed(0)} MB are sent`
 		}
 	];
 }

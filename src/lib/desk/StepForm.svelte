@@ -4,6 +4,7 @@
 	import type { Field, Values } from '$core/calculation/fields';
 	import { type Judged, type Step, forbidden } from '$core/route/step';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import Fold from '$lib/ui/layout/Fold.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -79,10 +80,10 @@
 						/>{/if}
 				</div>{/each}
 		</div>
-		{#if step.fields.some((f) => f.advanced)}<details
+		{#if step.fields.some((f) => f.advanced)}<Fold
+				title="More"
 				open={step.fields.some((f) => f.advanced && entry.faultAt(f.name))}
 			>
-				<summary>More</summary>
 				<div class="form">
 					{#each step.fields.filter((f) => f.advanced) as field (field.name)}<FieldInput
 							{entry}
@@ -90,7 +91,7 @@
 							{words}
 						/>{/each}
 				</div>
-			</details>{/if}
+			</Fold>{/if}
 	</div>
 	{#if drawing}<div class="side">{@render drawing(out, entry.result.values)}</div>{/if}
 </div>
@@ -116,12 +117,6 @@
 	}
 	.two {
 		grid-column: span 2;
-	}
-	summary {
-		cursor: pointer;
-		font-weight: 600;
-		min-height: 34px;
-		padding-top: var(--s-6);
 	}
 	.cols {
 		margin-top: var(--s-14);

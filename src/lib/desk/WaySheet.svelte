@@ -12,6 +12,7 @@
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import Fold from '$lib/ui/layout/Fold.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 
 	interface Props {
@@ -109,12 +110,11 @@
 		<div class="grid">
 			{#each first as f, i (f.name)}{@render field(f, i)}{/each}
 		</div>
-		{#if more.length}<details open={more.some((f) => entry.faultAt(f.name))}>
-				<summary>More</summary>
+		{#if more.length}<Fold title="More" open={more.some((f) => entry.faultAt(f.name))}>
 				<div class="grid">
 					{#each more as f (f.name)}{@render field(f, 1)}{/each}
 				</div>
-			</details>{/if}
+			</Fold>{/if}
 		{#if p.main}{@render follows?.(p.main)}{/if}
 	{/snippet}
 </TwoSides>
@@ -137,11 +137,5 @@
 	}
 	.wide {
 		grid-column: 1 / -1;
-	}
-	summary {
-		cursor: pointer;
-		font-weight: 600;
-		min-height: 34px;
-		padding-top: var(--s-6);
 	}
 </style>

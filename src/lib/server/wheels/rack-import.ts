@@ -103,6 +103,7 @@ function countedFirst(bytes: Uint8Array): void {
 
 /** A list as it was sent: read, checked and taken in, all of it or nothing. @throws as `importWheels`; InputFault where it is no list, Refused 413 where it is far too long */
 export async function importBody(bytes: Uint8Array, user: User, tell: (o: object) => void): Promise<number> {
+	mayWrite(user);
 	countedFirst(bytes);
 	const { lines } = groupIn(new TextDecoder().decode(bytes));
 	if (!Array.isArray(lines) || lines.length === 0)

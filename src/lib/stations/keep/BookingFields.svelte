@@ -5,6 +5,7 @@
 	import type { SetupFacts } from '$core/route/facts';
 	import type { Loop } from '$core/route/stations/keep/loop';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
+	import Fold from '$lib/ui/layout/Fold.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
@@ -67,11 +68,11 @@
 	{#if zeroMm !== null}<p class="zero">
 			<b>Zero moves by {q(zeroMm, 'mm')}</b> after this dress, towards the part. Touch once and see.
 		</p>{/if}
-	<details
+	<Fold
+		title="More"
 		open={later.some((n) => entry.faultAt(n)) ||
 			(loop.everyParts === null && loop.everyMm === null && !loop.insideMm.length)}
 	>
-		<summary>More</summary>
 		<div class="grid">
 			{#if !loop.insideMm.length}<QuantityField
 					{entry}
@@ -83,7 +84,7 @@
 					note={loop.everyMm === null ? 'in place of parts' : `now after ${q(loop.everyMm, 'mm')}`}
 				/>{/if}<QuantityField {entry} name="targetMps" label="Speed wanted at the rim" />
 		</div>
-	</details>
+	</Fold>
 </div>
 
 <style>
@@ -106,7 +107,7 @@
 		gap: var(--s-4) var(--s-16);
 		align-items: start;
 	}
-	details[open] {
+	.foot > :global(details[open]) {
 		flex: 1 0 100%;
 	}
 	.zero {
@@ -120,11 +121,5 @@
 		color: var(--stop);
 		font-weight: 600;
 		font-size: var(--type-small);
-	}
-	summary {
-		cursor: pointer;
-		font-weight: 600;
-		min-height: 34px;
-		padding-top: var(--s-6);
 	}
 </style>

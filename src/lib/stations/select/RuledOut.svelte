@@ -9,23 +9,28 @@
 	}
 	/** Wheels that may not go on, and why, folded away. */
 	let { rack, byNumber }: Props = $props();
+	let opened = $state(false);
 	const why = (id: string, code: string) =>
 		code === 'held' ? `held by setup ${byNumber.get(id)!.heldBy}` : (EXCLUSION_WORDS[code] ?? code);
 </script>
 
-<details>
+<details
+	ontoggle={(e) => {
+		if (e.currentTarget.open) opened = true;
+	}}
+>
 	<summary
 		>{rack.out} wheels ruled out: {rack.counts
 			.map(([c, n]) => `${n} ${EXCLUSION_WORDS[c] ?? c}`)
 			.join(', ')}</summary
 	>
-	<ul class="out">
-		{#each rack.excluded as x (x.id)}<li>
-				<b class="num">{x.id}</b> <span class="num">{byNumber.get(x.id)!.canonical}</span>
-				<span class="quiet">{x.codes.map((c) => why(x.id, c)).join(', ')}</span>
-			</li>{/each}
-	</ul>
-	{#if rack.out > rack.excluded.length}<p>and {rack.out - rack.excluded.length} more</p>{/if}
+	{#if opened}<ul class="out">
+			{#each rack.excluded as x (x.id)}<li>
+					<b class="num">{x.id}</b> <span class="num">{byNumber.get(x.id)!.canonical}</span>
+					<span class="quiet">{x.codes.map((c) => why(x.id, c)).join(', ')}</span>
+				</li>{/each}
+		</ul>
+		{#if rack.out > rack.excluded.length}<p>and {rack.out - rack.excluded.length} more</p>{/if}{/if}
 </details>
 
 <style>

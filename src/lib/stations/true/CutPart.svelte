@@ -11,6 +11,7 @@
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
 	import StockDrawing from '$lib/drawing/StockDrawing.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import Fold from '$lib/ui/layout/Fold.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -100,8 +101,7 @@
 				</p>
 				<Reasons reasons={cut.reasons} most={2} />
 			{:else}<p class="fault">{told(planned.fault?.message ?? '')}</p>{/if}
-			<details>
-				<summary>Change the plan</summary>
+			<Fold title="Change the plan">
 				<div class="grid">
 					<QuantityField entry={plan} name="roughInfeedUm" /><QuantityField
 						entry={plan}
@@ -111,20 +111,20 @@
 						name="sparkOutPasses"
 					/><QuantityField entry={plan} name="leadUm" /><QuantityField entry={plan} name="allowanceUm" />
 				</div>
-			</details>
+			</Fold>
 		</section>
 		{#if cut}<PassCounter entry={done} {cut} units={f.units} dial={(um) => divisions(f.machine, um)} />{/if}
 	</div>
 {/snippet}
 
+{#snippet planHead()}Plan and passes{#if cut}: <span class="num"
+			>{Number(done.result.values.passesDone ?? 0)}</span
+		>
+		of {cut.totalPasses} made, {q(cut.diameterAfterMm, 'mm')} expected{/if}{/snippet}
+
 {#if reads}
 	<!-- Cut already: the plan makes room for what is read and measured now. -->
-	<details class="plan">
-		<summary
-			>Plan and passes{#if cut}: <span class="num">{Number(done.result.values.passesDone ?? 0)}</span> of {cut.totalPasses}
-				made, {q(cut.diameterAfterMm, 'mm')} expected{/if}</summary
-		>{@render thePlan()}
-	</details>
+	<Fold title={planHead}>{@render thePlan()}</Fold>
 {:else}{@render thePlan()}{/if}
 <h2>Afterwards</h2>
 <div class="fields">
@@ -192,15 +192,6 @@
 		display: grid;
 		grid-template-columns: 1fr 1fr 1fr;
 		gap: var(--s-6) var(--s-12);
-		margin-top: var(--s-8);
-	}
-	summary {
-		cursor: pointer;
-		color: var(--act);
-		font-weight: 600;
-		font-size: var(--type-small);
-	}
-	.plan {
 		margin-top: var(--s-8);
 	}
 	.fault {

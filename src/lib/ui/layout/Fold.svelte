@@ -1,0 +1,34 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		title: string | Snippet;
+		/** It has to be open: something in it is wrong, or there is nothing else to do. */
+		open?: boolean;
+		children: Snippet;
+	}
+	/** Something folded away, made only once it is opened: what nobody looks at costs the page nothing. */
+	let { title, open = false, children }: Props = $props();
+	let opened = $state(false);
+</script>
+
+<details
+	{open}
+	ontoggle={(e) => {
+		if (e.currentTarget.open) opened = true;
+	}}
+>
+	<summary
+		>{#if typeof title === 'string'}{title}{:else}{@render title()}{/if}</summary
+	>
+	{#if open || opened}{@render children()}{/if}
+</details>
+
+<style>
+	summary {
+		cursor: pointer;
+		font-weight: 600;
+		min-height: 34px;
+		padding-top: var(--s-6);
+	}
+</style>
