@@ -31,7 +31,10 @@ interface Acknowledged {
 	at: number;
 }
 
-/** People, eight where nothing else is said, who record one thing after the other, each until it is acknowledged, with the same key every time. */
+/**
+ * People, eight where nothing else is said, who record one thing after the other, each until it is acknowledged,
+ * with the same key every time.
+ */
 export class Recording {
 	private readonly acknowledged: Acknowledged[] = [];
 	private over = false;

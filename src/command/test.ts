@@ -19,7 +19,10 @@ type Part = (typeof PARTS)[number];
 const LAST: readonly Part[] = ['doors', 'cluster', 'browser'];
 /** Run where they are asked for: minutes of killing servers, whose own clocks decide how long each one takes. */
 const ON_DEMAND: readonly Part[] = ['cluster'];
-/** These run beside the others, in a shop of their own; the others wait for the doors, which leave a processor much of its time. Three at once take no less time on two processors. */
+/**
+ * These run beside the others, in a shop of their own; the others wait for the doors, which leave a processor much
+ * of its time. Three at once take no less time on two processors.
+ */
 const SECOND_HALF: readonly string[] = [
 	'balancing',
 	'dressing',
@@ -180,7 +183,10 @@ const RUN: Record<Part, () => Promise<Count>> = {
 	browser: async () => sum(await Promise.all(HALVES.map(browserTests)))
 };
 
-/** One half of the browser tests, in a shop of its own with a database, an application and a browser, so that one half waits while the other works. */
+/**
+ * One half of the browser tests, in a shop of its own with a database, an application and a browser, so that one
+ * half waits while the other works.
+ */
 async function browserTests(half: Half): Promise<Count> {
 	await readyForBrowser();
 	const files = readdirSync(join(ROOT, 'tests/browser'))

@@ -1,4 +1,5 @@
 import { type RackRow, rankMany } from '../../core/spec/rank-many.js';
+import type { JobWish } from '../../core/spec/rank-score.js';
 import { rankRack } from '../../core/spec/rank-rack.js';
 import { medianMs } from './median.js';
 import type { Ratio } from './ratio.js';
@@ -6,15 +7,9 @@ import type { Ratio } from './ratio.js';
 const MANY = 20_000;
 const FAMILIES = ['alumina', 'alumina-white', 'alumina-pink', 'silicon-carbide'];
 const FRIABLE = ['alumina-white', 'alumina-pink'];
-const JOB = {
-	family: 'alumina-white',
-	gritMeanUm: 185,
-	grade: 'I',
-	structure: 8,
-	bond: 'V',
-	minWidthMm: 20,
-	alternativeFamilies: ['alumina-ceramic']
-};
+/** The job of the example. */
+const JOB = (rankRack.example as { job: JobWish & { grade: string; structure: number; minWidthMm: number } })
+	.job;
 const MACHINE = { maxDiameterMm: 305, maxWidthMm: 40, boreMm: 76.2, spindleRpm: 2300 };
 const CANDIDATES = Array.from({ length: MANY }, (_, i): RackRow => ({
 	id: `R${i}`,
@@ -57,7 +52,10 @@ function byHand(): number {
 	return ranked.length;
 }
 
-/** Ranking a large rack for a job against a loop that does the same by hand: as Select does it, and as the calculation does with every row checked. */
+/**
+ * Ranking a large rack for a job against a loop that does the same by hand: as Select does it, and as the
+ * calculation does with every row checked.
+ */
 export async function ranking(): Promise<Ratio[]> {
 	const loop = await medianMs(byHand, 15);
 	const asked = {

@@ -1,4 +1,7 @@
-/** The first few of a long list in an order, without putting all of it in order. @example new FirstOf(2, (a, b) => a - b).of([3, 1, 2]) // [1, 2] */
+/**
+ * The first few of a long list in an order, without putting all of it in order.
+ * @example new FirstOf(2, (a, b) => a - b).of([3, 1, 2]) // [1, 2]
+ */
 export class FirstOf<T> {
 	readonly list: T[] = [];
 	constructor(

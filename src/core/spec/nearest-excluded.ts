@@ -45,7 +45,11 @@ export function nearestExcluded<T extends { id: string; codes: readonly string[]
 	return first.list.map(({ x }) => x);
 }
 
-/** How much it would take; infinite where nothing helps. Lists of reasons are shared by many wheels, so each is added up once. @example troubleOf(['too-wide', 'expired']) // 12 */
+/**
+ * How much it would take; infinite where nothing helps. Lists of reasons are shared by many wheels, so each is
+ * added up once.
+ * @example troubleOf(['too-wide', 'expired']) // 12
+ */
 export function troubleOf(codes: readonly string[]): number {
 	let sum = known.get(codes);
 	if (sum === undefined) {

@@ -47,7 +47,12 @@ export const EXCLUSIONS = [
 	'too-wide',
 	'worn-out'
 ] as const;
-/** Lists of reasons by their bits, the first of the reasons above the lowest: wheels with the same reasons are given the same list. */
+type Exclusion = (typeof EXCLUSIONS)[number];
+const BIT = Object.fromEntries(EXCLUSIONS.map((code, i) => [code, 1 << i])) as Record<Exclusion, number>;
+/**
+ * Lists of reasons by their bits, the first of the reasons above the lowest: wheels with the same reasons are
+ * given the same list.
+ */
 const codesBy: readonly (readonly string[])[] = Array.from({ length: 1 << EXCLUSIONS.length }, (_, bits) =>
 	Object.freeze(EXCLUSIONS.filter((_, i) => bits & (1 << i)))
 );
@@ -76,7 +81,10 @@ export function boreOn(seat: Seat, boreMm: number): 'fits' | 'bushed' | 'no' {
 	return 'no';
 }
 
-/** Judges one wheel after the other for a seat: a bit for every reason for which it may not go on, 0 when it may. `codesOf` names them. */
+/**
+ * Judges one wheel after the other for a seat: a bit for every reason for which it may not go on, 0 when it may.
+ * `codesOf` names them.
+ */
 export function ruledOut(today: string, seat: Seat): (w: Candidate) => number {
 	const { spindleRpm } = seat;
 	const [diameterMm, widthMm] = [limit(seat.maxDiameterMm), limit(seat.maxWidthMm)];
@@ -86,15 +94,15 @@ export function ruledOut(today: string, seat: Seat): (w: Candidate) => number {
 		const fast =
 			surfaceSpeedMps(w.diameterMm, spindleRpm) > limit(ratedSpeedMps) || spindleRpm > limit(ratedSpeedRpm);
 		return (
-			(state === 'quarantined' ? 1 : 0) |
-			(state === 'scrapped' ? 2 : 0) |
-			(expiresOn !== null && expiresOn < today ? 4 : 0) |
-			(unknown ? 8 : 0) |
-			(fast ? 16 : 0) |
-			(boreOn(seat, w.boreMm) === 'no' ? 32 : 0) |
-			(w.diameterMm > diameterMm ? 64 : 0) |
-			(w.widthMm > widthMm ? 128 : 0) |
-			(w.diameterMm <= w.minDiameterMm * A_LITTLE ? 256 : 0)
+			(state === 'quarantined' ? BIT.quarantined : 0) |
+			(state === 'scrapped' ? BIT.scrapped : 0) |
+			(expiresOn !== null && expiresOn < today ? BIT.expired : 0) |
+			(unknown ? BIT['rating-unknown'] : 0) |
+			(fast ? BIT['rated-speed-too-low'] : 0) |
+			(boreOn(seat, w.boreMm) === 'no' ? BIT['bore-mismatch'] : 0) |
+			(w.diameterMm > diameterMm ? BIT['too-large'] : 0) |
+			(w.widthMm > widthMm ? BIT['too-wide'] : 0) |
+			(w.diameterMm <= w.minDiameterMm * A_LITTLE ? BIT['worn-out'] : 0)
 		);
 	};
 }

@@ -59,7 +59,10 @@ function gradeScore(wanted: string, grade: string): number {
 	return Math.max(0, harder > 0 ? 1 - harder / 3 : 1 - -harder / 5);
 }
 
-/** Scores one wheel after the other for a job: seven parts, each 0 to 1; what is unknown on the wheel counts a quarter, what the job does not ask counts full. */
+/**
+ * Scores one wheel after the other for a job: seven parts, each 0 to 1; what is unknown on the wheel counts a
+ * quarter, what the job does not ask counts full.
+ */
 export function partsFor(job: JobWish, maxDiameterMm: number): (w: WheelFacts) => Record<Part, number> {
 	const byFamily = new Map<string, number>();
 	const { gritMeanUm, grade, bond, structure, minWidthMm } = job;
@@ -109,18 +112,23 @@ export function betterFirst(
 	);
 }
 
+/** @throws InputFault on a field whose weights do not add up to one */
+export function addUpToOne(weights: Readonly<Record<string, number>>, field: string): void {
+	const sum = Object.values(weights).reduce((a, b) => a + b, 0);
+	if (Math.abs(sum - 1) > 1e-6)
+		throw new InputFault(
+			field,
+			'inconsistent',
+			`The weights add up to ${sum.toFixed(3)}. They must add up to 1.`
+		);
+}
+
 /** The weights that count; a shop's own must add up to one. @throws InputFault */
 export function weightsOf(
 	given: Partial<Record<Part, number | null>> | null
 ): Readonly<Record<Part, number>> {
 	if (!given) return WEIGHTS;
 	const own = Object.fromEntries(PARTS.map((p) => [p, given[p] ?? WEIGHTS[p]])) as Record<Part, number>;
-	const sum = PARTS.reduce((s, p) => s + own[p], 0);
-	if (Math.abs(sum - 1) > 1e-6)
-		throw new InputFault(
-			'weights',
-			'inconsistent',
-			`The weights add up to ${sum.toFixed(3)}. They must add up to 1.`
-		);
+	addUpToOne(own, 'weights');
 	return own;
 }

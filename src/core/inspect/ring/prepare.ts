@@ -11,7 +11,10 @@ export interface Prepared {
 	unusable: 'silent' | 'clipped' | null;
 }
 
-/** Takes the offset out, so that a microphone that leans to one side is not taken for sound, and says whether there is any. The result may be put over the recording. */
+/**
+ * Takes the offset out, so that a microphone that leans to one side is not taken for sound, and says whether there
+ * is any. The result may be put over the recording.
+ */
 export function prepare(raw: Float64Array, into: Float64Array = new Float64Array(raw.length)): Prepared {
 	let [sum, peak, clipped, loudest] = [0, 0, 0, 0];
 	for (let i = 0; i < raw.length; i++) {

@@ -3,6 +3,7 @@
 	import { goto } from '$app/navigation';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import Fold from '$lib/ui/layout/Fold.svelte';
 
 	interface Props {
 		entry: Entry;
@@ -31,8 +32,7 @@
 	}
 </script>
 
-<details>
-	<summary>Keep it as a new route instead</summary>
+<Fold title="Keep it as a new route instead">
 	<label for={id}>Name of the new route</label>
 	<div class="row">
 		<input {id} class="plain-input" bind:value={name} maxlength="60" autocomplete="off" /><button
@@ -46,14 +46,9 @@
 				? `There is already a route called ${code}. Give this one another name.`
 				: sender.trouble.message}
 		</p>{/if}
-</details>
+</Fold>
 
 <style>
-	summary {
-		cursor: pointer;
-		font-weight: 600;
-		min-height: 34px;
-	}
 	label {
 		display: block;
 		font-size: var(--type-small);

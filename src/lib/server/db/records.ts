@@ -49,7 +49,10 @@ const valuesOf = (r: NewRecord): Value[] => [
 	r.enteredAtMs ? new Date(r.enteredAtMs) : null
 ];
 
-/** Adds evidence, all of it in one statement, numbered in the order given; nothing here can change or delete it. Returns the number of the first. */
+/**
+ * Adds evidence, all of it in one statement, numbered in the order given; nothing here can change or delete it.
+ * Returns the number of the first.
+ */
 export async function addRecords(list: readonly NewRecord[], on: Runner): Promise<number> {
 	const values = list.map(valuesOf);
 	const one = `(${places(values[0]!)})`;

@@ -20,10 +20,10 @@ interface Task {
 type AnyJob = (given: unknown, tell: (o: object) => void) => unknown;
 
 /** What a thread does with a task; faults of the input come back as data, because classes do not cross threads. */
-export default async function run({ name, given, port }: Task): Promise<Outcome> {
+async function outcomeOf({ name, given, port }: Task): Promise<Outcome> {
 	try {
 		// One list of jobs, each with an input of its own; the caller was typed by the same list.
-		return handedOver({ ok: await (JOBS[name] as AnyJob)(given, (o) => port?.postMessage(o)) });
+		return { ok: await (JOBS[name] as AnyJob)(given, (o) => port?.postMessage(o)) };
 	} catch (e) {
 		if (e instanceof InputFault) return { fault: e.toJSON() };
 		if (e instanceof Refused) return { refused: { status: e.status, ...e.toJSON() } };
@@ -34,16 +34,18 @@ export default async function run({ name, given, port }: Task): Promise<Outcome>
 	}
 }
 
-/** An outcome whose long bytes are handed over instead of copied. */
-function handedOver(outcome: { ok: unknown }): Outcome {
-	const { ok } = outcome;
+/** Long bytes of an outcome, which are handed over instead of copied. Short ones share a piece of memory with others. */
+function ownBytes(outcome: Outcome): ArrayBufferLike[] {
+	const ok = 'ok' in outcome ? outcome.ok : null;
 	const values: unknown[] = ok instanceof Uint8Array ? [ok] : Object.values(ok ?? {});
-	const own = values.flatMap((v) =>
-		// Bytes of their own; short ones share a piece of memory with others.
-		v instanceof Uint8Array && v.byteLength === v.buffer.byteLength ? [v.buffer as ArrayBuffer] : []
+	return values.flatMap((v) =>
+		v instanceof Uint8Array && v.byteLength === v.buffer.byteLength ? [v.buffer] : []
 	);
-	// The pool unpacks it again: whoever asked gets the outcome itself.
-	return own.length
-		? (move({ [transferableSymbol]: own, [valueSymbol]: outcome }) as unknown as Outcome)
-		: outcome;
+}
+
+/** Does a task; the pool unpacks what is handed over, so that whoever asked gets the outcome itself. */
+export default async function run(task: Task): Promise<unknown> {
+	const outcome = await outcomeOf(task);
+	const own = ownBytes(outcome);
+	return own.length ? move({ [transferableSymbol]: own, [valueSymbol]: outcome }) : outcome;
 }

@@ -14,7 +14,10 @@ import { wheelsByNumbers } from '../wheels/wheels.js';
 const held = new Map<number, { from: string; looked: RankedMany }>();
 const MOST_HELD = 100;
 
-/** The rack ranked for a setup, as Select shows it. It is ranked anew when the brief, the rack or what others hold has changed. */
+/**
+ * The rack ranked for a setup, as Select shows it. It is ranked anew when the brief, the rack or what others hold
+ * has changed.
+ */
 export async function rackFor(facts: SetupFacts): Promise<SelectView> {
 	const [rack, heldBy] = [await heldRack(), await heldWheels()];
 	const from = JSON.stringify([askedOf(facts), rack.print, [...heldBy]]);

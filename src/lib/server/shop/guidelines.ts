@@ -1,3 +1,4 @@
+import { addUpToOne } from '../../../core/spec/rank-score.js';
 import type { Guidelines } from '../../../core/route/facts.js';
 import { CALCULATIONS } from '../../../core/calculations.js';
 import { type Limits, checkLimits } from '../../../core/calculation/limits.js';
@@ -95,13 +96,7 @@ function checkedBody(topic: Topic, body: unknown): object {
 	if (topic === 'limits') return checkLimits(CALCULATIONS, body);
 	if (topic === 'rank') {
 		const weights = checkInput(WEIGHT_FIELDS, body) as Record<string, number>;
-		const sum = Object.values(weights).reduce((a, b) => a + b, 0);
-		if (Math.abs(sum - 1) > 1e-6)
-			throw new InputFault(
-				'abrasive',
-				'inconsistent',
-				`The weights add up to ${sum.toFixed(3)}. They must add up to 1.`
-			);
+		addUpToOne(weights, 'abrasive');
 		return weights;
 	}
 	if (topic === 'points') return { shopPoints: checkPoints(checkInput([SHOP_POINTS], body).shopPoints) };

@@ -101,7 +101,10 @@ function countedFirst(bytes: Uint8Array): void {
 	if (commas > MOST_COMMAS) throw tooMany('This list holds');
 }
 
-/** A list as it was sent: read, checked and taken in, all of it or nothing. @throws as `importWheels`; InputFault where it is no list, Refused 413 where it is far too long */
+/**
+ * A list as it was sent: read, checked and taken in, all of it or nothing.
+ * @throws as `importWheels`; InputFault where it is no list, Refused 413 where it is far too long
+ */
 export async function importBody(bytes: Uint8Array, user: User, tell: (o: object) => void): Promise<number> {
 	mayWrite(user);
 	countedFirst(bytes);

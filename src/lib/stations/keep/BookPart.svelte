@@ -18,6 +18,7 @@
 	import { lifeOf } from './life';
 	import OursNote from './OursNote.svelte';
 	import { ownTimes } from '$core/shop/begin-with-ours';
+	import Fold from '$lib/ui/layout/Fold.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -69,10 +70,9 @@
 		{#if desk.ours}<OursNote what="a part takes" ours={desk.ours.cycleS} />
 			<OursNote what="a dress takes" ours={desk.ours.redressS} />
 			<OursNote what="changing over takes" ours={desk.ours.changeoverS} />{/if}
-		<details>
-			<summary>Working days</summary>
+		<Fold title="Working days">
 			{#each later as field (field.name)}<FieldInput {entry} {field} />{/each}
-		</details>
+		</Fold>
 		{#if out}<Reasons reasons={out.reasons ?? []} />
 			<p>
 				A part costs <b class="num">{out.costPerPart.toFixed(2)}</b>:
@@ -157,11 +157,5 @@
 		color: var(--stop);
 		font-weight: 600;
 		font-size: var(--type-small);
-	}
-	summary {
-		cursor: pointer;
-		font-weight: 600;
-		min-height: 34px;
-		padding-top: var(--s-6);
 	}
 </style>

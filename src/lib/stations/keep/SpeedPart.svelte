@@ -18,6 +18,7 @@
 	import { unitsHere } from '$lib/ui/units-here';
 	import { suggested } from './suggested';
 	import { loopOf } from '$core/route/stations/keep/loop';
+	import Fold from '$lib/ui/layout/Fold.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -80,13 +81,14 @@
 				: `Never above the marked ${q(limitRpm(f.wheel!), 'rpm')}, however small it gets.`}
 			{#if said}<br /><q>{said.entered.word}</q>, {said.by}{/if}
 		</p>
-		{#if lead && f.state !== 'finished' && f.wheel?.ratedRpm && f.wheel.ratedMps}<details>
-				<summary>Record the maker's word</summary>
+		{#if lead && f.state !== 'finished' && f.wheel?.ratedRpm && f.wheel.ratedMps}<Fold
+				title="Record the maker's word"
+			>
 				{#each makersWordStep.fields as field (field.name)}<FieldInput entry={word} {field} />{/each}
 				<button class="btn" disabled={desk.busy} onclick={() => desk.record('keep', 'makers-word', word)}
 					>It is written there</button
 				>
-			</details>{/if}
+			</Fold>{/if}
 	{/snippet}
 </TwoSides>
 <ActionBar label="To the floor" key={false} onact={() => void (location.href = '/')} busy={desk.busy} anyone>
@@ -99,11 +101,5 @@
 		padding: var(--s-4) var(--s-10);
 		font-size: var(--type-small);
 		text-align: left;
-	}
-	summary {
-		cursor: pointer;
-		font-weight: 600;
-		min-height: 34px;
-		padding-top: var(--s-6);
 	}
 </style>
