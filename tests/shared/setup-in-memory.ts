@@ -64,7 +64,7 @@ export const MOUNT: MountFacts = {
 	threadHand: 'right',
 	screwCount: 6,
 	screwDiameterMm: 8,
-	torqueNm: 12,
+	torqueNm: 8,
 	massKg: 4.2,
 	inertiaKgM2: 0.012,
 	journalRadiusMm: 15,

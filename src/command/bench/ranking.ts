@@ -61,7 +61,7 @@ export async function ranking(): Promise<Ratio[]> {
 	const asked = {
 		today: '2030-06-01',
 		job: JOB,
-		machine: { ...MACHINE, boreToleranceMm: 0.3, bushingBoresMm: [] },
+		machine: { ...MACHINE, boreToleranceMm: 0.2, bushingBoresMm: [] },
 		weights: null
 	};
 	const many = await medianMs(

@@ -1,9 +1,10 @@
-import { between, choice, from0, number, rpm, yesNo } from '../calculation/field/index.js';
+import { between, choice, from0, kg, number, over0, rpm, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG, type Vec, angleOf, fold360, len, sub, vec } from '../numeric/angles.js';
-import { angle, grams, radius, vibration } from './shared-fields.js';
+import { judgeTrial, trialForceN } from './trial-force.js';
+import { angle, grams, radius, stopMmPerS, vibration } from './shared-fields.js';
 
 const NO_EFFECT = 1e-6;
 const times = (a: Vec, b: Vec): Vec => ({ x: a.x * b.x - a.y * b.y, y: a.x * b.y + a.y * b.x });
@@ -42,13 +43,11 @@ export const influence = defineCalculation({
 			default: 0.3,
 			advanced: true
 		}),
-		{
-			...vibration('stopMmPerS', 'Guideline'),
-			label: 'Too rough to run above',
-			guideline: true,
-			default: 7.1,
-			advanced: true
-		}
+		stopMmPerS,
+		kg('rotorMassKg', 'Everything that turns; tells whether the trial is heavy', {
+			...over0(5000),
+			label: 'Turning mass'
+		})
 	],
 	outputs: [
 		{ name: 'correctionMassG', unit: 'g', about: 'Add', main: true },
@@ -90,14 +89,16 @@ export const influence = defineCalculation({
 		const findings = new Findings()
 			.stop(
 				'vibration-too-high',
-				v.initialMmPerS > v.stopMmPerS || v.trialMmPerS > v.stopMmPerS,
-				`Over ${v.stopMmPerS} mm/s. Do not run it like this; balance it roughly on the stand first.`
+				v.initialMmPerS >= v.stopMmPerS || v.trialMmPerS >= v.stopMmPerS,
+				`${v.stopMmPerS} mm/s is reached. Do not run it like this; balance it roughly on the stand first.`
 			)
 			.caution(
 				'trial-effect-small',
 				trialEffectMmPerS < v.minEffect * v.initialMmPerS,
 				'The trial hardly shows: use a heavier one, or put it elsewhere.'
 			);
+		const forceN = v.speedRpm === null ? null : trialForceN(t, v.speedRpm);
+		judgeTrial(findings, forceN, v.rotorMassKg);
 		return {
 			unbalanceGmm: len(U),
 			heavyAngleDeg: angleOf(U),
@@ -107,7 +108,7 @@ export const influence = defineCalculation({
 			correctionAngleDeg: angleOf(correction),
 			correctionMassG: len(correction) / (v.correctionRadiusMm ?? v.trialRadiusMm),
 			trialEffectMmPerS,
-			trialForceN: v.speedRpm === null ? null : t * 1e-6 * ((Math.PI * v.speedRpm) / 30) ** 2,
+			trialForceN: forceN,
 			...findings.judged()
 		};
 	}

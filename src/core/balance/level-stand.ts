@@ -25,6 +25,7 @@ export const levelStand = defineCalculation({
 		'slope = (forward + reversed)/2',
 		"level's own fault = (forward - reversed)/2",
 		'height = |slope| span/1000',
+		'after the first foot: slope to C = slope - 1000 height/(2 depth)',
 		'turns = height/pitch'
 	],
 	fields: [
@@ -110,6 +111,9 @@ export const levelStand = defineCalculation({
 				turns: heightMm / v.screwPitchMm
 			};
 		};
+		const first = adjust(slopeXMmPerM > 0 ? 'A' : 'B', slopeXMmPerM, v.footSpacingMm, 'raise');
+		// C stands opposite the middle of A and B: lifting either of them tips the middle of their side by half of it.
+		const slopeLeftMmPerM = slopeYMmPerM - (1000 * first.heightMm) / (2 * v.footDepthMm);
 		const findings = new Findings()
 			.caution(
 				'not-level',
@@ -138,8 +142,8 @@ export const levelStand = defineCalculation({
 			rollSlopeMmPerM: v.rollsAlong === 'y' ? slopeYMmPerM : slopeXMmPerM,
 			crossSlopeMmPerM: v.rollsAlong === 'y' ? slopeXMmPerM : slopeYMmPerM,
 			adjustments: [
-				adjust(slopeXMmPerM > 0 ? 'A' : 'B', slopeXMmPerM, v.footSpacingMm, 'raise'),
-				adjust('C', slopeYMmPerM, v.footDepthMm, slopeYMmPerM < 0 ? 'raise' : 'lower')
+				first,
+				adjust('C', slopeLeftMmPerM, v.footDepthMm, slopeLeftMmPerM < 0 ? 'raise' : 'lower')
 			],
 			...findings.judged()
 		};

@@ -35,6 +35,14 @@ export const standType = choice('standType', 'Straight edges or discs', ['edges'
 });
 /** A vibration reading, in mm/s root mean square. */
 export const vibration = <const N extends string>(name: N, about: string) => mmPerS(name, about, from0(1000));
+/** Where a vibration is too rough to run with; no shop allows itself more than the hard end. */
+export const stopMmPerS = mmPerS('stopMmPerS', 'Root mean square; reached is too rough (guideline)', {
+	...from0(7.1),
+	label: 'Too rough to run from',
+	guideline: true,
+	default: 4.5,
+	advanced: true
+});
 /** Of a stand with discs; straight edges have none. */
 export const DISCS = [
 	mm('discRadiusMm', 'Stand discs', between(1, 1000)),

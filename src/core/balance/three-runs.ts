@@ -4,7 +4,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG, angleOf, fold360, len } from '../numeric/angles.js';
-import { angle, grams, radius, vibration } from './shared-fields.js';
+import { angle, grams, radius, stopMmPerS, vibration } from './shared-fields.js';
 
 const LEAST_SINGULAR = 0.05;
 const LEAST_P = 1e-12;
@@ -40,13 +40,7 @@ export const threeRuns = defineCalculation({
 			{ minItems: 3, maxItems: 24, required: true, label: 'Runs with the trial' }
 		),
 		{ ...radius('correctionRadiusMm', "The trial's when empty"), label: 'Weight radius' },
-		{
-			...vibration('stopMmPerS', 'Guideline'),
-			label: 'Too rough to run above',
-			guideline: true,
-			default: 7.1,
-			advanced: true
-		}
+		stopMmPerS
 	],
 	outputs: [
 		{ name: 'correctionMassG', unit: 'g', about: 'Add', main: true },
@@ -93,8 +87,8 @@ export const threeRuns = defineCalculation({
 		const findings = new Findings()
 			.stop(
 				'vibration-too-high',
-				[v.initialMmPerS, ...v.runs.map((r) => r.mmPerS)].some((a) => a > v.stopMmPerS),
-				`Over ${v.stopMmPerS} mm/s. Do not run it like this; balance it roughly on the stand first.`
+				[v.initialMmPerS, ...v.runs.map((r) => r.mmPerS)].some((a) => a >= v.stopMmPerS),
+				`${v.stopMmPerS} mm/s is reached. Do not run it like this; balance it roughly on the stand first.`
 			)
 			.caution(
 				'inconsistent-readings',

@@ -58,7 +58,7 @@ export const tolerance = defineCalculation({
 		gmm('unbalanceGmm', 'Measured', from0(1e8)),
 		kg('headMassKg', 'Wheel head, for the shake', over0(100000)),
 		number('stopRatio', 'Gross above this many times the tolerance', {
-			...between(1, 1000),
+			...between(1, 20),
 			guideline: true,
 			label: 'Gross above',
 			default: 10,
@@ -76,7 +76,8 @@ export const tolerance = defineCalculation({
 		{ name: 'rimMassG', unit: 'g', about: 'As mass at the rim' },
 		{ name: 'correctionMassG', unit: 'g', about: 'As mass in the track' },
 		{ name: 'vibrationUm', unit: 'um', about: 'Shake of a free head' },
-		{ name: 'vibrationMmPerS', unit: 'mm/s', about: 'Speed of the shake' }
+		{ name: 'vibrationMmPerS', unit: 'mm/s', about: 'Speed of the shake, peak' },
+		{ name: 'vibrationRmsMmPerS', unit: 'mm/s', about: 'The same as a meter shows it, rms' }
 	],
 	example: {
 		machineClass: 'cylindrical',
@@ -111,6 +112,7 @@ export const tolerance = defineCalculation({
 				ratio !== null && ratio > 1 + 1e-9 && ratio <= v.stopRatio,
 				`${u?.toFixed(0)} g mm, allowed ${permissibleGmm.toFixed(0)} g mm.`
 			);
+		const vibrationMmPerS = v.headMassKg === null ? null : (shake / v.headMassKg / 1000) * omega;
 		return {
 			gradeMmPerS: G,
 			permissibleGmm,
@@ -122,7 +124,8 @@ export const tolerance = defineCalculation({
 			achievedGradeMmPerS: u === null ? null : (u * omega) / (1000 * v.massKg),
 			forceN: u === null ? null : u * 1e-6 * omega ** 2,
 			vibrationUm: v.headMassKg === null ? null : shake / v.headMassKg,
-			vibrationMmPerS: v.headMassKg === null ? null : (shake / v.headMassKg / 1000) * omega,
+			vibrationMmPerS,
+			vibrationRmsMmPerS: vibrationMmPerS === null ? null : vibrationMmPerS / Math.SQRT2,
 			...findings.judged()
 		};
 	}

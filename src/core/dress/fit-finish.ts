@@ -1,12 +1,16 @@
-import { group, list, over0, roughnessUm } from '../calculation/field/index.js';
+import { from0, group, list, over0, roughnessUm, whole } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
+import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { median } from '../numeric/median.js';
 import { PRIOR_SCALE, PRIOR_X, REFERENCE_THICKNESS_UM, UNSURE_C, UNSURE_X, priorLogC } from './finish-law.js';
 import { DEPTH, GRAIN, LEAD } from './overlap.js';
 import { REMOVAL, WHEEL_SPEED } from './predict-finish.js';
 
-/** Weight of the prior scatter; residual that stands out; spread of chips too small to tell; usual exponents. */
-const [PRIOR_WEIGHT, OUTLIER, TELLS, LEAST_X, MOST_X] = [2, 2.5, 0.25, 0.05, 0.7];
+/** Weight of the prior scatter; spread of chips too small to tell; usual exponents. */
+const [PRIOR_WEIGHT, TELLS, LEAST_X, MOST_X] = [2, 0.25, 0.05, 0.7];
+/** Median deviation to standard deviation; deviations that stand out; least deviation, as a logarithm, that is more than scatter. */
+const [TO_SIGMA, OUTLIER, LEAST_LOG] = [1.4826, 3, 0.35];
 const LEAST_CUTS = 3;
 
 interface Cut {
@@ -38,6 +42,26 @@ function regress(u: readonly number[], y: readonly number[], m0: readonly [numbe
 	return { logC, x, scaleLog: Math.sqrt(bn / an), dof: 2 * an, v11, v12, v22 };
 }
 
+/** Places of the cuts that are used. @throws InputFault where one is not there, or too few are left */
+function keptOf(count: number, leaveOut: readonly number[]): number[] {
+	leaveOut.forEach((at, i) => {
+		if (at >= count)
+			throw new InputFault(
+				`leaveOut.${i}`,
+				'above-maximum',
+				`There is no cut ${at}; they are counted from 0 to ${count - 1}.`
+			);
+	});
+	const kept = Array.from({ length: count }, (_, i) => i).filter((i) => !leaveOut.includes(i));
+	if (kept.length < LEAST_CUTS)
+		throw new InputFault(
+			'leaveOut',
+			'too-many',
+			`Only ${kept.length} cuts are left. At least ${LEAST_CUTS} are needed; leave fewer out.`
+		);
+	return kept;
+}
+
 /** Learns the finish law of a wheel from trial cuts. */
 export const fitFinish = defineCalculation({
 	id: 'dress.fit-finish',
@@ -62,7 +86,13 @@ export const fitFinish = defineCalculation({
 				roughnessUm('raUm', 'Measured', { ...over0(100), required: true, label: 'Ra' })
 			]),
 			{ required: true, minItems: LEAST_CUTS, maxItems: 500, label: 'Trial cuts' }
-		)
+		),
+		list('leaveOut', 'By their number, from 0', whole('cut', 'A cut', { ...from0(499), required: true }), {
+			default: [] as number[],
+			maxItems: 500,
+			label: 'Cuts left out',
+			advanced: true
+		})
 	],
 	outputs: [
 		{ name: 'r1', about: 'Classic constant R1', main: true },
@@ -82,14 +112,20 @@ export const fitFinish = defineCalculation({
 		]
 	},
 	compute(v) {
+		const kept = keptOf(v.cuts.length, v.leaveOut);
 		const cuts: readonly Cut[] = v.cuts;
 		const thickness = cuts.map((c) => c.specificRemovalMm2PerS / c.wheelSpeedMps);
 		const u = thickness.map((h) => Math.log(h / REFERENCE_THICKNESS_UM));
 		const y = cuts.map((c) => Math.log(c.raUm) - 0.5 * Math.log(c.leadUm) - 0.25 * Math.log(c.depthUm));
-		const fit = regress(u, y, [priorLogC(v.grainSizeUm), PRIOR_X]);
+		const used = <T>(all: readonly T[]): T[] => kept.map((i) => all[i]!);
+		const fit = regress(used(u), used(y), [priorLogC(v.grainSizeUm), PRIOR_X]);
 		const residualsLog = y.map((value, i) => value - fit.logC - fit.x * u[i]!);
-		const outliers = residualsLog.flatMap((r, i) => (Math.abs(r) > OUTLIER * fit.scaleLog ? [i] : []));
-		const [thin, thick] = span(thickness);
+		// The median is not drawn along by the cut that is wrong, as a mean is.
+		const middle = median(used(residualsLog));
+		const sigma = TO_SIGMA * median(used(residualsLog).map((r) => Math.abs(r - middle)));
+		const limit = Math.max(OUTLIER * sigma, LEAST_LOG);
+		const outliers = kept.filter((i) => Math.abs(residualsLog[i]! - middle) > limit);
+		const [thin, thick] = span(used(thickness));
 		const findings = new Findings()
 			.caution(
 				'exponent-not-identified',
@@ -99,7 +135,12 @@ export const fitFinish = defineCalculation({
 			.caution(
 				'outlier-cut',
 				outliers.length > 0,
-				`Cut ${outliers.map((i) => i + 1).join(', ')} stands out. Measure it again, or take it out; nothing is dropped by itself.`
+				`Cut ${outliers.map((i) => i + 1).join(', ')} stands out. Measure it again, or leave it out; nothing is dropped by itself.`
+			)
+			.caution(
+				'scatter',
+				sigma > LEAST_LOG,
+				'The cuts scatter too much to learn from. Cut and measure again, with the same care each time.'
 			)
 			.caution('exponent-unusual', fit.x < LEAST_X || fit.x > MOST_X, 'An unusual law: check the entries.');
 		return {
@@ -107,13 +148,13 @@ export const fitFinish = defineCalculation({
 			r1: Math.exp(fit.logC) * REFERENCE_THICKNESS_UM ** -fit.x,
 			cAtReference: Math.exp(fit.logC),
 			ranges: {
-				leadUm: span(cuts.map((c) => c.leadUm)),
-				depthUm: span(cuts.map((c) => c.depthUm)),
+				leadUm: span(used(cuts).map((c) => c.leadUm)),
+				depthUm: span(used(cuts).map((c) => c.depthUm)),
 				thicknessUm: [thin, thick]
 			},
 			residualsLog,
 			outliers,
-			cutsUsed: cuts.length,
+			cutsUsed: kept.length,
 			...findings.judged()
 		};
 	}

@@ -2,6 +2,7 @@ import { from0, mm, over0, rpm, seconds } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
+import { SLACK } from '../numeric/rounding.js';
 import { ABRASIVE_GROUP, DEPTH, GRAIN, LEAD } from './overlap.js';
 import { TIP_FIELDS, checkTip, judgeGrain, judgeOverlap, overlapOf } from './tip.js';
 
@@ -71,12 +72,12 @@ export const handPace = defineCalculation({
 		const findings = new Findings()
 			.caution(
 				'pass-too-fast',
-				share !== null && share > TOO_FAST,
+				share !== null && share > TOO_FAST * (1 + SLACK),
 				'Quicker than the lead wanted: the wheel comes out more open.'
 			)
 			.caution(
 				'pass-too-slow',
-				share !== null && share < TOO_SLOW,
+				share !== null && share < TOO_SLOW * (1 - SLACK),
 				'Slower than the lead wanted: the wheel comes out duller.'
 			);
 		judgeGrain(findings, leadUm, v.grainSizeUm);

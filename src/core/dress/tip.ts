@@ -147,5 +147,6 @@ export const judgeThread = (findings: Findings, overlapRatio: number): Findings 
 
 /** The cautions every dress with a fixed tip can earn. */
 export function judgeOverlap(findings: Findings, cut: TipCut, o: ReturnType<typeof overlapOf>): Findings {
-	return judgeDull(judgeThread(judgeTip(findings, cut), o.overlapRatio), o.dressClass);
+	// Where the dress is dull that is said first: whatever else is wrong with it, the wheel will not cut.
+	return judgeThread(judgeTip(judgeDull(findings, o.dressClass), cut), o.overlapRatio);
 }

@@ -72,13 +72,13 @@ export function checkScrap(minDiameterMm: number, diameterMm: number): void {
 		);
 }
 
-/** More than half the wheel cannot be taken off it. @throws InputFault `above-maximum` on the field that says so */
+/** Half the wheel and more cannot be taken off it. @throws InputFault `above-maximum` on the field that says so */
 export function checkRadius(field: string, takenUm: number, diameterMm: number): void {
-	if (takenUm / 1000 > diameterMm / 2)
+	if (takenUm / 1000 >= diameterMm / 2)
 		throw new InputFault(
 			field,
 			'above-maximum',
-			`${takenUm} µm is more than the wheel's radius, ${diameterMm / 2} mm.`
+			`${takenUm} µm is no less than the wheel's radius, ${diameterMm / 2} mm. Enter what is really taken off.`
 		);
 }
 

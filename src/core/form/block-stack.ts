@@ -4,6 +4,7 @@ import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { BLOCK_SETS, type BlockSet, mmOf, unitsOf } from './blocks/sets.js';
 import { findStack } from './blocks/search.js';
+import { GRADES, WRONG_STACK_UM, stackErrorUm } from './blocks/stack-error.js';
 
 const size = mm('block', 'A block', { ...over0(1000), fine: true });
 const sum = (l: readonly number[]): number => l.reduce((s, x) => s + x, 0);
@@ -29,7 +30,12 @@ export const blockStack = defineCalculation({
 		whole('wearBlockCount', 'At the ends', { ...between(0, 2), default: 0, label: 'Wear blocks' }),
 		list('inUseMm', 'Elsewhere', size, { default: [] as number[], maxItems: 150, label: 'In use' }),
 		list('baseBlocksMm', 'Under the lower pin already', size, { maxItems: 12, label: 'Base, its blocks' }),
-		mm('baseMm', 'To build first under the lower pin', { ...over0(1000), label: 'Base, its height' })
+		mm('baseMm', 'To build first under the lower pin', { ...over0(1000), label: 'Base, its height' }),
+		choice('grade', 'Of the set, as its certificate says', GRADES, {
+			numeric: true,
+			default: '1',
+			label: 'Grade of the blocks'
+		})
 	],
 	outputs: [
 		{ name: 'blocksMm', unit: 'mm', fine: true, about: 'Wring these, largest first', main: true },
@@ -37,6 +43,7 @@ export const blockStack = defineCalculation({
 		{ name: 'wearBlockCount', about: 'Wear blocks' },
 		{ name: 'totalMm', unit: 'mm', fine: true, about: 'Height of the stack' },
 		{ name: 'errorUm', unit: 'um', about: 'Off by' },
+		{ name: 'stackErrorUm', unit: 'um', about: 'The blocks themselves may be off by' },
 		{ name: 'exact', about: 'Within what is allowed' },
 		{ name: 'baseBlocksMm', unit: 'mm', fine: true, about: 'Base, its blocks' },
 		{ name: 'baseTotalMm', unit: 'mm', fine: true, about: 'Height of the base' },
@@ -94,10 +101,20 @@ export const blockStack = defineCalculation({
 			);
 		const total = sum(stack.blocks) + wear;
 		const baseOff = sum(base) - wantedBase;
+		const wrong = Math.abs(stack.error) > unitsOf(WRONG_STACK_UM / 1000);
+		const wrung = [
+			...[...stack.blocks, ...base].map(mmOf),
+			...Array.from({ length: v.wearBlockCount }, () => v.wearBlockMm)
+		];
 		const findings = new Findings()
+			.stop(
+				'wrong-stack',
+				wrong,
+				`The nearest stack is ${(stack.error / 100).toFixed(0)} µm off: these blocks cannot make it. Take another set, or another base.`
+			)
 			.caution(
 				'not-exact',
-				Math.abs(stack.error) > allowed,
+				!wrong && Math.abs(stack.error) > allowed,
 				`These blocks come ${(stack.error / 100).toFixed(2)} µm from it; no ${v.maxBlocks} of them come nearer.`
 			)
 			.caution(
@@ -111,6 +128,7 @@ export const blockStack = defineCalculation({
 			wearBlockCount: v.wearBlockCount,
 			totalMm: mmOf(total),
 			errorUm: stack.error / 100,
+			stackErrorUm: stackErrorUm(wrung, v.grade),
 			exact: Math.abs(stack.error) <= allowed,
 			baseBlocksMm: base.map(mmOf),
 			baseTotalMm: mmOf(sum(base)),

@@ -3,6 +3,7 @@ import { between, from0, list, mm, over0, um, whole } from '../calculation/field
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
+import { WRONG_STACK_UM } from './blocks/stack-error.js';
 
 const block = (about: string) => mm('block', about, { ...over0(1000), fine: true });
 const sum = (list: readonly number[]): number => list.reduce((s, b) => s + b, 0);
@@ -53,11 +54,15 @@ export const wrung = defineCalculation({
 		const baseTotalMm = sum(v.baseBlocksMm);
 		const differenceMm = totalMm - baseTotalMm;
 		const errorUm = 1000 * (differenceMm - v.targetMm);
-		const findings = new Findings().caution(
-			'not-exact',
-			Math.abs(errorUm) > v.toleranceUm + SLACK * 1000,
-			`The stacks are ${Math.abs(errorUm).toFixed(1)} µm ${errorUm > 0 ? 'too high' : 'too low'}. Choose other blocks.`
-		);
+		const wrong = Math.abs(errorUm) > WRONG_STACK_UM + SLACK * 1000;
+		const off = `The stacks are ${Math.abs(errorUm).toFixed(1)} µm ${errorUm > 0 ? 'too high' : 'too low'}`;
+		const findings = new Findings()
+			.stop('wrong-stack', wrong, `${off}: this is another stack. Take the blocks that are named.`)
+			.caution(
+				'not-exact',
+				!wrong && Math.abs(errorUm) > v.toleranceUm + SLACK * 1000,
+				`${off}. Choose other blocks.`
+			);
 		return { differenceMm, errorUm, totalMm, baseTotalMm, ...findings.judged() };
 	}
 });

@@ -15,8 +15,13 @@ import {
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
-import { addMonths, dayNumber } from '../numeric/calendar.js';
-import { BOND_FAMILIES, isOrganic } from '../spec/families.js';
+import { SLACK } from '../numeric/rounding.js';
+import { dayNumber } from '../numeric/calendar.js';
+import { ageWords, bondAge } from '../spec/bond-age.js';
+import { BOND_FAMILIES } from '../spec/families.js';
+
+/** Small chips count together: from so many, or over so much of the rim in all, and over what the rim is too broken (guideline). */
+const MANY_CHIPS = { count: 3, cautionMm: 5, stopMm: 30 } as const;
 
 /** Receiving check: what a person sees on the wheel decides whether it may go on to the ring test. */
 export const visual = defineCalculation({
@@ -26,7 +31,7 @@ export const visual = defineCalculation({
 		'Both faces, rim, bore, label and date. A crack, a fall, frost, a chip at the bore or an unreadable speed ends it here.',
 	source: 'General safety practice; chip size and dates are guidelines, the date on the wheel wins.',
 	formulas: [
-		'expiry = date on the wheel, or made + shelf life for organic bonds',
+		'expiry = date on the wheel, or made + shelf life for bonds that age; the earlier for magnesia and hand-held use',
 		'days to expiry = expiry - today'
 	],
 	fields: [
@@ -81,7 +86,7 @@ export const visual = defineCalculation({
 		date('expiryDate', 'Marked on the wheel'),
 		date('manufactureDate', 'Marked on the wheel', { label: 'Made on' }),
 		wholeOf('month')('shelfLifeMonths', 'Shelf life of organic bonds (guideline)', {
-			...between(1, 240),
+			...between(1, 36),
 			guideline: true,
 			label: 'Shelf life',
 			default: 36,
@@ -92,6 +97,11 @@ export const visual = defineCalculation({
 			guideline: true,
 			label: 'Warn before the date',
 			default: 30,
+			advanced: true
+		}),
+		yesNo('handHeld', 'On a hand-held machine', {
+			default: false,
+			label: 'For hand-held use',
 			advanced: true
 		})
 	],
@@ -109,11 +119,22 @@ export const visual = defineCalculation({
 		chips: [{ sizeMm: 1.2, zone: 'rim' }]
 	},
 	compute(v) {
-		const organic = isOrganic(v.bond);
-		const expiry =
-			v.expiryDate ?? (organic && v.manufactureDate ? addMonths(v.manufactureDate, v.shelfLifeMonths) : null);
+		const { expiresOn: expiry, finding: age } = bondAge(
+			{
+				bond: v.bond,
+				handHeld: v.handHeld,
+				printedDate: v.expiryDate,
+				madeOn: v.manufactureDate,
+				shelfMonths: v.shelfLifeMonths
+			},
+			v.todayDate
+		);
 		const daysToExpiry = expiry === null ? null : dayNumber(expiry) - dayNumber(v.todayDate);
 		const edge = v.chips.filter((c) => c.zone === 'rim' || c.zone === 'face');
+		const small = edge.filter((c) => c.sizeMm <= v.chipStopMm + SLACK);
+		const smallMm = small.reduce((sum, c) => sum + c.sizeMm, 0);
+		const broken = smallMm > MANY_CHIPS.stopMm + SLACK;
+		const many = small.length >= MANY_CHIPS.count || smallMm > MANY_CHIPS.cautionMm + SLACK;
 		const wet = v.moisture === 'damp' || v.moisture === 'wet';
 		const unclean = !v.boreClean || !v.facesClean;
 		const findings = new Findings()
@@ -124,15 +145,21 @@ export const visual = defineCalculation({
 				edge.length < v.chips.length,
 				'A chip at the bore or under the flange. Do not mount.'
 			)
-			.stop(
-				'chip-large',
-				edge.some((c) => c.sizeMm > v.chipStopMm),
-				`A chip larger than ${v.chipStopMm} mm. Do not mount.`
-			)
+			.stop('chip-large', small.length < edge.length, `A chip larger than ${v.chipStopMm} mm. Do not mount.`)
 			.caution(
 				'chip-small',
-				edge.some((c) => c.sizeMm <= v.chipStopMm),
+				small.length > 0,
 				'A small chip. Have someone trained look at it; truing should remove it.'
+			)
+			.stop(
+				'many-chips',
+				broken,
+				`Chips of ${smallMm.toFixed(0)} mm in all: the rim is broken. Do not mount.`
+			)
+			.caution(
+				'many-chips',
+				many && !broken,
+				`${small.length} small chips, ${smallMm.toFixed(1)} mm in all: have someone trained decide.`
 			)
 			.stop('frost', v.moisture === 'frost', 'Frost in the pores can have cracked it. Do not mount.')
 			.caution('moisture', wet, 'Let it dry at room temperature, then look again.')
@@ -146,21 +173,18 @@ export const visual = defineCalculation({
 				v.ratedSpeedRpm === null && v.ratedSpeedMps === null,
 				'No marked speed. A wheel without a speed is not a wheel; set it aside.'
 			)
-			.stop(
-				'expired',
-				daysToExpiry !== null && daysToExpiry < 0,
-				`Out of date by ${-(daysToExpiry ?? 0)} days. Hand it to the person in charge.`
+			.add(
+				age?.severity ?? 'ok',
+				age?.code ?? '',
+				age !== null && age.code !== 'no-date',
+				age ? ageWords(age.code, expiry) : ''
 			)
 			.caution(
 				'expires-soon',
 				daysToExpiry !== null && daysToExpiry >= 0 && daysToExpiry <= v.expiresSoonDays,
 				`Only ${daysToExpiry} days left before its date.`
 			)
-			.caution(
-				'expiry-unknown',
-				organic && expiry === null,
-				'An organic bond without a date. Ask the supplier before using it.'
-			)
+			.add(age?.severity ?? 'ok', 'no-date', age?.code === 'no-date', ageWords('no-date', null))
 			.caution('not-clean', unclean, 'Wipe bore and faces clean, then look again.')
 			.caution('blotter-replace', v.blotterState !== 'fitted', 'Fit new blotters.');
 		const nextStep =

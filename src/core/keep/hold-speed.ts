@@ -2,6 +2,7 @@ import { between, from0, mm, mps as mpsField, over0, rpm, whole, yesNo } from '.
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { limitRpm, overLimit, shownLimit } from '../spec/limit-rpm.js';
 import { rpmForSpeed, surfaceSpeedMps } from '../spec/speed.js';
 import { SLACK } from '../numeric/rounding.js';
 
@@ -18,7 +19,7 @@ export const holdSpeed = defineCalculation({
 		'Circular motion (first principles); a worn wheel earns no rpm above its marking unless a lead recorded that it may.',
 	formulas: [
 		'wanted rpm = 60000 v/(pi D)',
-		'cap = least of machine and marked rpm',
+		'cap = least of machine rpm, marked rpm and rated v 60000/(pi D when new)',
 		'held down to D = 60000 target/(pi cap)'
 	],
 	fields: [
@@ -29,7 +30,14 @@ export const holdSpeed = defineCalculation({
 		rpm('rpmMax', 'Of the machine', { ...over0(500000), required: true, label: 'Fastest spindle speed' }),
 		mps('ratedMps', 'Marked speed', 'On the wheel'),
 		rpm('markedRpm', 'On the wheel', over0(500000)),
-		yesNo('allowAboveMarkedRpm', 'A lead recorded that this wheel may', { default: false, advanced: true }),
+		mm('newDiameterMm', "Its marks belong to it; today's when empty", {
+			...over0(3000),
+			label: 'Diameter when new'
+		}),
+		yesNo('allowAboveMarkedRpm', "A lead recorded the maker's word for this wheel", {
+			default: false,
+			advanced: true
+		}),
 		rpm('rpmStep', 'Steps of the drive, 0 for stepless', { ...from0(100000), default: 0 }),
 		whole('rows', 'Lines of the table', { ...between(1, 200), default: 5, advanced: true })
 	],
@@ -55,10 +63,22 @@ export const holdSpeed = defineCalculation({
 				'above-maximum',
 				`The slowest speed ${v.rpmMin} rpm is above the fastest, ${v.rpmMax} rpm.`
 			);
-		const cap = v.markedRpm !== null && !v.allowAboveMarkedRpm ? Math.min(v.rpmMax, v.markedRpm) : v.rpmMax;
+		if (v.newDiameterMm !== null && v.newDiameterMm < v.diameterMm)
+			throw new InputFault(
+				'newDiameterMm',
+				'inconsistent',
+				`New diameter ${v.newDiameterMm} mm is smaller than the diameter today, ${v.diameterMm} mm. A wheel does not grow.`
+			);
+		const marks = {
+			ratedMps: v.ratedMps,
+			ratedRpm: v.markedRpm,
+			newDiameterMm: v.newDiameterMm ?? v.diameterMm
+		};
+		const limitAt = (diameterMm: number) => limitRpm(marks, v.allowAboveMarkedRpm ? diameterMm : null)!;
+		const cap = v.allowAboveMarkedRpm ? v.rpmMax : Math.min(v.rpmMax, limitAt(v.diameterMm));
 		const at = (diameterMm: number) => {
 			const wantedRpm = rpmForSpeed(v.targetMps, diameterMm);
-			let n = Math.min(wantedRpm, cap, rpmForSpeed(v.ratedMps, diameterMm));
+			let n = Math.min(wantedRpm, cap, limitAt(diameterMm));
 			if (v.rpmStep > 0) n = Math.floor(n / v.rpmStep + SLACK) * v.rpmStep;
 			const speedRpm = Math.max(n, v.rpmMin);
 			return { diameterMm, wantedRpm, speedRpm, speedMps: surfaceSpeedMps(diameterMm, speedRpm) };
@@ -70,21 +90,19 @@ export const holdSpeed = defineCalculation({
 		const heldToDiameterMm = rpmForSpeed(v.targetMps, cap);
 		const allowed = v.targetMps <= v.ratedMps * (1 + SLACK);
 		const offNow = Math.abs(now.speedMps / v.targetMps - 1) > 0.01 + SLACK;
+		const tooFast = rows.filter((r) => overLimit(r.speedRpm, limitAt(r.diameterMm)));
+		const rimOver = tooFast.some((r) => r.speedMps > v.ratedMps * (1 + SLACK));
 		const findings = new Findings()
 			.stop(
 				'target-over-rated-speed',
 				!allowed,
 				`The speed wanted, ${v.targetMps} m/s, is above the ${v.ratedMps} m/s marked on the wheel.`
 			)
-			.stop(
-				'over-rated-speed',
-				rows.some((r) => r.speedMps > v.ratedMps * (1 + SLACK)),
-				'The spindle cannot run slowly enough for this wheel.'
-			)
+			.stop('over-rated-speed', rimOver, 'The spindle cannot run slowly enough for this wheel.')
 			.stop(
 				'over-marked-rpm',
-				v.markedRpm !== null && !v.allowAboveMarkedRpm && v.rpmMin > v.markedRpm * (1 + SLACK),
-				`The spindle's slowest speed is above the ${v.markedRpm} rpm marked on the wheel.`
+				tooFast.length > 0 && !rimOver,
+				`The spindle's slowest speed is above the ${shownLimit(limitAt(v.diameterMm))} rpm this wheel allows.`
 			)
 			.caution(
 				'speed-not-held',

@@ -5,7 +5,7 @@ import type { Values } from '../calculation/fields.js';
 import { Findings } from '../calculation/verdict.js';
 import { workingDaysFrom } from '../numeric/calendar.js';
 import { OPEN_DAYS } from '../numeric/open-days.js';
-import { floorKind } from '../numeric/rounding.js';
+import { ceilKind, floorKind } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 
 /** Further ahead nobody plans. */
@@ -59,7 +59,7 @@ export const lifeForecast = defineCalculation({
 	formulas: [
 		'redresses = floor((1000 (D - D min)/2 - reserve)/redress)',
 		'parts = (between redresses - since) + redresses x between redresses; inside: floor(redresses/n)',
-		'last day = parts/rate working days on; order by delivery and spare days before',
+		'last day = working day ceil(parts/rate), the first one counted; order by delivery and spare days before',
 		'cost = wheel x m redress/(1000 (D new - D min)/2) + m x time x labour'
 	],
 	fields: FIELDS,
@@ -100,7 +100,9 @@ export const lifeForecast = defineCalculation({
 				? p - v.partsSinceRedress + redressesLeft * p
 				: Math.floor(redressesLeft / v.redressesPerPart!);
 		const daysLeft = partsLeft / v.partsPerDay;
-		const lastDate = workingDaysFrom(v.fromDate, Math.min(MOST_DAYS, floorKind(daysLeft)), v);
+		// The first working day from then on is the first one that is ground on.
+		const lastDay = Math.max(1, Math.min(MOST_DAYS, ceilKind(daysLeft)));
+		const lastDate = workingDaysFrom(v.fromDate, lastDay - 1, v);
 		const orderBy = workingDaysFrom(lastDate, -(v.leadTimeDays + v.safetyDays), v);
 		const m = p > 0 ? 1 / p : v.redressesPerPart!;
 		const radiusUsedPerPartUm = m * v.redressUm;

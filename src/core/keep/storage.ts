@@ -1,12 +1,23 @@
-import { choice, date, from0, mm, number, over0, percent, yesNo } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	date,
+	from0,
+	mm,
+	number,
+	over0,
+	percent,
+	yesNo
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
-import { addMonths, dayNumber, monthsBetween } from '../numeric/calendar.js';
+import { dayNumber, monthsBetween } from '../numeric/calendar.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
+import { SHELF_MONTHS, ageWords, bondAge } from '../spec/bond-age.js';
+import { BOND_LETTERS } from '../spec/families.js';
 
 const ORGANIC = ['B', 'BF', 'R', 'RF', 'E', 'PL'];
-const SHELF_MONTHS = { organic: 36, MG: 12 };
 const SOON_DAYS = 90;
 const [SMALL_MM, THIN_MM] = [80, 6];
 const [DAMP_PCT, COLD_C, WARM_C] = [70, 5, 40];
@@ -19,7 +30,7 @@ export const storage = defineCalculation({
 	source:
 		'Three years for organic hand-held wheels by EN 12413; every other figure is a shop guideline. What its maker says goes before this.',
 	formulas: [
-		'expiry = the earlier of the marked date and made + shelf life',
+		'expiry = the marked date, else made + shelf life; the earlier of both for magnesia and hand-held use',
 		'the day itself is still usable'
 	],
 	fields: [
@@ -38,7 +49,7 @@ export const storage = defineCalculation({
 		date('markedExpiry', 'Marked', { label: 'Use by' }),
 		date('today', 'The day that counts', { required: true, label: 'Today' }),
 		number('shelfLifeMonths', '36 for organic bonds, 12 for magnesia when empty', {
-			...over0(600),
+			...between(1, SHELF_MONTHS.organic),
 			label: 'Shelf life, months'
 		}),
 		yesNo('dropped', 'Or hit', { default: false, label: 'It fell' }),
@@ -71,31 +82,32 @@ export const storage = defineCalculation({
 				`Made on ${v.madeOn} is after today, ${v.today}. Read it again.`
 			);
 		const organic = ORGANIC.includes(v.bond);
-		const shelfMonths =
-			v.shelfLifeMonths ?? (organic ? SHELF_MONTHS.organic : v.bond === 'MG' ? SHELF_MONTHS.MG : null);
-		const ends =
-			v.madeOn !== null && shelfMonths !== null ? addMonths(v.madeOn, Math.floor(shelfMonths)) : null;
-		const expiresOn = [ends, v.markedExpiry].filter((d) => d !== null).sort()[0] ?? null;
+		if (v.bond === 'MG' && v.shelfLifeMonths !== null && v.shelfLifeMonths > SHELF_MONTHS.magnesia)
+			throw new InputFault(
+				'shelfLifeMonths',
+				'above-maximum',
+				`Shelf life, months: ${v.shelfLifeMonths} is too large for magnesia. Enter ${SHELF_MONTHS.magnesia} or less.`
+			);
+		const { expiresOn, finding: age } = bondAge(
+			{
+				bond: BOND_LETTERS[v.bond] ?? v.bond,
+				handHeld: v.handHeld,
+				printedDate: v.markedExpiry,
+				madeOn: v.madeOn,
+				shelfMonths: v.shelfLifeMonths
+			},
+			v.today
+		);
 		const daysToExpiry = expiresOn === null ? null : dayNumber(expiresOn) - dayNumber(v.today);
-		const past = daysToExpiry !== null && daysToExpiry < 0;
-		const dateless = (organic || v.bond === 'MG') && expiresOn === null;
-		const NO_DATE = 'No date is marked on a bond that ages. Ask its maker before it runs.';
 		const findings = new Findings()
 			.stop('dropped', v.dropped, 'A wheel that fell or was hit is finished, even if nothing shows.')
 			.stop('frozen-wet', v.frozenWet, 'Frost in wet pores can have cracked it. It is not mounted.')
-			.stop('shelf-life-expired', past && v.handHeld, `It was to be used by ${expiresOn ?? ''}. Destroy it.`)
-			.caution(
-				'shelf-life-passed',
-				past && !v.handHeld,
-				`Its date, ${expiresOn ?? ''}, has passed. Ask the person in charge and its maker.`
-			)
+			.add(age?.severity ?? 'ok', age?.code ?? '', age !== null, age ? ageWords(age.code, expiresOn) : '')
 			.caution(
 				'expires-soon',
 				daysToExpiry !== null && daysToExpiry >= 0 && daysToExpiry <= SOON_DAYS,
 				`Use it first: its date is ${expiresOn ?? ''}.`
 			)
-			.stop('no-date', dateless && v.handHeld, NO_DATE)
-			.caution('no-date', dateless && !v.handHeld, NO_DATE)
 			.caution('stored-wet', v.storedWet, 'Dry it slowly at room temperature, then inspect and ring it.')
 			.caution('too-damp', (v.humidityPct ?? 0) > DAMP_PCT, 'Too damp for wheels. Keep them dry.')
 			.caution(

@@ -2,7 +2,7 @@ import { SLACK } from '../numeric/rounding.js';
 import { nominalBore } from './bore-sizes.js';
 
 /** More play than this is another size, whatever it is called (guideline). */
-const MOST_PLAY_MM = 0.3;
+const MOST_PLAY_MM = 0.2;
 /** Bores are told apart no finer than this. */
 const STEP_MM = 0.001;
 
@@ -27,7 +27,7 @@ export function boreFits(boreMm: number, seatMm: number): boolean {
 
 /**
  * The most play, in mm, with which a bore still belongs on this seat: up to where the next size in use begins.
- * @example mostPlayMm(76.2) // 0.3
+ * @example mostPlayMm(76.2) // 0.2
  */
 export function mostPlayMm(seatMm: number): number {
 	const steps = Math.round(MOST_PLAY_MM / STEP_MM);

@@ -1,4 +1,4 @@
-import { from0, kelvin, kg, mm, over0, perKelvin, um, yesNo } from '../calculation/field/index.js';
+import { between, from0, kelvin, kg, mm, over0, perKelvin, um, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { nominalBore } from './bore-sizes.js';
@@ -43,6 +43,13 @@ export const fitCheck = defineCalculation({
 			default: 150,
 			advanced: true
 		}),
+		um('mostPlayUm', 'With more play than this it is another size (guideline)', {
+			...between(50, 1000),
+			guideline: true,
+			label: 'Far too loose above',
+			default: 500,
+			advanced: true
+		}),
 		um('shimUm', 'Paper shim in the bore', { ...from0(2000), default: 0 }),
 		kg('massKg', 'Wheel mass', over0(2000)),
 		{
@@ -72,6 +79,7 @@ export const fitCheck = defineCalculation({
 		const maxEccentricityUm = Math.max(clearanceUm, 0) / 2;
 		const boreNominalMm = v.boreNominalMm ?? nominalBore(v.boreMm);
 		const arborNominalMm = v.arborNominalMm ?? nominalBore(v.arborMm);
+		const farTooLoose = clearanceUm > v.mostPlayUm + 1e-6;
 		const findings = new Findings()
 			.stop('forced', v.forced, 'Never force a wheel on. Take it off; wrong wheel or dirty spindle.')
 			.stop(
@@ -89,9 +97,14 @@ export const fitCheck = defineCalculation({
 				clearanceUm > 1e-9 && hotClearanceUm <= 1e-9,
 				'The warm spindle would grip the bore and load it from inside.'
 			)
+			.stop(
+				'far-too-loose',
+				farTooLoose,
+				`Play ${clearanceUm.toFixed(0)} µm: wrong wheel, or the bushing is missing. It does not go on.`
+			)
 			.caution(
 				'loose-fit',
-				clearanceUm > v.looseUm + 1e-9,
+				clearanceUm > v.looseUm + 1e-9 && !farTooLoose,
 				`Play ${clearanceUm.toFixed(0)} µm: expect large run-out; check that it is the right wheel or bushing.`
 			)
 			.stop(

@@ -1,10 +1,25 @@
-import { choice, from0, group, mm, newtons, number, over0, um, yesNo } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	from0,
+	group,
+	mm,
+	newtons,
+	number,
+	over0,
+	um,
+	yesNo
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { judgePressure } from './contact-pressure.js';
+import { leastContactWidthMm } from './contact-width.js';
 import { type Side, blotterSides } from './blotter-sides.js';
 import { SLACK } from '../numeric/rounding.js';
 
+/** A ring this much under its width is measured as wide enough. */
+const RING_SLACK_MM = 0.01;
 const dia = <const N extends string>(name: N, about: string) =>
 	mm(name, about, { ...over0(2000), required: true });
 const recess = <const N extends string>(name: N, about: string) =>
@@ -28,7 +43,7 @@ export const flangeCheck = defineCalculation({
 	source: 'General safety practice; dimensional limits are guidelines except where your code says otherwise.',
 	formulas: [
 		'smallest flange = ratio x D',
-		'contact ring = (flange - recess)/2',
+		'contact ring = (flange - larger of hollow and bore)/2',
 		'pressure = clamp force / smaller contact area'
 	],
 	fields: [
@@ -40,10 +55,7 @@ export const flangeCheck = defineCalculation({
 		recess('backRecessDiameterMm', 'Hollow of the fixed flange'),
 		recess('frontRecessDiameterMm', 'Hollow of the loose flange'),
 		number('minRatio', 'Smallest flange as a share of the wheel; 1/3, cutting-off 1/4', {
-			min: 0,
-			minOpen: true,
-			max: 1,
-			maxOpen: true,
+			...between(0.25, 1),
 			advanced: true
 		}),
 		mm('equalToleranceMm', 'Flanges count as equal within this', {
@@ -53,11 +65,9 @@ export const flangeCheck = defineCalculation({
 			default: 0.5,
 			advanced: true
 		}),
-		mm('minContactWidthMm', 'Narrowest contact ring', {
-			...from0(100),
-			guideline: true,
+		mm('minContactWidthMm', "Of the rule in force; by the wheel's diameter when empty", {
+			...over0(100),
 			label: 'Narrowest contact ring',
-			default: 3,
 			advanced: true
 		}),
 		yesNo('clean', 'Flanges wiped clean', { required: true }),
@@ -101,6 +111,7 @@ export const flangeCheck = defineCalculation({
 		{ name: 'frontRatio', about: 'Loose flange as a share of the wheel' },
 		{ name: 'backContactWidthMm', unit: 'mm', about: 'Contact ring, back' },
 		{ name: 'frontContactWidthMm', unit: 'mm', about: 'Contact ring, front' },
+		{ name: 'minContactWidthMm', unit: 'mm', about: 'Narrowest contact ring allowed' },
 		{ name: 'contactAreaMm2', unit: 'mm2', about: 'Smaller contact area' },
 		{ name: 'contactPressureMPa', unit: 'MPa', about: 'Pressure on it' }
 	],
@@ -141,6 +152,10 @@ export const flangeCheck = defineCalculation({
 			);
 		};
 		if (v.boreMm >= v.wheelDiameterMm) tooLarge('boreMm', v.boreMm, v.wheelDiameterMm, 'the wheel');
+		if (v.backFlangeDiameterMm >= v.wheelDiameterMm)
+			tooLarge('backFlangeDiameterMm', v.backFlangeDiameterMm, v.wheelDiameterMm, 'the wheel');
+		if (v.frontFlangeDiameterMm >= v.wheelDiameterMm)
+			tooLarge('frontFlangeDiameterMm', v.frontFlangeDiameterMm, v.wheelDiameterMm, 'the wheel');
 		if (v.backRecessDiameterMm >= v.backFlangeDiameterMm)
 			tooLarge('backRecessDiameterMm', v.backRecessDiameterMm, v.backFlangeDiameterMm, 'its flange');
 		if (v.frontRecessDiameterMm >= v.frontFlangeDiameterMm)
@@ -154,8 +169,14 @@ export const flangeCheck = defineCalculation({
 			area(v.backFlangeDiameterMm, v.backRecessDiameterMm),
 			area(v.frontFlangeDiameterMm, v.frontRecessDiameterMm)
 		);
-		const backContactWidthMm = (v.backFlangeDiameterMm - v.backRecessDiameterMm) / 2;
-		const frontContactWidthMm = (v.frontFlangeDiameterMm - v.frontRecessDiameterMm) / 2;
+		const ring = (flange: number, rec: number) => (flange - Math.max(rec, v.boreMm)) / 2;
+		const backContactWidthMm = ring(v.backFlangeDiameterMm, v.backRecessDiameterMm);
+		const frontContactWidthMm = ring(v.frontFlangeDiameterMm, v.frontRecessDiameterMm);
+		const contactWidthMm = Math.min(backContactWidthMm, frontContactWidthMm);
+		const minContactWidthMm = v.minContactWidthMm ?? leastContactWidthMm(v.wheelDiameterMm);
+		const tooNarrow = contactWidthMm < minContactWidthMm / 2 - RING_SLACK_MM;
+		const ringSays = `The contact ring is ${contactWidthMm.toFixed(1)} mm wide; this wheel needs ${minContactWidthMm.toFixed(1)} mm`;
+		const contactPressureMPa = v.clampForceN === null ? null : v.clampForceN / contactAreaMm2;
 		const smaller = Math.min(v.backFlangeDiameterMm, v.frontFlangeDiameterMm);
 		const present = sides.filter((s) => s.present);
 		const short = (s: Side) =>
@@ -181,10 +202,11 @@ export const flangeCheck = defineCalculation({
 				Math.min(v.backRecessDiameterMm, v.frontRecessDiameterMm) <= v.boreMm,
 				'A flange without a hollow presses at the bore, where a wheel is weakest.'
 			)
+			.stop('contact-too-narrow', tooNarrow, `${ringSays}. Fit flanges that bear on a wider ring.`)
 			.caution(
 				'contact-narrow',
-				Math.min(backContactWidthMm, frontContactWidthMm) < v.minContactWidthMm,
-				'The contact ring is narrow.'
+				!tooNarrow && contactWidthMm < minContactWidthMm - RING_SLACK_MM,
+				`${ringSays}: check it against the rule in force.`
 			)
 			.caution('flange-dirty', !v.clean, 'Wipe the flanges clean.')
 			.stop('flange-burred', v.burred, 'A burr under a flange can crack the wheel. Stone it off first.')
@@ -210,6 +232,7 @@ export const flangeCheck = defineCalculation({
 				v.runoutUm !== null && v.runoutUm > v.runoutAimUm && v.runoutUm < v.runoutLimitUm,
 				'Flange run-out above the aim: clean the taper and measure again.'
 			);
+		judgePressure(findings, contactPressureMPa);
 		return {
 			minFlangeDiameterMm,
 			backRatio: v.backFlangeDiameterMm / v.wheelDiameterMm,
@@ -217,7 +240,8 @@ export const flangeCheck = defineCalculation({
 			backContactWidthMm,
 			frontContactWidthMm,
 			contactAreaMm2,
-			contactPressureMPa: v.clampForceN === null ? null : v.clampForceN / contactAreaMm2,
+			contactPressureMPa,
+			minContactWidthMm,
 			...findings.judged()
 		};
 	}

@@ -22,6 +22,9 @@ export const QUILL_MATERIALS = {
 	carbide: [560, 14500],
 	'heavy-tungsten': [340, 17500]
 } as const;
+/** What a quill may bend by, um, and be stressed with, MPa: caution over the first, stop over the second (guidelines). */
+const BENDS_UM = [10, 100] as const;
+const STRESS_MPA = [100, 300] as const;
 /** Share of the shaft's own mass that swings with its end (Rayleigh). */
 const SHAFT_SHARE = 33 / 140;
 const mm = <const N extends string>(name: N, max: number, label: string, about: string) =>
@@ -42,6 +45,7 @@ export const mountQuill = defineCalculation({
 	formulas: [
 		'I = pi/64 (d^4 - hole^4)',
 		'k = 3 E I/L^3',
+		'stress = 32 F L/(pi d^3)/(1 - (hole/d)^4)',
 		'f = sqrt(k/(wheel + 33/140 shaft))/(2 pi)',
 		'dresses left = (D - max(least, head + 2 clearance))/(2 depth)'
 	],
@@ -97,7 +101,7 @@ export const mountQuill = defineCalculation({
 			advanced: true
 		}),
 		number('criticalStopRatio', 'Stop from this share', {
-			...over0(1),
+			...over0(0.85),
 			guideline: true,
 			label: 'Whirl, stop from',
 			default: 0.85,
@@ -109,6 +113,7 @@ export const mountQuill = defineCalculation({
 		{ name: 'criticalRatio', about: 'Share of it at this speed' },
 		{ name: 'maxRunRpm', unit: 'rpm', about: 'Never faster than' },
 		{ name: 'deflectionUm', unit: 'um', about: 'Bends by' },
+		{ name: 'bendingStressMPa', unit: 'MPa', about: 'Stress where it is clamped' },
 		{ name: 'stiffnessNPerUm', about: 'Stiffness, N/um' },
 		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' },
 		{ name: 'remainingDressCount', about: 'Dresses left' },
@@ -171,6 +176,10 @@ export const mountQuill = defineCalculation({
 		const head = v.quillHeadDiameterMm ?? v.quillDiameterMm;
 		const quillGapMm = (after - head) / 2;
 		const least = Math.max(v.minimumDiameterMm, head + 2 * v.dressClearanceMm);
+		const deflectionUm = v.normalForceN / (k / 1e6);
+		const hollow = 1 - (v.holeDiameterMm / v.quillDiameterMm) ** 4;
+		const bendingStressMPa =
+			(32 * v.normalForceN * v.overhangMm) / (Math.PI * v.quillDiameterMm ** 3) / hollow;
 		const findings = new Findings()
 			.stop(
 				'quill-overspeed',
@@ -191,6 +200,18 @@ export const mountQuill = defineCalculation({
 				'critical-margin',
 				criticalRatio >= v.criticalCautionRatio && criticalRatio < v.criticalStopRatio,
 				`${(100 * criticalRatio).toFixed(0)} % of the critical speed, and the real one is lower.`
+			)
+			.add(
+				bad(deflectionUm, BENDS_UM),
+				'quill-bends',
+				deflectionUm > BENDS_UM[0] + SLACK,
+				`It bends by ${deflectionUm.toFixed(0)} µm under this force: the bore comes out tapered, and small. Shorten it, or cut less.`
+			)
+			.add(
+				bad(bendingStressMPa, STRESS_MPA),
+				'quill-stress',
+				bendingStressMPa > STRESS_MPA[0] + SLACK,
+				`${bendingStressMPa.toFixed(0)} MPa where it is clamped. A quill that breaks is thrown: shorten it, take a thicker one, or cut less.`
 			)
 			.stop(
 				'below-minimum-diameter',
@@ -226,7 +247,8 @@ export const mountQuill = defineCalculation({
 			);
 		return {
 			stiffnessNPerUm: k / 1e6,
-			deflectionUm: v.normalForceN / (k / 1e6),
+			deflectionUm,
+			bendingStressMPa,
 			shaftMassG: 1000 * shaftKg,
 			effectiveMassG: 1000 * swingKg,
 			firstBendingHz,
@@ -241,3 +263,6 @@ export const mountQuill = defineCalculation({
 		};
 	}
 });
+
+const bad = (value: number, [, stop]: readonly [number, number]): 'caution' | 'stop' =>
+	value > stop + SLACK ? 'stop' : 'caution';

@@ -1,7 +1,9 @@
 import {
 	between,
+	choice,
 	list,
 	mm,
+	mm2,
 	newtonMetres,
 	number,
 	over0,
@@ -10,6 +12,13 @@ import {
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
+import { Findings } from '../calculation/verdict.js';
+import { judgePressure } from './contact-pressure.js';
+import { SCREW_CLASSES, coarsePitchMm, proofStressMPa, stressAreaMm2 } from './screw-strength.js';
+
+/** Share of the proof load: from where a screw is stretched hard, and from where it may yield (guideline). */
+const HIGH = 0.75;
+const YIELDS = 0.9;
 
 function oddSequence(n: number): number[] {
 	return Array.from({ length: n }, (_, k) => ((k * ((n - 1) / 2)) % n) + 1);
@@ -42,8 +51,13 @@ export const tighteningOrder = defineCalculation({
 	title: 'Tightening order',
 	about:
 		"By hand first, then crosswise in rising steps, then once round. The torque is the machine's figure; the order keeps the flange flat.",
-	source: 'T = K F d (standard fastener relation); order from geometry.',
-	formulas: ['screw force = T/(K d)', 'clamp force = screws x screw force'],
+	source:
+		'T = K F d (standard fastener relation); stress area and proof stress of ISO 898-1; order from geometry.',
+	formulas: [
+		'screw force = T/(K d)',
+		'clamp force = screws x screw force',
+		'share = screw force/(pi/4 (d - 0.9382 p)^2 x proof stress)'
+	],
 	fields: [
 		whole('screwCount', 'Numbered clockwise from 1', { ...between(2, 24), required: true, label: 'Screws' }),
 		newtonMetres('finalTorqueNm', "The machine's figure", {
@@ -63,6 +77,17 @@ export const tighteningOrder = defineCalculation({
 			guideline: true,
 			default: 0.2,
 			advanced: true
+		}),
+		choice('screwClass', 'Stamped on its head', SCREW_CLASSES, {
+			default: '8.8',
+			label: 'Class of the screws',
+			advanced: true
+		}),
+		mm('screwPitchMm', 'Coarse thread when empty', { ...between(0.1, 10), label: 'Pitch', advanced: true }),
+		mm2('contactAreaMm2', 'The smaller ring of the two flanges', {
+			...over0(1e8),
+			label: 'Contact area',
+			advanced: true
 		})
 	],
 	outputs: [
@@ -71,7 +96,9 @@ export const tighteningOrder = defineCalculation({
 		{ name: 'passes', about: 'Rounds with their torque' },
 		{ name: 'operationCount', about: 'Times a screw is touched' },
 		{ name: 'screwForceN', unit: 'N', about: 'Pull of one screw' },
-		{ name: 'clampForceN', unit: 'N', about: 'Pull of all' }
+		{ name: 'clampForceN', unit: 'N', about: 'Pull of all' },
+		{ name: 'proofShare', about: 'Share of what a screw is proved to' },
+		{ name: 'contactPressureMPa', unit: 'MPa', about: 'Pressure on the contact ring' }
 	],
 	example: { screwCount: 4, finalTorqueNm: 7.5, screwDiameterMm: 6 },
 	compute(v) {
@@ -98,15 +125,44 @@ export const tighteningOrder = defineCalculation({
 			})),
 			{ kind: 'round-check', percent: 100, torqueNm: v.finalTorqueNm, sequence: round }
 		];
-		const screwForceN =
-			v.screwDiameterMm === null ? null : v.finalTorqueNm / (v.nutFactor * (v.screwDiameterMm / 1000));
+		const d = v.screwDiameterMm;
+		const pitch = d === null ? null : (v.screwPitchMm ?? coarsePitchMm(d));
+		if (d !== null && pitch! >= d)
+			throw new InputFault(
+				'screwPitchMm',
+				'above-maximum',
+				`A pitch of ${pitch} mm leaves nothing of a screw of ${d} mm. Enter the pitch of its thread.`
+			);
+		const screwForceN = d === null ? null : v.finalTorqueNm / (v.nutFactor * (d / 1000));
+		const clampForceN = screwForceN === null ? null : screwForceN * n;
+		const proofShare =
+			screwForceN === null
+				? null
+				: screwForceN / (stressAreaMm2(d!, pitch!) * proofStressMPa(v.screwClass, d!));
+		const contactPressureMPa =
+			clampForceN === null || v.contactAreaMm2 === null ? null : clampForceN / v.contactAreaMm2;
+		const yields = proofShare !== null && proofShare > YIELDS + 1e-9;
+		const share = `${(100 * (proofShare ?? 0)).toFixed(0)} % of what a ${v.screwClass} screw is proved to`;
+		const findings = new Findings()
+			.stop('screw-yields', yields, `${share}: it may stretch or break. Check torque and screws.`)
+			.caution(
+				'screw-high',
+				!yields && proofShare !== null && proofShare > HIGH + 1e-9,
+				`${share}: near the end of what it holds.`
+			);
+		judgePressure(findings, contactPressureMPa);
 		return {
 			sequence,
 			anglesDeg: sequence.map((s) => ((s - 1) * 360) / n),
 			passes,
 			operationCount: n * passes.length,
 			screwForceN,
-			clampForceN: screwForceN === null ? null : screwForceN * n
+			clampForceN,
+			forcePerScrewN: screwForceN,
+			totalForceN: clampForceN,
+			proofShare,
+			contactPressureMPa,
+			...findings.judged()
 		};
 	}
 });

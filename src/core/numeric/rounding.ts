@@ -11,6 +11,11 @@ export function floorKind(value: number): number {
 	return Math.floor(value + SLACK);
 }
 
+/** ceil that forgives rounding errors just above a whole number. @example ceilKind(2.0000000001) // 2 */
+export function ceilKind(value: number): number {
+	return Math.ceil(value - SLACK);
+}
+
 /** At most four decimals, no trailing zeros: how numbers are printed in markings. */
 export function plainNumber(value: number): string {
 	return String(Number(value.toFixed(4)));

@@ -247,12 +247,3 @@ export interface SetupFacts {
 	today: string;
 	nowMs: number;
 }
-
-/** The rpm this wheel may never exceed: its printed rpm, and its printed m/s at the diameter it had when new. */
-export function limitRpm(w: Pick<WheelFacts, 'ratedMps' | 'ratedRpm' | 'newDiameterMm'>): number | null {
-	const limits = [
-		w.ratedRpm,
-		w.ratedMps === null ? null : (w.ratedMps * 60000) / (Math.PI * w.newDiameterMm)
-	].filter((n) => n !== null);
-	return limits.length ? Math.min(...limits) : null;
-}

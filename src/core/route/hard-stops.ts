@@ -1,6 +1,7 @@
 import { coarseBond } from '../spec/families.js';
 import { boreFits } from '../mount/bore-rule.js';
-import { type SetupFacts, type StationId, type WheelFacts, limitRpm } from './facts.js';
+import type { SetupFacts, StationId, WheelFacts } from './facts.js';
+import { limitRpm, overLimit, shownLimit } from '../spec/limit-rpm.js';
 
 /** Why something may not be done, with its stable code. */
 export interface Refusal {
@@ -64,8 +65,8 @@ function wheelStops(f: StopFacts, w: WheelFacts, inPack: boolean): Refusal[] {
 	stop('rating-unknown', limit === null, `${name} has no marked speed.`);
 	stop(
 		'rated-speed-too-low',
-		limit !== null && f.machine.spindleRpm > limit * (1 + 1e-9),
-		`The spindle runs ${f.machine.spindleRpm} rpm; ${name.replace('Wheel', 'wheel')} allows ${Math.floor(limit ?? 0)}.`
+		overLimit(f.machine.spindleRpm, limit),
+		`The spindle runs ${f.machine.spindleRpm} rpm; ${name.replace('Wheel', 'wheel')} allows ${shownLimit(limit ?? 0)}.`
 	);
 	const { maxDiameterMm, maxWidthMm } = f.machine;
 	stop(

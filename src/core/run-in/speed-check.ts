@@ -2,8 +2,11 @@ import { choice, from0, mm, mps, over0, percent, rpm } from '../calculation/fiel
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
-import { rpmForSpeed, surfaceSpeedMps } from '../spec/speed.js';
+import { limitRpm as limitOf, overLimit, shownLimit } from '../spec/limit-rpm.js';
+import { surfaceSpeedMps } from '../spec/speed.js';
 
+/** Under this share of the limit a reading is a slip or a spindle that runs at a fraction of its speed. */
+const FAR_BELOW = 0.2;
 const MULTIPLES = [0.5, 2, 3, 4];
 
 /** Tachometer against the wheel's limit: a worn wheel never earns more rpm. */
@@ -68,10 +71,13 @@ export const speedCheck = defineCalculation({
 				'above-maximum',
 				`Diameter today ${v.currentDiameterMm} mm is larger than when new, ${v.originalDiameterMm} mm.`
 			);
-		const limitRpm = Math.min(
-			v.ratedRpm ?? Infinity,
-			v.ratedSpeedMps === null ? Infinity : rpmForSpeed(v.ratedSpeedMps, v.originalDiameterMm!)
-		);
+		// One of the two marks is there, so there is a limit; without a marked m/s no diameter is needed for it.
+		const limitRpm = limitOf({
+			ratedMps: v.ratedSpeedMps,
+			ratedRpm: v.ratedRpm,
+			newDiameterMm: v.originalDiameterMm ?? 0
+		})!;
+		const over = overLimit(v.measuredRpm, limitRpm);
 		const percentOfRated = (100 * v.measuredRpm) / limitRpm;
 		const share = v.commandedRpm === null ? null : v.measuredRpm / v.commandedRpm;
 		const tachMultiple =
@@ -80,15 +86,24 @@ export const speedCheck = defineCalculation({
 		const findings = new Findings()
 			.stop(
 				'overspeed',
-				v.measuredRpm > limitRpm,
-				`${v.measuredRpm} rpm is above the ${Math.floor(limitRpm)} rpm this wheel allows. Do not run it.`
+				over,
+				`${v.measuredRpm} rpm is above the ${shownLimit(limitRpm)} rpm this wheel allows. Do not run it.`
 			)
 			.caution(
 				'near-rated',
-				percentOfRated > v.cautionPct && v.measuredRpm <= limitRpm,
+				percentOfRated > v.cautionPct && !over,
 				'Almost no spare below the limit; a tachometer and the mains are only good to about that.'
 			)
-			.caution('no-reading', v.measuredRpm === 0, 'The tachometer shows nothing.')
+			.stop(
+				'no-reading',
+				v.measuredRpm === 0,
+				'The tachometer shows nothing: that proves nothing. Read it again.'
+			)
+			.caution(
+				'far-below',
+				v.commandedRpm === null && v.measuredRpm > 0 && v.measuredRpm < FAR_BELOW * limitRpm,
+				'Far below what this wheel allows. Read it again, or say what the machine is set to.'
+			)
 			.caution(
 				'tach-multiple',
 				tachMultiple !== null,

@@ -7,6 +7,8 @@ import { dialFactor, dialReads, position, touched } from './dial.js';
 import { SLACK } from '../numeric/rounding.js';
 
 const ARCSEC = 3600;
+/** Nothing that is a way of a dresser runs steeper than this against the spindle. */
+const STEEPEST_DEG = 2;
 
 /** Four touches tell the machine where the dresser meets the wheel, and whether its way is parallel to the spindle. */
 export const registerDresser = defineCalculation({
@@ -84,6 +86,12 @@ export const registerDresser = defineCalculation({
 		const rise = (v.odEndXMm - v.odStartXMm) / dialFactor(v.xReads) / Math.abs(dz);
 		const taperUm = 1000 * W * rise;
 		const taperAngleDeg = Math.atan(rise) / DEG;
+		if (Math.abs(taperAngleDeg) > STEEPEST_DEG + SLACK)
+			throw new InputFault(
+				'odStartXMm',
+				'not-a-taper',
+				`${v.odStartXMm} and ${v.odEndXMm} mm across are ${Math.abs(taperAngleDeg).toFixed(0)}° of taper: one of them is a slip. Read both touches again.`
+			);
 		const near = v.faceZMm + g * r;
 		const far = near + g * W;
 		const overTravelEndMm = g * (v.pastFaceZMm - far) - r;

@@ -69,11 +69,11 @@ export const stroke = defineCalculation({
 		passes: 8
 	},
 	compute(v) {
-		if (v.workEndMm < v.workStartMm)
+		if (v.workEndMm <= v.workStartMm)
 			throw new InputFault(
 				'workEndMm',
 				'inconsistent',
-				`The work ends at ${v.workEndMm} mm before it begins at ${v.workStartMm} mm. Exchange them.`
+				`The work ends at ${v.workEndMm} mm and begins at ${v.workStartMm} mm: that is no stroke. The right end is the larger one.`
 			);
 		if (v.workWidthMm !== null) needed(v, WHEEL, 'The width of the work is crossed with it.');
 		const speed = mmPerSecond(v.tableSpeedMPerMin);

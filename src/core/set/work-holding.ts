@@ -57,7 +57,7 @@ const FIELDS = [
 	mm('widthMm', 'Cut at once', { ...over0(1000), required: true, label: 'Width' }),
 	mps('wheelSpeedMps', 'Of the rim', { ...over0(500), required: true }),
 	number('friction', 'Of part on chuck or jaws', {
-		...over0(1),
+		...over0(0.3),
 		default: 0.15,
 		guideline: true,
 		label: 'Friction',
@@ -71,7 +71,7 @@ const FIELDS = [
 		advanced: true
 	}),
 	number('stopRatio', 'Under this nothing is ground', {
-		...between(1, 20),
+		...between(1.2, 20),
 		default: 1.5,
 		guideline: true,
 		label: 'Held, stop under',
@@ -174,6 +174,13 @@ export const workHolding = defineCalculation({
 				v.method === 'magnet' ? 'magnet-not-confirmed' : 'clamp-not-confirmed',
 				!v.holdingConfirmed,
 				'Push it hard by hand, wheel stopped, before the first cut.'
+			)
+			.stop(
+				'stop-above-work',
+				v.method === 'magnet' &&
+					v.blocking !== 'none' &&
+					v.stopHeightMm >= v.partHeightMm! - v.depthUm / 1000 - SLACK,
+				`The stop, ${v.stopHeightMm} mm high, stands in the way of the wheel. Take one lower than the finished part.`
 			)
 			.stop(
 				'holding-too-weak',

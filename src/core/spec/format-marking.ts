@@ -47,7 +47,7 @@ export const formatMarking = defineCalculation({
 			'The grain size',
 			[
 				text('label', 'As printed', { maxLength: 160 }),
-				choice('system', 'Which series', ['F', 'FEPA', 'mesh', 'unknown']),
+				choice('system', 'Which series', ['F', 'FEPA', 'mesh', 'um', 'unknown']),
 				number('number', 'The number', { required: true, min: 0 }),
 				number('secondNumber', 'Second number of a combination or pair', { min: 0 }),
 				text('makerDigit', "Maker's digit", { maxLength: 4 })
@@ -102,7 +102,7 @@ export const formatMarking = defineCalculation({
 			v.grit.label ??
 			(v.grit.secondNumber === null ? String(v.grit.number) : `${v.grit.number}/${v.grit.secondNumber}`);
 		const grit = { ...v.grit, system, label, meanUm: null };
-		if (v.kind === 'superabrasive' && system !== 'unknown' && !sieveOf(grit))
+		if (v.kind === 'superabrasive' && system !== 'unknown' && system !== 'um' && !sieveOf(grit))
 			throw new InputFault(
 				'grit.number',
 				'unknown-choice',

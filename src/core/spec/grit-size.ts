@@ -5,6 +5,7 @@ import { Findings } from '../calculation/verdict.js';
 import {
 	F_GRITS,
 	SIEVE_SIZES,
+	SMALLEST_SIEVE,
 	type SieveSize,
 	gritNearestToGrain,
 	meanOf,
@@ -28,6 +29,12 @@ function sieveOf(system: 'FEPA' | 'mesh', label: string): SieveSize | undefined 
 		: /^\d+$/.test(label)
 			? sieveByName(Number(label))
 			: undefined;
+}
+
+/** D and B numbers that are no sieve, and every MD, are micrometres. */
+function micrometres(label: string, powder: boolean): number | undefined {
+	const n = /^\d+$/.test(label) ? Number(label) : NaN;
+	return n > 0 && (powder || (n < SMALLEST_SIEVE && !sieveByCode(n))) ? n : undefined;
 }
 
 /** One grain size in every way it is written. */
@@ -64,17 +71,17 @@ export const gritSize = defineCalculation({
 		} else {
 			if (v.label === null || v.label.trim() === '')
 				throw new InputFault('label', 'missing', 'Size is missing. Enter it as printed.');
-			label = v.label
-				.trim()
-				.toUpperCase()
-				.replace(/^[FDB] ?/, '');
-			sieve = v.system === 'F' ? undefined : sieveOf(v.system, label);
+			const printed = v.label.trim().toUpperCase();
+			label = printed.replace(/^(?:MD|[FDB]) ?/, '');
+			const micron = v.system === 'FEPA' ? micrometres(label, printed.startsWith('MD')) : undefined;
+			sieve = micron !== undefined ? undefined : v.system === 'F' ? undefined : sieveOf(v.system, label);
 			const grain =
-				v.system === 'F'
+				micron ??
+				(v.system === 'F'
 					? /^\d+$/.test(label)
 						? F_GRITS.get(Number(label))
 						: undefined
-					: sieve && meanOf(sieve);
+					: sieve && meanOf(sieve));
 			if (grain === undefined)
 				throw new InputFault(
 					'label',

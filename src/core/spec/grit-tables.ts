@@ -99,6 +99,9 @@ export const sieveByPair = (pair: string): SieveSize | undefined => SIEVE_SIZES.
 /** Sieve size by its mesh name, as in 80. */
 export const sieveByName = (name: number): SieveSize | undefined => SIEVE_SIZES.find((s) => s.name === name);
 
+/** Below the smallest sieve a number behind D or B is micrometres. */
+export const SMALLEST_SIEVE = 46;
+
 /** The stocked F sizes a shop starts with. */
 export const DEFAULT_STOCK = [
 	24, 30, 36, 46, 54, 60, 80, 100, 120, 150, 180, 220, 240, 280, 320, 400, 500

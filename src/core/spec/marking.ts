@@ -13,7 +13,7 @@ export interface Marking {
 	abrasive: { letters: string; family: AbrasiveFamily | null } | null;
 	grit: {
 		label: string;
-		system: 'F' | 'FEPA' | 'mesh' | 'unknown';
+		system: 'F' | 'FEPA' | 'mesh' | 'um' | 'unknown';
 		number: number;
 		secondNumber: number | null;
 		makerDigit: string | null;

@@ -30,6 +30,9 @@ export function normaliseMarking(text: string): string {
 		.trim();
 }
 
+/** A standard's own name in front of a marking, with its part and year. */
+const STANDARD = /^(?:(?:DIN )?(?:EN )?ISO|DIN|EN|ANSI) ?[A-Z]?\d+(?:[.-]\d+)?(?::\d{4})?(?: |$)[ -]*/;
+
 /** A surface foot a minute. */
 const MPS_A_SFPM = 0.3048 / 60;
 
@@ -98,13 +101,13 @@ export const parseMarking = defineCalculation({
 		if (text.trim() === '')
 			throw new InputFault('text', 'missing', 'Marking is empty. Type what is printed on the wheel.');
 		const r = new MarkingReading();
-		let rest = sizesInMm(normaliseMarking(text));
+		let rest = sizesInMm(normaliseMarking(text).replace(STANDARD, ''));
 		[r.out.maxSpeedMps, rest] = takeSpeed(rest, /(\d+(?:\.\d+)?) ?(?:M\/S|MPS)(?![A-Z])/);
 		if (r.out.maxSpeedMps === null) {
 			const [sfpm, without] = takeSpeed(rest, /(\d+(?:\.\d+)?) ?(?:SFPM|SFM|FPM|FT\/MIN)(?![A-Z])/);
 			if (sfpm !== null) [r.out.maxSpeedMps, rest] = [Number((sfpm * MPS_A_SFPM).toFixed(2)), without];
 		}
-		[r.out.maxSpeedRpm, rest] = takeSpeed(rest, /(\d+(?:\.\d+)?) ?(?:RPM|1\/MIN|MIN-1)(?![A-Z])/);
+		[r.out.maxSpeedRpm, rest] = takeSpeed(rest, /(\d+(?:\.\d+)?) ?(?:RPM|1\/MIN|MIN-1|U\/MIN)(?![A-Z])/);
 		rest = rest.replace(/^[ -]+|[ -]+$/g, '');
 		const byToken = new Map<string, AbrasiveFamily>(aliases.map((a) => [a.token.toUpperCase(), a.family]));
 		const afterShape = readShape(r, rest);

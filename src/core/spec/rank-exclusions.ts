@@ -1,5 +1,5 @@
 import { InputFault } from '../calculation/fault.js';
-import { surfaceSpeedMps } from './speed.js';
+import { limitRpm, overLimit } from './limit-rpm.js';
 
 /** What rules a wheel out is decided from. */
 export type Candidate = {
@@ -45,6 +45,7 @@ export const EXCLUSIONS = [
 	'bore-mismatch',
 	'too-large',
 	'too-wide',
+	'too-narrow',
 	'worn-out'
 ] as const;
 type Exclusion = (typeof EXCLUSIONS)[number];
@@ -60,7 +61,7 @@ const codesBy: readonly (readonly string[])[] = Array.from({ length: 1 << EXCLUS
 export const codesOf = (bits: number): readonly string[] => codesBy[bits]!;
 
 const A_LITTLE = 1 + 1e-9;
-const limit = (most: number | null): number => (most === null ? Infinity : most * A_LITTLE);
+const limit = (most: number): number => most * A_LITTLE;
 
 /** Where wheels go, and how a bore is made to fit there. */
 export interface Seat {
@@ -82,26 +83,31 @@ export function boreOn(seat: Seat, boreMm: number): 'fits' | 'bushed' | 'no' {
 }
 
 /**
- * Judges one wheel after the other for a seat: a bit for every reason for which it may not go on, 0 when it may.
+ * Judges one wheel after the other for a seat, and for the least width the job asks for: a bit for every reason for which it may not go on, 0 when it may.
  * `codesOf` names them.
  */
-export function ruledOut(today: string, seat: Seat): (w: Candidate) => number {
+export function ruledOut(today: string, seat: Seat, minWidthMm: number | null): (w: Candidate) => number {
 	const { spindleRpm } = seat;
 	const [diameterMm, widthMm] = [limit(seat.maxDiameterMm), limit(seat.maxWidthMm)];
+	const narrowMm = minWidthMm === null ? 0 : minWidthMm / A_LITTLE;
 	return (w) => {
 		const { ratedSpeedMps, ratedSpeedRpm, state, expiresOn } = w;
 		const unknown = ratedSpeedMps === null && ratedSpeedRpm === null;
-		const fast =
-			surfaceSpeedMps(w.diameterMm, spindleRpm) > limit(ratedSpeedMps) || spindleRpm > limit(ratedSpeedRpm);
+		const most = limitRpm({
+			ratedMps: ratedSpeedMps,
+			ratedRpm: ratedSpeedRpm,
+			newDiameterMm: w.newDiameterMm
+		});
 		return (
 			(state === 'quarantined' ? BIT.quarantined : 0) |
 			(state === 'scrapped' ? BIT.scrapped : 0) |
 			(expiresOn !== null && expiresOn < today ? BIT.expired : 0) |
 			(unknown ? BIT['rating-unknown'] : 0) |
-			(fast ? BIT['rated-speed-too-low'] : 0) |
+			(overLimit(spindleRpm, most) ? BIT['rated-speed-too-low'] : 0) |
 			(boreOn(seat, w.boreMm) === 'no' ? BIT['bore-mismatch'] : 0) |
 			(w.diameterMm > diameterMm ? BIT['too-large'] : 0) |
 			(w.widthMm > widthMm ? BIT['too-wide'] : 0) |
+			(w.widthMm < narrowMm ? BIT['too-narrow'] : 0) |
 			(w.diameterMm <= w.minDiameterMm * A_LITTLE ? BIT['worn-out'] : 0)
 		);
 	};

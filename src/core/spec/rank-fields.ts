@@ -83,7 +83,7 @@ export const RANK_FIELDS = [
 			size('maxWidthMm', 'Widest wheel'),
 			size('boreMm', 'Spindle or flange seat'),
 			rpm('spindleRpm', 'Spindle speed', { ...over0(500000), required: true }),
-			mm('boreToleranceMm', 'Play allowed in the bore', { ...from0(10), default: 0.3 }),
+			mm('boreToleranceMm', 'Play allowed in the bore', { ...from0(0.2), default: 0.2 }),
 			list(
 				'bushingBoresMm',
 				'Bores for which a bushing is kept',

@@ -57,7 +57,7 @@ export function rankMany(
 	most: { best: number; excluded: number }
 ): RankedMany {
 	const weights = weightsOf(asked.weights);
-	const judged = ruledOut(asked.today, asked.machine);
+	const judged = ruledOut(asked.today, asked.machine, asked.job.minWidthMm);
 	const scored = partsFor(asked.job, asked.machine.maxDiameterMm);
 	const best = new FirstOf<{ id: string; scorePoints: number; life: number }>(most.best, betterFirst);
 	const held: Group = { codes: HELD, rows: [] };

@@ -59,7 +59,7 @@ export const rankRack = defineCalculation({
 		const weights = weightsOf(given);
 		const ranked = [];
 		const excluded: { id: string; codes: readonly string[] }[] = [];
-		const judged = ruledOut(today, machine);
+		const judged = ruledOut(today, machine, job.minWidthMm);
 		const scored = partsFor(job, machine.maxDiameterMm);
 		for (const w of candidates) {
 			const reasons = judged(w);

@@ -4,7 +4,7 @@ import type { MarkingReading } from './marking-reading.js';
 
 const N = String.raw`(\d+(?:\.\d+)?)`;
 const SIZES = new RegExp(
-	String.raw`^(?:ISO 603-\d+ )?(?:TYPE ?|T ?)?(?:(\d{1,2})(?: ?([A-P]))? ?[\- ] ?)?${N} ?X ?${N} ?X ?${N}(?=[ \-]|$)[ \-]*`
+	String.raw`^(?:TYPE ?|T ?)?(?:(\d{1,2})(?: ?([A-P]))? ?[\- ] ?)?${N} ?X ?${N} ?X ?${N}(?=[ \-]|$)[ \-]*`
 );
 const F_MARK = /^(\d*[ -]*[A-Z]*[ACZ])[ -]*\/?F ?(?=\d)/;
 type Seven = [string, string, string, string, string, string, string];
@@ -46,6 +46,7 @@ export function readConventional(
 	if (!grade) r.doubt('grade-missing');
 	readStructure(r, digits);
 	readBond(r, bondFirst, grade, digits, run, rest);
+	if (!bondFirst) readLastSpeed(r, text);
 	if (
 		out.maxSpeedMps === null &&
 		out.maxSpeedRpm === null &&
@@ -56,6 +57,16 @@ export function readConventional(
 			{ maxSpeedMps: Number(out.makerSuffix) }
 		]);
 	}
+}
+
+/** A bare last number behind the bond, set apart and one of the usual speeds, is the speed in m/s; run together it stays in doubt. */
+function readLastSpeed(r: MarkingReading, text: string): void {
+	const { out } = r;
+	const last = /[ -]+(\d+)$/.exec(text)?.[1];
+	if (last === undefined || !out.bond || out.maxSpeedMps !== null || out.maxSpeedRpm !== null) return;
+	if (!out.makerSuffix.endsWith(last) || !SPEED_STEPS.some((s) => String(s) === last)) return;
+	out.maxSpeedMps = Number(last);
+	out.makerSuffix = out.makerSuffix.slice(0, -last.length);
 }
 
 function readAbrasive(

@@ -2,6 +2,7 @@ import { BOND_LETTERS, SUPER_BOND_LETTERS } from './families.js';
 import {
 	F_GRITS,
 	SIEVE_SIZES,
+	SMALLEST_SIEVE,
 	type SieveSize,
 	meanOf,
 	sieveByCode,
@@ -13,7 +14,7 @@ import type { MarkingReading } from './marking-reading.js';
 const SHAPE =
 	/^(1[0-5]|[1-9])([A-Z]{1,2})(10|[1-9])([A-Z]{0,2})(?=[ -]|$)(?=[ -]*(?:\d|$|[DB][ -]?\d|CBN|BN))/;
 const SIZES = /^[ -]*(\d+(?:\.\d+)?(?: ?[-X] ?\d+(?:\.\d+)?)*)(?=[ -]|$)/;
-const GRAIN = /^(CBN|BN|[A-Z]{0,3}?[DB])[ -]?([1-9]\d{1,3}(?:\/\d{2,4})?)(?!\d)/;
+const GRAIN = /^(CBN|BN|[A-Z]{0,3}?[DB])[ -]?((?<=MD[ -]?)[1-9]\d{0,2}|[1-9]\d{1,3}(?:\/\d{2,4})?)(?!\d)/;
 const US_ORDER = /^[ -]*([A-Z])[ -]*(\d{2,3})[ -]*([BMVEGS])([A-Z0-9]*)(?:[ -]+(\d+\/\d+|\d*\.\d+))?$/;
 const CONVENTIONAL_REST = /^([A-Z])(\d{1,2})(BF|RF|MG|PL|V|B|R|E)([A-Z0-9]*)$/;
 const MAX_VOL_PERCENT = 60;
@@ -59,7 +60,7 @@ export function readSuperabrasive(r: MarkingReading, text: string): boolean {
 	out.kind = 'superabrasive';
 	out.makerPrefix = whole ? '' : word.slice(0, -1);
 	out.abrasive = { letters: letter, family: letter === 'D' ? 'diamond' : 'cbn' };
-	const size = readSize(r, m[2]!);
+	const size = readSize(r, m[2]!, word === 'MD');
 	const rest = plain.slice(m[0].length);
 	const us = US_ORDER.exec(rest);
 	if (us) readUsOrder(r, us);
@@ -74,8 +75,13 @@ export function readSuperabrasive(r: MarkingReading, text: string): boolean {
 	return true;
 }
 
-function readSize(r: MarkingReading, label: string): SieveSize | undefined {
+function readSize(r: MarkingReading, label: string, micron: boolean): SieveSize | undefined {
 	const [first, second] = label.split('/').map(Number) as [number, number | undefined];
+	if (second === undefined && (micron || (first < SMALLEST_SIEVE && !sieveByCode(first)))) {
+		r.out.dialect = 'fepa';
+		r.out.grit = { label, system: 'um', number: first, secondNumber: null, makerDigit: null, meanUm: first };
+		return undefined;
+	}
 	const pair = label.includes('/') ? sieveByPair(label) : undefined;
 	const fepa = label.includes('/') ? undefined : sieveByCode(first);
 	const mesh = label.includes('/') || fepa ? undefined : sieveByName(first);

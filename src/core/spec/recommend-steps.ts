@@ -35,7 +35,7 @@ export function recommendSteps(f: StepFacts): Step[] {
 		if (when) steps.push({ code, gradeShift, structureShift });
 	};
 	const { hardnessHrc: h, wheelSpeedMps: vs } = f;
-	step(f.open !== 0, 'material-open', 0, 1);
+	step(f.open !== 0, 'material-open', 0, f.open);
 	step(f.gritNumber >= 150, 'fine-grit-denser', 0, -1);
 	if (h !== null && HARDENING.includes(f.material)) {
 		step(h >= 64, 'very-hard-work', -1, 0);

@@ -109,6 +109,11 @@ export const recommend = defineCalculation({
 					'needs-superabrasive',
 					v.material === 'ceramic' && !v.superabrasiveAvailable,
 					'Ceramic needs diamond.'
+				)
+				.stop(
+					'creep-feed-dry',
+					v.operation === 'creep-feed' && !v.coolant,
+					'Creep feed without coolant burns the work and loads the wheel until it bursts. Flood it.'
 				);
 		if (
 			v.material === 'ceramic' ||

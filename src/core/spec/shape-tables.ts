@@ -44,7 +44,7 @@ export const SHAPE_TYPES: Readonly<Record<string, ShapeType>> = {
 	1: shape('straight', 'DTH', 'periphery'),
 	2: shape('cylinder', 'DTW', 'side'),
 	5: shape('recessed one side', 'DTHPF', 'periphery'),
-	6: shape('straight cup', 'DTHWE', 'side', 'periphery'),
+	6: shape('straight cup', 'DTHWE', 'side'),
 	7: shape('recessed both sides', 'DTHPFG', 'periphery'),
 	11: shape('flaring cup', 'DTHWEJK', 'side'),
 	12: shape('dish', 'DTHWEJKU', 'side', 'periphery'),

@@ -27,6 +27,8 @@ const size = <const L extends ShapeLetter>(letter: L) =>
 		label: `${LETTER_NAMES[letter]} ${letter}`
 	});
 
+/** Cylinder and cups: what is built to grind is the wall. */
+const WALL_TYPES = ['2', '6', '11'];
 type Sizes = Record<ShapeField, number | null>;
 
 /** What is left between the recesses, or behind the cup. */
@@ -111,7 +113,13 @@ export const shape = defineCalculation({
 				'Less than half of the thickness is left between the recesses.'
 			)
 			.caution('dimension-missing', missing.length > 0, `Still missing: ${missing.join(', ')}.`);
-		if (v.type === '41')
+		if (wrongFace && WALL_TYPES.includes(v.type))
+			findings.stop(
+				'wrong-face',
+				true,
+				'This wheel grinds on its wall only. On its rim it breaks; take a wheel made for it.'
+			);
+		else if (v.type === '41')
 			findings.stop(
 				'face-not-meant-for-grinding',
 				wrongFace,

@@ -13,6 +13,8 @@ const SLIPS: readonly (readonly [string, number])[] = [
 	['per-second-read-as-per-minute', 1 / 60],
 	['feet-read-as-metres', 1 / 0.3048],
 	['metres-read-as-feet', 0.3048],
+	['metres-per-second-read-as-feet-per-minute', 0.3048 / 60],
+	['feet-per-minute-read-as-metres-per-second', 60 / 0.3048],
 	['inches-read-as-feet', 12],
 	['divided-by-twelve-twice', 1 / 12],
 	['millimetre-diameter-read-as-inches', 25.4],

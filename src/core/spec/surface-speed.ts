@@ -1,13 +1,12 @@
-import { choice, from0, inUnit, mps, over0, rpm, sfpm } from '../calculation/field/index.js';
+import { choice, from0, inUnit, mps, over0, rpm, sfpm, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+import { limitRpm, overLimit, shownLimit } from './limit-rpm.js';
 import { mpsOf, rpmForSpeed, sfpmOf, surfaceSpeedMps } from './speed.js';
 
 const positive = <const N extends string>(name: N, unit: 'm/s' | 'rpm' | 'mm', max: number, about: string) =>
 	inUnit(unit)(name, about, over0(max));
-/** Limits forgive rounding. */
-const over = (value: number, limit: number): boolean => value > limit * (1 + 1e-9);
 
 /** Ties rpm, surface speed and diameter together and holds them against wheel and machine limits. */
 export const surfaceSpeed = defineCalculation({
@@ -18,7 +17,8 @@ export const surfaceSpeed = defineCalculation({
 	formulas: [
 		'v = pi D n / 60000',
 		'surface ft/min = v x 60 / 0.3048',
-		'max rpm = least of rated v x 60000/(pi D), rated rpm, machine rpm',
+		'limit = least of rated rpm and rated v x 60000/(pi D when new)',
+		'max rpm = least of limit and machine rpm',
 		'margin = 100 (1 - v / rated)'
 	],
 	fields: [
@@ -31,6 +31,15 @@ export const surfaceSpeed = defineCalculation({
 		positive('machineMaxRpm', 'rpm', 500000, 'Top speed of the spindle'),
 		positive('newDiameterMm', 'mm', 3000, 'Diameter when new'),
 		positive('targetSpeedMps', 'm/s', 500, 'Speed wanted at the rim'),
+		yesNo(
+			'aboveMarkedRpm',
+			"The maker's word for this wheel is recorded: its m/s counts at today's diameter",
+			{
+				default: false,
+				advanced: true,
+				label: 'May turn above the marked rpm'
+			}
+		),
 		choice('purpose', 'Run a wheel, or only convert figures', ['run', 'convert'], { default: 'run' })
 	],
 	outputs: [
@@ -68,38 +77,42 @@ export const surfaceSpeed = defineCalculation({
 		const speedMps =
 			v.speedMps ?? (v.speedSfpm !== null ? mpsOf(v.speedSfpm) : surfaceSpeedMps(d, v.speedRpm!));
 		const speedRpm = v.speedRpm ?? rpmForSpeed(speedMps, d);
-		const rated = v.ratedSpeedMps !== null || v.ratedSpeedRpm !== null;
-		const limits = [
-			v.ratedSpeedMps === null ? null : rpmForSpeed(v.ratedSpeedMps, d),
-			v.ratedSpeedRpm,
-			v.machineMaxRpm
-		].filter((n) => n !== null);
-		const maxAllowedRpm = rated ? Math.min(...limits) : null;
+		const limit = limitRpm(
+			{
+				ratedMps: v.ratedSpeedMps,
+				ratedRpm: v.ratedSpeedRpm,
+				newDiameterMm: v.newDiameterMm ?? d
+			},
+			v.aboveMarkedRpm ? d : null
+		);
+		const maxAllowedRpm = limit === null ? null : Math.min(limit, v.machineMaxRpm ?? Infinity);
+		const over = overLimit(speedRpm, limit);
+		const rimOver = v.ratedSpeedMps !== null && speedMps > v.ratedSpeedMps * (1 + 1e-9);
 		const targetRpm = v.targetSpeedMps === null ? null : rpmForSpeed(v.targetSpeedMps, d);
 		const findings = new Findings()
 			.stop(
 				'over-rated-speed',
-				v.ratedSpeedMps !== null && over(speedMps, v.ratedSpeedMps),
+				over && rimOver,
 				`${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel. Do not run it.`
 			)
 			.stop(
 				'over-rated-rpm',
-				v.ratedSpeedRpm !== null && over(speedRpm, v.ratedSpeedRpm),
-				`${Math.round(speedRpm)} rpm is above the ${v.ratedSpeedRpm} rpm marked on the wheel, at any diameter. Do not run it.`
+				over && !rimOver,
+				`${speedRpm.toFixed(1)} rpm is above the ${shownLimit(limit ?? 0)} rpm this wheel allows at any diameter. Do not run it.`
 			)
 			.stop(
 				'rating-unknown',
-				!rated && v.purpose === 'run',
+				limit === null && v.purpose === 'run',
 				'This wheel has no readable speed. Set it aside.'
 			)
 			.caution(
 				'above-machine-rpm',
-				v.machineMaxRpm !== null && over(speedRpm, v.machineMaxRpm),
+				overLimit(speedRpm, v.machineMaxRpm),
 				`The spindle reaches only ${v.machineMaxRpm} rpm.`
 			)
 			.caution(
 				'target-speed-unreachable',
-				targetRpm !== null && maxAllowedRpm !== null && over(targetRpm, maxAllowedRpm),
+				targetRpm !== null && overLimit(targetRpm, maxAllowedRpm),
 				'The speed wanted cannot be held within the limits at this diameter.'
 			)
 			.caution(

@@ -57,7 +57,7 @@ function conventional(m: Writable): string[] {
 const shapeAndSizes = (m: Writable): string[] => [m.shape ?? '', m.dimsMm.map(plainNumber).join('-')];
 
 function fepa(m: Writable): string[] {
-	const code = m.grit!.system === 'unknown' ? m.grit!.label : String(sieveOf(m.grit!)!.code);
+	const code = ['um', 'unknown'].includes(m.grit!.system) ? m.grit!.label : String(sieveOf(m.grit!)!.code);
 	const c = m.concentration;
 	return [
 		...shapeAndSizes(m),

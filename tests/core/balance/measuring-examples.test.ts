@@ -21,7 +21,7 @@ describe('balance: worked examples, what the unbalance is', () => {
 				crossSlopeMmPerM: 0.3,
 				adjustments: [
 					{ foot: 'A', direction: 'raise', turn: 'clockwise', heightMm: 0.126, turns: 0.084 },
-					{ foot: 'C', direction: 'raise', turn: 'clockwise', heightMm: 0.0527, turns: 0.0351333 }
+					{ foot: 'C', direction: 'raise', turn: 'clockwise', heightMm: 0.1157, turns: 0.0771333 }
 				],
 				verdict: 'caution',
 				codes: ['level-itself-off', 'not-level']

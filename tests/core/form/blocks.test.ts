@@ -109,6 +109,6 @@ describe('blocks for a height', () => {
 		refuses('form.block-stack', { ...blocks, inUseMm: [50, 25] }, 'blocksMm', 'missing');
 		expect(
 			codes(run('form.block-stack', { blocksMm: [50, 25, 10.5], targetMm: 25, baseMm: 10 }))
-		).to.deep.equal(['not-exact', 'base-not-exact']);
+		).to.deep.equal(['wrong-stack', 'base-not-exact']);
 	});
 });

@@ -73,8 +73,8 @@ describe('form: worked examples of the settings', () => {
 				totalMm: 17.5,
 				errorUm: -500,
 				exact: false,
-				verdict: 'caution',
-				codes: ['not-exact']
+				verdict: 'stop',
+				codes: ['wrong-stack']
 			},
 			5e-6
 		));

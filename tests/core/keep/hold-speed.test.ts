@@ -36,8 +36,16 @@ limits('keep.hold-speed', BASE, [
 	{
 		code: 'speed-not-held-to-the-end',
 		severity: 'caution',
-		not: [{ rpmMax: rpmForSpeed(30, 200) + 0.1 }, { rpmMax: 0.9 * NOW }],
-		yes: [{ rpmMax: rpmForSpeed(30, 201) }]
+		not: [
+			{ rpmMax: rpmForSpeed(30, 200) + 0.1, allowAboveMarkedRpm: true },
+			{ rpmMax: 0.9 * NOW },
+			{ minDiameterMm: 225 }
+		],
+		yes: [
+			{ rpmMax: rpmForSpeed(30, 201), allowAboveMarkedRpm: true },
+			{ rpmMax: rpmForSpeed(30, 200) + 0.1 },
+			{ minDiameterMm: 224.9 }
+		]
 	}
 ]);
 

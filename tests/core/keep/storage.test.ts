@@ -48,16 +48,21 @@ limits('keep.storage', { ...KEPT, madeOn: '2026-09-01' }, [
 	{ code: 'dropped', severity: 'stop', not: [{}], yes: [{ dropped: true }] },
 	{ code: 'frozen-wet', severity: 'stop', not: [{}], yes: [{ frozenWet: true }] },
 	{
-		code: 'shelf-life-expired',
+		code: 'expired',
 		severity: 'stop',
-		not: [due('2026-10-01'), due('2026-09-30', { handHeld: false })],
-		yes: [due('2026-09-30')]
+		not: [due('2026-10-01'), { madeOn: '2023-09-30', handHeld: false }],
+		yes: [
+			due('2026-09-30'),
+			due('2026-09-30', { handHeld: false }),
+			{ madeOn: '2023-09-30' },
+			{ madeOn: '2025-09-30', bond: 'MG', handHeld: false }
+		]
 	},
 	{
-		code: 'shelf-life-passed',
+		code: 'past-its-date',
 		severity: 'caution',
-		not: [due('2026-10-01', { handHeld: false })],
-		yes: [due('2026-09-30', { handHeld: false })]
+		not: [{ madeOn: '2023-10-01', handHeld: false }, { madeOn: '2023-09-30' }],
+		yes: [{ madeOn: '2023-09-30', handHeld: false }]
 	},
 	{
 		code: 'expires-soon',

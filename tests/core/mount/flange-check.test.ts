@@ -74,8 +74,27 @@ limits('mount.flange-check', PAIR, [
 	{
 		code: 'contact-narrow',
 		severity: 'caution',
-		not: [hollows(84), { ...hollows(86), minContactWidthMm: 2 }],
-		yes: [hollows(84.1), hollows(84.1, 84), hollows(84, 84.1)]
+		// 240 mm across needs 7.4993 mm.
+		not: [hollows(75), { ...hollows(86), minContactWidthMm: 2 }, hollows(84)],
+		yes: [hollows(75.1), hollows(75.1, 75), hollows(75, 75.1), hollows(82)]
+	},
+	{
+		code: 'contact-too-narrow',
+		severity: 'stop',
+		not: [hollows(82.5), { ...hollows(86), minContactWidthMm: 2 }],
+		yes: [hollows(82.6)]
+	},
+	{
+		code: 'pressed-hard',
+		severity: 'caution',
+		not: [{}, { clampForceN: 33420 }, { clampForceN: 84000 }],
+		yes: [{ clampForceN: 33450 }, { clampForceN: 83500 }]
+	},
+	{
+		code: 'crushed',
+		severity: 'stop',
+		not: [{}, { clampForceN: 83500 }],
+		yes: [{ clampForceN: 84000 }]
 	},
 	{ code: 'flange-dirty', severity: 'caution', not: [{}], yes: [{ clean: false }] },
 	{ code: 'flange-burred', severity: 'stop', not: [{}], yes: [{ burred: true }] },

@@ -14,7 +14,7 @@ describe('Mount: between flanges', () => {
 		const f = worked('run-in.start');
 		expect(recordOf(f, 'mount', 'fit')!.input.massKg as number).to.be.within(4, 4.6);
 		expect(recordOf(f, 'mount', 'flange', 'mount.flange-check')!.input.clampForceN).to.be.closeTo(
-			(6 * 12) / (0.2 * 0.008),
+			(6 * 8) / (0.2 * 0.008),
 			1e-9
 		);
 	});

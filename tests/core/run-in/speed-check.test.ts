@@ -20,7 +20,7 @@ limits('run-in.speed-check', SPEED, [
 			{ ...marked(), ...reads(1909) },
 			{ ...marked(), ...reads(1909), currentDiameterMm: 250 }
 		],
-		yes: [reads(2001), { ...marked(), ...reads(1910) }, { ...marked({ ratedRpm: 2100 }), ...reads(1910) }]
+		yes: [reads(2001), { ...marked(), ...reads(1911) }, { ...marked({ ratedRpm: 2100 }), ...reads(1911) }]
 	},
 	{
 		code: 'near-rated',
@@ -28,7 +28,13 @@ limits('run-in.speed-check', SPEED, [
 		not: [reads(1980), reads(2001), { ...reads(1950), cautionPct: 97.5 }],
 		yes: [reads(1981), reads(2000), { ...reads(1951), cautionPct: 97.5 }]
 	},
-	{ code: 'no-reading', severity: 'caution', not: [reads(1)], yes: [reads(0), reads(0, 1900)] },
+	{
+		code: 'far-below',
+		severity: 'caution',
+		not: [reads(400), reads(0), reads(300, 300)],
+		yes: [reads(399), reads(1)]
+	},
+	{ code: 'no-reading', severity: 'stop', not: [reads(1)], yes: [reads(0), reads(0, 1900)] },
 	{
 		code: 'tach-multiple',
 		severity: 'caution',

@@ -61,7 +61,7 @@ describe('set.work-holding', () => {
 		example(
 			'set.work-holding',
 			{ ...HELD, blocking: 'blocked-in', stopHeightMm: 30 },
-			{ ratio: null, maxDepthUm: null, verdict: 'ok' }
+			{ ratio: null, maxDepthUm: null, verdict: 'stop', codes: ['stop-above-work'] }
 		);
 	});
 	it('at the depth it names it is held exactly as often as care asks', () =>

@@ -30,7 +30,6 @@ const ALLOWED: Readonly<Record<string, string>> = {
 	powerW: OTHER_THING,
 	redressTimeS: OTHER_THING,
 	redressUm: 'a form is redressed straight in, a wheel by whatever its plan takes',
-	shelfLifeMonths: METHOD,
 	sizeToleranceUm: 'what is allowed on a lathe, and what a drawing asks',
 	stockUm: METHOD,
 	stopRatio: 'times the tolerance, and times the push of the cut',

@@ -8,7 +8,7 @@ const SPEED = { diameterMm: 300, speedRpm: 2000, ratedSpeedMps: 40 };
 const rim = (speedMps: number, more: object = {}) => ({ speedRpm: null, speedMps, ...more });
 
 limits('spec.surface-speed', SPEED, [
-	{ code: 'over-rated-speed', severity: 'stop', not: [{}, rim(40)], yes: [rim(40.001)] },
+	{ code: 'over-rated-speed', severity: 'stop', not: [{}, rim(40)], yes: [rim(40.1)] },
 	{
 		code: 'over-rated-rpm',
 		severity: 'stop',

@@ -21,7 +21,7 @@ const ASKED: RankAsked = {
 		maxDiameterMm: 255,
 		maxWidthMm: 30,
 		boreMm: 76.2,
-		boreToleranceMm: 0.3,
+		boreToleranceMm: 0.2,
 		bushingBoresMm: [127],
 		spindleRpm: 2300
 	},

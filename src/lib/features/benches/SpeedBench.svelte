@@ -3,6 +3,7 @@
 	import { attempt } from '$core/calculation/attempt';
 	import type { Field } from '$core/calculation/fields';
 	import { figure, quantity } from '$core/quantity/format';
+	import { shownLimit } from '$core/spec/limit-rpm';
 	import { mpsOf, rpmForSpeed, sfpmOf, surfaceSpeedMps } from '$core/spec/speed';
 	import { surfaceSpeed } from '$core/spec/surface-speed';
 	import Strip from '$lib/drawing/Strip.svelte';
@@ -116,14 +117,13 @@
 					limit={out.maxAllowedRpm}
 					label="Spindle speed against the limit"
 					unit="rpm"
-					show={(x) => x.toFixed(0)}
+					show={(x) => (x === out.maxAllowedRpm ? shownLimit(x) : x).toFixed(0)}
 				/>{/if}
 			<Reasons reasons={out.reasons} />
 			{#if v.newDiameterMm && v.diameterMm}<WornSpeed
 					newMm={v.newDiameterMm}
 					nowMm={v.diameterMm}
 					rpm={out.speedRpm}
-					limitRpm={out.maxAllowedRpm}
 					ratedMps={v.ratedSpeedMps ?? null}
 					ratedRpm={v.ratedSpeedRpm ?? null}
 					machineRpm={v.machineMaxRpm ?? null}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { unitsHere } from '$lib/ui/units-here';
-	import { limitRpm } from '$core/route/facts';
+	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { dresserWords } from '$core/shop/dresser';
 	import FactList from '$lib/ui/feedback/FactList.svelte';
 	import type { AsRecorded } from '$core/route/as-recorded';
@@ -13,7 +13,7 @@
 	const { q } = unitsHere();
 	const wheels = $derived([then.wheel, ...then.others].filter((w) => w !== null));
 	const size = (w: (typeof wheels)[number]) =>
-		`${w.number} ${w.canonical}, ${q(w.diameterMm, 'mm')} × ${q(w.widthMm, 'mm')} × ${q(w.boreMm, 'mm')}, never over ${Math.floor(limitRpm(w) ?? 0)} rpm`;
+		`${w.number} ${w.canonical}, ${q(w.diameterMm, 'mm')} × ${q(w.widthMm, 'mm')} × ${q(w.boreMm, 'mm')}, never over ${shownLimit(limitRpm(w) ?? 0)} rpm`;
 </script>
 
 <section aria-labelledby="as-it-was">

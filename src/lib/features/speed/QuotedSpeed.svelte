@@ -37,6 +37,8 @@
 		'per-second-read-as-per-minute': 'seconds were taken for minutes',
 		'feet-read-as-metres': 'feet were taken for metres',
 		'metres-read-as-feet': 'metres were taken for feet',
+		'metres-per-second-read-as-feet-per-minute': 'm/s were written for ft/min',
+		'feet-per-minute-read-as-metres-per-second': 'ft/min were written for m/s',
 		'inches-read-as-feet': 'inches were taken for feet',
 		'divided-by-twelve-twice': 'it was divided by twelve twice',
 		'millimetre-diameter-read-as-inches': 'a diameter in millimetres was taken for inches',

@@ -1,33 +1,29 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
+	import { limitRpm, overLimit, shownLimit } from '$core/spec/limit-rpm';
 	import { rpmForSpeed, surfaceSpeedMps } from '$core/spec/speed';
 
 	interface Props {
 		newMm: number;
 		nowMm: number;
 		rpm: number;
-		limitRpm: number | null;
 		ratedMps: number | null;
 		ratedRpm: number | null;
 		machineRpm: number | null;
 		system: System;
 	}
 	/** What a worn wheel has lost, and which rpm would bring it back within all limits; a slider goes from new to nothing. */
-	let { newMm, nowMm, rpm, limitRpm, ratedMps, ratedRpm, machineRpm, system }: Props = $props();
+	let { newMm, nowMm, rpm, ratedMps, ratedRpm, machineRpm, system }: Props = $props();
 	let at = $state<number | null>(null);
 	const d = $derived(at ?? nowMm);
 	const wanted = $derived(surfaceSpeedMps(newMm, rpm));
 	const restoring = $derived(rpmForSpeed(wanted, d));
 	/** A worn wheel never earns more rpm than the new one had: the marked m/s counts at the new diameter. */
 	const allowed = $derived(
-		Math.min(
-			ratedRpm ?? Infinity,
-			ratedMps === null ? Infinity : rpmForSpeed(ratedMps, newMm),
-			machineRpm ?? Infinity
-		)
+		Math.min(limitRpm({ ratedMps, ratedRpm, newDiameterMm: newMm }) ?? Infinity, machineRpm ?? Infinity)
 	);
-	const may = $derived(Number.isFinite(allowed) && limitRpm !== null ? Math.min(allowed, restoring) : null);
+	const may = $derived(ratedMps !== null || ratedRpm !== null ? Math.min(allowed, restoring) : null);
 </script>
 
 <div class="worn">
@@ -50,9 +46,9 @@
 	<p>
 		{quantity(restoring, 'rpm')} would bring it back. {may === null
 			? 'Without a marked speed it must not run at all.'
-			: restoring <= allowed * (1 + 1e-9)
+			: !overLimit(restoring, allowed)
 				? 'Wheel and machine allow that.'
-				: `At most ${quantity(Math.floor(allowed), 'rpm')} is allowed, which gives ${quantity(surfaceSpeedMps(d, allowed), 'm/s', system)}. A worn wheel never earns more rpm.`}
+				: `At most ${quantity(shownLimit(allowed), 'rpm')} is allowed, which gives ${quantity(surfaceSpeedMps(d, allowed), 'm/s', system)}. A worn wheel never earns more rpm.`}
 	</p>
 </div>
 

@@ -2,7 +2,8 @@ import { compareDress } from '../../../core/prove/compare-dress.js';
 import { touchOff } from '../../../core/prove/touch-off.js';
 import { quantity } from '../../../core/quantity/format.js';
 import { Evidence, partOf } from '../../../core/route/evidence.js';
-import { type SetupFacts, limitRpm } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/route/facts.js';
+import { limitRpm, shownLimit } from '../../../core/spec/limit-rpm.js';
 import { COMPARED, compareStep } from '../../../core/route/stations/prove/compare.js';
 import { releaseSheet } from '../../../core/route/stations/prove/sheet.js';
 import { releaseStep } from '../../../core/route/stations/prove/steps.js';
@@ -47,7 +48,7 @@ function head(doc: Sheet, put: Put, f: SetupFacts, origin: string, printedMs: nu
 	put(
 		'text',
 		11,
-		`${q(w.diameterMm, 'mm')} x ${q(w.widthMm, 'mm')} x ${q(w.boreMm, 'mm')}, never over ${limit === null ? '-' : Math.floor(limit)} rpm${f.mount ? `, on ${f.mount.code}` : ''}`,
+		`${q(w.diameterMm, 'mm')} x ${q(w.widthMm, 'mm')} x ${q(w.boreMm, 'mm')}, never over ${limit === null ? '-' : shownLimit(limit)} rpm${f.mount ? `, on ${f.mount.code}` : ''}`,
 		LEFT,
 		48 * MM,
 		140 * MM

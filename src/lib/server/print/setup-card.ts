@@ -1,5 +1,6 @@
 import type { Decision } from '../../../core/route/decision.js';
-import { type SetupFacts, limitRpm } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/route/facts.js';
+import { limitRpm, shownLimit } from '../../../core/spec/limit-rpm.js';
 import { quantity } from '../../../core/quantity/format.js';
 import { Evidence } from '../../../core/route/evidence.js';
 import { releaseStep } from '../../../core/route/stations/prove/steps.js';
@@ -78,7 +79,7 @@ export async function setupCard(
 		put(
 			'text',
 			11,
-			`${quantity(w.diameterMm, 'mm', f.units)} x ${quantity(w.widthMm, 'mm', f.units)} x ${quantity(w.boreMm, 'mm', f.units)}, ${w.rimDepthMm === null ? '' : `rim ${quantity(w.rimDepthMm, 'mm', f.units)} deep, `}never over ${limit === null ? '-' : Math.floor(limit!)} rpm${f.mount ? `, on ${f.mount.code}` : ''}`,
+			`${quantity(w.diameterMm, 'mm', f.units)} x ${quantity(w.widthMm, 'mm', f.units)} x ${quantity(w.boreMm, 'mm', f.units)}, ${w.rimDepthMm === null ? '' : `rim ${quantity(w.rimDepthMm, 'mm', f.units)} deep, `}never over ${limit === null ? '-' : shownLimit(limit!)} rpm${f.mount ? `, on ${f.mount.code}` : ''}`,
 			left,
 			51 * MM,
 			140 * MM

@@ -1,4 +1,5 @@
-import { limitRpm, type WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/route/facts.js';
+import { limitRpm, shownLimit } from '../../../core/spec/limit-rpm.js';
 import { MM, type Sheet, bytesOf, drawQr, newSheet, printable } from './sheet.js';
 
 const [WIDTH, HEIGHT, ACROSS, DOWN, LEFT, TOP] = [95 * MM, 52 * MM, 2, 5, 10 * MM, 14 * MM];
@@ -35,7 +36,7 @@ function tag(doc: Sheet, w: WheelFacts, url: string, x: number, y: number): void
 			? 'SCRAPPED - NOT TO BE RUN'
 			: limit === null
 				? 'NO SPEED - NOT TO BE RUN'
-				: `never over ${Math.floor(limit)} rpm${w.ratedMps === null ? '' : `, ${w.ratedMps} m/s`}`,
+				: `never over ${shownLimit(limit)} rpm${w.ratedMps === null ? '' : `, ${w.ratedMps} m/s`}`,
 		pad + 30 * MM,
 		WIDTH - 2 * pad
 	);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { Evidence } from '$core/route/evidence';
-	import { limitRpm } from '$core/route/facts';
+	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { keepStep } from '$core/route/stations/keep/booking';
 	import { makersWordStep, mayRunAbove } from '$core/route/stations/keep/makers-word';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -78,7 +78,7 @@
 		<p>
 			{above
 				? `The maker's word is recorded: it may turn above its marked ${q(f.wheel!.ratedRpm, 'rpm')}, never over its m/s.`
-				: `Never above the marked ${q(limitRpm(f.wheel!), 'rpm')}, however small it gets.`}
+				: `Never above the marked ${q(shownLimit(limitRpm(f.wheel!) ?? 0), 'rpm')}, however small it gets.`}
 			{#if said}<br /><q>{said.entered.word}</q>, {said.by}{/if}
 		</p>
 		{#if lead && f.state !== 'finished' && f.wheel?.ratedRpm && f.wheel.ratedMps}<Fold

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { limitRpm } from '$core/route/facts';
+	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { turningLimit } from '$core/route/stations/mount/turning';
 	import { speedStep } from '$core/route/stations/run-in/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';
@@ -43,13 +43,20 @@
 <section class="speeds">
 	<div>
 		<p class="lab">Tachometer against what the wheel allows</p>
-		<Strip value={read} {limit} label="Tachometer" unit="rpm" show={(v) => v.toFixed(0)} other={null} />
+		<Strip
+			value={read}
+			{limit}
+			label="Tachometer"
+			unit="rpm"
+			show={(v) => (v === limit ? shownLimit(v) : v).toFixed(0)}
+			other={null}
+		/>
 		<p class="quiet">
 			Machine set to {quantity(f.machine.spindleRpm, 'rpm')}. Wheel {w.number}: {marked}, which is {quantity(
-				limitRpm(w),
+				shownLimit(limitRpm(w) ?? 0),
 				'rpm'
 			)} at its new diameter.
-			{#if slowest}No faster than <b class="num">{quantity(limit, 'rpm')}</b>, because of {slowest}.{:else}A
+			{#if slowest}No faster than <b class="num">{quantity(shownLimit(limit), 'rpm')}</b>, because of {slowest}.{:else}A
 				worn wheel earns no more.{/if}
 		</p>
 		<details>

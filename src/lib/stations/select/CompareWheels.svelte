@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
-	import { limitRpm, type WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/route/facts';
+	import { limitRpm } from '$core/spec/limit-rpm';
 	import type { Ranked } from '$core/route/stations/select/steps';
 	import { naturalRaUm } from '$core/spec/natural-finish';
 	import { PARTS, type Part } from '$core/spec/rank-score';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { unitsHere } from '$lib/ui/units-here';
-	import { type SetupFacts, type WheelFacts, limitRpm } from '$core/route/facts';
+	import type { SetupFacts, WheelFacts } from '$core/route/facts';
+	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { naturalRaUm } from '$core/spec/natural-finish';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import WheelSection from '$lib/drawing/WheelSection.svelte';
@@ -28,7 +29,7 @@
 				{limit}
 				label="Spindle speed"
 				unit="rpm"
-				show={(v) => v.toFixed(0)}
+				show={(v) => (v === limit ? shownLimit(v) : v).toFixed(0)}
 			/>{/if}
 		{#if natural !== null}<h3>Finish this grit gives, dressed sharp</h3>
 			<Strip

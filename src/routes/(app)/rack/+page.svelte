@@ -2,7 +2,8 @@
 	import { unitsHere } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
-	import { limitRpm, type WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/route/facts';
+	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { STATE_WORDS, sizeOf } from '$lib/words';
 	import DataTable from '$lib/ui/layout/DataTable.svelte';
 	import type { Column } from '$lib/ui/layout/data-table';
@@ -21,7 +22,7 @@
 		{ id: 'diameter', title: 'Size now, mm', value: sizeOf, sortable: true },
 		{ id: 'life', title: 'Left', value: left, sortable: true },
 		{ id: 'limit', title: 'Marked', value: limit, align: 'right' },
-		{ id: 'rpm', title: 'At most', value: (w) => Math.floor(limitRpm(w) ?? 0), align: 'right' },
+		{ id: 'rpm', title: 'At most', value: (w) => shownLimit(limitRpm(w) ?? 0), align: 'right' },
 		{ id: 'expires', title: 'Use by', value: (w) => w.expiresOn, sortable: true },
 		{ id: 'place', title: 'Place', value: (w) => w.place, sortable: true },
 		{ id: 'state', title: 'State', value: (w) => w.state, sortable: true }
@@ -111,7 +112,7 @@
 					><i class:low={left(w) < 0.2} style="width:{left(w) * 100}%"></i></span
 				>
 			{:else if id === 'limit'}<span class="num">{limit(w)}</span>
-			{:else if id === 'rpm'}<span class="num">{limitRpm(w) === null ? '-' : Math.floor(limitRpm(w)!)}</span>
+			{:else if id === 'rpm'}<span class="num">{limitRpm(w) === null ? '-' : shownLimit(limitRpm(w)!)}</span>
 			{:else if id === 'expires'}<span class="num">{w.expiresOn ?? ''}</span>
 			{:else if id === 'place'}{w.place}
 			{:else}<span class="st"

@@ -1,7 +1,7 @@
 import { ringAnalysis } from '../../../inspect/ring-analysis.js';
 import { ringDecision } from '../../../inspect/ring-decision.js';
 import { partOf } from '../../evidence.js';
-import { limitRpm } from '../../facts.js';
+import { limitRpm } from '../../../spec/limit-rpm.js';
 import { line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';

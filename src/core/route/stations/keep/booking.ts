@@ -142,6 +142,7 @@ export const keepStep = defineStep({
 				rpmMax: facts.machine.spindleRpmMax,
 				ratedMps: ratedMpsOf(facts),
 				markedRpm: w.ratedRpm,
+				newDiameterMm: Math.max(w.newDiameterMm, diameterMm),
 				allowAboveMarkedRpm: mayRunAbove(facts)
 			})
 		);

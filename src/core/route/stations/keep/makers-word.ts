@@ -35,6 +35,7 @@ export const makersWordStep = defineStep({
 				rpmMax: facts.machine.spindleRpmMax,
 				ratedMps: w.ratedMps ?? at,
 				markedRpm: w.ratedRpm,
+				newDiameterMm: Math.max(w.newDiameterMm, w.diameterMm),
 				allowAboveMarkedRpm: v.mayRunAbove
 			})
 		);

@@ -1,11 +1,12 @@
 import { yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
+import { flangeCheck } from '../../../mount/flange-check.js';
 import { threadHand } from '../../../mount/thread-hand.js';
 import { tighteningOrder } from '../../../mount/tightening-order.js';
 import type { Effect } from '../../effect.js';
-import { type Evidence, partOf } from '../../evidence.js';
+import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
+import { type GateLine, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import { type Result, alone, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
 import { withCompanions } from './companions.js';
@@ -53,7 +54,8 @@ export const tightenStep = defineStep({
 			compute(facts, tighteningOrder, {
 				screwCount: m.screwCount,
 				finalTorqueNm: m.torqueNm,
-				screwDiameterMm: m.screwDiameterMm
+				screwDiameterMm: m.screwDiameterMm,
+				contactAreaMm2: Evidence.of(facts).of(flangeCheck, 'mount', ['flange'])?.output.contactAreaMm2 ?? null
 			})
 		);
 	},
@@ -68,6 +70,7 @@ export const tightenStep = defineStep({
 /** Nut or screws: the hand of the thread and the order, whatever is mounted. */
 export function closingLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 	const thread = evidence.step(threadStep);
+	const tightened = evidence.step(tightenStep);
 	const hand = partOf(thread, threadHand)?.output;
 	const screws = facts.mount?.retention === 'flange-screws';
 	const torque = show(facts)(facts.mount?.torqueNm, 'Nm');
@@ -82,9 +85,8 @@ export function closingLines(facts: SetupFacts, evidence: Evidence): GateLine[] 
 		line({
 			key: 'tighten',
 			title: 'Tightened in order',
-			from: evidence.step(tightenStep),
-			accepts: UNLESS_STOPPED,
-			value: screws ? `${facts.mount!.screwCount} screws, ${torque}` : 'nut snug',
+			from: tightened,
+			value: said(tightened, screws ? `${facts.mount!.screwCount} screws, ${torque}` : 'nut snug'),
 			waiting: screws ? `${facts.mount!.screwCount} screws crosswise` : 'one nut, snug'
 		})
 	];

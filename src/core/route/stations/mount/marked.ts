@@ -1,5 +1,6 @@
 import { InputFault } from '../../../calculation/fault.js';
-import { type WheelFacts, limitRpm } from '../../facts.js';
+import type { WheelFacts } from '../../facts.js';
+import { limitRpm } from '../../../spec/limit-rpm.js';
 
 /** The rpm a wheel may never exceed. @throws InputFault `missing` where nothing is marked on it */
 export function markedRpmOf(w: WheelFacts): number {

@@ -2,7 +2,8 @@ import { InputFault } from '../../../calculation/fault.js';
 import { mountPack } from '../../../mount/pack.js';
 import { mountQuill } from '../../../mount/quill.js';
 import { Evidence } from '../../evidence.js';
-import { type SetupFacts, type WheelFacts, limitRpm } from '../../facts.js';
+import type { SetupFacts, WheelFacts } from '../../facts.js';
+import { limitRpm } from '../../../spec/limit-rpm.js';
 
 /** Every wheel that turns with this spindle: the leading one, then the others of its pack. */
 export const wheelsOn = (f: Pick<SetupFacts, 'wheel' | 'companions'>): WheelFacts[] => [

@@ -1,4 +1,5 @@
 import { runInPlan } from '../../../run-in/plan.js';
+import { shownLimit } from '../../../spec/limit-rpm.js';
 import { speedCheck } from '../../../run-in/speed-check.js';
 import { Evidence, partOf } from '../../evidence.js';
 import { line } from '../../gate.js';
@@ -34,8 +35,8 @@ export const runInGate: Gate = (facts, evidence) => {
 			value:
 				speed?.verdict === 'stop'
 					? said(speed, '')
-					: `${q(speed?.entered.measuredRpm, 'rpm')} of ${q(limit, 'rpm')}`,
-			waiting: `limit ${q(turningLimit(facts)?.rpm, 'rpm')}`
+					: `${q(speed?.entered.measuredRpm, 'rpm')} of ${limit === undefined ? '-' : q(shownLimit(limit), 'rpm')}`,
+			waiting: `limit ${q(shownLimit(turningLimit(facts)?.rpm ?? 0), 'rpm')}`
 		}),
 		line({
 			key: 'outcome',

@@ -5,7 +5,7 @@ import { boreFits } from '../../../mount/bore-rule.js';
 import { rankRack } from '../../../spec/rank-rack.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { partOf } from '../../evidence.js';
-import { limitRpm } from '../../facts.js';
+import { limitRpm, overLimit } from '../../../spec/limit-rpm.js';
 import { line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate } from '../station.js';
@@ -45,7 +45,7 @@ export const selectGate: Gate = (facts, evidence) => {
 		line({
 			key: 'speed',
 			title: 'Under the rated speed',
-			state: limit !== null && facts.machine.spindleRpm <= limit ? 'ok' : 'stop',
+			state: limit !== null && !overLimit(facts.machine.spindleRpm, limit) ? 'ok' : 'stop',
 			value: w.ratedMps
 				? `${q(speedMps, 'm/s')} of ${q(w.ratedMps, 'm/s')}`
 				: `${q(facts.machine.spindleRpm, 'rpm')} of ${q(w.ratedRpm, 'rpm')}`,

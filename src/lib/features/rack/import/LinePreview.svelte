@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { unitsHere } from '$lib/ui/units-here';
-	import { limitRpm } from '$core/route/facts';
+	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import type { Intake } from '$core/shop/wheel-intake';
 	import type { LineVerdict } from '$lib/workers/rack-reader';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
@@ -25,7 +25,7 @@
 		`${q(w.diameterMm, 'mm')} × ${q(w.widthMm, 'mm')} × ${q(w.boreMm, 'mm')}${w.diameterMm < w.newDiameterMm ? `, new ${q(w.newDiameterMm, 'mm')}` : ''}`;
 	const speed = ({ wheel, ratedMps, ratedRpm }: Intake) => {
 		const rpm = limitRpm({ ratedMps, ratedRpm, newDiameterMm: wheel.newDiameterMm });
-		return rpm === null ? '-' : `${Math.floor(rpm)} rpm`;
+		return rpm === null ? '-' : `${shownLimit(rpm)} rpm`;
 	};
 	const mark = { good: 'ok', duplicate: 'caution', unreadable: 'stop' } as const;
 	const all = (leave: boolean) =>

@@ -3,7 +3,7 @@
 	import CorrectLine from '$lib/features/rack/CorrectLine.svelte';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
-	import { limitRpm } from '$core/route/facts';
+	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
 	import WheelSection from '$lib/drawing/WheelSection.svelte';
@@ -89,7 +89,7 @@
 		<section class="sheet" aria-label="Size and limits">
 			<WheelSection wheel={w} height={220} />
 			<h2>Limits</h2>
-			<p class="num big">{limit === null ? 'no speed' : q(Math.floor(limit), 'rpm')}</p>
+			<p class="num big">{limit === null ? 'no speed' : q(shownLimit(limit), 'rpm')}</p>
 			<p class="quiet">
 				{limit === null
 					? 'No speed is marked. It must not run.'
