@@ -14,6 +14,7 @@ import { levelStand } from './balance/level-stand.js';
 import { simulateStand } from './balance/simulate-stand.js';
 import { slopeError } from './balance/slope-error.js';
 import { threeRuns } from './balance/three-runs.js';
+import { twoPlanes } from './balance/two-planes.js';
 import { twoWeights } from './balance/two-weights.js';
 import { updateEstimate } from './balance/update-estimate.js';
 import { fromPeriod } from './balance/from-period.js';
@@ -80,6 +81,7 @@ import { mountGlue } from './mount/glue.js';
 import { mountLifting } from './mount/lifting.js';
 import { mountPack } from './mount/pack.js';
 import { mountQuill } from './mount/quill.js';
+import { mountPoint } from './mount/point.js';
 import { mountToolPost } from './mount/tool-post.js';
 import { threadHand } from './mount/thread-hand.js';
 import { tighteningOrder } from './mount/tightening-order.js';
@@ -117,6 +119,8 @@ import { compareDress } from './prove/compare-dress.js';
 import { troubleshoot } from './prove/troubleshoot.js';
 import { creepFeed } from './prove/creep-feed.js';
 import { coolantJet } from './prove/coolant-jet.js';
+import { chatterSpeed } from './prove/chatter-speed.js';
+import { systemStiffness } from './prove/system-stiffness.js';
 import { chatterPitch } from './prove/chatter-pitch.js';
 import { lifeForecast } from './keep/life-forecast.js';
 import { compareStrategies } from './keep/compare-strategies.js';
@@ -157,6 +161,7 @@ export const CALCULATIONS: readonly Calculation[] = [
 	tighteningOrder,
 	mountPack,
 	mountQuill,
+	mountPoint,
 	mountGlue,
 	mountLifting,
 	mountToolPost,
@@ -181,6 +186,7 @@ export const CALCULATIONS: readonly Calculation[] = [
 	fromTestMass,
 	influence,
 	threeRuns,
+	twoPlanes,
 	tolerance,
 	twoWeights,
 	weights,
@@ -243,6 +249,8 @@ export const CALCULATIONS: readonly Calculation[] = [
 	creepFeed,
 	coolantJet,
 	chatterPitch,
+	chatterSpeed,
+	systemStiffness,
 	lifeForecast,
 	compareStrategies,
 	ledger,

@@ -71,7 +71,7 @@ describe('a shop that starts with nothing', () => {
 			Hollow: '92',
 			Screws: '6',
 			'Screw diameter': '8',
-			Torque: '12',
+			Torque: '8',
 			Mass: '4.2',
 			'Rolling radius': '15',
 			'Weight track radius': '55',

@@ -1,4 +1,4 @@
-import { between, deg, number, over0, whole } from '../calculation/field/index.js';
+import { between, deg, over0, whole, unbalanceResponse } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { fold360, len, wrap180 } from '../numeric/angles.js';
@@ -20,10 +20,10 @@ export const auto = defineCalculation({
 		{ ...gmm('unbalanceGmm', 'Hidden in the wheel'), required: true },
 		{ ...angle('heavyAngleDeg', 'Hidden in the wheel'), required: true },
 		{ ...gmm('massGmm', 'Each mass of the head'), minOpen: true, required: true, label: 'Each mass pulls' },
-		number('sensitivityMmPerSPerGmm', 'Of this machine', {
+		unbalanceResponse('sensitivityMmPerSPerGmm', 'Of this machine', {
 			...over0(10),
 			required: true,
-			label: 'A gram millimetre shakes it by, mm/s'
+			label: 'A gram millimetre shakes it by'
 		}),
 		{ ...angle('start1AngleDeg', 'First mass'), default: 0, label: 'First mass from' },
 		{ ...angle('start2AngleDeg', 'Second mass'), default: 180, label: 'Second mass from' },

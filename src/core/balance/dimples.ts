@@ -77,7 +77,7 @@ export const dimples = defineCalculation({
 		{ name: 'removedGmm', unit: 'gmm', about: 'Removed', main: true },
 		{ name: 'residualGmm', unit: 'gmm', about: 'Left over' },
 		{ name: 'perSide', about: 'Dimples a side' },
-		{ name: 'anglesDeg', about: 'At' },
+		{ name: 'anglesDeg', unit: 'deg', about: 'At' },
 		{ name: 'spacingDeg', unit: 'deg', about: 'Apart' },
 		{ name: 'dimpleMassG', unit: 'g', about: 'One dimple' },
 		{ name: 'dimpleVolumeMm3', unit: 'mm3', about: 'One dimple' },

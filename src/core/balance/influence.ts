@@ -2,16 +2,12 @@ import { between, choice, from0, kg, number, over0, rpm, yesNo } from '../calcul
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
-import { DEG, type Vec, angleOf, fold360, len, sub, vec } from '../numeric/angles.js';
+import { DEG, angleOf, fold360, len, sub, vec } from '../numeric/angles.js';
+import { over } from '../numeric/complex.js';
 import { judgeTrial, trialForceN } from './trial-force.js';
 import { angle, grams, radius, stopMmPerS, vibration } from './shared-fields.js';
 
 const NO_EFFECT = 1e-6;
-const times = (a: Vec, b: Vec): Vec => ({ x: a.x * b.x - a.y * b.y, y: a.x * b.y + a.y * b.x });
-const over = (a: Vec, b: Vec): Vec => {
-	const d = b.x ** 2 + b.y ** 2;
-	return times(a, { x: b.x / d, y: -b.y / d });
-};
 
 /** Unbalance from vibration with phase: one trial weight shows how the machine answers. */
 export const influence = defineCalculation({
@@ -55,7 +51,7 @@ export const influence = defineCalculation({
 		{ name: 'correctionGmm', unit: 'gmm', about: 'As unbalance' },
 		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance' },
 		{ name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' },
-		{ name: 'influenceMmPerSPerGmm', about: 'A gram millimetre shakes it by, mm/s' },
+		{ name: 'influenceMmPerSPerGmm', unit: 'mm/s/gmm', about: 'A gram millimetre shakes it by' },
 		{ name: 'influenceAngleDeg', unit: 'deg', about: 'and turns the phase by' },
 		{ name: 'trialEffectMmPerS', unit: 'mm/s', about: 'The trial changed it by' },
 		{ name: 'trialForceN', unit: 'N', about: 'Force of the trial' }

@@ -1,8 +1,8 @@
-import { between, choice, from0, mm, number } from '../calculation/field/index.js';
+import { between, choice, from0, mm, number, mmPerM } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
-const slope = <const N extends string>(name: N, about: string) => number(name, about, between(-50, 50));
+const slope = <const N extends string>(name: N, about: string) => mmPerM(name, about, between(-50, 50));
 const span = <const N extends string>(name: N, about: string) =>
 	mm(name, about, { ...between(10, 5000), required: true });
 type Turn = 'clockwise' | 'counter-clockwise' | 'none';
@@ -29,28 +29,28 @@ export const levelStand = defineCalculation({
 		'turns = height/pitch'
 	],
 	fields: [
-		{ ...slope('xForwardMmPerM', '+ when the B end is high'), required: true, label: 'Along A to B, mm/m' },
-		{ ...slope('yForwardMmPerM', '+ when the C end is high'), required: true, label: 'Towards C, mm/m' },
+		{ ...slope('xForwardMmPerM', '+ when the B end is high'), required: true, label: 'Along A to B' },
+		{ ...slope('yForwardMmPerM', '+ when the C end is high'), required: true, label: 'Towards C' },
 		{
 			...slope('xReversedMmPerM', 'Same spot, level turned end for end'),
-			label: 'A to B, level turned, mm/m'
+			label: 'A to B, level turned'
 		},
 		{
 			...slope('yReversedMmPerM', 'Same spot, level turned end for end'),
-			label: 'Towards C, level turned, mm/m'
+			label: 'Towards C, level turned'
 		},
 		{
 			...slope('levelErrorMmPerM', 'Used only without turned readings'),
-			label: 'Known fault of the level, mm/m'
+			label: 'Known fault of the level'
 		},
 		span('footSpacingMm', 'A to B'),
 		span('footDepthMm', 'C from the line A to B'),
 		mm('screwPitchMm', 'Of the foot screws', { ...between(0.1, 10), required: true }),
-		number('toleranceMmPerM', 'Guideline', {
+		mmPerM('toleranceMmPerM', 'Guideline', {
 			...from0(10),
 			guideline: true,
 			default: 0.05,
-			label: 'Level within, mm/m'
+			label: 'Level within'
 		}),
 		choice('raiseTurn', 'Seen from above', ['clockwise', 'counter-clockwise'], {
 			default: 'clockwise',
@@ -63,11 +63,11 @@ export const levelStand = defineCalculation({
 	],
 	outputs: [
 		{ name: 'adjustments', about: 'In this order', main: true },
-		{ name: 'slopeXMmPerM', about: 'Slope A to B, mm/m' },
-		{ name: 'slopeYMmPerM', about: 'Slope towards C, mm/m' },
-		{ name: 'levelErrorMmPerM', about: 'Fault of the level, mm/m' },
-		{ name: 'rollSlopeMmPerM', about: 'Along the roll, mm/m' },
-		{ name: 'crossSlopeMmPerM', about: 'Across the roll, mm/m' }
+		{ name: 'slopeXMmPerM', unit: 'mm/m', about: 'Slope A to B' },
+		{ name: 'slopeYMmPerM', unit: 'mm/m', about: 'Slope towards C' },
+		{ name: 'levelErrorMmPerM', unit: 'mm/m', about: 'Fault of the level' },
+		{ name: 'rollSlopeMmPerM', unit: 'mm/m', about: 'Along the roll' },
+		{ name: 'crossSlopeMmPerM', unit: 'mm/m', about: 'Across the roll' }
 	],
 	example: {
 		xForwardMmPerM: 0.42,

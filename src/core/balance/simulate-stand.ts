@@ -1,4 +1,15 @@
-import { between, deg, from0, kgM2, mm, number, over0, seconds } from '../calculation/field/index.js';
+import {
+	between,
+	deg,
+	from0,
+	kgM2,
+	mm,
+	over0,
+	seconds,
+	degPerS,
+	mmPerM,
+	viscousDrag
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { needed } from '../calculation/needed.js';
@@ -30,23 +41,23 @@ export const simulateStand = defineCalculation({
 		...DISCS,
 		journal,
 		mm('rollingArmMm', 'Rolling friction; hard clean edges (guideline)', { ...from0(1), default: 0.004 }),
-		number('viscousNmS', 'Grows with speed', {
+		viscousDrag('viscousNmS', 'Grows with speed', {
 			...from0(1e6),
 			default: 0,
 			advanced: true,
-			label: 'Viscous friction, N m s'
+			label: 'Viscous friction'
 		}),
-		number('slopeMmPerM', '+ when the rails rise to the right', {
+		mmPerM('slopeMmPerM', '+ when the rails rise to the right', {
 			...between(-200, 200),
 			default: 0,
-			label: 'Slope, mm/m'
+			label: 'Slope'
 		}),
 		{ ...angle('startBottomAngleDeg', 'Let go with this at the bottom'), required: true, label: 'Let go at' },
-		number('startSpeedDegPerS', '+ when the bottom angle grows', {
+		degPerS('startSpeedDegPerS', '+ when the bottom angle grows', {
 			...between(-720, 720),
 			default: 0,
 			advanced: true,
-			label: 'Pushed, degrees a second'
+			label: 'Pushed'
 		}),
 		seconds('stepS', 'Of the integration', { ...between(0.0005, 0.1), default: 0.02, advanced: true }),
 		seconds('maxTimeS', 'Given up after', { ...between(1, 3600), default: 600, advanced: true }),

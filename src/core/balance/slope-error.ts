@@ -1,4 +1,4 @@
-import { between, number, over0 } from '../calculation/field/index.js';
+import { between, number, over0, mmPerM } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
@@ -21,10 +21,10 @@ export const slopeError = defineCalculation({
 	fields: [
 		{ ...kg('massKg', 'Everything that rolls'), required: true },
 		journal,
-		number('slopeMmPerM', 'That remains', {
+		mmPerM('slopeMmPerM', 'That remains', {
 			...between(-STEEPEST, STEEPEST),
 			required: true,
-			label: 'Slope along the roll, mm/m'
+			label: 'Slope along the roll'
 		}),
 		gmm('unbalanceGmm', 'If known'),
 		{ ...gmm('allowedGmm', 'Tolerance'), minOpen: true, label: 'Allowed' },
@@ -39,7 +39,7 @@ export const slopeError = defineCalculation({
 	outputs: [
 		{ name: 'fakedUnbalanceGmm', unit: 'gmm', about: 'Looks like', main: true },
 		{ name: 'headingErrorDeg', unit: 'deg', about: 'Mark is off by' },
-		{ name: 'maxSlopeMmPerM', about: 'Steepest that does not matter, mm/m' }
+		{ name: 'maxSlopeMmPerM', unit: 'mm/m', about: 'Steepest that does not matter' }
 	],
 	example: { massKg: 11, arborRadiusMm: 15, slopeMmPerM: 0.15, unbalanceGmm: 240, allowedGmm: 130 },
 	compute(v) {

@@ -47,7 +47,7 @@ export const threeRuns = defineCalculation({
 		{ name: 'correctionAngleDeg', unit: 'deg', about: 'At' },
 		{ name: 'unbalanceGmm', unit: 'gmm', about: 'Unbalance' },
 		{ name: 'heavyAngleDeg', unit: 'deg', about: 'Heavy side' },
-		{ name: 'sensitivityMmPerSPerGmm', about: 'A gram millimetre shakes it by, mm/s' },
+		{ name: 'sensitivityMmPerSPerGmm', unit: 'mm/s/gmm', about: 'A gram millimetre shakes it by' },
 		{ name: 'closureRatio', about: 'Agrees with the run as it is, 1 = exactly' }
 	],
 	example: {

@@ -38,7 +38,43 @@ export type Unit =
 	| '%'
 	| 'HRC'
 	| 'day'
-	| 'month';
+	| 'month'
+	| 'min'
+	| 'm/min'
+	| 'mm/s2'
+	| 'mm/day'
+	| 'um/s'
+	| 'deg/s'
+	| 'mm/m'
+	| 'cm3'
+	| 'mm3/s'
+	| 'mm3/min'
+	| 'mm3/min/A'
+	| 'kg/m3'
+	| 'N/um'
+	| 'N/mm'
+	| 'N/cm2'
+	| 'bar'
+	| 'GPa'
+	| 'W'
+	| 'W/mm'
+	| 'J/mm3'
+	| 'l/min'
+	| 'l/min/mm'
+	| 'l/min/kW'
+	| 'C'
+	| 'Hz'
+	| 'A'
+	| 'A/mm2'
+	| 'ohm'
+	| 'carat'
+	/** Constants of a material or a film, which every data sheet gives so. */
+	| 'W/mK'
+	| 'W/m2K'
+	| 'mm2/s-heat'
+	/** How a machine answers to unbalance. */
+	| 'mm/s/gmm'
+	| 'Nms';
 
 interface Common {
 	/** The name of the property; it ends with its unit. */
@@ -132,45 +168,80 @@ export type Input<L extends readonly Field[]> = {
 	[F in L[number] as F extends { required: true } ? F['name'] : never]: unknown;
 } & { [F in L[number] as F extends { required: true } ? never : F['name']]?: unknown };
 
-const UNIT_TAILS: [RegExp, string][] = [
-	[/MmPerSPerGmm$/, ''],
-	[/MmPerMin$/, ''],
-	[/MmPerS$/, ''],
-	[/UmPerMm$/, ''],
-	[/PerK$/, ''],
-	[/SpeedRpm$/, 'Speed'],
-	[/Rpm$/, ''],
-	[/SpeedMps$/, 'Speed'],
-	[/Mps$/, ' speed'],
-	[/SpeedSfpm$/, 'Speed'],
-	[/KgM2$/, ''],
-	[/GCm3$/, ''],
-	[/Gmm$/, ''],
-	[/MPa$/, ''],
-	[/Mm3$/, ''],
-	[/Mm2$/, ''],
-	[/Mm$/, ''],
-	[/Um$/, ''],
-	[/Deg$/, ''],
-	[/Hrc$/, ''],
-	[/Kg$/, ''],
-	[/Nm$/, ''],
-	[/Pct$/, ''],
-	[/Percent$/, ''],
-	[/G$/, ''],
-	[/N$/, ''],
-	[/S$/, '']
+/** How names end, with the unit that means; the longer before the shorter. */
+const NAME_UNITS: readonly (readonly [RegExp, Unit])[] = [
+	[/MmPerSPerGmm$/, 'mm/s/gmm'],
+	[/Mm3PerMinPerA$/, 'mm3/min/A'],
+	[/LPerMinMm$/, 'l/min/mm'],
+	[/LPerMinKw$/, 'l/min/kW'],
+	[/LPerMin$/, 'l/min'],
+	[/Mm3PerMin$/, 'mm3/min'],
+	[/Mm3PerS$/, 'mm3/s'],
+	[/MmPerMin$/, 'mm/min'],
+	[/MPerMin$/, 'm/min'],
+	[/MmPerDay$/, 'mm/day'],
+	[/MmPerS2$/, 'mm/s2'],
+	[/MmPerS$/, 'mm/s'],
+	[/MmPerM$/, 'mm/m'],
+	[/UmPerS$/, 'um/s'],
+	[/DegPerS$/, 'deg/s'],
+	[/(?<=iffusivity)Mm2PerS$/, 'mm2/s-heat'],
+	[/Mm2PerS$/, 'mm2/s'],
+	[/UmPerMm$/, 'um/mm'],
+	[/KgPerM3$/, 'kg/m3'],
+	[/JPerMm3$/, 'J/mm3'],
+	[/NPerCm2$/, 'N/cm2'],
+	[/NPerUm$/, 'N/um'],
+	[/NPerMm$/, 'N/mm'],
+	[/WPerMK$/, 'W/mK'],
+	[/WPerM2K$/, 'W/m2K'],
+	[/WPerMm$/, 'W/mm'],
+	[/APerMm2$/, 'A/mm2'],
+	[/PerK$/, '1/K'],
+	[/Rpm$/, 'rpm'],
+	[/Mps$/, 'm/s'],
+	[/Sfpm$/, 'sfpm'],
+	[/KgM2$/, 'kgm2'],
+	[/GCm3$/, 'g/cm3'],
+	[/Gmm$/, 'gmm'],
+	[/NmS$/, 'Nms'],
+	[/G[Pp]a$/, 'GPa'],
+	[/MPa$/, 'MPa'],
+	[/Cm3$/, 'cm3'],
+	[/Mm3$/, 'mm3'],
+	[/Mm2$/, 'mm2'],
+	[/Mm$/, 'mm'],
+	[/Um$/, 'um'],
+	[/Deg$/, 'deg'],
+	[/Hrc$/, 'HRC'],
+	[/Hz$/, 'Hz'],
+	[/Bar$/, 'bar'],
+	[/Ohm$/, 'ohm'],
+	[/(?<=[a-z])Carat$/, 'carat'],
+	[/Kg$/, 'kg'],
+	[/Nm$/, 'Nm'],
+	[/(Pct|Percent)$/, '%'],
+	[/(?<=Time|Life|Up|Wanted|Bond)Min$/, 'min'],
+	[/(?<=emperature)C$/, 'C'],
+	[/(?<=Current)A$/, 'A'],
+	[/(?<=[a-z])G$/, 'g'],
+	[/(?<=[a-z])N$/, 'N'],
+	[/(?<=[a-z])W$/, 'W'],
+	[/(?<=[a-z])S$/, 's']
 ];
+
+/** What is left of a name without its unit; a speed stays one, whatever it is measured in. */
+function withoutUnit(name: string): string {
+	if (/Speed(?:Rpm|Mps|Sfpm)$/.test(name)) return name.replace(/(?:Rpm|Mps|Sfpm)$/, '');
+	if (/Mps$/.test(name)) return name.replace(/Mps$/, ' speed');
+	const tail = NAME_UNITS.find(([t]) => t.test(name))?.[0];
+	return tail ? name.replace(tail, '') : name;
+}
 
 /** Readable label of a field: the explicit one, or its name in words without the unit. */
 export function labelOf(field: { name: string; label?: string }): string {
 	if (field.label) return field.label;
-	let base = field.name;
-	for (const [tail, instead] of UNIT_TAILS)
-		if (tail.test(base)) {
-			base = base.replace(tail, instead);
-			break;
-		}
+	const base = withoutUnit(field.name);
 	const words = (base || field.name)
 		.replace(/([A-Z])/g, ' $1')
 		.toLowerCase()
@@ -189,31 +260,6 @@ export function rangeOf(field: Field): string {
 	return [low, high].filter(Boolean).join(' ');
 }
 
-const NAME_UNITS: [RegExp, Unit][] = [
-	[/MmPerMin$/, 'mm/min'],
-	[/MmPerS$/, 'mm/s'],
-	[/(emoval|Rate)Mm2PerS$/, 'mm2/s'],
-	[/UmPerMm$/, 'um/mm'],
-	[/Rpm$/, 'rpm'],
-	[/Mps$/, 'm/s'],
-	[/Sfpm$/, 'sfpm'],
-	[/KgM2$/, 'kgm2'],
-	[/GCm3$/, 'g/cm3'],
-	[/Gmm$/, 'gmm'],
-	[/MPa$/, 'MPa'],
-	[/Mm3$/, 'mm3'],
-	[/Mm2$/, 'mm2'],
-	[/Mm$/, 'mm'],
-	[/Um$/, 'um'],
-	[/Deg$/, 'deg'],
-	[/Hrc$/, 'HRC'],
-	[/Kg$/, 'kg'],
-	[/Nm$/, 'Nm'],
-	[/(Pct|Percent)$/, '%'],
-	[/[a-z]G$/, 'g'],
-	[/[a-z]N$/, 'N'],
-	[/[a-z]S$/, 's']
-];
 /** The unit a name ends with, as the naming rule has it; none when it ends with none. */
 export function unitOfName(name: string): Unit | undefined {
 	return NAME_UNITS.find(([tail]) => tail.test(name))?.[1];

@@ -1,5 +1,20 @@
-import { between, choice, from0, mm, mps, number, over0, text, um } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	from0,
+	mm,
+	mps,
+	number,
+	over0,
+	text,
+	um,
+	celsius,
+	filmCoefficient,
+	watts,
+	inUnit
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
+import { unitOfName } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { isSuperabrasive } from './bites.js';
@@ -17,14 +32,14 @@ const STEEL = {
 type WorkValue = keyof typeof STEEL;
 const WORK = Object.keys(STEEL) as WorkValue[];
 const LABELS: Readonly<Record<WorkValue, string>> = {
-	u0JPerMm3: 'Energy the chips carry, J/mm³',
+	u0JPerMm3: 'Energy the chips carry',
 	burnCoefficient: 'Burn coefficient',
-	chipEnergyJPerMm3: 'Energy of the chip, J/mm³',
-	conductivityWPerMK: 'Conductivity, W/mK',
-	diffusivityMm2PerS: 'Diffusivity, mm²/s'
+	chipEnergyJPerMm3: 'Energy of the chip',
+	conductivityWPerMK: 'Conductivity',
+	diffusivityMm2PerS: 'Diffusivity'
 };
 const work = <const N extends WorkValue>(name: N, max: number, open: boolean) =>
-	number(name, 'Of the work; plain steel where left empty', {
+	inUnit(unitOfName(name))(name, 'Of the work; plain steel where left empty', {
 		min: 0,
 		minOpen: open,
 		max,
@@ -95,30 +110,30 @@ export const burnRisk = defineCalculation({
 				advanced: true
 			}
 		),
-		number('powerW', 'Net, measured, W', { ...over0(1e7), label: 'Power, W' }),
+		watts('powerW', 'Net, measured', { ...over0(1e7), label: 'Power' }),
 		mm('workWidthMm', 'Of the cut; with a power', over0(2000)),
 		choice('fluid', 'Boils at 100 or 300 °C', ['emulsion', 'oil'], { default: 'emulsion' }),
-		number('filmCoefficientWPerM2K', 'By the coolant where left empty, W/m²K', {
+		filmCoefficient('filmCoefficientWPerM2K', 'By the coolant where left empty', {
 			...from0(2e6),
-			label: 'Film, W/m²K',
+			label: 'Film',
 			advanced: true
 		}),
-		number('coolantTemperatureC', 'As it comes', { ...between(0, 90), default: 20, label: 'Coolant, °C' })
+		celsius('coolantTemperatureC', 'As it comes', { ...between(0, 90), default: 20, label: 'Coolant' })
 	],
 	outputs: [
 		{ name: 'burnIndex', about: 'Energy over what is borne', main: true },
 		{ name: 'risk', about: 'Risk' },
-		{ name: 'specificEnergyJPerMm3', about: 'Energy of the cut, J/mm³' },
-		{ name: 'thresholdJPerMm3', about: 'Borne, J/mm³' },
-		{ name: 'slidingEnergyJPerMm3', about: 'Of it, flats that slide, J/mm³' },
+		{ name: 'specificEnergyJPerMm3', unit: 'J/mm3', about: 'Energy of the cut' },
+		{ name: 'thresholdJPerMm3', unit: 'J/mm3', about: 'Borne' },
+		{ name: 'slidingEnergyJPerMm3', unit: 'J/mm3', about: 'Of it, flats that slide' },
 		{ name: 'flatSharePercent', unit: '%', about: 'Worn flats' },
-		{ name: 'dryThresholdJPerMm3', about: 'Borne without a film, J/mm³' },
-		{ name: 'filmThresholdJPerMm3', about: 'Borne until the film boils, J/mm³' },
+		{ name: 'dryThresholdJPerMm3', unit: 'J/mm3', about: 'Borne without a film' },
+		{ name: 'filmThresholdJPerMm3', unit: 'J/mm3', about: 'Borne until the film boils' },
 		{ name: 'filmState', about: 'The film' },
 		{ name: 'energySource', about: 'Energy from' },
 		{ name: 'specificRemovalMm2PerS', unit: 'mm2/s', about: 'Removal' },
 		{ name: 'equivalentThicknessUm', unit: 'um', about: 'Chip' },
-		{ name: 'powerAtThresholdWPerMm', about: 'Power at which it burns, W a mm' },
+		{ name: 'powerAtThresholdWPerMm', unit: 'W/mm', about: 'Power at which it burns' },
 		{ name: 'pecletNumber', about: 'Quickness of the heat' },
 		{ name: 'temperatureFactor', about: 'Shape of the heat' }
 	],

@@ -1,4 +1,15 @@
-import { choice, from0, mm, mps, newtons, number, over0, rpm, um } from '../calculation/field/index.js';
+import {
+	choice,
+	from0,
+	mm,
+	mps,
+	newtons,
+	number,
+	over0,
+	rpm,
+	um,
+	newtonsPerMm
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
@@ -46,9 +57,9 @@ export const crush = defineCalculation({
 			default: 5,
 			label: 'Dwell, turns'
 		}),
-		number('specificForceNPerMm', "The shop's own value, N/mm", {
+		newtonsPerMm('specificForceNPerMm', "The shop's own value, N/mm", {
 			...over0(5000),
-			label: 'Force a mm of width, N'
+			label: 'Force a mm of width'
 		}),
 		newtons('spindleLimitN', 'Of the machine', { ...over0(1e6), label: 'Spindle takes' }),
 		choice('drive', 'Who turns the other', ['wheel', 'roll'], { default: 'wheel', label: 'Driven' }),

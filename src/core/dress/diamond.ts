@@ -1,4 +1,15 @@
-import { between, from0, group, list, mm, number, over0, um, whole } from '../calculation/field/index.js';
+import {
+	between,
+	from0,
+	group,
+	list,
+	mm,
+	over0,
+	um,
+	whole,
+	carats,
+	cm3
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -60,7 +71,7 @@ export const diamond = defineCalculation({
 		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
 		mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
 		{ ...GRAIN, required: true },
-		number('fittedCarat', 'Stone in the holder, carat', { ...over0(20), label: 'Fitted, carat' }),
+		carats('fittedCarat', 'Stone in the holder', { ...over0(20), label: 'Fitted' }),
 		um('flatLimitUm', 'Worn out at this flat', {
 			...over0(5000),
 			guideline: true,
@@ -80,18 +91,18 @@ export const diamond = defineCalculation({
 			label: 'Turned every',
 			advanced: true
 		}),
-		number('dressVolumeCm3', 'Wheel cut away by one dress, cm³', {
+		cm3('dressVolumeCm3', 'Wheel cut away by one dress', {
 			...over0(10000),
-			label: 'A dress takes, cm³'
+			label: 'A dress takes'
 		}),
 		list(
 			'log',
 			'Since the stone was turned',
 			group('entry', 'One reading', [
-				number('removedCm3', 'So far', {
+				cm3('removedCm3', 'So far', {
 					...from0(1e6),
 					required: true,
-					label: 'Wheel cut away, cm³'
+					label: 'Wheel cut away'
 				}),
 				um('flatWidthUm', 'Measured', { ...from0(20000), required: true, label: 'Flat' })
 			]),
@@ -99,12 +110,12 @@ export const diamond = defineCalculation({
 		)
 	],
 	outputs: [
-		{ name: 'recommendedCarat', about: 'Stone for this wheel, carat', main: true },
+		{ name: 'recommendedCarat', unit: 'carat', about: 'Stone for this wheel', main: true },
 		{ name: 'massG', unit: 'g', about: 'Its mass' },
 		{ name: 'sphereDiameterMm', unit: 'mm', about: 'As large as a ball of' },
 		{ name: 'wear.flatNowUm', unit: 'um', about: 'Flat now' },
-		{ name: 'wear.slopeUmPerCm3', about: 'Flat grows, um a cm³' },
-		{ name: 'wear.remainingCm3', about: 'Wheel it still cuts, cm³' },
+		{ name: 'wear.slopeUmPerCm3', unit: 'cm3', about: 'Flat grows, um a cm³' },
+		{ name: 'wear.remainingCm3', unit: 'cm3', about: 'Wheel it still cuts' },
 		{ name: 'wear.dressesLeft', about: 'Dresses left' }
 	],
 	example: {

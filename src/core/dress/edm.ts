@@ -8,7 +8,13 @@ import {
 	percent,
 	rpm,
 	um,
-	yesNo
+	yesNo,
+	amperes,
+	amperesPerMm2,
+	metresPerMin,
+	mm3PerMinPerA,
+	ohms,
+	metres
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -41,7 +47,7 @@ export const wireEdm = defineCalculation({
 	],
 	fields: [
 		BOND_FIELD,
-		number('rimResistanceOhm', 'Across the rim, ohm', { ...from0(1e9), label: 'Rim resistance, ohm' }),
+		ohms('rimResistanceOhm', 'Across the rim', { ...from0(1e9), label: 'Rim resistance' }),
 		mm('wheelDiameterMm', 'Diameter today', { ...WHEEL_DIAMETER_MM, required: true }),
 		mm('wheelWidthMm', 'Width', { ...over0(1000), required: true }),
 		{ ...GRAIN, required: true },
@@ -61,35 +67,35 @@ export const wireEdm = defineCalculation({
 		}),
 		mm('wireDiameterMm', 'Across', { ...between(0.02, 1), required: true, label: 'Wire' }),
 		um('gapUm', 'Wire to wheel', { ...over0(500), required: true, label: 'Gap' }),
-		number('roughCurrentA', 'Mean discharge current, A', {
+		amperes('roughCurrentA', 'Mean discharge current', {
 			...over0(500),
 			required: true,
-			label: 'Rough current, A'
+			label: 'Rough current'
 		}),
-		number('finishCurrentA', 'Mean discharge current, A', {
+		amperes('finishCurrentA', 'Mean discharge current', {
 			...over0(500),
 			required: true,
-			label: 'Fine current, A'
+			label: 'Fine current'
 		}),
-		number('erosionMm3PerMinPerA', 'Calibrate it for each bond, mm³/min a A', {
+		mm3PerMinPerA('erosionMm3PerMinPerA', 'Calibrate it for each bond', {
 			...over0(100),
 			guideline: true,
 			default: 2,
-			label: 'Erosion, mm³/min a A'
+			label: 'Erosion'
 		}),
 		um('roughBiteUm', 'Each pass', { ...over0(500), default: 20, label: 'Rough bite' }),
 		um('finishBiteUm', 'Each pass', { ...over0(500), default: 5, label: 'Fine bite' }),
-		number('wireFeedMPerMin', 'Fresh wire, m/min', {
+		metresPerMin('wireFeedMPerMin', 'Fresh wire', {
 			...over0(100),
 			required: true,
-			label: 'Wire feed, m/min'
+			label: 'Wire feed'
 		}),
-		number('spoolLengthM', 'On the spool, m', { ...from0(1e6), required: true, label: 'Spool, m' }),
-		number('wireLimitAPerMm2', 'Before it breaks, A/mm²', {
+		metres('spoolLengthM', 'On the spool', { ...from0(1e6), required: true, label: 'Spool' }),
+		amperesPerMm2('wireLimitAPerMm2', 'Before it breaks', {
 			...over0(10000),
 			guideline: true,
 			default: 250,
-			label: 'Wire carries, A/mm²',
+			label: 'Wire carries',
 			advanced: true
 		}),
 		mm('smallestConcaveRadiusMm', 'Smallest hollow radius of the form', {
@@ -135,8 +141,8 @@ export const wireEdm = defineCalculation({
 		{ name: 'roughVolumeMm3', unit: 'mm3', about: 'Bond, roughly' },
 		{ name: 'finishVolumeMm3', unit: 'mm3', about: 'Bond, finely' },
 		{ name: 'protrusionVolumeMm3', unit: 'mm3', about: 'Bond, for bare grain' },
-		{ name: 'roughRateMm3PerMin', about: 'Rate, roughly, mm³/min' },
-		{ name: 'finishRateMm3PerMin', about: 'Rate, finely, mm³/min' },
+		{ name: 'roughRateMm3PerMin', unit: 'mm3/min', about: 'Rate, roughly' },
+		{ name: 'finishRateMm3PerMin', unit: 'mm3/min', about: 'Rate, finely' },
 		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Surface speed' }
 	],
 	example: {

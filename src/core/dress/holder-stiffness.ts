@@ -1,4 +1,4 @@
-import { choice, mm, newtons, number, over0 } from '../calculation/field/index.js';
+import { choice, mm, newtons, over0, gigapascals, newtonsPerUm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
@@ -39,15 +39,15 @@ export const holderStiffness = defineCalculation({
 		choice('method', 'What it holds', METHODS, { default: 'single-point' }),
 		newtons('forceN', 'By the method where left empty', { ...over0(100000), label: 'Radial force' }),
 		{ ...DEPTH, name: 'biteUm', label: 'Bite' },
-		number('elasticModulusGpa', 'Steel 210, grey iron 110, aluminium 70', {
+		gigapascals('elasticModulusGpa', 'Steel 210, grey iron 110, aluminium 70', {
 			...over0(1000),
 			default: 210,
-			label: 'Stiffness of the material, GPa',
+			label: 'Stiffness of the material',
 			advanced: true
 		}),
-		number('baseStiffnessNPerUm', 'Clamp or magnet, N/um', {
+		newtonsPerUm('baseStiffnessNPerUm', 'Clamp or magnet, N/um', {
 			...over0(1e6),
-			label: 'Stiffness of the base, N/µm',
+			label: 'Stiffness of the base',
 			advanced: true
 		})
 	],
@@ -55,8 +55,8 @@ export const holderStiffness = defineCalculation({
 		{ name: 'deflectionUm', unit: 'um', about: 'Gives way by', main: true },
 		{ name: 'deflectionShare', about: 'Share of the bite' },
 		{ name: 'overhangLimitMm', unit: 'mm', about: 'Overhang at most' },
-		{ name: 'stiffnessNPerUm', about: 'Stiffness, N/µm' },
-		{ name: 'beamStiffnessNPerUm', about: 'Of the holder alone, N/µm' },
+		{ name: 'stiffnessNPerUm', unit: 'N/um', about: 'Stiffness' },
+		{ name: 'beamStiffnessNPerUm', unit: 'N/um', about: 'Of the holder alone' },
 		{ name: 'inertiaMm4', about: 'Second moment, mm⁴' },
 		{ name: 'forceN', unit: 'N', about: 'Force' }
 	],

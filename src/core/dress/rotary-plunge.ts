@@ -1,4 +1,4 @@
-import { from0, mm, number, over0, rpm, um } from '../calculation/field/index.js';
+import { from0, mm, number, over0, rpm, um, joulesPerMm3 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
@@ -48,9 +48,9 @@ export const rotaryPlunge = defineCalculation({
 			default: 0,
 			label: 'Dwell, turns'
 		}),
-		number('dressEnergyJPerMm3', "The shop's own value, J/mm³", {
+		joulesPerMm3('dressEnergyJPerMm3', "The shop's own value, J/mm³", {
 			...over0(1000),
-			label: 'Energy, J/mm³',
+			label: 'Energy',
 			advanced: true
 		})
 	],
@@ -72,8 +72,8 @@ export const rotaryPlunge = defineCalculation({
 		{ name: 'feedTimeS', unit: 's', about: 'Fed for' },
 		{ name: 'dwellTimeS', unit: 's', about: 'Dwells for' },
 		{ name: 'totalTimeS', unit: 's', about: 'In all' },
-		{ name: 'removalRateMm3PerS', about: 'Abrasive cut away, mm³/s' },
-		{ name: 'powerW', about: 'Power, W' },
+		{ name: 'removalRateMm3PerS', unit: 'mm3/s', about: 'Abrasive cut away' },
+		{ name: 'powerW', unit: 'W', about: 'Power' },
 		{ name: 'diameterAfterMm', unit: 'mm', about: 'Diameter after' },
 		{ name: 'relativeRoughness', about: 'Rougher than a usual dress by' },
 		{ name: 'dressClass', about: 'What kind of dress' },

@@ -1,4 +1,14 @@
-import { between, choice, deg, group, list, number, over0, whole } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	deg,
+	group,
+	list,
+	number,
+	over0,
+	whole,
+	hertz
+} from '../calculation/field/index.js';
 import { bounded, defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { listen, qLimits } from './ring/listen.js';
@@ -27,7 +37,7 @@ export const ringAnalysis = defineCalculation({
 	],
 	fields: [
 		group('synth', 'Instead of a real one', SYNTH_FIELDS, { label: 'Made-up recording' }),
-		number('sampleRateHz', 'Rate of the recording', { ...between(8000, 192000), label: 'Samples a second' }),
+		hertz('sampleRateHz', 'Rate of the recording', { ...between(8000, 192000), label: 'Samples a second' }),
 		list('samples', 'The recording, from -1 to 1', number('sample', 'One sample', { required: true }), {
 			maxItems: 24_000_000,
 			advanced: true
@@ -44,13 +54,13 @@ export const ringAnalysis = defineCalculation({
 			deg('angle', 'Angle', { min: 0, max: 360, maxOpen: true, required: true }),
 			{ maxItems: 200, label: 'Where it was tapped' }
 		),
-		number('expectedFrequencyHz', 'From its size and mass', { ...over0(20000), label: 'Expected note, Hz' }),
+		hertz('expectedFrequencyHz', 'From its size and mass', { ...over0(20000), label: 'Expected note' }),
 		group('baseline', 'Its own earlier ring', [
-			number('frequencyHz', 'Then', { ...over0(20000), required: true, label: 'Note, Hz' }),
+			hertz('frequencyHz', 'Then', { ...over0(20000), required: true, label: 'Note' }),
 			number('q', 'Then', { ...over0(100000), required: true, label: 'Q' })
 		]),
 		whole('minTaps', 'Taps needed', { ...between(1, 64), default: 4, advanced: true }),
-		number('bandLowHz', 'Below this nothing is looked at', {
+		hertz('bandLowHz', 'Below this nothing is looked at', {
 			...between(20, 20000),
 			default: 150,
 			advanced: true
@@ -60,7 +70,7 @@ export const ringAnalysis = defineCalculation({
 	],
 	outputs: [
 		{ name: 'ring', about: 'It sounds', main: true },
-		{ name: 'mainFrequencyHz', about: 'Its note, Hz' },
+		{ name: 'mainFrequencyHz', unit: 'Hz', about: 'Its note' },
 		{ name: 'q', about: 'Rings with Q' },
 		{ name: 'decayTimeS', unit: 's', about: 'Dies down in' },
 		{ name: 'splitPct', unit: '%', about: 'Twins apart' },
@@ -70,7 +80,7 @@ export const ringAnalysis = defineCalculation({
 		{ name: 'frequencyShiftPct', unit: '%', about: 'Against its earlier note' },
 		{ name: 'pairCovered', about: 'Both twins struck' },
 		{ name: 'tapQ', about: 'Q, tap by tap' },
-		{ name: 'tapFrequencyHz', about: 'Note, tap by tap' },
+		{ name: 'tapFrequencyHz', unit: 'Hz', about: 'Note, tap by tap' },
 		{ name: 'modes', about: 'All notes' },
 		{ name: 'dampingRatio', about: 'Damping' },
 		{ name: 'peak', about: 'Loudest' },

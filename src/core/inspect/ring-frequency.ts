@@ -1,4 +1,4 @@
-import { kg, number, over0 } from '../calculation/field/index.js';
+import { kg, over0, gigapascals, kgPerM3 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -15,18 +15,18 @@ export const ringFrequency = defineCalculation({
 	formulas: ['f = chi lambda^2 h/(2 pi R^2) sqrt(E/(12 rho (1 - nu^2)))', 'rho = m/(pi/4 (D^2 - d^2) h)'],
 	fields: [
 		...RING_FIELDS,
-		number('modulusGPa', 'Vitrified wheels are somewhere around 20 to 90', {
+		gigapascals('modulusGPa', 'Vitrified wheels are somewhere around 20 to 90', {
 			...over0(1000),
 			required: true,
-			label: 'Stiffness, GPa'
+			label: 'Stiffness'
 		}),
 		kg('massKg', 'Weighed', over0(5000)),
-		number('densityKgPerM3', 'When it is not weighed', { ...over0(20000), label: 'Density, kg/m3' })
+		kgPerM3('densityKgPerM3', 'When it is not weighed', { ...over0(20000), label: 'Density' })
 	],
 	outputs: [
-		{ name: 'modes.0.frequencyHz', about: 'First note, Hz', main: true },
+		{ name: 'modes.0.frequencyHz', unit: 'Hz', about: 'First note', main: true },
 		{ name: 'modes', about: 'The first three notes' },
-		{ name: 'densityKgPerM3', about: 'Density, kg/m3' },
+		{ name: 'densityKgPerM3', unit: 'kg/m3', about: 'Density' },
 		{ name: 'boreRatio', about: 'Bore over diameter' },
 		{ name: 'thicknessRatio', about: 'Thickness over radius' }
 	],

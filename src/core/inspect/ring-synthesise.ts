@@ -10,6 +10,7 @@ const num = <const N extends string, const M extends object>(name: N, about: str
 /** What a made-up recording is made of; the analysis takes the same. */
 export const SYNTH_FIELDS = [
 	num('sampleRateHz', 'Rate of the recording', {
+		unit: 'Hz',
 		label: 'Samples a second',
 		min: 8000,
 		max: 192000,
@@ -64,7 +65,8 @@ export const SYNTH_FIELDS = [
 			'One note',
 			[
 				num('frequencyHz', 'Its height', {
-					label: 'Note, Hz',
+					unit: 'Hz',
+					label: 'Note',
 					min: 0,
 					minOpen: true,
 					max: 96000,
@@ -72,7 +74,7 @@ export const SYNTH_FIELDS = [
 				}),
 				num('q', 'How long it rings', { label: 'Q', min: 0.5, minOpen: true, max: 100000, required: true }),
 				num('amplitude', 'How loud', { min: 0, max: 10, default: 1 }),
-				num('splitHz', 'Between the twins', { label: 'Split, Hz', min: 0, max: 96000, default: 0 }),
+				num('splitHz', 'Between the twins', { unit: 'Hz', label: 'Split', min: 0, max: 96000, default: 0 }),
 				num('axisDeg', 'Where one twin sits', { unit: 'deg', min: 0, max: 360, maxOpen: true, default: 0 }),
 				whole('nodalDiameters', 'Nodal diameters', { ...from0(12), default: 2 })
 			],
@@ -200,7 +202,7 @@ export const ringSynthesise = defineCalculation({
 		{ name: 'peak', about: 'Loudest', main: true },
 		{ name: 'rms', about: 'Mean loudness' },
 		{ name: 'sampleCount', about: 'Samples' },
-		{ name: 'sampleRateHz', about: 'Samples a second' },
+		{ name: 'sampleRateHz', unit: 'Hz', about: 'Samples a second' },
 		{ name: 'clippedCount', about: 'Clipped samples' },
 		{ name: 'samples', about: 'The recording' }
 	],

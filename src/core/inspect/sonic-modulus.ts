@@ -1,4 +1,4 @@
-import { choice, kg, list, number, over0, percent } from '../calculation/field/index.js';
+import { choice, kg, list, number, over0, percent, hertz } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { RING_FIELDS, judgeRing, ringRatios } from './ring-geometry.js';
@@ -17,7 +17,7 @@ export const sonicModulus = defineCalculation({
 	],
 	fields: [
 		...RING_FIELDS,
-		number('frequencyHz', 'As rung', { ...over0(50000), required: true, label: 'Note, Hz' }),
+		hertz('frequencyHz', 'As rung', { ...over0(50000), required: true, label: 'Note' }),
 		kg('massKg', 'Weighed', { ...over0(5000), required: true }),
 		choice('mode', 'Which note', RING_MODES, { default: '2,0', advanced: true }),
 		percent('lowCautionPct', 'Caution from this far below', { ...over0(100), default: 8, advanced: true }),
@@ -26,16 +26,16 @@ export const sonicModulus = defineCalculation({
 			'batchModulusGPa',
 			'Their stiffness',
 			number('modulus', 'One wheel', { ...over0(1000), required: true }),
-			{ default: [] as number[], maxItems: 1000, label: 'Others of the batch, GPa' }
+			{ default: [] as number[], maxItems: 1000, label: 'Others of the batch' }
 		)
 	],
 	outputs: [
-		{ name: 'modulusGPa', about: 'Stiffness, GPa', main: true },
+		{ name: 'modulusGPa', unit: 'GPa', about: 'Stiffness', main: true },
 		{ name: 'deviationPct', unit: '%', about: 'Off the batch' },
-		{ name: 'batchMedianGPa', about: 'Middle of the batch, GPa' },
+		{ name: 'batchMedianGPa', unit: 'GPa', about: 'Middle of the batch' },
 		{ name: 'batchJudged', about: 'Judged against its batch' },
 		{ name: 'rodWaveSpeedMps', unit: 'm/s', about: 'Speed of sound in it' },
-		{ name: 'densityKgPerM3', about: 'Density, kg/m3' },
+		{ name: 'densityKgPerM3', unit: 'kg/m3', about: 'Density' },
 		{ name: 'lambdaSq', about: 'Frequency factor' },
 		{ name: 'thicknessFactor', about: 'Thickness factor' }
 	],

@@ -1,4 +1,4 @@
-import { from0, group, mm, number, over0, seconds, um } from '../calculation/field/index.js';
+import { from0, group, mm, number, over0, seconds, um, umPerMm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -73,7 +73,7 @@ export const compareStrategies = defineCalculation({
 		number('labourCostPerHour', 'Man and machine', { ...from0(1e9), required: true, label: 'An hour costs' }),
 		side('a', 'One way'),
 		side('b', 'The other way'),
-		number('lossUmPerMm', 'Of the form, for each mm ground', { ...over0(10000), label: 'Wear, µm per mm' }),
+		umPerMm('lossUmPerMm', 'Of the form, for each mm ground', { ...over0(10000), label: 'Wear' }),
 		um('formToleranceUm', 'Of the form', { ...over0(10000), label: 'Form tolerance' })
 	],
 	outputs: [

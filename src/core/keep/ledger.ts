@@ -66,7 +66,7 @@ export const ledger = defineCalculation({
 		{ name: 'endDate', about: 'Used up on' },
 		{ name: 'state', about: 'It is' },
 		{ name: 'diameterNowMm', unit: 'mm', about: 'Diameter now' },
-		{ name: 'slopeMmPerDay', about: 'Loses a day, mm' },
+		{ name: 'slopeMmPerDay', unit: 'mm/day', about: 'Loses a day' },
 		{ name: 'pointCount', about: 'Diameters measured' },
 		{ name: 'radialLossUm', unit: 'um', about: 'Off the radius, by what' }
 	],

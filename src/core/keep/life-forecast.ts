@@ -1,4 +1,4 @@
-import { date, from0, mm, number, over0, um, whole } from '../calculation/field/index.js';
+import { date, from0, mm, number, over0, um, whole, minutes, wholeOf } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import type { Values } from '../calculation/fields.js';
@@ -37,15 +37,15 @@ const FIELDS = [
 	um('reserveUm', 'Of the radius, kept back', { ...from0(1e7), default: 0, label: 'Reserve' }),
 	number('partsPerDay', 'Each working day', { ...over0(1e6), required: true, label: 'Parts a day' }),
 	date('fromDate', 'Counted from', { required: true, label: 'From' }),
-	whole('leadTimeDays', 'Working days from order to delivery', {
+	wholeOf('day')('leadTimeDays', 'Working days from order to delivery', {
 		...from0(2000),
 		default: 14,
-		label: 'Delivery takes, days'
+		label: 'Delivery takes'
 	}),
-	whole('safetyDays', 'Working days to spare', { ...from0(2000), default: 5, label: 'To spare, days' }),
+	wholeOf('day')('safetyDays', 'Working days to spare', { ...from0(2000), default: 5, label: 'To spare' }),
 	...OPEN_DAYS,
 	cost('wheelCost', 'A wheel costs', 'In your money'),
-	number('redressTimeMin', 'One of them', { ...from0(10000), default: 0, label: 'A redress takes, min' }),
+	minutes('redressTimeMin', 'One of them', { ...from0(10000), default: 0, label: 'A redress takes' }),
 	cost('labourCostPerHour', 'An hour costs', 'Man and machine')
 ] as const;
 

@@ -9,7 +9,8 @@ import {
 	number,
 	over0,
 	um,
-	yesNo
+	yesNo,
+	umPerMm
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -23,7 +24,7 @@ const SOURCES = ['measured', 'points', 'g-ratio'] as const;
 
 const FIELDS = [
 	choice('source', 'Where the wear is known from', SOURCES, { required: true, label: 'Wear is' }),
-	number('lossUmPerMm', 'Of the form, for each mm ground', { ...over0(10000), label: 'Wear, µm per mm' }),
+	umPerMm('lossUmPerMm', 'Of the form, for each mm ground', { ...over0(10000), label: 'Wear' }),
 	list(
 		'measurements',
 		'Ground so far, and what the form had lost by then',
@@ -92,8 +93,8 @@ export const redressInterval = defineCalculation({
 		{ name: 'lossAtRedressUm', unit: 'um', about: 'Worn by then' },
 		{ name: 'minRedressUm', unit: 'um', about: 'A redress takes at least' },
 		{ name: 'radiusUsedPerPartUm', unit: 'um', about: 'Wheel used for a part' },
-		{ name: 'lossUmPerMm', about: 'Wear, µm per mm' },
-		{ name: 'standardErrorUmPerMm', about: 'Its standard error' },
+		{ name: 'lossUmPerMm', unit: 'um/mm', about: 'Wear' },
+		{ name: 'standardErrorUmPerMm', unit: 'um/mm', about: 'Its standard error' },
 		{ name: 'pointCount', about: 'Measured' },
 		{ name: 'partsPerWheel', about: 'Parts left in the wheel' },
 		{ name: 'infeedPerWheelMm', unit: 'mm', about: 'Infeed left in the wheel' }

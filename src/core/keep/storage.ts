@@ -7,7 +7,9 @@ import {
 	number,
 	over0,
 	percent,
-	yesNo
+	yesNo,
+	celsius,
+	months
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -48,15 +50,15 @@ export const storage = defineCalculation({
 		date('madeOn', 'Marked', { label: 'Made on' }),
 		date('markedExpiry', 'Marked', { label: 'Use by' }),
 		date('today', 'The day that counts', { required: true, label: 'Today' }),
-		number('shelfLifeMonths', '36 for organic bonds, 12 for magnesia when empty', {
+		months('shelfLifeMonths', '36 for organic bonds, 12 for magnesia when empty', {
 			...between(1, SHELF_MONTHS.organic),
-			label: 'Shelf life, months'
+			label: 'Shelf life'
 		}),
 		yesNo('dropped', 'Or hit', { default: false, label: 'It fell' }),
 		yesNo('frozenWet', 'Wet, then frost', { default: false, label: 'Frozen while wet' }),
 		yesNo('storedWet', 'Or in coolant', { default: false, label: 'Kept wet' }),
 		percent('humidityPct', 'Of the store', { ...from0(100), label: 'Humidity' }),
-		number('temperatureC', 'Of the store', { min: -60, max: 100, label: 'Temperature, °C' })
+		celsius('temperatureC', 'Of the store', { min: -60, max: 100, label: 'Temperature' })
 	],
 	outputs: [
 		{ name: 'position', about: 'Keep it', main: true },

@@ -7,9 +7,10 @@ import {
 	megapascals,
 	mm,
 	newtons,
-	number,
 	over0,
-	yesNo
+	yesNo,
+	celsius,
+	minutes
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -47,29 +48,29 @@ export const mountGlue = defineCalculation({
 			],
 			{ required: true }
 		),
-		number('temperatureC', 'Where it stands', {
+		celsius('temperatureC', 'Where it stands', {
 			...between(-40, 120),
 			required: true,
-			label: 'Temperature, °C'
+			label: 'Temperature'
 		}),
 		hours('baseCureH', 'At the temperature below', {
 			...over0(1000),
 			required: true,
 			label: 'Cure by the data sheet'
 		}),
-		number('baseTemperatureC', 'Of the data sheet', {
+		celsius('baseTemperatureC', 'Of the data sheet', {
 			...between(-40, 120),
 			default: 23,
-			label: 'Its temperature, °C'
+			label: 'Its temperature'
 		}),
-		number('minTemperatureC', 'Does not cure below', {
+		celsius('minTemperatureC', 'Does not cure below', {
 			...between(-40, 120),
 			guideline: true,
 			label: 'Coldest',
 			default: 15,
 			advanced: true
 		}),
-		number('maxTemperatureC', 'Spoils above', {
+		celsius('maxTemperatureC', 'Spoils above', {
 			...between(-40, 200),
 			guideline: true,
 			label: 'Warmest',
@@ -83,11 +84,11 @@ export const mountGlue = defineCalculation({
 			default: 10,
 			advanced: true
 		}),
-		number('potLifeMin', 'By the data sheet', { ...over0(10000), required: true, label: 'Pot life, min' }),
-		number('mixToBondMin', 'As it went', {
+		minutes('potLifeMin', 'By the data sheet', { ...over0(10000), required: true, label: 'Pot life' }),
+		minutes('mixToBondMin', 'As it went', {
 			...from0(10000),
 			required: true,
-			label: 'Mixing to joining, min'
+			label: 'Mixing to joining'
 		}),
 		hours('elapsedH', 'Since it was joined', { ...from0(100000), required: true, label: 'Standing for' }),
 		mm('wheelHoleMm', 'Measured', { ...over0(200), required: true, label: 'Hole of the wheel' }),

@@ -1,4 +1,4 @@
-import { choice, deg, from0, kg, mm, number, over0 } from '../calculation/field/index.js';
+import { choice, deg, from0, kg, mm, over0, kgPerM3 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -25,10 +25,10 @@ export const mountLifting = defineCalculation({
 		mm('diameterMm', 'When it is not weighed', over0(3000)),
 		mm('boreMm', 'When it is not weighed', from0(3000)),
 		mm('thicknessMm', 'When it is not weighed', over0(2000)),
-		number('densityKgPerM3', 'When it is not weighed', {
+		kgPerM3('densityKgPerM3', 'When it is not weighed', {
 			...over0(20000),
 			default: 2300,
-			label: 'Density, kg/m3',
+			label: 'Density',
 			advanced: true
 		}),
 		choice('method', 'One, two, or a hoist', ['hand', 'two-person', 'hoist'], {

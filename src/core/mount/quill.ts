@@ -9,7 +9,9 @@ import {
 	over0,
 	rpm as rpmField,
 	um,
-	whole
+	whole,
+	gigapascals,
+	kgPerM3
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -51,14 +53,14 @@ export const mountQuill = defineCalculation({
 	],
 	fields: [
 		choice('material', 'Of the quill', ['steel', 'carbide', 'heavy-tungsten'], { default: 'steel' }),
-		number('modulusGPa', 'By the material when empty', {
+		gigapascals('modulusGPa', 'By the material when empty', {
 			...over0(1200),
-			label: 'Stiffness, GPa',
+			label: 'Stiffness',
 			advanced: true
 		}),
-		number('densityKgPerM3', 'By the material when empty', {
+		kgPerM3('densityKgPerM3', 'By the material when empty', {
 			...over0(25000),
-			label: 'Density, kg/m3',
+			label: 'Density',
 			advanced: true
 		}),
 		mm('overhangMm', 1000, 'Overhang', 'Clamping to the middle of the wheel'),
@@ -114,11 +116,11 @@ export const mountQuill = defineCalculation({
 		{ name: 'maxRunRpm', unit: 'rpm', about: 'Never faster than' },
 		{ name: 'deflectionUm', unit: 'um', about: 'Bends by' },
 		{ name: 'bendingStressMPa', unit: 'MPa', about: 'Stress where it is clamped' },
-		{ name: 'stiffnessNPerUm', about: 'Stiffness, N/um' },
+		{ name: 'stiffnessNPerUm', unit: 'N/um', about: 'Stiffness' },
 		{ name: 'surfaceSpeedMps', unit: 'm/s', about: 'Rim speed' },
 		{ name: 'remainingDressCount', about: 'Dresses left' },
 		{ name: 'quillGapMm', unit: 'mm', about: 'Wheel over the quill after the next dress' },
-		{ name: 'firstBendingHz', about: 'Bends at, Hz' },
+		{ name: 'firstBendingHz', unit: 'Hz', about: 'Bends at' },
 		{ name: 'shaftMassG', unit: 'g', about: 'Shaft' },
 		{ name: 'effectiveMassG', unit: 'g', about: 'Mass that swings' }
 	],

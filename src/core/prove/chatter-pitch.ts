@@ -1,4 +1,16 @@
-import { between, group, list, mm, number, over0, rpm, text, whole } from '../calculation/field/index.js';
+import {
+	between,
+	group,
+	list,
+	mm,
+	number,
+	over0,
+	rpm,
+	text,
+	whole,
+	hertz,
+	metresPerMin
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { needed } from '../calculation/needed.js';
 import { Findings } from '../calculation/verdict.js';
@@ -43,10 +55,10 @@ export const chatterPitch = defineCalculation({
 	fields: [
 		mm('pitchMm', 'Mark to mark', { ...over0(10000), label: 'Pitch' }),
 		...MARKS,
-		number('workSpeedMPerMin', 'Of table or work', {
+		metresPerMin('workSpeedMPerMin', 'Of table or work', {
 			...over0(1000),
 			required: true,
-			label: 'Work speed, m/min'
+			label: 'Work speed'
 		}),
 		rpm('wheelRpm', 'While it was ground', { ...over0(500000), required: true, label: 'Wheel' }),
 		whole('maxOrder', 'Of the wheel, looked at', {
@@ -72,7 +84,7 @@ export const chatterPitch = defineCalculation({
 				'One of them',
 				[
 					text('name', 'What it is', { required: true, maxLength: 60 }),
-					number('frequencyHz', 'Hums at', { ...over0(100000), required: true, label: 'Frequency, Hz' })
+					hertz('frequencyHz', 'Hums at', { ...over0(100000), required: true, label: 'Frequency' })
 				],
 				{ required: true }
 			),
@@ -80,7 +92,7 @@ export const chatterPitch = defineCalculation({
 		)
 	],
 	outputs: [
-		{ name: 'frequencyHz', about: 'Frequency of the marks, Hz', main: true },
+		{ name: 'frequencyHz', unit: 'Hz', about: 'Frequency of the marks', main: true },
 		{ name: 'likely', about: 'Likely from' },
 		{ name: 'likelyName', about: 'Its name' },
 		{ name: 'likelyOrder', about: 'Its order' },

@@ -1,4 +1,4 @@
-import { choice, group, number, over0, roughnessUm } from '../calculation/field/index.js';
+import { choice, group, over0, roughnessUm, watts } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -10,7 +10,7 @@ const side = <const N extends string>(name: N, about: string) =>
 		about,
 		[
 			roughnessUm('raUm', 'Measured', { ...over0(1000), required: true, label: 'Ra' }),
-			number('powerW', 'By the meter, at the same cut', { ...over0(1e6), label: 'Power, W' })
+			watts('powerW', 'By the meter, at the same cut', { ...over0(1e6), label: 'Power' })
 		],
 		{ required: true }
 	);

@@ -1,4 +1,15 @@
-import { between, mm, mm2, mps, number, over0 } from '../calculation/field/index.js';
+import {
+	between,
+	mm,
+	mm2,
+	mps,
+	number,
+	over0,
+	bar,
+	kgPerM3,
+	litresPerMin,
+	litresPerMinMm
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
@@ -22,10 +33,10 @@ export const coolantJet = defineCalculation({
 		mps('wheelSpeedMps', 'Of the rim', { ...over0(500), required: true }),
 		mm('contactWidthMm', 'In the cut', { ...over0(10000), required: true, label: 'Width of the cut' }),
 		number('jetRatio', 'Jet over rim', { ...between(0.1, 2), default: 1, label: 'Jet over rim' }),
-		number('densityKgPerM3', 'Water 1000, oil 870', {
+		kgPerM3('densityKgPerM3', 'Water 1000, oil 870', {
 			...between(500, 2000),
 			default: 1000,
-			label: 'Density, kg/m³',
+			label: 'Density',
 			advanced: true
 		}),
 		number('dischargeCoefficient', '0.9 a smooth taper, 0.65 a sawn pipe', {
@@ -34,11 +45,11 @@ export const coolantJet = defineCalculation({
 			guideline: true,
 			label: 'Nozzle lets through'
 		}),
-		number('flowPerWidthLPerMinMm', 'For a mm of width', {
+		litresPerMinMm('flowPerWidthLPerMinMm', 'For a mm of width', {
 			...over0(1000),
 			default: 1.5,
 			guideline: true,
-			label: 'Flow, l/min a mm'
+			label: 'Flow'
 		}),
 		mm('nozzleWidthMm', 'The width of the cut when empty', { ...over0(10000), label: 'Nozzle, width' }),
 		number('pumpEfficiency', 'Share that reaches the water', {
@@ -47,8 +58,8 @@ export const coolantJet = defineCalculation({
 			label: 'Pump efficiency',
 			advanced: true
 		}),
-		number('pumpBar', 'At the nozzle', { ...over0(10000), label: 'Pump, bar' }),
-		number('pumpLPerMin', 'It gives', { ...over0(100000), label: 'Pump, l/min' }),
+		bar('pumpBar', 'At the nozzle', { ...over0(10000), label: 'Pump' }),
+		litresPerMin('pumpLPerMin', 'It gives', { ...over0(100000), label: 'Pump' }),
 		mm2('nozzleAreaMm2', 'That is there', { ...over0(1e6), label: 'Nozzle, area' }),
 		mm('distanceMm', 'Nozzle to cut', { ...over0(10000), label: 'Distance' }),
 		mm('maxDistanceMm', 'A jet breaks up', {
@@ -60,16 +71,16 @@ export const coolantJet = defineCalculation({
 		})
 	],
 	outputs: [
-		{ name: 'pressureBar', about: 'Pressure, bar', main: true },
-		{ name: 'flowLPerMin', about: 'Flow, l/min' },
+		{ name: 'pressureBar', unit: 'bar', about: 'Pressure', main: true },
+		{ name: 'flowLPerMin', unit: 'l/min', about: 'Flow' },
 		{ name: 'jetSpeedMps', unit: 'm/s', about: 'Jet' },
 		{ name: 'nozzleAreaMm2', unit: 'mm2', about: 'Nozzle, area' },
 		{ name: 'nozzleHeightMm', unit: 'mm', about: 'Nozzle, height' },
 		{ name: 'nozzleDiameterMm', unit: 'mm', about: 'A round one' },
-		{ name: 'pumpPowerW', about: 'Pump takes, W' },
+		{ name: 'pumpPowerW', unit: 'W', about: 'Pump takes' },
 		{ name: 'jetSpeedFromPumpMps', unit: 'm/s', about: 'Jet of this pump' },
 		{ name: 'jetRatioFromPump', about: 'Of the rim' },
-		{ name: 'flowFromPumpLPerMin', about: 'Flow of this pump, l/min' }
+		{ name: 'flowFromPumpLPerMin', unit: 'l/min', about: 'Flow of this pump' }
 	],
 	example: { wheelSpeedMps: 30, contactWidthMm: 20, pumpBar: 3, pumpLPerMin: 60, nozzleAreaMm2: 20 },
 	compute(v) {

@@ -9,7 +9,13 @@ import {
 	over0,
 	seconds,
 	um,
-	yesNo
+	yesNo,
+	joulesPerMm3,
+	litresPerMin,
+	litresPerMinKw,
+	litresPerMinMm,
+	metresPerMin,
+	watts
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -71,11 +77,11 @@ export const creepFeed = defineCalculation({
 		mm('partDepthMm', 'To be ground in all', { ...over0(200), required: true, label: 'Depth of the part' }),
 		mm('finishDepthMm', 'Left for the last pass', { ...from0(5), default: 0.05, label: 'Finish cut' }),
 		mm('overTravelMm', 'At each end', { ...from0(10000), default: 5, label: 'Over-travel' }),
-		number('specificEnergyJPerMm3', 'Of the cut', {
+		joulesPerMm3('specificEnergyJPerMm3', 'Of the cut', {
 			...over0(1000),
 			default: 50,
 			guideline: true,
-			label: 'Specific energy, J/mm³'
+			label: 'Specific energy'
 		}),
 		number('normalRatio', 'Force across over force along', {
 			...between(0.5, 10),
@@ -84,24 +90,24 @@ export const creepFeed = defineCalculation({
 			label: 'Force ratio',
 			advanced: true
 		}),
-		number('spindlePowerW', 'It may give', { ...over0(1e6), required: true, label: 'Spindle power, W' }),
+		watts('spindlePowerW', 'It may give', { ...over0(1e6), required: true, label: 'Spindle power' }),
 		mm('redressIntervalMm', 'Infeed the form bears', { ...over0(1e6), label: 'Redress after' }),
 		seconds('redressTimeS', 'Of one', { ...from0(100000), default: 0, label: 'A redress takes' }),
-		number('flowPerWidthLPerMinMm', 'Coolant for a mm of width', {
+		litresPerMinMm('flowPerWidthLPerMinMm', 'Coolant for a mm of width', {
 			...over0(1000),
 			default: 1.5,
 			guideline: true,
-			label: 'Flow for width, l/min a mm',
+			label: 'Flow for width',
 			advanced: true
 		}),
-		number('flowPerPowerLPerMinKw', 'Coolant for a kW', {
+		litresPerMinKw('flowPerPowerLPerMinKw', 'Coolant for a kW', {
 			...over0(1000),
 			default: 8,
 			guideline: true,
-			label: 'Flow for power, l/min a kW',
+			label: 'Flow for power',
 			advanced: true
 		}),
-		number('coolantLPerMin', 'The pump gives', { ...over0(100000), label: 'Coolant, l/min' }),
+		litresPerMin('coolantLPerMin', 'The pump gives', { ...over0(100000), label: 'Coolant' }),
 		yesNo('balancedSinceDress', 'By itself, after the last dress', {
 			default: false,
 			label: 'Balanced since the dress'
@@ -111,10 +117,10 @@ export const creepFeed = defineCalculation({
 			'Many light passes instead',
 			[
 				um('depthUm', 'Each', { ...over0(10000), default: 20, label: 'Depth' }),
-				number('tableSpeedMPerMin', 'Of the table', {
+				metresPerMin('tableSpeedMPerMin', 'Of the table', {
 					...over0(1000),
 					default: 15,
-					label: 'Table speed, m/min'
+					label: 'Table speed'
 				}),
 				mm('overTravelMm', 'At each end', { ...from0(10000), default: 25, label: 'Over-travel' }),
 				seconds('turnaroundS', 'At each end', { ...from0(600), default: 0.5, label: 'Turning round' })
@@ -124,9 +130,9 @@ export const creepFeed = defineCalculation({
 	],
 	outputs: [
 		{ name: 'load', about: 'Of the spindle', main: true },
-		{ name: 'powerW', about: 'Power, W' },
+		{ name: 'powerW', unit: 'W', about: 'Power' },
 		{ name: 'specificRemovalMm2PerS', unit: 'mm2/s', about: 'Removal' },
-		{ name: 'removalMm3PerS', about: 'Removal, mm³/s' },
+		{ name: 'removalMm3PerS', unit: 'mm3/s', about: 'Removal' },
 		{ name: 'tangentialForceN', unit: 'N', about: 'Force along' },
 		{ name: 'normalForceN', unit: 'N', about: 'Force across' },
 		{ name: 'contactLengthMm', unit: 'mm', about: 'Arc of contact' },
@@ -137,7 +143,7 @@ export const creepFeed = defineCalculation({
 		{ name: 'redressesPerPart', about: 'Redresses a part' },
 		{ name: 'timeS', unit: 's', about: 'A part takes' },
 		{ name: 'energyJ', unit: 'J', about: 'Energy a part' },
-		{ name: 'coolantNeedLPerMin', about: 'Coolant needed, l/min' },
+		{ name: 'coolantNeedLPerMin', unit: 'l/min', about: 'Coolant needed' },
 		{ name: 'maxTableSpeedMmPerMin', unit: 'mm/min', about: 'Table at most, 80 % load' },
 		{ name: 'reciprocating', about: 'Many light passes' },
 		{ name: 'timeRatio', about: 'Time against many light passes' }

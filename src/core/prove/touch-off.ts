@@ -44,7 +44,7 @@ export const touchOff = defineCalculation({
 		{ name: 'startReadingMm', unit: 'mm', about: 'Begin the trial at' },
 		{ name: 'finishReadingMm', unit: 'mm', about: 'Stock is gone at' },
 		{ name: 'gapAtReadingMm', unit: 'mm', about: 'Gap at the reading' },
-		{ name: 'dialPerUm', about: 'Dial for one µm of work, mm' }
+		{ name: 'dialPerUm', about: 'mm on the dial for one µm of work' }
 	],
 	example: { readingMm: 12.4, stockUm: 60, wheelRunning: false },
 	compute(v) {

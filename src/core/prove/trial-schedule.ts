@@ -1,4 +1,15 @@
-import { between, choice, from0, mm, number, over0, seconds, um, whole } from '../calculation/field/index.js';
+import {
+	between,
+	choice,
+	from0,
+	mm,
+	number,
+	over0,
+	seconds,
+	um,
+	whole,
+	metresPerMin
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -76,10 +87,10 @@ export const trialSchedule = defineCalculation({
 			label: 'Cross feed'
 		}),
 		mm('overTravelMm', 'At each end', { ...from0(10000), default: 25, label: 'Over-travel' }),
-		number('tableSpeedMPerMin', 'Of the table', {
+		metresPerMin('tableSpeedMPerMin', 'Of the table', {
 			...over0(1000),
 			required: true,
-			label: 'Table speed, m/min'
+			label: 'Table speed'
 		}),
 		seconds('turnaroundS', 'At each end', { ...from0(600), default: 0.5, label: 'Turning round' })
 	],

@@ -6,6 +6,11 @@ import type { System } from './parse.js';
 /** Signs of units as sentences of the core write them; the longer before the shorter. */
 const SIGNS: Readonly<Record<string, Unit>> = {
 	'mm/min': 'mm/min',
+	'm/min': 'm/min',
+	'l/min': 'l/min',
+	'J/mm³': 'J/mm3',
+	'N/cm²': 'N/cm2',
+	bar: 'bar',
 	'm/s': 'm/s',
 	'g mm': 'gmm',
 	'g·mm': 'gmm',

@@ -1,6 +1,6 @@
 import { type Field, type Unit, rangeOf } from '../calculation/fields.js';
 import type { System } from './parse.js';
-import { CORE_UNITS, WRITTEN } from './units.js';
+import { ASKED_BACK_UNDER, CORE_UNITS, WRITTEN } from './units.js';
 
 /** Significant figures kept when a value is larger or smaller than its unit's usual decimals can show. */
 const FIGURES = 3;
@@ -29,7 +29,9 @@ export function symbolOf(unit: Unit | undefined, system: System = 'mm'): string 
 /** A core value converted to the system shown, as a number. @example inSystem(25.4, 'mm', 'inch') // 1 */
 export function inSystem(value: number, unit: Unit | undefined, system: System): number {
 	const core = unit ? CORE_UNITS[unit] : undefined;
-	return system === 'inch' && core?.inch ? (value * core.base) / WRITTEN[core.inch.written]!.toBase : value;
+	if (system !== 'inch' || !core?.inch) return value;
+	const to = WRITTEN[core.inch.written]!;
+	return (value * core.base) / to.toBase + (to.zero ?? 0);
 }
 
 /** The bare figure, as a field holds it. */
@@ -61,10 +63,13 @@ export function typedFigure(
 	// Where there is one unit only nothing is put into another: an angle of 28.5 stays that.
 	if (!core?.inch) return formatNumber(value, Math.max(PLAIN_KEPT, (core?.decimals ?? 0) + KEPT.other));
 	const shown = system === 'inch' ? core.inch.decimals : core.decimals;
-	return formatNumber(
+	const text = formatNumber(
 		inSystem(value, unit, system),
 		shown + (fine ? KEPT.fine : KEPT[core.kind === 'length' ? 'length' : 'other'])
 	);
+	// So small a bare number would be asked back.
+	const asked = core.dial && Number(text) !== 0 && Math.abs(Number(text)) < ASKED_BACK_UNDER[system];
+	return asked ? withSymbol(text, unit, system) : text;
 }
 
 /** A figure with the sign of its unit behind it; a degree stands close. */

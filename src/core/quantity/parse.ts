@@ -1,8 +1,13 @@
 import type { Unit } from '../calculation/fields.js';
-import { CORE_UNITS, WRITTEN } from './units.js';
+import { ASKED_BACK_UNDER, CORE_UNITS, type CoreUnit, WRITTEN } from './units.js';
 
 export type System = 'mm' | 'inch';
-export type Parsed = { value: number } | { problem: string } | { empty: true };
+/** A way in which a doubtful number may be meant: as it would be written, and what it comes to. */
+export interface Meant {
+	text: string;
+	says: string;
+}
+export type Parsed = { value: number } | { problem: string; meant?: readonly Meant[] } | { empty: true };
 
 const NUMBER = String.raw`[+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:e[+-]?\d+)?`;
 const MIXED = /^([+-]?\d+)(?:\s+|-)(\d+)\/(\d+)\s*(.*)$/;
@@ -37,8 +42,8 @@ const plainly = (text: string): string =>
 	text.toLowerCase().replace(/µ|μ/g, 'u').replace(/²/g, '2').replace(/³/g, '3').replace(/·/g, ' ');
 
 /** Into a core unit, without the tail that binary fractions leave: 12 in are 304.8 mm. */
-const put = (n: number, toBase: number, base: number): number =>
-	Number(((n * toBase) / base).toPrecision(12));
+const put = (n: number, from: (typeof WRITTEN)[string], base: number): number =>
+	Number((((n - (from.zero ?? 0)) * from.toBase) / base).toPrecision(12));
 
 /**
  * Reads a quantity as people write it ("25", "25 um", "0.001\"", "4 tenths", "1-1/4 in", "2300 rpm", "6500 sfm") into a core unit.
@@ -66,7 +71,9 @@ export function parseQuantity(text: string, unit: Unit | undefined, system: Syst
 	const word = parts.unit.trim();
 	if (word === '') {
 		const inch = system === 'inch' ? core?.inch : undefined;
-		return { value: inch ? put(parts.number, WRITTEN[inch.written]!.toBase, core!.base) : parts.number };
+		const doubt = core?.dial && askedBack(parts.number, core, system);
+		if (doubt) return doubt;
+		return { value: inch ? put(parts.number, WRITTEN[inch.written]!, core!.base) : parts.number };
 	}
 	if (core && word === plainly(core.symbol)) return { value: parts.number };
 	const written = Object.hasOwn(WRITTEN, word) ? WRITTEN[word] : undefined;
@@ -77,5 +84,19 @@ export function parseQuantity(text: string, unit: Unit | undefined, system: Syst
 			? { value: parts.number }
 			: { problem: `This takes a plain number, not ${word}.` };
 	if (written.kind !== core.kind) return { problem: `${word} does not fit here. Enter ${shown}.` };
-	return { value: put(parts.number, written.toBase, core.base) };
+	return { value: put(parts.number, written, core.base) };
+}
+
+/** A bare number far under what a dial can show was meant in the large unit: 0.0035 is three and a half thou. It is asked back, never guessed. */
+function askedBack(number: number, core: CoreUnit, system: System): Parsed | null {
+	if (number === 0 || Math.abs(number) >= ASKED_BACK_UNDER[system]) return null;
+	const [large, small, factor] = system === 'inch' ? ['in', 'thou', 1000] : ['mm', core.symbol, 1000];
+	const meant = [
+		{
+			text: `${number} ${large}`,
+			says: `${number} ${large} (${Number((number * factor).toPrecision(12))} ${small})`
+		},
+		{ text: `${number} ${small}`, says: `${number} ${small}` }
+	];
+	return { problem: `${meant.map((m) => m.says).join(' or ')}? Say which.`, meant };
 }

@@ -42,7 +42,7 @@ export const runInEnergy = defineCalculation({
 		{ name: 'hoopStressBoreMPa', unit: 'MPa', about: 'Pull at the bore' },
 		{ name: 'radialStressMaxMPa', unit: 'MPa', about: 'Pull outward, at most' },
 		{ name: 'stressLimitRpm', unit: 'rpm', about: 'Would tear at, by its strength' },
-		{ name: 'densityKgPerM3', about: 'Density, kg/m3' },
+		{ name: 'densityKgPerM3', unit: 'kg/m3', about: 'Density' },
 		{ name: 'inertiaKgM2', unit: 'kgm2', about: 'Inertia' },
 		{ name: 'informationOnly', about: 'Information only' }
 	],

@@ -1,4 +1,4 @@
-import { choice, from0, number, over0, seconds, yesNo } from '../calculation/field/index.js';
+import { choice, from0, over0, seconds, yesNo, bar } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -34,8 +34,8 @@ export const runInRecommission = defineCalculation({
 			default: 300,
 			advanced: true
 		}),
-		number('pressureBar', 'On the gauge', { ...from0(1000), label: 'Pressure, bar' }),
-		number('pressureRequiredBar', 'By its manual', { ...over0(1000), label: 'Pressure wanted, bar' }),
+		bar('pressureBar', 'On the gauge', { ...from0(1000), label: 'Pressure' }),
+		bar('pressureRequiredBar', 'By its manual', { ...over0(1000), label: 'Pressure wanted' }),
 		choice('emergencyStop', 'Pressed with the motor on, no wheel', ['works', 'fails', 'not-tried'], {
 			required: true
 		})

@@ -7,11 +7,14 @@ import {
 	over0,
 	percent,
 	whole,
-	yesNo
+	yesNo,
+	bar,
+	minutes,
+	inUnit
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
-import type { Values } from '../calculation/fields.js';
+import { type Values, unitOfName } from '../calculation/fields.js';
 import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
 import { DAILY_ITEMS, type DailyItem, type ItemState, SAFETY_ITEMS, WET_ITEMS } from './daily-items.js';
@@ -28,10 +31,10 @@ export const DAILY_CHECKS = [
 	yesNo('extractionOn', 'Draws', { label: 'Extraction on' }),
 	percent('lubeLevelPct', 'In the glass', { ...from0(100), label: 'Oil, level' }),
 	whole('lubePulls', 'Of the hand pump', { ...from0(100), label: 'Oil, pulls' }),
-	number('brixPct', 'As the refractometer reads', { ...from0(100), label: 'Refractometer' }),
+	percent('brixPct', 'As the refractometer reads', { ...from0(100), label: 'Refractometer' }),
 	percent('coolantLevelPct', 'In the tank', { ...from0(100), label: 'Coolant, level' }),
-	number('hydraulicPressureBar', 'After it has built up', { ...from0(1000), label: 'Hydraulics, bar' }),
-	number('warmUpMin', 'Spindle and hydraulics have run', { ...from0(1440), label: 'Warmed up, min' }),
+	bar('hydraulicPressureBar', 'After it has built up', { ...from0(1000), label: 'Hydraulics' }),
+	minutes('warmUpMin', 'Spindle and hydraulics have run', { ...from0(1440), label: 'Warmed up' }),
 	yesNo('handwheelChecked', 'Each one turned a little', { label: 'Handwheels tried' }),
 	yesNo('tableLocked', 'Or moved by hand only', { label: 'Table locked' }),
 	position('stopLeftMm', 'Left stop', 'As it stands'),
@@ -40,7 +43,13 @@ export const DAILY_CHECKS = [
 	position('workEndMm', 'Work ends', 'Right end of the work')
 ] as const;
 const limit = <const N extends string, const D extends number>(name: N, label: string, about: string, d: D) =>
-	number(name, about, { ...from0(10000), default: d, guideline: true, label, advanced: true });
+	inUnit(unitOfName(name))(name, about, {
+		...from0(10000),
+		default: d,
+		guideline: true,
+		label,
+		advanced: true
+	});
 const FIELDS = [
 	group('checks', 'What was looked at', DAILY_CHECKS, { default: {} as object }),
 	list('notOnMachine', 'This machine has none', choice('item', 'Item', DAILY_ITEMS, { required: true }), {
@@ -62,7 +71,7 @@ const FIELDS = [
 	limit('concentrationMaxPct', 'Concentration, most', 'Of the coolant', 6),
 	limit('coolantMinPct', 'Coolant at least', 'In the tank', 50),
 	limit('hydraulicMinBar', 'Hydraulics at least', 'On the gauge', 10),
-	limit('warmUpWantedMin', 'Warm after, min', 'Spindle and hydraulics', 15),
+	limit('warmUpWantedMin', 'Warm after', 'Spindle and hydraulics', 15),
 	limit('overTravelMm', 'Over-travel', 'Beyond the work at each end', 25)
 ] as const;
 type Given = Values<typeof FIELDS>;

@@ -1,4 +1,13 @@
-import { between, from0, mm, number, over0, seconds, whole } from '../calculation/field/index.js';
+import {
+	between,
+	from0,
+	mm,
+	over0,
+	seconds,
+	whole,
+	metresPerMin,
+	mmPerS2
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { needed } from '../calculation/needed.js';
@@ -33,13 +42,13 @@ export const stroke = defineCalculation({
 			label: 'Over-travel at least',
 			advanced: true
 		}),
-		number('tableSpeedMPerMin', 'Of the table', {
+		metresPerMin('tableSpeedMPerMin', 'Of the table', {
 			...between(0.01, 100),
 			required: true,
-			label: 'Table speed, m/min'
+			label: 'Table speed'
 		}),
 		seconds('turnaroundS', 'At each end', { ...from0(60), default: 0.5, label: 'Turning round' }),
-		number('accelerationMmPerS2', 'Of the table', { ...over0(1e6), label: 'Acceleration, mm/s²' }),
+		mmPerS2('accelerationMmPerS2', 'Of the table', { ...over0(1e6), label: 'Acceleration' }),
 		position('tableMinMm', 'Table, from', 'It goes no further left'),
 		position('tableMaxMm', 'Table, to', 'It goes no further right'),
 		mm('workWidthMm', 'Across', { ...over0(10000), label: 'Work, width' }),

@@ -10,7 +10,10 @@ import {
 	number,
 	over0,
 	um,
-	yesNo
+	yesNo,
+	joulesPerMm3,
+	metresPerMin,
+	newtonsPerCm2
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -21,9 +24,9 @@ import { SLACK } from '../numeric/rounding.js';
 import { mmPerSecond } from './stroke-count.js';
 
 const MAGNET = [
-	number('chuckPressureNPerCm2', "The shop's own, measured for thin parts too", {
+	newtonsPerCm2('chuckPressureNPerCm2', "The shop's own, measured for thin parts too", {
 		...over0(10000),
-		label: 'Chuck pulls, N/cm²'
+		label: 'Chuck pulls'
 	}),
 	mm2('contactAreaMm2', 'Of the part on the chuck', { ...over0(1e8), label: 'Area on the chuck' }),
 	mm('partHeightMm', 'Above the chuck', { ...over0(2000), label: 'Part, height' }),
@@ -41,18 +44,18 @@ const FIELDS = [
 		required: true,
 		label: 'Held by'
 	}),
-	number('specificEnergyJPerMm3', 'Steel with a sharp wheel; dull doubles it', {
+	joulesPerMm3('specificEnergyJPerMm3', 'Steel with a sharp wheel; dull doubles it', {
 		...over0(1000),
 		default: 40,
 		guideline: true,
-		label: 'Specific energy, J/mm³',
+		label: 'Specific energy',
 		advanced: true
 	}),
 	um('depthUm', 'Of the cut', { ...over0(20000), required: true, label: 'Depth' }),
-	number('workSpeedMPerMin', 'Of table or work', {
+	metresPerMin('workSpeedMPerMin', 'Of table or work', {
 		...over0(100),
 		required: true,
-		label: 'Work speed, m/min'
+		label: 'Work speed'
 	}),
 	mm('widthMm', 'Cut at once', { ...over0(1000), required: true, label: 'Width' }),
 	mps('wheelSpeedMps', 'Of the rim', { ...over0(500), required: true }),
@@ -140,7 +143,7 @@ export const workHolding = defineCalculation({
 		{ name: 'tangentialForceN', unit: 'N', about: 'The cut pushes' },
 		{ name: 'holdingForceN', unit: 'N', about: 'Pulled or clamped with' },
 		{ name: 'capacityN', unit: 'N', about: 'Holds against' },
-		{ name: 'powerW', about: 'Power of the cut, W' }
+		{ name: 'powerW', unit: 'W', about: 'Power of the cut' }
 	],
 	example: {
 		method: 'magnet',

@@ -11,7 +11,8 @@ import {
 	rpm,
 	text,
 	um,
-	whole
+	whole,
+	cm3
 } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import type { Method } from '../dress/methods.js';
@@ -147,10 +148,10 @@ export const DRESSER_FIELDS = [
 
 /** One flat as it was measured under the glass. */
 export const FLAT_FIELDS = [
-	number('removedCm3', 'Since the stone was turned; 0 begins anew', {
+	cm3('removedCm3', 'Since the stone was turned; 0 begins anew', {
 		...from0(1e6),
 		required: true,
-		label: 'Wheel cut away so far, cm³'
+		label: 'Wheel cut away so far'
 	}),
 	um('flatWidthUm', 'Under the glass', { ...between(0, 20000), required: true, label: 'Flat' })
 ] as const satisfies readonly Field[];

@@ -32,9 +32,9 @@ export const concentration = defineCalculation({
 		{ name: 'volPercent', unit: '%', about: 'Of the rim is grain', main: true },
 		{ name: 'concentrationC', about: 'As a C number' },
 		{ name: 'concentrationV', about: 'As a V number' },
-		{ name: 'caratPerCm3', about: 'Carats in a cubic centimetre' },
-		{ name: 'rimVolumeCm3', about: 'Rim, cubic centimetres' },
-		{ name: 'rimCarat', about: 'Carats in the rim' }
+		{ name: 'caratPerCm3', unit: 'cm3', about: 'Carats in a cubic centimetre' },
+		{ name: 'rimVolumeCm3', unit: 'cm3', about: 'Rim, cubic centimetres' },
+		{ name: 'rimCarat', unit: 'carat', about: 'Carats in the rim' }
 	],
 	example: { family: 'diamond', notation: 'C', value: 75, diameterMm: 150, rimWidthMm: 10, rimDepthMm: 5 },
 	compute(v) {

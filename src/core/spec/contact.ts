@@ -59,7 +59,7 @@ export const contact = defineCalculation({
 		{ name: 'equivalentDiameterMm', unit: 'mm', about: 'Like a wheel of this size on flat work' },
 		{ name: 'equivalentChipThicknessUm', unit: 'um', about: 'Equivalent chip thickness' },
 		{ name: 'specificRemovalRateMm2PerS', unit: 'mm2/s', about: 'Removed' },
-		{ name: 'removalRateMm3PerS', about: 'Removed, mm3/s' },
+		{ name: 'removalRateMm3PerS', unit: 'mm3/s', about: 'Removed' },
 		{ name: 'speedRatio', about: 'Wheel over work speed' },
 		{ name: 'contactTimeMs', about: 'A grain is in contact, ms' }
 	],

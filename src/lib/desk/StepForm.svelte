@@ -11,7 +11,7 @@
 	import type { Desk } from './desk.svelte';
 	import ReadInstrument from './ReadInstrument.svelte';
 	import { stepEntry } from './step-entry.svelte';
-	import { figure } from '$core/quantity/format';
+
 	import type { InstrumentKind } from '$core/instrument/kinds';
 	import { preview } from './preview';
 
@@ -75,8 +75,7 @@
 							kind={instruments[field.name]!}
 							system={desk.facts.units}
 							turn={instruments[field.name] === 'dial'}
-							ontake={(v) =>
-								entry.set(field.name, figure(v, 'unit' in field ? field.unit : undefined, desk.facts.units))}
+							ontake={(v) => entry.fillOne(field.name, v)}
 						/>{/if}
 				</div>{/each}
 		</div>

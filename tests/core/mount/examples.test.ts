@@ -63,7 +63,12 @@ describe('mount: worked examples', () => {
 		example(
 			'mount.fit-check',
 			{ boreMm: 50.84, arborMm: 49.98 },
-			{ verdict: 'stop', codes: ['nominal-mismatch', 'far-too-loose'], boreNominalMm: 50.8, arborNominalMm: 50 },
+			{
+				verdict: 'stop',
+				codes: ['nominal-mismatch', 'far-too-loose'],
+				boreNominalMm: 50.8,
+				arborNominalMm: 50
+			},
 			5e-6
 		));
 	it('mount.tightening-order 1', () =>

@@ -9,7 +9,7 @@ describe('sentences in a setup in inches', () => {
 				'Bore 31.75 mm does not belong on 32 mm.',
 				'Bore 31.75 mm (1.25 in) does not belong on 32 mm (1.2598 in).'
 			],
-			['It runs out 13 µm, limit 12 µm.', 'It runs out 13 µm (0.00051 in), limit 12 µm (0.00047 in).'],
+			['It runs out 13 µm, limit 12 µm.', 'It runs out 13 µm (0.51 thou), limit 12 µm (0.47 thou).'],
 			['Stand 1 to 2.5 mm past it.', 'Stand 1 to 2.5 mm (0.0394 to 0.0984 in) past it.'],
 			['144 g mm, allowed 72 g mm.', '144 g mm (0.2 oz·in), allowed 72 g mm (0.1 oz·in).'],
 			['The wheel weighs 10 kg.', 'The wheel weighs 10 kg (22.05 lb).'],

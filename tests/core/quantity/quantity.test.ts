@@ -1,7 +1,14 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import type { Unit } from '../../../src/core/calculation/fields.js';
-import { clockPosition, duration, figure, otherSystem, quantity } from '../../../src/core/quantity/format.js';
+import {
+	clockPosition,
+	duration,
+	figure,
+	otherSystem,
+	quantity,
+	typedFigure
+} from '../../../src/core/quantity/format.js';
 import { type System, parseQuantity } from '../../../src/core/quantity/parse.js';
 
 const value = (text: string, unit?: Unit, system?: System) => {
@@ -38,7 +45,8 @@ describe('quantity: what people type', () => {
 		it(`${text} as ${unit}`, () => expect(value(text, unit)).to.be.closeTo(wanted, Math.abs(wanted) * 1e-9));
 	it('a bare number is in the unit shown', () => {
 		expect(value('1', 'mm', 'inch')).to.equal(25.4);
-		expect(value('0.001', 'um', 'inch')).to.be.closeTo(25.4, 1e-9);
+		expect(value('1', 'um', 'inch')).to.be.closeTo(25.4, 1e-9);
+		expect(value('25', 'um', 'inch')).to.be.closeTo(635, 1e-9);
 		expect(value('5', 'deg', 'inch')).to.equal(5);
 	});
 	it('does not guess what a single comma means', () =>
@@ -64,7 +72,7 @@ describe('quantity: what people type', () => {
 				fc.constantFrom<System>('mm', 'inch'),
 				fc.constantFrom<Unit>('mm', 'um', 'm/s', 'kg', 'gmm'),
 				(v, system, unit) => {
-					const back = value(figure(v, unit, system), unit, system);
+					const back = value(typedFigure(v, unit, system), unit, system);
 					expect(Math.abs(back - v)).to.be.at.most(
 						Math.max(v * 0.01, unit === 'gmm' ? 1 : unit === 'um' ? 0.3 : 0.06)
 					);
@@ -77,17 +85,17 @@ describe('quantity: how it is shown', () => {
 	it('figure, unit and the other system', () => {
 		expect(quantity(37.14, 'm/s')).to.equal('37.1 m/s');
 		expect(quantity(20, 'um')).to.equal('20 µm');
-		expect(otherSystem(20, 'um', 'mm')).to.equal('0.00079 in');
+		expect(otherSystem(20, 'um', 'mm')).to.equal('0.79 thou');
 		expect(otherSystem(298.6, 'mm', 'inch')).to.equal('298.6 mm');
 		expect(otherSystem(5, 'rpm', 'mm')).to.equal('');
 		expect(quantity(null, 'mm')).to.equal('-');
 	});
-	it('a length in inches is read to two figures below a hundred-thousandth, and kept as it is in a field', () => {
-		expect(quantity(1.8, 'um', 'inch')).to.equal('0.000071 in');
-		expect(quantity(20, 'um', 'inch')).to.equal('0.00079 in');
-		expect(quantity(0.02, 'um', 'inch')).to.equal('0.00000079 in');
+	it('a length in inches is read to two figures below a tenth, and kept as it is in a field', () => {
+		expect(quantity(1.8, 'um', 'inch')).to.equal('0.071 thou');
+		expect(quantity(20, 'um', 'inch')).to.equal('0.79 thou');
+		expect(quantity(0.02, 'um', 'inch')).to.equal('0.00079 thou');
 		expect(quantity(298.6, 'mm', 'inch')).to.equal('11.7559 in');
-		expect(figure(1.8, 'um', 'inch')).to.equal('0.0000709');
+		expect(figure(1.8, 'um', 'inch')).to.equal('0.0709');
 	});
 	it('clock positions and durations', () => {
 		expect(clockPosition(197)).to.equal('6:34');
@@ -95,4 +103,37 @@ describe('quantity: how it is shown', () => {
 		expect(duration(260)).to.equal('4 min 20 s');
 		expect(duration(0)).to.equal('0 s');
 	});
+});
+
+describe('quantity: a slip of a thousand is asked back', () => {
+	it('names both ways it may be meant, and takes either as it is written', () => {
+		const p = parseQuantity('.0035', 'um', 'inch');
+		expect(p).to.deep.equal({
+			problem: '0.0035 in (3.5 thou) or 0.0035 thou? Say which.',
+			meant: [
+				{ text: '0.0035 in', says: '0.0035 in (3.5 thou)' },
+				{ text: '0.0035 thou', says: '0.0035 thou' }
+			]
+		});
+		expect(value('0.0035 in', 'um', 'inch')).to.be.closeTo(88.9, 1e-9);
+		expect(value('0.0035 thou', 'um', 'inch')).to.be.closeTo(0.0889, 1e-9);
+		expect(parseQuantity('0.025', 'um')).to.have.property('meant');
+	});
+	it('not where it can be read off a dial, nor for nothing, nor for what is no dial', () => {
+		for (const text of ['0', '0.02', '3.5', '-0.5']) expect(value(text, 'um', 'inch')).to.be.a('number');
+		for (const text of ['0', '0.1', '12']) expect(value(text, 'um')).to.be.a('number');
+		expect(value('0.0035', 'mm', 'inch')).to.be.closeTo(0.0889, 1e-9);
+		expect(value('0.01', 'um-Ra')).to.equal(0.01);
+	});
+	it('what fills a field is never asked back', () =>
+		fc.assert(
+			fc.property(
+				fc.double({ min: -2000, max: 2000, noNaN: true }),
+				fc.constantFrom<System>('mm', 'inch'),
+				(um, system) => {
+					const p = parseQuantity(typedFigure(um, 'um', system), 'um', system);
+					expect(p).to.have.property('value');
+				}
+			)
+		));
 });

@@ -57,13 +57,13 @@ describe('quantity: figures as they are written', () => {
 			symbolOf('um'),
 			symbolOf('um', 'inch'),
 			symbolOf('deg', 'inch')
-		]).to.deep.equal(['', 'µm', 'in', '°']);
+		]).to.deep.equal(['', 'µm', 'thou', '°']);
 	});
 	it('in inches a length is read to a tenth of a thou, other units to their own places', () => {
 		expect(quantity(25.4, 'mm', 'inch')).to.equal('1 in');
 		expect(quantity(31.7523, 'mm', 'inch')).to.equal('1.2501 in');
-		expect(quantity(1.5, 'um', 'inch')).to.equal('0.000059 in');
-		expect(figure(1.5, 'um', 'inch')).to.equal('0.0000591');
+		expect(quantity(1.5, 'um', 'inch')).to.equal('0.059 thou');
+		expect(figure(1.5, 'um', 'inch')).to.equal('0.0591');
 		expect(quantity(2.5, 'kg', 'inch')).to.equal('5.51 lb');
 		expect(quantity(3, 'g', 'inch')).to.equal('0.106 oz');
 		expect(quantity(90, 'deg', 'inch')).to.equal('90°');

@@ -35,7 +35,7 @@ describe('the release sheet, line by line', () => {
 		expect(row('flatnessUm', f)).to.deep.include({ value: '4 µm', limit: '5 µm', state: 'pass' });
 	});
 	it('is told in inches where the setup is, and is none before the release', () => {
-		expect(row('runOutUm', { ...worked(), units: 'inch' }).value).to.match(/in$/);
+		expect(row('runOutUm', { ...worked(), units: 'inch' }).value).to.match(/thou$/);
 		expect(releaseSheet(setup())).to.equal(null);
 	});
 });

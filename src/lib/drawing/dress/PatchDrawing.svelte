@@ -63,7 +63,7 @@
 	<rect y={TOP + 12} width={W} height={PROFILE} fill="var(--well)" />
 	<polyline points={line} fill="none" stroke="var(--ink)" stroke-width="1.2" />
 	<text x="0" y={TOP + PROFILE + 30}
-		>{((2 * patch.seen.profileUm.length) / 1000).toFixed(1)} mm wide; profile {quantity(
+		>{quantity((2 * patch.seen.profileUm.length) / 1000, 'mm', units)} wide; profile {quantity(
 			2 * high,
 			'um',
 			units

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { unitsHere } from '$lib/ui/units-here';
 	import { dressCompensation } from '$core/set/dress-compensation';
-	import { figure, quantity } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { againStep } from '$core/route/stations/dress/again';
 	import { chosenWay } from '$core/route/stations/dress/method';
@@ -55,7 +55,7 @@
 	const left = $derived(taken === null ? null : dressesLeft(w, taken));
 	const q = (x: number | null | undefined, u: 'mm' | 'um') => quantity(x ?? null, u, f.units);
 	function asLast() {
-		if (run) entry.set('takenUm', figure(run.takenUm, 'um', f.units));
+		if (run) entry.fillOne('takenUm', run.takenUm);
 	}
 	async function act() {
 		if (!(await desk.record('dress', 'again', entry))) return;

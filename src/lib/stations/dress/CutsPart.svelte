@@ -4,7 +4,7 @@
 	import { whenRight } from '$core/calculation/attempt';
 	import { burnRisk } from '$core/dress/burn-risk';
 	import { netPower } from '$core/dress/stand-ins/power-meter';
-	import { quantity, typedFigure } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import { LEAST_CUTS, burnOf, cutOf, learnt } from '$core/route/stations/dress/foresee';
 	import { standingDress, trialCutStep } from '$core/route/stations/dress/trial-cut';
 	import { outputOf } from '$core/route/step';
@@ -62,18 +62,18 @@
 			wheelSpeedMps: surfaceSpeedMps(f.wheel!.diameterMm, f.machine.spindleRpm)
 		};
 		const ra = readRa(hiddenLaw(grain, f.wheel!.id), dress, 31 * f.wheel!.id + f.cuts.length);
-		entry.set('raUm', typedFigure(ra, 'um', f.units));
+		entry.fillOne('raUm', ra);
 	}
 	const burn = $derived(outputOf(p.result, burnRisk));
 	/** The power meter of the trainer, once the cut has settled: the energy of this cut over its width. */
 	function powerMeter() {
 		const widthMm = entry.result.values.workWidthMm ?? f.wheel!.widthMm;
 		const energy = burnOf(f, standing!, cut).output.specificEnergyJPerMm3;
-		if (!entry.result.values.workWidthMm) entry.set('workWidthMm', typedFigure(widthMm, 'mm', f.units));
+		if (!entry.result.values.workWidthMm) entry.fillOne('workWidthMm', widthMm);
 		const removalMm3PerS = cut.depthUm * cut.workMps * widthMm;
 		const seed = 37 * f.wheel!.id + f.cuts.length;
 		const watts = netPower({ specificEnergyJPerMm3: energy, removalMm3PerS, afterS: SETTLED_S, seed });
-		entry.set('powerW', watts.toFixed(0));
+		entry.fillOne('powerW', Math.round(watts));
 	}
 	async function act() {
 		if (await desk.record('dress', 'cut', entry)) entry.set('raUm', '');

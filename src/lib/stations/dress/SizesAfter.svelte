@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure, quantity } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import type { DresserFacts, SetupFacts } from '$core/route/facts';
 	import type { Run } from '$core/route/stations/dress/run';
 	import { isTurned } from '$core/shop/dresser';
@@ -28,8 +28,7 @@
 	const planned = $derived(run && !face ? w.diameterMm - (2 * run.takenUm) / 1000 : null);
 	const asPlanned = $derived(face ? rimAfter : planned);
 	function plan() {
-		if (asPlanned !== null)
-			entry.set(face ? 'rimDepthAfterMm' : 'diameterAfterMm', figure(asPlanned, 'mm', facts.units));
+		if (asPlanned !== null) entry.fillOne(face ? 'rimDepthAfterMm' : 'diameterAfterMm', asPlanned);
 	}
 </script>
 

@@ -2,7 +2,7 @@
 	import { unitsHere } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { Evidence } from '$core/route/evidence';
-	import { figure, quantity } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import { formedStep } from '$core/route/stations/form/formed';
 	import { formOf } from '$core/route/stations/form/made';
 	import { formRun } from '$core/route/stations/form/run';
@@ -71,9 +71,7 @@
 				{entry}
 				name="diameterAfterMm"
 				note={run ? `over its crest the plan says ${mm(run.diameterAfterMm)}` : `last ${mm(w.diameterMm)}`}
-			/>{#if run}<button
-					class="link"
-					onclick={() => entry.set('diameterAfterMm', figure(run.diameterAfterMm, 'mm', f.units))}
+			/>{#if run}<button class="link" onclick={() => entry.fillOne('diameterAfterMm', run.diameterAfterMm)}
 					>Measured as planned</button
 				>{/if}<LifeBar
 				newMm={w.newDiameterMm}

@@ -67,11 +67,11 @@
 	{#snippet quick()}{#if desk.ours}<OursNote
 				what="the form loses"
 				ours={desk.ours.lossUmPerMm}
-				show={(v) => `${v.toFixed(2)} µm/mm`}
+				show={(v) => quantity(v, 'um/mm', f.units)}
 			/><OursNote
 				what="off the radius, by diameters"
 				ours={desk.ours.wornUmPerMm}
-				show={(v) => `${v.toFixed(2)} µm/mm`}
+				show={(v) => quantity(v, 'um/mm', f.units)}
 			/>{/if}{/snippet}
 	{#snippet follows(o)}<div class="row">
 			<p>Worn by then <b class="num">{um(o.lossAtRedressUm)}</b></p>

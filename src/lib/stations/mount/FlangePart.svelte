@@ -2,7 +2,7 @@
 	import { flangeCheck } from '$core/mount/flange-check';
 	import { spindleRunout } from '$core/mount/spindle-runout';
 	import { outputOf } from '$core/route/step';
-	import { figure, quantity } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import { flangeStep } from '$core/route/stations/mount/flange';
 	import FlangeSection from '$lib/drawing/FlangeSection.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -56,7 +56,7 @@
 				kind="dial"
 				system={desk.facts.units}
 				turn
-				ontake={(x) => entry.set('runoutUm', figure(x, 'um', desk.facts.units))}
+				ontake={(x) => entry.fillOne('runoutUm', x)}
 			/>
 		</div>
 		<div>
@@ -64,7 +64,7 @@
 				kind="dial"
 				system={desk.facts.units}
 				turn
-				ontake={(x) => entry.set('taperRunoutUm', figure(x, 'um', desk.facts.units))}
+				ontake={(x) => entry.fillOne('taperRunoutUm', x)}
 			/>
 		</div>
 		<div class="three">

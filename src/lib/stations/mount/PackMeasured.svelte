@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure, quantity, symbolOf } from '$core/quantity/format';
+	import { quantity, symbolOf } from '$core/quantity/format';
 	import { parseQuantity } from '$core/quantity/parse';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
@@ -45,7 +45,7 @@
 					system={entry.system}
 					turn
 					short
-					ontake={(v) => entry.set(at(field), figure(v, 'um', entry.system))}
+					ontake={(v) => entry.fillOne(at(field), v)}
 				/>
 			</div>{/each}
 		<span class="num" class:more={d !== null && d > 0}
@@ -60,7 +60,7 @@
 				kind="presetter"
 				system={entry.system}
 				short
-				ontake={(v) => entry.set(at(`measured.${name}`), figure(v, 'mm', entry.system))}
+				ontake={(v) => entry.fillOne(at(`measured.${name}`), v)}
 			/>
 		</div>{/each}
 	<QuantityField

@@ -27,15 +27,15 @@
 <StepForm {desk} {step} action="Jet set like this" {start} {ondone}>
 	{#snippet drawing(out)}
 		{#if out}<p class="quiet">Pressure at the nozzle</p>
-			<p class="num big" role="status">{out.pressureBar.toFixed(1)} bar</p>
+			<p class="num big" role="status">{q(out.pressureBar, 'bar')}</p>
 			<JetDrawing {rimMps} jetMps={out.jetSpeedFromPumpMps ?? out.jetSpeedMps} />
 			<p>
-				<b class="num">{out.flowLPerMin.toFixed(0)} l/min</b> through
+				<b class="num">{q(out.flowLPerMin, 'l/min')}</b> through
 				<b class="num">{q(out.nozzleAreaMm2, 'mm2')}</b>: a slot {q(out.nozzleHeightMm, 'mm')} high, or a round
 				one of {q(out.nozzleDiameterMm, 'mm')}.
 			</p>
 			{#if out.flowFromPumpLPerMin !== null}<p class="quiet">
-					This pump gives {out.flowFromPumpLPerMin.toFixed(0)} l/min there.
+					This pump gives {q(out.flowFromPumpLPerMin, 'l/min')} there.
 				</p>{/if}
 		{:else}<p class="quiet">Width of the cut: then pressure, flow and nozzle stand here.</p>{/if}
 	{/snippet}

@@ -71,11 +71,7 @@
 	</div>
 	<div class="tach">
 		<QuantityField {entry} name="measuredRpm" />
-		<ReadInstrument
-			kind="tachometer"
-			system={f.units}
-			ontake={(rpm) => entry.set('measuredRpm', String(rpm))}
-		/>
+		<ReadInstrument kind="tachometer" system={f.units} ontake={(rpm) => entry.fillOne('measuredRpm', rpm)} />
 		<ChoiceField {entry} name="stage" label="Read on" words={STAGES} />
 		{#if onagain}<button class="btn" onclick={onagain} disabled={desk.busy}>Book this reading</button>{/if}
 	</div>

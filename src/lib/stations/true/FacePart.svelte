@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure, quantity } from '$core/quantity/format';
+	import { figure, quantity, symbolOf } from '$core/quantity/format';
 	import { faceStep } from '$core/route/stations/true/steps';
 	import TiltDrawing from '$lib/drawing/TiltDrawing.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -51,8 +51,8 @@
 		<OddQuestion {entry} />
 		<p class="lab">Face runs out</p>
 		<p class="num huge">
-			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span
-				>{desk.facts.units === 'mm' ? ' µm' : ' in'}, limit {q(50)}</span
+			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span>
+				{symbolOf('um', desk.facts.units)}, limit {q(50)}</span
 			>
 		</p>
 		{#if out}<p class="quiet">

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure, quantity } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
@@ -39,7 +39,7 @@
 	function count(by: number) {
 		const n = Math.max(0, Math.min(1000, done + by));
 		entry.set('passesDone', String(n));
-		entry.set('takenUm', n ? figure(taken(n), 'um', units) : '');
+		entry.fillOne('takenUm', n ? taken(n) : undefined);
 	}
 	function keys(e: KeyboardEvent) {
 		if (

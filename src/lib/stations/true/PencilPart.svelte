@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure } from '$core/quantity/format';
+	import { figure, symbolOf } from '$core/quantity/format';
 	import { pencilStep } from '$core/route/stations/true/steps';
 	import { runoutLimitUm } from '$core/route/stations/true/readings';
 	import Face from '$lib/drawing/Face.svelte';
@@ -40,8 +40,8 @@
 			{/snippet}
 		</Face>
 		<p class="num big">
-			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span
-				>{desk.facts.units === 'mm' ? ' µm' : ' in'} run-out</span
+			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span>
+				{symbolOf('um', desk.facts.units)} run-out</span
 			>
 		</p>
 		<Strip

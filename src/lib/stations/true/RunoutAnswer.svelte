@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure, quantity } from '$core/quantity/format';
+	import { figure, quantity, symbolOf } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import HarmonicBars from '$lib/drawing/HarmonicBars.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
@@ -19,7 +19,7 @@
 
 <p class="lab">Run-out now</p>
 <p class="num huge">
-	{out ? figure(out.tirUm, 'um', units) : '-'}<span>{units === 'mm' ? ' µm' : ' in'}</span>
+	{out ? figure(out.tirUm, 'um', units) : '-'}<span> {symbolOf('um', units)}</span>
 </p>
 <Strip value={out?.tirUm ?? null} {limit} label="Run-out" show={(v) => figure(v, 'um', units)} />
 {#if out}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Gauge from '@lucide/svelte/icons/gauge';
 	import { onDestroy } from 'svelte';
-	import { figure, quantity } from '$core/quantity/format';
+	import { quantity, typedFigure } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 
 	interface Props {
@@ -31,7 +31,7 @@
 	function put(i: number, value: number) {
 		if (got[i] !== null && got[i] !== undefined) return;
 		got = got.map((g, k) => (k === i ? value : g));
-		onread(got.map((g) => (g === null ? '' : figure(g, 'um', system))));
+		onread(got.map((g) => (g === null ? '' : typedFigure(g, 'um-dial', system))));
 		if (got.every((g) => g !== null)) {
 			stop();
 			said = '';

@@ -55,23 +55,32 @@
 	>
 	<div class="qty" class:bad={fault}>
 		<!-- svelte-ignore a11y_autofocus -->
-		<input
-			{id}
-			data-field={name}
-			inputmode="text"
-			autocomplete="off"
-			spellcheck="false"
-			{autofocus}
-			bind:value={() => String(entry.at(name) ?? ''), (v) => entry.set(name, v)}
-			aria-invalid={fault ? 'true' : undefined}
-			aria-describedby="{id}-n"
-			maxlength="60"
-			onblur={() => (entry.touched[name] = true)}
-			onkeydown={keys}
-		/>
+		<span class="room" style:--n={Math.max(4, String(entry.at(name) ?? '').length)}
+			><input
+				{id}
+				data-field={name}
+				inputmode="text"
+				autocomplete="off"
+				spellcheck="false"
+				{autofocus}
+				bind:value={() => String(entry.at(name) ?? ''), (v) => entry.set(name, v)}
+				aria-invalid={fault ? 'true' : undefined}
+				aria-describedby="{id}-n"
+				maxlength="60"
+				onblur={() => (entry.touched[name] = true)}
+				onkeydown={keys}
+			/></span
+		>
 		{#if symbolOf(field.unit, entry.system)}<i>{symbolOf(field.unit, entry.system)}</i>{/if}
 	</div>
 	<div id="{id}-n" class:fault class="alt">{fault ?? beneath}</div>
+	{#if 'problem' in parsed && parsed.meant}<div class="meant">
+			{#each parsed.meant as m (m.text)}<button
+					type="button"
+					class="btn"
+					onclick={() => entry.set(name, m.text)}>{m.says}</button
+				>{/each}
+		</div>{/if}
 </div>
 
 <style>
@@ -100,6 +109,13 @@
 	.qty.bad {
 		border-color: var(--stop);
 	}
+	/* A number is never cut off: a long one is written smaller. */
+	.room {
+		flex: 1;
+		min-width: 0;
+		container-type: inline-size;
+		display: flex;
+	}
 	input {
 		flex: 1;
 		min-width: 0;
@@ -108,6 +124,7 @@
 		background: none;
 		outline: none;
 		font: 600 var(--type-title) var(--mono);
+		font-size: max(9px, min(var(--type-title), calc((100cqw - 16px) / (var(--n) * 0.62))));
 		padding: 0 var(--s-4) 0 var(--s-10);
 		color: var(--ink);
 	}
@@ -126,6 +143,12 @@
 		color: var(--ink3);
 		margin-top: var(--s-4);
 		min-height: 16px;
+	}
+	.meant {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--s-8);
+		margin-top: var(--s-4);
 	}
 	.fault {
 		font-family: var(--text);

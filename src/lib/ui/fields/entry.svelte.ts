@@ -154,10 +154,10 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		this.save();
 	}
 
-	/** One field filled from a core value. */
-	fillOne(name: string, value: unknown): void {
-		const field = this.fields.find((f) => f.name === name);
-		if (field) this.set(name, asTyped(field, value, this.system));
+	/** One field, or a place inside one, filled from a core value, in the unit that stands beside it. */
+	fillOne(path: string, value: unknown): void {
+		const field = this.fieldAt(path);
+		if (field) this.set(path, asTyped(field, value, this.system));
 	}
 
 	/** Where it waits in this browser, for this person. */

@@ -1,7 +1,7 @@
 import { auto } from '../../../balance/auto.js';
 import type { tolerance } from '../../../balance/tolerance.js';
 import type { OutputOf } from '../../../calculation/define.js';
-import { from0, mmPerS, number, over0, yesNo } from '../../../calculation/field/index.js';
+import { from0, mmPerS, over0, yesNo, unbalanceResponse } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { mulberry32 } from '../../../numeric/random.js';
 import type { SetupFacts } from '../../facts.js';
@@ -36,9 +36,9 @@ export const autoStep = defineStep({
 	fields: [
 		yesNo('standIn', 'The stand-in, not a machine', { required: true, label: 'Simulated' }),
 		mmPerS('residualMmPerS', 'As the machine shows it', { ...from0(1000), label: 'Shakes still' }),
-		number('sensitivityMmPerSPerGmm', 'From an earlier trial on this machine', {
+		unbalanceResponse('sensitivityMmPerSPerGmm', 'From an earlier trial on this machine', {
 			...over0(10),
-			label: 'A gram millimetre shakes it by, mm/s'
+			label: 'A gram millimetre shakes it by'
 		})
 	] as const,
 	compute(facts, v): Result<OutputOf<typeof tolerance>> {

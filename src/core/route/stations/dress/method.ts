@@ -1,4 +1,4 @@
-import { choice, from0, number, text } from '../../../calculation/field/index.js';
+import { choice, from0, text, ohms } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { chooseMethod } from '../../../dress/choose-method.js';
 import { isSuperabrasive } from '../../../dress/bites.js';
@@ -108,9 +108,9 @@ export const methodStep = defineStep({
 			maxLength: 20,
 			label: 'Dresser'
 		}),
-		number('rimResistanceOhm', 'Across the rim, for a hybrid bond', {
+		ohms('rimResistanceOhm', 'Across the rim, for a hybrid bond', {
 			...from0(1e9),
-			label: 'Rim resistance, ohm'
+			label: 'Rim resistance'
 		})
 	] as const,
 	compute(facts, v) {

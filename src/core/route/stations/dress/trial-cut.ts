@@ -2,12 +2,12 @@ import {
 	between,
 	mm,
 	mps,
-	number,
 	over0,
 	um,
 	whole,
 	yesNo,
-	roughnessUm
+	roughnessUm,
+	watts
 } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { cluster } from '../../../dress/cluster.js';
@@ -65,7 +65,7 @@ export const trialCutStep = defineStep({
 		roughnessUm('raUm', 'Measured on the cut', { ...over0(100), required: true, label: 'Ra measured' }),
 		um('workDepthUm', 'Of the cut; the brief’s when left empty', { ...over0(20000), label: 'Depth of cut' }),
 		mps('workSpeedMps', 'Table or work; the brief’s when left empty', { ...over0(100), label: 'Work speed' }),
-		number('powerW', 'By the meter, idle taken off, W', { ...over0(1e7), label: 'Net power, W' }),
+		watts('powerW', 'By the meter, idle taken off', { ...over0(1e7), label: 'Net power' }),
 		mm('workWidthMm', 'Of the cut; the power is spread over it', { ...over0(2000), label: 'Width of cut' })
 	] as const,
 	compute(facts, v) {

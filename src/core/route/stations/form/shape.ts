@@ -1,4 +1,4 @@
-import { choice, from0, number, over0, text, um } from '../../../calculation/field/index.js';
+import { choice, from0, over0, text, um, ohms } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { checkProfile } from '../../../form/check-profile.js';
 import { SEGMENTS, type RawSegment, chainOf } from '../../../form/profile/chain.js';
@@ -100,9 +100,9 @@ export const shapeStep = defineStep({
 		choice('way', 'One that serves here', FORM_WAY_NAMES, { required: true, label: 'Made by' }),
 		text('dresserCode', 'The first that serves when left empty', { maxLength: 20, label: 'Dresser' }),
 		um('mayLeaveUm', 'In a hollow, by the tip', { ...from0(10000), default: 1, label: 'May be left' }),
-		number('rimResistanceOhm', 'Across the rim, for wire on a hybrid bond', {
+		ohms('rimResistanceOhm', 'Across the rim, for wire on a hybrid bond', {
 			...from0(1e9),
-			label: 'Rim resistance, ohm'
+			label: 'Rim resistance'
 		})
 	] as const,
 	compute(facts, v) {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dressPlan } from '$core/dress/plan';
-	import { duration, figure, quantity } from '$core/quantity/format';
+	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
 	import { clusterStep } from '$core/route/stations/dress/ways/cluster';
@@ -36,8 +36,7 @@
 		{ from: 5, to: 10, name: 'fine', fill: FINE },
 		{ from: 10, to: 13, name: 'dull', fill: WATCH }
 	];
-	const take = (leadUm: number | null | undefined) =>
-		leadUm && entry.set('leadUm', figure(leadUm, 'um', f.units));
+	const take = (leadUm: number | null | undefined) => leadUm && entry.fillOne('leadUm', leadUm);
 </script>
 
 <WaySheet

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure, quantity } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import RepeatStrip from '$lib/drawing/dress/RepeatStrip.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
@@ -27,7 +27,7 @@
 	</p>
 	<RepeatStrip {ratio} {near} />
 	{#if near && rpm !== null}<p>
-			<button class="link" onclick={() => entry.set(field, figure(rpm, 'rpm', desk.facts.units))}
+			<button class="link" onclick={() => entry.fillOne(field, rpm)}
 				>Take {quantity(rpm, 'rpm', desk.facts.units)}</button
 			>: nothing repeats within 4 turns.
 		</p>{/if}

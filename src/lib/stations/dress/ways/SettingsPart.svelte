@@ -5,7 +5,7 @@
 	import { whenRight } from '$core/calculation/attempt';
 	import { overlap } from '$core/dress/overlap';
 	import { dressPlan } from '$core/dress/plan';
-	import { duration, figure, quantity } from '$core/quantity/format';
+	import { duration, quantity } from '$core/quantity/format';
 	import { chosenWay } from '$core/route/stations/dress/method';
 	import { settingsStep } from '$core/route/stations/dress/ways/single-point';
 	import { singlePoint } from '$core/dress/single-point';
@@ -66,8 +66,7 @@
 	const idle = $derived(Number(entry.result.values.dryPasses ?? 0) > 0);
 	/** Sets the traverse to the lead that gives this kind of dress. */
 	function aim(leadUm: number | undefined) {
-		if (leadUm)
-			entry.set('traverseMmPerMin', figure((leadUm * f.machine.spindleRpm) / 1000, 'mm/min', f.units));
+		if (leadUm) entry.fillOne('traverseMmPerMin', (leadUm * f.machine.spindleRpm) / 1000);
 	}
 </script>
 

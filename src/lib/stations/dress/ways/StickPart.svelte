@@ -31,7 +31,8 @@
 	function press() {
 		const list = (entry.typed.pressForcesN ?? []) as string[];
 		const n = pressEffort(list.length, { firstN: 48, openN: 11, seed: 1000 * f.id });
-		entry.set('pressForcesN', [...list, n.toFixed(0)]);
+		entry.set('pressForcesN', [...list, '']);
+		entry.fillOne(`pressForcesN.${list.length}`, Math.round(n));
 	}
 </script>
 

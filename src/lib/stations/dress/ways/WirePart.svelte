@@ -63,9 +63,9 @@
 		mistDrawnOff: 'Mist drawn off, covers shut'
 	}}
 	notes={{
-		gapUm: '10 to 50 µm is usual',
+		gapUm: `${quantity(10, 'um', f.units)} to ${quantity(50, 'um', f.units)} is usual`,
 		wireFeedMPerMin: out ? `${quantity(out.wireUsedM, 'm', f.units)} used` : '',
-		finishCurrentA: out ? `${out.finishRateMm3PerMin.toFixed(1)} mm³/min` : ''
+		finishCurrentA: out ? quantity(out.finishRateMm3PerMin, 'mm3/min', f.units) : ''
 	}}
 	{ondone}
 >
