@@ -27,10 +27,23 @@ function line(text: string): CalcAnswer {
 /** One calculation from standard input, a batch of lines, or the list of ids. Bad input ends with exit code 2. */
 export async function calc(
 	id: string | undefined,
-	options: { batch?: boolean; list?: boolean; reference?: boolean }
+	options: { batch?: boolean; list?: boolean; reference?: boolean; explain?: string }
 ): Promise<void> {
 	if (options.list) {
 		process.stdout.write(CALCULATIONS.map((c) => `${c.id}\n`).join(''));
+		return;
+	}
+	if (options.explain !== undefined) {
+		const found = CALCULATIONS.find((c) => c.id === options.explain);
+		if (!found) {
+			process.stderr.write(
+				`There is no calculation ${options.explain}. ./uncinus calc --list names them all.\n`
+			);
+			process.exitCode = 2;
+			return;
+		}
+		const { explain } = await import('./explain.js');
+		process.stdout.write(explain(found));
 		return;
 	}
 	if (options.reference) {

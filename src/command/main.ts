@@ -72,9 +72,11 @@ program
 	.option('--batch', 'one {"id","input"} a line')
 	.option('--list', 'print the ids')
 	.option('--reference', 'print the reference of all')
+	.option('--explain <id>', 'print fields, limits, hard ends and codes of one')
 	.description('run a calculation on standard input')
-	.action((id: string | undefined, o: { batch?: boolean; list?: boolean; reference?: boolean }) =>
-		done(import('./calc.js').then((m) => m.calc(id, o)))
+	.action(
+		(id: string | undefined, o: { batch?: boolean; list?: boolean; reference?: boolean; explain?: string }) =>
+			done(import('./calc.js').then((m) => m.calc(id, o)))
 	);
 program
 	.command('codes')

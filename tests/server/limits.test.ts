@@ -31,7 +31,7 @@ describe('limits of the shop', () => {
 		);
 		const fault = await refusedWith('above-maximum', kept({ 'true.runout': { limitTirUm: 1e9 } }));
 		expect(fault.field).to.equal('true.runout.limitTirUm');
-		const version = await kept({ 'true.runout': { limitTirUm: 15, stopTirUm: 2000 } });
+		const version = await kept({ 'true.runout': { limitTirUm: 15, stopTirUm: 500 } });
 		await refusedWith(
 			'changed-meanwhile',
 			keepGuidelines('limits', {}, 'from an old tab', version - 1, await lead())

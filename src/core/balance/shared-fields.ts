@@ -10,7 +10,8 @@ import {
 	mm,
 	mmPerS,
 	over0,
-	whole
+	whole,
+	VIBRATION_END
 } from '../calculation/field/index.js';
 /** Fields that several calculations of the stand share: one wording, one range. */
 export const angle = <const N extends string>(name: N, about: string) =>
@@ -38,6 +39,7 @@ export const vibration = <const N extends string>(name: N, about: string) => mmP
 /** Where a vibration is too rough to run with; no shop allows itself more than the hard end. */
 export const stopMmPerS = mmPerS('stopMmPerS', 'Root mean square; reached is too rough (guideline)', {
 	...from0(7.1),
+	...VIBRATION_END,
 	label: 'Too rough to run from',
 	guideline: true,
 	default: 4.5,

@@ -9,7 +9,8 @@ import {
 	mmPerS,
 	number,
 	over0,
-	rpm
+	rpm,
+	GROSS_END
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -58,7 +59,7 @@ export const tolerance = defineCalculation({
 		gmm('unbalanceGmm', 'Measured', from0(1e8)),
 		kg('headMassKg', 'Wheel head, for the shake', over0(100000)),
 		number('stopRatio', 'Gross above this many times the tolerance', {
-			...between(1, 20),
+			...GROSS_END,
 			guideline: true,
 			label: 'Gross above',
 			default: 10,

@@ -1,6 +1,8 @@
+import type { System } from '../quantity/parse.js';
 import type { Field, Unit, Values } from './fields.js';
 import { type Between, checkInput } from './check.js';
 import { InputFault } from './fault.js';
+import { fieldsIn } from './in-system.js';
 
 /** One named output; nested ones are dotted (`overlap.overlapRatio`). */
 export interface OutputField {
@@ -42,8 +44,8 @@ export interface Calculation<
 	fields: L;
 	outputs: readonly OutputField[];
 	example: object;
-	/** Checks the input and computes. @throws InputFault */
-	run(input: unknown): O;
+	/** Checks the input and computes; figures that nobody gave are those usual in the system. @throws InputFault */
+	run(input: unknown, system?: System): O;
 }
 
 /** What a calculation comes to. */
@@ -63,8 +65,8 @@ export function defineCalculation<const L extends readonly Field[], O extends ob
 	return {
 		...rest,
 		fields: belongingTo(parts.id, parts.fields),
-		run: (input: unknown) => {
-			const v = checkInput(parts.fields, input, '', between);
+		run: (input: unknown, system: System = 'mm') => {
+			const v = checkInput(fieldsIn(parts.fields, system), input, '', between);
 			if (work) bounded(work, v);
 			return finite(compute(v));
 		}

@@ -28,7 +28,7 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 				return say(`${name} is too short. Enter at least ${field.minLength ?? 1} characters.`);
 			const f = field as NumberField;
 			return say(
-				`${name}: ${shown(value)}${unit} is too small. Enter ${f.minOpen ? `more than ${f.min}` : `${f.min} or more`}${unit}.`
+				`${name}: ${shown(value)}${unit} is too small. Enter ${f.minOpen ? `more than ${f.min}` : `${f.min} or more`}${unit}.${because(f)}`
 			);
 		}
 		case 'above-maximum': {
@@ -36,7 +36,7 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 				return say(`${name} is too long. Keep it to ${field.maxLength ?? 200} characters.`);
 			const f = field as NumberField;
 			return say(
-				`${name}: ${shown(value)}${unit} is too large. Enter ${f.maxOpen ? `less than ${f.max}` : `${f.max} or less`}${unit}.`
+				`${name}: ${shown(value)}${unit} is too large. Enter ${f.maxOpen ? `less than ${f.max}` : `${f.max} or less`}${unit}.${because(f)}`
 			);
 		}
 		case 'too-few':
@@ -57,6 +57,9 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 			);
 	}
 }
+
+/** The rule behind an end that nobody can move. */
+const because = (f: NumberField): string => (f.end ? ` ${f.end}` : '');
 
 /** Nobody reads a longer list in one sentence. */
 const MOST_TOLD = 8;

@@ -1,7 +1,9 @@
+import type { System } from '../quantity/parse.js';
 import { checkInput } from './check.js';
 import type { Calculation } from './define.js';
 import { InputFault } from './fault.js';
 import type { BooleanField, Field, NumberField } from './fields.js';
+import { fieldIn, fieldsIn } from './in-system.js';
 
 /** The shop's own guideline figures: by calculation, by field; only what differs from the shipped ones. */
 export type Limits = Readonly<Record<string, Readonly<Record<string, number | boolean>>>>;
@@ -21,41 +23,82 @@ export function guidelineFields(calculation: Pick<Calculation, 'fields'>): Guide
 export function withLimits(
 	limits: Limits,
 	calculation: Pick<Calculation, 'id' | 'fields'>,
-	input: object
+	input: object,
+	system: System = 'mm'
 ): Record<string, unknown> {
 	const given: Readonly<Record<string, unknown>> = { ...input };
 	const said = guidelineFields(calculation).map((f) => [
 		f.name,
-		given[f.name] ?? limits[calculation.id]?.[f.name] ?? f.default
+		given[f.name] ?? ownFigure(limits, calculation.id, fieldIn(f, system)) ?? fieldIn(f, system).default
 	]);
 	return { ...given, ...Object.fromEntries(said) };
 }
 
-/** A field list with the shop's figures as its defaults. */
-export function inShop<L extends readonly Field[]>(fields: L, limits: Limits): L {
-	if (!Object.keys(limits).length) return fields;
+/**
+ * The shop's own figure, if it has one. One kept before its field had an end, and lying beyond it, counts as that end: nothing is judged by
+ * more than any shop may allow itself.
+ */
+function ownFigure(limits: Limits, calculation: string, field: Field): number | boolean | undefined {
+	const own = limits[calculation]?.[field.name];
+	if (typeof own !== 'number' || (field.kind !== 'number' && field.kind !== 'integer')) return own;
+	return Math.min(field.max ?? Infinity, Math.max(field.min ?? -Infinity, own));
+}
+
+/** Figures of the shop that lie beyond an end, with what counts instead. */
+export function beyondEnds(
+	calculations: readonly Calculation[],
+	limits: Limits
+): { calculation: Calculation; field: GuidelineField; own: number; counts: number }[] {
+	return calculations.flatMap((calculation) =>
+		guidelineFields(calculation).flatMap((field) => {
+			const own = limits[calculation.id]?.[field.name];
+			if (typeof own !== 'number') return [];
+			const ends = [field, fieldIn(field, 'inch')].map((f) => ownFigure(limits, calculation.id, f));
+			const counts = ends.includes(own) ? own : ends[0];
+			return typeof counts === 'number' && counts !== own ? [{ calculation, field, own, counts }] : [];
+		})
+	);
+}
+
+/** A field list as it counts in this system, with the shop's figures as its defaults. */
+export function inShop<L extends readonly Field[]>(fields: L, limits: Limits, system: System = 'mm'): L {
+	const those = fieldsIn(fields, system);
+	if (!Object.keys(limits).length) return those;
 	// The same fields in the same order, some with another figure to begin with.
-	return fields.map((f) => {
-		const own = f.guideline && f.of !== undefined ? limits[f.of]?.[f.name] : undefined;
-		return own === undefined ? f : { ...f, default: own };
+	return those.map((f) => {
+		const own = f.guideline && f.of !== undefined ? ownFigure(limits, f.of, f) : undefined;
+		if (own === undefined) return f;
+		const inch =
+			'inch' in f && f.inch
+				? { inch: { ...f.inch, default: ownFigure(limits, f.of!, fieldIn(f, 'inch')) } }
+				: {};
+		return { ...f, default: own, ...inch };
 	}) as readonly Field[] as L;
 }
 
-/** The figure that counts in this shop. */
+/** The figure that counts in this shop, where numbers are typed in this system. */
 export function limitOf<T extends number | boolean = number>(
 	limits: Limits,
 	calculation: Pick<Calculation, 'id' | 'fields'>,
-	name: string
+	name: string,
+	system: System = 'mm'
 ): T {
-	return (limits[calculation.id]?.[name] ??
-		guidelineFields(calculation).find((f) => f.name === name)!.default) as T;
+	const field = fieldIn(
+		guidelineFields(calculation).find((f) => f.name === name)!,
+		system
+	);
+	return (ownFigure(limits, calculation.id, field) ?? field.default) as T;
 }
 
 /**
  * Figures as somebody sends them: every one known, within its range, and fit to compute with together with the others. What is as
  * shipped is left out. @throws InputFault named `<calculation>.<field>`
  */
-export function checkLimits(calculations: readonly Calculation[], body: unknown): Limits {
+export function checkLimits(
+	calculations: readonly Calculation[],
+	body: unknown,
+	system: System = 'mm'
+): Limits {
 	if (typeof body !== 'object' || body === null || Array.isArray(body))
 		throw new InputFault('limits', 'not-an-object', 'The figures come by calculation and field.');
 	const kept: Record<string, Record<string, number | boolean>> = {};
@@ -77,13 +120,14 @@ export function checkLimits(calculations: readonly Calculation[], body: unknown)
 				'unknown-choice',
 				`${calculation.title} has no guideline figure ${odd.slice(0, 60)}.`
 			);
-		const checked = within(id, () => checkInput(fields, values)) as Record<string, number | boolean>;
+		const those = fieldsIn(fields, system);
+		const checked = within(id, () => checkInput(those, values)) as Record<string, number | boolean>;
 		const own = Object.fromEntries(
-			fields.filter((f) => checked[f.name] !== f.default).map((f) => [f.name, checked[f.name]!])
+			those.filter((f) => checked[f.name] !== f.default).map((f) => [f.name, checked[f.name]!])
 		);
 		if (!Object.keys(own).length) continue;
 		// Figures that contradict each other show in the example already.
-		within(id, () => calculation.run({ ...calculation.example, ...own }));
+		within(id, () => calculation.run({ ...calculation.example, ...own }, system));
 		kept[id] = own;
 	}
 	return kept;

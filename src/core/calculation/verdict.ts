@@ -31,8 +31,7 @@ export class Findings {
 	judged(): { verdict: Verdict; reasons: Reason[] } {
 		return { verdict: this.verdict, reasons: this.reasons };
 	}
-	/** With the severity that was decided elsewhere. */
-	add(severity: Verdict, code: string, when: boolean, message: string): this {
+	private add(severity: Verdict, code: string, when: boolean, message: string): this {
 		if (when && !this.has(code)) this.reasons.push({ code, message: tidied(message), severity });
 		return this;
 	}

@@ -8,7 +8,8 @@ import {
 	over0,
 	rpm,
 	um,
-	newtonsPerMm
+	newtonsPerMm,
+	CRUSH_END
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
@@ -17,8 +18,8 @@ import { rpmForSpeed } from '../spec/speed.js';
 import { BOND_FIELD, bondOf } from './bonds.js';
 import { checkRadius } from './used-up.js';
 
-/** Rim speed at which crushing gets quick, and at which it is dangerous; feed that is heavy; slip that is slip (guidelines). */
-const [QUICK_MPS, DANGEROUS_MPS, HEAVY_UM, SLIP] = [2.5, 10, 20, 0.02];
+/** Feed that is heavy; slip that is slip (guidelines). */
+const [HEAVY_UM, SLIP] = [20, 0.02];
 
 /** A hard roll pressed in with no slip breaks the grains out whole. */
 export const crush = defineCalculation({
@@ -40,7 +41,8 @@ export const crush = defineCalculation({
 		BOND_FIELD,
 		mm('rollDiameterMm', 'Diameter', { ...over0(1000), required: true, label: 'Roll diameter' }),
 		mps('crushSpeedMps', 'Rim speed; 1 to 2 is usual', {
-			...over0(100),
+			...over0(2),
+			...CRUSH_END,
 			guideline: true,
 			default: 1.5,
 			label: 'Crushing speed'
@@ -111,11 +113,6 @@ export const crush = defineCalculation({
 				`${normalForceN?.toFixed(0)} N is more than the spindle takes, ${v.spindleLimitN} N. Crush a narrower form at a time.`
 			)
 			.stop(
-				'crush-speed-dangerous',
-				v.crushSpeedMps > DANGEROUS_MPS,
-				`${v.crushSpeedMps} m/s is no crushing speed. Stay between 1 and 2.`
-			)
-			.stop(
 				'machine-cannot-turn-so-slowly',
 				v.machineMinRpm !== null && drivenSpeedRpm < v.machineMinRpm,
 				`It has to turn ${drivenSpeedRpm.toFixed(0)} rpm and turns ${v.machineMinRpm} at least. Let the roll drive the free wheel.`
@@ -129,11 +126,6 @@ export const crush = defineCalculation({
 				'isolate-wheel-drive',
 				rollDrives,
 				'The roll turns the wheel: lock the drive of the wheel out first.'
-			)
-			.caution(
-				'crush-speed-high',
-				v.crushSpeedMps > QUICK_MPS && v.crushSpeedMps <= DANGEROUS_MPS,
-				'Quick for crushing. 1 to 2 m/s is usual.'
 			)
 			.caution('feed-heavy', v.feedUmPerRev > HEAVY_UM, 'A heavy feed for crushing.')
 			.caution(

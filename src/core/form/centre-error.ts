@@ -1,5 +1,5 @@
 import { defineCalculation } from '../calculation/define.js';
-import { between, deg, from0, mm, over0, um } from '../calculation/field/index.js';
+import { between, deg, from0, mm, over0, um, ENTERING_END } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
@@ -25,8 +25,8 @@ export const centreError = defineCalculation({
 		mm('depthMm', 'Of the form', { ...from0(1000), required: true }),
 		um('toleranceUm', 'Of the depth', { ...over0(10000), label: 'Allowed' }),
 		mm('ingoingLimitMm', 'On the entering side, at most', {
-			...from0(5),
-			default: 0.5,
+			...ENTERING_END,
+			default: 0,
 			guideline: true,
 			label: 'Entering side, limit',
 			advanced: true

@@ -1,5 +1,4 @@
 import {
-	between,
 	choice,
 	date,
 	deg,
@@ -11,13 +10,15 @@ import {
 	over0,
 	rpm,
 	wholeOf,
-	yesNo
+	yesNo,
+	CHIP_END,
+	SHELF_END
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
 import { dayNumber } from '../numeric/calendar.js';
-import { ageWords, bondAge } from '../spec/bond-age.js';
+import { bondAge, judgeAge } from '../spec/bond-age.js';
 import { BOND_FAMILIES } from '../spec/families.js';
 
 /** Small chips count together: from so many, or over so much of the rim in all, and over what the rim is too broken (guideline). */
@@ -67,10 +68,9 @@ export const visual = defineCalculation({
 			}
 		),
 		mm('chipStopMm', 'Largest chip accepted on rim or face (guideline)', {
-			...over0(50),
+			...CHIP_END,
 			guideline: true,
 			label: 'Chip, at most',
-			default: 3,
 			advanced: true
 		}),
 		yesNo('dropped', 'It fell or was hit', { default: false }),
@@ -86,7 +86,7 @@ export const visual = defineCalculation({
 		date('expiryDate', 'Marked on the wheel'),
 		date('manufactureDate', 'Marked on the wheel', { label: 'Made on' }),
 		wholeOf('month')('shelfLifeMonths', 'Shelf life of organic bonds (guideline)', {
-			...between(1, 36),
+			...SHELF_END,
 			guideline: true,
 			label: 'Shelf life',
 			default: 36,
@@ -119,7 +119,7 @@ export const visual = defineCalculation({
 		chips: [{ sizeMm: 1.2, zone: 'rim' }]
 	},
 	compute(v) {
-		const { expiresOn: expiry, finding: age } = bondAge(
+		const age = bondAge(
 			{
 				bond: v.bond,
 				handHeld: v.handHeld,
@@ -129,7 +129,7 @@ export const visual = defineCalculation({
 			},
 			v.todayDate
 		);
-		const daysToExpiry = expiry === null ? null : dayNumber(expiry) - dayNumber(v.todayDate);
+		const daysToExpiry = age.expiresOn === null ? null : dayNumber(age.expiresOn) - dayNumber(v.todayDate);
 		const edge = v.chips.filter((c) => c.zone === 'rim' || c.zone === 'face');
 		const small = edge.filter((c) => c.sizeMm <= v.chipStopMm + SLACK);
 		const smallMm = small.reduce((sum, c) => sum + c.sizeMm, 0);
@@ -173,20 +173,14 @@ export const visual = defineCalculation({
 				v.ratedSpeedRpm === null && v.ratedSpeedMps === null,
 				'No marked speed. A wheel without a speed is not a wheel; set it aside.'
 			)
-			.add(
-				age?.severity ?? 'ok',
-				age?.code ?? '',
-				age !== null && age.code !== 'no-date',
-				age ? ageWords(age.code, expiry) : ''
-			)
 			.caution(
 				'expires-soon',
 				daysToExpiry !== null && daysToExpiry >= 0 && daysToExpiry <= v.expiresSoonDays,
 				`Only ${daysToExpiry} days left before its date.`
 			)
-			.add(age?.severity ?? 'ok', 'no-date', age?.code === 'no-date', ageWords('no-date', null))
 			.caution('not-clean', unclean, 'Wipe bore and faces clean, then look again.')
 			.caution('blotter-replace', v.blotterState !== 'fitted', 'Fit new blotters.');
+		judgeAge(findings, age);
 		const nextStep =
 			findings.verdict === 'stop' ? 'quarantine' : wet || unclean ? 'clean-dry-recheck' : 'ring-test';
 		return { daysToExpiry, nextStep, ...findings.judged() };

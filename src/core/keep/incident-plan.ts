@@ -1,4 +1,14 @@
-import { choice, from0, group, list, over0, text, um, yesNo } from '../calculation/field/index.js';
+import {
+	choice,
+	from0,
+	group,
+	list,
+	over0,
+	text,
+	um,
+	yesNo,
+	RUNOUT_END
+} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
@@ -69,14 +79,18 @@ export const incidentPlan = defineCalculation({
 		yesNo('injury', 'Even lightly', { required: true, label: 'Somebody is hurt' }),
 		yesNo('madeSafe', 'Stopped, isolated, locked', { required: true, label: 'Made safe' }),
 		um('runoutAimUm', 'Aim', {
-			...over0(1000),
+			...over0(50),
+			...RUNOUT_END,
+			inch: { ...RUNOUT_END.inch, default: 5.08 },
 			guideline: true,
 			label: 'Run-out, aim',
 			default: 5,
 			advanced: true
 		}),
 		um('runoutLimitUm', 'Limit', {
-			...over0(1000),
+			...over0(50),
+			...RUNOUT_END,
+			inch: { ...RUNOUT_END.inch, default: 25.4 },
 			guideline: true,
 			label: 'Run-out, limit',
 			default: 25,

@@ -16,7 +16,7 @@ import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { dayNumber, monthsBetween } from '../numeric/calendar.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
-import { SHELF_MONTHS, ageWords, bondAge } from '../spec/bond-age.js';
+import { SHELF_MONTHS, bondAge, judgeAge } from '../spec/bond-age.js';
 import { BOND_LETTERS } from '../spec/families.js';
 
 const ORGANIC = ['B', 'BF', 'R', 'RF', 'E', 'PL'];
@@ -90,7 +90,7 @@ export const storage = defineCalculation({
 				'above-maximum',
 				`Shelf life, months: ${v.shelfLifeMonths} is too large for magnesia. Enter ${SHELF_MONTHS.magnesia} or less.`
 			);
-		const { expiresOn, finding: age } = bondAge(
+		const age = bondAge(
 			{
 				bond: BOND_LETTERS[v.bond] ?? v.bond,
 				handHeld: v.handHeld,
@@ -100,11 +100,11 @@ export const storage = defineCalculation({
 			},
 			v.today
 		);
+		const { expiresOn } = age;
 		const daysToExpiry = expiresOn === null ? null : dayNumber(expiresOn) - dayNumber(v.today);
 		const findings = new Findings()
 			.stop('dropped', v.dropped, 'A wheel that fell or was hit is finished, even if nothing shows.')
 			.stop('frozen-wet', v.frozenWet, 'Frost in wet pores can have cracked it. It is not mounted.')
-			.add(age?.severity ?? 'ok', age?.code ?? '', age !== null, age ? ageWords(age.code, expiresOn) : '')
 			.caution(
 				'expires-soon',
 				daysToExpiry !== null && daysToExpiry >= 0 && daysToExpiry <= SOON_DAYS,
@@ -117,6 +117,7 @@ export const storage = defineCalculation({
 				v.temperatureC !== null && (v.temperatureC < COLD_C || v.temperatureC > WARM_C),
 				'Too cold or too warm for wheels. Room temperature, without jumps.'
 			);
+		judgeAge(findings, age);
 		return {
 			ageMonths: v.madeOn === null ? null : monthsBetween(v.madeOn, v.today),
 			expiresOn,

@@ -1,4 +1,4 @@
-import { from0, mm, over0, yesNo } from '../calculation/field/index.js';
+import { from0, mm, yesNo, REST_END, TONGUE_END } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
@@ -15,12 +15,22 @@ export const benchGrinder = defineCalculation({
 		'Rest and tongue close to the wheel, guards on, the rest under the centre. Work that is pulled into a wide gap breaks the wheel.',
 	source:
 		'General safety practice; 3 and 6 mm (1/8 and 1/4 in) are common in safety codes, your local code governs.',
-	formulas: ['rest gap at most 3 mm, tongue gap at most 6 mm'],
+	formulas: ['spare = what is allowed - gap'],
 	fields: [
 		gap('restGapMm', 'Rest to wheel'),
 		gap('tongueGapMm', 'Tongue to wheel'),
-		mm('restGapMostMm', 'Of your code', { ...over0(20), default: 3, advanced: true }),
-		mm('tongueGapMostMm', 'Of your code', { ...over0(20), default: 6, advanced: true }),
+		mm('restGapMostMm', 'Of your code', {
+			...REST_END,
+			guideline: true,
+			label: 'Rest to wheel, at most',
+			advanced: true
+		}),
+		mm('tongueGapMostMm', 'Of your code', {
+			...TONGUE_END,
+			guideline: true,
+			label: 'Tongue to wheel, at most',
+			advanced: true
+		}),
 		yes('restAtCentre', 'Rest at or just under the centre', 'And tight'),
 		yes('guardsOn', 'Side guards on', 'Covering nut and flanges'),
 		yes('shieldClear', 'Eye shield clean and in place', 'Goggles all the same'),

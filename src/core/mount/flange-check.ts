@@ -8,7 +8,9 @@ import {
 	number,
 	over0,
 	um,
-	yesNo
+	yesNo,
+	RUNOUT_END,
+	EQUAL_FLANGES_END
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -59,7 +61,7 @@ export const flangeCheck = defineCalculation({
 			advanced: true
 		}),
 		mm('equalToleranceMm', 'Flanges count as equal within this', {
-			...from0(10),
+			...EQUAL_FLANGES_END,
 			guideline: true,
 			label: 'Flanges equal within',
 			default: 0.5,
@@ -75,14 +77,18 @@ export const flangeCheck = defineCalculation({
 		yesNo('blotterExempt', 'This kind of wheel needs none', { default: false, advanced: true }),
 		um('runoutUm', 'Measured on the back flange', { ...from0(5000), label: 'Flange run-out' }),
 		um('runoutAimUm', 'Aim', {
-			...over0(1000),
+			...over0(50),
+			...RUNOUT_END,
+			inch: { ...RUNOUT_END.inch, default: 5.08 },
 			guideline: true,
 			label: 'Run-out, aim',
 			default: 5,
 			advanced: true
 		}),
 		um('runoutLimitUm', 'Limit', {
-			...over0(1000),
+			...over0(50),
+			...RUNOUT_END,
+			inch: { ...RUNOUT_END.inch, default: 25.4 },
 			guideline: true,
 			label: 'Run-out, limit',
 			default: 25,

@@ -11,7 +11,8 @@ import {
 	um,
 	whole,
 	gigapascals,
-	kgPerM3
+	kgPerM3,
+	WHIRL_END
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -104,6 +105,7 @@ export const mountQuill = defineCalculation({
 		}),
 		number('criticalStopRatio', 'Stop from this share', {
 			...over0(0.85),
+			...WHIRL_END,
 			guideline: true,
 			label: 'Whirl, stop from',
 			default: 0.85,
@@ -182,6 +184,8 @@ export const mountQuill = defineCalculation({
 		const hollow = 1 - (v.holeDiameterMm / v.quillDiameterMm) ** 4;
 		const bendingStressMPa =
 			(32 * v.normalForceN * v.overhangMm) / (Math.PI * v.quillDiameterMm ** 3) / hollow;
+		const bends = `It bends by ${deflectionUm.toFixed(0)} µm under this force: the bore comes out tapered, and small. Shorten it, or cut less.`;
+		const strained = `${bendingStressMPa.toFixed(0)} MPa where it is clamped. A quill that breaks is thrown: shorten it, take a thicker one, or cut less.`;
 		const findings = new Findings()
 			.stop(
 				'quill-overspeed',
@@ -203,18 +207,10 @@ export const mountQuill = defineCalculation({
 				criticalRatio >= v.criticalCautionRatio && criticalRatio < v.criticalStopRatio,
 				`${(100 * criticalRatio).toFixed(0)} % of the critical speed, and the real one is lower.`
 			)
-			.add(
-				bad(deflectionUm, BENDS_UM),
-				'quill-bends',
-				deflectionUm > BENDS_UM[0] + SLACK,
-				`It bends by ${deflectionUm.toFixed(0)} µm under this force: the bore comes out tapered, and small. Shorten it, or cut less.`
-			)
-			.add(
-				bad(bendingStressMPa, STRESS_MPA),
-				'quill-stress',
-				bendingStressMPa > STRESS_MPA[0] + SLACK,
-				`${bendingStressMPa.toFixed(0)} MPa where it is clamped. A quill that breaks is thrown: shorten it, take a thicker one, or cut less.`
-			)
+			.stop('quill-bends', deflectionUm > BENDS_UM[1] + SLACK, bends)
+			.caution('quill-bends', deflectionUm > BENDS_UM[0] + SLACK, bends)
+			.stop('quill-stress', bendingStressMPa > STRESS_MPA[1] + SLACK, strained)
+			.caution('quill-stress', bendingStressMPa > STRESS_MPA[0] + SLACK, strained)
 			.stop(
 				'below-minimum-diameter',
 				after < v.minimumDiameterMm - SLACK,
@@ -265,6 +261,3 @@ export const mountQuill = defineCalculation({
 		};
 	}
 });
-
-const bad = (value: number, [, stop]: readonly [number, number]): 'caution' | 'stop' =>
-	value > stop + SLACK ? 'stop' : 'caution';

@@ -1,4 +1,4 @@
-import { from0, over0, um as umField } from '../calculation/field/index.js';
+import { from0, over0, um as umField, RUNOUT_END } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
@@ -17,21 +17,26 @@ export const spindleRunout = defineCalculation({
 		um('taperRunoutUm', 'Taper'),
 		um('flangeRunoutUm', 'Flange'),
 		umField('runoutAimUm', 'Aim', {
-			...over0(1000),
+			...over0(50),
+			...RUNOUT_END,
+			inch: { ...RUNOUT_END.inch, default: 5.08 },
 			guideline: true,
 			label: 'Run-out, aim',
 			default: 5,
 			advanced: true
 		}),
 		umField('runoutLimitUm', 'Limit', {
-			...over0(1000),
+			...over0(50),
+			...RUNOUT_END,
+			inch: { ...RUNOUT_END.inch, default: 25.4 },
 			guideline: true,
 			label: 'Run-out, limit',
 			default: 25,
 			advanced: true
 		}),
 		umField('taperLimitUm', 'Of a taper or seat that was hit; no such limit when empty', {
-			...over0(1000),
+			...over0(50),
+			...RUNOUT_END,
 			label: 'Run-out of the taper, limit',
 			advanced: true
 		})

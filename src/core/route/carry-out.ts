@@ -34,7 +34,7 @@ export function carryOut(facts: SetupFacts, submission: Submission): CarriedOut 
 	const step = stepOf(submission.station, submission.step);
 	const refusal = mayNot(facts, step);
 	if (refusal) return { refusal };
-	const values = checkInput(inShop(step.fields, facts.guidelines.limits), submission.values);
+	const values = checkInput(inShop(step.fields, facts.guidelines.limits, facts.units), submission.values);
 	const result = computeStep(step, facts, values);
 	const never = forbidden(step, result);
 	if (never) return { refusal: { code: never.code, message: `Not recorded. ${never.message}` } };

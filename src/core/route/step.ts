@@ -113,13 +113,15 @@ export function forbidden(step: Pick<Step, 'notAgainstStop'>, result: Result | n
 export const AS_SHIPPED = { guidelines: { limits: {} } } as const;
 
 /** Runs a calculation for a step, with the shop's own guideline figures where nothing else is given; they go into the record with the rest. */
-export function compute<C extends Pick<Calculation, 'id' | 'fields'> & { run(input: unknown): object }>(
-	facts: { guidelines: Pick<Guidelines, 'limits'> },
+export function compute<
+	C extends Pick<Calculation, 'id' | 'fields'> & { run(input: unknown, system?: SetupFacts['units']): object }
+>(
+	facts: { guidelines: Pick<Guidelines, 'limits'>; units?: SetupFacts['units'] },
 	calculation: C,
 	given: object
 ): Computed<OutputOf<C>> {
-	const input = withLimits(facts.guidelines.limits, calculation, given);
-	return { calculation: calculation.id, input, output: calculation.run(input) as OutputOf<C> };
+	const input = withLimits(facts.guidelines.limits, calculation, given, facts.units);
+	return { calculation: calculation.id, input, output: calculation.run(input, facts.units) as OutputOf<C> };
 }
 
 type Named<L extends readonly Field[], N> = Extract<L[number], { name: N }>;

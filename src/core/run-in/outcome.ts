@@ -1,4 +1,4 @@
-import { choice, from0, mmPerS, seconds, yesNo } from '../calculation/field/index.js';
+import { choice, from0, mmPerS, seconds, yesNo, VIBRATION_END } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 
@@ -23,6 +23,7 @@ export const runInOutcome = defineCalculation({
 		vibration('vibrationBareMmPerS', 'Bare spindle'),
 		{
 			...vibration('vibrationCautionMmPerS', 'Caution from'),
+			...VIBRATION_END,
 			label: 'Vibration, caution from',
 			minOpen: true,
 			guideline: true,
@@ -31,6 +32,7 @@ export const runInOutcome = defineCalculation({
 		},
 		{
 			...vibration('vibrationStopMmPerS', 'Stop from'),
+			...VIBRATION_END,
 			label: 'Vibration, stop from',
 			minOpen: true,
 			guideline: true,

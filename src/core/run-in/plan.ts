@@ -13,11 +13,15 @@ import {
 	seconds,
 	text,
 	whole,
-	yesNo
+	yesNo,
+	FREE_RUN_END
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
+
+/** No shop runs a wheel for the first time for less. */
+const FIRST_RUN_S = 60;
 
 const positive = <const N extends string>(
 	name: N,
@@ -68,7 +72,7 @@ export const runInPlan = defineCalculation({
 			}
 		),
 		seconds('freeRunS', 'Shortest free run (guideline)', {
-			...between(1, 36000),
+			...FREE_RUN_END,
 			guideline: true,
 			label: 'Free run, shortest',
 			default: 60,
@@ -153,7 +157,8 @@ export const runInPlan = defineCalculation({
 				`Drag ${drag} Nm is not below the motor's ${v.motorTorqueNm} Nm: it would never start.`
 			);
 		const large = v.diameterMm >= v.largeDiameterMm || v.massKg >= v.largeMassKg;
-		const freeRunS = v.freeRunS * Math.max(large ? v.largeFactor : 1, v.firstRun ? v.firstRunFactor : 1, 1);
+		const longer = v.freeRunS * Math.max(large ? v.largeFactor : 1, v.firstRun ? v.firstRunFactor : 1, 1);
+		const freeRunS = v.firstRun ? Math.max(FIRST_RUN_S, longer) : longer;
 		const inertiaKgM2 = (v.massKg * ((v.diameterMm / 2000) ** 2 + (v.boreMm / 2000) ** 2)) / 2;
 		const powerOnS =
 			(inertiaKgM2 * (v.runRpm / v.jogCount) * ((2 * Math.PI) / 60)) / (v.motorTorqueNm - drag);

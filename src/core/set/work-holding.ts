@@ -13,7 +13,9 @@ import {
 	yesNo,
 	joulesPerMm3,
 	metresPerMin,
-	newtonsPerCm2
+	newtonsPerCm2,
+	FRICTION_END,
+	HELD_END
 } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
@@ -61,6 +63,7 @@ const FIELDS = [
 	mps('wheelSpeedMps', 'Of the rim', { ...over0(500), required: true }),
 	number('friction', 'Of part on chuck or jaws', {
 		...over0(0.3),
+		...FRICTION_END,
 		default: 0.15,
 		guideline: true,
 		label: 'Friction',
@@ -74,7 +77,7 @@ const FIELDS = [
 		advanced: true
 	}),
 	number('stopRatio', 'Under this nothing is ground', {
-		...between(1.2, 20),
+		...HELD_END,
 		default: 1.5,
 		guideline: true,
 		label: 'Held, stop under',

@@ -1,4 +1,4 @@
-import type { Verdict } from '../calculation/verdict.js';
+import type { Findings, Verdict } from '../calculation/verdict.js';
 import { addMonths } from '../numeric/calendar.js';
 import { coarseBond, isOrganic } from './families.js';
 
@@ -17,7 +17,7 @@ export interface Aged {
 	shelfMonths?: number | null;
 }
 export type AgeCode = 'expired' | 'past-its-date' | 'no-date';
-interface Age {
+export interface Age {
 	/** The last day of use; the day itself still counts. */
 	expiresOn: string | null;
 	finding: { code: AgeCode; severity: Exclude<Verdict, 'ok'> } | null;
@@ -57,14 +57,21 @@ export function bondAge(w: Aged, today: string): Age {
 	return strict || w.printedDate !== null ? found('expired', 'stop') : found('past-its-date', 'caution');
 }
 
-/** What is said of it. */
-export function ageWords(code: AgeCode, expiresOn: string | null): string {
-	switch (code) {
-		case 'expired':
-			return `It was to be used by ${expiresOn ?? ''}. It is not used any more; hand it to the person in charge.`;
-		case 'past-its-date':
-			return `Older than such a bond is usually kept (${expiresOn ?? ''}). Ask its maker before it runs.`;
-		case 'no-date':
-			return 'A bond that ages, without a date. Ask its maker before it runs.';
-	}
+/** What the age of a bond says for a verdict. */
+export function judgeAge(findings: Findings, { expiresOn, finding }: Age): Findings {
+	const is = (code: AgeCode, severity: Verdict) => finding?.code === code && finding.severity === severity;
+	const NO_DATE = 'A bond that ages, without a date. Ask its maker before it runs.';
+	return findings
+		.stop(
+			'expired',
+			is('expired', 'stop'),
+			`It was to be used by ${expiresOn ?? ''}. It is not used any more; hand it to the person in charge.`
+		)
+		.caution(
+			'past-its-date',
+			is('past-its-date', 'caution'),
+			`Older than such a bond is usually kept (${expiresOn ?? ''}). Ask its maker before it runs.`
+		)
+		.stop('no-date', is('no-date', 'stop'), NO_DATE)
+		.caution('no-date', is('no-date', 'caution'), NO_DATE);
 }

@@ -1,4 +1,4 @@
-import { between, choice, from0, mm, um } from '../calculation/field/index.js';
+import { between, choice, from0, mm, um, SHIM_END } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG, fold360 } from '../numeric/angles.js';
@@ -27,8 +27,14 @@ export const faceRunout = defineCalculation({
 			default: 'front',
 			label: 'Face read'
 		}),
-		um('limitTirUm', 'Guideline', { ...from0(10000), guideline: true, default: 50, label: 'Limit' }),
-		um('shimLimitUm', 'Guideline', { ...from0(1000), guideline: true, default: 100, label: 'Thickest shim' })
+		um('limitTirUm', 'Guideline', {
+			...from0(10000),
+			guideline: true,
+			default: 50,
+			inch: { default: 50.8 },
+			label: 'Limit'
+		}),
+		um('shimLimitUm', 'One sheet of paper', { ...SHIM_END, guideline: true, label: 'Thickest shim' })
 	],
 	outputs: [
 		{ name: 'tirUm', unit: 'um', about: 'Run-out of the face', main: true },

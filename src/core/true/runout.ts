@@ -1,4 +1,4 @@
-import { from0, um } from '../calculation/field/index.js';
+import { from0, um, RIM_RUNOUT_END } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { ROUND_FIELDS, analyseRound } from './rim-readings.js';
@@ -18,12 +18,17 @@ export const runout = defineCalculation({
 	],
 	fields: [
 		...ROUND_FIELDS,
-		um('limitTirUm', 'Run-out allowed', { ...from0(10000), guideline: true, default: 25, label: 'Limit' }),
+		um('limitTirUm', 'Run-out allowed', {
+			...from0(10000),
+			guideline: true,
+			default: 25,
+			inch: { default: 25.4 },
+			label: 'Limit'
+		}),
 		um('stopTirUm', 'Something is wrong above this', {
-			...from0(20000),
+			...RIM_RUNOUT_END,
 			guideline: true,
 			label: 'Look at the mounting above',
-			default: 2000,
 			advanced: true
 		})
 	],

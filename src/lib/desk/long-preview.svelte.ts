@@ -67,7 +67,7 @@ export class LongPreview<L extends readonly Field[], O extends object> {
 			this.answered = 'fault' in data ? failed(data.fault) : shown(data.result as Result<O>);
 		};
 		const { station, step } = this.step;
-		const fields = inShop(this.step.fields, facts.guidelines.limits);
+		const fields = inShop(this.step.fields, facts.guidelines.limits, facts.units);
 		const full = completed(fields, values) as Record<string, unknown>;
 		this.worker.postMessage({ id: ++this.asked, station, step, facts, values: full } satisfies StepAsked);
 	}

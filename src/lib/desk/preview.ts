@@ -26,7 +26,7 @@ export function preview<L extends readonly Field[], O extends object>(
 ): Preview<O> {
 	try {
 		const typed: Readonly<Record<string, unknown>> = values ?? entry?.result.values ?? {};
-		const fields = inShop(step.fields, facts.guidelines.limits);
+		const fields = inShop(step.fields, facts.guidelines.limits, facts.units);
 		const missing = partMissing(fields, typed);
 		// What is wrong inside of a list is said by the entry; here it is only not there.
 		if (missing) throw entry?.result.fault ?? missing;

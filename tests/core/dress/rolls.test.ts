@@ -237,18 +237,6 @@ limits('dress.crush', CRUSH, [
 		yes: [{ specificForceNPerMm: 100, spindleLimitN: 1999 }]
 	},
 	{
-		code: 'crush-speed-dangerous',
-		severity: 'stop',
-		not: [{ crushSpeedMps: 10 }],
-		yes: [{ crushSpeedMps: 10.1 }]
-	},
-	{
-		code: 'crush-speed-high',
-		severity: 'caution',
-		not: [{ crushSpeedMps: 2.5 }, { crushSpeedMps: 10.1 }],
-		yes: [{ crushSpeedMps: 2.6 }, { crushSpeedMps: 10 }]
-	},
-	{
 		code: 'machine-cannot-turn-so-slowly',
 		severity: 'stop',
 		not: [{ machineMinRpm: 71 }, { machineMinRpm: 286, drive: 'roll' }],

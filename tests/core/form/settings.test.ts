@@ -158,10 +158,10 @@ describe('diamond off centre', () => {
 		expect(of({ offsetMm: allowed, toleranceUm: 2 }).formErrorUm).to.be.closeTo(-2, 1e-6);
 		expect(of({ depthMm: 0.001, toleranceUm: 2 }).allowedOffsetMm).to.equal(null);
 	});
-	it('the entering side is a stop beyond its limit', () => {
+	it('the entering side is always a stop', () => {
 		const side = (offsetMm: number) =>
 			codes(run('form.centre-error', { wheelDiameterMm: 200, offsetMm, depthMm: 6 }));
-		expect([side(-0.5), side(-0.501)]).to.deep.equal([[], ['dresser-on-ingoing-side']]);
+		expect([side(0), side(-0.001)]).to.deep.equal([[], ['dresser-on-ingoing-side']]);
 		refuses(
 			'form.centre-error',
 			{ wheelDiameterMm: 200, offsetMm: 0, depthMm: 100 },

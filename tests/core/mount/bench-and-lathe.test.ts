@@ -18,13 +18,13 @@ limits('mount.bench-grinder', BENCH, [
 	{
 		code: 'rest-gap',
 		severity: 'stop',
-		not: [{ restGapMm: 3 }, { restGapMm: 4, restGapMostMm: 4 }],
+		not: [{ restGapMm: 3 }, { restGapMm: 3.2, restGapMostMm: 3.2 }],
 		yes: [{ restGapMm: 3.1 }]
 	},
 	{
 		code: 'tongue-gap',
 		severity: 'stop',
-		not: [{ tongueGapMm: 6 }, { tongueGapMm: 7, tongueGapMostMm: 7 }],
+		not: [{ tongueGapMm: 6 }, { tongueGapMm: 6.4, tongueGapMostMm: 6.4 }],
 		yes: [{ tongueGapMm: 6.1 }]
 	},
 	{ code: 'guards-off', severity: 'stop', not: [{}], yes: [{ guardsOn: false }] },

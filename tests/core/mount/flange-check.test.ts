@@ -39,7 +39,7 @@ limits('mount.flange-check', PAIR, [
 	{
 		code: 'flanges-unequal',
 		severity: 'stop',
-		not: [{}, flanges(90, 89.5), flanges(89.5, 90), { ...flanges(90, 88), equalToleranceMm: 2 }],
+		not: [{}, flanges(90, 89.5), flanges(89.5, 90), { ...flanges(90, 89), equalToleranceMm: 1 }],
 		yes: [flanges(90, 89.4), flanges(89.4, 90)]
 	},
 	{

@@ -28,6 +28,8 @@ const ALLOWED: Readonly<Record<string, string>> = {
 	measuredRpm: 'a point turns faster than any wheel, a tachometer reads what it is held to',
 	overhangMm: METHOD,
 	workRpm: OTHER_THING,
+	runoutAimUm: 'the rims of a pack run out more than a flange may',
+	runoutLimitUm: 'the rims of a pack run out more than a flange may',
 	passes: OTHER_THING,
 	pitchMm: 'ribs of a form, and marks on the work',
 	powerW: OTHER_THING,

@@ -16,8 +16,8 @@ limits('true.runout', reads(5), [
 	{
 		code: 'check-mounting',
 		severity: 'stop',
-		not: [{ readingsUm: [0, 2000, 0, 0] }, { readingsUm: [0, 60, 0, 0], stopTirUm: 60 }],
-		yes: [{ readingsUm: [0, 2001, 0, 0] }, { readingsUm: [0, 61, 0, 0], stopTirUm: 60 }]
+		not: [{ readingsUm: [0, 500, 0, 0] }, { readingsUm: [0, 60, 0, 0], stopTirUm: 60 }],
+		yes: [{ readingsUm: [0, 501, 0, 0] }, { readingsUm: [0, 61, 0, 0], stopTirUm: 60 }]
 	},
 	{
 		code: 'runout-above-limit',

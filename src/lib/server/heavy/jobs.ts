@@ -56,7 +56,7 @@ export const JOBS = {
 		const { fields } = stepOf(sent.station, sent.step);
 		return carryOut(facts, {
 			...sent,
-			values: checked(inShop(fields, facts.guidelines.limits), sent.values)
+			values: checked(inShop(fields, facts.guidelines.limits, facts.units), sent.values)
 		});
 	},
 	'rack-file': ({ kind }: { kind: 'csv' | 'json' }): Promise<Uint8Array> => rackFile(kind),

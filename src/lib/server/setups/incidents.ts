@@ -43,12 +43,17 @@ export async function openIncident(
 		if (before) return Number(before.id);
 		const { facts } = loaded;
 		const input = inShopPlan(
-			withLimits(facts.guidelines.limits, incidentPlan, {
-				event: report.event,
-				injury: report.injury,
-				madeSafe: report.madeSafe,
-				done: report.madeSafe ? ['make-safe'] : []
-			})
+			withLimits(
+				facts.guidelines.limits,
+				incidentPlan,
+				{
+					event: report.event,
+					injury: report.injury,
+					madeSafe: report.madeSafe,
+					done: report.madeSafe ? ['make-safe'] : []
+				},
+				facts.units
+			)
 		);
 		const plan = incidentPlan.run(input);
 		const recordId = await addRecord(

@@ -54,7 +54,7 @@ const large = (values: unknown): boolean => JSON.stringify(values ?? null).lengt
 /** Checked, with the wheels it names, and worked out here. */
 async function carriedOut(facts: SetupFacts, sent: Sent, on: PoolConnection): Promise<CarriedOut> {
 	const step = stepOf(sent.station, sent.step);
-	const values = checked(inShop(step.fields, facts.guidelines.limits), sent.values);
+	const values = checked(inShop(step.fields, facts.guidelines.limits, facts.units), sent.values);
 	const named = await onTheRack(step.names?.(values) ?? [], on);
 	return carryOut({ ...facts, named }, { ...sent, values });
 }

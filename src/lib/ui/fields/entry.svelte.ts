@@ -1,5 +1,6 @@
 import type { Field, Values } from '$core/calculation/fields';
 import { checkField } from '$core/calculation/check';
+import { fieldIn } from '$core/calculation/in-system';
 import { alsoInches } from '$core/quantity/also-inches';
 import { attempt } from '$core/calculation/attempt';
 import type { InputFault } from '$core/calculation/fault';
@@ -45,7 +46,8 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		// The units of a setup may have been changed while nobody looked at this draft.
 		const typedIn =
 			draft?.[TYPED_IN] === 'inch' || draft?.[TYPED_IN] === 'mm' ? draft[TYPED_IN] : this.system;
-		for (const f of o.fields) {
+		for (const field of o.fields) {
+			const f = fieldIn(field, this.system);
 			const typed = draft && f.name in draft ? (draft[f.name] as Typed) : undefined;
 			const kept =
 				typed === undefined || typedIn === this.system ? typed : converted(f, typed, typedIn, this.system);
@@ -62,7 +64,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 			const read = attempt(() => {
 				const v = readTyped(f, this.typed[f.name] ?? null, f.name, this.system);
 				if (v !== undefined) values[f.name] = v;
-				checkField(f, f.name, v);
+				checkField(fieldIn(f, this.system), f.name, v);
 			});
 			fault ??= read.fault;
 		}
@@ -78,7 +80,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 				at?.kind === 'list'
 					? at.item
 					: (at?.kind === 'object' ? at.fields : at ? [] : this.fields).find((f) => f.name === key);
-		return at;
+		return at && fieldIn(at, this.system);
 	}
 
 	/** What is typed at a dotted path. */
@@ -138,12 +140,13 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 
 	/** An empty value of a field, as typed: for a new line of a list. */
 	blank(f: Field): Typed {
-		return asTyped(f, 'default' in f ? f.default : undefined, this.system);
+		const field = fieldIn(f, this.system);
+		return asTyped(field, 'default' in field ? field.default : undefined, this.system);
 	}
 
 	/** Fills everything from core values, as the example of a bench does. */
 	fill(values: Record<string, unknown>): void {
-		for (const f of this.fields)
+		for (const f of this.fields.map((field) => fieldIn<Field>(field, this.system)))
 			this.typed[f.name] = asTyped(
 				f,
 				values[f.name] ?? ('default' in f ? f.default : undefined),

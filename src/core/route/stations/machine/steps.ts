@@ -1,4 +1,3 @@
-import { TWO_TENTHS_UM, roundInInches } from '../../round-limits.js';
 import { TAPER_LIMIT_UM } from '../../../keep/incident-work.js';
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { runInRecommission } from '../../../run-in/recommission.js';
@@ -25,7 +24,6 @@ export const spindleStep = defineStep({
 		alone(
 			compute(facts, spindleRunout, {
 				...v,
-				...roundInInches(facts, spindleRunout, { runoutAimUm: TWO_TENTHS_UM }),
 				taperLimitUm: TAPER_LIMIT_UM
 			})
 		)

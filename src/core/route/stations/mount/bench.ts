@@ -1,6 +1,5 @@
 import { benchGrinder } from '../../../mount/bench-grinder.js';
 import { line } from '../../gate.js';
-import { EIGHTH_MM, QUARTER_MM, roundInInches } from '../../round-limits.js';
 import { said, show } from '../../say.js';
 import { alone, compute, defineStep, pick } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
@@ -23,7 +22,6 @@ export const benchStep = defineStep({
 	compute: (facts, v) =>
 		alone(
 			compute(facts, benchGrinder, {
-				...roundInInches(facts, benchGrinder, { restGapMostMm: EIGHTH_MM, tongueGapMostMm: QUARTER_MM }),
 				...v
 			})
 		)

@@ -5,7 +5,6 @@ import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { TWO_TENTHS_UM, roundInInches } from '../../round-limits.js';
 import { said, show } from '../../say.js';
 import { alone, compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
@@ -63,8 +62,7 @@ export const flangeStep = defineStep({
 				: [
 						compute(facts, spindleRunout, {
 							taperRunoutUm,
-							flangeRunoutUm: v.runoutUm ?? 0,
-							...roundInInches(facts, spindleRunout, { runoutAimUm: TWO_TENTHS_UM })
+							flangeRunoutUm: v.runoutUm ?? 0
 						})
 					];
 		return {

@@ -12,8 +12,8 @@ import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
 import { compute, pick, wheelOf } from '../../step.js';
 
 /** What the rim may run out by in this shop. */
-export const runoutLimitUm = (facts: Pick<SetupFacts, 'guidelines'>): number =>
-	limitOf(facts.guidelines.limits, runout, 'limitTirUm');
+export const runoutLimitUm = (facts: Pick<SetupFacts, 'guidelines' | 'units'>): number =>
+	limitOf(facts.guidelines.limits, runout, 'limitTirUm', facts.units);
 
 /** How readings were taken once round; a dial may count the other way, and a reading that stands out is asked about. */
 export const READ = [
