@@ -10,15 +10,21 @@ import { DATA, DEMO, ROOT } from './paths.js';
 import { noteRunning, refuseWhileRunning } from './running.js';
 import { alive, freePort, inWords, say } from './system.js';
 
-async function prepare(demo: boolean, reset: boolean) {
+async function prepare(
+	demo: boolean,
+	reset: boolean,
+	started: (database: Awaited<ReturnType<typeof startDatabase>>) => void = () => undefined
+) {
 	mkdirSync(DATA, { recursive: true, mode: 0o700 });
 	if (reset)
 		for (const name of ['mariadb', 'created', 'access.json', 'mariadb.err'])
 			rmSync(join(DATA, name), { recursive: true, force: true });
 	const database = await startDatabase(DATA);
+	started(database);
 	try {
 		const ready = await shopOn(database, demo);
 		if (ready.migrated.length) say(`Migrated: ${ready.migrated.join(', ')}`);
+		for (const words of ready.beyond) say(words);
 		if (ready.demoLoaded) say('Demo shop loaded: Brackwater Pump Rebuild.');
 		if (!demo) await refuseDemoPeople();
 		return database;
@@ -71,10 +77,7 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 	let done = noteRunning(DATA, 'start');
 	const built = build();
 	built.catch(() => undefined);
-	let database = await prepare(o.demo, o.reset).catch((e: Error) => {
-		done();
-		throw e;
-	});
+	let database: Awaited<ReturnType<typeof startDatabase>> | null = null;
 	let stopping = false;
 	let child: Awaited<ReturnType<typeof startApplication>> | null = null;
 	const stop = async (code: number) => {
@@ -82,11 +85,18 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		stopping = true;
 		say('\nStopping ...');
 		if (child) await endChild(child);
-		await database.stop();
+		await database?.stop();
 		done();
 		process.exit(code);
 	};
+	// From the first moment on: what was begun is ended in order, and what was broken off is begun again at the next start.
 	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0));
+	database = await prepare(o.demo, o.reset, (d) => (database = d)).catch((e: Error) => {
+		// While it stops, whatever fails fails because of that.
+		if (stopping) return new Promise<never>(() => undefined);
+		done();
+		throw e;
+	});
 	try {
 		await built;
 		const port = await freePort(o.port);
@@ -114,7 +124,7 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		say('Ctrl-C stops everything.');
 		await watch(
 			() => stopping,
-			() => database.pid,
+			() => database!.pid,
 			async () => {
 				database = await startDatabase(DATA);
 			}

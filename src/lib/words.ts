@@ -1,3 +1,4 @@
+import { clockIn, dayIn, dayMonthIn } from '$core/numeric/zone';
 import { figure } from '$core/quantity/format';
 import type { System } from '$core/quantity/parse';
 import type { WheelFacts } from '$core/route/facts';
@@ -165,15 +166,17 @@ export function dayWords(date: string): string {
 	return DAY_OF_YEAR.format(Date.UTC(y, m - 1, d));
 }
 
-// Made once: making one costs more than a hundred uses.
-const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+/** The time zone of the shop; UTC until a page has said it. */
+let zone = 'UTC';
+/** Times are told in the place of the shop, on the server and in every browser alike. */
+export const tellTimesIn = (timeZone: string): void => {
+	zone = timeZone;
+};
 /** When something was, short: the time today, else day and time. */
 export function when(at: Date | string | number): string {
-	const d = new Date(at);
-	const today = new Date();
-	const time = TIME.format(d);
-	return d.toDateString() === today.toDateString() ? time : `${DAY.format(d)} ${time}`;
+	const ms = new Date(at).getTime();
+	const time = clockIn(zone, ms);
+	return dayIn(zone, ms) === dayIn(zone, Date.now()) ? time : `${dayMonthIn(zone, ms)} ${time}`;
 }
 
 /** The stations of the register in the order in which the work goes. */

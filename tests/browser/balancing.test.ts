@@ -22,8 +22,8 @@ describe('balancing', () => {
 		await setup.open('balance');
 		await page.getByRole('button', { name: 'Level', exact: true }).click();
 		for (const [label, v] of [
-			['Along A to B, mm/m', '0.02'],
-			['Towards C, mm/m', '-0.03'],
+			['Along A to B', '0.02'],
+			['Towards C', '-0.03'],
 			['Foot spacing', '420'],
 			['Foot depth', '310'],
 			['Screw pitch', '1.5']

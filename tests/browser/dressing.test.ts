@@ -102,9 +102,9 @@ describe('dressing with everything a shop has', () => {
 		await dressWith(page, 'not round: runs out, just mounted', 'wire erosion');
 		for (const [label, value] of [
 			['Gap', '18'],
-			['Wire feed, m/min', '7'],
-			['Rough current, A', '7'],
-			['Fine current, A', '1.6'],
+			['Wire feed', '7'],
+			['Rough current', '7'],
+			['Fine current', '1.6'],
 			['Stock', '40']
 		] as const)
 			await page.getByLabel(label, { exact: true }).fill(value);

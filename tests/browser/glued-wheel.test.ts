@@ -36,10 +36,10 @@ describe('a wheel glued to its quill', () => {
 		await press(page, 'Quill is right');
 		for (const q of ['Scuffed', 'Degreased', 'Mixed', 'Coated', 'Spread']) await say(page, q, 'Yes');
 		await fill(page, [
-			['Temperature, °C', '23'],
+			['Temperature', '23'],
 			['Cure by the data sheet', '12'],
-			['Pot life, min', '20'],
-			['Mixing to joining, min', '5'],
+			['Pot life', '20'],
+			['Mixing to joining', '5'],
 			['Stud of the quill', '9.8'],
 			['Bond length', '20'],
 			['Force at the rim', '45']

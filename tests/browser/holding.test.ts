@@ -25,9 +25,9 @@ describe('holding the work and the first cut', () => {
 		await page.getByRole('button', { name: 'Hold the work' }).first().click();
 		await fill(page, [
 			['Depth', '20'],
-			['Work speed, m/min', '15'],
+			['Work speed', '15'],
 			['Width', '20'],
-			['Chuck pulls, N/cm²', '25'],
+			['Chuck pulls', '25'],
 			['Area on the chuck', '2500'],
 			['Part, height', '30'],
 			['Part, length', '50']

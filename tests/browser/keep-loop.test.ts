@@ -74,7 +74,7 @@ describe('keeping a wheel to its end', () => {
 		await press(page, 'Touch off and trial');
 		await fill(page, [
 			['Work, length', '70'],
-			['Spindle power, W', '15000'],
+			['Spindle power', '15000'],
 			['Redress after', '2.2']
 		]);
 		await page.getByRole('img', { name: /redress at 2 mm, 4 mm, 5.95 mm/ }).waitFor();
@@ -86,8 +86,8 @@ describe('keeping a wheel to its end', () => {
 		for (const [label, value] of [
 			['Redress', '150'],
 			['Parts a day', '0.05'],
-			['Delivery takes, days', '3'],
-			['To spare, days', '1'],
+			['Delivery takes', '3'],
+			['To spare', '1'],
 			['A wheel costs', '100']
 		] as const)
 			await page.getByRole('textbox', { name: new RegExp(`^${label}$`) }).fill(value);

@@ -80,7 +80,7 @@ describe('from a brief to a released wheel, by keyboard only, in inches on a tab
 		await page.keyboard.type('5.0000');
 		await answer(page, /forced/, false);
 		await push(page, /Slides on by hand/);
-		await type(page, /Flange run-out/, '0.00016');
+		await type(page, /Flange run-out/, '0.16');
 		await tabTo(page, /Back blotter/);
 		await page.keyboard.type('good');
 		await tabTo(page, /Front blotter/);

@@ -42,8 +42,8 @@ describe('the morning sheet of a machine', () => {
 			['Oil, pulls', '2'],
 			['Refractometer', '4.6'],
 			['Coolant, level', '80'],
-			['Hydraulics, bar', '14'],
-			['Warmed up, min', '20']
+			['Hydraulics', '14'],
+			['Warmed up', '20']
 		]);
 		await page.getByRole('status').filter({ hasText: 'Do not start' }).waitFor();
 		await page.getByRole('list', { name: 'Put right first' }).getByText('close and latch it').waitFor();
@@ -80,8 +80,8 @@ describe('the morning sheet of a machine', () => {
 			['Oil, pulls', '2'],
 			['Refractometer', '4.6'],
 			['Coolant, level', '80'],
-			['Hydraulics, bar', '14'],
-			['Warmed up, min', '20']
+			['Hydraulics', '14'],
+			['Warmed up', '20']
 		]);
 		await page.getByRole('status').filter({ hasText: '1 open' }).waitFor();
 		await press(page, 'Keep it with what is open');

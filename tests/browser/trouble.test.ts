@@ -30,7 +30,7 @@ describe('finding the trouble', () => {
 		await fill(page, [
 			['Marks reach over', '1000'],
 			['Marks', '10'],
-			['Work speed, m/min', '12'],
+			['Work speed', '12'],
 			['Wheel', '1200'],
 			['Roll', '3720']
 		]);

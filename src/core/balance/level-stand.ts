@@ -1,4 +1,4 @@
-import { between, choice, from0, mm, number, mmPerM } from '../calculation/field/index.js';
+import { between, choice, from0, mm, mmPerM } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 

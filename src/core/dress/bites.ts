@@ -24,7 +24,7 @@ export function judgeBite(findings: Findings, biteUm: number, abrasive: string):
 		.stop(
 			'depth-too-great',
 			!inside,
-			`A bite of ${biteUm} µm is tenths, not hundredths: it can break wheel or diamond. Stay at 100 or less.`
+			`A bite of ${biteUm} µm can break wheel or diamond. Stay at 102 µm or less.`
 		)
 		.caution(
 			'depth-heavy-superabrasive',
@@ -44,7 +44,7 @@ export function judgeFeed(findings: Findings, feedUmPerRev: number): Findings {
 		.stop(
 			'feed-too-great',
 			feedUmPerRev > FEED_STOP_UM,
-			`${feedUmPerRev} µm a turn is too much for a diamond roll. Stay at 5 or less.`
+			`${feedUmPerRev} µm a turn is too much for a diamond roll. Stay at 5 µm or less.`
 		)
 		.caution(
 			'feed-heavy',

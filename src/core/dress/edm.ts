@@ -3,7 +3,6 @@ import {
 	choice,
 	from0,
 	mm,
-	number,
 	over0,
 	percent,
 	rpm,

@@ -42,7 +42,12 @@ export const rotaryPlunge = defineCalculation({
 			required: true,
 			label: 'Feed a turn'
 		}),
-		um('totalDepthUm', 'Radial', { ...over0(5000), required: true, label: 'Taken off' }),
+		um('totalDepthUm', 'Radial', { ...over0(50_000), required: true, label: 'Taken off' }),
+		mm('formDepthMm', 'Of a form the wheel does not carry yet', {
+			...from0(1000),
+			label: 'Form, depth',
+			advanced: true
+		}),
 		number('dwellRevs', 'Turns of the wheel with no feed at the end', {
 			...from0(10000),
 			default: 0,
@@ -109,6 +114,11 @@ export const rotaryPlunge = defineCalculation({
 		const dressClass = classOf(relativeRoughness);
 		const findings = judgeRoll(judgeRated(new Findings(), v, s.surfaceSpeedMps, n), s, v.rollMaxRpm);
 		judgeDull(judgeFeed(findings, a), dressClass)
+			.stop(
+				'form-not-reached',
+				v.formDepthMm !== null && v.totalDepthUm < 1000 * v.formDepthMm - 1e-6,
+				`${v.totalDepthUm} µm in all leave a form of ${v.formDepthMm ?? 0} mm half made. Feed in by its whole depth at least.`
+			)
 			.caution(
 				'roll-narrower-than-wheel',
 				v.rollWidthMm < v.wheelWidthMm,

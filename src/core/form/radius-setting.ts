@@ -5,6 +5,8 @@ import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
 import { ENVELOPE, GRIT, SLIDE, baseTilt, headRoom, slideSetting } from './swing-extras.js';
 
+/** Two readings of one constant agree within this, mm. */
+const SAME_MM = 0.02;
 const RAD = Math.PI / 180;
 const MOST_SWING_DEG = 90;
 const swing = <const N extends string>(name: N, label: string) =>
@@ -30,11 +32,11 @@ export const radiusSetting = defineCalculation({
 		choice('method', 'What the stack is measured from', ['engraved-constant', 'height-gauge'], {
 			required: true
 		}),
-		mm('constantMm', 'Engraved, or read with the gauge', {
+		mm('constantMm', 'To the centre of the swing: from the face the blocks stand on, or from the base', {
 			...over0(1000),
 			required: true,
 			fine: true,
-			label: 'Constant'
+			label: 'To the centre of the swing'
 		}),
 		mm('wheelRadiusMm', 'On the wheel', { ...over0(500), required: true, label: 'Radius' }),
 		choice('side', 'On the wheel: round outward, or hollow', ['convex', 'concave'], { required: true }),
@@ -53,7 +55,17 @@ export const radiusSetting = defineCalculation({
 		}),
 		ENVELOPE,
 		SLIDE,
-		GRIT
+		GRIT,
+		mm('knownConstantMm', 'Kept of this fixture for this way', {
+			...over0(1000),
+			label: 'Kept, this way',
+			advanced: true
+		}),
+		mm('otherConstantMm', 'Kept of this fixture for the other way', {
+			...over0(1000),
+			label: 'Kept, the other way',
+			advanced: true
+		})
 	],
 	outputs: [
 		{ name: 'stackMm', unit: 'mm', fine: true, about: 'Stack', main: true },
@@ -111,7 +123,20 @@ export const radiusSetting = defineCalculation({
 		const findings = new Findings();
 		envelope?.judge(findings);
 		slide?.judge(findings);
+		const same = (known: number | null) =>
+			known !== null && Math.abs(v.constantMm - known) <= SAME_MM + SLACK;
+		const otherWay = same(v.otherConstantMm) && v.knownConstantMm !== null && !same(v.knownConstantMm);
 		findings
+			.stop(
+				'constant-of-the-other-way',
+				otherWay,
+				`${v.constantMm} mm is measured from the ${v.method === 'height-gauge' ? 'face, for a stack of blocks' : 'base, for a height gauge'}: the stack would be off by ${Math.abs(v.constantMm - (v.knownConstantMm ?? 0)).toFixed(1)} mm.`
+			)
+			.caution(
+				'constant-differs',
+				!otherWay && v.knownConstantMm !== null && !same(v.knownConstantMm),
+				`The shop keeps ${v.knownConstantMm ?? ''} mm of this fixture for this way. Measure again, or put it right in the shop.`
+			)
 			.stop(
 				'concave-smaller-than-tip',
 				v.side === 'concave' && R <= v.tipRadiusMm + v.clearanceMm + SLACK,

@@ -4,7 +4,6 @@ import {
 	date,
 	from0,
 	mm,
-	number,
 	over0,
 	percent,
 	yesNo,

@@ -61,7 +61,14 @@ export const DRESSERS = {
 	'steel-block': kindOf('soft-steel block', 'steel-block', 'blockLengthMm', 'bodyWidthMm'),
 	stick: kindOf('opening stick', 'stick', ...SECTION, 'stickGrainUm'),
 	wire: kindOf('wire-erosion head', 'wire-edm', 'wireMm', 'spoolM'),
-	'radius-fixture': kindOf('radius dresser', null, 'hMm', 'h1Mm', 'tipRadiusUm', 'flatWidthUm'),
+	'radius-fixture': kindOf(
+		'radius dresser',
+		null,
+		'faceToCentreMm',
+		'baseToCentreMm',
+		'tipRadiusUm',
+		'flatWidthUm'
+	),
 	'sine-fixture': kindOf('sine dresser', null, 'pinDistanceMm', 'tipRadiusUm', 'flatWidthUm')
 } as const satisfies Record<string, KindOfDresser>;
 export type DresserKind = keyof typeof DRESSERS;
@@ -95,7 +102,8 @@ const MAY_BE_UNKNOWN: readonly string[] = [
 	'marking',
 	'ratedMps',
 	'ratedRpm',
-	'h1Mm'
+	'faceToCentreMm',
+	'baseToCentreMm'
 ];
 /** The first field that this kind of dresser cannot do without and that is empty. */
 export const missingOf = (v: Readonly<Record<string, unknown>>): Field | null =>
@@ -141,8 +149,14 @@ export const DRESSER_FIELDS = [
 	um('stickGrainUm', 'Mean', { ...over0(5000), label: 'Grain' }),
 	mm('wireMm', 'Across', { ...between(0.02, 1), label: 'Wire' }),
 	metres('spoolM', 'On the spool', { ...from0(1e6), label: 'Spool' }),
-	mm('hMm', 'Engraved on it', { ...over0(1000), label: 'Constant H' }),
-	mm('h1Mm', 'Engraved on it', { ...over0(1000), label: 'Constant H1' }),
+	mm('faceToCentreMm', 'From the face the blocks stand on to the centre of the swing', {
+		...over0(1000),
+		label: 'Face to centre, for a stack of blocks'
+	}),
+	mm('baseToCentreMm', 'From the plate it stands on to the centre of the swing', {
+		...over0(1000),
+		label: 'Base to centre, for a height gauge'
+	}),
 	mm('pinDistanceMm', 'Centre to centre', { ...between(10, 1000), label: 'Distance of the pins' })
 ] as const satisfies readonly Field[];
 

@@ -13,6 +13,11 @@ export const THE_SHOP_FIELDS = [
 		default: 'mm',
 		label: 'Numbers in'
 	}),
+	text('timeZone', 'Days, shifts and printed times are told in it', {
+		default: 'UTC',
+		maxLength: 64,
+		label: 'Time zone'
+	}),
 	yesNo('morningWanted', 'Before a machine starts, every day it does', {
 		default: false,
 		label: 'Morning sheet is asked for'

@@ -1,9 +1,9 @@
 import type { OutputOf } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
-import { addMonths } from '../numeric/calendar.js';
-import { isOrganic } from '../spec/families.js';
+import { bondAge } from '../spec/bond-age.js';
 import { parseMarking } from '../spec/parse-marking.js';
 import { SHAPE_TYPES } from '../spec/shape-tables.js';
+import { checkAgainstMarking, checkMass } from './size-sense.js';
 import type { NewWheel } from './wheel.js';
 
 /** A wheel as it goes on the rack: what was entered, what its marking says, and where it stands. */
@@ -29,8 +29,6 @@ export interface Intake {
 	reason: string | null;
 }
 
-/** Shelf life of organic bonds where only the day they were made is marked (guideline). */
-const SHELF_MONTHS = 36;
 /** Density of a wheel by its bond, kg/m3 (guideline): what is computed from it is marked, and a scale knows better. */
 const DENSITY: Readonly<Record<string, number>> = {
 	vitrified: 2200,
@@ -41,6 +39,8 @@ const DENSITY: Readonly<Record<string, number>> = {
 /** Mass of a straight wheel of this size: density pi/4 (D^2 - d^2) T. */
 const massFromSizeKg = (w: NewWheel, bondFamily: string): number =>
 	((DENSITY[bondFamily] ?? 2400) * (Math.PI / 4) * (w.newDiameterMm ** 2 - w.boreMm ** 2) * w.widthMm) / 1e9;
+/** Until when it may be used does not depend on today. */
+const NO_DAY = '0001-01-01';
 const UNREADABLE = 'This marking cannot be read. Check it against the blotter.';
 
 /** Depth and, on a face, width of the abrasive: as entered, or as the four sizes of its marking say. */
@@ -81,11 +81,15 @@ export function intake(w: NewWheel): Intake {
 		`Scrap diameter ${w.minDiameterMm} mm is not below the new diameter ${w.newDiameterMm} mm.`
 	);
 	wrong('marking', read.kind === 'unknown', UNREADABLE);
+	checkAgainstMarking(w, read.dimensions);
+	checkMass(w, read.kind);
 	const ratedMps = w.ratedMps ?? read.maxSpeedMps;
 	const ratedRpm = w.ratedRpm ?? read.maxSpeedRpm;
 	const bondFamily = read.bond?.family ?? 'vitrified';
-	const organic = isOrganic(bondFamily);
-	const expiresOn = w.expiresOn ?? (organic && w.madeOn ? addMonths(w.madeOn, SHELF_MONTHS) : null);
+	const { expiresOn } = bondAge(
+		{ bond: bondFamily, handHeld: false, printedDate: w.expiresOn, madeOn: w.madeOn ?? null },
+		NO_DAY
+	);
 	wrong(
 		'madeOn',
 		!!w.madeOn && w.expiresOn !== null && w.madeOn >= w.expiresOn,

@@ -14,6 +14,8 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { ceilCount } from '../numeric/rounding.js';
+import { SUPERABRASIVE_HEAVY_UM, isSuperabrasive } from '../dress/bites.js';
+import { ABRASIVE_GROUP } from '../dress/overlap.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
 
 const GROSS_RUNOUT_UM = 2000;
@@ -96,6 +98,16 @@ export const truePlan = defineCalculation({
 		seconds('reversalTimeS', 'Lost each pass', { ...from0(60), default: 1 }),
 		mm('minDiameterMm', 'Scrap diameter', from0(2000)),
 		mps('ratedSpeedMps', 'Speed marked on the wheel', between(1, 500)),
+		ABRASIVE_GROUP,
+		choice(
+			'truedWith',
+			'Diamond, or what wears a superabrasive round',
+			['diamond', 'truing-wheel', 'steel-block'],
+			{
+				default: 'diamond',
+				label: 'Trued with'
+			}
+		),
 		choice('dustControl', 'How dust is held down', ['coolant', 'extraction', 'none'], { default: 'coolant' }),
 		{
 			...um('infeedCautionUm', 500, 'Heavy above this'),
@@ -163,6 +175,8 @@ export const truePlan = defineCalculation({
 		const speedMps = surfaceSpeedMps(D, v.speedRpm);
 		const remainingRadialMm = v.minDiameterMm === null ? null : (diameterAfterMm - v.minDiameterMm) / 2;
 		const bite = Math.max(v.roughInfeedUm, v.finishInfeedUm);
+		const hard = isSuperabrasive(v.abrasive);
+		const withDiamond = v.truedWith === 'diamond';
 		const findings = new Findings()
 			.stop(
 				'over-rated-speed',
@@ -181,8 +195,23 @@ export const truePlan = defineCalculation({
 			)
 			.caution(
 				'infeed-heavy',
-				bite > v.infeedCautionUm && bite <= v.infeedStopUm,
+				!hard && bite > v.infeedCautionUm && bite <= v.infeedStopUm,
 				'A heavy bite. Around 25 µm is usual.'
+			)
+			.stop(
+				'diamond-on-diamond',
+				withDiamond && v.abrasive === 'diamond',
+				'Diamond on diamond: both wear, and the point is gone at once. True it with a truing wheel or a block of soft steel.'
+			)
+			.caution(
+				'diamond-on-cbn',
+				withDiamond && v.abrasive === 'cbn',
+				'Boron nitride eats a diamond point. A truing wheel or a driven roll is made for it.'
+			)
+			.caution(
+				'infeed-heavy-superabrasive',
+				hard && bite > SUPERABRASIVE_HEAVY_UM + 1e-9 && bite <= v.infeedStopUm,
+				`Too much at once for diamond or boron nitride. Stay at ${Math.floor(SUPERABRASIVE_HEAVY_UM)} µm or less.`
 			)
 			.caution(
 				'near-minimum-diameter',

@@ -1,15 +1,17 @@
 <script lang="ts">
 	import { unitsHere } from '$lib/ui/units-here';
+	type Found = 'ok' | 'stop';
 	interface Props {
 		restGapMm: number | null;
 		tongueGapMm: number | null;
-		restLimitMm?: number;
-		tongueLimitMm?: number;
+		/** What was found of each gap; null while nothing was. */
+		rest: Found | null;
+		tongue: Found | null;
 		atCentre: boolean | null;
 		words: string;
 	}
 	/** A bench grinder from the side: rest and tongue with their gaps, drawn many times too wide so that they can be seen. */
-	let { restGapMm, tongueGapMm, restLimitMm = 3, tongueLimitMm = 6, atCentre, words }: Props = $props();
+	let { restGapMm, tongueGapMm, rest, tongue, atCentre, words }: Props = $props();
 	const { q } = unitsHere();
 	const W = 264,
 		H = 250,
@@ -18,8 +20,8 @@
 		r = 82;
 	/** Eight times too wide, and never off the drawing. */
 	const wide = (mm: number | null) => Math.min(44, 8 * (mm ?? 1.5));
-	const state = (mm: number | null, limit: number) =>
-		mm === null ? 'var(--ink2)' : mm <= limit ? 'var(--ok)' : 'var(--stop)';
+	const colour = (found: Found | null) =>
+		found === null ? 'var(--ink2)' : found === 'ok' ? 'var(--ok)' : 'var(--stop)';
 	const restX = $derived(cx + r + wide(restGapMm));
 	const restY = $derived(atCentre === false ? cy - 26 : cy + 4);
 	const tongueY = $derived(cy - r - wide(tongueGapMm));
@@ -50,19 +52,11 @@
 		fill="var(--steel)"
 	/>
 	<path d="M{cx} {tongueY - 12}h44v12h-44z" fill="var(--steel)" />
-	<path
-		d="M{cx + r} {restY - 6}v-12M{restX} {restY - 6}v-12"
-		stroke={state(restGapMm, restLimitMm)}
-		stroke-width="2"
-	/>
-	<text
-		x={Math.min(W - 4, restX + 6)}
-		y={restY - 12}
-		text-anchor="start"
-		style:fill={state(restGapMm, restLimitMm)}
-		class="n">{restGapMm === null ? 'rest ?' : q(restGapMm, 'mm')}</text
+	<path d="M{cx + r} {restY - 6}v-12M{restX} {restY - 6}v-12" stroke={colour(rest)} stroke-width="2" />
+	<text x={Math.min(W - 4, restX + 6)} y={restY - 12} text-anchor="start" style:fill={colour(rest)} class="n"
+		>{restGapMm === null ? 'rest ?' : q(restGapMm, 'mm')}</text
 	>
-	<text x={cx + 52} y={tongueY - 2} style:fill={state(tongueGapMm, tongueLimitMm)} class="n"
+	<text x={cx + 52} y={tongueY - 2} style:fill={colour(tongue)} class="n"
 		>{tongueGapMm === null ? 'tongue ?' : q(tongueGapMm, 'mm')}</text
 	>
 	<text x="6" y={H - 6}>gaps drawn eight times too wide</text>

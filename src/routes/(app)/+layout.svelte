@@ -5,10 +5,12 @@
 	import LockScreen from '$lib/features/people/LockScreen.svelte';
 	import { nowBelongsTo } from '$lib/ui/fields/whose';
 	import WaitingNote from '$lib/offline/WaitingNote.svelte';
+	import { tellTimesIn } from '$lib/words';
 	import TopBar from '$lib/ui/layout/TopBar.svelte';
 	let { data, children } = $props();
 	// Before any form below is made.
 	nowBelongsTo(data.user.id);
+	tellTimesIn(data.shop.timeZone);
 	setContext('system', () => data.shop.units);
 	/** Inside a setup the rim takes the place of the bar. */
 	const inSetup = $derived(/^\/setups\/\d+/.test(page.url.pathname));

@@ -23,7 +23,7 @@ export async function load() {
 	const shown = [...byMachine.values()].map((of) => of[0]!.id);
 	const mornings = await newestMornings(list.map((m) => m.id));
 	const setups = new Map((await floorCards(shown, mornings)).map((c) => [c.machineId, c]));
-	const day = today();
+	const day = await today();
 	const cards = list.map((m) => {
 		const sheet = mornings.get(m.id);
 		const morning = sheet?.day === day ? { mayStart: sheet.mayStart, open: sheet.open.length } : null;

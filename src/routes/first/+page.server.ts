@@ -2,6 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import { timingSafeEqual } from 'node:crypto';
 import { attempt } from '$core/calculation/attempt';
 import { THE_SHOP_FIELDS } from '$core/shop/the-shop';
+import { isZone } from '$core/numeric/zone';
 import { pinFault } from '$core/shop/pin';
 import { giveSession } from '$lib/server/door/cookie';
 import { noForm, textsOf } from '$lib/server/door/form';
@@ -30,7 +31,14 @@ export const actions = {
 		if (!form) return noForm();
 		const name = (form.name ?? '').trim();
 		const no = (field: string, message: string) =>
-			fail(400, { field, message, name, shop: form.shop ?? '', units: form.units ?? 'mm' });
+			fail(400, {
+				field,
+				message,
+				name,
+				shop: form.shop ?? '',
+				units: form.units ?? 'mm',
+				timeZone: form.timeZone ?? 'UTC'
+			});
 		const address = getClientAddress();
 		const wait = await waitFor(NOBODY, address);
 		if (wait) return no('code', `Too many wrong codes. Wait ${wait} s, then try again.`);
@@ -39,15 +47,19 @@ export const actions = {
 			logger.info({ event: 'wrong-first-code', address }, 'sign-in');
 			return no('code', 'That is not the code. It stands in the window in which the server was started.');
 		}
-		const shop = attempt(() => checked(THE_SHOP_FIELDS, { name: form.shop, units: form.units }));
+		const shop = attempt(() =>
+			checked(THE_SHOP_FIELDS, { name: form.shop, units: form.units, timeZone: form.timeZone || 'UTC' })
+		);
 		if (shop.fault) return no(shop.fault.field === 'name' ? 'shop' : shop.fault.field, shop.fault.message);
+		if (!isZone(form.timeZone || 'UTC'))
+			return no('timeZone', 'That is no time zone known here. Pick one of the list, such as Europe/Berlin.');
 		if (name.length < 2 || name.length > 60) return no('name', 'Type your name, first and last.');
 		const fault = pinFault(form.pin ?? '');
 		if (fault) return no('pin', fault);
 		if (form.pin !== form.again) return no('again', 'The two PINs differ. Type it once more.');
 		const user = await firstLead(name, form.pin!);
 		if (!user) redirect(303, '/sign-in');
-		await nameShop({ name: form.shop, units: form.units }, user);
+		await nameShop({ name: form.shop, units: form.units, timeZone: form.timeZone || 'UTC' }, user);
 		logger.info({ event: 'first-lead', userId: user.id, name, address }, 'sign-in');
 		giveSession(cookies, url, await openSession(user.id));
 		redirect(303, '/');

@@ -1,7 +1,15 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import DoorSheet from '$lib/features/people/DoorSheet.svelte';
 	import PinInput from '$lib/features/people/PinInput.svelte';
 	let { form } = $props();
+	/** As this browser has it: most likely it stands in the shop. */
+	let zone = $state('UTC');
+	let zones = $state<string[]>([]);
+	onMount(() => {
+		zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+		zones = Intl.supportedValuesOf('timeZone');
+	});
 	const says = (field: string) => (form?.field === field ? form.message : '');
 </script>
 
@@ -38,6 +46,23 @@
 				><input type="radio" name="units" {value} checked={(form?.units ?? 'mm') === value} />{words}</label
 			>{/each}
 	</fieldset>
+	<div class="field">
+		<label for="zone">Time zone of the shop</label>
+		<input
+			id="zone"
+			name="timeZone"
+			class="plain-input"
+			value={form?.timeZone ?? zone}
+			list="zones"
+			maxlength="64"
+			aria-invalid={says('timeZone') ? 'true' : undefined}
+			aria-describedby="zone-fault"
+		/>
+		<datalist id="zones"
+			>{#each zones as z (z)}<option value={z}></option>{/each}</datalist
+		>
+		<p id="zone-fault" class="fault" role={says('timeZone') ? 'alert' : undefined}>{says('timeZone')}</p>
+	</div>
 	<div class="field">
 		<label for="name">Your name</label>
 		<input

@@ -37,6 +37,17 @@ describe('Balance: every way of measuring', () => {
 		expect(current(quiet), 'it is still on the stand').to.equal('balance');
 		expect(current(backOnSpindle(quiet))).to.equal('dress');
 	});
+	it('a rest everywhere does not overrule a measurement over the limit', () => {
+		const over = did(atBalance(), 'balance', 'swing', { timeS: 6, restAngleDeg: 190 });
+		expect(line(over, 'balance', 'inside')!.state).to.not.equal('ok');
+		faults('missing', 'changed', () => did(over, 'balance', 'stays'));
+		const said = did(over, 'balance', 'stays', { changed: 'a balance screw had come loose, drawn tight' });
+		expect(line(said, 'balance', 'inside')!.value).to.match(/^at most .*what the stand can feel/);
+	});
+	it('what is shown of a rest everywhere is a bound, and called one', () => {
+		const quiet = did(atBalance(), 'balance', 'stays');
+		expect(line(quiet, 'balance', 'inside')!.value).to.match(/^at most /);
+	});
 	it('a roll that is still out after the move keeps the station open', () => {
 		const moved = weightsMoved(did(atBalance(), 'balance', 'swing', { timeS: 16, restAngleDeg: 190 }));
 		const still = did(moved, 'balance', 'swing', { timeS: 14, restAngleDeg: 20 });

@@ -185,7 +185,7 @@ describe('stops of dressing that nobody gets past', () => {
 			refused(() => did(f, 'dress', 'truer', { sound: true, ringsClear: true, truingWheelSpeedRpm: 5000 }))
 		).to.equal('rating-unknown');
 	});
-	it('a radius on a swing plate is as wide as its arc, and asks for it', () => {
+	it('a radius on a pivoted head is as wide as its arc, and asks for it', () => {
 		const chosen = (form: string) => {
 			const plate: DresserFacts = { ...DRAWER[0]!, id: 99, code: 'RF-9', kind: 'radius-fixture' };
 			const at = atDress({ ...METAL, bondFamily: 'resin' }, {}, [...DRAWER, plate]);

@@ -13,7 +13,8 @@ const ROLL = {
 	rollSpeedRpm: 3920,
 	contactDirection: 'with',
 	feedUmPerRev: 0.5,
-	totalDepthUm: 30,
+	// The corner is 2.4 mm deep, and the wheel does not carry it yet.
+	totalDepthUm: 2400,
 	dwellRevs: 10,
 	carriesForm: true
 };

@@ -14,8 +14,8 @@ import { did, worked, setup } from '../../shared/setup-in-memory.js';
 export const FORM_DRAWER: readonly DresserFacts[] = [
 	{ id: 1, code: 'D-9', kind: 'single-point', tipRadiusUm: 200, tipAngleDeg: 60, turnEvery: 20 },
 	{ id: 2, code: 'SF-1', kind: 'sine-fixture', pinDistanceMm: 100, tipRadiusUm: 250 },
-	{ id: 3, code: 'RF-1', kind: 'radius-fixture', hMm: 45.72, tipRadiusUm: 250 },
-	{ id: 4, code: 'RF-2', kind: 'radius-fixture', hMm: 45.72, tipRadiusUm: 100 },
+	{ id: 3, code: 'RF-1', kind: 'radius-fixture', faceToCentreMm: 45.72, tipRadiusUm: 250 },
+	{ id: 4, code: 'RF-2', kind: 'radius-fixture', faceToCentreMm: 45.72, tipRadiusUm: 100 },
 	{
 		id: 5,
 		code: 'R-02',

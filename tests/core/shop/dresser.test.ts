@@ -19,7 +19,7 @@ describe('dressers of the shop', () => {
 	it('ask for what their kind needs and for nothing else', () => {
 		const names = (kind: string) => dresserFields(kind).map((f) => f.name);
 		expect(names('wire')).to.deep.equal(['code', 'kind', 'wear', 'place', 'wireMm', 'spoolM']);
-		expect(names('radius-fixture')).to.include.members(['hMm', 'h1Mm']);
+		expect(names('radius-fixture')).to.include.members(['faceToCentreMm', 'baseToCentreMm']);
 		expect(names('sine-fixture')).to.include('pinDistanceMm');
 		expect(names('truing-wheel')).to.include.members(['marking', 'ratedMps', 'ratedRpm', 'leastDiameterMm']);
 		expect(names('nothing of that kind')).to.deep.equal(['code', 'kind', 'wear', 'place']);

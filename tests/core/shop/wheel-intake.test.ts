@@ -42,7 +42,22 @@ describe('a wheel as it goes on the rack', () => {
 		refused('diameterMm', { diameterMm: 300.1 });
 		refused('boreMm', { boreMm: 290 });
 		refused('minDiameterMm', { minDiameterMm: 300 });
-		expect(taken({ diameterMm: 300, boreMm: 299.9, minDiameterMm: 299.9 }).state).to.equal('available');
+		expect(taken({ diameterMm: 300, boreMm: 299.9, minDiameterMm: 299.9, massKg: null }).state).to.equal(
+			'available'
+		);
+	});
+	it('is refused where it is not what is marked on it', () => {
+		const inches = 'ISO 603-1 1 N-2-1/2 x 1/4 x 1/4 A60K5V';
+		// Millimetres taken for inches, all of them.
+		refused('newDiameterMm', { marking: '2-1/2 x 1/4 x 1/4 A60K5V', newDiameterMm: 1612.9 });
+		refused('newDiameterMm', { marking: inches, newDiameterMm: 300 });
+		refused('widthMm', { marking: '300x25x76.2 WA 60 K 8 V' });
+		refused('boreMm', { marking: '300x32x32 WA 60 K 8 V' });
+		expect(taken({ marking: '300x32x76.2 WA 60 K 8 V' }).state).to.equal('available');
+	});
+	it('is refused where no wheel of its size weighs so much, or so little', () => {
+		refused('massKg', { massKg: 46 });
+		refused('massKg', { massKg: 0.46 });
 	});
 	it('is refused when its marking cannot be read at all', () => {
 		refused('marking', { marking: '???' });
@@ -79,7 +94,7 @@ describe('a wheel as it goes on the rack', () => {
 		expect(taken({ madeOn: '2026-01-30', expiresOn: '2026-01-31' }).state).to.equal('available');
 	});
 	it('has the type entered, or the one printed where only straight was entered', () => {
-		const cup = '1V1 160-9-20-5 B181 N V V200';
+		const cup = '1V1 300-32-76.2-5 B181 N V V200';
 		expect(taken({ shape: '6' }).shape).to.equal('6');
 		expect(taken({ marking: '5-300x40x76.2 WA 80 J 7 V' }).shape).to.equal('5');
 		expect(taken({ marking: cup }).shape, 'a superabrasive shape is no ISO type').to.equal('1');

@@ -24,7 +24,7 @@ export const TRAINED_LESSONS: Readonly<Record<Trained, string>> = {
 	cracked:
 		'The peak is split in two. The two notes beat against each other, and taps at one place ring lower than at another.',
 	damped:
-		'It dies within a few hundredths of a second at every tap: a clack, not a note. Water, oil or a soft spot eat the sound.',
+		'It dies in less than a twentieth of a second at every tap: a clack, not a note. Water, oil or a soft spot eat the sound.',
 	organic:
 		'A short hum. That is how resin, rubber and shellac sound when nothing is wrong: judge it against its own kind.',
 	'badly-held':

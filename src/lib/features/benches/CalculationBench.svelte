@@ -39,6 +39,7 @@
 			untrack(() => (page.data as { limits?: Limits }).limits ?? {})
 		),
 		key: `bench-${c.id}`,
+		system: untrack(() => (page.data as { shop?: { units: System } }).shop?.units ?? 'mm'),
 		draft: untrack(() => draft)
 	});
 	const away = $derived(hidden(entry.result.values));
@@ -67,7 +68,7 @@
 				fault: new InputFault('', 'missing', 'This takes a few seconds. Compute it when the numbers are in.'),
 				output: worked && worked.of === JSON.stringify(entry.result.values) ? worked.output : null
 			};
-		return attempt(() => c.run(entry.result.values));
+		return attempt(() => c.run(entry.result.values, entry.system));
 	});
 	const verdict = $derived((answer.output?.verdict ?? null) as 'ok' | 'caution' | 'stop' | null);
 	const started = $derived(Object.values(entry.touched).some(Boolean));

@@ -51,7 +51,7 @@
 </div>
 <p class="quiet">
 	{lead
-		? 'Clear a wheel only after it was inspected again. A scrapped wheel is broken up and never comes back.'
+		? 'A wheel set aside is cleared after it was looked over, and rung where it rings, since then. After a burst, a hard crash, too much speed, a fall or a dull ring it never comes back.'
 		: 'A lead clears or scraps a wheel.'}
 </p>
 

@@ -26,7 +26,7 @@
 		const d = read?.dimensions;
 		if (!d) return;
 		const put = (name: string, value: number | null) => {
-			if (value !== null && !String(entry.at(name) ?? '')) entry.set(name, String(value));
+			if (value !== null && !String(entry.at(name) ?? '')) entry.fillOne(name, value);
 		};
 		put('newDiameterMm', d.diameterMm);
 		put('diameterMm', d.diameterMm);

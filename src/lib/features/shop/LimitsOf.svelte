@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Calculation } from '$core/calculation/define';
+	import { fieldIn } from '$core/calculation/in-system';
 	import { guidelineFields } from '$core/calculation/limits';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
@@ -13,7 +14,7 @@
 	}
 	/** The guideline figures of one calculation, each with what it was shipped with. */
 	let { calculation, entry, lead }: Props = $props();
-	const fields = $derived(guidelineFields(calculation));
+	const fields = $derived(guidelineFields(calculation).map((f) => fieldIn(f, entry.system)));
 	const own = (name: string) => {
 		const f = fields.find((x) => x.name === name)!;
 		const v = entry.result.values[name];
@@ -29,7 +30,7 @@
 				{#if f.kind === 'boolean'}<YesNo {entry} name={f.name} />{:else}<QuantityField
 						{entry}
 						name={f.name}
-						note={own(f.name) ? `shipped ${figureWords(f, f.default)}` : f.about}
+						note={own(f.name) ? `shipped ${figureWords(f, f.default, entry.system)}` : f.about}
 					/>{/if}
 			</div>
 		{/each}

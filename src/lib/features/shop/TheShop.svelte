@@ -9,13 +9,13 @@
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 
 	interface Props {
-		shop: { name: string; units: 'mm' | 'inch'; morningWanted: boolean };
+		shop: { name: string; units: 'mm' | 'inch'; timeZone: string; morningWanted: boolean };
 		lead: boolean;
 	}
 	/** What the shop is called, and in which units it works. */
 	let { shop, lead }: Props = $props();
-	const { name, units, morningWanted } = untrack(() => shop);
-	const entry = new Entry({ fields: THE_SHOP_FIELDS, start: { name, units, morningWanted } });
+	const { name, units, timeZone, morningWanted } = untrack(() => shop);
+	const entry = new Entry({ fields: THE_SHOP_FIELDS, start: { name, units, timeZone, morningWanted } });
 	const sender = new Sender();
 	let kept = $state(false);
 	async function keep() {
@@ -29,15 +29,19 @@
 <section class="sheet" aria-label="This shop">
 	<h2>{shop.name}</h2>
 	{#if lead}<div class="grid">
-			<TextField {entry} name="name" /><ChoiceField {entry} name="units" /><YesNo
+			<TextField {entry} name="name" /><ChoiceField {entry} name="units" /><TextField
 				{entry}
-				name="morningWanted"
-			/><button class="btn" onclick={keep} disabled={sender.busy}>Keep it</button>
+				name="timeZone"
+			/><YesNo {entry} name="morningWanted" /><button class="btn" onclick={keep} disabled={sender.busy}
+				>Keep it</button
+			>
 		</div>
 		<p class="quiet" role="status">
 			{sender.trouble?.message ??
 				(kept ? 'Kept.' : 'The name stands on the cards of setups; the units are those of new setups.')}
-		</p>{:else}<p class="quiet">Numbers in {shop.units === 'inch' ? 'inches' : 'millimetres'}.</p>{/if}
+		</p>{:else}<p class="quiet">
+			Numbers in {shop.units === 'inch' ? 'inches' : 'millimetres'}, times of {shop.timeZone}.
+		</p>{/if}
 </section>
 
 <style>

@@ -1,6 +1,7 @@
 import { CALCULATIONS } from '$core/calculations';
 import { type GuidelineField, type Limits, guidelineFields } from '$core/calculation/limits';
 import { labelOf } from '$core/calculation/fields';
+import type { System } from '$core/quantity/parse';
 import { quantity } from '$core/quantity/format';
 import { STATION_NAMES, type StationId } from '$core/route/facts';
 
@@ -14,8 +15,12 @@ export const LIMIT_GROUPS = [...new Set(guided.map(stationOf))].map((station) =>
 }));
 
 /** One figure as it reads. */
-export const figureWords = (f: GuidelineField, value: number | boolean): string =>
-	typeof value === 'boolean' ? (value ? 'yes' : 'no') : quantity(value, 'unit' in f ? f.unit : undefined);
+export const figureWords = (f: GuidelineField, value: number | boolean, system: System = 'mm'): string =>
+	typeof value === 'boolean'
+		? value
+			? 'yes'
+			: 'no'
+		: quantity(value, 'unit' in f ? f.unit : undefined, system);
 
 /** The figures of a version in words: "Run-out of the rim, limit 15 µm". */
 export function limitsInWords(limits: Limits): string[] {

@@ -1,4 +1,12 @@
-import { serverNowMs } from './pool.js';
+import { dayIn } from '../../../core/numeric/zone.js';
+import { type Runner, row, serverNowMs } from './pool.js';
+import { shelved } from './shelf.js';
 
-/** The day by the server's clock, in UTC, as dates are kept. */
-export const today = (): string => new Date(serverNowMs()).toISOString().slice(0, 10);
+const readZone = async (on?: Runner): Promise<string> =>
+	(await row<{ time_zone: string }>('SELECT time_zone FROM shop', [], on))?.time_zone ?? 'UTC';
+
+/** The time zone of the shop. */
+export const shopZone = (on?: Runner): Promise<string> => shelved('shop', 'zone', readZone, on);
+
+/** The day in the shop, by the server's clock. */
+export const today = async (on?: Runner): Promise<string> => dayIn(await shopZone(on), serverNowMs());

@@ -10,8 +10,18 @@ import { type DemoSetup, play } from './play.js';
  */
 export async function loadDemo(folder: string, withSetups = true): Promise<boolean> {
 	if (await row('SELECT id FROM users LIMIT 1')) return false;
+	await write("INSERT INTO loading (name) VALUES ('demo')");
 	await loadShop(folder);
-	if (!withSetups) return true;
+	if (withSetups) await loadWork(folder);
+	await write("DELETE FROM loading WHERE name = 'demo'");
+	return true;
+}
+
+/** Whether the demo shop was being put in and that was broken off: what stands there is half a shop, and nobody's work. */
+export const brokenOff = async (): Promise<boolean> =>
+	(await row("SELECT name FROM loading WHERE name = 'demo'")) !== undefined;
+
+async function loadWork(folder: string): Promise<void> {
 	const people = new Map((await rows<User>('SELECT id, name, role FROM users')).map((u) => [u.name, u]));
 	try {
 		setClock(() => Date.now() - 300 * 3_600_000);
@@ -28,5 +38,4 @@ export async function loadDemo(folder: string, withSetups = true): Promise<boole
 	} finally {
 		setClock(null);
 	}
-	return true;
 }

@@ -105,7 +105,8 @@ export async function releaseSheetFile(f: SetupFacts, origin: string, printedMs:
 		y += 6 * MM;
 	}
 	const reason = signed.overrideReason ?? signed.entered.overrideReason ?? '';
-	const said = signed.verdict === 'stop' ? 'NOT RELEASED' : `Released ${inFull(signed.atMs)} by ${signed.by}`;
+	const said =
+		signed.verdict === 'stop' ? 'NOT RELEASED' : `Released ${inFull(f, signed.atMs)} by ${signed.by}`;
 	y += 2 * MM;
 	put('bold', 15, said, LEFT, y, WIDTH);
 	y += 9 * MM;

@@ -1,3 +1,4 @@
+import { timeIn } from '../../../core/numeric/zone.js';
 import type { Decision } from '../../../core/route/decision.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { limitRpm, shownLimit } from '../../../core/spec/limit-rpm.js';
@@ -16,26 +17,19 @@ const SIGN: Readonly<Record<string, string>> = {
 	open: 'open'
 };
 
-/** A time in full, as the clock of the server's place reads. */
-export const inFull = (ms: number): string =>
-	new Date(ms).toLocaleString('en-GB', {
-		day: 'numeric',
-		month: 'short',
-		year: 'numeric',
-		hour: '2-digit',
-		minute: '2-digit',
-		hour12: false
-	});
+/** A time in full, in the place of the shop. */
+export const inFull = (f: Pick<SetupFacts, 'timeZone'>, ms: number): string =>
+	timeIn(f.timeZone ?? 'UTC', ms);
 
 /** Whose card it is and when it was printed; a finished setup says that it is shown as it was. */
 export const headOf = (f: SetupFacts, printedMs: number): string =>
-	`${f.shop}, printed ${inFull(printedMs)}${f.state === 'finished' ? `, as it was on ${inFull(f.nowMs)}` : ''}`;
+	`${f.shop}, printed ${inFull(f, printedMs)}${f.state === 'finished' ? `, as it was on ${inFull(f, f.nowMs)}` : ''}`;
 
 /** Released by whom and when, or how it stands instead. */
 export function standsAs(f: SetupFacts, d: Decision): string {
 	const { word } = standingOf(f, d);
 	const last = Evidence.of(f).step(releaseStep);
-	const released = last && last.verdict !== 'stop' ? `released ${inFull(last.atMs)} by ${last.by}` : '';
+	const released = last && last.verdict !== 'stop' ? `released ${inFull(f, last.atMs)} by ${last.by}` : '';
 	if (f.givenUp) return `Given up: ${f.givenUp}`;
 	if (!released || word === 'Stopped' || word === 'Locked out') return word.toUpperCase();
 	const due = f.state === 'released' ? redressDue(f) : null;

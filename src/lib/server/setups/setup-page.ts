@@ -3,6 +3,7 @@ import { decide } from '../../../core/route/engine.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { onPage } from '../../../core/route/on-page.js';
 import { clockAheadMs, row } from '../db/pool.js';
+import { today } from '../db/today.js';
 import { stampsInOne } from '../db/shelf.js';
 import { loadSetup } from './setups.js';
 
@@ -23,7 +24,7 @@ interface Now {
 	key: string;
 }
 const NOW = `SELECT s.state, s.on_spindle AS onSpindle, t.mounting, UNIX_TIMESTAMP(UTC_TIMESTAMP(3)) * 1000 AS nowMs,
-	CONCAT_WS(' ', s.version, s.state, s.on_spindle, s.units, s.wheel_id, s.mount_id, s.dresser_id, s.changed_at, UTC_DATE(),
+	CONCAT_WS(' ', s.version, s.state, s.on_spindle, s.units, s.wheel_id, s.mount_id, s.dresser_id, s.changed_at, (SELECT MAX(o.stamp) FROM wheels o),
 		COALESCE((SELECT w.stamp FROM wheels w WHERE w.id = s.wheel_id), '-'),
 		COALESCE((SELECT MAX(r.id) FROM records r WHERE r.setup_id = s.id), '-'),
 		COALESCE((SELECT MAX(r.id) FROM records r WHERE r.wheel_id = s.wheel_id), '-'),
@@ -42,7 +43,8 @@ const mayHold = (n: Now): boolean => n.mounting !== 'pack' && (!!n.onSpindle || 
 export async function setupPage(id: number): Promise<SetupPage | null> {
 	const [stamps, now] = [await stampsInOne(), await row<Now>(NOW, [id])];
 	if (!now) return null;
-	const key = `${now.key} ${stamps}`;
+	// Another wheel of the same marking brings its trial cuts and its stiffness: any wheel that changed counts.
+	const key = `${now.key} ${stamps} ${await today()}`;
 	const found = held.get(id);
 	if (found?.key === key && mayHold(now)) {
 		const facts = { ...found.page.facts, nowMs: Number(now.nowMs) + clockAheadMs() };

@@ -1,7 +1,9 @@
+import { dayIn } from '../../../core/numeric/zone.js';
+import { shopZone } from '../db/today.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
-import { type Runner, places, queryRows } from '../db/pool.js';
+import { type Runner, places, queryRows, clockAheadMs } from '../db/pool.js';
 
 /** A setup as its row has it, with its route and the time by the database's clock. */
 export interface SetupRow {
@@ -50,11 +52,13 @@ export interface SetupRow {
 export async function setupRows(ids: readonly number[], on?: Runner): Promise<SetupRow[]> {
 	if (!ids.length) return [];
 	const list = await queryRows<SetupRow>(
-		`SELECT s.*, u.name AS changed_name, t.name AS route_name, t.mounting, t.machine_asks, t.checks, (SELECT MAX(i.id) FROM incidents i WHERE i.setup_id = s.id AND i.closed_at IS NULL) AS incident_id, DATE_FORMAT(UTC_DATE(), '%Y-%m-%d') AS today, UNIX_TIMESTAMP(UTC_TIMESTAMP(3)) * 1000 AS now_ms
+		`SELECT s.*, u.name AS changed_name, t.name AS route_name, t.mounting, t.machine_asks, t.checks, (SELECT MAX(i.id) FROM incidents i WHERE i.setup_id = s.id AND i.closed_at IS NULL) AS incident_id, UNIX_TIMESTAMP(UTC_TIMESTAMP(3)) * 1000 AS now_ms
 		 FROM setups s LEFT JOIN users u ON u.id = s.changed_by LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id IN (${places(ids)})`,
 		[...ids],
 		on
 	);
+	const zone = await shopZone(on);
+	for (const s of list) s.today = dayIn(zone, Number(s.now_ms) + clockAheadMs());
 	return ids.flatMap((id) => list.find((s) => s.id === id) ?? []);
 }
 

@@ -138,6 +138,7 @@ async function aroundOf(list: readonly SetupRow[], on?: Runner): Promise<(s: Set
 			occupied: occupied.get(s.id) ?? null,
 			simulators: simulatorsAllowed(),
 			shop: shop.name,
+			timeZone: shop.timeZone,
 			givenUp: s.given_up,
 			today: s.today,
 			nowMs: Number(s.now_ms) + clockAheadMs()

@@ -1,7 +1,9 @@
+import type { System } from '../../../core/quantity/parse.js';
 import { addUpToOne } from '../../../core/spec/rank-score.js';
 import type { Guidelines } from '../../../core/route/facts.js';
 import { CALCULATIONS } from '../../../core/calculations.js';
-import { type Limits, checkLimits } from '../../../core/calculation/limits.js';
+import { labelOf } from '../../../core/calculation/fields.js';
+import { type Limits, beyondEnds, checkLimits } from '../../../core/calculation/limits.js';
 import { checkInput } from '../../../core/calculation/check.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { SHOP_POINTS, type ShopPoint, checkPoints } from '../../../core/prove/shop-points.js';
@@ -55,6 +57,13 @@ async function readGuidelines(on?: Runner): Promise<Guidelines> {
 	};
 }
 
+/** Figures of this shop that lie beyond an end that no shop may pass, in words; what counts instead stands with each. */
+export const beyondInWords = async (on?: Runner): Promise<string[]> =>
+	beyondEnds(CALCULATIONS, await limitsNow(on)).map(
+		({ calculation, field, own, counts }) =>
+			`${calculation.title}, ${labelOf(field).toLowerCase()}: ${own} is beyond what any shop may allow itself; ${counts} counts.`
+	);
+
 /** The shop's limits and usual values; empty where the shipped ones count. */
 export const limitsNow = async (on?: Runner): Promise<Limits> => (await guidelinesNow(on)).limits;
 
@@ -92,8 +101,8 @@ const versionsOf = (topic: Topic) =>
 		[topic]
 	);
 
-function checkedBody(topic: Topic, body: unknown): object {
-	if (topic === 'limits') return checkLimits(CALCULATIONS, body);
+function checkedBody(topic: Topic, body: unknown, system: System): object {
+	if (topic === 'limits') return checkLimits(CALCULATIONS, body, system);
 	if (topic === 'rank') {
 		const weights = checkInput(WEIGHT_FIELDS, body) as Record<string, number>;
 		addUpToOne(weights, 'abrasive');
@@ -118,7 +127,8 @@ export async function keepGuidelines(
 	body: unknown,
 	note: string,
 	basedOn: number,
-	user: User
+	user: User,
+	system: System = 'mm'
 ): Promise<number> {
 	mayLead(user, 'A lead changes guideline figures.');
 	if (note.trim().length < 5 || note.length > 200)
@@ -127,7 +137,7 @@ export async function keepGuidelines(
 			note.length > 200 ? 'above-maximum' : 'missing',
 			'Say in 5 to 200 characters why the figures change.'
 		);
-	const kept = body === null ? null : checkedBody(topic, body);
+	const kept = body === null ? null : checkedBody(topic, body, system);
 	return transaction(async (on) => {
 		const last =
 			(

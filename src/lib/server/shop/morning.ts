@@ -2,6 +2,8 @@ import { CORE_VERSION } from '../../../core/calculations.js';
 import { inShop } from '../../../core/calculation/limits.js';
 import { ITEM_WORDS, MORNING, MORNING_FIELDS, type Morning, morningOf } from '../../../core/route/morning.js';
 import type { Shift } from '../../../core/set/shift.js';
+import { dayIn } from '../../../core/numeric/zone.js';
+import { shopZone } from '../db/today.js';
 import { type Runner, places, queryRows, row, transaction } from '../db/pool.js';
 import { addRecord, keyUsed } from '../db/records.js';
 import { stored } from '../db/stored.js';
@@ -14,23 +16,22 @@ import { limitsNow } from './guidelines.js';
 interface Raw {
 	id: number;
 	machineId: number;
-	day: string;
 	entered: string;
 	output: string;
 	by: string;
 	at: Date;
 }
-const NEWEST = `SELECT r.id, r.machine_id AS machineId, DATE_FORMAT(r.at, '%Y-%m-%d') AS day, r.entered, r.output, u.name AS \`by\`, r.at FROM machines m
+const NEWEST = `SELECT r.id, r.machine_id AS machineId, r.entered, r.output, u.name AS \`by\`, r.at FROM machines m
 	JOIN records r ON r.id = (SELECT x.id FROM records x WHERE x.machine_id = m.id AND x.station = '${MORNING.station}' AND x.step = '${MORNING.step}' ORDER BY x.id DESC LIMIT 1)
 	JOIN users u ON u.id = r.user_id`;
 
-function morning(r: Raw): Morning | null {
+function morning(r: Raw, zone: string): Morning | null {
 	const entered = stored<{ shift: Shift }>(r.entered);
 	const output = stored<{ mayStart: boolean; open: string[] }>(r.output);
 	if (!entered || !output) return null;
 	return {
 		recordId: Number(r.id),
-		day: r.day,
+		day: dayIn(zone, r.at.getTime()),
 		shift: entered.shift,
 		mayStart: output.mayStart,
 		open: output.open.map((name) => ITEM_WORDS[name] ?? name),
@@ -45,7 +46,7 @@ export async function lastMorning(
 ): Promise<{ newest: Morning | null; last: Record<string, unknown> | null }> {
 	const r = await row<Raw>(`${NEWEST} WHERE m.id = ?`, [machineId]);
 	return {
-		newest: r ? morning(r) : null,
+		newest: r ? morning(r, await shopZone()) : null,
 		last: r ? (stored<Record<string, unknown>>(r.entered) ?? null) : null
 	};
 }
@@ -56,9 +57,10 @@ export async function newestMornings(
 ): Promise<Map<number, Morning>> {
 	if (!machineIds.length) return new Map();
 	const list = await queryRows<Raw>(`${NEWEST} WHERE m.id IN (${places(machineIds)})`, [...machineIds], on);
+	const zone = await shopZone(on);
 	return new Map(
 		list.flatMap((r) => {
-			const m = morning(r);
+			const m = morning(r, zone);
 			return m ? [[r.machineId, m] as const] : [];
 		})
 	);

@@ -114,7 +114,7 @@ export async function receiveWheel(
 		const w = (await wheelById(id, on))!;
 		const computed = lookOf(
 			{ ...w, expiresOn: w.expiresOn },
-			today(),
+			await today(on),
 			{ ...look, manufactureDate: look.manufactureDate ?? values.madeOn ?? null },
 			await limitsNow(on)
 		);
@@ -147,11 +147,12 @@ export async function inspectAtRack(
 		if (await keyUsed(key, { setupId: null, wheelId: w.id, step }, on)) return;
 		if (w.state === 'scrapped')
 			throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. A scrapped wheel never comes back.`);
-		if (w.heldBy !== null && !w.inPack)
+		// One that was set aside is inspected here, whoever holds it: that is what brings it back.
+		if (w.heldBy !== null && !w.inPack && w.state !== 'quarantined')
 			throw new Refused(409, 'held', `Wheel ${number} is held by setup ${w.heldBy}. Inspect it there.`);
 		if (step === 'look') {
 			const values = checked(LOOK_FIELDS, given);
-			const computed = lookOf(w, today(), values, await limitsNow(on));
+			const computed = lookOf(w, await today(on), values, await limitsNow(on));
 			const id = await store(w, step, values, computed, user, key, on);
 			await attachPictures(`wheel-${number}`, w.id, id, user, on);
 			return book(w, computed, LOOK_QUARANTINES, id, user, on);

@@ -4,6 +4,7 @@ import type { WheelFacts } from '../../../core/route/facts.js';
 import { type Runner, row, transaction } from '../db/pool.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
+import { mayClear } from './may-clear.js';
 import { wheelByNumber } from './wheels.js';
 import { addEvent, keepOnMount, setWheelState } from './ledger.js';
 
@@ -54,6 +55,7 @@ export async function judgeWheel(
 			throw new Refused(409, 'not-quarantined', `Wheel ${number} is not quarantined.`);
 		if (action === 'clear' && w.ratedMps === null && w.ratedRpm === null)
 			throw new Refused(409, 'rating-unknown', `Wheel ${number} has no marked speed. It cannot be cleared.`);
+		if (action === 'clear') await mayClear(w, on);
 		const state = action === 'clear' ? 'available' : action === 'scrap' ? 'scrapped' : 'quarantined';
 		await setWheelState(w.id, state, action === 'clear' ? null : why, on);
 		await addEvent(

@@ -21,6 +21,6 @@ export async function rackWheel(
 		wheel,
 		ring: { id: null, wheel, ...(await ringsOf(wheel)), sinceMs: await rackRungAtMs(wheel.id) },
 		lookVerdict: look?.verdict ?? null,
-		today: today()
+		today: await today()
 	};
 }

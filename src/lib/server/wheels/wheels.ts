@@ -1,3 +1,4 @@
+import { today } from '../db/today.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { mostPlayMm } from '../../../core/mount/bore-rule.js';
 import type { FreeWheel } from '../../../core/shop/wheel.js';
@@ -115,18 +116,22 @@ export const wheelsByIds = (ids: readonly number[], on?: Runner): Promise<WheelF
 	wheelsBy('id', ids, on);
 
 /** Wheels nobody holds, marked with a speed, whose bore belongs on this seat. */
-export function freeWheelsFor(seatMm: number): Promise<FreeWheel[]> {
+export async function freeWheelsFor(seatMm: number): Promise<FreeWheel[]> {
 	return rows(
 		`SELECT number, canonical AS marking, COALESCE(diameter_mm, new_diameter_mm) AS diameterMm, new_diameter_mm AS newDiameterMm, width_mm AS widthMm, bore_mm AS boreMm, rated_mps AS ratedMps, rated_rpm AS ratedRpm FROM wheel_now
-		 WHERE state = 'available' AND held_by IS NULL AND (expires_on IS NULL OR expires_on >= UTC_DATE()) AND (rated_mps IS NOT NULL OR rated_rpm IS NOT NULL) AND bore_mm BETWEEN ? AND ? ORDER BY number LIMIT 300`,
-		[seatMm, seatMm + mostPlayMm(seatMm)]
+		 WHERE state = 'available' AND held_by IS NULL AND (expires_on IS NULL OR expires_on >= ?) AND (rated_mps IS NOT NULL OR rated_rpm IS NOT NULL) AND bore_mm BETWEEN ? AND ? ORDER BY number LIMIT 300`,
+		[await today(), seatMm, seatMm + mostPlayMm(seatMm)]
 	);
 }
 
 /** Wheels out of date or soon to be, the most pressing first. */
-export function expiringWheels(withinDays: number, limit = 12): Promise<{ number: string; days: number }[]> {
+export async function expiringWheels(
+	withinDays: number,
+	limit = 12
+): Promise<{ number: string; days: number }[]> {
+	const day = await today();
 	return rows(
-		`SELECT number, DATEDIFF(expires_on, UTC_DATE()) AS days FROM wheels WHERE expires_on IS NOT NULL AND state NOT IN ('scrapped', 'quarantined') AND expires_on <= UTC_DATE() + INTERVAL ? DAY ORDER BY expires_on LIMIT ${Number(limit)}`,
-		[withinDays]
+		`SELECT number, DATEDIFF(expires_on, ?) AS days FROM wheels WHERE expires_on IS NOT NULL AND state NOT IN ('scrapped', 'quarantined') AND expires_on <= ? + INTERVAL ? DAY ORDER BY expires_on LIMIT ${Number(limit)}`,
+		[day, day, withinDays]
 	);
 }

@@ -5,6 +5,8 @@
 	import { updateEstimate } from '$core/balance/update-estimate';
 	import { weights } from '$core/balance/weights';
 	import { amountKnown } from '$core/route/stations/balance/conclude';
+	import { Evidence } from '$core/route/evidence';
+	import { measuredOver, staysStep } from '$core/route/stations/balance/stays';
 	import { toleranceFor } from '$core/route/stations/balance/tolerance';
 	import { notOnStand, notTurning } from '$core/route/stations/balance/where';
 	import { trackOf } from '$core/route/stations/balance/track';
@@ -22,6 +24,7 @@
 	import MethodHead from './MethodHead.svelte';
 	import { METHODS, type MethodId } from './methods';
 	import MoveWords from './MoveWords.svelte';
+	import StaysAsked from './StaysAsked.svelte';
 	import NotHere from './NotHere.svelte';
 	import Outcome from './Outcome.svelte';
 	import { beliefOf, standingOf } from './standing';
@@ -100,8 +103,16 @@
 		await entry.recorded();
 		ondone();
 	}
+	/** It was measured over the limit and nothing was done since: a rest everywhere then asks what was changed. */
+	const over = $derived(measuredOver(f, Evidence.of(f)));
+	const rested = stepEntry(desk, staysStep, { anew: true });
+	let asking = $state(false);
 	const stays = async () => {
-		if (await desk.record('balance', 'stays', null, {})) ondone();
+		if (over && !asking) return void (asking = true);
+		if (!(await desk.record('balance', 'stays', rested))) return;
+		asking = false;
+		await rested.recorded();
+		ondone();
 	};
 	const moveAll = () =>
 		desk.record('balance', 'move', null, { anglesDeg: s.move!.placements.map((x) => x.angleDeg) });
@@ -171,6 +182,12 @@
 			</details>{/if}
 	</div>
 </div>
+{#if asking && over}<StaysAsked
+		entry={rested}
+		measured={over}
+		units={f.units}
+		onback={() => (asking = false)}
+	/>{/if}
 {#if typed && p.fault && p.fault.code !== 'missing'}<p class="fault">{told(p.fault.message)}</p>{/if}
 <ActionBar
 	forward={s.done && !typed}

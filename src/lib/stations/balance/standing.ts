@@ -6,7 +6,7 @@ import { Evidence, partOf } from '$core/route/evidence';
 import type { SetupFacts } from '$core/route/facts';
 import { type Estimate, lastEstimate } from '$core/route/stations/balance/conclude';
 import { MEASURED_BY } from '$core/route/stations/balance/measured-by';
-import { CORRECTED_BY } from '$core/route/stations/balance/move';
+import { CORRECTED_BY } from '$core/route/stations/balance/corrected-by';
 import { permissibleGmm } from '$core/route/stations/balance/tolerance';
 import type { Belief } from '$lib/drawing/belief';
 

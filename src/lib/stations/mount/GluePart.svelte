@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { when } from '$lib/words';
 	import { duration, fineQuantity } from '$core/quantity/format';
 	import { ADHESIVES, CUTS } from '$core/mount/usual-figures';
 	import { assumedWords, curing, glueStep } from '$core/route/stations/mount/glue';
@@ -28,12 +29,7 @@
 
 {#if joint && !again}
 	<p class="quiet">
-		Joined {new Date(joint.atMs).toLocaleString('en-GB', {
-			day: 'numeric',
-			month: 'short',
-			hour: '2-digit',
-			minute: '2-digit'
-		})} by {joint.record.by}, has to stand {duration(joint.requiredS)}.
+		Joined {when(joint.atMs)} by {joint.record.by}, has to stand {duration(joint.requiredS)}.
 	</p>
 	<p class="num big" role="timer" aria-label="Still to stand">
 		{leftS > 0 ? duration(leftS) : 'Stood long enough'}

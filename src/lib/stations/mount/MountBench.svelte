@@ -35,6 +35,9 @@
 		const late = e.named('run-in', 'start') ?? e.newest('balance', MEASURED_BY);
 		return !late && preBalance(desk.facts).output.preBalance === 'rough';
 	});
+	/** What the finding says of one gap: a drawing never judges. */
+	const foundOf = (out: { reasons?: readonly { code: string }[] } | null, code: string) =>
+		out === null ? null : out.reasons?.some((r) => r.code === code) ? 'stop' : 'ok';
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 	const said = (v: unknown) => (typeof v === 'number' ? quantity(v, 'mm', desk.facts.units) : 'not measured');
 </script>
@@ -58,9 +61,11 @@
 		Wheel still and locked. Work that is pulled into a wide gap breaks the wheel.
 	</p>
 	<StepForm {desk} step={benchStep} action="Rest and guards are set" ondone={parts.onward}
-		>{#snippet drawing(_out, v)}<BenchGrinderDrawing
+		>{#snippet drawing(out, v)}<BenchGrinderDrawing
 				restGapMm={num(v.restGapMm)}
 				tongueGapMm={num(v.tongueGapMm)}
+				rest={foundOf(out, 'rest-gap')}
+				tongue={foundOf(out, 'tongue-gap')}
 				atCentre={typeof v.restAtCentre === 'boolean' ? v.restAtCentre : null}
 				words="Rest {said(v.restGapMm)}, tongue {said(v.tongueGapMm)}."
 			/>{/snippet}</StepForm

@@ -19,6 +19,7 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import { truingTool, usualBites } from '$core/route/stations/true/tool';
 	import PencilAgain from './PencilAgain.svelte';
 	import PassCounter from './PassCounter.svelte';
 	import OddQuestion from './OddQuestion.svelte';
@@ -35,7 +36,8 @@
 	const f = $derived(desk.facts);
 	const e = $derived(Evidence.of(f));
 	const after = $derived(e.newest('true', truedAt));
-	const plan = stepEntry(desk, truePlanStep, { anew: true });
+	const plan = stepEntry(desk, truePlanStep, { anew: true, start: usualBites(desk.facts) });
+	const tool = $derived(truingTool(f));
 	const done = withPlaces(stepEntry(desk, truedStep, { anew: true }));
 	const line = stepEntry(desk, penciledStep, { anew: true });
 	/** Read by a pencil line, where the rim was read so before. */
@@ -97,7 +99,12 @@
 						? `${cut.roughPasses} rough at ${q(cut.roughInfeedUm, 'um')}, `
 						: ''}{cut.finishPasses} fine at {q(cut.finishInfeedUm, 'um')}, {cut.sparkOutPasses} with no feed, traverse
 					{q(cut.traverseMmPerMin, 'mm/min')}, <b class="num">{duration(cut.timeS)}</b>. Start where it is
-					highest. {(cut.contactPathM / 1000).toFixed(1)} km of wheel pass under the diamond: turn it in its holder.
+					highest.
+					{#if tool.truedWith === 'diamond'}{(cut.contactPathM / 1000).toFixed(1)} km of wheel pass under the diamond:
+						turn it in its holder.{:else}Against {tool.dresser?.code ?? 'a truing wheel'}, a {tool.truedWith ===
+						'steel-block'
+							? 'block of soft steel'
+							: 'truing wheel'}: most of the infeed goes into it.{/if}
 				</p>
 				<Reasons reasons={cut.reasons} most={2} />
 			{:else}<p class="fault">{told(planned.fault?.message ?? '')}</p>{/if}

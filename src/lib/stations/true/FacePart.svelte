@@ -51,8 +51,8 @@
 		<OddQuestion {entry} />
 		<p class="lab">Face runs out</p>
 		<p class="num huge">
-			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span>
-				{symbolOf('um', desk.facts.units)}, limit {q(50)}</span
+			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span
+				>&nbsp;{symbolOf('um', desk.facts.units)}, limit {q(50)}</span
 			>
 		</p>
 		{#if out}<p class="quiet">

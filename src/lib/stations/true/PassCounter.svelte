@@ -36,7 +36,16 @@
 		return n === null ? '' : `, ${Number(n.toFixed(1))} ${n === 1 ? 'division' : 'divisions'}`;
 	};
 	const taken = (n: number) => Array.from({ length: n }, (_, i) => infeed(i)).reduce((s, x) => s + x, 0);
-	function count(by: number) {
+	/** A pass takes longer than this: what comes sooner is a finger that bounced. */
+	const BOUNCE_MS = 300;
+	let counted = 0;
+	function count(by: number, e?: MouseEvent) {
+		// The keyboard tells a key that is held from one that is pressed again.
+		if (by > 0 && e?.detail) {
+			const now = performance.now();
+			if (now - counted < BOUNCE_MS) return;
+			counted = now;
+		}
 		const n = Math.max(0, Math.min(1000, done + by));
 		entry.set('passesDone', String(n));
 		entry.fillOne('takenUm', n ? taken(n) : undefined);
@@ -69,7 +78,7 @@
 	</p>
 	<p class="quiet">{quantity(taken(done), 'um', units)} off the radius by the plan.</p>
 	<div class="row">
-		{#if done < cut.totalPasses}<button class="btn" onclick={() => count(1)} disabled={paused}
+		{#if done < cut.totalPasses}<button class="btn" onclick={(e) => count(1, e)} disabled={paused}
 				>Pass made <kbd>Space</kbd></button
 			>{:else}<button class="btn" onclick={() => count(1)} disabled={paused}>One more than planned</button
 			>{/if}<button class="btn" onclick={() => count(-1)} disabled={paused || done === 0}>One back</button

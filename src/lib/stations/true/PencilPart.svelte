@@ -40,8 +40,8 @@
 			{/snippet}
 		</Face>
 		<p class="num big">
-			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span>
-				{symbolOf('um', desk.facts.units)} run-out</span
+			{out ? figure(out.tirUm, 'um', desk.facts.units) : '-'}<span
+				>&nbsp;{symbolOf('um', desk.facts.units)} run-out</span
 			>
 		</p>
 		<Strip

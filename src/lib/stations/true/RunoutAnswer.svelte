@@ -19,7 +19,7 @@
 
 <p class="lab">Run-out now</p>
 <p class="num huge">
-	{out ? figure(out.tirUm, 'um', units) : '-'}<span> {symbolOf('um', units)}</span>
+	{out ? figure(out.tirUm, 'um', units) : '-'}<span>&nbsp;{symbolOf('um', units)}</span>
 </p>
 <Strip value={out?.tirUm ?? null} {limit} label="Run-out" show={(v) => figure(v, 'um', units)} />
 {#if out}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { getContext, type Snippet } from 'svelte';
+	import { SecondTap } from './second-tap.svelte';
 
 	interface Props {
 		label: string;
@@ -32,13 +33,14 @@
 	/** Where everything asked here is met, going on is the main action and this one steps back. */
 	const met = getContext<(() => boolean) | undefined>('all-met');
 	const main = $derived(forward || !met?.());
+	const tap = new SecondTap(() => label);
 	const free = (t: EventTarget | null) =>
 		!(t instanceof HTMLElement) || t === document.body || t.tagName === 'MAIN';
 </script>
 
 <svelte:window
 	onkeydown={(e) => {
-		if (!looks && key && main && e.key === 'Enter' && free(e.target) && !disabled && !busy) {
+		if (!looks && key && main && e.key === 'Enter' && !e.repeat && free(e.target) && !disabled && !busy) {
 			e.preventDefault();
 			onact();
 		}
@@ -49,8 +51,11 @@
 			class="btn"
 			class:act={main}
 			class:danger={stop}
-			onclick={onact}
+			onclick={(e) => {
+				if (tap.hears(e, label)) onact();
+			}}
 			disabled={disabled || busy}
+			aria-disabled={tap.waits ? 'true' : undefined}
 			>{label}{#if key && main}<kbd aria-hidden="true">Enter</kbd>{/if}</button
 		>
 		{@render children?.()}{/if}

@@ -24,6 +24,6 @@ export async function load({ url, locals }) {
 		...page,
 		more: page.total > COUNTED && !!(query.search || query.state || query.family),
 		families,
-		today: today()
+		today: await today()
 	};
 }

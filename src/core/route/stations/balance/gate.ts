@@ -7,7 +7,8 @@ import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate } from '../station.js';
 import { MEASURED_BY } from './measured-by.js';
-import { CORRECTED_BY } from './move.js';
+import { CORRECTED_BY } from './corrected-by.js';
+import { isBound } from './stays.js';
 import { backStep, offStep, restartAsked, restartStep } from './off-and-back.js';
 import { levelStep } from './level.js';
 
@@ -29,7 +30,7 @@ export const balanceGate: Gate = (facts, evidence) => {
 	const value = !judged
 		? 'measure it'
 		: typeof presentGmm === 'number'
-			? `${q(presentGmm, 'gmm')}, limit ${q(judged.output.permissibleGmm, 'gmm')}${made}`
+			? `${isBound(evidence) ? 'at most ' : ''}${q(presentGmm, 'gmm')}${isBound(evidence) ? ' (what the stand can feel)' : ''}, limit ${q(judged.output.permissibleGmm, 'gmm')}${made}`
 			: 'direction known, amount not yet';
 	const confirmed = inside && (moved !== null || current!.verdict === 'ok');
 	const [taken, putBack] = trip();

@@ -6,9 +6,6 @@ import { alone, compute, defineStep } from '../../step.js';
 import { type Estimate, lastEstimate } from './conclude.js';
 import { MOVE, trackOf, weightsInput } from './track.js';
 
-/** The last thing done about the unbalance; a roll after it has to confirm. */
-export const CORRECTED_BY = ['move', 'holes', 'dimples'] as const;
-
 /** What has been learnt of the unbalance so far, told without the weights. @throws InputFault when nothing has */
 function learntOf(facts: SetupFacts): Estimate {
 	const r = lastEstimate(facts);

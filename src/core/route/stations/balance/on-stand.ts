@@ -7,7 +7,7 @@ import type { SetupFacts } from '../../facts.js';
 import { compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../step.js';
 import { AFRESH } from './afresh.js';
 import { amountKnown, concluded, learnt } from './conclude.js';
-import { frictionGmm, rollingMassKg, toleranceFor } from './tolerance.js';
+import { frictionGmm, rollingMassKg } from './tolerance.js';
 
 /** What swings or rolls on the stand, as the calculations take it. */
 const body = (facts: SetupFacts) => {
@@ -131,18 +131,5 @@ export const restStep = defineStep({
 			? estimate.presentUnbalanceGmm + estimate.sigmaMajorGmm
 			: null;
 		return concluded(facts, { method: null, release, judgedGmm, afresh: v.afresh });
-	}
-});
-
-/** Wherever it is let go it stays: what is left is no more than friction hides. */
-export const staysStep = defineStep({
-	station: 'balance',
-	step: 'stays',
-	title: 'It stays put everywhere',
-	fields: [],
-	compute: (facts) => {
-		const f = frictionGmm(facts);
-		const estimate = learnt(facts, { stays: true, sigmaMomentGmm: f }, false);
-		return { main: toleranceFor(facts, f), beside: [estimate] };
 	}
 });

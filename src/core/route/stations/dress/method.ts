@@ -10,6 +10,7 @@ import { abrasiveGroup, coarseBond } from '../../../spec/families.js';
 import { type Evidence, type Recorded, partOf } from '../../evidence.js';
 import { alone, compute, defineStep, wheelOf } from '../../step.js';
 import { formToKeep } from '../form/for-dress.js';
+import { keepsForm } from './keeps-form.js';
 import { excludedWords } from './words.js';
 import { bondOfWheel } from './wheel.js';
 
@@ -121,6 +122,7 @@ export const methodStep = defineStep({
 				'inconsistent',
 				`This wheel carries the form "${kept.name}"; a straight dress would take it off. Say a radius or a profile.`
 			);
+		keepsForm(facts, v.method);
 		const ways = waysFor(facts, v);
 		const out = ways.output.excluded.find((m) => m.method === v.method);
 		if (out) throw new InputFault('method', 'inconsistent', excludedWords(out.code!, facts));

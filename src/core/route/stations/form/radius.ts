@@ -39,11 +39,20 @@ export const SWING_FIELDS = [
 ] as const;
 type Swing = { [F in (typeof SWING_FIELDS)[number] as F['name']]?: unknown };
 
+/** What the shop keeps of the fixture, for the way it is set and for the other: each checks what is typed. */
+function keptConstants(form: Form, method: unknown) {
+	const { faceToCentreMm = null, baseToCentreMm = null } = form.dresser ?? {};
+	return method === 'height-gauge'
+		? { knownConstantMm: baseToCentreMm, otherConstantMm: faceToCentreMm }
+		: { knownConstantMm: faceToCentreMm, otherConstantMm: baseToCentreMm };
+}
+
 /** The swing of one arc of the form on its dresser. @throws InputFault */
 export const radiusSettingFor = (facts: SetupFacts, form: Form, arc: Segment & { kind: 'arc' }, v: Swing) =>
 	compute(facts, radiusSetting, {
 		method: v.method,
 		constantMm: v.constantMm,
+		...keptConstants(form, v.method),
 		wheelRadiusMm: arc.radiusMm,
 		side: arc.side,
 		tipRadiusMm: (form.dresser?.tipRadiusUm ?? 0) / 1000,

@@ -2,11 +2,16 @@ import { yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { rotaryPlunge } from '../../../dress/rotary-plunge.js';
 import { mirror } from '../../../form/mirror.js';
+import { summaryOf } from '../../../form/profile/chain.js';
 import { Evidence } from '../../evidence.js';
 import { always, compute, defineStep, pick } from '../../step.js';
 import { dressed } from '../dress/wheel.js';
-import { formThere } from './made.js';
+import { type Form, formThere, sinceForm } from './made.js';
 import { ofDresser } from './tool-for.js';
+
+/** Whether this form was made on this wheel before: then the roll only freshens it. */
+const carriesAlready = (evidence: Evidence, form: Form): boolean =>
+	sinceForm(form, evidence.named('form', 'formed')) !== null;
 
 /** A driven roll that is the mirror of the form, fed straight in. */
 export const formRollStep = defineStep({
@@ -23,7 +28,8 @@ export const formRollStep = defineStep({
 		})
 	] as const,
 	compute(facts, v) {
-		const form = formThere(facts, Evidence.of(facts));
+		const evidence = Evidence.of(facts);
+		const form = formThere(facts, evidence);
 		const d = form.dresser;
 		// Before anybody has looked it is previewed how it would run.
 		if (v.carriesForm === false)
@@ -39,6 +45,7 @@ export const formRollStep = defineStep({
 			feedUmPerRev: v.feedUmPerRev,
 			totalDepthUm: v.totalDepthUm,
 			dwellRevs: v.dwellRevs,
+			formDepthMm: carriesAlready(evidence, form) ? null : summaryOf(form.chain).depthMm,
 			wheelDiameterMm: w.wheelDiameterMm,
 			wheelWidthMm: w.wheelWidthMm,
 			wheelSpeedRpm: w.wheelSpeedRpm,

@@ -1,6 +1,7 @@
 import { release } from '../../../prove/release.js';
 import { tolerance } from '../../../balance/tolerance.js';
 import type { Unit } from '../../../calculation/fields.js';
+import { isBound } from '../balance/stays.js';
 import { MEASURED_BY } from '../balance/measured-by.js';
 import { dressedStep } from '../dress/dressed.js';
 import { couponStep } from '../form/coupon.js';
@@ -68,7 +69,8 @@ function sources(facts: SetupFacts): Readonly<Record<string, SheetRow['from']>> 
 
 /** The release sheet as it was signed, line by line; null while nothing was released. */
 export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
-	const recorded = Evidence.of(facts).step(releaseStep);
+	const evidence = Evidence.of(facts);
+	const recorded = evidence.step(releaseStep);
 	const sheet = partOf(recorded, release);
 	if (!recorded || !sheet) return null;
 	const given = sheet.input.checks as Readonly<Record<string, number | boolean | null>>;
@@ -87,7 +89,7 @@ export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
 					? 'not looked at'
 					: typeof v === 'boolean'
 						? ((v ? words.yes : words.no) ?? '')
-						: q(v, words.unit ?? 'um'),
+						: `${name === 'balanceResidualGmm' && isBound(evidence) ? 'at most ' : ''}${q(v, words.unit ?? 'um')}`,
 			limit: typeof limit === 'number' ? q(limit, words.unit ?? 'um') : '',
 			state,
 			from: name in from ? from[name]! : own

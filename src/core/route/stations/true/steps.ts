@@ -19,6 +19,7 @@ import {
 	type Step
 } from '../../step.js';
 import { READ, taken, preBalance, runoutLimitUm, lastRead } from './readings.js';
+import { truingTool } from './tool.js';
 import { lastRunout } from './known-runout.js';
 
 export const runoutStep = defineStep({
@@ -110,6 +111,7 @@ export const truePlanStep = defineStep({
 	] as const,
 	compute(facts, v) {
 		const w = wheelOf(facts);
+		const tool = truingTool(facts);
 		return alone(
 			compute(facts, truePlan, {
 				...v,
@@ -119,6 +121,8 @@ export const truePlanStep = defineStep({
 				speedRpm: facts.machine.spindleRpm,
 				minDiameterMm: w.minDiameterMm,
 				ratedSpeedMps: w.ratedMps,
+				abrasive: tool.abrasive,
+				truedWith: tool.truedWith,
 				infeedStepUm: handwheelStepUm(facts.machine),
 				dustControl: facts.machine.wet ? 'coolant' : 'extraction'
 			})

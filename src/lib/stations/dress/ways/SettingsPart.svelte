@@ -6,6 +6,7 @@
 	import { overlap } from '$core/dress/overlap';
 	import { dressPlan } from '$core/dress/plan';
 	import { duration, quantity } from '$core/quantity/format';
+	import { formToKeep } from '$core/route/stations/form/for-dress';
 	import { chosenWay } from '$core/route/stations/dress/method';
 	import { settingsStep } from '$core/route/stations/dress/ways/single-point';
 	import { singlePoint } from '$core/dress/single-point';
@@ -81,7 +82,8 @@
 	words={{ continuous: 'full flow', none: 'dry' }}
 	hidden={[
 		...(entry.typed.coolant === 'none' ? [] : ['dustExtraction']),
-		...(byHand ? [] : ['measuredPassTimeS'])
+		...(byHand ? [] : ['measuredPassTimeS']),
+		...(formToKeep(f) ? [] : ['alongForm'])
 	]}
 	notes={{
 		traverseMmPerMin: point ? `${um(point.leadUm)} per turn` : usualWords,

@@ -20,7 +20,7 @@
 	const f = $derived(desk.facts);
 	const way = $derived(chosenWay(f, Evidence.of(f)));
 	const d = $derived(way?.dresser ?? null);
-	/** A radius is made with the truing head on a swing plate. */
+	/** A radius is made with the truing head on a pivoted head. */
 	const swung = $derived(way?.form === 'radius');
 	const block = $derived(d?.kind === 'steel-block');
 	const entry = stepEntry(desk, truingStep, {

@@ -8,6 +8,7 @@
 	import { findingsOf } from '$core/route/step';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
+	import FixtureConstant from '$lib/drawing/form/FixtureConstant.svelte';
 	import SwingDrawing from '$lib/drawing/form/SwingDrawing.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
@@ -27,12 +28,21 @@
 	const f = $derived(desk.facts);
 	const entry = untrack(() =>
 		settingEntry(desk, radiusStep, form, feature, {
-			method: form.dresser?.hMm ? 'engraved-constant' : 'height-gauge',
-			constantMm: form.dresser?.hMm ?? undefined,
+			method: form.dresser?.faceToCentreMm ? 'engraved-constant' : 'height-gauge',
+			constantMm: form.dresser?.faceToCentreMm ?? form.dresser?.baseToCentreMm ?? undefined,
 			trayCode: desk.facts.trays[0]?.code
 		})
 	);
 	const v = $derived(entry.result.values);
+	const gauge = $derived(v.method === 'height-gauge');
+	const kept = $derived((gauge ? form.dresser?.baseToCentreMm : form.dresser?.faceToCentreMm) ?? null);
+	/** The other way of setting has the other constant: what was filled in for the one is not left for the other. */
+	let filledFor = untrack(() => entry.at('method'));
+	$effect(() => {
+		if (entry.at('method') === filledFor) return;
+		filledFor = entry.at('method');
+		untrack(() => entry.fillOne('constantMm', kept ?? undefined));
+	});
 	const arc = $derived(form.chain[feature.index]!);
 	const swing = $derived(arc.kind === 'arc' ? swingOf(arc) : { fromDeg: 0, toDeg: 0 });
 	const convex = $derived(feature.side === 'convex');
@@ -91,10 +101,16 @@
 			<ChoiceField
 				{entry}
 				name="method"
-				label="Stack measured from"
-				words={{ 'engraved-constant': 'engraved constant', 'height-gauge': 'height gauge' }}
+				label="Set with"
+				words={{ 'engraved-constant': 'stack of blocks', 'height-gauge': 'height gauge' }}
 			/>
-			<QuantityField {entry} name="constantMm" />
+			<QuantityField
+				{entry}
+				name="constantMm"
+				label={gauge ? 'Base to centre' : 'Face to centre'}
+				note={kept === null ? '' : `kept: ${q(kept)}`}
+			/>
+			<FixtureConstant {gauge} mm={v.constantMm ?? kept} units={f.units} />
 			<QuantityField {entry} name="stopFromDeg" note="swing begins at {deg(swing.fromDeg)}" />
 			<QuantityField {entry} name="stopToDeg" note="swing ends at {deg(swing.toDeg)}" />
 			<QuantityField {entry} name="measuredRadiusMm" />

@@ -1,8 +1,9 @@
 import { error } from '@sveltejs/kit';
+import { hourIn } from '$core/numeric/zone';
 import { shiftAt } from '$core/set/shift';
 import { draftOf } from '$lib/server/db/drafts';
 import { serverNowMs } from '$lib/server/db/pool';
-import { today } from '$lib/server/db/today';
+import { shopZone, today } from '$lib/server/db/today';
 import { limitsNow } from '$lib/server/shop/guidelines';
 import { machines } from '$lib/server/shop/machines';
 import { lastMorning } from '$lib/server/shop/morning';
@@ -12,8 +13,8 @@ export async function load({ params, locals }) {
 	if (!machine) error(404, { message: `There is no machine ${params.code.slice(0, 20)}.` });
 	return {
 		machine,
-		today: today(),
-		shift: shiftAt(new Date(serverNowMs()).getHours()),
+		today: await today(),
+		shift: shiftAt(hourIn(await shopZone(), serverNowMs())),
 		...(await lastMorning(machine.id)),
 		limits: await limitsNow(),
 		draft: await draftOf(locals.user!.id, `morning-${machine.code}`),

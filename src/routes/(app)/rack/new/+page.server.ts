@@ -9,5 +9,5 @@ export async function load({ locals }) {
 		draftOf(locals.user!.id, 'wheel-new'),
 		draftOf(locals.user!.id, 'wheel-new-look')
 	]);
-	return { draft, look, today: today() };
+	return { draft, look, today: await today() };
 }

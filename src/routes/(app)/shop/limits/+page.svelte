@@ -17,6 +17,7 @@
 				new Entry({
 					fields: inShop(guidelineFields(c), data.limits),
 					key: `limits-${c.id}`,
+					system: data.shop.units,
 					draft: drafts[c.id] ?? null
 				})
 			])
@@ -46,6 +47,7 @@
 		if (
 			!(await sender.submit('/api/guidelines/limits', {
 				body,
+				units: data.shop.units,
 				note: body === null && !note.trim() ? 'back to the shipped figures' : note,
 				basedOn: data.version
 			}))
@@ -90,6 +92,10 @@
 				onclick={() => keep(null)}>Back to the shipped ones</button
 			>{/if}
 	</section>
+	{#if data.beyond.length}<section class="sheet" aria-label="Beyond an end">
+			<h2>Beyond what any shop may allow itself</h2>
+			{#each data.beyond as words (words)}<p>{words}</p>{/each}
+		</section>{/if}
 	{#each seen as g (g.station)}<section class="sheet" aria-label={g.name}>
 			<h2>{g.name}</h2>
 			{#each g.calculations as c (c.id)}<LimitsOf

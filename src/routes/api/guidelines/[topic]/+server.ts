@@ -21,7 +21,8 @@ export const POST = ({ params, request, locals }) =>
 				body.body ?? null,
 				body.note,
 				body.basedOn,
-				locals.user!
+				locals.user!,
+				body.units === 'inch' ? 'inch' : 'mm'
 			)
 		};
 	});

@@ -5,6 +5,7 @@ import { type GateLine, line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
 import { alone, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { type Chosen, since } from '../method.js';
+import { formToKeep } from '../../form/for-dress.js';
 import { dresserSetup, turns } from '../turns.js';
 
 export const positionStep = defineStep({
@@ -13,7 +14,8 @@ export const positionStep = defineStep({
 	title: 'Place the diamond',
 	fields: pick(dresserPosition.fields, 'offsetMm', 'dragAngleDeg', 'surfaceMotion'),
 	compute(facts, v) {
-		const setup = dresserSetup(facts);
+		// Along a form the tip stands on the height of the axis; past it the form comes out shallower.
+		const setup = formToKeep(facts) ? 'radius-dress' : dresserSetup(facts);
 		const motion = setup === 'cylindrical-side' ? (v.surfaceMotion ?? 'down') : null;
 		return alone(
 			compute(facts, dresserPosition, {

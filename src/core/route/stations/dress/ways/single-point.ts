@@ -5,6 +5,7 @@ import { Evidence, partOf } from '../../../evidence.js';
 import { type GateLine, line } from '../../../gate.js';
 import { said } from '../../../say.js';
 import { always, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { ALONG_FORM, goesAlongForm } from '../keeps-form.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, ratedOf } from '../wheel.js';
@@ -21,9 +22,11 @@ export const settingsStep = defineStep({
 		...pick(singlePoint.fields, 'coolant'),
 		...PASSES,
 		yesNo('dustExtraction', 'When dressed dry', { default: false }),
-		...pick(handPace.fields, 'measuredPassTimeS')
+		...pick(handPace.fields, 'measuredPassTimeS'),
+		ALONG_FORM
 	],
 	compute(facts, v) {
+		goesAlongForm(facts, v.alongForm);
 		const w = wheelOf(facts);
 		const d = dresserOf(facts, Evidence.of(facts));
 		const { abrasive, grainSizeUm, wheelSpeedRpm } = dressed(facts);

@@ -66,7 +66,7 @@ function superOf(abrasive: string): 'cbn' | 'diamond' {
 	throw new InputFault('abrasive', 'inconsistent', 'Only diamond and boron nitride are trued by wear.');
 }
 
-/** Length of the arc that a swing plate runs along; null where the face is straight. @throws InputFault `missing` where a radius is made and not told */
+/** Length of the arc that a pivoted head runs along; null where the face is straight. @throws InputFault `missing` where a radius is made and not told */
 function swungArcMm(facts: SetupFacts, radiusMm: number | null, swingDeg: number | null): number | null {
 	if (chosenWay(facts, Evidence.of(facts))?.form !== 'radius') return null;
 	return (
@@ -93,7 +93,7 @@ export const truingStep = defineStep({
 			'traverseMmPerMin'
 		),
 		mm('layerDepthMm', 'Abrasive rim, where the book does not know it', { ...over0(100), label: 'Layer' }),
-		mm('swingRadiusMm', 'Made on a swing plate', { ...over0(500), label: 'Radius on the wheel' }),
+		mm('swingRadiusMm', 'Made on a pivoted head', { ...over0(500), label: 'Radius on the wheel' }),
 		deg('swingDeg', 'From end to end of the swing', { ...between(1, 180), label: 'Swing' })
 	] as const,
 	compute(facts, v) {

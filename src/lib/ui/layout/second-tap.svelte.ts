@@ -1,0 +1,30 @@
+/** So long a key that books another thing does not answer where the last one was pressed, ms. */
+const APART_MS = 1000;
+let last: { label: string; at: number } | null = null;
+
+/**
+ * Keeps the second tap of a hurried hand from booking what nobody has read: after a key was pressed by finger or mouse, the one that takes
+ * its place with other words waits a second. The keyboard is not held up: it says what it stands on.
+ */
+export class SecondTap {
+	/** The key waits; whoever taps it is not heard. */
+	waits = $state(false);
+
+	constructor(label: () => string) {
+		$effect(() => {
+			const left = last && last.label !== label() ? APART_MS - (performance.now() - last.at) : 0;
+			this.waits = left > 0;
+			if (left <= 0) return;
+			const over = setTimeout(() => (this.waits = false), left);
+			return () => clearTimeout(over);
+		});
+	}
+
+	/** Whether a press counts; one that does is remembered. A press by keyboard has no place (`detail` 0). */
+	hears(e: MouseEvent, label: string): boolean {
+		if (e.detail === 0) return true;
+		if (this.waits) return false;
+		last = { label, at: performance.now() };
+		return true;
+	}
+}

@@ -1,0 +1,48 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { heading, press } from './bench.js';
+import { Brought } from './by-request.js';
+import { base, signedIn, tellOnFailure } from './ground.js';
+
+describe('a hurried hand', () => {
+	let page: Page;
+	before(async () => {
+		page = await signedIn('Mara Okonjo');
+	});
+	after(async () => {
+		await page.context().close();
+	});
+	tellOnFailure(() => page);
+	/** Pressed twice without a pause, as a finger does that was not sure of the first time. */
+	const twice = (name: string) => page.getByRole('button', { name }).first().dblclick();
+
+	it('books one thing with two taps: the thread, and not that it was tightened', async () => {
+		const setup = await new Brought(page).inspected();
+		await setup.did('mount', 'fit');
+		await setup.did('mount', 'flange');
+		await page.goto(`${base()}/setups/${setup.id}/mount`);
+		await heading(page, 'Mount');
+		await page.getByRole('tab', { name: /Thread and tightening/ }).click();
+		await twice('Thread is right');
+		const tighten = page.getByRole('button', { name: 'Tightened in this order' });
+		await tighten.waitFor();
+		expect(await tighten.getAttribute('aria-disabled'), 'it waits until it can have been read').to.equal(
+			'true'
+		);
+		await page.getByRole('complementary').getByText('Running tightens it').waitFor();
+		// A click waits until the key answers; then it is meant.
+		await tighten.click();
+		await page.getByRole('button', { name: /On to running in/ }).waitFor();
+	});
+	it('counts one pass with a finger that bounces', async () => {
+		const setup = await (await new Brought(page).mounted('neutral-first')).ranIn();
+		await setup.did('true', 'runout');
+		await page.goto(`${base()}/setups/${setup.id}/true`);
+		await page.getByRole('tab', { name: /True it away/ }).click();
+		const counter = page.getByRole('region', { name: 'Pass counter' });
+		await counter.getByRole('button', { name: /^Pass made/ }).dblclick();
+		await counter.getByRole('status').getByText(/^1 of/).waitFor();
+		await press(page, 'One back');
+		await counter.getByRole('status').getByText(/^0 of/).waitFor();
+	});
+});
