@@ -12,7 +12,7 @@ type Numeric = Extract<Field, { kind: 'number' | 'integer' }>;
 const isNumber = (f: Field): f is Numeric => f.kind === 'number' || f.kind === 'integer';
 
 /** One line a field, what is inside of groups and lists further in. */
-function fieldLines(fields: readonly Field[], indent = '  '): string[] {
+function fieldLines(fields: readonly Field[], worseOf: Calculation['worse'], indent = '  '): string[] {
 	return fields.flatMap((f) => {
 		const unit = 'unit' in f && f.unit ? ` ${f.unit}` : '';
 		const usual = f.required
@@ -20,10 +20,11 @@ function fieldLines(fields: readonly Field[], indent = '  '): string[] {
 			: 'default' in f && f.default !== undefined
 				? `default ${JSON.stringify(f.default)}`
 				: 'optional';
-		const worse = isNumber(f) && f.worse ? `, worse ${f.worse}` : '';
+		const way = worseOf?.[f.name];
+		const worse = way ? `, worse ${way}` : '';
 		const own = `${indent}${f.name}: ${f.kind}${unit}, ${[rangeOf(f), usual].filter(Boolean).join(', ')}${worse}. ${labelOf(f)}. ${f.about}`;
 		const inner = f.kind === 'object' ? f.fields : f.kind === 'list' ? [f.item] : [];
-		return [own, ...fieldLines(inner, `${indent}  `)];
+		return [own, ...fieldLines(inner, undefined, `${indent}  `)];
 	});
 }
 
@@ -77,7 +78,7 @@ export function explain(calculation: Calculation): string {
 			'Formulas',
 			calculation.formulas.map((f) => `  ${f}`)
 		),
-		...part('Fields', fieldLines(calculation.fields)),
+		...part('Fields', fieldLines(calculation.fields, calculation.worse)),
 		...part(
 			'Outputs',
 			calculation.outputs.map((o) => `  ${o.name}${o.unit ? ` ${o.unit}` : ''}: ${o.about}`)

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
 import { write } from '../../src/lib/server/db/pool.js';
+import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { acceptCaution } from '../../src/lib/server/setups/accept.js';
 import { record } from '../../src/lib/server/setups/record.js';
@@ -57,6 +58,10 @@ describe('gates that can never be passed', () => {
 		await judgeWheel(number, 'quarantine', 'knocked against the bench', await machinist());
 		await refusedWith('wheel-quarantined', step(id, 'true', 'runout', good('true.runout')));
 		await refusedWith('lead-only', judgeWheel(number, 'clear', 'looked fine to me again', await machinist()));
+		await refusedWith('inspect.look', judgeWheel(number, 'clear', 'looked fine to me again', await lead()));
+		await inspectAtRack(number, 'look', good('inspect.look'), key(), await machinist());
+		await refusedWith('inspect.ring', judgeWheel(number, 'clear', 'looked fine to me again', await lead()));
+		await inspectAtRack(number, 'ring', good('inspect.ring'), key(), await machinist());
 		await judgeWheel(number, 'clear', 'inspected again, nothing found', await lead());
 		await step(id, 'true', 'runout', good('true.runout'));
 	});

@@ -56,6 +56,18 @@ async function pageIsAsRead(id: number, after: string): Promise<void> {
 
 describe('the page of a setup', () => {
 	after(() => freeSpindles(0));
+	it('knows a correction to another wheel of its marking, and how stiff the batch of one is', async () => {
+		const { id, number } = await workedUpTo('true.after');
+		const other = await wheel();
+		await pageIsAsRead(id, 'at first');
+		await write(
+			'UPDATE wheels o JOIN wheels w ON w.number = ? SET o.canonical = w.canonical WHERE o.number = ?',
+			[number, other]
+		);
+		await pageIsAsRead(id, 'marked alike');
+		await write("UPDATE wheels SET canonical = CONCAT(canonical, 'X') WHERE number = ?", [other]);
+		await pageIsAsRead(id, 'marked otherwise');
+	});
 	it('is as it would be read anew, after whatever was done anywhere', async () => {
 		const { id, number } = await workedUpTo('true.after');
 		const shop = await theShop();

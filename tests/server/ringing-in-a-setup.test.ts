@@ -1,10 +1,11 @@
 import { expect } from 'chai';
 import { keepPicture, picturesOfWheel } from '../../src/lib/server/wheels/pictures.js';
 import { ringsOf } from '../../src/lib/server/recordings/recordings.js';
+import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { decide } from '../../src/core/route/engine.js';
-import { facts, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';
+import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';
 import { picture, SEEN, CLEAR, put } from './inspecting.js';
 
 describe('ringing in a setup', () => {
@@ -66,16 +67,17 @@ describe('ringing in a setup', () => {
 		]);
 		expect(records[1]!.input.recordingId).to.equal(kept.id);
 	});
-	it('after a lead has cleared the wheel the old recording stands no more', async () => {
+	it('a wheel that rang dull never comes back, whoever clears it', async () => {
 		const { id, number } = await workedUpTo('inspect.ring');
 		await put(number, 'damped', id);
 		await step(id, 'inspect', 'ring', CLEAR);
-		await judgeWheel(number, 'clear', 'rung again by two people, the pin was loose', await lead());
-		const w = (await wheelByNumber(number))!;
-		expect((await ringsOf(w)).recordings).to.deep.equal([]);
-		expect((await ringsOf(w)).pastRings.length).to.equal(1);
-		await step(id, 'inspect', 'ring', CLEAR);
-		expect((await wheelByNumber(number))!.state).to.equal('available');
+		expect((await wheelByNumber(number))!.state).to.equal('quarantined');
+		await inspectAtRack(number, 'look', SEEN, key(), await machinist());
+		await refusedWith(
+			'never-back',
+			judgeWheel(number, 'clear', 'rung again by two people, the pin was loose', await lead())
+		);
+		expect((await ringsOf((await wheelByNumber(number))!)).pastRings.length).to.equal(1);
 	});
 	it('pictures taken at the look belong to its record', async () => {
 		const id = await setup();

@@ -8,6 +8,17 @@ import { angle, gmm, seed, vibration } from './shared-fields.js';
 /** The machine's own balancing head, simulated. */
 export const auto = defineCalculation({
 	id: 'balance.auto',
+	worse: {
+		unbalanceGmm: 'up',
+		heavyAngleDeg: 'none',
+		massGmm: 'none',
+		sensitivityMmPerSPerGmm: 'up',
+		stepDeg: 'down',
+		minStepDeg: 'up',
+		targetMmPerS: 'down',
+		maxMeasurements: 'down',
+		noiseMmPerS: 'up'
+	},
 	title: 'Automatic balancer, simulated',
 	about:
 		"A head with two driven masses that only sees how much it shakes, working itself down at speed: the stand-in of the machine's own.",

@@ -23,6 +23,23 @@ const mm = <const N extends string>(name: N, min: number, max: number, about: st
 /** Shallow drillings on the heavy side: shown so that it is seen how little they remove, and refused where they are unsafe. */
 export const dimples = defineCalculation({
 	id: 'balance.dimples',
+	worse: {
+		unbalanceGmm: 'up',
+		drillDiameterMm: 'none',
+		pointAngleDeg: 'down',
+		depthMm: 'none',
+		radiusMm: 'none',
+		densityGPerCm3: 'down',
+		wheelWidthMm: 'down',
+		wheelDiameterMm: 'down',
+		flangeDiameterMm: 'up',
+		operatingSpeedMps: 'up',
+		spacingMm: 'up',
+		maxPerSide: 'down',
+		maxSpeedMps: 'down',
+		maxDepthMm: 'down',
+		rimMarginMm: 'up'
+	},
 	title: 'Dimples in the wheel',
 	about:
 		"Altering a wheel is forbidden by many codes and makers. This shows how little it removes, and refuses it where it is unsafe. Never on this program's word alone.",

@@ -29,6 +29,7 @@ function halfSwings(marks: readonly number[], readErrorDeg: number): number[] {
 /** Unbalance from as many turning marks as one likes and a single stopwatch reading: what a gentle push makes possible. */
 export const fromMarks = defineCalculation({
 	id: 'balance.from-marks',
+	worse: { timeS: 'down', timeErrorS: 'up' },
 	title: 'Unbalance from many marks',
 	about:
 		'Give the wheel a gentle push so that it always swings, chalk every turning point, and stop the watch at the last. Nine marks halve what three leave uncertain.',

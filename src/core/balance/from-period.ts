@@ -30,6 +30,7 @@ const WHEEL_SIZES = [
 /** Unbalance from the time of a swing on level edges or discs: one stopwatch gives the amount, the marks the direction. */
 export const fromPeriod = defineCalculation({
 	id: 'balance.from-period',
+	worse: { timeS: 'down', timeErrorS: 'up' },
 	title: 'Unbalance from the swing',
 	about:
 		'Time one full swing, there and back. A heavy wheel swings fast, a nearly balanced one slowly; the marks show where the heavy side is.',

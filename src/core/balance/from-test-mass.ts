@@ -72,6 +72,7 @@ function fromRests(runs: readonly Run[]): { U: Vec; geometry: number; friction: 
 /** Unbalance with one known mass and no stopwatch: held on the level side, or by where it rests with and without it. */
 export const fromTestMass = defineCalculation({
 	id: 'balance.from-test-mass',
+	worse: { holdLowMassG: 'down', holdHighMassG: 'up' },
 	title: 'Unbalance with a test mass',
 	about:
 		'Either the smallest and the largest mass that hold the heavy spot level, or where the wheel rests without and with a known mass.',

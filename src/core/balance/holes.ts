@@ -11,6 +11,7 @@ const NEGLIGIBLE = 1e-7;
 /** A correction split onto fixed holes: screws or plugs of as little mass as will do. */
 export const holes = defineCalculation({
 	id: 'balance.holes',
+	worse: { holeCount: 'down', maxMassG: 'down', permissibleGmm: 'down' },
 	title: 'Screws in fixed holes',
 	about:
 		'Which holes take how much, with the least mass in all; no hole more than it can take, in steps when screws come in steps.',

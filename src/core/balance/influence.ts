@@ -12,6 +12,16 @@ const NO_EFFECT = 1e-6;
 /** Unbalance from vibration with phase: one trial weight shows how the machine answers. */
 export const influence = defineCalculation({
 	id: 'balance.influence',
+	worse: {
+		initialMmPerS: 'up',
+		trialMmPerS: 'up',
+		trialMassG: 'up',
+		trialRadiusMm: 'up',
+		speedRpm: 'up',
+		minEffect: 'up',
+		stopMmPerS: 'down',
+		rotorMassKg: 'down'
+	},
 	title: 'Unbalance from vibration with phase',
 	about:
 		'One run as it is, one with a known trial weight: the difference tells what a gram does here, and so what is missing and where.',

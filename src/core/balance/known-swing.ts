@@ -20,6 +20,16 @@ const G0 = 9.80665;
 /** How a mount turns, found on the stand itself: its rolling radius from the way it rolls, its inertia from one swing with a known mass. */
 export const knownSwing = defineCalculation({
 	id: 'balance.known-swing',
+	worse: {
+		massKg: 'up',
+		knownMassG: 'down',
+		knownRadiusMm: 'none',
+		arborRadiusMm: 'up',
+		timeS: 'down',
+		swings: 'up',
+		amplitudeDeg: 'up',
+		timeErrorS: 'up'
+	},
 	title: 'Inertia from one swing',
 	about:
 		'Balance the mount on level edges, fix one known mass, let it swing and take the time. What it weighs and how slowly it swings tell its inertia; how far it rolls in a turn tells its rolling radius.',

@@ -17,6 +17,7 @@ export interface Adjustment {
 /** Which foot of a three-footed stand, which way, and what part of a turn. */
 export const levelStand = defineCalculation({
 	id: 'balance.level-stand',
+	worse: { toleranceMmPerM: 'down' },
 	title: 'Level the stand',
 	about:
 		'First the side with two feet, then the single foot, which tips the frame about the line through the other two. The level is turned end for end: half the difference is its own fault.',

@@ -23,6 +23,17 @@ const TURNINGS_TOLD = 200;
 /** A wheel let go on its stand: the stand-in of the real one. */
 export const simulateStand = defineCalculation({
 	id: 'balance.simulate-stand',
+	worse: {
+		massKg: 'down',
+		inertiaKgM2: 'up',
+		unbalanceGmm: 'up',
+		rollingArmMm: 'down',
+		viscousNmS: 'up',
+		slopeMmPerM: 'none',
+		startSpeedDegPerS: 'none',
+		maxTimeS: 'down',
+		railHalfLengthMm: 'down'
+	},
 	title: 'Simulated stand',
 	about:
 		'A wheel with a known unbalance is let go and rolls, swings and rests as a real one does; readings as a person would take them come from the seed.',

@@ -9,6 +9,14 @@ const STEEPEST = 200;
 /** What a remaining slope of the rails pretends to be. */
 export const slopeError = defineCalculation({
 	id: 'balance.slope-error',
+	worse: {
+		massKg: 'up',
+		arborRadiusMm: 'up',
+		slopeMmPerM: 'none',
+		unbalanceGmm: 'down',
+		allowedGmm: 'down',
+		share: 'down'
+	},
 	title: 'What a slope fakes',
 	about:
 		'On leaning rails a wheel rests with its centre of mass above the contact line, not below its axis: the slope looks like unbalance and turns the mark.',

@@ -12,6 +12,7 @@ const LEAST_P = 1e-12;
 /** Unbalance from vibration without phase: the same trial weight at three places or more. */
 export const threeRuns = defineCalculation({
 	id: 'balance.three-runs',
+	worse: { initialMmPerS: 'none', stopMmPerS: 'down' },
 	title: 'Unbalance from vibration without phase',
 	about:
 		'A meter that shows only how much: one run as it is, then the same trial weight at three places. The run as it is is not needed for the answer, so it tests it.',

@@ -40,6 +40,7 @@ export const MACHINE_CLASSES = [
 /** How much unbalance is allowed, from the balance quality grade, and what a given one amounts to. */
 export const tolerance = defineCalculation({
 	id: 'balance.tolerance',
+	worse: { gradeMmPerS: 'down', massKg: 'down', speedRpm: 'up', unbalanceGmm: 'up', stopRatio: 'down' },
 	title: 'Balance tolerance',
 	about: 'The unbalance a grade allows at this mass and speed, and how a measured one compares.',
 	source: 'ISO 21940-11 balance quality grade G; classes are guidelines.',

@@ -45,6 +45,7 @@ const PLACE = group(
 /** Static and couple unbalance at once: two planes, two readings, two trials. */
 export const twoPlanes = defineCalculation({
 	id: 'balance.two-planes',
+	worse: { trial1Gmm: 'none', trial2Gmm: 'none', speedRpm: 'up', stopMmPerS: 'down' },
 	title: 'Two planes',
 	about:
 		'A wide wheel or a pack can be in balance at rest and still wobble when it turns. Two meters, a trial in each plane, and both corrections come at once.',

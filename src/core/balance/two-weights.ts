@@ -41,6 +41,7 @@ function triangles(c: number, lightDeg: number, u1: number, u2: number): [number
 /** Two weights in a track, in closed form. */
 export const twoWeights = defineCalculation({
 	id: 'balance.two-weights',
+	worse: { unbalanceGmm: 'up', massG: 'down', secondMassG: 'none', radiusMm: 'down', minGapDeg: 'up' },
 	title: 'Two weights',
 	about:
 		'Where both weights go so that together they pull to the light side exactly as much as is missing; of the two mirror images the one with less movement.',

@@ -23,6 +23,7 @@ const angle = <const N extends string>(name: N, about: string) => deg(name, abou
 /** Where two to four weights go, with the least movement. */
 export const weights = defineCalculation({
 	id: 'balance.weights',
+	worse: { unbalanceGmm: 'up', trackRadiusMm: 'down', minGapDeg: 'up' },
 	title: 'Move the weights',
 	about:
 		'New places for the weights in their track that cancel the unbalance with the least movement, keeping gaps and screw holes free.',

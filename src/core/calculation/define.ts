@@ -37,6 +37,8 @@ export interface Calculation<
 	source: string;
 	/** Formulas as a person would write them, for the working sheet. */
 	formulas: readonly string[];
+	/** For each figure its verdict hangs on, which way makes it worse; `none` where too little and too much are both wrong. */
+	worse?: Readonly<Record<string, 'up' | 'down' | 'none'>>;
 	/** How far it can be trusted: what was measured of it, where it errs. */
 	limits?: readonly string[];
 	/** Takes seconds: computed off the main thread, when asked for. */

@@ -102,8 +102,6 @@ export interface NumberField extends Common {
 	maxOpen?: boolean;
 	/** What is usual and what is the end where numbers are typed in inches: a round figure there, too. In core units. */
 	inch?: { min?: number; max?: number; default?: number };
-	/** Which way it gets worse for the verdict; `none` where neither way does, as with ratios and windows. */
-	worse?: 'up' | 'down' | 'none';
 	/** The rule behind an end that no lead can move, in words. */
 	end?: string;
 	/** Kept to a tenth of a nanometre when it is put into a field: places of a form, blocks. */

@@ -10,6 +10,7 @@ const LOW_PERCENT = 15;
 /** How far the grains stand proud, as it was seen under the glass after opening or erosion. */
 export const bareGrain = defineCalculation({
 	id: 'dress.bare-grain',
+	worse: { barePercent: 'none' },
 	title: 'Bare grain',
 	about: 'Whether the grains stand proud enough to cut and not so far that they fall out.',
 	source: 'Geometry; 15 to 35 % of the grain is a guideline, half of it the most.',

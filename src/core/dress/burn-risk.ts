@@ -69,6 +69,7 @@ function flatShare(v: {
 /** Will the work burn? */
 export const burnRisk = defineCalculation({
 	id: 'dress.burn-risk',
+	worse: { sharpnessIndex: 'down' },
 	title: 'Will it burn?',
 	about:
 		'The energy of the cut against what the work and its coolant bear: how near it is to burning, and which part brings it there.',

@@ -28,6 +28,15 @@ const REST = mm('restBackMm', 'Rest to wheel, as it is set for the dress', {
 /** A tool drawn across by hand: held so that the wheel pulls it onto its rest and never off it. */
 export const byHand = defineCalculation({
 	id: 'dress.by-hand',
+	worse: {
+		restBackMm: 'none',
+		toolHeightMm: 'none',
+		straightnessWantedUm: 'down',
+		wheelDiameterMm: 'up',
+		wheelSpeedRpm: 'up',
+		ratedSpeedMps: 'down',
+		ratedSpeedRpm: 'down'
+	},
 	title: 'Dress by hand',
 	about:
 		'How far the rest goes back so that the tool hooks behind it, at which height the tool meets the wheel, and how straight a face that leaves.',

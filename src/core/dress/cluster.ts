@@ -21,6 +21,15 @@ const SLACK = 1 + 1e-9;
 /** A nib or cluster of many points: where their tracks fall. */
 export const cluster = defineCalculation({
 	id: 'dress.cluster',
+	worse: {
+		clusterWidthMm: 'down',
+		pointsAcross: 'up',
+		depthUm: 'none',
+		tiltDeg: 'up',
+		leadUm: 'none',
+		tipRadiusUm: 'down',
+		flatWidthUm: 'up'
+	},
 	title: 'Cluster or nib',
 	about:
 		'Where the tracks of the points fall over one lead, the widest gap between them, and the longest lead that leaves none.',

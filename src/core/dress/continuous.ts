@@ -14,6 +14,17 @@ const SPEED_SHARE = 0.8;
 /** A form roll that stays on the wheel while it creep feeds. */
 export const continuousDress = defineCalculation({
 	id: 'dress.continuous',
+	worse: {
+		wheelDiameterMm: 'up',
+		wheelMinDiameterMm: 'down',
+		wheelSpeedRpm: 'up',
+		ratedSpeedMps: 'down',
+		ratedSpeedRpm: 'down',
+		feedUmPerRev: 'up',
+		cutLengthMm: 'up',
+		workFeedMmPerMin: 'down',
+		cutsPerPart: 'up'
+	},
 	title: 'Continuous dressing',
 	about:
 		'The roll stays on the wheel while it grinds: how fast the wheel shrinks, how the head follows, how many parts a wheel makes.',

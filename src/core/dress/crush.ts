@@ -24,6 +24,7 @@ const [HEAVY_UM, SLIP] = [20, 0.02];
 /** A hard roll pressed in with no slip breaks the grains out whole. */
 export const crush = defineCalculation({
 	id: 'dress.crush',
+	worse: { feedUmPerRev: 'up', machineMinRpm: 'up' },
 	title: 'Crush roll',
 	about:
 		'Wheel and roll turn together and slowly while the roll is pressed in: how fast, how long, with what force, and whether they really run together.',

@@ -58,6 +58,14 @@ function wearOf(log: readonly Entry[], limitUm: number, dressVolumeCm3: number |
 /** Which stone a wheel wants, and how long the one in the holder still lasts. */
 export const diamond = defineCalculation({
 	id: 'dress.diamond',
+	worse: {
+		wheelDiameterMm: 'up',
+		wheelWidthMm: 'up',
+		fittedCarat: 'down',
+		flatLimitUm: 'down',
+		dressesSinceTurn: 'up',
+		dressVolumeCm3: 'up'
+	},
 	title: 'Diamond: size and wear',
 	about:
 		'The stone this wheel wants, by its diameter, width and grain; from the flats you measured, how many dresses it still has.',

@@ -21,6 +21,7 @@ function fixtureTolerance(R: number, rho: number | null, allowedUm: number): num
 /** Which side of the wheel the diamond stands on, how far past centre, and how it leans. */
 export const dresserPosition = defineCalculation({
 	id: 'dress.dresser-position',
+	worse: { wheelDiameterMm: 'none', offsetMm: 'none', dragAngleDeg: 'none' },
 	title: 'Where the dresser stands',
 	about:
 		'On the leaving side, a little past centre, tip trailing. On the entering side the wheel drags it under: that is never allowed.',

@@ -33,6 +33,22 @@ const [GAP_LEAST_UM, GAP_MOST_UM, WIRE_LEAST_MM, WIRE_MOST_MM, THIN] = [10, 50, 
 /** Sparks from a fresh wire erode a conducting bond; nothing touches. */
 export const wireEdm = defineCalculation({
 	id: 'dress.edm',
+	worse: {
+		rimResistanceOhm: 'up',
+		wheelDiameterMm: 'up',
+		wheelWidthMm: 'up',
+		runoutTirUm: 'up',
+		formStockUm: 'up',
+		wireDiameterMm: 'none',
+		gapUm: 'none',
+		roughCurrentA: 'none',
+		finishCurrentA: 'down',
+		erosionMm3PerMinPerA: 'down',
+		wireFeedMPerMin: 'up',
+		spoolLengthM: 'down',
+		wireLimitAPerMm2: 'down',
+		smallestConcaveRadiusMm: 'down'
+	},
 	title: 'Wire erosion',
 	about:
 		'A wire that never touches erodes the bond of a metal-bonded wheel: time, wire, its path, and whether it holds.',

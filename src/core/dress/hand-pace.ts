@@ -12,6 +12,16 @@ const [TOO_FAST, TOO_SLOW, QUICKEST_S, SLOWEST_S] = [1.25, 0.8, 1, 20];
 /** A traverse by hand: its beat, and the lead that was really made. */
 export const handPace = defineCalculation({
 	id: 'dress.hand-pace',
+	worse: {
+		wheelWidthMm: 'none',
+		wheelSpeedRpm: 'none',
+		leadUm: 'none',
+		overTravelMm: 'none',
+		tipRadiusUm: 'none',
+		depthUm: 'none',
+		grainSizeUm: 'down',
+		measuredPassTimeS: 'none'
+	},
 	title: 'Pace of a hand traverse',
 	about:
 		'Without a feed dial: how long a stroke takes, as a beat to keep; and from a stroke you timed, the lead you really made.',

@@ -25,6 +25,15 @@ const ROUND = [mm('diameterMm', 'Round', { ...over0(500), label: 'Diameter' })] 
 /** Whether the holder of the dresser gives way. */
 export const holderStiffness = defineCalculation({
 	id: 'dress.holder-stiffness',
+	worse: {
+		overhangMm: 'up',
+		widthMm: 'down',
+		heightMm: 'down',
+		forceN: 'up',
+		biteUm: 'down',
+		elasticModulusGpa: 'down',
+		baseStiffnessNPerUm: 'down'
+	},
 	title: 'Stiffness of the holder',
 	about:
 		'How much of the bite goes into bending the holder instead of into the wheel, and how short it has to be.',

@@ -48,6 +48,7 @@ export function leadAndTraverse(v: LeadOrTraverse): { leadUm: number; traverseMm
 /** How densely the tracks of the diamond lie. */
 export const overlap = defineCalculation({
 	id: 'dress.overlap',
+	worse: { tipRadiusUm: 'none', depthUm: 'none', leadUm: 'none', idlePasses: 'up' },
 	title: 'Overlap',
 	about:
 		'How often the diamond passes over each spot, the ridge it leaves, and whether the dress comes out open, general, fine or dull.',

@@ -29,6 +29,18 @@ const um = <const N extends string>(name: N, max: number, fallback: number, abou
 /** The dress pass by pass: bite, lead, time, and what is left of the wheel. */
 export const dressPlan = defineCalculation({
 	id: 'dress.plan',
+	worse: {
+		ratedSpeedMps: 'down',
+		ratedSpeedRpm: 'down',
+		grainSizeUm: 'down',
+		roughStockUm: 'up',
+		roughDepthUm: 'up',
+		roughLeadUm: 'up',
+		finishLeadUm: 'up',
+		overTravelMm: 'down',
+		tipRadiusUm: 'none',
+		flatWidthUm: 'up'
+	},
 	title: 'Dressing plan',
 	about:
 		'Rough passes, fine passes, passes with no feed: how many, how long, the diameter after and how many such dresses the wheel still holds.',

@@ -19,6 +19,19 @@ const classOf = (rough: number): string =>
 /** A driven roll as wide as the wheel, fed straight in. */
 export const rotaryPlunge = defineCalculation({
 	id: 'dress.rotary-plunge',
+	worse: {
+		wheelDiameterMm: 'none',
+		wheelWidthMm: 'up',
+		ratedSpeedMps: 'down',
+		ratedSpeedRpm: 'down',
+		rollDiameterMm: 'none',
+		rollWidthMm: 'down',
+		rollMaxRpm: 'down',
+		speedRatio: 'none',
+		feedUmPerRev: 'none',
+		formDepthMm: 'up',
+		dwellRevs: 'up'
+	},
 	title: 'Form roll',
 	about:
 		'Speeds at the contact of a driven roll, how the spindles turn, how long it takes, and how open or fine the wheel comes out.',

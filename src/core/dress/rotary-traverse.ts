@@ -11,6 +11,17 @@ import { TIP_FIELDS, checkTip, dressClassOf, judgeDull, judgeThread, judgeTip, o
 /** A narrow driven disc, drawn across the wheel. */
 export const rotaryTraverse = defineCalculation({
 	id: 'dress.rotary-traverse',
+	worse: {
+		wheelDiameterMm: 'none',
+		ratedSpeedMps: 'down',
+		ratedSpeedRpm: 'down',
+		discDiameterMm: 'down',
+		discMaxRpm: 'down',
+		speedRatio: 'none',
+		depthUm: 'none',
+		leadUm: 'none',
+		tipRadiusUm: 'none'
+	},
 	title: 'Driven disc',
 	about:
 		'A narrow driven disc across the wheel: its tracks as of a fixed tip, its speeds as of a roll, and how far a point of it scratches.',

@@ -11,6 +11,16 @@ import { TIP_FIELDS, checkTip, judgeGrain, judgeOverlap, overlapOf } from './tip
 /** Settings of a fixed diamond: lead or traverse, depth, and what dress comes of it. */
 export const singlePoint = defineCalculation({
 	id: 'dress.single-point',
+	worse: {
+		wheelSpeedRpm: 'none',
+		ratedSpeedMps: 'down',
+		ratedSpeedRpm: 'down',
+		grainSizeUm: 'down',
+		depthUm: 'none',
+		traverseMmPerMin: 'none',
+		tipRadiusUm: 'none',
+		idlePasses: 'up'
+	},
 	title: 'Single-point dress',
 	about:
 		'Depth, lead or traverse and the tip give the overlap and the kind of dress, with everything that must not be.',

@@ -23,6 +23,7 @@ function openState(forces: readonly number[]): { openState: string; forceRatio: 
 /** A soft stick strips bond from a trued superabrasive wheel until its grains stand proud. */
 export const stick = defineCalculation({
 	id: 'dress.stick',
+	worse: { grainSizeUm: 'down', stickGrainSizeUm: 'up', protrusionPercent: 'none' },
 	title: 'Open with a stick',
 	about:
 		'How much stick it takes to bare the grains, and from how hard it has to be pressed, whether the wheel is open yet.',

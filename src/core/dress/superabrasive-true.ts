@@ -37,6 +37,16 @@ const BLOCK = [
 /** A superabrasive wheel is worn round against a conventional wheel or a block of mild steel. */
 export const superabrasiveTrue = defineCalculation({
 	id: 'dress.superabrasive-true',
+	worse: {
+		wheelDiameterMm: 'up',
+		wheelWidthMm: 'up',
+		layerDepthMm: 'down',
+		runoutTirUm: 'up',
+		allowanceUm: 'up',
+		truingWheelDiameterMm: 'down',
+		truingWheelWidthMm: 'down',
+		truingRatio: 'up'
+	},
 	title: 'True a superabrasive',
 	about:
 		'How much has to come off an eccentric rim, how much of the truing wheel that eats, and the strokes it takes: most of the infeed goes into the truing wheel.',

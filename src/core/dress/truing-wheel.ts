@@ -34,6 +34,13 @@ function nearestGrit(grainUm: number): number {
 /** Which conventional wheel a superabrasive is trued against, and whether it may turn so fast. */
 export const truingWheel = defineCalculation({
 	id: 'dress.truing-wheel',
+	worse: {
+		grainSizeUm: 'none',
+		truingWheelDiameterMm: 'up',
+		truingWheelSpeedRpm: 'up',
+		ratedSpeedMps: 'down',
+		ratedSpeedRpm: 'down'
+	},
 	title: 'Truing wheel',
 	about:
 		'The conventional wheel that wears a diamond or boron nitride wheel round: its grain, grit and grade. It is a wheel like any other: rated, rung, guarded.',

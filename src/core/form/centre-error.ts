@@ -7,6 +7,7 @@ import { SLACK } from '../numeric/rounding.js';
 /** What a diamond beside the plane through the wheel's axis makes of a form. */
 export const centreError = defineCalculation({
 	id: 'form.centre-error',
+	worse: { wheelDiameterMm: 'down', offsetMm: 'none', depthMm: 'up', toleranceUm: 'down' },
 	title: 'Diamond off centre',
 	about: 'How much shallower a form comes when the diamond stands past centre, and how far it may stand.',
 	source: 'First principles: a point dressed beside the plane through the axis lies on a larger radius.',

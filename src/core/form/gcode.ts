@@ -13,6 +13,7 @@ import { TOOL, offsetOf } from './tool.js';
 /** The program of a controlled dresser, in words of ISO 6983. A draft: dry run first. */
 export const gcode = defineCalculation({
 	id: 'form.gcode',
+	worse: { faceLeftMm: 'down' },
 	title: 'Program of a dresser',
 	about:
 		'The words that run a controlled dresser along the form, pass by pass, coming in beside the wheel. A draft: run it dry first, away from the wheel.',

@@ -17,6 +17,7 @@ const LEFT_UM = 1;
 /** The passes that bring a form into a blank rim, nested to its shape, and what they do. */
 export const formPasses = defineCalculation({
 	id: 'form.passes',
+	worse: { minDiameterMm: 'up', roughDepthUm: 'up' },
 	title: 'Passes of a form',
 	about:
 		'How the form is worked in: passes, time, volume, what each flank really gets of them, and what is left of the wheel.',

@@ -17,6 +17,7 @@ const stop = <const N extends string>(name: N, label: string) =>
 /** The blocks that set a swung radius, its tangent points and stops, and what the coupon's radius makes of them. */
 export const radiusSetting = defineCalculation({
 	id: 'form.radius-setting',
+	worse: { fromDeg: 'down', toDeg: 'up', stopFromDeg: 'up', stopToDeg: 'down' },
 	title: 'Swing radius',
 	about:
 		'The stack between the reference and the nose for a convex or hollow radius, where the swing leaves the arc, and the stack corrected by a measured coupon.',

@@ -15,6 +15,7 @@ export const stackDifferenceMm = (angleDeg: number, pinDistanceMm: number): numb
 /** Blocks under one pin of a sine dresser, what their error makes, and the same from the square face. */
 export const sineStack = defineCalculation({
 	id: 'form.sine-stack',
+	worse: { angleDeg: 'up', formToleranceUm: 'down' },
 	title: 'Blocks for an angle',
 	about:
 		'The difference of the two stacks that tilts a sine dresser, how true the angle comes, and the stack from the square face.',

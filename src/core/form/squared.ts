@@ -7,6 +7,7 @@ const ARCSEC_PER_RAD = (180 * 3600) / Math.PI;
 /** What a dresser that does not stand square does to the form. */
 export const squared = defineCalculation({
 	id: 'form.squared',
+	worse: { readingUm: 'up', overMm: 'down', formWidthMm: 'up', toleranceUm: 'down' },
 	title: 'Dresser squared',
 	about:
 		'How far the form is tapered by a dresser whose way is not parallel to the spindle, from a dial run along it.',

@@ -11,6 +11,7 @@ const sum = (list: readonly number[]): number => list.reduce((s, b) => s + b, 0)
 /** What the blocks that were really wrung come to, against the height that is wanted. */
 export const wrung = defineCalculation({
 	id: 'form.wrung',
+	worse: { targetMm: 'none', toleranceUm: 'down' },
 	title: 'Blocks as wrung',
 	about: 'The difference that both stacks make as they stand, and how far it is from the one wanted.',
 	source: 'First principles; the film between blocks is left out.',

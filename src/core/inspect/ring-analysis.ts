@@ -19,6 +19,7 @@ const SHORTEST_S = 0.3;
 /** The recording of a wheel being rung, listened to. */
 export const ringAnalysis = defineCalculation({
 	id: 'inspect.ring-analysis',
+	worse: { minTaps: 'up', bandLowHz: 'none', clearQ: 'up', dullQ: 'up' },
 	title: 'Listen to a ring',
 	about:
 		'Finds the taps, their notes, how long they ring and whether the twins of the first note have drifted apart. It can condemn a wheel; it never releases one.',

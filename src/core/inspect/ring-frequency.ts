@@ -8,6 +8,7 @@ import { RING_MODES, lambdaSq, thicknessFactor } from './ring-tables.js';
 /** The note a sound wheel should sing. */
 export const ringFrequency = defineCalculation({
 	id: 'inspect.ring-frequency',
+	worse: { diameterMm: 'none', thicknessMm: 'none', massKg: 'none' },
 	title: 'The note it should sing',
 	about:
 		'From size, mass and stiffness: the first three notes of a flat wheel. Recessed and cup shapes do not follow this.',

@@ -8,6 +8,15 @@ import { median } from '../numeric/median.js';
 /** How stiff a wheel is, from the note it sings, against its batch. */
 export const sonicModulus = defineCalculation({
 	id: 'inspect.sonic-modulus',
+	worse: {
+		diameterMm: 'down',
+		boreMm: 'down',
+		thicknessMm: 'up',
+		frequencyHz: 'none',
+		massKg: 'down',
+		lowCautionPct: 'down',
+		lowStopPct: 'down'
+	},
 	title: 'Stiffness from the note',
 	about: 'A wheel softer than its batch mates is another grade, or damaged.',
 	source: 'The ring formula solved for stiffness; limits against the batch are guidelines.',

@@ -21,6 +21,7 @@ export function coversPair(wheelAnglesDeg: readonly number[]): boolean {
 /** Where to tap, and how far to turn the wheel between the sets. */
 export const tapPlan = defineCalculation({
 	id: 'inspect.tap-plan',
+	worse: { diameterMm: 'down', boreMm: 'up', insetMm: 'none' },
 	title: 'Where to tap',
 	about:
 		'Four places, then an eighth of a turn and four again: a crack that one set of taps cannot wake is reached by the other.',

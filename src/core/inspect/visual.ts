@@ -27,6 +27,7 @@ const MANY_CHIPS = { count: 3, cautionMm: 5, stopMm: 30 } as const;
 /** Receiving check: what a person sees on the wheel decides whether it may go on to the ring test. */
 export const visual = defineCalculation({
 	id: 'inspect.visual',
+	worse: { chipStopMm: 'down' },
 	title: 'Look it over',
 	about:
 		'Both faces, rim, bore, label and date. A crack, a fall, frost, a chip at the bore or an unreadable speed ends it here.',

@@ -56,6 +56,7 @@ function cost(j: Job, w: Way) {
 /** Little and often, or much and seldom: which of two ways to redress costs less a part. */
 export const compareStrategies = defineCalculation({
 	id: 'keep.compare-strategies',
+	worse: { lossUmPerMm: 'up' },
 	title: 'Two ways to redress',
 	about:
 		'The same wheel and part, redressed in two ways: parts a wheel, hours of redressing, and what a part costs.',

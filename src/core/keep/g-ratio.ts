@@ -15,6 +15,7 @@ const NOISY = 0.3;
 /** Work ground for each part of wheel worn, with what two readings of the diameter leave uncertain. */
 export const gRatio = defineCalculation({
 	id: 'keep.g-ratio',
+	worse: { diameterErrorUm: 'up' },
 	title: 'G ratio',
 	about:
 		'How much work a wheel grinds for what it wears, dressing kept apart, and the band that the readings leave.',

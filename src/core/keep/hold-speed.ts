@@ -12,6 +12,16 @@ const mps = <const N extends string>(name: N, label: string, about: string) =>
 /** Which rpm holds the surface speed as the wheel wears, and down to which diameter. */
 export const holdSpeed = defineCalculation({
 	id: 'keep.hold-speed',
+	worse: {
+		diameterMm: 'up',
+		minDiameterMm: 'down',
+		targetMps: 'up',
+		rpmMax: 'down',
+		ratedMps: 'down',
+		markedRpm: 'down',
+		newDiameterMm: 'up',
+		rpmStep: 'up'
+	},
 	title: 'Hold the speed as it wears',
 	about:
 		'The rpm for the wanted surface speed today and down to the scrap diameter, never above what is marked.',

@@ -52,6 +52,14 @@ const FIELDS = [
 /** Redresses, parts and days left in a wheel, when the next one is ordered, and what a part costs. */
 export const lifeForecast = defineCalculation({
 	id: 'keep.life-forecast',
+	worse: {
+		redressUm: 'up',
+		partsPerRedress: 'down',
+		reserveUm: 'up',
+		partsPerDay: 'up',
+		leadTimeDays: 'up',
+		safetyDays: 'up'
+	},
 	title: 'How long the wheel lasts',
 	about:
 		'From what a redress takes off: how many parts the wheel still grinds, on which day it ends, and by when the next is ordered.',

@@ -74,6 +74,15 @@ type Given = Values<typeof FIELDS>;
 /** When the form has to be dressed again: by what wears off its corners, between parts or inside one. */
 export const redressInterval = defineCalculation({
 	id: 'keep.redress-interval',
+	worse: {
+		lossUmPerMm: 'none',
+		formToleranceUm: 'none',
+		useOfTolerance: 'none',
+		redressUm: 'down',
+		partDepthMm: 'none',
+		cleanUpUm: 'up',
+		maxFlankDeg: 'up'
+	},
 	title: 'When to redress the form',
 	about:
 		'How far a form may be ground before its corners leave the tolerance, how many parts that is, and what a redress must take off at least.',

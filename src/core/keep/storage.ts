@@ -26,6 +26,7 @@ const [DAMP_PCT, COLD_C, WARM_C] = [70, 5, 40];
 /** How a wheel is kept, and until when it may be used. */
 export const storage = defineCalculation({
 	id: 'keep.storage',
+	worse: { shelfLifeMonths: 'down' },
 	title: 'Storage and shelf life',
 	about: 'Where and how a wheel is stored, how old it is, and whether its date still lets it run.',
 	source:

@@ -10,6 +10,7 @@ const gap = <const N extends string>(name: N, label: string) =>
 /** A bench or pedestal grinder after its wheel was changed: rest, tongue, guards. */
 export const benchGrinder = defineCalculation({
 	id: 'mount.bench-grinder',
+	worse: { restGapMm: 'up', tongueGapMm: 'up', restGapMostMm: 'down', tongueGapMostMm: 'down' },
 	title: 'Bench grinder',
 	about:
 		'Rest and tongue close to the wheel, guards on, the rest under the centre. Work that is pulled into a wide gap breaks the wheel.',

@@ -10,6 +10,15 @@ const THICK_SHIM_UM = 100;
 /** Bore on arbor: slides on by hand, never forced; how far off centre the play lets the wheel sit. */
 export const fitCheck = defineCalculation({
 	id: 'mount.fit-check',
+	worse: {
+		boreMm: 'none',
+		arborMm: 'none',
+		spindleTempRiseK: 'up',
+		arborExpansionPerK: 'up',
+		looseUm: 'down',
+		mostPlayUm: 'down',
+		shimUm: 'up'
+	},
 	title: 'Bore fit',
 	about:
 		'The wheel slides on by hand with a whisper of play. If it will not go on it is the wrong wheel or a dirty spindle.',

@@ -39,6 +39,22 @@ const blotterSide = (name: 'back' | 'front') =>
 /** Flanges and blotters: equal, relieved, large enough, clean, and a good paper washer on each side. */
 export const flangeCheck = defineCalculation({
 	id: 'mount.flange-check',
+	worse: {
+		wheelDiameterMm: 'up',
+		boreMm: 'up',
+		backFlangeDiameterMm: 'up',
+		frontFlangeDiameterMm: 'up',
+		backRecessDiameterMm: 'down',
+		frontRecessDiameterMm: 'down',
+		minRatio: 'up',
+		minContactWidthMm: 'up',
+		runoutUm: 'up',
+		runoutAimUm: 'down',
+		runoutLimitUm: 'down',
+		blotterMinMm: 'up',
+		blotterMaxMm: 'down',
+		clampForceN: 'up'
+	},
 	title: 'Flanges and blotters',
 	about:
 		'Two equal flanges, hollowed near the bore so that they pinch on an outer ring, at least a third of the wheel, and one whole blotter a side.',

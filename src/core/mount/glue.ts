@@ -25,6 +25,26 @@ const GOOD = 4;
 /** A wheel glued to its quill: prepared, cured long enough for its temperature, and strong enough for the cut. */
 export const mountGlue = defineCalculation({
 	id: 'mount.glue',
+	worse: {
+		temperatureC: 'none',
+		baseCureH: 'up',
+		baseTemperatureC: 'up',
+		minTemperatureC: 'up',
+		maxTemperatureC: 'down',
+		doublingK: 'up',
+		potLifeMin: 'down',
+		mixToBondMin: 'up',
+		elapsedH: 'down',
+		wheelHoleMm: 'up',
+		studMm: 'down',
+		bondLengthMm: 'down',
+		wheelDiameterMm: 'up',
+		tangentialForceN: 'up',
+		axialForceN: 'up',
+		shearStrengthMPa: 'down',
+		gapMinMm: 'up',
+		gapMaxMm: 'down'
+	},
 	title: 'Glue a wheel on',
 	about:
 		'Whether the joint was prepared, how long it has to stand at this temperature, and how many times stronger it is than the cut pulls.',

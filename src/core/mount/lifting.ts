@@ -10,6 +10,18 @@ const HEAVY = 0.8;
 /** Whether a wheel may be lifted by hand, by two, or only by a hoist. */
 export const mountLifting = defineCalculation({
 	id: 'mount.lifting',
+	worse: {
+		massKg: 'up',
+		diameterMm: 'up',
+		boreMm: 'down',
+		thicknessMm: 'up',
+		densityKgPerM3: 'up',
+		handLimitKg: 'down',
+		reachMm: 'up',
+		handHeightMm: 'none',
+		travelMm: 'up',
+		twistDeg: 'up'
+	},
 	title: 'Lift a wheel',
 	about:
 		'What one person may lift as they have to hold it: far out, high, turned, badly gripped. Beyond that two, or the hoist.',

@@ -12,6 +12,7 @@ const nameOf = (items: readonly PackItem[], n: number): string => items[n]?.name
 /** Several wheels on one arbor: where each sits, what limits it, and whether it may go to the machine. */
 export const mountPack = defineCalculation({
 	id: 'mount.pack',
+	worse: { requestedRpm: 'up', maxDiameterMm: 'down', maxWidthMm: 'down' },
 	title: 'Tool pack',
 	about:
 		'A stack of wheels on one arbor, from the shoulder: positions, nut engagement, bores, the slowest part, and the measured pack against the planned one.',

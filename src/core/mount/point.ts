@@ -18,6 +18,15 @@ const [WHIRL_NEAR, WHIRL, LEAST_GRIP_MM, MARKED_OVERHANG_MM] = [0.6, 0.8, 10, 13
 /** A head cemented on a thin shank: how fast it may turn, and where the shank whirls. */
 export const mountPoint = defineCalculation({
 	id: 'mount.point',
+	worse: {
+		headDiameterMm: 'up',
+		headLengthMm: 'up',
+		overhangMm: 'up',
+		spindleLengthMm: 'down',
+		ratedRpm: 'down',
+		ratedSpeedMps: 'down',
+		measuredRpm: 'up'
+	},
 	title: 'Mounted point',
 	about:
 		'A small wheel on its own shank in a collet: the speed it may turn, the speed at which its shank bends and flies out, and how much of it is held.',

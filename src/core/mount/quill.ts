@@ -40,6 +40,28 @@ const sign = <const N extends string>(name: N, label: string) =>
 /** An internal wheel on a slender shaft: how far it bends, where it whirls, how much wheel is left. */
 export const mountQuill = defineCalculation({
 	id: 'mount.quill',
+	worse: {
+		modulusGPa: 'down',
+		overhangMm: 'up',
+		quillDiameterMm: 'none',
+		wheelMassG: 'up',
+		normalForceN: 'up',
+		quillMaxRpm: 'down',
+		runRpm: 'up',
+		wheelRatedRpm: 'down',
+		currentDiameterMm: 'down',
+		minimumDiameterMm: 'up',
+		currentWidthMm: 'down',
+		minimumWidthMm: 'up',
+		nextDressDepthUm: 'up',
+		dressClearanceMm: 'up',
+		quillHeadDiameterMm: 'up',
+		grindDirectionSign: 'down',
+		dressDirectionSign: 'down',
+		workBoreMm: 'down',
+		criticalCautionRatio: 'down',
+		criticalStopRatio: 'down'
+	},
 	title: 'Wheel on a quill',
 	about:
 		'Stiffness, bending under the grinding force, the critical speed and its margin, and the dresses left before the dresser meets the quill.',

@@ -8,6 +8,13 @@ const um = <const N extends string>(name: N, label: string) =>
 /** Run-out of a bare spindle before a wheel goes on. */
 export const spindleRunout = defineCalculation({
 	id: 'mount.spindle-runout',
+	worse: {
+		taperRunoutUm: 'up',
+		flangeRunoutUm: 'up',
+		runoutAimUm: 'down',
+		runoutLimitUm: 'down',
+		taperLimitUm: 'down'
+	},
 	title: 'Run-out of the spindle',
 	about:
 		'Taper and flange with the dial indicator, no wheel on: dirt and burrs show here, and so does what a crash has done.',

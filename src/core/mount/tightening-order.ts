@@ -48,6 +48,13 @@ function evenSequence(n: number): number[] {
 /** In which order and with which torque the flange screws are tightened. */
 export const tighteningOrder = defineCalculation({
 	id: 'mount.tightening-order',
+	worse: {
+		finalTorqueNm: 'up',
+		screwDiameterMm: 'down',
+		nutFactor: 'down',
+		screwPitchMm: 'up',
+		contactAreaMm2: 'down'
+	},
 	title: 'Tightening order',
 	about:
 		"By hand first, then crosswise in rising steps, then once round. The torque is the machine's figure; the order keeps the flange flat.",

@@ -6,6 +6,15 @@ import { Findings } from '../calculation/verdict.js';
 /** A grinder on a lathe's tool post: how far off centre it may stand, how fast its small wheel runs, what has to be covered. */
 export const mountToolPost = defineCalculation({
 	id: 'mount.tool-post',
+	worse: {
+		centreOffsetMm: 'none',
+		workDiameterMm: 'down',
+		wheelDiameterMm: 'down',
+		runRpm: 'none',
+		ratedRpm: 'down',
+		minSpeedMps: 'up',
+		sizeToleranceUm: 'down'
+	},
 	title: 'Grinder on a lathe',
 	about:
 		"Off the lathe's centre height the cross-slide no longer tells the truth: by how much, and how near it has to be.",

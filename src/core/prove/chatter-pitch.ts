@@ -43,6 +43,15 @@ interface Source {
 /** The pitch of the marks names a frequency, and the frequency names the culprit. */
 export const chatterPitch = defineCalculation({
 	id: 'prove.chatter-pitch',
+	worse: {
+		pitchMm: 'none',
+		markedLengthMm: 'none',
+		markCount: 'none',
+		workSpeedMPerMin: 'none',
+		wheelRpm: 'none',
+		maxOrder: 'down',
+		tolerance: 'down'
+	},
 	title: 'Chatter ruler',
 	about:
 		'Marks counted over a length, and the speed of the work: their frequency against wheel, dressing roll, work and everything else that hums.',

@@ -33,6 +33,7 @@ function quieter(hz: number, now: number, least: number, most: number): number |
 /** Chatter that cuts into the waves of the turn before: which small change of speed makes it die out. */
 export const chatterSpeed = defineCalculation({
 	id: 'prove.chatter-speed',
+	worse: { wheelRpm: 'up', workRpm: 'none', workRpmMin: 'up', workRpmMax: 'down' },
 	title: 'Out of the chatter',
 	about:
 		'Chatter that feeds on its own waves dies when the next turn meets them the other way round. The smallest change of speed that does it; then listen again.',

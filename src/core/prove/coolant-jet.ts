@@ -19,6 +19,18 @@ const SLOW = 0.8;
 /** A jet that gets through the air the wheel drags along: pressure, flow and nozzle, and what a real pump makes of them. */
 export const coolantJet = defineCalculation({
 	id: 'prove.coolant-jet',
+	worse: {
+		wheelSpeedMps: 'up',
+		contactWidthMm: 'up',
+		densityKgPerM3: 'none',
+		dischargeCoefficient: 'down',
+		flowPerWidthLPerMinMm: 'up',
+		nozzleWidthMm: 'down',
+		pumpBar: 'none',
+		pumpLPerMin: 'down',
+		nozzleAreaMm2: 'none',
+		distanceMm: 'up'
+	},
 	title: 'Coolant jet',
 	about:
 		'As fast as the rim, the jet gets through the air it drags along: the pressure, flow and nozzle for that, and what the pump that is there gives.',

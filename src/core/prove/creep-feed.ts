@@ -55,6 +55,17 @@ export function redressDepths(depthMm: number, roughEndMm: number, intervalMm: n
 /** The whole depth in one slow pass: load of the spindle, coolant, redresses inside the part, against many light passes. */
 export const creepFeed = defineCalculation({
 	id: 'prove.creep-feed',
+	worse: {
+		depthMm: 'up',
+		tableSpeedMmPerMin: 'up',
+		widthMm: 'up',
+		partDepthMm: 'up',
+		finishDepthMm: 'down',
+		specificEnergyJPerMm3: 'up',
+		spindlePowerW: 'down',
+		redressIntervalMm: 'down',
+		coolantLPerMin: 'down'
+	},
 	title: 'Creep feed',
 	about:
 		'A deep, slow cut: what the spindle and the coolant have to bear, where inside the part the wheel is redressed, and the time against many light passes.',

@@ -44,6 +44,7 @@ function bites(stockUm: number, biteUm: number): number[] {
 /** A trial surface in small steps: how many, how long, and how many passes with no feed until what was bent away is ground. */
 export const trialSchedule = defineCalculation({
 	id: 'prove.trial-schedule',
+	worse: { roughInfeedUm: 'up', infeedLimitUm: 'down', sparkOutPasses: 'down' },
 	title: 'Trial schedule',
 	about:
 		'Rough passes, fine passes and passes with no feed. Machine and work bend: of every cut a share is left behind, and spark-out takes it.',

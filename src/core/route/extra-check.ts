@@ -6,6 +6,7 @@ import { Findings } from '../calculation/verdict.js';
 /** A check the shop has added to a route, answered. */
 export const extraCheck = defineCalculation({
 	id: 'route.extra-check',
+	worse: { value: 'none', atMost: 'down' },
 	title: 'Check of this shop',
 	about:
 		'A question that must be answered yes, or a value against its limit, as a lead has put it on the route.',

@@ -9,6 +9,14 @@ const vibration = <const N extends string>(name: N, about: string) => mmPerS(nam
 /** After the free run: what was heard decides whether to go on. */
 export const runInOutcome = defineCalculation({
 	id: 'run-in.outcome',
+	worse: {
+		requiredFreeRunS: 'up',
+		actualFreeRunS: 'down',
+		vibrationMmPerS: 'up',
+		vibrationBareMmPerS: 'none',
+		vibrationCautionMmPerS: 'down',
+		vibrationStopMmPerS: 'down'
+	},
 	title: 'After the free run',
 	about: 'Long enough, quiet, no smell, no shake: only then go on.',
 	source: 'General safety practice; vibration limits in velocity rms are guidelines.',

@@ -33,6 +33,7 @@ const positive = <const N extends string>(
 /** Guarded first start: nudge the motor on and off, then run empty and listen. */
 export const runInPlan = defineCalculation({
 	id: 'run-in.plan',
+	worse: { runRpm: 'up', ratedRpm: 'down' },
 	title: 'First start',
 	about: 'How to bring the wheel up in short nudges, how long it runs empty, how long it spins dry.',
 	source: 'Rigid-body start-up (first principles); times and factors are guidelines.',

@@ -12,6 +12,13 @@ const MULTIPLES = [0.5, 2, 3, 4];
 /** Tachometer against the wheel's limit: a worn wheel never earns more rpm. */
 export const speedCheck = defineCalculation({
 	id: 'run-in.speed-check',
+	worse: {
+		ratedRpm: 'down',
+		measuredRpm: 'none',
+		commandedRpm: 'none',
+		cautionPct: 'down',
+		mismatchPct: 'down'
+	},
 	title: 'Speed check',
 	about: 'The tachometer against the label: the lower of marked rpm and marked m/s at the original diameter.',
 	source: 'Circular motion (first principles); the limit stays that of the new wheel.',

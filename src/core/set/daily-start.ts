@@ -80,6 +80,7 @@ type Checks = Values<typeof DAILY_CHECKS>;
 /** Looked at in the morning: what protects people gates the start, the rest is put right first. */
 export const dailyStart = defineCalculation({
 	id: 'set.daily-start',
+	worse: { lubeMinPct: 'up' },
 	title: 'Morning sheet',
 	about:
 		'Oil, coolant, extraction, guard, chuck and magnet, dresser, handwheels, warm-up and table stops: what is open before this machine starts today.',

@@ -16,6 +16,7 @@ const SHARE = 10;
 /** After a dress the zero goes after the rim; a touch shows whether it did, and in the right direction. */
 export const dressCompensation = defineCalculation({
 	id: 'set.dress-compensation',
+	worse: { dressRadialUm: 'none', previousZeroMm: 'none', touchZeroMm: 'none', verifyLimitUm: 'none' },
 	title: 'Zero after a dress',
 	about:
 		'Where the zero moves when the wheel was dressed, each wheel of a pack by its own dress; and from a fresh touch, whether it went the right way.',

@@ -13,6 +13,7 @@ const STEEPEST_DEG = 2;
 /** Four touches tell the machine where the dresser meets the wheel, and whether its way is parallel to the spindle. */
 export const registerDresser = defineCalculation({
 	id: 'set.register-dresser',
+	worse: { toleranceUm: 'down' },
 	title: 'Register the dresser',
 	about:
 		'Rim touched near both edges, side face touched, and run past the far edge: where the passes begin and end, and how far the way of the dresser is off the spindle.',

@@ -21,6 +21,14 @@ const WHEEL = [mm('wheelWidthMm', 'Of its face', { ...over0(10000), label: 'Whee
 /** Where the stops of the table stand, and how long it takes to go over the work. */
 export const stroke = defineCalculation({
 	id: 'set.stroke',
+	worse: {
+		overTravelMm: 'down',
+		minOverTravelMm: 'up',
+		tableSpeedMPerMin: 'up',
+		accelerationMmPerS2: 'down',
+		tableMinMm: 'up',
+		tableMaxMm: 'down'
+	},
 	title: 'Stroke of the table',
 	about:
 		'Stops outside of the work at both ends, strokes a minute, passes in time, and whether it turns round over the work.',

@@ -127,6 +127,20 @@ function heldBy(v: Given, cutN: number): Held {
 /** Does the work stay where it is: the force of the cut against friction, stops and the lever it tips over. */
 export const workHolding = defineCalculation({
 	id: 'set.work-holding',
+	worse: {
+		specificEnergyJPerMm3: 'up',
+		depthUm: 'up',
+		workSpeedMPerMin: 'up',
+		widthMm: 'up',
+		wheelSpeedMps: 'down',
+		friction: 'down',
+		cautionRatio: 'up',
+		chuckPressureNPerCm2: 'down',
+		contactAreaMm2: 'down',
+		partHeightMm: 'up',
+		baseLengthMm: 'down',
+		poleCoverage: 'down'
+	},
 	title: 'Hold the work',
 	about:
 		'How many times stronger the work is held than the cut pushes, sliding and tipping, and the depth at which that turns.',

@@ -20,6 +20,7 @@ export const equivalentDiameterMm = (
 /** Arc of contact, chip and removal of a cut. */
 export const contact = defineCalculation({
 	id: 'spec.contact',
+	worse: { wheelDiameterMm: 'up', workDiameterMm: 'down', workSpeedMps: 'up', wheelSpeedMps: 'down' },
 	title: 'Contact and chip',
 	about:
 		'How long the arc of contact is, how thick a layer each grain shares, and how much is removed: what decides between soft and hard, open and dense.',

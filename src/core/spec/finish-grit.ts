@@ -29,6 +29,7 @@ export function stockOf(stockedGrits: readonly number[]): number[] {
 /** Which grits belong to a finish when dressed in the ordinary, sharp way. */
 export const finishGrit = defineCalculation({
 	id: 'spec.finish-grit',
+	worse: { targetRaUm: 'none' },
 	title: 'Finish to grit',
 	about:
 		'Enter the roughness wanted. You get the grain that gives it when the wheel is dressed sharp, and the grits whose natural finish covers it.',

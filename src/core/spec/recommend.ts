@@ -30,6 +30,13 @@ function diamondCode(ra: number | null): number {
 /** Turns a job into a first-choice wheel, letter by letter, each with the rules that moved it. */
 export const recommend = defineCalculation({
 	id: 'spec.recommend',
+	worse: {
+		targetRaUm: 'none',
+		hardnessHrc: 'up',
+		contactLengthMm: 'up',
+		wheelSpeedMps: 'up',
+		workSpeedMps: 'down'
+	},
 	title: 'Recommend a wheel',
 	about:
 		'Say what is ground and how. You get a first-choice marking with every rule that moved it. A starting point for someone trained, not a release to run.',

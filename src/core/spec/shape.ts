@@ -43,6 +43,13 @@ function web(type: string, s: Sizes): number | null {
 /** Does a shape with these sizes exist, and which of its faces is built for grinding? */
 export const shape = defineCalculation({
 	id: 'spec.shape',
+	worse: {
+		diameterMm: 'down',
+		thicknessMm: 'down',
+		boreMm: 'up',
+		recessDiameterMm: 'none',
+		recessDepthMm: 'up'
+	},
 	title: 'Shape and sizes',
 	about:
 		'What a wheel of this type is called, which sizes it needs, whether they can be, and on which faces it may grind.',

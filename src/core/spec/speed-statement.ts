@@ -34,6 +34,13 @@ export function likelySlip(ratio: number): string | null {
 /** Can what somebody quotes be true? */
 export const speedStatement = defineCalculation({
 	id: 'spec.speed-statement',
+	worse: {
+		diameterMm: 'none',
+		statedRpm: 'none',
+		statedSpeedMps: 'none',
+		tolerancePercent: 'down',
+		ratedSpeedMps: 'down'
+	},
 	title: 'Check a quoted speed',
 	about:
 		'Diameter, rpm and surface speed quoted together: do they agree, by how much not, and which slip would explain it.',

@@ -11,6 +11,15 @@ const positive = <const N extends string>(name: N, unit: 'm/s' | 'rpm' | 'mm', m
 /** Ties rpm, surface speed and diameter together and holds them against wheel and machine limits. */
 export const surfaceSpeed = defineCalculation({
 	id: 'spec.surface-speed',
+	worse: {
+		diameterMm: 'down',
+		speedRpm: 'none',
+		ratedSpeedMps: 'down',
+		ratedSpeedRpm: 'down',
+		machineMaxRpm: 'down',
+		newDiameterMm: 'up',
+		targetSpeedMps: 'up'
+	},
 	title: 'Surface speed',
 	about: "rpm, m/s and ft/min at today's diameter, against the wheel's and the machine's limits.",
 	source: 'Circular motion (first principles); both printed limits respected at every diameter.',

@@ -10,6 +10,12 @@ const size = <const N extends string>(name: N, about: string) =>
 /** Wobble of the side face: how much the wheel leans, and whether a paper shim could set it straight. */
 export const faceRunout = defineCalculation({
 	id: 'true.face-runout',
+	worse: {
+		measuringRadiusMm: 'down',
+		flangeContactDiameterMm: 'up',
+		limitTirUm: 'down',
+		shimLimitUm: 'down'
+	},
 	title: 'Wobble of the face',
 	about:
 		'Readings round a side face give the lean, and where and how thick a paper shim would have to be. Refitting clean comes first; a hard lump behind one side bends the wheel and can crack it.',

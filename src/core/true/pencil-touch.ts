@@ -11,6 +11,7 @@ const end = <const N extends string>(name: N, label: string) =>
 /** Run-out without an indicator: how long a pencil line becomes when the pencil goes on a known way after the first touch. */
 export const pencilTouch = defineCalculation({
 	id: 'true.pencil-touch',
+	worse: { fromAngleDeg: 'none', toAngleDeg: 'none', advanceUm: 'up', limitTirUm: 'down' },
 	title: 'Run-out from a pencil line',
 	about:
 		'The pencil just touches, then goes on a known way: the longer the line, the less the rim runs out. The middle of the line is the high spot.',

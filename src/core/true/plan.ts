@@ -39,6 +39,18 @@ function passesOf(
 /** Passes, time and what is left when the run-out is cut away with a diamond. */
 export const truePlan = defineCalculation({
 	id: 'true.plan',
+	worse: {
+		runoutTirUm: 'up',
+		roughInfeedUm: 'up',
+		finishInfeedUm: 'up',
+		sparkOutPasses: 'down',
+		wheelDiameterMm: 'none',
+		speedRpm: 'up',
+		minDiameterMm: 'up',
+		ratedSpeedMps: 'down',
+		infeedCautionUm: 'down',
+		infeedStopUm: 'down'
+	},
 	title: 'Truing plan',
 	about:
 		'Stock from the readings, rough and fine passes, passes with no feed, time, and the diameter after. Truing makes it round, not sharp: a dressing always follows.',

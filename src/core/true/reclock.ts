@@ -17,6 +17,14 @@ function bestSeat(off: Vec, play: number): { seat: Vec; remainingUm: number } {
 /** Where to push the wheel within its bore play, or how to turn it on its seat, so that less has to be trued away. */
 export const reclock = defineCalculation({
 	id: 'true.reclock',
+	worse: {
+		eccentricityUm: 'up',
+		highSpotAngleDeg: 'none',
+		boreClearanceUm: 'none',
+		seatAngleDeg: 'none',
+		limitTirUm: 'down',
+		maxClearanceUm: 'down'
+	},
 	title: 'Move the wheel on its seat',
 	about:
 		'Which way to push, how far, what would remain and where the clearance ends; and whether turning the wheel on a seat that runs out itself would do better.',

@@ -6,6 +6,7 @@ import { ROUND_FIELDS, analyseRound } from './rim-readings.js';
 /** Splits rim readings into eccentricity, which moving the wheel can cure, and shape, which only truing cures. */
 export const runout = defineCalculation({
 	id: 'true.runout',
+	worse: { limitTirUm: 'down', stopTirUm: 'down' },
 	title: 'Run-out of the rim',
 	about:
 		'Dial readings round the rim give how far it runs out, how far it is off centre and towards where, and what is not eccentricity.',

@@ -4,12 +4,14 @@ import { expect } from 'chai';
 import { CALCULATIONS, calculation } from '../../../src/core/calculations.js';
 import {
 	type Limits,
+	beyondEnds,
 	checkLimits,
 	guidelineFields,
 	inShop,
 	limitOf,
 	withLimits
 } from '../../../src/core/calculation/limits.js';
+import { fieldIn } from '../../../src/core/calculation/in-system.js';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 
 const runout = calculation('mount.spindle-runout');
@@ -118,4 +120,37 @@ describe('limits and usual values of every calculation', () => {
 				}
 			)
 		));
+});
+
+describe('hard ends of the figures of a shop', () => {
+	it('are round in the system they are typed in', () => {
+		const twoThou = { [ID]: { runoutLimitUm: 50.8 } };
+		expect(checkLimits(CALCULATIONS, twoThou, 'inch')).to.deep.equal(twoThou);
+		expect(refused(twoThou)).to.equal(`${ID}.runoutLimitUm above-maximum`);
+		expect(limitOf(twoThou, runout, 'runoutLimitUm', 'inch')).to.equal(50.8);
+		expect(limitOf(twoThou, runout, 'runoutLimitUm')).to.equal(50);
+	});
+	it('hold a figure kept before there was an end, and say which counts', () => {
+		const old = { [ID]: { runoutLimitUm: 400 } };
+		expect(limitOf(old, runout, 'runoutLimitUm')).to.equal(50);
+		expect(withLimits(old, runout, {})).to.include({ runoutLimitUm: 50 });
+		expect(beyondEnds(CALCULATIONS, old).map((b) => [b.field.name, b.own, b.counts])).to.deep.equal([
+			['runoutLimitUm', 400, 50]
+		]);
+		expect(beyondEnds(CALCULATIONS, SHOP)).to.deep.equal([]);
+	});
+	it('hold in every calculation and in both systems, whatever the shop says', () => {
+		fc.assert(
+			fc.property(fc.constantFrom(...CALCULATIONS), fc.double({ noNaN: true }), (c, own) => {
+				for (const f of guidelineFields(c)) {
+					if (f.kind !== 'number') continue;
+					for (const system of ['mm', 'inch'] as const) {
+						const end = fieldIn(f, system) as typeof f;
+						const counts = limitOf({ [c.id]: { [f.name]: own } }, c, f.name, system);
+						expect(counts, `${c.id} ${f.name}`).to.be.within(end.min ?? -Infinity, end.max ?? Infinity);
+					}
+				}
+			})
+		);
+	});
 });

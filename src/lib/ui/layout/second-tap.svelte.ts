@@ -1,5 +1,7 @@
-/** So long a key that books another thing does not answer where the last one was pressed, ms. */
+/** So long a key that books another thing does not answer after it came where the last one was pressed, ms. */
 const APART_MS = 1000;
+/** A press so long ago has nothing to do with the key that comes now, ms; a slow answer does. */
+const FORGOTTEN_MS = 6000;
 let last: { label: string; at: number } | null = null;
 
 /**
@@ -12,10 +14,10 @@ export class SecondTap {
 
 	constructor(label: () => string) {
 		$effect(() => {
-			const left = last && last.label !== label() ? APART_MS - (performance.now() - last.at) : 0;
-			this.waits = left > 0;
-			if (left <= 0) return;
-			const over = setTimeout(() => (this.waits = false), left);
+			const another = last !== null && last.label !== label();
+			this.waits = another && performance.now() - last!.at < FORGOTTEN_MS;
+			if (!this.waits) return;
+			const over = setTimeout(() => (this.waits = false), APART_MS);
 			return () => clearTimeout(over);
 		});
 	}
