@@ -145,13 +145,14 @@ export const WINDOWS: readonly (readonly [string, readonly string[]])[] = [
 	[
 		'The limit belongs to the check of the shop; a sweep of the example crosses only its field ends.',
 		['route.extra-check value']
-	][
-		('Two statements of one speed must agree: off either way is wrong.',
+	],
+	[
+		'Two statements of one speed must agree: off either way is wrong.',
 		[
 			'spec.speed-statement diameterMm',
 			'spec.speed-statement statedRpm',
 			'spec.speed-statement statedSpeedMps'
-		])
+		]
 	],
 	[
 		'A band and a start of an experiment: too low and too high both spoil the answer.',
