@@ -1,6 +1,6 @@
 import { from0, over0, um as umField, RUNOUT_END } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { Findings } from '../calculation/verdict.js';
+import { Findings, type Verdict } from '../calculation/verdict.js';
 
 const um = <const N extends string>(name: N, label: string) =>
 	umField(name, 'Dial indicator, turned by hand, full reading', { ...from0(5000), required: true, label });
@@ -48,13 +48,22 @@ export const spindleRunout = defineCalculation({
 			advanced: true
 		})
 	],
-	outputs: [{ name: 'worstUm', unit: 'um', about: 'The worse of the two', main: true }],
+	outputs: [
+		{ name: 'worstUm', unit: 'um', about: 'The worse of the two', main: true },
+		{ name: 'taperState', about: 'Of the taper alone: ok, caution or stop' },
+		{ name: 'flangeState', about: 'Of the flange alone: ok, caution or stop' }
+	],
 	example: { taperRunoutUm: 3, flangeRunoutUm: 14 },
 	compute(v) {
 		const worstUm = Math.max(v.taperRunoutUm, v.flangeRunoutUm);
 		const where = v.taperRunoutUm >= v.flangeRunoutUm ? 'taper' : 'flange';
+		const stateOf = (readingUm: number): Verdict =>
+			readingUm >= v.runoutLimitUm ? 'stop' : readingUm > v.runoutAimUm ? 'caution' : 'ok';
+		const hit = v.taperLimitUm !== null && v.taperRunoutUm > v.taperLimitUm;
 		return {
 			worstUm,
+			taperState: hit ? 'stop' : stateOf(v.taperRunoutUm),
+			flangeState: stateOf(v.flangeRunoutUm),
 			...new Findings()
 				.stop(
 					'runout-over-limit',
@@ -63,7 +72,7 @@ export const spindleRunout = defineCalculation({
 				)
 				.stop(
 					'taper-runout',
-					v.taperLimitUm !== null && v.taperRunoutUm > v.taperLimitUm && worstUm < v.runoutLimitUm,
+					hit && worstUm < v.runoutLimitUm,
 					`The taper runs out ${v.taperRunoutUm} µm after it was hit, limit ${v.taperLimitUm} µm. Clean and measure again; nothing is mounted on it like this.`
 				)
 				.caution(

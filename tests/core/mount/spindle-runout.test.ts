@@ -34,3 +34,15 @@ describe('mount.spindle-runout', () => {
 		expect(says({ ...taper(29), ...flange(30) })).to.match(/^The flange runs out 30/);
 	});
 });
+
+describe('what a drawing of the spindle shows', () => {
+	it('is each reading as it was found, by the figures that count', () => {
+		const states = (more: object) => {
+			const o = spindleRunout.run({ taperRunoutUm: 13, flangeRunoutUm: 6, ...more });
+			return [o.taperState, o.flangeState];
+		};
+		expect(states({})).to.deep.equal(['caution', 'caution']);
+		expect(states({ taperLimitUm: 12 })).to.deep.equal(['stop', 'caution']);
+		expect(states({ runoutAimUm: 6, runoutLimitUm: 13 })).to.deep.equal(['stop', 'ok']);
+	});
+});

@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { TAPER_LIMIT_UM } from '$core/keep/incident-work';
+	import { limitOf } from '$core/calculation/limits';
+	import type { Verdict } from '$core/calculation/verdict';
+	import { spindleRunout } from '$core/mount/spindle-runout';
 	import { recommissionStep, spindleStep } from '$core/route/stations/machine/steps';
 	import { quantity } from '$core/quantity/format';
 	import SpindleDrawing from '$lib/drawing/SpindleDrawing.svelte';
@@ -15,9 +17,11 @@
 	/** The machine itself, before any wheel: woken after a long stand, or measured after a crash. */
 	let { desk }: Props = $props();
 	const waking = $derived(desk.facts.route.machineAsks === 'wake');
-	/** A reading with its mark, from the aim and the limit it is judged by. */
-	const seen = (v: unknown, stop: boolean) =>
-		typeof v === 'number' ? { text: q(v), state: stop ? 'stop' : v > 5 ? 'caution' : 'ok' } : null;
+	/** A reading with its mark, as it was found. */
+	const seen = (v: unknown, state: Verdict | undefined) =>
+		typeof v === 'number' && state ? { text: q(v), state } : null;
+	const figure = (name: string) =>
+		limitOf(desk.facts.guidelines.limits, spindleRunout, name, desk.facts.units);
 	const wakeWords = (code: string | null) => WAKE_WORDS[code ?? ''] ?? code ?? '';
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
@@ -56,15 +60,16 @@
 		instruments={{ taperRunoutUm: 'dial', flangeRunoutUm: 'dial' }}
 	>
 		{#snippet drawing(out, v)}<SpindleDrawing
-				taper={seen(v.taperRunoutUm, Number(v.taperRunoutUm) > TAPER_LIMIT_UM)}
-				flange={seen(v.flangeRunoutUm, Number(v.flangeRunoutUm) >= 25)}
+				taper={seen(v.taperRunoutUm, out?.taperState)}
+				flange={seen(v.flangeRunoutUm, out?.flangeState)}
 				words={out ? `The worse of the two ${q(out.worstUm)}` : ''}
 			/>
 			<p class="lab">The worse of the two</p>
 			<p class="num big">{out ? q(out.worstUm) : '-'}</p>
-			<Strip value={out ? out.worstUm : null} limit={25} label="Run-out" show={q} />
+			<Strip value={out ? out.worstUm : null} limit={figure('runoutLimitUm')} label="Run-out" show={q} />
 			<p class="quiet">
-				Aim 5 µm; from 25 µm on the spindle is looked at by people trained for it.
+				Aim {q(figure('runoutAimUm'))}; from {q(figure('runoutLimitUm'))} on the spindle is looked at by people
+				trained for it.
 			</p>{/snippet}
 	</StepForm>
 {/if}
