@@ -15,8 +15,9 @@ export class SecondTap {
 	constructor(label: () => string) {
 		$effect(() => {
 			const another = last !== null && last.label !== label();
-			this.waits = another && performance.now() - last!.at < FORGOTTEN_MS;
-			if (!this.waits) return;
+			const held = another && performance.now() - last!.at < FORGOTTEN_MS;
+			this.waits = held;
+			if (!held) return;
 			const over = setTimeout(() => (this.waits = false), APART_MS);
 			return () => clearTimeout(over);
 		});
