@@ -12,8 +12,9 @@ export async function startSaid(page: Page): Promise<void> {
 	])
 		await say(page, q, 'Yes');
 }
+/** A key is pressed when it answers: one that has just come in the place of another waits for a second. */
 export const press = (page: Page, name: string | RegExp): Promise<void> =>
-	page.getByRole('button', { name }).first().click();
+	page.getByRole('button', { name, disabled: false }).first().click();
 export const heading = (page: Page, name: string | RegExp): Promise<void> =>
 	page.getByRole('heading', { name, level: 1 }).waitFor();
 /** A station in the rim. */

@@ -80,7 +80,14 @@ describe('every route leads to a released wheel', () => {
 		await takeAndInspect(
 			page,
 			false,
-			{ marking: '1A1-250-20-76.2 B126 100 EP', bondFamily: 'plated' },
+			{
+				marking: '1A1-250-20-76.2 B126 100 EP',
+				bondFamily: 'plated',
+				newDiameterMm: 250,
+				diameterMm: 249.9,
+				widthMm: 20,
+				massKg: 5
+			},
 			'the only plated one for this part'
 		);
 		await mounted(page);

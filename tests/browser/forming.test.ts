@@ -79,7 +79,7 @@ describe('putting a form on the wheel', () => {
 		await page.getByRole('link', { name: /^On to dressing/ }).click();
 		await heading(page, 'Dress');
 		expect(await page.getByRole('radio', { name: 'a radius' }).isChecked()).to.equal(true);
-		await dressed(page);
+		await dressed(page, { offset: '-0.3' });
 		await released(page);
 	});
 
@@ -209,6 +209,7 @@ describe('putting a form on the wheel', () => {
 			.first()
 			.waitFor();
 		await field(page, 'Roll speed').fill('2900');
+		await field(page, 'In all').fill('2.5 mm');
 		await accessible(page, 'form roll');
 		await say(page, 'The roll carries this form', 'Yes');
 		await press(page, /^Set like this/);
