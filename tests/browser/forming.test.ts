@@ -79,7 +79,7 @@ describe('putting a form on the wheel', () => {
 		await page.getByRole('link', { name: /^On to dressing/ }).click();
 		await heading(page, 'Dress');
 		expect(await page.getByRole('radio', { name: 'a radius' }).isChecked()).to.equal(true);
-		await dressed(page, { offset: '-0.3' });
+		await dressed(page, { offset: '-0.3', alongForm: true });
 		await released(page);
 	});
 

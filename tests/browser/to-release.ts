@@ -151,7 +151,7 @@ export async function balanceSaid(page: Page): Promise<void> {
 /** Placed, set, and listened to; a caution that stands is accepted with its reason. */
 export async function dressed(
 	page: Page,
-	{ offset = '-6', traverse = '180', reason = '', then = '' } = {}
+	{ offset = '-6', traverse = '180', reason = '', then = '', alongForm = false } = {}
 ): Promise<void> {
 	await station(page, 'Dress').click();
 	await press(page, /^Dress it with single point/);
@@ -159,6 +159,7 @@ export async function dressed(
 	await page.getByText('Past centre', { exact: true }).waitFor();
 	await press(page, 'Diamond stands here');
 	await page.getByLabel('Traverse').fill(traverse);
+	if (alongForm) await say(page, 'Runs along the form again', 'Yes');
 	await press(page, 'Set like this');
 	if (reason) {
 		await page.getByLabel('Why may it go on?').fill(reason);
