@@ -52,10 +52,11 @@
 			class:act={main}
 			class:danger={stop}
 			onclick={(e) => {
-				if (tap.hears(e, label)) onact();
+				// What stops never waits.
+				if (tap.hears(e, label) || stop) onact();
 			}}
 			disabled={disabled || busy}
-			aria-disabled={tap.waits ? 'true' : undefined}
+			aria-disabled={tap.waits && !stop ? 'true' : undefined}
 			>{label}{#if key && main}<kbd aria-hidden="true">Enter</kbd>{/if}</button
 		>
 		{@render children?.()}{/if}
