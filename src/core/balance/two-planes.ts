@@ -110,14 +110,16 @@ export const twoPlanes = defineCalculation({
 	},
 	compute(v) {
 		const sense = v.phaseSense === 'with' ? 1 : -1;
-		const phasors = (list: readonly { ampMmPerS: number; phaseDeg: number }[]) =>
-			list.map((r) => vec(r.ampMmPerS, sense * r.phaseDeg)) as unknown as Two<Vec>;
+		const phasor = (r: { ampMmPerS: number; phaseDeg: number }): Vec => vec(r.ampMmPerS, sense * r.phaseDeg);
+		const phasors = (list: readonly { ampMmPerS: number; phaseDeg: number }[]): Two<Vec> => [
+			phasor(list[0]!),
+			phasor(list[1]!)
+		];
 		const V0 = phasors(v.initial);
 		const after: Two<Two<Vec>> = [phasors(v.afterTrial1), phasors(v.afterTrial2)];
 		const trials: Two<Vec> = [vec(v.trial1Gmm, v.trial1AngleDeg), vec(v.trial2Gmm, v.trial2AngleDeg)];
-		const changes = after.map((a) => [sub(a[0], V0[0]), sub(a[1], V0[1])] as const) as unknown as Two<
-			Two<Vec>
-		>;
+		const change = (a: Two<Vec>): Two<Vec> => [sub(a[0], V0[0]), sub(a[1], V0[1])];
+		const changes: Two<Two<Vec>> = [change(after[0]), change(after[1])];
 		/** Reading of plane i from an unbalance in plane k. */
 		const A = (i: 0 | 1, k: 0 | 1): Vec => over(changes[k][i], trials[k]);
 		const condition = conditionOf([
