@@ -194,7 +194,7 @@ async function browserTests(half: Half): Promise<Count> {
 		.map((n) => `tests/browser/${n}`)
 		.filter((n) => SECOND_HALF.includes(n) === (half === 'second'));
 	const port = half === 'first' ? '4273' : '4373';
-	return onGround((env) => mocha(files, { ...env, UNCINUS_TEST_PORT: port }, 90_000, half === 'second'));
+	return onGround((env) => mocha(files, { ...env, UNCINUS_TEST_PORT: port }, 300_000, half === 'second'));
 }
 
 /** Everything from lint to browser tests, and the closing line that says how it went. */

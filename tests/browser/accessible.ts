@@ -19,7 +19,7 @@ async function fitsEverywhere(page: Page, what: string): Promise<void> {
 		if (width !== size.width) await page.setViewportSize({ width, height: size.height });
 		// A chart takes its new width a moment after its page.
 		await page
-			.waitForFunction((w) => document.documentElement.scrollWidth <= w, width, { timeout: 5000 })
+			.waitForFunction((w) => document.documentElement.scrollWidth <= w, width, { timeout: 30_000 })
 			.catch(() => undefined);
 		const out = await page.evaluate(
 			(w) =>

@@ -72,7 +72,6 @@ describe('after a crash', () => {
 	tellOnFailure(() => page);
 
 	it('after a crash: the plan, the spindle under the dial, a new wheel, every station to release', async function () {
-		this.timeout(120_000);
 		await crashed(page);
 		await begin(page, 'Crash recovery', /SG-1/, 'surface');
 		await heading(page, 'Machine: spindle');

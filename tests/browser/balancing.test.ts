@@ -17,7 +17,6 @@ describe('balancing', () => {
 	tellOnFailure(() => page);
 
 	it('balanced on the bench first, then run in, trued, dressed and released', async function () {
-		this.timeout(90_000);
 		const setup = await new Brought(page).mounted('stand-first');
 		await setup.open('balance');
 		await page.getByRole('button', { name: 'Level', exact: true }).click();
@@ -53,7 +52,6 @@ describe('balancing', () => {
 	});
 
 	it('balanced in the machine by its own balancer, after dressing', async function () {
-		this.timeout(90_000);
 		const setup = await new Brought(page).mounted('in-machine');
 		await setup.trueAndDressed();
 		await station(page, 'Balance').click();
@@ -63,7 +61,6 @@ describe('balancing', () => {
 	});
 
 	it('a rest tells only a direction, vibration tells both; dimples are not booked against a stop, screws want another roll', async function () {
-		this.timeout(60_000);
 		const setup = await (await new Brought(page).mounted('toolroom')).ranIn();
 		await setup.did('true', 'runout');
 		await setup.did('true', 'after');

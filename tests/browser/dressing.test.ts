@@ -32,7 +32,6 @@ async function looked(page: Page, parallel?: 'Yes' | 'No'): Promise<void> {
 describe('dressing with everything a shop has', () => {
 	let page: Page;
 	before(async function () {
-		this.timeout(240_000);
 		page = await signedIn('Mara Okonjo');
 		await anotherBenchGrinder(page, 'BG-9');
 		await broughtToDress(page, [CUP, METAL, CREEP, BENCH, LATHE]);
@@ -44,7 +43,6 @@ describe('dressing with everything a shop has', () => {
 	tellOnFailure(() => page);
 
 	it('a diamond cup: truing wheel with its own look and ring, strokes, then the stick until it is open', async function () {
-		this.timeout(120_000);
 		await openDress(page, CUP);
 		await page.getByText('Diamond on diamond', { exact: false }).first().waitFor();
 		await dressWith(page, 'not round: runs out, just mounted', 'truing wheel');
@@ -97,7 +95,6 @@ describe('dressing with everything a shop has', () => {
 	});
 
 	it('a metal bond: the wire floods first, and the grain is looked at afterwards', async function () {
-		this.timeout(120_000);
 		await openDress(page, METAL);
 		await dressWith(page, 'not round: runs out, just mounted', 'wire erosion');
 		for (const [label, value] of [
@@ -134,7 +131,6 @@ describe('dressing with everything a shop has', () => {
 	});
 
 	it('creep feed: a form roll, and twice again after the release', async function () {
-		this.timeout(120_000);
 		await openDress(page, CREEP);
 		await page.getByText('a profile', { exact: true }).click();
 		await dressWith(page, 'form out of tolerance', 'driven form roll');
@@ -160,7 +156,6 @@ describe('dressing with everything a shop has', () => {
 	});
 
 	it('a bench wheel: the star cutter on its rest, then the stick, never on the guard', async function () {
-		this.timeout(120_000);
 		await openDress(page, BENCH);
 		await dressWith(page, 'lines on the part, face not straight', 'hand dresser', /^S-1/);
 		await page.getByText('the hand alone').click();
@@ -197,7 +192,6 @@ describe('dressing with everything a shop has', () => {
 	});
 
 	it('a lathe wheel: the tool on centre, its face parallel to the lathe', async function () {
-		this.timeout(120_000);
 		await openDress(page, LATHE);
 		await dressWith(page, 'lines on the part, face not straight', 'hand dresser', /^HS-1/);
 		await page.getByText('a jig', { exact: true }).click();

@@ -9,7 +9,6 @@ describe('a shop that starts with nothing', () => {
 	let shop: EmptyShop;
 	let page: Page;
 	before(async function () {
-		this.timeout(60_000);
 		shop = await EmptyShop.open();
 		page = await (await context()).newPage();
 	});
@@ -106,7 +105,6 @@ describe('a shop that starts with nothing', () => {
 		await page.getByText('computed, not weighed', { exact: false }).waitFor();
 	});
 	it('and to a first setup, which is worked to release', async function () {
-		this.timeout(120_000);
 		await page.goto(shop.base);
 		await page.getByRole('link', { name: 'Start a setup' }).click();
 		await page.getByLabel('Part', { exact: true }).fill('Valve plates');

@@ -40,7 +40,6 @@ describe('every route leads to a released wheel', () => {
 	tellOnFailure(() => page);
 
 	it('an old machine is woken first', async function () {
-		this.timeout(120_000);
 		await begin(page, 'Recommission', /SG-1/, 'surface');
 		await heading(page, 'Machine: wake it');
 		await lookedOverDead(page);
@@ -59,7 +58,6 @@ describe('every route leads to a released wheel', () => {
 	});
 
 	it('weights neutral: nothing is balanced, the finish judges', async function () {
-		this.timeout(120_000);
 		await begin(page, 'Weights neutral, then judge', /SG-1/, 'surface');
 		await takeAndInspect(page, true);
 		await mounted(page, 'read', 'then neutral');
@@ -75,7 +73,6 @@ describe('every route leads to a released wheel', () => {
 	});
 
 	it('a single layer of grain is neither trued nor dressed', async function () {
-		this.timeout(120_000);
 		await begin(page, 'Single layer', /SG-1/, 'surface');
 		await takeAndInspect(
 			page,
@@ -96,7 +93,6 @@ describe('every route leads to a released wheel', () => {
 	});
 
 	it('a grinder on a lathe: on centre, ways covered, dressed by a jig', async function () {
-		this.timeout(120_000);
 		await begin(page, 'Lathe tool post', /LP-1/, 'lathe tool post');
 		await takeAndInspect(page, false, SMALL);
 		await station(page, 'Mount').click();
@@ -136,7 +132,6 @@ describe('every route leads to a released wheel', () => {
 	});
 
 	it('a bench grinder: rest and tongue close, dressed by hand', async function () {
-		this.timeout(120_000);
 		await anotherBenchGrinder(page, 'BG-8');
 		await begin(page, 'Bench grinder', /BG-8/, 'off-hand');
 		await takeAndInspect(page, true, BENCH);

@@ -246,7 +246,7 @@ describe('bad input, faults and two people', () => {
 		await other.goto(`${base()}/rack`);
 		await heading(other, /database does not answer/);
 		await database();
-		await other.getByRole('heading', { name: 'Rack', level: 1 }).waitFor({ timeout: 20_000 });
+		await other.getByRole('heading', { name: 'Rack', level: 1 }).waitFor();
 		await other.close();
 		await press(page, 'Slides on by hand');
 		await page

@@ -11,7 +11,6 @@ const KEYS = room('Wear rings', '7406');
 describe('the outline of a form', () => {
 	let page: Page;
 	before(async function () {
-		this.timeout(240_000);
 		page = await signedIn('Mara Okonjo');
 		await broughtToDress(page, [KEYS]);
 	});
@@ -23,7 +22,6 @@ describe('the outline of a form', () => {
 
 	const cell = (name: string) => page.getByRole('textbox', { name, exact: true });
 	it('is edited by keyboard, each wrong figure told at its place, and undone', async function () {
-		this.timeout(60_000);
 		await open(page, KEYS);
 		await shaped(page, 'chamfers', { Width: '20', Chamfer: '2' });
 		await cell('Segment 1 ends at z').focus();
@@ -99,7 +97,6 @@ describe('the outline of a form', () => {
 		);
 	});
 	it('in inches it is the same form, and on a narrow page nothing sticks out', async function () {
-		this.timeout(60_000);
 		await shapedAgain(page, 'round corners', { Width: '25.4', Radius: '2.54' });
 		await page.getByRole('button', { name: /^Numbers in mill/ }).click();
 		await page.waitForFunction(

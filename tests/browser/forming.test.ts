@@ -20,7 +20,6 @@ const ROLL = creep('Retainer splines', '7405');
 describe('putting a form on the wheel', () => {
 	let page: Page;
 	before(async function () {
-		this.timeout(240_000);
 		page = await signedIn('Mara Okonjo');
 		await broughtToDress(page, [FLANK, CORNER, HOLLOW, RIBS, ROLL]);
 	});
@@ -42,7 +41,6 @@ describe('putting a form on the wheel', () => {
 	});
 
 	it('a flank of 23 degrees by blocks, from an empty setup to a released wheel', async function () {
-		this.timeout(120_000);
 		await open(page, FLANK);
 		await page.getByText('No form yet.', { exact: false }).waitFor();
 		await shaped(page, 'one angle', { Width: '20', Angle: '23' });
@@ -84,7 +82,6 @@ describe('putting a form on the wheel', () => {
 	});
 
 	it('a round corner of 2.4 from an engraved constant, the coupon taken back into the stack', async function () {
-		this.timeout(120_000);
 		await open(page, CORNER);
 		await shaped(page, 'round corners', { Width: '32', Radius: '2.4' });
 		await field(page, 'Form tolerance').fill('4');
@@ -118,7 +115,6 @@ describe('putting a form on the wheel', () => {
 	});
 
 	it('a hollow too small for its tip is refused, and made with another', async function () {
-		this.timeout(120_000);
 		await open(page, HOLLOW);
 		await shaped(page, 'hollow radius', { Width: '20', Radius: '0.3', Depth: '0.2' });
 		await page.getByText('Smallest hollow against the tip').waitFor();
@@ -142,7 +138,6 @@ describe('putting a form on the wheel', () => {
 	});
 
 	it('ribs from a drawing, by a controlled dresser with its program', async function () {
-		this.timeout(120_000);
 		await open(page, RIBS);
 		const ribs = buildProfile.run({
 			shape: 'multi-rib',
@@ -195,7 +190,6 @@ describe('putting a form on the wheel', () => {
 	});
 
 	it('a form roll with its mirror', async function () {
-		this.timeout(120_000);
 		await open(page, ROLL);
 		await press(page, 'Library');
 		const library = page.getByRole('region', { name: 'From the library' });

@@ -17,7 +17,6 @@ describe('a wheel glued to its quill', () => {
 	tellOnFailure(() => page);
 
 	it('a glued wheel: the quill, the joint, a clock that a restart does not lose, and on to release', async function () {
-		this.timeout(120_000);
 		const id = await begin(page, 'Glued internal', /IG-3/, 'bore');
 		await takeAndInspect(page, false);
 		await station(page, 'Mount').click();

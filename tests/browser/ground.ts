@@ -88,7 +88,8 @@ export async function context(options: Parameters<Browser['newContext']>[0] = {}
 		serviceWorkers: 'block',
 		...options
 	});
-	made.setDefaultTimeout(15_000);
+	// Long, for a machine whose processors are busy elsewhere: nothing waits for its end but what is broken.
+	made.setDefaultTimeout(45_000);
 	made.on('console', (m) => {
 		if (/Content.Security.Policy/i.test(m.text())) reported.push(`${m.page()?.url() ?? ''} ${m.text()}`);
 	});

@@ -19,7 +19,6 @@ describe('holding the work and the first cut', () => {
 	tellOnFailure(() => page);
 
 	it('a thin magnet throws the part on the stand-in and holds it once it is blocked in; touched off, ticked, released', async function () {
-		this.timeout(120_000);
 		const { id } = await (await new Brought(page).mounted('neutral-first')).trueAndDressed();
 		await page.goto(`${base()}/setups/${id}/prove`);
 		await page.getByRole('button', { name: 'Hold the work' }).first().click();

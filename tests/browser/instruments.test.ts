@@ -16,7 +16,6 @@ describe('instruments at the machine', () => {
 	tellOnFailure(() => page);
 
 	it('an instrument that goes wrong is said in words and nothing is taken', async function () {
-		this.timeout(120_000);
 		const set = async (failure: string) => {
 			await page.goto(`${base()}/shop/instruments/DI-1`);
 			await page.getByLabel('Stand-in: goes wrong').selectOption(failure);

@@ -53,7 +53,6 @@ const forecast = (more: object) =>
 describe('keeping a wheel to its end', () => {
 	let page: Page;
 	before(async function () {
-		this.timeout(240_000);
 		page = await signedIn('Mara Okonjo');
 		await broughtToDress(page, [SPLINES]);
 	});
@@ -69,7 +68,6 @@ describe('keeping a wheel to its end', () => {
 	const since = (says: RegExp) => page.getByRole('status').filter({ hasText: says }).first().waitFor();
 
 	it('creep feed: redressed four times inside its parts, each date right, overdue said, then scrapped', async function () {
-		this.timeout(150_000);
 		await open('prove');
 		await press(page, 'Touch off and trial');
 		await fill(page, [
@@ -152,7 +150,6 @@ describe('keeping a wheel to its end', () => {
 	});
 
 	it('a wheel parked, mounted again on another machine, and released with its history', async function () {
-		this.timeout(150_000);
 		const own = await (await new Brought(page).mounted('neutral-first')).trueAndDressed();
 		await station(page, 'Prove').click();
 		await released(page, '0.5');

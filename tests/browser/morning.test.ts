@@ -9,7 +9,6 @@ describe('the morning sheet of a machine', () => {
 	let page: Page;
 	let machineId = 0;
 	before(async function () {
-		this.timeout(120_000);
 		page = await signedIn('Mara Okonjo');
 		// A machine of its own: what stops it stops nobody else.
 		machineId = await anotherSurfaceGrinder(page, 'SG-6');
@@ -22,7 +21,6 @@ describe('the morning sheet of a machine', () => {
 	const card = () => page.getByRole('article').filter({ hasText: 'SG-6' });
 
 	it('a guard left open stops the start that day; put right and told again, it starts', async function () {
-		this.timeout(120_000);
 		const setup = await new Brought(page, { machineId }).mounted('neutral-first');
 		await page.goto(base());
 		await card().getByRole('link', { name: 'Morning sheet: not yet' }).click();
@@ -94,7 +92,6 @@ describe('the morning sheet of a machine', () => {
 	});
 
 	it('asked for by the shop, no machine starts without one', async function () {
-		this.timeout(120_000);
 		const asked = async (answer: 'Yes' | 'No') => {
 			await page.goto(`${base()}/shop`);
 			await say(page, 'Morning sheet is asked for', answer);

@@ -7,7 +7,6 @@ import { base, restartApp, signedIn, stopApp, tellOnFailure } from './ground.js'
 import { balanceSaid, dressed, mountSaid, released, trialSaid, truedSaid } from './to-release.js';
 
 describe('without the network', function () {
-	this.timeout(240_000);
 	let page: Page;
 	let setup: Brought;
 	tellOnFailure(() => page);

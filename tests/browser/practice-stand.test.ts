@@ -16,7 +16,6 @@ describe('the practice stand', () => {
 	tellOnFailure(() => page);
 
 	it('is played by keyboard alone', async function () {
-		this.timeout(60_000);
 		const seed = 12;
 		const w = practiceWheel(seed);
 		const right = twoWeights

@@ -15,7 +15,6 @@ describe('the microphone', () => {
 	};
 	it('hears eight taps, counts them and stops by itself', async function () {
 		// The sound runs in real time: a slow machine may lose a tap of it, and recording then ends after its minute.
-		this.timeout(150_000);
 		const page = await open(true);
 		await press(page, /^Record the ring/);
 		await page.getByRole('meter', { name: 'Loudness' }).waitFor();
@@ -35,7 +34,7 @@ describe('the microphone', () => {
 		await press(page, /^Record the ring/);
 		await page.getByText(/may not use the microphone/).waitFor();
 		await loadWav(page, ringFile('clear'));
-		await page.getByText('Clear', { exact: true }).first().waitFor({ timeout: 30_000 });
+		await page.getByText('Clear', { exact: true }).first().waitFor();
 		await page.context().close();
 	});
 	it('absent, or not given to this address: says so', async () => {
@@ -73,7 +72,7 @@ describe('the microphone', () => {
 		await page
 			.getByText(/^(Not to be judged|Doubtful|Clear)$/)
 			.first()
-			.waitFor({ timeout: 30_000 });
+			.waitFor();
 		await page.context().close();
 	});
 });
@@ -91,7 +90,7 @@ describe('the ear trainer', () => {
 			await page
 				.getByRole('button', { name: /Play the wheel/ })
 				.and(page.locator(':enabled'))
-				.waitFor({ timeout: 30_000 });
+				.waitFor();
 			await page.keyboard.press('p');
 			await page.keyboard.press(String(round));
 			await page.getByText(/^(Right|It was): /).waitFor();
@@ -109,7 +108,7 @@ describe('the ear trainer', () => {
 		await page
 			.getByRole('button', { name: /Play the wheel/ })
 			.and(page.locator(':enabled'))
-			.waitFor({ timeout: 30_000 });
+			.waitFor();
 		await page.keyboard.press('1');
 		await page.getByText(/^(Right|It was): /).waitFor();
 		for (const path of ['/api/wheels/0316/inspections', '/api/wheels/receive'])

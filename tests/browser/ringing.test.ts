@@ -37,7 +37,6 @@ describe('ringing a wheel in its setup', () => {
 	};
 
 	it('judges every kind of recording in words, from an uploaded WAV, and stays up', async function () {
-		this.timeout(240_000);
 		for (const [file, says] of oddRecordings()) {
 			await page.goto(`${base()}/benches/inspect.ring-analysis`);
 			await loadWav(page, file);
@@ -47,7 +46,7 @@ describe('ringing a wheel in its setup', () => {
 					.replace('The recording: clear', '^Clear$')
 					.replace('The recording: (dull|doubtful|not to be judged)', '^(Dull|Doubtful|Not to be judged)$')
 			);
-			await result.getByText(bench).first().waitFor({ timeout: 40_000 });
+			await result.getByText(bench).first().waitFor();
 		}
 	});
 	it('from an uploaded WAV, ear first; both clear lets it go on', async () => {
@@ -118,7 +117,7 @@ describe('ringing a wheel in its setup', () => {
 		await readyToRing(page);
 		await stopApp();
 		await loadWav(page, ringFile('clear', 8));
-		await page.getByText(/The recording waits here/).waitFor({ timeout: 30_000 });
+		await page.getByText(/The recording waits here/).waitFor();
 		await startApp();
 		const stored = kept(page);
 		await page.reload();
@@ -126,7 +125,6 @@ describe('ringing a wheel in its setup', () => {
 		await answerWaits(page);
 	});
 	it('keeps the main thread free while it listens to 20 s', async function () {
-		this.timeout(120_000);
 		await page.request.post(`${base()}/api/wheels`, {
 			data: {
 				values: {
@@ -213,6 +211,6 @@ describe('ringing a wheel in its setup', () => {
 		await press(page, 'Cancel');
 		await page.getByText(/Stopped\. Ring it again/).waitFor();
 		await press(page, 'Fill in an example');
-		await page.getByText('Clear', { exact: true }).first().waitFor({ timeout: 30_000 });
+		await page.getByText('Clear', { exact: true }).first().waitFor();
 	});
 });

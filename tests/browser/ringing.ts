@@ -9,10 +9,8 @@ export const simulate = async (page: Page, condition: string, seed: string) => {
 	await page.getByLabel('Seed').fill(seed);
 	await press(page, 'Ring the simulator');
 };
-export const answerWaits = (page: Page) =>
-	page.getByText('Its answer is shown after yours').waitFor({ timeout: 30_000 });
-export const kept = (page: Page) =>
-	page.waitForResponse((r) => r.url().includes('/recordings?') && r.ok(), { timeout: 30_000 });
+export const answerWaits = (page: Page) => page.getByText('Its answer is shown after yours').waitFor();
+export const kept = (page: Page) => page.waitForResponse((r) => r.url().includes('/recordings?') && r.ok());
 
 let part = 0;
 /** A setup with a wheel taken, looked over and waiting to be rung. */

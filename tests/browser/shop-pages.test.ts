@@ -117,7 +117,6 @@ describe('the rack, benches and shop', () => {
 	});
 	for (const station of new Set(BENCHES.map((id) => id.split('.')[0]!)))
 		it(`computes the example of every bench of ${station}`, async function () {
-			this.timeout(120_000);
 			await page.goto(`${base()}/benches`);
 			for (const id of BENCHES.filter((b) => b.startsWith(`${station}.`))) {
 				// Addresses are relative as sent and absolute once the page listens; the last part stays.

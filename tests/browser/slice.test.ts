@@ -47,7 +47,7 @@ describe('from a brief to a released wheel, by mouse', () => {
 
 	it('takes a wheel from the ranked rack', async () => {
 		await page.getByText(/wheels ruled out: .*wrong bore/).waitFor();
-		await page.getByRole('radio', { name: /WA/ }).nth(1).click();
+		await page.getByRole('radio', { name: /WA/ }).first().click();
 		await press(page, /^Take wheel/);
 		await press(page, 'On to inspecting');
 	});

@@ -17,7 +17,6 @@ describe('a pack of wheels on one arbor', () => {
 	tellOnFailure(() => page);
 
 	it('a tool pack: built from the rack, ordered by dragging, measured, stood for, released; an edit takes it away', async function () {
-		this.timeout(120_000);
 		const other = '7801';
 		const made = await page.request.post(`${base()}/api/wheels`, {
 			data: {

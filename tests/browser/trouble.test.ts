@@ -18,7 +18,6 @@ describe('finding the trouble', () => {
 	tellOnFailure(() => page);
 
 	it('chatter is counted under the ruler, found to be the beat of the roll, and what helped is told the next time', async function () {
-		this.timeout(120_000);
 		const { id } = await (await new Brought(page).mounted('neutral-first')).trueAndDressed();
 		await page.goto(`${base()}/setups/${id}/prove`);
 		await press(page, 'Find the trouble');

@@ -30,7 +30,6 @@ describe('truing by the dial, balancing by the turning points', () => {
 	};
 
 	it('reads the rim off the dial while it is turned, counts the passes over a reload, and balances on the simulated stand', async function () {
-		this.timeout(120_000);
 		await standIn('30');
 		const setup = await new Brought(page).mounted('toolroom');
 		// Said while it still matters, and no more after it ran.

@@ -29,6 +29,20 @@ describe('what the shop learns from its own records', () => {
 			true
 		]);
 	});
+	it('how quickly a machine springs back is used from three good fits on', async () => {
+		const one = await workedUpTo('never');
+		const sizes = (tau: number) =>
+			[0, 1, 2, 4, 7].map((tS) => ({ tS, sizeUm: 12 * Math.exp(-tS / tau) + (tS % 2 ? 0.05 : -0.05) }));
+		const tau = async () => (await oursOf(await machineId('SG-1'), null)).tauS;
+		expect(await tau()).to.equal(null);
+		for (const t of [1.8, 2, 2.2]) {
+			expect((await tau())?.enough ?? false).to.equal(false);
+			await step(one.id, 'prove', 'spark-out', { sizes: sizes(t) });
+		}
+		const learnt = (await tau())!;
+		expect(learnt).to.include({ count: 3, needed: 3, enough: true });
+		expect(learnt.median).to.be.closeTo(2, 0.1);
+	});
 	it('what helped on a machine is told to the next setup on it, and to no other machine', async () => {
 		const one = await workedUpTo('never');
 		await step(one.id, 'keep', 'trouble', {

@@ -14,6 +14,7 @@ export const influence = defineCalculation({
 	id: 'balance.influence',
 	worse: {
 		initialMmPerS: 'up',
+		initialPhaseAngleDeg: 'none',
 		trialMmPerS: 'up',
 		trialMassG: 'up',
 		trialRadiusMm: 'up',

@@ -25,6 +25,7 @@ export const chooseMethod = defineCalculation({
 		choice('axisControl', 'How the axes move', ['manual', 'cnc'], { default: 'manual' }),
 		yesNo('radiusFixture', 'A fixture that swings', { default: false }),
 		yesNo('hybridConducts', 'Measured: the hybrid bond conducts', { default: false }),
+		yesNo('onShank', 'A mounted point', { default: false, label: 'On its own shank' }),
 		whole('batchSize', 'Parts', { min: 1, default: 1, label: 'Batch' }),
 		list('devices', 'That the shop has', choice('device', 'A way of dressing', METHODS, { required: true }), {
 			required: true,

@@ -32,6 +32,8 @@ export interface Job {
 	radiusFixture: boolean;
 	hybridConducts: boolean;
 	batchSize: number;
+	/** A head on a shank of its own. */
+	onShank: boolean;
 	devices: readonly string[];
 }
 
@@ -60,6 +62,7 @@ export function excluded(method: Method, j: Job): string | null {
 	const hard = isSuperabrasive(j.abrasive);
 	const diamond = j.abrasive === 'diamond';
 	if (!j.devices.includes(method)) return 'device-not-available';
+	if (j.onShank && method !== 'stick') return 'on-its-shank';
 	if (j.bond === 'plated' && !(method === 'stick' && j.purpose === 'clean')) return 'single-layer';
 	if (scoreOf(method, j.purpose) === undefined) return 'wrong-purpose';
 	if (POINT.includes(method) && diamond) return 'diamond-on-diamond';

@@ -15,7 +15,7 @@ export const rotaryTraverse = defineCalculation({
 		wheelDiameterMm: 'none',
 		ratedSpeedMps: 'down',
 		ratedSpeedRpm: 'down',
-		discDiameterMm: 'down',
+		discDiameterMm: 'none',
 		discMaxRpm: 'down',
 		speedRatio: 'none',
 		depthUm: 'none',

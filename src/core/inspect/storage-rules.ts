@@ -1,4 +1,5 @@
 import { coarseBond, isOrganic } from '../spec/families.js';
+import { MOUNTED_POINT } from '../spec/shape-tables.js';
 
 export interface Stored {
 	shape: string;
@@ -20,7 +21,7 @@ export function storageRules(w: Stored): string[] {
 				? 'On its flat side, with soft pieces between it and the next.'
 				: w.shape === '6' || w.shape === '11' || w.shape === '12'
 					? 'On its flat side, large side down; never hung by the thin rim.'
-					: w.diameterMm <= SMALL_MM
+					: w.shape === MOUNTED_POINT || w.diameterMm <= SMALL_MM
 						? 'In a drawer or box of its own kind, not loose among others.'
 						: 'On edge in the rack, held at two places so that it cannot roll.';
 	const air =

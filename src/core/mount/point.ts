@@ -12,8 +12,10 @@ export const SHANKS_MM = ['2.35', '3', '3.175', '3.18', '6', '6.35', '8'] as con
 const [STEEL_PA, STEEL_KG_M3, HEAD_KG_M3] = [206e9, 7850, 2200];
 /** Share of a cantilever's own mass that swings with its end (Rayleigh). */
 const SHANK_SHARE = 0.236;
-/** Share of the first bending speed: caution from, stop from; least length in the collet; overhang for which the marked rpm usually holds (guidelines). */
-const [WHIRL_NEAR, WHIRL, LEAST_GRIP_MM, MARKED_OVERHANG_MM] = [0.6, 0.8, 10, 13];
+/** Never above this share of the first bending speed (guideline). */
+export const WHIRL_SHARE = 0.8;
+/** A caution from this share; least length in the collet; overhang for which the marked rpm usually holds (guidelines). */
+const [WHIRL_NEAR, LEAST_GRIP_MM, MARKED_OVERHANG_MM] = [0.6, 10, 13];
 
 /** A head cemented on a thin shank: how fast it may turn, and where the shank whirls. */
 export const mountPoint = defineCalculation({
@@ -96,7 +98,7 @@ export const mountPoint = defineCalculation({
 			newDiameterMm: v.headDiameterMm
 		});
 		const percent = `${(100 * whirlShare).toFixed(0)} % of the speed at which its shank whirls`;
-		const whirls = whirlShare > WHIRL + SLACK;
+		const whirls = whirlShare > WHIRL_SHARE + SLACK;
 		const findings = new Findings()
 			.stop(
 				'overspeed',

@@ -5,7 +5,7 @@ import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
 
 /** The fraction of a wave that damps most, and from where it feeds itself. */
-const [DAMPS, FEEDS] = [0.25, 0.5];
+export const [DAMPS, FEEDS] = [0.25, 0.5];
 /** This near to whole waves the marks follow the wheel. */
 const WHOLE = 0.02;
 const spin = <const N extends string>(name: N, label: string, about: string) =>

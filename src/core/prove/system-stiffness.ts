@@ -9,6 +9,12 @@ const [NEAR_END, NOISY] = [0.01, 1 / 3];
 export const LEAST_POINTS = 4;
 const time = seconds('tS', 'Since the feed stopped', { min: 0, max: 3600, required: true, label: 'After' });
 
+/**
+ * Share of what is bent away that one pass leaves, where passes follow each other by so long: exp(-t/tau).
+ * @example Number(leftByPass(2, 3).toFixed(4)) // 0.2231
+ */
+export const leftByPass = (tauS: number, passTimeS: number): number => Math.exp(-passTimeS / tauS);
+
 /** How quickly what was bent away springs back while it sparks out. */
 export const systemStiffness = defineCalculation({
 	id: 'prove.system-stiffness',

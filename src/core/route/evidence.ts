@@ -13,6 +13,7 @@ const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 	'mount.choose': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.tighten': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.pack': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
+	'mount.point': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.glue': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'true.after': ['balance', 'form', 'dress', 'prove'],
 	'true.after-pencil': ['balance', 'form', 'dress', 'prove'],
@@ -20,6 +21,7 @@ const RESETS: Readonly<Record<string, readonly StationId[]>> = {
 	'balance.move': ['prove'],
 	'balance.holes': ['prove'],
 	'balance.dimples': ['prove'],
+	'balance.planes-made': ['prove'],
 	'dress.done': ['prove']
 };
 

@@ -2,6 +2,7 @@ import { whenRight } from '../calculation/attempt.js';
 import { median } from '../numeric/median.js';
 import type { PastRing, WheelFacts } from './facts.js';
 import { massNowKg } from './step.js';
+import { MOUNTED_POINT } from '../spec/shape-tables.js';
 import { coarseBond } from '../spec/families.js';
 import { type WHEEL_SHAPES, ringApplicability } from '../inspect/ring-applicability.js';
 import { ringFrequency } from '../inspect/ring-frequency.js';
@@ -35,7 +36,8 @@ const SHAPE_WORDS: Readonly<Record<string, (typeof WHEEL_SHAPES)[number]>> = {
 	11: 'flaring-cup',
 	12: 'dish',
 	27: 'cutting-off',
-	41: 'cutting-off'
+	41: 'cutting-off',
+	[MOUNTED_POINT]: 'mounted-point'
 };
 const CANNOT: Readonly<Record<string, string>> = {
 	'shape-exempt': 'its shape does not ring',

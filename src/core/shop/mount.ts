@@ -28,10 +28,10 @@ import {
 export const ringInertiaKgM2 = (massKg: number, outsideMm: number, insideMm: number): number =>
 	(massKg * ((outsideMm / 2000) ** 2 + (insideMm / 2000) ** 2)) / 2;
 
-/** What the shop keeps of a mount: flange, arbor, quill or hub. */
+/** What the shop keeps of a mount: flange, arbor, quill, hub or collet. */
 export const MOUNT_FIELDS = [
 	CODE,
-	choice('kind', 'How it holds the wheel', ['flange', 'arbor', 'quill', 'hub'], {
+	choice('kind', 'How it holds the wheel', ['flange', 'arbor', 'quill', 'hub', 'collet'], {
 		required: true,
 		label: 'Kind'
 	}),

@@ -6,7 +6,9 @@ export interface Ours {
 	low: number;
 	high: number;
 	count: number;
-	/** There are enough of them to be used in place of a guideline. */
+	/** So many are enough to be used in place of a guideline. */
+	needed: number;
+	/** There are that many. */
 	enough: boolean;
 }
 /** What the records of a machine have taught the shop, and how a form wears in this kind of wheel. */
@@ -17,19 +19,24 @@ export interface OursOf {
 	lossUmPerMm: Ours | null;
 	/** The whole wheel off its radius for each mm ground, by its diameters. */
 	wornUmPerMm: Ours | null;
+	/** How quickly machine, wheel and work spring back, read while it sparked out. */
+	tauS: Ours | null;
 }
 /** So many are enough (guideline). */
 export const ENOUGH = 5;
+/** A time constant is fitted through many readings each time: fewer are enough. */
+export const ENOUGH_FITS = 3;
 
-/** What so many figures say; null where there are none. @example learnt([3, 5, 4]) // {"median":4,"low":3,"high":5,"count":3,"enough":false} */
-export function learnt(values: readonly number[]): Ours | null {
+/** What so many figures say; null where there are none. @example learnt([3, 5, 4]) // {"median":4,"low":3,"high":5,"count":3,"needed":5,"enough":false} */
+export function learnt(values: readonly number[], needed = ENOUGH): Ours | null {
 	if (!values.length) return null;
 	return {
 		median: median([...values]),
 		low: Math.min(...values),
 		high: Math.max(...values),
 		count: values.length,
-		enough: values.length >= ENOUGH
+		needed,
+		enough: values.length >= needed
 	};
 }
 

@@ -1,5 +1,6 @@
 import { InputFault } from '../calculation/fault.js';
 import type { Marking } from '../spec/marking.js';
+import { MOUNTED_POINT } from '../spec/shape-tables.js';
 import type { NewWheel } from './wheel.js';
 
 /** A size and its marking agree within this: makers round, and a bore is measured with its play. */
@@ -42,7 +43,9 @@ export function checkMass(w: NewWheel, kind: Marking['kind']): void {
 	const volumeM3 = ((Math.PI / 4) * (w.newDiameterMm ** 2 - w.boreMm ** 2) * w.widthMm) / 1e9;
 	const density = w.massKg / volumeM3;
 	const least = w.shape === '1' || w.shape === '41' ? LIGHTEST.straight : LIGHTEST.hollow;
-	const most = kind === 'superabrasive' ? HEAVIEST.superabrasive : HEAVIEST.conventional;
+	// A point is weighed with its shank of steel.
+	const most =
+		kind === 'superabrasive' || w.shape === MOUNTED_POINT ? HEAVIEST.superabrasive : HEAVIEST.conventional;
 	if (density < least || density > most)
 		throw new InputFault(
 			'massKg',

@@ -2,7 +2,7 @@ import type { OutputOf } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { bondAge } from '../spec/bond-age.js';
 import { parseMarking } from '../spec/parse-marking.js';
-import { SHAPE_TYPES } from '../spec/shape-tables.js';
+import { RACK_SHAPES } from '../spec/shape-tables.js';
 import { checkAgainstMarking, checkMass } from './size-sense.js';
 import type { NewWheel } from './wheel.js';
 
@@ -123,11 +123,7 @@ export function intake(w: NewWheel): Intake {
 		concentrationPercent: read.concentration ? 4 * read.concentration.volPercent : null,
 		...rim,
 		shape:
-			w.shape !== '1'
-				? w.shape
-				: read.shape !== null && Object.hasOwn(SHAPE_TYPES, read.shape)
-					? read.shape
-					: '1',
+			w.shape !== '1' ? w.shape : read.shape !== null && RACK_SHAPES.includes(read.shape) ? read.shape : '1',
 		ratedMps,
 		ratedRpm,
 		state: reason ? 'quarantined' : 'available',

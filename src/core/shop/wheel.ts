@@ -1,6 +1,6 @@
 import { choice, date, kg, mm, mps, over0, rpm, text } from '../calculation/field/index.js';
 import type { Field, Values } from '../calculation/fields.js';
-import { SHAPE_NUMBERS } from '../spec/shape-tables.js';
+import { RACK_SHAPES } from '../spec/shape-tables.js';
 import { BORE_MM, RATED_MPS, RATED_RPM, WHEEL_DIAMETER_MM, WHEEL_MASS_KG, WHEEL_WIDTH_MM } from './ranges.js';
 
 /** A wheel of the rack that a pack may take: held by nobody, in date, marked with a speed, its bore for the arbor. */
@@ -33,7 +33,7 @@ export const WHEEL_FIELDS = [
 	mm('newDiameterMm', 'From the label', { ...WHEEL_DIAMETER_MM, required: true, label: 'Diameter when new' }),
 	mm('diameterMm', 'Measured', { ...WHEEL_DIAMETER_MM, required: true, label: 'Diameter today' }),
 	mm('widthMm', 'Measured', { ...WHEEL_WIDTH_MM, required: true, label: 'Width' }),
-	mm('boreMm', 'Measured', { ...BORE_MM, required: true, label: 'Bore' }),
+	mm('boreMm', 'Measured; of a mounted point its shank', { ...BORE_MM, required: true, label: 'Bore' }),
 	mm('rimDepthMm', 'Diamond and boron nitride; from the marking when empty', {
 		...over0(500),
 		label: 'Abrasive rim, depth'
@@ -49,7 +49,7 @@ export const WHEEL_FIELDS = [
 	}),
 	mps('ratedMps', 'If printed', { ...RATED_MPS, label: 'Marked speed' }),
 	rpm('ratedRpm', 'If printed', { ...RATED_RPM, label: 'Marked rpm' }),
-	choice('shape', 'ISO 603 number; 1 is straight', SHAPE_NUMBERS, {
+	choice('shape', 'ISO 603 number; 1 is straight, 52 a mounted point', RACK_SHAPES, {
 		numeric: true,
 		default: '1',
 		label: 'Type'

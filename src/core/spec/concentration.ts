@@ -12,6 +12,7 @@ const size = <const N extends string>(name: N, label: string, about: string) =>
 /** How much diamond or boron nitride a rim holds. */
 export const concentration = defineCalculation({
 	id: 'spec.concentration',
+	worse: { value: 'up' },
 	title: 'Concentration',
 	about: 'C or V number to volume, carats in a cubic centimetre, and carats in the rim of a straight wheel.',
 	source: 'Trade definition: C100 is 4.4 carats/cm3, a quarter of the volume; V is volume in thousandths.',

@@ -101,7 +101,7 @@ const finerThan = (grit: number, stock: readonly number[]): number =>
 /** Wrong grit or wrong dress? */
 export const diagnoseFinish = defineCalculation({
 	id: 'spec.diagnose-finish',
-	worse: { tipRadiusUm: 'none', measuredRaUm: 'up' },
+	worse: { tipRadiusUm: 'none', leadUm: 'none', measuredRaUm: 'up' },
 	title: 'Wrong grit or wrong dress?',
 	about:
 		'Tells a coarse wheel dressed dull from a fine wheel still dressed dull, a right wheel dressed open, and one finer than needed; and says what to change.',

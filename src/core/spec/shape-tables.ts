@@ -52,3 +52,7 @@ export const SHAPE_TYPES: Readonly<Record<string, ShapeType>> = {
 	41: shape('flat cutting-off', 'DTH', 'periphery')
 };
 export const SHAPE_NUMBERS = Object.keys(SHAPE_TYPES);
+/** A head cemented on a shank of its own: it has no bore and no faces to be drawn by letters. */
+export const MOUNTED_POINT = '52';
+/** Every type the rack keeps. */
+export const RACK_SHAPES = [...SHAPE_NUMBERS, MOUNTED_POINT];

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { unitsHere } from '$lib/ui/units-here';
-	type Found = 'ok' | 'stop';
+	type Found = 'ok' | 'caution' | 'stop';
 	interface Props {
 		restGapMm: number | null;
 		tongueGapMm: number | null;

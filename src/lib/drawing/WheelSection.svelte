@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { figure } from '$core/quantity/format';
+	import { MOUNTED_POINT } from '$core/spec/shape-tables';
 	import type { System } from '$core/quantity/parse';
 	import { toneOf } from './polar';
 
 	interface Props {
 		wheel: {
 			number?: string;
+			shape?: string;
 			family: string | null;
 			diameterMm: number;
 			newDiameterMm: number;
@@ -21,7 +23,9 @@
 	let { wheel, flangeMm = null, units = 'mm', height = 150 }: Props = $props();
 	const W = 320;
 	const t = $derived(toneOf(wheel.family));
-	const k = $derived((height - 16) / wheel.newDiameterMm);
+	/** As large as fits, with room for the words at both sides. */
+	const k = $derived(Math.min((height - 16) / wheel.newDiameterMm, 118 / wheel.widthMm));
+	const point = $derived(wheel.shape === MOUNTED_POINT);
 	const w = $derived(Math.max(8, wheel.widthMm * k * 1));
 	const cx = 150;
 	const cy = $derived(height / 2);
@@ -35,7 +39,9 @@
 	role="img"
 	aria-label="Wheel cut through: diameter {show(wheel.diameterMm)} of {show(
 		wheel.newDiameterMm
-	)} {units}, scrap at {show(wheel.minDiameterMm)}, bore {show(wheel.boreMm)}, width {show(wheel.widthMm)}"
+	)} {units}, scrap at {show(wheel.minDiameterMm)}, {point ? 'shank' : 'bore'} {show(
+		wheel.boreMm
+	)}, width {show(wheel.widthMm)}"
 >
 	<line
 		x1={cx - w / 2 - 26}
@@ -53,7 +59,7 @@
 		stroke="var(--edge)"
 		stroke-dasharray="2 4"
 	/>
-	{#if flangeMm}{#each [-1, 1] as side (side)}<rect
+	{#if flangeMm && !point}{#each [-1, 1] as side (side)}<rect
 				x={side < 0 ? cx - w / 2 - 9 : cx + w / 2}
 				y={y(flangeMm)}
 				width="9"
@@ -69,6 +75,14 @@
 		fill={t.main}
 		stroke={t.edge}
 	/>
+	{#if point}<rect
+			x={cx - w / 2}
+			y={y(wheel.diameterMm)}
+			width={w}
+			height={wheel.diameterMm * k}
+			fill={t.main}
+			stroke={t.edge}
+		/>{/if}
 	<rect
 		x={cx - w / 2}
 		y={cy + (wheel.boreMm / 2) * k}
@@ -77,10 +91,11 @@
 		fill={t.main}
 		stroke={t.edge}
 	/>
+	<!-- A bore goes through; a shank is cemented in and comes out at the back. -->
 	<rect
-		x={cx - w / 2}
+		x={cx - w / 2 - (point ? 40 : 0)}
 		y={y(wheel.boreMm)}
-		width={w}
+		width={point ? 40 + 0.4 * w : w}
 		height={wheel.boreMm * k}
 		fill="var(--flange)"
 		stroke="var(--edge)"
@@ -100,14 +115,14 @@
 	<path d="M{cx + w / 2 + 2} {y(wheel.diameterMm)}h26" stroke="var(--ink2)" /><text
 		class="num"
 		x={cx + w / 2 + 32}
-		y={y(wheel.diameterMm) + 8}
+		y={Math.max(14, y(wheel.diameterMm) + 8)}
 		fill="var(--ink)">⌀ {show(wheel.diameterMm)}</text
 	>
 	<path d="M{cx + w / 2 + 10} {cy}h18" stroke="var(--ink2)" /><text
 		class="num"
 		x={cx + w / 2 + 32}
 		y={cy + 4}
-		fill="var(--ink)">bore {show(wheel.boreMm)}</text
+		fill="var(--ink)">{point ? 'shank' : 'bore'} {show(wheel.boreMm)}</text
 	>
 	<text class="num" x={cx + w / 2 + 32} y={height - 8} fill="var(--ink)">{show(wheel.widthMm)} wide</text>
 </svg>

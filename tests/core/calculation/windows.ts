@@ -32,6 +32,7 @@ export const WINDOWS: readonly (readonly [string, readonly string[]])[] = [
 		'A ratio or depth of dressing with a window: too fine glazes the wheel, too coarse leaves threads.',
 		[
 			'spec.diagnose-finish tipRadiusUm',
+			'spec.diagnose-finish leadUm',
 			'dress.overlap tipRadiusUm',
 			'dress.overlap depthUm',
 			'dress.overlap leadUm',
@@ -46,6 +47,7 @@ export const WINDOWS: readonly (readonly [string, readonly string[]])[] = [
 			'dress.rotary-plunge speedRatio',
 			'dress.rotary-plunge feedUmPerRev',
 			'dress.rotary-traverse wheelDiameterMm',
+			'dress.rotary-traverse discDiameterMm',
 			'dress.rotary-traverse speedRatio',
 			'dress.rotary-traverse depthUm',
 			'dress.rotary-traverse leadUm',
@@ -104,7 +106,8 @@ export const WINDOWS: readonly (readonly [string, readonly string[]])[] = [
 			'true.pencil-touch toAngleDeg',
 			'true.reclock highSpotAngleDeg',
 			'true.reclock seatAngleDeg',
-			'balance.auto heavyAngleDeg'
+			'balance.auto heavyAngleDeg',
+			'balance.influence initialPhaseAngleDeg'
 		]
 	],
 	[

@@ -45,13 +45,13 @@ function around(c: Calculation, but: NumberField): Values[] {
 	);
 }
 
-/** From one end to the other, and closer about the usual figure, ascending. */
-function sweep(f: NumberField, at: number): number[] {
+/** From one end to the other in so many strides, and closer about the usual figure, ascending. */
+function sweep(f: NumberField, at: number, strides: number): number[] {
 	const [lo, hi] = [f.min ?? -1e3, f.max ?? 1e6];
 	const values = [lo, hi, at];
-	for (let i = 0; i <= 10; i++) {
-		const decade = at * 10 ** (-2 + i * 0.4);
-		values.push(lo + ((hi - lo) * i) / 10, decade, -decade);
+	for (let i = 0; i <= strides; i++) {
+		const decade = at * 10 ** (-2 + (4 * i) / strides);
+		values.push(lo + ((hi - lo) * i) / strides, decade, -decade);
 	}
 	const inside = values.filter(
 		(x) => x >= lo && x <= hi && !(f.minOpen && x === lo) && !(f.maxOpen && x === hi)
@@ -64,8 +64,10 @@ function seen(c: Calculation, f: NumberField): { up: boolean; down: boolean } {
 	const ways = { up: false, down: false };
 	for (const system of c.fields.some((g) => 'inch' in g) ? (['mm', 'inch'] as const) : (['mm'] as const)) {
 		const end = fieldIn(f, system);
-		const values = sweep(end, Number(exampleOf(c)[f.name] ?? end.default ?? 1));
-		for (const base of around(c, f)) {
+		const at = Number(exampleOf(c)[f.name] ?? end.default ?? 1);
+		// The inch system differs by its ends alone: it is swept about the example only.
+		for (const [i, base] of (system === 'mm' ? around(c, f) : [exampleOf(c)]).entries()) {
+			const values = sweep(end, at, i ? 6 : 10);
 			let last: number | null = null;
 			for (const x of values) {
 				const now = rank(c, { ...base, [f.name]: x }, system);

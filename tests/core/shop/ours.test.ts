@@ -36,7 +36,14 @@ const about = (um: number) => (found: number[]) => found.length === 1 && Math.ab
 describe('what the shop learns from its own records', () => {
 	it('is the middle with its range, and enough from five on', () => {
 		expect(learnt([])).to.equal(null);
-		expect(learnt([9, 1, 4, 2])).to.deep.equal({ median: 3, low: 1, high: 9, count: 4, enough: false });
+		expect(learnt([9, 1, 4, 2])).to.deep.equal({
+			median: 3,
+			low: 1,
+			high: 9,
+			count: 4,
+			needed: 5,
+			enough: false
+		});
 		expect(learnt([9, 1, 4, 2, 3])!.enough).to.equal(true);
 	});
 	it('a part takes from one booking to the next, shared by the parts between', () =>

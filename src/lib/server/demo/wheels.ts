@@ -33,7 +33,7 @@ export async function loadWheels(folder: string, user: User): Promise<void> {
 				ratedRpm: number(w.rated_rpm),
 				expiresOn: w.use_by || null,
 				place: w.place!,
-				shape: '1'
+				shape: w.type || '1'
 			} satisfies NewWheel,
 			user
 		);

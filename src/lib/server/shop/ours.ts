@@ -1,4 +1,5 @@
 import {
+	ENOUGH_FITS,
 	type OursOf,
 	type Sized,
 	type Stamp,
@@ -61,7 +62,7 @@ const stampsOf = async (
 
 /** Learnt from the newest records of one machine, and from every form that was measured in wheels with one marking. */
 export async function oursOf(machineId: number, marking: string | null, on?: Runner): Promise<OursOf> {
-	const [booked, dressed, released, wear] = [
+	const [booked, dressed, released, wear, fits] = [
 		await stampsOf(machineId, 'keep', "'entry'", on),
 		await stampsOf(machineId, 'dress', "'settings', 'done'", on),
 		await stampsOf(machineId, 'prove', "'release'", on),
@@ -71,7 +72,12 @@ export async function oursOf(machineId: number, marking: string | null, on?: Run
 					`SELECT JSON_VALUE(r.output, '$.lossUmPerMm') AS k FROM wheels w JOIN records r ON r.wheel_id = w.id AND r.station = 'keep' AND r.step = 'interval' WHERE w.canonical = ? ORDER BY r.id DESC LIMIT ${NEWEST}`,
 					[marking],
 					on
-				)
+				),
+		await rows<{ tau: number | null }>(
+			`SELECT JSON_VALUE(output, '$.tauS') AS tau FROM records WHERE machine_id = ? AND station = 'prove' AND step = 'spark-out' AND ordinal = 0 AND verdict = 'ok' ORDER BY id DESC LIMIT ${NEWEST}`,
+			[machineId],
+			on
+		)
 	];
 	const inOrder = [...booked, ...released].sort((a, b) => a.atMs - b.atMs);
 	return {
@@ -79,7 +85,11 @@ export async function oursOf(machineId: number, marking: string | null, on?: Run
 		redressS: learnt(redressesS(dressed)),
 		changeoverS: learnt(changeoversS(inOrder)),
 		lossUmPerMm: learnt(wear.flatMap(({ k }) => (k === null ? [] : [Number(k)]))),
-		wornUmPerMm: learnt(wornUmPerMm(booked))
+		wornUmPerMm: learnt(wornUmPerMm(booked)),
+		tauS: learnt(
+			fits.flatMap(({ tau }) => (tau === null ? [] : [Number(tau)])),
+			ENOUGH_FITS
+		)
 	};
 }
 

@@ -3,6 +3,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { usuallyOnStand } from '$core/route/stations/balance/gate';
 	import { restartAsked, standsWhere } from '$core/route/stations/balance/off-and-back';
+	import { showsCouple } from '$core/route/stations/balance/two-planes';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
@@ -25,6 +26,7 @@
 		{ id: 'off', title: 'Onto the stand', lines: trip ? ['off'] : [] },
 		{ id: 'measure', title: 'Measure and move', lines: ['inside', 'second'] },
 		{ id: 'back', title: 'Put it back', lines: trip ? ['back', 'restart'] : [], closed: !onStand },
+		...(showsCouple(desk.facts) ? [{ id: 'planes' as const, title: 'Two planes', lines: [] }] : []),
 		{ id: 'stand', title: 'Level', lines: [] },
 		{ id: 'track', title: 'Weights', lines: [] },
 		{ id: 'other', title: 'Other ways', lines: [] }
@@ -57,6 +59,11 @@
 		{desk}
 		ondone={() => (restartAsked(desk.facts) ? parts.choose('back') : parts.onward())}
 	/>
+{:else if part === 'planes'}{#await import('./TwoPlanesPart.svelte') then { default: TwoPlanesPart }}<TwoPlanesPart
+			{desk}
+			onover={parts.choose.bind(parts)}
+			ondone={parts.onward}
+		/>{/await}
 {:else if part === 'stand'}{#await import('./StandPart.svelte') then { default: StandPart }}<StandPart
 			{desk}
 			ondone={parts.onward}

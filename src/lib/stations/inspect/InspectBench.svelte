@@ -7,15 +7,16 @@
 	interface Props {
 		desk: Desk;
 	}
-	/** Looked over first; once that holds at the gate, rung. */
+	/** Looked over first; once that holds at the gate, rung, where it can ring. */
 	let { desk }: Props = $props();
 	let again = $state(false);
 	const looked = $derived(
 		lineOf(desk.decision, 'inspect', 'look') !== null && holds(desk.decision, 'inspect', ['look'])
 	);
+	const rung = $derived(lineOf(desk.decision, 'inspect', 'ring') !== null);
 </script>
 
-{#if looked && !again}<RingPart {desk} onagain={() => (again = true)} />{:else}<LookPart
+{#if rung && looked && !again}<RingPart {desk} onagain={() => (again = true)} />{:else}<LookPart
 		{desk}
-		ondone={() => (again = false)}
+		ondone={() => (rung ? (again = false) : desk.onward())}
 	/>{/if}

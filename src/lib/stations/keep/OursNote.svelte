@@ -8,7 +8,7 @@
 		/** How one of its figures reads; a time where nothing else is said. */
 		show?: (v: number) => string;
 	}
-	/** What the shop's own records say, beside the guideline: the middle, the range, how many; used from five on. */
+	/** What the shop's own records say, beside the guideline: the middle, the range, how many; used from a few on. */
 	let { what, ours, show = duration }: Props = $props();
 </script>
 
@@ -16,7 +16,7 @@
 		<b>Ours</b>
 		{what}
 		<span class="num">{show(ours.median)}</span>, {show(ours.low)} to {show(ours.high)}, {ours.count}
-		{ours.count === 1 ? 'time' : 'times'}{ours.enough ? '' : '; used from five on'}
+		{ours.count === 1 ? 'time' : 'times'}{ours.enough ? '' : `; used from ${ours.needed} on`}
 	</p>{/if}
 
 <style>

@@ -13,10 +13,13 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import ChooseMount from './ChooseMount.svelte';
+	import { found } from '$lib/drawing/found';
+	import ColletPart from './ColletPart.svelte';
 	import FitPart from './FitPart.svelte';
 	import FlangePart from './FlangePart.svelte';
 	import NeutralPart from './NeutralPart.svelte';
 	import GluePart from './GluePart.svelte';
+	import PointPart from './PointPart.svelte';
 	import QuillPart from './QuillPart.svelte';
 	import TightenPart from './TightenPart.svelte';
 
@@ -35,9 +38,6 @@
 		const late = e.named('run-in', 'start') ?? e.newest('balance', MEASURED_BY);
 		return !late && preBalance(desk.facts).output.preBalance === 'rough';
 	});
-	/** What the finding says of one gap: a drawing never judges. */
-	const foundOf = (out: { reasons?: readonly { code: string }[] } | null, code: string) =>
-		out === null ? null : out.reasons?.some((r) => r.code === code) ? 'stop' : 'ok';
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 	const said = (v: unknown) => (typeof v === 'number' ? quantity(v, 'mm', desk.facts.units) : 'not measured');
 </script>
@@ -55,6 +55,8 @@
 			{desk}
 		/>{/await}
 {:else if part === 'quill'}<QuillPart {desk} ondone={parts.onward} />
+{:else if part === 'point'}<PointPart {desk} ondone={parts.onward} />
+{:else if part === 'collet'}<ColletPart {desk} />
 {:else if part === 'glue'}<GluePart {desk} />
 {:else if part === 'neutral'}<NeutralPart {desk} ondone={parts.onward} />
 {:else if part === 'bench'}<p class="quiet">
@@ -64,8 +66,8 @@
 		>{#snippet drawing(out, v)}<BenchGrinderDrawing
 				restGapMm={num(v.restGapMm)}
 				tongueGapMm={num(v.tongueGapMm)}
-				rest={foundOf(out, 'rest-gap')}
-				tongue={foundOf(out, 'tongue-gap')}
+				rest={found(out, 'rest-gap')}
+				tongue={found(out, 'tongue-gap')}
 				atCentre={typeof v.restAtCentre === 'boolean' ? v.restAtCentre : null}
 				words="Rest {said(v.restGapMm)}, tongue {said(v.tongueGapMm)}."
 			/>{/snippet}</StepForm

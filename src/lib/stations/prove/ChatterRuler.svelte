@@ -7,6 +7,8 @@
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import Fold from '$lib/ui/layout/Fold.svelte';
+	import OutOfChatter from './OutOfChatter.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -81,6 +83,14 @@
 			<button class="btn" type="button" onclick={() => onfound(atWheel)}>Take it into what is known</button
 			>{/if}
 		<Reasons reasons={out.reasons} />
+		<Fold title="A speed at which it dies out"
+			>{#key out.frequencyHz}<OutOfChatter
+					{desk}
+					chatterHz={out.frequencyHz}
+					wheelRpm={entry.result.values.wheelRpm ?? f.machine.spindleRpm}
+					workRpm={entry.result.values.workRpm ?? null}
+				/>{/key}</Fold
+		>
 	{/if}
 </section>
 

@@ -13,8 +13,11 @@
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import { unitsHere } from '$lib/ui/units-here';
+	import Fold from '$lib/ui/layout/Fold.svelte';
 	import CreepPart from './CreepPart.svelte';
+	import OursSpringBack from './OursSpringBack.svelte';
 	import PassTicks from './PassTicks.svelte';
+	import SparkOutRead from './SparkOutRead.svelte';
 
 	interface Props {
 		desk: Desk;
@@ -87,6 +90,11 @@
 					{#each more as field (field.name)}<FieldInput {entry} {field} />{/each}
 				</div>
 			</details>
+			<OursSpringBack
+				tauS={desk.ours?.tauS ?? null}
+				passTimeS={p.main?.passTimeS ?? null}
+				ontake={(share) => entry.set('lag', share.toFixed(3))}
+			/>
 			{#if p.main}<Reasons reasons={p.main.reasons} />{:else if p.fault && p.fault.code !== 'missing'}<p
 					class="fault"
 				>
@@ -105,6 +113,7 @@
 			{:else}<p class="quiet">Stock and sizes: then the passes stand here, each with its tick.</p>{/if}
 		</div>
 	</div>
+	<Fold title="How quickly it springs back, read while it sparks out"><SparkOutRead {desk} /></Fold>
 	<ActionBar label="Trial is ground" onact={book} busy={desk.busy} disabled={!p.main}
 		>{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}</ActionBar
 	>

@@ -9,6 +9,7 @@ import type { Gate } from '../station.js';
 import { MEASURED_BY } from './measured-by.js';
 import { CORRECTED_BY } from './corrected-by.js';
 import { isBound } from './stays.js';
+import { showsCouple } from './two-planes.js';
 import { backStep, offStep, restartAsked, restartStep } from './off-and-back.js';
 import { levelStep } from './level.js';
 
@@ -27,10 +28,12 @@ export const balanceGate: Gate = (facts, evidence) => {
 	const inside = ratio !== null && ratio <= 1 + 1e-9;
 	const made = measured?.entered.standIn === true ? ', simulated' : '';
 	const presentGmm = judged?.input.unbalanceGmm;
+	// At rest a wide wheel says nothing of what makes it wobble.
+	const unseen = showsCouple(facts) && measured?.step !== 'planes' ? '; couple unbalance is not seen' : '';
 	const value = !judged
 		? 'measure it'
 		: typeof presentGmm === 'number'
-			? `${isBound(evidence) ? 'at most ' : ''}${q(presentGmm, 'gmm')}${isBound(evidence) ? ' (what the stand can feel)' : ''}, limit ${q(judged.output.permissibleGmm, 'gmm')}${made}`
+			? `${isBound(evidence) ? 'at most ' : ''}${q(presentGmm, 'gmm')}${isBound(evidence) ? ' (what the stand can feel)' : ''}, limit ${q(judged.output.permissibleGmm, 'gmm')}${made}${unseen}`
 			: 'direction known, amount not yet';
 	const confirmed = inside && (moved !== null || current!.verdict === 'ok');
 	const [taken, putBack] = trip();

@@ -7,6 +7,7 @@ import { marksStep, massStep, restStep, swingStep } from './on-stand.js';
 import { staysStep } from './stays.js';
 import { backStep, offStep, restartStep } from './off-and-back.js';
 import { autoStep } from './own-balancer.js';
+import { planesMadeStep, planesStep } from './two-planes.js';
 import { trackStep } from './track.js';
 
 /** Everything that can be recorded at Balance: taken off for the stand, levelled and counted, measured in some way, corrected, put back. */
@@ -20,6 +21,8 @@ export const balanceSteps: readonly Step[] = [
 	restStep,
 	phaseStep,
 	runsStep,
+	planesStep,
+	planesMadeStep,
 	autoStep,
 	staysStep,
 	moveStep,

@@ -29,7 +29,7 @@ export const whileOnSpindle: NonNullable<Station['place']> = (facts) =>
 const ON_THE_STAND = 'The wheel is on the stand. Put it back on the spindle first.';
 
 const ON_STAND: readonly string[] = ['swing', 'marks', 'mass', 'rest', 'stays'];
-const AT_SPEED: readonly string[] = ['phase', 'runs', 'auto'];
+const AT_SPEED: readonly string[] = ['phase', 'runs', 'planes', 'planes-made', 'auto'];
 /** What rolls must be on the stand, and what turns on the spindle, before it is measured. */
 export const balancePlace: NonNullable<Station['place']> = (facts, step) => {
 	const says = ON_STAND.includes(step)

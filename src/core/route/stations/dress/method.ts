@@ -61,6 +61,7 @@ export function waysFor(
 			(d) => d.kind === (formToKeep(facts)?.onSine ? 'sine-fixture' : 'radius-fixture')
 		),
 		hybridConducts: bond === 'hybrid' && conducts(bond, v.rimResistanceOhm),
+		onShank: facts.route.mounting === 'point',
 		batchSize: facts.brief.quantity,
 		devices: [...new Set(devices)]
 	});

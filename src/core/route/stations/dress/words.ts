@@ -37,6 +37,7 @@ export const THEN_WORDS: Readonly<Record<string, string>> = {
 /** Each reason against a way, in a sentence. */
 const EXCLUDED: Readonly<Record<string, string>> = {
 	'device-not-available': 'This shop has none, or it is worn out.',
+	'on-its-shank': 'A thin shank bends under it: a point is dressed with the stick.',
 	'single-layer': 'One layer of grain only: trued or dressed it would be gone.',
 	'wrong-purpose': 'Does not serve what is wanted here.',
 	'diamond-on-diamond': 'Diamond on diamond: both wear, and the point is gone at once.',

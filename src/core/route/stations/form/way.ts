@@ -58,6 +58,7 @@ export function whyNotDresser(
 		radiusFixture: true,
 		hybridConducts: bond === 'hybrid' && conducts(word, rimOhm),
 		batchSize: facts.brief.quantity,
+		onShank: false,
 		devices: METHODS
 	});
 }

@@ -2,7 +2,7 @@ import { ringAnalysis } from '../../../inspect/ring-analysis.js';
 import { ringDecision } from '../../../inspect/ring-decision.js';
 import { partOf } from '../../evidence.js';
 import { limitRpm } from '../../../spec/limit-rpm.js';
-import { line } from '../../gate.js';
+import { type GateLine, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
 import { lookStep } from './look.js';
@@ -35,23 +35,32 @@ export const inspectGate: Gate = (facts, evidence) => {
 			state: !w ? 'open' : limitRpm(w) !== null ? 'ok' : 'stop',
 			value: w?.ratedMps ? q(w.ratedMps, 'm/s') : w?.ratedRpm ? q(w.ratedRpm, 'rpm') : 'no speed'
 		}),
-		dullSince
-			? line({
-					key: 'ring',
-					title: 'Ring is clear',
+		...ringLine()
+	];
+
+	/** A mounted point has nothing that rings: it is looked at only. */
+	function ringLine(): GateLine[] {
+		if (facts.route.mounting === 'point') return [];
+		const own = { key: 'ring', title: 'Ring is clear' };
+		if (dullSince)
+			return [
+				line({
+					...own,
 					state: 'stop',
 					value: 'A later recording is dull. Do not mount; quarantine it.',
 					recordId: decision.id
 				})
-			: line({
-					key: 'ring',
-					title: 'Ring is clear',
-					from: ring,
-					holds: decision?.output.mayProceed === true,
-					value: said(ring, taps ? `clear at ${taps} places, ${heard}` : 'cannot be rung'),
-					waiting: 'tap it and listen'
-				})
-	];
+			];
+		return [
+			line({
+				...own,
+				from: ring,
+				holds: decision?.output.mayProceed === true,
+				value: said(ring, taps ? `clear at ${taps} places, ${heard}` : 'cannot be rung'),
+				waiting: 'tap it and listen'
+			})
+		];
+	}
 };
 
 /** It is looked over before it is rung: a wheel with a crack is not struck. */

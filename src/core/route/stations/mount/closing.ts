@@ -1,5 +1,6 @@
 import { yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
+import { mountPoint } from '../../../mount/point.js';
 import { flangeCheck } from '../../../mount/flange-check.js';
 import { threadHand } from '../../../mount/thread-hand.js';
 import { tighteningOrder } from '../../../mount/tightening-order.js';
@@ -40,6 +41,7 @@ export const tightenStep = defineStep({
 	],
 	compute(facts, { done }): Result {
 		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
+		if (facts.route.mounting === 'point') return alone(pointAgain(facts));
 		const m = mountOf(facts);
 		if (m.retention === 'single-nut')
 			return alone(
@@ -66,6 +68,18 @@ export const tightenStep = defineStep({
 		...withCompanions(facts, 'mounted', 'mounted')
 	]
 });
+
+/** A collet has no thread that running could open: what counts is how the shank was found to be held. */
+function pointAgain(facts: SetupFacts) {
+	const gripped = Evidence.of(facts).of(mountPoint, 'mount', ['point']);
+	if (!gripped)
+		throw new InputFault(
+			'done',
+			'missing',
+			'Measure the shank and its overhang first, then close the collet.'
+		);
+	return compute(facts, mountPoint, gripped.input);
+}
 
 /** Nut or screws: the hand of the thread and the order, whatever is mounted. */
 export function closingLines(facts: SetupFacts, evidence: Evidence): GateLine[] {

@@ -1,5 +1,6 @@
 import { InputFault } from '../../../calculation/fault.js';
 import { mountPack } from '../../../mount/pack.js';
+import { WHIRL_SHARE, mountPoint } from '../../../mount/point.js';
 import { mountQuill } from '../../../mount/quill.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
@@ -18,7 +19,7 @@ export interface TurningLimit {
 }
 
 /**
- * The least of what is marked on every wheel that turns, each at its diameter when new, and of what the pack's arbor or the quill allows.
+ * The least of what is marked on every wheel that turns, each at its diameter when new, and of what the pack's arbor, the quill or a point's shank allows.
  * Null where there is no wheel, or one without a marked speed: then nothing may turn.
  */
 export function turningLimit(facts: SetupFacts): TurningLimit | null {
@@ -34,6 +35,11 @@ export function turningLimit(facts: SetupFacts): TurningLimit | null {
 	if (pack) limits.push({ rpm: pack.maxSpeedRpm, because: pack.limitedBy });
 	const quill = evidence.of(mountQuill, 'mount', ['quill'])?.output;
 	if (quill) limits.push({ rpm: quill.maxRunRpm, because: 'the quill' });
+	const point = evidence.of(mountPoint, 'mount', ['point'])?.output;
+	if (point) {
+		if (point.limitRpm !== null) limits.push({ rpm: point.limitRpm, because: 'its mark and table' });
+		limits.push({ rpm: WHIRL_SHARE * point.whirlRpm, because: 'the whirl of its shank' });
+	}
 	// The first of equal ones is the wheel, which says it best.
 	return limits.reduce((least, l) => (l.rpm < least.rpm ? l : least));
 }

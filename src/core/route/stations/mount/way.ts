@@ -4,12 +4,23 @@ import type { GateLine } from '../../gate.js';
 import type { Step } from '../../step.js';
 
 /** How a wheel can be held; each way stands whole in a file of its own. */
-export const MOUNTINGS = ['flange', 'pack', 'quill', 'bench', 'tool-post'] as const;
+export const MOUNTINGS = ['flange', 'pack', 'quill', 'point', 'bench', 'tool-post'] as const;
 export type Mounting = (typeof MOUNTINGS)[number];
 
 /** One part of the bench, with the gate lines that say whether it is done. */
 export interface MountPart {
-	id: 'fit' | 'flange' | 'tighten' | 'pack' | 'quill' | 'glue' | 'bench' | 'tool-post' | 'neutral';
+	id:
+		| 'fit'
+		| 'flange'
+		| 'tighten'
+		| 'pack'
+		| 'quill'
+		| 'glue'
+		| 'point'
+		| 'collet'
+		| 'bench'
+		| 'tool-post'
+		| 'neutral';
 	title: string;
 	lines: readonly string[];
 }

@@ -5,6 +5,7 @@ import { bench } from './bench.js';
 import { flange } from './flange.js';
 import { neutralAsked, neutralLines } from './neutral.js';
 import { pack } from './pack.js';
+import { point } from './point.js';
 import { quill } from './quill.js';
 import { toolPost } from './tool-post.js';
 import type { MountPart, Mounting, WayOfMounting } from './way.js';
@@ -14,6 +15,7 @@ export const WAYS: Readonly<Record<Mounting, WayOfMounting>> = {
 	flange,
 	pack,
 	quill,
+	point,
 	bench,
 	'tool-post': toolPost
 };

@@ -2,6 +2,7 @@ import { between, from0, over0, roughnessUm, text, um, yesNo } from '../../../ca
 import { InputFault } from '../../../calculation/fault.js';
 import { compareStep } from './compare.js';
 import { jetStep } from './jet.js';
+import { sparkOutStep } from './spark-out.js';
 import { creepStep, touchStep, trialStep } from './trial.js';
 import { holdStep, workHeld } from './hold.js';
 import { release } from '../../../prove/release.js';
@@ -203,6 +204,7 @@ export const proveSteps: readonly Step[] = [
 	holdStep,
 	touchStep,
 	trialStep,
+	sparkOutStep,
 	creepStep,
 	compareStep,
 	jetStep,

@@ -6,6 +6,7 @@ import { parseMarking } from '../../../spec/parse-marking.js';
 import type { RackRow, RankAsked } from '../../../spec/rank-many.js';
 import { rankRack } from '../../../spec/rank-rack.js';
 import { shape } from '../../../spec/shape.js';
+import { MOUNTED_POINT } from '../../../spec/shape-tables.js';
 import { surfaceSpeed } from '../../../spec/surface-speed.js';
 import { InputFault } from '../../../calculation/fault.js';
 import type { OutputOf } from '../../../calculation/define.js';
@@ -99,14 +100,17 @@ export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
 			ratedSpeedMps: w.ratedMps,
 			ratedSpeedRpm: w.ratedRpm,
 			machineMaxRpm: facts.machine.spindleRpmMax
-		}),
-		compute(facts, shape, {
-			type: w.shape,
-			diameterMm: w.diameterMm,
-			thicknessMm: w.widthMm,
-			boreMm: w.boreMm
 		})
 	];
+	if (w.shape !== MOUNTED_POINT)
+		list.push(
+			compute(facts, shape, {
+				type: w.shape,
+				diameterMm: w.diameterMm,
+				thicknessMm: w.widthMm,
+				boreMm: w.boreMm
+			})
+		);
 	const ways = facts.stations.includes('dress') ? dressable(facts) : null;
 	if (ways) list.push(ways);
 	const { grit: g, concentration: c } = marking.output;
@@ -137,6 +141,14 @@ function taken(
 	if (!wheel) throw refuse('unknown-choice', `There is no wheel ${number} on the rack.`);
 	if (wheel.heldBy !== null && wheel.heldBy !== facts.id)
 		throw refuse('held', `Wheel ${number} is held by setup ${wheel.heldBy}. Take another one.`);
+	const isPoint = wheel.shape === MOUNTED_POINT;
+	if (isPoint !== (facts.route.mounting === 'point'))
+		throw refuse(
+			'inconsistent',
+			isPoint
+				? `${number} is a mounted point: it runs on its own shank in a collet. Start its setup on the route "Mounted point".`
+				: `Wheel ${number} has no shank for a collet. On this route only a mounted point is taken.`
+		);
 	const rank = rankFor(facts, [wheel]);
 	const out = rank.output.excluded[0];
 	if (!out) return { wheel, rank };

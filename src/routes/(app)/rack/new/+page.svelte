@@ -39,6 +39,7 @@
 	const drawn = $derived(
 		v.newDiameterMm && v.widthMm && v.boreMm && v.boreMm < v.newDiameterMm
 			? {
+					shape: String(entry.at('shape') ?? '1'),
 					family: read?.abrasive?.family ?? null,
 					diameterMm: v.diameterMm ?? v.newDiameterMm,
 					newDiameterMm: v.newDiameterMm,

@@ -20,6 +20,9 @@ export async function load({ params, locals, parent }) {
 		rack: station === 'select' ? await rackFor(facts) : null,
 		book: station === 'keep' && facts.wheel ? await bookOfWheel(facts.wheel) : null,
 		helped: station === 'keep' || station === 'prove' ? await helpedHere(facts.machine.id) : [],
-		ours: station === 'keep' ? await oursHere(facts.machine.id, facts.wheel?.canonical ?? null) : null
+		ours:
+			station === 'keep' || station === 'prove'
+				? await oursHere(facts.machine.id, facts.wheel?.canonical ?? null)
+				: null
 	};
 }

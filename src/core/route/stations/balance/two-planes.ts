@@ -1,0 +1,105 @@
+import { twoPlanes } from '../../../balance/two-planes.js';
+import { InputFault } from '../../../calculation/fault.js';
+import { add, angleOf, len, sub, vec } from '../../../numeric/angles.js';
+import { Evidence, partOf } from '../../evidence.js';
+import type { SetupFacts } from '../../facts.js';
+import { alone, compute, defineStep, ifKnown, pick } from '../../step.js';
+import { rollingMassKg, toleranceFor } from './tolerance.js';
+
+/** Wider than this share of its diameter a wheel can be in balance at rest and wobble when it turns; a pack always can. */
+const WIDE = 0.5;
+export const showsCouple = (f: Pick<SetupFacts, 'wheel' | 'companions'>): boolean =>
+	f.companions.length > 0 || (f.wheel !== null && f.wheel.widthMm > WIDE * f.wheel.diameterMm);
+
+interface Reading {
+	ampMmPerS: number;
+	phaseDeg: number;
+}
+type Runs = Pick<Parameters<typeof twoPlanes.run>[0], keyof typeof twoPlanes.example> &
+	Record<string, unknown>;
+
+const phasor = (r: Reading) => vec(r.ampMmPerS, r.phaseDeg);
+const reading = (v: ReturnType<typeof vec>): Reading => ({ ampMmPerS: len(v), phaseDeg: angleOf(v) });
+
+/** The last runs with trials on this mount: what a trial did then, it still does. */
+export const lastRuns = (facts: SetupFacts) =>
+	partOf(Evidence.of(facts).step(planesStep), twoPlanes)?.input ?? null;
+
+/** Read anew, without trials: each trial would change these readings as it changed those before. */
+function shifted(initial: readonly Reading[], before: Runs): Runs {
+	const then = before.initial as readonly Reading[];
+	const after = (old: readonly Reading[]) =>
+		initial.map((r, i) => reading(add(phasor(r), sub(phasor(old[i]!), phasor(then[i]!)))));
+	return {
+		...before,
+		initial,
+		afterTrial1: after(before.afterTrial1 as readonly Reading[]),
+		afterTrial2: after(before.afterTrial2 as readonly Reading[])
+	} as Runs;
+}
+
+const [INITIAL] = pick(twoPlanes.fields, 'initial');
+const TRIALS = pick(
+	twoPlanes.fields,
+	'afterTrial1',
+	'afterTrial2',
+	'trial1Gmm',
+	'trial1AngleDeg',
+	'trial2Gmm',
+	'trial2AngleDeg'
+);
+
+/** Both planes read as it is and with a trial in each; later only as it is, for what a trial does is known by then. */
+export const planesStep = defineStep({
+	station: 'balance',
+	step: 'planes',
+	title: 'Two planes',
+	fields: [
+		INITIAL,
+		ifKnown(TRIALS[0]),
+		ifKnown(TRIALS[1]),
+		ifKnown(TRIALS[2]),
+		ifKnown(TRIALS[3]),
+		ifKnown(TRIALS[4]),
+		ifKnown(TRIALS[5]),
+		...pick(twoPlanes.fields, 'phaseSense')
+	] as const,
+	compute(facts, v) {
+		const before = lastRuns(facts) as Runs | null;
+		const missing = TRIALS.find((f) => (v[f.name as keyof typeof v] ?? null) === null);
+		if (missing && (!before || TRIALS.some((f) => (v[f.name as keyof typeof v] ?? null) !== null)))
+			throw new InputFault(
+				missing.name,
+				'missing',
+				`${missing.label} is missing. Run it once with a trial in each plane; after that the readings alone are enough.`
+			);
+		const runs = missing ? shifted(v.initial as readonly Reading[], before!) : (v as unknown as Runs);
+		const both = compute(facts, twoPlanes, {
+			...runs,
+			made: null,
+			speedRpm: facts.machine.spindleRpm,
+			rotorMassKg: rollingMassKg(facts)
+		});
+		// Half of what the grade allows belongs to each plane: the worse one decides.
+		const worse = Math.max(...both.output.corrections.map((c) => c.gmm));
+		return { main: toleranceFor(facts, 2 * worse), beside: [both] };
+	}
+});
+
+/** What was really put into both planes; a run after it has to confirm. */
+export const planesMadeStep = defineStep({
+	station: 'balance',
+	step: 'planes-made',
+	title: 'Corrected in two planes',
+	fields: pick(twoPlanes.fields, 'made').map((f) => ({ ...f, required: true as const })),
+	compute(facts, v) {
+		const before = lastRuns(facts);
+		if (!before)
+			throw new InputFault(
+				'made',
+				'inconsistent',
+				'Measure both planes first; the corrections follow from it.'
+			);
+		return alone(compute(facts, twoPlanes, { ...before, ...v }));
+	}
+});
