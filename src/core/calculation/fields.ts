@@ -207,7 +207,7 @@ const NAME_UNITS: readonly (readonly [RegExp, Unit])[] = [
 	[/Sfpm$/, 'sfpm'],
 	[/KgM2$/, 'kgm2'],
 	[/GCm3$/, 'g/cm3'],
-	[/Gmm$/, 'gmm'],
+	[/(?:Gmm|^gmm)$/, 'gmm'],
 	[/NmS$/, 'Nms'],
 	[/G[Pp]a$/, 'GPa'],
 	[/MPa$/, 'MPa'],
@@ -245,6 +245,7 @@ function withoutUnit(name: string): string {
 /** Readable label of a field: the explicit one, or its name in words without the unit. */
 export function labelOf(field: { name: string; label?: string }): string {
 	if (field.label) return field.label;
+	if (field.name === 'gmm') return 'Unbalance';
 	const base = withoutUnit(field.name);
 	const words = (base || field.name)
 		.replace(/([A-Z])/g, ' $1')

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import type { Verdict } from '$core/calculation/verdict';
+
 	interface Props {
 		value: number | null;
 		limit: number;
@@ -9,6 +11,8 @@
 		good?: 'below' | 'above';
 		other?: number | null;
 		otherLabel?: string;
+		/** As it was found: a drawing never judges. Plain where nothing was. */
+		state?: Verdict | null;
 	}
 	/** A one-line scale with its limit and the present value; the good side is shaded. */
 	let {
@@ -20,13 +24,14 @@
 		show,
 		good = 'below',
 		other = null,
-		otherLabel = ''
+		otherLabel = '',
+		state = null
 	}: Props = $props();
 	const W = 300;
 	const top = $derived(max ?? Math.max(limit * 1.4, (value ?? 0) * 1.12, (other ?? 0) * 1.12, 1e-9));
 	const x = (v: number) => Math.max(0, Math.min(W, (v / top) * W));
-	const inside = $derived(
-		value !== null && (good === 'below' ? value <= limit * (1 + 1e-9) : value >= limit)
+	const colour = $derived(
+		state === 'stop' ? 'var(--stop)' : state === 'caution' ? 'var(--caution)' : 'var(--act)'
 	);
 	const tx = $derived(value === null ? 0 : Math.max(26, Math.min(W - 26, x(value))));
 </script>
@@ -63,12 +68,12 @@
 				class="num"
 				fill="var(--stop)">{otherLabel || show(other)}</text
 			>{/if}{/if}
-	{#if value !== null}<path d="M{x(value)} 19l-6 -9h12z" fill={inside ? 'var(--act)' : 'var(--stop)'} /><text
+	{#if value !== null}<path d="M{x(value)} 19l-6 -9h12z" fill={colour} /><text
 			x={tx + (tx < W / 2 ? 10 : -10)}
 			y="11"
 			text-anchor={tx < W / 2 ? 'start' : 'end'}
 			class="num b"
-			fill={inside ? 'var(--act)' : 'var(--stop)'}>{show(value)} {unit}</text
+			fill={colour}>{show(value)} {unit}</text
 		>{/if}
 </svg>
 

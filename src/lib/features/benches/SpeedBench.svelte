@@ -6,6 +6,7 @@
 	import { shownLimit } from '$core/spec/limit-rpm';
 	import { mpsOf, rpmForSpeed, sfpmOf, surfaceSpeedMps } from '$core/spec/speed';
 	import { surfaceSpeed } from '$core/spec/surface-speed';
+	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import QuotedSpeed from '$lib/features/speed/QuotedSpeed.svelte';
 	import WornSpeed from '$lib/features/speed/WornSpeed.svelte';
@@ -115,6 +116,7 @@
 			{#if out.maxAllowedRpm !== null}<Strip
 					value={out.speedRpm}
 					limit={out.maxAllowedRpm}
+					state={found(out, 'over-rated-speed', 'over-rated-rpm')}
 					label="Spindle speed against the limit"
 					unit="rpm"
 					show={(x) => (x === out.maxAllowedRpm ? shownLimit(x) : x).toFixed(0)}

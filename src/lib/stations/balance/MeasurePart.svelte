@@ -145,6 +145,7 @@
 			allowed={tolerance.permissibleGmm}
 			grade={tolerance.gradeMmPerS}
 			rpm={f.machine.spindleRpm}
+			state={typed ? (outputOf(p.result, judged)?.verdict ?? null) : s.verdict}
 		/>
 	</div>
 	<div class="side">

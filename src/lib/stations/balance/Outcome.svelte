@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
+	import type { Verdict } from '$core/calculation/verdict';
 	import type { System } from '$core/quantity/parse';
 	import Strip from '$lib/drawing/Strip.svelte';
 
@@ -12,9 +13,21 @@
 		allowed: number;
 		grade: number;
 		rpm: number;
+		/** As the present unbalance was found. */
+		state: Verdict | null;
 	}
 	/** The unbalance against its tolerance: now, or what is expected after the move. */
-	let { units, directionOnly = false, present, uncertain, expected, allowed, grade, rpm }: Props = $props();
+	let {
+		units,
+		directionOnly = false,
+		present,
+		uncertain,
+		expected,
+		allowed,
+		grade,
+		rpm,
+		state
+	}: Props = $props();
 	const value = $derived(expected !== null && expected < 5 * allowed ? expected : present);
 	const after = $derived(expected !== null && expected < 5 * allowed);
 	const q = (v: number) => quantity(v, 'gmm', units);
@@ -36,6 +49,7 @@
 <Strip
 	{value}
 	other={after ? present : null}
+	state={after ? null : state}
 	limit={allowed}
 	label="Unbalance"
 	show={(v) => figure(v, 'gmm', units)}

@@ -30,6 +30,8 @@ export function standingOf(facts: SetupFacts) {
 		/** A measurement is booked and its move not yet made. */
 		moving: waits && (ratio === null || ratio > 1),
 		done: waits && ratio !== null && ratio <= 1,
+		/** What was found of the last measurement. */
+		verdict: judged?.output.verdict ?? null,
 		lastGmm: typeof present === 'number' ? present : null,
 		lastRestDeg: typeof rested === 'number' ? rested : null,
 		rolls: facts.sums.rolls

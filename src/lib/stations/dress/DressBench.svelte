@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { holds } from '$core/route/decision';
+	import { holds, lineOf } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenWay } from '$core/route/stations/dress/method';
 	import { METHOD_WORDS } from '$core/route/stations/dress/words';
@@ -19,7 +19,12 @@
 	const f = $derived(desk.facts);
 	const chosen = $derived(chosenWay(f, Evidence.of(f)));
 	const d = $derived(chosen?.dresser ?? null);
-	const before = $derived(chosen ? partsBefore(chosen.method) : []);
+	/** Of a small point nothing is pressed against an effort: a sheet whose lines nobody asks for is left out. */
+	const before = $derived(
+		(chosen ? partsBefore(chosen.method) : []).filter(
+			(p) => !p.lines.includes('opened') || lineOf(desk.decision, 'dress', 'opened') !== null
+		)
+	);
 	const after = $derived(chosen ? partsAfter(chosen.method, chosen.then) : []);
 	const words = $derived(RUN_WORDS[chosen?.method ?? 'single-point']);
 	const released = $derived(f.state === 'released');

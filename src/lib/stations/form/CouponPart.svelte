@@ -14,6 +14,7 @@
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ErrorFan from '$lib/drawing/form/ErrorFan.svelte';
+	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -105,7 +106,13 @@
 			means="{um(form.toleranceUm)} allowed"
 			tone={out && !within ? 'caution' : 'plain'}
 		/>
-		{#if out}<Strip value={out.maxAbsUm} limit={form.toleranceUm} label="Form error" show={(x) => um(x)} />
+		{#if out}<Strip
+				value={out.maxAbsUm}
+				limit={form.toleranceUm}
+				state={found(out, 'form-out-of-tolerance')}
+				label="Form error"
+				show={(x) => um(x)}
+			/>
 			<p class="quiet">
 				At {quantity(out.worst.zMm, 'mm', f.units)} along the axis; spread {um(out.rmsUm)}, {out.usedCount} points,
 				{out.leftOutCount} beyond the ends.

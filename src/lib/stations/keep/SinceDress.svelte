@@ -28,7 +28,14 @@
 	means={limit === null ? unit : `of ${show(limit)} ${inParts ? 'parts' : `${unit} infeed`}`}
 	tone={due ? 'caution' : 'plain'}
 />
-{#if limit !== null}<Strip {value} {limit} label="Ground since the last dress" {unit} {show} />{/if}
+{#if limit !== null}<Strip
+		{value}
+		{limit}
+		state={due ? 'caution' : 'ok'}
+		label="Ground since the last dress"
+		{unit}
+		{show}
+	/>{/if}
 {#if due}<p class="due" role="alert"><b>Redress now.</b> {dueWords(due)}.</p>
 {:else if until}<p class="next">
 		Redress {until}{loop.next ? `: part ${loop.next.part} at ${q(loop.next.atMm, 'mm')}` : ''}.

@@ -66,7 +66,13 @@
 			/>
 			<p class="lab">The worse of the two</p>
 			<p class="num big">{out ? q(out.worstUm) : '-'}</p>
-			<Strip value={out ? out.worstUm : null} limit={figure('runoutLimitUm')} label="Run-out" show={q} />
+			<Strip
+				value={out ? out.worstUm : null}
+				limit={figure('runoutLimitUm')}
+				state={out?.verdict ?? null}
+				label="Run-out"
+				show={q}
+			/>
 			<p class="quiet">
 				Aim {q(figure('runoutAimUm'))}; from {q(figure('runoutLimitUm'))} on the spindle is looked at by people
 				trained for it.

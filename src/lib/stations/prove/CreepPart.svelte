@@ -6,6 +6,7 @@
 	import { intervalStep } from '$core/route/stations/keep/interval';
 	import { creepStep } from '$core/route/stations/prove/trial';
 	import CreepSection from '$lib/drawing/prove/CreepSection.svelte';
+	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
@@ -40,6 +41,7 @@
 			<Strip
 				value={out.load}
 				limit={1}
+				state={found(out, 'over-spindle-power', 'near-spindle-power')}
 				label="Load of the spindle"
 				show={(x) => `${Math.round(100 * x)} %`}
 			/>

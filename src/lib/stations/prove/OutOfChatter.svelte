@@ -34,7 +34,11 @@
 		attempt(() => chatterSpeed.run({ ...entry.result.values, chatterHz, wheelRpm, workRpm, wheelMaxRpm }))
 	);
 	const out = $derived(entry.result.fault ? null : answer.output);
-	const rpm = (v: number) => quantity(Math.round(v), 'rpm', desk.facts.units);
+	/** A slow work drive is set by tenths. */
+	const rpm = (v: number) =>
+		v < 200 ? `${v.toFixed(1)} rpm` : quantity(Math.round(v), 'rpm', desk.facts.units);
+	/** Less than a drive holds (guideline). */
+	const SMALL_PCT = 1;
 	const propose = $derived(
 		!out
 			? null
@@ -55,8 +59,10 @@
 		{#if propose}<p class="lab">Turn {propose.what} at</p>
 			<p class="num big" role="status">{rpm(propose.rpm)}</p>
 			<p class="quiet">
-				{Math.abs(out!.changePct!).toFixed(0)} % {out!.changePct! < 0 ? 'slower' : 'faster'}. The note moves
-				with the speed: try it, then listen again.
+				{Math.abs(out!.changePct!).toFixed(1)} % {out!.changePct! < 0 ? 'slower' : 'faster'}. The note moves
+				with the speed: try it, then listen again.{Math.abs(out!.changePct!) < SMALL_PCT
+					? ' So little is less than most drives hold: any change of some per cent tells as much.'
+					: ''}
 			</p>{/if}
 		<div class="form">
 			{#each entry.fields as field (field.name)}<FieldInput {entry} {field} range={false} />{/each}

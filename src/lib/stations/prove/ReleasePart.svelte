@@ -74,6 +74,8 @@
 				? ('caution' as const)
 				: ('open' as const);
 	};
+	const failed = (name: string) =>
+		stateOf(name) === 'caution' ? ('caution' as const) : stateOf(name) === 'ok' ? ('ok' as const) : null;
 	const alsoAsked = releaseStep.fields.filter((x) => 'advanced' in x);
 	const ra = $derived(entry.result.values.raUm as number | undefined);
 	const asks = $derived(out?.verdict === 'caution');
@@ -90,6 +92,7 @@
 		<Strip
 			value={ra ?? null}
 			limit={f.brief.targetRaUm}
+			state={failed('raUm')}
 			label="Roughness"
 			unit={symbolOf('um-Ra', f.units)}
 			show={(v) => figure(v, 'um-Ra', f.units)}

@@ -1,11 +1,14 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { Evidence } from '$core/route/evidence';
+	import { Evidence, partOf } from '$core/route/evidence';
+	import { speedCheck } from '$core/run-in/speed-check';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { turningLimit } from '$core/route/stations/mount/turning';
 	import { speedStep } from '$core/route/stations/run-in/speed';
 	import type { Desk } from '$lib/desk/desk.svelte';
+	import { preview } from '$lib/desk/preview';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
+	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import QuotedSpeed from '$lib/features/speed/QuotedSpeed.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
@@ -29,6 +32,10 @@
 	const read = $derived(
 		entry.result.values.measuredRpm ?? Evidence.of(f).step(speedStep)?.entered.measuredRpm ?? null
 	);
+	/** Of what is typed, else of what was booked last. */
+	const judged = $derived(
+		preview(speedStep, f, entry).main ?? partOf(Evidence.of(f).step(speedStep), speedCheck)?.output ?? null
+	);
 	const marked = $derived(
 		[
 			w.ratedMps ? quantity(w.ratedMps, 'm/s', f.units) : '',
@@ -46,6 +53,7 @@
 		<Strip
 			value={read}
 			{limit}
+			state={found(judged, 'overspeed', 'near-rated')}
 			label="Tachometer"
 			unit="rpm"
 			show={(v) => (v === limit ? shownLimit(v) : v).toFixed(0)}

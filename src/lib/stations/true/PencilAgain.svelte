@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
+	import type { Verdict } from '$core/calculation/verdict';
 	import type { System } from '$core/quantity/parse';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
@@ -7,7 +8,7 @@
 
 	interface Props {
 		entry: Entry;
-		found: { tirUm: number } | null;
+		found: { tirUm: number; verdict: Verdict } | null;
 		limit: number;
 		units: System;
 	}
@@ -24,7 +25,13 @@
 	</div>
 	<div>
 		<p class="num big">{quantity(found?.tirUm ?? null, 'um', units)}</p>
-		<Strip value={found?.tirUm ?? null} {limit} label="Run-out" show={(x) => quantity(x, 'um', units)} />
+		<Strip
+			value={found?.tirUm ?? null}
+			{limit}
+			state={found?.verdict ?? null}
+			label="Run-out"
+			show={(x) => quantity(x, 'um', units)}
+		/>
 	</div>
 </div>
 

@@ -4,6 +4,7 @@
 	import { runoutLimitUm } from '$core/route/stations/true/readings';
 	import Face from '$lib/drawing/Face.svelte';
 	import { arcPath, polar } from '$lib/drawing/polar';
+	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
@@ -47,6 +48,7 @@
 		<Strip
 			value={out ? out.tirUm : null}
 			limit={runoutLimitUm(desk.facts)}
+			state={found(out, 'runout-above-limit', 'touch-nearly-all-round')}
 			label="Run-out"
 			show={(x) => figure(x, 'um', desk.facts.units)}
 		/>

@@ -2,6 +2,7 @@
 	import { figure, quantity, symbolOf } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import HarmonicBars from '$lib/drawing/HarmonicBars.svelte';
+	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import type { RunoutOut } from './runout-view';
 
@@ -21,7 +22,13 @@
 <p class="num huge">
 	{out ? figure(out.tirUm, 'um', units) : '-'}<span>&nbsp;{symbolOf('um', units)}</span>
 </p>
-<Strip value={out?.tirUm ?? null} {limit} label="Run-out" show={(v) => figure(v, 'um', units)} />
+<Strip
+	value={out?.tirUm ?? null}
+	{limit}
+	label="Run-out"
+	state={found(out, 'runout-above-limit', 'check-mounting')}
+	show={(v) => figure(v, 'um', units)}
+/>
 {#if out}
 	<p class="lab">moving it on its seat can cure</p>
 	<p class="num mid">{q(out.eccentricTirUm)}</p>

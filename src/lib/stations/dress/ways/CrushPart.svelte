@@ -10,6 +10,7 @@
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
 	import { BAD, GOOD, PLAIN, WATCH } from '$lib/drawing/dress/bands';
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
+	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
@@ -71,6 +72,7 @@
 			<Strip
 				value={o.normalForceN}
 				limit={v.spindleLimitN}
+				state={found(o, 'force-above-spindle-limit')}
 				label="Force on the spindle"
 				unit="N"
 				show={(x) => x.toFixed(0)}

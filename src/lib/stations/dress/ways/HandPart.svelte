@@ -8,6 +8,7 @@
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import HandDrawing from '$lib/drawing/dress/HandDrawing.svelte';
+	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
@@ -59,6 +60,7 @@
 	{#snippet strip(out)}{#if v.straightnessWantedUm}<Strip
 				value={out.straightnessUm}
 				limit={v.straightnessWantedUm}
+				state={found(out, 'not-so-straight')}
 				label="Straight within"
 				show={(x) => um(x)}
 			/>{/if}{/snippet}

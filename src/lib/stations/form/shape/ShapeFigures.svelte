@@ -38,7 +38,14 @@
 				means="the tip needs {q(needs)}"
 				tone={warn ? 'caution' : 'plain'}
 			/>
-			<Strip value={hollow} limit={needs} good="above" label="Smallest hollow" show={(v) => q(v)} />
+			<Strip
+				value={hollow}
+				limit={needs}
+				good="above"
+				state={warn ? 'caution' : 'ok'}
+				label="Smallest hollow"
+				show={(v) => q(v)}
+			/>
 		{:else}
 			<Decisive
 				what="Deepest, of the abrasive that is there"
@@ -49,6 +56,7 @@
 			{#if fits.usableStockMm !== null}<Strip
 					value={fits.maxStockMm}
 					limit={fits.usableStockMm}
+					state={bad ? 'stop' : 'ok'}
 					label="Depth of the form"
 					show={(v) => q(v)}
 				/>{/if}

@@ -1,4 +1,5 @@
 import { over0, percent } from '../../../../calculation/field/index.js';
+import { isSuperabrasive } from '../../../../dress/bites.js';
 import { stick } from '../../../../dress/stick.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
@@ -73,7 +74,11 @@ export function stickLine(facts: SetupFacts, evidence: Evidence, chosen: Chosen)
 export const stickWay: DressWay = {
 	methods: ['stick'],
 	steps: [stickStep],
-	lines: (facts, evidence, chosen) => [stickLine(facts, evidence, chosen)],
+	// Clay and grain of a small conventional head are cleaned and shaped by eye: no effort of presses is felt on it.
+	lines: (facts, evidence, chosen) =>
+		facts.route.mounting === 'point' && !isSuperabrasive(dressed(facts).abrasive)
+			? []
+			: [stickLine(facts, evidence, chosen)],
 	even: {
 		...SOUNDED,
 		title: 'Clean over the whole face',
