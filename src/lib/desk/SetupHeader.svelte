@@ -48,13 +48,24 @@
 	.crumb {
 		color: var(--ink2);
 		display: flex;
-		gap: var(--s-12);
+		gap: var(--s-4) var(--s-12);
 		flex-wrap: wrap;
 		align-items: baseline;
+		/* A long job takes two lines rather than pushing the keys apart. */
+		flex: 0 1 auto;
+		min-width: 0;
 	}
 	.crumb b {
 		color: var(--ink);
 		font-weight: 650;
+	}
+	@media (min-width: 1001px) {
+		header {
+			flex-wrap: nowrap;
+		}
+		header .btn {
+			white-space: nowrap;
+		}
 	}
 	.crumb a {
 		color: var(--ink2);

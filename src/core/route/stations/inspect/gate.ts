@@ -5,6 +5,7 @@ import { limitRpm } from '../../../spec/limit-rpm.js';
 import { type GateLine, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
+import { wayOfMounting } from '../mount/ways.js';
 import { lookStep } from './look.js';
 import { recordingThatCounts, ringFacts, ringStep } from './ring.js';
 
@@ -40,7 +41,7 @@ export const inspectGate: Gate = (facts, evidence) => {
 
 	/** A mounted point has nothing that rings: it is looked at only. */
 	function ringLine(): GateLine[] {
-		if (facts.route.mounting === 'point') return [];
+		if (wayOfMounting(facts).spared?.includes('inspect.ring')) return [];
 		const own = { key: 'ring', title: 'Ring is clear' };
 		if (dullSince)
 			return [

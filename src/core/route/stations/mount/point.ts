@@ -90,5 +90,6 @@ export const point: WayOfMounting = {
 		];
 	},
 	beforeTightening: ['point'],
-	shownBeforeStart: ['point']
+	shownBeforeStart: ['point'],
+	spared: ['inspect.ring', 'mount.thread']
 };

@@ -41,4 +41,6 @@ export interface WayOfMounting {
 	beforeTightening: readonly string[];
 	/** Steps whose records the first start asks for. */
 	shownBeforeStart: readonly string[];
+	/** What every other way has to show before it, and this one has no use for. */
+	spared?: readonly string[];
 }

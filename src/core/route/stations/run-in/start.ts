@@ -15,7 +15,9 @@ export function prerequisites(facts: SetupFacts): { id: string; verdict: string 
 		['mount', 'thread'],
 		['mount', 'tighten']
 	];
-	return needed.map(([station, step]) => {
+	const { spared = [] } = wayOfMounting(facts);
+	const asked = needed.filter(([station, step]) => !spared.includes(`${station}.${step}`));
+	return asked.map(([station, step]) => {
 		const r = evidence.named(station, step);
 		return {
 			id: `${station}.${step}`,
