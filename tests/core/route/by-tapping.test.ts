@@ -5,7 +5,7 @@ import { WORK, later, setup, worked } from '../../shared/setup-in-memory.js';
 import { greenByTapping } from './by-tapping.js';
 import { CUP, atDress } from './on-dress.js';
 import { CORNER, FLANK, atForm, shaped } from './on-form.js';
-import { held, inspected } from './on-mount.js';
+import { held, inspected, looked } from './on-mount.js';
 
 /** Every line that turns green with no number typed, and why that is right. Whoever adds one writes down why. */
 const WHY: Readonly<Record<string, string>> = {
@@ -41,7 +41,7 @@ const PLACES: readonly (readonly [StationId, () => SetupFacts])[] = [
 	['keep', () => worked(null)],
 	['machine', () => asks('wake')],
 	['machine', () => asks('spindle')],
-	...MOUNTINGS.map((m) => ['mount', () => inspected(held(m))] as const),
+	...MOUNTINGS.map((m) => ['mount', () => (m === 'point' ? looked() : inspected(held(m)))] as const),
 	['form', () => atForm()],
 	['form', () => atForm('cnc')],
 	['form', () => shaped(atForm(), 'sine', FLANK)],

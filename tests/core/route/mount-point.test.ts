@@ -1,54 +1,13 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { decide, refuse } from '../../../src/core/route/engine.js';
-import type { SetupFacts, WheelFacts } from '../../../src/core/route/facts.js';
 import { waysFor } from '../../../src/core/route/stations/dress/method.js';
 import { shankMm } from '../../../src/core/route/stations/mount/point.js';
 import { turningLimit } from '../../../src/core/route/stations/mount/turning.js';
-import { SEEN } from '../../shared/good-work.js';
-import { DIAMOND, MOUNT, WHEEL, did, faults, line, setup, took } from '../../shared/setup-in-memory.js';
-import { held, keys, out } from './on-mount.js';
+import { DIAMOND, MOUNT, did, faults, line, setup, took } from '../../shared/setup-in-memory.js';
+import { GRINDER, POINT, STICK, keys, looked, out, start } from './on-mount.js';
 
 describe('Mount: a mounted point', () => {
-	const POINT: WheelFacts = {
-		...WHEEL,
-		number: '0701',
-		shape: '52',
-		diameterMm: 20,
-		newDiameterMm: 20,
-		widthMm: 25,
-		boreMm: 6,
-		minDiameterMm: 10,
-		massKg: 0.03,
-		ratedMps: null,
-		ratedRpm: 34000
-	};
-	const GRINDER = {
-		...setup().machine,
-		kind: 'internal',
-		seatMm: 6,
-		spindleRpm: 30000,
-		spindleRpmMin: 9000,
-		spindleRpmMax: 40000,
-		maxDiameterMm: 40,
-		maxWidthMm: 50,
-		balanceClass: 'internal'
-	};
-	const STICK = { id: 9, code: 'ST-9', kind: 'stick' as const };
-	const STATIONS = ['brief', 'select', 'inspect', 'mount', 'run-in', 'dress', 'prove', 'keep'] as const;
-	const start = () =>
-		did(
-			held('point', {
-				machine: GRINDER,
-				stations: [...STATIONS],
-				dressers: [STICK],
-				dresser: null,
-				mount: { ...MOUNT, seatMm: 6, retention: 'single-nut', weightCount: 0 }
-			}),
-			'brief',
-			'brief'
-		);
-	const looked = (): SetupFacts => did(took(start(), POINT), 'inspect', 'look', SEEN);
 	const HELD = { overhangMm: 13, spindleLengthMm: 40 };
 	const gripped = () => did(looked(), 'mount', 'point', HELD);
 

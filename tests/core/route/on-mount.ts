@@ -2,7 +2,7 @@ import { Evidence } from '../../../src/core/route/evidence.js';
 import { type SetupFacts, type WheelFacts } from '../../../src/core/route/facts.js';
 import { passes } from '../../../src/core/route/gate.js';
 import { linesOf } from '../../../src/core/route/stations/index.js';
-import { did, recordOf, WHEEL, setup, took } from '../../shared/setup-in-memory.js';
+import { MOUNT, did, recordOf, WHEEL, setup, took } from '../../shared/setup-in-memory.js';
 import { type Mounting } from '../../../src/core/route/templates.js';
 import { SEEN } from '../../shared/good-work.js';
 
@@ -27,3 +27,45 @@ export const open = (f: SetupFacts) =>
 		.map((l) => l.key);
 export const out = (f: SetupFacts, step: string, calculation?: string) =>
 	recordOf(f, 'mount', step, calculation)!.output as Record<string, number>;
+
+/** A mounted point, and the grinder that takes it. */
+export const POINT: WheelFacts = {
+	...WHEEL,
+	number: '0701',
+	shape: '52',
+	diameterMm: 20,
+	newDiameterMm: 20,
+	widthMm: 25,
+	boreMm: 6,
+	minDiameterMm: 10,
+	massKg: 0.03,
+	ratedMps: null,
+	ratedRpm: 34000
+};
+export const GRINDER = {
+	...setup().machine,
+	kind: 'internal',
+	seatMm: 6,
+	spindleRpm: 30000,
+	spindleRpmMin: 9000,
+	spindleRpmMax: 40000,
+	maxDiameterMm: 40,
+	maxWidthMm: 50,
+	balanceClass: 'internal'
+};
+export const STICK = { id: 9, code: 'ST-9', kind: 'stick' as const };
+const STATIONS = ['brief', 'select', 'inspect', 'mount', 'run-in', 'dress', 'prove', 'keep'] as const;
+export const start = () =>
+	did(
+		held('point', {
+			machine: GRINDER,
+			stations: [...STATIONS],
+			dressers: [STICK],
+			dresser: null,
+			mount: { ...MOUNT, seatMm: 6, retention: 'single-nut', weightCount: 0 }
+		}),
+		'brief',
+		'brief'
+	);
+/** A point at Mount: told, taken, looked over. */
+export const looked = (): SetupFacts => did(took(start(), POINT), 'inspect', 'look', SEEN);
