@@ -30,7 +30,7 @@ describe('what the shop learns from its own records', () => {
 		]);
 	});
 	it('how quickly a machine springs back is used from three good fits on', async () => {
-		const one = await workedUpTo('never');
+		const one = await workedUpTo('prove.release');
 		const sizes = (tau: number) =>
 			[0, 1, 2, 4, 7].map((tS) => ({ tS, sizeUm: 12 * Math.exp(-tS / tau) + (tS % 2 ? 0.05 : -0.05) }));
 		const tau = async () => (await oursOf(await machineId('SG-1'), null)).tauS;

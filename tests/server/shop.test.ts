@@ -16,7 +16,7 @@ import { lead, machinist, refusedWith, wheel } from './ground.js';
 describe('the demo shop', () => {
 	it('holds what a shop of its kind holds', async () => {
 		const n = async (sql: string) => Number((await row<{ n: number }>(sql))!.n);
-		expect(await machines()).to.have.length(7);
+		expect(await machines()).to.have.length(8);
 		expect(new Set((await machines()).map((m) => m.kind)).size).to.equal(7);
 		expect(await n("SELECT COUNT(*) AS n FROM wheels WHERE place NOT IN ('test', 'list')")).to.be.within(
 			38,

@@ -1,3 +1,5 @@
+import { figure, quantity, symbolOf } from '../quantity/format.js';
+import type { System } from '../quantity/parse.js';
 import { FAMILY_NAMES } from './families.js';
 import type { Marking } from './marking.js';
 
@@ -46,8 +48,10 @@ const hardness = (grade: string): string =>
 const openness = (structure: number): string =>
 	structure <= 4 ? 'dense' : structure <= 8 ? 'medium' : structure <= 11 ? 'open' : 'very open';
 
-/** The pieces of a reading in the order in which they are printed, in shop words. */
-export function markingParts(m: Marking): MarkingPart[] {
+/** The pieces of a reading in the order in which they are printed, in shop words; sizes as they read in this system. */
+export function markingParts(m: Marking, system: System = 'mm'): MarkingPart[] {
+	const mm = (v: number): string => figure(v, 'mm', system);
+	const unit = symbolOf('mm', system);
 	const parts: MarkingPart[] = [];
 	const add = (field: MarkingPart['field'], token: string | null | undefined, name: string, says: string) => {
 		if (token) parts.push({ field, token, name, says });
@@ -62,11 +66,11 @@ export function markingParts(m: Marking): MarkingPart[] {
 	);
 	add(
 		'size',
-		m.dimsMm.length ? m.dimsMm.join('x') : '',
+		m.dimsMm.map((v) => (system === 'mm' ? String(v) : mm(v))).join('x'),
 		'Size',
 		m.dimensions
-			? `diameter ${m.dimensions.diameterMm}, width ${m.dimensions.thicknessMm}, bore ${m.dimensions.boreMm}${m.dimensions.rimDepthMm ? `, rim depth ${m.dimensions.rimDepthMm}` : ''} mm`
-			: 'in mm'
+			? `diameter ${mm(m.dimensions.diameterMm)}, width ${mm(m.dimensions.thicknessMm)}, bore ${mm(m.dimensions.boreMm)}${m.dimensions.rimDepthMm ? `, rim depth ${mm(m.dimensions.rimDepthMm)}` : ''} ${unit}`
+			: `in ${unit}`
 	);
 	add('maker', m.makerPrefix, 'Maker', "the maker's own sign, kept");
 	add(
@@ -80,7 +84,7 @@ export function markingParts(m: Marking): MarkingPart[] {
 		m.grit?.label,
 		'Grit',
 		m.grit
-			? `${m.grit.meanUm === null ? 'size not known' : `grain about ${Number(m.grit.meanUm.toPrecision(3))} µm`}${m.grit.system === 'mesh' ? ', mesh' : ''}${m.grit.secondNumber ? ', a mixture' : ''}`
+			? `${m.grit.meanUm === null ? 'size not known' : `grain about ${system === 'mm' ? `${Number(m.grit.meanUm.toPrecision(3))} µm` : quantity(m.grit.meanUm, 'um', system)}`}${m.grit.system === 'mesh' ? ', mesh' : ''}${m.grit.secondNumber ? ', a mixture' : ''}`
 			: ''
 	);
 	add('grade', m.grade, 'Grade', m.grade ? `${hardness(m.grade)}: how firmly a grain is held` : '');
@@ -106,11 +110,20 @@ export function markingParts(m: Marking): MarkingPart[] {
 	add('maker', m.makerSuffix, 'Maker', "the maker's own sign, kept");
 	add(
 		'rim',
-		m.rimDepthMm === null ? '' : `X${Number(m.rimDepthMm.toFixed(4))}`,
+		m.rimDepthMm === null ? '' : `X${system === 'mm' ? Number(m.rimDepthMm.toFixed(4)) : mm(m.rimDepthMm)}`,
 		'Rim depth',
-		'mm of grain left when new'
+		`${unit} of grain left when new`
 	);
-	add('speed', m.maxSpeedMps === null ? '' : `${m.maxSpeedMps} m/s`, 'Speed', 'never faster at the rim');
+	add(
+		'speed',
+		m.maxSpeedMps === null
+			? ''
+			: system === 'mm'
+				? `${m.maxSpeedMps} m/s`
+				: quantity(m.maxSpeedMps, 'm/s', system),
+		'Speed',
+		'never faster at the rim'
+	);
 	add('speed', m.maxSpeedRpm === null ? '' : `${m.maxSpeedRpm} rpm`, 'Speed', 'never faster on the spindle');
 	for (const token of m.unknown)
 		if (token !== m.bondPrefix) add('unknown', token, 'Not placed', 'kept as printed');

@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { figure } from '$core/quantity/format';
 	import { MOUNTED_POINT } from '$core/spec/shape-tables';
-	import type { System } from '$core/quantity/parse';
+	import { unitsHere } from '$lib/ui/units-here';
 	import { toneOf } from './polar';
 
 	interface Props {
@@ -16,11 +15,10 @@
 			widthMm: number;
 		};
 		flangeMm?: number | null;
-		units?: System;
 		height?: number;
 	}
 	/** The wheel cut through its axis, to scale: worn, scrap and new diameter, bore and flanges. */
-	let { wheel, flangeMm = null, units = 'mm', height = 150 }: Props = $props();
+	let { wheel, flangeMm = null, height = 150 }: Props = $props();
 	const W = 320;
 	const t = $derived(toneOf(wheel.family));
 	/** As large as fits, with room for the words at both sides. */
@@ -30,18 +28,21 @@
 	const cx = 150;
 	const cy = $derived(height / 2);
 	const y = (d: number) => cy - (d / 2) * k;
-	const show = (v: number) => figure(v, 'mm', units);
+	const { f, q } = unitsHere();
+	const show = (v: number) => f(v, 'mm');
 </script>
 
 <svg
 	viewBox="0 0 {W} {height}"
 	width="100%"
 	role="img"
-	aria-label="Wheel cut through: diameter {show(wheel.diameterMm)} of {show(
-		wheel.newDiameterMm
-	)} {units}, scrap at {show(wheel.minDiameterMm)}, {point ? 'shank' : 'bore'} {show(
-		wheel.boreMm
-	)}, width {show(wheel.widthMm)}"
+	aria-label="Wheel cut through: diameter {q(wheel.diameterMm, 'mm')} of {q(
+		wheel.newDiameterMm,
+		'mm'
+	)}, scrap at {q(wheel.minDiameterMm, 'mm')}, {point ? 'shank' : 'bore'} {q(wheel.boreMm, 'mm')}, width {q(
+		wheel.widthMm,
+		'mm'
+	)}"
 >
 	<line
 		x1={cx - w / 2 - 26}

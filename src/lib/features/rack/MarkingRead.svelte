@@ -2,6 +2,7 @@
 	import type { parseMarking } from '$core/spec/parse-marking';
 	import { DIALECT_WORDS, markingParts } from '$core/spec/marking-words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import { unitsHere } from '$lib/ui/units-here';
 	import MarkingTiles from './MarkingTiles.svelte';
 
 	interface Props {
@@ -10,7 +11,8 @@
 	}
 	/** A marking read back. */
 	let { reading, brief = false }: Props = $props();
-	const parts = $derived(markingParts(reading));
+	const { system } = unitsHere();
+	const parts = $derived(markingParts(reading, system()));
 </script>
 
 <section aria-label="What the marking says" aria-live="polite">

@@ -4,6 +4,7 @@
 	import { conventionalSection } from '$core/spec/shape-section';
 	import { LETTER_NAMES, SHAPE_LETTERS, SHAPE_TYPES, type ShapeLetter } from '$core/spec/shape-tables';
 	import { parseQuantity } from '$core/quantity/parse';
+	import { unitsHere } from '$lib/ui/units-here';
 	import ShapeSection from '$lib/drawing/ShapeSection.svelte';
 
 	interface Props {
@@ -11,9 +12,10 @@
 	}
 	/** The section of the wheel a marking speaks of; sizes that are not printed can be added here. */
 	let { reading }: Props = $props();
+	const { system, sign } = unitsHere();
 	let added = $state<Record<string, string>>({});
 	const mm = (letter: string) => {
-		const p = parseQuantity(added[letter] ?? '', 'mm');
+		const p = parseQuantity(added[letter] ?? '', 'mm', system());
 		return 'value' in p && p.value > 0 ? p.value : null;
 	};
 	const d = $derived(reading.dimensions);
@@ -75,7 +77,7 @@
 
 {#if section}
 	<h3>{section.name.charAt(0).toUpperCase()}{section.name.slice(1)}, cut through to scale</h3>
-	<ShapeSection {section} family={reading.abrasive?.family ?? null} />
+	<ShapeSection {section} family={reading.abrasive?.family ?? null} units={system()} />
 	<p class="quiet">
 		{section.missing.length
 			? `Still missing: ${section.missing.map((l) => `${called(l).toLowerCase()} ${l}`).join(', ')}. Drawn with usual proportions until then.`
@@ -88,7 +90,7 @@
 						class="plain-input num"
 						value={added[l] ?? ''}
 						maxlength="20"
-						placeholder="mm"
+						placeholder={sign('mm')}
 						oninput={(e) => (added[l] = e.currentTarget.value)}
 					/></label
 				>{/each}

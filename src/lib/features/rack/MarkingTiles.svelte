@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Marking } from '$core/spec/marking';
 	import { markingParts } from '$core/spec/marking-words';
+	import { unitsHere } from '$lib/ui/units-here';
 	import { partColour } from './part-colour';
 
 	interface Props {
@@ -8,7 +9,8 @@
 	}
 	/** Every piece of a marking with what it means, in the order in which it is printed. */
 	let { reading }: Props = $props();
-	const parts = $derived(markingParts(reading));
+	const { system } = unitsHere();
+	const parts = $derived(markingParts(reading, system()));
 </script>
 
 {#if parts.length}<ul aria-label="What each piece means">

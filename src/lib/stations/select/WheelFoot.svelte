@@ -20,7 +20,7 @@
 <div class="foot">
 	<section aria-label="Wheel cut through">
 		<h3>Wheel {wheel.number}, cut through</h3>
-		<WheelSection {wheel} flangeMm={f.mount?.flangeMm ?? null} units={f.units} />
+		<WheelSection {wheel} flangeMm={f.mount?.flangeMm ?? null} />
 	</section>
 	<section>
 		<h3>Speed on this spindle</h3>

@@ -2,6 +2,7 @@
 	import type { Calculation } from '$core/calculation/define';
 	import { labelOf } from '$core/calculation/fields';
 	import type { System } from '$core/quantity/parse';
+	import { unitsHere } from '$lib/ui/units-here';
 	import ResultValue from './ResultValue.svelte';
 
 	/** What a working shows of a calculation. */
@@ -13,8 +14,9 @@
 		version: string;
 		system?: System;
 	}
+	const here = unitsHere();
 	/** How a result came about: formula, inputs, results, units, source and version, in place. */
-	let { calculation, input, output, version, system = 'mm' }: Props = $props();
+	let { calculation, input, output, version, system = here.system() }: Props = $props();
 	const at = (path: string) =>
 		path.split('.').reduce<unknown>((v, k) => (isGroup(v) ? v[k] : undefined), output);
 	const isGroup = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null;

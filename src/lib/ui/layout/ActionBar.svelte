@@ -33,7 +33,10 @@
 	/** Where everything asked here is met, going on is the main action and this one steps back. */
 	const met = getContext<(() => boolean) | undefined>('all-met');
 	const main = $derived(forward || !met?.());
-	const tap = new SecondTap(() => label);
+	const tap = new SecondTap(
+		() => label,
+		() => busy
+	);
 	const free = (t: EventTarget | null) =>
 		!(t instanceof HTMLElement) || t === document.body || t.tagName === 'MAIN';
 </script>

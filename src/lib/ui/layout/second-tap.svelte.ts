@@ -1,5 +1,7 @@
 /** So long a key that books another thing does not answer after it came where the last one was pressed, ms. */
 const APART_MS = 1000;
+/** A key that stays with the same words hears no second press so soon after the first, or after its answer, ms. */
+const AGAIN_MS = 300;
 /** A press so long ago has nothing to do with the key that comes now, ms; a slow answer does. */
 const FORGOTTEN_MS = 6000;
 let last: { label: string; at: number } | null = null;
@@ -11,8 +13,15 @@ let last: { label: string; at: number } | null = null;
 export class SecondTap {
 	/** The key waits; whoever taps it is not heard. */
 	waits = $state(false);
+	/** When the last press was answered. */
+	private answeredAt = -Infinity;
 
-	constructor(label: () => string) {
+	constructor(label: () => string, busy: () => boolean) {
+		let worked = false;
+		$effect(() => {
+			if (worked && !busy()) this.answeredAt = performance.now();
+			worked = busy();
+		});
 		$effect(() => {
 			const another = last !== null && last.label !== label();
 			const held = another && performance.now() - last!.at < FORGOTTEN_MS;
@@ -26,8 +35,10 @@ export class SecondTap {
 	/** Whether a press counts; one that does is remembered. A press by keyboard has no place (`detail` 0). */
 	hears(e: MouseEvent, label: string): boolean {
 		if (e.detail === 0) return true;
+		const now = performance.now();
 		if (this.waits) return false;
-		last = { label, at: performance.now() };
+		if (last?.label === label && now - Math.max(last.at, this.answeredAt) < AGAIN_MS) return false;
+		last = { label, at: now };
 		return true;
 	}
 }
