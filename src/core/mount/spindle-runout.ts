@@ -59,6 +59,7 @@ export const spindleRunout = defineCalculation({
 		const where = v.taperRunoutUm >= v.flangeRunoutUm ? 'taper' : 'flange';
 		const stateOf = (readingUm: number): Verdict =>
 			readingUm >= v.runoutLimitUm ? 'stop' : readingUm > v.runoutAimUm ? 'caution' : 'ok';
+		const worst = stateOf(worstUm);
 		const hit = v.taperLimitUm !== null && v.taperRunoutUm > v.taperLimitUm;
 		return {
 			worstUm,
@@ -67,17 +68,17 @@ export const spindleRunout = defineCalculation({
 			...new Findings()
 				.stop(
 					'runout-over-limit',
-					worstUm >= v.runoutLimitUm,
+					worst === 'stop',
 					`The ${where} runs out ${worstUm} µm, limit ${v.runoutLimitUm} µm. The spindle is hurt: have it looked at.`
 				)
 				.stop(
 					'taper-runout',
-					hit && worstUm < v.runoutLimitUm,
+					hit && worst !== 'stop',
 					`The taper runs out ${v.taperRunoutUm} µm after it was hit, limit ${v.taperLimitUm} µm. Clean and measure again; nothing is mounted on it like this.`
 				)
 				.caution(
 					'runout-above-aim',
-					worstUm > v.runoutAimUm && worstUm < v.runoutLimitUm,
+					worst === 'caution',
 					`The ${where} runs out ${worstUm} µm, aim ${v.runoutAimUm} µm. Clean, stone off burrs, measure again.`
 				)
 				.judged()

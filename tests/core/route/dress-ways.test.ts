@@ -98,6 +98,22 @@ describe('each way of dressing', () => {
 		expect(after('hand-cutter', CASES[7]![1], { seen: 'runs-out' })).to.deep.equal(['face', 'opening']);
 		expect(after('cluster', CASES[0]![1], {})).to.deep.equal([]);
 	});
+	it('truing is done once: what was trued at True is opened at Dress, and no truing is asked for again', () => {
+		for (const wheel of [CUP, METAL]) {
+			const ways = waysFor(atDress(wheel), {
+				seen: 'just-trued',
+				form: 'flat',
+				rimResistanceOhm: null
+			}).output;
+			expect(ways.best, 'opens, and trues no more').to.be.oneOf(['stick', 'wire-edm']);
+			const f = chose(atDress(wheel), 'stick');
+			expect(linesOf('dress', f, Evidence.of(f)).map((l) => l.key)).to.deep.equal([
+				'method',
+				'opened',
+				'sound'
+			]);
+		}
+	});
 	it('the stick opens: glazed holds the gate, open lets it go', () => {
 		const trued = did(
 			settled(chose(CASES[4]![1], 'truing-wheel', { seen: 'runs-out' }), 'truing-wheel'),

@@ -15,27 +15,40 @@ interface Reading {
 	ampMmPerS: number;
 	phaseDeg: number;
 }
-type Runs = Pick<Parameters<typeof twoPlanes.run>[0], keyof typeof twoPlanes.example> &
-	Record<string, unknown>;
+/** What is told of three runs. */
+interface Runs {
+	initial: readonly Reading[];
+	afterTrial1: readonly Reading[];
+	afterTrial2: readonly Reading[];
+	trial1Gmm: number;
+	trial1AngleDeg: number;
+	trial2Gmm: number;
+	trial2AngleDeg: number;
+	phaseSense: string;
+}
+/** The same as it is entered: the trials may be left out. */
+type Entered = Pick<Runs, 'initial' | 'phaseSense'> & {
+	[K in Exclude<keyof Runs, 'initial' | 'phaseSense'>]: Runs[K] | null;
+};
+const told = (v: Entered): v is Runs => TRIALS.every((f) => v[f.name] !== null);
 
 const phasor = (r: Reading) => vec(r.ampMmPerS, r.phaseDeg);
 const reading = (v: ReturnType<typeof vec>): Reading => ({ ampMmPerS: len(v), phaseDeg: angleOf(v) });
 
 /** The last runs with trials on this mount: what a trial did then, it still does. */
-export const lastRuns = (facts: SetupFacts) =>
-	partOf(Evidence.of(facts).step(planesStep), twoPlanes)?.input ?? null;
+export const lastRuns = (facts: SetupFacts): Runs | null =>
+	(partOf(Evidence.of(facts).step(planesStep), twoPlanes)?.input as Runs | undefined) ?? null;
 
 /** Read anew, without trials: each trial would change these readings as it changed those before. */
 function shifted(initial: readonly Reading[], before: Runs): Runs {
-	const then = before.initial as readonly Reading[];
 	const after = (old: readonly Reading[]) =>
-		initial.map((r, i) => reading(add(phasor(r), sub(phasor(old[i]!), phasor(then[i]!)))));
+		initial.map((r, i) => reading(add(phasor(r), sub(phasor(old[i]!), phasor(before.initial[i]!)))));
 	return {
 		...before,
 		initial,
-		afterTrial1: after(before.afterTrial1 as readonly Reading[]),
-		afterTrial2: after(before.afterTrial2 as readonly Reading[])
-	} as Runs;
+		afterTrial1: after(before.afterTrial1),
+		afterTrial2: after(before.afterTrial2)
+	};
 }
 
 const [INITIAL] = pick(twoPlanes.fields, 'initial');
@@ -65,15 +78,15 @@ export const planesStep = defineStep({
 		...pick(twoPlanes.fields, 'phaseSense')
 	] as const,
 	compute(facts, v) {
-		const before = lastRuns(facts) as Runs | null;
-		const missing = TRIALS.find((f) => (v[f.name as keyof typeof v] ?? null) === null);
-		if (missing && (!before || TRIALS.some((f) => (v[f.name as keyof typeof v] ?? null) !== null)))
+		const before = lastRuns(facts);
+		const missing = TRIALS.find((f) => v[f.name] === null);
+		if (missing && (!before || TRIALS.some((f) => v[f.name] !== null)))
 			throw new InputFault(
 				missing.name,
 				'missing',
 				`${missing.label} is missing. Run it once with a trial in each plane; after that the readings alone are enough.`
 			);
-		const runs = missing ? shifted(v.initial as readonly Reading[], before!) : (v as unknown as Runs);
+		const runs = told(v) ? v : shifted(v.initial, before!);
 		const both = compute(facts, twoPlanes, {
 			...runs,
 			made: null,
