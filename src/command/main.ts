@@ -79,6 +79,10 @@ program
 			done(import('./calc.js').then((m) => m.calc(id, o)))
 	);
 program
+	.command('licences')
+	.description('print the licences of everything that is shipped')
+	.action(() => done(import('./licences.js').then((m) => void process.stdout.write(m.licencesDocument()))));
+program
 	.command('codes')
 	.description('print every reason and refusal code with its words and where it is made')
 	.action(() => done(import('./codes.js').then((m) => void process.stdout.write(m.codesDocument()))));

@@ -3,7 +3,8 @@ import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { applicationEnvironment, endChild, startApplication } from './application.js';
 import { build } from './build.js';
-import { startDatabase } from './database/mariadb.js';
+import { holdsTables, moveAside } from './database/folder.js';
+import { databaseEnvironment, startDatabase } from './database/mariadb.js';
 import { shopOn } from './database/shop-on.js';
 import { replacedBy } from './database/restore.js';
 import { DATA, DEMO, ROOT } from './paths.js';
@@ -16,9 +17,7 @@ async function prepare(
 	started: (database: Awaited<ReturnType<typeof startDatabase>>) => void = () => undefined
 ) {
 	mkdirSync(DATA, { recursive: true, mode: 0o700 });
-	if (reset)
-		for (const name of ['mariadb', 'created', 'access.json', 'mariadb.err'])
-			rmSync(join(DATA, name), { recursive: true, force: true });
+	if (reset) await setAside();
 	const database = await startDatabase(DATA);
 	started(database);
 	try {
@@ -32,6 +31,27 @@ async function prepare(
 		await database.stop();
 		throw e;
 	}
+}
+
+/** Makes room for a new demo shop: an old one is moved aside and kept, a shop in which people work is left alone. @throws Error in words */
+async function setAside(): Promise<void> {
+	if (!holdsTables(DATA)) return;
+	const old = await startDatabase(DATA);
+	try {
+		Object.assign(process.env, databaseEnvironment(old.owner));
+		const { isDemoShop } = await import('../lib/server/demo/shop.js');
+		const { closeDatabase } = await import('../lib/server/db/pool.js');
+		const demo = await isDemoShop(DEMO);
+		await closeDatabase();
+		if (!demo)
+			throw new Error(
+				`${DATA} holds a shop in which people work; it is no demo shop, and --reset leaves it as it is. Look at the demo in another folder: UNCINUS_DATA=/path/to/folder ./uncinus demo.`
+			);
+	} finally {
+		await old.stop();
+	}
+	const kept = moveAside(DATA, Date.now());
+	if (kept) say(`The old demo shop is kept in ${kept}.`);
 }
 
 /** The PINs of the demo shop are printed on its sign-in page: nobody may work for real in a shop that still has them. @throws Error in words */

@@ -12,8 +12,14 @@ export async function startSaid(page: Page): Promise<void> {
 	])
 		await say(page, q, 'Yes');
 }
-/** A key is pressed when it answers: one that has just come in the place of another waits for a second. */
+/**
+ * A key pressed from the keyboard, once it can be: a hurried finger waits a second where one key has come in the place of another, and
+ * most tests have no need to.
+ */
 export const press = (page: Page, name: string | RegExp): Promise<void> =>
+	page.getByRole('button', { name }).and(page.locator(':enabled')).first().press('Enter');
+/** The same by mouse, when it answers. */
+export const clickOn = (page: Page, name: string | RegExp): Promise<void> =>
 	page.getByRole('button', { name, disabled: false }).first().click();
 export const heading = (page: Page, name: string | RegExp): Promise<void> =>
 	page.getByRole('heading', { name, level: 1 }).waitFor();

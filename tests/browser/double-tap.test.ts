@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { done, heading, press, station } from './bench.js';
+import { clickOn as press, done, heading, station } from './bench.js';
 import { Brought } from './by-request.js';
 import { base, signedIn, tellOnFailure } from './ground.js';
 

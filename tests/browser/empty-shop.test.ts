@@ -77,7 +77,7 @@ describe('a shop that starts with nothing', () => {
 			Weights: '3',
 			'Weight, each': '62'
 		});
-		await page.getByRole('radio', { name: 'flange', exact: true }).check();
+		await page.getByLabel('Kind').selectOption('flange');
 		await page.getByRole('radio', { name: 'flange screws' }).check();
 		await page.getByRole('radio', { name: 'right', exact: true }).check();
 		await press(page, 'Keep it');

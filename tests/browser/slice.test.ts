@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { done, heading, press, say, soundLook, station } from './bench.js';
+import { clickOn as press, done, heading, say, soundLook, station } from './bench.js';
 import { balanced, level, mounted, readings, rim } from './to-release.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
 

@@ -1,6 +1,9 @@
 import { expect } from 'chai';
 import { incidentPlan } from '../../src/core/keep/incident-plan.js';
 import { incidentById, openIncident, workIncident } from '../../src/lib/server/setups/incidents.js';
+import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
+import { ledger } from '../../src/lib/server/wheels/ledger.js';
+import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { machineById } from '../../src/lib/server/shop/machines.js';
 import {
 	facts,
@@ -117,6 +120,22 @@ describe('something is wrong', () => {
 			taperRunoutAgainUm: 4
 		});
 		await workIncident(incident, { close: true, version, key: key() }, await lead());
+	});
+
+	it('a wheel that was scrapped stays scrapped, whatever goes wrong with the setup that holds it', async () => {
+		const { id, number } = await workedUpTo('true.runout');
+		await judgeWheel(number, 'scrap', 'a crack was seen at the bore', await lead());
+		const report = { ...REPORT, event: 'power-loss-in-cut' };
+		const incident = await openIncident(id, report, key(), await machinist());
+		const w = (await wheelByNumber(number))!;
+		expect(w.state).to.equal('scrapped');
+		expect((await ledger(w.id)).at(-1)!.kind, 'nothing more is said of it').to.equal('scrapped');
+		await refusedWith('scrapped', judgeWheel(number, 'clear', 'it was only the belt', await lead()));
+		const { steps } = incidentPlan.run((await incidentById(incident))!.input);
+		const done = steps.map((s) => s.code);
+		const findings = { ...FINDINGS, cause: 'other', causeNote: 'the belt slipped' };
+		await workIncident(incident, { findings, done, version: 1, key: key() }, await machinist());
+		await workIncident(incident, { close: true, version: 2, key: key() }, await lead());
 	});
 
 	it('asks for what is missing before it stops anything', async () => {

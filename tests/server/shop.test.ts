@@ -19,8 +19,8 @@ describe('the demo shop', () => {
 		expect(await machines()).to.have.length(8);
 		expect(new Set((await machines()).map((m) => m.kind)).size).to.equal(7);
 		expect(await n("SELECT COUNT(*) AS n FROM wheels WHERE place NOT IN ('test', 'list')")).to.be.within(
-			38,
-			48
+			40,
+			52
 		);
 		expect(
 			await n("SELECT COUNT(DISTINCT canonical) AS n FROM wheels WHERE place NOT IN ('test', 'list')")

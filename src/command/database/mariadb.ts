@@ -5,6 +5,7 @@ import type { DatabaseAddress } from '../../lib/server/db/pool.js';
 import { alive, find, freePort, installPackages, run, say, until } from '../system.js';
 import { accessOf, keepAccess, newAccess } from './access.js';
 import { APP, OWNER, accountsSql } from './accounts.js';
+import { holdsTables, isCreated, markCreated } from './folder.js';
 import { filesOf, launch, runAs, socketFor, temporaryOf } from './launch.js';
 import { type SystemUser, closeTo, reaches, unprivileged } from './system-user.js';
 
@@ -103,15 +104,18 @@ export async function startDatabase(
 	const left = runningPid(folder);
 	// One that was started without its own temporary folder is an old one: it is started again, as it should be.
 	if (left && access.port && commandOf(left).includes(`--tmpdir=${temporaryOf(folder)}\0`))
-		if ((await answers(found(left, false).address)) && (await answers(found(left, false).owner)))
+		if ((await answers(found(left, false).address)) && (await answers(found(left, false).owner))) {
+			// Whoever started it may have been broken off before it could say that it is laid out.
+			markCreated(folder);
 			return found(left, false);
+		}
 	if (left) await stopPid(left);
 
 	const user = prepare(folder);
 	access.port = await freePort(access.port || firstPort);
 	keepAccess(folder, access);
 	if (node?.joins) openFolder(join(folder, 'mariadb'), user);
-	else if (!existsSync(join(folder, 'created'))) await create(folder, user);
+	else if (!isCreated(folder)) await create(folder, user);
 	const accounts = join(temporaryOf(folder), 'accounts.sql');
 	// Accounts are a node's own: each makes the same ones for itself.
 	writeFileSync(accounts, (node ? 'SET SESSION wsrep_on = OFF;\n' : '') + accountsSql(access), {
@@ -138,7 +142,7 @@ export async function startDatabase(
 		rmSync(accounts, { force: true });
 	}
 	if (ended) throw new Error(`The database ended at once (${how}). See ${join(folder, 'mariadb.err')}.`);
-	writeFileSync(join(folder, 'created'), '', { mode: 0o600 });
+	markCreated(folder);
 	// Some of its files are made more open than it is told to.
 	for (const name of ['mariadb', 'mariadb.err', 'mariadb.pid', 'created']) closeTo(null, join(folder, name));
 	return database;
@@ -170,6 +174,8 @@ function openFolder(path: string, user: SystemUser | null): void {
 /** Lays out an empty database; it is not started for it, so nobody can reach it meanwhile. */
 async function create(folder: string, user: SystemUser | null): Promise<void> {
 	const data = join(folder, 'mariadb');
+	if (holdsTables(folder))
+		throw new Error(`${data} holds a shop and is never laid out anew. Look at it with ./uncinus doctor.`);
 	rmSync(data, { recursive: true, force: true });
 	await run(
 		find('/usr/bin/mariadb-install-db', 'mariadb-install-db', 'mysql_install_db')!,

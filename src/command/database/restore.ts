@@ -10,6 +10,7 @@ import { find, say } from '../system.js';
 import { toolArguments } from './backup.js';
 import { type EndMark, verified } from './dump-file.js';
 import { type PrivateDatabase, runningPid, startDatabase } from './mariadb.js';
+import { isCreated } from './folder.js';
 
 /** Where what was there before a restore waits until the next start has succeeded. */
 export const replacedBy = (folder: string): string => `${folder}-before-restore`;
@@ -26,7 +27,7 @@ export async function restore(file: string, over: boolean, folder = DATA): Promi
 	const pid = runningPid(folder);
 	if (pid)
 		throw new Error(`A database runs on ${folder} (process ${pid}). Stop what uses it, then restore again.`);
-	const full = existsSync(join(folder, 'created'));
+	const full = isCreated(folder);
 	if (full && !over)
 		throw new Error(
 			`${folder} holds a shop already. Say --over to put the backup in its place; it is kept as ${replacedBy(folder)} until the next start has succeeded.`

@@ -1,7 +1,8 @@
 import { checkInput } from '../calculation/check.js';
+import { checkedReason } from '../calculation/reason.js';
 import { inShop } from '../calculation/limits.js';
-import type { Verdict } from '../calculation/verdict.js';
 import type { Effect } from './effect.js';
+import { Evidence } from './evidence.js';
 import { refuse } from './engine.js';
 import type { Refusal } from './hard-stops.js';
 import type { RecordFacts, SetupFacts, StationId } from './facts.js';
@@ -40,7 +41,13 @@ export function carryOut(facts: SetupFacts, submission: Submission): CarriedOut 
 	if (never) return { refusal: { code: never.code, message: `Not recorded. ${never.message}` } };
 	const own = step.effects?.(facts, values, result) ?? [];
 	const wheelId = own.find((e) => e.kind === 'take-wheel')?.wheelId ?? facts.wheel?.id ?? null;
-	const records = recordsFrom(step, values, result, wheelId, submission.reason?.trim() || null);
+	const records = recordsFrom(
+		step,
+		values,
+		result,
+		wheelId,
+		submission.reason?.trim() ? checkedReason(submission.reason) : null
+	);
 	const stops = findingsOf(result).filter((r) => r.severity === 'stop');
 	const unfit = typeof step.quarantines === 'function' ? step.quarantines(values) : step.quarantines;
 	const fatal = stops.find((r) => unfit?.includes(r.code));
@@ -122,16 +129,18 @@ export function accept(facts: SetupFacts, { recordId, reason }: Acceptance): Acc
 	const old = facts.records.find((r) => r.id === recordId);
 	const no = (code: string, message: string): Accepted => ({ refusal: { code, message } });
 	if (!old) return no('no-record', `Record ${recordId} does not belong to this setup.`);
-	const together = facts.records.filter(
-		(r) =>
-			r.station === old.station &&
-			r.step === old.step &&
-			r.together === old.together &&
-			r.wheelId === old.wheelId
-	);
-	if (has(together, 'stop') && old.verdict === 'stop')
+	// What was recorded anew since, or has lost its standing, is history: accepting it would bring it back over what came after.
+	const standing = Evidence.of(facts).standingWith(recordId);
+	if (!standing)
+		return no(
+			'not-standing',
+			'This was recorded anew since, or no longer counts. Look at what stands there now, or record the step again.'
+		);
+	const together = standing.parts;
+	if (standing.verdict === 'stop')
 		return no('stop-stays', 'A stop is never overridden. Change what causes it, then record the step again.');
-	if (!has(together, 'caution')) return no('nothing-to-accept', 'There is no caution on this record.');
+	if (!together.some((r) => r.verdict === 'caution'))
+		return no('nothing-to-accept', 'There is no caution on this record.');
 	const refusal = refuse(facts, old.station as StationId, old.step);
 	if (refusal) return { refusal };
 	return {
@@ -142,6 +151,3 @@ export function accept(facts: SetupFacts, { recordId, reason }: Acceptance): Acc
 		}))
 	};
 }
-
-const has = (records: readonly RecordFacts[], verdict: Verdict): boolean =>
-	records.some((r) => r.verdict === verdict);

@@ -173,6 +173,10 @@ export class Evidence {
 		}
 		return found;
 	}
+	/** The step that stands with this record in it; null where it was recorded anew since, or no longer counts. */
+	standingWith(recordId: number): Recorded | null {
+		return [...this.steps.values()].find((r) => r.parts.some((p) => p.id === recordId)) ?? null;
+	}
 	/** Every record that stands, oldest first: all that a page needs of a setup's history. */
 	records(): RecordFacts[] {
 		return [...this.steps.values()].flatMap((r) => r.parts).sort((a, b) => a.id - b.id);

@@ -6,6 +6,7 @@ import type { StationId } from './station-names.js';
 import type { BriefFacts } from './stations/brief/steps.js';
 import type { Sums } from './sums.js';
 import type { ShopPoint } from '../prove/shop-points.js';
+import type { WheelState } from '../shop/wheel-state.js';
 import type { Morning } from './morning.js';
 import type { RouteFacts } from './templates.js';
 import type { Limits } from '../calculation/limits.js';
@@ -96,7 +97,7 @@ export interface WheelFacts {
 	expiresOn: string | null;
 	shape: string;
 	place: string;
-	state: 'available' | 'mounted' | 'quarantined' | 'scrapped';
+	state: WheelState;
 	stateReason: string | null;
 	heldBy: number | null;
 	/** Held beside the leading wheel of a pack: looked over and rung at the rack. */ inPack: boolean;

@@ -1,4 +1,5 @@
 import type { Effect } from './effect.js';
+import { movedTo } from '../shop/wheel-state.js';
 import type { SetupFacts } from './facts.js';
 
 /** One effect on the facts in hand; what only the shop keeps (ledger lines, pictures) is not there to be changed. */
@@ -16,7 +17,9 @@ export function follow(f: SetupFacts, e: Effect): SetupFacts {
 		return {
 			...f,
 			onSpindle: e.state === 'mounted',
-			wheel: { ...own, state: e.state, stateReason: e.reason }
+			...(movedTo(own.state, e.state) === e.state && {
+				wheel: { ...own, state: e.state, stateReason: e.reason }
+			})
 		};
 	if (e.kind === 'take-wheel') {
 		const wheel = f.named.find((w) => w.id === e.wheelId)!;

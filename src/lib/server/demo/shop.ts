@@ -31,6 +31,15 @@ export async function demoPeopleIn(folder: string): Promise<string[]> {
 	}
 	return found;
 }
+/** Whether this is the demo shop: somebody of it is in it with the PIN that everybody knows, or nobody at all, or it never got its people. */
+export async function isDemoShop(folder: string): Promise<boolean> {
+	const users = await row<{ n: number }>(
+		"SELECT COUNT(*) AS n FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME = 'users'"
+	);
+	if (!Number(users?.n)) return true;
+	const people = await row<{ n: number }>('SELECT COUNT(*) AS n FROM users');
+	return Number(people?.n) === 0 || (await demoPeopleIn(folder)).length > 0;
+}
 /** PINs of the demo people, shown on the sign-in page in demo mode only. */
 export function demoPins(folder: string): { name: string; pin: string }[] {
 	return read<Shop>(folder, 'shop.json').people.map(({ name, pin }) => ({ name, pin }));

@@ -94,11 +94,13 @@ export async function openIncident(
 		const hit = [...(facts.wheel ? [facts.wheel] : []), ...facts.companions.map((c) => c.wheel)];
 		for (const w of hit) {
 			const reason = `incident ${done.insertId}: ${report.seen}`;
-			await setWheelState(w.id, plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined', reason, on);
+			const state = plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined';
+			// One that was scrapped before stays scrapped, and its book says no more of it.
+			if (!(await setWheelState(w.id, state, reason, on))) continue;
 			await addEvent(
 				{
 					wheelId: w.id,
-					kind: plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined',
+					kind: state,
 					diameterAfterMm: null,
 					setupId,
 					recordId,

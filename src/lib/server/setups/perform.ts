@@ -74,7 +74,8 @@ async function one(
 		case 'hold-wheels':
 			return holdWheels(facts.id, e.wheelIds, on);
 		case 'wheel-state':
-			return setWheelState(e.wheelId, e.state, e.reason, on);
+			await setWheelState(e.wheelId, e.state, e.reason, on);
+			return;
 		case 'count-dress':
 			return countDress(e.dresserId, e.turned, e.left ?? {}, on);
 		case 'keep-cut':

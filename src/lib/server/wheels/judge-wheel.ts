@@ -1,4 +1,4 @@
-import { InputFault } from '../../../core/calculation/fault.js';
+import { checkedReason } from '../../../core/calculation/reason.js';
 import { Refused } from '../door/refused.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { type Runner, row, transaction } from '../db/pool.js';
@@ -40,10 +40,7 @@ export async function judgeWheel(
 ): Promise<void> {
 	mayWrite(user);
 	if (action === 'clear' || action === 'scrap') mayLead(user, 'A lead clears or scraps a wheel.');
-	const why = reason.trim();
-	if (why.length < 10)
-		throw new InputFault('reason', 'below-minimum', 'Write a reason of at least 10 characters.');
-	if (why.length > 180) throw new InputFault('reason', 'above-maximum', 'Keep the reason to 180 characters.');
+	const why = checkedReason(reason, 180);
 	await transaction(async (on) => {
 		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
 		const w = await wheelByNumber(number, on);
@@ -57,7 +54,7 @@ export async function judgeWheel(
 			throw new Refused(409, 'rating-unknown', `Wheel ${number} has no marked speed. It cannot be cleared.`);
 		if (action === 'clear') await mayClear(w, on);
 		const state = action === 'clear' ? 'available' : action === 'scrap' ? 'scrapped' : 'quarantined';
-		await setWheelState(w.id, state, action === 'clear' ? null : why, on);
+		await setWheelState(w.id, state, action === 'clear' ? null : why, on, action === 'clear');
 		await addEvent(
 			{
 				wheelId: w.id,

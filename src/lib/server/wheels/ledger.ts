@@ -1,4 +1,5 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
+import { type WheelState, movedTo } from '../../../core/shop/wheel-state.js';
 import { type Runner, row, rows, write } from '../db/pool.js';
 
 export interface LedgerLine {
@@ -63,18 +64,26 @@ export async function keepOnMount(wheelId: number, mountId: number | null, on: R
 	await write('UPDATE wheels SET kept_on_mount_id = ? WHERE id = ?', [mountId, wheelId], on);
 }
 
-/** Changes where a wheel stands and books it. */
+/** Changes where a wheel stands, where the move is allowed; says whether it was. Every writer comes through here. */
 export async function setWheelState(
 	wheelId: number,
 	state: WheelFacts['state'],
 	reason: string | null,
-	on: Runner
-): Promise<void> {
+	on: Runner,
+	cleared = false
+): Promise<boolean> {
+	const now = await row<{ state: WheelState }>(
+		'SELECT state FROM wheels WHERE id = ? FOR UPDATE',
+		[wheelId],
+		on
+	);
+	if (!now || movedTo(now.state, state, cleared) !== state) return false;
 	await write(
 		"UPDATE wheels SET state = ?, state_reason = ?, kept_on_mount_id = IF(? = 'scrapped', NULL, kept_on_mount_id) WHERE id = ?",
 		[state, reason?.slice(0, 200) ?? null, state, wheelId],
 		on
 	);
+	return true;
 }
 
 /** Whether a wheel was on a machine before and went back to the rack. */

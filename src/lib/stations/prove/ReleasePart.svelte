@@ -147,7 +147,7 @@
 				{entry}
 				name="overrideReason"
 				label="Why may it grind?"
-				note="10 characters or more; it is kept with your name"
+				note="10 letters or more; it is kept with your name"
 			/>{/if}
 	</div>
 </div>

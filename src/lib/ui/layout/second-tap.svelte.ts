@@ -1,6 +1,8 @@
+import { onDestroy } from 'svelte';
+
 /** So long a key that books another thing does not answer after it came where the last one was pressed, ms. */
 const APART_MS = 1000;
-/** A key that stays with the same words hears no second press so soon after the first, or after its answer, ms. */
+/** A key that stays with the same words hears no second press so soon after its answer, ms. */
 const AGAIN_MS = 300;
 /** A press so long ago has nothing to do with the key that comes now, ms; a slow answer does. */
 const FORGOTTEN_MS = 6000;
@@ -13,32 +15,34 @@ let last: { label: string; at: number } | null = null;
 export class SecondTap {
 	/** The key waits; whoever taps it is not heard. */
 	waits = $state(false);
-	/** When the last press was answered. */
-	private answeredAt = -Infinity;
+	/** Until when it waits. */
+	private until = 0;
 
 	constructor(label: () => string, busy: () => boolean) {
 		let worked = false;
 		$effect(() => {
-			if (worked && !busy()) this.answeredAt = performance.now();
+			if (worked && !busy()) this.hold(AGAIN_MS);
 			worked = busy();
 		});
 		$effect(() => {
 			const another = last !== null && last.label !== label();
-			const held = another && performance.now() - last!.at < FORGOTTEN_MS;
-			this.waits = held;
-			if (!held) return;
-			const over = setTimeout(() => (this.waits = false), APART_MS);
-			return () => clearTimeout(over);
+			if (another && performance.now() - last!.at < FORGOTTEN_MS) this.hold(APART_MS);
 		});
+		onDestroy(() => clearTimeout(this.timer));
+	}
+	private timer: ReturnType<typeof setTimeout> | undefined;
+	private hold(ms: number): void {
+		this.until = Math.max(this.until, performance.now() + ms);
+		this.waits = true;
+		clearTimeout(this.timer);
+		this.timer = setTimeout(() => (this.waits = false), this.until - performance.now());
 	}
 
 	/** Whether a press counts; one that does is remembered. A press by keyboard has no place (`detail` 0). */
 	hears(e: MouseEvent, label: string): boolean {
 		if (e.detail === 0) return true;
-		const now = performance.now();
 		if (this.waits) return false;
-		if (last?.label === label && now - Math.max(last.at, this.answeredAt) < AGAIN_MS) return false;
-		last = { label, at: now };
+		last = { label, at: performance.now() };
 		return true;
 	}
 }

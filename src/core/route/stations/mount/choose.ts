@@ -18,7 +18,7 @@ export const chooseStep = defineStep({
 	title: 'On another mount',
 	fields: [
 		text('mountCode', 'As it is called in the shop', { required: true, maxLength: 20, label: 'Mount' }),
-		text('reason', 'Why another one', { required: true, minLength: 5, maxLength: 200, label: 'Why' })
+		text('reason', 'Why another one', { required: true, minLength: 10, maxLength: 200, label: 'Why' })
 	],
 	compute(facts, { mountCode }) {
 		const w = wheelOf(facts);

@@ -153,7 +153,7 @@ export const releaseStep = defineStep({
 		{ ...seen('guardClosed', 'Guard closed'), about: 'And latched' },
 		yesNo('soundNormal', 'While cutting', { required: true, label: 'Sounded normal' }),
 		...ALSO_ASKED,
-		text('overrideReason', 'To release with a caution, 10 characters or more', {
+		text('overrideReason', 'To release with a caution, 10 letters or more', {
 			maxLength: 500,
 			label: 'Reason'
 		})

@@ -9,7 +9,7 @@ export const POST = ({ params, request, locals }) =>
 		if (!WHEEL_ACTIONS.includes(action as WheelAction))
 			throw new InputFault('action', 'unknown-choice', `The action is one of ${WHEEL_ACTIONS.join(', ')}.`);
 		if (typeof reason !== 'string')
-			throw new InputFault('reason', 'missing', 'Write a reason of at least 10 characters.');
+			throw new InputFault('reason', 'missing', 'Write a reason of at least 10 letters.');
 		await judgeWheel(params.number, action as WheelAction, reason, locals.user!);
 		return { ok: true };
 	});
