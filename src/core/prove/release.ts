@@ -1,5 +1,4 @@
 import { between, from0, group, inUnit, list, over0, text, um, yesNo } from '../calculation/field/index.js';
-import { isReason } from '../calculation/reason.js';
 import { defineCalculation } from '../calculation/define.js';
 import { type NumberField, labelOf } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
@@ -110,7 +109,7 @@ export const release = defineCalculation({
 		'Shop release sheet; safety findings are stops, quality findings are cautions that need a written reason.',
 	formulas: [
 		'ratio = value/limit',
-		'released: yes when all hold, with a reason of 10 letters when only cautions are left'
+		'released: yes when all hold, with a reason of 10 characters when only cautions are left'
 	],
 	fields: [
 		group(
@@ -151,7 +150,7 @@ export const release = defineCalculation({
 			text('check', 'Check', { required: true, maxLength: 40 }),
 			{ default: [] as string[], maxItems: 20, advanced: true, label: 'Not on this route' }
 		),
-		text('overrideReason', 'Why it may grind with a caution, 10 letters or more', {
+		text('overrideReason', 'Why it may grind with a caution, 10 characters or more', {
 			maxLength: 500,
 			label: 'Reason'
 		})
@@ -213,7 +212,7 @@ export const release = defineCalculation({
 			return { name: rule.name, state: pass ? ('pass' as const) : ('fail' as const), ratio };
 		});
 		const count = (state: string) => checks.filter((c) => c.state === state).length;
-		const reasoned = isReason(overrideReason);
+		const reasoned = (overrideReason?.trim().length ?? 0) >= 10;
 		const released =
 			findings.verdict === 'ok' ? 'yes' : findings.verdict === 'caution' && reasoned ? 'with-reason' : 'no';
 		return {

@@ -11,7 +11,7 @@ const MOVES: Readonly<Record<WheelState, readonly WheelState[]>> = {
 
 /**
  * The state a wheel is in after somebody wanted it in another: that one where the move is allowed, else the one it has.
- * @example movedTo('scrapped', 'quarantined') // 'scrapped'
+ * @example movedTo('scrapped', 'quarantined') // "scrapped"
  */
 export function movedTo(from: WheelState, to: WheelState, cleared = false): WheelState {
 	if (cleared && from === 'quarantined' && to === 'available') return to;

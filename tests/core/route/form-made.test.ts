@@ -40,7 +40,7 @@ const onCorner = () =>
 			'form',
 			'passes',
 			PASSES,
-			'deep stock'
+			'deep stock, taken in one go'
 		)
 	);
 const formed = (f: SetupFacts, more = {}) =>

@@ -30,7 +30,13 @@ describe('form: the sine dresser', () => {
 		expect(line(f, 'form', 'set-1')!.state).to.equal('caution');
 	});
 	it('an angle given from the radial line is set as its complement', () => {
-		const f = did(flank(), 'form', 'sine', { ...SINE, drawingAngleDeg: 67, angleFrom: 'radial' }, 'nearest');
+		const f = did(
+			flank(),
+			'form',
+			'sine',
+			{ ...SINE, drawingAngleDeg: 67, angleFrom: 'radial' },
+			'nearest there is'
+		);
 		expect(settingRecord(f, 'sine', 1).input.angleDeg).to.be.closeTo(23, 1e-9);
 		const e = faults('inconsistent', 'drawingAngleDeg', () =>
 			did(flank(), 'form', 'sine', { ...SINE, drawingAngleDeg: 67 })
@@ -42,7 +48,7 @@ describe('form: the sine dresser', () => {
 			faults('inconsistent', 'flankSide', () => did(flank(), 'form', 'sine', { ...SINE, flankSide: 'left' }))
 				.message
 		).to.match(/falls to the right/);
-		did(flank(), 'form', 'sine', { ...SINE, flankSide: 'left', seenFrom: 'back' }, 'nearest');
+		did(flank(), 'form', 'sine', { ...SINE, flankSide: 'left', seenFrom: 'back' }, 'nearest there is');
 	});
 	it('from the square face the complement is built', () => {
 		const f = did(
@@ -78,7 +84,7 @@ describe('form: the sine dresser', () => {
 			'The block of 25 mm stands in a stack of setup 99. Take another one.'
 		);
 		const own = { ...flank(), trays: [{ ...TRAY, inUse: [{ blockMm: 25, setupId: 7 }] }] };
-		did(own, 'form', 'sine', SINE, 'nearest');
+		did(own, 'form', 'sine', SINE, 'nearest there is');
 		faults('inconsistent', 'blocksMm.2', () =>
 			did(flank(), 'form', 'sine', { ...SINE, blocksMm: [25, 11.5, 25] })
 		);

@@ -52,7 +52,7 @@ describe('form: the shape', () => {
 		const f = shaped(atForm('power-feed', { rimDepthMm: 2 }), 'sine', FLANK, {});
 		expect(line(f, 'form', 'fits')!.state).to.equal('stop');
 		expect(refuse(f, 'form', 'sine')!.message).to.match(/^Stopped: The form goes 2.547 mm deep, 2.000 mm/);
-		const again = did(f, 'form', 'shape', recordOf(f, 'form', 'shape')!.entered, 'it will do');
+		const again = did(f, 'form', 'shape', recordOf(f, 'form', 'shape')!.entered, 'it will do today');
 		expect(refuse(again, 'form', 'sine')!.code).to.equal('form.fits');
 	});
 	it('a flank too steep for the stone is a stop, whatever reason is written', () => {

@@ -1,4 +1,5 @@
 import { between, from0, over0, roughnessUm, text, um, yesNo } from '../../../calculation/field/index.js';
+import { isReason } from '../../../calculation/reason.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { compareStep } from './compare.js';
 import { jetStep } from './jet.js';
@@ -179,7 +180,8 @@ export const releaseStep = defineStep({
 					...(facts.stations.includes('true') ? [] : ['runOutUm']),
 					...(facts.stations.includes('dress') ? [] : ['dressSoundEven'])
 				],
-				overrideReason: v.overrideReason
+				// Too few letters are none: it goes on waiting for one.
+				overrideReason: isReason(v.overrideReason) ? v.overrideReason : null
 			})
 		);
 	},
