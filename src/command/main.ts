@@ -14,7 +14,7 @@ const done = (work: Promise<unknown>): void => {
 program
 	.command('demo')
 	.description('start everything with the demo shop Brackwater Pump Rebuild')
-	.option('--reset', 'throw the demo data away and start over')
+	.option('--reset', 'start the demo over; the old one is kept in a folder beside it')
 	.option('--port <port>', 'port to listen on', '4173')
 	.action((o: { reset?: boolean; port: string }) =>
 		done(import('./serve.js').then((m) => m.serve({ demo: true, reset: !!o.reset, port: Number(o.port) })))
