@@ -59,7 +59,9 @@ describe('who is let in', () => {
 			refused: await ask('/api/wheels', { body: {} }),
 			foreign: await ask('/sign-in', { method: 'POST', headers: { origin: 'http://example.org' } }),
 			'too large': await ask('/sign-in', { body: 'x'.repeat(9000) }),
-			export: await ask('/api/rack/export.csv', { cookie })
+			export: await ask('/api/rack/export.csv', { cookie }),
+			// Nothing of it is answered from the browser once its person has signed out.
+			recording: await ask('/api/recordings/1', { cookie })
 		};
 		for (const [what, { headers }] of Object.entries(answers)) {
 			const h = (name: string) => headers.get(name) ?? '';

@@ -5,10 +5,11 @@ import { row, write } from '../../src/lib/server/db/pool.js';
 import { recordById } from '../../src/lib/server/db/records.js';
 import { headOf, standsAs } from '../../src/lib/server/print/setup-card.js';
 import type { AsRecorded } from '../../src/core/route/as-recorded.js';
+import { switchUnits } from '../../src/lib/server/setups/change-setup.js';
 import { keptFacts } from '../../src/lib/server/setups/kept-facts.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import { openIncident } from '../../src/lib/server/setups/incidents.js';
-import { facts, key, machineId, machinist, step, workedUpTo } from './ground.js';
+import { facts, key, machineId, machinist, refusedWith, step, workedUpTo } from './ground.js';
 
 const OFF = { what: 'taken-off', diameterAfterMm: 286.5, partsGround: 40, targetMps: 30 };
 /** A setup whose wheel was released, ground with and put back. */
@@ -67,6 +68,9 @@ describe('a finished setup', () => {
 		const before = await restOf(id);
 		await workedUpTo('run-in.start', number);
 		expect(await restOf(id)).to.deep.equal(before);
+	});
+	it('one that is not there has no units', async () => {
+		await refusedWith('no-setup', switchUnits(999_999, 'inch', await machinist()));
 	});
 	it('can be shown in the other units', async () => {
 		const { id } = await finished();

@@ -7,8 +7,6 @@ export interface FileAnswer {
 	type: string;
 	name: string;
 	inline?: boolean;
-	/** Never changes under its address: a browser may keep it for its person. */
-	lasting?: boolean;
 }
 
 /** Made as fast as whoever asked takes it, and no further than they take it. */
@@ -39,8 +37,7 @@ export async function fileAnswer(work: () => Promise<FileAnswer>): Promise<Respo
 	return new Response(body, {
 		headers: {
 			'content-type': file.type,
-			'content-disposition': `${file.inline ? 'inline' : 'attachment'}; filename="${file.name}"`,
-			...(file.lasting ? { 'cache-control': 'private, max-age=86400, immutable' } : {})
+			'content-disposition': `${file.inline ? 'inline' : 'attachment'}; filename="${file.name}"`
 		}
 	});
 }

@@ -1,7 +1,8 @@
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
-import { type Runner, write } from '../db/pool.js';
+import { type Runner, row, write } from '../db/pool.js';
+import { Refused } from '../door/refused.js';
 
 export interface SetupChange {
 	state?: SetupFacts['state'];
@@ -49,8 +50,10 @@ export async function changeSetup(
 	await write(`UPDATE setups SET ${sets.join(', ')} WHERE id = ?`, [...values, id], on);
 }
 
-/** mm or inch is the setup's, not the page's. @throws Refused 403 for a viewer */
+/** mm or inch is the setup's, not the page's. @throws Refused 403 for a viewer, 404 */
 export async function switchUnits(setupId: number, units: 'mm' | 'inch', user: User): Promise<void> {
 	mayWrite(user);
+	if (!(await row('SELECT id FROM setups WHERE id = ?', [setupId])))
+		throw new Refused(404, 'no-setup', `There is no setup ${setupId}.`);
 	await write('UPDATE setups SET units = ? WHERE id = ?', [units, setupId]);
 }

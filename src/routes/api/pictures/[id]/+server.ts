@@ -9,8 +9,7 @@ export const GET = ({ params, url, locals }) =>
 			bytes: await pictureBytes(id, url.searchParams.has('small'), locals.user!.id),
 			type: 'image/jpeg',
 			name: `picture-${id}.jpg`,
-			inline: true,
-			lasting: true
+			inline: true
 		};
 	});
 /** Takes back a picture that nothing was recorded with. */

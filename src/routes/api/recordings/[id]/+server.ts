@@ -6,5 +6,5 @@ import { recordingFile } from '$lib/server/recordings/recordings';
 export const GET = ({ params }) =>
 	fileAnswer(async () => {
 		const { wav, name } = await recordingFile(idOf(params.id, 'recording'));
-		return { bytes: wav, type: 'audio/wav', name, lasting: true };
+		return { bytes: wav, type: 'audio/wav', name };
 	});
