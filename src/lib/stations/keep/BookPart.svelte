@@ -16,7 +16,7 @@
 	import { unitsHere } from '$lib/ui/units-here';
 	import { LEDGER_WORDS, dayWords } from '$lib/words';
 	import { lifeOf } from './life';
-	import OursNote from './OursNote.svelte';
+	import OursNote from '$lib/desk/OursNote.svelte';
 	import { ownTimes } from '$core/shop/begin-with-ours';
 	import Fold from '$lib/ui/layout/Fold.svelte';
 

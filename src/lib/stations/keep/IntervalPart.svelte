@@ -9,7 +9,7 @@
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import { ownWear } from '$core/shop/begin-with-ours';
-	import OursNote from './OursNote.svelte';
+	import OursNote from '$lib/desk/OursNote.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 	import WearLine from '$lib/drawing/form/WearLine.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { leftByPass } from '$core/prove/system-stiffness';
 	import type { Ours } from '$core/shop/ours';
-	import OursNote from '$lib/stations/keep/OursNote.svelte';
+	import OursNote from '$lib/desk/OursNote.svelte';
 
 	interface Props {
 		tauS: Ours | null;
