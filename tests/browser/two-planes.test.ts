@@ -66,9 +66,9 @@ describe('a wheel as wide as half its diameter', () => {
 	};
 
 	it('is brought to Balance on its spindle', async () => {
-		const machine = { ...SHOP.machines.find((m) => m.code === 'SG-1'), code: 'SG-7', maxWidthMm: 200 };
+		const machine = { ...SHOP.machines.find((m) => m.code === 'SG-1'), code: 'SW-1', maxWidthMm: 200 };
 		await post('/api/shop/machines', { values: { ...machine, motorPowerKw: 3 } });
-		const { id: machineId } = (await row<{ id: number }>("SELECT id FROM machines WHERE code = 'SG-7'"))!;
+		const { id: machineId } = (await row<{ id: number }>("SELECT id FROM machines WHERE code = 'SW-1'"))!;
 		await post('/api/wheels', { values: WHEEL });
 		const brief = {
 			part: 'Wide slideways',

@@ -14,6 +14,7 @@
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import { unitsHere } from '$lib/ui/units-here';
 	import NotHere from './NotHere.svelte';
@@ -89,11 +90,7 @@
 			{/if}
 			<PlanesTable {entry} {known} />
 			{#if !known}<div class="form">
-					{#each planesStep.fields.filter((x) => TRIALS.includes(x.name)) as field (field.name)}<FieldInput
-							{entry}
-							{field}
-							range={false}
-						/>{/each}
+					{#each TRIALS as name (name)}<QuantityField {entry} {name} asked />{/each}
 				</div>{:else}<p class="quiet">
 					What a trial does is known from the first runs: the readings alone are enough.
 				</p>{/if}
