@@ -31,7 +31,7 @@
 	<text x={CX} y={CY + R + 22} text-anchor="middle" fill="var(--ink2)">half a wave over</text>
 	{#each needles as n, i (n.name)}
 		{@const [x, y] = at(n.fraction, R)}
-		{@const [tx, ty] = at(n.fraction, R - 26)}
+		{@const [tx, ty] = at(n.fraction, R - 24 - 22 * i)}
 		<path
 			d="M{CX} {CY}L{x} {y}"
 			stroke={i ? 'var(--ink)' : 'var(--act)'}

@@ -71,15 +71,17 @@
 				{answer.fault.message}
 			</p>{/if}
 	</div>
-	{#if out}<WaveDial {needles} />{/if}
+	{#if out}<div class="dial"><WaveDial {needles} /></div>{/if}
 </div>
 
 <style>
+	/* In a narrow column beneath the ruler: the figure first, the dial under it. */
 	.cols {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 280px);
-		gap: var(--s-16);
-		align-items: start;
+		gap: var(--s-8);
+	}
+	.dial {
+		max-width: 300px;
 	}
 	.form {
 		display: grid;
@@ -94,10 +96,5 @@
 	.lab {
 		color: var(--ink2);
 		font-size: var(--type-small);
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>
