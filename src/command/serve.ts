@@ -36,7 +36,11 @@ async function prepare(
 /** Makes room for a new demo shop: an old one is moved aside and kept, a shop in which people work is left alone. @throws Error in words */
 async function setAside(): Promise<void> {
 	if (!holdsTables(DATA)) return;
-	const old = await startDatabase(DATA);
+	const old = await startDatabase(DATA).catch((e: Error) => {
+		throw new Error(
+			`${e.message} So nobody can say whether ${DATA} holds the demo shop; it is left as it is. Move it away yourself, or look at it with ./uncinus doctor.`
+		);
+	});
 	try {
 		Object.assign(process.env, databaseEnvironment(old.owner));
 		const { isDemoShop } = await import('../lib/server/demo/shop.js');

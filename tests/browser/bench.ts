@@ -33,16 +33,17 @@ export const done = (page: Page, name: string): Promise<void> =>
 		.getByRole('link', { name: `${name}, done` })
 		.waitFor();
 
+/** What is answered of a wheel that is sound. */
+export const SOUND = [
+	['A crack anywhere', 'No'],
+	['It fell or was hit', 'No'],
+	['Marking and speed can be read', 'Yes'],
+	['Bore clean', 'Yes'],
+	['Faces clean', 'Yes']
+] as const;
 /** A wheel looked over and found sound. */
 export async function soundLook(page: Page): Promise<void> {
-	for (const [q, a] of [
-		['A crack anywhere', 'No'],
-		['It fell or was hit', 'No'],
-		['Marking and speed can be read', 'Yes'],
-		['Bore clean', 'Yes'],
-		['Faces clean', 'Yes']
-	] as const)
-		await say(page, q, a);
+	for (const [q, a] of SOUND) await say(page, q, a);
 }
 
 /** A spare wheel that fits SG-1. */

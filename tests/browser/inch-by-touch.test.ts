@@ -1,8 +1,9 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { inInches } from './accessible.js';
-import { done, heading, station } from './bench.js';
+import { SOUND, done, heading, station } from './bench.js';
 import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { GOOD_CUT } from './to-release.js';
 import { booked, hurriedTap, tap, tapYesNo } from './touch.js';
 
 /** Readings of the rim in thou, before and after truing. */
@@ -45,14 +46,7 @@ describe('an inch shop, by touch, with a hurried finger at every key', () => {
 			).split(' ')[0]
 		);
 	const sound = async () => {
-		for (const [q, a] of [
-			['A crack anywhere', 'No'],
-			['It fell or was hit', 'No'],
-			['Marking and speed can be read', 'Yes'],
-			['Bore clean', 'Yes'],
-			['Faces clean', 'Yes']
-		] as const)
-			await tapYesNo(page, q, a);
+		for (const [q, a] of SOUND) await tapYesNo(page, q, a);
 	};
 
 	it('receives a wheel by the sizes in its marking, as they stand there', async () => {
@@ -211,14 +205,7 @@ describe('an inch shop, by touch, with a hurried finger at every key', () => {
 			await inInches(page, part);
 		}
 		await fill(/^Ra of the trial cut/, '20');
-		for (const [q, a] of [
-			['Burn on the trial cut', 'No'],
-			['Chatter on the trial cut', 'No'],
-			['Sounded normal while cutting', 'Yes'],
-			['A crack on the wheel', 'No'],
-			['Guard closed and latched', 'Yes']
-		] as const)
-			await tapYesNo(page, q, a);
+		for (const [q, a] of GOOD_CUT) await tapYesNo(page, q, a);
 		await hurriedTap(page, 'Release to grind');
 		await page.getByText('Released to grind.').waitFor();
 		await open('Keep');

@@ -28,12 +28,12 @@ describe('a mounted point', () => {
 		await heading(page, 'Mount');
 		await fill(page, [
 			['Overhang', '30'],
-			['Shank, long', '38']
+			['Shank length', '38']
 		]);
 		await page.getByText('Push the shank in to 10 mm or more', { exact: false }).first().waitFor();
 		await fill(page, [
 			['Overhang', '13'],
-			['Shank, long', '40']
+			['Shank length', '40']
 		]);
 		await page.getByRole('img', { name: /27 mm held, 13 mm overhang, 27 per cent of its whirl/ }).waitFor();
 		await accessible(page, 'the grip of a point');

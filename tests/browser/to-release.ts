@@ -177,16 +177,17 @@ export async function released(page: Page, ra = '0.46'): Promise<void> {
 	await trialSaid(page, ra);
 	await page.getByText('Released to grind.').waitFor();
 }
+/** What is answered of a trial cut that is right. */
+export const GOOD_CUT = [
+	['Burn on the trial cut', 'No'],
+	['Chatter on the trial cut', 'No'],
+	['Sounded normal while cutting', 'Yes'],
+	['A crack on the wheel', 'No'],
+	['Guard closed and latched', 'Yes']
+] as const;
 /** What the trial cut showed, at the open station, and the key that releases. */
 export async function trialSaid(page: Page, ra: string): Promise<void> {
 	await page.getByLabel('Ra of the trial cut').fill(ra);
-	for (const [q, a] of [
-		['Burn on the trial cut', 'No'],
-		['Chatter on the trial cut', 'No'],
-		['Sounded normal while cutting', 'Yes'],
-		['A crack on the wheel', 'No'],
-		['Guard closed and latched', 'Yes']
-	] as const)
-		await say(page, q, a);
+	for (const [q, a] of GOOD_CUT) await say(page, q, a);
 	await press(page, 'Release to grind');
 }

@@ -42,19 +42,23 @@ export const mountPoint = defineCalculation({
 		'limit = least of marked rpm and marked m/s at the head'
 	],
 	fields: [
-		mm('headDiameterMm', 'Across the abrasive', { ...between(1, 60), required: true, label: 'Head, across' }),
-		mm('headLengthMm', 'Along the axis', { ...between(1, 100), required: true, label: 'Head, long' }),
+		mm('headDiameterMm', 'Across the abrasive', {
+			...between(1, 60),
+			required: true,
+			label: 'Head diameter'
+		}),
+		mm('headLengthMm', 'Along the axis', { ...between(1, 100), required: true, label: 'Head length' }),
 		choice('spindleDiameterMm', 'In the collet', SHANKS_MM, {
 			numeric: true,
 			required: true,
-			label: 'Shank, thick'
+			label: 'Shank diameter'
 		}),
 		mm('overhangMm', 'Collet to the back of the head', {
 			...from0(100),
 			required: true,
 			label: 'Overhang'
 		}),
-		mm('spindleLengthMm', 'Without the head', { ...over0(300), required: true, label: 'Shank, long' }),
+		mm('spindleLengthMm', 'Without the head', { ...over0(300), required: true, label: 'Shank length' }),
 		rpm('ratedRpm', "Marked, or in the maker's table for this overhang", {
 			...over0(500000),
 			label: 'Marked rpm'

@@ -50,8 +50,8 @@ export const chatterSpeed = defineCalculation({
 			required: true,
 			label: 'Chatter'
 		}),
-		{ ...spin('wheelRpm', 'Wheel turns', 'As it runs'), required: true },
-		spin('workRpm', 'Work turns', 'As it runs; none on a table'),
+		{ ...spin('wheelRpm', 'Wheel speed', 'As it runs'), required: true },
+		spin('workRpm', 'Work speed', 'As it runs; none on a table'),
 		spin('workRpmMin', 'Work, slowest', 'As it runs when empty'),
 		spin('workRpmMax', 'Work, fastest', 'As it runs when empty'),
 		spin('wheelRpmMin', 'Wheel, slowest', 'As it runs when empty'),
@@ -89,7 +89,7 @@ export const chatterSpeed = defineCalculation({
 			return [least ?? Math.min(now, most ?? now), most ?? Math.max(now, least ?? now)];
 		};
 		if (v.workRpm === null && (v.workRpmMin !== null || v.workRpmMax !== null))
-			throw new InputFault('workRpm', 'missing', 'Work turns is missing. Enter how fast it turns.');
+			throw new InputFault('workRpm', 'missing', 'Work speed is missing. Enter how fast it turns.');
 		const wheelRange = range(v.wheelRpm, v.wheelRpmMin, v.wheelMaxRpm, 'wheelRpmMin');
 		const wavesWheel = wavesOn(v.chatterHz, v.wheelRpm);
 		const fractionWheel = fractionOf(wavesWheel);

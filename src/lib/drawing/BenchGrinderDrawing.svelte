@@ -1,12 +1,12 @@
 <script lang="ts">
+	import type { Verdict } from '$core/calculation/verdict';
 	import { unitsHere } from '$lib/ui/units-here';
-	type Found = 'ok' | 'caution' | 'stop';
 	interface Props {
 		restGapMm: number | null;
 		tongueGapMm: number | null;
 		/** What was found of each gap; null while nothing was. */
-		rest: Found | null;
-		tongue: Found | null;
+		rest: Verdict | null;
+		tongue: Verdict | null;
 		atCentre: boolean | null;
 		words: string;
 	}
@@ -20,7 +20,7 @@
 		r = 82;
 	/** Eight times too wide, and never off the drawing. */
 	const wide = (mm: number | null) => Math.min(44, 8 * (mm ?? 1.5));
-	const colour = (found: Found | null) =>
+	const colour = (found: Verdict | null) =>
 		found === null ? 'var(--ink2)' : found === 'ok' ? 'var(--ok)' : 'var(--stop)';
 	const restX = $derived(cx + r + wide(restGapMm));
 	const restY = $derived(atCentre === false ? cy - 26 : cy + 4);

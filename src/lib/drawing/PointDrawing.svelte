@@ -1,4 +1,6 @@
 <script lang="ts">
+	import type { Verdict } from '$core/calculation/verdict';
+
 	interface Props {
 		headMm: number;
 		longMm: number;
@@ -9,8 +11,8 @@
 		/** Share of the speed at which the shank whirls. */
 		share: number | null;
 		/** As it was found: a drawing never judges. */
-		grip: 'ok' | 'caution' | 'stop' | null;
-		whirl: 'ok' | 'caution' | 'stop' | null;
+		grip: Verdict | null;
+		whirl: Verdict | null;
 		show: (mm: number) => string;
 	}
 	/** A mounted point in its collet, to scale: what is held, what hangs out, and how far its speed is from the whirl of its shank. */
@@ -23,7 +25,7 @@
 	);
 	const back = $derived(NOSE + hangs * s);
 	const COLOUR = { ok: 'var(--ok)', caution: 'var(--caution)', stop: 'var(--stop)' } as const;
-	const of = (state: keyof typeof COLOUR | null) => (state === null ? 'var(--ink2)' : COLOUR[state]);
+	const of = (state: Verdict | null) => (state === null ? 'var(--ink2)' : COLOUR[state]);
 	/** The bar ends at the whirl itself. */
 	const bar = $derived(share === null ? null : Math.min(1, share));
 	const words = $derived(

@@ -12,6 +12,7 @@
 	const at = (fraction: number, r: number) => polar(CX, CY, r, 360 * fraction);
 	const [fx, fy] = at(FEEDS, R);
 	const [zx, zy] = at(0, R);
+	const [quietX, quietY] = at(DAMPS, R);
 	const words = $derived(
 		needles.map((n) => `${n.name} ${n.fraction.toFixed(2)} of a wave left over`).join(', ')
 	);
@@ -43,14 +44,7 @@
 			>{n.name}</text
 		>
 	{/each}
-	{#each [at(DAMPS, R)] as [x, y] (x)}<circle
-			cx={x}
-			cy={y}
-			r="9"
-			fill="none"
-			stroke="var(--ok)"
-			stroke-width="2.5"
-		/>{/each}
+	<circle cx={quietX} cy={quietY} r="9" fill="none" stroke="var(--ok)" stroke-width="2.5" />
 </svg>
 
 <style>

@@ -15,6 +15,7 @@
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import { unitsHere } from '$lib/ui/units-here';
 	import NotHere from './NotHere.svelte';
@@ -44,17 +45,16 @@
 	const made = $derived(Evidence.of(f).step(planesMadeStep));
 	/** Booked, and its corrections not made yet. */
 	const waits = $derived(booked !== null && (!made || made.id < booked.id));
-	const ratio = $derived(partOf(Evidence.of(f).step(planesStep), tolerance)?.output.ratio ?? null);
-	const inside = $derived(waits && ratio !== null && ratio <= 1);
+	/** As it was found against the grade. */
+	const inside = $derived(
+		waits && partOf(Evidence.of(f).step(planesStep), tolerance)?.output.verdict === 'ok'
+	);
 	const shown = $derived(live ?? (waits ? booked!.output : null));
 	const q = (v: number) => quantity(v, 'gmm', f.units);
 	const typed = $derived(live !== null || (p.fault !== null && p.fault.code !== 'missing'));
 	const barred = $derived(notTurning(f));
 	const TRIALS = ['trial1Gmm', 'trial1AngleDeg', 'trial2Gmm', 'trial2AngleDeg'];
-	const readings = $derived(
-		(entry.result.values.initial as { ampMmPerS: number; phaseDeg: number }[] | undefined) ??
-			(waits ? (booked!.input.initial as { ampMmPerS: number; phaseDeg: number }[]) : [null, null])
-	);
+	const readings = $derived(entry.result.values.initial ?? (waits ? lastRuns(f)!.initial : [null, null]));
 	async function book() {
 		if (waits && !typed) {
 			if (inside) return void ondone();
@@ -72,16 +72,11 @@
 </p>
 {#if barred}<NotHere says={barred} label="Back on the spindle" onway={() => onover('back')} />
 {:else}
-	<div class="cols">
-		<div>
+	<TwoSides narrow="neither"
+		>{#snippet one()}
 			<TwoPlanesFaces {readings} corrections={shown?.corrections ?? null} show={q} />
-			{#if shown}<p class="quiet">
-					Add these. Each plane may have half of what the grade allows{shown.condition > 5
-						? '; the planes are told apart poorly'
-						: ''}.
-				</p>{/if}
-		</div>
-		<div>
+			{#if shown}<p class="quiet">Add these. Each plane may have half of what the grade allows.</p>{/if}
+		{/snippet}{#snippet other()}
 			{#if waits && !typed}<h2>{inside ? 'Inside the grade' : 'Put this into both planes'}</h2>
 				{#each booked!.output.corrections as c, i (i)}<p>
 						Plane {i + 1}, {i ? 'front' : 'back'}: <b class="num">{q(c.gmm)}</b> at
@@ -95,8 +90,8 @@
 					What a trial does is known from the first runs: the readings alone are enough.
 				</p>{/if}
 			<FieldInput {entry} field={planesStep.fields.find((x) => x.name === 'phaseSense')!} />
-		</div>
-	</div>
+		{/snippet}</TwoSides
+	>
 	{#if live}<Reasons reasons={live.reasons} />{:else if p.fault && p.fault.code !== 'missing'}<p
 			class="fault"
 		>
@@ -115,13 +110,6 @@
 {/if}
 
 <style>
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-		gap: var(--s-20);
-		margin: var(--s-10) 0;
-		align-items: start;
-	}
 	.form {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
@@ -131,8 +119,5 @@
 		font-size: var(--type-figure);
 	}
 	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

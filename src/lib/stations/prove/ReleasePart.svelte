@@ -74,8 +74,7 @@
 				? ('caution' as const)
 				: ('open' as const);
 	};
-	const failed = (name: string) =>
-		stateOf(name) === 'caution' ? ('caution' as const) : stateOf(name) === 'ok' ? ('ok' as const) : null;
+	const finish = $derived(stateOf('raUm'));
 	const alsoAsked = releaseStep.fields.filter((x) => 'advanced' in x);
 	const ra = $derived(entry.result.values.raUm as number | undefined);
 	const asks = $derived(out?.verdict === 'caution');
@@ -92,7 +91,7 @@
 		<Strip
 			value={ra ?? null}
 			limit={f.brief.targetRaUm}
-			state={failed('raUm')}
+			state={finish === 'open' ? null : finish}
 			label="Roughness"
 			unit={symbolOf('um-Ra', f.units)}
 			show={(v) => figure(v, 'um-Ra', f.units)}

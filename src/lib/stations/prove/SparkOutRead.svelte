@@ -10,6 +10,7 @@
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import ListTable from '$lib/ui/fields/ListTable.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import { unitsHere } from '$lib/ui/units-here';
 
@@ -37,8 +38,8 @@
 	at once, after a second, two, four, seven. Nobody has to; it makes the passes of the next trial fit this
 	machine.
 </p>
-<div class="cols">
-	<div>
+<TwoSides
+	>{#snippet one()}
 		<ListTable {entry} name="sizes" one="reading" least={LEAST_POINTS} />
 		<button
 			class="link"
@@ -49,8 +50,7 @@
 		<div class="form">
 			<FieldInput {entry} field={field('infeedUmPerS')} /><FieldInput {entry} field={field('withinUm')} />
 		</div>
-	</div>
-	<div>
+	{/snippet}{#snippet other()}
 		{#if p.main}<p class="num big" role="status">{p.main.tauS.toFixed(2)} s</p>
 			<p class="quiet">
 				and what is bent away is down to a third{p.main.toleranceTimeS === null
@@ -71,17 +71,10 @@
 			<ShowWorking computed={p.computed} system={desk.facts.units} />
 		{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">{told(p.fault.message)}</p>
 		{:else}<p class="quiet">Four readings or more, then the curve stands here.</p>{/if}
-	</div>
-</div>
+	{/snippet}</TwoSides
+>
 
 <style>
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 300px;
-		gap: var(--s-20);
-		margin: var(--s-8) 0;
-		align-items: start;
-	}
 	.form {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
@@ -93,8 +86,5 @@
 		line-height: 1.1;
 	}
 	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
 	}
 </style>

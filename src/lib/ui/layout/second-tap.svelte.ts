@@ -17,6 +17,7 @@ export class SecondTap {
 	waits = $state(false);
 	/** Until when it waits. */
 	private until = 0;
+	private timer: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(label: () => string, busy: () => boolean) {
 		let worked = false;
@@ -30,7 +31,6 @@ export class SecondTap {
 		});
 		onDestroy(() => clearTimeout(this.timer));
 	}
-	private timer: ReturnType<typeof setTimeout> | undefined;
 	private hold(ms: number): void {
 		this.until = Math.max(this.until, performance.now() + ms);
 		this.waits = true;

@@ -10,6 +10,7 @@ import { abrasiveGroup, coarseBond } from '../../../spec/families.js';
 import { type Evidence, type Recorded, partOf } from '../../evidence.js';
 import { alone, compute, defineStep, wheelOf } from '../../step.js';
 import { formToKeep } from '../form/for-dress.js';
+import { onOwnShank } from '../mount/way.js';
 import { keepsForm } from './keeps-form.js';
 import { excludedWords } from './words.js';
 import { bondOfWheel } from './wheel.js';
@@ -61,7 +62,7 @@ export function waysFor(
 			(d) => d.kind === (formToKeep(facts)?.onSine ? 'sine-fixture' : 'radius-fixture')
 		),
 		hybridConducts: bond === 'hybrid' && conducts(bond, v.rimResistanceOhm),
-		onShank: facts.route.mounting === 'point',
+		onShank: onOwnShank(facts),
 		batchSize: facts.brief.quantity,
 		devices: [...new Set(devices)]
 	});

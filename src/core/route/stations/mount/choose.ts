@@ -1,4 +1,5 @@
 import { text } from '../../../calculation/field/index.js';
+import { checkedReason } from '../../../calculation/reason.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { boreFits } from '../../../mount/bore-rule.js';
 import { fitCheck } from '../../../mount/fit-check.js';
@@ -20,7 +21,8 @@ export const chooseStep = defineStep({
 		text('mountCode', 'As it is called in the shop', { required: true, maxLength: 20, label: 'Mount' }),
 		text('reason', 'Why another one', { required: true, minLength: 10, maxLength: 200, label: 'Why' })
 	],
-	compute(facts, { mountCode }) {
+	compute(facts, { mountCode, reason }) {
+		checkedReason(reason);
 		const w = wheelOf(facts);
 		const m = mountOf(facts, mountCode);
 		if (m.id === facts.mount?.id)

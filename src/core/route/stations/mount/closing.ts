@@ -11,7 +11,7 @@ import { type GateLine, line } from '../../gate.js';
 import { said, show } from '../../say.js';
 import { type Result, alone, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
 import { withCompanions } from './companions.js';
-import type { MountPart } from './way.js';
+import { type MountPart, onOwnShank } from './way.js';
 
 export const threadStep = defineStep({
 	station: 'mount',
@@ -41,7 +41,7 @@ export const tightenStep = defineStep({
 	],
 	compute(facts, { done }): Result {
 		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
-		if (facts.route.mounting === 'point') return alone(pointAgain(facts));
+		if (onOwnShank(facts)) return alone(pointAgain(facts));
 		const m = mountOf(facts);
 		if (m.retention === 'single-nut')
 			return alone(

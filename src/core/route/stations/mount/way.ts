@@ -7,6 +7,9 @@ import type { Step } from '../../step.js';
 export const MOUNTINGS = ['flange', 'pack', 'quill', 'point', 'bench', 'tool-post'] as const;
 export type Mounting = (typeof MOUNTINGS)[number];
 
+/** Whether what is mounted runs on a shank of its own: it has no bore, no flanges and no ring. */
+export const onOwnShank = (f: Pick<SetupFacts, 'route'>): boolean => f.route.mounting === 'point';
+
 /** One part of the bench, with the gate lines that say whether it is done. */
 export interface MountPart {
 	id:

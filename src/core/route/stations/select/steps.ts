@@ -11,6 +11,7 @@ import { surfaceSpeed } from '../../../spec/surface-speed.js';
 import { InputFault } from '../../../calculation/fault.js';
 import type { OutputOf } from '../../../calculation/define.js';
 import type { Effect } from '../../effect.js';
+import { onOwnShank } from '../mount/way.js';
 import { dressable } from '../dress/method.js';
 import { wishOf } from '../brief/steps.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
@@ -142,7 +143,7 @@ function taken(
 	if (wheel.heldBy !== null && wheel.heldBy !== facts.id)
 		throw refuse('held', `Wheel ${number} is held by setup ${wheel.heldBy}. Take another one.`);
 	const isPoint = wheel.shape === MOUNTED_POINT;
-	if (isPoint !== (facts.route.mounting === 'point'))
+	if (isPoint !== onOwnShank(facts))
 		throw refuse(
 			'inconsistent',
 			isPoint

@@ -7,15 +7,12 @@
 	import PassesBench from '$lib/features/benches/form/PassesBench.svelte';
 	import ProgramBench from '$lib/features/benches/form/ProgramBench.svelte';
 	import StackBench from '$lib/features/benches/form/StackBench.svelte';
-	import ChatterSpeedBench from '$lib/features/benches/ChatterSpeedBench.svelte';
+	import DrawnBench from '$lib/features/benches/DrawnBench.svelte';
 	import FinishBench from '$lib/features/benches/FinishBench.svelte';
 	import MarkingBench from '$lib/features/benches/MarkingBench.svelte';
-	import PointBench from '$lib/features/benches/PointBench.svelte';
 	import RingBench from '$lib/features/benches/RingBench.svelte';
 	import StiffnessBench from '$lib/features/benches/StiffnessBench.svelte';
 	import TapPlanBench from '$lib/features/benches/TapPlanBench.svelte';
-	import SpringBackBench from '$lib/features/benches/SpringBackBench.svelte';
-	import TwoPlanesBench from '$lib/features/benches/TwoPlanesBench.svelte';
 	import ShapeBench from '$lib/features/benches/ShapeBench.svelte';
 	import SpeedBench from '$lib/features/benches/SpeedBench.svelte';
 	import { calculation } from '$core/calculations';
@@ -39,10 +36,10 @@
 		'inspect.tap-plan': TapPlanBench,
 		'inspect.sonic-modulus': StiffnessBench,
 		'inspect.ring-analysis': RingBench,
-		'mount.point': PointBench,
-		'balance.two-planes': TwoPlanesBench,
-		'prove.chatter-speed': ChatterSpeedBench,
-		'prove.system-stiffness': SpringBackBench,
+		'mount.point': DrawnBench,
+		'balance.two-planes': DrawnBench,
+		'prove.chatter-speed': DrawnBench,
+		'prove.system-stiffness': DrawnBench,
 		'form.sine-stack': BlocksBench,
 		'form.radius-setting': BlocksBench,
 		'form.block-stack': StackBench,

@@ -7,6 +7,7 @@ import { type GateLine, line } from '../../../gate.js';
 import { said } from '../../../say.js';
 import { alone, compute, defineStep, pick } from '../../../step.js';
 import { type Chosen, dressersFor, since } from '../method.js';
+import { onOwnShank } from '../../mount/way.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { bondOfWheel, dressed, told } from '../wheel.js';
 
@@ -74,9 +75,9 @@ export function stickLine(facts: SetupFacts, evidence: Evidence, chosen: Chosen)
 export const stickWay: DressWay = {
 	methods: ['stick'],
 	steps: [stickStep],
-	// Clay and grain of a small conventional head are cleaned and shaped by eye: no effort of presses is felt on it.
+	// A small conventional head is cleaned and shaped by eye: no effort of presses is felt on it.
 	lines: (facts, evidence, chosen) =>
-		facts.route.mounting === 'point' && !isSuperabrasive(dressed(facts).abrasive)
+		onOwnShank(facts) && !isSuperabrasive(dressed(facts).abrasive)
 			? []
 			: [stickLine(facts, evidence, chosen)],
 	even: {
