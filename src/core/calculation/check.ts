@@ -1,6 +1,7 @@
 import type { Field, Values } from './fields.js';
 import { InputFault } from './fault.js';
 import { faultOf } from './fault-words.js';
+import { lettersIn } from './reason.js';
 
 const MAX_TEXT = 200;
 
@@ -29,6 +30,7 @@ function checkText(field: Field & { kind: 'text' }, path: string, value: unknown
 	if (typeof value !== 'string') throw faultOf(field, path, 'not-text', value);
 	if (field.required && value.trim() === '') throw faultOf(field, path, 'missing', value);
 	if (value.length < (field.minLength ?? 0)) throw faultOf(field, path, 'below-minimum', value);
+	if (lettersIn(value) < (field.minLetters ?? 0)) throw faultOf(field, path, 'below-minimum', value);
 	if (value.length > (field.maxLength ?? MAX_TEXT)) throw faultOf(field, path, 'above-maximum', value);
 	if (field.pattern && !new RegExp(field.pattern).test(value))
 		throw faultOf(field, path, 'not-allowed', value);

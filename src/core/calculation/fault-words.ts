@@ -25,7 +25,9 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 			return say(`${name}: ${shown(value)} is not one of ${listed((field as ChoiceField).choices)}.`);
 		case 'below-minimum': {
 			if (field.kind === 'text')
-				return say(`${name} is too short. Enter at least ${field.minLength ?? 1} characters.`);
+				return say(
+					`${name} is too short. Enter at least ${field.minLetters ? `${field.minLetters} letters` : `${field.minLength ?? 1} characters`}.`
+				);
 			const f = field as NumberField;
 			return say(
 				`${name}: ${shown(value)}${unit} is too small. Enter ${f.minOpen ? `more than ${f.min}` : `${f.min} or more`}${unit}.${because(f)}`

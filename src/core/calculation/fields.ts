@@ -115,6 +115,8 @@ export interface BooleanField extends Common {
 export interface TextField extends Common {
 	kind: 'text';
 	minLength?: number;
+	/** Letters and figures it must hold, as a reason must: dots and blanks say nothing. */
+	minLetters?: number;
 	maxLength?: number;
 	pattern?: string;
 	patternSays?: string;

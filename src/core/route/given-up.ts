@@ -1,4 +1,5 @@
 import { choice, text, yesNo } from '../calculation/field/index.js';
+import { LEAST_REASON } from '../calculation/reason.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -16,7 +17,7 @@ export const givenUp = defineCalculation({
 	fields: [
 		text('reason', 'For whoever looks later', {
 			required: true,
-			minLength: 10,
+			minLetters: LEAST_REASON,
 			maxLength: 300,
 			label: 'Why'
 		}),

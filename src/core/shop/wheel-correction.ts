@@ -1,4 +1,5 @@
 import { text } from '../calculation/field/index.js';
+import { LEAST_REASON } from '../calculation/reason.js';
 import { type Field, labelOf } from '../calculation/fields.js';
 import { quantity } from '../quantity/format.js';
 import { without } from '../route/step.js';
@@ -15,7 +16,7 @@ export const CORRECT_FIELDS = without(
 );
 export const WHY_CORRECTED = text('why', 'Kept with what stood there before', {
 	required: true,
-	minLength: 10,
+	minLetters: LEAST_REASON,
 	maxLength: 200,
 	label: 'Why it is corrected'
 });

@@ -54,6 +54,8 @@ describe('the check of an input: everything else', () => {
 		expect(fault(code, 'abcde')).to.equal('t above-maximum');
 		expect(fault(code, 'AB')).to.equal('t not-allowed');
 		expect(fault(code, 12)).to.equal('t not-text');
+		const why = text({ minLetters: 4 });
+		expect(['a b c d', 'out!'].map((v) => fault(why, v))).to.deep.equal([null, 't below-minimum']);
 		expect(fault(text(), 'x'.repeat(200))).to.equal(null);
 		expect(fault(text(), 'x'.repeat(201))).to.equal('t above-maximum');
 		expect(fault(text(), '   '), 'blanks are text').to.equal(null);

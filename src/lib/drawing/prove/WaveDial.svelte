@@ -48,6 +48,10 @@
 </svg>
 
 <style>
+	/* On a tablet it leaves the fields in sight. */
+	svg {
+		max-width: 420px;
+	}
 	text {
 		font: 500 12.5px var(--text);
 	}

@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { isCalendarDate } from '../../../core/calculation/check.js';
 import type { Field, Values } from '../../../core/calculation/fields.js';
+import { lettersIn } from '../../../core/calculation/reason.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { faultOf } from '../../../core/calculation/fault-words.js';
 
@@ -27,6 +28,8 @@ function baseOf(field: Field): Joi.Schema {
 			if (field.required) t = t.custom((v: string, h) => (v.trim() === '' ? h.error('any.required') : v));
 			else t = t.allow('');
 			if (field.minLength) t = t.min(field.minLength);
+			if (field.minLetters)
+				t = t.custom((v: string, h) => (lettersIn(v) < field.minLetters! ? h.error('string.min') : v));
 			if (field.pattern) t = t.pattern(new RegExp(field.pattern));
 			schema = t;
 			break;

@@ -12,7 +12,7 @@
 	const RUNS = [
 		['initial', 'As it is'],
 		['afterTrial1', 'Trial in plane 1'],
-		['afterTrial2', 'Trial in plane 2, the first one off']
+		['afterTrial2', 'Trial in plane 2']
 	] as const;
 	const runs = $derived(known ? RUNS.slice(0, 1) : RUNS);
 	const unit = $derived(symbolOf('mm/s', entry.system));
@@ -60,12 +60,14 @@
 		color: var(--ink2);
 		text-align: left;
 		padding: var(--s-4);
+		white-space: nowrap;
 	}
 	td {
 		padding: var(--s-2);
 	}
 	input {
 		width: 100%;
-		min-width: 56px;
+		min-width: 44px;
+		padding-inline: var(--s-6);
 	}
 </style>

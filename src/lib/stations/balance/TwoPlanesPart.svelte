@@ -68,7 +68,7 @@
 
 <p class="quiet">
 	Two meters, or one carried from bearing to bearing, with phase. Guard shut for every run, also with a trial;
-	angles seen from the front in both planes.
+	the first trial comes off before the second; angles seen from the front in both planes.
 </p>
 {#if barred}<NotHere says={barred} label="Back on the spindle" onway={() => onover('back')} />
 {:else}

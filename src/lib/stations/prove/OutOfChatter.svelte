@@ -71,7 +71,7 @@
 				{answer.fault.message}
 			</p>{/if}
 	</div>
-	{#if out}<div class="dial"><WaveDial {needles} /></div>{/if}
+	{#if out}<WaveDial {needles} />{/if}
 </div>
 
 <style>
@@ -79,9 +79,6 @@
 	.cols {
 		display: grid;
 		gap: var(--s-8);
-	}
-	.dial {
-		max-width: 300px;
 	}
 	.form {
 		display: grid;

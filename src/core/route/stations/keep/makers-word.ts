@@ -1,4 +1,5 @@
 import { text, yesNo } from '../../../calculation/field/index.js';
+import { LEAST_REASON } from '../../../calculation/reason.js';
 import { holdSpeed } from '../../../keep/hold-speed.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { Evidence } from '../../evidence.js';
@@ -17,7 +18,7 @@ export const makersWordStep = defineStep({
 		}),
 		text('word', 'Who said it, when, and where it is written', {
 			required: true,
-			minLength: 10,
+			minLetters: LEAST_REASON,
 			maxLength: 300,
 			label: "The maker's word"
 		})

@@ -1,5 +1,5 @@
 import { text } from '../../../calculation/field/index.js';
-import { checkedReason } from '../../../calculation/reason.js';
+import { LEAST_REASON } from '../../../calculation/reason.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { boreFits } from '../../../mount/bore-rule.js';
 import { fitCheck } from '../../../mount/fit-check.js';
@@ -19,10 +19,14 @@ export const chooseStep = defineStep({
 	title: 'On another mount',
 	fields: [
 		text('mountCode', 'As it is called in the shop', { required: true, maxLength: 20, label: 'Mount' }),
-		text('reason', 'Why another one', { required: true, minLength: 10, maxLength: 200, label: 'Why' })
+		text('reason', 'Why another one', {
+			required: true,
+			minLetters: LEAST_REASON,
+			maxLength: 200,
+			label: 'Why'
+		})
 	],
-	compute(facts, { mountCode, reason }) {
-		checkedReason(reason);
+	compute(facts, { mountCode }) {
 		const w = wheelOf(facts);
 		const m = mountOf(facts, mountCode);
 		if (m.id === facts.mount?.id)
