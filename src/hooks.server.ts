@@ -1,4 +1,5 @@
 import { json, type Handle, type HandleServerError } from '@sveltejs/kit';
+import { PERSON_HEADER } from '$core/shop/person-header';
 import { DatabaseDown } from '$lib/server/db/pool';
 import { readingOnly } from '$lib/server/db/this-request';
 import { compressed } from '$lib/server/door/compressed';
@@ -81,6 +82,17 @@ const CHANGE_FIRST: Refusal = {
 };
 const elsewhere = (location: string): Response => new Response(null, { status: 303, headers: { location } });
 
+/** A page of somebody else than whoever is signed in by now: nothing of it is carried out under the wrong name. */
+function ofAnother({ request, locals }: Event): Refusal | null {
+	const named = request.headers.get(PERSON_HEADER);
+	if (!named || !locals.user || named === String(locals.user.id)) return null;
+	return {
+		status: 409,
+		code: 'another-person',
+		message: `${locals.user.name} is signed in in this browser now, and this page was opened by somebody else. What was typed is kept; load the page again.`
+	};
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const api = event.url.pathname.startsWith('/api/');
 	const refused = ({ status, code, message }: Refusal): Response =>
@@ -89,6 +101,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 		const refusal = atTheDoor(event) ?? (await whoAsks(event));
 		if (refusal) return refused(refusal);
 		const { locals, url } = event;
+		const another = ofAnother(event);
+		if (another) return refused(another);
 		if (OPEN.has(url.pathname) || event.route.id === null) return resolve(event);
 		if (!locals.user) {
 			if (api) return refused(locals.lockedUser ? LOCKED : SIGNED_OUT);

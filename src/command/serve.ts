@@ -1,13 +1,14 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, rmSync } from 'node:fs';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { applicationEnvironment, endChild, startApplication } from './application.js';
 import { build } from './build.js';
 import { holdsTables, moveAside } from './database/folder.js';
-import { databaseEnvironment, startDatabase } from './database/mariadb.js';
+import { databaseEnvironment, startDatabase, stopLaunched } from './database/mariadb.js';
 import { shopOn } from './database/shop-on.js';
-import { replacedBy } from './database/restore.js';
+import { settleRestore } from './database/swap.js';
 import { DATA, DEMO, ROOT } from './paths.js';
+import { keepUp } from './keep-up.js';
 import { noteRunning, refuseWhileRunning } from './running.js';
 import { alive, freePort, inWords, say } from './system.js';
 
@@ -97,6 +98,7 @@ async function firstCode(): Promise<string | null> {
 /** Starts database and application, prints the address and stops all of it on Ctrl-C. */
 export async function serve(o: { demo: boolean; reset: boolean; port: number }): Promise<void> {
 	refuseWhileRunning(DATA);
+	await settleRestore(DATA);
 	mkdirSync(DATA, { recursive: true, mode: 0o700 });
 	let done = noteRunning(DATA, 'start');
 	const built = build();
@@ -110,6 +112,8 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		say('\nStopping ...');
 		if (child) await endChild(child);
 		await database?.stop();
+		// One that was still starting is not known as a database yet.
+		await stopLaunched();
 		done();
 		process.exit(code);
 	};
@@ -127,22 +131,17 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 		if (port !== o.port) say(`Port ${o.port} is in use; taking ${port}.`);
 		done = noteRunning(DATA, 'start', port);
 		const code = o.demo ? null : await firstCode();
-		child = await startApplication(
-			database.address,
-			port,
-			o.demo,
-			false,
-			code ? { UNCINUS_FIRST_CODE: code } : {}
-		);
-		child.once('exit', (code) => {
-			if (!stopping) {
-				say(`The application ended (${code}).`);
-				void stop(1);
-			}
+		const start = async () =>
+			(child = await startApplication(
+				database!.address,
+				port,
+				o.demo,
+				false,
+				code ? { UNCINUS_FIRST_CODE: code } : {}
+			));
+		void keepUp(await start(), start, () => stopping).then((end) => {
+			if (end === 'given up') void stop(1);
 		});
-		// What was there before a restore is kept until what replaced it has answered once.
-		const before = replacedBy(DATA);
-		if (existsSync(before)) rmSync(before, { recursive: true, force: true });
 		process.stdout.write(`Uncinus is at http://127.0.0.1:${port}\n`);
 		if (code) say(`Nobody works here yet. Open it and become the first lead with this code: ${code}`);
 		say('Ctrl-C stops everything.');
@@ -162,6 +161,7 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 /** Development server with live reload on the demo data. */
 export async function develop(port: number): Promise<void> {
 	refuseWhileRunning(DATA);
+	await settleRestore(DATA);
 	mkdirSync(DATA, { recursive: true, mode: 0o700 });
 	const done = noteRunning(DATA, 'dev', port);
 	const database = await prepare(true, false).catch((e: Error) => {

@@ -172,11 +172,13 @@ let zone = 'UTC';
 export const tellTimesIn = (timeZone: string): void => {
 	zone = timeZone;
 };
-/** When something was, short: the time today, else day and time. */
+/** When something was, short: the time today, else day and time, with the year where it is not this one. */
 export function when(at: Date | string | number): string {
 	const ms = new Date(at).getTime();
-	const time = clockIn(zone, ms);
-	return dayIn(zone, ms) === dayIn(zone, Date.now()) ? time : `${dayMonthIn(zone, ms)} ${time}`;
+	const [day, today] = [dayIn(zone, ms), dayIn(zone, Date.now())];
+	if (day === today) return clockIn(zone, ms);
+	const year = day.slice(0, 4);
+	return `${dayMonthIn(zone, ms)}${year === today.slice(0, 4) ? '' : ` ${year}`} ${clockIn(zone, ms)}`;
 }
 
 /** The stations of the register in the order in which the work goes. */

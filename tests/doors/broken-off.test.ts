@@ -38,6 +38,14 @@ describe('a demo shop that was not loaded to its end', () => {
 		expect(await load()).to.equal(true);
 		expect(await asOwner('SELECT name FROM loading')).to.deep.equal([]);
 		expect(await load(), 'a whole shop stays as it is').to.equal(false);
+		// Marked, but somebody has worked in it: that is never taken away.
+		await asOwner("INSERT INTO loading (name) VALUES ('demo')");
+		await asOwner(
+			"INSERT INTO known_addresses (user_id, address, at) SELECT MIN(id), '192.0.2.1', NOW(3) FROM users"
+		);
+		expect(await load().catch((e: Error) => e.message)).to.match(/somebody has signed in/);
+		await asOwner('DELETE FROM known_addresses');
+		await asOwner('DELETE FROM loading');
 		// As it is left when the loading is killed: marked, and with part of the shop.
 		await asOwner("INSERT INTO loading (name) VALUES ('demo')");
 		await asOwner("UPDATE machines SET name = 'half a shop' WHERE code = 'SG-1'");

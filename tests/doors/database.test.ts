@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, lstatSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
 import { expect } from 'chai';
 import mysql, { type Connection, type RowDataPacket } from 'mysql2/promise';
 import { accessOf } from '../../src/command/database/access.js';
@@ -15,12 +15,18 @@ import {
 	stopDatabase
 } from '../../src/command/database/mariadb.js';
 import { migrateGiven } from '../../src/command/database/migrate-given.js';
-import { replacedBy, restore } from '../../src/command/database/restore.js';
+import { holdsTables } from '../../src/command/database/folder.js';
+import { restore } from '../../src/command/database/restore.js';
 import { shopOn } from '../../src/command/database/shop-on.js';
 import { noteRunning } from '../../src/command/running.js';
 import { freePort } from '../../src/command/system.js';
 import { addressFromEnvironment } from '../../src/lib/server/db/pool.js';
 
+/** Shops that were moved out of the way of a restore. */
+const keptOf = (folder: string): string[] =>
+	readdirSync(dirname(folder))
+		.filter((n) => n.startsWith(`${basename(folder)}-before-`))
+		.map((n) => join(dirname(folder), n));
 const ROOT = process.getuid?.() === 0;
 /** Everything under a folder with its mode, folders and files apart. */
 function* modes(path: string): Generator<{ path: string; folder: boolean; mode: number; uid: number }> {
@@ -68,7 +74,7 @@ describe('the database', () => {
 	});
 	after(async () => {
 		await stopDatabase(folder);
-		for (const f of [folder, replacedBy(folder)]) rmSync(f, { recursive: true, force: true });
+		for (const f of [folder, ...keptOf(folder)]) rmSync(f, { recursive: true, force: true });
 		expect(addressFromEnvironment()).to.deep.equal(was);
 	});
 
@@ -168,7 +174,8 @@ describe('the database', () => {
 		await db.stop();
 		expect(await says(restore(file, false, folder))).to.match(/--over/);
 		await restore(file, true, folder);
-		expect(existsSync(replacedBy(folder)), 'what was there is kept').to.equal(true);
+		const [kept] = keptOf(folder);
+		expect(holdsTables(kept!), 'what was there is kept').to.equal(true);
 		db = await startDatabase(folder);
 		const d = await mysql.createConnection(db.owner);
 		expect(await sums(d)).to.deep.equal(before);
@@ -235,6 +242,9 @@ describe('the database', () => {
 		expect((await all(c, "SELECT COUNT(*) AS n FROM users WHERE name = 'Ines Falk'"))[0]!.n).to.equal(1);
 		await c.end();
 		rmSync(file, { force: true });
+	});
+	it('a folder is no backup, said in words', async () => {
+		expect(await says(restore(tmpdir(), true, folder))).to.equal(`There is no file ${tmpdir()}.`);
 	});
 	it('nothing is restored while another command is at work on the folder', async () => {
 		// Somebody whose command line is that of our command.

@@ -79,4 +79,13 @@ describe('a shop in which nobody works yet', () => {
 		expect((await go('/first')).headers.get('location')).to.equal('/sign-in');
 		expect((await go('/first', LEAD)).headers.get('location')).to.equal('/sign-in');
 	});
+	it('of four hundred wrong codes at once four are looked at', async () => {
+		const t0 = Date.now();
+		const texts = await Promise.all(
+			Array.from({ length: 400 }, async () => (await go('/first', { ...LEAD, code: '40718264' })).text())
+		);
+		const seen = texts.filter((t) => t.includes('not the code')).length;
+		expect(seen).to.be.within(1, 4 + Math.floor((Date.now() - t0) / 5000));
+		expect(texts.filter((t) => /Too many wrong codes/.test(t))).to.have.length(400 - seen);
+	});
 });

@@ -8,7 +8,7 @@ import type { AsRecorded } from '../../src/core/route/as-recorded.js';
 import { switchUnits } from '../../src/lib/server/setups/change-setup.js';
 import { keptFacts } from '../../src/lib/server/setups/kept-facts.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
-import { openIncident } from '../../src/lib/server/setups/incidents.js';
+import { openIncident } from '../../src/lib/server/setups/open-incident.js';
 import { facts, key, machineId, machinist, refusedWith, step, workedUpTo } from './ground.js';
 
 const OFF = { what: 'taken-off', diameterAfterMm: 286.5, partsGround: 40, targetMps: 30 };

@@ -1,6 +1,8 @@
 import { expect } from 'chai';
 import { incidentPlan } from '../../src/core/keep/incident-plan.js';
-import { incidentById, openIncident, workIncident } from '../../src/lib/server/setups/incidents.js';
+import { incidentById } from '../../src/lib/server/setups/incidents.js';
+import { openIncident } from '../../src/lib/server/setups/open-incident.js';
+import { workIncident } from '../../src/lib/server/setups/work-incident.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { keepGuidelines, limitsHistory, limitsNow } from '../../src/lib/server/shop/guidelines.js';
-import { openIncident } from '../../src/lib/server/setups/incidents.js';
+import { openIncident } from '../../src/lib/server/setups/open-incident.js';
 import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
 import { row } from '../../src/lib/server/db/pool.js';
 import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';

@@ -3,7 +3,7 @@ import { decide } from '../../src/core/route/engine.js';
 import { GOOD } from '../shared/good-work.js';
 import { row, write } from '../../src/lib/server/db/pool.js';
 import { openByMachine, setupList } from '../../src/lib/server/setups/setup-list.js';
-import { openIncident } from '../../src/lib/server/setups/incidents.js';
+import { openIncident } from '../../src/lib/server/setups/open-incident.js';
 import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';

@@ -1,13 +1,14 @@
-import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
 import type { DatabaseAddress } from '../../lib/server/db/pool.js';
-import { alive, find, freePort, installPackages, run, say, until } from '../system.js';
-import { accessOf, keepAccess, newAccess } from './access.js';
+import { alive, find, freePort, installPackages, say, until } from '../system.js';
+import { type Access, accessOf, keepAccess, newAccess } from './access.js';
 import { APP, OWNER, accountsSql } from './accounts.js';
-import { holdsTables, isCreated, markCreated } from './folder.js';
-import { filesOf, launch, runAs, socketFor, temporaryOf } from './launch.js';
-import { type SystemUser, closeTo, reaches, unprivileged } from './system-user.js';
+import { isCreated, markCreated } from './folder.js';
+import { create, openFolder, prepare } from './lay-out.js';
+import { launch, socketFor, temporaryOf } from './launch.js';
+import { type SystemUser, closeTo } from './system-user.js';
 
 /** A private MariaDB under a folder of its own: loopback only, own port, own socket, generated passwords. */
 export interface PrivateDatabase {
@@ -116,6 +117,29 @@ export async function startDatabase(
 	keepAccess(folder, access);
 	if (node?.joins) openFolder(join(folder, 'mariadb'), user);
 	else if (!isCreated(folder)) await create(folder, user);
+	for (let tries = 1; ; tries++) {
+		const served = await serve(program, folder, access, user, node, found);
+		if (!('ended' in served)) return served;
+		// Another start may have taken the port between the question and the answer.
+		const free = await freePort(access.port);
+		if (free === access.port || tries >= MOST_PORTS)
+			throw new Error(`The database ended at once (${served.ended}). See ${join(folder, 'mariadb.err')}.`);
+		access.port = free;
+		keepAccess(folder, access);
+	}
+}
+/** As many starts at the same moment find a port each. */
+const MOST_PORTS = 5;
+
+/** One try to serve a laid out folder at the port of its access. */
+async function serve(
+	program: string,
+	folder: string,
+	access: Access,
+	user: SystemUser | null,
+	node: AsNode | null,
+	found: (pid: number, started: boolean) => PrivateDatabase
+): Promise<PrivateDatabase | { ended: number | null }> {
 	const accounts = join(temporaryOf(folder), 'accounts.sql');
 	// Accounts are a node's own: each makes the same ones for itself.
 	writeFileSync(accounts, (node ? 'SET SESSION wsrep_on = OFF;\n' : '') + accountsSql(access), {
@@ -125,6 +149,7 @@ export async function startDatabase(
 	rmSync(socketFor(folder), { force: true });
 	const child = launch(program, { folder, port: access.port, accounts, user, more: node?.options });
 	const serves = node ? node.serves : answers;
+	launched.add(child.pid!);
 	let ended = false;
 	let how: number | null = null;
 	child.once('exit', (code) => {
@@ -141,54 +166,11 @@ export async function startDatabase(
 	} finally {
 		rmSync(accounts, { force: true });
 	}
-	if (ended) throw new Error(`The database ended at once (${how}). See ${join(folder, 'mariadb.err')}.`);
+	if (ended) return { ended: how };
 	markCreated(folder);
 	// Some of its files are made more open than it is told to.
 	for (const name of ['mariadb', 'mariadb.err', 'mariadb.pid', 'created']) closeTo(null, join(folder, name));
 	return database;
-}
-
-/** Folders for the database alone, and whom it runs as. */
-function prepare(folder: string): SystemUser | null {
-	for (const f of [folder, temporaryOf(folder), filesOf(folder)]) openFolder(f, null);
-	const user = unprivileged();
-	if (user) chownSync(folder, user.uid, user.gid);
-	if (user && !reaches(user, folder)) {
-		say(
-			`The user ${user.name} cannot get into ${folder}, so the database runs as root. Move the folder, or let others pass through the folders above it (chmod o+x).`
-		);
-		return null;
-	}
-	for (const name of ['mariadb', 'tmp', 'files', 'mariadb.err', 'mariadb.pid'])
-		if (existsSync(join(folder, name))) closeTo(user, join(folder, name));
-	return user;
-}
-
-/** A folder that is there, for its owner alone. */
-function openFolder(path: string, user: SystemUser | null): void {
-	mkdirSync(path, { recursive: true, mode: 0o700 });
-	chmodSync(path, 0o700);
-	if (user) chownSync(path, user.uid, user.gid);
-}
-
-/** Lays out an empty database; it is not started for it, so nobody can reach it meanwhile. */
-async function create(folder: string, user: SystemUser | null): Promise<void> {
-	const data = join(folder, 'mariadb');
-	if (holdsTables(folder))
-		throw new Error(`${data} holds a shop and is never laid out anew. Look at it with ./uncinus doctor.`);
-	rmSync(data, { recursive: true, force: true });
-	await run(
-		find('/usr/bin/mariadb-install-db', 'mariadb-install-db', 'mysql_install_db')!,
-		[
-			'--no-defaults',
-			`--datadir=${data}`,
-			`--tmpdir=${temporaryOf(folder)}`,
-			'--auth-root-authentication-method=socket',
-			'--skip-test-db',
-			...runAs(user)
-		],
-		{ quiet: true }
-	);
 }
 
 /** Asks the server to stop and waits until it has written everything. */
@@ -199,6 +181,13 @@ export async function stopPid(pid: number): Promise<void> {
 		say(e.message);
 		process.kill(pid, 'SIGKILL');
 	});
+}
+
+/** Servers that this process started, from their first moment on: also one that does not answer yet. */
+const launched = new Set<number>();
+/** Stops every server that this process started. */
+export async function stopLaunched(): Promise<void> {
+	for (const pid of launched) await stopPid(pid);
 }
 
 /** Stops whatever serves this folder now; a test may have stopped the first server and started another. */

@@ -1,6 +1,5 @@
 import { spawn } from 'node:child_process';
-import { createReadStream, existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { createReadStream, existsSync, mkdirSync, rmSync, statSync } from 'node:fs';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip } from 'node:zlib';
 import mysql from 'mysql2/promise';
@@ -11,10 +10,7 @@ import { toolArguments } from './backup.js';
 import { type EndMark, verified } from './dump-file.js';
 import { type PrivateDatabase, runningPid, startDatabase } from './mariadb.js';
 import { isCreated } from './folder.js';
-
-/** Where what was there before a restore waits until the next start has succeeded. */
-export const replacedBy = (folder: string): string => `${folder}-before-restore`;
-const newOf = (folder: string): string => `${folder}-restoring`;
+import { markWhole, newOf, settleRestore, swap } from './swap.js';
 
 /**
  * Puts a backup in place of everything kept. The file is read through first, loaded into a new folder, counted there, and only then
@@ -22,31 +18,31 @@ const newOf = (folder: string): string => `${folder}-restoring`;
  * @throws Error in words: no backup, cut off, something runs here, a shop is there already and `over` was not said
  */
 export async function restore(file: string, over: boolean, folder = DATA): Promise<void> {
-	if (!existsSync(file)) throw new Error(`There is no file ${file}.`);
+	if (!statSync(file, { throwIfNoEntry: false })?.isFile()) throw new Error(`There is no file ${file}.`);
 	refuseWhileRunning(folder);
+	await settleRestore(folder);
 	const pid = runningPid(folder);
 	if (pid)
 		throw new Error(`A database runs on ${folder} (process ${pid}). Stop what uses it, then restore again.`);
 	const full = isCreated(folder);
 	if (full && !over)
 		throw new Error(
-			`${folder} holds a shop already. Say --over to put the backup in its place; it is kept as ${replacedBy(folder)} until the next start has succeeded.`
+			`${folder} holds a shop already. Say --over to put the backup in its place; what is there is moved aside and kept.`
 		);
 	mkdirSync(folder, { recursive: true, mode: 0o700 });
 	const done = noteRunning(folder, 'restore');
+	let kept: string | null;
 	try {
 		const mark = await verified(file);
 		await loadInto(newOf(folder), file, mark);
-		swap(folder, full);
+		markWhole(folder);
+		kept = swap(folder, Date.now());
 	} finally {
-		rmSync(newOf(folder), { recursive: true, force: true });
+		// Once what was there has been moved away, the new one is the shop.
+		if (existsSync(folder)) rmSync(newOf(folder), { recursive: true, force: true });
 		done();
 	}
-	say(
-		full
-			? `Restored. What was there before is kept as ${replacedBy(folder)} until the next start has succeeded.`
-			: 'Restored.'
-	);
+	say(kept ? `Restored. What was there before is kept in ${kept}.` : 'Restored.');
 }
 
 /** The backup in a database of its own, counted. @throws Error when it could not be loaded whole */
@@ -83,13 +79,4 @@ async function counted(db: PrivateDatabase, mark: EndMark): Promise<void> {
 	} finally {
 		await c.end();
 	}
-}
-
-/** The new folder in the old one's place. One that was never started since the last restore is not worth keeping over the one before. */
-function swap(folder: string, full: boolean): void {
-	const kept = replacedBy(folder);
-	if (!full || existsSync(kept)) rmSync(folder, { recursive: true, force: true });
-	else renameSync(folder, kept);
-	renameSync(newOf(folder), folder);
-	rmSync(join(kept, 'running.json'), { force: true });
 }

@@ -18,7 +18,7 @@ export async function shopOn(database: PrivateDatabase, demo: boolean, withSetup
 	const { closeDatabase } = await import('../../lib/server/db/pool.js');
 	const { endThreads, withDeadlines } = await import('../../lib/server/heavy/heavy.js');
 	const { migrate } = await import('../../lib/server/db/migrate.js');
-	const { brokenOff, loadDemo } = await import('../../lib/server/demo/demo.js');
+	const { brokenOff, loadDemo, somebodyWorked } = await import('../../lib/server/demo/demo.js');
 	Object.assign(process.env, databaseEnvironment(database.owner));
 	try {
 		withDeadlines(false);
@@ -27,6 +27,10 @@ export async function shopOn(database: PrivateDatabase, demo: boolean, withSetup
 		if (demo) process.env.UNCINUS_DEMO = '1';
 		// Its setups have numbers of their own, which only the owner of the tables can give.
 		if (demo && (await brokenOff())) {
+			if (await somebodyWorked())
+				throw new Error(
+					'The demo shop was not loaded to its end here, but somebody has signed in since. It is left as it is; look at the demo in another folder: UNCINUS_DATA=/path/to/folder ./uncinus demo.'
+				);
 			say('The demo shop was not loaded to its end. Loading it again ...');
 			await dropEverything();
 			migrated = await migrate(MIGRATIONS);

@@ -8,6 +8,7 @@ import type { Helped } from '$core/route/stations/keep/trouble';
 import type { SelectView } from '$core/route/stations/select/view';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 import { type Fault, SILENT, Sender } from '$lib/ui/feedback/sender.svelte';
+import { wrongBox } from '$lib/offline/wrong-box.svelte';
 import { outbox } from '$lib/offline/outbox.svelte';
 
 /** One setup in front of one person: its facts, what was decided, and the way to record. */
@@ -56,9 +57,10 @@ export class Desk {
 	withWhatWaits(): Promise<void> {
 		const { told } = this;
 		const waiting = outbox.due(told.facts.id);
-		const of = [told.facts.version, ...waiting.map((w) => w.key)].join();
+		const wrong = wrongBox.of(told.facts.id);
+		const of = [told.facts.version, ...[...waiting, ...wrong].map((w) => w.key)].join();
 		if (this.shown.of !== of)
-			this.shown = { of, done: waiting.length ? this.show(told, of) : this.plain(told) };
+			this.shown = { of, done: waiting.length || wrong.length ? this.show(told, of) : this.plain(told) };
 		return this.shown.done;
 	}
 	private plain(told: Desk['told']): Promise<void> {
@@ -68,7 +70,10 @@ export class Desk {
 	private async show(told: Desk['told'], of: string): Promise<void> {
 		const { decide, withWaiting } = await import('$lib/offline/with-waiting');
 		if (this.shown.of !== of) return;
-		this.facts = withWaiting(told.facts, outbox.due(told.facts.id));
+		const facts = withWaiting(told.facts, outbox.due(told.facts.id));
+		// What is wrong stops it here too, before the server has heard of it.
+		this.facts =
+			wrongBox.of(facts.id).length && facts.state !== 'finished' ? { ...facts, state: 'stopped' } : facts;
 		this.decision = this.facts === told.facts ? told.decision : decide(this.facts);
 	}
 

@@ -7,6 +7,8 @@
 	import { when } from '$lib/words';
 	import { outbox } from './outbox.svelte';
 	import RefusedWaiting from './RefusedWaiting.svelte';
+	import WrongWaiting from './WrongWaiting.svelte';
+	import { wrongBox } from './wrong-box.svelte';
 
 	/** How often it is tried again while something waits. */
 	const AGAIN_AFTER_MS = 3000;
@@ -18,7 +20,8 @@
 
 	async function tryAgain() {
 		// What was taken or refused changes what every page shows.
-		if (await outbox.flush()) await invalidateAll();
+		const wrong = await wrongBox.flush();
+		if ((await outbox.flush()) || wrong) await invalidateAll();
 	}
 	/** Whether the server is there again, while nothing waits that would tell. */
 	const look = () =>
@@ -32,6 +35,7 @@
 		);
 	onMount(() => {
 		outbox.look();
+		wrongBox.look();
 		offline = !navigator.onLine;
 		void tryAgain();
 		// A page that was kept shows what was known when it was loaded; newer is kept beside it.
@@ -43,7 +47,10 @@
 					void invalidateAll();
 				}
 			);
-		const timer = setInterval(() => void (going.length ? tryAgain() : outbox.away && look()), AGAIN_AFTER_MS);
+		const timer = setInterval(
+			() => void (going.length || wrongBox.list.some((w) => !w.refused) ? tryAgain() : outbox.away && look()),
+			AGAIN_AFTER_MS
+		);
 		const back = () => {
 			offline = false;
 			outbox.away = false;
@@ -53,7 +60,10 @@
 			offline = true;
 		};
 		// Another tab of this browser recorded, sent or left out something.
-		const other = () => outbox.look();
+		const other = () => {
+			outbox.look();
+			wrongBox.look();
+		};
 		window.addEventListener('online', back);
 		window.addEventListener('offline', gone);
 		window.addEventListener('storage', other);
@@ -66,7 +76,7 @@
 	});
 </script>
 
-{#if away || outbox.list.length}
+{#if away || outbox.list.length || wrongBox.list.length || outbox.unreadable}
 	<aside aria-label="Without the network">
 		{#if away || going.length}<p role="status">
 				<b
@@ -91,7 +101,14 @@
 						href={resolve(`/sign-in?to=${encodeURIComponent(page.url.pathname)}`)}>Sign in</a
 					>{/if}
 			</p>{/if}
+		{#each wrongBox.list as wrong (wrong.key)}<WrongWaiting {wrong} />{/each}
 		{#each refused as kept (kept.key)}<RefusedWaiting {kept} />{/each}
+		{#if outbox.unreadable}<p>
+				{outbox.unreadable === 1
+					? 'One thing that waited here'
+					: `${outbox.unreadable} things that waited here`}
+				cannot be read as a record any more. Nothing of it was sent; it is kept in this browser.
+			</p>{/if}
 	</aside>
 {/if}
 

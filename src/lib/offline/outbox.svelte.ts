@@ -1,6 +1,8 @@
 import type { Waiting } from '$core/route/waiting';
 import { type Fault, UNEXPECTED } from '$lib/ui/feedback/sender.svelte';
-import { own } from '$lib/ui/fields/whose';
+import { asWhom, own } from '$lib/ui/fields/whose';
+import { NOT_NOW } from './not-now';
+import { sorted } from './sorted';
 
 /** One record that waits in this browser, as it will be sent. */
 export interface Kept extends Waiting {
@@ -17,8 +19,7 @@ export interface Kept extends Waiting {
 }
 
 const NAME = 'uncinus-waiting';
-/** Answers that say nothing of the record itself: it is sent again later. */
-const NOT_NOW = new Set(['signed-out', 'locked', 'database-down', 'cannot-keep', 'change-pin', 'busy']);
+const ASIDE = 'uncinus-waiting-aside';
 
 /** What waits for the network, of the person whose screen it is: kept in the browser at once, in order, sent when it can be. */
 class Outbox {
@@ -27,11 +28,14 @@ class Outbox {
 	away = $state(false);
 	/** Why nothing goes out although the server answers: signed out, locked. */
 	held = $state<Fault | null>(null);
+	/** How many there were that could not be read. */
+	unreadable = $state(0);
 	private sending = false;
 
 	/** Reads what waits here; another tab may have changed it. */
 	look(): void {
 		this.list = read();
+		this.unreadable = unreadable().length;
 	}
 	of(setupId: number): readonly Kept[] {
 		return this.list.filter((w) => w.setupId === setupId);
@@ -86,9 +90,25 @@ class Outbox {
 }
 export const outbox = new Outbox();
 
+/** What waits here; what cannot be read as a record is put aside, kept and said. */
 function read(): readonly Kept[] {
 	try {
-		return JSON.parse(localStorage.getItem(own(NAME)) ?? '[]') as Kept[];
+		const text = localStorage.getItem(own(NAME)) ?? '[]';
+		const { good, bad } = sorted(text);
+		if (bad.length) {
+			localStorage.setItem(own(ASIDE), JSON.stringify([...unreadable(), ...bad]));
+			localStorage.setItem(own(NAME), JSON.stringify(good));
+		}
+		return good;
+	} catch {
+		return [];
+	}
+}
+/** What was put aside as it could not be read, as text. */
+export function unreadable(): string[] {
+	try {
+		const kept: unknown = JSON.parse(localStorage.getItem(own(ASIDE)) ?? '[]');
+		return Array.isArray(kept) ? kept.map(String) : [];
 	} catch {
 		return [];
 	}
@@ -96,7 +116,7 @@ function read(): readonly Kept[] {
 
 /** The draft the server may still hold of what it has now taken. */
 const forget = (name: string): Promise<unknown> =>
-	fetch(`/api/drafts/${encodeURIComponent(name)}`, { method: 'DELETE' })
+	fetch(`/api/drafts/${encodeURIComponent(name)}`, { method: 'DELETE', headers: asWhom() })
 		.then((r) => r.text())
 		.catch(() => undefined);
 
@@ -106,7 +126,7 @@ async function send(kept: Kept): Promise<'taken' | 'away' | Fault> {
 	try {
 		const r = await fetch(`/api/setups/${setupId}/records`, {
 			method: 'POST',
-			headers: { 'content-type': 'application/json' },
+			headers: asWhom({ 'content-type': 'application/json' }),
 			body: JSON.stringify({ station, step, values, reason: reason ?? null, version, key, enteredAtMs: atMs })
 		});
 		const said = (await r.json().catch(() => null)) as { error?: Fault } | null;

@@ -12,7 +12,7 @@ export type ListenerAsk =
 	| { kind: 'made-up'; from: MadeUp }
 	| { kind: 'parts'; parts: Synth[] }
 	| { kind: 'listen'; settings: ListenSettings }
-	| { kind: 'send'; path: string; key: string; wav: ArrayBuffer };
+	| { kind: 'send'; path: string; key: string; wav: ArrayBuffer; headers: Record<string, string> };
 export type ListenerSays =
 	| {
 			kind: 'sound';
@@ -45,10 +45,10 @@ function hold(sound: { sampleRateHz: number; samples: Float64Array }, about: str
 }
 
 /** Sends a recording from here: handing megabytes over would hold up the page. */
-async function send(path: string, key: string, wav: ArrayBuffer): Promise<void> {
+async function send({ path, key, wav, headers }: ListenerAsk & { kind: 'send' }): Promise<void> {
 	let problem: string | null = null;
 	try {
-		const answer = await fetch(path, { method: 'POST', headers: { 'content-type': 'audio/wav' }, body: wav });
+		const answer = await fetch(path, { method: 'POST', headers, body: wav });
 		const said = (await answer.json().catch(() => null)) as { error?: { message: string } } | null;
 		if (!answer.ok)
 			problem = said?.error?.message ?? 'The server could not keep the recording. It waits here.';
@@ -68,7 +68,7 @@ function take(ask: ListenerAsk): void {
 	} else if (ask.kind === 'raw')
 		hold({ sampleRateHz: ask.sampleRateHz, samples: Float64Array.from(ask.samples) }, '');
 	else if (ask.kind === 'made-up') hold(soundOf(madeUpRing(ask.from)), `seed ${ask.from.seed}`);
-	else if (ask.kind === 'send') void send(ask.path, ask.key, ask.wav);
+	else if (ask.kind === 'send') void send(ask);
 	else if (ask.kind === 'parts') hold(soundOf(ask.parts), '');
 	else {
 		const steps = listening(samples, rate, ask.settings);

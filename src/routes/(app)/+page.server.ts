@@ -2,6 +2,7 @@ import { openIncidents } from '$lib/server/setups/incidents';
 import { theShop, wayOf } from '$lib/server/shop/the-shop';
 import { machines } from '$lib/server/shop/machines';
 import { newestMornings } from '$lib/server/shop/morning';
+import { wrongClocks } from '$lib/server/db/records';
 import { today } from '$lib/server/db/today';
 import { openByMachine } from '$lib/server/setups/setup-list';
 import { floorCards } from '$lib/server/setups/floor-cards';
@@ -11,7 +12,7 @@ import { incidentPlan } from '$core/keep/incident-plan';
 const SOON_DAYS = 30;
 
 /** Every machine with what is on it, its state and what it needs next. */
-export async function load() {
+export async function load({ locals }) {
 	const [list, byMachine, incidents, expiring, way] = await Promise.all([
 		machines(),
 		openByMachine(),
@@ -49,7 +50,7 @@ export async function load() {
 		state: 'stop' | 'caution';
 		text: string;
 		note: string;
-		href: `/incidents/${number}` | `/setups/${number}` | `/rack/${string}`;
+		href: `/incidents/${number}` | `/setups/${number}` | `/rack/${string}` | `/log/${number}`;
 		action: string;
 	}[] = [];
 	for (const i of incidents) {
@@ -82,6 +83,16 @@ export async function load() {
 			href: `/rack/${encodeURIComponent(w.number)}`,
 			action: 'See wheel'
 		});
+	// Only a lead can ask whose clock it is.
+	if (locals.user!.role === 'lead')
+		for (const r of await wrongClocks())
+			needs.push({
+				state: 'caution',
+				text: `Record ${r.id} by ${r.by}: its time cannot be right`,
+				note: "told by a browser's clock",
+				href: `/log/${r.id}`,
+				action: 'See record'
+			});
 	return {
 		way,
 		cards,

@@ -11,10 +11,8 @@ import { logger } from '$lib/server/door/logger';
 import { nameShop } from '$lib/server/shop/the-shop';
 import { openSession } from '$lib/server/people/sessions';
 import { firstLead, people } from '$lib/server/people/sign-in';
-import { failed, waitFor } from '$lib/server/people/tries';
+import { NOBODY, lookedAt, waitWords } from '$lib/server/people/tries';
 
-/** Nobody has this number: tries of the code are counted under it. */
-const NOBODY = 0;
 const CODE = process.env.UNCINUS_FIRST_CODE ?? '';
 
 export async function load() {
@@ -40,10 +38,10 @@ export const actions = {
 				timeZone: form.timeZone ?? 'UTC'
 			});
 		const address = getClientAddress();
-		const wait = await waitFor(NOBODY, address);
-		if (wait) return no('code', `Too many wrong codes. Wait ${wait} s, then try again.`);
-		if (!isCode((form.code ?? '').replace(/\s/g, ''))) {
-			await failed(NOBODY, address);
+		const code = (form.code ?? '').replace(/\s/g, '');
+		const tried = await lookedAt(NOBODY, address, async () => isCode(code));
+		if ('waitS' in tried) return no('code', `Too many wrong codes. ${waitWords(tried.waitS)}`);
+		if (!tried.right) {
 			logger.info({ event: 'wrong-first-code', address }, 'sign-in');
 			return no('code', 'That is not the code. It stands in the window in which the server was started.');
 		}

@@ -1,7 +1,11 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
+	import { sayWhose } from '$lib/features/people/one-person';
 	import DoorSheet from '$lib/features/people/DoorSheet.svelte';
 	import PinInput from '$lib/features/people/PinInput.svelte';
 	let { data, form } = $props();
+	// Nobody is signed in any more: every other window of this browser hears of it.
+	onMount(() => sayWhose(0));
 	const picked = (id: number) =>
 		form?.userId === String(id) ||
 		(!form && data.last === id) ||

@@ -3,6 +3,7 @@
 	import { invalidateAll } from '$app/navigation';
 	import PinInput from './PinInput.svelte';
 	import { watchIdle } from './idle';
+	import { sayWhose, watchWhose } from './one-person';
 	import { forgetOpen } from '$lib/offline/keep-open';
 	import { screenLock } from '$lib/ui/feedback/screen-lock.svelte';
 
@@ -24,15 +25,22 @@
 	let busy = $state(false);
 	const chosen = $derived(who ?? user.id);
 
-	onMount(() =>
-		watchIdle(idleS, () => {
+	onMount(() => {
+		// A page that is shown is that of whoever is signed in.
+		sayWhose(user.id);
+		const unwatch = watchWhose(user.id, () => screenLock.left());
+		const unidle = watchIdle(idleS, () => {
 			if (screenLock.on) return;
 			screenLock.on = true;
 			void fetch('/api/lock', { method: 'POST' })
 				.then((r) => r.text())
 				.catch(() => undefined);
-		})
-	);
+		});
+		return () => {
+			unwatch();
+			unidle();
+		};
+	});
 	$effect(() => {
 		if (!screenLock.on) return;
 		[who, pin, fault] = [null, '', ''];
@@ -59,7 +67,7 @@
 				fault = said.error.message;
 				return;
 			}
-			screenLock.on = false;
+			screenLock.on = screenLock.another = false;
 			dialog?.close();
 			// Somebody else sees the page as theirs: what the other one typed is kept for them.
 			if (said.same) await invalidateAll();
@@ -76,7 +84,11 @@
 	{#if screenLock.on}
 		<form onsubmit={unlock}>
 			<h1 id="locked">Locked</h1>
-			<p class="quiet">Nobody touched this screen for a while. What was typed is kept.</p>
+			<p class="quiet">
+				{screenLock.another
+					? `Somebody signed out or in, in another window of this browser. What ${user.name} typed here is kept.`
+					: 'Nobody touched this screen for a while. What was typed is kept.'}
+			</p>
 			<label for="lock-who">Name</label>
 			<select
 				id="lock-who"
@@ -90,6 +102,9 @@
 			<button class="btn act" disabled={busy}
 				>{chosen === user.id ? 'Unlock' : 'Sign in here'} <kbd>Enter</kbd></button
 			>
+			{#if screenLock.another}<button type="button" class="btn" onclick={() => location.reload()}
+					>Go on as whoever is signed in now</button
+				>{/if}
 		</form>
 	{/if}
 </dialog>

@@ -1,3 +1,5 @@
+import { asWhom } from '$lib/ui/fields/whose';
+
 /** When anybody last touched any window of this browser, so that a second window keeps the first one awake. */
 const KEY = 'uncinus-touched';
 const TOLD_EVERY_MS = 240_000;
@@ -29,7 +31,7 @@ export function watchIdle(idleS: number, left: () => void): () => void {
 		// Whoever works without recording anything is not asleep for the server either.
 		if (now - told > TOLD_EVERY_MS) {
 			told = now;
-			void fetch('/api/seen', { method: 'POST' })
+			void fetch('/api/seen', { method: 'POST', headers: asWhom() })
 				.then((r) => r.text())
 				.catch(() => undefined);
 		}

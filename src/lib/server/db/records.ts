@@ -1,3 +1,4 @@
+import { enteredCanBe } from '../../../core/route/entered-at.js';
 import type { RecordFacts } from '../../../core/route/facts.js';
 import { type Runner, type Value, places, queryRows, row, write } from './pool.js';
 import { stored } from './stored.js';
@@ -71,16 +72,18 @@ export interface About {
 	setupId: number | null;
 	wheelId?: number;
 	step?: string;
+	userId: number;
 }
 /** Whether this very submit was carried out before. @throws Refused when its key was used for something else */
 export async function keyUsed(key: string, about: About, on?: Runner): Promise<boolean> {
-	const r = await row<{ setup_id: number | null; wheel_id: number | null; step: string }>(
-		'SELECT setup_id, wheel_id, step FROM records WHERE request_key = ? ORDER BY id LIMIT 1',
+	const r = await row<{ setup_id: number | null; wheel_id: number | null; step: string; user_id: number }>(
+		'SELECT setup_id, wheel_id, step, user_id FROM records WHERE request_key = ? ORDER BY id LIMIT 1',
 		[key],
 		on
 	);
 	if (!r) return false;
 	const same =
+		r.user_id === about.userId &&
 		r.setup_id === about.setupId &&
 		(about.wheelId === undefined || r.wheel_id === about.wheelId) &&
 		(about.step === undefined || r.step === about.step);
@@ -108,16 +111,19 @@ interface Raw {
 	name: string;
 	at: Date;
 	entered_at: Date | null;
+	begun_at: Date | null;
 	part: string | null;
 	wheel: string | null;
 	machine: string | null;
 }
-const SELECT = `SELECT r.*, u.name, s.part, w.number AS wheel, m.code AS machine FROM records r JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id`;
+const SELECT = `SELECT r.*, u.name, s.part, s.created_at AS begun_at, w.number AS wheel, m.code AS machine FROM records r JOIN users u ON u.id = r.user_id LEFT JOIN setups s ON s.id = r.setup_id LEFT JOIN machines m ON m.id = r.machine_id LEFT JOIN wheels w ON w.id = r.wheel_id`;
 
 export interface FullRecord extends RecordFacts {
 	setupId: number | null;
 	/** Where it waited for the network: when it was entered, by the clock of that browser. */
 	enteredAtMs: number | null;
+	/** Whether that can be. */
+	enteredCanBe: boolean;
 	machineId: number | null;
 	coreVersion: string;
 	replacesId: number | null;
@@ -146,6 +152,8 @@ const full = (r: Raw): FullRecord => {
 		by: r.name,
 		atMs: r.at.getTime(),
 		enteredAtMs: r.entered_at?.getTime() ?? null,
+		enteredCanBe:
+			!r.entered_at || enteredCanBe(r.entered_at.getTime(), r.begun_at?.getTime() ?? null, r.at.getTime()),
 		together: r.request_key,
 		setupId: r.setup_id,
 		machineId: r.machine_id,
@@ -197,3 +205,12 @@ async function recordsInParts(
 }
 export const recordById = async (id: number): Promise<FullRecord | undefined> =>
 	(await recordsWhere('WHERE r.id = ?', [id]))[0];
+
+/** Records of the last week whose time, told by a browser, cannot be; newest first. */
+export const wrongClocks = async (): Promise<FullRecord[]> =>
+	(
+		await recordsWhere(
+			'WHERE r.entered_at IS NOT NULL AND r.at > UTC_TIMESTAMP(3) - INTERVAL 7 DAY AND (r.entered_at > r.at OR r.entered_at < s.created_at) ORDER BY r.id DESC LIMIT 20',
+			[]
+		)
+	).filter((r) => !r.enteredCanBe);

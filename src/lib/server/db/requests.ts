@@ -12,7 +12,7 @@ export const otherRequest = (): Refused =>
 /**
  * Claims a request's key inside its transaction. Null when it is new; what was answered then when it was carried out before. A
  * second one at the same moment waits for the first.
- * @throws Refused when the key was used for something else, and whatever the database says but that the key is there already
+ * @throws Refused when the key was used for something else or by somebody else, and whatever the database says but that the key is there already
  */
 export async function claim(
 	key: string,
@@ -29,12 +29,12 @@ export async function claim(
 		return null;
 	} catch (e) {
 		if (!isDuplicate(e)) throw e;
-		const before = (await row<{ about: string; result: string }>(
-			'SELECT about, result FROM requests WHERE request_key = ?',
+		const before = (await row<{ about: string; user_id: number; result: string }>(
+			'SELECT about, user_id, result FROM requests WHERE request_key = ?',
 			[key],
 			on
 		))!;
-		if (before.about !== about) throw otherRequest();
+		if (before.about !== about || before.user_id !== userId) throw otherRequest();
 		return JSON.parse(before.result) as Record<string, unknown>;
 	}
 }

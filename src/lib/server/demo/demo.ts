@@ -21,6 +21,11 @@ export async function loadDemo(folder: string, withSetups = true): Promise<boole
 export const brokenOff = async (): Promise<boolean> =>
 	(await row("SELECT name FROM loading WHERE name = 'demo'")) !== undefined;
 
+/** Whether somebody has signed in, ever: loading a demo shop does not. */
+export const somebodyWorked = async (): Promise<boolean> =>
+	(await row('SELECT user_id FROM known_addresses UNION ALL SELECT user_id FROM sessions LIMIT 1')) !==
+	undefined;
+
 async function loadWork(folder: string): Promise<void> {
 	const people = new Map((await rows<User>('SELECT id, name, role FROM users')).map((u) => [u.name, u]));
 	try {

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { BRIEF_FIELDS } from '../../../core/route/stations/brief/steps.js';
 import type { StationId } from '../../../core/route/facts.js';
-import { openIncident, workIncident } from '../setups/incidents.js';
+import { openIncident } from '../setups/open-incident.js';
+import { workIncident } from '../setups/work-incident.js';
 import { checked } from '../door/joi-schema.js';
 import { row, setClock } from '../db/pool.js';
 import { loadSetup } from '../setups/setups.js';

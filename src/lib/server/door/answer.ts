@@ -1,7 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { InputFault } from '../../../core/calculation/fault.js';
+import { DatabaseDown } from '../db/pool.js';
 import { groupIn } from './json.js';
-import { DatabaseDown, serverNowMs } from '../db/pool.js';
 import { Refused } from './refused.js';
 
 /** Runs a server route and turns every fault it may meet into one shape: { error: { field, code, message } }. @throws only what is nobody's fault: it is logged and answered as unexpected */
@@ -53,14 +53,12 @@ export function versionOf(body: Record<string, unknown>): number {
 		);
 	return body.version;
 }
-/** How long something may have waited in a browser, and how far its clock may be ahead. */
-const WAITED_MS = 400 * 86_400_000;
-const AHEAD_MS = 600_000;
-/** When it was entered, where it waited for the network; null where it came at once or that cannot be. */
+/** Years a database keeps; whether a time can be is said where it is shown. */
+const [EARLIEST_MS, LATEST_MS] = [Date.UTC(1971), Date.UTC(9000)];
+/** When it was entered by the clock of that browser, where it waited for the network; null where it came at once. */
 export function enteredAtOf(body: Record<string, unknown>): number | null {
 	const at = body.enteredAtMs;
-	const ago = typeof at === 'number' ? serverNowMs() - at : NaN;
-	return ago > -AHEAD_MS && ago < WAITED_MS ? (at as number) : null;
+	return typeof at === 'number' && at > EARLIEST_MS && at < LATEST_MS ? at : null;
 }
 /** A positive whole number in an address. @throws Refused */
 export function idOf(text: string | undefined, what: string): number {

@@ -6,7 +6,7 @@ import { InputFault, Refused } from '../door/refused.js';
 import { mayLead, signedIn } from './permission.js';
 import { endSessions, openSession } from './sessions.js';
 import type { User } from './sign-in.js';
-import { failed, waitFor } from './tries.js';
+import { lookedAt, waitWords } from './tries.js';
 
 export const hashPin = (pin: string): Promise<string> =>
 	hash(pin, { memoryCost: 19456, timeCost: 2, parallelism: 1 });
@@ -67,17 +67,14 @@ export async function changePin(
 	address: string
 ): Promise<string> {
 	signedIn(user);
-	const wait = await waitFor(user.id, address);
-	if (wait) throw new InputFault('pin', 'wait', `Too many wrong PINs. Wait ${wait} s, then try again.`);
 	const newPin = checkNewPin(given.newPin);
 	const { pin_hash } = (await row<{ pin_hash: string }>('SELECT pin_hash FROM users WHERE id = ?', [
 		user.id
 	]))!;
 	const pin = typeof given.pin === 'string' ? given.pin : '';
-	if (!(await isPin(pin_hash, pin))) {
-		await failed(user.id, address);
-		throw new InputFault('pin', 'not-allowed', 'That is not your PIN.');
-	}
+	const tried = await lookedAt(user.id, address, () => isPin(pin_hash, pin));
+	if ('waitS' in tried) throw new InputFault('pin', 'wait', `Too many wrong PINs. ${waitWords(tried.waitS)}`);
+	if (!tried.right) throw new InputFault('pin', 'not-allowed', 'That is not your PIN.');
 	if (pin === newPin)
 		throw new InputFault('newPin', 'inconsistent', 'The new PIN is the old one. Take another.');
 	const hashed = await hashPin(newPin);

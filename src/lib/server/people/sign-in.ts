@@ -3,7 +3,7 @@ import { isDuplicate, row, rows, write } from '../db/pool.js';
 import { logger } from '../door/logger.js';
 import { hashPin, isPin } from './pins.js';
 import { openSession } from './sessions.js';
-import { failed, succeeded, waitFor } from './tries.js';
+import { lookedAt, waitWords } from './tries.js';
 
 export type Role = 'machinist' | 'lead' | 'viewer';
 export interface User {
@@ -19,51 +19,31 @@ export function people(): Promise<User[]> {
 
 export type SignIn = { user: User } | { problem: string; field: 'userId' | 'pin' };
 
-/** Tries of one person are looked at one after the other, so that many at once cannot slip past the wait. */
-const trying = new Map<number, Promise<unknown>>();
-async function oneByOne<T>(userId: number, work: () => Promise<T>): Promise<T> {
-	const before = trying.get(userId) ?? Promise.resolve();
-	const own = before.catch(() => undefined).then(work);
-	trying.set(userId, own);
-	try {
-		return await own;
-	} finally {
-		if (trying.get(userId) === own) trying.delete(userId);
-	}
-}
-
 /** Checks a PIN at an address: the person, or what to say. Every try is written to the log with its address. */
-export function checkPin(userId: number, pin: string, address: string): Promise<SignIn> {
-	return oneByOne(userId, async () => {
-		const u = await row<User & { pin_hash: string; late: number }>(
-			'SELECT id, name, role, pin_hash, pin_until IS NOT NULL AND pin_until < UTC_TIMESTAMP(3) AS late FROM users WHERE id = ? AND active',
-			[userId]
-		);
-		if (!u) return { problem: 'Pick your name.', field: 'userId' };
-		const note = (event: string) => logger.info({ event, userId: u.id, name: u.name, address }, 'sign-in');
-		const wait = await waitFor(u.id, address);
-		if (wait) {
-			note('waits');
-			return {
-				problem: `Too many wrong PINs. Wait ${wait} ${wait === 1 ? 'second' : 'seconds'}, then try again.`,
-				field: 'pin'
-			};
-		}
-		if (!(await isPin(u.pin_hash, pin))) {
-			await failed(u.id, address);
-			note('wrong-pin');
-			return { problem: `That PIN does not belong to ${u.name}.`, field: 'pin' };
-		}
-		if (u.late) {
-			note('one-time-pin-late');
-			return { problem: 'This one-time PIN is out of date. Ask a lead for another.', field: 'pin' };
-		}
-		await succeeded(u.id, address);
-		// One from before this rule: it still opens the door once, to a new one.
-		if (pinFault(pin)) await write('UPDATE users SET must_change = TRUE WHERE id = ?', [u.id]);
-		note('signed-in');
-		return { user: { id: u.id, name: u.name, role: u.role } };
-	});
+export async function checkPin(userId: number, pin: string, address: string): Promise<SignIn> {
+	const u = await row<User & { pin_hash: string; late: number }>(
+		'SELECT id, name, role, pin_hash, pin_until IS NOT NULL AND pin_until < UTC_TIMESTAMP(3) AS late FROM users WHERE id = ? AND active',
+		[userId]
+	);
+	if (!u) return { problem: 'Pick your name.', field: 'userId' };
+	const note = (event: string) => logger.info({ event, userId: u.id, name: u.name, address }, 'sign-in');
+	const tried = await lookedAt(u.id, address, () => isPin(u.pin_hash, pin));
+	if ('waitS' in tried) {
+		note('waits');
+		return { problem: `Too many wrong PINs. ${waitWords(tried.waitS)}`, field: 'pin' };
+	}
+	if (!tried.right) {
+		note('wrong-pin');
+		return { problem: `That PIN does not belong to ${u.name}.`, field: 'pin' };
+	}
+	if (u.late) {
+		note('one-time-pin-late');
+		return { problem: 'This one-time PIN is out of date. Ask a lead for another.', field: 'pin' };
+	}
+	// One from before this rule: it still opens the door once, to a new one.
+	if (pinFault(pin)) await write('UPDATE users SET must_change = TRUE WHERE id = ?', [u.id]);
+	note('signed-in');
+	return { user: { id: u.id, name: u.name, role: u.role } };
 }
 
 /** Checks a PIN and opens a session. */

@@ -23,7 +23,7 @@ export async function acceptCaution(
 	mayWrite(user);
 	const why = checkedReason(reason);
 	await transaction(async (on) => {
-		const facts = await lockAt(setupId, version, key, on);
+		const facts = await lockAt(setupId, version, key, user, on);
 		if (!facts) return;
 		const done = accept(facts, { recordId, reason: why });
 		if ('refusal' in done) {

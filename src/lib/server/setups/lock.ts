@@ -2,6 +2,7 @@ import type { PoolConnection } from 'mysql2/promise';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { keyUsed } from '../db/records.js';
 import { Refused } from '../door/refused.js';
+import type { User } from '../people/sign-in.js';
 import { loadSetup } from './setups.js';
 
 /**
@@ -12,12 +13,13 @@ export async function lockAt(
 	id: number,
 	version: number,
 	key: string,
+	user: User,
 	on: PoolConnection,
 	step?: string
 ): Promise<SetupFacts | null> {
 	const loaded = await loadSetup(id, on, true);
 	if (!loaded) throw new Refused(404, 'no-setup', `There is no setup ${id}.`);
-	if (await keyUsed(key, { setupId: id, step }, on)) return null;
+	if (await keyUsed(key, { setupId: id, step, userId: user.id }, on)) return null;
 	if (loaded.facts.version === version) return loaded.facts;
 	const who = loaded.changedBy ?? 'Somebody';
 	throw new Refused(

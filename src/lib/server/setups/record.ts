@@ -32,7 +32,7 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 	const { leadOnly } = stepOf(sent.station, sent.step);
 	if (leadOnly) mayLead(user, leadOnly);
 	await transaction(async (on) => {
-		const facts = await lockAt(setupId, sent.version, sent.key, on, sent.step);
+		const facts = await lockAt(setupId, sent.version, sent.key, user, on, sent.step);
 		if (!facts) return;
 		const step = stepOf(sent.station, sent.step);
 		const refusal = refuse(facts, step.station, step.step);

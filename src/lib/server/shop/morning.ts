@@ -74,7 +74,7 @@ export async function keepMorning(code: string, given: unknown, key: string, use
 	await transaction(async (on) => {
 		const m = await row<{ id: number }>('SELECT id FROM machines WHERE code = ? AND NOT retired', [code], on);
 		if (!m) throw new Refused(404, 'no-machine', `There is no machine ${code.slice(0, 20)}.`);
-		if (await keyUsed(key, { setupId: null, step: MORNING.step }, on)) return;
+		if (await keyUsed(key, { setupId: null, step: MORNING.step, userId: user.id }, on)) return;
 		const { main } = morningOf({ guidelines: { limits } }, values);
 		await addRecord(
 			{

@@ -144,7 +144,7 @@ export async function inspectAtRack(
 		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
 		const w = await wheelByNumber(number, on);
 		if (!w) throw new Refused(404, 'no-wheel', `There is no wheel ${number}.`);
-		if (await keyUsed(key, { setupId: null, wheelId: w.id, step }, on)) return;
+		if (await keyUsed(key, { setupId: null, wheelId: w.id, step, userId: user.id }, on)) return;
 		if (w.state === 'scrapped')
 			throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. A scrapped wheel never comes back.`);
 		// One that was set aside is inspected here, whoever holds it: that is what brings it back.

@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import Camera from '@lucide/svelte/icons/camera';
 	import { onMount } from 'svelte';
+	import { asWhom } from '$lib/ui/fields/whose';
 
 	interface Props {
 		place: string;
@@ -37,7 +38,7 @@
 		try {
 			const r = await fetch(`/api/pictures?for=${encodeURIComponent(place)}`, {
 				method: 'POST',
-				headers: { 'content-type': 'application/octet-stream' },
+				headers: asWhom({ 'content-type': 'application/octet-stream' }),
 				body: file
 			});
 			const said = (await r.json().catch(() => null)) as { id?: number; error?: { message: string } } | null;
@@ -58,7 +59,7 @@
 	async function drop(id: number) {
 		trouble = '';
 		try {
-			const r = await fetch(`/api/pictures/${id}`, { method: 'DELETE' });
+			const r = await fetch(`/api/pictures/${id}`, { method: 'DELETE', headers: asWhom() });
 			if (!r.ok)
 				trouble =
 					((await r.json().catch(() => null)) as { error?: { message: string } } | null)?.error?.message ??

@@ -3,6 +3,7 @@ import type { MadeUp } from '$core/inspect/ring/conditions';
 import type { ListenSettings, RingResult } from '$core/inspect/ring/listen';
 import type { RingPicture } from '$core/inspect/ring/picture';
 import type { Synth } from '$core/inspect/ring-synthesise';
+import { asWhom } from '$lib/ui/fields/whose';
 import type { ListenerAsk, ListenerSays } from '$lib/workers/ring-listener';
 import { own } from '$lib/ui/fields/whose';
 import { Microphone } from './microphone.svelte';
@@ -165,6 +166,7 @@ export class Listening {
 		this.unsent = '';
 		this.ask({
 			kind: 'send',
+			headers: asWhom({ 'content-type': 'audio/wav' }),
 			key: this.wav.key,
 			path: this.keep.path(this.wav.source, this.wav.key),
 			wav: this.wav.wav

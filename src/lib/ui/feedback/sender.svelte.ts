@@ -2,6 +2,7 @@ import { resolve } from '$app/paths';
 import { goto, invalidateAll } from '$app/navigation';
 import { screenLock } from './screen-lock.svelte';
 import type { Entry } from '../fields/entry.svelte';
+import { asWhom } from '../fields/whose';
 
 export interface Fault {
 	field: string;
@@ -42,7 +43,7 @@ export class Sender {
 		try {
 			const response = await fetch(path, {
 				method: 'POST',
-				headers: { 'content-type': 'application/json' },
+				headers: asWhom({ 'content-type': 'application/json' }),
 				body: JSON.stringify({ ...body, key })
 			});
 			const said = (await response.json().catch(() => null)) as
@@ -56,6 +57,7 @@ export class Sender {
 			const fault = said?.error ?? UNEXPECTED;
 			if (fault.code === 'changed-meanwhile') await invalidateAll();
 			if (fault.code === 'locked') screenLock.on = true;
+			if (fault.code === 'another-person') screenLock.left();
 			if (fault.code === 'signed-out')
 				await goto(resolve(`/sign-in?to=${encodeURIComponent(location.pathname)}`));
 			this.trouble = fault;

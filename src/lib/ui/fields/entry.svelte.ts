@@ -5,7 +5,7 @@ import { alsoInches } from '$core/quantity/also-inches';
 import { attempt } from '$core/calculation/attempt';
 import type { InputFault } from '$core/calculation/fault';
 import type { System } from '$core/quantity/parse';
-import { own } from './whose';
+import { asWhom, own } from './whose';
 import { type Typed, asTyped, converted, readTyped, replaced } from './typed';
 
 export type { Typed };
@@ -201,7 +201,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 			() =>
 				void fetch(`/api/drafts/${encodeURIComponent(this.key!)}`, {
 					method: 'PUT',
-					headers: { 'content-type': 'application/json' },
+					headers: asWhom({ 'content-type': 'application/json' }),
 					body
 				}).then(
 					(r) => {
@@ -226,7 +226,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		} catch {
 			/* nothing kept there */
 		}
-		await fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE' })
+		await fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE', headers: asWhom() })
 			.then((r) => r.text())
 			.catch(() => undefined);
 	}

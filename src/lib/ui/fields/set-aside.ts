@@ -1,5 +1,5 @@
 import { LOCAL } from './entry.svelte';
-import { known, own } from './whose';
+import { asWhom, known, own } from './whose';
 
 /** What this person typed under names that begin alike, as text: name and value, line by line. */
 export function typedUnder(prefix: string): string[] {
@@ -24,7 +24,7 @@ export async function setAside(prefix: string): Promise<void> {
 	}
 	const answer = await fetch('/api/drafts/aside', {
 		method: 'POST',
-		headers: { 'content-type': 'application/json' },
+		headers: asWhom({ 'content-type': 'application/json' }),
 		body: JSON.stringify({ prefix })
 	});
 	await answer.text();

@@ -1,3 +1,4 @@
+import { asWhom } from '$lib/ui/fields/whose';
 import type { System } from '$core/quantity/parse';
 import { matchColumns } from '$core/shop/rack-file';
 import { namedUnits, unsaid } from '$core/shop/rack-units';
@@ -74,7 +75,7 @@ export class Importer {
 		try {
 			const answer = await fetch('/api/rack/known', {
 				method: 'POST',
-				headers: { 'content-type': 'application/json' },
+				headers: asWhom({ 'content-type': 'application/json' }),
 				body: JSON.stringify({ numbers: lines.flatMap((l) => (l.intake ? [l.intake.wheel.number] : [])) })
 			});
 			const body = (await answer.json()) as { known?: string[]; error?: { message: string } };
@@ -145,7 +146,7 @@ export class Importer {
 		try {
 			const answer = await fetch('/api/rack/import', {
 				method: 'POST',
-				headers: { 'content-type': 'application/json' },
+				headers: asWhom({ 'content-type': 'application/json' }),
 				body: JSON.stringify({ lines }),
 				signal: this.abort.signal
 			});

@@ -1,8 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { incidentPlan } from '$core/keep/incident-plan';
 import { draftOf } from '$lib/server/db/drafts';
-import { incidentById } from '$lib/server/setups/incidents';
-import { recordsOf } from '$lib/server/db/records';
+import { incidentById, recordsOfIncident } from '$lib/server/setups/incidents';
 import { pageNumber } from '$lib/server/door/page';
 
 export async function load({ params, locals }) {
@@ -10,9 +9,8 @@ export async function load({ params, locals }) {
 	if (!incident) error(404, { message: `There is no incident ${params.id}.` });
 	// Who ticked a step first is read from the records: they are what is kept.
 	const signed: Record<string, { by: string; atMs: number }> = {};
-	for (const r of await recordsOf(incident.setupId))
-		if (r.step === 'incident')
-			for (const code of (r.input.done ?? []) as string[]) signed[code] ??= { by: r.by, atMs: r.atMs };
+	for (const r of await recordsOfIncident(incident))
+		for (const code of (r.input.done ?? []) as string[]) signed[code] ??= { by: r.by, atMs: r.atMs };
 	return {
 		signed,
 		incident,

@@ -86,7 +86,8 @@
 	<div class="head">
 		<h1>Incident {i.id}: {(EVENT_WORDS[i.event] ?? i.event).toLowerCase()} on {i.machine}</h1>
 		<p class="lead">
-			{i.seen}. Told by {i.by}, {when(i.openedAt)};
+			{i.seen}. Told by {i.by}, {when(i.openedAt)}{#if i.sentBy}, sent by {i.sentBy}{/if}{#if i.enteredAt}
+				(pressed {when(i.enteredAt)} by that browser's clock){/if};
 			<a href={resolve(`/setups/${i.setupId}`)}>setup {i.setupId}, {i.part}</a>{#if i.wheel}, wheel <a
 					href={resolve(`/rack/${encodeURIComponent(i.wheel)}`)}>{i.wheel}</a
 				>{/if}.

@@ -30,8 +30,11 @@
 			Replaces <a href={resolve(`/log/${r.replacesId}`)}>record {r.replacesId}</a>.{/if}
 	</p>
 	{#if r.enteredAtMs !== null}<p class="accepted">
-			<b>Entered {when(r.enteredAtMs)}, without the network,</b> by the clock of that browser; it was taken here
-			when it came.
+			<b
+				>{r.enteredCanBe
+					? `Entered ${when(r.enteredAtMs)}, without the network;`
+					: `Entered at ${when(r.enteredAtMs)}, by the browser's clock, which cannot be right;`}</b
+			> it was taken here when it came.
 		</p>{/if}
 	{#if r.overrideReason}<p class="accepted"><b>Accepted with a reason:</b> {r.overrideReason}</p>{/if}
 	<Reasons reasons={(r.output.reasons ?? []) as Reason[]} most={12} />

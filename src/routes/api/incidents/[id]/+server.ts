@@ -1,5 +1,5 @@
 import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
-import { workIncident } from '$lib/server/setups/incidents';
+import { workIncident } from '$lib/server/setups/work-incident';
 
 /** Books steps and findings of an incident plan, or closes it. */
 export const POST = ({ params, request, locals }) =>

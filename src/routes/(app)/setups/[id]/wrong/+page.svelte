@@ -10,6 +10,7 @@
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
+	import { wrongBox } from '$lib/offline/wrong-box.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 
@@ -30,9 +31,20 @@
 				})
 			: null;
 	});
+	const finished = $derived(f.state === 'finished');
 	async function stop() {
-		const done = await sender.submitEntry(`/api/setups/${f.id}/incidents`, entry);
-		if (done) await goto(resolve(`/incidents/${String(done.id)}`));
+		entry.touchAll();
+		const { fault, values } = entry.result;
+		if (fault) return entry.blame(fault);
+		const sent = await sender.send(`/api/setups/${f.id}/incidents`, { values }, entry);
+		if ('answer' in sent) return goto(resolve(`/incidents/${String(sent.answer.id)}`));
+		if (sent.fault.code !== 'no-answer' || !sent.key) return;
+		const wrong = { key: sent.key, setupId: f.id, values, by: data.user, atMs: desk.nowMs(), refused: null };
+		if (!wrongBox.add(wrong)) return;
+		// It waits: it stops this setup here, and is handed in by whoever connects next.
+		sender.trouble = null;
+		await entry.recorded();
+		await desk.withWhatWaits();
 	}
 </script>
 
@@ -54,8 +66,10 @@
 		</div>
 		<TextField {entry} name="seen" />
 		<p>
-			This stops setup {f.id}{f.wheel ? `, takes wheel ${f.wheel.number} out of use` : ''} and locks {f
-				.machine.code} until the plan is finished.
+			{#if finished}Setup {f.id} is finished and stays as it is. This{f.wheel
+					? ` takes wheel ${f.wheel.number} out of use and`
+					: ''}{:else}This stops setup {f.id}{f.wheel ? `, takes wheel ${f.wheel.number} out of use` : ''} and{/if}
+			locks {f.machine.code} until the plan is finished.
 		</p>
 	</div>
 	{#if plan}<section aria-label="What follows">
