@@ -16,7 +16,8 @@ export interface Ready {
  */
 export async function shopOn(database: PrivateDatabase, demo: boolean, withSetups = true): Promise<Ready> {
 	const { closeDatabase } = await import('../../lib/server/db/pool.js');
-	const { endThreads, withDeadlines } = await import('../../lib/server/heavy/heavy.js');
+	const { endThreads } = await import('../../lib/server/heavy/heavy.js');
+	const { withDeadlines } = await import('../../lib/server/db/deadline.js');
 	const { migrate } = await import('../../lib/server/db/migrate.js');
 	const { brokenOff, loadDemo, somebodyWorked } = await import('../../lib/server/demo/demo.js');
 	Object.assign(process.env, databaseEnvironment(database.owner));

@@ -38,6 +38,8 @@ export function nodesOf(host: string, port: number): { host: string; port: numbe
 
 /** Every read of a transaction sees what is committed now: after waiting for a lock nobody decides on what was true before it. */
 const SEES_WHAT_IS_COMMITTED = 'SET SESSION TRANSACTION ISOLATION LEVEL READ COMMITTED';
+/** Who waits for somebody else's lock hears of it before their own deadline. */
+const WAITS_FOR_A_LOCK = 'SET SESSION innodb_lock_wait_timeout = 4';
 /** On a cluster a read, a change and an insert wait until what anybody committed before is at this node too. */
 const WAIT_FOR_ALL = 'SET SESSION wsrep_sync_wait = 7';
 
@@ -63,6 +65,7 @@ export class Hosts {
 			// The first things a connection is told; where it cannot be, what is asked next says why.
 			pool.pool.on('connection', (c) => {
 				c.query(SEES_WHAT_IS_COMMITTED, () => undefined);
+				c.query(WAITS_FOR_A_LOCK, () => undefined);
 				if (nodes.length > 1) c.query(WAIT_FOR_ALL, () => undefined);
 			});
 			return pool;

@@ -1,4 +1,5 @@
 import type { Pool, PoolConnection, ResultSetHeader } from 'mysql2/promise';
+import { READ_S, WRITE_S, askOn, connectionOf } from './deadline.js';
 import { Hosts, addressFromEnvironment } from './hosts.js';
 import { changedIn } from './this-transaction.js';
 
@@ -32,7 +33,9 @@ const GONE = new Set([
 	'PROTOCOL_ENQUEUE_AFTER_FATAL_ERROR',
 	'PROTOCOL_ENQUEUE_AFTER_QUIT',
 	'PROTOCOL_PACKETS_OUT_OF_ORDER',
-	'ER_CONNECTION_KILLED'
+	'ER_CONNECTION_KILLED',
+	// It takes connections and does not answer.
+	'LATE'
 ]);
 /** A node of a cluster that is not in the majority, is not ready yet, or lost the others in the middle: it carries nothing out. */
 const NOT_OF_THE_CLUSTER = new Set(['ER_UNKNOWN_COM_ERROR', 'ER_ERROR_DURING_COMMIT']);
@@ -51,7 +54,7 @@ const CANNOT_KEEP = new Set([
 	'ER_CANT_CREATE_FILE'
 ]);
 /** Two people at once: how often the work is tried. Nodes of a cluster find out at the commit that another one was first, so one may lose several times; who waited long for a lock does not wait that often again. */
-const TRIES: Readonly<Record<string, number>> = { ER_LOCK_DEADLOCK: 6, ER_LOCK_WAIT_TIMEOUT: 3 };
+const TRIES: Readonly<Record<string, number>> = { ER_LOCK_DEADLOCK: 6, ER_LOCK_WAIT_TIMEOUT: 2 };
 /** What a failed statement means for whoever asked: the database is away or cannot keep anything; anything else is what it is. */
 export function meantBy(e: unknown): unknown {
 	const code = codeOf(e);
@@ -101,18 +104,32 @@ async function anywhere<T>(work: (on: Pool) => Promise<T>, again: 'read' | 'neve
 	}
 }
 
+/** Asks on the connection given, or on one of the pool for as long as it takes. */
+async function onOne<T>(on: Pool | Runner, seconds: number, work: (on: Runner) => Promise<T>): Promise<T> {
+	if (!('getConnection' in on)) return askOn(on as PoolConnection, seconds, work(on));
+	const connection = await connectionOf(on);
+	try {
+		return await askOn(connection, seconds, work(connection));
+	} finally {
+		connection.release();
+	}
+}
+const secondsFor = (sql: string): number => (LOCKS.test(sql) ? WRITE_S : READ_S);
+
 /** After waiting for a lock more may be true than before. */
 const LOCKS = /FOR UPDATE|IN SHARE MODE/;
 
 /** Rows of a query with placeholders. @throws DatabaseDown */
 export async function rows<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T[]> {
 	if (on && LOCKS.test(sql)) changedIn(on);
-	const ask = async (from: Runner) => (await from.execute(sql, values))[0] as T[];
+	const ask = (from: Pool | Runner) =>
+		onOne(from, secondsFor(sql), async (c) => (await c.execute(sql, values))[0] as T[]);
 	return on ? guarded(() => ask(on)) : anywhere(ask, 'read');
 }
 /** As `rows`, for long lists of values that would be too many for a prepared statement. @throws DatabaseDown */
 export async function queryRows<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T[]> {
-	const ask = async (from: Runner) => (await from.query(sql, values))[0] as T[];
+	const ask = (from: Pool | Runner) =>
+		onOne(from, secondsFor(sql), async (c) => (await c.query(sql, values))[0] as T[]);
 	return on ? guarded(() => ask(on)) : anywhere(ask, 'read');
 }
 export async function row<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T | undefined> {
@@ -120,7 +137,8 @@ export async function row<T>(sql: string, values: Value[] = [], on?: Runner): Pr
 }
 export async function write(sql: string, values: Value[] = [], on?: Runner): Promise<ResultSetHeader> {
 	if (on) changedIn(on);
-	const ask = async (from: Runner) => (await from.execute<ResultSetHeader>(sql, values))[0];
+	const ask = (from: Pool | Runner) =>
+		onOne(from, WRITE_S, async (c) => (await c.execute<ResultSetHeader>(sql, values))[0]);
 	return on ? guarded(() => ask(on)) : anywhere(ask, 'never asked');
 }
 
@@ -147,18 +165,18 @@ const apart = (tries: number): Promise<void> =>
  */
 export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, tries = 1): Promise<T> {
 	const { pool, connection } = await anywhere(
-		async (pool) => ({ pool, connection: await pool.getConnection() }),
+		async (pool) => ({ pool, connection: await connectionOf(pool) }),
 		'read'
 	);
 	try {
 		if (clock) await connection.query('SET timestamp = ?', [clock() / 1000]);
 		changedIn(connection);
-		await connection.beginTransaction();
+		await askOn(connection, WRITE_S, connection.beginTransaction());
 		const result = await work(connection);
-		await connection.commit();
+		await askOn(connection, WRITE_S, connection.commit());
 		return result;
 	} catch (e) {
-		await connection.rollback().catch(() => undefined);
+		await askOn(connection, WRITE_S, connection.rollback()).catch(() => undefined);
 		const code = codeOf(e instanceof DatabaseDown ? e.cause : e);
 		if (isAway(code)) allHosts().leave(pool);
 		if (tries >= (TRIES[code] ?? 1)) throw meantBy(e);

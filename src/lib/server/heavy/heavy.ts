@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { MessageChannel, type Transferable } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import { InputFault } from '../../../core/calculation/fault.js';
+import { deadlines } from '../db/deadline.js';
 import { DatabaseDown } from '../db/pool.js';
 import { logger } from '../door/logger.js';
 import { Refused } from '../door/refused.js';
@@ -73,12 +74,6 @@ export async function inTurn<T>(userId: number, work: () => Promise<T>): Promise
 	}
 }
 
-let deadlines = true;
-/** Nobody waits at a page while a shop is put in or tables are brought up to date: a slow machine takes its time for that. */
-export const withDeadlines = (on: boolean): void => {
-	deadlines = on;
-};
-
 export interface HeavyOptions {
 	/** Told of progress, as it is made. */
 	tell?: (o: object) => void;
@@ -107,7 +102,7 @@ export async function heavyNow<N extends JobName>(
 	given: JobInput<N>,
 	o: HeavyOptions = {}
 ): Promise<JobResult<N>> {
-	const late = deadlines ? AbortSignal.timeout(1000 * WITHIN_S[name]) : new AbortController().signal;
+	const late = deadlines() ? AbortSignal.timeout(1000 * WITHIN_S[name]) : new AbortController().signal;
 	const channel = o.tell ? new MessageChannel() : null;
 	channel?.port1.on('message', o.tell!);
 	const tooHeavy = (why: string) =>
