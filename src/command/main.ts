@@ -110,6 +110,11 @@ program
 		done(import('./database/restore.js').then((m) => m.restore(file, !!o.over)))
 	);
 program
+	.command('verify')
+	.argument('[file]', 'a backup; without one the shop here')
+	.description('check that every record is as it was kept, and what keeps them')
+	.action((file: string | undefined) => done(import('./database/verify.js').then((m) => m.verify(file))));
+program
 	.command('person')
 	.argument('<what>', 'add or reset')
 	.argument('<name>', 'first and last, in quotes')

@@ -18,7 +18,10 @@ describe('two people at one browser', function () {
 	afterEach(async () => {
 		await page.context().close();
 		// What was locked here is free for those who come after.
-		await write('UPDATE incidents SET closed_at = UTC_TIMESTAMP(3) WHERE setup_id = ?', [setup.id]);
+		await write(
+			'UPDATE incidents SET closed_at = UTC_TIMESTAMP(3) WHERE closed_at IS NULL AND setup_id = ?',
+			[setup.id]
+		);
 		await write('UPDATE machines SET locked_out = FALSE');
 	});
 

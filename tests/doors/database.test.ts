@@ -17,6 +17,7 @@ import {
 import { migrateGiven } from '../../src/command/database/migrate-given.js';
 import { holdsTables } from '../../src/command/database/folder.js';
 import { restore } from '../../src/command/database/restore.js';
+import { verify } from '../../src/command/database/verify.js';
 import { shopOn } from '../../src/command/database/shop-on.js';
 import { noteRunning } from '../../src/command/running.js';
 import { freePort } from '../../src/command/system.js';
@@ -242,6 +243,30 @@ describe('the database', () => {
 		expect((await all(c, "SELECT COUNT(*) AS n FROM users WHERE name = 'Ines Falk'"))[0]!.n).to.equal(1);
 		await c.end();
 		rmSync(file, { force: true });
+	});
+	it('what was changed beside the application is found, in the shop and in a backup', async () => {
+		const file = join(tmpdir(), `uncinus-backup-${process.pid}-4.gz`);
+		expect(await says(verify(undefined, folder))).to.equal('It was done.');
+		const c = await mysql.createConnection(db.owner);
+		// Whoever may do everything takes the guard away for a moment.
+		const [stay] = await all(c, 'SHOW CREATE TRIGGER records_stay');
+		const [one] = await all(c, "SELECT MAX(id) AS id FROM records WHERE verdict = 'caution'");
+		await c.query('DROP TRIGGER records_stay');
+		expect(await says(verify(undefined, folder))).to.match(/trigger records_stay is missing/);
+		await backup(file, folder);
+		await c.query("UPDATE records SET verdict = 'ok' WHERE id = ?", [one!.id]);
+		await c.query(String(stay!['SQL Original Statement']));
+		expect(await says(verify(undefined, folder))).to.match(
+			new RegExp(`Record ${one!.id} of .* is not as it was`)
+		);
+		const changed = join(tmpdir(), `uncinus-backup-${process.pid}-5.gz`);
+		await backup(changed, folder);
+		expect(await says(verify(changed, folder))).to.match(new RegExp(`Record ${one!.id} `));
+		await c.end();
+		await db.stop();
+		expect(await says(restore(file, true, folder)), 'without its guard').to.match(/records_stay is missing/);
+		db = await startDatabase(folder);
+		for (const f of [file, changed]) rmSync(f, { force: true });
 	});
 	it('a folder is no backup, said in words', async () => {
 		expect(await says(restore(tmpdir(), true, folder))).to.equal(`There is no file ${tmpdir()}.`);

@@ -59,7 +59,10 @@ describe('a finished setup', () => {
 				'UPDATE machines SET spindle_rpm_max = ?, spindle_rpm = ?, locked_out = FALSE WHERE id = ?',
 				[old!.rpm, old!.rpm, before.machine.id]
 			);
-			await write('UPDATE incidents SET closed_at = UTC_TIMESTAMP(3) WHERE setup_id = ?', [next.id]);
+			await write(
+				'UPDATE incidents SET closed_at = UTC_TIMESTAMP(3) WHERE closed_at IS NULL AND setup_id = ?',
+				[next.id]
+			);
 		}
 	});
 	it('that was given up stays as it was, too', async () => {

@@ -3,12 +3,12 @@ import { createReadStream, existsSync, mkdirSync, rmSync, statSync } from 'node:
 import { pipeline } from 'node:stream/promises';
 import { createGunzip } from 'node:zlib';
 import mysql from 'mysql2/promise';
-import { DATA } from '../paths.js';
+import { DATA, MIGRATIONS } from '../paths.js';
 import { noteRunning, refuseWhileRunning } from '../running.js';
 import { find, say } from '../system.js';
 import { toolArguments } from './backup.js';
 import { type EndMark, verified } from './dump-file.js';
-import { type PrivateDatabase, runningPid, startDatabase } from './mariadb.js';
+import { type PrivateDatabase, runningPid, startDatabase, stopDatabase } from './mariadb.js';
 import { isCreated } from './folder.js';
 import { markWhole, newOf, settleRestore, swap } from './swap.js';
 
@@ -45,8 +45,27 @@ export async function restore(file: string, over: boolean, folder = DATA): Promi
 	say(kept ? `Restored. What was there before is kept in ${kept}.` : 'Restored.');
 }
 
-/** The backup in a database of its own, counted. @throws Error when it could not be loaded whole */
-async function loadInto(folder: string, file: string, mark: EndMark): Promise<void> {
+/** A backup in a database of its own in a folder of its own, for some work; the folder goes with it. @throws Error in words */
+export async function loaded(
+	folder: string,
+	file: string,
+	work: (db: PrivateDatabase) => Promise<void>
+): Promise<void> {
+	try {
+		await loadInto(folder, file, await verified(file), work);
+	} finally {
+		rmSync(folder, { recursive: true, force: true });
+	}
+}
+
+/** The backup in a database of its own, counted, with the triggers of its version. @throws Error when it could not be loaded whole */
+async function loadInto(
+	folder: string,
+	file: string,
+	mark: EndMark,
+	work: (db: PrivateDatabase) => Promise<void> = () => Promise.resolve()
+): Promise<void> {
+	await stopDatabase(folder);
 	rmSync(folder, { recursive: true, force: true });
 	const db = await startDatabase(folder, 3617);
 	try {
@@ -61,8 +80,23 @@ async function loadInto(folder: string, file: string, mark: EndMark): Promise<vo
 		await pipeline(createReadStream(file), createGunzip(), child.stdin);
 		if ((await ended) !== 0) throw new Error('The backup could not be loaded. Nothing was changed.');
 		await counted(db, mark);
+		await guarded(db);
+		await work(db);
 	} finally {
 		await db.stop();
+	}
+}
+
+/** @throws Error when what keeps evidence from being changed is not what this backup's version has */
+async function guarded(db: PrivateDatabase): Promise<void> {
+	const { wrongTriggers } = await import('../../lib/server/db/verify.js');
+	const c = await mysql.createConnection({ ...db.owner, timezone: 'Z' });
+	try {
+		const wrong = await wrongTriggers(MIGRATIONS, c);
+		if (wrong.length)
+			throw new Error(`The backup is not one of this application: ${wrong[0]} Nothing was changed.`);
+	} finally {
+		await c.end();
 	}
 }
 

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { rows, write } from './pool.js';
 
 /** Statements of a migration file. Each is written so that it can be run again: MariaDB commits every definition by itself. */
-function statements(sql: string): string[] {
+export function statements(sql: string): string[] {
 	return sql
 		.split(/;[ \t]*\r?\n/)
 		.map((s) => s.replace(/^\s*--.*$/gm, '').trim())

@@ -214,3 +214,18 @@ export const wrongClocks = async (): Promise<FullRecord[]> =>
 			[]
 		)
 	).filter((r) => !r.enteredCanBe);
+
+/** What chains a record to the one before: its own hash can be made again from what is handed out with it. */
+export interface Link {
+	userId: number;
+	ordinal: number;
+	chain: string | null;
+}
+export async function linksOf(ids: readonly number[]): Promise<Map<number, Link>> {
+	if (!ids.length) return new Map();
+	const all = await queryRows<Link & { id: number }>(
+		`SELECT id, user_id AS userId, ordinal, chain FROM records WHERE id IN (${places(ids)})`,
+		[...ids]
+	);
+	return new Map(all.map(({ id, ...link }) => [Number(id), link]));
+}

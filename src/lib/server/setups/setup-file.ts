@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import type { RecordFacts, SetupFacts } from '../../../core/route/facts.js';
 import { cellOut } from '../../../core/shop/rack-file.js';
 import { rows } from '../db/pool.js';
-import { type FullRecord, recordsWhere } from '../db/records.js';
+import { type FullRecord, linksOf, recordsWhere } from '../db/records.js';
 
 interface ValueLine {
 	of: 'entered' | 'input' | 'output';
@@ -55,11 +55,13 @@ async function* asJson(facts: SetupFacts, pages: AsyncIterable<RecordFacts[]>): 
 	const head = JSON.stringify({ format: 'uncinus-setup', version: 1, setup }, null, 1);
 	yield `${head.slice(0, head.lastIndexOf('\n}'))},\n "records": [`;
 	let first = true;
-	for await (const page of pages)
+	for await (const page of pages) {
+		const links = await linksOf(page.map((r) => r.id));
 		for (const r of page) {
-			yield `${first ? '' : ','}\n  ${JSON.stringify(r)}`;
+			yield `${first ? '' : ','}\n  ${JSON.stringify({ ...r, ...links.get(r.id) })}`;
 			first = false;
 		}
+	}
 	yield '\n ]\n}';
 }
 
