@@ -3,7 +3,9 @@ import { PERSON_HEADER } from '$core/shop/person-header';
 import { DatabaseDown } from '$lib/server/db/pool';
 import { readingOnly } from '$lib/server/db/this-request';
 import { compressed } from '$lib/server/door/compressed';
-import { tooMuch } from '$lib/server/door/body-limits';
+import { MOST_JSON, tooMuch } from '$lib/server/door/body-limits';
+import { takeSeat } from '$lib/server/door/seats';
+import { placeOf } from '$lib/server/people/tries';
 import { refusalPage, withHeaders } from '$lib/server/door/headers';
 import { foreignWrite, knownHost, namesOf } from '$lib/server/door/hosts';
 import { logger } from '$lib/server/door/logger';
@@ -93,6 +95,42 @@ function ofAnother({ request, locals }: Event): Refusal | null {
 	};
 }
 
+const lengthOf = (request: Request): number =>
+	request.body === null ? 0 : Number(request.headers.get('content-length') ?? 0);
+
+/** Whoever may only look sends nothing large: asked before it is read. */
+function mayBeRead({ request, locals }: Event): Refusal | null {
+	if (locals.user?.role !== 'viewer' || lengthOf(request) <= MOST_JSON) return null;
+	return {
+		status: 403,
+		code: 'viewer',
+		message: 'You may look but not record. Ask a lead for another role.'
+	};
+}
+
+/** Only so much of one person, and from one place, is read at once; others are not held up by it. */
+async function seated(
+	event: Event,
+	refused: (r: Refusal) => Response,
+	work: () => Response | Promise<Response>
+): Promise<Response> {
+	const bytes = lengthOf(event.request);
+	if (!bytes) return work();
+	const person = event.locals.user ?? event.locals.lockedUser;
+	const leave = takeSeat(person?.id ?? null, placeOf(event.getClientAddress()), bytes);
+	if (!leave)
+		return refused({
+			status: 429,
+			code: 'busy',
+			message: 'Too much is being sent from here at once. Wait a moment, then try again.'
+		});
+	try {
+		return await work();
+	} finally {
+		leave();
+	}
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
 	const api = event.url.pathname.startsWith('/api/');
 	const refused = ({ status, code, message }: Refusal): Response =>
@@ -103,14 +141,17 @@ export const handle: Handle = async ({ event, resolve }) => {
 		const { locals, url } = event;
 		const another = ofAnother(event);
 		if (another) return refused(another);
-		if (OPEN.has(url.pathname) || event.route.id === null) return resolve(event);
+		if (OPEN.has(url.pathname) || event.route.id === null)
+			return seated(event, refused, () => resolve(event));
 		if (!locals.user) {
 			if (api) return refused(locals.lockedUser ? LOCKED : SIGNED_OUT);
 			return elsewhere(`/sign-in?to=${encodeURIComponent(url.pathname + url.search)}`);
 		}
+		const reading = mayBeRead(event);
+		if (reading) return refused(reading);
 		if (locals.mustChange && !BEFORE_CHANGE.has(url.pathname))
 			return api ? refused(CHANGE_FIRST) : elsewhere('/account');
-		return resolve(event);
+		return seated(event, refused, () => resolve(event));
 	};
 	const reads = event.request.method === 'GET' || event.request.method === 'HEAD';
 	const made = await (reads ? readingOnly(answer) : answer());

@@ -1,6 +1,7 @@
 import { json } from '@sveltejs/kit';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { DatabaseDown } from '../db/pool.js';
+import { arrivedText } from './arriving.js';
 import { groupIn } from './json.js';
 import { Refused } from './refused.js';
 
@@ -19,22 +20,10 @@ export async function answering(work: () => Promise<object>): Promise<Response> 
 
 /** The JSON body of a request, whose length was looked at before. @throws InputFault as `groupIn` */
 export const bodyOf = async (request: Request): Promise<Record<string, unknown>> =>
-	groupIn(await request.text());
+	groupIn(await arrivedText(request));
 
 /** A text in a body; empty where something else stands. */
 export const textIn = (value: unknown): string => (typeof value === 'string' ? value : '');
-
-/** The bytes of a request that carries a file; how many there may be was asked at the door. */
-export async function bytesOf(request: Request): Promise<Uint8Array<ArrayBuffer>> {
-	// Put in place as it arrives: gathering pieces first would copy the whole at once and hold everybody up.
-	const bytes = new Uint8Array(Number(request.headers.get('content-length') ?? 0));
-	let at = 0;
-	for await (const chunk of request.body ?? []) {
-		bytes.set(chunk, at);
-		at += chunk.length;
-	}
-	return at === bytes.length ? bytes : bytes.slice(0, at);
-}
 
 const KEY = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 /** The key that makes a repeated submit harmless. @throws InputFault */

@@ -11,7 +11,7 @@ const MOST: Readonly<Record<string, number>> = {
 	'/api/pictures': 20 * MB,
 	'/api/wheels/[number]/recordings': 48 * MB,
 	'/api/rack/import': 48 * MB,
-	'/api/rack/known': 4 * MB
+	'/api/rack/known': 128 * KB
 };
 export const MOST_JSON = 512 * KB;
 

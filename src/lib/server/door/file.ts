@@ -9,11 +9,16 @@ export interface FileAnswer {
 	inline?: boolean;
 }
 
+let line: Promise<unknown> = Promise.resolve();
 /** Made as fast as whoever asked takes it, and no further than they take it. */
 function asRead(parts: AsyncGenerator<string>): ReadableStream<Uint8Array> {
 	const encoder = new TextEncoder();
 	return new ReadableStream<Uint8Array>({
 		async pull(to) {
+			// One piece at a time of all that are being made, with everybody else's turn between.
+			const turn = line.then(() => new Promise((r) => setImmediate(r)));
+			line = turn;
+			await turn;
 			const { value, done } = await parts.next();
 			if (done) to.close();
 			else to.enqueue(encoder.encode(value));

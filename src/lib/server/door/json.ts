@@ -5,11 +5,15 @@ const FOREIGN: readonly string[] = ['__proto__', 'constructor', 'prototype'];
 /** As deep as anything the shop keeps could ever be; the database itself keeps 32. */
 export const DEEPEST = 30;
 
+/** As many named values as no group the shop keeps ever has; looking through more would hold others up. */
+export const MOST_NAMES = 1000;
+
 /** Half of a character: no text holds it, and nothing could be kept of it. */
 const HALF = /\p{Surrogate}/u;
 
-/** What stops a value from being taken: a name that reaches behind objects, half a character, or too many groups inside each other. Null when it is sound. */
-export function unsound(value: unknown): 'foreign-name' | 'half-character' | 'too-deep' | null {
+type Unsound = 'foreign-name' | 'half-character' | 'too-deep' | 'too-many-names';
+/** What stops a value from being taken: a name that reaches behind objects, half a character, too many names in a group, or too many groups inside each other. Null when it is sound. */
+export function unsound(value: unknown): Unsound | null {
 	// By hand and not by calling itself: a value nested a hundred thousand times must not end the walk.
 	let level: unknown[] = [value];
 	for (let depth = 0; level.length; depth++) {
@@ -19,8 +23,10 @@ export function unsound(value: unknown): 'foreign-name' | 'half-character' | 'to
 			if (typeof v === 'string' && HALF.test(v)) return 'half-character';
 			if (typeof v !== 'object' || v === null) continue;
 			if (!Array.isArray(v)) {
-				if (Object.keys(v).some((k) => FOREIGN.includes(k))) return 'foreign-name';
-				if (Object.keys(v).some((k) => HALF.test(k))) return 'half-character';
+				const names = Object.keys(v);
+				if (names.length > MOST_NAMES) return 'too-many-names';
+				if (names.some((k) => FOREIGN.includes(k))) return 'foreign-name';
+				if (names.some((k) => HALF.test(k))) return 'half-character';
 			}
 			// A long list is walked as it is: a copy of millions of entries would weigh as much again.
 			for (const inner of Array.isArray(v) ? (v as unknown[]) : Object.values(v))
@@ -48,6 +54,8 @@ export function groupIn(text: string): Record<string, unknown> {
 			wrong,
 			`The request has more than ${DEEPEST} groups inside each other. Nothing here is nested so deep.`
 		);
+	if (wrong === 'too-many-names')
+		throw new InputFault('input', wrong, `The request names more than ${MOST_NAMES} values in one group.`);
 	if (wrong === 'half-character')
 		throw new InputFault('input', wrong, 'The request holds half a character. Type that text again.');
 	if (wrong)

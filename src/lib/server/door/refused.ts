@@ -3,7 +3,7 @@ import { InputFault } from '../../../core/calculation/fault.js';
 /** A request that must not be carried out: says why in words, with the status that fits. */
 export class Refused extends Error {
 	constructor(
-		readonly status: 401 | 403 | 404 | 409 | 413 | 423 | 429,
+		readonly status: 401 | 403 | 404 | 408 | 409 | 413 | 423 | 429,
 		readonly code: string,
 		message: string,
 		readonly field: string = ''

@@ -66,7 +66,7 @@ async function* asJson(facts: SetupFacts, pages: AsyncIterable<RecordFacts[]>): 
 }
 
 /** Records read at a time: so much is held, however many there are. */
-const PAGE = 200;
+const PAGE = 40;
 /** Every record of a setup that can be read, oldest first, page by page; what is recorded meanwhile is in the next file. */
 async function* recordPages(setupId: number): AsyncGenerator<FullRecord[]> {
 	const [{ last }] = (await rows<{ last: number | null }>(

@@ -1,6 +1,6 @@
 import { asWhom } from '$lib/ui/fields/whose';
 import type { System } from '$core/quantity/parse';
-import { matchColumns } from '$core/shop/rack-file';
+import { MOST_ASKED, matchColumns } from '$core/shop/rack-file';
 import { namedUnits, unsaid } from '$core/shop/rack-units';
 import type { LineVerdict, ReaderAsk, ReaderSays } from '$lib/workers/rack-reader';
 
@@ -73,18 +73,17 @@ export class Importer {
 	/** Marks what is on the rack already. */
 	private async compare(lines: LineVerdict[]): Promise<void> {
 		try {
-			const answer = await fetch('/api/rack/known', {
-				method: 'POST',
-				headers: asWhom({ 'content-type': 'application/json' }),
-				body: JSON.stringify({ numbers: lines.flatMap((l) => (l.intake ? [l.intake.wheel.number] : [])) })
-			});
-			const body = (await answer.json()) as { known?: string[]; error?: { message: string } };
-			if (!body.known) {
-				this.trouble = body.error?.message ?? 'The rack could not be asked.';
-				this.stage = 'match';
-				return;
+			const numbers = lines.flatMap((l) => (l.intake ? [l.intake.wheel.number] : []));
+			const known = new Set<string>();
+			for (let from = 0; from < numbers.length; from += MOST_ASKED) {
+				const body = await knownOf(numbers.slice(from, from + MOST_ASKED));
+				if (!body.known) {
+					this.trouble = body.error?.message ?? 'The rack could not be asked.';
+					this.stage = 'match';
+					return;
+				}
+				for (const n of body.known) known.add(n.toLowerCase());
 			}
-			const known = new Set(body.known.map((n) => n.toLowerCase()));
 			this.lines = lines.map((l) =>
 				l.intake && known.has(l.intake.wheel.number.toLowerCase())
 					? { ...l, verdict: 'duplicate', reason: 'is on the rack already', intake: null }
@@ -190,4 +189,14 @@ export class Importer {
 			this.stage = 'done';
 		} else this.done = m.done ?? this.done;
 	}
+}
+
+/** Which of these the rack has. */
+async function knownOf(numbers: string[]): Promise<{ known?: string[]; error?: { message: string } }> {
+	const answer = await fetch('/api/rack/known', {
+		method: 'POST',
+		headers: asWhom({ 'content-type': 'application/json' }),
+		body: JSON.stringify({ numbers })
+	});
+	return (await answer.json()) as { known?: string[]; error?: { message: string } };
 }

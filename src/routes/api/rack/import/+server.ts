@@ -1,4 +1,5 @@
-import { answering, bytesOf } from '$lib/server/door/answer';
+import { answering } from '$lib/server/door/answer';
+import { arrived } from '$lib/server/door/arriving';
 import { heavy } from '$lib/server/heavy/heavy';
 import { mayWrite } from '$lib/server/people/permission';
 
@@ -7,7 +8,7 @@ export async function POST({ request, locals }) {
 	let bytes: Uint8Array<ArrayBuffer> | undefined;
 	const refused = await answering(async () => {
 		mayWrite(locals.user);
-		bytes = await bytesOf(request);
+		bytes = await arrived(request);
 		return {};
 	});
 	if (!bytes) return refused;

@@ -1,4 +1,5 @@
-import { answering, bytesOf, idOf, keyOf } from '$lib/server/door/answer';
+import { answering, idOf, keyOf } from '$lib/server/door/answer';
+import { arrived } from '$lib/server/door/arriving';
 import { keepRecording } from '$lib/server/recordings/recordings';
 
 /** Keeps a recording of this wheel's ring: the WAV is the whole body, where it came from stands in the address. */
@@ -10,7 +11,7 @@ export const POST = ({ params, url, request, locals }) =>
 		return keepRecording(
 			params.number,
 			{
-				bytes: await bytesOf(request),
+				bytes: await arrived(request),
 				handOver: true,
 				source: q.get('source') ?? '',
 				setupId,
