@@ -4,7 +4,8 @@ import type { DatabaseAddress } from '../lib/server/db/pool.js';
 import { databaseEnvironment } from './database/mariadb.js';
 import { startStandIns } from './stand-ins.js';
 import { BUILD, ROOT } from './paths.js';
-import { until } from './system.js';
+import { type SystemUser, forApplication, reads } from './database/system-user.js';
+import { say, until } from './system.js';
 
 /** What is under way when it is told to end may finish for so long; a page left open would hold it for good. */
 const END_AFTER_S = '1';
@@ -32,6 +33,26 @@ export function applicationEnvironment(
 	};
 }
 
+/** Everything the application reads: itself, its packages, its threads, what the demo shop shows. */
+const READS = [
+	process.execPath,
+	join(BUILD, 'index.js'),
+	join(ROOT, 'node_modules/@sveltejs/kit/package.json'),
+	join(ROOT, 'database/demo/shop.json')
+];
+/** Whom it runs as where we are root: nobody, unless nobody can read what it consists of. */
+function whom(quiet: boolean): SystemUser | null {
+	const user = forApplication();
+	if (!user) return null;
+	const closed = READS.find((file) => !reads(user, file));
+	if (!closed) return user;
+	if (!quiet)
+		say(
+			`The user ${user.name} cannot read ${closed}, so the application runs as root. Move the project to where others can read it, or start it as a user of its own.`
+		);
+	return null;
+}
+
 /** Starts the built application and waits until it answers. */
 export async function startApplication(
 	address: DatabaseAddress,
@@ -41,7 +62,9 @@ export async function startApplication(
 	more: NodeJS.ProcessEnv = {}
 ): Promise<ChildProcess> {
 	const standIns = demo ? await startStandIns() : null;
+	const user = whom(quiet);
 	const child = spawn(process.execPath, [join(BUILD, 'index.js')], {
+		...(user && { uid: user.uid, gid: user.gid, cwd: '/' }),
 		env: {
 			...applicationEnvironment(address, port, demo),
 			...(standIns ? { UNCINUS_STAND_INS: String(standIns.port) } : {}),

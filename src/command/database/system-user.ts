@@ -13,12 +13,16 @@ export interface SystemUser {
 const NAMES = ['mysql', 'nobody'];
 
 /** Whom the database runs as; null where we are not root ourselves and it runs as we do. */
-export function unprivileged(): SystemUser | null {
+export const unprivileged = (): SystemUser | null => oneOf(NAMES);
+/** Whom the application runs as: somebody who cannot get at the files of the database either. */
+export const forApplication = (): SystemUser | null => oneOf(['nobody']);
+
+function oneOf(names: readonly string[]): SystemUser | null {
 	if (process.getuid?.() !== 0) return null;
 	const lines = readFileSync('/etc/passwd', 'utf8')
 		.split('\n')
 		.map((l) => l.split(':'));
-	for (const name of NAMES) {
+	for (const name of names) {
 		const found = lines.find((l) => l[0] === name);
 		if (found) return { name, uid: Number(found[2]), gid: Number(found[3]) };
 	}
@@ -28,6 +32,11 @@ export function unprivileged(): SystemUser | null {
 /** Whether this user gets into the folder: every folder above it has to let him through. */
 export function reaches(user: SystemUser, folder: string): boolean {
 	return spawnSync('/usr/bin/test', ['-x', folder], { uid: user.uid, gid: user.gid, cwd: '/' }).status === 0;
+}
+
+/** Whether this user can read a file, with every folder above it. */
+export function reads(user: SystemUser, file: string): boolean {
+	return spawnSync('/usr/bin/test', ['-r', file], { uid: user.uid, gid: user.gid, cwd: '/' }).status === 0;
 }
 
 /** Gives what is there to the user (null: it stays with whom it is) and closes it to everybody else, with all that is in it. */
