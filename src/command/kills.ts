@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { endChild, startApplication } from './application.js';
 import { type PrivateDatabase, startDatabase, stopDatabase } from './database/mariadb.js';
 import { shopOn } from './database/shop-on.js';
+import { copyTemplate } from './database/template.js';
 import { Recording, type Tally, pause } from './recording.js';
 import { alive, freePort, until } from './system.js';
 
@@ -27,6 +28,7 @@ class Ground {
 	) {}
 	static async make(): Promise<Ground> {
 		const folder = mkdtempSync(join(tmpdir(), 'uncinus-kills-'));
+		copyTemplate(folder);
 		const database = await startDatabase(folder, await freePort(3917));
 		await shopOn(database, true);
 		const port = await freePort(4673);

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { build } from './build.js';
 import { runningPid, startDatabase, stopDatabase } from './database/mariadb.js';
 import { shopOn } from './database/shop-on.js';
+import { copyTemplate, makeTemplate } from './database/template.js';
 import { ROOT } from './paths.js';
 import { find, freePort, installPackages, say } from './system.js';
 
@@ -116,6 +117,16 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
 // A reader that goes away (a closed pipe) ends the printing, not the cleaning up.
 for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined);
 
+/** The demo shop is put in once in a run, and copied for whoever needs one. */
+let template: Promise<void> | null = null;
+const templated = (): Promise<void> =>
+	(template ??= (async () => {
+		const folder = mkdtempSync(join(tmpdir(), 'uncinus-template-'));
+		grounds.add(folder);
+		await makeTemplate(folder, await freePort(3417));
+		process.env.UNCINUS_DEMO_TEMPLATE = folder;
+	})());
+
 /** Grounds are made one after the other: making one tells this process where its database is. */
 let making: Promise<unknown> = Promise.resolve();
 /** A throw-away database with the demo shop in it; stopped and removed afterwards. */
@@ -124,6 +135,8 @@ async function onGround(work: (env: NodeJS.ProcessEnv) => Promise<Count>): Promi
 	grounds.add(folder);
 	try {
 		const made = making.then(async () => {
+			await templated();
+			copyTemplate(folder);
 			const database = await startDatabase(folder, await freePort(3417));
 			await shopOn(database, true);
 			return { ...process.env, UNCINUS_TEST_DATA: folder, UNCINUS_LOG: 'silent' };
@@ -228,6 +241,8 @@ export async function test(only?: string, match?: string): Promise<void> {
 		await second;
 	}
 	await Promise.all(running.values());
+	if (process.env.UNCINUS_DEMO_TEMPLATE)
+		rmSync(process.env.UNCINUS_DEMO_TEMPLATE, { recursive: true, force: true });
 	if (total.failures.length) process.stdout.write(`\nFailed:\n${total.failures.join('\n')}\n`);
 	process.stdout.write(`\n${total.passed} passed, ${total.failures.length} failed\n`);
 	process.exitCode = total.failures.length ? 1 : 0;

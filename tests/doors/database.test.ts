@@ -19,6 +19,7 @@ import { holdsTables } from '../../src/command/database/folder.js';
 import { restore } from '../../src/command/database/restore.js';
 import { verify } from '../../src/command/database/verify.js';
 import { shopOn } from '../../src/command/database/shop-on.js';
+import { copyTemplate } from '../../src/command/database/template.js';
 import { noteRunning } from '../../src/command/running.js';
 import { freePort } from '../../src/command/system.js';
 import { addressFromEnvironment } from '../../src/lib/server/db/pool.js';
@@ -68,6 +69,7 @@ describe('the database', () => {
 	const was = addressFromEnvironment();
 	before(async () => {
 		folder = mkdtempSync(join(tmpdir(), 'uncinus-doors-'));
+		copyTemplate(folder);
 		db = await startDatabase(folder, await freePort(3717));
 		const env = { ...process.env };
 		await shopOn(db, true);
