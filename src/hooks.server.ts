@@ -4,6 +4,7 @@ import { DatabaseDown } from '$lib/server/db/pool';
 import { readingOnly } from '$lib/server/db/this-request';
 import { compressed } from '$lib/server/door/compressed';
 import { MOST_JSON, tooMuch } from '$lib/server/door/body-limits';
+import { Refusals } from '$lib/server/door/refusals';
 import { takeSeat } from '$lib/server/door/seats';
 import { placeOf } from '$lib/server/people/tries';
 import { refusalPage, withHeaders } from '$lib/server/door/headers';
@@ -158,9 +159,20 @@ export const handle: Handle = async ({ event, resolve }) => {
 	return compressed(event.request, withHeaders(made, event.url.protocol === 'https:'));
 };
 
+const refusals = new Refusals(logger);
+/** Whoever sent it was gone before all of it was here. */
+const wentAway = (e: unknown): boolean =>
+	e instanceof Error &&
+	(e.name === 'AbortError' ||
+		/aborted|ECONNRESET/.test(`${e.message} ${(e as NodeJS.ErrnoException).code ?? ''}`));
+
 export const handleError: HandleServerError = ({ error: e, status, event }) => {
 	if (e instanceof DatabaseDown) return { message: e.message, code: e.code };
 	if (status === 404) return { message: 'There is nothing at this address.', code: 'not-found' };
+	if (status < 500 || wentAway(e)) {
+		refusals.tell(String(status), event.url.pathname, Date.now());
+		return { message: 'This cannot be sent here like that. Load the page again.', code: 'refused' };
+	}
 	logger.error({ err: e, path: event.url.pathname }, 'unexpected');
 	return {
 		message: 'Something went wrong here, not with you. Nothing was recorded; try again.',

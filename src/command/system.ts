@@ -24,13 +24,19 @@ export function inWords(e: Error): string {
 export function run(
 	program: string,
 	args: string[],
-	options: { env?: NodeJS.ProcessEnv; quiet?: boolean; cwd?: string } = {}
+	options: {
+		env?: NodeJS.ProcessEnv;
+		quiet?: boolean;
+		cwd?: string;
+		/** Ctrl-C does not reach it. */ apart?: boolean;
+	} = {}
 ): Promise<void> {
 	return new Promise((done, fail) => {
 		const child = spawn(program, args, {
 			stdio: options.quiet ? ['ignore', 'ignore', 'pipe'] : ['ignore', 2, 2],
 			env: options.env ?? process.env,
-			cwd: options.cwd
+			cwd: options.cwd,
+			detached: options.apart
 		});
 		let errors = '';
 		child.stderr?.on('data', (d) => {
@@ -65,6 +71,9 @@ export function installPackages(...names: string[]): Promise<void> {
 let installing: Promise<void> = Promise.resolve();
 let listsFresh = false;
 
+/** One that was left to itself by a start that was broken off is waited for. */
+const LOCK_WAIT = 'DPkg::Lock::Timeout=300';
+
 async function install(names: string[]): Promise<void> {
 	say(`Installing ${names.join(', ')} ...`);
 	const root = process.getuid?.() === 0;
@@ -73,9 +82,11 @@ async function install(names: string[]): Promise<void> {
 			`${names.join(', ')} must be installed. Run as root, or install them yourself and start again.`
 		);
 	const apt = (...args: string[]) =>
-		run(root ? 'apt-get' : 'sudo', [...(root ? [] : ['-n', 'apt-get']), ...args], {
+		run(root ? 'apt-get' : 'sudo', [...(root ? [] : ['-n', 'apt-get']), '-o', LOCK_WAIT, ...args], {
 			env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-			quiet: true
+			quiet: true,
+			// Broken off in the middle it would leave packages half unpacked.
+			apart: true
 		});
 	if (!listsFresh) await apt('update');
 	listsFresh = true;

@@ -22,7 +22,10 @@ describe('two people at one browser', function () {
 			'UPDATE incidents SET closed_at = UTC_TIMESTAMP(3) WHERE closed_at IS NULL AND setup_id = ?',
 			[setup.id]
 		);
-		await write('UPDATE machines SET locked_out = FALSE');
+		await write(
+			'UPDATE machines SET locked_out = FALSE WHERE id = (SELECT machine_id FROM setups WHERE id = ?)',
+			[setup.id]
+		);
 	});
 
 	const note = () => page.getByRole('complementary', { name: 'Without the network' });

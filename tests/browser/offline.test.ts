@@ -137,6 +137,35 @@ describe('without the network', function () {
 		expect((await taken()).filter((s) => s === 'inspect.look')).to.have.length(1);
 	});
 
+	it('where the browser keeps nothing more, that is said, and what was typed stays in the form', async () => {
+		setup = await new Brought(page).taken();
+		await setup.open('inspect');
+		await kept();
+		await soundLook(page);
+		await gone();
+		await note().getByText('No network.').waitFor();
+		await page.evaluate(() => {
+			for (let size = 1 << 20, n = 0; size > 0;)
+				try {
+					localStorage.setItem(`full-${n++}`, 'x'.repeat(size));
+				} catch {
+					size >>= 1;
+				}
+		});
+		await press(page, 'Looked over');
+		await page
+			.getByRole('alert')
+			.getByText(/this browser keeps nothing more/)
+			.waitFor();
+		await page.evaluate(() => {
+			for (const k of Object.keys(localStorage).filter((k) => k.startsWith('full-')))
+				localStorage.removeItem(k);
+		});
+		await press(page, 'Looked over');
+		await waits(1);
+		await back();
+		expect(await taken()).to.include('inspect.look');
+	});
 	it('the server is away for a week, the page is loaded again, the session is long over: it waits for its person and says when it was entered', async () => {
 		setup = await new Brought(page).taken();
 		await setup.open('inspect');
@@ -162,7 +191,7 @@ describe('without the network', function () {
 			const answer = await page.request.get(`${base()}/api/setups/${setup.id}/export.json`);
 			const { records } = (await answer.json()) as { records: { id: number; step: string }[] };
 			await page.goto(`${base()}/log/${records.find((r) => r.step === 'look')!.id}`);
-			await page.getByText(/^Entered .*, without the network,/).waitFor();
+			await page.getByText(/^Entered .*(without the network|by the browser's clock)/).waitFor();
 		} finally {
 			await restartApp();
 		}

@@ -53,6 +53,16 @@ describe('a folder that holds a shop', () => {
 		expect(isCreated(folder)).to.equal(false);
 		expect(moveAside(folder, 0), 'nothing there').to.equal(null);
 	});
+	it('two starts at the same moment find a port each', async () => {
+		const two = [0, 1].map(() => mkdtempSync(join(tmpdir(), 'uncinus-two-')));
+		const port = await freePort(4417);
+		const both = await Promise.all(two.map((f) => startDatabase(f, port)));
+		expect(new Set(both.map((d) => d.address.port)).size).to.equal(2);
+		for (const f of two) {
+			await stopDatabase(f);
+			rmSync(f, { recursive: true, force: true });
+		}
+	});
 	it('what a broken-off first layout leaves is no shop', () => {
 		const half = mkdtempSync(join(tmpdir(), 'uncinus-half-'));
 		mkdirSync(join(half, 'mariadb', 'mysql'), { recursive: true });

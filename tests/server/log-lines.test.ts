@@ -2,6 +2,7 @@ import { Writable } from 'node:stream';
 import { expect } from 'chai';
 import { loggerTo } from '../../src/lib/server/door/logger.js';
 import { rows } from '../../src/lib/server/db/pool.js';
+import { Refusals } from '../../src/lib/server/door/refusals.js';
 
 /** What a log writes while something is told to it. */
 function written(tell: (log: ReturnType<typeof loggerTo>) => void): string {
@@ -51,5 +52,16 @@ describe('the log', () => {
 		expect(line.length).to.be.below(10_000);
 		const long = new Error('b'.repeat(90_000));
 		expect(written((log) => log.error({ err: long }, 'm')).length).to.be.below(10_000);
+	});
+	it('of what is refused keeps ten short lines a minute, counts the rest, and never a stack', () => {
+		const text = written((log) => {
+			const refusals = new Refusals(log);
+			for (let i = 0; i < 5000; i++) refusals.tell('405', `/x${i}`, i);
+			refusals.tell('405', '/later', 61_000);
+		});
+		const lines = text.trim().split('\n');
+		expect(lines).to.have.length(12);
+		expect(text).to.contain('"more":4990').and.to.contain('/later');
+		expect(text).not.to.match(/stack|\bat /);
 	});
 });
