@@ -6,6 +6,7 @@ import { compressed } from '$lib/server/door/compressed';
 import { MOST_JSON, tooMuch } from '$lib/server/door/body-limits';
 import { Refusals } from '$lib/server/door/refusals';
 import { takeSeat } from '$lib/server/door/seats';
+import { ONLY_LOOKS } from '$lib/server/people/permission';
 import { placeOf } from '$lib/server/people/tries';
 import { refusalPage, withHeaders } from '$lib/server/door/headers';
 import { foreignWrite, knownHost, namesOf } from '$lib/server/door/hosts';
@@ -102,11 +103,7 @@ const lengthOf = (request: Request): number =>
 /** Whoever may only look sends nothing large: asked before it is read. */
 function mayBeRead({ request, locals }: Event): Refusal | null {
 	if (locals.user?.role !== 'viewer' || lengthOf(request) <= MOST_JSON) return null;
-	return {
-		status: 403,
-		code: 'viewer',
-		message: 'You may look but not record. Ask a lead for another role.'
-	};
+	return { status: 403, code: 'viewer', message: ONLY_LOOKS };
 }
 
 /** Only so much of one person, and from one place, is read at once; others are not held up by it. */

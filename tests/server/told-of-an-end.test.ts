@@ -62,6 +62,8 @@ describe('what is told of a setup', () => {
 		const done = await workedUpTo('run-in.start');
 		await step(done.id, 'keep', 'give-up', GIVEN_UP);
 		await refusedWith('viewer', openIncident(done.id, REPORT, key(), viewer));
+		const inAnother = { by: (await lead()).id, atMs: null };
+		await refusedWith('viewer', openIncident(done.id, REPORT, key(), viewer, inAnother));
 		const { id } = await workedUpTo('true.runout');
 		const all = await Promise.all(
 			['hard-crash', 'vibration', 'hard-crash', 'drop'].flatMap((event) =>

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { sorted } from '../../src/lib/offline/sorted.js';
+import { readQueue } from '../../src/lib/offline/read-queue.js';
 
 const GOOD = {
 	key: 'a',
@@ -19,11 +19,11 @@ const GOOD = {
 
 describe('what waits in a browser', () => {
 	it('is read whole, and what is no record is put aside as it is', () => {
-		expect(sorted(JSON.stringify([GOOD]))).to.deep.equal({ good: [GOOD], bad: [] });
+		expect(readQueue(JSON.stringify([GOOD]))).to.deep.equal({ good: [GOOD], bad: [] });
 		for (const bad of ['null', '{}', '[null]', '[{}]', '[7]', '"x"', '{"key":"a"}', 'not even text'])
-			expect(sorted(bad).good, bad).to.deep.equal([]);
-		expect(sorted('[null,{}]').bad).to.deep.equal(['null', '{}']);
-		expect(sorted('no text').bad).to.deep.equal(['no text']);
+			expect(readQueue(bad).good, bad).to.deep.equal([]);
+		expect(readQueue('[null,{}]').bad).to.deep.equal(['null', '{}']);
+		expect(readQueue('no text').bad).to.deep.equal(['no text']);
 	});
 	it('nothing of it is lost and nothing throws, whatever stands there', () =>
 		fc.assert(
@@ -35,7 +35,7 @@ describe('what waits in a browser', () => {
 					)
 				),
 				(list) => {
-					const { good, bad } = sorted(JSON.stringify(list));
+					const { good, bad } = readQueue(JSON.stringify(list));
 					expect(good.length + bad.length).to.equal(list.length);
 				}
 			)

@@ -48,7 +48,7 @@
 				}
 			);
 		const timer = setInterval(
-			() => void (going.length || wrongBox.list.some((w) => !w.refused) ? tryAgain() : outbox.away && look()),
+			() => void (going.length || wrongBox.due.length ? tryAgain() : outbox.away && look()),
 			AGAIN_AFTER_MS
 		);
 		const back = () => {

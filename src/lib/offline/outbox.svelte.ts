@@ -1,8 +1,8 @@
 import type { Waiting } from '$core/route/waiting';
-import { type Fault, UNEXPECTED } from '$lib/ui/feedback/sender.svelte';
+import type { Fault } from '$lib/ui/feedback/sender.svelte';
 import { asWhom, own } from '$lib/ui/fields/whose';
-import { NOT_NOW } from './not-now';
-import { sorted } from './sorted';
+import { KeptList, type Said, notNow, post } from './kept-list.svelte';
+import { readQueue } from './read-queue';
 
 /** One record that waits in this browser, as it will be sent. */
 export interface Kept extends Waiting {
@@ -21,24 +21,24 @@ export interface Kept extends Waiting {
 const NAME = 'uncinus-waiting';
 const ASIDE = 'uncinus-waiting-aside';
 
-/** What waits for the network, of the person whose screen it is: kept in the browser at once, in order, sent when it can be. */
-class Outbox {
-	list = $state.raw<readonly Kept[]>([]);
+/** What waits for the network, of the person whose screen it is. */
+class Outbox extends KeptList<Kept> {
 	/** The last try did not reach the server. */
 	away = $state(false);
 	/** Why nothing goes out although the server answers: signed out, locked. */
 	held = $state<Fault | null>(null);
 	/** How many there were that could not be read. */
 	unreadable = $state(0);
-	private sending = false;
 
-	/** Reads what waits here; another tab may have changed it. */
-	look(): void {
-		this.list = read();
-		this.unreadable = unreadable().length;
+	protected name(): string {
+		return own(NAME);
 	}
-	of(setupId: number): readonly Kept[] {
-		return this.list.filter((w) => w.setupId === setupId);
+	protected read(): readonly Kept[] {
+		return read();
+	}
+	override look(): void {
+		super.look();
+		this.unreadable = unreadable().length;
 	}
 	/** What still stands a chance, in order: up to the first of a setup that was refused. */
 	due(setupId: number): readonly Kept[] {
@@ -46,46 +46,19 @@ class Outbox {
 		const first = all.findIndex((w) => w.refused);
 		return first === -1 ? all : all.slice(0, first);
 	}
-	/** Keeps one more. False where the browser keeps nothing. */
-	add(kept: Kept): boolean {
-		return this.change((list) => [...list, kept]);
-	}
-	remove(key: string): void {
-		this.change((list) => list.filter((w) => w.key !== key));
-	}
-	private change(how: (list: readonly Kept[]) => readonly Kept[]): boolean {
-		const list = how(read());
-		try {
-			localStorage.setItem(own(NAME), JSON.stringify(list));
-		} catch {
-			return false;
-		}
-		this.list = list;
-		return true;
-	}
 
-	/** Sends what waits, in order. Resolves with whether the server took or refused any of it. */
-	async flush(): Promise<boolean> {
-		if (this.sending) return false;
-		this.sending = true;
+	protected async send(): Promise<boolean> {
 		let answered = false;
-		try {
-			this.look();
-			for (const kept of this.list) {
-				if (!this.due(kept.setupId).some((w) => w.key === kept.key)) continue;
-				const said = await send(kept);
-				this.away = said === 'away';
-				this.held = typeof said === 'object' && NOT_NOW.has(said.code) ? said : null;
-				if (this.away || this.held) break;
-				answered = true;
-				if (said === 'taken') this.remove(kept.key);
-				else
-					this.change((list) => list.map((w) => (w.key === kept.key ? { ...w, refused: said as Fault } : w)));
-			}
-			return answered;
-		} finally {
-			this.sending = false;
+		for (const kept of this.list) {
+			if (!this.due(kept.setupId).some((w) => w.key === kept.key)) continue;
+			const said = await recorded(kept);
+			this.away = said === 'away';
+			this.held = typeof said === 'object' && notNow(said) ? said : null;
+			if (notNow(said)) break;
+			answered = true;
+			this.answered(kept.key, said);
 		}
+		return answered;
 	}
 }
 export const outbox = new Outbox();
@@ -93,8 +66,7 @@ export const outbox = new Outbox();
 /** What waits here; what cannot be read as a record is put aside, kept and said. */
 function read(): readonly Kept[] {
 	try {
-		const text = localStorage.getItem(own(NAME)) ?? '[]';
-		const { good, bad } = sorted(text);
+		const { good, bad } = readQueue(localStorage.getItem(own(NAME)) ?? '[]');
 		if (bad.length) {
 			localStorage.setItem(own(ASIDE), JSON.stringify([...unreadable(), ...bad]));
 			localStorage.setItem(own(NAME), JSON.stringify(good));
@@ -105,7 +77,7 @@ function read(): readonly Kept[] {
 	}
 }
 /** What was put aside as it could not be read, as text. */
-export function unreadable(): string[] {
+function unreadable(): string[] {
 	try {
 		const kept: unknown = JSON.parse(localStorage.getItem(own(ASIDE)) ?? '[]');
 		return Array.isArray(kept) ? kept.map(String) : [];
@@ -120,23 +92,10 @@ const forget = (name: string): Promise<unknown> =>
 		.then((r) => r.text())
 		.catch(() => undefined);
 
-/** What the server said of it. */
-async function send(kept: Kept): Promise<'taken' | 'away' | Fault> {
+async function recorded(kept: Kept): Promise<Said> {
 	const { setupId, station, step, values, reason, version, key, atMs } = kept;
-	try {
-		const r = await fetch(`/api/setups/${setupId}/records`, {
-			method: 'POST',
-			headers: asWhom({ 'content-type': 'application/json' }),
-			body: JSON.stringify({ station, step, values, reason: reason ?? null, version, key, enteredAtMs: atMs })
-		});
-		const said = (await r.json().catch(() => null)) as { error?: Fault } | null;
-		if (r.ok && said) {
-			if (kept.draft) await forget(kept.draft.name);
-			return 'taken';
-		}
-		// A proxy that reaches no server answers with a page of its own.
-		return said ? (said.error ?? UNEXPECTED) : 'away';
-	} catch {
-		return 'away';
-	}
+	const body = { station, step, values, reason: reason ?? null, version, key, enteredAtMs: atMs };
+	const said = await post(`/api/setups/${setupId}/records`, body);
+	if (said === 'taken' && kept.draft) await forget(kept.draft.name);
+	return said;
 }

@@ -22,19 +22,18 @@ export async function verifyRecords(on?: Runner): Promise<Verified> {
 	const ends = new Map<string, { hash: string; records: number }>();
 	let records = 0;
 	for (let after = 0; ;) {
-		const page = await queryRows<Raw>(
-			`SELECT * FROM records WHERE id > ? ORDER BY id LIMIT ${PAGE}`,
+		const page = await queryRows<Kept>(
+			`SELECT ${COLUMNS} FROM records WHERE id > ? ORDER BY id LIMIT ${PAGE}`,
 			[after],
 			on
 		);
 		if (!page.length) break;
 		for (const r of page) {
-			const of = chained(r);
-			const name = chainName(of);
+			const name = chainName(r);
 			const before = ends.get(name) ?? { hash: '', records: 0 };
 			// From one that is wrong it goes on as it is kept, so that each is told once.
 			ends.set(name, { hash: r.chain ?? '', records: before.records + 1 });
-			if (linked(before.hash, ownHash(of)) !== r.chain)
+			if (linked(before.hash, ownHash(r)) !== r.chain)
 				wrong.push(`Record ${r.id} of ${name} is not as it was kept, or one before it is missing.`);
 		}
 		records += page.length;
@@ -76,48 +75,10 @@ export async function wrongTriggers(migrations: string, on?: Runner): Promise<st
 	];
 }
 
-interface Raw {
+/** A record as its hash is made of it, with the one it was kept with. */
+interface Kept extends Chained {
 	id: number;
-	setup_id: number | null;
-	wheel_id: number | null;
-	machine_id: number | null;
-	station: string;
-	step: string;
-	calculation: string;
-	core_version: string;
-	entered: string;
-	input: string;
-	output: string;
-	verdict: string;
-	override_reason: string | null;
-	replaces_id: number | null;
-	facts: string | null;
-	user_id: number;
-	entered_at: Date | null;
-	at: Date;
-	request_key: string;
-	ordinal: number;
 	chain: string | null;
 }
-/** The columns a hash is made of, by their names here. */
-export const chained = (r: Raw): Chained => ({
-	setupId: r.setup_id,
-	wheelId: r.wheel_id,
-	machineId: r.machine_id,
-	station: r.station,
-	step: r.step,
-	calculation: r.calculation,
-	coreVersion: r.core_version,
-	entered: r.entered,
-	input: r.input,
-	output: r.output,
-	verdict: r.verdict,
-	overrideReason: r.override_reason,
-	replacesId: r.replaces_id,
-	facts: r.facts,
-	userId: r.user_id,
-	enteredAt: r.entered_at,
-	at: r.at,
-	requestKey: r.request_key,
-	ordinal: r.ordinal
-});
+const COLUMNS =
+	'id, setup_id AS setupId, wheel_id AS wheelId, machine_id AS machineId, station, step, calculation, core_version AS coreVersion, entered, input, output, verdict, override_reason AS overrideReason, replaces_id AS replacesId, facts, user_id AS userId, entered_at AS enteredAt, at, request_key AS requestKey, ordinal, chain';

@@ -107,7 +107,7 @@ const inLine = new Map<string, number>();
 /** One after the other, so that many at once wait for each other and not at the database. */
 let line: Promise<unknown> = Promise.resolve();
 
-async function inTurn<T>(userId: number, address: string, work: () => Promise<T>): Promise<T | null> {
+async function queued<T>(userId: number, address: string, work: () => Promise<T>): Promise<T | null> {
 	const keys = [`${userId}`, placeOf(address)];
 	if (keys.some((k) => (inLine.get(k) ?? 0) >= IN_LINE)) return null;
 	for (const k of keys) inLine.set(k, (inLine.get(k) ?? 0) + 1);
@@ -137,7 +137,7 @@ export async function lookedAt(
 	address: string,
 	isRight: () => Promise<boolean>
 ): Promise<Tried> {
-	const waitS = await inTurn(userId, address, () => counted(userId, address));
+	const waitS = await queued(userId, address, () => counted(userId, address));
 	if (waitS !== 0) return { waitS: waitS ?? SHORTEST_S };
 	const right = await isRight();
 	if (right) await takenBack(userId, address);

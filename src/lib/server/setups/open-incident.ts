@@ -51,7 +51,9 @@ export async function openIncident(
 		if (before) return Number(before.id);
 		const { facts } = loaded;
 		const afterEnd = facts.state === 'finished';
-		if (afterEnd && by.role === 'viewer')
+		// In whoever's name: who hands it in may do no more by it than they may themselves.
+		const onlyLooks = by.role === 'viewer' || user.role === 'viewer';
+		if (afterEnd && onlyLooks)
 			throw new Refused(
 				403,
 				'viewer',
@@ -60,7 +62,7 @@ export async function openIncident(
 		const told = { facts, afterEnd, report, by, sentBy: by.id === user.id ? null : user, pressed, key };
 		const under = await openIncidentOf(setupId, on);
 		const id =
-			under && (by.role === 'viewer' || under.event === report.event)
+			under && (onlyLooks || under.event === report.event)
 				? await alsoTold(under.id, told, on)
 				: await opened(told, on);
 		await settle(key, { id }, on);

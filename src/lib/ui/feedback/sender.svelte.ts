@@ -30,6 +30,8 @@ export const SILENT: Fault = {
 export class Sender {
 	busy = $state(false);
 	trouble = $state<Fault | null>(null);
+	/** The key of the last one, where nothing came back: it may wait with it. */
+	unanswered: string | null = null;
 	private readonly keys = new Map<string, string>();
 
 	/** Sends; when it was taken the draft is forgotten and the page shows what is now, before anything else may be sent. */
@@ -39,7 +41,7 @@ export class Sender {
 		const key = this.keys.get(same) ?? crypto.randomUUID();
 		this.keys.set(same, key);
 		this.busy = true;
-		this.trouble = null;
+		this.trouble = this.unanswered = null;
 		try {
 			const response = await fetch(path, {
 				method: 'POST',
@@ -64,6 +66,7 @@ export class Sender {
 			return { fault };
 		} catch {
 			this.trouble = SILENT;
+			this.unanswered = key;
 			return { fault: SILENT, key };
 		} finally {
 			this.busy = false;
@@ -95,6 +98,7 @@ export class Sender {
 		if (fault) {
 			entry.blame(fault);
 			this.trouble = { field: fault.field, code: fault.code, message: fault.message };
+			this.unanswered = null;
 			return null;
 		}
 		return this.submit(path, { values, ...more }, entry);

@@ -33,13 +33,12 @@
 	});
 	const finished = $derived(f.state === 'finished');
 	async function stop() {
-		entry.touchAll();
-		const { fault, values } = entry.result;
-		if (fault) return entry.blame(fault);
-		const sent = await sender.send(`/api/setups/${f.id}/incidents`, { values }, entry);
-		if ('answer' in sent) return goto(resolve(`/incidents/${String(sent.answer.id)}`));
-		if (sent.fault.code !== 'no-answer' || !sent.key) return;
-		const wrong = { key: sent.key, setupId: f.id, values, by: data.user, atMs: desk.nowMs(), refused: null };
+		const done = await sender.submitEntry(`/api/setups/${f.id}/incidents`, entry);
+		if (done) return goto(resolve(`/incidents/${String(done.id)}`));
+		const key = sender.unanswered;
+		if (!key) return;
+		const { values } = entry.result;
+		const wrong = { key, setupId: f.id, values, by: data.user, atMs: desk.nowMs(), refused: null };
 		if (!wrongBox.add(wrong)) return;
 		// It waits: it stops this setup here, and is handed in by whoever connects next.
 		sender.trouble = null;

@@ -13,7 +13,7 @@ const isKept = (v: unknown): v is Kept =>
 	(v.refused === null || isObject(v.refused));
 
 /** What waits in a browser, by whether it can be read as a record; what cannot stays as the text it is. */
-export function sorted(text: string): { good: Kept[]; bad: string[] } {
+export function readQueue(text: string): { good: Kept[]; bad: string[] } {
 	let all: unknown;
 	try {
 		all = JSON.parse(text);
