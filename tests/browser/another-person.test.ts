@@ -86,7 +86,11 @@ describe('two people at one browser', function () {
 		await page.getByRole('button', { name: 'Stop everything here' }).click();
 		const waiting = page.getByRole('region', { name: /^Something is wrong on setup/ });
 		await waiting.getByText(/lock and tag the machine by hand/).waitFor();
-		await page.getByText('Stopped', { exact: false }).first().waitFor();
+		await page.getByRole('region', { name: 'Do this now' }).getByText('tell a lead').waitFor();
+		await accessible(page, 'something is wrong without the network');
+		expect(await page.getByRole('button', { name: 'Stop everything here' }).count(), 'pressed once').to.equal(
+			0
+		);
 		const other = await signsIn('Mara Okonjo');
 		await page.context().unrouteAll({ behavior: 'wait' });
 		await other

@@ -42,9 +42,9 @@ export abstract class KeptList<T extends Waits> {
 	of(setupId: number): readonly T[] {
 		return this.list.filter((w) => w.setupId === setupId);
 	}
-	/** Keeps one more. False where the browser keeps nothing. */
+	/** Keeps one more, once. False where the browser keeps nothing. */
 	add(one: T): boolean {
-		return this.change((list) => [...list, one]);
+		return this.change((list) => [...list.filter((w) => w.key !== one.key), one]);
 	}
 	remove(key: string): void {
 		this.change((list) => list.filter((w) => w.key !== key));

@@ -22,6 +22,10 @@
 		start: (data.incident.input.findings ?? {}) as Record<string, unknown>
 	});
 	const sender = new Sender();
+	/** Pressed without the network: who handed it in, and when it was pressed by the clock of that browser. */
+	const handedIn = $derived(
+		(i.sentBy ? `, sent by ${i.sentBy}` : '') + (i.enteredAt ? ` (pressed ${when(i.enteredAt)})` : '')
+	);
 	const open = $derived(i.closedAt === null);
 	const writes = $derived(open && data.role !== 'viewer');
 	const mechanical = $derived(plan.steps.some((s) => s.code === 'inspect-guard'));
@@ -86,8 +90,7 @@
 	<div class="head">
 		<h1>Incident {i.id}: {(EVENT_WORDS[i.event] ?? i.event).toLowerCase()} on {i.machine}</h1>
 		<p class="lead">
-			{i.seen}. Told by {i.by}, {when(i.openedAt)}{#if i.sentBy}, sent by {i.sentBy}{/if}{#if i.enteredAt}
-				(pressed {when(i.enteredAt)} by that browser's clock){/if};
+			{i.seen}. Told by {i.by}, {when(i.openedAt)}{handedIn};
 			<a href={resolve(`/setups/${i.setupId}`)}>setup {i.setupId}, {i.part}</a>{#if i.wheel}, wheel <a
 					href={resolve(`/rack/${encodeURIComponent(i.wheel)}`)}>{i.wheel}</a
 				>{/if}.

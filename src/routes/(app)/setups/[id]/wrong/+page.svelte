@@ -32,6 +32,7 @@
 			: null;
 	});
 	const finished = $derived(f.state === 'finished');
+	const waits = $derived(wrongBox.of(f.id).some((w) => !w.refused));
 	async function stop() {
 		const done = await sender.submitEntry(`/api/setups/${f.id}/incidents`, entry);
 		if (done) return goto(resolve(`/incidents/${String(done.id)}`));
@@ -50,46 +51,67 @@
 <svelte:head><title>Something is wrong, setup {f.id} - Uncinus</title></svelte:head>
 <h1>Something is wrong</h1>
 <p class="lead">
-	First stop it, step out of the plane of the rim, isolate it. Then say what happened. People before machines.
+	First stop it, step out of the plane of the rim, isolate it.{waits ? '' : ' Then say what happened.'} People before
+	machines.
 </p>
 {#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
-<div class="cols">
-	<div class="form">
-		<ChoiceField {entry} name="event" words={EVENT_WORDS} />
-		<div class="two">
-			<YesNo {entry} name="injury" /><YesNo
-				{entry}
-				name="madeSafe"
-				label="Made safe: stopped, isolated, locked"
-			/>
-		</div>
-		<TextField {entry} name="seen" />
+{#if waits}
+	<section class="sheet" aria-label="Do this now">
+		<p class="now">Lock and tag {f.machine.code} by hand, and tell a lead.</p>
 		<p>
-			{#if finished}Setup {f.id} is finished and stays as it is. This{f.wheel
-					? ` takes wheel ${f.wheel.number} out of use and`
-					: ''}{:else}This stops setup {f.id}{f.wheel ? `, takes wheel ${f.wheel.number} out of use` : ''} and{/if}
-			locks {f.machine.code} until the plan is finished.
+			What you saw is kept in this browser. Nothing more of setup {f.id} goes on here; the server hears of it with
+			whoever connects next, under the name of who pressed it.
 		</p>
-	</div>
-	{#if plan}<section aria-label="What follows">
-			<h2>What follows</h2>
+		<a class="btn" href={resolve(`/setups/${f.id}`)}>Back to the setup</a>
+	</section>
+{:else}
+	<div class="cols">
+		<div class="form">
+			<ChoiceField {entry} name="event" words={EVENT_WORDS} />
+			<div class="two">
+				<YesNo {entry} name="injury" /><YesNo
+					{entry}
+					name="madeSafe"
+					label="Made safe: stopped, isolated, locked"
+				/>
+			</div>
+			<TextField {entry} name="seen" />
 			<p>
-				<b
-					>The wheel is {plan.wheelDisposition === 'scrap'
-						? 'scrap, even if it rings'
-						: 'set aside and inspected again'}.</b
-				>
-				{RESTART_WORDS[plan.restartStation] ?? ''}
+				{#if finished}Setup {f.id} is finished and stays as it is. This{f.wheel
+						? ` takes wheel ${f.wheel.number} out of use and`
+						: ''}{:else}This stops setup {f.id}{f.wheel ? `, takes wheel ${f.wheel.number} out of use` : ''} and{/if}
+				locks {f.machine.code} until the plan is finished.
 			</p>
-			<ol>
-				{#each plan.steps as s (s.code)}<li class:done={s.done}>{STEP_WORDS[s.code] ?? s.code}</li>{/each}
-			</ol>
-		</section>{/if}
-</div>
-<ActionBar label="Stop everything here" onact={stop} busy={sender.busy} stop anyone key={false}>
-	<a class="btn" href={resolve(`/setups/${f.id}`)}>Back, nothing is wrong</a>
-	<a class="btn" href={resolve(`/setups/${f.id}/give-up`)}>Nothing is wrong, but it is given up</a>
-</ActionBar>
+		</div>
+		{#if plan}<section aria-label="What follows">
+				<h2>What follows</h2>
+				<p>
+					<b
+						>The wheel is {plan.wheelDisposition === 'scrap'
+							? 'scrap, even if it rings'
+							: 'set aside and inspected again'}.</b
+					>
+					{RESTART_WORDS[plan.restartStation] ?? ''}
+				</p>
+				<ol>
+					{#each plan.steps as s (s.code)}<li class:done={s.done}>{STEP_WORDS[s.code] ?? s.code}</li>{/each}
+				</ol>
+			</section>{/if}
+	</div>
+	<ActionBar
+		label={finished ? `Lock ${f.machine.code}` : 'Stop everything here'}
+		onact={stop}
+		busy={sender.busy}
+		stop
+		anyone
+		key={false}
+	>
+		<a class="btn" href={resolve(`/setups/${f.id}`)}>Back, nothing is wrong</a>
+		{#if !finished}<a class="btn" href={resolve(`/setups/${f.id}/give-up`)}
+				>Nothing is wrong, but it is given up</a
+			>{/if}
+	</ActionBar>
+{/if}
 
 <style>
 	.cols {
@@ -98,7 +120,19 @@
 		gap: var(--s-28);
 		align-items: start;
 	}
-	section {
+	.sheet {
+		display: grid;
+		gap: var(--s-12);
+		justify-items: start;
+		margin-top: var(--s-16);
+		border-left: 6px solid var(--stop);
+		padding: var(--s-16) var(--s-20);
+	}
+	.now {
+		font-size: var(--type-figure);
+		font-weight: 700;
+	}
+	.cols section {
 		margin-top: var(--s-16);
 		border-left: 3px solid var(--edge);
 		padding-left: var(--s-14);
