@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { request } from 'node:http';
-import { Worker } from 'node:worker_threads';
 import { writeWav } from '../../core/audio/wav.js';
 import { row } from '../../lib/server/db/pool.js';
+import { idleProcess, longestWaits } from './longest-wait.js';
 import type { Ratio } from './ratio.js';
 
 /** One request that might stop everybody, and what is sent. */
@@ -181,7 +181,10 @@ export const freeWheel = async (): Promise<string> =>
 		"SELECT number FROM wheel_now WHERE state = 'available' AND held_by IS NULL ORDER BY id LIMIT 1"
 	))!.number;
 
-/** Longest time for which nobody else was answered while one such request was under way. */
+/**
+ * Longest time for which nobody else was answered while one such request was under way, beyond what a process that does nothing was
+ * late by in the same moments.
+ */
 export async function benchSilence(
 	base: string,
 	cookie: string,
@@ -189,51 +192,25 @@ export async function benchSilence(
 	highestMb: () => number
 ): Promise<Ratio[]> {
 	const list: Ratio[] = [];
-	const quiet = await watched(base, () => new Promise((r) => setTimeout(r, 1500)));
-	for (const h of ALL) {
-		const path = h.path.replaceAll(FREE, wheel);
-		const body = h.body?.();
-		let answer = { status: 0, ms: 0 };
-		const longest = await watched(base, async () => {
-			answer = await send(base, { ...h, path }, cookie, body);
-		});
-		list.push({
-			name: `silence: ${h.name}`,
-			value: longest,
-			unit: 'ms',
-			aim: 'aim: at most 100',
-			of: `the longest wait of /health (${quiet.toFixed(0)} ms with nothing under way); answered ${answer.status} in ${(answer.ms / 1000).toFixed(2)} s, memory so far at most ${highestMb().toFixed(0)} MB`
-		});
+	const idle = await idleProcess();
+	try {
+		for (const h of ALL) {
+			const path = h.path.replaceAll(FREE, wheel);
+			const body = h.body?.();
+			let answer = { status: 0, ms: 0 };
+			const [longest, noise] = await longestWaits([`${base}/health`, idle.base], async () => {
+				answer = await send(base, { ...h, path }, cookie, body);
+			});
+			list.push({
+				name: `silence: ${h.name}`,
+				value: longest! - noise!,
+				unit: 'ms',
+				aim: 'aim: at most 100',
+				of: `the longest wait of /health (${longest!.toFixed(0)} ms) beyond that of a process that does nothing (${noise!.toFixed(0)} ms); answered ${answer.status} in ${(answer.ms / 1000).toFixed(2)} s, memory so far at most ${highestMb().toFixed(0)} MB`
+			});
+		}
+	} finally {
+		idle.end();
 	}
 	return list;
-}
-
-/** In a thread of its own, so that what this process does itself is not taken for silence of the application. */
-const WATCHER = `
-const { parentPort, workerData } = require('node:worker_threads');
-const { Agent, get } = require('node:http');
-const agent = new Agent({ keepAlive: true });
-let [over, longest] = [false, 0];
-parentPort.on('message', () => { over = true; });
-const ask = () => new Promise((done, fail) => {
-	const begun = performance.now();
-	get(workerData + '/health', { agent }, (r) => r.resume().on('end', () => done(performance.now() - begun))).on('error', fail);
-});
-(async () => {
-	await ask();
-	parentPort.postMessage('ready');
-	while (!over) { longest = Math.max(longest, await ask()); await new Promise((r) => setTimeout(r, 5)); }
-	parentPort.postMessage(longest);
-	agent.destroy();
-	parentPort.close();
-})();`;
-
-/** Asks for /health without a pause while the work goes on; the longest answer, in ms. */
-async function watched(base: string, work: () => Promise<unknown>): Promise<number> {
-	const watcher = new Worker(WATCHER, { eval: true, workerData: base });
-	const next = () => new Promise<unknown>((done, fail) => watcher.once('message', done).once('error', fail));
-	await next();
-	const longest = next();
-	await work().finally(() => watcher.postMessage('over'));
-	return Number(await longest);
 }

@@ -8,6 +8,7 @@ import { APP, OWNER, accountsSql } from './accounts.js';
 import { isCreated, markCreated } from './folder.js';
 import { create, openFolder, prepare } from './lay-out.js';
 import { launch, socketFor, temporaryOf } from './launch.js';
+import { refuseWithoutRoom } from './room.js';
 import { type SystemUser, closeTo } from './system-user.js';
 
 /** A private MariaDB under a folder of its own: loopback only, own port, own socket, generated passwords. */
@@ -116,7 +117,10 @@ export async function startDatabase(
 	access.port = await freePort(access.port || firstPort);
 	keepAccess(folder, access);
 	if (node?.joins) openFolder(join(folder, 'mariadb'), user);
-	else if (!isCreated(folder)) await create(folder, user);
+	else if (!isCreated(folder)) {
+		refuseWithoutRoom(folder);
+		await create(folder, user);
+	}
 	for (let tries = 1; ; tries++) {
 		const served = await serve(program, folder, access, user, node, found);
 		if (!('ended' in served)) return served;
