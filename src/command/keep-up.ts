@@ -5,10 +5,10 @@ const MOST = 3;
 const WITHIN_MS = 60_000;
 
 /** How something ended. @example endWords(null, 'SIGKILL') // "SIGKILL" */
-export const endWords = (code: number | null, signal: string | null): string => signal ?? `exit code ${code}`;
+const endWords = (code: number | null, signal: string | null): string => signal ?? `exit code ${code}`;
 
 /** Counts starts: three again within a minute, then it is no accident any more. */
-export class Starts {
+class Starts {
 	private times: number[] = [];
 	/** Whether it may be started once more now. */
 	again(nowMs: number): boolean {

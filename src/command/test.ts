@@ -163,7 +163,12 @@ const sum = (counts: readonly Count[]): Count =>
 
 const RUN: Record<Part, () => Promise<Count>> = {
 	format: () => one('format', [modules('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']),
-	lint: () => one('lint', [modules('eslint/bin/eslint.js'), '.']),
+	lint: async () =>
+		sum([
+			await one('lint', [modules('eslint/bin/eslint.js'), '.']),
+			// A file or an export that nothing uses is in the way of whoever reads.
+			await one('nothing unused', [modules('knip/bin/knip.js'), '--no-progress'])
+		]),
 	types: async () => {
 		const all = [
 			'--tsconfig',
@@ -217,6 +222,7 @@ export async function test(only?: string, match?: string): Promise<void> {
 		throw new Error(`There is no part ${only}. Use one of ${PARTS.join(', ')}.`);
 	await show([modules('@sveltejs/kit/svelte-kit.js'), 'sync']);
 	const total: Count = { passed: 0, failures: [] };
+	const failed = new Set<string>();
 	const run = async (name: string, work: () => Promise<Count>): Promise<void> => {
 		say(`\n== ${name}`);
 		const count = await work().catch((e: Error): Count => {
@@ -225,6 +231,7 @@ export async function test(only?: string, match?: string): Promise<void> {
 		});
 		total.passed += count.passed;
 		total.failures.push(...count.failures);
+		if (count.failures.length) failed.add(name.split(',')[0]!);
 	};
 	const asked = PARTS.filter((p) => (only ? p === only : !ON_DEMAND.includes(p)));
 	const running = new Map(asked.filter((p) => !LAST.includes(p)).map((p) => [p, run(p, RUN[p])]));
@@ -243,7 +250,13 @@ export async function test(only?: string, match?: string): Promise<void> {
 	await Promise.all(running.values());
 	if (process.env.UNCINUS_DEMO_TEMPLATE)
 		rmSync(process.env.UNCINUS_DEMO_TEMPLATE, { recursive: true, force: true });
-	if (total.failures.length) process.stdout.write(`\nFailed:\n${total.failures.join('\n')}\n`);
+	if (total.failures.length) {
+		process.stdout.write(`\nFailed:\n${total.failures.join('\n')}\n`);
+		const again = [...failed].map((part) => `./uncinus test --only ${part}`);
+		process.stdout.write(
+			`\nRun again with: ${again.join('; ')} (--match with a few words of a title for one test)\n`
+		);
+	}
 	process.stdout.write(`\n${total.passed} passed, ${total.failures.length} failed\n`);
 	process.exitCode = total.failures.length ? 1 : 0;
 }

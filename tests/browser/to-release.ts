@@ -9,7 +9,7 @@ export async function readings(page: Page, list: readonly number[]): Promise<voi
 		await page.getByLabel(`Reading at ${Math.round((i * 360) / list.length)} degrees`).fill(String(r));
 }
 /** The wheel's diameter as the rim shows it. */
-export const diameter = async (page: Page): Promise<number> =>
+const diameter = async (page: Page): Promise<number> =>
 	Number(
 		(
 			await page

@@ -9,12 +9,12 @@ let app: ChildProcess | null = null;
 let port = 0;
 export const base = (): string => `http://127.0.0.1:${port}`;
 
-export async function startApp(more: NodeJS.ProcessEnv = {}): Promise<void> {
+async function startApp(more: NodeJS.ProcessEnv = {}): Promise<void> {
 	if (app) return;
 	port ||= await freePort(Number(process.env.UNCINUS_TEST_PORT ?? 4473));
 	app = await startApplication(addressFromEnvironment(), port, true, true, more);
 }
-export async function stopApp(): Promise<void> {
+async function stopApp(): Promise<void> {
 	if (app) await endChild(app);
 	app = null;
 }

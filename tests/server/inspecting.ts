@@ -11,7 +11,7 @@ export const picture = (width = 800, height = 600): Promise<Buffer> =>
 		.toBuffer();
 export const SEEN = { crack: false, markingLegible: true };
 export const CLEAR = { taps: Array.from({ length: 8 }, () => 'clear') };
-export const ANGLES = [45, 135, 225, 315, 0, 90, 180, 270];
+const ANGLES = [45, 135, 225, 315, 0, 90, 180, 270];
 export const ring = (condition: Condition, seed = 3): Uint8Array =>
 	writeWav(
 		soundOf(

@@ -8,7 +8,7 @@ import { medianMs } from './median.js';
 
 const WHEELS = 2000;
 type Counts = { medianSpins: number; p90Spins: number; meanSpins: number; notReached: number };
-export const WAYS = {
+const WAYS = {
 	nudge: 'by feel, one weight nudged',
 	spread: 'by feel, a skilled pair',
 	computed: 'computed, five marks',
@@ -17,7 +17,7 @@ export const WAYS = {
 } as const;
 
 /** Releases each way of balancing takes, over many made-up wheels on the same stand with the same noise. */
-export function spinsTable(seed = 1): Record<keyof typeof WAYS, Counts> {
+function spinsTable(seed = 1): Record<keyof typeof WAYS, Counts> {
 	const feel = compareSpins.run({ seed, wheels: WHEELS });
 	const own = comparePushed.run({ seed, wheels: WHEELS });
 	return {

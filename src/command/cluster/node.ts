@@ -9,7 +9,7 @@ import { unprivileged } from '../database/system-user.js';
 import { find, run } from '../system.js';
 
 /** Where a node listens: for applications, for the group, for what it missed, for a whole copy. */
-export interface NodePorts {
+interface NodePorts {
 	sql: number;
 	group: number;
 	missed: number;

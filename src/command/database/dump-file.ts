@@ -7,11 +7,11 @@ export interface EndMark {
 	rows: Record<string, number>;
 	sha256: string;
 }
-export const BEGIN = '-- uncinus backup 1';
+const BEGIN = '-- uncinus backup 1';
 const END = '-- uncinus end ';
 
 /** Lines of a stream, cut at line feeds only: a text may hold every other kind of break. */
-export async function* linesOf(source: AsyncIterable<Buffer>): AsyncGenerator<Buffer> {
+async function* linesOf(source: AsyncIterable<Buffer>): AsyncGenerator<Buffer> {
 	let rest: Buffer[] = [];
 	for await (const chunk of source) {
 		let from = 0;

@@ -13,8 +13,8 @@ export interface SoundFile extends Sound {
 	seconds: number;
 }
 
-export const LONGEST_S = 60;
-export const RATE_LIMITS = [8000, 192000] as const;
+const LONGEST_S = 60;
+const RATE_LIMITS = [8000, 192000] as const;
 
 /** @throws InputFault for everything that is known not to be usable before any sound is read */
 function checkHead(h: WavHead): void {

@@ -9,9 +9,9 @@ export const BITE_HEAVY_UM = 51;
 /** Four tenths of a thousandth of an inch: diamond and boron nitride are trued in small bites. */
 export const SUPERABRASIVE_HEAVY_UM = 10.2;
 /** Feed of a diamond roll per turn of the wheel. */
-export const FEED_STOP_UM = 5.1;
-export const FEED_HEAVY_UM = 2;
-export const FEED_LIGHT_UM = 0.1;
+const FEED_STOP_UM = 5.1;
+const FEED_HEAVY_UM = 2;
+const FEED_LIGHT_UM = 0.1;
 
 /** Whether the grain is diamond or boron nitride. */
 export const isSuperabrasive = (abrasive: string): boolean => abrasive === 'cbn' || abrasive === 'diamond';

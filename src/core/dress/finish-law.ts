@@ -16,7 +16,8 @@ export interface FinishFit {
 /** Chip thickness at which C is told, so that C and x hardly depend on each other. */
 export const REFERENCE_THICKNESS_UM = 0.1;
 /** Exponent, scatter and degrees of freedom before any trial cut. */
-export const [PRIOR_X, PRIOR_SCALE, PRIOR_DOF] = [0.3, 0.12, 4];
+export const [PRIOR_X, PRIOR_SCALE] = [0.3, 0.12];
+const PRIOR_DOF = 4;
 /** How unsure the constant and the exponent are before any trial cut, as logarithms. */
 export const [UNSURE_C, UNSURE_X] = [0.35, 0.15];
 

@@ -10,7 +10,7 @@ export interface Nib {
 const SLACK = 1 + 1e-9;
 
 /** Where the tracks fall over one lead, in order, in um from the first. */
-export function tracks(nib: Nib, leadUm: number): number[] {
+function tracks(nib: Nib, leadUm: number): number[] {
 	return Array.from({ length: nib.points }, (_, i) => (i * nib.pitchUm) % leadUm).sort((a, b) => a - b);
 }
 

@@ -6,7 +6,7 @@ const RAD = Math.PI / 180;
 /** A bite under this share of the asked one rubs instead of cutting (guideline). */
 export const LEAST_BITE = 0.2;
 
-export type BiteState = 'none' | 'dull' | 'partly-dull' | 'even';
+type BiteState = 'none' | 'dull' | 'partly-dull' | 'even';
 
 /**
  * What a segment gets of a shift straight in: at a flank of p from the axis a cos p, at a wall nothing; and the shift along the axis

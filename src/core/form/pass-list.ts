@@ -1,6 +1,6 @@
 import { SLACK, ceilCount } from '../numeric/rounding.js';
 
-export interface Pass {
+interface Pass {
 	kind: 'rough' | 'finish' | 'spark-out';
 	depthUm: number;
 	/** What is left above the form after it. */

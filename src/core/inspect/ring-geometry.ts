@@ -18,7 +18,7 @@ export const RING_FIELDS = [
 
 const LARGEST_BORE_RATIO = 0.6;
 const THICKEST = 0.6;
-export const THICK = 0.4;
+const THICK = 0.4;
 
 export interface Ring {
 	diameterMm: number;

@@ -38,7 +38,7 @@ export class LineCutter {
 	}
 }
 
-export type StreamState = 'waiting' | 'reading' | 'rubbish' | 'wrong-unit' | 'stuck';
+type StreamState = 'waiting' | 'reading' | 'rubbish' | 'wrong-unit' | 'stuck';
 export interface Heard {
 	state: StreamState;
 	value: number | null;

@@ -32,7 +32,7 @@ const seen = <const N extends string>(name: N, about: string) => yesNo(name, abo
 const runout = <const N extends string>(name: N, about: string) => um(name, about, from0(5000));
 
 /** Why something ran into something. */
-export const CAUSES = [
+const CAUSES = [
 	'work-not-held',
 	'wrong-dial-way',
 	'wrong-offset',

@@ -18,7 +18,6 @@ import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
 
 const step = <const N extends string>(name: N, about: string) => yesNo(name, about, { required: true });
-export const GLUE_STEPS = ['scuffed', 'degreased', 'mixed', 'coated', 'spread'] as const;
 const WEAKEST = 2;
 const GOOD = 4;
 

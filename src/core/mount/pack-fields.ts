@@ -22,7 +22,7 @@ const um = <const N extends string, const M extends Options>(name: N, about: str
 const radius = <const N extends string>(name: N, about: string) => mmField(name, about, from0(500));
 
 /** What the presetter and the dial said of one wheel, and which state of it was confirmed. */
-export const MEASURED = group('measured', 'At the presetter', [
+const MEASURED = group('measured', 'At the presetter', [
 	mmField('rimBackMm', 'From the shoulder', { ...between(-500, 2000), required: true, label: 'Rim back' }),
 	mmField('rimFrontMm', 'From the shoulder', { ...between(-500, 2000), required: true, label: 'Rim front' }),
 	mm('diameterMm', 1000, 'Across', { required: true }),
@@ -109,5 +109,5 @@ export const PACK_FIELDS = [
 	}),
 	list('items', 'In order', PACK_ITEM, { required: true, maxItems: 40, label: 'Stack from the shoulder' })
 ] as const;
-export type PackInput = Values<typeof PACK_FIELDS>;
+type PackInput = Values<typeof PACK_FIELDS>;
 export type PackItem = PackInput['items'][number];

@@ -20,7 +20,7 @@ import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
 
 /** Stiffness in GPa and density in kg/m3, typical values. */
-export const QUILL_MATERIALS = {
+const QUILL_MATERIALS = {
 	steel: [206, 7850],
 	carbide: [560, 14500],
 	'heavy-tungsten': [340, 17500]

@@ -25,16 +25,9 @@ const MARKS = [
 const ORDER_COST = 0.002;
 const ALIKE = 0.01;
 
-export const CHATTER_SOURCES = [
-	'wheel-rpm',
-	'wheel-harmonic',
-	'roll-lobes',
-	'roll-beat',
-	'work-rpm',
-	'known'
-] as const;
+type ChatterSource = 'wheel-rpm' | 'wheel-harmonic' | 'roll-lobes' | 'roll-beat' | 'work-rpm' | 'known';
 interface Source {
-	code: (typeof CHATTER_SOURCES)[number];
+	code: ChatterSource;
 	name: string | null;
 	order: number;
 	frequencyHz: number;

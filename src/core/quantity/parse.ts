@@ -3,7 +3,7 @@ import { ASKED_BACK_UNDER, CORE_UNITS, type CoreUnit, WRITTEN } from './units.js
 
 export type System = 'mm' | 'inch';
 /** A way in which a doubtful number may be meant: as it would be written, and what it comes to. */
-export interface Meant {
+interface Meant {
 	text: string;
 	says: string;
 }

@@ -1,7 +1,7 @@
 import type { Unit } from '../calculation/fields.js';
 
 /** The one place that knows inches. Every unit a person may write, as a factor to the core unit of its kind. */
-export type Kind =
+type Kind =
 	| 'length'
 	| 'speed'
 	| 'feed'

@@ -129,7 +129,7 @@ export interface Companion {
 	look: Found | null;
 	ring: Found | null;
 }
-export interface Found {
+interface Found {
 	id: number;
 	verdict: Verdict;
 	mayProceed: boolean;

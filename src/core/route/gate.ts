@@ -1,6 +1,6 @@
 import type { Verdict } from '../calculation/verdict.js';
 
-export type LineState = 'ok' | 'now' | 'open' | 'caution' | 'stop';
+type LineState = 'ok' | 'now' | 'open' | 'caution' | 'stop';
 
 /** One line of a gate: what must hold, its value against its limit, and the record it comes from. */
 export interface GateLine {
@@ -16,7 +16,7 @@ export interface GateLine {
 }
 
 /** What a line is met by: a step as recorded, or one part of it. */
-export interface Proof {
+interface Proof {
 	id: number;
 	step: string;
 	verdict: Verdict;

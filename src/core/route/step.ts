@@ -3,7 +3,7 @@ import { mm, over0 } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
 import type { Field, Values } from '../calculation/fields.js';
 import { withLimits } from '../calculation/limits.js';
-import { type Reason, type Verdict, worst } from '../calculation/verdict.js';
+import { type Reason, type Verdict } from '../calculation/verdict.js';
 import type { Effect, EventKind } from './effect.js';
 import type { Guidelines, SetupFacts, StationId, WheelFacts } from './facts.js';
 
@@ -32,8 +32,6 @@ export const alone = <O extends object>(main: Computed<O>): Result<O> => ({ main
 export const all = (result: Result): Computed[] => [result.main, ...result.beside];
 /** Every finding of a step. */
 export const findingsOf = (result: Result): Reason[] => all(result).flatMap((c) => c.output.reasons ?? []);
-/** A step is as bad as the worst of its parts. */
-export const verdictOf = (result: Result): Verdict => worst(all(result).map((c) => c.output.verdict ?? 'ok'));
 /** What a calculation came to within a step; null where the step did not make it. */
 export function outputOf<O extends object>(
 	result: Result | null,

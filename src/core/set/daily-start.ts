@@ -23,7 +23,7 @@ import { position } from './dial.js';
 /** A stop stands at its place within this. */
 const STOP_WITHIN_MM = 5;
 
-export const DAILY_CHECKS = [
+const DAILY_CHECKS = [
 	yesNo('guardClosed', 'Whole, and latched', { label: 'Guard closed' }),
 	yesNo('dresserReturned', 'Off the chuck, in its place', { label: 'Dresser returned' }),
 	yesNo('magnetHolds', 'A test piece cannot be pushed', { label: 'Magnet holds' }),

@@ -8,7 +8,7 @@ import { MOUNT_FIELDS } from './mount.js';
 import { PERSON_FIELDS } from './person.js';
 
 /** Block sets: their blocks as one list of sizes. */
-export const BLOCK_SET_FIELDS = [
+const BLOCK_SET_FIELDS = [
 	CODE,
 	text('grade', 'From its box', { required: true, maxLength: 20, label: 'Grade' }),
 	list('blocksMm', 'Sizes in the box', mm('blockMm', 'One block', { ...over0(1000), required: true }), {

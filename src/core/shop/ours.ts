@@ -23,7 +23,7 @@ export interface OursOf {
 	tauS: Ours | null;
 }
 /** So many are enough (guideline). */
-export const ENOUGH = 5;
+const ENOUGH = 5;
 /** A time constant is fitted through many readings each time: fewer are enough. */
 export const ENOUGH_FITS = 3;
 

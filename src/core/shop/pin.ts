@@ -1,6 +1,6 @@
 /** Long enough that guessing with growing waits takes years. */
-export const PIN_LEAST = 6;
-export const PIN_MOST = 12;
+const PIN_LEAST = 6;
+const PIN_MOST = 12;
 /** Tried first by everybody who guesses. */
 const COMMON: readonly string[] = [
 	'112233',

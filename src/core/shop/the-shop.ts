@@ -1,5 +1,5 @@
 import { choice, text, yesNo } from '../calculation/field/index.js';
-import type { Field, Values } from '../calculation/fields.js';
+import type { Field } from '../calculation/fields.js';
 
 /** What the shop says of itself. */
 export const THE_SHOP_FIELDS = [
@@ -23,4 +23,3 @@ export const THE_SHOP_FIELDS = [
 		label: 'Morning sheet is asked for'
 	})
 ] as const satisfies readonly Field[];
-export type TheShopValues = Values<typeof THE_SHOP_FIELDS>;

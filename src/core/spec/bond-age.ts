@@ -16,7 +16,7 @@ export interface Aged {
 	/** The shop's own shelf life; never more than what the bond keeps. */
 	shelfMonths?: number | null;
 }
-export type AgeCode = 'expired' | 'past-its-date' | 'no-date';
+type AgeCode = 'expired' | 'past-its-date' | 'no-date';
 export interface Age {
 	/** The last day of use; the day itself still counts. */
 	expiresOn: string | null;

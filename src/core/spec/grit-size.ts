@@ -17,7 +17,7 @@ import {
 const NARROW = SIEVE_SIZES.filter((s) => !s.wide);
 
 /** The narrow sieve size whose mean is nearest on a log scale, the smaller code on a tie. */
-export function nearestSieve(grainUm: number): SieveSize {
+function nearestSieve(grainUm: number): SieveSize {
 	const distance = (s: SieveSize) => Math.abs(Math.log(meanOf(s) / grainUm));
 	return [...NARROW].sort((a, b) => distance(a) - distance(b) || a.code - b.code)[0]!;
 }

@@ -36,7 +36,7 @@ export function checkCandidates(candidates: Candidate[]): void {
 }
 
 /** What may rule a wheel out, in the order it is told. */
-export const EXCLUSIONS = [
+const EXCLUSIONS = [
 	'quarantined',
 	'scrapped',
 	'expired',

@@ -28,7 +28,7 @@ const structure = whole('structure', 'Structure number', from0(16));
 const bond = text('bond', 'Bond letters', { maxLength: 4 });
 
 /** One wheel that is ranked, as the shop keeps it. */
-export const CANDIDATE_FIELD = group(
+const CANDIDATE_FIELD = group(
 	'wheel',
 	'A wheel',
 	[

@@ -7,7 +7,7 @@ export interface SectionPart {
 	points: Point[];
 }
 /** A size with the place on the section it belongs to. `known` is false where it had to be assumed. */
-export interface SectionLabel {
+interface SectionLabel {
 	letter: string;
 	valueMm: number | null;
 	at: Point;

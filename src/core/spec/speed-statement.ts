@@ -23,7 +23,7 @@ const SLIPS: readonly (readonly [string, number])[] = [
 const WITHIN = 0.03;
 
 /** The slip whose ratio lies nearest, when it lies near enough. */
-export function likelySlip(ratio: number): string | null {
+function likelySlip(ratio: number): string | null {
 	if (ratio <= 0) return null;
 	const [name, listed] = [...SLIPS].sort(
 		(a, b) => Math.abs(Math.log(ratio / a[1])) - Math.abs(Math.log(ratio / b[1]))

@@ -74,7 +74,7 @@ export const chose = (f: SetupFacts, method: string, more: Record<string, unknow
 	did(f, 'dress', 'method', { seen: 'just-trued', method, ...more });
 
 /** What is entered at the first setting of each way when nothing is wrong. */
-export const GOOD_SETTINGS: Readonly<Record<string, readonly [string, Record<string, unknown>][]>> = {
+const GOOD_SETTINGS: Readonly<Record<string, readonly [string, Record<string, unknown>][]>> = {
 	cluster: [
 		['position', { offsetMm: -6, dragAngleDeg: 12 }],
 		['cluster', { depthUm: 20, passes: 2, dryPasses: 0 }]

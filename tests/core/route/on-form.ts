@@ -11,7 +11,7 @@ import { Evidence } from '../../../src/core/route/evidence.js';
 import { did, worked, setup } from '../../shared/setup-in-memory.js';
 
 /** What a toolroom and a creep-feed shop put forms on with. */
-export const FORM_DRAWER: readonly DresserFacts[] = [
+const FORM_DRAWER: readonly DresserFacts[] = [
 	{ id: 1, code: 'D-9', kind: 'single-point', tipRadiusUm: 200, tipAngleDeg: 60, turnEvery: 20 },
 	{ id: 2, code: 'SF-1', kind: 'sine-fixture', pinDistanceMm: 100, tipRadiusUm: 250 },
 	{ id: 3, code: 'RF-1', kind: 'radius-fixture', faceToCentreMm: 45.72, tipRadiusUm: 250 },

@@ -12,7 +12,7 @@ import { pushedSwing } from '../spins/pushed.js';
 import { Roll, type StandModel, bottomOf, phiOf } from '../stand-physics.js';
 
 /** One round at the practice stand: everything in it follows from its seed. */
-export const settingsOf = (seed: number): SpinSettings => ({
+const settingsOf = (seed: number): SpinSettings => ({
 	seed,
 	wheels: 1,
 	gradeMmPerS: 2.5,

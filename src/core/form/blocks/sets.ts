@@ -1,5 +1,5 @@
 /** Sizes are counted in 10 nm, in which metric and inch blocks are both whole. */
-export const UNITS_PER_MM = 100_000;
+const UNITS_PER_MM = 100_000;
 const UNITS_PER_INCH = 2_540_000;
 /** A height in units. @example unitsOf(1.0005) // 100050 */
 export const unitsOf = (mm: number): number => Math.round(mm * UNITS_PER_MM);

@@ -1,10 +1,10 @@
 import { InputFault } from '../../calculation/fault.js';
 import type { Point } from '../profile/segment.js';
 
-export const LEAST_POINTS = 5;
+const LEAST_POINTS = 5;
 
 /** Points out of a table z,x; a first line without numbers is a heading; semicolons or tabs allow decimal commas. @throws InputFault `bad-number` on `csv` */
-export function pointsOfTable(csv: string): Point[] {
+function pointsOfTable(csv: string): Point[] {
 	const lines = csv.split(/\r\n|\n|\r/).map((l) => l.trim());
 	const out: Point[] = [];
 	lines.forEach((line, i) => {

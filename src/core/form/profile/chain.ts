@@ -17,7 +17,7 @@ import {
 } from './segment.js';
 
 const MOST_MM = 5000;
-export const MOST_SEGMENTS = 500;
+const MOST_SEGMENTS = 500;
 const LEAST_LENGTH_MM = 1e-6;
 /** Of a turn at a joint: less is smooth. */
 const SHARP_DEG = 0.5;

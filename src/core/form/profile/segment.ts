@@ -2,7 +2,7 @@
  * The section of a wheel's face as a chain of lines and arcs. `z` runs along the wheel's axis from left to right, `x` is the depth
  * into the wheel from its rim: abrasive lies at larger x, air at smaller x. All lengths in mm, angles in radians.
  */
-export interface Line {
+interface Line {
 	kind: 'line';
 	z0Mm: number;
 	x0Mm: number;
@@ -25,7 +25,7 @@ export const startOf = (s: Segment): Point => ({ zMm: s.z0Mm, xMm: s.x0Mm });
 export const endOf = (s: Segment): Point => ({ zMm: s.z1Mm, xMm: s.x1Mm });
 export const chordOf = (s: Segment): number => Math.hypot(s.z1Mm - s.z0Mm, s.x1Mm - s.x0Mm);
 /** Angles grow along a convex arc and fall along a concave one. */
-export const senseOf = (a: Arc): 1 | -1 => (a.side === 'convex' ? 1 : -1);
+const senseOf = (a: Arc): 1 | -1 => (a.side === 'convex' ? 1 : -1);
 
 /** Middle of an arc: beside its chord, towards the abrasive for a convex one. */
 export function centreOf(a: Arc): Point {

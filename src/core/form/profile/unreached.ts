@@ -6,7 +6,7 @@ import type { OffsetPath } from './offset-path.js';
 export const distanceTo = (s: Segment, p: Point): number => footOn(s, p).distance;
 
 /** Looks a chain up by place, so that only what lies near a point is measured. */
-export function nearestTo(chain: readonly Segment[]) {
+function nearestTo(chain: readonly Segment[]) {
 	const starts = chain.map((s) => s.z0Mm);
 	/** The longest stretch along z, and how far an arc bulges beyond its ends. */
 	const widest = chain.reduce((w, s) => Math.max(w, Math.abs(s.z1Mm - s.z0Mm)), 0);

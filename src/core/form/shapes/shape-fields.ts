@@ -1,7 +1,7 @@
 import { between, choice, deg, from0, mm, over0, text, whole } from '../../calculation/field/index.js';
 import type { Values } from '../../calculation/fields.js';
 
-export const SHAPES = [
+const SHAPES = [
 	'flat',
 	'single-angle',
 	'double-angle',

@@ -42,7 +42,7 @@ export interface RingResult {
 	reasons: Reason[];
 }
 /** What a drawing of the recording needs beside the result. */
-export interface Trace {
+interface Trace {
 	segments: [number, number][];
 	taps: Spectrum[];
 	average: Spectrum;
@@ -54,7 +54,3 @@ export interface Heard {
 	result: RingResult;
 	trace: Trace | null;
 }
-
-/** Limits of Q by bond: hard bonds sing, organic ones hum. */
-export const qLimits = (bond: string): { clearQ: number; dullQ: number } =>
-	bond === 'vitrified' || bond === 'silicate' ? { clearQ: 120, dullQ: 50 } : { clearQ: 40, dullQ: 15 };

@@ -8,7 +8,7 @@ import { type Group, type Spectrum, findPeaks, groupPeaks } from './peaks.js';
 import { prepare } from './prepare.js';
 import { noteNear, tapSpectra } from './tap-spectra.js';
 
-export type { Heard, ListenSettings, Note, Ring, RingResult, Trace } from './heard.js';
+export type { Heard, ListenSettings, Ring, RingResult } from './heard.js';
 
 /** Limits of Q by bond: hard bonds sing, organic ones hum. */
 export const qLimits = (bond: string): { clearQ: number; dullQ: number } =>

@@ -10,7 +10,7 @@ export interface RingPicture {
 	/** The averaged notes over the whole band, in decibels below the strongest. */
 	band: { hz: number; db: number }[];
 }
-export interface TapPicture {
+interface TapPicture {
 	atS: number;
 	notes: { hz: number; db: number }[];
 	decay: { s: number; db: number }[];

@@ -14,7 +14,7 @@ export const withDeadlines = (given: boolean): void => {
 export const deadlines = (): boolean => on;
 
 /** No answer in time: the connection is given up, whatever comes of it. */
-export class Late extends Error {
+class Late extends Error {
 	readonly code = 'LATE';
 	constructor(seconds: number) {
 		super(`No answer within ${seconds} s.`);
@@ -23,7 +23,7 @@ export class Late extends Error {
 }
 
 /** The work, or Late after so many seconds, with what is done about it then. */
-export async function within<T>(seconds: number, work: Promise<T>, late: () => void): Promise<T> {
+async function within<T>(seconds: number, work: Promise<T>, late: () => void): Promise<T> {
 	if (!on) return work;
 	let timer: ReturnType<typeof setInterval> | undefined;
 	const end = new Promise<never>((_, fail) => {

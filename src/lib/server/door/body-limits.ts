@@ -15,7 +15,7 @@ const MOST: Readonly<Record<string, number>> = {
 };
 export const MOST_JSON = 512 * KB;
 
-export const mostBytes = (route: string | null): number => MOST[route ?? ''] ?? MOST_JSON;
+const mostBytes = (route: string | null): number => MOST[route ?? ''] ?? MOST_JSON;
 
 /** Why a body is not even read: it does not say how long it is, or says more than its route takes. Null when it may be read. */
 export function tooMuch(

@@ -65,7 +65,7 @@ const keysOf = (fields: readonly Field[]): Record<string, Joi.Schema> =>
 
 const made = new WeakMap<readonly Field[], Joi.ObjectSchema>();
 /** The schema of a field list, made once. What no field names is left out of what is kept. */
-export function joiFor(fields: readonly Field[]): Joi.ObjectSchema {
+function joiFor(fields: readonly Field[]): Joi.ObjectSchema {
 	const known = made.get(fields);
 	if (known) return known;
 	const schema = Joi.object(keysOf(fields))

@@ -6,7 +6,7 @@ const FOREIGN: readonly string[] = ['__proto__', 'constructor', 'prototype'];
 export const DEEPEST = 30;
 
 /** As many named values as no group the shop keeps ever has; looking through more would hold others up. */
-export const MOST_NAMES = 1000;
+const MOST_NAMES = 1000;
 
 /** Half of a character: no text holds it, and nothing could be kept of it. */
 const HALF = /\p{Surrogate}/u;

@@ -52,7 +52,7 @@ export async function giveOneTimePin(name: string, user: User): Promise<string> 
 }
 
 /** @throws InputFault when it may not be a PIN */
-export function checkNewPin(pin: unknown, field = 'newPin'): string {
+function checkNewPin(pin: unknown, field = 'newPin'): string {
 	const text = typeof pin === 'string' ? pin.trim() : '';
 	if (!text) throw new InputFault(field, 'missing', 'Type the new PIN.');
 	const fault = pinFault(text);

@@ -5,7 +5,7 @@ import { hashPin, isPin } from './pins.js';
 import { openSession } from './sessions.js';
 import { lookedAt, waitWords } from './tries.js';
 
-export type Role = 'machinist' | 'lead' | 'viewer';
+type Role = 'machinist' | 'lead' | 'viewer';
 export interface User {
 	id: number;
 	name: string;

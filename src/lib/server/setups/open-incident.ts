@@ -16,7 +16,7 @@ import { incidentRecord } from './incident-record.js';
 import { openIncidentOf } from './incidents.js';
 import { loadSetup } from './setups.js';
 
-export interface Report {
+interface Report {
 	event: string;
 	injury: boolean;
 	madeSafe: boolean;

@@ -10,7 +10,7 @@ import type { User } from '../people/sign-in.js';
 import { insertWheels } from './add-wheels.js';
 
 const CHUNK = 500;
-export const MOST_WHEELS = 100_000;
+const MOST_WHEELS = 100_000;
 
 /** The numbers of a list that are on the rack already. */
 export async function knownNumbers(numbers: readonly string[]): Promise<string[]> {

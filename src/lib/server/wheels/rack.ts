@@ -38,7 +38,7 @@ export interface RackPage {
 	total: number;
 	pages: number;
 }
-export const RACK_PAGE = 50;
+const RACK_PAGE = 50;
 /** Matches are counted up to here. */
 export const COUNTED = 1000;
 

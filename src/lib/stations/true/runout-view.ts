@@ -4,7 +4,7 @@ import type { runout } from '$core/true/runout';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 
 export type RunoutOut = OutputOf<typeof runout>;
-export const blank = (n: number): string[] => Array.from({ length: n }, () => '');
+const blank = (n: number): string[] => Array.from({ length: n }, () => '');
 /** At least so many empty places to read into. */
 export function withPlaces<L extends readonly Field[]>(entry: Entry<L>, n = 12): Entry<L> {
 	if (readingsOf(entry).length < 8) entry.typed.readingsUm = blank(n);

@@ -6,7 +6,7 @@ import { defineStep, without } from '../../step.js';
 import { BRIEF_FIELDS, type BriefFacts, adviseFor } from './steps.js';
 
 /** The job itself: where and how it is worked stays. */
-export const JOB_FIELDS = without(BRIEF_FIELDS, 'machineId', 'route', 'units');
+const JOB_FIELDS = without(BRIEF_FIELDS, 'machineId', 'route', 'units');
 const NAMES: readonly (keyof BriefFacts)[] = ['part', 'quantity'];
 
 /** Fields in which one telling of a job differs from another. */

@@ -51,7 +51,7 @@ export const againStep = defineStep({
 
 type Again = Recorded<Values<typeof againStep.fields>>;
 /** Whether it came out right: heard even, no burn, no chatter, sounds normal. */
-export const cameOutRight = ({ entered: e }: Again): boolean =>
+const cameOutRight = ({ entered: e }: Again): boolean =>
 	e.soundEven && !e.burnSeen && !e.chatterSeen && e.soundNormal;
 
 /** A dress after the release is not evidence for grinding until it came out right. */

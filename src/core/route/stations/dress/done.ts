@@ -43,7 +43,7 @@ interface Sizes {
 }
 
 /** The wheel of the setup that was dressed: the leading one, or another one of its pack. @throws InputFault `unknown-choice` */
-export function dressedWheel(facts: SetupFacts, number: string | null): WheelFacts {
+function dressedWheel(facts: SetupFacts, number: string | null): WheelFacts {
 	const lead = wheelOf(facts);
 	if (!number || number === lead.number) return lead;
 	const other = facts.companions.find((c) => c.wheel.number === number)?.wheel;
@@ -53,7 +53,7 @@ export function dressedWheel(facts: SetupFacts, number: string | null): WheelFac
 }
 
 /** What was measured afterwards can be: nothing grew, nothing is gone. @throws InputFault */
-export function checkSizes(facts: SetupFacts, v: Sizes): void {
+function checkSizes(facts: SetupFacts, v: Sizes): void {
 	const w = dressedWheel(facts, v.wheelNumber);
 	checkDiameter({ wheel: w }, v.diameterAfterMm);
 	const grown = (field: 'rimDepthAfterMm' | 'widthAfterMm', before: number | null, what: string) => {

@@ -31,7 +31,7 @@ export function cutOf(facts: SetupFacts): { depthUm: number; workMps: number; kn
 }
 
 /** Like a wheel of this size on flat work. */
-export function equivalentMm(facts: SetupFacts): number {
+function equivalentMm(facts: SetupFacts): number {
 	const ds = wheelOf(facts).diameterMm;
 	const dw = facts.brief.workDiameterMm;
 	const mode = modeOf(facts.brief.operation);

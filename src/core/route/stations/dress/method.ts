@@ -16,7 +16,7 @@ import { excludedWords } from './words.js';
 import { bondOfWheel } from './wheel.js';
 
 /** What is seen, heard or felt, and what the dress is for because of it. */
-export const SEEN = {
+const SEEN = {
 	'just-trued': 'open',
 	'runs-out': 'true',
 	dull: 'open',
@@ -28,7 +28,7 @@ export const SEEN = {
 export type Seen = keyof typeof SEEN;
 
 /** What the dress is for. A single layer is cleaned at the most; diamond and boron nitride come straight by truing only. */
-export function purposeOf(facts: SetupFacts, seen: Seen): Purpose {
+function purposeOf(facts: SetupFacts, seen: Seen): Purpose {
 	const w = wheelOf(facts);
 	if (coarseBond(w.bondFamily ?? '') === 'plated') return 'clean';
 	const hard = isSuperabrasive(abrasiveGroup(w.family ?? 'alumina'));

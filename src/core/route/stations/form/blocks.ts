@@ -36,7 +36,7 @@ interface Stacked {
 const same = (a: number, b: number): boolean => Math.abs(a - b) < 1e-5;
 
 /** The tray by its code. @throws InputFault `unknown-choice` */
-export function trayOf(facts: SetupFacts, code: string): SetupFacts['trays'][number] {
+function trayOf(facts: SetupFacts, code: string): SetupFacts['trays'][number] {
 	if (!code) throw new InputFault('trayCode', 'missing', 'Tray is missing. Pick yours.');
 	const tray = facts.trays.find((t) => t.code === code);
 	if (!tray)

@@ -7,7 +7,7 @@ import { type Form, formThere } from './made.js';
 import { toolFor } from './tool-for.js';
 
 /** What of the wheel the passes of a form are planned from. */
-export function wheelForPasses(facts: SetupFacts, form: Form) {
+function wheelForPasses(facts: SetupFacts, form: Form) {
 	const w = wheelOf(facts);
 	const face = surfaceOf(w) === 'face';
 	return {

@@ -19,7 +19,7 @@ export function swingOf(arc: Segment & { kind: 'arc' }): { fromDeg: number; toDe
 }
 
 /** What is asked of a swing, whatever blocks are taken for it. */
-export const SWING_FIELDS = [
+const SWING_FIELDS = [
 	...pick(
 		radiusSetting.fields,
 		'method',

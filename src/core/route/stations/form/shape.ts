@@ -15,7 +15,7 @@ import { toolFor } from './tool-for.js';
 import { FORM_WAY_NAMES, type FormWay, dressersForWay, whyNotDresser, whyNotWay } from './way.js';
 
 /** The abrasive a form may use, as a wheel of that least diameter: a cup loses depth of rim, not diameter. */
-export function leastDiameterMm(w: WheelFacts): number | null {
+function leastDiameterMm(w: WheelFacts): number | null {
 	const layer = w.rimDepthMm === null ? 0 : w.diameterMm - 2 * w.rimDepthMm;
 	const least = surfaceOf(w) === 'face' ? layer : Math.max(w.minDiameterMm, layer);
 	return least > 0 && least < w.diameterMm ? least : null;

@@ -24,7 +24,7 @@ import { scheduleOf } from './loop.js';
 import { mayRunAbove } from './makers-word.js';
 
 /** The marked surface speed, or what the marked rpm amounts to on the new wheel. */
-export function ratedMpsOf(facts: Pick<SetupFacts, 'wheel'>): number {
+function ratedMpsOf(facts: Pick<SetupFacts, 'wheel'>): number {
 	const w = wheelOf(facts);
 	return w.ratedMps ?? surfaceSpeedMps(w.newDiameterMm, w.ratedRpm ?? 0);
 }

@@ -90,7 +90,7 @@ export function rankFor(
 }
 
 /** What is worked out about a wheel when it is taken: its marking read, its speed on this spindle, its shape, its concentration. */
-export function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
+function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
 	const marking = compute(facts, parseMarking, { text: w.marking });
 	const list: Computed[] = [
 		marking,
