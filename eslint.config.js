@@ -11,6 +11,7 @@ const only = (files, group, message) => ({
 
 const SERVER = ['$lib/server/*', '**/lib/server/**'];
 const STATIONS = ['$lib/stations/*', '**/lib/stations/**'];
+const TOOLS = ['**/tools/**'];
 const FEATURES = ['$lib/features/*', '**/lib/features/**'];
 /** What knows every station: one import of it in a page and the browser loads them all. */
 const EVERY_STATION = ['$core/route/engine', '$core/route/steps', '$core/route/stations/index'];
@@ -57,6 +58,7 @@ export default ts.config(
 			'**/lib/**',
 			'**/routes/**',
 			'**/command/**',
+			'**/tools/**',
 			'svelte',
 			'svelte/*',
 			'node:*',
@@ -78,12 +80,12 @@ export default ts.config(
 	),
 	only(
 		['src/lib/stations/**', 'src/lib/features/**', 'src/lib/workers/**'],
-		[...SERVER, ...EVERY_STATION, '**/routes/**'],
+		[...SERVER, ...TOOLS, ...EVERY_STATION, '**/routes/**'],
 		'The server and what knows every station never reach the browser; the decision that was taken does.'
 	),
 	only(
 		['src/lib/server/**'],
-		[...STATIONS, ...FEATURES, '$lib/ui/*', '$lib/desk/*', '$lib/drawing/*', '**/routes/**'],
+		[...STATIONS, ...FEATURES, ...TOOLS, '$lib/ui/*', '$lib/desk/*', '$lib/drawing/*', '**/routes/**'],
 		'The server imports from the core only.'
 	),
 	{

@@ -29,6 +29,6 @@ export default {
 				'frame-ancestors': ['none']
 			}
 		},
-		typescript: { config: (c) => ({ ...c, include: [...c.include, '../tests/**/*.ts'] }) }
+		typescript: { config: (c) => ({ ...c, include: [...c.include, '../tests/**/*.ts', '../tools/**/*.ts'] }) }
 	}
 };

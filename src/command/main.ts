@@ -38,7 +38,7 @@ program
 	)
 	.option('--port <port>', 'port of the proxy', '4173')
 	.action((o: { port: string }) =>
-		done(import('./cluster/command.js').then((m) => m.cluster({ port: Number(o.port) })))
+		done(import('../../tools/cluster/command.js').then((m) => m.cluster({ port: Number(o.port) })))
 	);
 program
 	.command('test')
@@ -61,7 +61,7 @@ program
 	)
 	.action((o: { kill?: string; cluster?: boolean; only?: string }) =>
 		done(
-			import('./bench.js').then((m) =>
+			import('../../tools/bench/bench.js').then((m) =>
 				o.cluster ? m.benchCluster() : o.kill ? m.benchKills(Number(o.kill)) : m.bench(o.only)
 			)
 		)

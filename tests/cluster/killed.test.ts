@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { clusterTrial } from '../../src/command/cluster/trial.js';
+import { clusterTrial } from '../../tools/cluster/trial.js';
 
 describe('a cluster killed piece by piece while eight people record', () => {
 	it('loses nothing it acknowledged and keeps nothing twice; two people on one setup never both win; what returns catches up', async () => {

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { killTrial } from '../../src/command/kills.js';
+import { killTrial } from '../../tools/trial/kills.js';
 
 describe('killed while eight people record', () => {
 	it('five times: the database, the application, both; nothing acknowledged is lost, nothing is there twice', async () => {

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { proxyConfig } from '../../src/command/cluster/proxy.js';
+import { proxyConfig } from '../../tools/cluster/proxy.js';
 
 describe('the proxy before two applications', () => {
 	it('asks each for its health, under the name people type, and sends to whichever answers', () => {

@@ -168,3 +168,101 @@ type Present<F> = F extends { required: true } ? true : F extends { default: unk
 export type Values<L extends readonly Field[]> = {
 	[F in L[number] as F['name']]: Present<F> extends true ? Base<F> : Base<F> | null;
 };
+
+/** How names end, with the unit that means; the longer before the shorter. */
+const NAME_UNITS: readonly (readonly [RegExp, Unit])[] = [
+	[/MmPerSPerGmm$/, 'mm/s/gmm'],
+	[/Mm3PerMinPerA$/, 'mm3/min/A'],
+	[/LPerMinMm$/, 'l/min/mm'],
+	[/LPerMinKw$/, 'l/min/kW'],
+	[/LPerMin$/, 'l/min'],
+	[/Mm3PerMin$/, 'mm3/min'],
+	[/Mm3PerS$/, 'mm3/s'],
+	[/MmPerMin$/, 'mm/min'],
+	[/MPerMin$/, 'm/min'],
+	[/MmPerDay$/, 'mm/day'],
+	[/MmPerS2$/, 'mm/s2'],
+	[/MmPerS$/, 'mm/s'],
+	[/MmPerM$/, 'mm/m'],
+	[/UmPerS$/, 'um/s'],
+	[/DegPerS$/, 'deg/s'],
+	[/(?<=iffusivity)Mm2PerS$/, 'mm2/s-heat'],
+	[/Mm2PerS$/, 'mm2/s'],
+	[/UmPerMm$/, 'um/mm'],
+	[/KgPerM3$/, 'kg/m3'],
+	[/JPerMm3$/, 'J/mm3'],
+	[/NPerCm2$/, 'N/cm2'],
+	[/NPerUm$/, 'N/um'],
+	[/NPerMm$/, 'N/mm'],
+	[/WPerMK$/, 'W/mK'],
+	[/WPerM2K$/, 'W/m2K'],
+	[/WPerMm$/, 'W/mm'],
+	[/APerMm2$/, 'A/mm2'],
+	[/PerK$/, '1/K'],
+	[/Rpm$/, 'rpm'],
+	[/Mps$/, 'm/s'],
+	[/Sfpm$/, 'sfpm'],
+	[/KgM2$/, 'kgm2'],
+	[/GCm3$/, 'g/cm3'],
+	[/(?:Gmm|^gmm)$/, 'gmm'],
+	[/NmS$/, 'Nms'],
+	[/G[Pp]a$/, 'GPa'],
+	[/MPa$/, 'MPa'],
+	[/Cm3$/, 'cm3'],
+	[/Mm3$/, 'mm3'],
+	[/Mm2$/, 'mm2'],
+	[/Mm$/, 'mm'],
+	[/Um$/, 'um'],
+	[/Deg$/, 'deg'],
+	[/Hrc$/, 'HRC'],
+	[/Hz$/, 'Hz'],
+	[/Bar$/, 'bar'],
+	[/Ohm$/, 'ohm'],
+	[/(?<=[a-z])Carat$/, 'carat'],
+	[/Kg$/, 'kg'],
+	[/Nm$/, 'Nm'],
+	[/(Pct|Percent)$/, '%'],
+	[/(?<=Time|Life|Up|Wanted|Bond)Min$/, 'min'],
+	[/(?<=emperature)C$/, 'C'],
+	[/(?<=Current)A$/, 'A'],
+	[/(?<=[a-z])G$/, 'g'],
+	[/(?<=[a-z])N$/, 'N'],
+	[/(?<=[a-z])W$/, 'W'],
+	[/(?<=[a-z])S$/, 's']
+];
+
+/** What is left of a name without its unit; a speed stays one, whatever it is measured in. */
+function withoutUnit(name: string): string {
+	if (/Speed(?:Rpm|Mps|Sfpm)$/.test(name)) return name.replace(/(?:Rpm|Mps|Sfpm)$/, '');
+	if (/Mps$/.test(name)) return name.replace(/Mps$/, ' speed');
+	const tail = NAME_UNITS.find(([t]) => t.test(name))?.[0];
+	return tail ? name.replace(tail, '') : name;
+}
+
+/** Readable label of a field: the explicit one, or its name in words without the unit. */
+export function labelOf(field: { name: string; label?: string }): string {
+	if (field.label) return field.label;
+	if (field.name === 'gmm') return 'Unbalance';
+	const base = withoutUnit(field.name);
+	const words = (base || field.name)
+		.replace(/([A-Z])/g, ' $1')
+		.toLowerCase()
+		.trim();
+	return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+/** The accepted range of a number in words, for labels and reference tables. */
+export function rangeOf(field: Field): string {
+	if (field.kind === 'choice') return field.choices.join(', ');
+	if (field.kind === 'list') return `${field.minItems ?? 0} to ${field.maxItems ?? 'any number of'} entries`;
+	if (field.kind === 'text') return `up to ${field.maxLength ?? 200} characters`;
+	if (field.kind !== 'number' && field.kind !== 'integer') return '';
+	const low = field.min === undefined ? '' : `${field.minOpen ? 'over' : 'from'} ${field.min}`;
+	const high = field.max === undefined ? '' : `${field.maxOpen ? 'below' : 'to'} ${field.max}`;
+	return [low, high].filter(Boolean).join(' ');
+}
+
+/** The unit a name ends with, as the naming rule has it; none when it ends with none. */
+export function unitOfName(name: string): Unit | undefined {
+	return NAME_UNITS.find(([tail]) => tail.test(name))?.[1];
+}

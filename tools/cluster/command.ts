@@ -1,10 +1,10 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { endChild } from '../application.js';
-import { build } from '../build.js';
-import { DATA } from '../paths.js';
-import { noteRunning, refuseWhileRunning } from '../running.js';
-import { alive, freePort, inWords, say } from '../system.js';
+import { endChild } from '../../src/command/application.js';
+import { build } from '../../src/command/build.js';
+import { DATA } from '../../src/command/paths.js';
+import { noteRunning, refuseWhileRunning } from '../../src/command/running.js';
+import { alive, freePort, inWords, say } from '../../src/command/system.js';
 import { Cluster } from './cluster.js';
 import { inStep, statusOf } from './node.js';
 import { startProxy } from './proxy.js';

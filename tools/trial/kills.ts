@@ -2,12 +2,12 @@ import type { ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { endChild, startApplication } from './application.js';
-import { type PrivateDatabase, startDatabase, stopDatabase } from './database/mariadb.js';
-import { shopOn } from './database/shop-on.js';
-import { copyTemplate } from './database/template.js';
+import { endChild, startApplication } from '../../src/command/application.js';
+import { type PrivateDatabase, startDatabase, stopDatabase } from '../../src/command/database/mariadb.js';
+import { shopOn } from '../../src/command/database/shop-on.js';
+import { copyTemplate } from '../../src/command/database/template.js';
 import { Recording, type Tally, pause } from './recording.js';
-import { alive, freePort, until } from './system.js';
+import { alive, freePort, until } from '../../src/command/system.js';
 
 /** What came of a trial. */
 export interface Trial extends Tally {
@@ -53,7 +53,7 @@ class Ground {
 
 /** Kills database, application or both so many times while eight people record, and counts what is there afterwards. */
 export async function killTrial(kills: number): Promise<Trial> {
-	const { closeDatabase } = await import('../lib/server/db/pool.js');
+	const { closeDatabase } = await import('../../src/lib/server/db/pool.js');
 	const ground = await Ground.make();
 	let stop = (): void => undefined;
 	try {

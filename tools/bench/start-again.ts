@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
-import { freePort } from '../system.js';
-import { addressFromEnvironment } from '../../lib/server/db/hosts.js';
-import { endChild, startApplication } from '../application.js';
+import { freePort } from '../../src/command/system.js';
+import { addressFromEnvironment } from '../../src/lib/server/db/hosts.js';
+import { endChild, startApplication } from '../../src/command/application.js';
 import { medianMs } from './median.js';
 import type { Ratio } from './ratio.js';
 

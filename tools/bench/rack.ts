@@ -1,6 +1,6 @@
-import { importWheels } from '../../lib/server/wheels/rack-import.js';
-import { row, write } from '../../lib/server/db/pool.js';
-import type { User } from '../../lib/server/people/sign-in.js';
+import { importWheels } from '../../src/lib/server/wheels/rack-import.js';
+import { row, write } from '../../src/lib/server/db/pool.js';
+import type { User } from '../../src/lib/server/people/sign-in.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 import { ranking } from './ranking.js';

@@ -1,5 +1,5 @@
 import { chromium } from 'playwright-core';
-import { find } from '../system.js';
+import { find } from '../../src/command/system.js';
 import type { Ratio } from './ratio.js';
 
 /** Frames shown a second on the practice stand while the wheel rolls, in a real browser. */

@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
-import { row, write } from '../../lib/server/db/pool.js';
-import { type LogFilter, logLines } from '../../lib/server/db/log.js';
-import { loadSetup } from '../../lib/server/setups/setups.js';
-import { record } from '../../lib/server/setups/record.js';
-import type { User } from '../../lib/server/people/sign-in.js';
+import { row, write } from '../../src/lib/server/db/pool.js';
+import { type LogFilter, logLines } from '../../src/lib/server/db/log.js';
+import { loadSetup } from '../../src/lib/server/setups/setups.js';
+import { record } from '../../src/lib/server/setups/record.js';
+import type { User } from '../../src/lib/server/people/sign-in.js';
 import { measured } from './answers.js';
 import { addedMb } from './memory.js';
-import { median } from '../../core/numeric/median.js';
+import { median } from '../../src/core/numeric/median.js';
 import type { Ratio } from './ratio.js';
 
 const [SHORT, LONG] = [50, 5000];

@@ -3,9 +3,9 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import mysql, { type RowDataPacket } from 'mysql2/promise';
-import { databaseEnvironment } from '../database/mariadb.js';
-import { Recording, TRIAL_JOB, type Tally, send } from '../recording.js';
-import { until } from '../system.js';
+import { databaseEnvironment } from '../../src/command/database/mariadb.js';
+import { Recording, TRIAL_JOB, type Tally, send } from '../trial/recording.js';
+import { until } from '../../src/command/system.js';
 import { Cluster } from './cluster.js';
 import { inStep, statusOf } from './node.js';
 
@@ -87,7 +87,7 @@ async function counts(cluster: Cluster, i: number): Promise<ClusterTrial['nodes'
  */
 export async function clusterTrial(told: (what: string) => void = () => undefined): Promise<ClusterTrial> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-cluster-'));
-	const { closeDatabase } = await import('../../lib/server/db/pool.js');
+	const { closeDatabase } = await import('../../src/lib/server/db/pool.js');
 	let stop = (): void => undefined;
 	const cluster = await Cluster.start(folder, { withSetups: false });
 	try {
@@ -146,8 +146,8 @@ export async function clusterTrial(told: (what: string) => void = () => undefine
 
 /** Sessions of two people who may record. */
 async function twoPeople(): Promise<string[]> {
-	const { closeDatabase, rows } = await import('../../lib/server/db/pool.js');
-	const { openSession } = await import('../../lib/server/people/sessions.js');
+	const { closeDatabase, rows } = await import('../../src/lib/server/db/pool.js');
+	const { openSession } = await import('../../src/lib/server/people/sessions.js');
 	const who = await rows<{ id: number }>("SELECT id FROM users WHERE name IN ('Mara Okonjo', 'Ines Falk')");
 	const cookies: string[] = [];
 	for (const w of who) cookies.push(`uncinus=${await openSession(w.id)}`);

@@ -2,27 +2,27 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Ratio } from './bench/ratio.js';
-import { benchBalance } from './bench/balance.js';
-import { benchStand } from './bench/stand.js';
-import { benchCalc } from './bench/calc.js';
-import { benchFloor } from './bench/floor.js';
-import { benchHistory, benchLog } from './bench/history.js';
-import { benchPages, cookieOf } from './bench/pages.js';
-import { highestMb } from './bench/memory.js';
-import { benchForm } from './bench/form.js';
-import { benchPatch } from './bench/patch.js';
-import { benchRing } from './bench/ring.js';
-import { benchLongestTask } from './bench/longest-task.js';
-import { benchOperators } from './bench/operators.js';
-import { benchStartAgain } from './bench/start-again.js';
-import { benchRack } from './bench/rack.js';
-import { benchSilence, freeWheel } from './bench/silence.js';
-import { build } from './build.js';
-import { startDatabase } from './database/mariadb.js';
-import { shopOn } from './database/shop-on.js';
-import { endChild, startApplication } from './application.js';
-import { freePort, say } from './system.js';
+import type { Ratio } from './ratio.js';
+import { benchBalance } from './balance.js';
+import { benchStand } from './stand.js';
+import { benchCalc } from './calc.js';
+import { benchFloor } from './floor.js';
+import { benchHistory, benchLog } from './history.js';
+import { benchPages, cookieOf } from './pages.js';
+import { highestMb } from './memory.js';
+import { benchForm } from './form.js';
+import { benchPatch } from './patch.js';
+import { benchRing } from './ring.js';
+import { benchLongestTask } from './longest-task.js';
+import { benchOperators } from './operators.js';
+import { benchStartAgain } from './start-again.js';
+import { benchRack } from './rack.js';
+import { benchSilence, freeWheel } from './silence.js';
+import { build } from '../../src/command/build.js';
+import { startDatabase } from '../../src/command/database/mariadb.js';
+import { shopOn } from '../../src/command/database/shop-on.js';
+import { endChild, startApplication } from '../../src/command/application.js';
+import { freePort, say } from '../../src/command/system.js';
 
 const line = (r: Ratio): string =>
 	`${r.name.padEnd(46)} ${r.value.toFixed(r.value < 10 ? 2 : 1).padStart(8)} ${r.unit.padEnd(8)} ${r.aim.padEnd(22)} ${r.of}`;
@@ -75,7 +75,7 @@ export async function bench(only?: string): Promise<void> {
 		process.once(signal, () => void end().finally(() => process.exit(1)));
 	try {
 		await shopOn(database, true);
-		const { closeDatabase } = await import('../lib/server/db/pool.js');
+		const { closeDatabase } = await import('../../src/lib/server/db/pool.js');
 		await build();
 		const port = await freePort(4373);
 		app = await startApplication(database.address, port, true, true);
@@ -105,7 +105,7 @@ export async function benchKills(times: number): Promise<void> {
 	if (!Number.isInteger(times) || times < 1 || times > 1000)
 		throw new Error(`--kill ${times}: say how often, 1 to 1000.`);
 	await build();
-	const { killTrial } = await import('./kills.js');
+	const { killTrial } = await import('../trial/kills.js');
 	const t = await killTrial(times);
 	const sorted = [...t.recoveryMs].sort((a, b) => a - b);
 	process.stdout.write(
@@ -117,7 +117,7 @@ export async function benchKills(times: number): Promise<void> {
 /** A cluster whose parts are killed while eight record: said, not judged. */
 export async function benchCluster(): Promise<void> {
 	await build();
-	const { clusterTrial } = await import('./cluster/trial.js');
+	const { clusterTrial } = await import('../cluster/trial.js');
 	const t = await clusterTrial(say);
 	process.stdout.write(
 		[

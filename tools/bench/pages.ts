@@ -1,10 +1,10 @@
 import { get } from 'node:http';
 import autocannon from 'autocannon';
 import { chromium } from 'playwright-core';
-import { signIn } from '../../lib/server/people/sign-in.js';
-import { row } from '../../lib/server/db/pool.js';
+import { signIn } from '../../src/lib/server/people/sign-in.js';
+import { row } from '../../src/lib/server/db/pool.js';
 import type { Ratio } from './ratio.js';
-import { find } from '../system.js';
+import { find } from '../../src/command/system.js';
 
 const CONNECTIONS = 50;
 const SECONDS = 6;

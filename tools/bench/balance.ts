@@ -1,8 +1,8 @@
-import { comparePushed } from '../../core/balance/compare-pushed.js';
-import { compareSpins } from '../../core/balance/compare-spins.js';
-import { calculation } from '../../core/calculations.js';
-import { angleOf, len, vec } from '../../core/numeric/angles.js';
-import { mulberry32 } from '../../core/numeric/random.js';
+import { comparePushed } from '../../src/core/balance/compare-pushed.js';
+import { compareSpins } from '../../src/core/balance/compare-spins.js';
+import { calculation } from '../../src/core/calculations.js';
+import { angleOf, len, vec } from '../../src/core/numeric/angles.js';
+import { mulberry32 } from '../../src/core/numeric/random.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 

@@ -1,8 +1,8 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { closeTo, unprivileged } from '../database/system-user.js';
-import { find, installPackages, until } from '../system.js';
+import { closeTo, unprivileged } from '../../src/command/database/system-user.js';
+import { find, installPackages, until } from '../../src/command/system.js';
 
 /** How often an application is asked whether it answers, and how many answers change what is thought of it. */
 const CHECK = 'inter 1s fall 2 rise 1';

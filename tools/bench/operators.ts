@@ -1,5 +1,5 @@
 import type { Ratio } from './ratio.js';
-import { Recording, pause } from '../recording.js';
+import { Recording, pause } from '../trial/recording.js';
 
 const MANY = 50;
 const FOR_MS = 12_000;

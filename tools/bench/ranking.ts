@@ -1,6 +1,6 @@
-import { type RackRow, rankMany } from '../../core/spec/rank-many.js';
-import type { JobWish } from '../../core/spec/rank-score.js';
-import { rankRack } from '../../core/spec/rank-rack.js';
+import { type RackRow, rankMany } from '../../src/core/spec/rank-many.js';
+import type { JobWish } from '../../src/core/spec/rank-score.js';
+import { rankRack } from '../../src/core/spec/rank-rack.js';
 import { medianMs } from './median.js';
 import type { Ratio } from './ratio.js';
 

@@ -1,6 +1,6 @@
-import { madeUpRing, soundOf } from '../../core/inspect/ring/conditions.js';
-import { listen, qLimits } from '../../core/inspect/ring/listen.js';
-import { powerOfTwo, plan } from '../../core/numeric/fft.js';
+import { madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
+import { listen, qLimits } from '../../src/core/inspect/ring/listen.js';
+import { powerOfTwo, plan } from '../../src/core/numeric/fft.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 

@@ -1,6 +1,6 @@
 import { type BrowserContext, chromium } from 'playwright-core';
-import { median } from '../../core/numeric/median.js';
-import { find } from '../system.js';
+import { median } from '../../src/core/numeric/median.js';
+import { find } from '../../src/command/system.js';
 import type { Ratio } from './ratio.js';
 
 const SLOWER = 4;

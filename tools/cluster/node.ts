@@ -1,12 +1,17 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import mysql, { type RowDataPacket } from 'mysql2/promise';
-import type { DatabaseAddress } from '../../lib/server/db/pool.js';
-import { accessOf } from '../database/access.js';
-import { filesOf, runAs, temporaryOf } from '../database/launch.js';
-import { type AsNode, type PrivateDatabase, installed, startDatabase } from '../database/mariadb.js';
-import { unprivileged } from '../database/system-user.js';
-import { find, run } from '../system.js';
+import type { DatabaseAddress } from '../../src/lib/server/db/pool.js';
+import { accessOf } from '../../src/command/database/access.js';
+import { filesOf, runAs, temporaryOf } from '../../src/command/database/launch.js';
+import {
+	type AsNode,
+	type PrivateDatabase,
+	installed,
+	startDatabase
+} from '../../src/command/database/mariadb.js';
+import { unprivileged } from '../../src/command/database/system-user.js';
+import { find, run } from '../../src/command/system.js';
 
 /** Where a node listens: for applications, for the group, for what it missed, for a whole copy. */
 interface NodePorts {

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { CALCULATIONS, answer } from '../../core/calculations.js';
-import { ROOT } from '../paths.js';
+import { CALCULATIONS, answer } from '../../src/core/calculations.js';
+import { ROOT } from '../../src/command/paths.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';
 

@@ -1,5 +1,5 @@
-import { offsetPath } from '../../core/form/profile/offset-path.js';
-import type { Segment } from '../../core/form/profile/segment.js';
+import { offsetPath } from '../../src/core/form/profile/offset-path.js';
+import type { Segment } from '../../src/core/form/profile/segment.js';
 import { medianMs } from './median.js';
 import type { Ratio } from './ratio.js';
 

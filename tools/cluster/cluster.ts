@@ -1,12 +1,12 @@
 import type { ChildProcess } from 'node:child_process';
 import { chmodSync, mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import type { DatabaseAddress } from '../../lib/server/db/pool.js';
-import { endChild, startApplication } from '../application.js';
-import { accessOf, keepAccess, newAccess } from '../database/access.js';
-import { type PrivateDatabase, stopPid } from '../database/mariadb.js';
-import { shopOn } from '../database/shop-on.js';
-import { alive, freePort, until } from '../system.js';
+import type { DatabaseAddress } from '../../src/lib/server/db/pool.js';
+import { endChild, startApplication } from '../../src/command/application.js';
+import { accessOf, keepAccess, newAccess } from '../../src/command/database/access.js';
+import { type PrivateDatabase, stopPid } from '../../src/command/database/mariadb.js';
+import { shopOn } from '../../src/command/database/shop-on.js';
+import { alive, freePort, until } from '../../src/command/system.js';
 import { type NodePlace, mostAdvanced, startNode } from './node.js';
 
 const NODES = 3;

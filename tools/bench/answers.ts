@@ -1,6 +1,6 @@
 import { performance } from 'node:perf_hooks';
-import { row } from '../../lib/server/db/pool.js';
-import { median } from '../../core/numeric/median.js';
+import { row } from '../../src/lib/server/db/pool.js';
+import { median } from '../../src/core/numeric/median.js';
 
 const TIMES = 40;
 export interface Measured {

@@ -1,5 +1,5 @@
-import { topography } from '../../core/dress/topography.js';
-import { mulberry32 } from '../../core/numeric/random.js';
+import { topography } from '../../src/core/dress/topography.js';
+import { mulberry32 } from '../../src/core/numeric/random.js';
 import { medianMs } from './median.js';
 import type { Ratio } from './ratio.js';
 
