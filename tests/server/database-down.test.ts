@@ -1,11 +1,11 @@
 import { expect } from 'chai';
-import { answering } from '../../src/lib/server/door/answer.js';
+import { handleApi } from '../../src/lib/server/door/answer.js';
 import { DatabaseDown, meantBy } from '../../src/lib/server/db/pool.js';
 
 const answered = async (
 	code: string
 ): Promise<{ status: number; error: { code: string; message: string } }> => {
-	const r = await answering(() => Promise.reject(meantBy(Object.assign(new Error('x'), { code }))));
+	const r = await handleApi(() => Promise.reject(meantBy(Object.assign(new Error('x'), { code }))));
 	return { status: r.status, ...((await r.json()) as { error: { code: string; message: string } }) };
 };
 

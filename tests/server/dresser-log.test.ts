@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { dressersInUse } from '../../src/lib/server/shop/machines.js';
 import { addFlat, dresserLog } from '../../src/lib/server/shop/dresser-log.js';
-import { keepThing, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
+import { saveShopItem, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
 import { lead, machinist, refusedWith } from './ground.js';
 
 describe('the life of a dresser', () => {
@@ -38,7 +38,7 @@ describe('the life of a dresser', () => {
 
 describe('a dresser of the shop', () => {
 	const keep = async (values: object, key: string | null = null) =>
-		keepThing('dressers', key, values, await lead());
+		saveShopItem('dressers', key, values, await lead());
 	it('has to be told what its kind needs, and is not asked for the rest', async () => {
 		await refusedWith('missing', keep({ code: 'W-9', kind: 'wire', wireMm: 0.2 }));
 		await keep({ code: 'W-9', kind: 'wire', wireMm: 0.2, spoolM: 800 });

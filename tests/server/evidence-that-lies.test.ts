@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { standingOf } from '../../src/core/route/standing.js';
+import { setupStatus } from '../../src/core/route/standing.js';
 import { decide } from '../../src/core/route/engine.js';
 import { checked } from '../../src/lib/server/door/joi-schema.js';
 import { DEEPEST, groupIn, unsound } from '../../src/lib/server/door/json.js';
@@ -147,12 +147,12 @@ describe('a released setup', () => {
 		it(`whose wheel is ${is} is not ready to grind, in any list`, async () => {
 			const { id, number } = await workedUpTo('keep.part');
 			await write("UPDATE setups SET state = 'released' WHERE id = ?", [id]);
-			expect(standingOf(await facts(id)).word).to.equal('Ready to grind');
+			expect(setupStatus(await facts(id)).word).to.equal('Ready to grind');
 			const listed = async (state: string) => (await setupList(String(id), state)).find((s) => s.id === id);
 			expect((await listed('released'))!.state).to.equal('released');
 			await judgeWheel(number, action, 'seen by somebody else', await lead());
-			expect(standingOf(await facts(id))).to.include({ state: 'stop', word: 'Stopped' });
-			expect(standingOf(await facts(id)).next).to.contain(is);
+			expect(setupStatus(await facts(id))).to.include({ state: 'stop', word: 'Stopped' });
+			expect(setupStatus(await facts(id)).next).to.contain(is);
 			expect(await listed('released')).to.equal(undefined);
 			expect((await listed('stopped'))!.state).to.equal('stopped');
 			expect((await listed(''))!.state).to.equal('stopped');

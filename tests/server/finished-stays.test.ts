@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { standingOf } from '../../src/core/route/standing.js';
+import { setupStatus } from '../../src/core/route/standing.js';
 import { row, write } from '../../src/lib/server/db/pool.js';
 import { recordById } from '../../src/lib/server/db/records.js';
 import { headOf, standsAs } from '../../src/lib/server/print/setup-card.js';
-import type { AsRecorded } from '../../src/core/route/as-recorded.js';
+import type { RecordContext } from '../../src/core/route/as-recorded.js';
 import { switchUnits } from '../../src/lib/server/setups/change-setup.js';
 import { keptFacts } from '../../src/lib/server/setups/kept-facts.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
@@ -50,7 +50,7 @@ describe('a finished setup', () => {
 		try {
 			expect(await facts(id)).to.deep.equal(before);
 			expect(decide(await facts(id))).to.deep.equal(decide(before));
-			expect(standingOf(await facts(id)).word).to.equal('Finished');
+			expect(setupStatus(await facts(id)).word).to.equal('Finished');
 		} finally {
 			await write('UPDATE shop SET name = ?', [name]);
 			await write('UPDATE dressers SET dresses_since_turn = ? WHERE id = ?', [old!.n, before.dresser!.id]);
@@ -111,7 +111,7 @@ describe('a record', () => {
 		const f = await facts(id);
 		const of = async (name: string) => {
 			const r = f.records.findLast((x) => `${x.station}.${x.step}` === name)!;
-			return keptFacts<AsRecorded>((await recordById(r.id))!.facts);
+			return keptFacts<RecordContext>((await recordById(r.id))!.facts);
 		};
 		expect((await of('mount.fit'))!.wheel).to.include({ number, diameterMm: 290 });
 		expect((await of('prove.release'))!.wheel!.diameterMm).to.be.below(290);

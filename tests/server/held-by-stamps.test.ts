@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { onPage } from '../../src/core/route/on-page.js';
-import { standingOf } from '../../src/core/route/standing.js';
+import { toClientFacts } from '../../src/core/route/on-page.js';
+import { setupStatus } from '../../src/core/route/standing.js';
 import { transaction, write } from '../../src/lib/server/db/pool.js';
 import { floorCards } from '../../src/lib/server/setups/floor-cards.js';
 import { setupPage } from '../../src/lib/server/setups/setup-page.js';
@@ -50,7 +50,7 @@ describe('what is held by its stamp', () => {
 async function pageIsAsRead(id: number, after: string): Promise<void> {
 	const [sent, whole] = [(await setupPage(id))!, await facts(id)];
 	const clock = { nowMs: 0 };
-	expect({ ...sent.facts, ...clock }, after).to.deep.equal({ ...onPage(whole), ...clock });
+	expect({ ...sent.facts, ...clock }, after).to.deep.equal({ ...toClientFacts(whole), ...clock });
 	expect(sent.decision, after).to.deep.equal(decide(whole));
 }
 
@@ -106,7 +106,7 @@ describe('the cards of the Floor', () => {
 		(await floorCards([id], await newestMornings([await machineId('SG-1')])))[0]!;
 	const asRead = async (id: number) => {
 		const f = await facts(id);
-		return standingOf(f, decide(f));
+		return setupStatus(f, decide(f));
 	};
 	it('change with a record, a lock-out, a wheel set aside', async () => {
 		const { id, number } = await workedUpTo('never');

@@ -2,9 +2,9 @@ import { expect } from 'chai';
 import { rackRow } from '../../src/core/route/stations/select/steps.js';
 import { lookedAt, selectView, shownNumbers } from '../../src/core/route/stations/select/view.js';
 import { transaction, write } from '../../src/lib/server/db/pool.js';
-import { rackFor } from '../../src/lib/server/setups/rack-for.js';
+import { rankRackForSetup } from '../../src/lib/server/setups/rack-for.js';
 import { addEvent } from '../../src/lib/server/wheels/ledger.js';
-import { heldRack, heldWheels } from '../../src/lib/server/wheels/held-rack.js';
+import { rackCache, heldWheels } from '../../src/lib/server/wheels/held-rack.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { allWheels, wheelByNumber, wheelsByNumbers } from '../../src/lib/server/wheels/wheels.js';
 import { facts, freeSpindles, lead, machinist, setup, step, wheel } from './ground.js';
@@ -12,7 +12,7 @@ import { facts, freeSpindles, lead, machinist, setup, step, wheel } from './grou
 const byNumber = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1);
 /** What is held of the rack is what reading all of it gives. */
 async function rackIsAsRead(after: string): Promise<void> {
-	const [held, read] = [[...(await heldRack()).wheels()], (await allWheels()).map(rackRow)];
+	const [held, read] = [[...(await rackCache()).wheels()], (await allWheels()).map(rackRow)];
 	expect(held.sort(byNumber), after).to.deep.equal(read.sort(byNumber));
 }
 /** Select shows what ranking the whole rack now comes to. */
@@ -20,7 +20,7 @@ async function selectIsAsRead(id: number, after: string): Promise<void> {
 	const f = await facts(id);
 	const looked = lookedAt(f, (await allWheels()).map(rackRow), await heldWheels());
 	const read = selectView(f, looked, await wheelsByNumbers(shownNumbers(f, looked)));
-	expect(await rackFor(f), after).to.deep.equal(read);
+	expect(await rankRackForSetup(f), after).to.deep.equal(read);
 }
 
 describe('the rack as it is held for Select', () => {
@@ -35,12 +35,12 @@ describe('the rack as it is held for Select', () => {
 		await same('at first');
 		const number = await wheel();
 		await same('a wheel that came');
-		expect((await rackFor(await facts(id))).wheels.some((w) => w.number === number)).to.equal(true);
+		expect((await rankRackForSetup(await facts(id))).wheels.some((w) => w.number === number)).to.equal(true);
 		await step(other, 'select', 'take', { wheelNumber: number });
 		await same('another setup took it');
-		const out = (await rackFor(await facts(id))).excluded.find((x) => x.id === number);
+		const out = (await rankRackForSetup(await facts(id))).excluded.find((x) => x.id === number);
 		expect(out?.codes).to.deep.equal(['held']);
-		const own = (await rackFor(await facts(other))).ranked.some((r) => r.id === number);
+		const own = (await rankRackForSetup(await facts(other))).ranked.some((r) => r.id === number);
 		expect(own, 'its own setup still sees it').to.equal(true);
 		const w = (await wheelByNumber(number))!;
 		await addEvent({
@@ -58,18 +58,18 @@ describe('the rack as it is held for Select', () => {
 	});
 	it('what was taken back leaves no trace', async () => {
 		const number = await wheel();
-		const before = (await heldRack()).print;
+		const before = (await rackCache()).print;
 		await transaction(async (on) => {
 			await write("UPDATE wheels SET place = 'elsewhere' WHERE number = ?", [number], on);
 			throw new Error('taken back');
 		}).catch(() => undefined);
-		expect((await heldRack()).print).to.equal(before);
+		expect((await rackCache()).print).to.equal(before);
 		await write("UPDATE wheels SET bond = 'B' WHERE number = ?", [number]);
-		expect((await heldRack()).print).not.to.equal(before);
+		expect((await rackCache()).print).not.to.equal(before);
 	});
 	it('many who look at the same time see the same', async () => {
 		await wheel();
-		const looks = await Promise.all(Array.from({ length: 8 }, () => heldRack()));
+		const looks = await Promise.all(Array.from({ length: 8 }, () => rackCache()));
 		expect(new Set(looks.map((l) => l.print)).size).to.equal(1);
 		await rackIsAsRead('eight at once');
 	});

@@ -8,7 +8,7 @@ import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { record } from '../../src/lib/server/setups/record.js';
-import { keepThing } from '../../src/lib/server/shop/shop.js';
+import { saveShopItem } from '../../src/lib/server/shop/shop.js';
 import { facts, key, lead, machineId, machinist, refusedWith, setup, step, workedUpTo } from './ground.js';
 
 const wheelNow = async (number: string) =>
@@ -62,7 +62,7 @@ describe('one wheel on a spindle', () => {
 		await asIs(second.id, 'mount', 'fit', good('mount.fit'));
 	});
 	it('another mount is kept with the setup, and its record says which and why', async () => {
-		await keepThing('mounts', null, { ...SPARE_MOUNT, code: 'F1-B' }, await lead());
+		await saveShopItem('mounts', null, { ...SPARE_MOUNT, code: 'F1-B' }, await lead());
 		const { id } = await workedUpTo('run-in.start');
 		await asIs(id, 'mount', 'choose', { mountCode: 'F1-B', reason: 'the first has a burr' });
 		const f = await facts(id);

@@ -7,7 +7,7 @@ import { addLead, resetPin } from '../../src/lib/server/people/locked-out.js';
 import { checkPin } from '../../src/lib/server/people/sign-in.js';
 import { machines } from '../../src/lib/server/shop/machines.js';
 import { retireThing } from '../../src/lib/server/shop/retire.js';
-import { keepThing, thingByKey } from '../../src/lib/server/shop/shop.js';
+import { saveShopItem, thingByKey } from '../../src/lib/server/shop/shop.js';
 import { nameShop, theShop, wayOf, wayShown } from '../../src/lib/server/shop/the-shop.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
@@ -42,8 +42,8 @@ const MOUNT = {
 
 describe('what a machinist knows', () => {
 	it('a motor is known by its power, a mount by its sizes', async () => {
-		await keepThing('machines', null, MACHINE, await lead());
-		await keepThing('mounts', null, MOUNT, await lead(), 'OLD-1');
+		await saveShopItem('machines', null, MACHINE, await lead());
+		await saveShopItem('mounts', null, MOUNT, await lead(), 'OLD-1');
 		const m = (await machines()).find((x) => x.code === 'OLD-1')!;
 		expect(m.motorTorqueNm).to.be.closeTo(19.1, 0.05);
 		const mount = (await thingByKey(kind('mounts'), 'OLD-F'))!;

@@ -15,7 +15,7 @@ import { keepGuidelines } from '../../src/lib/server/shop/guidelines.js';
 import { keepRoute } from '../../src/lib/server/shop/route-templates.js';
 import { addFlat } from '../../src/lib/server/shop/dresser-log.js';
 import { keepMorning } from '../../src/lib/server/shop/morning.js';
-import { keepThing } from '../../src/lib/server/shop/shop.js';
+import { saveShopItem } from '../../src/lib/server/shop/shop.js';
 import { inspectAtRack, receiveWheel } from '../../src/lib/server/wheels/inspections.js';
 import { dropPicture, keepPicture } from '../../src/lib/server/wheels/pictures.js';
 import { importBody, importWheels } from '../../src/lib/server/wheels/rack-import.js';
@@ -52,7 +52,7 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	nameShop: (u) => nameShop({}, u),
 	wayShown: (u) => wayShown(u),
 	keepMorning: (u) => keepMorning('SG-1', {}, key(), u),
-	keepThing: (u) => keepThing('machines', null, {}, u),
+	keepThing: (u) => saveShopItem('machines', null, {}, u),
 	keepRoute: (u) => keepRoute('toolroom', {}, 1, u),
 	giveOneTimePin: (u) => giveOneTimePin('Ines Falk', u),
 	keepGuidelines: (u) => keepGuidelines('rank', null, 'a note', 1, u)

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { rows, write } from '../../src/lib/server/db/pool.js';
 import { find } from '../../src/lib/server/shop/find.js';
 import { rackPage } from '../../src/lib/server/wheels/rack.js';
-import { mayHold, threesOf } from '../../src/lib/server/wheels/rare-text.js';
+import { candidatesByTrigram, threesOf } from '../../src/lib/server/wheels/rare-text.js';
 import { wheel } from './ground.js';
 
 const numbers = async (search: string) =>
@@ -31,14 +31,14 @@ describe('a rare text on the rack', () => {
 	});
 	it('its parts alone are not enough', async () => {
 		const one = await wheelAt('abcd bcde');
-		expect(await mayHold('abcde'), 'all its threes stand there').to.have.length(1);
+		expect(await candidatesByTrigram('abcde'), 'all its threes stand there').to.have.length(1);
 		expect(await numbers('abcde')).to.deep.equal([]);
 		expect(await numbers('abcd bc')).to.deep.equal([one]);
 	});
 	it('a short one is looked for in all', async () => {
 		expect(threesOf('WA')).to.deep.equal([]);
 		expect(threesOf('aaaa').map(String)).to.deep.equal(['aaa']);
-		expect(await mayHold('WA')).to.equal(null);
+		expect(await candidatesByTrigram('WA')).to.equal(null);
 		expect((await numbers('WA')).length).to.be.above(3);
 	});
 	it('finds the same wheels as reading every one', async () => {

@@ -5,7 +5,7 @@ import { row, rows } from '../../src/lib/server/db/pool.js';
 import { find } from '../../src/lib/server/shop/find.js';
 import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/db/drafts.js';
 import { migrate, pendingMigrations } from '../../src/lib/server/db/migrate.js';
-import { keepThing, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
+import { saveShopItem, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
 import { DRESSER_KINDS, methodOf } from '../../src/core/shop/dresser.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
@@ -122,29 +122,29 @@ describe('the rack', () => {
 describe('what a lead keeps', () => {
 	const DIAMOND = { code: 'D-99', kind: 'single-point', tipRadiusUm: 250, flatWidthUm: 0, turnEvery: 20 };
 	it('is changed by a lead only, checked, and found again', async () => {
-		await refusedWith('lead-only', keepThing('dressers', null, DIAMOND, await machinist()));
+		await refusedWith('lead-only', saveShopItem('dressers', null, DIAMOND, await machinist()));
 		expect(
 			(
 				await refusedWith(
 					'below-minimum',
-					keepThing('dressers', null, { ...DIAMOND, tipRadiusUm: 0 }, await lead())
+					saveShopItem('dressers', null, { ...DIAMOND, tipRadiusUm: 0 }, await lead())
 				)
 			).field
 		).to.equal('tipRadiusUm');
-		await keepThing('dressers', null, DIAMOND, await lead());
-		await refusedWith('inconsistent', keepThing('dressers', null, DIAMOND, await lead()));
-		await keepThing('dressers', 'D-99', { ...DIAMOND, tipRadiusUm: 300 }, await lead());
+		await saveShopItem('dressers', null, DIAMOND, await lead());
+		await refusedWith('inconsistent', saveShopItem('dressers', null, DIAMOND, await lead()));
+		await saveShopItem('dressers', 'D-99', { ...DIAMOND, tipRadiusUm: 300 }, await lead());
 		expect(await thingByKey(shopKind('dressers'), 'D-99')).to.include({ tipRadiusUm: 300, turnEvery: 20 });
 	});
 	it('keeps block sets, machines and people', async () => {
-		await keepThing('blocks', null, { code: 'GB-99', grade: '1', blocksMm: [1.005, 1.01, 2] }, await lead());
+		await saveShopItem('blocks', null, { code: 'GB-99', grade: '1', blocksMm: [1.005, 1.01, 2] }, await lead());
 		expect((await thingByKey(shopKind('blocks'), 'GB-99'))!.blocksMm).to.deep.equal([1.005, 1.01, 2]);
 		const sg1 = (await thingByKey(shopKind('machines'), 'SG-1'))!;
 		expect(
 			(
 				await refusedWith(
 					'inconsistent',
-					keepThing('machines', 'SG-1', { ...sg1, spindleRpmMax: 100, mount: 'F1' }, await lead())
+					saveShopItem('machines', 'SG-1', { ...sg1, spindleRpmMax: 100, mount: 'F1' }, await lead())
 				)
 			).field
 		).to.equal('spindleRpmMax');
@@ -152,14 +152,14 @@ describe('what a lead keeps', () => {
 			(
 				await refusedWith(
 					'unknown-choice',
-					keepThing('machines', 'SG-1', { ...sg1, mount: 'nothing' }, await lead())
+					saveShopItem('machines', 'SG-1', { ...sg1, mount: 'nothing' }, await lead())
 				)
 			).field
 		).to.equal('mount');
-		await keepThing('machines', 'SG-1', { ...sg1, mount: 'F1', dresser: 'D-07' }, await lead());
+		await saveShopItem('machines', 'SG-1', { ...sg1, mount: 'F1', dresser: 'D-07' }, await lead());
 		await refusedWith(
 			'inconsistent',
-			keepThing('people', 'Mara Okonjo', { name: 'Mara Okonjo', role: 'viewer' }, await lead())
+			saveShopItem('people', 'Mara Okonjo', { name: 'Mara Okonjo', role: 'viewer' }, await lead())
 		);
 	});
 });

@@ -10,7 +10,7 @@ import {
 } from '../../src/lib/server/people/sessions.js';
 import { firstLead, signIn } from '../../src/lib/server/people/sign-in.js';
 import { placeOf } from '../../src/lib/server/people/tries.js';
-import { keepThing } from '../../src/lib/server/shop/shop.js';
+import { saveShopItem } from '../../src/lib/server/shop/shop.js';
 import { lead, machinist, refusedWith, user } from './ground.js';
 
 const HERE = '192.0.2.7';
@@ -147,7 +147,7 @@ describe('a screen left alone', () => {
 
 describe('PINs', () => {
 	it('somebody new gets one for one time and changes it, which ends every other session', async () => {
-		const { oneTimePin } = await keepThing(
+		const { oneTimePin } = await saveShopItem(
 			'people',
 			null,
 			{ name: 'New Hand', role: 'machinist' },
@@ -186,7 +186,7 @@ describe('PINs', () => {
 	it('who does not work here any more is signed out at once', async () => {
 		const pin = await giveOneTimePin('New Hand', await lead());
 		const t = await token('New Hand', pin);
-		await keepThing(
+		await saveShopItem(
 			'people',
 			'New Hand',
 			{ name: 'New Hand', role: 'machinist', active: false },

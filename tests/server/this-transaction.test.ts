@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { row, transaction, write } from '../../src/lib/server/db/pool.js';
 import { oncePerTransaction } from '../../src/lib/server/db/this-transaction.js';
-import { shelved } from '../../src/lib/server/db/shelf.js';
+import { cached } from '../../src/lib/server/db/shelf.js';
 import { theShop } from '../../src/lib/server/shop/the-shop.js';
 import { wheel } from './ground.js';
 
@@ -30,7 +30,7 @@ describe('what a transaction asks', () => {
 	it('is as it has changed it itself', async () => {
 		const before = (await theShop()).name;
 		const nameIn = (on: Parameters<Parameters<typeof transaction>[0]>[0]) =>
-			shelved(
+			cached(
 				'shop',
 				'test-name',
 				async (from) => (await row<{ name: string }>('SELECT name FROM shop', [], from))!.name,

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { InputFault } from '../../src/core/calculation/fault.js';
-import { type NewRecord, carryOut } from '../../src/core/route/carry-out.js';
+import { type NewRecord, applySubmission } from '../../src/core/route/carry-out.js';
 import type { Effect } from '../../src/core/route/effect.js';
 import { decide } from '../../src/core/route/engine.js';
 import { weights } from '../../src/core/balance/weights.js';
@@ -16,7 +16,7 @@ import type {
 	WheelFacts
 } from '../../src/core/route/facts.js';
 import type { GateLine } from '../../src/core/route/gate.js';
-import { follow } from '../../src/core/route/follow-effect.js';
+import { applyEffect } from '../../src/core/route/follow-effect.js';
 import { GOOD } from './good-work.js';
 import { linesOf } from '../../src/core/route/stations/index.js';
 
@@ -171,7 +171,7 @@ function kept(f: SetupFacts, { records, effects }: { records: NewRecord[]; effec
 		together: `request-${first}`
 	}));
 	const after = { ...f, records: [...f.records, ...numbered], version: f.version + 1 };
-	const changed = effects.reduce(follow, after);
+	const changed = effects.reduce(applyEffect, after);
 	return { ...changed, sums: sumsOf(changed.records, changed.wheel?.id ?? null) };
 }
 
@@ -186,7 +186,7 @@ export function did(
 	// Whatever it names is on the rack, as it is held here, unless the test says otherwise.
 	const held = [f.wheel, ...f.companions.map((c) => c.wheel)].filter((w) => w !== null);
 	const named = f.named.length ? f.named : held;
-	const done = carryOut({ ...f, named }, { station, step, values, reason });
+	const done = applySubmission({ ...f, named }, { station, step, values, reason });
 	if ('refusal' in done) throw new Error(`${done.refusal.code}: ${done.refusal.message}`);
 	return kept(f, done);
 }

@@ -22,7 +22,7 @@ export interface Submission {
 export type NewRecord = Omit<RecordFacts, 'id' | 'by' | 'atMs' | 'together'>;
 
 /** Either why not, or everything that is to be kept and changed. The result stands first among the records. */
-export type CarriedOut = { refusal: Refusal } | { records: NewRecord[]; effects: Effect[] };
+export type SubmissionOutcome = { refusal: Refusal } | { records: NewRecord[]; effects: Effect[] };
 
 const NOTE_LENGTH = 200;
 
@@ -31,7 +31,7 @@ const NOTE_LENGTH = 200;
  * Nothing is written here.
  * @throws InputFault for the first value that is wrong
  */
-export function carryOut(facts: SetupFacts, submission: Submission): CarriedOut {
+export function applySubmission(facts: SetupFacts, submission: Submission): SubmissionOutcome {
 	const step = stepOf(submission.station, submission.step);
 	const refusal = mayNot(facts, step);
 	if (refusal) return { refusal };

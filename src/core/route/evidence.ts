@@ -7,7 +7,7 @@ import type { RecordFacts, SetupFacts, StationId } from './facts.js';
  * What is done again takes the standing from what was built on it: mounting again needs a new run-in, truing again spoils the
  * balance, dressing again wants a new trial cut.
  */
-const RESETS: Readonly<Record<string, readonly StationId[]>> = {
+const INVALIDATES: Readonly<Record<string, readonly StationId[]>> = {
 	'brief.again': ['select'],
 	'inspect.look': ['mount', 'run-in', 'true', 'balance', 'form', 'dress', 'prove'],
 	'mount.choose': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
@@ -105,7 +105,7 @@ function standingSteps(facts: SetupFacts): Map<string, Recorded> {
 		// Another mount: what was measured and tightened on the one before is told of that one.
 		if (`${r.station}.${r.step}` === 'mount.choose') overtaken.add('mount');
 		// Only what comes later on this route was built on it.
-		for (const station of RESETS[`${r.station}.${r.step}`] ?? [])
+		for (const station of INVALIDATES[`${r.station}.${r.step}`] ?? [])
 			if (facts.stations.indexOf(r.station) < facts.stations.indexOf(station)) overtaken.add(station);
 	}
 	return new Map([...open].map(([name, { parts }]) => [name, recorded(parts)]));

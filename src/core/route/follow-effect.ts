@@ -3,7 +3,7 @@ import { movedTo } from '../shop/wheel-state.js';
 import type { SetupFacts } from './facts.js';
 
 /** One effect on the facts in hand; what only the shop keeps (ledger lines, pictures) is not there to be changed. */
-export function follow(f: SetupFacts, e: Effect): SetupFacts {
+export function applyEffect(f: SetupFacts, e: Effect): SetupFacts {
 	const own = f.wheel && 'wheelId' in e && e.wheelId === f.wheel.id ? f.wheel : null;
 	if (e.kind === 'state')
 		return {

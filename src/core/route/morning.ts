@@ -5,7 +5,7 @@ import { SHIFTS, type Shift } from '../set/shift.js';
 import { type GateLine, line } from './gate.js';
 import type { Refusal } from './hard-stops.js';
 import type { SetupFacts, StationId } from './facts.js';
-import { type Result, alone, compute } from './step.js';
+import { type Result, single, compute } from './step.js';
 
 /** What is looked at before a machine starts, for one shift of one machine. */
 export const MORNING_FIELDS = [
@@ -31,7 +31,7 @@ export interface Morning {
 export const morningOf = (
 	facts: Parameters<typeof compute>[0],
 	{ shift: _shift, ...v }: Values<typeof MORNING_FIELDS>
-): Result<ReturnType<typeof dailyStart.run>> => alone(compute(facts, dailyStart, v));
+): Result<ReturnType<typeof dailyStart.run>> => single(compute(facts, dailyStart, v));
 
 /** Items as they are named in a sentence. */
 export const ITEM_WORDS: Readonly<Record<string, string>> = {

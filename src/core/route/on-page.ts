@@ -36,7 +36,7 @@ function shortened(r: RecordFacts): Pick<RecordFacts, 'entered' | 'input' | 'out
 }
 
 /** What a page needs of a setup: what stands and the sums, not everything that ever was. It decides the same as the whole. */
-export function onPage(facts: SetupFacts): SetupFacts {
+export function toClientFacts(facts: SetupFacts): SetupFacts {
 	const standing = [...Evidence.of(facts).records()].sort((a, b) => a.id - b.id);
 	// What was recorded in one go was entered once: it is sent once, under a short name.
 	const told = new Map<string, { name: string; entered: RecordFacts['entered'] }>();

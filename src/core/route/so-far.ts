@@ -3,7 +3,7 @@ import type { SetupFacts } from './facts.js';
 import type { Sums } from './sums.js';
 
 /** What goes on counting of the records up to one of them: those that stand and the sums over all. It decides the same as the whole. */
-export interface SoFar {
+export interface HistorySnapshot {
 	/** Who worked it out: other rules may let other records stand. */
 	core: string;
 	/** For the wheel that was taken then. */
@@ -18,7 +18,7 @@ export interface SoFar {
  * What is kept of a setup's history: what stands for its wheel, everything of another wheel (it may be taken again), and what once cured a
  * trouble.
  */
-export function soFarOf(facts: SetupFacts, core: string): SoFar {
+export function snapshotOf(facts: SetupFacts, core: string): HistorySnapshot {
 	const standing = new Set(Evidence.of(facts).records());
 	const wheelId = facts.wheel?.id ?? null;
 	const kept = facts.records.filter(

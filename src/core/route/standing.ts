@@ -8,7 +8,7 @@ import { dueWords, redressDue } from './stations/keep/due.js';
 import { type StopFacts, hardStops } from './hard-stops.js';
 
 /** How a setup stands, in the words of the Floor. */
-export interface Standing {
+export interface SetupStatus {
 	state: 'ok' | 'now' | 'open' | 'caution' | 'stop';
 	word: string;
 	/** What comes next; empty where nothing does. */
@@ -27,7 +27,7 @@ function nextRedress(f: SetupFacts): string {
 }
 
 /** How a setup stands: a lock-out, then what stops it, then whether it is released, then the station it is at. */
-export function standingOf(f: SetupFacts, d: Decision = decide(f)): Standing {
+export function setupStatus(f: SetupFacts, d: Decision = decide(f)): SetupStatus {
 	if (f.state === 'finished') return { state: 'open', word: 'Finished', next: '' };
 	if (f.machine.lockedOut) return { state: 'stop', word: 'Locked out', next: 'work the incident through' };
 	if (d.blocked.length || d.stations.some((s) => s.state === 'blocked'))

@@ -23,13 +23,13 @@ export interface Computed<O extends object = object> {
 /** What a step comes to: its result, which the page shows and others refer to, and what stands beside it. */
 export interface Result<O extends object = object> {
 	main: Computed<O>;
-	beside: readonly Computed[];
+	secondary: readonly Computed[];
 }
 
 /** A result with nothing beside it. */
-export const alone = <O extends object>(main: Computed<O>): Result<O> => ({ main, beside: [] });
+export const single = <O extends object>(main: Computed<O>): Result<O> => ({ main, secondary: [] });
 /** Everything that was computed for a step, its result first. */
-export const all = (result: Result): Computed[] => [result.main, ...result.beside];
+export const all = (result: Result): Computed[] => [result.main, ...result.secondary];
 /** Every finding of a step. */
 export const findingsOf = (result: Result): Reason[] => all(result).flatMap((c) => c.output.reasons ?? []);
 /** What a calculation came to within a step; null where the step did not make it. */
@@ -135,13 +135,13 @@ export function pick<const L extends readonly Field[], const N extends readonly 
 }
 
 /** A field that a calculation can do without, and that a bench always asks for. */
-export const always = <const F extends Field>(field: F): Omit<F, 'required'> & { required: true } => ({
+export const required = <const F extends Field>(field: F): Omit<F, 'required'> & { required: true } => ({
 	...field,
 	required: true
 });
 
 /** A field that a calculation needs, and that a bench can find by another way when it is left empty. */
-export const ifKnown = <const F extends Field>(field: F) => {
+export const optional = <const F extends Field>(field: F) => {
 	const {
 		required: _asked,
 		default: _start,

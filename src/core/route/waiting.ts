@@ -1,14 +1,14 @@
-import { type CarriedOut, type Submission, carryOut } from './carry-out.js';
+import { type SubmissionOutcome, type Submission, applySubmission } from './carry-out.js';
 import type { Effect } from './effect.js';
 import type { SetupFacts } from './facts.js';
-import { follow } from './follow-effect.js';
+import { applyEffect } from './follow-effect.js';
 import type { Refusal } from './hard-stops.js';
 import { stepOf } from './steps.js';
 import { sumsOf } from './sums.js';
 import { FIRST_WAITING } from './waiting-number.js';
 
 /** Something recorded where the network was away: it goes to the server by itself as soon as there is one. */
-export interface Waiting extends Submission {
+export interface QueuedSubmission extends Submission {
 	/** The same as it was sent with, so that the server takes it once. */
 	key: string;
 	/** When it was recorded, by the server's clock as far as it is known here. */
@@ -46,9 +46,9 @@ const OTHERWISE = 'what others have and use is known there';
  * it comes to, to be shown until the server has taken it.
  * @throws InputFault for the first value that is wrong
  */
-export function foresee(facts: SetupFacts, submission: Submission): CarriedOut {
+export function simulateOffline(facts: SetupFacts, submission: Submission): SubmissionOutcome {
 	const step = stepOf(submission.station, submission.step);
-	const needs = (why: string): CarriedOut => ({
+	const needs = (why: string): SubmissionOutcome => ({
 		refusal: {
 			code: 'needs-server',
 			message: `${step.title} needs the server, which does not answer: ${why}. Nothing was recorded; what you typed is kept.`
@@ -57,7 +57,7 @@ export function foresee(facts: SetupFacts, submission: Submission): CarriedOut {
 	if (step.online) return needs(step.online);
 	if (step.leadOnly) return needs('it is a decision for all');
 	if (step.names) return needs(OTHERWISE);
-	const done = carryOut(facts, submission);
+	const done = applySubmission(facts, submission);
 	if ('refusal' in done) return done;
 	const not = done.effects.find((e) => !mayFollow(e));
 	return not ? needs(WHY[not.kind] ?? OTHERWISE) : done;
@@ -68,7 +68,7 @@ export function foresee(facts: SetupFacts, submission: Submission): CarriedOut {
  * carried out, because somebody changed the setup meanwhile; the server will say so. Waiting records are numbered
  * from a number no kept one has, so that they are the newest.
  */
-export function withWaiting(facts: SetupFacts, waiting: readonly Waiting[]): SetupFacts {
+export function withQueued(facts: SetupFacts, waiting: readonly QueuedSubmission[]): SetupFacts {
 	let f = facts;
 	let id = FIRST_WAITING;
 	for (const w of waiting) {
@@ -82,16 +82,16 @@ export function withWaiting(facts: SetupFacts, waiting: readonly Waiting[]): Set
 			together: w.key
 		}));
 		const after = { ...f, records: [...f.records, ...records], version: f.version + 1 };
-		f = done.effects.reduce(follow, after);
+		f = done.effects.reduce(applyEffect, after);
 		f = { ...f, sums: sumsOf(records, f.wheel?.id ?? null, f.sums) };
 	}
 	return f;
 }
 
 /** Null where its values no longer fit. */
-function attempted(facts: SetupFacts, w: Waiting): CarriedOut | null {
+function attempted(facts: SetupFacts, w: QueuedSubmission): SubmissionOutcome | null {
 	try {
-		return foresee(facts, w);
+		return simulateOffline(facts, w);
 	} catch {
 		return null;
 	}

@@ -12,7 +12,7 @@ export interface Ours {
 	enough: boolean;
 }
 /** What the records of a machine have taught the shop, and how a form wears in this kind of wheel. */
-export interface OursOf {
+export interface ShopBaselines {
 	cycleS: Ours | null;
 	redressS: Ours | null;
 	changeoverS: Ours | null;

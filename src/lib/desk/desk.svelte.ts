@@ -2,7 +2,7 @@ import { resolve } from '$app/paths';
 import { goto } from '$app/navigation';
 import type { Decision } from '$core/route/decision';
 import type { SetupFacts, StationId } from '$core/route/facts';
-import type { OursOf } from '$core/shop/ours';
+import type { ShopBaselines } from '$core/shop/ours';
 import type { WheelBook } from '$core/keep/wheel-book';
 import type { Helped } from '$core/route/stations/keep/trouble';
 import type { SelectView } from '$core/route/stations/select/view';
@@ -26,7 +26,7 @@ export class Desk {
 	/** The wheel's book, where Keep is open. */
 	book = $state.raw<WheelBook | null>(null);
 	/** What the shop's own records say of this machine, where Keep is open. */
-	ours = $state.raw<OursOf | null>(null);
+	ours = $state.raw<ShopBaselines | null>(null);
 	/** What once cured a trouble on this machine, where its finder can be opened. */
 	helped = $state.raw<readonly Helped[]>([]);
 	/** What this person has typed at the open station and not recorded, by station and step. */

@@ -1,11 +1,11 @@
-import type { Waiting } from '$core/route/waiting';
+import type { QueuedSubmission } from '$core/route/waiting';
 import type { Fault } from '$lib/ui/feedback/sender.svelte';
 import { asWhom, own } from '$lib/ui/fields/whose';
 import { KeptList, type Said, notNow, post } from './kept-list.svelte';
 import { readQueue } from './read-queue';
 
 /** One record that waits in this browser, as it will be sent. */
-export interface Kept extends Waiting {
+export interface Kept extends QueuedSubmission {
 	setupId: number;
 	/** Of the setup, as it was then, with what waited before it. */
 	version: number;

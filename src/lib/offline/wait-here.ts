@@ -4,7 +4,7 @@ import { labelOf } from '$core/calculation/fields';
 import { quantity } from '$core/quantity/format';
 import type { Submission } from '$core/route/carry-out';
 import { stepOf } from '$core/route/steps';
-import { foresee } from '$core/route/waiting';
+import { simulateOffline } from '$core/route/waiting';
 import type { Fault } from '$lib/ui/feedback/sender.svelte';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 import type { Desk } from '$lib/desk/desk.svelte';
@@ -27,7 +27,7 @@ export async function waitHere(
 	const { facts } = desk;
 	const step = stepOf(submission.station, submission.step);
 	try {
-		const done = foresee(facts, submission);
+		const done = simulateOffline(facts, submission);
 		if ('refusal' in done) return { field: '', ...done.refusal };
 	} catch (e) {
 		if (e instanceof InputFault) return { field: e.field, code: e.code, message: e.message };

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { LEAST_REASON, checkedReason, isReason, lettersIn } from '../../../src/core/calculation/reason.js';
-import { carryOut } from '../../../src/core/route/carry-out.js';
+import { applySubmission } from '../../../src/core/route/carry-out.js';
 import { faults, worked } from '../../shared/setup-in-memory.js';
 
 describe('a reason', () => {
@@ -27,7 +27,7 @@ describe('a reason', () => {
 	});
 	it('is asked of a step as of everything else, and may be left out', () => {
 		const fit = (reason: string | null) =>
-			carryOut(worked('mount.fit'), {
+			applySubmission(worked('mount.fit'), {
 				station: 'mount',
 				step: 'fit',
 				values: { boreMm: 76.5, arborMm: 76.2, forced: false },

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { refuse } from '../../../src/core/route/engine.js';
-import { wishOf } from '../../../src/core/route/stations/brief/steps.js';
+import { requiredSpec } from '../../../src/core/route/stations/brief/steps.js';
 import { current, did, faults, line, setup, took, worked } from '../../shared/setup-in-memory.js';
 
 const job = (change: object) => ({ ...setup().brief, ...change });
@@ -10,8 +10,8 @@ describe('Brief: told again', () => {
 		const f = did(setup(), 'brief', 'brief');
 		const finer = did(f, 'brief', 'again', job({ targetRaUm: 0.2 }));
 		expect(finer.brief.targetRaUm).to.equal(0.2);
-		expect(wishOf(finer).marking).not.to.equal(wishOf(f).marking);
-		expect(line(finer, 'brief', 'job')!.value).to.equal(wishOf(finer).marking);
+		expect(requiredSpec(finer).marking).not.to.equal(requiredSpec(f).marking);
+		expect(line(finer, 'brief', 'job')!.value).to.equal(requiredSpec(finer).marking);
 		expect(finer.records.map((r) => r.step).slice(0, 1), 'the first telling stays').to.deep.equal(['brief']);
 		expect(current(finer)).to.equal('select');
 	});

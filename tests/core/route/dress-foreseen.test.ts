@@ -3,7 +3,7 @@ import { burnRisk } from '../../../src/core/dress/burn-risk.js';
 import { hiddenLaw, readRa } from '../../../src/core/dress/stand-ins/roughness-meter.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts, TrialCut } from '../../../src/core/route/facts.js';
-import { cutOf, foresee, learnt } from '../../../src/core/route/stations/dress/foresee.js';
+import { cutOf, predictDress, learnt } from '../../../src/core/route/stations/dress/foresee.js';
 import { standingDress } from '../../../src/core/route/stations/dress/trial-cut.js';
 import { did, faults, recordOf, worked } from '../../shared/setup-in-memory.js';
 import { atDress, chose, settled } from './on-dress.js';
@@ -33,12 +33,12 @@ const madeUp = (n: number): TrialCut[] => {
 describe('what a dress is foreseen to give', () => {
 	it('from the grain alone while there are fewer than three cuts, from the cuts afterwards', () => {
 		const f = dressed();
-		expect(foresee(f, DRESS)!.finish.output.source).to.equal('prior');
-		expect(foresee({ ...f, cuts: madeUp(2) }, DRESS)!.cuts).to.equal(0);
-		const seen = foresee({ ...f, cuts: madeUp(12) }, DRESS)!;
+		expect(predictDress(f, DRESS)!.finish.output.source).to.equal('prior');
+		expect(predictDress({ ...f, cuts: madeUp(2) }, DRESS)!.cuts).to.equal(0);
+		const seen = predictDress({ ...f, cuts: madeUp(12) }, DRESS)!;
 		expect([seen.finish.output.source, seen.cuts]).to.deep.equal(['fit', 12]);
 		const band = (s: typeof seen) => s.finish.output.highUm / s.finish.output.lowUm;
-		expect(band(seen), 'twelve cuts know more than none').to.be.below(band(foresee(f, DRESS)!));
+		expect(band(seen), 'twelve cuts know more than none').to.be.below(band(predictDress(f, DRESS)!));
 	});
 	it('a cut left out counts no more', () => {
 		const cuts = madeUp(6).map((c) => ({ ...c, leftOut: c.id === 2 }));
@@ -52,12 +52,12 @@ describe('what a dress is foreseen to give', () => {
 	});
 	it('nothing while the grain is not known or nothing is dressed', () => {
 		const f = dressed();
-		expect(foresee({ ...f, wheel: { ...f.wheel!, gritMeanUm: null } }, DRESS)).to.equal(null);
-		expect(foresee(f, { ...DRESS, depthUm: 0 })).to.equal(null);
+		expect(predictDress({ ...f, wheel: { ...f.wheel!, gritMeanUm: null } }, DRESS)).to.equal(null);
+		expect(predictDress(f, { ...DRESS, depthUm: 0 })).to.equal(null);
 	});
 	it('a duller dress comes closer to burning', () => {
 		const index = (sharpnessIndex: number) =>
-			foresee(dressed(), { ...DRESS, sharpnessIndex })!.burn.output.burnIndex!;
+			predictDress(dressed(), { ...DRESS, sharpnessIndex })!.burn.output.burnIndex!;
 		expect(index(0.15)).to.be.above(index(1.1));
 	});
 });

@@ -5,7 +5,7 @@ import { accept } from '../../../src/core/route/carry-out.js';
 import { holds } from '../../../src/core/route/decision.js';
 import { decide, refuse } from '../../../src/core/route/engine.js';
 import { Evidence, partOf } from '../../../src/core/route/evidence.js';
-import { onPage } from '../../../src/core/route/on-page.js';
+import { toClientFacts } from '../../../src/core/route/on-page.js';
 import { flangeStep } from '../../../src/core/route/stations/mount/flange.js';
 import { prerequisites } from '../../../src/core/route/stations/run-in/start.js';
 import { runoutStep } from '../../../src/core/route/stations/true/steps.js';
@@ -167,7 +167,7 @@ describe('evidence: a step as a whole', () => {
 			const f = worked(until);
 			const again = f.wheel && f.state === 'under-way' ? did(f, 'inspect', 'look', SEEN) : f;
 			for (const whole of [f, again]) {
-				const page = onPage(whole);
+				const page = toClientFacts(whole);
 				expect(decide(page)).to.deep.equal(decide(whole));
 				expect(page.records.length).to.be.at.most(whole.records.length);
 			}
@@ -175,9 +175,9 @@ describe('evidence: a step as a whole', () => {
 	});
 	it('a page does not grow with what was done over and over', () => {
 		let f = worked('true.after');
-		const once = onPage(f).records.length;
+		const once = toClientFacts(f).records.length;
 		for (let i = 0; i < 40; i++) f = did(f, 'true', 'runout', { readingsUm: RIM });
-		expect(onPage(f).records).to.have.length(once);
+		expect(toClientFacts(f).records).to.have.length(once);
 		expect(f.records.length).to.be.above(once + 39);
 	});
 });

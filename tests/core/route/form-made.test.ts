@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { decide, refuse } from '../../../src/core/route/engine.js';
-import { onPage } from '../../../src/core/route/on-page.js';
+import { toClientFacts } from '../../../src/core/route/on-page.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { scanned } from '../../../src/core/form/stand-ins/scanner.js';
 import { chainOf } from '../../../src/core/form/profile/chain.js';
@@ -102,7 +102,7 @@ describe('form: on its page', () => {
 	it('is sent once, and decides the same', () => {
 		const planned = did(shaped(atForm('cnc'), 'program', FLANK), 'form', 'passes', PASSES);
 		const f = did(planned, 'form', 'program', PROGRAM);
-		const page = onPage(f);
+		const page = toClientFacts(f);
 		expect(decide(page)).to.deep.equal(decide(f));
 		const sent = JSON.stringify(page.records.filter((r) => r.station === 'form'));
 		expect(sent.length).to.be.below(

@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import { carryOut } from '../../../src/core/route/carry-out.js';
+import { applySubmission } from '../../../src/core/route/carry-out.js';
 import { dueWords, redressDue } from '../../../src/core/route/stations/keep/due.js';
 import { loopOf, mostBetweenMm } from '../../../src/core/route/stations/keep/loop.js';
-import { standingOf } from '../../../src/core/route/standing.js';
+import { setupStatus } from '../../../src/core/route/standing.js';
 import { sumsOf } from '../../../src/core/route/sums.js';
 import { GOOD } from '../../shared/good-work.js';
 import { did, faults, line, recordOf, worked } from '../../shared/setup-in-memory.js';
@@ -58,7 +58,7 @@ describe('Keep: the loop inside a part', () => {
 		const f = book(redressed(creep(), 2), { inPartMm: 4.5 });
 		expect(loopOf(f).missedMm).to.equal(4);
 		expect(dueWords(redressDue(f)!)).to.equal('part 1 is ground 4.5 mm deep, due at 4 mm');
-		expect(standingOf(f)).to.include({ state: 'caution', word: 'Redress due' });
+		expect(setupStatus(f)).to.include({ state: 'caution', word: 'Redress due' });
 		expect(line(f, 'keep', 'due')).to.include({ state: 'caution', title: 'Redress due now' });
 		expect(redressDue(redressed(f, 4.5))).to.equal(null);
 	});
@@ -132,7 +132,7 @@ describe('Keep: what a booking asks and does', () => {
 	it('a diameter reckoned is said to be reckoned, a measured one is not', () => {
 		const values = { what: 'redressed', partsGround: 0, targetMps: 30, takenUm: 50 };
 		const note = (more: object) => {
-			const done = carryOut(plain(), { station: 'keep', step: 'entry', values: { ...values, ...more } });
+			const done = applySubmission(plain(), { station: 'keep', step: 'entry', values: { ...values, ...more } });
 			if ('refusal' in done) throw new Error(done.refusal.message);
 			return done.effects.flatMap((e) => (e.kind === 'ledger' ? [e.note] : []))[0];
 		};

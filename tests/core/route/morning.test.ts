@@ -3,7 +3,7 @@ import { decide, refuse } from '../../../src/core/route/engine.js';
 import { type Morning, MORNING_FIELDS, mayNotStart, morningOf } from '../../../src/core/route/morning.js';
 import { checkInput } from '../../../src/core/calculation/check.js';
 import { type Limits, inShop } from '../../../src/core/calculation/limits.js';
-import { standingOf } from '../../../src/core/route/standing.js';
+import { setupStatus } from '../../../src/core/route/standing.js';
 import { shiftAt } from '../../../src/core/set/shift.js';
 import { did, setup, worked } from '../../shared/setup-in-memory.js';
 
@@ -68,7 +68,7 @@ describe('the morning sheet of a machine', () => {
 	});
 	it('stands in the gate, and on the Floor as stopped', () => {
 		expect(lineOf(with_(atRunIn, UNSAFE))).to.include({ state: 'stop' });
-		expect(standingOf(with_(atRunIn, UNSAFE))).to.include({ state: 'stop', word: 'Stopped' });
+		expect(setupStatus(with_(atRunIn, UNSAFE))).to.include({ state: 'stop', word: 'Stopped' });
 		expect(lineOf(with_(atRunIn, sheet({ open: ['oil level'] })))).to.include({
 			state: 'caution',
 			value: 'open: oil level'
@@ -77,8 +77,8 @@ describe('the morning sheet of a machine', () => {
 		expect(lineOf(with_(atRunIn, null))).to.equal(undefined);
 	});
 	it('a released wheel is not ground either, until it is cured', () => {
-		expect(standingOf(with_(worked(), UNSAFE))).to.include({ state: 'stop' });
-		expect(standingOf(with_(worked(), sheet()))).to.include({ state: 'ok', word: 'Ready to grind' });
+		expect(setupStatus(with_(worked(), UNSAFE))).to.include({ state: 'stop' });
+		expect(setupStatus(with_(worked(), sheet()))).to.include({ state: 'ok', word: 'Ready to grind' });
 		expect(() => did(with_(worked(), UNSAFE), 'dress', 'position', {})).to.throw(/morning-sheet/);
 	});
 	it('is worked out with the shop’s own limits', () => {

@@ -1,5 +1,5 @@
 import { redressDue } from '../../../src/core/route/stations/keep/due.js';
-import { standingOf } from '../../../src/core/route/standing.js';
+import { setupStatus } from '../../../src/core/route/standing.js';
 import { expect } from 'chai';
 import { refuse } from '../../../src/core/route/engine.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
@@ -254,10 +254,10 @@ describe('Keep: a dress that falls due', () => {
 	it('by the parts since the last one, and starts anew with it', () => {
 		const ten = book(released, { redressAfterParts: 20 });
 		expect(redressDue(ten)).to.equal(null);
-		expect(standingOf(ten)).to.include({ word: 'Ready to grind' });
+		expect(setupStatus(ten)).to.include({ word: 'Ready to grind' });
 		const twenty = book(ten, {});
 		expect(redressDue(twenty)).to.deep.equal({ ground: '20 parts ground', after: 'after 20' });
-		expect(standingOf(twenty)).to.include({ state: 'caution', word: 'Redress due' });
+		expect(setupStatus(twenty)).to.include({ state: 'caution', word: 'Redress due' });
 		expect(redressDue(book(twenty, { what: 'redressed', diameterAfterMm: 289.3 }))).to.equal(null);
 	});
 	it('a figure that is probably a slip is asked about, and taken when it is said to be right', () => {

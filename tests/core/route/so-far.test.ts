@@ -3,14 +3,14 @@ import fc from 'fast-check';
 import { decide } from '../../../src/core/route/engine.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import { soFarOf } from '../../../src/core/route/so-far.js';
+import { snapshotOf } from '../../../src/core/route/so-far.js';
 import { helpedBefore } from '../../../src/core/route/stations/keep/trouble.js';
 import { sumsOf } from '../../../src/core/route/sums.js';
 import { did, took, setup, worked, WHEEL } from '../../shared/setup-in-memory.js';
 
 /** As a page reads it: what was summed up, and nothing else. */
 function summedUp(f: SetupFacts): SetupFacts {
-	const so = soFarOf(f, '1');
+	const so = snapshotOf(f, '1');
 	return { ...f, records: f.records.filter((r) => so.ids.includes(r.id)), sums: so.sums };
 }
 /** One more deed on what was summed up. */
@@ -74,7 +74,7 @@ describe('what goes on counting of a long history', () => {
 	it('holds no more than what stands, however much was booked', () => {
 		let f = worked();
 		for (let i = 0; i < 60; i++) f = DEEDS.ground!(f);
-		expect(soFarOf(f, '1').ids.length).to.be.at.most(soFarOf(worked(), '1').ids.length + 2);
+		expect(snapshotOf(f, '1').ids.length).to.be.at.most(snapshotOf(worked(), '1').ids.length + 2);
 	});
 	it('keeps what once cured a trouble, and everything of a wheel that may be taken again', () => {
 		const cured = DEEDS.trouble!(DEEDS.trouble!(worked()));

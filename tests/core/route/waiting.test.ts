@@ -2,13 +2,13 @@ import { expect } from 'chai';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 import { decide } from '../../../src/core/route/engine.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import { type Waiting, foresee, withWaiting } from '../../../src/core/route/waiting.js';
+import { type QueuedSubmission, simulateOffline, withQueued } from '../../../src/core/route/waiting.js';
 import { isWaiting } from '../../../src/core/route/waiting-number.js';
 import { GOOD } from '../../shared/good-work.js';
 import { WHEEL, WORK, did, setup, took, worked } from '../../shared/setup-in-memory.js';
 
 const good = (name: string) => GOOD.find(([s, n]) => `${s}.${n}` === name)![2];
-const waiting = (f: SetupFacts, name: string, values: object = good(name), n = 1): Waiting => ({
+const waiting = (f: SetupFacts, name: string, values: object = good(name), n = 1): QueuedSubmission => ({
 	station: name.split('.')[0]!,
 	step: name.split('.')[1]!,
 	values,
@@ -17,7 +17,7 @@ const waiting = (f: SetupFacts, name: string, values: object = good(name), n = 1
 	by: 'Ines Falk'
 });
 const refusal = (f: SetupFacts, name: string, values?: object) => {
-	const done = foresee(f, waiting(f, name, values));
+	const done = simulateOffline(f, waiting(f, name, values));
 	return 'refusal' in done ? done.refusal : null;
 };
 /** What only the server gives: a wheel, a spindle, a start, a release. */
@@ -31,13 +31,13 @@ describe('recorded without the server', () => {
 			const after = WORK.find(([n]) => n === name)![1](before);
 			const entered = after.records.at(-1)!.entered;
 			const w = { ...waiting(before, name, entered), atMs: before.nowMs };
-			const done = foresee(before, w);
+			const done = simulateOffline(before, w);
 			if ('refusal' in done) {
 				expect(done.refusal.code, name).to.equal('needs-server');
 				continue;
 			}
 			could.push(name);
-			const here = withWaiting(before, [w]);
+			const here = withQueued(before, [w]);
 			const lines = (f: SetupFacts) =>
 				decide(f).stations.flatMap((s) => s.lines.map(({ recordId: _id, ...l }) => ({ at: s.id, ...l })));
 			expect(lines(here), name).to.deep.equal(lines(after));
@@ -71,7 +71,7 @@ describe('recorded without the server', () => {
 
 	it('several wait in order, each on what the one before came to', () => {
 		const before = took(did(setup(), 'brief', 'brief'));
-		const two = withWaiting(before, [
+		const two = withQueued(before, [
 			waiting(before, 'inspect.look', good('inspect.look'), 1),
 			waiting(before, 'inspect.ring', good('inspect.ring'), 2)
 		]);
@@ -79,22 +79,22 @@ describe('recorded without the server', () => {
 		expect(two.records.slice(-1)[0]!.id).to.satisfy(isWaiting);
 		expect(two.version).to.equal(before.version + 2);
 		// Without the first the second has nothing to stand on, and nothing is pretended.
-		expect(withWaiting(before, [waiting(before, 'inspect.ring')])).to.equal(before);
+		expect(withQueued(before, [waiting(before, 'inspect.ring')])).to.equal(before);
 	});
 
 	it('a crack that is found waits too, and stops here and now', () => {
 		const before = took(did(setup(), 'brief', 'brief'));
 		const cracked = { ...good('inspect.look'), crack: true };
-		const done = foresee(before, waiting(before, 'inspect.look', cracked));
+		const done = simulateOffline(before, waiting(before, 'inspect.look', cracked));
 		expect(done).to.have.property('records');
-		const here = withWaiting(before, [waiting(before, 'inspect.look', cracked)]);
+		const here = withQueued(before, [waiting(before, 'inspect.look', cracked)]);
 		expect(here.wheel!.state).to.equal('quarantined');
 		expect(decide(here).blocked).to.not.deep.equal([]);
 	});
 
 	it('a value that is wrong is said as ever, and what no longer fits is left out', () => {
 		const before = took(did(setup(), 'brief', 'brief'));
-		expect(() => foresee(before, waiting(before, 'inspect.look', {}))).to.throw(InputFault);
-		expect(withWaiting(before, [waiting(before, 'inspect.look', {})])).to.equal(before);
+		expect(() => simulateOffline(before, waiting(before, 'inspect.look', {}))).to.throw(InputFault);
+		expect(withQueued(before, [waiting(before, 'inspect.look', {})])).to.equal(before);
 	});
 });

@@ -179,7 +179,7 @@ describe('ear and recording together', () => {
 	it('a clear recording alone releases nothing', () =>
 		expect(() => decision([recording(1, 'clear')], [])).to.throw(InputFault, /0 of 8 places heard/));
 	it('clear by both may go on, with the recording and its stiffness kept beside the decision', () => {
-		const { main, beside } = ringOf(facts([recording(4, 'clear')]), all('clear'));
+		const { main, secondary: beside } = ringOf(facts([recording(4, 'clear')]), all('clear'));
 		expect(main.calculation).to.equal('inspect.ring-decision');
 		expect(beside.map((c) => c.calculation)).to.deep.equal([
 			'inspect.ring-analysis',

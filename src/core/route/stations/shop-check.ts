@@ -2,7 +2,7 @@ import { between, number, text, yesNo } from '../../calculation/field/index.js';
 import { InputFault, shown } from '../../calculation/fault.js';
 import { extraCheck } from '../extra-check.js';
 import { STATIONS } from '../facts.js';
-import { alone, type Step, compute, defineStep } from '../step.js';
+import { single, type Step, compute, defineStep } from '../step.js';
 
 /** A check of the shop at any station, named by its id. */
 export const checkSteps: readonly Step[] = STATIONS.map((station) =>
@@ -23,7 +23,7 @@ export const checkSteps: readonly Step[] = STATIONS.map((station) =>
 					'unknown-choice',
 					`There is no check ${shown(v.checkId)} at this station.`
 				);
-			return alone(
+			return single(
 				compute(facts, extraCheck, {
 					text: c.text,
 					kind: c.kind,

@@ -3,10 +3,10 @@
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { dresserWords } from '$core/shop/dresser';
 	import FactList from '$lib/ui/feedback/FactList.svelte';
-	import type { AsRecorded } from '$core/route/as-recorded';
+	import type { RecordContext } from '$core/route/as-recorded';
 
 	interface Props {
-		then: AsRecorded;
+		then: RecordContext;
 	}
 	/** Wheel, mount, machine and dresser as they were when a record was made, whatever became of them since. */
 	let { then }: Props = $props();

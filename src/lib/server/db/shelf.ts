@@ -39,7 +39,7 @@ function frozen<T>(value: T): T {
  * What is read of a topic, held for as long as the stamp of it stands. The stamp is asked for first, so that what is held is never older
  * than it says; two questions about the same topic go by different names.
  */
-export async function shelved<T>(
+export async function cached<T>(
 	topic: Topic,
 	name: string,
 	read: (on?: Runner) => Promise<T>,

@@ -6,7 +6,7 @@ import { groupIn } from './json.js';
 import { Refused } from './refused.js';
 
 /** Runs a server route and turns every fault it may meet into one shape: { error: { field, code, message } }. @throws only what is nobody's fault: it is logged and answered as unexpected */
-export async function answering(work: () => Promise<object>): Promise<Response> {
+export async function handleApi(work: () => Promise<object>): Promise<Response> {
 	try {
 		return json(await work());
 	} catch (e) {

@@ -1,4 +1,4 @@
-import { answering } from './answer.js';
+import { handleApi } from './answer.js';
 
 /** A file to take away or to look at. */
 export interface FileAnswer {
@@ -32,7 +32,7 @@ function asRead(parts: AsyncGenerator<string>): ReadableStream<Uint8Array> {
 /** Answers with a file; what it is refused with is answered as everywhere else. */
 export async function fileAnswer(work: () => Promise<FileAnswer>): Promise<Response> {
 	let file: FileAnswer | undefined;
-	const refused = await answering(async () => {
+	const refused = await handleApi(async () => {
 		file = await work();
 		return {};
 	});

@@ -2,7 +2,7 @@ import { readWav, writeWav } from '../../../core/audio/wav.js';
 import { type ListenSettings, type RingResult, listen } from '../../../core/inspect/ring/listen.js';
 import { decide } from '../../../core/route/engine.js';
 import { inShop } from '../../../core/calculation/limits.js';
-import { type CarriedOut, type Submission, carryOut } from '../../../core/route/carry-out.js';
+import { type SubmissionOutcome, type Submission, applySubmission } from '../../../core/route/carry-out.js';
 import { stepOf } from '../../../core/route/steps.js';
 import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
 import { checked } from '../door/joi-schema.js';
@@ -52,9 +52,9 @@ export const JOBS = {
 	},
 	'release-sheet': async ({ setupId, origin }: { setupId: number; origin: string }): Promise<Uint8Array> =>
 		releaseSheetFile((await loaded(setupId)).facts, origin, Date.now()),
-	'carry-out': ({ facts, sent }: { facts: SetupFacts; sent: Submission }): CarriedOut => {
+	'carry-out': ({ facts, sent }: { facts: SetupFacts; sent: Submission }): SubmissionOutcome => {
 		const { fields } = stepOf(sent.station, sent.step);
-		return carryOut(facts, {
+		return applySubmission(facts, {
 			...sent,
 			values: checked(inShop(fields, facts.guidelines.limits, facts.units), sent.values)
 		});

@@ -6,7 +6,7 @@ import { quantity } from '../../../core/quantity/format.js';
 import { Evidence } from '../../../core/route/evidence.js';
 import { releaseStep } from '../../../core/route/stations/prove/steps.js';
 import { dueWords, redressDue } from '../../../core/route/stations/keep/due.js';
-import { standingOf } from '../../../core/route/standing.js';
+import { setupStatus } from '../../../core/route/standing.js';
 import { MM, bytesOf, drawQr, newSheet, printable } from './sheet.js';
 
 const SIGN: Readonly<Record<string, string>> = {
@@ -27,7 +27,7 @@ export const headOf = (f: SetupFacts, printedMs: number): string =>
 
 /** Released by whom and when, or how it stands instead. */
 export function standsAs(f: SetupFacts, d: Decision): string {
-	const { word } = standingOf(f, d);
+	const { word } = setupStatus(f, d);
 	const last = Evidence.of(f).step(releaseStep);
 	const released = last && last.verdict !== 'stop' ? `released ${inFull(f, last.atMs)} by ${last.by}` : '';
 	if (f.givenUp) return `Given up: ${f.givenUp}`;

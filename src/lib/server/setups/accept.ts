@@ -5,7 +5,7 @@ import { Refused } from '../door/refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { keepRecords } from './keep-records.js';
-import { lockAt } from './lock.js';
+import { loadLockedSetup } from './lock.js';
 import { changeSetup } from './change-setup.js';
 
 /**
@@ -23,7 +23,7 @@ export async function acceptCaution(
 	mayWrite(user);
 	const why = checkedReason(reason);
 	await transaction(async (on) => {
-		const facts = await lockAt(setupId, version, key, user, on);
+		const facts = await loadLockedSetup(setupId, version, key, user, on);
 		if (!facts) return;
 		const done = accept(facts, { recordId, reason: why });
 		if ('refusal' in done) {

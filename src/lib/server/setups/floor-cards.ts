@@ -3,7 +3,7 @@ import { decide } from '../../../core/route/engine.js';
 import { Evidence } from '../../../core/route/evidence.js';
 import type { SetupFacts, StationId, WheelFacts } from '../../../core/route/facts.js';
 import type { Morning } from '../../../core/route/morning.js';
-import { type Standing, standingOf } from '../../../core/route/standing.js';
+import { type SetupStatus, setupStatus } from '../../../core/route/standing.js';
 import { places, queryRows, serverNowMs } from '../db/pool.js';
 import { stampsInOne } from '../db/shelf.js';
 import { machines } from '../shop/machines.js';
@@ -13,7 +13,7 @@ import { type SetupRow, setupRows } from './setup-row.js';
 import { loadSetups } from './setups.js';
 
 /** A setup as its card on the Floor shows it. */
-export interface FloorCard extends Standing {
+export interface FloorCard extends SetupStatus {
 	id: number;
 	machineId: number;
 	part: string;
@@ -32,7 +32,7 @@ const cardOf = (f: SetupFacts): FloorCard => {
 		quantity: f.brief.quantity,
 		wheel: f.wheel,
 		station: d.current,
-		...standingOf(f, d),
+		...setupStatus(f, d),
 		dressesLeft: Evidence.of(f).of(dressPlan, 'dress', ['settings'])?.output.dressesLeft ?? null
 	};
 };
@@ -88,7 +88,7 @@ async function keysOf(
 }
 
 /** A wheel of a pack has companions, which stand in no row of its own. */
-const mayHold = (s: SetupRow, h: Held, nowMs: number): boolean =>
+const canBeCached = (s: SetupRow, h: Held, nowMs: number): boolean =>
 	s.mounting !== 'pack' && (s.state === 'released' || nowMs - h.atMs < TIMERS_MS);
 
 /** The cards of these setups; what nothing has changed about is not worked out again. */
@@ -101,7 +101,7 @@ export async function floorCards(
 	const nowMs = serverNowMs();
 	const stale = rows.filter((s) => {
 		const h = held.get(s.id);
-		return !h || h.key !== keys.get(s.id) || !mayHold(s, h, nowMs);
+		return !h || h.key !== keys.get(s.id) || !canBeCached(s, h, nowMs);
 	});
 	if (held.size + stale.length > MOST_HELD) held.clear();
 	for (const { facts } of await loadSetups(stale.map((s) => s.id)))

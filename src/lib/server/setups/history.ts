@@ -1,6 +1,6 @@
 import { CORE_VERSION } from '../../../core/calculations.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
-import { type SoFar, soFarOf } from '../../../core/route/so-far.js';
+import { type HistorySnapshot, snapshotOf } from '../../../core/route/so-far.js';
 import { type Sums, sumsOf } from '../../../core/route/sums.js';
 import { type FullRecord, recordsOfHistories } from '../db/records.js';
 import { type Runner, write } from '../db/pool.js';
@@ -22,8 +22,8 @@ interface Of {
 }
 
 /** The sum that was kept, where it was made by these rules and for this wheel. */
-function kept(s: Of): SoFar | null {
-	const found = s.so_far === null ? null : stored<SoFar & { unreadable?: number[] }>(s.so_far);
+function kept(s: Of): HistorySnapshot | null {
+	const found = s.so_far === null ? null : stored<HistorySnapshot & { unreadable?: number[] }>(s.so_far);
 	return found && found.core === CORE_VERSION && found.wheelId === s.wheel_id ? found : null;
 }
 
@@ -69,7 +69,7 @@ const MOST_SINCE = 40;
 /** Sums a setup up where much came since; it is locked, so nothing comes meanwhile. */
 export async function sumUp(facts: SetupFacts, { since, unreadable }: History, on: Runner): Promise<void> {
 	if (since <= MOST_SINCE) return;
-	const so = soFarOf(facts, CORE_VERSION);
+	const so = snapshotOf(facts, CORE_VERSION);
 	const body = { ...so, upTo: Math.max(so.upTo, ...unreadable), ids: [...so.ids, ...unreadable] };
 	await write('UPDATE setups SET so_far = ? WHERE id = ?', [JSON.stringify(body), facts.id], on);
 }

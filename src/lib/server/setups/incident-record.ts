@@ -1,6 +1,6 @@
 import { CORE_VERSION } from '../../../core/calculations.js';
 import { incidentPlan } from '../../../core/keep/incident-plan.js';
-import { asRecorded } from '../../../core/route/as-recorded.js';
+import { recordContext } from '../../../core/route/as-recorded.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import type { Runner } from '../db/pool.js';
 import { addRecord } from '../db/records.js';
@@ -37,7 +37,7 @@ export async function incidentRecord(
 			verdict: plan.verdict,
 			overrideReason: null,
 			replacesId: null,
-			facts: o.afterEnd ? null : await keepFacts(asRecorded(o.facts), on),
+			facts: o.afterEnd ? null : await keepFacts(recordContext(o.facts), on),
 			userId: o.userId,
 			key: o.key,
 			ordinal: 0,

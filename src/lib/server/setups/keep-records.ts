@@ -1,6 +1,6 @@
 import type { PoolConnection } from 'mysql2/promise';
 import { CORE_VERSION } from '../../../core/calculations.js';
-import { asRecorded } from '../../../core/route/as-recorded.js';
+import { recordContext } from '../../../core/route/as-recorded.js';
 import type { NewRecord } from '../../../core/route/carry-out.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { addRecords } from '../db/records.js';
@@ -16,7 +16,7 @@ export async function keepRecords(
 	on: PoolConnection,
 	enteredAtMs: number | null = null
 ): Promise<number> {
-	const known = await keepFacts(asRecorded(facts), on);
+	const known = await keepFacts(recordContext(facts), on);
 	return addRecords(
 		records.map((r, ordinal) => ({
 			...r,

@@ -9,7 +9,7 @@ import { loadSetup } from './setups.js';
  * The setup as it is now, locked; null when this very submit was carried out before.
  * @throws Refused 404 when there is none, 409 when somebody else changed it meanwhile
  */
-export async function lockAt(
+export async function loadLockedSetup(
 	id: number,
 	version: number,
 	key: string,

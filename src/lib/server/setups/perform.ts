@@ -17,7 +17,7 @@ import { changeBrief } from './change-brief.js';
 import { type SetupChange, changeSetup } from './change-setup.js';
 
 /** Does what a submission changes beside its records. @throws Refused 409 when somebody else took the wheel at the same moment */
-export async function perform(
+export async function applyEffects(
 	facts: SetupFacts,
 	effects: readonly Effect[],
 	recordId: number,

@@ -7,7 +7,7 @@ import {
 	selectView,
 	shownNumbers
 } from '../../../core/route/stations/select/view.js';
-import { heldRack, heldWheels } from '../wheels/held-rack.js';
+import { rackCache, heldWheels } from '../wheels/held-rack.js';
 import { wheelsByNumbers } from '../wheels/wheels.js';
 
 /** Rankings that stand, by setup, and what each was made from. */
@@ -18,8 +18,8 @@ const MOST_HELD = 100;
  * The rack ranked for a setup, as Select shows it. It is ranked anew when the brief, the rack or what others hold
  * has changed.
  */
-export async function rackFor(facts: SetupFacts): Promise<SelectView> {
-	const [rack, heldBy] = [await heldRack(), await heldWheels()];
+export async function rankRackForSetup(facts: SetupFacts): Promise<SelectView> {
+	const [rack, heldBy] = [await rackCache(), await heldWheels()];
 	const from = JSON.stringify([askedOf(facts), rack.print, [...heldBy]]);
 	let looked = held.get(facts.id)?.from === from ? held.get(facts.id)!.looked : null;
 	if (!looked) {

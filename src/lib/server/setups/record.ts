@@ -1,6 +1,6 @@
 import type { PoolConnection } from 'mysql2/promise';
 import { inShop } from '../../../core/calculation/limits.js';
-import { type CarriedOut, type Submission, carryOut } from '../../../core/route/carry-out.js';
+import { type SubmissionOutcome, type Submission, applySubmission } from '../../../core/route/carry-out.js';
 import { refuse } from '../../../core/route/engine.js';
 import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
 import { stepOf } from '../../../core/route/steps.js';
@@ -12,8 +12,8 @@ import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
 import { keepRecords } from './keep-records.js';
-import { lockAt } from './lock.js';
-import { perform } from './perform.js';
+import { loadLockedSetup } from './lock.js';
+import { applyEffects } from './perform.js';
 
 /** A submission with what makes it safe to send twice and to send late. */
 export interface Sent extends Submission {
@@ -32,7 +32,7 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 	const { leadOnly } = stepOf(sent.station, sent.step);
 	if (leadOnly) mayLead(user, leadOnly);
 	await transaction(async (on) => {
-		const facts = await lockAt(setupId, sent.version, sent.key, user, on, sent.step);
+		const facts = await loadLockedSetup(setupId, sent.version, sent.key, user, on, sent.step);
 		if (!facts) return;
 		const step = stepOf(sent.station, sent.step);
 		const refusal = refuse(facts, step.station, step.step);
@@ -40,10 +40,10 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 		const done =
 			!step.names && large(sent.values)
 				? await heavyNow('carry-out', { facts, sent: { ...sent } })
-				: await carriedOut(facts, sent, on);
+				: await outcomeOf(facts, sent, on);
 		if ('refusal' in done) throw new Refused(409, done.refusal.code, done.refusal.message);
 		const recordId = await keepRecords(facts, done.records, user, sent.key, on, sent.enteredAtMs);
-		await perform(facts, done.effects, recordId, user, on);
+		await applyEffects(facts, done.effects, recordId, user, on);
 	});
 }
 
@@ -52,11 +52,11 @@ const LARGE = 12_000;
 const large = (values: unknown): boolean => JSON.stringify(values ?? null).length > LARGE;
 
 /** Checked, with the wheels it names, and worked out here. */
-async function carriedOut(facts: SetupFacts, sent: Sent, on: PoolConnection): Promise<CarriedOut> {
+async function outcomeOf(facts: SetupFacts, sent: Sent, on: PoolConnection): Promise<SubmissionOutcome> {
 	const step = stepOf(sent.station, sent.step);
 	const values = checked(inShop(step.fields, facts.guidelines.limits, facts.units), sent.values);
 	const named = await onTheRack(step.names?.(values) ?? [], on);
-	return carryOut({ ...facts, named }, { ...sent, values });
+	return applySubmission({ ...facts, named }, { ...sent, values });
 }
 
 /** Wheels of the rack by number, as they stand now; nobody else can take them until the transaction ends. */

@@ -1,7 +1,7 @@
 import type { Decision } from '../../../core/route/decision.js';
 import { decide } from '../../../core/route/engine.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
-import { onPage } from '../../../core/route/on-page.js';
+import { toClientFacts } from '../../../core/route/on-page.js';
 import { clockAheadMs, row } from '../db/pool.js';
 import { today } from '../db/today.js';
 import { stampsInOne } from '../db/shelf.js';
@@ -37,7 +37,7 @@ const held = new Map<number, { key: string; page: SetupPage }>();
 const MOST_HELD = 300;
 
 /** What others do may stand in the way of one that is not mounted, and companions of a pack stand in rows of their own: those are read anew. */
-const mayHold = (n: Now): boolean => n.mounting !== 'pack' && (!!n.onSpindle || n.state === 'finished');
+const canBeCached = (n: Now): boolean => n.mounting !== 'pack' && (!!n.onSpindle || n.state === 'finished');
 
 /** What the page of a setup shows; what nothing has changed about since it was read last is not read again. */
 export async function setupPage(id: number): Promise<SetupPage | null> {
@@ -46,7 +46,7 @@ export async function setupPage(id: number): Promise<SetupPage | null> {
 	// Another wheel of the same marking brings its trial cuts and its stiffness: any wheel that changed counts.
 	const key = `${now.key} ${stamps} ${await today()}`;
 	const found = held.get(id);
-	if (found?.key === key && mayHold(now)) {
+	if (found?.key === key && canBeCached(now)) {
 		const facts = { ...found.page.facts, nowMs: Number(now.nowMs) + clockAheadMs() };
 		// A timer that has run out changes what is decided, and nothing that is kept.
 		const decision = facts.state === 'under-way' ? decide(facts) : found.page.decision;
@@ -55,13 +55,13 @@ export async function setupPage(id: number): Promise<SetupPage | null> {
 	const loaded = await loadSetup(id);
 	if (!loaded) return null;
 	const page = {
-		facts: onPage(loaded.facts),
+		facts: toClientFacts(loaded.facts),
 		decision: decide(loaded.facts),
 		unreadable: loaded.unreadable,
 		asOfToday: loaded.asOfToday
 	};
 	held.delete(id);
-	if (mayHold(now)) held.set(id, { key, page });
+	if (canBeCached(now)) held.set(id, { key, page });
 	// The one that was read longest ago goes first.
 	if (held.size > MOST_HELD) held.delete(held.keys().next().value!);
 	return page;

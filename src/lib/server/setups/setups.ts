@@ -50,7 +50,7 @@ export async function loadSetups(
 	);
 	const asClosed = (s: SetupRow) => (s.state === 'finished' ? closed.get(s.closed_facts ?? '') : undefined);
 	const open = list.filter((s) => !asClosed(s));
-	const around = open.length ? await aroundOf(open, on) : null;
+	const around = open.length ? await loadSetupContext(open, on) : null;
 	return list.map((s) => {
 		const { records, sums, unreadable } = histories.get(s.id)!;
 		const then = asClosed(s);
@@ -69,7 +69,7 @@ export async function loadSetups(
 }
 
 /** Everything that stands around these setups now: machines, wheels and what the shop keeps. */
-async function aroundOf(list: readonly SetupRow[], on?: Runner): Promise<(s: SetupRow) => AsClosed> {
+async function loadSetupContext(list: readonly SetupRow[], on?: Runner): Promise<(s: SetupRow) => AsClosed> {
 	const some = (of: readonly (number | null)[]) => [...new Set(of)].filter((id) => id !== null);
 	const stationsOf = (s: SetupRow) => JSON.parse(s.stations) as StationId[];
 	const machineIds = some(list.map((s) => s.machine_id));

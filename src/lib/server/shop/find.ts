@@ -1,6 +1,6 @@
 import { dresserWords } from '../../../core/shop/dresser.js';
 import { type Value, queryRows, rows } from '../db/pool.js';
-import { mayHold } from '../wheels/rare-text.js';
+import { candidatesByTrigram } from '../wheels/rare-text.js';
 
 export interface Found {
 	kind: 'wheel' | 'setup' | 'machine' | 'mount' | 'dresser';
@@ -17,7 +17,7 @@ interface FoundWheel {
 }
 /** The wheel of that very number first, then others by number; a large rack is read in that order until there are enough. */
 async function wheelsHolding(text: string, like: string): Promise<FoundWheel[]> {
-	const few = await mayHold(text);
+	const few = await candidatesByTrigram(text);
 	const where = few
 		? `id IN (${[...few, 0].map(Number).join(',')})`
 		: 'LOCATE(CAST(? AS BINARY), search_bytes) > 0';

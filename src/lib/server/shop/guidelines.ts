@@ -10,7 +10,7 @@ import { SHOP_POINTS, type ShopPoint, checkPoints } from '../../../core/prove/sh
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
 import { Refused } from '../door/refused.js';
 import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
-import { shelved } from '../db/shelf.js';
+import { cached } from '../db/shelf.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
@@ -35,7 +35,7 @@ interface Raw {
 }
 /** The guideline figures that count now; null where the shipped ones do. */
 export const guidelinesNow = (on?: Runner): Promise<Guidelines> =>
-	shelved('guidelines', 'now', readGuidelines, on);
+	cached('guidelines', 'now', readGuidelines, on);
 async function readGuidelines(on?: Runner): Promise<Guidelines> {
 	const found = await rows<Raw>(
 		'SELECT topic, version, body FROM guidelines g WHERE version = (SELECT MAX(version) FROM guidelines x WHERE x.topic = g.topic)',

@@ -1,4 +1,4 @@
-import type { OursOf } from '../../../core/shop/ours.js';
+import type { ShopBaselines } from '../../../core/shop/ours.js';
 import type { Helped } from '../../../core/route/stations/keep/trouble.js';
 import { row } from '../db/pool.js';
 import { oncePerRequest } from '../db/this-request.js';
@@ -42,7 +42,7 @@ async function untilNextRecord<T>(machineId: number, name: string, read: () => P
 }
 
 /** What the records of a machine have taught the shop. */
-export const oursHere = (machineId: number, marking: string | null): Promise<OursOf> =>
+export const oursHere = (machineId: number, marking: string | null): Promise<ShopBaselines> =>
 	untilNextRecord(machineId, `ours ${marking ?? ''}`, () => oursOf(machineId, marking));
 /** What once cured a trouble on this machine, the newest first. */
 export const helpedHere = (machineId: number): Promise<Helped[]> =>

@@ -3,7 +3,7 @@ import type { DresserLeft } from '../../../core/route/effect.js';
 import { DRESSER_FIELDS, dresserFields } from '../../../core/shop/dresser.js';
 import { columnOf } from './columns.js';
 import { type Runner, rows, write } from '../db/pool.js';
-import { shelved } from '../db/shelf.js';
+import { cached } from '../db/shelf.js';
 
 const MACHINE = `id, code, name, kind, balance_class AS balanceClass, spindle_rpm AS spindleRpm, spindle_rpm_min AS spindleRpmMin, spindle_rpm_max AS spindleRpmMax, seat_mm AS seatMm, max_diameter_mm AS maxDiameterMm, max_width_mm AS maxWidthMm,
 	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut, retired`;
@@ -21,7 +21,7 @@ const machine = (r: Raw): Machine => ({ ...r, wet: !!r.wet, lockedOut: !!r.locke
 
 /** Every machine there ever was. */
 const everyMachine = (on?: Runner): Promise<Machine[]> =>
-	shelved(
+	cached(
 		'machines',
 		'all',
 		async (by) => (await rows<Raw>(`SELECT ${MACHINE} FROM machines ORDER BY id`, [], by)).map(machine),
@@ -42,7 +42,7 @@ export const machinesByIds = async (ids: readonly number[], on?: Runner): Promis
 
 type Mount = MountFacts & { kind: string };
 const everyMount = (on?: Runner): Promise<(Mount & { retired: number })[]> =>
-	shelved('mounts', 'all', (by) => rows(`SELECT ${MOUNT}, retired FROM mounts ORDER BY code`, [], by), on);
+	cached('mounts', 'all', (by) => rows(`SELECT ${MOUNT}, retired FROM mounts ORDER BY code`, [], by), on);
 const withoutRetired = ({ retired: _, ...m }: Mount & { retired: number }): Mount => m;
 export const mounts = async (on?: Runner): Promise<Mount[]> =>
 	(await everyMount(on)).filter((m) => !m.retired).map(withoutRetired);
@@ -56,7 +56,7 @@ function dresser(raw: Record<string, unknown>): DresserFacts {
 	return Object.fromEntries(names.map((n) => [n, raw[n]])) as DresserFacts;
 }
 export const dressersInUse = (on?: Runner): Promise<DresserFacts[]> =>
-	shelved(
+	cached(
 		'dressers',
 		'in use',
 		async (by) =>
@@ -76,7 +76,7 @@ interface BlockSet {
 	blocks: string;
 }
 export const blockSets = (on?: Runner): Promise<BlockSet[]> =>
-	shelved(
+	cached(
 		'block_sets',
 		'in use',
 		(by) =>

@@ -1,6 +1,6 @@
 import {
 	ENOUGH_FITS,
-	type OursOf,
+	type ShopBaselines,
 	type Sized,
 	type Stamp,
 	changeoversS,
@@ -61,7 +61,7 @@ const stampsOf = async (
 		});
 
 /** Learnt from the newest records of one machine, and from every form that was measured in wheels with one marking. */
-export async function oursOf(machineId: number, marking: string | null, on?: Runner): Promise<OursOf> {
+export async function oursOf(machineId: number, marking: string | null, on?: Runner): Promise<ShopBaselines> {
 	const [booked, dressed, released, wear, fits] = [
 		await stampsOf(machineId, 'keep', "'entry'", on),
 		await stampsOf(machineId, 'dress', "'settings', 'done'", on),

@@ -29,26 +29,26 @@ export function shopKind(id: string): ShopKind {
 	return kind;
 }
 
-type Thing = Record<string, unknown> & { id: number };
-function thing(kind: ShopKind, raw: Record<string, unknown>): Thing {
+type ShopItem = Record<string, unknown> & { id: number };
+function shopItem(kind: ShopKind, raw: Record<string, unknown>): ShopItem {
 	const values = kind.fields.map((f) => {
 		const v = raw[columnOf(f.name)];
 		return [f.name, f.kind === 'boolean' ? !!v : f.kind === 'list' ? JSON.parse(String(v)) : v];
 	});
-	return { id: raw.id as number, ...Object.fromEntries(values), retired: !!raw.retired } as Thing;
+	return { id: raw.id as number, ...Object.fromEntries(values), retired: !!raw.retired } as ShopItem;
 }
 
-export async function things(kind: ShopKind): Promise<Thing[]> {
+export async function things(kind: ShopKind): Promise<ShopItem[]> {
 	return (
 		await rows<Record<string, unknown>>(`SELECT * FROM ${TABLES[kind.id]} ORDER BY ${columnOf(kind.key)}`)
-	).map((r) => thing(kind, r));
+	).map((r) => shopItem(kind, r));
 }
-export async function thingByKey(kind: ShopKind, key: string): Promise<Thing | undefined> {
+export async function thingByKey(kind: ShopKind, key: string): Promise<ShopItem | undefined> {
 	const r = await row<Record<string, unknown>>(
 		`SELECT * FROM ${TABLES[kind.id]} WHERE ${columnOf(kind.key)} = ?`,
 		[key]
 	);
-	return r && thing(kind, r);
+	return r && shopItem(kind, r);
 }
 
 /** What belongs to a machine beside its own fields. */
@@ -140,7 +140,7 @@ export interface Kept {
 	oneTimePin: string | null;
 }
 /** Adds a thing or changes it; a mount or dresser may be entered for a machine. @throws InputFault, Refused */
-export async function keepThing(
+export async function saveShopItem(
 	kindId: string,
 	key: string | null,
 	given: unknown,

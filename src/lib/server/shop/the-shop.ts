@@ -2,7 +2,7 @@ import { InputFault, shown } from '../../../core/calculation/fault.js';
 import { isZone } from '../../../core/numeric/zone.js';
 import { THE_SHOP_FIELDS } from '../../../core/shop/the-shop.js';
 import { type Runner, row, write } from '../db/pool.js';
-import { shelved } from '../db/shelf.js';
+import { cached } from '../db/shelf.js';
 import { checked } from '../door/joi-schema.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
@@ -18,7 +18,7 @@ export interface TheShop {
 	/** The way from nothing to a first setup was gone, or skipped. */
 	shownWay: boolean;
 }
-export const theShop = (on?: Runner): Promise<TheShop> => shelved('shop', 'it', readShop, on);
+export const theShop = (on?: Runner): Promise<TheShop> => cached('shop', 'it', readShop, on);
 async function readShop(on?: Runner): Promise<TheShop> {
 	const s = (await row<{
 		name: string;

@@ -40,7 +40,7 @@ function* all(): Iterable<RackRow> {
 }
 
 /** Every wheel as ranking needs it, as it stands now, and what tells this rack from any other. Only what has changed is read. */
-export async function heldRack(): Promise<{ print: string; wheels: () => Iterable<RackRow> }> {
+export async function rackCache(): Promise<{ print: string; wheels: () => Iterable<RackRow> }> {
 	// One reads at a time: two would each hold half of what the other read.
 	const mine = reading.catch(() => undefined).then(refreshed);
 	reading = mine;

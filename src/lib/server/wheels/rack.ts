@@ -1,6 +1,6 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { type Value, queryRows, row, rows } from '../db/pool.js';
-import { mayHold } from './rare-text.js';
+import { candidatesByTrigram } from './rare-text.js';
 import { wheelsByIds } from './wheels.js';
 
 export const RACK_SORTS = [
@@ -54,7 +54,7 @@ export async function rackPage(q: RackQuery): Promise<RackPage> {
 	const values: Value[] = [];
 	let rare = false;
 	if (q.search) {
-		const few = await mayHold(q.search);
+		const few = await candidatesByTrigram(q.search);
 		if (few) where.push(`id IN (${[...few, 0].map(Number).join(',')})`);
 		where.push('LOCATE(CAST(? AS BINARY), search_bytes) > 0');
 		values.push(q.search.toLowerCase());

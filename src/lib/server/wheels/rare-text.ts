@@ -19,7 +19,7 @@ export function threesOf(text: string): Buffer[] {
  * Numbers of every wheel that may hold a text, if it is rare: some of them may hold its parts only, so the text itself is still looked for.
  * Null where it is short or common; then reading on from the first match costs less.
  */
-export async function mayHold(text: string): Promise<number[] | null> {
+export async function candidatesByTrigram(text: string): Promise<number[] | null> {
 	const threes = threesOf(text).slice(0, LOOKED_AT);
 	if (!threes.length) return null;
 	const counts = await queryRows<{ at: number; n: number }>(

@@ -11,7 +11,7 @@
 	import BackPart from './BackPart.svelte';
 	import OffPart from './OffPart.svelte';
 	import RestartPart from './RestartPart.svelte';
-	import { standingOf } from './standing';
+	import { balanceStatus } from './standing';
 
 	interface Props {
 		desk: Desk;
@@ -32,7 +32,7 @@
 		{ id: 'other', title: 'Other ways', lines: [] }
 	]);
 	const part = $derived(parts.open);
-	const s = $derived(standingOf(desk.facts));
+	const s = $derived(balanceStatus(desk.facts));
 </script>
 
 <h1>Balance</h1>

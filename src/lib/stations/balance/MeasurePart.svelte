@@ -27,7 +27,7 @@
 	import StaysAsked from './StaysAsked.svelte';
 	import NotHere from './NotHere.svelte';
 	import Outcome from './Outcome.svelte';
-	import { beliefOf, standingOf } from './standing';
+	import { beliefOf, balanceStatus } from './standing';
 
 	interface Props {
 		desk: Desk;
@@ -41,7 +41,7 @@
 	const { told } = unitsHere();
 	const uid = $props.id();
 	const f = $derived(desk.facts);
-	const s = $derived(standingOf(f));
+	const s = $derived(balanceStatus(f));
 	let id = $state<MethodId>(
 		untrack(() => METHODS.find((m) => m.id === s.measured?.step)?.id ?? (onStand ? 'swing' : 'auto'))
 	);

@@ -6,7 +6,7 @@
 	import HolesFace from '$lib/drawing/HolesFace.svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
-	import { standingOf } from './standing';
+	import { balanceStatus } from './standing';
 
 	interface Props {
 		desk: Desk;
@@ -15,7 +15,7 @@
 	/** Correcting without a track: screws in fixed holes, and the dimples that mostly must not be made. */
 	let { desk, ondone }: Props = $props();
 	let way = $state<'holes' | 'dimples'>('holes');
-	const measured = $derived(standingOf(desk.facts).estimate !== null);
+	const measured = $derived(balanceStatus(desk.facts).estimate !== null);
 	const q = (v: number, u: 'gmm' | 'g') => quantity(v, u, desk.facts.units);
 	const forbidden = $derived(limitOf<boolean>(desk.facts.guidelines.limits, dimples, 'codeForbids'));
 	const anglesOf = ({

@@ -13,7 +13,7 @@ import type { Belief } from '$lib/drawing/belief';
 export type { Estimate };
 export type Move = OutputOf<typeof weights>;
 /** Where balancing stands, from the records that count: what was last measured, whether weights wait to be moved, whether it is done. */
-export function standingOf(facts: SetupFacts) {
+export function balanceStatus(facts: SetupFacts) {
 	const e = Evidence.of(facts);
 	const measured = e.newest('balance', MEASURED_BY);
 	const judged = partOf(measured, tolerance);

@@ -4,7 +4,7 @@
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import { Evidence, partOf } from '$core/route/evidence';
-	import { TOLD, wishOf } from '$core/route/stations/brief/steps';
+	import { TOLD, requiredSpec } from '$core/route/stations/brief/steps';
 	import { contact } from '$core/spec/contact';
 	import BriefAgain from './BriefAgain.svelte';
 	import Recommendation from './Recommendation.svelte';
@@ -18,7 +18,7 @@
 	const f = $derived(desk.facts);
 	let again = $state(false);
 	const told = $derived(Evidence.of(f).newest('brief', TOLD));
-	const wish = $derived(wishOf(f));
+	const wish = $derived(requiredSpec(f));
 	const cut = $derived(partOf(told, contact)?.output ?? null);
 	const lines = $derived([
 		['Part', `${f.brief.part}, ${f.brief.quantity} off`],

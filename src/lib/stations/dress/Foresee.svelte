@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { type Foreseen, foresee } from '$core/route/stations/dress/foresee';
+	import { type PlannedDress, predictDress } from '$core/route/stations/dress/foresee';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
 	interface Props {
@@ -11,16 +11,16 @@
 		dressClass: string;
 		dressesLeft: number | null;
 		/** Another dress to stand beside this one: as it was recorded last. */
-		beside?: Foreseen | null;
+		beside?: PlannedDress | null;
 	}
 	/** What will come of this dress: finish with its band against the asked, burning with what makes it, and what is left. */
 	let { desk, leadUm, depthUm, sharpness, dressClass, dressesLeft, beside = null }: Props = $props();
 	const f = $derived(desk.facts);
-	const seen = $derived(foresee(f, { leadUm, depthUm, sharpnessIndex: sharpness, dressClass }));
+	const seen = $derived(predictDress(f, { leadUm, depthUm, sharpnessIndex: sharpness, dressClass }));
 	const fin = $derived(seen?.finish.output ?? null);
 	const burn = $derived(seen?.burn.output ?? null);
-	const other = $derived(beside ? foresee(f, beside) : null);
-	const of = (x: NonNullable<ReturnType<typeof foresee>>) => ({
+	const other = $derived(beside ? predictDress(f, beside) : null);
+	const of = (x: NonNullable<ReturnType<typeof predictDress>>) => ({
 		...x.finish.output,
 		burnIndex: x.burn.output.burnIndex
 	});

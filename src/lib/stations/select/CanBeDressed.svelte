@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { SetupFacts, WheelFacts } from '$core/route/facts';
-	import { wishOf } from '$core/route/stations/brief/steps';
+	import { requiredSpec } from '$core/route/stations/brief/steps';
 	import { dressable, dressersFor, missingFor } from '$core/route/stations/dress/method';
 	import { METHOD_WORDS } from '$core/route/stations/dress/words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -16,7 +16,7 @@
 	const tools = $derived(
 		[...dressersFor(facts, 'wire-edm'), ...dressersFor(facts, 'truing-wheel')].map((d) => d.code)
 	);
-	const hard = $derived(['diamond', 'cbn'].includes(wishOf(facts).family));
+	const hard = $derived(['diamond', 'cbn'].includes(requiredSpec(facts).family));
 </script>
 
 {#if missing}<Reasons

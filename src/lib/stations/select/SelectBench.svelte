@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { quantity } from '$core/quantity/format';
-	import { wishOf } from '$core/route/stations/brief/steps';
+	import { requiredSpec } from '$core/route/stations/brief/steps';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -26,7 +26,7 @@
 	const current = $derived(picked ?? f.wheel?.number ?? ranked[0]?.id ?? null);
 	const wheel = $derived(current ? (byNumber.get(current) ?? null) : null);
 	const best = $derived(ranked.find((r) => r.id === current));
-	const wanted = $derived(wishOf(f).marking);
+	const wanted = $derived(requiredSpec(f).marking);
 	const taken = $derived(f.wheel?.number === current);
 	let marked = $state<string[]>([]);
 	let view = $state<'list' | 'compare' | 'none'>('list');

@@ -1,10 +1,10 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/door/answer';
 import { giveSession } from '$lib/server/door/cookie';
 import { changePin } from '$lib/server/people/pins';
 
 /** Changes one's own PIN; everywhere else one is signed out. */
 export const POST = ({ request, locals, cookies, url, getClientAddress }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		giveSession(
 			cookies,

@@ -1,11 +1,11 @@
 import { INSTRUMENT_KINDS, type InstrumentKind } from '$core/instrument/kinds';
-import { answering } from '$lib/server/door/answer';
+import { handleApi } from '$lib/server/door/answer';
 import { instrumentsOf } from '$lib/server/instruments/instruments';
 import { InputFault } from '$lib/server/door/refused';
 
 /** The instruments of one kind. */
 export const GET = ({ url }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const kind = url.searchParams.get('kind') as InstrumentKind;
 		if (!INSTRUMENT_KINDS.includes(kind))
 			throw new InputFault('kind', 'unknown-choice', `The kind is one of ${INSTRUMENT_KINDS.join(', ')}.`);

@@ -1,4 +1,4 @@
-import { answering } from '$lib/server/door/answer';
+import { handleApi } from '$lib/server/door/answer';
 
 /** Somebody is at the screen: the session was noted as used on the way here. */
-export const POST = () => answering(async () => ({ ok: true }));
+export const POST = () => handleApi(async () => ({ ok: true }));

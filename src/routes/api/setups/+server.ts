@@ -1,10 +1,10 @@
 import { BRIEF_FIELDS } from '$core/route/stations/brief/steps';
-import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
 import { checked } from '$lib/server/door/joi-schema';
 import { startSetup } from '$lib/server/setups/start';
 
 export const POST = ({ request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		const key = keyOf(body);
 		return { id: await startSetup(checked(BRIEF_FIELDS, body.values), locals.user!, key) };

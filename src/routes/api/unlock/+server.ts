@@ -1,15 +1,15 @@
-import { answering, bodyOf, textIn } from '$lib/server/door/answer';
+import { handleApi, bodyOf, textIn } from '$lib/server/door/answer';
 import { giveSession } from '$lib/server/door/cookie';
 import { InputFault } from '$lib/server/door/refused';
 import { openSession, signOut, wakeSession } from '$lib/server/people/sessions';
 import { checkPin, people } from '$lib/server/people/sign-in';
 
 /** Who may step up to a screen that is locked. */
-export const GET = () => answering(async () => ({ people: await people() }));
+export const GET = () => handleApi(async () => ({ people: await people() }));
 
 /** The PIN of whose screen it is wakes it; that of somebody else signs them in there instead. */
 export const POST = ({ request, locals, cookies, url, getClientAddress }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		const [userId, pin] = [body.userId, textIn(body.pin)];
 		if (typeof userId !== 'number' || !Number.isInteger(userId))

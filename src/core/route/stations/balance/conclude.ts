@@ -82,10 +82,10 @@ export function concluded(
 	const main = toleranceFor(facts, judgedGmm);
 	const told = method ? [method, estimate] : [estimate];
 	const track = trackOf(facts);
-	if (!track) return { main, beside: told };
+	if (!track) return { main, secondary: told };
 	const move = compute(facts, weights, {
 		...wanted(facts, track, estimate.output),
 		...weightsInput(facts, track)
 	});
-	return { main, beside: [...told, move] };
+	return { main, secondary: [...told, move] };
 }

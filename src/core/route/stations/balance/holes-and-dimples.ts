@@ -1,7 +1,7 @@
 import { dimples } from '../../../balance/dimples.js';
 import { holes } from '../../../balance/holes.js';
 import { fold360 } from '../../../numeric/angles.js';
-import { alone, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
 import { presentOf } from './move.js';
 import { permissibleGmm } from './tolerance.js';
 
@@ -14,7 +14,7 @@ export const holesStep = defineStep({
 	fields: pick(holes.fields, 'holeRadiusMm', 'holeCount', 'startAngleDeg', 'maxMassG', 'massStepG'),
 	compute(facts, v) {
 		const now = presentOf(facts);
-		return alone(
+		return single(
 			compute(facts, holes, {
 				...v,
 				correctionGmm: now.unbalanceGmm,
@@ -43,7 +43,7 @@ export const dimplesStep = defineStep({
 			w.bondFamily === 'plated'
 				? w.bondFamily
 				: 'resin';
-		return alone(
+		return single(
 			compute(facts, dimples, {
 				...v,
 				...now,

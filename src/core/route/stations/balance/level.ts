@@ -29,6 +29,6 @@ export const levelStep = defineStep({
 			slopeMmPerM: level.output.rollSlopeMmPerM,
 			allowedGmm: permissibleGmm(facts)
 		});
-		return { main: level, beside: [slope] };
+		return { main: level, secondary: [slope] };
 	}
 });

@@ -2,7 +2,7 @@ import { weights } from '../../../balance/weights.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { add, angleOf, fold360, len, vec } from '../../../numeric/angles.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep } from '../../step.js';
+import { single, compute, defineStep } from '../../step.js';
 import { type Estimate, lastEstimate } from './conclude.js';
 import { MOVE, trackOf, weightsInput } from './track.js';
 
@@ -33,7 +33,7 @@ export const moveStep = defineStep({
 			(v, a, i) => add(v, vec(track.weights[i]!.massG * track.radiusMm, a)),
 			vec(unbalanceGmm, heavyAngleDeg)
 		);
-		return alone({ ...told, output: { ...told.output, setAnglesDeg: set, setResidualGmm: len(left) } });
+		return single({ ...told, output: { ...told.output, setAnglesDeg: set, setResidualGmm: len(left) } });
 	}
 });
 

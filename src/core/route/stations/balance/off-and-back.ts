@@ -6,7 +6,7 @@ import { runInOutcome } from '../../../run-in/outcome.js';
 import { runInPlan } from '../../../run-in/plan.js';
 import type { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { type Computed, alone, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import { type Computed, single, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
 import { mayTurnRpm } from '../mount/turning.js';
 import { rollingMassKg } from './tolerance.js';
 
@@ -58,7 +58,7 @@ export const offStep = defineStep({
 	compute(facts, v) {
 		mustBe('isolated', v.isolated, 'Wait until it stands and lock the power off, then say so.');
 		mustBe('arborClean', v.arborClean, 'Wipe both tapers and stone off burrs, then say so: grit tilts it.');
-		return alone(lifting(facts, v));
+		return single(lifting(facts, v));
 	},
 	notAgainstStop: true
 });
@@ -83,7 +83,7 @@ export const backStep = defineStep({
 		mustBe('isolated', v.isolated, 'Lock the power off before hands go in, then say so.');
 		mustBe('tapersClean', v.tapersClean, 'Wipe both tapers and stone off burrs, then say so.');
 		mustBe('tightened', v.tightened, 'Draw it tight and take the tools out, then say so.');
-		return alone(lifting(facts, v));
+		return single(lifting(facts, v));
 	},
 	notAgainstStop: true
 });
@@ -119,7 +119,7 @@ export const restartStep = defineStep({
 	compute(facts, { heard, ranS, ...v }) {
 		const plan = restartPlan(facts, v);
 		const asked = { requiredFreeRunS: plan.output.freeRunS, actualFreeRunS: ranS, heard };
-		return { main: compute(facts, runInOutcome, asked), beside: [plan] };
+		return { main: compute(facts, runInOutcome, asked), secondary: [plan] };
 	},
 	quarantines: ['abnormal-sound']
 });

@@ -5,7 +5,7 @@ import { from0, mmPerS, over0, yesNo, unbalanceResponse } from '../../../calcula
 import { InputFault } from '../../../calculation/fault.js';
 import { mulberry32 } from '../../../numeric/random.js';
 import type { SetupFacts } from '../../facts.js';
-import { type Result, alone, compute, defineStep } from '../../step.js';
+import { type Result, single, compute, defineStep } from '../../step.js';
 import { permissibleGmm, toleranceFor } from './tolerance.js';
 
 /** What the stand-in of the machine's balancer hides: made up from the setup's number, so that everybody sees the same wheel. */
@@ -45,7 +45,7 @@ export const autoStep = defineStep({
 		if (v.standIn && !facts.simulators) throw new InputFault('standIn', 'simulated', SIMULATED);
 		if (v.standIn) {
 			const head = compute(facts, auto, hiddenFromHead(facts));
-			return { main: toleranceFor(facts, head.output.residualGmm), beside: [head] };
+			return { main: toleranceFor(facts, head.output.residualGmm), secondary: [head] };
 		}
 		if (v.residualMmPerS === null)
 			throw new InputFault(
@@ -59,6 +59,6 @@ export const autoStep = defineStep({
 				'missing',
 				'What a gram millimetre does here is missing. One run with a trial weight tells it.'
 			);
-		return alone(toleranceFor(facts, v.residualMmPerS / v.sensitivityMmPerSPerGmm));
+		return single(toleranceFor(facts, v.residualMmPerS / v.sensitivityMmPerSPerGmm));
 	}
 });

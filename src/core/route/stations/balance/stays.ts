@@ -48,6 +48,6 @@ export const staysStep = defineStep({
 			);
 		const f = frictionGmm(facts);
 		const estimate = learnt(facts, { stays: true, sigmaMomentGmm: f }, false);
-		return { main: toleranceFor(facts, f), beside: [estimate] };
+		return { main: toleranceFor(facts, f), secondary: [estimate] };
 	}
 });

@@ -3,7 +3,7 @@ import { InputFault } from '../../../calculation/fault.js';
 import { fold360 } from '../../../numeric/angles.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, defineStep, mountOf } from '../../step.js';
+import { single, defineStep, mountOf } from '../../step.js';
 import { permissibleGmm, toleranceFor } from './tolerance.js';
 
 const MIN_GAP_DEG = 15;
@@ -63,7 +63,7 @@ export const trackStep = defineStep({
 				'above-maximum',
 				`${v.weights.length} weights ${v.minGapDeg} degrees apart do not fit on the circle.`
 			);
-		return alone(toleranceFor(facts, null));
+		return single(toleranceFor(facts, null));
 	}
 });
 

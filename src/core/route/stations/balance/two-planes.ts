@@ -3,7 +3,7 @@ import { InputFault } from '../../../calculation/fault.js';
 import { add, angleOf, len, sub, vec } from '../../../numeric/angles.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, ifKnown, pick } from '../../step.js';
+import { single, compute, defineStep, optional, pick } from '../../step.js';
 import { rollingMassKg, toleranceFor } from './tolerance.js';
 
 /** Wider than this share of its diameter a wheel can be in balance at rest and wobble when it turns; a pack always can. */
@@ -69,12 +69,12 @@ export const planesStep = defineStep({
 	title: 'Two planes',
 	fields: [
 		INITIAL,
-		ifKnown(TRIALS[0]),
-		ifKnown(TRIALS[1]),
-		ifKnown(TRIALS[2]),
-		ifKnown(TRIALS[3]),
-		ifKnown(TRIALS[4]),
-		ifKnown(TRIALS[5]),
+		optional(TRIALS[0]),
+		optional(TRIALS[1]),
+		optional(TRIALS[2]),
+		optional(TRIALS[3]),
+		optional(TRIALS[4]),
+		optional(TRIALS[5]),
 		...pick(twoPlanes.fields, 'phaseSense')
 	] as const,
 	compute(facts, v) {
@@ -95,7 +95,7 @@ export const planesStep = defineStep({
 		});
 		// Half of what the grade allows belongs to each plane: the worse one decides.
 		const worse = Math.max(...both.output.corrections.map((c) => c.gmm));
-		return { main: toleranceFor(facts, 2 * worse), beside: [both] };
+		return { main: toleranceFor(facts, 2 * worse), secondary: [both] };
 	}
 });
 
@@ -113,6 +113,6 @@ export const planesMadeStep = defineStep({
 				'inconsistent',
 				'Measure both planes first; the corrections follow from it.'
 			);
-		return alone(compute(facts, twoPlanes, { ...before, ...v }));
+		return single(compute(facts, twoPlanes, { ...before, ...v }));
 	}
 });

@@ -143,7 +143,7 @@ export function adviseFor(
 		job.targetRaUm && wish.output.kind === 'conventional'
 			? compute({ guidelines }, finishGrit, { targetRaUm: job.targetRaUm, family: wish.output.family })
 			: null;
-	return { main: wish, beside: [cut, finish].filter((c) => c !== null) };
+	return { main: wish, secondary: [cut, finish].filter((c) => c !== null) };
 }
 
 /** The wheel this job asks for. */
@@ -159,7 +159,7 @@ export const briefStep = defineStep({
 export const TOLD = ['brief', 'again', 'named'] as const;
 
 /** What this job asks for: as it was told, or worked out now where nothing was recorded yet. */
-export function wishOf(facts: SetupFacts): OutputOf<typeof recommend> {
+export function requiredSpec(facts: SetupFacts): OutputOf<typeof recommend> {
 	const told = Evidence.of(facts).of(recommend, 'brief', TOLD);
 	return told?.output ?? adviseFor(facts.brief, facts.machine, facts.guidelines).main.output;
 }

@@ -38,7 +38,7 @@ export const againStep = defineStep({
 			previousZeroMm: v.zeroBeforeMm,
 			touchZeroMm: v.touchMm
 		});
-		return { main: speedAfter(facts, v), beside: [zero] };
+		return { main: speedAfter(facts, v), secondary: [zero] };
 	},
 	effectsUnlessStopped: (facts, v) =>
 		dressedEffects(

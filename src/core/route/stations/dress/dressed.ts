@@ -1,4 +1,4 @@
-import { alone, defineStep } from '../../step.js';
+import { single, defineStep } from '../../step.js';
 import { DRESSED_FIELDS, dressedEffects, speedAfter } from './done.js';
 
 /** The wheel is dressed: heard, measured, booked. */
@@ -7,6 +7,6 @@ export const dressedStep = defineStep({
 	step: 'done',
 	title: 'Dressed',
 	fields: DRESSED_FIELDS,
-	compute: (facts, v) => alone(speedAfter(facts, v)),
+	compute: (facts, v) => single(speedAfter(facts, v)),
 	effectsUnlessStopped: (facts, v) => dressedEffects(facts, v, 'dressed', null)
 });

@@ -58,7 +58,7 @@ export function learnt(facts: SetupFacts, cuts: readonly TrialCut[] = facts.cuts
 }
 
 /** A dress, as finish and burn are foreseen from it. */
-export interface Foreseen {
+export interface PlannedDress {
 	leadUm: number;
 	depthUm: number;
 	sharpnessIndex: number;
@@ -66,7 +66,7 @@ export interface Foreseen {
 }
 
 /** Finish and burn that a dress will give. Null where the grain of the wheel is not known. */
-export function foresee(facts: SetupFacts, d: Foreseen) {
+export function predictDress(facts: SetupFacts, d: PlannedDress) {
 	const w = wheelOf(facts);
 	if (w.gritMeanUm === null || !(d.leadUm > 0) || !(d.depthUm > 0)) return null;
 	const cut = cutOf(facts);

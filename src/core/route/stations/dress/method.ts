@@ -8,7 +8,7 @@ import { type DresserFacts, type SetupFacts } from '../../facts.js';
 import { methodOf } from '../../../shop/dresser.js';
 import { abrasiveGroup, coarseBond } from '../../../spec/families.js';
 import { type Evidence, type Recorded, partOf } from '../../evidence.js';
-import { alone, compute, defineStep, wheelOf } from '../../step.js';
+import { single, compute, defineStep, wheelOf } from '../../step.js';
 import { formToKeep } from '../form/for-dress.js';
 import { onOwnShank } from '../mount/way.js';
 import { keepsForm } from './keeps-form.js';
@@ -134,7 +134,7 @@ export const methodStep = defineStep({
 				'unknown-choice',
 				`Dresser ${v.dresserCode} is not one of this shop that serves here. Choose one of the list.`
 			);
-		return alone(ways);
+		return single(ways);
 	}
 });
 

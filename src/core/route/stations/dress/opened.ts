@@ -1,6 +1,6 @@
 import { yesNo } from '../../../calculation/field/index.js';
 import { overlap } from '../../../dress/overlap.js';
-import { alone, compute, defineStep, pick } from '../../step.js';
+import { single, compute, defineStep, pick } from '../../step.js';
 import { Evidence } from '../../evidence.js';
 import { chosenWay } from './method.js';
 import { dressed } from './wheel.js';
@@ -17,7 +17,7 @@ export const openedStep = defineStep({
 	compute(facts, v) {
 		const d = chosenWay(facts, Evidence.of(facts))?.dresser;
 		const { abrasive, grainSizeUm } = dressed(facts);
-		return alone(
+		return single(
 			compute(facts, overlap, {
 				tipRadiusUm: d?.tipRadiusUm ?? USUAL_TIP_UM,
 				flatWidthUm: d?.tipRadiusUm ? (d.flatWidthUm ?? 0) : 0,

@@ -5,7 +5,7 @@ import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
 import { said } from '../../say.js';
-import { alone, compute, defineStep, wheelOf } from '../../step.js';
+import { single, compute, defineStep, wheelOf } from '../../step.js';
 import { packStep } from '../mount/pack.js';
 
 /** Wheels of the pack, the leading one first. */
@@ -65,7 +65,7 @@ export const packAgainStep = defineStep({
 				measured: { ...item.measured, diameterMm, radialRunoutUm, axialRunoutUm, revision, confirmedRevision }
 			};
 		});
-		return alone(
+		return single(
 			compute(facts, mountPack, {
 				arbor: built.arbor,
 				stage: 'release',

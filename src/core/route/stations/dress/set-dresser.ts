@@ -6,7 +6,7 @@ import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
-import { alone, compute, defineStep, pick, wheelOf, without, type Step } from '../../step.js';
+import { single, compute, defineStep, pick, wheelOf, without, type Step } from '../../step.js';
 import { againStep } from './again.js';
 import { type Chosen, chosenWay, since } from './method.js';
 
@@ -25,7 +25,7 @@ export const registerStep = defineStep({
 	),
 	compute(facts, v) {
 		const tipUm = chosenWay(facts, Evidence.of(facts))?.dresser?.tipRadiusUm ?? 0;
-		return alone(
+		return single(
 			compute(facts, registerDresser, {
 				...v,
 				wheelWidthMm: wheelOf(facts).rimWidthMm ?? wheelOf(facts).widthMm,
@@ -42,7 +42,7 @@ export const sideStep = defineStep({
 	step: 'side',
 	title: 'Contact side',
 	fields: contactSide.fields,
-	compute: (facts, v) => alone(compute(facts, contactSide, v))
+	compute: (facts, v) => single(compute(facts, contactSide, v))
 });
 
 /** Wheel and probe on one reference. */
@@ -51,7 +51,7 @@ export const calibrateStep = defineStep({
 	step: 'calibrate',
 	title: 'Calibrate the wheel',
 	fields: pick(calibrateWheel.fields, 'touchXMm', 'touchZMm', 'probeXMm', 'probeZMm', 'scatterLimitUm'),
-	compute: (facts, v) => alone(compute(facts, calibrateWheel, { ...v, xReads: facts.machine.dialReads }))
+	compute: (facts, v) => single(compute(facts, calibrateWheel, { ...v, xReads: facts.machine.dialReads }))
 });
 
 /** The zero goes after the rim, and a touch shows whether it went the right way. */
@@ -68,7 +68,7 @@ export const zeroStep = defineStep({
 		'verifyLimitUm'
 	),
 	compute: (facts, v) =>
-		alone(compute(facts, dressCompensation, { ...v, dialReads: facts.machine.dialReads }))
+		single(compute(facts, dressCompensation, { ...v, dialReads: facts.machine.dialReads }))
 });
 
 /** Everything that sets the dresser. */

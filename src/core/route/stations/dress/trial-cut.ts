@@ -17,7 +17,7 @@ import { singlePoint } from '../../../dress/single-point.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, wheelOf } from '../../step.js';
+import { single, compute, defineStep, wheelOf } from '../../step.js';
 import { burnOf, cutOf, learnt } from './foresee.js';
 import { told } from './wheel.js';
 
@@ -86,7 +86,7 @@ export const trialCutStep = defineStep({
 			powerW: v.powerW,
 			workWidthMm: v.workWidthMm
 		});
-		return { main: finish, beside: [burn] };
+		return { main: finish, secondary: [burn] };
 	},
 	effects: (facts, v, { main }) => [
 		{
@@ -123,7 +123,7 @@ export const leaveCutStep = defineStep({
 				'too-few',
 				'Fewer than three cuts would be left: nothing can be learnt from them. Cut once more first.'
 			);
-		return alone(without);
+		return single(without);
 	},
 	effects: (_facts, v) => [{ kind: 'leave-cut', cutId: v.cutId, leftOut: v.leftOut }]
 });

@@ -29,6 +29,6 @@ export const alignStep = defineStep({
 			formWidthMm: widthMm,
 			toleranceUm: form.toleranceUm
 		});
-		return { main, beside: [beside] };
+		return { main, secondary: [beside] };
 	}
 });

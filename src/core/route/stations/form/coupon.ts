@@ -1,7 +1,7 @@
 import { choice } from '../../../calculation/field/index.js';
 import { compareMeasured } from '../../../form/compare-measured.js';
 import { Evidence } from '../../evidence.js';
-import { alone, compute, defineStep, pick } from '../../step.js';
+import { single, compute, defineStep, pick } from '../../step.js';
 import { formThere } from './made.js';
 
 /** The form as it came out on a coupon, against the one that was meant. */
@@ -16,7 +16,7 @@ export const couponStep = defineStep({
 	] as const,
 	compute(facts, v) {
 		const form = formThere(facts, Evidence.of(facts));
-		return alone(
+		return single(
 			compute(facts, compareMeasured, { ...v, segments: form.segments, toleranceUm: form.toleranceUm })
 		);
 	}

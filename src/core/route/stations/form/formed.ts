@@ -1,7 +1,7 @@
 import { from0, whole } from '../../../calculation/field/index.js';
 import type { Effect } from '../../effect.js';
 import { Evidence } from '../../evidence.js';
-import { alone, defineStep, wheelOf } from '../../step.js';
+import { single, defineStep, wheelOf } from '../../step.js';
 import { DRESSED_FIELDS, speedAfter } from '../dress/done.js';
 import { pick } from '../../step.js';
 import { isTurned } from '../../../shop/dresser.js';
@@ -18,7 +18,7 @@ export const formedStep = defineStep({
 		...pick(DRESSED_FIELDS, 'soundEven', 'diameterAfterMm', 'rimDepthAfterMm', 'diamondTurned', 'heard'),
 		whole('passesMade', 'Counted while they were made', { ...from0(5000), label: 'Passes made' })
 	] as const,
-	compute: (facts, v) => alone(speedAfter(facts, { ...v, ...UNTOUCHED })),
+	compute: (facts, v) => single(speedAfter(facts, { ...v, ...UNTOUCHED })),
 	effectsUnlessStopped(facts, v): Effect[] {
 		const form = formThere(facts, Evidence.of(facts));
 		const d = form.dresser;

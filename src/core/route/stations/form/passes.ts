@@ -1,7 +1,7 @@
 import { formPasses } from '../../../form/passes.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
 import { surfaceOf } from '../dress/wheel.js';
 import { type Form, formThere } from './made.js';
 import { toolFor } from './tool-for.js';
@@ -38,7 +38,7 @@ export const formPassesStep = defineStep({
 	),
 	notAgainstStop: true,
 	compute: (facts, v) =>
-		alone(
+		single(
 			compute(facts, formPasses, {
 				...v,
 				...wheelForPasses(facts, formThere(facts, Evidence.of(facts)))

@@ -6,7 +6,7 @@ import { formPasses } from '../../../form/passes.js';
 import type { Tool } from '../../../form/tool.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
 import { type Form, formThere, sinceForm } from './made.js';
 import { toolFor } from './tool-for.js';
 import { formPassesStep } from './passes.js';
@@ -100,7 +100,7 @@ export const programStep = defineStep({
 	compute(facts, v) {
 		const form = formThere(facts, Evidence.of(facts));
 		besideTheWheel(facts, form, v);
-		return alone(
+		return single(
 			compute(facts, gcode, {
 				segments: form.segments,
 				tool: toolOfProgram(form, v.noseCorrectionUm),

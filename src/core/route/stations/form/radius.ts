@@ -95,7 +95,7 @@ export const radiusStep = defineStep({
 			);
 		const main = radiusSettingFor(facts, form, arc, v);
 		const { stackMm, correctedStackMm } = main.output;
-		return { main, beside: [wrungFor(facts, v, correctedStackMm ?? stackMm)] };
+		return { main, secondary: [wrungFor(facts, v, correctedStackMm ?? stackMm)] };
 	},
 	effects: (_facts, v) => [blocksEffect(v, v.segmentIndex, v.blocksOut)]
 });

@@ -4,7 +4,7 @@ import { rotaryPlunge } from '../../../dress/rotary-plunge.js';
 import { mirror } from '../../../form/mirror.js';
 import { summaryOf } from '../../../form/profile/chain.js';
 import { Evidence } from '../../evidence.js';
-import { always, compute, defineStep, pick } from '../../step.js';
+import { required, compute, defineStep, pick } from '../../step.js';
 import { dressed } from '../dress/wheel.js';
 import { type Form, formThere, sinceForm } from './made.js';
 import { ofDresser } from './tool-for.js';
@@ -19,8 +19,8 @@ export const formRollStep = defineStep({
 	step: 'roll',
 	title: 'Set the roll',
 	fields: [
-		always(pick(rotaryPlunge.fields, 'rollSpeedRpm')[0]),
-		always(pick(rotaryPlunge.fields, 'contactDirection')[0]),
+		required(pick(rotaryPlunge.fields, 'rollSpeedRpm')[0]),
+		required(pick(rotaryPlunge.fields, 'contactDirection')[0]),
 		...pick(rotaryPlunge.fields, 'feedUmPerRev', 'totalDepthUm', 'dwellRevs'),
 		yesNo('carriesForm', 'Looked at against the mirror drawn', {
 			required: true,
@@ -55,6 +55,6 @@ export const formRollStep = defineStep({
 			rollWidthMm: ofDresser(d?.bodyWidthMm, 'Width'),
 			rollMaxRpm: d?.mostRpm ?? null
 		});
-		return { main, beside: [compute(facts, mirror, { segments: form.segments })] };
+		return { main, secondary: [compute(facts, mirror, { segments: form.segments })] };
 	}
 });

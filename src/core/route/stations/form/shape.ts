@@ -121,7 +121,7 @@ export const shapeStep = defineStep({
 			tool && continuous && singleValued
 				? [compute(facts, toolPath, { segments: v.segments, tool, unreachedToleranceUm: v.mayLeaveUm })]
 				: [];
-		return { main, beside };
+		return { main, secondary: beside };
 	},
 	effects: (_facts, v) => [
 		{ kind: 'keep-form', name: v.name, segments: v.segments, toleranceUm: v.toleranceUm }

@@ -80,7 +80,7 @@ export const sineStep = defineStep({
 			formToleranceUm: form.toleranceUm,
 			actualDifferenceMm: stacks.output.differenceMm
 		});
-		return { main, beside: [stacks] };
+		return { main, secondary: [stacks] };
 	},
 	effects: (_facts, v) => [blocksEffect(v, v.segmentIndex, v.blocksOut)]
 });

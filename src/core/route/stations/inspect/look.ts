@@ -4,7 +4,7 @@ import type { Limits } from '../../../calculation/limits.js';
 import { visual } from '../../../inspect/visual.js';
 import { isOrganic } from '../../../spec/families.js';
 import type { WheelFacts } from '../../facts.js';
-import { type Result, alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { type Result, single, compute, defineStep, pick, wheelOf } from '../../step.js';
 import type { OutputOf } from '../../../calculation/define.js';
 
 /** What a look at a wheel is asked for, in a setup, at the rack or as it arrives. */
@@ -45,7 +45,7 @@ export function lookOf(
 ): Result<OutputOf<typeof visual>> {
 	const { note: _note, ...seen } = values;
 	const bond = w.bondFamily ?? 'vitrified';
-	return alone(
+	return single(
 		compute({ guidelines: { limits } }, visual, {
 			...seen,
 			manufactureDate: isOrganic(bond) ? (seen.manufactureDate ?? null) : null,

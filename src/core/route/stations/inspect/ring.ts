@@ -95,7 +95,7 @@ export function ringOf(f: RingFacts, taps: readonly string[]): Result<OutputOf<t
 		analysis: recording?.result.ring ?? 'none',
 		ear: worstHeard(taps)
 	});
-	return { main, beside: recording ? heardBy(f, recording) : [] };
+	return { main, secondary: recording ? heardBy(f, recording) : [] };
 }
 
 /** What the recording said, and the stiffness that follows from its note. */

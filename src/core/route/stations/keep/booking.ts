@@ -16,7 +16,7 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { Effect } from '../../effect.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
-import { DIAMETER_AFTER, alone, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { DIAMETER_AFTER, single, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
 import { chosenWay } from '../dress/method.js';
 import { surfaceOf } from '../dress/wheel.js';
 import { withCompanions } from '../mount/companions.js';
@@ -133,7 +133,7 @@ export const keepStep = defineStep({
 		const w = wheelOf(facts);
 		const diameterMm = diameterNow(facts, v);
 		asksOf(facts, v, diameterMm);
-		return alone(
+		return single(
 			compute(facts, holdSpeed, {
 				diameterMm,
 				minDiameterMm: Math.min(w.minDiameterMm || 1, diameterMm),

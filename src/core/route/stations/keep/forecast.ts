@@ -1,7 +1,7 @@
 import { InputFault } from '../../../calculation/fault.js';
 import { lifeForecast } from '../../../keep/life-forecast.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, wheelOf, without } from '../../step.js';
+import { single, compute, defineStep, wheelOf, without } from '../../step.js';
 import { surfaceOf } from '../dress/wheel.js';
 import { loopOf } from './loop.js';
 
@@ -46,7 +46,7 @@ export const forecastStep = defineStep({
 			l.everyParts ??
 			(l.everyMm !== null && l.partMm !== null ? Math.floor(l.everyMm / l.partMm + 1e-9) : null);
 		if (!inside && !every) throw new InputFault('redressAfterParts', 'missing', NEVER_SAID);
-		return alone(
+		return single(
 			compute(facts, lifeForecast, {
 				...v,
 				...stockOf(facts),

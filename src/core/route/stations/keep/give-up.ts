@@ -2,7 +2,7 @@ import type { Effect } from '../../effect.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { givenUp } from '../../given-up.js';
 import { type Refusal, type StopFacts, hardStops } from '../../hard-stops.js';
-import { alone, compute, defineStep, pick } from '../../step.js';
+import { single, compute, defineStep, pick } from '../../step.js';
 import { wheelsOn } from '../mount/turning.js';
 
 /** A wheel stands on the spindle of which it has to be said how it comes off; one that was set aside is judged already. */
@@ -15,7 +15,7 @@ export const giveUpStep = defineStep({
 	step: 'give-up',
 	title: 'Give it up',
 	fields: pick(givenUp.fields, 'reason', 'wheelIs'),
-	compute: (facts, v) => alone(compute(facts, givenUp, { ...v, wheelOn: wheelComesOff(facts) })),
+	compute: (facts, v) => single(compute(facts, givenUp, { ...v, wheelOn: wheelComesOff(facts) })),
 	effects(facts, v): Effect[] {
 		const off = wheelComesOff(facts) ? wheelsOn(facts).flatMap((w) => comesOff(w, v.wheelIs, v.reason)) : [];
 		return [...off, { kind: 'state', state: 'finished', givenUp: v.reason }];

@@ -1,7 +1,7 @@
 import { redressInterval } from '../../../keep/redress-interval.js';
 import { summaryOf } from '../../../form/profile/chain.js';
 import { Evidence } from '../../evidence.js';
-import { alone, compute, defineStep, without, wheelOf } from '../../step.js';
+import { single, compute, defineStep, without, wheelOf } from '../../step.js';
 import { surfaceOf } from '../dress/wheel.js';
 import { formThere } from '../form/made.js';
 
@@ -26,7 +26,7 @@ export const intervalStep = defineStep({
 		const left = surfaceOf(w) === 'face' ? w.rimDepthMm : (w.diameterMm - w.minDiameterMm) / 2;
 		// What lies beneath the form is what redresses may use.
 		const usableUm = left === null ? null : 1000 * (left - summaryOf(form.chain).maxXMm);
-		return alone(
+		return single(
 			compute(facts, redressInterval, {
 				...v,
 				formToleranceUm: form.toleranceUm,

@@ -4,7 +4,7 @@ import { holdSpeed } from '../../../keep/hold-speed.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, wheelOf } from '../../step.js';
+import { single, compute, defineStep, wheelOf } from '../../step.js';
 
 /** What the maker of the wheel says about turning it faster than marked once it is smaller; a lead alone records it. */
 export const makersWordStep = defineStep({
@@ -27,7 +27,7 @@ export const makersWordStep = defineStep({
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const at = surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm);
-		return alone(
+		return single(
 			compute(facts, holdSpeed, {
 				diameterMm: w.diameterMm,
 				minDiameterMm: Math.min(w.minDiameterMm || 1, w.diameterMm),

@@ -1,6 +1,6 @@
 import { compareStrategies } from '../../../keep/compare-strategies.js';
 import { gRatio } from '../../../keep/g-ratio.js';
-import { alone, compute, defineStep, wheelOf, without } from '../../step.js';
+import { single, compute, defineStep, wheelOf, without } from '../../step.js';
 
 /** Little and often, or much and seldom, for this wheel and this part. */
 export const strategiesStep = defineStep({
@@ -10,7 +10,7 @@ export const strategiesStep = defineStep({
 	fields: without(compareStrategies.fields, 'diameterMm', 'minDiameterMm'),
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return alone(
+		return single(
 			compute(facts, compareStrategies, {
 				...v,
 				diameterMm: w.diameterMm,
@@ -28,6 +28,6 @@ export const gRatioStep = defineStep({
 	fields: without(gRatio.fields, 'wheelWidthMm'),
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return alone(compute(facts, gRatio, { ...v, wheelWidthMm: w.rimWidthMm ?? w.widthMm }));
+		return single(compute(facts, gRatio, { ...v, wheelWidthMm: w.rimWidthMm ?? w.widthMm }));
 	}
 });

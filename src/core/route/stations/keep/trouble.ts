@@ -5,7 +5,7 @@ import { troubleshoot } from '../../../prove/troubleshoot.js';
 import { naturalRaUm } from '../../../spec/natural-finish.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
-import { alone, compute, defineStep, without } from '../../step.js';
+import { single, compute, defineStep, without } from '../../step.js';
 import { settingsStep } from '../dress/ways/single-point.js';
 import { provenSoFar } from '../prove/steps.js';
 import { isCreepFeed } from '../prove/trial.js';
@@ -83,7 +83,7 @@ const searched = <const S extends StationId>(station: S) =>
 			text('note', 'For whoever looks later', { maxLength: 200, label: 'In words' })
 		] as const,
 		compute: (facts, { helped: _helped, note: _note, ...v }) =>
-			alone(compute(facts, troubleshoot, { ...v, shopPoints: facts.guidelines.points }))
+			single(compute(facts, troubleshoot, { ...v, shopPoints: facts.guidelines.points }))
 	});
 /** Before the release. */
 export const proveTroubleStep = searched('prove');

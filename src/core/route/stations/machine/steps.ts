@@ -1,7 +1,7 @@
 import { TAPER_LIMIT_UM } from '../../../keep/incident-work.js';
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { runInRecommission } from '../../../run-in/recommission.js';
-import { alone, compute, defineStep, pick, without, type Step } from '../../step.js';
+import { single, compute, defineStep, pick, without, type Step } from '../../step.js';
 
 /** A machine that has stood: everything that comes before its first stroke. */
 export const recommissionStep = defineStep({
@@ -10,7 +10,7 @@ export const recommissionStep = defineStep({
 	title: 'Wake it',
 	fields: without(runInRecommission.fields, 'rotationRequired', 'pumpWarmS'),
 	compute: (facts, v) =>
-		alone(compute(facts, runInRecommission, { ...v, rotationRequired: facts.machine.rotation }))
+		single(compute(facts, runInRecommission, { ...v, rotationRequired: facts.machine.rotation }))
 });
 
 /** The bare spindle under the dial indicator. */
@@ -21,7 +21,7 @@ export const spindleStep = defineStep({
 	fields: pick(spindleRunout.fields, 'taperRunoutUm', 'flangeRunoutUm'),
 	// This station asks about the spindle on the routes that follow a crash.
 	compute: (facts, v) =>
-		alone(
+		single(
 			compute(facts, spindleRunout, {
 				...v,
 				taperLimitUm: TAPER_LIMIT_UM

@@ -1,7 +1,7 @@
 import { benchGrinder } from '../../../mount/bench-grinder.js';
 import { line } from '../../gate.js';
 import { said, show } from '../../say.js';
-import { alone, compute, defineStep, pick } from '../../step.js';
+import { single, compute, defineStep, pick } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
 import { FIT_PART, FLANGE_PART, fitStep, flange, flangeLines, flangeStep } from './flange.js';
 import type { WayOfMounting } from './way.js';
@@ -20,7 +20,7 @@ export const benchStep = defineStep({
 		'boltedDown'
 	),
 	compute: (facts, v) =>
-		alone(
+		single(
 			compute(facts, benchGrinder, {
 				...v
 			})

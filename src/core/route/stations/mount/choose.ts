@@ -5,7 +5,7 @@ import { boreFits } from '../../../mount/bore-rule.js';
 import { fitCheck } from '../../../mount/fit-check.js';
 import type { Effect } from '../../effect.js';
 import type { MountFacts, SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, massNowKg, wheelOf } from '../../step.js';
+import { single, compute, defineStep, massNowKg, wheelOf } from '../../step.js';
 import { wheelsOn } from './turning.js';
 
 /** Mounts a wheel of this setup may sit on: its bore belongs on their seat. */
@@ -37,7 +37,7 @@ export const chooseStep = defineStep({
 				'inconsistent',
 				`Bore ${w.boreMm} mm does not belong on the seat of ${m.code}, ${m.seatMm} mm. Pick another.`
 			);
-		return alone(
+		return single(
 			compute(facts, fitCheck, {
 				boreMm: w.boreMm,
 				arborMm: m.seatMm,

@@ -9,7 +9,7 @@ import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
 import { said, show } from '../../say.js';
-import { type Result, alone, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
+import { type Result, single, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
 import { withCompanions } from './companions.js';
 import { type MountPart, onOwnShank } from './way.js';
 
@@ -20,7 +20,7 @@ export const threadStep = defineStep({
 	fields: pick(threadHand.fields, 'reversible', 'hardBrake', 'positiveLock'),
 	compute(facts, v) {
 		const m = mountOf(facts);
-		return alone(
+		return single(
 			compute(facts, threadHand, {
 				rotation: facts.machine.rotation,
 				viewedFrom: 'nut-side',
@@ -41,10 +41,10 @@ export const tightenStep = defineStep({
 	],
 	compute(facts, { done }): Result {
 		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
-		if (onOwnShank(facts)) return alone(pointAgain(facts));
+		if (onOwnShank(facts)) return single(pointAgain(facts));
 		const m = mountOf(facts);
 		if (m.retention === 'single-nut')
-			return alone(
+			return single(
 				compute(facts, threadHand, {
 					rotation: facts.machine.rotation,
 					viewedFrom: 'nut-side',
@@ -52,7 +52,7 @@ export const tightenStep = defineStep({
 					retention: m.retention
 				})
 			);
-		return alone(
+		return single(
 			compute(facts, tighteningOrder, {
 				screwCount: m.screwCount,
 				finalTorqueNm: m.torqueNm,

@@ -6,7 +6,7 @@ import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
 import { said, show } from '../../say.js';
-import { alone, compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
 import type { MountPart, WayOfMounting } from './way.js';
 
@@ -79,7 +79,7 @@ export const flangeStep = defineStep({
 				clampForceN,
 				blotters: { back: side(v.backBlotter), front: side(v.frontBlotter) }
 			}),
-			beside: taper
+			secondary: taper
 		};
 	}
 });
@@ -89,7 +89,7 @@ export const fitStep = defineStep({
 	step: 'fit',
 	title: 'Bore on its seat',
 	fields: [...pick(fitCheck.fields, 'boreMm', 'arborMm', 'forced')],
-	compute: (facts, v) => alone(compute(facts, fitCheck, { ...v, massKg: massNowKg(wheelOf(facts)) }))
+	compute: (facts, v) => single(compute(facts, fitCheck, { ...v, massKg: massNowKg(wheelOf(facts)) }))
 });
 
 /** The wheel slides on, and what clamps it is right; shared by every way that has flanges. */

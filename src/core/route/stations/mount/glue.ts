@@ -7,7 +7,7 @@ import { mountGlue } from '../../../mount/glue.js';
 import { Evidence, type Recorded, partOf } from '../../evidence.js';
 import type { RecordFacts, SetupFacts } from '../../facts.js';
 import { ADHESIVES, CUTS, assumedForces, assumedOf } from '../../../mount/usual-figures.js';
-import { alone, compute, defineStep, ifKnown, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, optional, pick, wheelOf } from '../../step.js';
 
 const MS_A_HOUR = 3_600_000;
 const [cureH, potLife, strength, force] = pick(
@@ -20,14 +20,14 @@ const [cureH, potLife, strength, force] = pick(
 const GLUE_FIELDS = [
 	...pick(mountGlue.fields, 'done', 'temperatureC'),
 	choice('adhesive', 'Where its data sheet is not at hand', keysOf(ADHESIVES), { label: 'Kind of adhesive' }),
-	ifKnown(cureH),
+	optional(cureH),
 	...pick(mountGlue.fields, 'baseTemperatureC'),
-	ifKnown(potLife),
+	optional(potLife),
 	...pick(mountGlue.fields, 'mixToBondMin', 'wheelHoleMm', 'studMm', 'bondLengthMm'),
 	choice('cut', 'Where no force was measured', keysOf(CUTS), { label: 'Cut' }),
-	ifKnown(force),
+	optional(force),
 	...pick(mountGlue.fields, 'axialForceN'),
-	{ ...ifKnown(strength), about: 'Of the data sheet' }
+	{ ...optional(strength), about: 'Of the data sheet' }
 ] as const;
 type Typed = Values<typeof GLUE_FIELDS>;
 
@@ -80,7 +80,7 @@ export const glueStep = defineStep({
 		// That it is not cured yet is no fault of a joint just made: the line Cured waits for that.
 		const reasons = made.output.reasons.filter((r) => r.code !== 'not-cured');
 		const verdict = worst(reasons.map((r) => r.severity));
-		return alone({ ...made, output: { ...made.output, reasons, verdict } });
+		return single({ ...made, output: { ...made.output, reasons, verdict } });
 	}
 });
 
@@ -109,7 +109,7 @@ export const curedStep = defineStep({
 				'missing',
 				'The joint was not recorded. Record it when it is made; the clock runs from there.'
 			);
-		return alone(
+		return single(
 			compute(facts, mountGlue, {
 				...joint.record.input,
 				elapsedH: Math.max(0, facts.nowMs - joint.atMs) / MS_A_HOUR

@@ -4,7 +4,7 @@ import type { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
 import { said } from '../../say.js';
-import { alone, defineStep } from '../../step.js';
+import { single, defineStep } from '../../step.js';
 import { preBalance } from '../true/readings.js';
 
 /** A route that trues but never balances leaves the weights where they cancel each other; nothing is asked where there are none. */
@@ -34,7 +34,7 @@ export const neutralStep = defineStep({
 				'Set the weights at equal spacing, tighten them, then say so.'
 			);
 		// The rule of size is asked before anything turns.
-		return alone(preBalance(facts));
+		return single(preBalance(facts));
 	}
 });
 

@@ -6,7 +6,7 @@ import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
 import { said, show } from '../../say.js';
-import { alone, compute, defineStep, wheelOf } from '../../step.js';
+import { single, compute, defineStep, wheelOf } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
 import { companionLines } from './companions.js';
 import { asMarked, heldWith, numbersIn } from './pack-wheels.js';
@@ -47,7 +47,7 @@ export const packStep = defineStep({
 			return w ? asMarked(w, part, i) : part;
 		});
 		const { spindleRpm, maxDiameterMm, maxWidthMm } = facts.machine;
-		return alone(
+		return single(
 			compute(facts, mountPack, { ...v, items, requestedRpm: spindleRpm, maxDiameterMm, maxWidthMm })
 		);
 	},

@@ -6,7 +6,7 @@ import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { UNLESS_STOPPED, line } from '../../gate.js';
 import { said, show } from '../../say.js';
-import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
 import { tightenStep } from './closing.js';
 import type { WayOfMounting } from './way.js';
 
@@ -36,7 +36,7 @@ export const pointStep = defineStep({
 	compute(facts, { tableRpm, ...v }) {
 		const w = wheelOf(facts);
 		const marked = [w.ratedRpm, tableRpm].filter((x) => x !== null);
-		return alone(
+		return single(
 			compute(facts, mountPoint, {
 				...v,
 				// A head worn small is lighter and whirls later: the new one is the safe side.

@@ -6,7 +6,7 @@ import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said } from '../../say.js';
-import { alone, compute, defineStep, ifKnown, massNowKg, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, optional, massNowKg, pick, wheelOf } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
 import { curedStep, curing, assumedWords, glueStep, jointOf } from './glue.js';
 import { markedRpmOf } from './marked.js';
@@ -35,7 +35,7 @@ export const quillStep = defineStep({
 			'workBoreMm'
 		),
 		choice('cut', 'Where no force was measured', keysOf(CUTS), { label: 'Cut' }),
-		ifKnown(FORCE[0]),
+		optional(FORCE[0]),
 		turns('grindTurns', 'Turns when grinding'),
 		turns('dressTurns', 'Turns when dressing'),
 		...HEAD.map((f) => ({ ...f, advanced: true as const }))
@@ -45,7 +45,7 @@ export const quillStep = defineStep({
 		const limit = markedRpmOf(w);
 		const normalForceN = v.normalForceN ?? (cut === null ? null : assumedForces(cut).normalForceN);
 		needed({ normalForceN }, FORCE, 'Enter it, or pick how heavy the cut is.');
-		return alone(
+		return single(
 			compute(facts, mountQuill, {
 				...v,
 				normalForceN,

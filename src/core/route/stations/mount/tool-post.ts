@@ -2,7 +2,7 @@ import { mountToolPost } from '../../../mount/tool-post.js';
 import { partOf } from '../../evidence.js';
 import { line } from '../../gate.js';
 import { said, show } from '../../say.js';
-import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
 import { TIGHTEN_PART, closingLines } from './closing.js';
 import { FIT_PART, FLANGE_PART, fitStep, flange, flangeLines, flangeStep } from './flange.js';
 import { markedRpmOf } from './marked.js';
@@ -24,7 +24,7 @@ export const toolPostStep = defineStep({
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const limit = markedRpmOf(w);
-		return alone(
+		return single(
 			compute(facts, mountToolPost, {
 				...v,
 				wheelDiameterMm: w.diameterMm,

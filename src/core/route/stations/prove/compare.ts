@@ -1,6 +1,6 @@
 import { compareDress } from '../../../prove/compare-dress.js';
 import type { StationId } from '../../facts.js';
-import { alone, compute, defineStep } from '../../step.js';
+import { single, compute, defineStep } from '../../step.js';
 
 /** The same cut undressed and dressed: did the dress help? */
 const compared = <const S extends StationId>(station: S) =>
@@ -9,7 +9,7 @@ const compared = <const S extends StationId>(station: S) =>
 		step: 'compare',
 		title: 'Undressed against dressed',
 		fields: compareDress.fields,
-		compute: (facts, v) => alone(compute(facts, compareDress, v))
+		compute: (facts, v) => single(compute(facts, compareDress, v))
 	});
 /** Before the release. */
 export const compareStep = compared('prove');

@@ -4,7 +4,7 @@ import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { said } from '../../say.js';
-import { alone, compute, defineStep, pick, wheelOf, without } from '../../step.js';
+import { single, compute, defineStep, pick, wheelOf, without } from '../../step.js';
 
 /** What holds the work on this machine as a rule. */
 export const usualHolding = (facts: Pick<SetupFacts, 'machine'>): 'magnet' | 'vise' | 'centres' =>
@@ -28,7 +28,7 @@ export const holdStep = defineStep({
 		...pick(workHolding.fields, 'holdingConfirmed')
 	] as const,
 	compute: (facts, v) =>
-		alone(
+		single(
 			compute(facts, workHolding, {
 				...v,
 				wheelSpeedMps: surfaceSpeedMps(wheelOf(facts).diameterMm, facts.machine.spindleRpm)

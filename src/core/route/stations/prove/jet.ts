@@ -1,7 +1,7 @@
 import { coolantJet } from '../../../prove/coolant-jet.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { StationId } from '../../facts.js';
-import { alone, compute, defineStep, wheelOf, without } from '../../step.js';
+import { single, compute, defineStep, wheelOf, without } from '../../step.js';
 
 /** The jet for this wheel as it is now: its speed beside the rim's, and what pump and nozzle give. */
 const aimed = <const S extends StationId>(station: S) =>
@@ -12,7 +12,7 @@ const aimed = <const S extends StationId>(station: S) =>
 		fields: without(coolantJet.fields, 'wheelSpeedMps'),
 		compute(facts, v) {
 			const wheelSpeedMps = surfaceSpeedMps(wheelOf(facts).diameterMm, facts.machine.spindleRpm);
-			return alone(compute(facts, coolantJet, { ...v, wheelSpeedMps }));
+			return single(compute(facts, coolantJet, { ...v, wheelSpeedMps }));
 		}
 	});
 /** Before the release. */

@@ -1,5 +1,5 @@
 import { systemStiffness } from '../../../prove/system-stiffness.js';
-import { alone, compute, defineStep } from '../../step.js';
+import { single, compute, defineStep } from '../../step.js';
 
 /** What was read while it sparked out: it teaches how quickly this machine springs back. */
 export const sparkOutStep = defineStep({
@@ -7,5 +7,5 @@ export const sparkOutStep = defineStep({
 	step: 'spark-out',
 	title: 'Read while it sparks out',
 	fields: systemStiffness.fields,
-	compute: (facts, v) => alone(compute(facts, systemStiffness, v))
+	compute: (facts, v) => single(compute(facts, systemStiffness, v))
 });

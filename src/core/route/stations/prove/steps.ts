@@ -27,7 +27,7 @@ import { runoutLimitUm } from '../true/readings.js';
 import { lastRunout } from '../true/known-runout.js';
 import type { Unit } from '../../../calculation/fields.js';
 import { show } from '../../say.js';
-import { alone, compute, defineStep, wheelOf, type Step } from '../../step.js';
+import { single, compute, defineStep, wheelOf, type Step } from '../../step.js';
 
 /** What the release sheet already knows from the records. */
 export interface Proven {
@@ -111,7 +111,7 @@ export const diagnoseStep = defineStep({
 		yesNo('burnSeen', 'On the trial cut'),
 		yesNo('chatterSeen', 'On the trial cut')
 	],
-	compute: (facts, v) => alone(compute(facts, diagnoseFinish, { ...dressInUse(facts), measuredRaUm: v.raUm }))
+	compute: (facts, v) => single(compute(facts, diagnoseFinish, { ...dressInUse(facts), measuredRaUm: v.raUm }))
 });
 
 /** What the wheel's book says of a release: balance, run-out and finish as they were shown. */
@@ -161,7 +161,7 @@ export const releaseStep = defineStep({
 	],
 	compute(facts, v) {
 		if (v.raUm === null && judgedByFinish(facts)) throw new InputFault('raUm', 'missing', MEASURE_THE_FINISH);
-		return alone(
+		return single(
 			compute(facts, release, {
 				checks: {
 					...provenSoFar(facts),

@@ -4,7 +4,7 @@ import { touchOff } from '../../../prove/touch-off.js';
 import { trialSchedule } from '../../../prove/trial-schedule.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, wheelOf, without } from '../../step.js';
+import { single, compute, defineStep, wheelOf, without } from '../../step.js';
 
 /** The whole depth in one slow pass, as this job is told. */
 export const isCreepFeed = (facts: Pick<SetupFacts, 'brief'>): boolean =>
@@ -15,7 +15,7 @@ export const touchStep = defineStep({
 	step: 'touch',
 	title: 'Touch off',
 	fields: touchOff.fields,
-	compute: (facts, v) => alone(compute(facts, touchOff, v))
+	compute: (facts, v) => single(compute(facts, touchOff, v))
 });
 
 /** The trial surface in small steps. */
@@ -29,7 +29,7 @@ export const trialStep = defineStep({
 	] as const,
 	compute(facts, { passesDone: _done, ...v }) {
 		const w = wheelOf(facts);
-		return alone(
+		return single(
 			compute(facts, trialSchedule, { ...v, kind: 'reciprocating', wheelWidthMm: w.rimWidthMm ?? w.widthMm })
 		);
 	}
@@ -43,7 +43,7 @@ export const creepStep = defineStep({
 	fields: without(creepFeed.fields, 'wheelDiameterMm', 'wheelSpeedMps'),
 	compute(facts, v) {
 		const w = wheelOf(facts);
-		return alone(
+		return single(
 			compute(facts, creepFeed, {
 				...v,
 				wheelDiameterMm: w.diameterMm,

@@ -3,7 +3,7 @@ import { runInOutcome } from '../../../run-in/outcome.js';
 import { runInPlan } from '../../../run-in/plan.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { alone, compute, defineStep, pick } from '../../step.js';
+import { single, compute, defineStep, pick } from '../../step.js';
 
 /** Seconds since the start that still counts; the server's clock, so it survives a reload. */
 export function runningSince(facts: SetupFacts): { atMs: number; requiredS: number } | null {
@@ -25,7 +25,7 @@ export const outcomeStep = defineStep({
 				'missing',
 				'The start was not recorded. Record it when the wheel starts; the clock runs from there.'
 			);
-		return alone(
+		return single(
 			compute(facts, runInOutcome, {
 				requiredFreeRunS: since.requiredS,
 				actualFreeRunS: Math.min(360000, Math.max(0, (facts.nowMs - since.atMs) / 1000)),

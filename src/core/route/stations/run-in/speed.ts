@@ -3,7 +3,7 @@ import { speedCheck } from '../../../run-in/speed-check.js';
 import { speedStatement } from '../../../spec/speed-statement.js';
 import { runningSince } from './outcome.js';
 import { turningLimit } from '../mount/turning.js';
-import { alone, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
 
 const GUARD_FIRST =
 	'Guard first: say that it is shut and that nobody stands in line with the rim, start, then read the tachometer with the wheel on.';
@@ -17,7 +17,7 @@ export const speedStep = defineStep({
 		const w = wheelOf(facts);
 		if (v.stage === 'after-wheel' && !runningSince(facts))
 			throw new InputFault('stage', 'guard-first', GUARD_FIRST);
-		return alone(
+		return single(
 			compute(facts, speedCheck, {
 				// Of everything that turns with it: another wheel of the pack, its arbor or a quill may allow less.
 				ratedRpm: turningLimit(facts)?.rpm ?? w.ratedRpm,
@@ -47,7 +47,7 @@ export const quotedStep = defineStep({
 		...pick(speedStatement.fields, 'statedRpm', 'statedSpeedMps', 'statedSpeedSfpm')
 	] as const,
 	compute: (facts, v) =>
-		alone(
+		single(
 			compute(facts, speedStatement, {
 				...v,
 				diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm,

@@ -1,7 +1,7 @@
 import { runInPlan } from '../../../run-in/plan.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts, StationId } from '../../facts.js';
-import { alone, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import { single, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
 import { mayTurnRpm } from '../mount/turning.js';
 import { wayOfMounting } from '../mount/ways.js';
 
@@ -35,7 +35,7 @@ export const startStep = defineStep({
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const limit = mayTurnRpm(facts);
-		return alone(
+		return single(
 			compute(facts, runInPlan, {
 				runRpm: facts.machine.spindleRpm,
 				ratedRpm: limit,

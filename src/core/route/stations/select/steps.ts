@@ -13,7 +13,7 @@ import type { OutputOf } from '../../../calculation/define.js';
 import type { Effect } from '../../effect.js';
 import { onOwnShank } from '../mount/way.js';
 import { dressable } from '../dress/method.js';
-import { wishOf } from '../brief/steps.js';
+import { requiredSpec } from '../brief/steps.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { type Computed, compute, defineStep, type Step } from '../../step.js';
 
@@ -57,7 +57,7 @@ export type Ranked = OutputOf<typeof rankRack>['ranked'][number];
 
 /** What the rack is ranked by: what the brief wishes, where it goes, and how much each part counts here. */
 export function askedOf(facts: SetupFacts): RankAsked {
-	const wish = wishOf(facts);
+	const wish = requiredSpec(facts);
 	return {
 		today: facts.today,
 		job: {
@@ -172,7 +172,7 @@ export const takeStep = defineStep({
 	names: (v) => [v.wheelNumber],
 	compute(facts, v) {
 		const { wheel, rank } = taken(facts, v.wheelNumber);
-		return { main: rank, beside: aboutWheel({ ...facts, wheel }, wheel) };
+		return { main: rank, secondary: aboutWheel({ ...facts, wheel }, wheel) };
 	},
 	effects(facts, v): Effect[] {
 		const { wheel } = taken(facts, v.wheelNumber);

@@ -7,7 +7,7 @@ import { truePlan } from '../../../true/plan.js';
 import { reclock } from '../../../true/reclock.js';
 import { runout } from '../../../true/runout.js';
 import {
-	alone,
+	single,
 	DIAMETER_AFTER,
 	checkDiameter,
 	compute,
@@ -28,7 +28,7 @@ export const runoutStep = defineStep({
 	title: 'Read the rim',
 	fields: READ,
 	// The rule about balancing first stands beside the readings.
-	compute: (facts, v) => ({ main: compute(facts, runout, taken(v)), beside: [preBalance(facts)] })
+	compute: (facts, v) => ({ main: compute(facts, runout, taken(v)), secondary: [preBalance(facts)] })
 });
 
 /** Where the pencil touched. */
@@ -39,7 +39,7 @@ export const pencilStep = defineStep({
 	step: 'pencil',
 	title: 'Pencil line',
 	fields: LINE,
-	compute: (facts, v) => alone(compute(facts, pencilTouch, { ...v, limitTirUm: runoutLimitUm(facts) }))
+	compute: (facts, v) => single(compute(facts, pencilTouch, { ...v, limitTirUm: runoutLimitUm(facts) }))
 });
 
 export const faceStep = defineStep({
@@ -51,7 +51,7 @@ export const faceStep = defineStep({
 		...pick(faceRunout.fields, 'readFace', 'measuringRadiusMm', 'flangeContactDiameterMm')
 	] as const,
 	compute: (facts, v) =>
-		alone(
+		single(
 			compute(facts, faceRunout, {
 				...taken(v),
 				readFace: v.readFace,
@@ -82,7 +82,7 @@ export const seatStep = defineStep({
 				'inconsistent',
 				'Read the rim first; the push follows from it.'
 			);
-		return alone(
+		return single(
 			compute(facts, reclock, {
 				...v,
 				eccentricityUm: read.output.eccentricityUm,
@@ -112,7 +112,7 @@ export const truePlanStep = defineStep({
 	compute(facts, v) {
 		const w = wheelOf(facts);
 		const tool = truingTool(facts);
-		return alone(
+		return single(
 			compute(facts, truePlan, {
 				...v,
 				runoutTirUm: lastRunout(facts) ?? v.runoutTirUm,
@@ -159,7 +159,7 @@ export const truedStep = defineStep({
 	fields: [...READ, ...CUT_AWAY] as const,
 	compute(facts, v) {
 		checkDiameter(facts, v.diameterAfterMm);
-		return alone(compute(facts, runout, taken(v)));
+		return single(compute(facts, runout, taken(v)));
 	},
 	event: (_facts, v) => cutAway(v)
 });
@@ -172,7 +172,7 @@ export const penciledStep = defineStep({
 	fields: [...LINE, ...CUT_AWAY] as const,
 	compute(facts, { fromAngleDeg, toAngleDeg, advanceUm, diameterAfterMm }) {
 		checkDiameter(facts, diameterAfterMm);
-		return alone(
+		return single(
 			compute(facts, pencilTouch, { fromAngleDeg, toAngleDeg, advanceUm, limitTirUm: runoutLimitUm(facts) })
 		);
 	},

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { picturesOfRecord } from '$lib/server/wheels/pictures';
 import { pageNumber } from '$lib/server/door/page';
-import type { AsRecorded } from '$core/route/as-recorded';
+import type { RecordContext } from '$core/route/as-recorded';
 import { keptFacts } from '$lib/server/setups/kept-facts';
 import { recordById } from '$lib/server/db/records';
 
@@ -10,7 +10,7 @@ export async function load({ params }) {
 	if (!record) error(404, { message: `There is no record ${params.id}.` });
 	const [pictures, then] = await Promise.all([
 		picturesOfRecord(record.id),
-		keptFacts<AsRecorded>(record.facts)
+		keptFacts<RecordContext>(record.facts)
 	]);
 	return { record, pictures, then };
 }

@@ -4,7 +4,7 @@
 	import { page } from '$app/state';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import { alsoInches } from '$core/quantity/also-inches';
-	import { wishOf } from '$core/route/stations/brief/steps';
+	import { requiredSpec } from '$core/route/stations/brief/steps';
 	import { toneOf } from '$lib/drawing/polar';
 	import { DOING } from '$lib/words';
 	import { keepOpen } from '$lib/offline/keep-open';
@@ -61,7 +61,7 @@
 			: null
 	);
 	const tone = $derived(desk.facts.wheel ? toneOf(desk.facts.wheel.family) : null);
-	const wanted = $derived(wishOf(desk.facts).marking);
+	const wanted = $derived(requiredSpec(desk.facts).marking);
 	const checks = $derived(desk.facts.route.checks.filter((c) => c.station === here));
 	const stationKeys = $derived(
 		desk.decision.stations.map((s, i) => ({

@@ -1,10 +1,10 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { setDraftsAside } from '$lib/server/db/drafts';
 
 /** Takes what somebody typed at one bench out of its way; it is kept under another name. */
 export const POST = ({ request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const { prefix } = await bodyOf(request);
 		if (typeof prefix !== 'string' || !/^setup-\d{1,9}-[a-z-]{2,20}-$/.test(prefix))
 			throw new InputFault('prefix', 'pattern', 'Say which bench of which setup it is.');

@@ -1,5 +1,5 @@
-import { answering, idOf } from '$lib/server/door/answer';
+import { handleApi, idOf } from '$lib/server/door/answer';
 import { formById } from '$lib/server/shop/forms';
 
 /** One version of a form with its shape. */
-export const GET = ({ params }) => answering(async () => ({ ...(await formById(idOf(params.id, 'form'))) }));
+export const GET = ({ params }) => handleApi(async () => ({ ...(await formById(idOf(params.id, 'form'))) }));

@@ -1,10 +1,10 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/door/answer';
 import { TOPICS, type Topic, keepGuidelines } from '$lib/server/shop/guidelines';
 import { InputFault, Refused } from '$lib/server/door/refused';
 
 /** Keeps a new version of the shop's guideline figures; a null body goes back to the shipped ones. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		if (!TOPICS.includes(params.topic as Topic))
 			throw new Refused(404, 'not-found', 'There are no such figures.');
 		const body = await bodyOf(request);

@@ -1,9 +1,9 @@
-import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
 import { workIncident } from '$lib/server/setups/work-incident';
 
 /** Books steps and findings of an incident plan, or closes it. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		await workIncident(
 			idOf(params.id, 'incident'),

@@ -1,9 +1,9 @@
-import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
 import { keepMorning } from '$lib/server/shop/morning';
 
 /** Keeps the morning sheet of a machine. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		await keepMorning(params.code, body.values, keyOf(body), locals.user!);
 		return { ok: true };

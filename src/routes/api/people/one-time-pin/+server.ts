@@ -1,6 +1,6 @@
-import { answering, bodyOf, textIn } from '$lib/server/door/answer';
+import { handleApi, bodyOf, textIn } from '$lib/server/door/answer';
 import { giveOneTimePin } from '$lib/server/people/pins';
 
 /** A PIN for one time, told once to the lead who asked for it. */
 export const POST = ({ request, locals }) =>
-	answering(async () => ({ pin: await giveOneTimePin(textIn((await bodyOf(request)).name), locals.user!) }));
+	handleApi(async () => ({ pin: await giveOneTimePin(textIn((await bodyOf(request)).name), locals.user!) }));

@@ -1,4 +1,4 @@
-import { answering, idOf } from '$lib/server/door/answer';
+import { handleApi, idOf } from '$lib/server/door/answer';
 import { fileAnswer } from '$lib/server/door/file';
 import { dropPicture, pictureBytes } from '$lib/server/wheels/pictures';
 
@@ -14,7 +14,7 @@ export const GET = ({ params, url, locals }) =>
 	});
 /** Takes back a picture that nothing was recorded with. */
 export const DELETE = ({ params, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		await dropPicture(idOf(params.id, 'picture'), locals.user!);
 		return { ok: true };
 	});

@@ -1,9 +1,9 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/door/answer';
 import { answerRound } from '$lib/server/people/practice';
 
 /** One answer of the ear trainer. */
 export const POST = ({ request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const { seed, answered } = await bodyOf(request);
 		return answerRound(seed, answered, locals.user!);
 	});

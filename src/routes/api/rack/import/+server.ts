@@ -1,4 +1,4 @@
-import { answering } from '$lib/server/door/answer';
+import { handleApi } from '$lib/server/door/answer';
 import { arrived } from '$lib/server/door/arriving';
 import { heavy } from '$lib/server/heavy/heavy';
 import { mayWrite } from '$lib/server/people/permission';
@@ -6,7 +6,7 @@ import { mayWrite } from '$lib/server/people/permission';
 /** Takes a list of wheels, telling its progress a line at a time; when the reader goes away nothing is taken. */
 export async function POST({ request, locals }) {
 	let bytes: Uint8Array<ArrayBuffer> | undefined;
-	const refused = await answering(async () => {
+	const refused = await handleApi(async () => {
 		mayWrite(locals.user);
 		bytes = await arrived(request);
 		return {};
@@ -22,7 +22,7 @@ export async function POST({ request, locals }) {
 				if (!gone.signal.aborted) controller.enqueue(encoder.encode(`${JSON.stringify(o)}\n`));
 			};
 			// Faults are worded by the one door there is; here they go into the stream that has begun.
-			const told = await answering(async () => ({
+			const told = await handleApi(async () => ({
 				taken: await heavy(
 					user.id,
 					'import',

@@ -1,4 +1,4 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { mayWrite } from '$lib/server/people/permission';
 import { MOST_ASKED } from '$core/shop/rack-file';
@@ -8,7 +8,7 @@ const LONGEST = 40;
 
 /** Which of these numbers are on the rack already; for whoever may take in a list. */
 export const POST = ({ request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		mayWrite(locals.user);
 		const { numbers } = await bodyOf(request);
 		if (

@@ -1,9 +1,9 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/door/answer';
 import { keepRoute } from '$lib/server/shop/route-templates';
 
 /** A new version of a route. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		return { version: await keepRoute(params.code, body.values, body.version, locals.user!) };
 	});

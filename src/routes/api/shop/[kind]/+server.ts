@@ -1,15 +1,15 @@
-import { answering, bodyOf, textIn } from '$lib/server/door/answer';
+import { handleApi, bodyOf, textIn } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
-import { keepThing } from '$lib/server/shop/shop';
+import { saveShopItem } from '$lib/server/shop/shop';
 
 /** Adds a thing of the shop, or changes the one named in `of`. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		if (body.of !== null && body.of !== undefined && typeof body.of !== 'string')
 			throw new InputFault('of', 'not-text', 'Say which one is changed.');
 		return {
-			...(await keepThing(
+			...(await saveShopItem(
 				params.kind,
 				(body.of as string | null) ?? null,
 				body.values,

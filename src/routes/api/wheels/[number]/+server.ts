@@ -1,10 +1,10 @@
-import { answering, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { WHEEL_ACTIONS, type WheelAction, judgeWheel } from '$lib/server/wheels/judge-wheel';
 
 /** Quarantines, clears or scraps a wheel. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const { action, reason } = await bodyOf(request);
 		if (!WHEEL_ACTIONS.includes(action as WheelAction))
 			throw new InputFault('action', 'unknown-choice', `The action is one of ${WHEEL_ACTIONS.join(', ')}.`);

@@ -1,9 +1,9 @@
-import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
 import { receiveWheel } from '$lib/server/wheels/inspections';
 
 /** Receives a wheel: on the rack with its first look, or set aside. */
 export const POST = ({ request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		return receiveWheel(body.values, body.look, keyOf(body), locals.user!);
 	});

@@ -35,7 +35,7 @@ export const clusterStep = defineStep({
 		const leadUm = Math.min(nib.output.leadUm, MOST_LEAD_UM);
 		return {
 			main: nib,
-			beside: [planFor(facts, { ...v, leadUm }, false), ...holderOf(facts, d, 'cluster', v.depthUm)]
+			secondary: [planFor(facts, { ...v, leadUm }, false), ...holderOf(facts, d, 'cluster', v.depthUm)]
 		};
 	}
 });

@@ -2,7 +2,7 @@ import { crush } from '../../../../dress/crush.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { alone, compute, defineStep, without } from '../../../step.js';
+import { single, compute, defineStep, without } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import type { DressWay } from '../way.js';
 import { bondOfWheel, dressed, told } from '../wheel.js';
@@ -16,7 +16,7 @@ export const crushStep = defineStep({
 	compute(facts, v) {
 		const d = dresserOf(facts, Evidence.of(facts));
 		const { wheelDiameterMm, wheelWidthMm } = dressed(facts);
-		return alone(
+		return single(
 			compute(facts, crush, {
 				...v,
 				wheelDiameterMm,

@@ -2,7 +2,7 @@ import { rotaryTraverse } from '../../../../dress/rotary-traverse.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { always, compute, defineStep, pick } from '../../../step.js';
+import { required, compute, defineStep, pick } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
@@ -14,10 +14,10 @@ export const discStep = defineStep({
 	step: 'disc',
 	title: 'Set the disc',
 	fields: [
-		always(pick(rotaryTraverse.fields, 'discSpeedRpm')[0]),
-		always(pick(rotaryTraverse.fields, 'contactDirection')[0]),
+		required(pick(rotaryTraverse.fields, 'discSpeedRpm')[0]),
+		required(pick(rotaryTraverse.fields, 'contactDirection')[0]),
 		...pick(rotaryTraverse.fields, 'depthUm'),
-		always(pick(rotaryTraverse.fields, 'leadUm')[0]),
+		required(pick(rotaryTraverse.fields, 'leadUm')[0]),
 		...PASSES
 	] as const,
 	compute(facts, v) {
@@ -40,7 +40,7 @@ export const discStep = defineStep({
 			tipRadiusUm: d.tipRadiusUm ?? null,
 			flatWidthUm: d.flatWidthUm ?? 0
 		});
-		return { main: disc, beside: [planFor(facts, { ...v, leadUm: disc.output.leadUm }, false)] };
+		return { main: disc, secondary: [planFor(facts, { ...v, leadUm: disc.output.leadUm }, false)] };
 	}
 });
 

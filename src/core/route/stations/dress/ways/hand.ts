@@ -4,7 +4,7 @@ import { Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { alone, compute, defineStep, pick } from '../../../step.js';
+import { single, compute, defineStep, pick } from '../../../step.js';
 import { yesNo } from '../../../../calculation/field/index.js';
 import { dresserOf, since } from '../method.js';
 import type { DressWay } from '../way.js';
@@ -32,7 +32,7 @@ export const handStep = defineStep({
 	notAgainstStop: true,
 	compute(facts, v) {
 		const { abrasive, wheelDiameterMm, wheelSpeedRpm, ratedSpeedMps, ratedSpeedRpm } = dressed(facts);
-		return alone(
+		return single(
 			compute(facts, byHand, {
 				...v,
 				machine: machineOf(facts),
@@ -64,7 +64,7 @@ export const faceStep = defineStep({
 			label: 'Face parallel to the lathe'
 		})
 	] as const,
-	compute: (facts, v) => alone(compute(facts, handFace, { ...v, machine: machineOf(facts) }))
+	compute: (facts, v) => single(compute(facts, handFace, { ...v, machine: machineOf(facts) }))
 });
 
 /** Drawn across by hand: the pull goes into the rest; the face is judged afterwards and the rest goes back. */

@@ -3,7 +3,7 @@ import { type Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { alone, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { single, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { type Chosen, since } from '../method.js';
 import { formToKeep } from '../../form/for-dress.js';
 import { dresserSetup, turns } from '../turns.js';
@@ -17,7 +17,7 @@ export const positionStep = defineStep({
 		// Along a form the tip stands on the height of the axis; past it the form comes out shallower.
 		const setup = formToKeep(facts) ? 'radius-dress' : dresserSetup(facts);
 		const motion = setup === 'cylindrical-side' ? (v.surfaceMotion ?? 'down') : null;
-		return alone(
+		return single(
 			compute(facts, dresserPosition, {
 				setup,
 				wheelDiameterMm: wheelOf(facts).diameterMm,

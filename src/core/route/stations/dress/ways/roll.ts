@@ -3,7 +3,7 @@ import { rotaryPlunge } from '../../../../dress/rotary-plunge.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { alone, always, compute, defineStep, pick, without } from '../../../step.js';
+import { single, required, compute, defineStep, pick, without } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
@@ -14,14 +14,14 @@ export const rollStep = defineStep({
 	step: 'roll',
 	title: 'Set the roll',
 	fields: [
-		always(pick(rotaryPlunge.fields, 'rollSpeedRpm')[0]),
-		always(pick(rotaryPlunge.fields, 'contactDirection')[0]),
+		required(pick(rotaryPlunge.fields, 'rollSpeedRpm')[0]),
+		required(pick(rotaryPlunge.fields, 'contactDirection')[0]),
 		...pick(rotaryPlunge.fields, 'feedUmPerRev', 'totalDepthUm', 'dwellRevs')
 	] as const,
 	compute(facts, v) {
 		const d = dresserOf(facts, Evidence.of(facts));
 		const { wheelDiameterMm, wheelWidthMm, wheelSpeedRpm, ratedSpeedMps, ratedSpeedRpm } = dressed(facts);
-		return alone(
+		return single(
 			compute(facts, rotaryPlunge, {
 				...v,
 				wheelDiameterMm,
@@ -54,7 +54,7 @@ export const continuousStep = defineStep({
 	compute(facts, v) {
 		const { wheelDiameterMm, wheelWidthMm, wheelMinDiameterMm, wheelSpeedRpm, ratedSpeedMps, ratedSpeedRpm } =
 			dressed(facts);
-		return alone(
+		return single(
 			compute(facts, continuousDress, {
 				...v,
 				wheelDiameterMm,

@@ -4,7 +4,7 @@ import { singlePoint } from '../../../../dress/single-point.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { type GateLine, line } from '../../../gate.js';
 import { said } from '../../../say.js';
-import { always, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { required, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { ALONG_FORM, goesAlongForm } from '../keeps-form.js';
 import { dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
@@ -18,7 +18,7 @@ export const settingsStep = defineStep({
 	title: 'Set the dress',
 	fields: [
 		...pick(singlePoint.fields, 'depthUm'),
-		always(pick(singlePoint.fields, 'traverseMmPerMin')[0]),
+		required(pick(singlePoint.fields, 'traverseMmPerMin')[0]),
 		...pick(singlePoint.fields, 'coolant'),
 		...PASSES,
 		yesNo('dustExtraction', 'When dressed dry', { default: false }),
@@ -61,7 +61,7 @@ export const settingsStep = defineStep({
 					]
 				: [];
 		const plan = planFor(facts, { ...v, leadUm });
-		return { main: point, beside: [plan, ...pace, ...holderOf(facts, d, 'single-point', v.depthUm)] };
+		return { main: point, secondary: [plan, ...pace, ...holderOf(facts, d, 'single-point', v.depthUm)] };
 	}
 });
 

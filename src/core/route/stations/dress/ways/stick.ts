@@ -5,7 +5,7 @@ import { Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
 import { said } from '../../../say.js';
-import { alone, compute, defineStep, pick } from '../../../step.js';
+import { single, compute, defineStep, pick } from '../../../step.js';
 import { type Chosen, dressersFor, since } from '../method.js';
 import { onOwnShank } from '../../mount/way.js';
 import { type DressWay, SOUNDED } from '../way.js';
@@ -30,7 +30,7 @@ export const stickStep = defineStep({
 		const chosen = dressersFor(facts, 'stick')[0];
 		const of = (name: keyof typeof USUAL_STICK) => chosen?.[name] ?? USUAL_STICK[name];
 		const { concentrationPercent, ...given } = v;
-		return alone(
+		return single(
 			compute(facts, stick, {
 				...given,
 				surface: w.surface,

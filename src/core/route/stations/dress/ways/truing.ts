@@ -6,7 +6,7 @@ import { Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { alone, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { single, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { RATED_MPS, RATED_RPM } from '../../../../shop/ranges.js';
 import { chosenWay, dresserOf, since } from '../method.js';
 import { type DressWay, SOUNDED } from '../way.js';
@@ -47,7 +47,7 @@ export const truerStep = defineStep({
 				'inconsistent',
 				'A truing wheel that is damaged or does not ring clear is never started. Destroy it and take another.'
 			);
-		return alone(
+		return single(
 			compute(facts, truingWheel, {
 				abrasive: superOf(abrasive),
 				bond: bondOfWheel(facts),
@@ -102,7 +102,7 @@ export const truingStep = defineStep({
 		const w = dressed(facts);
 		const { layerDepthMm, swingRadiusMm, swingDeg, ...given } = v;
 		const arcMm = swungArcMm(facts, swingRadiusMm, swingDeg);
-		return alone(
+		return single(
 			compute(facts, superabrasiveTrue, {
 				...given,
 				surface: w.surface,

@@ -4,7 +4,7 @@ import { wireEdm } from '../../../../dress/edm.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
 import { said, show } from '../../../say.js';
-import { alone, compute, defineStep, pick } from '../../../step.js';
+import { single, compute, defineStep, pick } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
 import type { DressWay } from '../way.js';
 import { bondOfWheel, dressed, told } from '../wheel.js';
@@ -50,7 +50,7 @@ export const wireStep = defineStep({
 		const d = dresserOf(facts, Evidence.of(facts));
 		const w = dressed(facts);
 		const { concentrationPercent, mistDrawnOff: _mist, fireWatch: _fire, ...given } = v;
-		return alone(
+		return single(
 			compute(facts, wireEdm, {
 				...given,
 				bond: bondOfWheel(facts),
@@ -86,7 +86,7 @@ export const proudStep = defineStep({
 	],
 	compute(facts, v) {
 		const grainSizeUm = told(dressed(facts).grainSizeUm, 'grainSizeUm', 'Mean grain of the wheel');
-		return alone(compute(facts, bareGrain, { barePercent: v.barePercent, grainSizeUm }));
+		return single(compute(facts, bareGrain, { barePercent: v.barePercent, grainSizeUm }));
 	}
 });
 

@@ -3,7 +3,7 @@ import type { StationId } from '$core/route/facts';
 import { draftsOf } from '$lib/server/db/drafts';
 import { helpedHere, oursHere } from '$lib/server/shop/learnt-here';
 import { bookOfWheel } from '$lib/server/wheels/wheel-book';
-import { rackFor } from '$lib/server/setups/rack-for';
+import { rankRackForSetup } from '$lib/server/setups/rack-for';
 
 /** What a bench needs beside the setup itself: what this person has typed there, for Select the rack, for Keep the wheel's book. */
 export async function load({ params, locals, parent }) {
@@ -17,7 +17,7 @@ export async function load({ params, locals, parent }) {
 	return {
 		station,
 		drafts,
-		rack: station === 'select' ? await rackFor(facts) : null,
+		rack: station === 'select' ? await rankRackForSetup(facts) : null,
 		book: station === 'keep' && facts.wheel ? await bookOfWheel(facts.wheel) : null,
 		helped: station === 'keep' || station === 'prove' ? await helpedHere(facts.machine.id) : [],
 		ours:

@@ -1,4 +1,4 @@
-import { answering } from '$lib/server/door/answer';
+import { handleApi } from '$lib/server/door/answer';
 import { listenTogether } from '$lib/server/instruments/hub';
 import { type InstrumentRow, instrumentByCode } from '$lib/server/instruments/instruments';
 import { watchSession } from '$lib/server/people/watch-session';
@@ -6,7 +6,7 @@ import { watchSession } from '$lib/server/people/watch-session';
 /** What an instrument says, as it says it, for as long as the page listens and its person is signed in. */
 export async function GET({ params, locals }) {
 	let instrument: InstrumentRow | undefined;
-	const failed = await answering(async () => {
+	const failed = await handleApi(async () => {
 		instrument = await instrumentByCode(params.code);
 		return {};
 	});

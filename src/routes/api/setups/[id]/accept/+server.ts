@@ -1,10 +1,10 @@
-import { answering, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { acceptCaution } from '$lib/server/setups/accept';
 
 /** Accepts a caution with a written reason. A stop is refused. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		if (typeof body.recordId !== 'number')
 			throw new InputFault('recordId', 'missing', 'Say which record is accepted.');

@@ -1,9 +1,9 @@
-import { answering, bodyOf, enteredAtOf, idOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, enteredAtOf, idOf, keyOf } from '$lib/server/door/answer';
 import { openIncident } from '$lib/server/setups/open-incident';
 
 /** Something is wrong: stops the setup and opens the plan. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		const by = body.pressedBy;
 		// Pressed where the network was away, by whoever saw it; whoever connects next hands it in.

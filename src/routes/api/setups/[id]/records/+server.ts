@@ -1,11 +1,11 @@
 import { STATIONS, type StationId } from '$core/route/facts';
-import { answering, bodyOf, enteredAtOf, idOf, keyOf, textIn, versionOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, enteredAtOf, idOf, keyOf, textIn, versionOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { record } from '$lib/server/setups/record';
 
 /** Records one step of a setup. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		if (!STATIONS.includes(body.station as StationId))
 			throw new InputFault('station', 'unknown-choice', 'There is no such station.');

@@ -1,9 +1,9 @@
-import { answering, bodyOf, idOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, idOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { switchUnits } from '$lib/server/setups/change-setup';
 
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const { units } = await bodyOf(request);
 		if (units !== 'mm' && units !== 'inch')
 			throw new InputFault('units', 'unknown-choice', 'Units are mm or inch.');

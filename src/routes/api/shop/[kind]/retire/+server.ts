@@ -1,9 +1,9 @@
-import { answering, bodyOf, textIn } from '$lib/server/door/answer';
+import { handleApi, bodyOf, textIn } from '$lib/server/door/answer';
 import { retireThing } from '$lib/server/shop/retire';
 
 /** Takes a thing of the shop out of use, or brings it back. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		await retireThing(params.kind, textIn(body.of), body.retired === true, locals.user!);
 		return { ok: true };

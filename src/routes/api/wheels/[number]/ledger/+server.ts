@@ -1,9 +1,9 @@
-import { answering, bodyOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
 import { correctLedger } from '$lib/server/wheels/correct-ledger';
 
 /** Puts the last measured line of a wheel's book right. */
 export const POST = ({ params, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const body = await bodyOf(request);
 		await correctLedger(params.number, body.values, keyOf(body), locals.user!);
 		return { ok: true };

@@ -1,10 +1,10 @@
-import { answering, idOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, idOf, keyOf } from '$lib/server/door/answer';
 import { arrived } from '$lib/server/door/arriving';
 import { keepRecording } from '$lib/server/recordings/recordings';
 
 /** Keeps a recording of this wheel's ring: the WAV is the whole body, where it came from stands in the address. */
 export const POST = ({ params, url, request, locals }) =>
-	answering(async () => {
+	handleApi(async () => {
 		const q = url.searchParams;
 		const setupId = q.get('setup') ? idOf(q.get('setup')!, 'setup') : null;
 		const key = keyOf({ key: q.get('key') });
