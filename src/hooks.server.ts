@@ -3,7 +3,7 @@ import { PERSON_HEADER } from '$core/shop/person-header';
 import { DatabaseDown } from '$lib/server/db/pool';
 import { readingOnly } from '$lib/server/db/this-request';
 import { compressed } from '$lib/server/door/compressed';
-import { MOST_JSON, tooMuch } from '$lib/server/door/body-limits';
+import { MAX_JSON, tooMuch } from '$lib/server/door/body-limits';
 import { Refusals } from '$lib/server/door/refusals';
 import { takeSeat } from '$lib/server/door/seats';
 import { ONLY_LOOKS } from '$lib/server/people/permission';
@@ -102,7 +102,7 @@ const lengthOf = (request: Request): number =>
 
 /** Whoever may only look sends nothing large: asked before it is read. */
 function mayBeRead({ request, locals }: Event): Refusal | null {
-	if (locals.user?.role !== 'viewer' || lengthOf(request) <= MOST_JSON) return null;
+	if (locals.user?.role !== 'viewer' || lengthOf(request) <= MAX_JSON) return null;
 	return { status: 403, code: 'viewer', message: ONLY_LOOKS };
 }
 

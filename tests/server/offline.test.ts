@@ -1,9 +1,12 @@
 import { expect } from 'chai';
-import { askedFor } from '../../src/lib/offline/asked.js';
-import { NOTHING_KEPT, answerFrom, takenIn } from '../../src/lib/offline/levels.js';
+import { classifyRequest } from '../../src/lib/offline/asked.js';
+import { NOTHING_KEPT, answerFrom, mergePageData } from '../../src/lib/offline/levels.js';
 
 const asked = (url: string, mode = 'navigate', method = 'GET') =>
-	askedFor({ method, mode, url: `https://shop.example${url}` }, ['/_app/immutable/a.js', '/favicon.svg']);
+	classifyRequest({ method, mode, url: `https://shop.example${url}` }, [
+		'/_app/immutable/a.js',
+		'/favicon.svg'
+	]);
 
 describe('what the worker for a bad network is asked for', () => {
 	it('parts, pages and data of a setup, other pages, and everything else', () => {
@@ -36,14 +39,14 @@ describe('what the worker for a bad network is asked for', () => {
 describe('data kept of an open setup', () => {
 	const level = (of: string) => ({ type: 'data', data: [of] });
 	const said = (...nodes: unknown[]) => `${JSON.stringify({ type: 'data', nodes })}\n`;
-	const first = takenIn(
+	const first = mergePageData(
 		NOTHING_KEPT,
 		'/setups/7/true',
 		said(null, level('who'), level('facts 1'), level('true'))
 	)!;
 
 	it('a page is answered from its own and from the newest of what all share', () => {
-		const then = takenIn(
+		const then = mergePageData(
 			first,
 			'/setups/7/dress',
 			said(null, { type: 'skip' }, level('facts 2'), level('dress'))
@@ -60,9 +63,11 @@ describe('data kept of an open setup', () => {
 		expect(answerFrom(NOTHING_KEPT, '/setups/7/true', '1111')).to.equal(null);
 	});
 	it('an answer that sends elsewhere or is a fault changes nothing', () => {
-		expect(takenIn(first, '/setups/7', '{"type":"redirect","location":"/setups/7/true"}')).to.equal(null);
-		expect(takenIn(first, '/setups/7/true', '{"type":"error","status":500}')).to.equal(null);
-		const faulty = takenIn(
+		expect(mergePageData(first, '/setups/7', '{"type":"redirect","location":"/setups/7/true"}')).to.equal(
+			null
+		);
+		expect(mergePageData(first, '/setups/7/true', '{"type":"error","status":500}')).to.equal(null);
+		const faulty = mergePageData(
 			first,
 			'/setups/7/true',
 			said(null, level('who'), level('facts 3'), { type: 'error' })

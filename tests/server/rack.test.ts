@@ -6,7 +6,7 @@ import { guidelinesNow, guidelineHistory, keepGuidelines } from '../../src/lib/s
 import { SHIPPED } from '../../src/core/spec/guidelines.js';
 import { setupCard } from '../../src/lib/server/print/setup-card.js';
 import { wheelTags } from '../../src/lib/server/print/wheel-tags.js';
-import { heavy } from '../../src/lib/server/heavy/heavy.js';
+import { runJob } from '../../src/lib/server/heavy/heavy.js';
 import {
 	type ImportLine,
 	importBody,
@@ -76,7 +76,7 @@ describe('a list of wheels', () => {
 		let chunks = 0;
 		await refusedWith(
 			'gone',
-			heavy(
+			runJob(
 				(await machinist()).id,
 				'import',
 				{ bytes: Buffer.from(JSON.stringify({ lines: many('C', 20_000) })), user: await machinist() },

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { setClock } from '../../src/lib/server/db/pool.js';
-import { helpedOn, oursOf } from '../../src/lib/server/shop/ours.js';
+import { helpedOn, shopBaselines } from '../../src/lib/server/shop/ours.js';
 import { releaseSheetFile } from '../../src/lib/server/print/release-sheet.js';
 import { facts, freeSpindles, machineId, refusedWith, setup, step, workedUpTo } from './ground.js';
 
@@ -18,12 +18,12 @@ describe('what the shop learns from its own records', () => {
 		} finally {
 			setClock(null);
 		}
-		const ours = (await oursOf(await machineId('SG-1'), 'nothing like it')).cycleS!;
+		const ours = (await shopBaselines(await machineId('SG-1'), 'nothing like it')).cycleS!;
 		expect(ours.count).to.be.at.least(5);
 		expect(ours.enough).to.equal(true);
 		expect(ours.low).to.be.at.most(600);
 		expect(ours.high).to.be.at.least(600);
-		const empty = await oursOf(await machineId('LP-1'), null);
+		const empty = await shopBaselines(await machineId('LP-1'), null);
 		expect([empty.lossUmPerMm, empty.changeoverS === null || empty.changeoverS.count > 0]).to.deep.equal([
 			null,
 			true
@@ -33,7 +33,7 @@ describe('what the shop learns from its own records', () => {
 		const one = await workedUpTo('prove.release');
 		const sizes = (tau: number) =>
 			[0, 1, 2, 4, 7].map((tS) => ({ tS, sizeUm: 12 * Math.exp(-tS / tau) + (tS % 2 ? 0.05 : -0.05) }));
-		const tau = async () => (await oursOf(await machineId('SG-1'), null)).tauS;
+		const tau = async () => (await shopBaselines(await machineId('SG-1'), null)).tauS;
 		expect(await tau()).to.equal(null);
 		for (const t of [1.8, 2, 2.2]) {
 			expect((await tau())?.enough ?? false).to.equal(false);

@@ -137,7 +137,12 @@ describe('what a lead keeps', () => {
 		expect(await thingByKey(shopKind('dressers'), 'D-99')).to.include({ tipRadiusUm: 300, turnEvery: 20 });
 	});
 	it('keeps block sets, machines and people', async () => {
-		await saveShopItem('blocks', null, { code: 'GB-99', grade: '1', blocksMm: [1.005, 1.01, 2] }, await lead());
+		await saveShopItem(
+			'blocks',
+			null,
+			{ code: 'GB-99', grade: '1', blocksMm: [1.005, 1.01, 2] },
+			await lead()
+		);
 		expect((await thingByKey(shopKind('blocks'), 'GB-99'))!.blocksMm).to.deep.equal([1.005, 1.01, 2]);
 		const sg1 = (await thingByKey(shopKind('machines'), 'SG-1'))!;
 		expect(

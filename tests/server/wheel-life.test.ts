@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { readBook } from '../../src/core/keep/wheel-book.js';
-import { loopOf } from '../../src/core/route/stations/keep/loop.js';
+import { redressCycle } from '../../src/core/route/stations/keep/loop.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { bookOfWheel } from '../../src/lib/server/wheels/wheel-book.js';
@@ -36,10 +36,10 @@ describe('the life of a wheel', () => {
 		const { id } = await workedUpTo('never');
 		const before = (await facts(id)).dresser!.dressesSinceTurn!;
 		await entry(id, { partsGround: 3, redressAfterParts: 5 });
-		expect(loopOf(await facts(id))).to.include({ part: 4, sinceParts: 3, everyParts: 5 });
+		expect(redressCycle(await facts(id))).to.include({ part: 4, sinceParts: 3, everyParts: 5 });
 		await entry(id, { what: 'redressed', takenUm: 20 });
 		expect((await facts(id)).dresser!.dressesSinceTurn).to.equal(before + 1);
-		expect(loopOf(await facts(id))).to.include({ part: 4, sinceParts: 0 });
+		expect(redressCycle(await facts(id))).to.include({ part: 4, sinceParts: 0 });
 	});
 	it('worn out it is scrapped, its setup closed, and its spindle free', async () => {
 		const { id, number } = await workedUpTo('never');

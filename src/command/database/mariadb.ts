@@ -126,14 +126,14 @@ export async function startDatabase(
 		if (!('ended' in served)) return served;
 		// Another start may have taken the port between the question and the answer.
 		const free = await freePort(access.port);
-		if (free === access.port || tries >= MOST_PORTS)
+		if (free === access.port || tries >= MAX_PORTS)
 			throw new Error(`The database ended at once (${served.ended}). See ${join(folder, 'mariadb.err')}.`);
 		access.port = free;
 		keepAccess(folder, access);
 	}
 }
 /** As many starts at the same moment find a port each. */
-const MOST_PORTS = 5;
+const MAX_PORTS = 5;
 
 /** One try to serve a laid out folder at the port of its access. */
 async function serve(

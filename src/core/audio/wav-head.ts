@@ -24,7 +24,7 @@ export interface WavHead {
 
 export const FORMAT = { plain: 1, float: 3, aLaw: 6, muLaw: 7, ima: 17, extensible: 0xfffe } as const;
 /** Cameras and editors write a few parts before the sound; a file of thousands is made to be slow. */
-const MOST_PARTS = 200;
+const MAX_PARTS = 200;
 const NO_SOUND = 'This WAV holds no sound. Record it again.';
 
 type Format = Pick<WavHead, 'format' | 'channels' | 'rate' | 'bits' | 'blockBytes' | 'blockFrames'>;
@@ -62,11 +62,8 @@ export function headOf(bytes: Uint8Array): WavHead {
 	let format: Format | null = null;
 	let at = 12;
 	for (let part = 0; at + 8 <= bytes.length; part++) {
-		if (part === MOST_PARTS)
-			throw wrong(
-				'not-a-recording',
-				`This WAV has over ${MOST_PARTS} parts before its sound. Save it again.`
-			);
+		if (part === MAX_PARTS)
+			throw wrong('not-a-recording', `This WAV has over ${MAX_PARTS} parts before its sound. Save it again.`);
 		const size = view.getUint32(at + 4, true);
 		const inside = Math.min(size, bytes.length - at - 8);
 		if (tag(at) === 'fmt ' && inside >= 16) format = formatAt(view, at + 8, inside);

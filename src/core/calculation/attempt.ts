@@ -14,4 +14,4 @@ export function attempt<T>(work: () => T): Attempt<T> {
 }
 
 /** The same for who needs no reason: null while the input is not right. @throws whatever is no fault of the input */
-export const whenRight = <T>(work: () => T): T | null => attempt(work).output;
+export const tryOrNull = <T>(work: () => T): T | null => attempt(work).output;

@@ -64,10 +64,10 @@ export function faultOf(field: Field, path: string, code: FaultCode, value: unkn
 const because = (f: NumberField): string => (f.end ? ` ${f.end}` : '');
 
 /** Nobody reads a longer list in one sentence. */
-const MOST_TOLD = 8;
+const MAX_TOLD = 8;
 const ROOM = 200;
 /** Choices in a sentence, the first of a long list. */
 const listed = (choices: readonly string[]): string =>
 	choices.join(', ').length <= ROOM
 		? choices.join(', ')
-		: `${choices.slice(0, MOST_TOLD).join(', ')} and ${choices.length - MOST_TOLD} more`;
+		: `${choices.slice(0, MAX_TOLD).join(', ')} and ${choices.length - MAX_TOLD} more`;

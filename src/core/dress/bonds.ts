@@ -39,11 +39,11 @@ export function bondOf(word: string): {
 }
 
 /** Resistance a rim may have for sparks to jump, in ohm (guideline). */
-const MOST_OHM = 5;
+const MAX_OHM = 5;
 
 /** Whether sparks can jump to this bond: metal does unless a reading says otherwise, hybrid only when a reading says so. */
 export function conducts(word: string, ohm: number | null): boolean {
 	const { bond } = bondOf(word);
-	if (bond === 'metal' || bond === 'crushable-metal') return ohm === null || ohm <= MOST_OHM;
-	return bond === 'hybrid' && ohm !== null && ohm <= MOST_OHM;
+	if (bond === 'metal' || bond === 'crushable-metal') return ohm === null || ohm <= MAX_OHM;
+	return bond === 'hybrid' && ohm !== null && ohm <= MAX_OHM;
 }

@@ -48,7 +48,7 @@ const work = <const N extends WorkValue>(name: N, max: number, open: boolean) =>
 	});
 
 /** Friction on flats, N/mm2; largest share of flats; flats of a sharp K wheel of F60 (engineering model). */
-const [FRICTION, MOST_FLATS, FLATS, GRADE_STEP] = [30, 30, 3, 1.06];
+const [FRICTION, MAX_FLATS, FLATS, GRADE_STEP] = [30, 30, 3, 1.06];
 const DULL = 0.25;
 
 /** Share of the rim that is worn flats (engineering model, not the simulated share). */
@@ -61,7 +61,7 @@ function flatShare(v: {
 	const exponent = isSuperabrasive(v.abrasive) ? 0.5 : 0.75;
 	const letters = v.grade.charCodeAt(0) - 'K'.charCodeAt(0);
 	return Math.min(
-		MOST_FLATS,
+		MAX_FLATS,
 		FLATS * v.sharpnessIndex ** -0.5 * (260 / v.grainSizeUm) ** exponent * GRADE_STEP ** letters
 	);
 }

@@ -8,7 +8,7 @@ import { DEPTH, GRAIN, LEAD } from './overlap.js';
 import { REMOVAL, WHEEL_SPEED } from './predict-finish.js';
 
 /** Weight of the prior scatter; spread of chips too small to tell; usual exponents. */
-const [PRIOR_WEIGHT, TELLS, LEAST_X, MOST_X] = [2, 0.25, 0.05, 0.7];
+const [PRIOR_WEIGHT, TELLS, LEAST_X, MAX_X] = [2, 0.25, 0.05, 0.7];
 /** Median deviation to standard deviation; deviations that stand out; least deviation, as a logarithm, that is more than scatter. */
 const [TO_SIGMA, OUTLIER, LEAST_LOG] = [1.4826, 3, 0.35];
 const LEAST_CUTS = 3;
@@ -142,7 +142,7 @@ export const fitFinish = defineCalculation({
 				sigma > LEAST_LOG,
 				'The cuts scatter too much to learn from. Cut and measure again, with the same care each time.'
 			)
-			.caution('exponent-unusual', fit.x < LEAST_X || fit.x > MOST_X, 'An unusual law: check the entries.');
+			.caution('exponent-unusual', fit.x < LEAST_X || fit.x > MAX_X, 'An unusual law: check the entries.');
 		return {
 			fit,
 			r1: Math.exp(fit.logC) * REFERENCE_THICKNESS_UM ** -fit.x,

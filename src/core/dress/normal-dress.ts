@@ -1,7 +1,7 @@
 import { isSuperabrasive } from './bites.js';
 
 const LEAST_UM = 3;
-const MOST_UM = 25;
+const MAX_UM = 25;
 const SHARE_OF_GRAIN = 0.12;
 const WITHOUT_GRAIN_UM = 20;
 
@@ -17,7 +17,7 @@ export function referenceDepthUm(abrasive: string, grainUm: number | null = null
 
 /** Depth of the normal dress of a conventional grain, in um (guideline). @example normalDepthUm(100) // 12 */
 export function normalDepthUm(grainUm: number): number {
-	return Math.min(MOST_UM, Math.max(LEAST_UM, SHARE_OF_GRAIN * grainUm));
+	return Math.min(MAX_UM, Math.max(LEAST_UM, SHARE_OF_GRAIN * grainUm));
 }
 
 /** Lead of the normal dress of a conventional grain, in um (guideline). @example normalLeadUm(100) // 38.105118 */

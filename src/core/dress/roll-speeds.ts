@@ -45,8 +45,8 @@ interface Given {
 }
 
 const WIDTH = 0.02;
-const MOST_TURNS = 4;
-const TURNS = Array.from({ length: MOST_TURNS }, (_, i) => i + 1);
+const MAX_TURNS = 4;
+const TURNS = Array.from({ length: MAX_TURNS }, (_, i) => i + 1);
 
 /** The fractions near a ratio of turns, after which the same points meet again within four turns of the wheel. */
 function fractionsNear(x: number): { p: number; q: number; at: number; half: number }[] {

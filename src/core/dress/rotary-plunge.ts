@@ -11,7 +11,7 @@ import { checkRadius } from './used-up.js';
 
 const REFERENCE_FEED_UM = 0.5;
 const DWELL_TURNS = 40;
-const MOST_DWELL = 200;
+const MAX_DWELL = 200;
 
 const classOf = (rough: number): string =>
 	rough < 0.6 ? 'dull' : rough < 0.9 ? 'fine' : rough < 1.4 ? 'general' : 'open-sharp';
@@ -137,7 +137,7 @@ export const rotaryPlunge = defineCalculation({
 				v.rollWidthMm < v.wheelWidthMm,
 				'The roll is narrower than the wheel: it leaves a step.'
 			)
-			.caution('dwell-glazes', v.dwellRevs > MOST_DWELL, 'So many turns with no feed glaze the wheel.');
+			.caution('dwell-glazes', v.dwellRevs > MAX_DWELL, 'So many turns with no feed glaze the wheel.');
 		return {
 			...s,
 			attackAngleDeg: Math.atan2((a * 1e-6 * n) / 60, s.slipSpeedMps) / DEG,

@@ -5,7 +5,7 @@ import type { Field, Values } from '../calculation/fields.js';
 import { TIP_FIELDS, checkTip } from './tip.js';
 import { type PatchSeen, type Profile, groundProfile } from './wheel-patch.js';
 
-const MOST_GRAINS = 20000;
+const MAX_GRAINS = 20000;
 const PATCH = [
 	um('grainSizeUm', 'Mean grain', { ...between(20, 1500), required: true }),
 	number('structureNumber', 'Grain is 2 (32 - S) % of the volume', {
@@ -56,8 +56,8 @@ export function* simulating(v: Input, seen?: PatchSeen) {
 	const grainsPerMm2 = (6 * share) / (Math.PI * g * g);
 	const wantedMm = v.patchLengthMm ?? 12 * Math.max(1, v.grainSizeUm / 260);
 	const wanted = Math.floor(grainsPerMm2 * v.patchWidthMm * wantedMm + 0.5);
-	const count = Math.min(MOST_GRAINS, wanted);
-	const lengthMm = wanted > MOST_GRAINS ? (wantedMm * MOST_GRAINS) / wanted : wantedMm;
+	const count = Math.min(MAX_GRAINS, wanted);
+	const lengthMm = wanted > MAX_GRAINS ? (wantedMm * MAX_GRAINS) / wanted : wantedMm;
 	const patch = { ...v, grainsPerMm2, count, widthMm: v.patchWidthMm, lengthMm };
 	const all: Profile[] = [];
 	for (let m = 0; m < v.profiles; m++) {

@@ -37,7 +37,7 @@ export interface PatchSeen {
 const STEP_UM = 2;
 const SEED_STEP = 7919;
 /** Largest worn flat and the round of a grain's tip, as shares of the grain; how far below the dress a grain still counts, in um. */
-const [MOST_FLAT, TIP_ROUND, ACTIVE_UM] = [0.08, 0.1, 3];
+const [MAX_FLAT, TIP_ROUND, ACTIVE_UM] = [0.08, 0.1, 3];
 const PARTS = 5;
 
 /** How much higher the tip stands at a distance from its middle; endless beyond it. */
@@ -70,7 +70,7 @@ export function groundProfile(p: Patch, m: number, seen?: PatchSeen): Profile {
 		// The wheel as it leaves truing: what stood out was worn level.
 		if (top > 0) {
 			top = 0;
-			flat = MOST_FLAT * d;
+			flat = MAX_FLAT * d;
 		}
 		for (let pass = 0; pass < passes; pass++) {
 			const [uf, ue] = [rnd(), rnd()];
@@ -87,7 +87,7 @@ export function groundProfile(p: Patch, m: number, seen?: PatchSeen): Profile {
 				top = limit + p.fractureFactor * Math.sqrt(chip) * Math.log(1 - ue + 1e-12);
 				flat = 0;
 			} else {
-				flat = Math.min(MOST_FLAT * d, Math.sqrt(flat * flat + 0.2 * d * c));
+				flat = Math.min(MAX_FLAT * d, Math.sqrt(flat * flat + 0.2 * d * c));
 				top = limit - 0.004 * d * ue;
 			}
 		}

@@ -10,8 +10,8 @@ import { measuredPoints } from './measured/points.js';
 import { SEGMENTS, chainOf } from './profile/chain.js';
 import { type Point, type Segment, sweepOf } from './profile/segment.js';
 
-const MOST_POINTS = 20000;
-const MOST_LEFT_OUT = 0.2;
+const MAX_POINTS = 20000;
+const MAX_LEFT_OUT = 0.2;
 /** Of an arc: points near its ends belong to the neighbours as well, and a short one tells no radius. */
 const [ARC_FROM, ARC_TO, ARC_POINTS, ARC_DEG] = [0.05, 0.95, 5, 20];
 const FREE = { none: 0, translation: 2, 'translation-rotation': 3 } as const;
@@ -32,7 +32,7 @@ export const compareMeasured = defineCalculation({
 			'points',
 			'z and x of each',
 			list('point', 'z, x', number('value', 'In mm', between(-5000, 5000)), { minItems: 2, maxItems: 2 }),
-			{ maxItems: MOST_POINTS, label: 'Points' }
+			{ maxItems: MAX_POINTS, label: 'Points' }
 		),
 		text('csv', 'z,x on each line', { maxLength: 2_000_000, label: 'Or a table' }),
 		choice('source', 'What was measured', ['wheel', 'coupon'], { default: 'wheel' }),
@@ -105,7 +105,7 @@ export const compareMeasured = defineCalculation({
 			)
 			.caution(
 				'poor-overlap',
-				leftOutCount > MOST_LEFT_OUT * given.length + SLACK,
+				leftOutCount > MAX_LEFT_OUT * given.length + SLACK,
 				`${leftOutCount} of ${given.length} points lie beyond the form. Check their zero.`
 			);
 		return {

@@ -4,7 +4,7 @@ import { Findings } from '../calculation/verdict.js';
 import { readDxf } from './dxf/read.js';
 import { SUMMARY_OUTPUTS, runsBack, shownChain } from './profile/chain.js';
 
-const MOST_BYTES = 5_000_000;
+const MAX_BYTES = 5_000_000;
 
 /** The face of a wheel out of a drawing. */
 export const parseDxf = defineCalculation({
@@ -15,7 +15,7 @@ export const parseDxf = defineCalculation({
 	source: 'The text form of drawing exchange files; geometry of bulges from first principles.',
 	formulas: ['z = X, x = -Y', 'bulge = tan(sweep/4), R = chord (1 + b^2)/(4 |b|)'],
 	fields: [
-		text('text', 'The file', { required: true, maxLength: MOST_BYTES, label: 'Drawing' }),
+		text('text', 'The file', { required: true, maxLength: MAX_BYTES, label: 'Drawing' }),
 		choice('unit', 'Of the drawing; its own word when left to it', ['auto', 'mm', 'inch'], {
 			default: 'auto'
 		}),

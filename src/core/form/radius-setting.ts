@@ -8,7 +8,7 @@ import { ENVELOPE, GRIT, SLIDE, baseTilt, headRoom, slideSetting } from './swing
 /** Two readings of one constant agree within this, mm. */
 const SAME_MM = 0.02;
 const RAD = Math.PI / 180;
-const MOST_SWING_DEG = 90;
+const MAX_SWING_DEG = 90;
 const swing = <const N extends string>(name: N, label: string) =>
 	deg(name, 'From the radial line, to the left is minus', { ...between(-120, 120), default: 0, label });
 const stop = <const N extends string>(name: N, label: string) =>
@@ -146,7 +146,7 @@ export const radiusSetting = defineCalculation({
 			.stop('sweep-beyond-stops', beyond, 'The swing goes beyond its stops. Move the stops, or swing less.')
 			.stop(
 				'undercut',
-				Math.max(Math.abs(v.fromDeg), Math.abs(v.toDeg)) > MOST_SWING_DEG + SLACK,
+				Math.max(Math.abs(v.fromDeg), Math.abs(v.toDeg)) > MAX_SWING_DEG + SLACK,
 				'Beyond 90° from the radial line the diamond would cut in under the form.'
 			);
 		return {

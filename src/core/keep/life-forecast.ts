@@ -9,7 +9,7 @@ import { ceilKind, floorKind } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 
 /** Further ahead nobody plans. */
-const MOST_DAYS = 20_000;
+const MAX_DAYS = 20_000;
 const cost = <const N extends string>(name: N, label: string, about: string) =>
 	number(name, about, { ...from0(1e9), default: 0, label });
 
@@ -109,7 +109,7 @@ export const lifeForecast = defineCalculation({
 				: Math.floor(redressesLeft / v.redressesPerPart!);
 		const daysLeft = partsLeft / v.partsPerDay;
 		// The first working day from then on is the first one that is ground on.
-		const lastDay = Math.max(1, Math.min(MOST_DAYS, ceilKind(daysLeft)));
+		const lastDay = Math.max(1, Math.min(MAX_DAYS, ceilKind(daysLeft)));
 		const lastDate = workingDaysFrom(v.fromDate, lastDay - 1, v);
 		const orderBy = workingDaysFrom(lastDate, -(v.leadTimeDays + v.safetyDays), v);
 		const m = p > 0 ? 1 / p : v.redressesPerPart!;

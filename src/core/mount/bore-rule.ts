@@ -2,7 +2,7 @@ import { SLACK } from '../numeric/rounding.js';
 import { nominalBore } from './bore-sizes.js';
 
 /** More play than this is another size, whatever it is called (guideline). */
-const MOST_PLAY_MM = 0.2;
+const MAX_PLAY_MM = 0.2;
 /** Bores are told apart no finer than this. */
 const STEP_MM = 0.001;
 
@@ -22,7 +22,7 @@ export function sizesDiffer(boreMm: number, seatMm: number): boolean {
  */
 export function boreFits(boreMm: number, seatMm: number): boolean {
 	const play = boreMm - seatMm;
-	return play >= -SLACK && play <= MOST_PLAY_MM + SLACK && !sizesDiffer(boreMm, seatMm);
+	return play >= -SLACK && play <= MAX_PLAY_MM + SLACK && !sizesDiffer(boreMm, seatMm);
 }
 
 /**
@@ -30,7 +30,7 @@ export function boreFits(boreMm: number, seatMm: number): boolean {
  * @example mostPlayMm(76.2) // 0.2
  */
 export function mostPlayMm(seatMm: number): number {
-	const steps = Math.round(MOST_PLAY_MM / STEP_MM);
+	const steps = Math.round(MAX_PLAY_MM / STEP_MM);
 	for (let i = 1; i <= steps; i++) if (sizesDiffer(seatMm + i * STEP_MM, seatMm)) return (i - 1) * STEP_MM;
-	return MOST_PLAY_MM;
+	return MAX_PLAY_MM;
 }

@@ -2,17 +2,17 @@ import { InputFault } from '../calculation/fault.js';
 import type { PackItem } from './pack-fields.js';
 import { SLACK } from '../numeric/rounding.js';
 
-const MOST_WHEELS = 4;
+const MAX_WHEELS = 4;
 
 /** What single ranges cannot say of the stack. @throws InputFault */
 export function checkItems(items: readonly PackItem[]): void {
 	const wheels = items.filter((i) => i.kind === 'wheel').length;
 	if (wheels === 0) throw new InputFault('items', 'no-wheel', 'There is no wheel in this pack. Put one on.');
-	if (wheels > MOST_WHEELS)
+	if (wheels > MAX_WHEELS)
 		throw new InputFault(
 			'items',
 			'too-many-wheels',
-			`${wheels} wheels on one arbor. Up to ${MOST_WHEELS} can be set and checked; split the pack.`
+			`${wheels} wheels on one arbor. Up to ${MAX_WHEELS} can be set and checked; split the pack.`
 		);
 	items.forEach((i, n) => {
 		if (i.kind !== 'wheel') return;

@@ -27,7 +27,7 @@ import { mmPerSecond } from '../set/stroke-count.js';
 const NEAR = 0.8;
 
 /** So many redresses inside one part are no plan. */
-const MOST_REDRESSES = 1000;
+const MAX_REDRESSES = 1000;
 
 /**
  * Depths at which the wheel is redressed inside a part: between passes only, and always before the last of them.
@@ -42,11 +42,11 @@ function redressDepths(depthMm: number, roughEndMm: number, intervalMm: number |
 	while (roughEndMm - dressedMm > intervalMm + SLACK && dressedMm + stepMm < roughEndMm - SLACK) {
 		dressedMm += stepMm;
 		at.push(dressedMm);
-		if (at.length > MOST_REDRESSES)
+		if (at.length > MAX_REDRESSES)
 			throw new InputFault(
 				'redressIntervalMm',
 				'below-minimum',
-				`Redress after ${intervalMm} mm is over ${MOST_REDRESSES} redresses in one part. Enter a longer interval.`
+				`Redress after ${intervalMm} mm is over ${MAX_REDRESSES} redresses in one part. Enter a longer interval.`
 			);
 	}
 	return [...at, roughEndMm];

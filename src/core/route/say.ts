@@ -9,7 +9,10 @@ export const show = (facts: SetupFacts) => (v: number | null | undefined, unit: 
 
 /** What a failed step says, in its own words; what is said otherwise when nothing failed. */
 /** A value of a gate line that quotes a sentence. */
-export function said(from: Pick<Recorded, 'parts'> | { output: object } | null, otherwise: string): string {
+export function recordedText(
+	from: Pick<Recorded, 'parts'> | { output: object } | null,
+	otherwise: string
+): string {
 	const reasons = reasonsOf(from);
 	const worstOf = (severity: string) => reasons.find((r) => r.severity === severity)?.message;
 	return worstOf('stop') ?? worstOf('caution') ?? otherwise;

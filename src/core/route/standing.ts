@@ -3,7 +3,7 @@ import type { Decision } from './decision.js';
 import type { SetupFacts } from './facts.js';
 import { show } from './say.js';
 import { untilNext } from './stations/keep/gate.js';
-import { loopOf } from './stations/keep/loop.js';
+import { redressCycle } from './stations/keep/loop.js';
 import { dueWords, redressDue } from './stations/keep/due.js';
 import { type StopFacts, hardStops } from './hard-stops.js';
 
@@ -22,7 +22,7 @@ export function stateOf(f: StopFacts): SetupFacts['state'] {
 
 /** When a wheel that grinds is dressed next; empty where nobody has said. */
 function nextRedress(f: SetupFacts): string {
-	const until = untilNext(loopOf(f), (v) => show(f)(v, 'mm'));
+	const until = untilNext(redressCycle(f), (v) => show(f)(v, 'mm'));
 	return until === null ? '' : `redress ${until}`;
 }
 

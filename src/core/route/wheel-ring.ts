@@ -1,4 +1,4 @@
-import { whenRight } from '../calculation/attempt.js';
+import { tryOrNull } from '../calculation/attempt.js';
 import { median } from '../numeric/median.js';
 import type { PastRing, WheelFacts } from './facts.js';
 import { massNowKg } from './step.js';
@@ -53,7 +53,7 @@ const ringSize = (w: WheelFacts, diameterMm = w.diameterMm) => ({
 /** The first note at a stiffness; null where the formula does not hold for this wheel. */
 export function noteAt(w: WheelFacts, modulusGPa: number, diameterMm = w.diameterMm): number | null {
 	if (w.shape !== '1') return null;
-	return whenRight(
+	return tryOrNull(
 		() =>
 			ringFrequency.run({
 				...ringSize(w, diameterMm),
@@ -69,7 +69,7 @@ export function stiffness(
 	batchGPa: readonly number[]
 ): ReturnType<typeof sonicModulus.run> | null {
 	if (w.shape !== '1') return null;
-	return whenRight(() => sonicModulus.run(stiffnessInput(w, frequencyHz, batchGPa)));
+	return tryOrNull(() => sonicModulus.run(stiffnessInput(w, frequencyHz, batchGPa)));
 }
 /** What the stiffness of a straight wheel is worked out from: its size and mass today, its note, its batch. */
 export const stiffnessInput = (w: WheelFacts, frequencyHz: number, batchGPa: readonly number[]) => ({

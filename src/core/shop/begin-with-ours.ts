@@ -15,7 +15,10 @@ export function ownTimes(ours: { cycleS: Ours | null; redressS: Ours | null } | 
  * How a form wears, to begin with: as forms measured here did, or as the diameters of wheels here went down, whose corners wear faster by
  * so much; once there are enough of either, else by what is measured now.
  */
-export function ownWear(ours: Pick<ShopBaselines, 'lossUmPerMm' | 'wornUmPerMm'> | null, cornerFactor: number) {
+export function ownWear(
+	ours: Pick<ShopBaselines, 'lossUmPerMm' | 'wornUmPerMm'> | null,
+	cornerFactor: number
+) {
 	const { lossUmPerMm: form, wornUmPerMm: wheel } = ours ?? { lossUmPerMm: null, wornUmPerMm: null };
 	const known = form?.enough ? form.median : wheel?.enough ? cornerFactor * wheel.median : 0;
 	const lossUmPerMm = Math.round(1000 * known) / 1000;

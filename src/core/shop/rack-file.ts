@@ -6,7 +6,7 @@ import { type NewWheel, WHEEL_FIELDS } from './wheel.js';
 import { type Intake, intake } from './wheel-intake.js';
 
 /** So many numbers are asked of the rack at once; a longer list is asked in turns. */
-export const MOST_ASKED = 1000;
+export const MAX_ASKED = 1000;
 
 /** The columns of a rack file: the field, its heading as exported, and other headings it is found under. */
 export interface RackColumn {

@@ -5,7 +5,7 @@ import { Findings } from '../calculation/verdict.js';
 
 /** Grain density in g/cm3; one carat is 0.2 g. */
 const DENSITY = { diamond: 3.52, cbn: 3.48 } as const;
-const MOST_VOLUME_PERCENT = 60;
+const MAX_VOLUME_PERCENT = 60;
 const size = <const N extends string>(name: N, label: string, about: string) =>
 	mm(name, about, { ...over0(3000), label });
 
@@ -40,11 +40,11 @@ export const concentration = defineCalculation({
 	example: { family: 'diamond', notation: 'C', value: 75, diameterMm: 150, rimWidthMm: 10, rimDepthMm: 5 },
 	compute(v) {
 		const volPercent = v.notation === 'C' ? 0.25 * v.value : v.value / 10;
-		if (volPercent > MOST_VOLUME_PERCENT * (1 + 1e-9))
+		if (volPercent > MAX_VOLUME_PERCENT * (1 + 1e-9))
 			throw new InputFault(
 				'value',
 				'above-maximum',
-				`${v.notation}${v.value} would be ${volPercent} % of the rim. More than ${MOST_VOLUME_PERCENT} % is not possible; read the number again.`
+				`${v.notation}${v.value} would be ${volPercent} % of the rim. More than ${MAX_VOLUME_PERCENT} % is not possible; read the number again.`
 			);
 		const { diameterMm: D, rimWidthMm: T, rimDepthMm: X } = v;
 		if (D !== null && X !== null && 2 * X > D * (1 + 1e-9))

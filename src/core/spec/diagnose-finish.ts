@@ -41,7 +41,7 @@ function raAsDressed(grainUm: number, leadUm: number, depthUm: number): number {
 }
 
 /** A bite deeper than so many ordinary ones of the grit is not advised; the sharpness and the overlap a dress should keep (guidelines). */
-const [DEEPEST, LEAST_SHARP, MOST_OVERLAP] = [1.5, 0.15, 8];
+const [DEEPEST, LEAST_SHARP, MAX_OVERLAP] = [1.5, 0.15, 8];
 
 /** Depth and lead for a finish with this grit: the finish law's own lead, but never so short that the dress polishes. */
 function advise(
@@ -55,7 +55,7 @@ function advise(
 	const width = activeWidthUm(tip.tipRadiusUm, tip.flatWidthUm, depthUm);
 	const byLaw =
 		normalLeadUm(grainUm) * (targetRaUm / naturalRaUm(grainUm)) ** 2 * Math.sqrt(ordinary / depthUm);
-	const sharp = Math.max((LEAST_SHARP * width * ordinary) / depthUm, width / MOST_OVERLAP);
+	const sharp = Math.max((LEAST_SHARP * width * ordinary) / depthUm, width / MAX_OVERLAP);
 	const leadUm = Math.min(width / aim.overlap, grainUm, Math.max(byLaw, sharp));
 	return { depthUm, leadUm, overlap: width / leadUm };
 }
@@ -89,7 +89,7 @@ function asMeasured(
 	}
 	if (!['right-grit-dressed-sharp', 'grit-finer-than-needed'].includes(expected)) return null;
 	const leadUm = v.leadUm / share ** 2;
-	return leadUm >= widthUm / MOST_OVERLAP
+	return leadUm >= widthUm / MAX_OVERLAP
 		? { diagnosis: 'rougher-as-measured', finer: false, dress: as(leadUm) }
 		: { diagnosis: 'grit-too-coarse-as-measured', finer: true, dress: null };
 }

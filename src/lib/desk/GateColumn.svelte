@@ -3,13 +3,13 @@
 	import { goto } from '$app/navigation';
 	import type { StationId } from '$core/route/facts';
 	import type { GateLine as Line } from '$core/route/gate';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import GateLine from './GateLine.svelte';
 
 	interface Props {
 		title: string;
 		lines: Line[];
-		desk: Desk;
+		desk: SetupSession;
 		onward?: { name: string; station: StationId } | null;
 	}
 	/** What must hold before the next station, each line with its value, its limit and where it came from. */

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { isWaiting } from '$core/route/waiting-number';
 	import type { GateLine } from '$core/route/gate';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import LazyWorking from '$lib/ui/feedback/LazyWorking.svelte';
 
 	interface Props {
 		line: GateLine;
-		desk: Desk;
+		desk: SetupSession;
 	}
 	let { line, desk }: Props = $props();
 	let open = $state(false);

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import ThemeButton from '$lib/ui/layout/ThemeButton.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);

@@ -2,10 +2,10 @@
 	import { Evidence } from '$core/route/evidence';
 	import type { ExtraCheck } from '$core/route/templates';
 	import type { StationId } from '$core/route/facts';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		station: StationId;
 		checks: readonly ExtraCheck[];
 	}

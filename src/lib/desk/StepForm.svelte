@@ -1,5 +1,5 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import type { Snippet } from 'svelte';
 	import type { Field, Values } from '$core/calculation/fields';
 	import { type Judged, type Step, forbidden } from '$core/route/step';
@@ -8,7 +8,7 @@
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { Desk } from './desk.svelte';
+	import type { SetupSession } from './desk.svelte';
 	import ReadInstrument from './ReadInstrument.svelte';
 	import { stepEntry } from './step-entry.svelte';
 
@@ -16,7 +16,7 @@
 	import { preview } from './preview';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		step: Step<L, O>;
 		action: string;
 		start?: Partial<Record<keyof Values<L>, unknown>>;
@@ -50,7 +50,7 @@
 		forget = [],
 		children
 	}: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const entry = stepEntry(desk, step, { start, anew, forget });
 	const p = $derived(preview(step, desk.facts, entry));
 	const out = $derived(p.main);

@@ -1,10 +1,10 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import type { Snippet } from 'svelte';
 	import type { Field } from '$core/calculation/fields';
 	import type { Judged, Step } from '$core/route/step';
 	import { findingsOf, forbidden } from '$core/route/step';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import type { Preview } from '$lib/desk/preview';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -16,7 +16,7 @@
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		step: Step<L, O>;
 		entry: Entry<L>;
 		p: Preview<O>;
@@ -64,7 +64,7 @@
 		quick,
 		ondone
 	}: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const asked = $derived(step.fields.filter((f) => !hidden.includes(f.name)));
 	const folded = (f: Field) => f.advanced === true || later.includes(f.name);
 	const [first, more] = $derived([asked.filter((f) => !folded(f)), asked.filter(folded)]);

@@ -12,7 +12,7 @@ import { wrongBox } from '$lib/offline/wrong-box.svelte';
 import { outbox } from '$lib/offline/outbox.svelte';
 
 /** One setup in front of one person: its facts, what was decided, and the way to record. */
-export class Desk {
+export class SetupSession {
 	facts: SetupFacts;
 	decision: Decision;
 	private readonly sender = new Sender();
@@ -37,25 +37,26 @@ export class Desk {
 	constructor(facts: SetupFacts, decision: Decision) {
 		this.facts = $state.raw(facts);
 		this.decision = $state.raw(decision);
-		this.told = { facts, decision };
+		this.lastServerState = { facts, decision };
 		this.shown.of = String(facts.version);
 		this.skewMs = facts.nowMs - Date.now();
 	}
 	update(facts: SetupFacts, decision: Decision): void {
 		// What this browser has kept for a bad network may be older than what is shown.
-		if (facts.id === this.told.facts.id && facts.version < this.told.facts.version) return;
+		if (facts.id === this.lastServerState.facts.id && facts.version < this.lastServerState.facts.version)
+			return;
 		this.skewMs = facts.nowMs - Date.now();
-		this.told = { facts, decision };
+		this.lastServerState = { facts, decision };
 		this.shown.of = '';
 		void this.withWhatWaits();
 	}
 	/** What the server said last, without what waits. */
-	told: { facts: SetupFacts; decision: Decision };
+	lastServerState: { facts: SetupFacts; decision: Decision };
 	/** What is being shown, so that nothing is made anew for nothing. */
 	private shown = { of: '', done: Promise.resolve() };
 	/** Shows what waits in this browser on top of what the server said. */
 	withWhatWaits(): Promise<void> {
-		const { told } = this;
+		const { lastServerState: told } = this;
 		const waiting = outbox.due(told.facts.id);
 		const wrong = wrongBox.of(told.facts.id);
 		const of = [told.facts.version, ...[...waiting, ...wrong].map((w) => w.key)].join();
@@ -63,11 +64,11 @@ export class Desk {
 			this.shown = { of, done: waiting.length || wrong.length ? this.show(told, of) : this.plain(told) };
 		return this.shown.done;
 	}
-	private plain(told: Desk['told']): Promise<void> {
+	private plain(told: SetupSession['lastServerState']): Promise<void> {
 		[this.facts, this.decision] = [told.facts, told.decision];
 		return Promise.resolve();
 	}
-	private async show(told: Desk['told'], of: string): Promise<void> {
+	private async show(told: SetupSession['lastServerState'], of: string): Promise<void> {
 		const { decide, withWaiting } = await import('$lib/offline/with-waiting');
 		if (this.shown.of !== of) return;
 		const facts = withWaiting(told.facts, outbox.due(told.facts.id));

@@ -6,7 +6,7 @@ import { inShop } from '$core/calculation/limits';
 import { type Result, type Step, all } from '$core/route/step';
 import type { StepAnswer, StepAsked } from '$lib/workers/step-runner';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
-import type { Desk } from './desk.svelte';
+import type { SetupSession } from './desk.svelte';
 import { type Preview, preview } from './preview';
 
 const AFTER_MS = 150;
@@ -23,7 +23,7 @@ export class LongPreview<L extends readonly Field[], O extends object> {
 	private timer: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(
-		private readonly desk: Desk,
+		private readonly desk: SetupSession,
 		private readonly step: Step<L, O>,
 		private readonly entry: Entry<L>,
 		private readonly isLong: () => boolean,
@@ -59,7 +59,7 @@ export class LongPreview<L extends readonly Field[], O extends object> {
 		return this.answered ?? { result: null, main: null, computed: [], fault: null };
 	}
 
-	private ask(facts: Desk['facts'], values: Record<string, unknown>): void {
+	private ask(facts: SetupSession['facts'], values: Record<string, unknown>): void {
 		this.worker ??= new Worker(new URL('../workers/step-runner.ts', import.meta.url), { type: 'module' });
 		this.worker.onmessage = ({ data }: MessageEvent<StepAnswer>) => {
 			if (data.id !== this.asked) return;

@@ -1,6 +1,6 @@
 import { holds, lineOf } from '$core/route/decision';
 import type { StationId } from '$core/route/facts';
-import type { Desk } from './desk.svelte';
+import type { SetupSession } from './desk.svelte';
 
 /** A part of a bench, with the gate lines that say whether it is done. */
 export interface Part<Id extends string = string> {
@@ -23,7 +23,7 @@ export class Parts<Id extends string> {
 	/** Somebody went on to another part while what was recorded was still on its way. */
 	private meanwhile = false;
 	constructor(
-		private readonly desk: Desk,
+		private readonly desk: SetupSession,
 		private readonly station: StationId,
 		private readonly list: () => readonly Part<Id>[],
 		/** A part that comes before all others just now, whatever lines are open. */

@@ -2,7 +2,7 @@ import type { Field, Values } from '$core/calculation/fields';
 import { inShop } from '$core/calculation/limits';
 import { Evidence, type StepName } from '$core/route/evidence';
 import { Entry } from '$lib/ui/fields/entry.svelte';
-import type { Desk } from './desk.svelte';
+import type { SetupSession } from './desk.svelte';
 
 interface Options<L extends readonly Field[]> {
 	/** What is filled in before anybody typed; what was recorded last comes before it. */
@@ -18,7 +18,7 @@ interface Options<L extends readonly Field[]> {
  * it is recorded, and follows the units of the setup. Called while a component is made.
  */
 export function stepEntry<L extends readonly Field[]>(
-	desk: Desk,
+	desk: SetupSession,
 	step: StepName<L>,
 	{ start, anew = false, forget = [] }: Options<L> = {}
 ): Entry<L> {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Verdict } from '$core/calculation/verdict';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	interface Props {
 		restGapMm: number | null;
 		tongueGapMm: number | null;
@@ -12,7 +12,7 @@
 	}
 	/** A bench grinder from the side: rest and tongue with their gaps, drawn many times too wide so that they can be seen. */
 	let { restGapMm, tongueGapMm, rest, tongue, atCentre, words }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const W = 264,
 		H = 250,
 		cx = 104,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	interface Props {
 		flats: readonly { removedCm3: number; flatWidthUm: number }[];
 		slope: number | null;
@@ -7,7 +7,7 @@
 	}
 	/** The flat of a stone against the wheel it has cut away: readings, the line through them, and where it is worn out. */
 	let { flats, slope, limitUm }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const [W, H, L, B] = [420, 220, 44, 28];
 	const n = $derived(Math.max(1, flats.length));
 	const [mx, my] = $derived([

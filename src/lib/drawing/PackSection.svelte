@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import type { PackPosition } from '$core/mount/pack-layout';
 
 	/** A stack on its arbor, cut through and to scale from the shoulder, above its axis where everything happens; the measured rims dashed over the planned ones. */
@@ -20,7 +20,7 @@
 		nutMm: number;
 	}
 	let { positions, parts, seatMm, seatLengthMm, threadEndMm, nutMm }: Props = $props();
-	const { f, q } = unitsHere();
+	const { f, q } = useUnits();
 	const W = 400,
 		H = 236,
 		X0 = 36,

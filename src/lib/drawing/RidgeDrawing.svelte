@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	interface Props {
 		leadUm: number;
 		activeUm: number;
@@ -9,7 +9,7 @@
 	}
 	/** Tracks of the diamond across the wheel's face, cut through: lead to scale, depth drawn larger and said so. */
 	let { leadUm, activeUm, depthUm, tipUm, ridgeUm }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const W = 340,
 		H = 112,
 		TOP = 30;

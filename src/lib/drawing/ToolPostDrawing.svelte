@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	interface Props {
 		offsetMm: number | null;
 		workMm: number | null;
@@ -10,7 +10,7 @@
 	}
 	/** Work and wheel seen along the lathe: the wheel's axis against the centre line, its height drawn ten times; the covered ways. */
 	let { offsetMm, workMm, wheelMm, inside, covered, words }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const W = 264,
 		H = 220,
 		cy = 92;

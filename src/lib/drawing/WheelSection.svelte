@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MOUNTED_POINT } from '$core/spec/shape-tables';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { toneOf } from './polar';
 
 	interface Props {
@@ -28,7 +28,7 @@
 	const cx = 150;
 	const cy = $derived(height / 2);
 	const y = (d: number) => cy - (d / 2) * k;
-	const { f, q } = unitsHere();
+	const { f, q } = useUnits();
 	const show = (v: number) => f(v, 'mm');
 </script>
 

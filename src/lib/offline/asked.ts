@@ -1,5 +1,5 @@
 /** What a request is to the worker that keeps the open setup for when the network is away. */
-export type Asked =
+export type RequestKind =
 	/** A part of the application itself, which never changes under its name. */
 	| { kind: 'part' }
 	/** A page of a setup. */
@@ -21,10 +21,10 @@ const LEVELS = 'x-sveltekit-invalidated';
  * Sorts a request.
  * @example askedFor({ method: 'GET', mode: 'navigate', url: 'https://shop/setups/7/true' }, []).kind // "setup"
  */
-export function askedFor(
+export function classifyRequest(
 	request: { method: string; mode: string; url: string },
 	parts: readonly string[]
-): Asked {
+): RequestKind {
 	const url = new URL(request.url);
 	const navigates = request.mode === 'navigate';
 	if (navigates && (url.pathname === '/sign-in' || url.pathname === '/sign-out')) return { kind: 'leave' };

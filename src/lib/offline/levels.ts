@@ -9,7 +9,7 @@ export const NOTHING_KEPT: KeptData = { shared: [], own: {} };
 const isData = (l: Level | undefined): boolean => l?.type === 'data';
 
 /** Takes in an answer; levels it leaves out stay as they were. Null where it is no data, but sends elsewhere or is a fault. */
-export function takenIn(kept: KeptData, path: string, text: string): KeptData | null {
+export function mergePageData(kept: KeptData, path: string, text: string): KeptData | null {
 	const said = JSON.parse(text.split('\n')[0]!) as { type: string; nodes?: Level[] };
 	if (said.type !== 'data' || !said.nodes?.length) return null;
 	const shared = said.nodes.slice(0, -1).map((l, i) => (isData(l) ? l : (kept.shared[i] ?? null)));

@@ -1,6 +1,6 @@
 import type { QueuedSubmission } from '$core/route/waiting';
 import type { Fault } from '$lib/ui/feedback/sender.svelte';
-import { asWhom, own } from '$lib/ui/fields/whose';
+import { asWhom, userScopedKey } from '$lib/ui/fields/whose';
 import { KeptList, type Said, notNow, post } from './kept-list.svelte';
 import { readQueue } from './read-queue';
 
@@ -31,7 +31,7 @@ class Outbox extends KeptList<Kept> {
 	unreadable = $state(0);
 
 	protected name(): string {
-		return own(NAME);
+		return userScopedKey(NAME);
 	}
 	protected read(): readonly Kept[] {
 		return read();
@@ -66,10 +66,10 @@ export const outbox = new Outbox();
 /** What waits here; what cannot be read as a record is put aside, kept and said. */
 function read(): readonly Kept[] {
 	try {
-		const { good, bad } = readQueue(localStorage.getItem(own(NAME)) ?? '[]');
+		const { good, bad } = readQueue(localStorage.getItem(userScopedKey(NAME)) ?? '[]');
 		if (bad.length) {
-			localStorage.setItem(own(ASIDE), JSON.stringify([...unreadable(), ...bad]));
-			localStorage.setItem(own(NAME), JSON.stringify(good));
+			localStorage.setItem(userScopedKey(ASIDE), JSON.stringify([...unreadable(), ...bad]));
+			localStorage.setItem(userScopedKey(NAME), JSON.stringify(good));
 		}
 		return good;
 	} catch {
@@ -79,7 +79,7 @@ function read(): readonly Kept[] {
 /** What was put aside as it could not be read, as text. */
 function unreadable(): string[] {
 	try {
-		const kept: unknown = JSON.parse(localStorage.getItem(own(ASIDE)) ?? '[]');
+		const kept: unknown = JSON.parse(localStorage.getItem(userScopedKey(ASIDE)) ?? '[]');
 		return Array.isArray(kept) ? kept.map(String) : [];
 	} catch {
 		return [];

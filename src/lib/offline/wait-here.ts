@@ -7,7 +7,7 @@ import { stepOf } from '$core/route/steps';
 import { simulateOffline } from '$core/route/waiting';
 import type { Fault } from '$lib/ui/feedback/sender.svelte';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
-import type { Desk } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/desk.svelte';
 import { outbox } from './outbox.svelte';
 
 const NOWHERE: Fault = {
@@ -19,7 +19,7 @@ const NOWHERE: Fault = {
 
 /** Lets one record wait for the network, after asking here what the server would have asked. Why it cannot wait, or null. */
 export async function waitHere(
-	desk: Desk,
+	desk: SetupSession,
 	submission: Submission,
 	key: string,
 	entry: Entry | null

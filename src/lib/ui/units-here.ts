@@ -8,7 +8,7 @@ import type { Unit } from '$core/calculation/fields';
  * How lengths, speeds and masses read on this page: in the setup's system inside a setup, in the shop's everywhere else. Called while a
  * component is made.
  */
-export function unitsHere() {
+export function useUnits() {
 	const told = getContext<(() => System) | undefined>('system');
 	const system = (): System => told?.() ?? 'mm';
 	return {

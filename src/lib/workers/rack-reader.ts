@@ -31,7 +31,7 @@ export type ReaderSays =
 	| { kind: 'failed'; message: string };
 
 const say = (m: ReaderSays) => self.postMessage(m);
-const MOST_LINES = 100_000;
+const MAX_LINES = 100_000;
 const STEP = 500;
 let cells: string[][] = [];
 
@@ -61,10 +61,10 @@ function open(bytes: ArrayBuffer, name: string): void {
 		];
 	} else rows = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
 	if (rows.length < 2) return say({ kind: 'failed', message: 'There is no line beneath the headings.' });
-	if (rows.length > MOST_LINES)
+	if (rows.length > MAX_LINES)
 		return say({
 			kind: 'failed',
-			message: `${rows.length} lines are more than the ${MOST_LINES} that can be taken at once. Split the file.`
+			message: `${rows.length} lines are more than the ${MAX_LINES} that can be taken at once. Split the file.`
 		});
 	cells = rows.slice(1);
 	say({

@@ -3,13 +3,13 @@
 	import { page } from '$app/state';
 	import Keys from '$lib/ui/layout/Keys.svelte';
 	import LockScreen from '$lib/features/people/LockScreen.svelte';
-	import { nowBelongsTo } from '$lib/ui/fields/whose';
+	import { setCurrentUser } from '$lib/ui/fields/whose';
 	import WaitingNote from '$lib/offline/WaitingNote.svelte';
 	import { tellTimesIn } from '$lib/words';
 	import TopBar from '$lib/ui/layout/TopBar.svelte';
 	let { data, children } = $props();
 	// Before any form below is made.
-	nowBelongsTo(data.user.id);
+	setCurrentUser(data.user.id);
 	tellTimesIn(data.shop.timeZone);
 	setContext('system', () => data.shop.units);
 	/** Inside a setup the rim takes the place of the bar. */

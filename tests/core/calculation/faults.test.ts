@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { attempt, whenRight } from '../../../src/core/calculation/attempt.js';
+import { attempt, tryOrNull } from '../../../src/core/calculation/attempt.js';
 import { completed } from '../../../src/core/calculation/complete.js';
 import { defineCalculation } from '../../../src/core/calculation/define.js';
 import { InputFault, shown, tidied } from '../../../src/core/calculation/fault.js';
@@ -97,15 +97,15 @@ describe('a calculation that may not come to anything', () => {
 		const { output, fault } = attempt(() => half.run({}));
 		expect(output).to.equal(null);
 		expect(fault).to.include({ field: 'wholeMm', code: 'missing' });
-		expect(whenRight(() => half.run({ wholeMm: 10 }))?.partMm).to.equal(5);
-		expect(whenRight(() => half.run({ wholeMm: -10 }))).to.equal(null);
+		expect(tryOrNull(() => half.run({ wholeMm: 10 }))?.partMm).to.equal(5);
+		expect(tryOrNull(() => half.run({ wholeMm: -10 }))).to.equal(null);
 	});
 	it('hides no fault of the program', () => {
 		const broken = () => {
 			throw new TypeError('broken');
 		};
 		expect(() => attempt(broken)).to.throw(TypeError, 'broken');
-		expect(() => whenRight(broken)).to.throw(TypeError, 'broken');
+		expect(() => tryOrNull(broken)).to.throw(TypeError, 'broken');
 	});
 	it('a result that is not finite is a fault of what was entered, named by its place', () => {
 		const { fault } = attempt(() => half.run({ wholeMm: 10, parts: 0 }));

@@ -7,7 +7,7 @@ import { STATION, linesOf } from '../../../src/core/route/stations/index.js';
 import { did } from '../../shared/setup-in-memory.js';
 
 const SAMPLES = { seed: 29, numRuns: 60 };
-const MOST_MARKS = 8;
+const MAX_MARKS = 8;
 
 /** What can be entered without typing a number: a tap on yes or no, on one of the choices; words only where they are asked of everybody. */
 function tapped(f: Field): fc.Arbitrary<unknown> {
@@ -24,7 +24,7 @@ function tapped(f: Field): fc.Arbitrary<unknown> {
 						.constantFrom(...f.item.choices)
 						.chain((c) =>
 							fc
-								.integer({ min: 0, max: Math.min(f.maxItems ?? MOST_MARKS, MOST_MARKS) })
+								.integer({ min: 0, max: Math.min(f.maxItems ?? MAX_MARKS, MAX_MARKS) })
 								.map((n) => Array(n).fill(c))
 						)
 				: fc.constant([]);

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { applySubmission } from '../../../src/core/route/carry-out.js';
 import { dueWords, redressDue } from '../../../src/core/route/stations/keep/due.js';
-import { loopOf, mostBetweenMm } from '../../../src/core/route/stations/keep/loop.js';
+import { redressCycle, mostBetweenMm } from '../../../src/core/route/stations/keep/loop.js';
 import { setupStatus } from '../../../src/core/route/standing.js';
 import { sumsOf } from '../../../src/core/route/sums.js';
 import { GOOD } from '../../shared/good-work.js';
@@ -35,7 +35,7 @@ const redressed = (f: SetupFacts, inPartMm: number, partsGround = 0) =>
 
 describe('Keep: the loop inside a part', () => {
 	it('the creep-feed plan says where it is redressed', () => {
-		const l = loopOf(creep());
+		const l = redressCycle(creep());
 		expect(l.insideMm).to.deep.equal([2, 4, 5.95]);
 		expect(l).to.deep.include({ part: 1, partMm: 6, passMm: 1, sinceMm: 0, lengthMm: 2, missedMm: null });
 		expect(l.next).to.deep.equal({ part: 1, atMm: 2 });
@@ -44,19 +44,19 @@ describe('Keep: the loop inside a part', () => {
 	});
 	it('counts on from a redress inside the part, and into the next part after the last one', () => {
 		const first = redressed(creep(), 2);
-		expect(loopOf(first)).to.deep.include({ sinceMm: 0, lengthMm: 2, next: { part: 1, atMm: 4 } });
+		expect(redressCycle(first)).to.deep.include({ sinceMm: 0, lengthMm: 2, next: { part: 1, atMm: 4 } });
 		const last = redressed(redressed(first, 4), 5.95);
-		const l = loopOf(last);
+		const l = redressCycle(last);
 		expect(l.next).to.deep.equal({ part: 2, atMm: 2 });
 		expect(l.lengthMm).to.be.closeTo(2.05, 1e-9);
-		const second = loopOf(book(last, { partsGround: 1 }));
+		const second = redressCycle(book(last, { partsGround: 1 }));
 		expect(second).to.deep.include({ part: 2, inPartMm: 0, next: { part: 2, atMm: 2 } });
 		expect(second.sinceMm).to.be.closeTo(0.05, 1e-9);
 		expect(last.sums).to.deep.include({ redresses: 3, lastTakenUm: 30 });
 	});
 	it('one that was left out is due at once, loudly, until it is made', () => {
 		const f = book(redressed(creep(), 2), { inPartMm: 4.5 });
-		expect(loopOf(f).missedMm).to.equal(4);
+		expect(redressCycle(f).missedMm).to.equal(4);
 		expect(dueWords(redressDue(f)!)).to.equal('part 1 is ground 4.5 mm deep, due at 4 mm');
 		expect(setupStatus(f)).to.include({ state: 'caution', word: 'Redress due' });
 		expect(line(f, 'keep', 'due')).to.include({ state: 'caution', title: 'Redress due now' });
@@ -91,10 +91,10 @@ describe('Keep: the loop inside a part', () => {
 						f = d.redress
 							? redressed(f, d.at / 2, d.parts)
 							: book(f, { partsGround: d.parts, inPartMm: d.at / 2 });
-					const l = loopOf(f);
+					const l = redressCycle(f);
 					if (l.sinceMm! < 0 || l.part !== 1 + deeds.reduce((n, d) => n + d.parts, 0)) return false;
 					const again = redressed(f, f.sums.inPartMm);
-					return loopOf(again).sinceMm === 0 && redressDue(again) === null;
+					return redressCycle(again).sinceMm === 0 && redressDue(again) === null;
 				}
 			),
 			{ numRuns: 40 }
@@ -132,7 +132,11 @@ describe('Keep: what a booking asks and does', () => {
 	it('a diameter reckoned is said to be reckoned, a measured one is not', () => {
 		const values = { what: 'redressed', partsGround: 0, targetMps: 30, takenUm: 50 };
 		const note = (more: object) => {
-			const done = applySubmission(plain(), { station: 'keep', step: 'entry', values: { ...values, ...more } });
+			const done = applySubmission(plain(), {
+				station: 'keep',
+				step: 'entry',
+				values: { ...values, ...more }
+			});
 			if ('refusal' in done) throw new Error(done.refusal.message);
 			return done.effects.flatMap((e) => (e.kind === 'ledger' ? [e.note] : []))[0];
 		};

@@ -5,7 +5,7 @@ import { type Nearest, nearestPlace } from './nearest.js';
 export type Fit = 'none' | 'translation' | 'translation-rotation';
 /** Under this share of the largest singular value a direction is not told by the points. */
 const LEAST_SINGULAR = 1e-4;
-const MOST_STEPS = 60;
+const MAX_STEPS = 60;
 const STILL = 1e-11;
 
 export interface Fitted {
@@ -54,7 +54,7 @@ export function bestFit(chain: readonly Segment[], given: readonly Point[], fit:
 	const moved = (): Point[] => laid(given, { zMm, xMm, rotationRad });
 	let points = moved();
 	let places = points.map(find);
-	for (let step = 0; step < MOST_STEPS && free; step++) {
+	for (let step = 0; step < MAX_STEPS && free; step++) {
 		const rows: number[][] = [];
 		const values: number[] = [];
 		places.forEach((n, i) => {

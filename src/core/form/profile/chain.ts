@@ -16,13 +16,13 @@ import {
 	tangentsOf
 } from './segment.js';
 
-const MOST_MM = 5000;
-const MOST_SEGMENTS = 500;
+const MAX_MM = 5000;
+const MAX_SEGMENTS = 500;
 const LEAST_LENGTH_MM = 1e-6;
 /** Of a turn at a joint: less is smooth. */
 const SHARP_DEG = 0.5;
 const place = <const N extends string>(name: N, about: string) =>
-	mm(name, about, { ...between(-MOST_MM, MOST_MM), required: true, fine: true });
+	mm(name, about, { ...between(-MAX_MM, MAX_MM), required: true, fine: true });
 
 const SEGMENT = group('segment', 'A line or an arc, left to right', [
 	choice('kind', 'Straight or round', ['line', 'arc'], { required: true }),
@@ -38,7 +38,7 @@ const SEGMENT = group('segment', 'A line or an arc, left to right', [
 export const SEGMENTS = list('segments', 'Section of the face, left to right', SEGMENT, {
 	required: true,
 	minItems: 1,
-	maxItems: MOST_SEGMENTS
+	maxItems: MAX_SEGMENTS
 });
 export type RawSegment = Values<(typeof SEGMENT)['fields']>;
 

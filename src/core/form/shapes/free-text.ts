@@ -4,7 +4,7 @@ import type { Segment } from '../profile/segment.js';
 
 const NUMBER = '[+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:e[+-]?\\d+)?';
 const ITEM = new RegExp(`^(${NUMBER})\\s*,\\s*(${NUMBER})(?:\\s+(r|cv|cc)\\s*(${NUMBER}))?$`, 'i');
-const MOST_MM = 5000;
+const MAX_MM = 5000;
 
 const bad = (code: string, message: string) => new InputFault('text', code, message);
 
@@ -60,8 +60,8 @@ function cornerOf(item: string, k: number): Corner {
 		);
 	const [z, x, size] = [Number(found[1]), Number(found[2]), found[4] === undefined ? null : Number(found[4])];
 	const word = found[3]?.toLowerCase();
-	if (Math.max(Math.abs(z), Math.abs(x), size ?? 0) > MOST_MM)
-		throw bad('bad-syntax', `Point ${k + 1} (${said}) lies beyond ${MOST_MM} mm. Check it.`);
+	if (Math.max(Math.abs(z), Math.abs(x), size ?? 0) > MAX_MM)
+		throw bad('bad-syntax', `Point ${k + 1} (${said}) lies beyond ${MAX_MM} mm. Check it.`);
 	if (size === null) return { z, x };
 	if (k === 0 || size <= 0)
 		throw bad(

@@ -4,7 +4,7 @@ import { findOnsets } from './onsets.js';
 const LEAD_IN_S = 0.1;
 const LEAST_SNR_DB = 20;
 const SEGMENT_S = 0.1;
-const MOST_SNR_DB = 120;
+const MAX_SNR_DB = 120;
 
 const half = (x: number): number => Math.floor(x + 0.5);
 function meanSquare(x: Float64Array, from: number, to: number): number {
@@ -36,8 +36,8 @@ export function findTaps(x: Float64Array, fs: number, minTaps: number): FoundTap
 	const quiet = meanSquare(x, 0, leadIn);
 	const aboveQuiet = (o: number) =>
 		quiet > 0
-			? Math.min(MOST_SNR_DB, 10 * Math.log10(meanSquare(x, o, o + half(0.02 * fs)) / quiet))
-			: MOST_SNR_DB;
+			? Math.min(MAX_SNR_DB, 10 * Math.log10(meanSquare(x, o, o + half(0.02 * fs)) / quiet))
+			: MAX_SNR_DB;
 	const snrDb = median(onsets.map(aboveQuiet));
 	if (snrDb < LEAST_SNR_DB) return { ...found, snrDb, unusable: 'noisy' };
 	// The knock itself is left out at its beginning, the next one at its end.

@@ -18,7 +18,7 @@ export interface Group {
 	centreHz: number;
 }
 
-const MOST_GROUPS = 5;
+const MAX_GROUPS = 5;
 const TOGETHER = 0.06;
 
 /** Frequency of a peak between the bins: a parabola through three of them in decibels. */
@@ -58,7 +58,7 @@ export function groupPeaks(s: Spectrum, peaks: readonly Peak[]): Group[] {
 		const home = groups.find((g) => Math.abs(p.hz - g.leader.hz) <= TOGETHER * g.leader.hz);
 		if (home) home.others.push(p);
 		else if (
-			groups.length < MOST_GROUPS &&
+			groups.length < MAX_GROUPS &&
 			groups.every((g) => lowestBetween(s, p.bin, g.leader.bin) <= p.power / 4)
 		)
 			groups.push({ leader: p, others: [] });

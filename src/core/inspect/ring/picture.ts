@@ -17,7 +17,7 @@ interface TapPicture {
 }
 
 const SLICES = 720;
-const MOST_TAPS = 24;
+const MAX_TAPS = 24;
 const WINDOW = 0.08;
 const FLOOR_DB = -60;
 const db = (power: number, of: number): number =>
@@ -70,7 +70,7 @@ export function ringPicture(samples: Float64Array, fs: number, { result, trace }
 		trace.average.power.length - 1,
 		Math.ceil((trace.main.leader.hz * (1 + WINDOW)) / hzPerBin)
 	);
-	const taps = trace.taps.slice(0, MOST_TAPS).map((t, i): TapPicture => {
+	const taps = trace.taps.slice(0, MAX_TAPS).map((t, i): TapPicture => {
 		const [a, b] = trace.segments[i]!;
 		const block = Math.max(1, Math.floor((b - a) / 60));
 		const decay: { s: number; db: number }[] = [];

@@ -1,7 +1,7 @@
 import type { Evidence } from '../evidence.js';
 import type { SetupFacts, StationId } from '../facts.js';
 import { type GateLine, line } from '../gate.js';
-import { said } from '../say.js';
+import { recordedText } from '../say.js';
 import { balanceGate } from './balance/gate.js';
 import { balanceSteps } from './balance/steps.js';
 import { balancePlace, whileOnSpindle } from './balance/where.js';
@@ -59,7 +59,7 @@ export function linesOf(station: StationId, facts: SetupFacts, evidence: Evidenc
 				key: `check-${c.id}`,
 				title: c.text,
 				from: answer,
-				value: answer?.verdict === 'stop' ? said(answer, '') : value,
+				value: answer?.verdict === 'stop' ? recordedText(answer, '') : value,
 				waiting: c.kind === 'yes' ? 'to be said' : `${limit} ${c.unit}`
 			});
 		});

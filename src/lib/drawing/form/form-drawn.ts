@@ -1,6 +1,6 @@
 import type { RawSegment } from '$core/form/profile/chain';
 import { chainOf } from '$core/form/profile/chain';
-import { whenRight } from '$core/calculation/attempt';
+import { tryOrNull } from '$core/calculation/attempt';
 import { offsetPath } from '$core/form/profile/offset-path';
 import type { Segment } from '$core/form/profile/segment';
 import { type Left, leftPlaces } from '$core/form/profile/unreached';
@@ -23,11 +23,11 @@ export const isLong = (values: Record<string, unknown>): boolean =>
 /** The drawing of a chain with its tool; null while the chain is not right. Of a long one only the chain. */
 export function formDrawn(segments: unknown, tool: unknown): FormDrawn | null {
 	const chain =
-		Array.isArray(segments) && segments.length ? whenRight(() => chainOf(segments as RawSegment[])) : null;
+		Array.isArray(segments) && segments.length ? tryOrNull(() => chainOf(segments as RawSegment[])) : null;
 	if (!chain) return null;
 	const t = chain.length > LONG ? null : (tool as Tool | null | undefined);
-	const rho = t ? whenRight(() => offsetOf(t)) : null;
-	const path = rho === null ? null : whenRight(() => offsetPath(chain, rho));
+	const rho = t ? tryOrNull(() => offsetOf(t)) : null;
+	const path = rho === null ? null : tryOrNull(() => offsetPath(chain, rho));
 	return {
 		chain,
 		path: path?.segments ?? [],

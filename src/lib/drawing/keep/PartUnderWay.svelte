@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
 		part: number;
@@ -13,7 +13,7 @@
 	}
 	/** The part under way, cut down pass under pass, with the redresses that fall inside it. */
 	let { part, partMm, passMm, atMm, redressAtMm, doneToMm }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const [W, TOP, H, LEFT] = [330, 4, 128, 26];
 	const MOST = 30;
 	const y = (mm: number) => TOP + (Math.min(mm, partMm) / partMm) * H;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
 		rows: readonly { diameterMm: number; speedRpm: number; speedMps: number }[];
@@ -9,7 +9,7 @@
 	}
 	/** Rim speed over diameter, from today to scrap: held as long as the spindle may turn faster, then falling. */
 	let { rows, targetMps, heldToMm, nowMm }: Props = $props();
-	const { q, f } = unitsHere();
+	const { q, f } = useUnits();
 	const [W, H, LEFT, TOP] = [320, 178, 44, 14];
 	const least = $derived(rows.at(-1)?.diameterMm ?? 1);
 	const top = $derived(1.15 * Math.max(targetMps || 0, ...rows.map((r) => r.speedMps)));

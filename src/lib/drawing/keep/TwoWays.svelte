@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Way {
 		partsPerWheel: number;
@@ -16,7 +16,7 @@
 	}
 	/** Two ways beside each other: parts from the wheel as bars, cost of a part as the number. */
 	let { a, b, better, saving }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const most = $derived(Math.max(1, a.partsPerWheel, b.partsPerWheel));
 	const money = (v: number | null) => (v === null ? '-' : v.toFixed(3));
 	const ways = $derived([

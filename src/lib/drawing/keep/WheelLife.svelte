@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dayNumber } from '$core/numeric/calendar';
 	import type { LedgerEvent } from '$core/keep/ledger';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { dayWords } from '$lib/words';
 
 	interface Props {
@@ -18,7 +18,7 @@
 	}
 	/** The wheel from new to scrap: every measured diameter, crashes marked, and where it goes from today. */
 	let { events, newMm, nowMm, minMm, today, endDate, orderBy, band }: Props = $props();
-	const { f, q } = unitsHere();
+	const { f, q } = useUnits();
 	const [W, H, LEFT, TOP, FOOT] = [680, 150, 46, 8, 22];
 	const points = $derived(
 		events.flatMap((e) =>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Unit } from '$core/calculation/fields';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
 		title: string;
@@ -11,7 +11,7 @@
 	}
 	/** One reading before and after, as two bars on one scale. */
 	let { title, unit, before, after, changePct }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const most = $derived(Math.max(before ?? 0, after ?? 0, 1e-9));
 	const tell = (v: number | null) => (v === null ? '-' : unit ? q(v, unit) : v.toFixed(0));
 	const bars = $derived([

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
 		partMm: number;
@@ -9,7 +9,7 @@
 	}
 	/** The part cut down, pass under pass, with the redresses between them. */
 	let { partMm, depthMm, finishMm, redressAtMm }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const [W, TOP, H] = [300, 8, 190];
 	const MOST = 40;
 	const y = (mm: number) => TOP + (mm / partMm) * H;

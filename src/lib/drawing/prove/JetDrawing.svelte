@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
 		rimMps: number;
@@ -7,7 +7,7 @@
 	}
 	/** The rim and the jet, each as an arrow as long as it is fast. */
 	let { rimMps, jetMps }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const LONG = 210;
 	const most = $derived(Math.max(rimMps, jetMps, 1e-9));
 	const rows = $derived([

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
 		pitchMm: number;
@@ -8,7 +8,7 @@
 	}
 	/** Ten marks under a scale, and beneath them a line of frequencies with everything that hums. */
 	let { pitchMm, frequencyHz, sources }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const [W, L] = [420, 12];
 	const span = $derived(10 * pitchMm);
 	const x = (mm: number) => L + (mm / span) * (W - 2 * L);

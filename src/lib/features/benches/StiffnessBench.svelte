@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import type { Calculation } from '$core/calculation/define';
 	import { sonicModulus } from '$core/inspect/sonic-modulus';
 	import BatchStrip from '$lib/drawing/BatchStrip.svelte';
@@ -15,7 +15,7 @@
 
 <CalculationBench {calculation} {draft}>
 	{#snippet drawing(values)}
-		{@const r = whenRight(() => sonicModulus.run(values))}
+		{@const r = tryOrNull(() => sonicModulus.run(values))}
 		{#if r}<BatchStrip
 				own={r.modulusGPa}
 				others={(values.batchModulusGPa ?? []) as number[]}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import type { Calculation } from '$core/calculation/define';
 	import { tapPlan } from '$core/inspect/tap-plan';
 	import TapFace from '$lib/drawing/TapFace.svelte';
@@ -15,7 +15,7 @@
 
 <CalculationBench {calculation} {draft}>
 	{#snippet drawing(values)}
-		{@const p = whenRight(() => tapPlan.run(values))}
+		{@const p = tryOrNull(() => tapPlan.run(values))}
 		{#if p}<TapFace
 				places={p.taps.map((t) => t.wheelAngleDeg)}
 				radius={p.tapRadiusMm}

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { diagnoseFinish } from '$core/spec/diagnose-finish';
 	import { F_GRITS, DEFAULT_STOCK } from '$core/spec/grit-tables';
 	import { figure, quantity, symbolOf } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import type { Unit } from '$core/calculation/fields';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import FinishChart from './FinishChart.svelte';
 	import { DIAGNOSIS } from './finish-words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -28,7 +28,7 @@
 		units?: System;
 	}
 	let { dress, rpm = null, units }: Props = $props();
-	const page = unitsHere();
+	const page = useUnits();
 	const system = $derived(units ?? page.system());
 	const q = (value: number, unit: Unit) => quantity(value, unit, system);
 	/** A figure that cannot be (a slip while it is typed) says nothing; its own field says what is wrong with it. */
@@ -67,7 +67,7 @@
 							dressDepthUm: out.recommendedDepthUm,
 							leadUm: out.recommendedLeadUm
 						};
-				return whenRight(() => ({
+				return tryOrNull(() => ({
 					gritNumber,
 					present,
 					...diagnoseFinish.run({

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import type { MachineFacts, WheelFacts } from '$core/route/facts';
 	import { surfaceSpeedMps } from '$core/spec/speed';
@@ -24,7 +24,7 @@
 		card: Card;
 	}
 	let { card }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const MOST = 3;
 	const w = $derived(card.wheel);
 	const life = $derived(

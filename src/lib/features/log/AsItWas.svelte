@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { dresserWords } from '$core/shop/dresser';
 	import FactList from '$lib/ui/feedback/FactList.svelte';
@@ -10,7 +10,7 @@
 	}
 	/** Wheel, mount, machine and dresser as they were when a record was made, whatever became of them since. */
 	let { then }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const wheels = $derived([then.wheel, ...then.others].filter((w) => w !== null));
 	const size = (w: (typeof wheels)[number]) =>
 		`${w.number} ${w.canonical}, ${q(w.diameterMm, 'mm')} × ${q(w.widthMm, 'mm')} × ${q(w.boreMm, 'mm')}, never over ${shownLimit(limitRpm(w) ?? 0)} rpm`;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import StopsDrawing from './StopsDrawing.svelte';
 
 	type Position = number | null;
@@ -11,7 +11,7 @@
 	}
 	/** Where the table's stops belong for today's job, drawn and as positions to set. */
 	let { checks, out }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 </script>
 
 <h2>Stops for today's job</h2>

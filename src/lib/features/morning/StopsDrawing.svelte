@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
 		workStart: number | null;
@@ -12,7 +12,7 @@
 	}
 	/** The work on the table, where the two stops belong and where they stand. */
 	let { workStart, workEnd, stopLeft, stopRight, leftIs, rightIs }: Props = $props();
-	const { q, f } = unitsHere();
+	const { q, f } = useUnits();
 	const [W, LEFT] = [320, 12];
 	const known = $derived(stopLeft !== null && stopRight !== null && workStart !== null && workEnd !== null);
 	const ends = $derived.by(() => {

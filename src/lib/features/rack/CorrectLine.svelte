@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { CORRECTION_FIELDS } from '$core/shop/ledger';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
@@ -13,7 +13,7 @@
 	}
 	/** The last measured line of the book put right by a new one; the old one stays, struck out. */
 	let { number, diameterMm }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	let open = $state(false);
 	const entry = new Entry({ fields: CORRECTION_FIELDS, key: `correct-${number}` });
 	const sender = new Sender();

@@ -2,7 +2,7 @@
 	import type { parseMarking } from '$core/spec/parse-marking';
 	import { DIALECT_WORDS, markingParts } from '$core/spec/marking-words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import MarkingTiles from './MarkingTiles.svelte';
 
 	interface Props {
@@ -11,7 +11,7 @@
 	}
 	/** A marking read back. */
 	let { reading, brief = false }: Props = $props();
-	const { system } = unitsHere();
+	const { system } = useUnits();
 	const parts = $derived(markingParts(reading, system()));
 </script>
 

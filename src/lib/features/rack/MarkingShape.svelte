@@ -4,7 +4,7 @@
 	import { conventionalSection } from '$core/spec/shape-section';
 	import { LETTER_NAMES, SHAPE_LETTERS, SHAPE_TYPES, type ShapeLetter } from '$core/spec/shape-tables';
 	import { parseQuantity } from '$core/quantity/parse';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import ShapeSection from '$lib/drawing/ShapeSection.svelte';
 
 	interface Props {
@@ -12,7 +12,7 @@
 	}
 	/** The section of the wheel a marking speaks of; sizes that are not printed can be added here. */
 	let { reading }: Props = $props();
-	const { system, sign } = unitsHere();
+	const { system, sign } = useUnits();
 	let added = $state<Record<string, string>>({});
 	const mm = (letter: string) => {
 		const p = parseQuantity(added[letter] ?? '', 'mm', system());

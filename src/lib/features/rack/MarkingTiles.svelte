@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Marking } from '$core/spec/marking';
 	import { markingParts } from '$core/spec/marking-words';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { partColour } from './part-colour';
 
 	interface Props {
@@ -9,7 +9,7 @@
 	}
 	/** Every piece of a marking with what it means, in the order in which it is printed. */
 	let { reading }: Props = $props();
-	const { system } = unitsHere();
+	const { system } = useUnits();
 	const parts = $derived(markingParts(reading, system()));
 </script>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { resolve } from '$app/paths';
 	import { invalidateAll } from '$app/navigation';
@@ -28,7 +28,7 @@
 	}
 	/** The life of a dresser: its flat as it was measured, how fast it grows, the dresses left, and where it was used. */
 	let { code, log, mayWrite }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const entry = new Entry({ fields: FLAT_FIELDS, key: `flat-${code}`.slice(0, 80) });
 	const sender = new Sender();
 	const LIMIT_UM = 500;

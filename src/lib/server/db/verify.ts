@@ -11,7 +11,7 @@ export interface Verified {
 	wrong: string[];
 }
 const PAGE = 1000;
-const MOST_TOLD = 20;
+const MAX_TOLD = 20;
 
 /**
  * Checks the evidence of a shop: every record against its hash, every chain against the one before and its end. It finds what was changed beside the application; it cannot find that somebody who may do
@@ -51,7 +51,7 @@ export async function verifyRecords(on?: Runner): Promise<Verified> {
 		ends.delete(c.name);
 	}
 	for (const name of ends.keys()) wrong.push(`${name} has records and no end.`);
-	return { records, chains: kept.length, wrong: wrong.slice(0, MOST_TOLD) };
+	return { records, chains: kept.length, wrong: wrong.slice(0, MAX_TOLD) };
 }
 
 /** As the owner of the tables: triggers that are missing, changed or too many for what was migrated here; procedures and events, of which there are none. */

@@ -13,9 +13,9 @@ const MOST: Readonly<Record<string, number>> = {
 	'/api/rack/import': 48 * MB,
 	'/api/rack/known': 128 * KB
 };
-export const MOST_JSON = 512 * KB;
+export const MAX_JSON = 512 * KB;
 
-const mostBytes = (route: string | null): number => MOST[route ?? ''] ?? MOST_JSON;
+const mostBytes = (route: string | null): number => MOST[route ?? ''] ?? MAX_JSON;
 
 /** Why a body is not even read: it does not say how long it is, or says more than its route takes. Null when it may be read. */
 export function tooMuch(

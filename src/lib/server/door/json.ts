@@ -6,7 +6,7 @@ const FOREIGN: readonly string[] = ['__proto__', 'constructor', 'prototype'];
 export const DEEPEST = 30;
 
 /** As many named values as no group the shop keeps ever has; looking through more would hold others up. */
-const MOST_NAMES = 1000;
+const MAX_NAMES = 1000;
 
 /** Half of a character: no text holds it, and nothing could be kept of it. */
 const HALF = /\p{Surrogate}/u;
@@ -24,7 +24,7 @@ export function unsound(value: unknown): Unsound | null {
 			if (typeof v !== 'object' || v === null) continue;
 			if (!Array.isArray(v)) {
 				const names = Object.keys(v);
-				if (names.length > MOST_NAMES) return 'too-many-names';
+				if (names.length > MAX_NAMES) return 'too-many-names';
 				if (names.some((k) => FOREIGN.includes(k))) return 'foreign-name';
 				if (names.some((k) => HALF.test(k))) return 'half-character';
 			}
@@ -55,7 +55,7 @@ export function groupIn(text: string): Record<string, unknown> {
 			`The request has more than ${DEEPEST} groups inside each other. Nothing here is nested so deep.`
 		);
 	if (wrong === 'too-many-names')
-		throw new InputFault('input', wrong, `The request names more than ${MOST_NAMES} values in one group.`);
+		throw new InputFault('input', wrong, `The request names more than ${MAX_NAMES} values in one group.`);
 	if (wrong === 'half-character')
 		throw new InputFault('input', wrong, 'The request holds half a character. Type that text again.');
 	if (wrong)

@@ -1,4 +1,4 @@
-import { MOST_JSON } from './body-limits.js';
+import { MAX_JSON } from './body-limits.js';
 
 /** How many requests with a body may be under way at once: of one person, and from one place, which may be a whole shop. */
 const MOST = {
@@ -18,7 +18,7 @@ const change = (key: string, by: 1 | -1): void => {
  * at once; else how to give it back.
  */
 export function takeSeat(person: number | null, place: string, bytes: number): (() => void) | null {
-	const size = bytes > MOST_JSON ? 'large' : 'small';
+	const size = bytes > MAX_JSON ? 'large' : 'small';
 	const keys: [string, number][] = [[`${size} from ${place}`, MOST[size].place]];
 	if (person !== null) keys.push([`${size} of ${person}`, MOST[size].person]);
 	if (keys.some(([key, most]) => (taken.get(key) ?? 0) >= most)) return null;

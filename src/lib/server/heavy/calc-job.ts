@@ -1,7 +1,7 @@
 import { CALCULATIONS, answer } from '../../../core/calculations.js';
 import { Refused } from '../door/refused.js';
 
-const MOST_RELEASES = 12_000;
+const MAX_RELEASES = 12_000;
 const DEFAULTS = { wheels: 200, maxSpins: 60 };
 const count = (v: unknown, usual: number): number => (typeof v === 'number' && v > 0 ? v : usual);
 
@@ -17,11 +17,11 @@ export function calculated(id: string, input: Record<string, unknown>): Calculat
 	const manyWheels = CALCULATIONS.some(
 		(c) => c.id === id && c.heavy && c.fields.some((f) => f.name === 'wheels')
 	);
-	if (manyWheels && asked > MOST_RELEASES)
+	if (manyWheels && asked > MAX_RELEASES)
 		throw new Refused(
 			413,
 			'too-heavy',
-			`Wheels times releases are ${asked}; over ${MOST_RELEASES} take too long here. Use the bench, or the command on the machine.`,
+			`Wheels times releases are ${asked}; over ${MAX_RELEASES} take too long here. Use the bench, or the command on the machine.`,
 			'wheels'
 		);
 	const told = answer(id, input);

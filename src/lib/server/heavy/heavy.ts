@@ -23,10 +23,10 @@ const WITHIN_S: Readonly<Record<JobName, number>> = {
 	import: 300
 };
 /** What a thread may hold before it is ended; the server itself lives on. */
-const MOST_MB = 256;
+const MAX_MB = 256;
 /** Of one person: one under way and so many behind it; more is a page gone wild, or somebody who means harm. */
-const MOST_WAITING = 6;
-const MOST_QUEUED = 60;
+const MAX_WAITING = 6;
+const MAX_QUEUED = 60;
 
 let pool: Piscina | undefined;
 function threads(): Piscina {
@@ -41,8 +41,8 @@ function threads(): Piscina {
 		minThreads: 1,
 		maxThreads: Math.max(1, Math.min(4, availableParallelism())),
 		idleTimeout: 30_000,
-		maxQueue: MOST_QUEUED,
-		resourceLimits: { maxOldGenerationSizeMb: MOST_MB, maxYoungGenerationSizeMb: 24 },
+		maxQueue: MAX_QUEUED,
+		resourceLimits: { maxOldGenerationSizeMb: MAX_MB, maxYoungGenerationSizeMb: 24 },
 		env: { ...process.env, UNCINUS_DB_CONNECTIONS: '2' }
 	});
 	return pool;
@@ -61,7 +61,7 @@ const turns = new Map<number, { last: Promise<unknown>; count: number }>();
 /** Lets a person have one heavy piece of work at a time; others go on meanwhile. @throws Refused when too many wait */
 export async function inTurn<T>(userId: number, work: () => Promise<T>): Promise<T> {
 	const mine = turns.get(userId) ?? { last: Promise.resolve(), count: 0 };
-	if (mine.count > MOST_WAITING) throw busy();
+	if (mine.count > MAX_WAITING) throw busy();
 	turns.set(userId, mine);
 	mine.count++;
 	const before = mine.last;
@@ -74,7 +74,7 @@ export async function inTurn<T>(userId: number, work: () => Promise<T>): Promise
 	}
 }
 
-export interface HeavyOptions {
+export interface JobOptions {
 	/** Told of progress, as it is made. */
 	tell?: (o: object) => void;
 	/** Given up when this is aborted: whoever asked has gone. */
@@ -87,20 +87,20 @@ export interface HeavyOptions {
  * Does a heavy piece of work for a person in a thread: one at a time of each, within its time and its memory.
  * @throws InputFault and Refused as the work does; Refused 413 when it took too long or too much, 429 when too many wait; DatabaseDown
  */
-export function heavy<N extends JobName>(
+export function runJob<N extends JobName>(
 	userId: number,
 	name: N,
 	given: JobInput<N>,
-	o: HeavyOptions = {}
+	o: JobOptions = {}
 ): Promise<JobResult<N>> {
-	return inTurn(userId, () => heavyNow(name, given, o));
+	return inTurn(userId, () => runJobNow(name, given, o));
 }
 
 /** As `heavy` without waiting for one's turn: for what already holds a lock that others wait for. @throws as `heavy` */
-export async function heavyNow<N extends JobName>(
+export async function runJobNow<N extends JobName>(
 	name: N,
 	given: JobInput<N>,
-	o: HeavyOptions = {}
+	o: JobOptions = {}
 ): Promise<JobResult<N>> {
 	const late = deadlines() ? AbortSignal.timeout(1000 * WITHIN_S[name]) : new AbortController().signal;
 	const channel = o.tell ? new MessageChannel() : null;

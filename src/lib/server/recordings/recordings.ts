@@ -3,7 +3,7 @@ import type { ListenSettings, RingResult } from '../../../core/inspect/ring/list
 import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/route/facts.js';
 import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
 import { InputFault, Refused } from '../door/refused.js';
-import { heavy } from '../heavy/heavy.js';
+import { runJob } from '../heavy/heavy.js';
 import { type Runner, isDuplicate, places, queryRows, row, transaction, write } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
 import { simulatorsAllowed } from '../shop/simulators.js';
@@ -135,7 +135,7 @@ export async function keepRecording(
 	if (again) return { id: again.id, result: JSON.parse(again.result) as RingResult };
 	const past = await ringsOf(wheel);
 	const { settings } = ringContext(wheel, past.pastRings, past.batchGPa);
-	const { wav, seconds, result } = await heavy(
+	const { wav, seconds, result } = await runJob(
 		user.id,
 		'listen',
 		{ bytes: o.bytes, settings },

@@ -46,7 +46,7 @@ interface Held {
 const held = new Map<number, Held>();
 /** A setup under way has timers, which change nothing that is kept. */
 const TIMERS_MS = 5000;
-const MOST_HELD = 2000;
+const MAX_HELD = 2000;
 
 /** Newest recording of each of these wheels. */
 async function lastRings(wheelIds: readonly number[]): Promise<Map<number, number>> {
@@ -103,7 +103,7 @@ export async function floorCards(
 		const h = held.get(s.id);
 		return !h || h.key !== keys.get(s.id) || !canBeCached(s, h, nowMs);
 	});
-	if (held.size + stale.length > MOST_HELD) held.clear();
+	if (held.size + stale.length > MAX_HELD) held.clear();
 	for (const { facts } of await loadSetups(stale.map((s) => s.id)))
 		held.set(facts.id, { key: keys.get(facts.id)!, atMs: nowMs, card: cardOf(facts) });
 	// One that was cleared away meanwhile comes with the next look.

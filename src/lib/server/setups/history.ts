@@ -64,11 +64,11 @@ export async function historiesOf(setups: readonly Of[], on?: Runner): Promise<M
 }
 
 /** So many records are read beside what was summed up, before it is summed up again. */
-const MOST_SINCE = 40;
+const MAX_SINCE = 40;
 
 /** Sums a setup up where much came since; it is locked, so nothing comes meanwhile. */
 export async function sumUp(facts: SetupFacts, { since, unreadable }: History, on: Runner): Promise<void> {
-	if (since <= MOST_SINCE) return;
+	if (since <= MAX_SINCE) return;
 	const so = snapshotOf(facts, CORE_VERSION);
 	const body = { ...so, upTo: Math.max(so.upTo, ...unreadable), ids: [...so.ids, ...unreadable] };
 	await write('UPDATE setups SET so_far = ? WHERE id = ?', [JSON.stringify(body), facts.id], on);

@@ -12,7 +12,7 @@ import { wheelsByNumbers } from '../wheels/wheels.js';
 
 /** Rankings that stand, by setup, and what each was made from. */
 const held = new Map<number, { from: string; looked: RankedMany }>();
-const MOST_HELD = 100;
+const MAX_HELD = 100;
 
 /**
  * The rack ranked for a setup, as Select shows it. It is ranked anew when the brief, the rack or what others hold
@@ -27,7 +27,7 @@ export async function rankRackForSetup(facts: SetupFacts): Promise<SelectView> {
 		held.delete(facts.id);
 		held.set(facts.id, { from, looked });
 		// The one that was made longest ago goes first.
-		if (held.size > MOST_HELD) held.delete(held.keys().next().value!);
+		if (held.size > MAX_HELD) held.delete(held.keys().next().value!);
 	}
 	return selectView(facts, looked, await wheelsByNumbers(shownNumbers(facts, looked)));
 }

@@ -7,7 +7,7 @@ import { stepOf } from '../../../core/route/steps.js';
 import { row, transaction } from '../db/pool.js';
 import { checked } from '../door/joi-schema.js';
 import { Refused } from '../door/refused.js';
-import { heavyNow } from '../heavy/heavy.js';
+import { runJobNow } from '../heavy/heavy.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
@@ -39,7 +39,7 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 		if (refusal) throw new Refused(409, refusal.code, refusal.message);
 		const done =
 			!step.names && large(sent.values)
-				? await heavyNow('carry-out', { facts, sent: { ...sent } })
+				? await runJobNow('carry-out', { facts, sent: { ...sent } })
 				: await outcomeOf(facts, sent, on);
 		if ('refusal' in done) throw new Refused(409, done.refusal.code, done.refusal.message);
 		const recordId = await keepRecords(facts, done.records, user, sent.key, on, sent.enteredAtMs);

@@ -34,7 +34,7 @@ const NOW = `SELECT s.state, s.on_spindle AS onSpindle, t.mounting, UNIX_TIMESTA
 	FROM setups s LEFT JOIN route_templates t ON t.code = s.route_code AND t.version = s.route_version WHERE s.id = ?`;
 
 const held = new Map<number, { key: string; page: SetupPage }>();
-const MOST_HELD = 300;
+const MAX_HELD = 300;
 
 /** What others do may stand in the way of one that is not mounted, and companions of a pack stand in rows of their own: those are read anew. */
 const canBeCached = (n: Now): boolean => n.mounting !== 'pack' && (!!n.onSpindle || n.state === 'finished');
@@ -63,6 +63,6 @@ export async function setupPage(id: number): Promise<SetupPage | null> {
 	held.delete(id);
 	if (canBeCached(now)) held.set(id, { key, page });
 	// The one that was read longest ago goes first.
-	if (held.size > MOST_HELD) held.delete(held.keys().next().value!);
+	if (held.size > MAX_HELD) held.delete(held.keys().next().value!);
 	return page;
 }

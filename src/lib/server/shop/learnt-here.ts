@@ -2,7 +2,7 @@ import type { ShopBaselines } from '../../../core/shop/ours.js';
 import type { Helped } from '../../../core/route/stations/keep/trouble.js';
 import { row } from '../db/pool.js';
 import { oncePerRequest } from '../db/this-request.js';
-import { helpedOn, oursOf } from './ours.js';
+import { helpedOn, shopBaselines } from './ours.js';
 
 interface Held {
 	last: number;
@@ -10,7 +10,7 @@ interface Held {
 	value: Promise<unknown>;
 }
 const held = new Map<string, Held>();
-const MOST_HELD = 200;
+const MAX_HELD = 200;
 /** What was measured in wheels of the same marking on another machine shows after so long at most. */
 const AT_MOST_MS = 60_000;
 
@@ -37,13 +37,13 @@ async function untilNextRecord<T>(machineId: number, name: string, read: () => P
 	held.delete(key);
 	held.set(key, mine);
 	value.catch(() => held.get(key) === mine && held.delete(key));
-	if (held.size > MOST_HELD) held.delete(held.keys().next().value!);
+	if (held.size > MAX_HELD) held.delete(held.keys().next().value!);
 	return value;
 }
 
 /** What the records of a machine have taught the shop. */
-export const oursHere = (machineId: number, marking: string | null): Promise<ShopBaselines> =>
-	untilNextRecord(machineId, `ours ${marking ?? ''}`, () => oursOf(machineId, marking));
+export const cachedShopBaselines = (machineId: number, marking: string | null): Promise<ShopBaselines> =>
+	untilNextRecord(machineId, `ours ${marking ?? ''}`, () => shopBaselines(machineId, marking));
 /** What once cured a trouble on this machine, the newest first. */
-export const helpedHere = (machineId: number): Promise<Helped[]> =>
+export const cachedHelped = (machineId: number): Promise<Helped[]> =>
 	untilNextRecord(machineId, 'helped', () => helpedOn(machineId));

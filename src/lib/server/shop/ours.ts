@@ -61,7 +61,11 @@ const stampsOf = async (
 		});
 
 /** Learnt from the newest records of one machine, and from every form that was measured in wheels with one marking. */
-export async function oursOf(machineId: number, marking: string | null, on?: Runner): Promise<ShopBaselines> {
+export async function shopBaselines(
+	machineId: number,
+	marking: string | null,
+	on?: Runner
+): Promise<ShopBaselines> {
 	const [booked, dressed, released, wear, fits] = [
 		await stampsOf(machineId, 'keep', "'entry'", on),
 		await stampsOf(machineId, 'dress', "'settings', 'done'", on),

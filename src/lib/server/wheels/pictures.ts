@@ -6,14 +6,14 @@ import { type Runner, row, rows, transaction, write } from '../db/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
-const MOST_BYTES = 20 * 1024 * 1024;
-const MOST_PIXELS = 100_000_000;
+const MAX_BYTES = 20 * 1024 * 1024;
+const MAX_PIXELS = 100_000_000;
 /** What a camera makes, by what the file really is; a drawing that can carry scripts is not among it. */
 const FORMATS: readonly string[] = ['jpeg', 'png', 'webp', 'heif', 'tiff', 'gif'];
 const LEAST_SIDE_PX = 64;
 const LARGEST_SIDE_PX = 1800;
 const SMALL_SIDE_PX = 240;
-const MOST_TOGETHER = 12;
+const MAX_TOGETHER = 12;
 const MB = 1024 * 1024;
 
 export interface Picture {
@@ -33,11 +33,11 @@ export function draftPlace(text: string | null): string {
 async function reencoded(
 	bytes: Uint8Array
 ): Promise<{ jpeg: Buffer; small: Buffer; width: number; height: number }> {
-	if (bytes.length > MOST_BYTES)
+	if (bytes.length > MAX_BYTES)
 		throw new InputFault(
 			'picture',
 			'above-maximum',
-			`The picture has ${Math.round(bytes.length / MB)} MB. Up to ${MOST_BYTES / MB} MB can be taken; make it smaller.`
+			`The picture has ${Math.round(bytes.length / MB)} MB. Up to ${MAX_BYTES / MB} MB can be taken; make it smaller.`
 		);
 	let source: Metadata;
 	const unreadable = new InputFault(
@@ -46,7 +46,7 @@ async function reencoded(
 		'This file is not a picture that can be read. Take it again, or save it as JPEG or PNG.'
 	);
 	try {
-		source = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).metadata();
+		source = await sharp(bytes, { limitInputPixels: MAX_PIXELS, failOn: 'error' }).metadata();
 	} catch {
 		throw unreadable;
 	}
@@ -58,7 +58,7 @@ async function reencoded(
 			`${source.width} × ${source.height} points show nothing. Take a picture of at least ${LEAST_SIDE_PX} × ${LEAST_SIDE_PX}.`
 		);
 	try {
-		const upright = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+		const upright = sharp(bytes, { limitInputPixels: MAX_PIXELS, failOn: 'error' })
 			.rotate()
 			.flatten({ background: '#ffffff' });
 		const large = await upright
@@ -102,11 +102,11 @@ async function roomFor(place: string, user: User, on?: Runner): Promise<void> {
 		[user.id, place],
 		on
 	);
-	if (Number(there!.n) >= MOST_TOGETHER)
+	if (Number(there!.n) >= MAX_TOGETHER)
 		throw new InputFault(
 			'picture',
 			'too-many',
-			`${MOST_TOGETHER} pictures are enough for one look. Remove one first.`
+			`${MAX_TOGETHER} pictures are enough for one look. Remove one first.`
 		);
 }
 

@@ -10,7 +10,7 @@ import type { User } from '../people/sign-in.js';
 import { insertWheels } from './add-wheels.js';
 
 const CHUNK = 500;
-const MOST_WHEELS = 100_000;
+const MAX_WHEELS = 100_000;
 
 /** The numbers of a list that are on the rack already. */
 export async function knownNumbers(numbers: readonly string[]): Promise<string[]> {
@@ -58,7 +58,7 @@ export async function importWheels(
 	progress: (done: number) => void
 ): Promise<number> {
 	mayWrite(user);
-	if (lines.length > MOST_WHEELS) throw tooMany(`${lines.length} wheels are`);
+	if (lines.length > MAX_WHEELS) throw tooMany(`${lines.length} wheels are`);
 	try {
 		return await transaction(async (on) => {
 			for (let i = 0; i < lines.length; i += CHUNK) {
@@ -91,14 +91,14 @@ export async function importWheels(
 }
 
 /** More commas than the most wheels with everything that can be said of them have: such a list is not even read. */
-const MOST_COMMAS = 40 * MOST_WHEELS;
+const MAX_COMMAS = 40 * MAX_WHEELS;
 const COMMA = 0x2c;
 const tooMany = (says: string): Refused =>
-	new Refused(413, 'too-many', `${says} more than the ${MOST_WHEELS} that can be taken at once.`);
+	new Refused(413, 'too-many', `${says} more than the ${MAX_WHEELS} that can be taken at once.`);
 function countedFirst(bytes: Uint8Array): void {
 	let commas = 0;
 	for (let i = 0; i < bytes.length; i++) if (bytes[i] === COMMA) commas++;
-	if (commas > MOST_COMMAS) throw tooMany('This list holds');
+	if (commas > MAX_COMMAS) throw tooMany('This list holds');
 }
 
 /**

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { backStep } from '$core/route/stations/balance/off-and-back';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import LiftNote from '$lib/desk/LiftNote.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import TaperDrawing from '$lib/drawing/TaperDrawing.svelte';
 	import { LIFT_WORDS, hoistAsked } from './lift-words';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Back on the spindle, clean and drawn tight. */

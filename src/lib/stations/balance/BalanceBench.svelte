@@ -4,7 +4,7 @@
 	import { usuallyOnStand } from '$core/route/stations/balance/gate';
 	import { restartAsked, standsWhere } from '$core/route/stations/balance/off-and-back';
 	import { showsCouple } from '$core/route/stations/balance/two-planes';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import MeasurePart from './MeasurePart.svelte';
@@ -14,7 +14,7 @@
 	import { balanceStatus } from './standing';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** Balancing, its other parts loaded when they are opened: over to the stand and back, the stand itself, what is measured and where the weights go, the weights themselves, and other ways of correcting. */
 	let { desk }: Props = $props();

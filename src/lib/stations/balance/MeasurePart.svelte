@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { tolerance as judged } from '$core/balance/tolerance';
 	import { updateEstimate } from '$core/balance/update-estimate';
@@ -16,7 +16,7 @@
 	import type { Typed } from '$lib/ui/fields/entry.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import InsideGrade from './InsideGrade.svelte';
@@ -30,7 +30,7 @@
 	import { beliefOf, balanceStatus } from './standing';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		onStand: boolean;
 		/** Somebody goes over to the stand, or back. */
 		onover: (part: 'off' | 'back') => void;
@@ -38,7 +38,7 @@
 	}
 	/** One roll after the other: measured by whatever the shop has, learnt from, the weights moved, until a roll proves it. */
 	let { desk, onStand, onover, ondone }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const uid = $props.id();
 	const f = $derived(desk.facts);
 	const s = $derived(balanceStatus(f));

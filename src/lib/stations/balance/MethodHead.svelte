@@ -7,10 +7,10 @@
 	import HeadDrawing from '$lib/drawing/HeadDrawing.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		entry: Entry;
 		onrun: () => Promise<unknown>;
 	}

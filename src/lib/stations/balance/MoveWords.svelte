@@ -3,12 +3,12 @@
 	import { amountKnown } from '$core/route/stations/balance/conclude';
 	import type { Reason } from '$core/calculation/verdict';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import MoveList from './MoveList.svelte';
 	import type { Estimate, Move } from './standing';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		estimate: Estimate | null;
 		move: Move;
 		from: readonly number[];

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { offStep } from '$core/route/stations/balance/off-and-back';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import LiftNote from '$lib/desk/LiftNote.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import TaperDrawing from '$lib/drawing/TaperDrawing.svelte';
 	import { LIFT_WORDS, hoistAsked } from './lift-words';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The whole assembly over to the stand: nothing turns any more, and no grit tilts it on its arbor. */

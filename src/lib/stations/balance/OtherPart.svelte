@@ -4,12 +4,12 @@
 	import { quantity } from '$core/quantity/format';
 	import { dimplesStep, holesStep } from '$core/route/stations/balance/holes-and-dimples';
 	import HolesFace from '$lib/drawing/HolesFace.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import { balanceStatus } from './standing';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Correcting without a track: screws in fixed holes, and the dimples that mostly must not be made. */

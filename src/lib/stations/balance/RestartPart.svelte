@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { duration } from '$core/quantity/format';
 	import { restartPlan, restartStep } from '$core/route/stations/balance/off-and-back';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import JogLadder from '$lib/stations/run-in/JogLadder.svelte';
@@ -15,7 +15,7 @@
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Put back, it is started guarded again: nudged up, run empty, listened to. */

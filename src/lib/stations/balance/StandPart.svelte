@@ -5,11 +5,11 @@
 	import { levelStep } from '$core/route/stations/balance/level';
 	import { permissibleGmm, rollingMassKg } from '$core/route/stations/balance/tolerance';
 	import LevelDrawing from '$lib/drawing/LevelDrawing.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Levelling: one foot at a time, and what the slope that is left pretends to be. */

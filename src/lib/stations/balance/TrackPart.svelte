@@ -6,10 +6,10 @@
 	import ListTable from '$lib/ui/fields/ListTable.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The weights as they are: how heavy each, where it stands, and where none may stop. */

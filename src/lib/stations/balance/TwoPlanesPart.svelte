@@ -8,7 +8,7 @@
 	import { notTurning } from '$core/route/stations/balance/where';
 	import { outputOf } from '$core/route/step';
 	import TwoPlanesFaces from '$lib/drawing/TwoPlanesFaces.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -17,18 +17,18 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import NotHere from './NotHere.svelte';
 	import PlanesTable from './PlanesTable.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		onover: (part: 'back') => void;
 		ondone: () => void;
 	}
 	/** A pack or a wide wheel shakes in two planes: both are read, both corrected, and read again. */
 	let { desk, onover, ondone }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const f = $derived(desk.facts);
 	const ROWS = [
 		{ ampMmPerS: '', phaseDeg: '' },

@@ -4,7 +4,7 @@
 	import type { SetupFacts } from '$core/route/facts';
 	import { againStep, asksForAnother, differsIn, namedStep } from '$core/route/stations/brief/again';
 	import type { BriefFacts } from '$core/route/stations/brief/steps';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
@@ -13,7 +13,7 @@
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The job told again: what differs, and what that takes with it. */

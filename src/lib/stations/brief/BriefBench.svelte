@@ -8,11 +8,11 @@
 	import { contact } from '$core/spec/contact';
 	import BriefAgain from './BriefAgain.svelte';
 	import Recommendation from './Recommendation.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);

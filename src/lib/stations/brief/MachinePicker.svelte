@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import type { MachineFacts } from '$core/route/facts';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
@@ -18,7 +18,7 @@
 	}
 	/** The machines to choose from, with what is on each of them. */
 	let { entry, machines }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const fault = $derived(entry.faultAt('machineId'));
 	const chosen = $derived(machines.find((m) => entry.at('machineId') === String(m.id)) ?? null);
 	/** What stands on the spindle of the machine that is chosen. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import { alternativesOf } from '$core/spec/alternatives';
 	import { quantity } from '$core/quantity/format';
@@ -22,7 +22,7 @@
 	}
 	/** The wheel a job asks for, letter by letter, with the rules that moved it, two others, and the contact behind it. */
 	let { wish, cut = null, burnProne = false, finish = null, units = 'mm', stockMm = null }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const moved = (n: number, less: string, more: string) =>
 		n === 0 ? '' : `${Math.abs(n)} ${n < 0 ? less : more}`;
 	const name = (f: string) => FAMILY_NAMES[f as keyof typeof FAMILY_NAMES] ?? f;

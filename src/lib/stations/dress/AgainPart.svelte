@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { dressCompensation } from '$core/set/dress-compensation';
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { againStep } from '$core/route/stations/dress/again';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { dressesLeft, runOf } from '$core/route/stations/dress/run';
 	import { outputOf } from '$core/route/step';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
@@ -21,16 +21,16 @@
 	import SizesAfter from './SizesAfter.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		even: string;
 		ondone: () => void;
 	}
 	/** A released wheel dressed again as it was: dress, zero, a look at the next part, the book; a minute's typing. */
 	let { desk, even, ondone }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const f = $derived(desk.facts);
 	const w = $derived(f.wheel!);
-	const chosen = $derived(chosenWay(f, Evidence.of(f)));
+	const chosen = $derived(chosenMethod(f, Evidence.of(f)));
 	const run = $derived(chosen ? runOf(f, Evidence.of(f), chosen) : null);
 	const last = Evidence.of(desk.facts).step(againStep)?.entered;
 	const entry = stepEntry(desk, againStep, {

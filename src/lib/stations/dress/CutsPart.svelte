@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { hiddenLaw, readRa } from '$core/dress/stand-ins/roughness-meter';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { burnRisk } from '$core/dress/burn-risk';
 	import { netPower } from '$core/dress/stand-ins/power-meter';
 	import { quantity } from '$core/quantity/format';
@@ -9,7 +9,7 @@
 	import { standingDress, trialCutStep } from '$core/route/stations/dress/trial-cut';
 	import { outputOf } from '$core/route/step';
 	import { surfaceSpeedMps } from '$core/spec/speed';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -19,7 +19,7 @@
 	import PatchPanel from './PatchPanel.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** Trial cuts with this marking: what each is off by, and what is learnt with and without it. */
 	let { desk }: Props = $props();
@@ -49,7 +49,7 @@
 		return { depthUm: workDepthUm ?? usual.depthUm, workMps: workSpeedMps ?? usual.workMps };
 	});
 	const standing = $derived.by(() => {
-		const dress = whenRight(() => standingDress(f));
+		const dress = tryOrNull(() => standingDress(f));
 		return dress ? { ...dress, dressClass: null } : null;
 	});
 	/** The roughness meter of the trainer, on a wheel whose law is hidden: the same for this wheel every time. */

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { holds } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { dressesLeft, passesIn, runOf } from '$core/route/stations/dress/run';
 	import { dressedStep } from '$core/route/stations/dress/dressed';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
@@ -18,16 +18,16 @@
 	import SizesAfter from './SizesAfter.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		/** How it is asked whether it went well. */
 		even: string;
 		ondone: () => void;
 	}
 	/** The dress run pass by pass, what it sounded like, and what wheel and dresser measure afterwards. */
 	let { desk, even, ondone }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	/** Of a pack the first wheel whose dress does not stand yet; nothing where there is one wheel only. */
-	function nextOfPack({ facts, decision }: Desk): string | undefined {
+	function nextOfPack({ facts, decision }: SetupSession): string | undefined {
 		if (!facts.companions.length || !holds(decision, 'dress', ['sound'])) return undefined;
 		return facts.companions.find((c) => !holds(decision, 'dress', [`sound-${c.wheel.number}`]))?.wheel.number;
 	}
@@ -40,7 +40,7 @@
 			...(desk.facts.wheel?.rimWidthMm ? { diameterAfterMm: desk.facts.wheel.diameterMm } : {})
 		}
 	});
-	const chosen = $derived(chosenWay(f, Evidence.of(f)));
+	const chosen = $derived(chosenMethod(f, Evidence.of(f)));
 	const run = $derived(chosen ? runOf(f, Evidence.of(f), chosen) : null);
 	const heard = $derived((entry.typed.heard as string[] | null)?.length ?? 0);
 	const running = $derived(run !== null && heard > 0 && heard < passesIn(run));

@@ -1,23 +1,23 @@
 <script lang="ts">
 	import { holds, lineOf } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { METHOD_WORDS } from '$core/route/stations/dress/words';
 	import { dresserWords } from '$core/shop/dresser';
 	import { quantity } from '$core/quantity/format';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { type Part, Parts } from '$lib/desk/parts.svelte';
 	import { RUN_WORDS, partsAfter, partsBefore } from './benches';
 	import MethodPart from './MethodPart.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** Dressing: why and with what first, then the bench of that way, the run itself, and what must follow it. */
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
-	const chosen = $derived(chosenWay(f, Evidence.of(f)));
+	const chosen = $derived(chosenMethod(f, Evidence.of(f)));
 	const d = $derived(chosen?.dresser ?? null);
 	/** Of a small point nothing is pressed against an effort: a sheet whose lines nobody asks for is left out. */
 	const before = $derived(

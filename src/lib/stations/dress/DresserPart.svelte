@@ -2,7 +2,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { dialFactor } from '$core/set/dial';
 	import { calibrateStep, registerStep, sideStep, zeroStep } from '$core/route/stations/dress/set-dresser';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import RegisterDrawing from '$lib/drawing/dress/RegisterDrawing.svelte';
 	import SideDrawing from '$lib/drawing/dress/SideDrawing.svelte';
@@ -10,7 +10,7 @@
 	import ZeroDrawing from '$lib/drawing/dress/ZeroDrawing.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The dresser set to the machine: registered by four touches, its side, the wheel on a reference, and the zero after the dress. */
 	let { desk }: Props = $props();

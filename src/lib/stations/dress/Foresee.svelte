@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { type PlannedDress, predictDress } from '$core/route/stations/dress/foresee';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		leadUm: number;
 		depthUm: number;
 		sharpness: number;

@@ -5,7 +5,7 @@
 	import { METHOD_WORDS, SEEN_WORDS, THEN_WORDS } from '$core/route/stations/dress/words';
 	import { formToKeep } from '$core/route/stations/form/for-dress';
 	import { dresserWords } from '$core/shop/dresser';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
@@ -17,7 +17,7 @@
 	import RankedWays from './RankedWays.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** What is seen, heard or felt, and from it the ways that serve here, best first; each other one with its reason. */

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { quantity } from '$core/quantity/format';
 	import { packAgainStep, packNumbers } from '$core/route/stations/dress/pack-again';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -12,12 +12,12 @@
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Every wheel of the pack measured again after the dress, and the pack stood for as it is now. */
 	let { desk, ondone }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const f = $derived(desk.facts);
 	const wheels = [desk.facts.wheel!, ...desk.facts.companions.map((c) => c.wheel)];
 	const entry = stepEntry(desk, packAgainStep, {

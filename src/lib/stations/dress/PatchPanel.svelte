@@ -2,14 +2,14 @@
 	import { onDestroy } from 'svelte';
 	import { quantity } from '$core/quantity/format';
 	import { standingDress } from '$core/route/stations/dress/trial-cut';
-	import { whenRight } from '$core/calculation/attempt';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { tryOrNull } from '$core/calculation/attempt';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import PatchDrawing from '$lib/drawing/dress/PatchDrawing.svelte';
 	import Progress from '$lib/ui/feedback/Progress.svelte';
 	import type { PatchDone, PatchMessage } from '$lib/workers/patch-maker';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** A patch of this wheel simulated in the background, as it is dressed now and at half the lead: what changes, and why. */
 	let { desk }: Props = $props();
@@ -18,7 +18,7 @@
 	let share = $state<number | null>(null);
 	let done = $state.raw<PatchDone[] | null>(null);
 	let trouble = $state('');
-	const dress = $derived(whenRight(() => standingDress(f)));
+	const dress = $derived(tryOrNull(() => standingDress(f)));
 	const cancel = () => {
 		worker?.terminate();
 		worker = null;

@@ -1,9 +1,9 @@
 import type { Component } from 'svelte';
 import type { Method } from '$core/dress/methods';
-import type { Desk } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/desk.svelte';
 import type { Part } from '$lib/desk/parts.svelte';
 
-type Sheet = Component<{ desk: Desk; ondone: () => void }>;
+type Sheet = Component<{ desk: SetupSession; ondone: () => void }>;
 /** One part of a way: its title, the lines it is done by, and its sheet, fetched when it is opened. */
 export interface WayPart extends Part {
 	load: () => Promise<{ default: Sheet }>;

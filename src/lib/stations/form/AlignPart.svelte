@@ -6,7 +6,7 @@
 	import { fineQuantity, quantity } from '$core/quantity/format';
 	import { alignStep } from '$core/route/stations/form/align';
 	import { formOf } from '$core/route/stations/form/made';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
@@ -14,7 +14,7 @@
 	import CentreDrawing from '$lib/drawing/form/CentreDrawing.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The dresser squared by a dial along it, and its tip on centre: how far off makes which error; never on the entering side. */

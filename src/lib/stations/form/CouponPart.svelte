@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onMount } from 'svelte';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { fanOf } from '$core/form/measured/fan';
 	import { measuredPoints } from '$core/form/measured/points';
 	import { scanned } from '$core/form/stand-ins/scanner';
@@ -10,7 +10,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { couponStep } from '$core/route/stations/form/coupon';
 	import { formOf } from '$core/route/stations/form/made';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ErrorFan from '$lib/drawing/form/ErrorFan.svelte';
@@ -27,12 +27,12 @@
 	import { takenBack } from './correct';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A coupon ground with the form, measured and laid on it: how far it is off and where, and the way back into stack or path. */
 	let { desk, ondone }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const f = $derived(desk.facts);
 	const form = $derived(formOf(f, Evidence.of(f))!);
 	const entry = stepEntry(desk, couponStep, { anew: true });
@@ -43,7 +43,7 @@
 	const long = new LongPreview(desk, couponStep, entry, () => csv.length > MANY || form.chain.length > 40);
 	const p = $derived(long.now);
 	const out = $derived(p.main);
-	const points = $derived(whenRight(() => measuredPoints(null, csv || null)));
+	const points = $derived(tryOrNull(() => measuredPoints(null, csv || null)));
 	const fan = $derived(
 		out && points ? fanOf(form.chain, points, v.source === 'wheel' ? 'wheel' : 'coupon', out) : []
 	);

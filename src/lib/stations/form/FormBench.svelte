@@ -3,13 +3,13 @@
 	import { formOf } from '$core/route/stations/form/made';
 	import { FORM_WAYS } from '$core/route/stations/form/way';
 	import { quantity } from '$core/quantity/format';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import { partsOf } from './parts';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** Putting a form on the wheel: its shape, the dresser set for it, its passes, and the coupon that proves it. */
 	let { desk }: Props = $props();

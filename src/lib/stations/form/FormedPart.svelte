@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { Evidence } from '$core/route/evidence';
 	import { quantity } from '$core/quantity/format';
@@ -9,7 +9,7 @@
 	import { FORM_WAYS } from '$core/route/stations/form/way';
 	import { passesIn } from '$core/route/stations/dress/run';
 	import { isTurned } from '$core/shop/dresser';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import PassRunner from '$lib/desk/PassRunner.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
@@ -22,12 +22,12 @@
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The form dressed in, pass by pass where they are counted by hand; how it sounded, and what the wheel measures. */
 	let { desk, ondone }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const f = $derived(desk.facts);
 	const w = $derived(f.wheel!);
 	const face = $derived(w.rimWidthMm !== null);

@@ -3,7 +3,7 @@
 	import { duration, quantity } from '$core/quantity/format';
 	import { formOf } from '$core/route/stations/form/made';
 	import { formPassesStep } from '$core/route/stations/form/passes';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
@@ -12,7 +12,7 @@
 	import BitesTable from './BitesTable.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The passes that bring the form into the wheel, nested: how many, how long, and what each flank really gets of them. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { checkProfile } from '$core/form/check-profile';
 	import { LEAST_BITE } from '$core/form/flank-bite';
@@ -11,8 +11,8 @@
 	import { shapeStep, waysThatServe } from '$core/route/stations/form/shape';
 	import { toolFor } from '$core/route/stations/form/tool-for';
 	import { FORM_WAYS, dressersForWay, whyNotDresser } from '$core/route/stations/form/way';
-	import { whenRight } from '$core/calculation/attempt';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { tryOrNull } from '$core/calculation/attempt';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
@@ -30,12 +30,12 @@
 	import { Outline } from './shape/outline.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The form of the wheel: taken in or drawn, edited segment by segment, and what wheel and tip allow of it. */
 	let { desk, ondone }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const f = $derived(desk.facts);
 	const entry = stepEntry(desk, shapeStep, {
 		start: {
@@ -74,7 +74,7 @@
 	/** What is looked at in a panel, before it is taken. */
 	let seen = $state.raw<Segment[] | null>(null);
 	let frozen = $state.raw<BoardScale | null>(null);
-	const tool = $derived(whenRight(() => toolFor(way, dresser)));
+	const tool = $derived(tryOrNull(() => toolFor(way, dresser)));
 	const drawn = $derived(seen ? formDrawn(seen, tool) : formDrawn(outline.raw, tool));
 	function taken(segments: readonly Partial<RawSegment>[], name = '', toleranceUm: number | null = null) {
 		outline.take(segments);

@@ -5,14 +5,14 @@ import type { SetupFacts } from '$core/route/facts';
 import { cameOut, noseCorrectionUm } from '$core/route/stations/form/correction';
 import { type Form, sinceForm } from '$core/route/stations/form/made';
 import { programStep } from '$core/route/stations/form/program';
-import type { Desk } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/desk.svelte';
 
 /** What a coupon takes back into the setting, said and done. */
 export interface TakenBack {
 	says: string;
 	label: string;
 	/** True when it was recorded. */
-	take(desk: Desk): Promise<boolean>;
+	take(desk: SetupSession): Promise<boolean>;
 }
 type Arcs = ReturnType<typeof compareMeasured.run>['arcs'];
 

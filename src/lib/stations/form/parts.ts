@@ -1,10 +1,10 @@
 import type { Component } from 'svelte';
 import { type Form } from '$core/route/stations/form/made';
 import { featuresOf } from '$core/route/stations/form/features';
-import type { Desk } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/desk.svelte';
 import type { Part } from '$lib/desk/parts.svelte';
 
-type Sheet = Component<{ desk: Desk; ondone: () => void }>;
+type Sheet = Component<{ desk: SetupSession; ondone: () => void }>;
 /** One part of forming: its title, the lines it is done by, and its sheet, fetched when it is opened. */
 export interface FormPart extends Part {
 	load: () => Promise<{ default: Sheet }>;

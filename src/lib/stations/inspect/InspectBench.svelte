@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { holds, lineOf } from '$core/route/decision';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import LookPart from './LookPart.svelte';
 	import RingPart from './RingPart.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** Looked over first; once that holds at the gate, rung, where it can ring. */
 	let { desk }: Props = $props();

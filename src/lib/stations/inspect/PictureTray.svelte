@@ -9,7 +9,7 @@
 	}
 	/** Pictures taken for one look: kept on the server at once, recorded with the look, taken back until then. */
 	let { place }: Props = $props();
-	const MOST_BYTES = 20 * 1024 * 1024;
+	const MAX_BYTES = 20 * 1024 * 1024;
 	let pictures = $state<{ id: number; width: number; height: number }[]>([]);
 	let busy = $state(0);
 	let trouble = $state('');
@@ -30,7 +30,7 @@
 	});
 	async function send(file: File): Promise<void> {
 		const name = file.name.replace(/[\p{C}]/gu, '').slice(0, 40);
-		if (file.size > MOST_BYTES) {
+		if (file.size > MAX_BYTES) {
 			trouble = `${name} has ${Math.round(file.size / 1048576)} MB. Up to 20 MB can be taken; make it smaller.`;
 			return;
 		}

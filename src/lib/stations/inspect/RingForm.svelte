@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
 	import { clockPosition } from '$core/quantity/format';
@@ -27,7 +27,7 @@
 	}
 	/** Ringing one wheel: where to tap, what was heard, and only then what the recording shows. */
 	let { facts, entry, ears }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const wheel = $derived(facts.wheel!);
 	const context = $derived(contextOf(facts));
 	const counts = $derived(recordingThatCounts(facts));

@@ -3,7 +3,7 @@
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import { keepFor } from './keeping';
@@ -11,7 +11,7 @@
 	import RingForm from './RingForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		onagain: () => void;
 	}
 	let { desk, onagain }: Props = $props();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import { colourOf } from '$lib/ui/colour';
 	import { onMount } from 'svelte';
@@ -14,7 +14,7 @@
 	}
 	/** The rings of a wheel over its life: the note in per cent of its first, carried over to the same size, and how long it rang. */
 	let { past, wheel }: Props = $props();
-	const { f, sign } = unitsHere();
+	const { f, sign } = useUnits();
 	Chart.register(LineController, LinearScale, LineElement, PointElement);
 	let canvas = $state<HTMLCanvasElement | null>(null);
 	const rung = $derived(past.filter((p) => p.frequencyHz !== null));

@@ -5,7 +5,7 @@ import type { RingPicture } from '$core/inspect/ring/picture';
 import type { Synth } from '$core/inspect/ring-synthesise';
 import { asWhom } from '$lib/ui/fields/whose';
 import type { ListenerAsk, ListenerSays } from '$lib/workers/ring-listener';
-import { own } from '$lib/ui/fields/whose';
+import { userScopedKey } from '$lib/ui/fields/whose';
 import { Microphone } from './microphone.svelte';
 import { Player } from './player.svelte';
 
@@ -22,7 +22,7 @@ interface Unsent {
 	key: string;
 }
 
-const MOST_FILE_BYTES = 48 * 1024 * 1024;
+const MAX_FILE_BYTES = 48 * 1024 * 1024;
 const MB = 1024 * 1024;
 
 /** One recording on its way: from its source through the worker to what is heard in it; kept here until the server has it. */
@@ -53,7 +53,7 @@ export class Listening {
 		at: string | null = null,
 		private readonly keep: Keep | null = null
 	) {
-		this.place = at === null ? null : own(at);
+		this.place = at === null ? null : userScopedKey(at);
 	}
 	private readonly place: string | null;
 
@@ -118,9 +118,9 @@ export class Listening {
 		this.ask({ kind: 'raw', ...heard }, [heard.samples.buffer as ArrayBuffer]);
 	}
 	async open(file: File): Promise<void> {
-		if (file.size > MOST_FILE_BYTES)
+		if (file.size > MAX_FILE_BYTES)
 			return this.fail(
-				`${file.name} has ${Math.round(file.size / MB)} MB. A ring is a few seconds; up to ${MOST_FILE_BYTES / MB} MB can be taken.`
+				`${file.name} has ${Math.round(file.size / MB)} MB. A ring is a few seconds; up to ${MAX_FILE_BYTES / MB} MB can be taken.`
 			);
 		this.stored = false;
 		this.begin('file');

@@ -1,6 +1,6 @@
 import { TapCounter } from '$core/inspect/ring/tap-counter';
 
-const MOST_S = 60;
+const MAX_S = 60;
 const AFTER_LAST_S = 1.2;
 const WORDS: Record<string, string> = {
 	NotAllowedError: 'The browser may not use the microphone. Allow it for this page, or load a WAV instead.',
@@ -73,7 +73,7 @@ export class Microphone {
 			this.taps = c.taps;
 			this.lastTapAt = this.seconds;
 		}
-		if (this.seconds >= MOST_S || (this.taps >= planned && this.seconds - this.lastTapAt >= AFTER_LAST_S))
+		if (this.seconds >= MAX_S || (this.taps >= planned && this.seconds - this.lastTapAt >= AFTER_LAST_S))
 			this.stop();
 	}
 

@@ -3,7 +3,7 @@
 	import type { Field } from '$core/calculation/fields';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import { forecastStep } from '$core/route/stations/keep/forecast';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WheelLife from '$lib/drawing/keep/WheelLife.svelte';
@@ -13,7 +13,7 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { LEDGER_WORDS, dayWords } from '$lib/words';
 	import { lifeOf } from './life';
 	import OursNote from '$lib/desk/OursNote.svelte';
@@ -21,12 +21,12 @@
 	import Fold from '$lib/ui/layout/Fold.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The wheel's book: its diameters and trend, when it ends, by when the next is ordered, what a part costs. */
 	let { desk, ondone }: Props = $props();
-	const { q, f: bare, told } = unitsHere();
+	const { q, f: bare, told } = useUnits();
 	const f = $derived(desk.facts);
 	const w = $derived(f.wheel!);
 	const entry = stepEntry(desk, forecastStep, {

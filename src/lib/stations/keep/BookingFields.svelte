@@ -1,33 +1,33 @@
 <script lang="ts">
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { dressCompensation } from '$core/set/dress-compensation';
 	import type { InputFault } from '$core/calculation/fault';
 	import type { SetupFacts } from '$core/route/facts';
-	import type { Loop } from '$core/route/stations/keep/loop';
+	import type { RedressCycle } from '$core/route/stations/keep/loop';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import Fold from '$lib/ui/layout/Fold.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import type { What } from './suggested';
 
 	interface Props {
 		entry: Entry;
 		what: What;
-		loop: Loop;
+		loop: RedressCycle;
 		facts: SetupFacts;
 		fault: InputFault | null;
 	}
 	/** What is told with a booking: as little as that booking needs. */
 	let { entry, what, loop, facts, fault }: Props = $props();
-	const { q, told } = unitsHere();
+	const { q, told } = useUnits();
 	const grinding = $derived(what === 'ground-on' || what === 'redressed');
 	const taken = $derived(entry.result.values.takenUm);
 	/** How far the zero goes after the rim, by what the dial counts; towards the part, whichever side that is. */
 	const zeroMm = $derived(
 		what === 'redressed' && typeof taken === 'number'
-			? whenRight(
+			? tryOrNull(
 					() =>
 						dressCompensation.run({
 							dressRadialUm: taken,

@@ -1,15 +1,15 @@
 <script lang="ts">
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import LifeLine from './LifeLine.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The work is done: what came of it. */
 	let { desk }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const f = $derived(desk.facts);
 	const scrapped = $derived(f.wheel?.state === 'scrapped');
 </script>

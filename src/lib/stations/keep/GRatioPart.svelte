@@ -1,24 +1,24 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { loopOf } from '$core/route/stations/keep/loop';
+	import { redressCycle } from '$core/route/stations/keep/loop';
 	import { gRatioStep } from '$core/route/stations/keep/strategies';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** How much work this wheel grinds for what it wears, with the band that two readings leave. */
 	let { desk, ondone }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const f = untrack(() => desk.facts);
 	const measured = (desk.book?.lines ?? []).filter((l) => l.diameterMm !== null);
 	const start = {
 		diameterBeforeMm: measured.at(-2)?.diameterMm ?? undefined,
 		diameterAfterMm: measured.at(-1)?.diameterMm ?? undefined,
-		workDepthMm: loopOf(f).partMm ?? undefined,
+		workDepthMm: redressCycle(f).partMm ?? undefined,
 		partCount: f.sums.partsGround || undefined,
 		dressLossUm: f.sums.lastTakenUm ?? undefined
 	};

@@ -5,7 +5,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { intervalWords } from '$core/route/stations/keep/gate';
 	import { intervalStep } from '$core/route/stations/keep/interval';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import { ownWear } from '$core/shop/begin-with-ours';
@@ -14,7 +14,7 @@
 	import WearLine from '$lib/drawing/form/WearLine.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** When the form is redressed: how its corners wear, how far that may go, and what a redress must take off at least. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import AsideParts from '$lib/desk/AsideParts.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { type Part, Parts } from '$lib/desk/parts.svelte';
@@ -7,7 +7,7 @@
 
 	type Id = 'now' | 'book' | 'ways' | 'speed' | 'interval' | 'g-ratio' | 'compare' | 'jet' | 'trouble';
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** Hold the shape, use the wheel up well, know when the next one is needed. */
 	let { desk }: Props = $props();

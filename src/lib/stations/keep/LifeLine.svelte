@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import WheelLife from '$lib/drawing/keep/WheelLife.svelte';
 	import { dayWords } from '$lib/words';
 	import { lifeOf } from './life';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		onbook?: () => void;
 	}
 	/** The wheel from new to scrap on one line, with when it ends, by when the next is ordered, and what a part costs. */

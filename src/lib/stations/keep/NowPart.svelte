@@ -3,11 +3,11 @@
 	import { resolve } from '$app/paths';
 	import { Evidence } from '$core/route/evidence';
 	import { keepStep } from '$core/route/stations/keep/booking';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { runOf } from '$core/route/stations/dress/run';
-	import { loopOf } from '$core/route/stations/keep/loop';
+	import { redressCycle } from '$core/route/stations/keep/loop';
 	import { redressDue } from '$core/route/stations/keep/due';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import PartUnderWay from '$lib/drawing/keep/PartUnderWay.svelte';
@@ -16,7 +16,7 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import BookingFields from './BookingFields.svelte';
 	import ComesOff from './ComesOff.svelte';
 	import LifeLine from './LifeLine.svelte';
@@ -24,19 +24,19 @@
 	import { type What, ACTIONS, suggested } from './suggested';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		onbook: () => void;
 	}
 	/** What is ground since the last dress, when the next one falls, and one press to book either. */
 	let { desk, onbook }: Props = $props();
-	const { q, f: bare } = unitsHere();
+	const { q, f: bare } = useUnits();
 	/** What comes with a smaller wheel is told under its speed. */
 	const LATER = 'speed-not-held-to-the-end';
 	const f = $derived(desk.facts);
-	const loop = $derived(loopOf(f));
+	const loop = $derived(redressCycle(f));
 	const due = $derived(redressDue(f));
 	const run = $derived.by(() => {
-		const way = chosenWay(f, Evidence.of(f));
+		const way = chosenMethod(f, Evidence.of(f));
 		return way ? runOf(f, Evidence.of(f), way) : null;
 	});
 	const suggests = (what: What) => suggested(desk.facts, loop, run?.takenUm ?? null, what, bare);

@@ -1,18 +1,18 @@
 <script lang="ts">
 	import { type Due, dueWords } from '$core/route/stations/keep/due';
 	import { untilNext } from '$core/route/stations/keep/gate';
-	import type { Loop } from '$core/route/stations/keep/loop';
+	import type { RedressCycle } from '$core/route/stations/keep/loop';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
-		loop: Loop;
+		loop: RedressCycle;
 		due: Due | null;
 	}
 	/** What was ground since the last dress, against when the next one falls. */
 	let { loop, due }: Props = $props();
-	const { q, f, sign } = unitsHere();
+	const { q, f, sign } = useUnits();
 	/** Counted in parts where it is redressed after so many of them, else in infeed. */
 	const inParts = $derived(loop.sinceMm === null || (loop.everyParts !== null && loop.everyMm === null));
 	const limit = $derived(inParts ? loop.everyParts : loop.lengthMm);

@@ -3,8 +3,8 @@
 	import { Evidence } from '$core/route/evidence';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { keepStep } from '$core/route/stations/keep/booking';
-	import { makersWordStep, mayRunAbove } from '$core/route/stations/keep/makers-word';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { manufacturerApprovalStep, mayRunAbove } from '$core/route/stations/keep/makers-word';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import SpeedCurve from '$lib/drawing/keep/SpeedCurve.svelte';
@@ -15,23 +15,23 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { suggested } from './suggested';
-	import { loopOf } from '$core/route/stations/keep/loop';
+	import { redressCycle } from '$core/route/stations/keep/loop';
 	import Fold from '$lib/ui/layout/Fold.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The spindle speed that holds the rim speed as the wheel shrinks, down to scrap; never above what is marked. */
 	let { desk }: Props = $props();
-	const { q, f: bare } = unitsHere();
+	const { q, f: bare } = useUnits();
 	const f = $derived(desk.facts);
 	const e = $derived(Evidence.of(f));
 	const lead = $derived((page.data.user as { role?: string } | undefined)?.role === 'lead');
 	const wanted = stepEntry(desk, keepStep, {
 		start: {
-			...suggested(desk.facts, loopOf(desk.facts), null, 'ground-on', bare),
+			...suggested(desk.facts, redressCycle(desk.facts), null, 'ground-on', bare),
 			what: 'ground-on',
 			partsGround: 0
 		},
@@ -42,8 +42,8 @@
 		preview(keepStep, f, null, { what: 'ground-on', partsGround: 0, targetMps: target ?? null })
 	);
 	const out = $derived(p.main);
-	const word = stepEntry(desk, makersWordStep);
-	const said = $derived(e.step(makersWordStep));
+	const word = stepEntry(desk, manufacturerApprovalStep);
+	const said = $derived(e.step(manufacturerApprovalStep));
 	const above = $derived(f.wheel ? mayRunAbove(f) : false);
 </script>
 
@@ -84,7 +84,10 @@
 		{#if lead && f.state !== 'finished' && f.wheel?.ratedRpm && f.wheel.ratedMps}<Fold
 				title="Record the maker's word"
 			>
-				{#each makersWordStep.fields as field (field.name)}<FieldInput entry={word} {field} />{/each}
+				{#each manufacturerApprovalStep.fields as field (field.name)}<FieldInput
+						entry={word}
+						{field}
+					/>{/each}
 				<button class="btn" disabled={desk.busy} onclick={() => desk.record('keep', 'makers-word', word)}
 					>It is written there</button
 				>

@@ -4,21 +4,21 @@
 	import { Evidence, partOf } from '$core/route/evidence';
 	import { forecastStep } from '$core/route/stations/keep/forecast';
 	import { intervalStep } from '$core/route/stations/keep/interval';
-	import { loopOf } from '$core/route/stations/keep/loop';
+	import { redressCycle } from '$core/route/stations/keep/loop';
 	import { strategiesStep } from '$core/route/stations/keep/strategies';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import TwoWays from '$lib/drawing/keep/TwoWays.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Little and often, or much and seldom: what each gives and costs. */
 	let { desk, ondone }: Props = $props();
 	const f = untrack(() => desk.facts);
 	const e = Evidence.of(f);
-	const loop = loopOf(f);
+	const loop = redressCycle(f);
 	const wear = partOf(e.step(intervalStep), redressInterval);
 	const told = e.step(forecastStep)?.entered;
 	const now = loop.insideMm.length && loop.partMm ? loop.partMm / loop.insideMm.length : loop.lengthMm;

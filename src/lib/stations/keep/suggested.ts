@@ -1,6 +1,6 @@
 import type { SetupFacts } from '$core/route/facts';
 import type { Unit } from '$core/calculation/fields';
-import type { Loop } from '$core/route/stations/keep/loop';
+import type { RedressCycle } from '$core/route/stations/keep/loop';
 import { surfaceSpeedMps } from '$core/spec/speed';
 
 export type What = 'ground-on' | 'redressed' | 'taken-off' | 'worn-out';
@@ -16,7 +16,7 @@ export const ACTIONS: Readonly<Record<What, string>> = {
 /** What is most likely true when a person books: the next part, or the redress that comes next, where it falls and with what was taken last. */
 export function suggested(
 	facts: SetupFacts,
-	loop: Loop,
+	loop: RedressCycle,
 	runUm: number | null,
 	what: What,
 	figure: (v: number, unit: Unit) => string

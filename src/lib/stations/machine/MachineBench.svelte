@@ -7,12 +7,12 @@
 	import SpindleDrawing from '$lib/drawing/SpindleDrawing.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import { WAKE_WORDS } from '$lib/words';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The machine itself, before any wheel: woken after a long stand, or measured after a crash. */
 	let { desk }: Props = $props();

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { chooseStep, mountsFor } from '$core/route/stations/mount/choose';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Which mount carries the wheel; another one, with the reason. */

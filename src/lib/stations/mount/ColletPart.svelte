@@ -2,10 +2,10 @@
 	import { quantity } from '$core/quantity/format';
 	import { pointGripped } from '$core/route/stations/mount/point';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The collet is wiped, the shank pushed in as far as it was measured, the nut closed. */
 	let { desk }: Props = $props();

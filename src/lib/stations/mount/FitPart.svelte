@@ -7,13 +7,13 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import BoreDrawing from '$lib/drawing/BoreDrawing.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LiftNote from '$lib/desk/LiftNote.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	let { desk, ondone }: Props = $props();

@@ -5,11 +5,11 @@
 	import { ADHESIVES, CUTS } from '$core/mount/usual-figures';
 	import { assumedWords, curing, glueStep } from '$core/route/stations/mount/glue';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The joint, and the hours it has to stand by the server's clock, whatever happens to this screen. */
 	let { desk }: Props = $props();

@@ -5,12 +5,12 @@
 	import { preBalance } from '$core/route/stations/true/readings';
 	import { benchStep } from '$core/route/stations/mount/bench';
 	import { toolPostStep } from '$core/route/stations/mount/tool-post';
-	import { partsOfMounting, wayOfMounting } from '$core/route/stations/mount/ways';
+	import { partsOfMounting, mountingMethod } from '$core/route/stations/mount/ways';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import BenchGrinderDrawing from '$lib/drawing/BenchGrinderDrawing.svelte';
 	import ToolPostDrawing from '$lib/drawing/ToolPostDrawing.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import ChooseMount from './ChooseMount.svelte';
 	import { found } from '$lib/drawing/found';
@@ -24,12 +24,12 @@
 	import TightenPart from './TightenPart.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The parts of mounting, by how the wheel is held. */
 	let { desk }: Props = $props();
 	const f = $derived(desk.facts);
-	const way = $derived(wayOfMounting(desk.facts));
+	const way = $derived(mountingMethod(desk.facts));
 	const parts = new Parts(desk, 'mount', () => partsOfMounting(desk.facts));
 	const part = $derived(parts.open);
 	/** Said before the first run, while it still matters. */

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { neutralAnglesDeg, neutralStep } from '$core/route/stations/mount/neutral';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Where the weights cancel each other; this route never balances, the finish decides whether that is enough. */

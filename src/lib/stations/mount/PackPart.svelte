@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { onMount } from 'svelte';
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
 	import { packStep } from '$core/route/stations/mount/pack';
 	import type { FreeWheel } from '$core/shop/wheel';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import PackSection from '$lib/drawing/PackSection.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -19,11 +19,11 @@
 	import { freeWheels } from './rack-wheels';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The stack on its arbor: built in order, drawn to scale, measured, and stood for; any edit takes the last away. */
 	let { desk }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const stack = new PackStack(desk);
 	const { entry } = stack;
 	let rack = $state<FreeWheel[]>([]);

@@ -1,21 +1,21 @@
 <script lang="ts">
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { shownLimit } from '$core/spec/limit-rpm';
 	import { quantity } from '$core/quantity/format';
 	import { pointStep, shankMm } from '$core/route/stations/mount/point';
 	import PointDrawing from '$lib/drawing/PointDrawing.svelte';
 	import { found } from '$lib/drawing/found';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A mounted point in its collet: how much is held, how far it hangs out, how near it runs to its whirl. */
 	let { desk, ondone }: Props = $props();
 	const w = $derived(desk.facts.wheel!);
-	const shank = $derived(Number(whenRight(() => shankMm(w)) ?? w.boreMm));
+	const shank = $derived(Number(tryOrNull(() => shankMm(w)) ?? w.boreMm));
 	const q = (v: number, u: 'rpm' | 'mm' | 'm/s') => quantity(v, u, desk.facts.units);
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 </script>

@@ -3,11 +3,11 @@
 	import { CUTS, assumedForces } from '$core/mount/usual-figures';
 	import { quillStep } from '$core/route/stations/mount/quill';
 	import QuillDrawing from '$lib/drawing/QuillDrawing.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The quill: how far it bends, where it whirls, how many dresses are left. */

@@ -1,5 +1,5 @@
 import { packStep } from '$core/route/stations/mount/pack';
-import type { Desk } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/desk.svelte';
 import { stepEntry } from '$lib/desk/step-entry.svelte';
 import type { Typed } from '$lib/ui/fields/entry.svelte';
 
@@ -35,7 +35,7 @@ export class PackStack {
 	/** The part whose sizes are open. */
 	open = $state(0);
 
-	constructor(private readonly desk: Desk) {
+	constructor(private readonly desk: SetupSession) {
 		const w = desk.facts.wheel!;
 		const seatMm = desk.facts.mount?.seatMm ?? desk.facts.machine.seatMm;
 		const lead = {

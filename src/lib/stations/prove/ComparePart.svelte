@@ -3,12 +3,12 @@
 	import { Evidence } from '$core/route/evidence';
 	import { COMPARED, compareStep, keepCompareStep } from '$core/route/stations/prove/compare';
 	import { releaseStep } from '$core/route/stations/prove/steps';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import BeforeAfter from '$lib/drawing/prove/BeforeAfter.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The same cut before and after the dress, by the meter or by hand and eye. */

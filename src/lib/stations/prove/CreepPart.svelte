@@ -8,11 +8,11 @@
 	import CreepSection from '$lib/drawing/prove/CreepSection.svelte';
 	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The whole depth in one slow pass: load, redresses inside the part, and the time against many light passes. */

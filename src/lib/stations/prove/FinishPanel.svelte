@@ -1,22 +1,22 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { Evidence } from '$core/route/evidence';
 	import { diagnoseStep, dressInUse } from '$core/route/stations/prove/steps';
 	import { F_GRITS } from '$core/spec/grit-tables';
 	import FinishDiagnosis from '$lib/features/finish/FinishDiagnosis.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		entry: Entry;
 	}
 	/** Burn, chatter or a rough finish was reported: which is at fault, the grit or the dress on this very wheel. */
 	let { desk, entry }: Props = $props();
 	/** The dress this wheel has; null for a grit the diagnosis has no table for. */
 	const dress = $derived.by(() => {
-		const d = whenRight(() => dressInUse(desk.facts));
+		const d = tryOrNull(() => dressInUse(desk.facts));
 		return d && F_GRITS.has(d.gritNumber) ? d : null;
 	});
 	/** What this dress has, for the bench to start with. */

@@ -4,18 +4,18 @@
 	import { type TriedCut, triedCut } from '$core/set/stand-ins/magnet';
 	import HeldBars from '$lib/drawing/prove/HeldBars.svelte';
 	import HoldDrawing from '$lib/drawing/prove/HoldDrawing.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The work on the machine: does it stay where it is when the wheel pushes? */
 	let { desk, ondone }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const f = untrack(() => desk.facts);
 	const start = {
 		method: usualHolding(f),

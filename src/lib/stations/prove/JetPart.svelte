@@ -2,19 +2,19 @@
 	import { untrack } from 'svelte';
 	import { jetStep, keepJetStep } from '$core/route/stations/prove/jet';
 	import { surfaceSpeedMps } from '$core/spec/speed';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import JetDrawing from '$lib/drawing/prove/JetDrawing.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Pressure and nozzle for a jet as fast as the rim, and what the pump that is there gives. */
 	let { desk, ondone }: Props = $props();
 	const step = untrack(() => (desk.facts.state === 'under-way' ? jetStep : keepJetStep));
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const f = untrack(() => desk.facts);
 	const rimMps = surfaceSpeedMps(f.wheel!.diameterMm, f.machine.spindleRpm);
 	const start = { contactWidthMm: f.wheel!.rimWidthMm ?? f.wheel!.widthMm };

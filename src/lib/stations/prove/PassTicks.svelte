@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { TrialPass } from '$core/prove/trial-schedule';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
 		passes: readonly TrialPass[];
@@ -9,7 +9,7 @@
 	}
 	/** The trial pass by pass, each with its tick; what was ticked is kept over a reload. */
 	let { passes, done, onset }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const WORDS = { rough: 'rough', finish: 'fine', 'spark-out': 'no feed' } as const;
 	/** Long trials show the passes around the next one. */
 	const SHOWN = 14;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { untrack } from 'svelte';
 	import AsideParts from '$lib/desk/AsideParts.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
@@ -7,7 +7,7 @@
 	import ReleasePart from './ReleasePart.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** From work that is held and touched off to a wheel that is released. */
 	let { desk }: Props = $props();

@@ -13,12 +13,12 @@
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		/** To the part on which the work is held. */
 		onhold: () => void;
 	}

@@ -4,7 +4,7 @@
 	import { LEAST_POINTS } from '$core/prove/system-stiffness';
 	import { sparkOutStep } from '$core/route/stations/prove/spark-out';
 	import SpringBack from '$lib/drawing/prove/SpringBack.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
@@ -12,14 +12,14 @@
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** Sizes read a few times after the feed stopped: how quickly this machine springs back, kept for the next trial. */
 	let { desk }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const EMPTY = Array.from({ length: LEAST_POINTS }, () => ({ tS: '', sizeUm: '' }));
 	const entry = stepEntry(desk, sparkOutStep, { anew: true, start: { sizes: untrack(() => EMPTY) } });
 	const p = $derived(preview(sparkOutStep, desk.facts, entry));

@@ -4,7 +4,7 @@
 	import { duration } from '$core/quantity/format';
 	import { Evidence, partOf } from '$core/route/evidence';
 	import { isCreepFeed, touchStep, trialStep } from '$core/route/stations/prove/trial';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
@@ -12,7 +12,7 @@
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import Fold from '$lib/ui/layout/Fold.svelte';
 	import CreepPart from './CreepPart.svelte';
 	import OursSpringBack from './OursSpringBack.svelte';
@@ -20,12 +20,12 @@
 	import SparkOutRead from './SparkOutRead.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** From the first touch to a ground trial: zero on the dial, then pass by pass; or the plan of one deep cut. */
 	let { desk, ondone }: Props = $props();
-	const { q, told } = unitsHere();
+	const { q, told } = useUnits();
 	const f = $derived(desk.facts);
 	const touched = $derived(partOf(Evidence.of(f).step(touchStep), touchOff));
 	let again = $state(false);

@@ -7,7 +7,7 @@
 		proveTroubleStep
 	} from '$core/route/stations/keep/trouble';
 	import { FACTS, SYMPTOMS } from '$core/prove/shop-points';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -22,7 +22,7 @@
 	import { CAUSE_WORDS, FACT_WORDS, SYMPTOM_WORDS } from './trouble-words';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone?: () => void;
 	}
 	/** Something is not as it should be: what is seen, what is known, the likely causes, and what to do next. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import type { SetupFacts } from '$core/route/facts';
 	import { massNowKg } from '$core/route/step';
 	import { runInEnergy } from '$core/run-in/energy';
@@ -9,7 +9,7 @@
 	}
 	/** Why the guard matters, with this wheel's own figures. It permits nothing. */
 	let { facts }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const w = $derived(facts.wheel!);
 	const e = $derived(
 		runInEnergy.run({

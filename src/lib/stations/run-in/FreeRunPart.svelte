@@ -8,7 +8,7 @@
 	import { speedStep } from '$core/route/stations/run-in/speed';
 	import { startStep } from '$core/route/stations/run-in/start';
 	import { runInPlan } from '$core/run-in/plan';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -22,7 +22,7 @@
 	import TachometerPart from './TachometerPart.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		since: { atMs: number; requiredS: number };
 	}
 	/** The free run: counted down by the server's clock, the tachometer read meanwhile, then what was heard. */

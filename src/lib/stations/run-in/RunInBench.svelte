@@ -2,7 +2,7 @@
 	import { holds, lineOf } from '$core/route/decision';
 	import { runningSince } from '$core/route/stations/run-in/outcome';
 	import { speedStep } from '$core/route/stations/run-in/speed';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -13,7 +13,7 @@
 	import TachometerPart from './TachometerPart.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** A guarded start, the tachometer under the limit, and a free run long enough; each once the gate says the one before it holds. */
 	let { desk }: Props = $props();

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { startStep } from '$core/route/stations/run-in/start';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -12,11 +12,11 @@
 	import JogLadder from './JogLadder.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The first start: what is asked of the person, and the nudges up to speed. */
 	let { desk }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const entry = stepEntry(desk, startStep, { anew: true });
 	const p = $derived(preview(startStep, desk.facts, entry));
 	const plan = $derived(p.main);

@@ -5,7 +5,7 @@
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { turningLimit } from '$core/route/stations/mount/turning';
 	import { speedStep } from '$core/route/stations/run-in/speed';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
 	import { found } from '$lib/drawing/found';
@@ -16,7 +16,7 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		entry: Entry<typeof speedStep.fields>;
 		/** Books another reading once the first one holds. */
 		onagain: (() => void) | null;

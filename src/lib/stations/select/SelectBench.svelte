@@ -5,7 +5,7 @@
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 	import CanBeDressed from './CanBeDressed.svelte';
 	import CompareWheels from './CompareWheels.svelte';
@@ -15,7 +15,7 @@
 	import WheelFoot from './WheelFoot.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	let { desk }: Props = $props();
 	const rack = $derived(desk.rack!);

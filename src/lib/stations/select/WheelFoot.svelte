@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import type { SetupFacts, WheelFacts } from '$core/route/facts';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { naturalRaUm } from '$core/spec/natural-finish';
@@ -12,7 +12,7 @@
 	}
 	/** The wheel that is looked at: cut through, its speed on this spindle, the finish its grit gives. */
 	let { facts: f, wheel }: Props = $props();
-	const { f: ra, sign } = unitsHere();
+	const { f: ra, sign } = useUnits();
 	const limit = $derived(limitRpm(wheel));
 	const natural = $derived(wheel.gritMeanUm ? naturalRaUm(wheel.gritMeanUm) : null);
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
@@ -16,7 +16,7 @@
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import { truingTool, usualBites } from '$core/route/stations/true/tool';
@@ -28,11 +28,11 @@
 	import { drawnOf, filledOf, placesOf, turnedOf, withPlaces } from './runout-view';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** The rest cut away: the plan, the passes counted at the machine, what was taken off, and the rim read again as the gate. */
 	let { desk }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const f = $derived(desk.facts);
 	const e = $derived(Evidence.of(f));
 	const after = $derived(e.newest('true', truedAt));

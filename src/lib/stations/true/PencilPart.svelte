@@ -6,11 +6,11 @@
 	import { arcPath, polar } from '$lib/drawing/polar';
 	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Run-out from the length of a pencil line. */

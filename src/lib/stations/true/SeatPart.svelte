@@ -3,11 +3,11 @@
 	import { clearanceOf, lastRead } from '$core/route/stations/true/readings';
 	import { seatStep } from '$core/route/stations/true/steps';
 	import SeatDrawing from '$lib/drawing/SeatDrawing.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Which way to push the wheel within its play, how far, and what would remain; or how to turn it on its seat. */

@@ -2,7 +2,7 @@
 	import { lastRead } from '$core/route/stations/true/readings';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import CutPart from './CutPart.svelte';
 	import FacePart from './FacePart.svelte';
 	import PencilPart from './PencilPart.svelte';
@@ -10,7 +10,7 @@
 	import SeatPart from './SeatPart.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 	}
 	/** Truing: the rim read, the wobble looked at, the wheel moved where that helps, and the rest cut away. */
 	let { desk }: Props = $props();

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type Reason, merged } from '$core/calculation/verdict';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import VerdictMark from './VerdictMark.svelte';
 
 	interface Props {
@@ -9,7 +9,7 @@
 	}
 	/** What a result has against it, in words. */
 	let { reasons = [], most = 4 }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const sorted = $derived(merged(reasons).slice(0, most));
 </script>
 

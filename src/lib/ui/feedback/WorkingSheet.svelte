@@ -2,7 +2,7 @@
 	import type { Calculation } from '$core/calculation/define';
 	import { labelOf } from '$core/calculation/fields';
 	import type { System } from '$core/quantity/parse';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import ResultValue from './ResultValue.svelte';
 
 	/** What a working shows of a calculation. */
@@ -14,7 +14,7 @@
 		version: string;
 		system?: System;
 	}
-	const here = unitsHere();
+	const here = useUnits();
 	/** How a result came about: formula, inputs, results, units, source and version, in place. */
 	let { calculation, input, output, version, system = here.system() }: Props = $props();
 	const at = (path: string) =>

@@ -5,7 +5,7 @@ import { alsoInches } from '$core/quantity/also-inches';
 import { attempt } from '$core/calculation/attempt';
 import type { InputFault } from '$core/calculation/fault';
 import type { System } from '$core/quantity/parse';
-import { asWhom, own } from './whose';
+import { asWhom, userScopedKey } from './whose';
 import { type Typed, asTyped, converted, readTyped, replaced } from './typed';
 
 export type { Typed };
@@ -165,7 +165,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 
 	/** Where it waits in this browser, for this person. */
 	private place(): string {
-		return own(LOCAL + this.key);
+		return userScopedKey(LOCAL + this.key);
 	}
 
 	/** Where it waits and what is typed, to be put back there should it have to be entered again. */

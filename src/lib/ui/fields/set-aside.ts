@@ -1,5 +1,5 @@
 import { LOCAL } from './entry.svelte';
-import { asWhom, known, own } from './whose';
+import { asWhom, known, userScopedKey } from './whose';
 
 /** What this person typed under names that begin alike, as text: name and value, line by line. */
 export function typedUnder(prefix: string): string[] {
@@ -35,7 +35,7 @@ function keysUnder(prefix: string): string[] {
 	try {
 		return Object.keys(localStorage).filter(
 			// Where a page failed before it knew whose screen this is, whoever typed it.
-			(k) => k.startsWith(LOCAL + prefix) && (known() ? k.endsWith(own('')) : true)
+			(k) => k.startsWith(LOCAL + prefix) && (known() ? k.endsWith(userScopedKey('')) : true)
 		);
 	} catch {
 		return [];

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import type { WheelFacts } from '$core/route/facts';
@@ -11,7 +11,7 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const left = (w: WheelFacts) =>
 		Math.max(0, Math.min(1, (w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm)));
 	const limit = (w: WheelFacts) =>

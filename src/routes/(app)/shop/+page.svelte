@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { resolve } from '$app/paths';
 	import { STATION_NAMES, type StationId } from '$core/route/facts';
 	import { when } from '$lib/words';
@@ -7,7 +7,7 @@
 	import { thingInWords } from '$lib/features/shop/thing-words';
 
 	let { data } = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const own = $derived(Object.values(data.limits).reduce((n, figures) => n + Object.keys(figures).length, 0));
 </script>
 

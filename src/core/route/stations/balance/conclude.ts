@@ -11,7 +11,7 @@ import { permissibleGmm, toleranceFor } from './tolerance.js';
 import { type TrackNow, trackOf, weightsInput } from './track.js';
 import { MEASURED_BY } from './measured-by.js';
 
-const MOST_RELEASES = 99;
+const MAX_RELEASES = 99;
 
 export type Estimate = OutputOf<typeof updateEstimate>;
 
@@ -41,7 +41,7 @@ export function learnt(facts: SetupFacts, release: Release, afresh: boolean): Co
 		}))
 	};
 	const earlier = Array.isArray(before?.input.observations) ? before.input.observations : [];
-	return compute(facts, updateEstimate, { observations: [...earlier, observation].slice(-MOST_RELEASES) });
+	return compute(facts, updateEstimate, { observations: [...earlier, observation].slice(-MAX_RELEASES) });
 }
 
 /** Whether an estimate tells an amount, or as yet only a direction. */

@@ -4,7 +4,7 @@ import { tolerance } from '../../../balance/tolerance.js';
 import type { SetupFacts } from '../../facts.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate } from '../station.js';
 import { MEASURED_BY } from './measured-by.js';
 import { CORRECTED_BY } from './corrected-by.js';
@@ -92,7 +92,7 @@ export const balanceGate: Gate = (facts, evidence) => {
 								key: 'restart',
 								title: 'Started guarded again',
 								from: started,
-								value: said(started, 'ran empty, sounded right'),
+								value: recordedText(started, 'ran empty, sounded right'),
 								waiting: 'guard shut, nobody in line'
 							})
 						]
@@ -108,7 +108,13 @@ export const balanceGate: Gate = (facts, evidence) => {
 		const notQuite = partOf(recorded, levelStand)?.verdict !== 'ok' ? ', not quite level' : '';
 		const faked = `fakes ${q(slope.output.fakedUnbalanceGmm, 'gmm')}${notQuite}`;
 		return [
-			line({ key: 'level', title: 'Stand is level', from: slope, value: said(slope, faked), waiting: '' })
+			line({
+				key: 'level',
+				title: 'Stand is level',
+				from: slope,
+				value: recordedText(slope, faked),
+				waiting: ''
+			})
 		];
 	}
 	function insideLine(): GateLine {

@@ -6,7 +6,7 @@ import { Evidence } from '../../evidence.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { DIAMETER_AFTER, MEASURING_NOISE_MM, checkDiameter, compute, wheelOf } from '../../step.js';
 import { isTurned } from '../../../shop/dresser.js';
-import { chosenWay } from './method.js';
+import { chosenMethod } from './method.js';
 import { surfaceOf } from './wheel.js';
 
 /** What is heard at a pass. */
@@ -100,7 +100,7 @@ export function dressedEffects(
 	event: 'dressed' | 'redressed',
 	note: string | null
 ): Effect[] {
-	const dresser = chosenWay(facts, Evidence.of(facts))?.dresser;
+	const dresser = chosenMethod(facts, Evidence.of(facts))?.dresser;
 	const book: Effect = {
 		kind: 'ledger',
 		wheelId: dressedWheel(facts, v.wheelNumber).id,

@@ -3,12 +3,12 @@ import { overlap } from '../../../dress/overlap.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
-import { type Chosen, chosenWay, methodStep, since } from './method.js';
+import { type Chosen, chosenMethod, methodStep, since } from './method.js';
 import { openedStep } from './opened.js';
 import { SOUNDED } from './way.js';
-import { WAYS, wayOf } from './ways.js';
+import { METHODS, dressingMethod } from './ways.js';
 import { packAgainLines } from './pack-again.js';
 import { SET_BEFORE, setLines } from './set-dresser.js';
 import { stickLine } from './ways/stick.js';
@@ -17,9 +17,9 @@ import { METHOD_WORDS } from './words.js';
 
 /** Why and with what, then whatever that way asks for, then that it was done evenly, then what must follow it. */
 export const dressGate: Gate = (facts, evidence) => {
-	const chosen = chosenWay(facts, evidence);
+	const chosen = chosenMethod(facts, evidence);
 	const told = evidence.step(methodStep);
-	const way = chosen ? wayOf(chosen.method) : null;
+	const way = chosen ? dressingMethod(chosen.method) : null;
 	const even = way?.even ?? SOUNDED;
 	const done = since(chosen, evidence.newest('dress', ['done', 'again']));
 	const method = line({
@@ -40,7 +40,11 @@ export const dressGate: Gate = (facts, evidence) => {
 			accepts: UNLESS_STOPPED,
 			holds: done?.entered.soundEven === true,
 			value:
-				done?.verdict === 'stop' ? said(done, '') : done?.entered.soundEven === true ? even.yes : even.no,
+				done?.verdict === 'stop'
+					? recordedText(done, '')
+					: done?.entered.soundEven === true
+						? even.yes
+						: even.no,
 			waiting: even.waiting
 		}),
 		...packLines(facts, evidence, chosen),
@@ -70,7 +74,7 @@ function packLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen | null)
 
 /** What is looked at or done after each dress anew: what was seen before it says nothing of the face as it is now. */
 const afterwards = (facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine[] => [
-	...(wayOf(chosen.method).after?.(facts, evidence, chosen) ?? []),
+	...(dressingMethod(chosen.method).after?.(facts, evidence, chosen) ?? []),
 	...followed(facts, evidence, chosen)
 ];
 
@@ -85,7 +89,10 @@ function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLi
 				key: 'proud',
 				title: 'Grains stand proud',
 				from: bare,
-				value: said(bare, `${proud?.entered.barePercent} %, ${show(facts)(bare?.output.protrusionUm, 'um')}`),
+				value: recordedText(
+					bare,
+					`${proud?.entered.barePercent} %, ${show(facts)(bare?.output.protrusionUm, 'um')}`
+				),
 				waiting: 'under the glass: 15 to 35 %'
 			})
 		];
@@ -99,7 +106,10 @@ function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLi
 				title: 'Opened after truing',
 				from: part,
 				holds: opened?.entered.done === true,
-				value: said(part, `overlap ${part?.output.overlapRatio.toFixed(1)}, ${part?.output.dressClass}`),
+				value: recordedText(
+					part,
+					`overlap ${part?.output.overlapRatio.toFixed(1)}, ${part?.output.dressClass}`
+				),
 				waiting: 'one pass, ordinary bite, quick lead'
 			})
 		];
@@ -109,9 +119,9 @@ function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLi
 
 /** Nothing is set before it is known with what, and nothing dressed before it is set. */
 export const dressOrder: Station['order'] = (facts) => {
-	const own = WAYS.flatMap((w) => w.steps.map((s) => s.step));
-	const chosen = chosenWay(facts, Evidence.of(facts));
-	const way = chosen ? wayOf(chosen.method) : null;
+	const own = METHODS.flatMap((w) => w.steps.map((s) => s.step));
+	const chosen = chosenMethod(facts, Evidence.of(facts));
+	const way = chosen ? dressingMethod(chosen.method) : null;
 	const before =
 		way && chosen
 			? ['method', ...way.lines(facts, Evidence.of(facts), chosen).map((l) => l.key), ...SET_BEFORE]

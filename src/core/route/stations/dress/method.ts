@@ -152,7 +152,7 @@ export interface Chosen {
 }
 
 /** The way of dressing that stands. A setup from before there was a choice was dressed with the machine's own diamond. */
-export function chosenWay(facts: SetupFacts, evidence: Evidence): Chosen | null {
+export function chosenMethod(facts: SetupFacts, evidence: Evidence): Chosen | null {
 	const recorded = evidence.step(methodStep);
 	if (!recorded) {
 		const before = evidence.named('dress', 'settings');
@@ -193,7 +193,7 @@ export const since = <R extends { id: number }>(chosen: Chosen | null, recorded:
 
 /** The dresser of the way that was chosen. @throws InputFault `missing` where none was, or it is gone from the shop */
 export function dresserOf(facts: SetupFacts, evidence: Evidence): DresserFacts {
-	const chosen = chosenWay(facts, evidence);
+	const chosen = chosenMethod(facts, evidence);
 	const dresser = chosen ? chosen.dresser : facts.dresser;
 	if (!dresser)
 		throw new InputFault(

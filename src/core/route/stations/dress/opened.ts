@@ -2,7 +2,7 @@ import { yesNo } from '../../../calculation/field/index.js';
 import { overlap } from '../../../dress/overlap.js';
 import { single, compute, defineStep, pick } from '../../step.js';
 import { Evidence } from '../../evidence.js';
-import { chosenWay } from './method.js';
+import { chosenMethod } from './method.js';
 import { dressed } from './wheel.js';
 
 /** Truing polishes: one opening dress follows it, and its overlap says whether it opens. */
@@ -15,7 +15,7 @@ export const openedStep = defineStep({
 		yesNo('done', 'One pass at an ordinary bite and a quick lead', { required: true, label: 'Opened' })
 	] as const,
 	compute(facts, v) {
-		const d = chosenWay(facts, Evidence.of(facts))?.dresser;
+		const d = chosenMethod(facts, Evidence.of(facts))?.dresser;
 		const { abrasive, grainSizeUm } = dressed(facts);
 		return single(
 			compute(facts, overlap, {

@@ -4,7 +4,7 @@ import { mountPack } from '../../../mount/pack.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { said } from '../../say.js';
+import { recordedText } from '../../say.js';
 import { single, compute, defineStep, wheelOf } from '../../step.js';
 import { packStep } from '../mount/pack.js';
 
@@ -92,7 +92,7 @@ export function packAgainLines(facts: SetupFacts, evidence: Evidence): GateLine[
 			title: 'Pack measured after the dress',
 			from: now,
 			holds: measured?.entered.stoodFor === true,
-			value: said(now, `${packNumbers(facts).length} wheels, stood for`),
+			value: recordedText(now, `${packNumbers(facts).length} wheels, stood for`),
 			waiting: 'every wheel, then stand for it'
 		})
 	];

@@ -5,10 +5,10 @@ import { registerDresser } from '../../../set/register-dresser.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { single, compute, defineStep, pick, wheelOf, without, type Step } from '../../step.js';
 import { againStep } from './again.js';
-import { type Chosen, chosenWay, since } from './method.js';
+import { type Chosen, chosenMethod, since } from './method.js';
 
 /** Four touches: where the dresser meets the wheel, how its way lies to the spindle, where the passes end. */
 export const registerStep = defineStep({
@@ -24,7 +24,7 @@ export const registerStep = defineStep({
 		'wheelRemounted'
 	),
 	compute(facts, v) {
-		const tipUm = chosenWay(facts, Evidence.of(facts))?.dresser?.tipRadiusUm ?? 0;
+		const tipUm = chosenMethod(facts, Evidence.of(facts))?.dresser?.tipRadiusUm ?? 0;
 		return single(
 			compute(facts, registerDresser, {
 				...v,
@@ -100,7 +100,10 @@ export function setLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen):
 						key: 'register',
 						title: 'Dresser registered',
 						from: registered,
-						value: said(registered, `taper ${q(partOf(registered, registerDresser)?.output.taperUm, 'um')}`),
+						value: recordedText(
+							registered,
+							`taper ${q(partOf(registered, registerDresser)?.output.taperUm, 'um')}`
+						),
 						waiting: 'another dresser was taken: touch all four places anew'
 					})
 				]
@@ -111,7 +114,7 @@ export function setLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen):
 						key: 'side',
 						title: 'Contact side agrees',
 						from: side,
-						value: said(side, partOf(side, contactSide)?.output.expectedSide ?? ''),
+						value: recordedText(side, partOf(side, contactSide)?.output.expectedSide ?? ''),
 						waiting: ''
 					})
 				]
@@ -125,7 +128,10 @@ export function setLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen):
 						holds: !stale,
 						value: stale
 							? 'dressed since: move the zero, touch again'
-							: said(calibrate, `within ${q(partOf(calibrate, calibrateWheel)?.output.scatterUm, 'um')}`),
+							: recordedText(
+									calibrate,
+									`within ${q(partOf(calibrate, calibrateWheel)?.output.scatterUm, 'um')}`
+								),
 						waiting: ''
 					})
 				]
@@ -137,7 +143,7 @@ export function setLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen):
 						title: 'Zero moved by the dress',
 						from: moved,
 						...(zeroed === carried ? { accepts: UNLESS_STOPPED } : {}),
-						value: said(zeroed === carried ? null : moved, q(moved?.output.newZeroMm, 'mm')),
+						value: recordedText(zeroed === carried ? null : moved, q(moved?.output.newZeroMm, 'mm')),
 						waiting: 'sign, and a touch'
 					})
 				]

@@ -6,12 +6,12 @@ import { openedStep } from './opened.js';
 import { packAgainStep } from './pack-again.js';
 import { settingSteps } from './set-dresser.js';
 import { leaveCutStep, trialCutStep } from './trial-cut.js';
-import { WAYS } from './ways.js';
+import { METHODS } from './ways.js';
 
 /** Everything that can be recorded at Dress. */
 export const dressSteps: readonly Step[] = [
 	methodStep,
-	...new Set(WAYS.flatMap((w) => w.steps)),
+	...new Set(METHODS.flatMap((w) => w.steps)),
 	...settingSteps,
 	packAgainStep,
 	openedStep,

@@ -6,7 +6,7 @@ import type { Step } from '../../step.js';
 import type { Chosen } from './method.js';
 
 /** One way of dressing, whole: what is recorded for it, and what must hold before and after it is done. */
-export interface DressWay {
+export interface DressingMethod {
 	methods: readonly Method[];
 	steps: readonly Step[];
 	/** Lines that must hold before it is dressed. */

@@ -1,25 +1,26 @@
 import type { Method } from '../../../dress/methods.js';
-import type { DressWay } from './way.js';
-import { clusterWay } from './ways/cluster.js';
-import { crushWay } from './ways/crush.js';
-import { discWay } from './ways/disc.js';
-import { handWay } from './ways/hand.js';
-import { rollWay } from './ways/roll.js';
-import { singlePointWay } from './ways/single-point.js';
-import { stickWay } from './ways/stick.js';
-import { truingWay } from './ways/truing.js';
-import { wireWay } from './ways/wire.js';
+import type { DressingMethod } from './way.js';
+import { clusterMethod } from './ways/cluster.js';
+import { crushMethod } from './ways/crush.js';
+import { discMethod } from './ways/disc.js';
+import { handMethod } from './ways/hand.js';
+import { rollMethod } from './ways/roll.js';
+import { singlePointMethod } from './ways/single-point.js';
+import { stickMethod } from './ways/stick.js';
+import { truingMethod } from './ways/truing.js';
+import { wireMethod } from './ways/wire.js';
 
 /** Every way of dressing the station knows. */
-export const WAYS: readonly DressWay[] = [
-	singlePointWay,
-	clusterWay,
-	discWay,
-	rollWay,
-	crushWay,
-	truingWay,
-	stickWay,
-	wireWay,
-	handWay
+export const METHODS: readonly DressingMethod[] = [
+	singlePointMethod,
+	clusterMethod,
+	discMethod,
+	rollMethod,
+	crushMethod,
+	truingMethod,
+	stickMethod,
+	wireMethod,
+	handMethod
 ];
-export const wayOf = (method: Method): DressWay => WAYS.find((w) => w.methods.includes(method))!;
+export const dressingMethod = (method: Method): DressingMethod =>
+	METHODS.find((w) => w.methods.includes(method))!;

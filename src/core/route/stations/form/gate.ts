@@ -6,7 +6,7 @@ import { toolPath } from '../../../form/tool-path.js';
 import { Evidence, partOf, reasonsOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
 import { alignStep } from './align.js';
 import { couponStep } from './coupon.js';
@@ -35,7 +35,7 @@ function shapeLines(facts: SetupFacts, form: Form | null): GateLine[] {
 			key: 'fits',
 			title: 'Form fits the wheel',
 			from: fits,
-			value: said(
+			value: recordedText(
 				fits,
 				`${q(fits?.output.maxStockMm, 'mm')} deep${stock === null || stock === undefined ? '' : `, ${q(stock, 'mm')} of abrasive`}`
 			),
@@ -65,7 +65,7 @@ function alignLine(facts: SetupFacts, evidence: Evidence, form: Form | null): Ga
 		key: 'align',
 		title: form?.way === 'roll' ? 'Roll parallel' : 'Square and on centre',
 		from: aligned,
-		value: said(
+		value: recordedText(
 			aligned,
 			form?.way === 'roll'
 				? `taper ${micrometres(facts, square?.output.taperUm)}`
@@ -97,7 +97,7 @@ function madeLines(facts: SetupFacts, evidence: Evidence, form: Form | null): Ga
 			holds: even,
 			value:
 				formed?.verdict === 'stop'
-					? said(formed, '')
+					? recordedText(formed, '')
 					: even
 						? 'heard over the whole form'
 						: 'not even: dress again',

@@ -5,7 +5,7 @@ import { wrung } from '../../../form/wrung.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { type Feature, featureWords, featuresOf } from './features.js';
 import { type Form, settingOf, sinceForm } from './made.js';
 import { formPassesStep } from './passes.js';
@@ -27,7 +27,7 @@ export function settingLines(facts: SetupFacts, evidence: Evidence, form: Form):
 				key: 'set',
 				title: 'Roll set',
 				from: roll,
-				value: said(turns, `${form.dresser?.code ?? ''}, ${q(turns?.output.rollSpeedRpm, 'rpm')}`),
+				value: recordedText(turns, `${form.dresser?.code ?? ''}, ${q(turns?.output.rollSpeedRpm, 'rpm')}`),
 				waiting: 'carries this form, speed, feed'
 			})
 		];
@@ -37,7 +37,7 @@ export function settingLines(facts: SetupFacts, evidence: Evidence, form: Form):
 		key: 'passes',
 		title: 'Passes planned',
 		from: passes,
-		value: said(passes, `${passes?.output.passCount} passes, ${q(passes?.output.stockUm, 'um')} off`),
+		value: recordedText(passes, `${passes?.output.passCount} passes, ${q(passes?.output.stockUm, 'um')} off`),
 		waiting: 'rough, finish, idle'
 	});
 	const features = featuresOf(form.chain, form.way);
@@ -50,7 +50,7 @@ export function settingLines(facts: SetupFacts, evidence: Evidence, form: Form):
 				key: 'set',
 				title: 'Program written',
 				from: written,
-				value: said(written, `X by ${written?.output.xZero}, a draft: dry run first`),
+				value: recordedText(written, `X by ${written?.output.xZero}, a draft: dry run first`),
 				waiting: text ? 'the passes changed: write it anew' : 'zero, direction, units'
 			})
 		];
@@ -82,7 +82,7 @@ function fixtureLines(
 				key: `set-${f.index}`,
 				title: `Set: ${featureWords(f, (mm) => q(mm, 'mm'))}`,
 				from: set,
-				value: said(set, `stack off by ${micrometres(facts, partOf(set, wrung)?.output.errorUm)}`),
+				value: recordedText(set, `stack off by ${micrometres(facts, partOf(set, wrung)?.output.errorUm)}`),
 				waiting: 'blocks, stops, screw'
 			})
 		),

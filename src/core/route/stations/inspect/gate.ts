@@ -3,9 +3,9 @@ import { ringDecision } from '../../../inspect/ring-decision.js';
 import { partOf } from '../../evidence.js';
 import { limitRpm } from '../../../spec/limit-rpm.js';
 import { type GateLine, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
-import { wayOfMounting } from '../mount/ways.js';
+import { mountingMethod } from '../mount/ways.js';
 import { lookStep } from './look.js';
 import { recordingThatCounts, ringFacts, ringStep } from './ring.js';
 
@@ -27,7 +27,7 @@ export const inspectGate: Gate = (facts, evidence) => {
 			key: 'look',
 			title: 'Looked over',
 			from: look,
-			value: said(look, 'nothing found'),
+			value: recordedText(look, 'nothing found'),
 			waiting: 'point by point'
 		}),
 		line({
@@ -41,7 +41,7 @@ export const inspectGate: Gate = (facts, evidence) => {
 
 	/** A mounted point has nothing that rings: it is looked at only. */
 	function ringLine(): GateLine[] {
-		if (wayOfMounting(facts).spared?.includes('inspect.ring')) return [];
+		if (mountingMethod(facts).spared?.includes('inspect.ring')) return [];
 		const own = { key: 'ring', title: 'Ring is clear' };
 		if (dullSince)
 			return [
@@ -57,7 +57,7 @@ export const inspectGate: Gate = (facts, evidence) => {
 				...own,
 				from: ring,
 				holds: decision?.output.mayProceed === true,
-				value: said(ring, taps ? `clear at ${taps} places, ${heard}` : 'cannot be rung'),
+				value: recordedText(ring, taps ? `clear at ${taps} places, ${heard}` : 'cannot be rung'),
 				waiting: 'tap it and listen'
 			})
 		];

@@ -17,9 +17,9 @@ import type { Effect } from '../../effect.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { DIAMETER_AFTER, single, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
-import { chosenWay } from '../dress/method.js';
+import { chosenMethod } from '../dress/method.js';
 import { surfaceOf } from '../dress/wheel.js';
-import { withCompanions } from '../mount/companions.js';
+import { withPackWheels } from '../mount/companions.js';
 import { scheduleOf } from './loop.js';
 import { mayRunAbove } from './makers-word.js';
 
@@ -161,7 +161,7 @@ export const keepStep = defineStep({
 							state: 'scrapped',
 							reason: v.why?.trim() || 'worn down to its scrap diameter'
 						},
-						...withCompanions(facts, 'parked', 'available'),
+						...withPackWheels(facts, 'parked', 'available'),
 						{ kind: 'state', state: 'finished' }
 					] satisfies Effect[])
 				: [])
@@ -198,7 +198,7 @@ function ledgerLine(facts: SetupFacts, v: Booked): Effect {
 }
 
 function countDress(facts: SetupFacts): Effect[] {
-	const dresser = chosenWay(facts, Evidence.of(facts))?.dresser;
+	const dresser = chosenMethod(facts, Evidence.of(facts))?.dresser;
 	return dresser ? [{ kind: 'count-dress', dresserId: dresser.id, turned: false }] : [];
 }
 
@@ -206,7 +206,7 @@ function comesOff(facts: SetupFacts, staysOnMount: boolean): Effect[] {
 	const w = wheelOf(facts);
 	return [
 		{ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null },
-		...withCompanions(facts, 'parked', 'available'),
+		...withPackWheels(facts, 'parked', 'available'),
 		{
 			kind: 'keep-on-mount',
 			wheelId: w.id,

@@ -1,7 +1,7 @@
 import { SLACK } from '../../../numeric/rounding.js';
 import type { SetupFacts } from '../../facts.js';
 import { show } from '../../say.js';
-import { loopOf, mostBetweenMm } from './loop.js';
+import { redressCycle, mostBetweenMm } from './loop.js';
 
 /** A dress that is due: what has been ground since the last one, and when it was to be made. */
 export interface Due {
@@ -12,7 +12,7 @@ export interface Due {
 /** Whether the wheel is due for a dress, by a redress inside the part, by infeed or by parts; null while it is not, or while nobody has said when. */
 export function redressDue(facts: SetupFacts): Due | null {
 	const q = show(facts);
-	const l = loopOf(facts);
+	const l = redressCycle(facts);
 	if (l.missedMm !== null)
 		return {
 			ground: `part ${l.part} is ground ${q(l.inPartMm, 'mm')} deep`,

@@ -3,12 +3,12 @@ import { redressInterval } from '../../../keep/redress-interval.js';
 import { partOf, reasonsOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import type { SetupFacts } from '../../facts.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate } from '../station.js';
 import { againLine, againStep } from '../dress/again.js';
 import { dueWords, redressDue } from './due.js';
 import { intervalStep } from './interval.js';
-import { type Loop, loopOf } from './loop.js';
+import { type RedressCycle, redressCycle } from './loop.js';
 import { keepStep } from './booking.js';
 
 /** When the form is redressed, in words. @example intervalWords({ mode: 'between-parts', partsPerRedress: 4, redressesPerPart: 0.25 }) // "every 4 parts" */
@@ -22,7 +22,7 @@ export const intervalWords = (o: {
 		: `every ${o.partsPerRedress} ${o.partsPerRedress === 1 ? 'part' : 'parts'}`;
 
 /** How far it is to the next redress, in infeed or in parts, with the given way to write a length; null where nobody has said when. */
-export function untilNext(l: Loop, mm: (v: number) => string): string | null {
+export function untilNext(l: RedressCycle, mm: (v: number) => string): string | null {
 	if (l.next && l.lengthMm !== null && l.sinceMm !== null)
 		return `in ${mm(l.lengthMm - l.sinceMm)} of infeed`;
 	if (l.next) return `part ${l.next.part} at ${mm(l.next.atMm)}`;
@@ -37,7 +37,7 @@ function dueLine(facts: SetupFacts): GateLine[] {
 	if (facts.state !== 'released') return [];
 	const due = redressDue(facts);
 	const q = show(facts);
-	const until = untilNext(loopOf(facts), (v) => q(v, 'mm'));
+	const until = untilNext(redressCycle(facts), (v) => q(v, 'mm'));
 	if (due) return [line({ key: 'due', title: 'Redress due now', state: 'caution', value: dueWords(due) })];
 	return until ? [line({ key: 'due', title: 'Next redress', state: 'ok', value: until })] : [];
 }
@@ -88,7 +88,7 @@ export const keepGate: Gate = (facts, evidence) => {
 			accepts: UNLESS_STOPPED,
 			value:
 				entry?.verdict === 'stop'
-					? said(entry, '')
+					? recordedText(entry, '')
 					: `${facts.sums.partsGround} parts, ${show(facts)(facts.wheel?.diameterMm, 'mm')}`,
 			waiting: 'parts as they are ground'
 		}),

@@ -46,7 +46,7 @@ export function scheduleOf(facts: SetupFacts): Schedule {
 }
 
 /** Where the work stands between two dresses. */
-export interface Loop extends Schedule {
+export interface RedressCycle extends Schedule {
 	/** The part under way, and how deep it is. */
 	part: number;
 	inPartMm: number;
@@ -62,7 +62,7 @@ export interface Loop extends Schedule {
 }
 
 /** Where the work stands between two dresses, counted from what was booked. */
-export function loopOf(facts: SetupFacts): Loop {
+export function redressCycle(facts: SetupFacts): RedressCycle {
 	const s = scheduleOf(facts);
 	const { partsGround, partsSinceDress: sinceParts, inPartMm, dressedAtMm } = facts.sums;
 	const part = partsGround + 1;

@@ -7,7 +7,7 @@ import type { SetupFacts } from '../../facts.js';
 import { single, compute, defineStep, wheelOf } from '../../step.js';
 
 /** What the maker of the wheel says about turning it faster than marked once it is smaller; a lead alone records it. */
-export const makersWordStep = defineStep({
+export const manufacturerApprovalStep = defineStep({
 	station: 'keep',
 	step: 'makers-word',
 	title: "The maker's word on rpm",
@@ -45,4 +45,5 @@ export const makersWordStep = defineStep({
 
 /** Whether a lead has recorded that this wheel may turn above its marked rpm; never without a marked surface speed that still holds. */
 export const mayRunAbove = (facts: SetupFacts): boolean =>
-	wheelOf(facts).ratedMps !== null && Evidence.of(facts).step(makersWordStep)?.entered.mayRunAbove === true;
+	wheelOf(facts).ratedMps !== null &&
+	Evidence.of(facts).step(manufacturerApprovalStep)?.entered.mayRunAbove === true;

@@ -1,7 +1,7 @@
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { partOf } from '../../evidence.js';
 import { line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate } from '../station.js';
 import { recommissionStep, spindleStep } from './steps.js';
 
@@ -14,7 +14,7 @@ export const machineGate: Gate = (facts, evidence) => {
 				key: 'awake',
 				title: 'Safe to wake',
 				from: woken,
-				value: said(woken, 'guard, stops, direction, pressure'),
+				value: recordedText(woken, 'guard, stops, direction, pressure'),
 				waiting: 'looked over dead first'
 			})
 		];
@@ -26,7 +26,7 @@ export const machineGate: Gate = (facts, evidence) => {
 			key: 'runout',
 			title: 'Spindle runs true',
 			from: runout,
-			value: said(runout, `${show(facts)(worstUm, 'um')} at the worse of taper and flange`),
+			value: recordedText(runout, `${show(facts)(worstUm, 'um')} at the worse of taper and flange`),
 			waiting: 'dial indicator, no wheel on'
 		})
 	];

@@ -1,10 +1,10 @@
 import { benchGrinder } from '../../../mount/bench-grinder.js';
 import { line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { single, compute, defineStep, pick } from '../../step.js';
-import { TIGHTEN_PART, closingLines } from './closing.js';
+import { TIGHTEN_PART, tighteningLines } from './closing.js';
 import { FIT_PART, FLANGE_PART, fitStep, flange, flangeLines, flangeStep } from './flange.js';
-import type { WayOfMounting } from './way.js';
+import type { MountingMethod } from './way.js';
 
 export const benchStep = defineStep({
 	station: 'mount',
@@ -28,7 +28,7 @@ export const benchStep = defineStep({
 });
 
 /** On a bench grinder: flanges as anywhere, then rest, tongue and guards close to the wheel. */
-export const bench: WayOfMounting = {
+export const bench: MountingMethod = {
 	words: 'on a bench grinder',
 	lead: flange.lead,
 	steps: [flangeStep, fitStep, benchStep],
@@ -39,12 +39,12 @@ export const bench: WayOfMounting = {
 		const gaps = `rest ${q(set?.entered.restGapMm, 'mm')}, tongue ${q(set?.entered.tongueGapMm, 'mm')}`;
 		return [
 			...flangeLines(facts, evidence),
-			...closingLines(facts, evidence),
+			...tighteningLines(facts, evidence),
 			line({
 				key: 'bench',
 				title: 'Rest, tongue and guards set',
 				from: set,
-				value: said(set, gaps),
+				value: recordedText(set, gaps),
 				waiting: 'close to the wheel'
 			})
 		];

@@ -8,9 +8,9 @@ import type { Effect } from '../../effect.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { type Result, single, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
-import { withCompanions } from './companions.js';
+import { withPackWheels } from './companions.js';
 import { type MountPart, onOwnShank } from './way.js';
 
 export const threadStep = defineStep({
@@ -65,7 +65,7 @@ export const tightenStep = defineStep({
 	effectsUnlessStopped: (facts): Effect[] => [
 		{ kind: 'wheel-state', wheelId: wheelOf(facts).id, state: 'mounted', reason: null },
 		{ kind: 'keep-on-mount', wheelId: wheelOf(facts).id, mountId: null },
-		...withCompanions(facts, 'mounted', 'mounted')
+		...withPackWheels(facts, 'mounted', 'mounted')
 	]
 });
 
@@ -82,7 +82,7 @@ function pointAgain(facts: SetupFacts) {
 }
 
 /** Nut or screws: the hand of the thread and the order, whatever is mounted. */
-export function closingLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
+export function tighteningLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 	const thread = evidence.step(threadStep);
 	const tightened = evidence.step(tightenStep);
 	const hand = partOf(thread, threadHand)?.output;
@@ -93,14 +93,17 @@ export function closingLines(facts: SetupFacts, evidence: Evidence): GateLine[] 
 			key: 'thread',
 			title: 'Running tightens it',
 			from: thread,
-			value: said(thread, hand?.checked ? `${hand.requiredThreadHand}-hand thread` : 'held by screws'),
+			value: recordedText(
+				thread,
+				hand?.checked ? `${hand.requiredThreadHand}-hand thread` : 'held by screws'
+			),
 			waiting: 'hand of the thread'
 		}),
 		line({
 			key: 'tighten',
 			title: 'Tightened in order',
 			from: tightened,
-			value: said(tightened, screws ? `${facts.mount!.screwCount} screws, ${torque}` : 'nut snug'),
+			value: recordedText(tightened, screws ? `${facts.mount!.screwCount} screws, ${torque}` : 'nut snug'),
 			waiting: screws ? `${facts.mount!.screwCount} screws crosswise` : 'one nut, snug'
 		})
 	];

@@ -3,7 +3,7 @@ import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
 
 /** What happens to the leading wheel of a pack happens to the others. */
-export function withCompanions(
+export function withPackWheels(
 	facts: SetupFacts,
 	event: 'mounted' | 'parked',
 	state: WheelFacts['state']
@@ -16,7 +16,7 @@ export function withCompanions(
 }
 
 /** The other wheels of a pack are looked over and rung at the rack, since this setup began. */
-export function companionLines(facts: SetupFacts): GateLine[] {
+export function packWheelLines(facts: SetupFacts): GateLine[] {
 	if (!facts.companions.length) return [];
 	const names = (list: typeof facts.companions) => list.map((c) => c.wheel.number).join(', ');
 	const bad = facts.companions.filter((c) => c.look?.verdict === 'stop' || c.ring?.verdict === 'stop');

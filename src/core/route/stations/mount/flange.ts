@@ -5,10 +5,10 @@ import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { single, compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../step.js';
-import { TIGHTEN_PART, closingLines } from './closing.js';
-import type { MountPart, WayOfMounting } from './way.js';
+import { TIGHTEN_PART, tighteningLines } from './closing.js';
+import type { MountPart, MountingMethod } from './way.js';
 
 const size = <const N extends string>(name: N, label: string) =>
 	mm(name, 'Measured', { ...over0(2000), required: true, label });
@@ -108,7 +108,7 @@ export function flangeLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 			from: fit,
 			value:
 				fit?.verdict === 'stop'
-					? said(fit, '')
+					? recordedText(fit, '')
 					: `${q(play?.clearanceUm, 'um')} play, up to ${q(play?.maxRunoutTirUm, 'um')} run-out`,
 			waiting: 'measure bore and seat'
 		}),
@@ -116,7 +116,7 @@ export function flangeLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 			key: 'flange',
 			title: 'Flanges and blotters right',
 			from: flange,
-			value: said(flange, `needs ${q(needsMm, 'mm')}, has ${q(facts.mount?.flangeMm, 'mm')}`),
+			value: recordedText(flange, `needs ${q(needsMm, 'mm')}, has ${q(facts.mount?.flangeMm, 'mm')}`),
 			waiting: 'measure both'
 		}),
 		...(taper
@@ -125,7 +125,7 @@ export function flangeLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 						key: 'taper',
 						title: 'Taper runs true',
 						from: taper,
-						value: said(taper, q(recorded?.entered.taperRunoutUm, 'um')),
+						value: recordedText(taper, q(recorded?.entered.taperRunoutUm, 'um')),
 						waiting: ''
 					})
 				]
@@ -137,12 +137,12 @@ export const FIT_PART: MountPart = { id: 'fit', title: 'Fit', lines: ['fit'] };
 export const FLANGE_PART: MountPart = { id: 'flange', title: 'Flanges', lines: ['flange', 'taper'] };
 
 /** Between flanges, on the machine's own mount. */
-export const flange: WayOfMounting = {
+export const flange: MountingMethod = {
 	words: 'between flanges',
 	lead: 'Spindle locked out. The wheel slides on by hand; nothing is forced.',
 	steps: [flangeStep, fitStep],
 	parts: [FIT_PART, FLANGE_PART, TIGHTEN_PART],
-	gate: (facts, evidence) => [...flangeLines(facts, evidence), ...closingLines(facts, evidence)],
+	gate: (facts, evidence) => [...flangeLines(facts, evidence), ...tighteningLines(facts, evidence)],
 	beforeTightening: ['fit', 'flange', 'taper', 'thread'],
 	shownBeforeStart: ['flange', 'fit']
 };

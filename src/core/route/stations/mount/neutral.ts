@@ -3,7 +3,7 @@ import { InputFault } from '../../../calculation/fault.js';
 import type { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { said } from '../../say.js';
+import { recordedText } from '../../say.js';
 import { single, defineStep } from '../../step.js';
 import { preBalance } from '../true/readings.js';
 
@@ -49,7 +49,7 @@ export function neutralLines(facts: SetupFacts, evidence: Evidence): GateLine[] 
 			key: 'neutral',
 			title: 'Weights neutral',
 			from: recorded,
-			value: said(recorded, where),
+			value: recordedText(recorded, where),
 			waiting: where
 		})
 	];

@@ -5,13 +5,13 @@ import { ARBOR, PACK_ITEM } from '../../../mount/pack-fields.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { single, compute, defineStep, wheelOf } from '../../step.js';
-import { TIGHTEN_PART, closingLines } from './closing.js';
-import { companionLines } from './companions.js';
+import { TIGHTEN_PART, tighteningLines } from './closing.js';
+import { packWheelLines } from './companions.js';
 import { asMarked, heldWith, numbersIn } from './pack-wheels.js';
 import { wheelsOn } from './turning.js';
-import type { WayOfMounting } from './way.js';
+import type { MountingMethod } from './way.js';
 
 const loose = <const N extends string>(name: N, label: string) =>
 	um(name, 'Before the nut is tightened', { ...from0(5000), label });
@@ -70,11 +70,11 @@ function packLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 			key: 'stack',
 			title: 'Stack fits and is fast enough',
 			from: recorded,
-			value: said(recorded, `${q(stack?.output.stackLengthMm, 'mm')}, up to ${q(maxRpm, 'rpm')}`),
+			value: recordedText(recorded, `${q(stack?.output.stackLengthMm, 'mm')}, up to ${q(maxRpm, 'rpm')}`),
 			waiting: 'build it from the shoulder'
 		}),
-		...companionLines(facts),
-		...closingLines(facts, evidence),
+		...packWheelLines(facts),
+		...tighteningLines(facts, evidence),
 		line({
 			key: 'measured',
 			title: 'Every wheel measured',
@@ -93,7 +93,7 @@ function packLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 }
 
 /** Several wheels on one arbor, measured and stood for as a whole. */
-export const pack: WayOfMounting = {
+export const pack: MountingMethod = {
 	words: 'several on an arbor',
 	lead: 'Clean and finger-tight first; measured, then tightened, then measured again.',
 	steps: [packStep],

@@ -5,10 +5,10 @@ import { RATED_RPM } from '../../../shop/ranges.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { UNLESS_STOPPED, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
 import { tightenStep } from './closing.js';
-import type { WayOfMounting } from './way.js';
+import type { MountingMethod } from './way.js';
 
 /** A shank measures this near to the size it is made in. */
 const SHANK_WITHIN_MM = 0.03;
@@ -56,7 +56,7 @@ export const pointGripped = (facts: SetupFacts) =>
 	Evidence.of(facts).of(mountPoint, 'mount', ['point'])?.output ?? null;
 
 /** A mounted point: cemented on a shank of its own, held by a collet. */
-export const point: WayOfMounting = {
+export const point: MountingMethod = {
 	words: 'by its own shank in a collet',
 	lead: 'The shank is pushed in as deep as it goes and overhangs as little as the work allows.',
 	steps: [pointStep],
@@ -76,7 +76,10 @@ export const point: WayOfMounting = {
 				key: 'point',
 				title: 'Held deep, below its whirl',
 				from: recorded,
-				value: said(recorded, `${held} held, ${Math.round(100 * (out?.whirlShare ?? 0))} % of its whirl`),
+				value: recordedText(
+					recorded,
+					`${held} held, ${Math.round(100 * (out?.whirlShare ?? 0))} % of its whirl`
+				),
 				waiting: 'overhang and length of the shank'
 			}),
 			line({
@@ -84,7 +87,7 @@ export const point: WayOfMounting = {
 				title: 'Collet closed',
 				from: closed,
 				accepts: UNLESS_STOPPED,
-				value: said(closed, `on ${held}`),
+				value: recordedText(closed, `on ${held}`),
 				waiting: 'wiped, pushed in, closed'
 			})
 		];

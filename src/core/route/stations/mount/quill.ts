@@ -5,12 +5,12 @@ import { CUTS, assumedForces } from '../../../mount/usual-figures.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { said } from '../../say.js';
+import { recordedText } from '../../say.js';
 import { single, compute, defineStep, optional, massNowKg, pick, wheelOf } from '../../step.js';
-import { TIGHTEN_PART, closingLines } from './closing.js';
+import { TIGHTEN_PART, tighteningLines } from './closing.js';
 import { curedStep, curing, assumedWords, glueStep, jointOf } from './glue.js';
 import { markedRpmOf } from './marked.js';
-import type { WayOfMounting } from './way.js';
+import type { MountingMethod } from './way.js';
 
 const SIGN = { clockwise: 1, 'counter-clockwise': -1 } as const;
 const turns = <const N extends string>(name: N, label: string) =>
@@ -79,14 +79,14 @@ function quillLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 			key: 'quill',
 			title: 'Quill runs below its whirl',
 			from: recorded,
-			value: said(recorded, `${share} % of its critical speed`),
+			value: recordedText(recorded, `${share} % of its critical speed`),
 			waiting: 'overhang, diameter, force'
 		}),
 		line({
 			key: 'glued',
 			title: 'Joint prepared and strong',
 			from: glue,
-			value: said(
+			value: recordedText(
 				glue,
 				`${strength} times the pull${assumedWords(glue?.entered ?? {}) ? ', by usual figures' : ''}`
 			),
@@ -97,10 +97,10 @@ function quillLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 			title: 'Cured',
 			from: current,
 			accepts: UNLESS_STOPPED,
-			value: said(current, 'stood long enough'),
+			value: recordedText(current, 'stood long enough'),
 			waiting: stillToStand(facts)
 		}),
-		...closingLines(facts, evidence)
+		...tighteningLines(facts, evidence)
 	];
 }
 
@@ -112,7 +112,7 @@ function stillToStand(facts: SetupFacts): string {
 }
 
 /** A small wheel glued to its quill. */
-export const quill: WayOfMounting = {
+export const quill: MountingMethod = {
 	words: 'glued to a quill',
 	lead: 'The wheel is glued to its quill and screwed in by hand; nothing is forced.',
 	steps: [quillStep, glueStep, curedStep],

@@ -1,12 +1,12 @@
 import { mountToolPost } from '../../../mount/tool-post.js';
 import { partOf } from '../../evidence.js';
 import { line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
-import { TIGHTEN_PART, closingLines } from './closing.js';
+import { TIGHTEN_PART, tighteningLines } from './closing.js';
 import { FIT_PART, FLANGE_PART, fitStep, flange, flangeLines, flangeStep } from './flange.js';
 import { markedRpmOf } from './marked.js';
-import type { WayOfMounting } from './way.js';
+import type { MountingMethod } from './way.js';
 
 export const toolPostStep = defineStep({
 	station: 'mount',
@@ -36,7 +36,7 @@ export const toolPostStep = defineStep({
 });
 
 /** On a lathe's tool post: height and ways first, then flanges as anywhere. */
-export const toolPost: WayOfMounting = {
+export const toolPost: MountingMethod = {
 	words: 'on a lathe tool post',
 	lead: flange.lead,
 	steps: [flangeStep, fitStep, toolPostStep],
@@ -54,11 +54,11 @@ export const toolPost: WayOfMounting = {
 				key: 'tool-post',
 				title: 'On centre, ways covered',
 				from: recorded,
-				value: said(recorded, `${show(facts)(errorUm, 'um')} off on the diameter`),
+				value: recordedText(recorded, `${show(facts)(errorUm, 'um')} off on the diameter`),
 				waiting: 'height, cloth, chuck'
 			}),
 			...flangeLines(facts, evidence),
-			...closingLines(facts, evidence)
+			...tighteningLines(facts, evidence)
 		];
 	},
 	beforeTightening: ['tool-post', ...flange.beforeTightening],

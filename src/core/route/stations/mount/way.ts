@@ -29,7 +29,7 @@ export interface MountPart {
 }
 
 /** Everything that depends on how the wheel is held. */
-export interface WayOfMounting {
+export interface MountingMethod {
 	/** Ends the sentence "The wheel is held ...". */
 	words: string;
 	/** What the bench says before anything is done. */

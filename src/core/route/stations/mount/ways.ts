@@ -8,10 +8,10 @@ import { pack } from './pack.js';
 import { point } from './point.js';
 import { quill } from './quill.js';
 import { toolPost } from './tool-post.js';
-import type { MountPart, Mounting, WayOfMounting } from './way.js';
+import type { MountPart, Mounting, MountingMethod } from './way.js';
 
 /** Every way a wheel can be held. */
-export const WAYS: Readonly<Record<Mounting, WayOfMounting>> = {
+export const METHODS: Readonly<Record<Mounting, MountingMethod>> = {
 	flange,
 	pack,
 	quill,
@@ -21,18 +21,19 @@ export const WAYS: Readonly<Record<Mounting, WayOfMounting>> = {
 };
 
 /** How the wheel of this setup is held. */
-export const wayOfMounting = (facts: Pick<SetupFacts, 'route'>): WayOfMounting => WAYS[facts.route.mounting];
+export const mountingMethod = (facts: Pick<SetupFacts, 'route'>): MountingMethod =>
+	METHODS[facts.route.mounting];
 
 /** What must hold before the first start, by how the wheel is held. */
 export const mountGate: Gate = (facts, evidence) => [
 	...occupiedLine(facts),
-	...wayOfMounting(facts).gate(facts, evidence),
+	...mountingMethod(facts).gate(facts, evidence),
 	...neutralLines(facts, evidence)
 ];
 
 /** The parts of the bench of this setup. */
 export const partsOfMounting = (facts: SetupFacts): readonly MountPart[] => [
-	...wayOfMounting(facts).parts,
+	...mountingMethod(facts).parts,
 	...(neutralAsked(facts) ? [{ id: 'neutral', title: 'Weights neutral', lines: ['neutral'] } as const] : [])
 ];
 
@@ -56,7 +57,7 @@ const OCCUPIED = 'occupied';
 
 /** Nothing is tightened before what it clamps is right; a joint cures after it is made. */
 export const mountOrder: Station['order'] = (facts) => {
-	const way = wayOfMounting(facts);
+	const way = mountingMethod(facts);
 	const first = Object.fromEntries(
 		[...way.steps.map((s) => s.step), 'thread', 'neutral'].map((step) => [step, [OCCUPIED]])
 	);

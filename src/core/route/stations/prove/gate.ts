@@ -1,7 +1,7 @@
 import { release } from '../../../prove/release.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate } from '../station.js';
 import { holdLines } from './hold.js';
 import { releaseStep } from './steps.js';
@@ -36,7 +36,7 @@ export const proveGate: Gate = (facts, evidence) => {
 			? line({
 					...own,
 					state: recorded.verdict === 'stop' ? 'stop' : 'open',
-					value: said(recorded, 'not released'),
+					value: recordedText(recorded, 'not released'),
 					recordId: recorded.id
 				})
 			: line({

@@ -3,7 +3,7 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { said } from '../../say.js';
+import { recordedText } from '../../say.js';
 import { single, compute, defineStep, pick, wheelOf, without } from '../../step.js';
 
 /** What holds the work on this machine as a rule. */
@@ -71,7 +71,10 @@ export function holdLines(evidence: Evidence): GateLine[] {
 			title: 'Work is held',
 			from: recorded,
 			accepts: UNLESS_STOPPED,
-			value: said(recorded, ratio === null ? 'blocked in' : `${ratio.toFixed(1)} times the push of the cut`),
+			value: recordedText(
+				recorded,
+				ratio === null ? 'blocked in' : `${ratio.toFixed(1)} times the push of the cut`
+			),
 			waiting: ''
 		})
 	];

@@ -111,7 +111,8 @@ export const diagnoseStep = defineStep({
 		yesNo('burnSeen', 'On the trial cut'),
 		yesNo('chatterSeen', 'On the trial cut')
 	],
-	compute: (facts, v) => single(compute(facts, diagnoseFinish, { ...dressInUse(facts), measuredRaUm: v.raUm }))
+	compute: (facts, v) =>
+		single(compute(facts, diagnoseFinish, { ...dressInUse(facts), measuredRaUm: v.raUm }))
 });
 
 /** What the wheel's book says of a release: balance, run-out and finish as they were shown. */

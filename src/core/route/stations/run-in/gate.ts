@@ -3,7 +3,7 @@ import { shownLimit } from '../../../spec/limit-rpm.js';
 import { speedCheck } from '../../../run-in/speed-check.js';
 import { Evidence, partOf } from '../../evidence.js';
 import { line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import { turningLimit } from '../mount/turning.js';
 import type { Gate, Station } from '../station.js';
 import { outcomeStep } from './outcome.js';
@@ -25,7 +25,7 @@ export const runInGate: Gate = (facts, evidence) => {
 			key: 'start',
 			title: 'Started guarded',
 			from: start,
-			value: said(start, `runs empty ${freeRunS ?? ''} s`),
+			value: recordedText(start, `runs empty ${freeRunS ?? ''} s`),
 			waiting: 'guard shut, nobody in line'
 		}),
 		line({
@@ -34,7 +34,7 @@ export const runInGate: Gate = (facts, evidence) => {
 			from: speed,
 			value:
 				speed?.verdict === 'stop'
-					? said(speed, '')
+					? recordedText(speed, '')
 					: `${q(speed?.entered.measuredRpm, 'rpm')} of ${limit === undefined ? '-' : q(shownLimit(limit), 'rpm')}`,
 			waiting: `limit ${q(shownLimit(turningLimit(facts)?.rpm ?? 0), 'rpm')}`
 		}),
@@ -42,7 +42,7 @@ export const runInGate: Gate = (facts, evidence) => {
 			key: 'outcome',
 			title: 'Ran free, sounded right',
 			from: current,
-			value: said(current, 'long enough, quiet'),
+			value: recordedText(current, 'long enough, quiet'),
 			waiting: 'listen, then say'
 		})
 	];

@@ -3,7 +3,7 @@ import { Evidence } from '../../evidence.js';
 import type { SetupFacts, StationId } from '../../facts.js';
 import { single, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
 import { mayTurnRpm } from '../mount/turning.js';
-import { wayOfMounting } from '../mount/ways.js';
+import { mountingMethod } from '../mount/ways.js';
 
 /** Everything that had to be shown before the first start. An accepted caution counts as shown. */
 export function prerequisites(facts: SetupFacts): { id: string; verdict: string }[] {
@@ -11,11 +11,11 @@ export function prerequisites(facts: SetupFacts): { id: string; verdict: string 
 	const needed: readonly (readonly [StationId, string])[] = [
 		['inspect', 'look'],
 		['inspect', 'ring'],
-		...wayOfMounting(facts).shownBeforeStart.map((step) => ['mount', step] as const),
+		...mountingMethod(facts).shownBeforeStart.map((step) => ['mount', step] as const),
 		['mount', 'thread'],
 		['mount', 'tighten']
 	];
-	const { spared = [] } = wayOfMounting(facts);
+	const { spared = [] } = mountingMethod(facts);
 	const asked = needed.filter(([station, step]) => !spared.includes(`${station}.${step}`));
 	return asked.map(([station, step]) => {
 		const r = evidence.named(station, step);

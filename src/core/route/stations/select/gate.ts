@@ -7,7 +7,7 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { partOf } from '../../evidence.js';
 import { limitRpm, overLimit } from '../../../spec/limit-rpm.js';
 import { line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate } from '../station.js';
 import { takeStep } from './steps.js';
 
@@ -56,7 +56,7 @@ export const selectGate: Gate = (facts, evidence) => {
 			title: 'One wheel taken',
 			// What is told about the wheel beside its rank only informs, unless it says stop.
 			from: stopped ? take : rank,
-			value: stopped ? said(take, '') : `${w.number}, ${points.toFixed(0)} points`,
+			value: stopped ? recordedText(take, '') : `${w.number}, ${points.toFixed(0)} points`,
 			waiting: ''
 		}),
 		...(ways

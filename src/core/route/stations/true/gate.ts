@@ -1,7 +1,7 @@
 import { faceRunout } from '../../../true/face-runout.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { said, show } from '../../say.js';
+import { recordedText, show } from '../../say.js';
 import type { Gate, Station } from '../station.js';
 import { faceStep } from './steps.js';
 import { lastRead, runoutLimitUm } from './readings.js';
@@ -32,7 +32,7 @@ export const trueGate: Gate = (facts, evidence) => {
 			accepts: UNLESS_STOPPED,
 			value:
 				read?.verdict === 'stop'
-					? said(read, '')
+					? recordedText(read, '')
 					: read?.step === 'pencil' || read?.step === 'after-pencil'
 						? 'pencil line'
 						: `${places} readings`,
@@ -44,7 +44,7 @@ export const trueGate: Gate = (facts, evidence) => {
 						key: 'face',
 						title: 'Face runs flat',
 						from: face,
-						value: said(face, q(partOf(face, faceRunout)?.output.tirUm, 'um')),
+						value: recordedText(face, q(partOf(face, faceRunout)?.output.tirUm, 'um')),
 						waiting: ''
 					})
 				]

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Calculation } from '$core/calculation/define';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { radiusSetting } from '$core/form/radius-setting';
 	import { sineStack } from '$core/form/sine-stack';
 	import SineDrawing from '$lib/drawing/form/SineDrawing.svelte';
@@ -20,13 +20,13 @@
 
 <CalculationBench calculation={c} draft={d}>
 	{#snippet drawing(values, system)}
-		{#if c.id === sineStack.id}{@const out = whenRight(() => sineStack.run(values))}{#if out}<SineDrawing
+		{#if c.id === sineStack.id}{@const out = tryOrNull(() => sineStack.run(values))}{#if out}<SineDrawing
 					angleDeg={Number(values.angleDeg)}
 					pinsMm={Number(values.pinDistanceMm)}
 					lowerMm={out.lowerStackMm}
 					upperMm={out.upperStackMm}
 					units={system}
-				/>{/if}{:else}{@const out = whenRight(() => radiusSetting.run(values))}{#if out}<SwingDrawing
+				/>{/if}{:else}{@const out = tryOrNull(() => radiusSetting.run(values))}{#if out}<SwingDrawing
 					radiusMm={Number(values.wheelRadiusMm)}
 					convex={values.side === 'convex'}
 					fromDeg={out.from.angleFromRadialDeg}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Calculation } from '$core/calculation/define';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { compareMeasured } from '$core/form/compare-measured';
 	import { fanOf } from '$core/form/measured/fan';
 	import { measuredPoints } from '$core/form/measured/points';
@@ -42,7 +42,7 @@
 		seed: 29
 	};
 	function fan(chain: readonly Segment[], values: Record<string, unknown>, output: Record<string, unknown>) {
-		const given = whenRight(() =>
+		const given = tryOrNull(() =>
 			measuredPoints((values.points as number[][] | null) ?? null, (values.csv as string | null) ?? null)
 		);
 		const source = values.source === 'coupon' ? 'coupon' : 'wheel';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import type { Intake } from '$core/shop/wheel-intake';
 	import type { LineVerdict } from '$lib/workers/rack-reader';
@@ -11,7 +11,7 @@
 	}
 	/** Every line with its verdict; good ones can be left out, the others say why they stay out. */
 	let { it }: Props = $props();
-	const { q } = unitsHere();
+	const { q } = useUnits();
 	const MOST = 200;
 	let only = $state<'' | LineVerdict['verdict']>('');
 	const shown = $derived(it.lines.filter((l) => !only || l.verdict === only));

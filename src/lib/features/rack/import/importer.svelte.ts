@@ -1,10 +1,10 @@
 import { asWhom } from '$lib/ui/fields/whose';
 import type { System } from '$core/quantity/parse';
-import { MOST_ASKED, matchColumns } from '$core/shop/rack-file';
+import { MAX_ASKED, matchColumns } from '$core/shop/rack-file';
 import { namedUnits, unsaid } from '$core/shop/rack-units';
 import type { LineVerdict, ReaderAsk, ReaderSays } from '$lib/workers/rack-reader';
 
-const MOST_BYTES = 25 * 1024 * 1024;
+const MAX_BYTES = 25 * 1024 * 1024;
 export type Stage = 'pick' | 'reading' | 'match' | 'judging' | 'preview' | 'taking' | 'done';
 
 /** A rack file on its way to the rack: read and judged in a worker, taken by the server all at once or not at all. */
@@ -75,8 +75,8 @@ export class Importer {
 		try {
 			const numbers = lines.flatMap((l) => (l.intake ? [l.intake.wheel.number] : []));
 			const known = new Set<string>();
-			for (let from = 0; from < numbers.length; from += MOST_ASKED) {
-				const body = await knownOf(numbers.slice(from, from + MOST_ASKED));
+			for (let from = 0; from < numbers.length; from += MAX_ASKED) {
+				const body = await knownOf(numbers.slice(from, from + MAX_ASKED));
 				if (!body.known) {
 					this.trouble = body.error?.message ?? 'The rack could not be asked.';
 					this.stage = 'match';
@@ -98,9 +98,9 @@ export class Importer {
 
 	async open(file: File): Promise<void> {
 		this.trouble = '';
-		if (file.size > MOST_BYTES)
+		if (file.size > MAX_BYTES)
 			return this.fail(
-				`${file.name} has ${Math.round(file.size / 1048576)} MB. Up to ${MOST_BYTES / 1048576} MB can be taken at once; split the file.`
+				`${file.name} has ${Math.round(file.size / 1048576)} MB. Up to ${MAX_BYTES / 1048576} MB can be taken at once; split the file.`
 			);
 		this.name = file.name;
 		this.stage = 'reading';

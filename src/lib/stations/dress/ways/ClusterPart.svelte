@@ -2,10 +2,10 @@
 	import { dressPlan } from '$core/dress/plan';
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { clusterStep } from '$core/route/stations/dress/ways/cluster';
 	import { outputOf } from '$core/route/step';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
@@ -15,7 +15,7 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Where the tracks of a nib's points fall over two leads, and the nearest lead that leaves no gap. */
@@ -28,7 +28,7 @@
 	const lead = $derived(nib ? (nib.clearLeadUm ?? nib.leadUm) : null);
 	const plan = $derived(outputOf(p.result, dressPlan));
 	const um = (v: number | null | undefined) => quantity(v ?? null, 'um', f.units);
-	const width = $derived(chosenWay(f, Evidence.of(f))?.dresser?.clusterWidthMm ?? 0);
+	const width = $derived(chosenMethod(f, Evidence.of(f))?.dresser?.clusterWidthMm ?? 0);
 	const BANDS = [
 		{ from: 0, to: 1, name: 'thread', fill: BAD },
 		{ from: 1, to: 3, name: 'rough', fill: PLAIN },

@@ -15,7 +15,7 @@
 	import { turns } from '$core/route/stations/dress/turns';
 	import type { DresserFacts } from '$core/route/facts';
 	import type { Judged, Step } from '$core/route/step';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import type { Preview } from '$lib/desk/preview';
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
@@ -26,7 +26,7 @@
 	import { RATIO_BANDS, ratioMeans, signed } from '$lib/drawing/dress/ratio-bands';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		step: Step<L, O>;
 		entry: Entry<L>;
 		p: Preview<O>;

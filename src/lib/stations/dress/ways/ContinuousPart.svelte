@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { continuousStep } from '$core/route/stations/dress/ways/roll';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ContinuousDrawing from '$lib/drawing/dress/ContinuousDrawing.svelte';
@@ -11,13 +11,13 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The roll stays on while it creep feeds: how fast the wheel shrinks, how the head follows, how many parts it makes. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const roll = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const roll = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
 	const entry = stepEntry(desk, continuousStep, { start: { feedUmPerRev: 0.5 } });
 	const p = $derived(preview(continuousStep, f, entry));
 	const out = $derived(p.main);

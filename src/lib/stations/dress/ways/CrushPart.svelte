@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { crushStep } from '$core/route/stations/dress/ways/crush';
 	import { turns } from '$core/route/stations/dress/turns';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
@@ -15,13 +15,13 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A hard roll pressed in: who drives whom, how slowly, with what force, and whether they really run together. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const roll = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const roll = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
 	const entry = stepEntry(desk, crushStep, { start: { feedUmPerRev: 5, totalDepthUm: 100 } });
 	const p = $derived(preview(crushStep, f, entry));
 	const out = $derived(p.main);

@@ -2,23 +2,23 @@
 	import { dressPlan } from '$core/dress/plan';
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { discStep } from '$core/route/stations/dress/ways/disc';
 	import { outputOf } from '$core/route/step';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Foresee from '../Foresee.svelte';
 	import ContactSheet from './ContactSheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A narrow driven disc across the wheel: speeds as of a roll, tracks as of a tip. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const dresser = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const dresser = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
 	const entry = stepEntry(desk, discStep, {
 		start: { contactDirection: 'with', depthUm: 10, leadUm: 60, passes: 2, dryPasses: 0 }
 	});

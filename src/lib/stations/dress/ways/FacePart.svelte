@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { faceStep } from '$core/route/stations/dress/ways/hand';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A face dressed by hand is judged afterwards, and the rest goes back before anything is ground. */

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { handStep } from '$core/route/stations/dress/ways/hand';
 	import { dresserWords } from '$core/shop/dresser';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import HandDrawing from '$lib/drawing/dress/HandDrawing.svelte';
@@ -13,7 +13,7 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A tool held by hand: the rest goes back so that it hooks behind it, the pull goes into the rest, never on the guard. */
@@ -21,7 +21,7 @@
 	const f = $derived(desk.facts);
 	const lathe = $derived(f.machine.kind === 'lathe');
 	const tool = $derived(
-		dresserWords(chosenWay(f, Evidence.of(f))?.dresser?.kind ?? 'star').replace(', by hand', '')
+		dresserWords(chosenMethod(f, Evidence.of(f))?.dresser?.kind ?? 'star').replace(', by hand', '')
 	);
 	const entry = stepEntry(desk, handStep, { start: { toolHeightMm: 0 } });
 	const p = $derived(preview(handStep, f, entry));

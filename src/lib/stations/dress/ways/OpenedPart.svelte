@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { openedStep } from '$core/route/stations/dress/opened';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import OverlapStrip from '$lib/drawing/OverlapStrip.svelte';
@@ -8,7 +8,7 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Truing polishes: one opening dress follows it, at an ordinary bite and a quick lead. */

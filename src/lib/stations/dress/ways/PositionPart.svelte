@@ -2,14 +2,14 @@
 	import { figure, quantity } from '$core/quantity/format';
 	import { leavingSide, positionStep, sideWords } from '$core/route/stations/dress/ways/position';
 	import { dresserSetup, turns } from '$core/route/stations/dress/turns';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import DresserDrawing from '$lib/drawing/DresserDrawing.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Where the diamond stands: past centre on the leaving side, leaning the way the rim moves. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { proudStep } from '$core/route/stations/dress/ways/wire';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
@@ -10,7 +10,7 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** How far the grains stand proud, looked at under the glass. */

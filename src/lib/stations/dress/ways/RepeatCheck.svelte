@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import RepeatStrip from '$lib/drawing/dress/RepeatStrip.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		entry: Entry;
 		/** Field that the rpm goes into. */
 		field: string;

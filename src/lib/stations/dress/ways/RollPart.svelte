@@ -1,22 +1,22 @@
 <script lang="ts">
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { rollStep } from '$core/route/stations/dress/ways/roll';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ContactSheet from './ContactSheet.svelte';
 	import RunUp from './RunUp.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A driven roll as wide as the form: its surface against the wheel's, what that does, and what a dress takes. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const roll = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const roll = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
 	const entry = stepEntry(desk, rollStep, {
 		start: { contactDirection: 'with', feedUmPerRev: 0.5, totalDepthUm: 30, dwellRevs: 10 }
 	});

@@ -2,18 +2,18 @@
 	import { handPace } from '$core/dress/hand-pace';
 	import { holderStiffness } from '$core/dress/holder-stiffness';
 	import { normalLeadUm, referenceDepthUm } from '$core/dress/normal-dress';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { overlap } from '$core/dress/overlap';
 	import { dressPlan } from '$core/dress/plan';
 	import { duration, quantity } from '$core/quantity/format';
 	import { formToKeep } from '$core/route/stations/form/for-dress';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { settingsStep } from '$core/route/stations/dress/ways/single-point';
 	import { singlePoint } from '$core/dress/single-point';
 	import { Evidence, partOf } from '$core/route/evidence';
 	import { outputOf } from '$core/route/step';
 	import { abrasiveGroup } from '$core/spec/families';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import HolderDrawing from '$lib/drawing/dress/HolderDrawing.svelte';
@@ -24,13 +24,13 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Depth, traverse and passes of one diamond, the overlap that comes of them, and the ridge they leave. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const d = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const d = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
 	/** An ordinary dress of this grain, as a start. */
 	const grain = desk.facts.wheel?.gritMeanUm ?? null;
 	const bite = referenceDepthUm(abrasiveGroup(desk.facts.wheel?.family ?? 'alumina'), grain);
@@ -57,7 +57,7 @@
 	const usualWords = $derived.by(() => {
 		const depthUm = entry.result.values.depthUm;
 		if (!d?.tipRadiusUm || typeof depthUm !== 'number') return '';
-		const general = whenRight(() =>
+		const general = tryOrNull(() =>
 			overlap.run({ tipRadiusUm: d.tipRadiusUm, flatWidthUm: d.flatWidthUm ?? 0, depthUm, leadUm: usualLead })
 		);
 		return general

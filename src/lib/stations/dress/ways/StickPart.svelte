@@ -3,14 +3,14 @@
 	import { quantity } from '$core/quantity/format';
 	import { pressEffort } from '$core/dress/stand-ins/press-effort';
 	import { stickStep } from '$core/route/stations/dress/ways/stick';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import PressChart from '$lib/drawing/dress/PressChart.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The stick pressed in: effort press by press, until it almost falls in and the wheel is open. */

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { turns } from '$core/route/stations/dress/turns';
 	import { truerStep } from '$core/route/stations/dress/ways/truing';
 	import { surfaceSpeedMps } from '$core/spec/speed';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
@@ -13,13 +13,13 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The truing wheel is a wheel like any other: which one suits, its own look and ring, and never above its mark. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const d = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const d = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
 	const entry = stepEntry(desk, truerStep, {});
 	/** While look and ring are not answered the speeds are shown all the same. */
 	const shown = $derived(

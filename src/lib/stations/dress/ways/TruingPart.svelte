@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { duration, quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { truingStep } from '$core/route/stations/dress/ways/truing';
 	import { lastRunout } from '$core/route/stations/true/known-runout';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import StrokeBars from '$lib/drawing/dress/StrokeBars.svelte';
@@ -12,13 +12,13 @@
 	import WaySheet from '$lib/desk/WaySheet.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** Worn round against a truing wheel or soft steel: what the ring takes, what it eats meanwhile, and the strokes it is shared into. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const way = $derived(chosenWay(f, Evidence.of(f)));
+	const way = $derived(chosenMethod(f, Evidence.of(f)));
 	const d = $derived(way?.dresser ?? null);
 	/** A radius is made with the truing head on a pivoted head. */
 	const swung = $derived(way?.form === 'radius');

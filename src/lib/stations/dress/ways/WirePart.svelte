@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { chosenWay } from '$core/route/stations/dress/method';
+	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { lastRunout } from '$core/route/stations/true/known-runout';
 	import { wireStep } from '$core/route/stations/dress/ways/wire';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
@@ -16,13 +16,13 @@
 	import Generator from './Generator.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A fresh wire that never touches: its gap, whether it holds, how long it takes, and what it uses up. */
 	let { desk, ondone }: Props = $props();
 	const f = $derived(desk.facts);
-	const d = $derived(chosenWay(f, Evidence.of(f))?.dresser ?? null);
+	const d = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
 	const entry = stepEntry(desk, wireStep, {
 		start: { runoutTirUm: lastRunout(desk.facts), finishStockUm: 12 }
 	});

@@ -3,10 +3,10 @@
 	import type { Feature } from '$core/route/stations/form/features';
 	import { featureWords } from '$core/route/stations/form/features';
 	import { fineQuantity } from '$core/quantity/format';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		features: readonly Feature[];
 		picked: number;
 		onpick: (index: number) => void;

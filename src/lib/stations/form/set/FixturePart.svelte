@@ -3,11 +3,11 @@
 	import { Evidence } from '$core/route/evidence';
 	import { featuresOf } from '$core/route/stations/form/features';
 	import { formOf } from '$core/route/stations/form/made';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import FeatureTabs from './FeatureTabs.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A sine or radius dresser, set for one flank or arc of the form after the other. */

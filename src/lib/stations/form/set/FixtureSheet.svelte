@@ -1,11 +1,11 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import type { Snippet } from 'svelte';
 	import type { Field } from '$core/calculation/fields';
 	import type { InputFault } from '$core/calculation/fault';
 	import type { Reason } from '$core/calculation/verdict';
 	import type { Step } from '$core/route/step';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import type { Preview } from '$lib/desk/preview';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -17,7 +17,7 @@
 	import BlockPicker from './BlockPicker.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		step: Step<L, O>;
 		entry: Entry<L>;
 		p: Preview<O>;
@@ -55,7 +55,7 @@
 		beside,
 		ondone
 	}: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	$effect(() => entry.switchTo(desk.facts.units));
 	async function act() {
 		if (await desk.record(step.station, step.step, entry)) ondone();

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { summaryOf } from '$core/form/profile/chain';
 	import { offsetPath } from '$core/form/profile/offset-path';
 	import { offsetOf } from '$core/form/tool';
@@ -9,7 +9,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { formOf } from '$core/route/stations/form/made';
 	import { programStep, remainingOf, toolOfProgram } from '$core/route/stations/form/program';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
@@ -19,7 +19,7 @@
 	import PlayPasses from './PlayPasses.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** The program that moves the dresser along the form, beside its picture, played pass by pass. */
@@ -31,7 +31,7 @@
 		const wheelMm = desk.facts.wheel!.rimWidthMm ?? desk.facts.wheel!.widthMm;
 		const { widthMm, start, end } = summaryOf(form.chain);
 		const beside = Math.max(0, (wheelMm - widthMm) / 2);
-		const noseMm = whenRight(() => offsetOf(toolOfProgram(form, 0))) ?? 0;
+		const noseMm = tryOrNull(() => offsetOf(toolOfProgram(form, 0))) ?? 0;
 		return {
 			faceFromMm: Number((start.zMm - beside).toFixed(3)),
 			faceToMm: Number((end.zMm + beside).toFixed(3)),
@@ -44,8 +44,8 @@
 	const long = new LongPreview(desk, programStep, entry, () => form.chain.length > LONG);
 	const p = $derived(long.now);
 	const out = $derived(p.main);
-	const rho = $derived(whenRight(() => offsetOf(toolOfProgram(form, v.noseCorrectionUm ?? 0))) ?? 0);
-	const path = $derived(whenRight(() => offsetPath(form.chain, rho))?.segments ?? []);
+	const rho = $derived(tryOrNull(() => offsetOf(toolOfProgram(form, v.noseCorrectionUm ?? 0))) ?? 0);
+	const path = $derived(tryOrNull(() => offsetPath(form.chain, rho))?.segments ?? []);
 	const lines = $derived(
 		out
 			? programLines(out.text, path.length ? path : form.chain, {
@@ -54,7 +54,7 @@
 				})
 			: []
 	);
-	const remaining = $derived(whenRight(() => remainingOf(f)) ?? [0]);
+	const remaining = $derived(tryOrNull(() => remainingOf(f)) ?? [0]);
 	let picked = $state(0);
 	/** The last pass lies on the form itself; played it begins with the first. */
 	let pass = $state(untrack(() => remaining.length - 1));

@@ -6,7 +6,7 @@
 	import type { Form } from '$core/route/stations/form/made';
 	import { radiusSettingFor, radiusStep, swingOf } from '$core/route/stations/form/radius';
 	import { findingsOf } from '$core/route/step';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import FixtureConstant from '$lib/drawing/form/FixtureConstant.svelte';
 	import SwingDrawing from '$lib/drawing/form/SwingDrawing.svelte';
@@ -18,7 +18,7 @@
 	import { settingEntry } from './setting-entry';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		form: Form;
 		feature: Feature;
 		ondone: () => void;

@@ -5,7 +5,7 @@
 	import { formOf } from '$core/route/stations/form/made';
 	import { carries } from '$core/route/stations/form/carries';
 	import { formRollStep } from '$core/route/stations/form/roll';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';
@@ -15,7 +15,7 @@
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		ondone: () => void;
 	}
 	/** A driven roll that is the mirror of the form: whether it carries this form, how it runs against the wheel, and what its coupons showed. */

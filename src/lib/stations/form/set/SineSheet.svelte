@@ -7,7 +7,7 @@
 	import type { Form } from '$core/route/stations/form/made';
 	import { sineStep, slideAngle } from '$core/route/stations/form/sine';
 	import { findingsOf, outputOf } from '$core/route/step';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { preview } from '$lib/desk/preview';
 	import SineDrawing from '$lib/drawing/form/SineDrawing.svelte';
 	import FactList from '$lib/ui/feedback/FactList.svelte';
@@ -17,7 +17,7 @@
 	import { settingEntry } from './setting-entry';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		form: Form;
 		feature: Feature;
 		ondone: () => void;

@@ -3,7 +3,7 @@
 	import { parseDxf } from '$core/form/parse-dxf';
 	import type { Segment } from '$core/form/profile/segment';
 	import { fineQuantity } from '$core/quantity/format';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { outputAs } from '$lib/workers/output-as';
 	import { CalcOffPage } from '$lib/workers/calc-off-page';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
@@ -13,7 +13,7 @@
 	import TextField from '$lib/ui/fields/TextField.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		onseen: (segments: Segment[] | null) => void;
 		ontake: (segments: Segment[]) => void;
 	}

@@ -3,11 +3,11 @@
 	import { type RawSegment, chainOf } from '$core/form/profile/chain';
 	import type { Segment } from '$core/form/profile/segment';
 	import { quantity } from '$core/quantity/format';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { when } from '$lib/words';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		onseen: (segments: Segment[] | null) => void;
 		ontake: (segments: RawSegment[], name: string, toleranceUm: number) => void;
 	}

@@ -13,14 +13,14 @@
 	import type { Segment } from '$core/form/profile/segment';
 	import type { DresserFacts } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		entry: Entry;
 		chain: readonly Segment[] | null;
 		way: FormWay;

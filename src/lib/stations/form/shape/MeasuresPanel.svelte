@@ -1,23 +1,23 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { untrack } from 'svelte';
 	import { attempt } from '$core/calculation/attempt';
 	import { buildProfile } from '$core/form/build-profile';
 	import { notAsked } from '$core/form/shapes/asked';
 	import type { Segment } from '$core/form/profile/segment';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		/** What it comes to so far; null while it does not. */
 		onseen: (segments: Segment[] | null) => void;
 		ontake: (segments: Segment[]) => void;
 	}
 	/** A shape from a few measures, or point by point as text. */
 	let { desk, onseen, ontake }: Props = $props();
-	const { told } = unitsHere();
+	const { told } = useUnits();
 	const entry = new Entry({
 		fields: buildProfile.fields,
 		key: untrack(() => `setup-${desk.facts.id}-form-measures`),

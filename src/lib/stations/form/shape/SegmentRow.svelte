@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { chainOf } from '$core/form/profile/chain';
 	import type { Typed } from '$lib/ui/fields/entry.svelte';
 	import type { Outline } from './outline.svelte';
@@ -16,7 +16,7 @@
 	const kind = $derived(row.kind === 'arc' ? String(row.side || 'convex') : 'line');
 	const words = $derived.by(() => {
 		const own = outline.raw?.[index];
-		const chain = own && whenRight(() => chainOf([own]));
+		const chain = own && tryOrNull(() => chainOf([own]));
 		return chain ? segmentWords(chain[0]!) : '';
 	});
 	const n = $derived(index + 1);

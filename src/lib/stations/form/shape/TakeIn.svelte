@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { RawSegment } from '$core/form/profile/chain';
 	import type { Segment } from '$core/form/profile/segment';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import type { Outline } from './outline.svelte';
 
 	interface Props {
-		desk: Desk;
+		desk: SetupSession;
 		outline: Outline;
 		onseen: (segments: Segment[] | null) => void;
 		ontake: (segments: readonly Partial<RawSegment>[], name?: string, toleranceUm?: number | null) => void;

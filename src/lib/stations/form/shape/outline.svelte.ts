@@ -1,4 +1,4 @@
-import { whenRight } from '$core/calculation/attempt';
+import { tryOrNull } from '$core/calculation/attempt';
 import { segmentAdded, segmentOut, segmentSplit, turnedRound, vertexMoved } from '$core/form/edit/chain-edit';
 import { mirrored } from '$core/form/mirror';
 import { type RawSegment, SEGMENTS, chainOf } from '$core/form/profile/chain';
@@ -6,7 +6,7 @@ import type { Segment } from '$core/form/profile/segment';
 import { asTyped } from '$lib/ui/fields/typed';
 import type { Entry, Typed } from '$lib/ui/fields/entry.svelte';
 
-const MOST_UNDONE = 100;
+const MAX_UNDONE = 100;
 const NOTHING = { kind: null, z0Mm: null, x0Mm: null, z1Mm: null, x1Mm: null, radiusMm: null, side: null };
 const isThere = (s: { [K in keyof RawSegment]: RawSegment[K] | null }): s is RawSegment =>
 	s.kind !== null && [s.z0Mm, s.x0Mm, s.z1Mm, s.x1Mm].every((v) => v !== null);
@@ -34,14 +34,14 @@ export class Outline {
 	/** The form as it can be drawn; null while it cannot. */
 	chain = $derived.by<Segment[] | null>(() => {
 		const raw = this.raw;
-		return raw && whenRight(() => chainOf(raw));
+		return raw && tryOrNull(() => chainOf(raw));
 	});
 
 	/** Before something is changed, so that it can be undone. */
 	remember(): void {
 		const now = JSON.parse(JSON.stringify(this.entry.typed.segments ?? [])) as Typed;
 		if (JSON.stringify(this.past.at(-1)) === JSON.stringify(now)) return;
-		this.past = [...this.past, now].slice(-MOST_UNDONE);
+		this.past = [...this.past, now].slice(-MAX_UNDONE);
 	}
 	get undoable(): boolean {
 		return this.past.length > 0;

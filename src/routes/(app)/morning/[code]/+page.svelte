@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { invalidateAll } from '$app/navigation';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { completed } from '$core/calculation/complete';
 	import { inShop } from '$core/calculation/limits';
 	import { MORNING_FIELDS, morningOf } from '$core/route/morning';
@@ -16,11 +16,11 @@
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import { when } from '$lib/words';
 
 	let { data } = $props();
-	const { system } = unitsHere();
+	const { system } = useUnits();
 	const fields = inShop(MORNING_FIELDS, data.limits);
 	const entry = new Entry({
 		fields,
@@ -32,7 +32,7 @@
 	const sender = new Sender();
 	const v = $derived(entry.result.values);
 	const done = $derived(
-		whenRight(() =>
+		tryOrNull(() =>
 			morningOf({ guidelines: { limits: data.limits } }, completed(fields, entry.result.values))
 		)
 	);

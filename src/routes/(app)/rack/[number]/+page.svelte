@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { unitsHere } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/units-here';
 	import CorrectLine from '$lib/features/rack/CorrectLine.svelte';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
@@ -15,7 +15,7 @@
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	let { data } = $props();
-	const { system, q, f, sign, told } = unitsHere();
+	const { system, q, f, sign, told } = useUnits();
 	const w = $derived(data.wheel);
 	const limit = $derived(limitRpm(w));
 	const here = $derived(`/rack/${encodeURIComponent(w.number)}` as const);

@@ -4,7 +4,7 @@
 	import { all } from '$core/route/step';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { storageRules } from '$core/inspect/storage-rules';
 	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
 	import { isOrganic } from '$core/spec/families';
@@ -33,7 +33,7 @@
 	const sender = new Sender();
 	const read = $derived.by(() => {
 		const text = String(entry.at('marking') ?? '');
-		return text.trim() ? whenRight(() => parseMarking.run({ text })) : null;
+		return text.trim() ? tryOrNull(() => parseMarking.run({ text })) : null;
 	});
 	const v = $derived(entry.result.values as Record<string, number>);
 	const drawn = $derived(
@@ -57,10 +57,10 @@
 		expiresOn: (entry.at('expiresOn') || entry.at('madeOn') || null) as string | null
 	});
 	const taken = $derived(
-		entry.result.fault ? null : whenRight(() => intake(completed(WHEEL_FIELDS, entry.result.values)))
+		entry.result.fault ? null : tryOrNull(() => intake(completed(WHEEL_FIELDS, entry.result.values)))
 	);
 	const looked = $derived(
-		whenRight(() =>
+		tryOrNull(() =>
 			lookOf(
 				{
 					bondFamily,

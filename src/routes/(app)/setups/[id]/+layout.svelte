@@ -9,7 +9,7 @@
 	import { DOING } from '$lib/words';
 	import { keepOpen } from '$lib/offline/keep-open';
 	import { outbox } from '$lib/offline/outbox.svelte';
-	import { Desk } from '$lib/desk/desk.svelte';
+	import { SetupSession } from '$lib/desk/desk.svelte';
 	import GateColumn from '$lib/desk/GateColumn.svelte';
 	import Keys from '$lib/ui/layout/Keys.svelte';
 	import Rim from '$lib/desk/Rim.svelte';
@@ -17,7 +17,7 @@
 	import SetupHeader from '$lib/desk/SetupHeader.svelte';
 
 	let { data, children } = $props();
-	const desk = new Desk(data.facts, data.decision);
+	const desk = new SetupSession(data.facts, data.decision);
 	setContext('desk', desk);
 	setContext('system', () => desk.facts.units);
 	// At Keep there is always one way on: the next part, or back to the floor.

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import type { System } from '$core/quantity/parse';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { checkInput } from '$core/calculation/check';
 	import { BRIEF_FIELDS, type Job, adviseFor } from '$core/route/stations/brief/steps';
 	import { outputOf, without } from '$core/route/step';
@@ -62,7 +62,7 @@
 	const advice = $derived.by(() => {
 		if (!v.material || !v.operation) return null;
 		// Without a finish the advice is given for the usual one.
-		return whenRight(() => adviseFor(checkInput(JOB, v) as Job, machine, data.guidelines));
+		return tryOrNull(() => adviseFor(checkInput(JOB, v) as Job, machine, data.guidelines));
 	});
 	const wish = $derived(advice?.main.output);
 	const cut = $derived(outputOf(advice, contact));

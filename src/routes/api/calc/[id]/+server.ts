@@ -1,11 +1,11 @@
 import { handleApi, bodyOf } from '$lib/server/door/answer';
-import { heavy } from '$lib/server/heavy/heavy';
+import { runJob } from '$lib/server/heavy/heavy';
 
 /** Runs one calculation in a thread: the body is its input; the same answers and errors as the command. */
 export const POST = async ({ params, request, locals }) => {
 	let told: { ok: boolean; json: Uint8Array } | undefined;
 	const refused = await handleApi(async () => {
-		told = await heavy(locals.user!.id, 'calc', { id: params.id, input: await bodyOf(request) });
+		told = await runJob(locals.user!.id, 'calc', { id: params.id, input: await bodyOf(request) });
 		return {};
 	});
 	if (!told) return refused;

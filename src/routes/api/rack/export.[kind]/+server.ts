@@ -1,6 +1,6 @@
 import { EXPORT_TYPES, exportKind, fileAnswer } from '$lib/server/door/file';
 import { Refused } from '$lib/server/door/refused';
-import { heavy } from '$lib/server/heavy/heavy';
+import { runJob } from '$lib/server/heavy/heavy';
 
 /** The whole rack to take away. */
 export const GET = ({ params, locals }) =>
@@ -8,7 +8,7 @@ export const GET = ({ params, locals }) =>
 		const kind = exportKind(params.kind);
 		if (!kind) throw new Refused(404, 'not-found', 'Export is CSV or JSON.');
 		return {
-			bytes: await heavy(locals.user!.id, 'rack-file', { kind }),
+			bytes: await runJob(locals.user!.id, 'rack-file', { kind }),
 			type: EXPORT_TYPES[kind],
 			name: `rack.${kind}`
 		};

@@ -1,6 +1,6 @@
 import { handleApi } from '$lib/server/door/answer';
 import { arrived } from '$lib/server/door/arriving';
-import { heavy } from '$lib/server/heavy/heavy';
+import { runJob } from '$lib/server/heavy/heavy';
 import { mayWrite } from '$lib/server/people/permission';
 
 /** Takes a list of wheels, telling its progress a line at a time; when the reader goes away nothing is taken. */
@@ -23,7 +23,7 @@ export async function POST({ request, locals }) {
 			};
 			// Faults are worded by the one door there is; here they go into the stream that has begun.
 			const told = await handleApi(async () => ({
-				taken: await heavy(
+				taken: await runJob(
 					user.id,
 					'import',
 					{ bytes: given, user },

@@ -1,7 +1,7 @@
 import { handleApi, bodyOf } from '$lib/server/door/answer';
 import { InputFault } from '$lib/server/door/refused';
 import { mayWrite } from '$lib/server/people/permission';
-import { MOST_ASKED } from '$core/shop/rack-file';
+import { MAX_ASKED } from '$core/shop/rack-file';
 import { knownNumbers } from '$lib/server/wheels/rack-import';
 
 const LONGEST = 40;
@@ -13,7 +13,7 @@ export const POST = ({ request, locals }) =>
 		const { numbers } = await bodyOf(request);
 		if (
 			!Array.isArray(numbers) ||
-			numbers.length > MOST_ASKED ||
+			numbers.length > MAX_ASKED ||
 			numbers.some((n) => typeof n !== 'string' || n.length > LONGEST)
 		)
 			throw new InputFault('numbers', 'not-a-list', 'Send the numbers as a list of texts.');

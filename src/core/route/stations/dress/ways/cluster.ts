@@ -1,10 +1,10 @@
 import { cluster } from '../../../../dress/cluster.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
-import { said, show } from '../../../say.js';
+import { recordedText, show } from '../../../say.js';
 import { compute, defineStep, pick } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
-import { type DressWay, SOUNDED } from '../way.js';
+import { type DressingMethod, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
 import { PASSES, holderOf, planFor, planLine } from './passes.js';
 import { positionLine, positionStep, turnedLine } from './position.js';
@@ -32,17 +32,17 @@ export const clusterStep = defineStep({
 			grainSizeUm
 		});
 		// A nib may go across far quicker than a single point; a plan takes no more than a point may.
-		const leadUm = Math.min(nib.output.leadUm, MOST_LEAD_UM);
+		const leadUm = Math.min(nib.output.leadUm, MAX_LEAD_UM);
 		return {
 			main: nib,
 			secondary: [planFor(facts, { ...v, leadUm }, false), ...holderOf(facts, d, 'cluster', v.depthUm)]
 		};
 	}
 });
-const MOST_LEAD_UM = 20_000;
+const MAX_LEAD_UM = 20_000;
 
 /** Many points share the work: no gap between their tracks, its face flat on the wheel. */
-export const clusterWay: DressWay = {
+export const clusterMethod: DressingMethod = {
 	methods: ['cluster'],
 	steps: [positionStep, clusterStep],
 	lines(facts, evidence, chosen) {
@@ -54,7 +54,7 @@ export const clusterWay: DressWay = {
 				key: 'cluster',
 				title: 'Tracks leave no gap',
 				from: nib,
-				value: said(nib, `lead ${show(facts)(nib?.output.leadUm, 'um')}`),
+				value: recordedText(nib, `lead ${show(facts)(nib?.output.leadUm, 'um')}`),
 				waiting: 'bite and lead'
 			}),
 			planLine(set)

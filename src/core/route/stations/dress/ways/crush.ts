@@ -1,10 +1,10 @@
 import { crush } from '../../../../dress/crush.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
-import { said, show } from '../../../say.js';
+import { recordedText, show } from '../../../say.js';
 import { single, compute, defineStep, without } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
-import type { DressWay } from '../way.js';
+import type { DressingMethod } from '../way.js';
 import { bondOfWheel, dressed, told } from '../wheel.js';
 
 /** A hard roll pressed in without slip. */
@@ -31,7 +31,7 @@ export const crushStep = defineStep({
 });
 
 /** The bond crushes, the machine can turn so slowly, the spindle bears the force, and nothing slips. */
-export const crushWay: DressWay = {
+export const crushMethod: DressingMethod = {
 	methods: ['crush-roll'],
 	steps: [crushStep],
 	lines(facts, evidence, chosen) {
@@ -41,7 +41,7 @@ export const crushWay: DressWay = {
 				key: 'crush',
 				title: 'Crushes slowly, within the spindle',
 				from: set,
-				value: said(set, `${show(facts)(set?.output.drivenSpeedRpm, 'rpm')} driven`),
+				value: recordedText(set, `${show(facts)(set?.output.drivenSpeedRpm, 'rpm')} driven`),
 				waiting: 'who drives, speed, force'
 			})
 		];

@@ -1,10 +1,10 @@
 import { rotaryTraverse } from '../../../../dress/rotary-traverse.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
-import { said, show } from '../../../say.js';
+import { recordedText, show } from '../../../say.js';
 import { required, compute, defineStep, pick } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
-import { type DressWay, SOUNDED } from '../way.js';
+import { type DressingMethod, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
 import { PASSES, planFor, planLine } from './passes.js';
 
@@ -45,7 +45,7 @@ export const discStep = defineStep({
 });
 
 /** The disc turns within what it may, does not meet the same points again, and its tracks overlap. */
-export const discWay: DressWay = {
+export const discMethod: DressingMethod = {
 	methods: ['rotary-disc'],
 	steps: [discStep],
 	lines(facts, evidence, chosen) {
@@ -58,7 +58,7 @@ export const discWay: DressWay = {
 				key: 'disc',
 				title: 'Disc turns and cuts as it should',
 				from: disc,
-				value: said(
+				value: recordedText(
 					disc,
 					`${q(disc?.output.discSpeedRpm, 'rpm')}${most ? ` of ${q(most, 'rpm')}` : ''}, overlap ${disc?.output.overlapRatio.toFixed(1)}`
 				),

@@ -3,11 +3,11 @@ import { handFace } from '../../../../dress/hand-face.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { line } from '../../../gate.js';
-import { said, show } from '../../../say.js';
+import { recordedText, show } from '../../../say.js';
 import { single, compute, defineStep, pick } from '../../../step.js';
 import { yesNo } from '../../../../calculation/field/index.js';
 import { dresserOf, since } from '../method.js';
-import type { DressWay } from '../way.js';
+import type { DressingMethod } from '../way.js';
 import { dressed } from '../wheel.js';
 
 /** Bench grinder and lathe have their own geometry: the tool comes from the side. */
@@ -68,7 +68,7 @@ export const faceStep = defineStep({
 });
 
 /** Drawn across by hand: the pull goes into the rest; the face is judged afterwards and the rest goes back. */
-export const handWay: DressWay = {
+export const handMethod: DressingMethod = {
 	methods: ['hand-cutter'],
 	steps: [handStep, faceStep],
 	lines(facts, evidence, chosen) {
@@ -79,7 +79,7 @@ export const handWay: DressWay = {
 				key: 'hand',
 				title: 'Tool on its rest, under the pull',
 				from: at,
-				value: said(
+				value: recordedText(
 					at,
 					`${show(facts)(set?.entered.restBackMm ?? set?.entered.toolHeightMm, 'mm')}, ${set?.entered.guidance === 'jig' ? 'led by a jig' : 'free hand'}`
 				),
@@ -94,7 +94,7 @@ export const handWay: DressWay = {
 				key: 'face',
 				title: 'Face straight, rest back',
 				from: seen,
-				value: said(seen, 'as it should be'),
+				value: recordedText(seen, 'as it should be'),
 				waiting: 'straight edge, corners, grooves, rest'
 			})
 		];

@@ -4,7 +4,7 @@ import { dressPlan } from '../../../../dress/plan.js';
 import { type Recorded, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
-import { said } from '../../../say.js';
+import { recordedText } from '../../../say.js';
 import { type Computed, compute } from '../../../step.js';
 import { holderStiffness } from '../../../../dress/holder-stiffness.js';
 import type { DresserFacts } from '../../../facts.js';
@@ -39,7 +39,7 @@ export function planLine(set: Pick<Recorded, 'parts'> | null): GateLine {
 		key: 'plan',
 		title: 'Wheel is left after it',
 		from: plan,
-		value: said(plan, `${plan?.output.dressesLeft ?? ''} such dresses left`),
+		value: recordedText(plan, `${plan?.output.dressesLeft ?? ''} such dresses left`),
 		waiting: 'from the plan'
 	});
 }

@@ -2,7 +2,7 @@ import { dresserPosition } from '../../../../dress/dresser-position.js';
 import { type Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
-import { said, show } from '../../../say.js';
+import { recordedText, show } from '../../../say.js';
 import { single, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { type Chosen, since } from '../method.js';
 import { formToKeep } from '../../form/for-dress.js';
@@ -51,7 +51,7 @@ export function positionLine(facts: SetupFacts, evidence: Evidence, chosen: Chos
 		from: position,
 		value:
 			position?.verdict === 'stop'
-				? said(position, '')
+				? recordedText(position, '')
 				: `${show(facts)(where?.pastCentreMm, 'mm')} ${sideWords(where?.side)}`,
 		waiting: 'leaving side, tip trailing'
 	});

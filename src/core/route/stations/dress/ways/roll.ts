@@ -2,10 +2,10 @@ import { continuousDress } from '../../../../dress/continuous.js';
 import { rotaryPlunge } from '../../../../dress/rotary-plunge.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
-import { said, show } from '../../../say.js';
+import { recordedText, show } from '../../../say.js';
 import { single, required, compute, defineStep, pick, without } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
-import { type DressWay, SOUNDED } from '../way.js';
+import { type DressingMethod, SOUNDED } from '../way.js';
 import { dressed, told } from '../wheel.js';
 
 /** A driven roll as wide as the form, fed straight in. */
@@ -69,7 +69,7 @@ export const continuousStep = defineStep({
 });
 
 /** The roll turns within what it may, its points do not meet again, and it covers the wheel. */
-export const rollWay: DressWay = {
+export const rollMethod: DressingMethod = {
 	methods: ['rotary-form-roll'],
 	steps: [rollStep, continuousStep],
 	lines(facts, evidence, chosen) {
@@ -82,7 +82,7 @@ export const rollWay: DressWay = {
 				key: 'roll',
 				title: 'Roll turns and covers as it should',
 				from: roll,
-				value: said(
+				value: recordedText(
 					roll,
 					`${q(roll?.output.rollSpeedRpm, 'rpm')}${most ? ` of ${q(most, 'rpm')}` : ''}, ratio ${roll?.output.speedRatio.toFixed(2)}`
 				),
@@ -94,7 +94,7 @@ export const rollWay: DressWay = {
 							key: 'continuous',
 							title: 'Roll stays on while it grinds',
 							from: on,
-							value: said(on, `${on.output.partsPerWheel} parts left in the wheel`),
+							value: recordedText(on, `${on.output.partsPerWheel} parts left in the wheel`),
 							waiting: ''
 						})
 					]

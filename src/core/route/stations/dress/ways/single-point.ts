@@ -3,11 +3,11 @@ import { handPace } from '../../../../dress/hand-pace.js';
 import { singlePoint } from '../../../../dress/single-point.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { type GateLine, line } from '../../../gate.js';
-import { said } from '../../../say.js';
+import { recordedText } from '../../../say.js';
 import { required, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { ALONG_FORM, goesAlongForm } from '../keeps-form.js';
 import { dresserOf, since } from '../method.js';
-import { type DressWay, SOUNDED } from '../way.js';
+import { type DressingMethod, SOUNDED } from '../way.js';
 import { dressed, ratedOf } from '../wheel.js';
 import { PASSES, holderOf, planFor, planLine, traverseOf } from './passes.js';
 import { positionLine, positionStep, turnedLine } from './position.js';
@@ -66,7 +66,7 @@ export const settingsStep = defineStep({
 });
 
 /** One diamond or a blade: it trails, the dress suits the work, and wheel is left after it. */
-export const singlePointWay: DressWay = {
+export const singlePointMethod: DressingMethod = {
 	methods: ['single-point'],
 	steps: [positionStep, settingsStep],
 	lines(facts, evidence, chosen): GateLine[] {
@@ -82,7 +82,10 @@ export const singlePointWay: DressWay = {
 				key: 'settings',
 				title: 'Dress suits the work',
 				from: point,
-				value: said(point, point ? `overlap ${dense.toFixed(1)}, ${point.output.overlap.dressClass}` : ''),
+				value: recordedText(
+					point,
+					point ? `overlap ${dense.toFixed(1)}, ${point.output.overlap.dressClass}` : ''
+				),
 				waiting: 'depth, traverse, passes'
 			}),
 			planLine(settings),
@@ -92,7 +95,7 @@ export const singlePointWay: DressWay = {
 							key: 'holder',
 							title: 'Holder is stiff',
 							from: holder,
-							value: said(holder, 'yes'),
+							value: recordedText(holder, 'yes'),
 							waiting: ''
 						})
 					]
@@ -103,7 +106,7 @@ export const singlePointWay: DressWay = {
 							key: 'pace',
 							title: 'Pace by hand',
 							from: pace,
-							value: said(pace, `a stroke in ${pace.output.passTimeS.toFixed(1)} s`),
+							value: recordedText(pace, `a stroke in ${pace.output.passTimeS.toFixed(1)} s`),
 							waiting: ''
 						})
 					]

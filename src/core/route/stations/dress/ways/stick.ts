@@ -4,11 +4,11 @@ import { stick } from '../../../../dress/stick.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
-import { said } from '../../../say.js';
+import { recordedText } from '../../../say.js';
 import { single, compute, defineStep, pick } from '../../../step.js';
 import { type Chosen, dressersFor, since } from '../method.js';
 import { onOwnShank } from '../../mount/way.js';
-import { type DressWay, SOUNDED } from '../way.js';
+import { type DressingMethod, SOUNDED } from '../way.js';
 import { bondOfWheel, dressed, told } from '../wheel.js';
 
 /** A grain is asked for where the marking tells none; so is the concentration. */
@@ -66,13 +66,13 @@ export function stickLine(facts: SetupFacts, evidence: Evidence, chosen: Chosen)
 		title: 'Opened with the stick',
 		from: part,
 		holds: open || (part?.overrideReason ?? null) !== null,
-		value: open ? `open after ${presses} presses` : said(part, 'press until it almost falls in'),
+		value: open ? `open after ${presses} presses` : recordedText(part, 'press until it almost falls in'),
 		waiting: 'press until it almost falls in'
 	});
 }
 
 /** Opened or cleaned with a stick alone. */
-export const stickWay: DressWay = {
+export const stickMethod: DressingMethod = {
 	methods: ['stick'],
 	steps: [stickStep],
 	// A small conventional head is cleaned and shaped by eye: no effort of presses is felt on it.

@@ -5,11 +5,11 @@ import { truingWheel } from '../../../../dress/truing-wheel.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../facts.js';
 import { type GateLine, line } from '../../../gate.js';
-import { said, show } from '../../../say.js';
+import { recordedText, show } from '../../../say.js';
 import { single, compute, defineStep, pick, wheelOf } from '../../../step.js';
 import { RATED_MPS, RATED_RPM } from '../../../../shop/ranges.js';
-import { chosenWay, dresserOf, since } from '../method.js';
-import { type DressWay, SOUNDED } from '../way.js';
+import { chosenMethod, dresserOf, since } from '../method.js';
+import { type DressingMethod, SOUNDED } from '../way.js';
 import { bondOfWheel, dressed, ratedOf, told } from '../wheel.js';
 
 /** The truing wheel is a wheel like any other: looked over, rung, and never faster than it is marked. */
@@ -68,7 +68,7 @@ function superOf(abrasive: string): 'cbn' | 'diamond' {
 
 /** Length of the arc that a pivoted head runs along; null where the face is straight. @throws InputFault `missing` where a radius is made and not told */
 function swungArcMm(facts: SetupFacts, radiusMm: number | null, swingDeg: number | null): number | null {
-	if (chosenWay(facts, Evidence.of(facts))?.form !== 'radius') return null;
+	if (chosenMethod(facts, Evidence.of(facts))?.form !== 'radius') return null;
 	return (
 		told(radiusMm, 'swingRadiusMm', 'Radius on the wheel') *
 		((told(swingDeg, 'swingDeg', 'Swing') * Math.PI) / 180)
@@ -125,7 +125,7 @@ export const truingStep = defineStep({
 });
 
 /** Worn round: the truing wheel is sound and slow enough, a layer is left, both sides got the same strokes. */
-export const truingWay: DressWay = {
+export const truingMethod: DressingMethod = {
 	methods: ['truing-wheel', 'steel-block'],
 	steps: [truerStep, truingStep],
 	order: { truing: ['truer'] },
@@ -142,7 +142,7 @@ export const truingWay: DressWay = {
 							key: 'truer',
 							title: 'Truing wheel sound and slow enough',
 							from: truer,
-							value: said(
+							value: recordedText(
 								truer,
 								`${q(truer?.entered.truingWheelSpeedRpm, 'rpm')} of ${q(Math.floor(chosenWheel?.output.maxRpm ?? 0), 'rpm')}`
 							),
@@ -154,7 +154,7 @@ export const truingWay: DressWay = {
 				key: 'truing',
 				title: 'A layer is left after it',
 				from: plan,
-				value: said(
+				value: recordedText(
 					plan,
 					`${q(plan?.output.layerLeftMm, 'mm')}${layer === null ? '' : ` of ${q(layer, 'mm')}`}`
 				),

@@ -3,10 +3,10 @@ import { bareGrain } from '../../../../dress/bare-grain.js';
 import { wireEdm } from '../../../../dress/edm.js';
 import { Evidence, partOf } from '../../../evidence.js';
 import { line } from '../../../gate.js';
-import { said, show } from '../../../say.js';
+import { recordedText, show } from '../../../say.js';
 import { single, compute, defineStep, pick } from '../../../step.js';
 import { dresserOf, since } from '../method.js';
-import type { DressWay } from '../way.js';
+import type { DressingMethod } from '../way.js';
 import { bondOfWheel, dressed, told } from '../wheel.js';
 
 /** Sparks take the bond; flood, mist and fire are seen to before the first of them. */
@@ -91,7 +91,7 @@ export const proudStep = defineStep({
 });
 
 /** The bond conducts, the gap is flooded, mist and fire are seen to. */
-export const wireWay: DressWay = {
+export const wireMethod: DressingMethod = {
 	methods: ['wire-edm'],
 	steps: [wireStep, proudStep],
 	lines(facts, evidence, chosen) {
@@ -105,7 +105,7 @@ export const wireWay: DressWay = {
 				key: 'wire',
 				title: 'Bond conducts, wire holds',
 				from: wire,
-				value: said(
+				value: recordedText(
 					wire,
 					`${ohm === null || ohm === undefined ? 'metal' : `${ohm} Ω across the rim`}, wire holds ${wire?.output.wireMargin.toFixed(2)} times`
 				),

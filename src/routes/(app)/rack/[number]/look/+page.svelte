@@ -3,7 +3,7 @@
 	import { goto } from '$app/navigation';
 	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
 	import { completed } from '$core/calculation/complete';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { all } from '$core/route/step';
 	import { toneOf } from '$lib/drawing/polar';
 	import LookForm from '$lib/stations/inspect/LookForm.svelte';
@@ -23,7 +23,7 @@
 	});
 	const sender = new Sender();
 	const looked = $derived(
-		whenRight(() => lookOf(w, data.today, completed(LOOK_FIELDS, entry.result.values), data.limits))
+		tryOrNull(() => lookOf(w, data.today, completed(LOOK_FIELDS, entry.result.values), data.limits))
 	);
 	const out = $derived(looked?.main.output ?? null);
 	const stop = $derived(out?.verdict === 'stop');

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
-	import { whenRight } from '$core/calculation/attempt';
+	import { tryOrNull } from '$core/calculation/attempt';
 	import { all } from '$core/route/step';
 	import { RING_FIELDS, contextOf, ringOf, ringStanding } from '$core/route/stations/inspect/ring';
 	import { toneOf } from '$lib/drawing/polar';
@@ -25,7 +25,7 @@
 	);
 	const taps = $derived((entry.typed.taps ?? []) as string[]);
 	const { earDone, dull } = $derived(ringStanding(data.ring, taps));
-	const rung = $derived(whenRight(() => ringOf(data.ring, taps)));
+	const rung = $derived(tryOrNull(() => ringOf(data.ring, taps)));
 	const doubt = $derived(!dull && earDone && rung?.main.output.mayProceed !== true);
 	const tone = $derived(toneOf(w.family));
 	const here = $derived(`/rack/${encodeURIComponent(w.number)}` as const);

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/facts';
 import { draftsOf } from '$lib/server/db/drafts';
-import { helpedHere, oursHere } from '$lib/server/shop/learnt-here';
+import { cachedHelped, cachedShopBaselines } from '$lib/server/shop/learnt-here';
 import { bookOfWheel } from '$lib/server/wheels/wheel-book';
 import { rankRackForSetup } from '$lib/server/setups/rack-for';
 
@@ -19,10 +19,10 @@ export async function load({ params, locals, parent }) {
 		drafts,
 		rack: station === 'select' ? await rankRackForSetup(facts) : null,
 		book: station === 'keep' && facts.wheel ? await bookOfWheel(facts.wheel) : null,
-		helped: station === 'keep' || station === 'prove' ? await helpedHere(facts.machine.id) : [],
+		helped: station === 'keep' || station === 'prove' ? await cachedHelped(facts.machine.id) : [],
 		ours:
 			station === 'keep' || station === 'prove'
-				? await oursHere(facts.machine.id, facts.wheel?.canonical ?? null)
+				? await cachedShopBaselines(facts.machine.id, facts.wheel?.canonical ?? null)
 				: null
 	};
 }

@@ -3,10 +3,10 @@
 	import { resolve } from '$app/paths';
 	import { STATION_NAMES, type StationId } from '$core/route/station-names';
 	import BenchBoundary from '$lib/desk/BenchBoundary.svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 
 	let { data } = $props();
-	const desk = getContext<Desk>('desk');
+	const desk = getContext<SetupSession>('desk');
 	/** What belongs to the open station is on the desk before its bench is made. */
 	$effect.pre(() => {
 		desk.rack = data.rack;

@@ -1,8 +1,8 @@
 import type { Component } from 'svelte';
-import type { Desk } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/desk.svelte';
 
 /** Each bench is fetched when its station is opened. */
-const BENCHES: Record<string, () => Promise<{ default: Component<{ desk: Desk }> }>> = {
+const BENCHES: Record<string, () => Promise<{ default: Component<{ desk: SetupSession }> }>> = {
 	machine: () => import('$lib/stations/machine/MachineBench.svelte'),
 	brief: () => import('$lib/stations/brief/BriefBench.svelte'),
 	select: () => import('$lib/stations/select/SelectBench.svelte'),

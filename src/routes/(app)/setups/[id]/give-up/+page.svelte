@@ -3,14 +3,14 @@
 	import { resolve } from '$app/paths';
 	import { getContext } from 'svelte';
 	import { giveUpStep, mayGiveUp, wheelComesOff } from '$core/route/stations/keep/give-up';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 
 	let { data } = $props();
-	const desk = getContext<Desk>('desk');
+	const desk = getContext<SetupSession>('desk');
 	const entry = new Entry({
 		fields: giveUpStep.fields,
 		key: `setup-${desk.facts.id}-give-up`,

@@ -4,7 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { incidentPlan } from '$core/keep/incident-plan';
 	import { REPORT_FIELDS } from '$core/keep/incident-report';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/desk.svelte';
 	import { EVENT_WORDS, RESTART_WORDS, STEP_WORDS } from '$lib/words';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
@@ -15,7 +15,7 @@
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 
 	let { data } = $props();
-	const desk = getContext<Desk>('desk');
+	const desk = getContext<SetupSession>('desk');
 	const entry = new Entry({ fields: REPORT_FIELDS, key: `setup-${desk.facts.id}-wrong`, draft: data.draft });
 	const sender = new Sender();
 	const f = $derived(desk.facts);

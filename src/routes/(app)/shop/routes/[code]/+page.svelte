@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
-	import { WAYS } from '$core/route/stations/mount/ways';
+	import { METHODS } from '$core/route/stations/mount/ways';
 	import { MACHINE_WORDS, TEMPLATE_FIELDS } from '$core/route/templates';
 	import CopyRoute from '$lib/features/shop/CopyRoute.svelte';
 	import RouteChecks from '$lib/features/shop/RouteChecks.svelte';
@@ -14,7 +14,7 @@
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 
-	const mountingWords = Object.fromEntries(Object.entries(WAYS).map(([id, way]) => [id, way.words]));
+	const mountingWords = Object.fromEntries(Object.entries(METHODS).map(([id, way]) => [id, way.words]));
 	let { data } = $props();
 	const now = $derived(data.history[0]!);
 	const entry = untrack(

@@ -1,13 +1,13 @@
 import { idOf } from '$lib/server/door/answer';
 import { fileAnswer } from '$lib/server/door/file';
-import { heavy } from '$lib/server/heavy/heavy';
+import { runJob } from '$lib/server/heavy/heavy';
 
 /** The setup on one page, to print. */
 export const GET = ({ params, url, locals }) =>
 	fileAnswer(async () => {
 		const setupId = idOf(params.id, 'setup');
 		return {
-			bytes: await heavy(locals.user!.id, 'card', { setupId, origin: url.origin }),
+			bytes: await runJob(locals.user!.id, 'card', { setupId, origin: url.origin }),
 			type: 'application/pdf',
 			name: `setup-${setupId}.pdf`,
 			inline: true
