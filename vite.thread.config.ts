@@ -4,7 +4,7 @@ import { defineConfig } from 'vite';
 export default defineConfig({
 	publicDir: false,
 	build: {
-		ssr: 'src/lib/server/heavy/thread.ts',
+		ssr: 'src/lib/server/jobs/thread.ts',
 		outDir: 'build/thread',
 		emptyOutDir: true,
 		target: 'node20',

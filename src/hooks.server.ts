@@ -1,17 +1,17 @@
 import { json, type Handle, type HandleServerError } from '@sveltejs/kit';
 import { PERSON_HEADER } from '$core/shop/person-header';
-import { DatabaseDown } from '$lib/server/db/pool';
-import { readingOnly } from '$lib/server/db/this-request';
-import { compressed } from '$lib/server/door/compressed';
-import { MAX_JSON, tooMuch } from '$lib/server/door/body-limits';
-import { Refusals } from '$lib/server/door/refusals';
-import { takeSeat } from '$lib/server/door/seats';
+import { DatabaseDown } from '$lib/server/storage/pool';
+import { readingOnly } from '$lib/server/storage/this-request';
+import { compressed } from '$lib/server/http/compressed';
+import { MAX_JSON, tooMuch } from '$lib/server/http/body-limits';
+import { Refusals } from '$lib/server/http/refusals';
+import { takeSeat } from '$lib/server/http/seats';
 import { ONLY_LOOKS } from '$lib/server/people/permission';
-import { placeOf } from '$lib/server/people/tries';
-import { refusalPage, withHeaders } from '$lib/server/door/headers';
-import { foreignWrite, knownHost, namesOf } from '$lib/server/door/hosts';
-import { logger } from '$lib/server/door/logger';
-import { sessionToken } from '$lib/server/door/cookie';
+import { placeOf } from '$lib/server/people/login-throttle';
+import { refusalPage, withHeaders } from '$lib/server/http/headers';
+import { foreignWrite, knownHost, namesOf } from '$lib/server/http/hosts';
+import { logger } from '$lib/server/http/logger';
+import { sessionToken } from '$lib/server/http/cookie';
 import { sessionOf } from '$lib/server/people/sessions';
 
 const OPEN = new Set(['/sign-in', '/first', '/health', '/api/unlock']);

@@ -1,7 +1,7 @@
 /// <reference types="@sveltejs/kit" />
 import { build, files, version } from '$service-worker';
-import { type Asked, askedFor } from '$lib/offline/asked';
-import { type KeptData, NOTHING_KEPT, answerFrom, takenIn } from '$lib/offline/levels';
+import { type Asked, askedFor } from '$lib/offline/classify-request';
+import { type KeptData, NOTHING_KEPT, answerFrom, takenIn } from '$lib/offline/page-data';
 
 /** The parts of the application, and the setup that is open, kept in this browser for when the network is away. Nothing else is. */
 interface Waits extends Event {

@@ -1,6 +1,6 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { join } from 'node:path';
-import type { DatabaseAddress } from '../lib/server/db/pool.js';
+import type { DatabaseAddress } from '../lib/server/storage/pool.js';
 import { databaseEnvironment } from './database/mariadb.js';
 import { startStandIns } from './stand-ins.js';
 import { BUILD, ROOT } from './paths.js';

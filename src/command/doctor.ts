@@ -37,8 +37,8 @@ export async function doctor(): Promise<void> {
 	}
 	const { port } = access;
 	Object.assign(process.env, databaseEnvironment(addressOf(APP, access.password, port)));
-	const { closeDatabase, row } = await import('../lib/server/db/pool.js');
-	const { pendingMigrations } = await import('../lib/server/db/migrate.js');
+	const { closeDatabase, row } = await import('../lib/server/storage/pool.js');
+	const { pendingMigrations } = await import('../lib/server/storage/migrate.js');
 	try {
 		const v = await row<{ v: string; mode: string }>('SELECT VERSION() AS v, @@sql_mode AS mode');
 		line(true, 'Database', `${v!.v} answers on 127.0.0.1:${port}`);

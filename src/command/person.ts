@@ -25,7 +25,7 @@ export async function person(what: 'add' | 'reset', given: string): Promise<void
 		// What is said stands in this window once; the log of the server is another.
 		process.env.UNCINUS_LOG ??= 'silent';
 		const { addLead, resetPin } = await import('../lib/server/people/locked-out.js');
-		const { closeDatabase } = await import('../lib/server/db/pool.js');
+		const { closeDatabase } = await import('../lib/server/storage/pool.js');
 		try {
 			const pin = await (what === 'add' ? addLead(name) : resetPin(name));
 			say(`${name} signs in once with ${pin}, within three days, and then chooses a PIN.`);

@@ -45,7 +45,7 @@ async function setAside(): Promise<void> {
 	try {
 		Object.assign(process.env, databaseEnvironment(old.owner));
 		const { isDemoShop } = await import('../lib/server/demo/shop.js');
-		const { closeDatabase } = await import('../lib/server/db/pool.js');
+		const { closeDatabase } = await import('../lib/server/storage/pool.js');
 		const demo = await isDemoShop(DEMO);
 		await closeDatabase();
 		if (!demo)
@@ -62,7 +62,7 @@ async function setAside(): Promise<void> {
 /** The PINs of the demo shop are printed on its sign-in page: nobody may work for real in a shop that still has them. @throws Error in words */
 async function refuseDemoPeople(): Promise<void> {
 	const { demoPeopleIn } = await import('../lib/server/demo/shop.js');
-	const { closeDatabase } = await import('../lib/server/db/pool.js');
+	const { closeDatabase } = await import('../lib/server/storage/pool.js');
 	const names = await demoPeopleIn(DEMO);
 	await closeDatabase();
 	if (names.length)
@@ -89,7 +89,7 @@ async function watch(over: () => boolean, pid: () => number, again: () => Promis
 async function firstCode(): Promise<string | null> {
 	const { people } = await import('../lib/server/people/sign-in.js');
 	const { oneTimeDigits } = await import('../lib/server/people/pins.js');
-	const { closeDatabase } = await import('../lib/server/db/pool.js');
+	const { closeDatabase } = await import('../lib/server/storage/pool.js');
 	const nobody = !(await people()).length;
 	await closeDatabase();
 	return nobody ? oneTimeDigits() : null;

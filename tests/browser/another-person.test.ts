@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { write } from '../../src/lib/server/db/pool.js';
+import { write } from '../../src/lib/server/storage/pool.js';
 import { accessible } from './accessible.js';
 import { press, soundLook } from './bench.js';
 import { Brought } from './by-request.js';
-import { PINS, base, signedIn, tellOnFailure } from './ground.js';
+import { PINS, base, signedIn, tellOnFailure } from './fixtures.js';
 
 describe('two people at one browser', function () {
 	let page: Page;

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { inInches } from './accessible.js';
 import { Brought } from './by-request.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 /** Setups of the demo shop with the stations whose benches are tried: everything one setup goes through, and what only others have. */
 const BENCHES: readonly [number, readonly string[]][] = [

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { done, press, station } from './bench.js';
 import { Brought } from './by-request.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { backOnSpindle, ontoStand, released } from './to-release.js';
 
 describe('balancing', () => {

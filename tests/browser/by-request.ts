@@ -5,7 +5,7 @@ import type { Page } from 'playwright-core';
 import { DEMO } from '../../src/command/paths.js';
 import { GOOD } from '../shared/good-work.js';
 import { SPARE, done, press } from './bench.js';
-import { base, restartApp } from './ground.js';
+import { base, restartApp } from './fixtures.js';
 import { dressed, level, readings } from './to-release.js';
 
 const SHOP = JSON.parse(readFileSync(join(DEMO, 'shop.json'), 'utf8')) as {

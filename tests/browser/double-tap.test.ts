@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { clickOn as press, done, heading, station } from './bench.js';
 import { Brought } from './by-request.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 describe('a hurried hand', () => {
 	let page: Page;

@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
 import { done, press, say } from './bench.js';
 import { CUP, METAL, CREEP, BENCH, LATHE, ROLLED, ERODED, HELD, SIDES, ZERO, AGAIN } from './dress-cases.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import {
 	type Case,
 	anotherBenchGrinder,

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { done, heading, press, say, soundLook } from './bench.js';
 import { EmptyShop, FIRST_CODE } from './empty-shop.js';
-import { context, tellOnFailure } from './ground.js';
+import { context, tellOnFailure } from './fixtures.js';
 import { balanced, dressed, mounted, released, runIn, trued } from './to-release.js';
 
 describe('a shop that starts with nothing', () => {

@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { done, heading, press, say, station } from './bench.js';
-import { restartApp, signedIn, tellOnFailure } from './ground.js';
+import { restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { begin, fill, lookedOverDead, reasoned, takeAndInspect } from './on-route.js';
 import { anotherBenchGrinder, dressWith } from './to-dress.js';
 import { balanced, dressed, mounted, released, runIn, trued } from './to-release.js';

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { heading, press, say } from './bench.js';
 import { Brought } from './by-request.js';
-import { base, database, signedIn, tellOnFailure } from './ground.js';
+import { base, database, signedIn, tellOnFailure } from './fixtures.js';
 
 /** The page's own script waits until it is let go: what is there is what the server sent. */
 async function heldBack(page: Page): Promise<() => void> {

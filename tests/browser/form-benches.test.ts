@@ -4,7 +4,7 @@ import { writeDxf } from '../../src/core/form/dxf/write.js';
 import { freeText } from '../../src/core/form/shapes/free-text.js';
 import { accessible } from './accessible.js';
 import { press } from './bench.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 const RIBS = writeDxf(freeText('0,0; 2,0; 3,1.2; 4,1.2; 5,0; 7,0; 8,1.2; 9,1.2; 10,0; 12,0'), 'FACE');
 const file = (text: string, name = 'ribs.dxf') => ({

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
 import { press } from './bench.js';
-import { restartApp, signedIn, tellOnFailure } from './ground.js';
+import { restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { broughtToDress } from './to-dress.js';
 import { open, room, shaped, shapedAgain, stacked, tab } from './to-form.js';
 

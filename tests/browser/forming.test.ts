@@ -6,7 +6,7 @@ import { type RawSegment, chainOf } from '../../src/core/form/profile/chain.js';
 import { accessible } from './accessible.js';
 import { done, heading, press, say } from './bench.js';
 import { begin } from './on-route.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { broughtToDress, field } from './to-dress.js';
 import { dressed, released } from './to-release.js';
 import { aligned, creep, formed, open, points, room, shaped, stacked, tab, whole } from './to-form.js';

@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
 import { press, say } from './bench.js';
 import { Brought } from './by-request.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { fill } from './on-route.js';
 import { released } from './to-release.js';
 

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { inInches } from './accessible.js';
 import { SOUND, done, heading, station } from './bench.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { GOOD_CUT } from './to-release.js';
 import { booked, hurriedTap, tap, tapYesNo } from './touch.js';
 

@@ -4,7 +4,7 @@ import { lifeForecast } from '../../src/core/keep/life-forecast.js';
 import { accessible, inInches } from './accessible.js';
 import { press, station } from './bench.js';
 import { Brought, anotherSurfaceGrinder } from './by-request.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { fill } from './on-route.js';
 import { type Case, broughtToDress } from './to-dress.js';
 import { released } from './to-release.js';

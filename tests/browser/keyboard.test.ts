@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { done, heading } from './bench.js';
-import { base, context, restartApp, startApp, tellOnFailure } from './ground.js';
+import { base, context, restartApp, startApp, tellOnFailure } from './fixtures.js';
 import { answer, push, tabTo, type } from './keyboard.js';
 
 describe('from a brief to a released wheel, by keyboard only, in inches on a tablet', () => {

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { press } from './bench.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 const HEAD =
 	'number,marking,new_diameter_mm,diameter_mm,width_mm,bore_mm,scrap_diameter_mm,mass_kg,rated_mps,rated_rpm,type,use_by,place,state,reason';

@@ -2,7 +2,7 @@ import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
 import { press, say, startSaid } from './bench.js';
 import { Brought, anotherSurfaceGrinder } from './by-request.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { fill } from './on-route.js';
 
 describe('the morning sheet of a machine', () => {

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
 import { done, heading, press, say, soundLook, station } from './bench.js';
-import { signedIn, tellOnFailure } from './ground.js';
+import { signedIn, tellOnFailure } from './fixtures.js';
 import { begin, fill } from './on-route.js';
 import { dressWith } from './to-dress.js';
 import { released, runIn } from './to-release.js';

@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
 import { done, press, soundLook, startSaid } from './bench.js';
 import { Brought } from './by-request.js';
-import { base, restartApp, signedIn, stopApp, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, stopApp, tellOnFailure } from './fixtures.js';
 import { balanceSaid, dressed, mountSaid, released, trialSaid, truedSaid } from './to-release.js';
 
 describe('without the network', function () {

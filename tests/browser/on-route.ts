@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { done, heading, oneMoreWheel, press, say, soundLook } from './bench.js';
-import { base } from './ground.js';
+import { base } from './fixtures.js';
 
 let part = 0;
 /** A setup of its own on a route, with all that is asked for. */

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { heading, press } from './bench.js';
 import { Brought } from './by-request.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 describe('one wheel on a spindle', () => {
 	let page: Page;

@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
 import { heading, press } from './bench.js';
 import { accessible } from './accessible.js';
-import { base, context, signedIn, tellOnFailure } from './ground.js';
+import { base, context, signedIn, tellOnFailure } from './fixtures.js';
 
 const VIEWS: [string, string, RegExp | string][] = [
 	['the floor', '/', 'On the floor'],

@@ -3,7 +3,7 @@ import { practiceWheel } from '../../src/core/balance/practice/round.js';
 import { twoWeights } from '../../src/core/balance/two-weights.js';
 import { angleOf, len } from '../../src/core/numeric/angles.js';
 import { heading } from './bench.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 describe('the practice stand', () => {
 	let page: Page;

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Locator, Page } from 'playwright-core';
 import sharp from 'sharp';
 import { heading, oneMoreWheel, press, say, soundLook } from './bench.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 import { earSaid, simulate, answerWaits } from './ringing.js';
 
 const picture = async (width = 900, height = 600): Promise<Buffer> =>

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { heading, press } from './bench.js';
-import { base, restartApp, signedIn, startApp } from './ground.js';
+import { base, restartApp, signedIn, startApp } from './fixtures.js';
 import { loadWav, ringFile } from './recordings.js';
 
 describe('the microphone', () => {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { done, heading, press, soundLook, station } from './bench.js';
-import { base, signedIn, startApp, stopApp, tellOnFailure } from './ground.js';
+import { base, signedIn, startApp, stopApp, tellOnFailure } from './fixtures.js';
 import { loadWav, oddRecordings, ringFile } from './recordings.js';
 import { earSaid, simulate, answerWaits, kept, readyToRing } from './ringing.js';
 

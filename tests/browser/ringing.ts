@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { heading, oneMoreWheel, press, soundLook } from './bench.js';
-import { base } from './ground.js';
+import { base } from './fixtures.js';
 
 export const earSaid = (page: Page) => press(page, /^Clear at all/);
 export const simulate = async (page: Page, condition: string, seed: string) => {

@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { CALCULATIONS } from '../../src/core/calculations.js';
 import { accessible } from './accessible.js';
 import { heading, press, say } from './bench.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 /** Everything that has a bench: what is judged by words of the shop itself has none. */
 const BENCHES = CALCULATIONS.map((c) => c.id).filter((id) => !id.startsWith('route.'));

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { accessible } from './accessible.js';
-import { PINS, base, context, signedIn, tellOnFailure } from './ground.js';
+import { PINS, base, context, signedIn, tellOnFailure } from './fixtures.js';
 
 /** A page on which half an hour can pass at once. */
 async function atTheBrief(): Promise<Page> {

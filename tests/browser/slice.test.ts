@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { clickOn as press, done, heading, say, soundLook, station } from './bench.js';
 import { balanced, level, mounted, readings, rim } from './to-release.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 
 describe('from a brief to a released wheel, by mouse', () => {
 	let page: Page;

@@ -4,7 +4,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { DEMO } from '../../src/command/paths.js';
 import { heading, oneMoreWheel, press, station } from './bench.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 const SHOP = JSON.parse(readFileSync(join(DEMO, 'shop.json'), 'utf8')) as { machines: { code: string }[] };
 

@@ -4,7 +4,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { DEMO } from '../../src/command/paths.js';
 import { done, heading, press, say, station } from './bench.js';
-import { base, restartApp, freeSpindles } from './ground.js';
+import { base, restartApp, freeSpindles } from './fixtures.js';
 import { released } from './to-release.js';
 
 type Entered = [

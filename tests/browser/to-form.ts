@@ -2,7 +2,7 @@ import type { Page } from 'playwright-core';
 import { type RawSegment, chainOf } from '../../src/core/form/profile/chain.js';
 import { scanned } from '../../src/core/form/stand-ins/scanner.js';
 import { heading, press, say } from './bench.js';
-import { base } from './ground.js';
+import { base } from './fixtures.js';
 import { type Case, field } from './to-dress.js';
 
 /** A wheel of the toolroom, and one of the creep-feed grinder, on their way to a form. */

@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core';
 import { done, press, say, startSaid, station } from './bench.js';
-import { restartApp } from './ground.js';
+import { restartApp } from './fixtures.js';
 
 export const rim = [12, 6, 14, 22, 31, 38, 30, 26, 21, 9, 4, 7];
 export const level = [4, 3, 5, 6, 7, 8, 6, 5, 4, 3, 2, 3];

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { done, heading, press, say, soundLook, station } from './bench.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { begin, fill, takeAndInspect } from './on-route.js';
 import { dressed, released, runIn, trued } from './to-release.js';
 

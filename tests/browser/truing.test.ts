@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core';
 import { add, len, vec } from '../../src/core/numeric/angles.js';
 import { done, heading, press, say, station } from './bench.js';
 import { Brought, MOUNT } from './by-request.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 import { rollOnStand } from './stand.js';
 import { backOnSpindle, ontoStand, readings } from './to-release.js';
 

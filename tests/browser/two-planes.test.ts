@@ -3,11 +3,11 @@ import { join } from 'node:path';
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { DEMO } from '../../src/command/paths.js';
-import { row } from '../../src/lib/server/db/pool.js';
+import { row } from '../../src/lib/server/storage/pool.js';
 import { GOOD } from '../shared/good-work.js';
 import { accessible } from './accessible.js';
 import { press } from './bench.js';
-import { base, restartApp, signedIn, tellOnFailure } from './ground.js';
+import { base, restartApp, signedIn, tellOnFailure } from './fixtures.js';
 
 const SHOP = JSON.parse(readFileSync(join(DEMO, 'shop.json'), 'utf8')) as { machines: { code: string }[] };
 const WHEEL = {

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { heading, station } from './bench.js';
 import { Brought } from './by-request.js';
-import { base, signedIn, tellOnFailure } from './ground.js';
+import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 describe('an update of the application while a page is open', () => {
 	let page: Page;

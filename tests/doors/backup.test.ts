@@ -14,7 +14,7 @@ import { restore } from '../../src/command/database/restore.js';
 import { verify } from '../../src/command/database/verify.js';
 import { noteRunning } from '../../src/command/running.js';
 import { freePort } from '../../src/command/system.js';
-import { all, keptOf, says, shopOfItsOwn } from './shop-of-its-own.js';
+import { all, keptOf, says, shopOfItsOwn } from './own-shop.js';
 
 /** A checksum of every row of what a shop keeps, recordings and pictures included. */
 async function sums(c: Connection): Promise<Record<string, string>> {

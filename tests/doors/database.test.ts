@@ -6,7 +6,7 @@ import mysql from 'mysql2/promise';
 import { accessOf } from '../../src/command/database/access.js';
 import { runningPid, startDatabase } from '../../src/command/database/mariadb.js';
 import { freePort } from '../../src/command/system.js';
-import { all, says, shopOfItsOwn } from './shop-of-its-own.js';
+import { all, says, shopOfItsOwn } from './own-shop.js';
 
 const ROOT = process.getuid?.() === 0;
 /** Everything under a folder with its mode, folders and files apart. */

@@ -1,7 +1,7 @@
 import { request } from 'node:http';
 import { expect } from 'chai';
-import { row } from '../../src/lib/server/db/pool.js';
-import { ask, base, cookieOf } from './ground.js';
+import { row } from '../../src/lib/server/storage/pool.js';
+import { ask, base, cookieOf } from './fixtures.js';
 
 /** A request whose head is written by hand; the answer's status and how long it took. */
 function raw(
@@ -78,7 +78,7 @@ describe('who is let in', () => {
 	});
 	it('behind TLS the cookie is bound to this host and to TLS, and so is who may write', async () => {
 		const { startApplication, endChild } = await import('../../src/command/application.js');
-		const { addressFromEnvironment } = await import('../../src/lib/server/db/pool.js');
+		const { addressFromEnvironment } = await import('../../src/lib/server/storage/pool.js');
 		const { freePort } = await import('../../src/command/system.js');
 		const port = await freePort(4573);
 		const app = await startApplication(addressFromEnvironment(), port, true, true, {

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { write } from '../../src/lib/server/db/pool.js';
-import { ask, base, cookieOf } from './ground.js';
+import { write } from '../../src/lib/server/storage/pool.js';
+import { ask, base, cookieOf } from './fixtures.js';
 
 describe('a session', () => {
 	// Others knocked here with wrong PINs before.

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { type ClientRequest, request } from 'node:http';
 import { expect } from 'chai';
-import { row } from '../../src/lib/server/db/pool.js';
-import { ask, base, cookieOf } from './ground.js';
+import { row } from '../../src/lib/server/storage/pool.js';
+import { ask, base, cookieOf } from './fixtures.js';
 
 const MB = 1024 * 1024;
 

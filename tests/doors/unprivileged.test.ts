@@ -1,6 +1,6 @@
 import { readFileSync, statSync } from 'node:fs';
 import { expect } from 'chai';
-import { appPid, ask } from './ground.js';
+import { appPid, ask } from './fixtures.js';
 
 describe('the application', () => {
 	it('runs as somebody who may do nothing else here, and does its work', async () => {

@@ -6,7 +6,7 @@ import { add, angleOf, len, vec } from '../../src/core/numeric/angles.js';
 import { trackOf } from '../../src/core/route/stations/balance/track.js';
 import { presentOf } from '../../src/core/route/stations/balance/move.js';
 import { bestRuns, keepRun } from '../../src/lib/server/people/practice-stand.js';
-import { facts, machinist, refusedWith, step, workedUpTo } from './ground.js';
+import { facts, machinist, refusedWith, step, workedUpTo } from './fixtures.js';
 
 const line = async (id: number, station: string, k: string) =>
 	decide(await facts(id))

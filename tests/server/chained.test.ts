@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import { linked, ownHash } from '../../src/lib/server/db/chain.js';
-import { rows, write } from '../../src/lib/server/db/pool.js';
+import { linked, ownHash } from '../../src/lib/server/storage/chain.js';
+import { rows, write } from '../../src/lib/server/storage/pool.js';
 import { setupFile } from '../../src/lib/server/setups/setup-file.js';
-import { verifyRecords } from '../../src/lib/server/db/verify.js';
-import { facts, workedUpTo } from './ground.js';
+import { verifyRecords } from '../../src/lib/server/storage/verify.js';
+import { facts, workedUpTo } from './fixtures.js';
 
 describe('evidence that cannot be changed unseen', () => {
 	it('of a shop that was worked in is as it was kept', async () => {

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { keepRoute, routeHistory } from '../../src/lib/server/shop/route-templates.js';
-import { lead, refusedWith, step, wheel } from './ground.js';
+import { lead, refusedWith, step, wheel } from './fixtures.js';
 import { on, current, line } from './on-a-route.js';
 
 describe('a check of the shop', () => {

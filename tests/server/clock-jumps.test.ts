@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { setClock } from '../../src/lib/server/db/pool.js';
+import { setClock } from '../../src/lib/server/storage/pool.js';
 import { record } from '../../src/lib/server/setups/record.js';
-import { facts, freeSpindles, key, machinist, setup, step, wheel } from './ground.js';
+import { facts, freeSpindles, key, machinist, setup, step, wheel } from './fixtures.js';
 import { GOOD } from '../shared/good-work.js';
 
 const HOUR = 3_600_000;

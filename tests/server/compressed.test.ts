@@ -1,6 +1,6 @@
 import { gunzipSync } from 'node:zlib';
 import { expect } from 'chai';
-import { compressed, takesGzip } from '../../src/lib/server/door/compressed.js';
+import { compressed, takesGzip } from '../../src/lib/server/http/compressed.js';
 
 const asked = (accept: string | null, method = 'GET') =>
 	new Request('http://shop.example/', {

@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import { rows } from '../../src/lib/server/db/pool.js';
+import { rows } from '../../src/lib/server/storage/pool.js';
 import { keptFacts } from '../../src/lib/server/setups/kept-facts.js';
 import { correctWheel, wheelVersions } from '../../src/lib/server/wheels/correct-wheel.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { facts, key, lead, refusedWith, wheel, workedUpTo } from './ground.js';
+import { facts, key, lead, refusedWith, wheel, workedUpTo } from './fixtures.js';
 
 const AS_READ = {
 	marking: 'WA 80 H 8 V',

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { handleApi } from '../../src/lib/server/door/answer.js';
-import { DatabaseDown, meantBy } from '../../src/lib/server/db/pool.js';
+import { handleApi } from '../../src/lib/server/http/answer.js';
+import { DatabaseDown, meantBy } from '../../src/lib/server/storage/pool.js';
 
 const answered = async (
 	code: string

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { dressersInUse } from '../../src/lib/server/shop/machines.js';
 import { addFlat, dresserLog } from '../../src/lib/server/shop/dresser-log.js';
 import { saveShopItem, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
-import { lead, machinist, refusedWith } from './ground.js';
+import { lead, machinist, refusedWith } from './fixtures.js';
 
 describe('the life of a dresser', () => {
 	const flat = async (removedCm3: number, flatWidthUm: number) =>

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { answerRound, scoreOf, scores } from '../../src/lib/server/people/practice.js';
 import { drawWheel } from '../../src/core/inspect/ring/trainer.js';
-import { lead, refusedWith } from './ground.js';
+import { lead, refusedWith } from './fixtures.js';
 
 describe('the ear trainer keeps score', () => {
 	it('by what was really played, each wheel once', async () => {

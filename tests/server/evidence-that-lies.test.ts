@@ -1,11 +1,11 @@
 import { expect } from 'chai';
-import { setupStatus } from '../../src/core/route/standing.js';
+import { setupStatus } from '../../src/core/route/setup-status.js';
 import { decide } from '../../src/core/route/engine.js';
-import { checked } from '../../src/lib/server/door/joi-schema.js';
-import { DEEPEST, groupIn, unsound } from '../../src/lib/server/door/json.js';
-import { draftOf, keepDraft } from '../../src/lib/server/db/drafts.js';
-import { addRecord, recordById } from '../../src/lib/server/db/records.js';
-import { database, row, write } from '../../src/lib/server/db/pool.js';
+import { checked } from '../../src/lib/server/http/joi-schema.js';
+import { DEEPEST, groupIn, unsound } from '../../src/lib/server/http/json.js';
+import { draftOf, keepDraft } from '../../src/lib/server/storage/drafts.js';
+import { addRecord, recordById } from '../../src/lib/server/storage/records.js';
+import { database, row, write } from '../../src/lib/server/storage/pool.js';
 import { FLAT_FIELDS } from '../../src/core/shop/dresser.js';
 import { incidentById } from '../../src/lib/server/setups/incidents.js';
 import { openIncident } from '../../src/lib/server/setups/open-incident.js';
@@ -13,7 +13,18 @@ import { workIncident } from '../../src/lib/server/setups/work-incident.js';
 import { setupList } from '../../src/lib/server/setups/setup-list.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
-import { facts, key, lead, machinist, refusedWith, setup, step, user, wheel, workedUpTo } from './ground.js';
+import {
+	facts,
+	key,
+	lead,
+	machinist,
+	refusedWith,
+	setup,
+	step,
+	user,
+	wheel,
+	workedUpTo
+} from './fixtures.js';
 
 const nested = (depth: number): string => `${'{"a":'.repeat(depth)}1${'}'.repeat(depth)}`;
 

@@ -1,15 +1,15 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { setupStatus } from '../../src/core/route/standing.js';
-import { row, write } from '../../src/lib/server/db/pool.js';
-import { recordById } from '../../src/lib/server/db/records.js';
+import { setupStatus } from '../../src/core/route/setup-status.js';
+import { row, write } from '../../src/lib/server/storage/pool.js';
+import { recordById } from '../../src/lib/server/storage/records.js';
 import { headOf, standsAs } from '../../src/lib/server/print/setup-card.js';
-import type { RecordContext } from '../../src/core/route/as-recorded.js';
+import type { RecordContext } from '../../src/core/route/record-context.js';
 import { switchUnits } from '../../src/lib/server/setups/change-setup.js';
 import { keptFacts } from '../../src/lib/server/setups/kept-facts.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import { openIncident } from '../../src/lib/server/setups/open-incident.js';
-import { facts, key, machineId, machinist, refusedWith, step, workedUpTo } from './ground.js';
+import { facts, key, machineId, machinist, refusedWith, step, workedUpTo } from './fixtures.js';
 
 const OFF = { what: 'taken-off', diameterAfterMm: 286.5, partsGround: 40, targetMps: 30 };
 /** A setup whose wheel was released, ground with and put back. */

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { couponTrend, formById, formsNow, versionsOf } from '../../src/lib/server/shop/forms.js';
 import { dresserLog } from '../../src/lib/server/shop/dresser-log.js';
 import { traysNow } from '../../src/lib/server/shop/trays.js';
-import { facts, refusedWith, step, workedUpTo } from './ground.js';
+import { facts, refusedWith, step, workedUpTo } from './fixtures.js';
 
 const line = (z0Mm: number, x0Mm: number, z1Mm: number, x1Mm: number) => ({
 	kind: 'line',

@@ -1,11 +1,22 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
-import { write } from '../../src/lib/server/db/pool.js';
+import { write } from '../../src/lib/server/storage/pool.js';
 import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { acceptCaution } from '../../src/lib/server/setups/accept.js';
 import { record } from '../../src/lib/server/setups/record.js';
-import { facts, key, lead, machinist, refusedWith, setup, step, user, wheel, workedUpTo } from './ground.js';
+import {
+	facts,
+	key,
+	lead,
+	machinist,
+	refusedWith,
+	setup,
+	step,
+	user,
+	wheel,
+	workedUpTo
+} from './fixtures.js';
 import { GOOD } from '../shared/good-work.js';
 
 const good = (name: string) => GOOD.find(([s, n]) => `${s}.${n}` === name)![2];

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { setClock } from '../../src/lib/server/db/pool.js';
-import { refusedWith, step, wheel } from './ground.js';
+import { setClock } from '../../src/lib/server/storage/pool.js';
+import { refusedWith, step, wheel } from './fixtures.js';
 import { on, current, line } from './on-a-route.js';
 
 const SEEN = { crack: false, markingLegible: true };

@@ -1,9 +1,9 @@
 import { createServer, type Server } from 'node:net';
 import { expect } from 'chai';
 import { freePort } from '../../src/command/system.js';
-import { nodesOf } from '../../src/lib/server/db/hosts.js';
-import { closeDatabase, DatabaseDown, row, transaction, write } from '../../src/lib/server/db/pool.js';
-import './ground.js';
+import { nodesOf } from '../../src/lib/server/storage/hosts.js';
+import { closeDatabase, DatabaseDown, row, transaction, write } from '../../src/lib/server/storage/pool.js';
+import './fixtures.js';
 
 describe('several addresses of one database', () => {
 	it('each with its own port or the common one', () => {

@@ -18,7 +18,7 @@ import {
 	step,
 	wheel,
 	workedUpTo
-} from './ground.js';
+} from './fixtures.js';
 import { GOOD } from '../shared/good-work.js';
 
 const REPORT = { event: 'hard-crash', injury: false, madeSafe: true, seen: 'ran into the vice' };

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { key, machinist } from './ground.js';
+import { key, machinist } from './fixtures.js';
 import { writeWav } from '../../src/core/audio/wav.js';
 import { type Condition, madeUpRing, soundOf } from '../../src/core/inspect/ring/conditions.js';
 import { keepRecording } from '../../src/lib/server/recordings/recordings.js';

@@ -10,7 +10,7 @@ import {
 } from '../../src/lib/server/instruments/instruments.js';
 import { instrumentAddress } from '../../src/lib/server/instruments/hosts.js';
 import { listenTogether, openLines } from '../../src/lib/server/instruments/hub.js';
-import { refusedWith } from './ground.js';
+import { refusedWith } from './fixtures.js';
 
 const DIAL: InstrumentRow = {
 	code: 'DI-9',

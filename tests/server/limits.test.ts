@@ -2,8 +2,8 @@ import { expect } from 'chai';
 import { keepGuidelines, limitsHistory, limitsNow } from '../../src/lib/server/shop/guidelines.js';
 import { openIncident } from '../../src/lib/server/setups/open-incident.js';
 import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
-import { row } from '../../src/lib/server/db/pool.js';
-import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';
+import { row } from '../../src/lib/server/storage/pool.js';
+import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './fixtures.js';
 
 const kept = async (limits: object | null, note = 'seen at the machine') =>
 	keepGuidelines('limits', limits, note, (await limitsHistory())[0]?.version ?? 0, await lead());

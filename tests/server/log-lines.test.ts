@@ -1,8 +1,8 @@
 import { Writable } from 'node:stream';
 import { expect } from 'chai';
-import { loggerTo } from '../../src/lib/server/door/logger.js';
-import { rows } from '../../src/lib/server/db/pool.js';
-import { Refusals } from '../../src/lib/server/door/refusals.js';
+import { loggerTo } from '../../src/lib/server/http/logger.js';
+import { rows } from '../../src/lib/server/storage/pool.js';
+import { Refusals } from '../../src/lib/server/http/refusals.js';
 
 /** What a log writes while something is told to it. */
 function written(tell: (log: ReturnType<typeof loggerTo>) => void): string {

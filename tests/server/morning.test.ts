@@ -1,10 +1,10 @@
 import { expect } from 'chai';
-import { row, setClock } from '../../src/lib/server/db/pool.js';
-import { logLines } from '../../src/lib/server/db/log.js';
+import { row, setClock } from '../../src/lib/server/storage/pool.js';
+import { logLines } from '../../src/lib/server/storage/log.js';
 import { keepMorning, lastMorning, newestMornings } from '../../src/lib/server/shop/morning.js';
 import { nameShop, theShop } from '../../src/lib/server/shop/the-shop.js';
 import { FINE } from './fine-morning.js';
-import { facts, key, lead, machineId, machinist, refusedWith, step, workedUpTo } from './ground.js';
+import { facts, key, lead, machineId, machinist, refusedWith, step, workedUpTo } from './fixtures.js';
 
 const OPEN = { ...FINE, checks: { ...FINE.checks, guardClosed: false, lubeLevelPct: 10 } };
 const keep = async (values: object, code = 'SG-1', k = key()) =>

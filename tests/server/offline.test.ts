@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { classifyRequest } from '../../src/lib/offline/asked.js';
-import { NOTHING_KEPT, answerFrom, mergePageData } from '../../src/lib/offline/levels.js';
+import { classifyRequest } from '../../src/lib/offline/classify-request.js';
+import { NOTHING_KEPT, answerFrom, mergePageData } from '../../src/lib/offline/page-data.js';
 
 const asked = (url: string, mode = 'navigate', method = 'GET') =>
 	classifyRequest({ method, mode, url: `https://shop.example${url}` }, [

@@ -1,8 +1,8 @@
 import { decide } from '../../src/core/route/engine.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
-import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
-import { JOB, facts, key, machineId, machinist } from './ground.js';
+import { JOB, facts, key, machineId, machinist } from './fixtures.js';
 
 /** A setup on a route other than the usual one, and what its gate says. */
 export const on = async (route: string, machine: string, more: object = {}) =>

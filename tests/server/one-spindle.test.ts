@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
 import { GOOD } from '../shared/good-work.js';
-import { row, write } from '../../src/lib/server/db/pool.js';
+import { row, write } from '../../src/lib/server/storage/pool.js';
 import { openByMachine, setupList } from '../../src/lib/server/setups/setup-list.js';
 import { openIncident } from '../../src/lib/server/setups/open-incident.js';
 import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
@@ -9,7 +9,7 @@ import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import { saveShopItem } from '../../src/lib/server/shop/shop.js';
-import { facts, key, lead, machineId, machinist, refusedWith, setup, step, workedUpTo } from './ground.js';
+import { facts, key, lead, machineId, machinist, refusedWith, setup, step, workedUpTo } from './fixtures.js';
 
 const wheelNow = async (number: string) =>
 	(await row<{ state: string; held_by: number | null; kept_on: string | null }>(

@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { SHOP_KINDS } from '../../src/core/shop/kinds.js';
-import { row, write } from '../../src/lib/server/db/pool.js';
-import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { row, write } from '../../src/lib/server/storage/pool.js';
+import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { addLead, resetPin } from '../../src/lib/server/people/locked-out.js';
 import { checkPin } from '../../src/lib/server/people/sign-in.js';
 import { machines } from '../../src/lib/server/shop/machines.js';
@@ -11,7 +11,7 @@ import { saveShopItem, thingByKey } from '../../src/lib/server/shop/shop.js';
 import { nameShop, theShop, wayOf, wayShown } from '../../src/lib/server/shop/the-shop.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { JOB, key, lead, machineId, machinist, refusedWith, setup, wheel } from './ground.js';
+import { JOB, key, lead, machineId, machinist, refusedWith, setup, wheel } from './fixtures.js';
 
 const kind = (id: string) => SHOP_KINDS.find((k) => k.id === id)!;
 const MACHINE = {

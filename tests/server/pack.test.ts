@@ -2,11 +2,11 @@ import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
-import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { openIncident } from '../../src/lib/server/setups/open-incident.js';
 import { freeWheelsFor, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
-import { JOB, facts, key, machineId, machinist, refusedWith, step, wheel } from './ground.js';
+import { JOB, facts, key, machineId, machinist, refusedWith, step, wheel } from './fixtures.js';
 
 const CUTTER = {
 	marking: 'WA 60 K 7 V',

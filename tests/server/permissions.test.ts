@@ -26,7 +26,7 @@ import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { changePin, giveOneTimePin } from '../../src/lib/server/people/pins.js';
 import { retireThing } from '../../src/lib/server/shop/retire.js';
 import { nameShop, wayShown } from '../../src/lib/server/shop/the-shop.js';
-import { key, refusedWith, user } from './ground.js';
+import { key, refusedWith, user } from './fixtures.js';
 
 /** Whatever is sent with it: nobody gets as far as looking at it. */
 const ANYTHING = {} as never;

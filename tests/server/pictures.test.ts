@@ -10,8 +10,8 @@ import {
 } from '../../src/lib/server/wheels/pictures.js';
 import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { row, transaction, write } from '../../src/lib/server/db/pool.js';
-import { key, lead, machinist, refusedWith, wheel } from './ground.js';
+import { row, transaction, write } from '../../src/lib/server/storage/pool.js';
+import { key, lead, machinist, refusedWith, wheel } from './fixtures.js';
 import { picture, SEEN } from './inspecting.js';
 
 describe('pictures', () => {

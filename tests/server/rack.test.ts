@@ -6,19 +6,19 @@ import { guidelinesNow, guidelineHistory, keepGuidelines } from '../../src/lib/s
 import { SHIPPED } from '../../src/core/spec/guidelines.js';
 import { setupCard } from '../../src/lib/server/print/setup-card.js';
 import { wheelTags } from '../../src/lib/server/print/wheel-tags.js';
-import { runJob } from '../../src/lib/server/heavy/heavy.js';
+import { runJob } from '../../src/lib/server/jobs/run-job.js';
 import {
 	type ImportLine,
 	importBody,
 	importWheels,
 	knownNumbers
 } from '../../src/lib/server/wheels/rack-import.js';
-import { row } from '../../src/lib/server/db/pool.js';
+import { row } from '../../src/lib/server/storage/pool.js';
 import { rackPage } from '../../src/lib/server/wheels/rack.js';
 import { allWheels, wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
-import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 import {
 	JOB,
@@ -32,7 +32,7 @@ import {
 	step,
 	wheel,
 	workedUpTo
-} from './ground.js';
+} from './fixtures.js';
 
 const line = (number: string, change: object = {}): ImportLine => ({
 	wheel: {

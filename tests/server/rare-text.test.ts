@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import { rows, write } from '../../src/lib/server/db/pool.js';
+import { rows, write } from '../../src/lib/server/storage/pool.js';
 import { find } from '../../src/lib/server/shop/find.js';
 import { rackPage } from '../../src/lib/server/wheels/rack.js';
 import { candidatesByTrigram, threesOf } from '../../src/lib/server/wheels/rare-text.js';
-import { wheel } from './ground.js';
+import { wheel } from './fixtures.js';
 
 const numbers = async (search: string) =>
 	(await rackPage({ search, state: '', family: '', sort: 'number', down: false, page: 1 })).wheels.map(

@@ -3,8 +3,8 @@ import { keepPicture, picturesOfWheel } from '../../src/lib/server/wheels/pictur
 import { receiveWheel } from '../../src/lib/server/wheels/inspections.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { rows } from '../../src/lib/server/db/pool.js';
-import { key, machinist, refusedWith } from './ground.js';
+import { rows } from '../../src/lib/server/storage/pool.js';
+import { key, machinist, refusedWith } from './fixtures.js';
 import { picture, SEEN } from './inspecting.js';
 
 const NEW = {

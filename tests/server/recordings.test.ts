@@ -2,9 +2,9 @@ import { expect } from 'chai';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { keepRecording, recordingFile, ringsOf } from '../../src/lib/server/recordings/recordings.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
-import { write } from '../../src/lib/server/db/pool.js';
+import { write } from '../../src/lib/server/storage/pool.js';
 import { readWav } from '../../src/core/audio/wav.js';
-import { key, lead, machinist, refusedWith, step, wheel, workedUpTo } from './ground.js';
+import { key, lead, machinist, refusedWith, step, wheel, workedUpTo } from './fixtures.js';
 import { picture, ring, put } from './inspecting.js';
 
 describe('recordings', () => {

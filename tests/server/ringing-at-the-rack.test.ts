@@ -4,7 +4,7 @@ import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
 import { ringsOf } from '../../src/lib/server/recordings/recordings.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { key, lead, machinist, refusedWith, wheel, workedUpTo } from './ground.js';
+import { key, lead, machinist, refusedWith, wheel, workedUpTo } from './fixtures.js';
 import { SEEN, CLEAR, put } from './inspecting.js';
 
 describe('ringing at the rack', () => {

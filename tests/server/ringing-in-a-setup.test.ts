@@ -5,7 +5,7 @@ import { inspectAtRack } from '../../src/lib/server/wheels/inspections.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { decide } from '../../src/core/route/engine.js';
-import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './ground.js';
+import { facts, key, lead, machinist, refusedWith, setup, step, wheel, workedUpTo } from './fixtures.js';
 import { picture, SEEN, CLEAR, put } from './inspecting.js';
 
 describe('ringing in a setup', () => {

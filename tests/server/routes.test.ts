@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { keepRoute, routeHistory, routes } from '../../src/lib/server/shop/route-templates.js';
-import { facts, lead, machinist, refusedWith } from './ground.js';
+import { facts, lead, machinist, refusedWith } from './fixtures.js';
 import { on, line } from './on-a-route.js';
 
 describe('routes', () => {

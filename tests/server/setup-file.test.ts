@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import Papa from 'papaparse';
-import { recordsOf } from '../../src/lib/server/db/records.js';
+import { recordsOf } from '../../src/lib/server/storage/records.js';
 import { setupFile } from '../../src/lib/server/setups/setup-file.js';
-import { facts, freeSpindles, setup, step, workedUpTo } from './ground.js';
+import { facts, freeSpindles, setup, step, workedUpTo } from './fixtures.js';
 
 async function whole(parts: AsyncGenerator<string>): Promise<string> {
 	let text = '';

@@ -1,8 +1,8 @@
 import { expect } from 'chai';
-import { setClock } from '../../src/lib/server/db/pool.js';
-import { helpedOn, shopBaselines } from '../../src/lib/server/shop/ours.js';
+import { setClock } from '../../src/lib/server/storage/pool.js';
+import { helpedOn, shopBaselines } from '../../src/lib/server/shop/shop-baselines.js';
 import { releaseSheetFile } from '../../src/lib/server/print/release-sheet.js';
-import { facts, freeSpindles, machineId, refusedWith, setup, step, workedUpTo } from './ground.js';
+import { facts, freeSpindles, machineId, refusedWith, setup, step, workedUpTo } from './fixtures.js';
 
 describe('what the shop learns from its own records', () => {
 	after(() => freeSpindles(0));

@@ -1,17 +1,17 @@
 import { expect } from 'chai';
 import { rackPage } from '../../src/lib/server/wheels/rack.js';
 import { machines } from '../../src/lib/server/shop/machines.js';
-import { row, rows } from '../../src/lib/server/db/pool.js';
+import { row, rows } from '../../src/lib/server/storage/pool.js';
 import { find } from '../../src/lib/server/shop/find.js';
-import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/db/drafts.js';
-import { migrate, pendingMigrations } from '../../src/lib/server/db/migrate.js';
+import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/storage/drafts.js';
+import { migrate, pendingMigrations } from '../../src/lib/server/storage/migrate.js';
 import { saveShopItem, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
 import { DRESSER_KINDS, methodOf } from '../../src/core/shop/dresser.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
 import { MIGRATIONS } from '../../src/command/paths.js';
-import { lead, machinist, refusedWith, wheel } from './ground.js';
+import { lead, machinist, refusedWith, wheel } from './fixtures.js';
 
 describe('the demo shop', () => {
 	it('holds what a shop of its kind holds', async () => {

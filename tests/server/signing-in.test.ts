@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { row, rows, write } from '../../src/lib/server/db/pool.js';
+import { row, rows, write } from '../../src/lib/server/storage/pool.js';
 import { changePin, giveOneTimePin, hashPin } from '../../src/lib/server/people/pins.js';
 import {
 	lockSession,
@@ -9,9 +9,9 @@ import {
 	wakeSession
 } from '../../src/lib/server/people/sessions.js';
 import { firstLead, signIn } from '../../src/lib/server/people/sign-in.js';
-import { placeOf } from '../../src/lib/server/people/tries.js';
+import { placeOf } from '../../src/lib/server/people/login-throttle.js';
 import { saveShopItem } from '../../src/lib/server/shop/shop.js';
-import { lead, machinist, refusedWith, user } from './ground.js';
+import { lead, machinist, refusedWith, user } from './fixtures.js';
 
 const HERE = '192.0.2.7';
 const SHOP: Readonly<Record<string, string>> = {

@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import { row, transaction, write } from '../../src/lib/server/db/pool.js';
-import { oncePerTransaction } from '../../src/lib/server/db/this-transaction.js';
-import { cached } from '../../src/lib/server/db/shelf.js';
+import { row, transaction, write } from '../../src/lib/server/storage/pool.js';
+import { oncePerTransaction } from '../../src/lib/server/storage/this-transaction.js';
+import { cached } from '../../src/lib/server/storage/cache.js';
 import { theShop } from '../../src/lib/server/shop/the-shop.js';
-import { wheel } from './ground.js';
+import { wheel } from './fixtures.js';
 
 describe('what a transaction asks', () => {
 	it('is asked once until it changes or locks something, and anew in the next one', async () => {

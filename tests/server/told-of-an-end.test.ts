@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { row, rows, write } from '../../src/lib/server/db/pool.js';
-import { recordById, wrongClocks } from '../../src/lib/server/db/records.js';
+import { row, rows, write } from '../../src/lib/server/storage/pool.js';
+import { recordById, wrongClocks } from '../../src/lib/server/storage/records.js';
 import { incidentById, recordsOfIncident } from '../../src/lib/server/setups/incidents.js';
 import { openIncident } from '../../src/lib/server/setups/open-incident.js';
 import { record } from '../../src/lib/server/setups/record.js';
@@ -19,7 +19,7 @@ import {
 	step,
 	user,
 	workedUpTo
-} from './ground.js';
+} from './fixtures.js';
 
 const REPORT = { event: 'hard-crash', injury: false, madeSafe: true, seen: 'a mark on the flange' };
 const GIVEN_UP = { reason: 'the job was called off', wheelIs: 'sound' };

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { record } from '../../src/lib/server/setups/record.js';
-import { facts, key, machinist, refusedWith, step, wheel } from './ground.js';
+import { facts, key, machinist, refusedWith, step, wheel } from './fixtures.js';
 import { on, current, line } from './on-a-route.js';
 
 const SEEN = { crack: false, markingLegible: true };

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { guidelineVersion, keepGuidelines, pointsHistory } from '../../src/lib/server/shop/guidelines.js';
-import { facts, freeSpindles, lead, machinist, refusedWith, step, workedUpTo } from './ground.js';
+import { facts, freeSpindles, lead, machinist, refusedWith, step, workedUpTo } from './fixtures.js';
 
 const OWN = { of: 'burr', cause: 'diamond-loose', points: 9 };
 const keep = async (shopPoints: object[] | null, note = 'seen at the machine') =>

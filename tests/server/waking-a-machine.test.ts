@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { refusedWith, step, wheel } from './ground.js';
+import { refusedWith, step, wheel } from './fixtures.js';
 import { on, current, line } from './on-a-route.js';
 
 describe('crash recovery and waking an old machine', () => {

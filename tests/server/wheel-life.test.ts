@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import { readBook } from '../../src/core/keep/wheel-book.js';
-import { redressCycle } from '../../src/core/route/stations/keep/loop.js';
+import { redressCycle } from '../../src/core/route/stations/keep/redress-cycle.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
 import { bookOfWheel } from '../../src/lib/server/wheels/wheel-book.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
-import { facts, freeSpindles, key, lead, machinist, refusedWith, step, workedUpTo } from './ground.js';
+import { facts, freeSpindles, key, lead, machinist, refusedWith, step, workedUpTo } from './fixtures.js';
 
 const entry = (id: number, more: object) =>
 	step(id, 'keep', 'entry', { what: 'ground-on', partsGround: 0, targetMps: 30, ...more });

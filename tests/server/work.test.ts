@@ -1,10 +1,10 @@
 import { expect } from 'chai';
-import { rows, write } from '../../src/lib/server/db/pool.js';
+import { rows, write } from '../../src/lib/server/storage/pool.js';
 import { acceptCaution } from '../../src/lib/server/setups/accept.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
-import { checked } from '../../src/lib/server/door/joi-schema.js';
+import { checked } from '../../src/lib/server/http/joi-schema.js';
 import {
 	JOB,
 	facts,
@@ -17,7 +17,7 @@ import {
 	user,
 	wheel,
 	workedUpTo
-} from './ground.js';
+} from './fixtures.js';
 import { GOOD } from '../shared/good-work.js';
 
 const good = (name: string) => GOOD.find(([s, n]) => `${s}.${n}` === name)![2];

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { InputFault } from '../../src/core/calculation/fault.js';
-import { type NewRecord, applySubmission } from '../../src/core/route/carry-out.js';
+import { type NewRecord, applySubmission } from '../../src/core/route/apply-submission.js';
 import type { Effect } from '../../src/core/route/effect.js';
 import { decide } from '../../src/core/route/engine.js';
 import { weights } from '../../src/core/balance/weights.js';
@@ -16,7 +16,7 @@ import type {
 	WheelFacts
 } from '../../src/core/route/facts.js';
 import type { GateLine } from '../../src/core/route/gate.js';
-import { applyEffect } from '../../src/core/route/follow-effect.js';
+import { applyEffect } from '../../src/core/route/apply-effect.js';
 import { GOOD } from './good-work.js';
 import { linesOf } from '../../src/core/route/stations/index.js';
 

@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks';
-import { row } from '../../src/lib/server/db/pool.js';
+import { row } from '../../src/lib/server/storage/pool.js';
 import { median } from '../../src/core/numeric/median.js';
 
 const TIMES = 40;

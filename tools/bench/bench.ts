@@ -75,7 +75,7 @@ export async function bench(only?: string): Promise<void> {
 		process.once(signal, () => void end().finally(() => process.exit(1)));
 	try {
 		await shopOn(database, true);
-		const { closeDatabase } = await import('../../src/lib/server/db/pool.js');
+		const { closeDatabase } = await import('../../src/lib/server/storage/pool.js');
 		await build();
 		const port = await freePort(4373);
 		app = await startApplication(database.address, port, true, true);

@@ -1,4 +1,4 @@
-import { row, rows, write } from '../../src/lib/server/db/pool.js';
+import { row, rows, write } from '../../src/lib/server/storage/pool.js';
 import { measured, statementsFor } from './answers.js';
 import type { Ratio } from './ratio.js';
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { performance } from 'node:perf_hooks';
-import { row, write } from '../../src/lib/server/db/pool.js';
-import { type LogFilter, logLines } from '../../src/lib/server/db/log.js';
+import { row, write } from '../../src/lib/server/storage/pool.js';
+import { type LogFilter, logLines } from '../../src/lib/server/storage/log.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import { record } from '../../src/lib/server/setups/record.js';
 import type { User } from '../../src/lib/server/people/sign-in.js';

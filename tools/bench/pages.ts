@@ -2,7 +2,7 @@ import { get } from 'node:http';
 import autocannon from 'autocannon';
 import { chromium } from 'playwright-core';
 import { signIn } from '../../src/lib/server/people/sign-in.js';
-import { row } from '../../src/lib/server/db/pool.js';
+import { row } from '../../src/lib/server/storage/pool.js';
 import type { Ratio } from './ratio.js';
 import { find } from '../../src/command/system.js';
 

@@ -1,5 +1,5 @@
 import { importWheels } from '../../src/lib/server/wheels/rack-import.js';
-import { row, write } from '../../src/lib/server/db/pool.js';
+import { row, write } from '../../src/lib/server/storage/pool.js';
 import type { User } from '../../src/lib/server/people/sign-in.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { request } from 'node:http';
 import { writeWav } from '../../src/core/audio/wav.js';
-import { row } from '../../src/lib/server/db/pool.js';
+import { row } from '../../src/lib/server/storage/pool.js';
 import { idleProcess, longestWaits } from './longest-wait.js';
 import type { Ratio } from './ratio.js';
 

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { freePort } from '../../src/command/system.js';
-import { addressFromEnvironment } from '../../src/lib/server/db/hosts.js';
+import { addressFromEnvironment } from '../../src/lib/server/storage/hosts.js';
 import { endChild, startApplication } from '../../src/command/application.js';
 import { medianMs } from './median.js';
 import type { Ratio } from './ratio.js';

@@ -1,7 +1,7 @@
 import type { ChildProcess } from 'node:child_process';
 import { chmodSync, mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import type { DatabaseAddress } from '../../src/lib/server/db/pool.js';
+import type { DatabaseAddress } from '../../src/lib/server/storage/pool.js';
 import { endChild, startApplication } from '../../src/command/application.js';
 import { accessOf, keepAccess, newAccess } from '../../src/command/database/access.js';
 import { type PrivateDatabase, stopPid } from '../../src/command/database/mariadb.js';

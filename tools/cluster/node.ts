@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import mysql, { type RowDataPacket } from 'mysql2/promise';
-import type { DatabaseAddress } from '../../src/lib/server/db/pool.js';
+import type { DatabaseAddress } from '../../src/lib/server/storage/pool.js';
 import { accessOf } from '../../src/command/database/access.js';
 import { filesOf, runAs, temporaryOf } from '../../src/command/database/launch.js';
 import {

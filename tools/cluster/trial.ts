@@ -87,7 +87,7 @@ async function counts(cluster: Cluster, i: number): Promise<ClusterTrial['nodes'
  */
 export async function clusterTrial(told: (what: string) => void = () => undefined): Promise<ClusterTrial> {
 	const folder = mkdtempSync(join(tmpdir(), 'uncinus-cluster-'));
-	const { closeDatabase } = await import('../../src/lib/server/db/pool.js');
+	const { closeDatabase } = await import('../../src/lib/server/storage/pool.js');
 	let stop = (): void => undefined;
 	const cluster = await Cluster.start(folder, { withSetups: false });
 	try {
@@ -146,7 +146,7 @@ export async function clusterTrial(told: (what: string) => void = () => undefine
 
 /** Sessions of two people who may record. */
 async function twoPeople(): Promise<string[]> {
-	const { closeDatabase, rows } = await import('../../src/lib/server/db/pool.js');
+	const { closeDatabase, rows } = await import('../../src/lib/server/storage/pool.js');
 	const { openSession } = await import('../../src/lib/server/people/sessions.js');
 	const who = await rows<{ id: number }>("SELECT id FROM users WHERE name IN ('Mara Okonjo', 'Ines Falk')");
 	const cookies: string[] = [];

@@ -53,7 +53,7 @@ class Ground {
 
 /** Kills database, application or both so many times while eight people record, and counts what is there afterwards. */
 export async function killTrial(kills: number): Promise<Trial> {
-	const { closeDatabase } = await import('../../src/lib/server/db/pool.js');
+	const { closeDatabase } = await import('../../src/lib/server/storage/pool.js');
 	const ground = await Ground.make();
 	let stop = (): void => undefined;
 	try {

@@ -48,7 +48,7 @@ export class Recording {
 
 	/** Begins at these addresses, whose database this process reaches too; between two records each rests so long. */
 	static async begin(bases: readonly string[], people = CLIENTS, restMs = 0): Promise<Recording> {
-		const { closeDatabase, row } = await import('../../src/lib/server/db/pool.js');
+		const { closeDatabase, row } = await import('../../src/lib/server/storage/pool.js');
 		const { openSession } = await import('../../src/lib/server/people/sessions.js');
 		const who = (await row<{ id: number }>("SELECT id FROM users WHERE name = 'Ines Falk'"))!;
 		const tokens: string[] = [];
@@ -98,7 +98,7 @@ export class Recording {
 	async end(): Promise<Tally> {
 		this.over = true;
 		await this.work;
-		const { row, rows } = await import('../../src/lib/server/db/pool.js');
+		const { row, rows } = await import('../../src/lib/server/storage/pool.js');
 		const kept = await rows<{ k: string; n: number }>(
 			'SELECT r.request_key AS k, COUNT(DISTINCT r.setup_id) AS n FROM records r JOIN setups s ON s.id = r.setup_id WHERE s.part = ? GROUP BY r.request_key',
 			[MARK]

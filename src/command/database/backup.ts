@@ -7,7 +7,7 @@ import { DATA } from '../paths.js';
 import { noteRunning, runningOn } from '../running.js';
 import { find, say } from '../system.js';
 import { marked } from './dump-file.js';
-import { type DatabaseAddress, addressFromEnvironment, nodesOf } from '../../lib/server/db/hosts.js';
+import { type DatabaseAddress, addressFromEnvironment, nodesOf } from '../../lib/server/storage/hosts.js';
 import { answers, startDatabase } from './mariadb.js';
 
 /** What the tools of the database are told to reach it, as its owner. */

@@ -1,7 +1,7 @@
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import mysql from 'mysql2/promise';
-import type { DatabaseAddress } from '../../lib/server/db/pool.js';
+import type { DatabaseAddress } from '../../lib/server/storage/pool.js';
 import { alive, find, freePort, installPackages, say, until } from '../system.js';
 import { type Access, accessOf, keepAccess, newAccess } from './access.js';
 import { APP, OWNER, accountsSql } from './accounts.js';

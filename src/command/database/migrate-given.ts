@@ -10,8 +10,8 @@ export async function migrateGiven(): Promise<void> {
 		throw new Error(
 			'Say where the database is: UNCINUS_DB_HOST, with UNCINUS_DB_USER and UNCINUS_DB_PASSWORD of the account that owns its tables. ./uncinus start brings its own up to date.'
 		);
-	const { closeDatabase } = await import('../../lib/server/db/pool.js');
-	const { migrate } = await import('../../lib/server/db/migrate.js');
+	const { closeDatabase } = await import('../../lib/server/storage/pool.js');
+	const { migrate } = await import('../../lib/server/storage/migrate.js');
 	try {
 		const names = await migrate(MIGRATIONS);
 		say(names.length ? `Migrated: ${names.join(', ')}` : 'Everything is up to date.');

@@ -89,7 +89,7 @@ async function loadInto(
 
 /** @throws Error when what keeps evidence from being changed is not what this backup's version has */
 async function guarded(db: PrivateDatabase): Promise<void> {
-	const { wrongTriggers } = await import('../../lib/server/db/verify.js');
+	const { wrongTriggers } = await import('../../lib/server/storage/verify.js');
 	const c = await mysql.createConnection({ ...db.owner, timezone: 'Z' });
 	try {
 		const wrong = await wrongTriggers(MIGRATIONS, c);

@@ -15,10 +15,10 @@ export interface Ready {
  * starts) with the application's own account.
  */
 export async function shopOn(database: PrivateDatabase, demo: boolean, withSetups = true): Promise<Ready> {
-	const { closeDatabase } = await import('../../lib/server/db/pool.js');
-	const { endThreads } = await import('../../lib/server/heavy/heavy.js');
-	const { withDeadlines } = await import('../../lib/server/db/deadline.js');
-	const { migrate } = await import('../../lib/server/db/migrate.js');
+	const { closeDatabase } = await import('../../lib/server/storage/pool.js');
+	const { endThreads } = await import('../../lib/server/jobs/run-job.js');
+	const { withDeadlines } = await import('../../lib/server/storage/deadline.js');
+	const { migrate } = await import('../../lib/server/storage/migrate.js');
 	const { brokenOff, loadDemo, somebodyWorked } = await import('../../lib/server/demo/demo.js');
 	Object.assign(process.env, databaseEnvironment(database.owner));
 	try {
@@ -49,7 +49,7 @@ export async function shopOn(database: PrivateDatabase, demo: boolean, withSetup
 
 /** Takes every table away; only of half a demo shop, in which nobody has worked. */
 async function dropEverything(): Promise<void> {
-	const { rows, transaction, write } = await import('../../lib/server/db/pool.js');
+	const { rows, transaction, write } = await import('../../lib/server/storage/pool.js');
 	const found = await rows<{ name: string; type: string }>(
 		'SELECT TABLE_NAME AS name, TABLE_TYPE AS type FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE()'
 	);

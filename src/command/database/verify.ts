@@ -26,8 +26,8 @@ export async function verify(file: string | undefined, folder = DATA): Promise<v
 async function check(db: PrivateDatabase, what: string): Promise<void> {
 	const env = { ...process.env };
 	Object.assign(process.env, databaseEnvironment(db.owner));
-	const { closeDatabase } = await import('../../lib/server/db/pool.js');
-	const { verifyRecords, wrongTriggers } = await import('../../lib/server/db/verify.js');
+	const { closeDatabase } = await import('../../lib/server/storage/pool.js');
+	const { verifyRecords, wrongTriggers } = await import('../../lib/server/storage/verify.js');
 	try {
 		const { records, chains, wrong: changed } = await verifyRecords();
 		const wrong = [...(await wrongTriggers(MIGRATIONS)), ...changed];

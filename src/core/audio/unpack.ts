@@ -7,7 +7,7 @@ type Sample = (at: number) => number;
  * A byte of A-law: sign, three bits of power, four of value, every second bit turned (ITU-T G.711).
  * @example aLaw(0xd5) // 0.000244140625
  */
-function aLaw(byte: number): number {
+export function aLaw(byte: number): number {
 	const b = byte ^ 0x55;
 	const power = (b & 0x70) >> 4;
 	const value = ((b & 0x0f) << 4) + 8;
@@ -19,7 +19,7 @@ function aLaw(byte: number): number {
  * A byte of mu-law, all bits turned (ITU-T G.711).
  * @example muLaw(0x80) // 0.9803466796875
  */
-function muLaw(byte: number): number {
+export function muLaw(byte: number): number {
 	const b = ~byte & 0xff;
 	const size = ((((b & 0x0f) << 3) + 0x84) << ((b & 0x70) >> 4)) - 0x84;
 	return (b & 0x80 ? -size : size) / 32768;

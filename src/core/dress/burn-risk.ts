@@ -17,7 +17,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { unitOfName } from '../calculation/fields.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
-import { isSuperabrasive } from './bites.js';
+import { isSuperabrasive } from './dress-infeed.js';
 import { type Heat, burnThreshold } from './burn-threshold.js';
 import { ABRASIVE_GROUP, GRAIN } from './overlap.js';
 

@@ -1,7 +1,7 @@
 import { choice, list, whole, yesNo } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
-import { isSuperabrasive } from './bites.js';
+import { isSuperabrasive } from './dress-infeed.js';
 import { BOND_FIELD, bondOf } from './bonds.js';
 import { METHODS, type Method, PURPOSES, excluded, scored } from './methods.js';
 import { ABRASIVE_GROUP } from './overlap.js';

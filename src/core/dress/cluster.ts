@@ -3,7 +3,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
 import { floorKind } from '../numeric/rounding.js';
-import { judgeBite } from './bites.js';
+import { judgeBite } from './dress-infeed.js';
 import { ABRASIVE_GROUP, DEPTH, GRAIN } from './overlap.js';
 import { TIP_FIELDS, checkTip, judgeDull, judgeTip, overlapOf } from './tip.js';
 import { clearLead, largestGap, suggestedLead } from './tracks.js';

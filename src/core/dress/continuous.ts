@@ -4,7 +4,7 @@ import { Findings } from '../calculation/verdict.js';
 import { floorKind } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
-import { judgeFeed } from './bites.js';
+import { judgeFeed } from './dress-infeed.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 import { checkScrap } from './used-up.js';
 

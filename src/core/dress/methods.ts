@@ -1,4 +1,4 @@
-import { isSuperabrasive } from './bites.js';
+import { isSuperabrasive } from './dress-infeed.js';
 import type { DressBond } from './bonds.js';
 
 export const PURPOSES = ['true', 'open', 'form', 'clean'] as const;

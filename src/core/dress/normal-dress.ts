@@ -1,4 +1,4 @@
-import { isSuperabrasive } from './bites.js';
+import { isSuperabrasive } from './dress-infeed.js';
 
 const LEAST_UM = 3;
 const MAX_UM = 25;

@@ -15,7 +15,7 @@ import { Findings } from '../calculation/verdict.js';
 import { ceilCount, floorKind } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
-import { judgeBite } from './bites.js';
+import { judgeBite } from './dress-infeed.js';
 import { ABRASIVE_GROUP, GRAIN } from './overlap.js';
 import { type Pass, inWords } from './plan-words.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';

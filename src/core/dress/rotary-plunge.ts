@@ -3,7 +3,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { DEG } from '../numeric/angles.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
-import { judgeFeed } from './bites.js';
+import { judgeFeed } from './dress-infeed.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 import { checkOneSpeed, judgeRoll, ratioRoughness, rollFields, rollSpeeds } from './roll-speeds.js';
 import { judgeDull } from './tip.js';

@@ -2,7 +2,7 @@ import { from0, mm, mmPerMin, over0, rpm } from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
-import { judgeBite } from './bites.js';
+import { judgeBite } from './dress-infeed.js';
 import { ABRASIVE_GROUP, DEPTH, GRAIN, LEAD, leadAndTraverse } from './overlap.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 import { checkOneSpeed, judgeRoll, ratioRoughness, rollFields, rollSpeeds } from './roll-speeds.js';

@@ -3,7 +3,7 @@ import { choice, mm, mmPerMin, over0, rpm, yesNo } from '../calculation/field/in
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
-import { judgeBite } from './bites.js';
+import { judgeBite } from './dress-infeed.js';
 import { ABRASIVE_GROUP, DEPTH, GRAIN, IDLE_PASSES, LEAD, leadAndTraverse } from './overlap.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 import { TIP_FIELDS, checkTip, judgeGrain, judgeOverlap, overlapOf } from './tip.js';

@@ -1,6 +1,6 @@
 import { defineCalculation } from '../calculation/define.js';
 import { Findings } from '../calculation/verdict.js';
-import { BITE_HEAVY_UM, BITE_STOP_UM } from '../dress/bites.js';
+import { BITE_HEAVY_UM, BITE_STOP_UM } from '../dress/dress-infeed.js';
 import { SLACK } from '../numeric/rounding.js';
 import { flankBite, segmentFeed } from './flank-bite.js';
 import { passList } from './pass-list.js';

@@ -12,7 +12,7 @@ const spin = <const N extends string>(name: N, label: string, about: string) =>
 	rpm(name, about, { ...over0(500000), label });
 
 /** Waves of a frequency on something that turns. @example wavesOn(240, 1450) // 9.9310345 */
-const wavesOn = (hz: number, speedRpm: number): number => (60 * hz) / speedRpm;
+export const wavesOn = (hz: number, speedRpm: number): number => (60 * hz) / speedRpm;
 const fractionOf = (waves: number): number => {
 	const f = waves - Math.floor(waves);
 	return 1 - f < SLACK ? 0 : f;

@@ -34,7 +34,7 @@ const MAX_REDRESSES = 1000;
  * @example redressDepths(2, 5.95, 2.5) // [2,4,5.95]
  * @throws InputFault `below-minimum` on an interval that asks for more redresses than anybody makes
  */
-function redressDepths(depthMm: number, roughEndMm: number, intervalMm: number | null): number[] {
+export function redressDepths(depthMm: number, roughEndMm: number, intervalMm: number | null): number[] {
 	if (intervalMm === null) return [];
 	const stepMm = Math.max(1, Math.floor(intervalMm / depthMm + SLACK)) * depthMm;
 	const at: number[] = [];

@@ -1,4 +1,4 @@
-import { MOUNTINGS, type Mounting } from './stations/mount/way.js';
+import { MOUNTINGS, type Mounting } from './stations/mount/mounting-method.js';
 
 export type { Mounting };
 import { choice, from0, group, list, number, text } from '../calculation/field/index.js';

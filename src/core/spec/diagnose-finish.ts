@@ -35,7 +35,7 @@ const SAYS: Readonly<Record<string, string>> = {
  * how dull the dress is and not how rough; that is why the dull trick appears to work.
  * @example raAsDressed(260, 55, 25) // 0.8
  */
-function raAsDressed(grainUm: number, leadUm: number, depthUm: number): number {
+export function raAsDressed(grainUm: number, leadUm: number, depthUm: number): number {
 	const shorter = leadUm / normalLeadUm(grainUm);
 	return naturalRaUm(grainUm) * Math.sqrt(shorter) * (depthUm / normalDepthUm(grainUm)) ** 0.25;
 }

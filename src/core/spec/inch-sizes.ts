@@ -5,7 +5,7 @@ const THREE = new RegExp(String.raw`(?<![\d.])${PART} ?X ?${PART} ?X ?${PART}(?!
 const TYPE = /^((?:TYPE ?|T ?)?\d{1,2} ?- ?)(?=\d+ ?X)/;
 
 /** A number of inches, a fraction with it or not. @example inches('1-1/4') // 1.25 */
-function inches(text: string): number {
+export function inches(text: string): number {
 	const [whole, fraction] = /\//.test(text)
 		? /[ -]/.test(text)
 			? (text.split(/[ -]/) as [string, string])

@@ -17,7 +17,7 @@ export const PARTS = Object.keys(WEIGHTS) as Part[];
 const UNKNOWN = 0.25;
 const FRIABLE = ['alumina-white', 'alumina-pink', 'alumina-ruby', 'alumina-mono', 'alumina-ceramic'];
 /** Held between 0 and 1. @example clamp01(1.2) // 1 */
-const clamp01 = (x: number): number => Math.min(1, Math.max(0, x));
+export const clamp01 = (x: number): number => Math.min(1, Math.max(0, x));
 
 export interface JobWish {
 	family: string;

@@ -14,7 +14,7 @@ import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
 import { ceilCount } from '../numeric/rounding.js';
-import { SUPERABRASIVE_HEAVY_UM, isSuperabrasive } from '../dress/bites.js';
+import { SUPERABRASIVE_HEAVY_UM, isSuperabrasive } from '../dress/dress-infeed.js';
 import { ABRASIVE_GROUP } from '../dress/overlap.js';
 import { surfaceSpeedMps } from '../spec/speed.js';
 

@@ -3,7 +3,7 @@
 	import { goto } from '$app/navigation';
 	import type { StationId } from '$core/route/facts';
 	import type { GateLine as Line } from '$core/route/gate';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import GateLine from './GateLine.svelte';
 
 	interface Props {

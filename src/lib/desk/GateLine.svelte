@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { isWaiting } from '$core/route/waiting-number';
 	import type { GateLine } from '$core/route/gate';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import LazyWorking from '$lib/ui/feedback/LazyWorking.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import ThemeButton from '$lib/ui/layout/ThemeButton.svelte';
 
 	interface Props {

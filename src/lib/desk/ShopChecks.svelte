@@ -2,7 +2,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import type { ExtraCheck } from '$core/route/templates';
 	import type { StationId } from '$core/route/facts';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	interface Props {
 		desk: SetupSession;

@@ -1,5 +1,5 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import type { Snippet } from 'svelte';
 	import type { Field, Values } from '$core/calculation/fields';
 	import { type Judged, type Step, forbidden } from '$core/route/step';
@@ -8,7 +8,7 @@
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { SetupSession } from './desk.svelte';
+	import type { SetupSession } from './setup-session.svelte';
 	import ReadInstrument from './ReadInstrument.svelte';
 	import { stepEntry } from './step-entry.svelte';
 

@@ -1,10 +1,10 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import type { Snippet } from 'svelte';
 	import type { Field } from '$core/calculation/fields';
 	import type { Judged, Step } from '$core/route/step';
 	import { findingsOf, forbidden } from '$core/route/step';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import type { Preview } from '$lib/desk/preview';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';

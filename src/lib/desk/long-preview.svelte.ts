@@ -6,7 +6,7 @@ import { inShop } from '$core/calculation/limits';
 import { type Result, type Step, all } from '$core/route/step';
 import type { StepAnswer, StepAsked } from '$lib/workers/step-runner';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
-import type { SetupSession } from './desk.svelte';
+import type { SetupSession } from './setup-session.svelte';
 import { type Preview, preview } from './preview';
 
 const AFTER_MS = 150;

@@ -1,6 +1,6 @@
 import { holds, lineOf } from '$core/route/decision';
 import type { StationId } from '$core/route/facts';
-import type { SetupSession } from './desk.svelte';
+import type { SetupSession } from './setup-session.svelte';
 
 /** A part of a bench, with the gate lines that say whether it is done. */
 export interface Part<Id extends string = string> {

@@ -2,7 +2,7 @@ import type { Field, Values } from '$core/calculation/fields';
 import { inShop } from '$core/calculation/limits';
 import { Evidence, type StepName } from '$core/route/evidence';
 import { Entry } from '$lib/ui/fields/entry.svelte';
-import type { SetupSession } from './desk.svelte';
+import type { SetupSession } from './setup-session.svelte';
 
 interface Options<L extends readonly Field[]> {
 	/** What is filled in before anybody typed; what was recorded last comes before it. */

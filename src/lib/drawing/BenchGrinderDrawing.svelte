@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Verdict } from '$core/calculation/verdict';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	interface Props {
 		restGapMm: number | null;
 		tongueGapMm: number | null;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	interface Props {
 		flats: readonly { removedCm3: number; flatWidthUm: number }[];
 		slope: number | null;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import type { PackPosition } from '$core/mount/pack-layout';
 
 	/** A stack on its arbor, cut through and to scale from the shoulder, above its axis where everything happens; the measured rims dashed over the planned ones. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MOUNTED_POINT } from '$core/spec/shape-tables';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { toneOf } from './polar';
 
 	interface Props {

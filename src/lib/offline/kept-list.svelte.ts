@@ -1,5 +1,5 @@
 import { type Fault, UNEXPECTED } from '$lib/ui/feedback/sender.svelte';
-import { asWhom } from '$lib/ui/fields/whose';
+import { asWhom } from '$lib/ui/fields/user-scoped-key';
 
 /** Something that waits in this browser for the network. */
 export interface Waits {

@@ -1,6 +1,6 @@
-import type { QueuedSubmission } from '$core/route/waiting';
+import type { QueuedSubmission } from '$core/route/queued-submission';
 import type { Fault } from '$lib/ui/feedback/sender.svelte';
-import { asWhom, userScopedKey } from '$lib/ui/fields/whose';
+import { asWhom, userScopedKey } from '$lib/ui/fields/user-scoped-key';
 import { KeptList, type Said, notNow, post } from './kept-list.svelte';
 import { readQueue } from './read-queue';
 

@@ -2,12 +2,12 @@ import { page } from '$app/state';
 import { InputFault } from '$core/calculation/fault';
 import { labelOf } from '$core/calculation/fields';
 import { quantity } from '$core/quantity/format';
-import type { Submission } from '$core/route/carry-out';
+import type { Submission } from '$core/route/apply-submission';
 import { stepOf } from '$core/route/steps';
-import { simulateOffline } from '$core/route/waiting';
+import { simulateOffline } from '$core/route/queued-submission';
 import type { Fault } from '$lib/ui/feedback/sender.svelte';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
-import type { SetupSession } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/setup-session.svelte';
 import { outbox } from './outbox.svelte';
 
 const NOWHERE: Fault = {

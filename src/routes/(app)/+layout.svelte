@@ -3,7 +3,7 @@
 	import { page } from '$app/state';
 	import Keys from '$lib/ui/layout/Keys.svelte';
 	import LockScreen from '$lib/features/people/LockScreen.svelte';
-	import { setCurrentUser } from '$lib/ui/fields/whose';
+	import { setCurrentUser } from '$lib/ui/fields/user-scoped-key';
 	import WaitingNote from '$lib/offline/WaitingNote.svelte';
 	import { tellTimesIn } from '$lib/words';
 	import TopBar from '$lib/ui/layout/TopBar.svelte';

@@ -4,14 +4,14 @@ import { attempt } from '$core/calculation/attempt';
 import { THE_SHOP_FIELDS } from '$core/shop/the-shop';
 import { isZone } from '$core/numeric/zone';
 import { pinFault } from '$core/shop/pin';
-import { giveSession } from '$lib/server/door/cookie';
-import { noForm, textsOf } from '$lib/server/door/form';
-import { checked } from '$lib/server/door/joi-schema';
-import { logger } from '$lib/server/door/logger';
+import { giveSession } from '$lib/server/http/cookie';
+import { noForm, textsOf } from '$lib/server/http/form';
+import { checked } from '$lib/server/http/joi-schema';
+import { logger } from '$lib/server/http/logger';
 import { nameShop } from '$lib/server/shop/the-shop';
 import { openSession } from '$lib/server/people/sessions';
 import { firstLead, people } from '$lib/server/people/sign-in';
-import { NOBODY, lookedAt, waitWords } from '$lib/server/people/tries';
+import { NOBODY, lookedAt, waitWords } from '$lib/server/people/login-throttle';
 
 const CODE = process.env.UNCINUS_FIRST_CODE ?? '';
 

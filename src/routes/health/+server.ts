@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { row } from '$lib/server/db/pool';
+import { row } from '$lib/server/storage/pool';
 
 /** Whether the application and its database answer. */
 export async function GET() {

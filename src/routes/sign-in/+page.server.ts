@@ -1,9 +1,9 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { join } from 'node:path';
 import { demoPins } from '$lib/server/demo/shop';
-import { giveSession } from '$lib/server/door/cookie';
-import { noForm, textsOf } from '$lib/server/door/form';
-import { inside } from '$lib/server/door/inside';
+import { giveSession } from '$lib/server/http/cookie';
+import { noForm, textsOf } from '$lib/server/http/form';
+import { inside } from '$lib/server/http/inside';
 import { theShop } from '$lib/server/shop/the-shop';
 import { signOut } from '$lib/server/people/sessions';
 import { people, signIn } from '$lib/server/people/sign-in';

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { takeSession } from '$lib/server/door/cookie';
+import { takeSession } from '$lib/server/http/cookie';
 import { signOut } from '$lib/server/people/sessions';
 
 export async function POST({ cookies, locals, url }) {

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { LEAST_REASON, checkedReason, isReason, lettersIn } from '../../../src/core/calculation/reason.js';
-import { applySubmission } from '../../../src/core/route/carry-out.js';
+import { applySubmission } from '../../../src/core/route/apply-submission.js';
 import { faults, worked } from '../../shared/setup-in-memory.js';
 
 describe('a reason', () => {

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Verdict } from '../../../src/core/calculation/verdict.js';
-import { accept } from '../../../src/core/route/carry-out.js';
+import { accept } from '../../../src/core/route/apply-submission.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import type { RecordFacts, SetupFacts } from '../../../src/core/route/facts.js';
 import { did, line, recordOf, worked } from '../../shared/setup-in-memory.js';

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { MOUNTINGS } from '../../../src/core/route/stations/mount/way.js';
+import { MOUNTINGS } from '../../../src/core/route/stations/mount/mounting-method.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
 import { WORK, later, setup, worked } from '../../shared/setup-in-memory.js';
 import { greenByTapping } from './by-tapping.js';

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { dresserPosition } from '../../../src/core/dress/dresser-position.js';
-import { leavingSide, sideWords } from '../../../src/core/route/stations/dress/ways/position.js';
+import { leavingSide, sideWords } from '../../../src/core/route/stations/dress/methods/position.js';
 import { setup } from '../../shared/setup-in-memory.js';
 
 describe('which way the leaving side lies', () => {

@@ -1,12 +1,12 @@
 import { expect } from 'chai';
 import { flangeCheck } from '../../../src/core/mount/flange-check.js';
 import { spindleRunout } from '../../../src/core/mount/spindle-runout.js';
-import { accept } from '../../../src/core/route/carry-out.js';
+import { accept } from '../../../src/core/route/apply-submission.js';
 import { holds } from '../../../src/core/route/decision.js';
 import { decide, refuse } from '../../../src/core/route/engine.js';
 import { Evidence, partOf } from '../../../src/core/route/evidence.js';
-import { toClientFacts } from '../../../src/core/route/on-page.js';
-import { flangeStep } from '../../../src/core/route/stations/mount/flange.js';
+import { toClientFacts } from '../../../src/core/route/client-facts.js';
+import { flangeStep } from '../../../src/core/route/stations/mount/methods/flange.js';
 import { prerequisites } from '../../../src/core/route/stations/run-in/start.js';
 import { runoutStep } from '../../../src/core/route/stations/true/steps.js';
 import { preBalanceRule } from '../../../src/core/true/pre-balance-rule.js';

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { decide, refuse } from '../../../src/core/route/engine.js';
-import { toClientFacts } from '../../../src/core/route/on-page.js';
+import { toClientFacts } from '../../../src/core/route/client-facts.js';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
 import { scanned } from '../../../src/core/form/stand-ins/scanner.js';
 import { chainOf } from '../../../src/core/form/profile/chain.js';

@@ -5,7 +5,7 @@ import { NO_SUMS, sumsOf } from '../../../src/core/route/sums.js';
 import type { RecordFacts, SetupFacts } from '../../../src/core/route/facts.js';
 import { lineOf } from '../../../src/core/route/decision.js';
 import { checkDiameter, computeStep, massNowKg, mountOf, wheelOf } from '../../../src/core/route/step.js';
-import { flangeStep } from '../../../src/core/route/stations/mount/flange.js';
+import { flangeStep } from '../../../src/core/route/stations/mount/methods/flange.js';
 import { FLANGE, GOOD } from '../../shared/good-work.js';
 import { DIAMOND, WHEEL, did, faults, line, setup, took, worked } from '../../shared/setup-in-memory.js';
 

@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import type { SetupFacts } from '../../../src/core/route/facts.js';
-import { applySubmission } from '../../../src/core/route/carry-out.js';
+import { applySubmission } from '../../../src/core/route/apply-submission.js';
 import { dueWords, redressDue } from '../../../src/core/route/stations/keep/due.js';
-import { redressCycle, mostBetweenMm } from '../../../src/core/route/stations/keep/loop.js';
-import { setupStatus } from '../../../src/core/route/standing.js';
+import { redressCycle, mostBetweenMm } from '../../../src/core/route/stations/keep/redress-cycle.js';
+import { setupStatus } from '../../../src/core/route/setup-status.js';
 import { sumsOf } from '../../../src/core/route/sums.js';
 import { GOOD } from '../../shared/good-work.js';
 import { did, faults, line, recordOf, worked } from '../../shared/setup-in-memory.js';

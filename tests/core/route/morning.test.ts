@@ -3,7 +3,7 @@ import { decide, refuse } from '../../../src/core/route/engine.js';
 import { type Morning, MORNING_FIELDS, mayNotStart, morningOf } from '../../../src/core/route/morning.js';
 import { checkInput } from '../../../src/core/calculation/check.js';
 import { type Limits, inShop } from '../../../src/core/calculation/limits.js';
-import { setupStatus } from '../../../src/core/route/standing.js';
+import { setupStatus } from '../../../src/core/route/setup-status.js';
 import { shiftAt } from '../../../src/core/set/shift.js';
 import { did, setup, worked } from '../../shared/setup-in-memory.js';
 

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { decide, refuse } from '../../../src/core/route/engine.js';
 import { waysFor } from '../../../src/core/route/stations/dress/method.js';
-import { shankMm } from '../../../src/core/route/stations/mount/point.js';
+import { shankMm } from '../../../src/core/route/stations/mount/methods/point.js';
 import { turningLimit } from '../../../src/core/route/stations/mount/turning.js';
 import { DIAMOND, MOUNT, did, faults, line, setup, took } from '../../shared/setup-in-memory.js';
 import { GRINDER, POINT, STICK, keys, looked, out, start } from './on-mount.js';

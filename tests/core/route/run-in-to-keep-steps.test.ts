@@ -1,5 +1,5 @@
 import { redressDue } from '../../../src/core/route/stations/keep/due.js';
-import { setupStatus } from '../../../src/core/route/standing.js';
+import { setupStatus } from '../../../src/core/route/setup-status.js';
 import { expect } from 'chai';
 import { refuse } from '../../../src/core/route/engine.js';
 import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';

@@ -1,7 +1,7 @@
 import type { Evidence } from '../evidence.js';
 import type { SetupFacts, StationId } from '../facts.js';
 import { type GateLine, line } from '../gate.js';
-import { recordedText } from '../say.js';
+import { recordedText } from '../gate-text.js';
 import { balanceGate } from './balance/gate.js';
 import { balanceSteps } from './balance/steps.js';
 import { balancePlace, whileOnSpindle } from './balance/where.js';
@@ -19,7 +19,7 @@ import { keepSteps } from './keep/steps.js';
 import { machineGate } from './machine/gate.js';
 import { machineSteps } from './machine/steps.js';
 import { mountSteps } from './mount/steps.js';
-import { mountGate, mountOrder } from './mount/ways.js';
+import { mountGate, mountOrder } from './mount/methods.js';
 import { proveGate } from './prove/gate.js';
 import { proveTroubleStep } from './keep/trouble.js';
 import { proveSteps } from './prove/steps.js';

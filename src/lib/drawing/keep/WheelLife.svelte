@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dayNumber } from '$core/numeric/calendar';
 	import type { LedgerEvent } from '$core/keep/ledger';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { dayWords } from '$lib/words';
 
 	interface Props {

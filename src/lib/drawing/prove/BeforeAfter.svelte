@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Unit } from '$core/calculation/fields';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 
 	interface Props {
 		title: string;

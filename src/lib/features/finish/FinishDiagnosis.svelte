@@ -5,7 +5,7 @@
 	import { figure, quantity, symbolOf } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
 	import type { Unit } from '$core/calculation/fields';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import FinishChart from './FinishChart.svelte';
 	import { DIAGNOSIS } from './finish-words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { dresserWords } from '$core/shop/dresser';
 	import FactList from '$lib/ui/feedback/FactList.svelte';
-	import type { RecordContext } from '$core/route/as-recorded';
+	import type { RecordContext } from '$core/route/record-context';
 
 	interface Props {
 		then: RecordContext;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import StopsDrawing from './StopsDrawing.svelte';
 
 	type Position = number | null;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 
 	interface Props {
 		workStart: number | null;

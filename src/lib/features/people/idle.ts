@@ -1,4 +1,4 @@
-import { asWhom } from '$lib/ui/fields/whose';
+import { asWhom } from '$lib/ui/fields/user-scoped-key';
 
 /** When anybody last touched any window of this browser, so that a second window keeps the first one awake. */
 const KEY = 'uncinus-touched';

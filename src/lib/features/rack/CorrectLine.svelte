@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { CORRECTION_FIELDS } from '$core/shop/ledger';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';

@@ -2,7 +2,7 @@
 	import type { parseMarking } from '$core/spec/parse-marking';
 	import { DIALECT_WORDS, markingParts } from '$core/spec/marking-words';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import MarkingTiles from './MarkingTiles.svelte';
 
 	interface Props {

@@ -4,7 +4,7 @@
 	import { conventionalSection } from '$core/spec/shape-section';
 	import { LETTER_NAMES, SHAPE_LETTERS, SHAPE_TYPES, type ShapeLetter } from '$core/spec/shape-tables';
 	import { parseQuantity } from '$core/quantity/parse';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import ShapeSection from '$lib/drawing/ShapeSection.svelte';
 
 	interface Props {

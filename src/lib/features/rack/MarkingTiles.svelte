@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Marking } from '$core/spec/marking';
 	import { markingParts } from '$core/spec/marking-words';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { partColour } from './part-colour';
 
 	interface Props {

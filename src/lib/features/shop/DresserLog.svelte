@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { resolve } from '$app/paths';
 	import { invalidateAll } from '$app/navigation';

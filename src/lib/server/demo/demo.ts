@@ -1,4 +1,4 @@
-import { row, rows, setClock, write } from '../db/pool.js';
+import { row, rows, setClock, write } from '../storage/pool.js';
 import { type User } from '../people/sign-in.js';
 import { loadShop, read } from './shop.js';
 import { loadWheels, type DemoRing, ring } from './wheels.js';

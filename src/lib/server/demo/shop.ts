@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { DRESSER_FIELDS } from '../../../core/shop/dresser.js';
-import { checked } from '../door/joi-schema.js';
+import { checked } from '../http/joi-schema.js';
 import { columnOf } from '../shop/columns.js';
-import { type Value, row, write } from '../db/pool.js';
+import { type Value, row, write } from '../storage/pool.js';
 import { hashPin, isPin } from '../people/pins.js';
 import type { User } from '../people/sign-in.js';
 

@@ -5,7 +5,7 @@ import Papa from 'papaparse';
 import { writeWav } from '../../../core/audio/wav.js';
 import { type Condition, madeUpRing, soundOf } from '../../../core/inspect/ring/conditions.js';
 import { inspectAtRack } from '../wheels/inspections.js';
-import { setClock, transaction } from '../db/pool.js';
+import { setClock, transaction } from '../storage/pool.js';
 import { keepRecording } from '../recordings/recordings.js';
 import { type User } from '../people/sign-in.js';
 import type { NewWheel } from '../../../core/shop/wheel.js';

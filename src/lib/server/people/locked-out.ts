@@ -1,5 +1,5 @@
-import { isDuplicate, row, transaction, write } from '../db/pool.js';
-import { logger } from '../door/logger.js';
+import { isDuplicate, row, transaction, write } from '../storage/pool.js';
+import { logger } from '../http/logger.js';
 import { oneTimeColumns, oneTimeDigits } from './pins.js';
 import { endSessions } from './sessions.js';
 

@@ -1,12 +1,12 @@
 import { randomInt } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { pinFault } from '../../../core/shop/pin.js';
-import { row, transaction, write } from '../db/pool.js';
-import { InputFault, Refused } from '../door/refused.js';
+import { row, transaction, write } from '../storage/pool.js';
+import { InputFault, Refused } from '../http/refused.js';
 import { mayLead, signedIn } from './permission.js';
 import { endSessions, openSession } from './sessions.js';
 import type { User } from './sign-in.js';
-import { lookedAt, waitWords } from './tries.js';
+import { lookedAt, waitWords } from './login-throttle.js';
 
 export const hashPin = (pin: string): Promise<string> =>
 	hash(pin, { memoryCost: 19456, timeCost: 2, parallelism: 1 });

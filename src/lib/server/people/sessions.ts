@@ -1,5 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { type Runner, row, write } from '../db/pool.js';
+import { type Runner, row, write } from '../storage/pool.js';
 import type { User } from './sign-in.js';
 
 const SESSION_HOURS = 14;

@@ -1,9 +1,9 @@
 import { pinFault } from '../../../core/shop/pin.js';
-import { isDuplicate, row, rows, write } from '../db/pool.js';
-import { logger } from '../door/logger.js';
+import { isDuplicate, row, rows, write } from '../storage/pool.js';
+import { logger } from '../http/logger.js';
 import { hashPin, isPin } from './pins.js';
 import { openSession } from './sessions.js';
-import { lookedAt, waitWords } from './tries.js';
+import { lookedAt, waitWords } from './login-throttle.js';
 
 type Role = 'machinist' | 'lead' | 'viewer';
 export interface User {

@@ -6,7 +6,7 @@ import { quantity } from '../../../core/quantity/format.js';
 import { Evidence } from '../../../core/route/evidence.js';
 import { releaseStep } from '../../../core/route/stations/prove/steps.js';
 import { dueWords, redressDue } from '../../../core/route/stations/keep/due.js';
-import { setupStatus } from '../../../core/route/standing.js';
+import { setupStatus } from '../../../core/route/setup-status.js';
 import { MM, bytesOf, drawQr, newSheet, printable } from './sheet.js';
 
 const SIGN: Readonly<Record<string, string>> = {

@@ -1,11 +1,11 @@
-import { accept } from '../../../core/route/carry-out.js';
-import { transaction } from '../db/pool.js';
+import { accept } from '../../../core/route/apply-submission.js';
+import { transaction } from '../storage/pool.js';
 import { checkedReason } from '../../../core/calculation/reason.js';
-import { Refused } from '../door/refused.js';
+import { Refused } from '../http/refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { keepRecords } from './keep-records.js';
-import { loadLockedSetup } from './lock.js';
+import { loadLockedSetup } from './locked-setup.js';
 import { changeSetup } from './change-setup.js';
 
 /**

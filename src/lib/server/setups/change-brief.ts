@@ -1,6 +1,6 @@
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import { columnOf } from '../shop/columns.js';
-import { type Runner, type Value, write } from '../db/pool.js';
+import { type Runner, type Value, write } from '../storage/pool.js';
 
 /** What a setup keeps of its job from now on; what was told before stays in its record. */
 export async function changeBrief(setupId: number, brief: BriefFacts, on: Runner): Promise<void> {

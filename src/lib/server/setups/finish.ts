@@ -1,4 +1,4 @@
-import type { Runner } from '../db/pool.js';
+import type { Runner } from '../storage/pool.js';
 import { type SetupChange, changeSetup } from './change-setup.js';
 import { closeAs } from './kept-facts.js';
 import { loadSetup } from './setups.js';

@@ -1,10 +1,10 @@
 import { CORE_VERSION } from '../../../core/calculations.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
-import { type HistorySnapshot, snapshotOf } from '../../../core/route/so-far.js';
+import { type HistorySnapshot, snapshotOf } from '../../../core/route/history-snapshot.js';
 import { type Sums, sumsOf } from '../../../core/route/sums.js';
-import { type FullRecord, recordsOfHistories } from '../db/records.js';
-import { type Runner, write } from '../db/pool.js';
-import { stored } from '../db/stored.js';
+import { type FullRecord, recordsOfHistories } from '../storage/records.js';
+import { type Runner, write } from '../storage/pool.js';
+import { stored } from '../storage/stored.js';
 
 /** Of a setup's records those that still count, with the sums over all of them. */
 export interface History {

@@ -1,9 +1,9 @@
 import { CORE_VERSION } from '../../../core/calculations.js';
 import { incidentPlan } from '../../../core/keep/incident-plan.js';
-import { recordContext } from '../../../core/route/as-recorded.js';
+import { recordContext } from '../../../core/route/record-context.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
-import type { Runner } from '../db/pool.js';
-import { addRecord } from '../db/records.js';
+import type { Runner } from '../storage/pool.js';
+import { addRecord } from '../storage/records.js';
 import { keepFacts } from './kept-facts.js';
 
 /** Evidence of an incident: of its setup, or where that had ended of the machine and the wheel alone. */

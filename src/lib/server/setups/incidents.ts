@@ -1,7 +1,7 @@
 import { inShopPlan } from '../../../core/keep/incident-work.js';
-import { type Runner, row, rows } from '../db/pool.js';
-import { type FullRecord, recordsWhere } from '../db/records.js';
-import { stored } from '../db/stored.js';
+import { type Runner, row, rows } from '../storage/pool.js';
+import { type FullRecord, recordsWhere } from '../storage/records.js';
+import { stored } from '../storage/stored.js';
 
 interface Raw {
 	id: number;

@@ -1,6 +1,6 @@
 import type { Brief } from '../../../core/route/stations/brief/steps.js';
-import { InputFault } from '../door/refused.js';
-import { type Runner, row, write } from '../db/pool.js';
+import { InputFault } from '../http/refused.js';
+import { type Runner, row, write } from '../storage/pool.js';
 
 export type NewSetup = Brief;
 

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { SetupFacts } from '../../../core/route/facts.js';
-import { type Runner, places, queryRows, write } from '../db/pool.js';
-import { stored } from '../db/stored.js';
+import { type Runner, places, queryRows, write } from '../storage/pool.js';
+import { stored } from '../storage/stored.js';
 
 /** Everything a finished setup is decided from, but for its records, which are kept one by one. */
 export type AsClosed = Omit<SetupFacts, 'records' | 'sums' | 'named' | 'units'>;

@@ -1,5 +1,5 @@
 import type { Occupied } from '../../../core/route/facts.js';
-import { type Runner, places, queryRows } from '../db/pool.js';
+import { type Runner, places, queryRows } from '../storage/pool.js';
 
 interface Place {
 	id: number;

@@ -1,7 +1,7 @@
 import type { Companion } from '../../../core/route/facts.js';
 import type { PoolConnection } from 'mysql2/promise';
-import { type Runner, places, queryRows, write } from '../db/pool.js';
-import { latestAtRack } from '../db/rack-records.js';
+import { type Runner, places, queryRows, write } from '../storage/pool.js';
+import { latestAtRack } from '../storage/rack-records.js';
 import { wheelsByIds } from '../wheels/wheels.js';
 
 /** The other wheels of the packs of these setups, each with its newest look and ring at the rack since its setup began. */

@@ -1,19 +1,23 @@
 import type { PoolConnection } from 'mysql2/promise';
 import { inShop } from '../../../core/calculation/limits.js';
-import { type SubmissionOutcome, type Submission, applySubmission } from '../../../core/route/carry-out.js';
+import {
+	type SubmissionOutcome,
+	type Submission,
+	applySubmission
+} from '../../../core/route/apply-submission.js';
 import { refuse } from '../../../core/route/engine.js';
 import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
 import { stepOf } from '../../../core/route/steps.js';
-import { row, transaction } from '../db/pool.js';
-import { checked } from '../door/joi-schema.js';
-import { Refused } from '../door/refused.js';
-import { runJobNow } from '../heavy/heavy.js';
+import { row, transaction } from '../storage/pool.js';
+import { checked } from '../http/joi-schema.js';
+import { Refused } from '../http/refused.js';
+import { runJobNow } from '../jobs/run-job.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
 import { keepRecords } from './keep-records.js';
-import { loadLockedSetup } from './lock.js';
-import { applyEffects } from './perform.js';
+import { loadLockedSetup } from './locked-setup.js';
+import { applyEffects } from './apply-effects.js';
 
 /** A submission with what makes it safe to send twice and to send late. */
 export interface Sent extends Submission {

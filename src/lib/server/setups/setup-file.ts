@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import type { RecordFacts, SetupFacts } from '../../../core/route/facts.js';
 import { cellOut } from '../../../core/shop/rack-file.js';
-import { rows } from '../db/pool.js';
-import { type FullRecord, linksOf, recordsWhere } from '../db/records.js';
+import { rows } from '../storage/pool.js';
+import { type FullRecord, linksOf, recordsWhere } from '../storage/records.js';
 
 interface ValueLine {
 	of: 'entered' | 'input' | 'output';

@@ -1,6 +1,6 @@
 import type { SetupFacts } from '../../../core/route/facts.js';
-import { stateOf } from '../../../core/route/standing.js';
-import { rows } from '../db/pool.js';
+import { stateOf } from '../../../core/route/setup-status.js';
+import { rows } from '../storage/pool.js';
 import { stopFactsOf } from './stop-facts.js';
 
 export interface SetupLine {

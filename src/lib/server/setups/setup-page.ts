@@ -1,10 +1,10 @@
 import type { Decision } from '../../../core/route/decision.js';
 import { decide } from '../../../core/route/engine.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
-import { toClientFacts } from '../../../core/route/on-page.js';
-import { clockAheadMs, row } from '../db/pool.js';
-import { today } from '../db/today.js';
-import { stampsInOne } from '../db/shelf.js';
+import { toClientFacts } from '../../../core/route/client-facts.js';
+import { clockAheadMs, row } from '../storage/pool.js';
+import { today } from '../storage/today.js';
+import { stampsInOne } from '../storage/cache.js';
 import { loadSetup } from './setups.js';
 
 /** A setup as its page is sent it. */

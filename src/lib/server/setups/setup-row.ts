@@ -1,9 +1,9 @@
 import { dayIn } from '../../../core/numeric/zone.js';
-import { shopZone } from '../db/today.js';
+import { shopZone } from '../storage/today.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
-import { type Runner, places, queryRows, clockAheadMs } from '../db/pool.js';
+import { type Runner, places, queryRows, clockAheadMs } from '../storage/pool.js';
 
 /** A setup as its row has it, with its route and the time by the database's clock. */
 export interface SetupRow {

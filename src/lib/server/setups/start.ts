@@ -1,8 +1,8 @@
-import { recordsFrom } from '../../../core/route/carry-out.js';
+import { recordsFrom } from '../../../core/route/apply-submission.js';
 import { type Brief, briefStep } from '../../../core/route/stations/brief/steps.js';
-import { claim, settle } from '../db/requests.js';
-import { transaction } from '../db/pool.js';
-import { InputFault } from '../door/refused.js';
+import { claim, settle } from '../storage/requests.js';
+import { transaction } from '../storage/pool.js';
+import { InputFault } from '../http/refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { machineById } from '../shop/machines.js';

@@ -1,6 +1,6 @@
 import type { StationId } from '../../../core/route/facts.js';
 import type { StopFacts } from '../../../core/route/hard-stops.js';
-import type { Runner } from '../db/pool.js';
+import type { Runner } from '../storage/pool.js';
 import { machinesByIds, mountsByIds } from '../shop/machines.js';
 import { wheelsByIds } from '../wheels/wheels.js';
 import { companionsOf } from './pack.js';

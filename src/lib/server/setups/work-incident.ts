@@ -1,9 +1,9 @@
 import { incidentPlan } from '../../../core/keep/incident-plan.js';
 import { REMEASURE, causeAsked } from '../../../core/keep/incident-work.js';
-import { row, transaction, write } from '../db/pool.js';
-import { claim } from '../db/requests.js';
-import { checked } from '../door/joi-schema.js';
-import { Refused } from '../door/refused.js';
+import { row, transaction, write } from '../storage/pool.js';
+import { claim } from '../storage/requests.js';
+import { checked } from '../http/joi-schema.js';
+import { Refused } from '../http/refused.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { lockMachine } from '../shop/machines.js';

@@ -1,8 +1,8 @@
 import { diamond } from '../../../core/dress/diamond.js';
 import { FLAT_FIELDS, isTurned } from '../../../core/shop/dresser.js';
-import { checked } from '../door/joi-schema.js';
-import { InputFault, Refused } from '../door/refused.js';
-import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import { checked } from '../http/joi-schema.js';
+import { InputFault, Refused } from '../http/refused.js';
+import { type Runner, row, rows, transaction, write } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 

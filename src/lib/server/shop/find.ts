@@ -1,5 +1,5 @@
 import { dresserWords } from '../../../core/shop/dresser.js';
-import { type Value, queryRows, rows } from '../db/pool.js';
+import { type Value, queryRows, rows } from '../storage/pool.js';
 import { candidatesByTrigram } from '../wheels/rare-text.js';
 
 export interface Found {

@@ -1,6 +1,6 @@
 import type { RawSegment } from '../../../core/form/profile/chain.js';
-import { Refused } from '../door/refused.js';
-import { type Runner, row, rows, write } from '../db/pool.js';
+import { Refused } from '../http/refused.js';
+import { type Runner, row, rows, write } from '../storage/pool.js';
 
 /** A form of the library, without its shape. */
 export interface FormEntry {

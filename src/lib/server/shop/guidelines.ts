@@ -8,9 +8,9 @@ import { checkInput } from '../../../core/calculation/check.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { SHOP_POINTS, type ShopPoint, checkPoints } from '../../../core/prove/shop-points.js';
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
-import { Refused } from '../door/refused.js';
-import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
-import { cached } from '../db/shelf.js';
+import { Refused } from '../http/refused.js';
+import { type Runner, isDuplicate, row, rows, transaction, write } from '../storage/pool.js';
+import { cached } from '../storage/cache.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 

@@ -2,8 +2,8 @@ import type { DresserFacts, MachineFacts, MountFacts } from '../../../core/route
 import type { DresserLeft } from '../../../core/route/effect.js';
 import { DRESSER_FIELDS, dresserFields } from '../../../core/shop/dresser.js';
 import { columnOf } from './columns.js';
-import { type Runner, rows, write } from '../db/pool.js';
-import { cached } from '../db/shelf.js';
+import { type Runner, rows, write } from '../storage/pool.js';
+import { cached } from '../storage/cache.js';
 
 const MACHINE = `id, code, name, kind, balance_class AS balanceClass, spindle_rpm AS spindleRpm, spindle_rpm_min AS spindleRpmMin, spindle_rpm_max AS spindleRpmMax, seat_mm AS seatMm, max_diameter_mm AS maxDiameterMm, max_width_mm AS maxWidthMm,
 	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut, retired`;

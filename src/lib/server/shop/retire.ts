@@ -1,5 +1,5 @@
-import { row, transaction, write } from '../db/pool.js';
-import { Refused } from '../door/refused.js';
+import { row, transaction, write } from '../storage/pool.js';
+import { Refused } from '../http/refused.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { columnOf } from './columns.js';

@@ -6,9 +6,9 @@ import {
 	TEMPLATE_FIELDS,
 	checkRoute
 } from '../../../core/route/templates.js';
-import { checked } from '../door/joi-schema.js';
-import { type Runner, isDuplicate, row, rows, transaction, write } from '../db/pool.js';
-import { InputFault, Refused } from '../door/refused.js';
+import { checked } from '../http/joi-schema.js';
+import { type Runner, isDuplicate, row, rows, transaction, write } from '../storage/pool.js';
+import { InputFault, Refused } from '../http/refused.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 

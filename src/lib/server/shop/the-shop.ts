@@ -1,9 +1,9 @@
 import { InputFault, shown } from '../../../core/calculation/fault.js';
 import { isZone } from '../../../core/numeric/zone.js';
 import { THE_SHOP_FIELDS } from '../../../core/shop/the-shop.js';
-import { type Runner, row, write } from '../db/pool.js';
-import { cached } from '../db/shelf.js';
-import { checked } from '../door/joi-schema.js';
+import { type Runner, row, write } from '../storage/pool.js';
+import { cached } from '../storage/cache.js';
+import { checked } from '../http/joi-schema.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 

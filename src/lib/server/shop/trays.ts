@@ -1,6 +1,6 @@
 import type { PoolConnection } from 'mysql2/promise';
 import type { TrayFacts } from '../../../core/route/facts.js';
-import { type Runner, row, rows, write } from '../db/pool.js';
+import { type Runner, row, rows, write } from '../storage/pool.js';
 import { blockSets } from './machines.js';
 
 /** Every tray of gauge blocks, with the blocks that stand in a stack of a setup that is still open. */

@@ -1,8 +1,8 @@
 import { CORRECTION_FIELDS, correctable } from '../../../core/shop/ledger.js';
-import { checked } from '../door/joi-schema.js';
-import { Refused } from '../door/refused.js';
-import { claim } from '../db/requests.js';
-import { row, transaction } from '../db/pool.js';
+import { checked } from '../http/joi-schema.js';
+import { Refused } from '../http/refused.js';
+import { claim } from '../storage/requests.js';
+import { row, transaction } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { addEvent, ledger } from './ledger.js';

@@ -1,10 +1,10 @@
 import { InputFault } from '../../../core/calculation/fault.js';
 import { CORRECT_FIELDS, WHY_CORRECTED, changesIn } from '../../../core/shop/wheel-correction.js';
 import { intake } from '../../../core/shop/wheel-intake.js';
-import { type Runner, row, rows, transaction, write } from '../db/pool.js';
-import { claim } from '../db/requests.js';
-import { checked } from '../door/joi-schema.js';
-import { Refused } from '../door/refused.js';
+import { type Runner, row, rows, transaction, write } from '../storage/pool.js';
+import { claim } from '../storage/requests.js';
+import { checked } from '../http/joi-schema.js';
+import { Refused } from '../http/refused.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { keepFacts } from '../setups/kept-facts.js';

@@ -1,7 +1,7 @@
 import { checkedReason } from '../../../core/calculation/reason.js';
-import { Refused } from '../door/refused.js';
+import { Refused } from '../http/refused.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
-import { type Runner, row, transaction } from '../db/pool.js';
+import { type Runner, row, transaction } from '../storage/pool.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { mayClear } from './may-clear.js';

@@ -1,6 +1,6 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { type WheelState, movedTo } from '../../../core/shop/wheel-state.js';
-import { type Runner, row, rows, write } from '../db/pool.js';
+import { type Runner, row, rows, write } from '../storage/pool.js';
 
 export interface LedgerLine {
 	id: number;

@@ -1,9 +1,9 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { RING_QUARANTINES } from '../../../core/route/stations/inspect/ring.js';
 import { ringContext } from '../../../core/route/wheel-ring.js';
-import { Refused } from '../door/refused.js';
-import { type Runner, row, rows } from '../db/pool.js';
-import { stored } from '../db/stored.js';
+import { Refused } from '../http/refused.js';
+import { type Runner, row, rows } from '../storage/pool.js';
+import { stored } from '../storage/stored.js';
 
 /** What ends a wheel, whatever is found afterwards: nobody can see what it has done inside. */
 const ENDS = ['burst', 'hard-crash', 'overspeed', 'dropped-wheel', 'dull-ring'];

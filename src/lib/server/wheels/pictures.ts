@@ -1,8 +1,8 @@
 import sharp, { type Metadata } from 'sharp';
 import type { PoolConnection } from 'mysql2/promise';
-import { InputFault, Refused } from '../door/refused.js';
-import { inTurn } from '../heavy/heavy.js';
-import { type Runner, row, rows, transaction, write } from '../db/pool.js';
+import { InputFault, Refused } from '../http/refused.js';
+import { inTurn } from '../jobs/run-job.js';
+import { type Runner, row, rows, transaction, write } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 

@@ -1,10 +1,10 @@
-import { checked } from '../door/joi-schema.js';
-import { groupIn } from '../door/json.js';
+import { checked } from '../http/joi-schema.js';
+import { groupIn } from '../http/json.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
-import { isDuplicate, queryRows, transaction } from '../db/pool.js';
-import { Refused } from '../door/refused.js';
+import { isDuplicate, queryRows, transaction } from '../storage/pool.js';
+import { Refused } from '../http/refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { insertWheels } from './add-wheels.js';

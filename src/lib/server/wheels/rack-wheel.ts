@@ -2,8 +2,8 @@ import { error } from '@sveltejs/kit';
 import type { RingFacts } from '../../../core/route/stations/inspect/ring.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { ringsOf } from '../recordings/recordings.js';
-import { rackLook, rackRungAtMs } from '../db/rack-records.js';
-import { today } from '../db/today.js';
+import { rackLook, rackRungAtMs } from '../storage/rack-records.js';
+import { today } from '../storage/today.js';
 import { wheelByNumber } from './wheels.js';
 
 /** A wheel of the rack as its inspection outside a setup needs it; where it is not to be inspected, says why. */

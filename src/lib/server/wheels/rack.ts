@@ -1,5 +1,5 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
-import { type Value, queryRows, row, rows } from '../db/pool.js';
+import { type Value, queryRows, row, rows } from '../storage/pool.js';
 import { candidatesByTrigram } from './rare-text.js';
 import { wheelsByIds } from './wheels.js';
 

@@ -1,4 +1,4 @@
-import { queryRows, rows } from '../db/pool.js';
+import { queryRows, rows } from '../storage/pool.js';
 
 const LONG = 3;
 /** A text is rare when some three bytes of it stand in at most so many wheels. */

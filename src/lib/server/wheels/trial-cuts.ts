@@ -1,5 +1,5 @@
 import type { TrialCut } from '../../../core/route/facts.js';
-import { type Runner, queryRows, write } from '../db/pool.js';
+import { type Runner, queryRows, write } from '../storage/pool.js';
 
 /** As many as tell something; older ones were made with another wheel of its kind. */
 const MOST = 60;

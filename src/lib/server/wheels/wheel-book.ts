@@ -1,6 +1,6 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
 import type { KeptLine, WheelBook } from '../../../core/keep/wheel-book.js';
-import { type Runner, rows } from '../db/pool.js';
+import { type Runner, rows } from '../storage/pool.js';
 
 /** So many lines of a book are drawn; the wheel's own page has them all. */
 const DRAWN = 400;

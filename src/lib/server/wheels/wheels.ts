@@ -1,8 +1,8 @@
-import { today } from '../db/today.js';
+import { today } from '../storage/today.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { mostPlayMm } from '../../../core/mount/bore-rule.js';
 import type { FreeWheel } from '../../../core/shop/wheel.js';
-import { type Runner, places, queryRows, row, rows } from '../db/pool.js';
+import { type Runner, places, queryRows, row, rows } from '../storage/pool.js';
 
 interface WheelRow {
 	id: number;

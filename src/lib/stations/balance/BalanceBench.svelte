@@ -4,7 +4,7 @@
 	import { usuallyOnStand } from '$core/route/stations/balance/gate';
 	import { restartAsked, standsWhere } from '$core/route/stations/balance/off-and-back';
 	import { showsCouple } from '$core/route/stations/balance/two-planes';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import MeasurePart from './MeasurePart.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { untrack } from 'svelte';
 	import { tolerance as judged } from '$core/balance/tolerance';
 	import { updateEstimate } from '$core/balance/update-estimate';
@@ -16,7 +16,7 @@
 	import type { Typed } from '$lib/ui/fields/entry.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import InsideGrade from './InsideGrade.svelte';

@@ -7,7 +7,7 @@
 	import HeadDrawing from '$lib/drawing/HeadDrawing.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	interface Props {
 		desk: SetupSession;

@@ -3,7 +3,7 @@
 	import { amountKnown } from '$core/route/stations/balance/conclude';
 	import type { Reason } from '$core/calculation/verdict';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import MoveList from './MoveList.svelte';
 	import type { Estimate, Move } from './standing';
 

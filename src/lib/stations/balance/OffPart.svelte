@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { offStep } from '$core/route/stations/balance/off-and-back';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import LiftNote from '$lib/desk/LiftNote.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import TaperDrawing from '$lib/drawing/TaperDrawing.svelte';

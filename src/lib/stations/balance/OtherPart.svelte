@@ -4,7 +4,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { dimplesStep, holesStep } from '$core/route/stations/balance/holes-and-dimples';
 	import HolesFace from '$lib/drawing/HolesFace.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import { balanceStatus } from './standing';
 

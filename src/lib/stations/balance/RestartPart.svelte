@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { duration } from '$core/quantity/format';
 	import { restartPlan, restartStep } from '$core/route/stations/balance/off-and-back';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import JogLadder from '$lib/stations/run-in/JogLadder.svelte';

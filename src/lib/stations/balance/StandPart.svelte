@@ -5,7 +5,7 @@
 	import { levelStep } from '$core/route/stations/balance/level';
 	import { permissibleGmm, rollingMassKg } from '$core/route/stations/balance/tolerance';
 	import LevelDrawing from '$lib/drawing/LevelDrawing.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {

@@ -6,7 +6,7 @@
 	import ListTable from '$lib/ui/fields/ListTable.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	interface Props {
 		desk: SetupSession;

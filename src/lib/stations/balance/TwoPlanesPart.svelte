@@ -8,7 +8,7 @@
 	import { notTurning } from '$core/route/stations/balance/where';
 	import { outputOf } from '$core/route/step';
 	import TwoPlanesFaces from '$lib/drawing/TwoPlanesFaces.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
@@ -17,7 +17,7 @@
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import NotHere from './NotHere.svelte';
 	import PlanesTable from './PlanesTable.svelte';
 

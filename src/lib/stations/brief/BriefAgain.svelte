@@ -4,7 +4,7 @@
 	import type { SetupFacts } from '$core/route/facts';
 	import { againStep, asksForAnother, differsIn, namedStep } from '$core/route/stations/brief/again';
 	import type { BriefFacts } from '$core/route/stations/brief/steps';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';

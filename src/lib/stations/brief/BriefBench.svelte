@@ -8,7 +8,7 @@
 	import { contact } from '$core/spec/contact';
 	import BriefAgain from './BriefAgain.svelte';
 	import Recommendation from './Recommendation.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 
 	interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { dressCompensation } from '$core/set/dress-compensation';
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
@@ -7,7 +7,7 @@
 	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { dressesLeft, runOf } from '$core/route/stations/dress/run';
 	import { outputOf } from '$core/route/step';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';

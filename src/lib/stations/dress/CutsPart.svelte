@@ -5,11 +5,11 @@
 	import { burnRisk } from '$core/dress/burn-risk';
 	import { netPower } from '$core/dress/stand-ins/power-meter';
 	import { quantity } from '$core/quantity/format';
-	import { LEAST_CUTS, burnOf, cutOf, learnt } from '$core/route/stations/dress/foresee';
+	import { LEAST_CUTS, burnOf, cutOf, learnt } from '$core/route/stations/dress/predict-dress';
 	import { standingDress, trialCutStep } from '$core/route/stations/dress/trial-cut';
 	import { outputOf } from '$core/route/step';
 	import { surfaceSpeedMps } from '$core/spec/speed';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { holds } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { dressesLeft, passesIn, runOf } from '$core/route/stations/dress/run';
 	import { dressedStep } from '$core/route/stations/dress/dressed';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';

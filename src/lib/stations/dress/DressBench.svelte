@@ -5,7 +5,7 @@
 	import { METHOD_WORDS } from '$core/route/stations/dress/words';
 	import { dresserWords } from '$core/shop/dresser';
 	import { quantity } from '$core/quantity/format';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { type Part, Parts } from '$lib/desk/parts.svelte';
 	import { RUN_WORDS, partsAfter, partsBefore } from './benches';

@@ -2,7 +2,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { dialFactor } from '$core/set/dial';
 	import { calibrateStep, registerStep, sideStep, zeroStep } from '$core/route/stations/dress/set-dresser';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import RegisterDrawing from '$lib/drawing/dress/RegisterDrawing.svelte';
 	import SideDrawing from '$lib/drawing/dress/SideDrawing.svelte';

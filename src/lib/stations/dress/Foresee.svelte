@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { type PlannedDress, predictDress } from '$core/route/stations/dress/foresee';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import { type PlannedDress, predictDress } from '$core/route/stations/dress/predict-dress';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	interface Props {
 		desk: SetupSession;

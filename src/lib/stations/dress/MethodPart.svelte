@@ -5,7 +5,7 @@
 	import { METHOD_WORDS, SEEN_WORDS, THEN_WORDS } from '$core/route/stations/dress/words';
 	import { formToKeep } from '$core/route/stations/form/for-dress';
 	import { dresserWords } from '$core/shop/dresser';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { quantity } from '$core/quantity/format';
 	import { packAgainStep, packNumbers } from '$core/route/stations/dress/pack-again';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

@@ -3,7 +3,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { standingDress } from '$core/route/stations/dress/trial-cut';
 	import { tryOrNull } from '$core/calculation/attempt';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import PatchDrawing from '$lib/drawing/dress/PatchDrawing.svelte';
 	import Progress from '$lib/ui/feedback/Progress.svelte';
 	import type { PatchDone, PatchMessage } from '$lib/workers/patch-maker';

@@ -1,6 +1,6 @@
 import type { Component } from 'svelte';
 import type { Method } from '$core/dress/methods';
-import type { SetupSession } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/setup-session.svelte';
 import type { Part } from '$lib/desk/parts.svelte';
 
 type Sheet = Component<{ desk: SetupSession; ondone: () => void }>;
@@ -19,10 +19,10 @@ const POSITION = part(
 	'position',
 	'Place the diamond',
 	['position'],
-	() => import('./ways/PositionPart.svelte')
+	() => import('./methods/PositionPart.svelte')
 );
-const STICK = part('stick', 'Open with the stick', ['opened'], () => import('./ways/StickPart.svelte'));
-const TRUING = part('truing', 'Set the truing', ['truing'], () => import('./ways/TruingPart.svelte'));
+const STICK = part('stick', 'Open with the stick', ['opened'], () => import('./methods/StickPart.svelte'));
+const TRUING = part('truing', 'Set the truing', ['truing'], () => import('./methods/TruingPart.svelte'));
 
 /** What is set before the dress, way by way. */
 const BEFORE: Readonly<Record<Method, readonly WayPart[]>> = {
@@ -32,34 +32,42 @@ const BEFORE: Readonly<Record<Method, readonly WayPart[]>> = {
 			'settings',
 			'Set the dress',
 			['settings', 'plan', 'holder', 'pace'],
-			() => import('./ways/SettingsPart.svelte')
+			() => import('./methods/SettingsPart.svelte')
 		)
 	],
 	cluster: [
 		POSITION,
-		part('cluster', 'Set the nib', ['cluster', 'plan'], () => import('./ways/ClusterPart.svelte'))
+		part('cluster', 'Set the nib', ['cluster', 'plan'], () => import('./methods/ClusterPart.svelte'))
 	],
-	'rotary-disc': [part('disc', 'Set the disc', ['disc', 'plan'], () => import('./ways/DiscPart.svelte'))],
+	'rotary-disc': [part('disc', 'Set the disc', ['disc', 'plan'], () => import('./methods/DiscPart.svelte'))],
 	'rotary-form-roll': [
-		part('roll', 'Set the roll', ['roll'], () => import('./ways/RollPart.svelte')),
-		part('continuous', 'Keep it on the wheel', [], () => import('./ways/ContinuousPart.svelte'))
+		part('roll', 'Set the roll', ['roll'], () => import('./methods/RollPart.svelte')),
+		part('continuous', 'Keep it on the wheel', [], () => import('./methods/ContinuousPart.svelte'))
 	],
-	'crush-roll': [part('crush', 'Set the crush roll', ['crush'], () => import('./ways/CrushPart.svelte'))],
-	'truing-wheel': [part('truer', 'Truing wheel', ['truer'], () => import('./ways/TruerPart.svelte')), TRUING],
+	'crush-roll': [part('crush', 'Set the crush roll', ['crush'], () => import('./methods/CrushPart.svelte'))],
+	'truing-wheel': [
+		part('truer', 'Truing wheel', ['truer'], () => import('./methods/TruerPart.svelte')),
+		TRUING
+	],
 	'steel-block': [TRUING],
 	stick: [STICK],
 	'wire-edm': [
-		part('wire', 'Set the wire', ['wire', 'mist', 'time'], () => import('./ways/WirePart.svelte'))
+		part('wire', 'Set the wire', ['wire', 'mist', 'time'], () => import('./methods/WirePart.svelte'))
 	],
-	'hand-cutter': [part('hand', 'Set rest and tool', ['hand'], () => import('./ways/HandPart.svelte'))]
+	'hand-cutter': [part('hand', 'Set rest and tool', ['hand'], () => import('./methods/HandPart.svelte'))]
 };
 /** What is looked at or done afterwards, by what must follow. */
 const AFTER: Readonly<Record<string, WayPart>> = {
 	stick: STICK,
-	'check-protrusion': part('proud', 'Look at the grain', ['proud'], () => import('./ways/ProudPart.svelte')),
-	'opening-dress': part('opened', 'Opening dress', ['opening'], () => import('./ways/OpenedPart.svelte'))
+	'check-protrusion': part(
+		'proud',
+		'Look at the grain',
+		['proud'],
+		() => import('./methods/ProudPart.svelte')
+	),
+	'opening-dress': part('opened', 'Opening dress', ['opening'], () => import('./methods/OpenedPart.svelte'))
 };
-const FACE = part('face', 'Look at the face', ['face'], () => import('./ways/FacePart.svelte'));
+const FACE = part('face', 'Look at the face', ['face'], () => import('./methods/FacePart.svelte'));
 
 export const partsBefore = (method: Method): readonly WayPart[] => BEFORE[method];
 export function partsAfter(method: Method, then: string | null): readonly WayPart[] {

@@ -6,7 +6,7 @@
 	import { fineQuantity, quantity } from '$core/quantity/format';
 	import { alignStep } from '$core/route/stations/form/align';
 	import { formOf } from '$core/route/stations/form/made';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';

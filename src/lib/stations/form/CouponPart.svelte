@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onMount } from 'svelte';
 	import { tryOrNull } from '$core/calculation/attempt';
@@ -10,7 +10,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { couponStep } from '$core/route/stations/form/coupon';
 	import { formOf } from '$core/route/stations/form/made';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ErrorFan from '$lib/drawing/form/ErrorFan.svelte';

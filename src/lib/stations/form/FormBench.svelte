@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
 	import { formOf } from '$core/route/stations/form/made';
-	import { FORM_WAYS } from '$core/route/stations/form/way';
+	import { FORM_WAYS } from '$core/route/stations/form/forming-method';
 	import { quantity } from '$core/quantity/format';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import { partsOf } from './parts';

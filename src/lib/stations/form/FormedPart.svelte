@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { untrack } from 'svelte';
 	import { Evidence } from '$core/route/evidence';
 	import { quantity } from '$core/quantity/format';
 	import { formedStep } from '$core/route/stations/form/formed';
 	import { formOf } from '$core/route/stations/form/made';
 	import { formRun } from '$core/route/stations/form/run';
-	import { FORM_WAYS } from '$core/route/stations/form/way';
+	import { FORM_WAYS } from '$core/route/stations/form/forming-method';
 	import { passesIn } from '$core/route/stations/dress/run';
 	import { isTurned } from '$core/shop/dresser';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import PassRunner from '$lib/desk/PassRunner.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';

@@ -3,7 +3,7 @@
 	import { duration, quantity } from '$core/quantity/format';
 	import { formOf } from '$core/route/stations/form/made';
 	import { formPassesStep } from '$core/route/stations/form/passes';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';

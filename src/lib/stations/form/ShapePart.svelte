@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { untrack } from 'svelte';
 	import { checkProfile } from '$core/form/check-profile';
 	import { LEAST_BITE } from '$core/form/flank-bite';
@@ -10,9 +10,9 @@
 	import { findingsOf, outputOf } from '$core/route/step';
 	import { shapeStep, waysThatServe } from '$core/route/stations/form/shape';
 	import { toolFor } from '$core/route/stations/form/tool-for';
-	import { FORM_WAYS, dressersForWay, whyNotDresser } from '$core/route/stations/form/way';
+	import { FORM_WAYS, dressersForWay, whyNotDresser } from '$core/route/stations/form/forming-method';
 	import { tryOrNull } from '$core/calculation/attempt';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';

@@ -5,7 +5,7 @@ import type { SetupFacts } from '$core/route/facts';
 import { cameOut, noseCorrectionUm } from '$core/route/stations/form/correction';
 import { type Form, sinceForm } from '$core/route/stations/form/made';
 import { programStep } from '$core/route/stations/form/program';
-import type { SetupSession } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 /** What a coupon takes back into the setting, said and done. */
 export interface TakenBack {

@@ -1,7 +1,7 @@
 import type { Component } from 'svelte';
 import { type Form } from '$core/route/stations/form/made';
 import { featuresOf } from '$core/route/stations/form/features';
-import type { SetupSession } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/setup-session.svelte';
 import type { Part } from '$lib/desk/parts.svelte';
 
 type Sheet = Component<{ desk: SetupSession; ondone: () => void }>;

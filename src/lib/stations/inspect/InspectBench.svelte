@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { holds, lineOf } from '$core/route/decision';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import LookPart from './LookPart.svelte';
 	import RingPart from './RingPart.svelte';
 

@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import Camera from '@lucide/svelte/icons/camera';
 	import { onMount } from 'svelte';
-	import { asWhom } from '$lib/ui/fields/whose';
+	import { asWhom } from '$lib/ui/fields/user-scoped-key';
 
 	interface Props {
 		place: string;

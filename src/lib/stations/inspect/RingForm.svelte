@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { page } from '$app/state';
 	import { onMount } from 'svelte';
 	import { clockPosition } from '$core/quantity/format';

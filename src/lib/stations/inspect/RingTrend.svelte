@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { resolve } from '$app/paths';
 	import { colourOf } from '$lib/ui/colour';
 	import { onMount } from 'svelte';

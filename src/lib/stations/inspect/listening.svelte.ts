@@ -3,9 +3,9 @@ import type { MadeUp } from '$core/inspect/ring/conditions';
 import type { ListenSettings, RingResult } from '$core/inspect/ring/listen';
 import type { RingPicture } from '$core/inspect/ring/picture';
 import type { Synth } from '$core/inspect/ring-synthesise';
-import { asWhom } from '$lib/ui/fields/whose';
+import { asWhom } from '$lib/ui/fields/user-scoped-key';
 import type { ListenerAsk, ListenerSays } from '$lib/workers/ring-listener';
-import { userScopedKey } from '$lib/ui/fields/whose';
+import { userScopedKey } from '$lib/ui/fields/user-scoped-key';
 import { Microphone } from './microphone.svelte';
 import { Player } from './player.svelte';
 

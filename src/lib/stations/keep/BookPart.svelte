@@ -3,7 +3,7 @@
 	import type { Field } from '$core/calculation/fields';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import { forecastStep } from '$core/route/stations/keep/forecast';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WheelLife from '$lib/drawing/keep/WheelLife.svelte';
@@ -13,7 +13,7 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { LEDGER_WORDS, dayWords } from '$lib/words';
 	import { lifeOf } from './life';
 	import OursNote from '$lib/desk/OursNote.svelte';

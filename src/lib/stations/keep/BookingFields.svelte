@@ -3,13 +3,13 @@
 	import { dressCompensation } from '$core/set/dress-compensation';
 	import type { InputFault } from '$core/calculation/fault';
 	import type { SetupFacts } from '$core/route/facts';
-	import type { RedressCycle } from '$core/route/stations/keep/loop';
+	import type { RedressCycle } from '$core/route/stations/keep/redress-cycle';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import Fold from '$lib/ui/layout/Fold.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import type { What } from './suggested';
 
 	interface Props {

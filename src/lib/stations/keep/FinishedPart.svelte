@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import LifeLine from './LifeLine.svelte';
 
 	interface Props {

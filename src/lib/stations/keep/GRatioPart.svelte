@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { redressCycle } from '$core/route/stations/keep/loop';
+	import { redressCycle } from '$core/route/stations/keep/redress-cycle';
 	import { gRatioStep } from '$core/route/stations/keep/strategies';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 
 	interface Props {
 		desk: SetupSession;

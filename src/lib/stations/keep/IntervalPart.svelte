@@ -5,7 +5,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { intervalWords } from '$core/route/stations/keep/gate';
 	import { intervalStep } from '$core/route/stations/keep/interval';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import { ownWear } from '$core/shop/begin-with-ours';

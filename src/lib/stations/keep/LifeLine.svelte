@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import WheelLife from '$lib/drawing/keep/WheelLife.svelte';
 	import { dayWords } from '$lib/words';
 	import { lifeOf } from './life';

@@ -5,9 +5,9 @@
 	import { keepStep } from '$core/route/stations/keep/booking';
 	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { runOf } from '$core/route/stations/dress/run';
-	import { redressCycle } from '$core/route/stations/keep/loop';
+	import { redressCycle } from '$core/route/stations/keep/redress-cycle';
 	import { redressDue } from '$core/route/stations/keep/due';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import PartUnderWay from '$lib/drawing/keep/PartUnderWay.svelte';
@@ -16,7 +16,7 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import BookingFields from './BookingFields.svelte';
 	import ComesOff from './ComesOff.svelte';
 	import LifeLine from './LifeLine.svelte';

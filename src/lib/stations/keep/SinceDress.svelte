@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { type Due, dueWords } from '$core/route/stations/keep/due';
 	import { untilNext } from '$core/route/stations/keep/gate';
-	import type { RedressCycle } from '$core/route/stations/keep/loop';
+	import type { RedressCycle } from '$core/route/stations/keep/redress-cycle';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 
 	interface Props {
 		loop: RedressCycle;

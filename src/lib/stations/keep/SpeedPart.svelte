@@ -3,8 +3,8 @@
 	import { Evidence } from '$core/route/evidence';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { keepStep } from '$core/route/stations/keep/booking';
-	import { manufacturerApprovalStep, mayRunAbove } from '$core/route/stations/keep/makers-word';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import { manufacturerApprovalStep, mayRunAbove } from '$core/route/stations/keep/manufacturer-approval';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import SpeedCurve from '$lib/drawing/keep/SpeedCurve.svelte';
@@ -15,9 +15,9 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { suggested } from './suggested';
-	import { redressCycle } from '$core/route/stations/keep/loop';
+	import { redressCycle } from '$core/route/stations/keep/redress-cycle';
 	import Fold from '$lib/ui/layout/Fold.svelte';
 
 	interface Props {

@@ -4,9 +4,9 @@
 	import { Evidence, partOf } from '$core/route/evidence';
 	import { forecastStep } from '$core/route/stations/keep/forecast';
 	import { intervalStep } from '$core/route/stations/keep/interval';
-	import { redressCycle } from '$core/route/stations/keep/loop';
+	import { redressCycle } from '$core/route/stations/keep/redress-cycle';
 	import { strategiesStep } from '$core/route/stations/keep/strategies';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import TwoWays from '$lib/drawing/keep/TwoWays.svelte';
 

@@ -1,6 +1,6 @@
 import type { SetupFacts } from '$core/route/facts';
 import type { Unit } from '$core/calculation/fields';
-import type { RedressCycle } from '$core/route/stations/keep/loop';
+import type { RedressCycle } from '$core/route/stations/keep/redress-cycle';
 import { surfaceSpeedMps } from '$core/spec/speed';
 
 export type What = 'ground-on' | 'redressed' | 'taken-off' | 'worn-out';

@@ -7,7 +7,7 @@
 	import SpindleDrawing from '$lib/drawing/SpindleDrawing.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import { WAKE_WORDS } from '$lib/words';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { chooseStep, mountsFor } from '$core/route/stations/mount/choose';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { pointGripped } from '$core/route/stations/mount/point';
+	import { pointGripped } from '$core/route/stations/mount/methods/point';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	interface Props {
 		desk: SetupSession;

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { fitStep } from '$core/route/stations/mount/flange';
+	import { fitStep } from '$core/route/stations/mount/methods/flange';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 	import BoreDrawing from '$lib/drawing/BoreDrawing.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import LiftNote from '$lib/desk/LiftNote.svelte';

@@ -3,7 +3,7 @@
 	import { spindleRunout } from '$core/mount/spindle-runout';
 	import { outputOf } from '$core/route/step';
 	import { quantity } from '$core/quantity/format';
-	import { flangeStep } from '$core/route/stations/mount/flange';
+	import { flangeStep } from '$core/route/stations/mount/methods/flange';
 	import FlangeSection from '$lib/drawing/FlangeSection.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
@@ -11,7 +11,7 @@
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';

@@ -5,7 +5,7 @@
 	import { ADHESIVES, CUTS } from '$core/mount/usual-figures';
 	import { assumedWords, curing, glueStep } from '$core/route/stations/mount/glue';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {

@@ -3,14 +3,14 @@
 	import { Evidence } from '$core/route/evidence';
 	import { MEASURED_BY } from '$core/route/stations/balance/measured-by';
 	import { preBalance } from '$core/route/stations/true/readings';
-	import { benchStep } from '$core/route/stations/mount/bench';
-	import { toolPostStep } from '$core/route/stations/mount/tool-post';
-	import { partsOfMounting, mountingMethod } from '$core/route/stations/mount/ways';
+	import { benchStep } from '$core/route/stations/mount/methods/bench';
+	import { toolPostStep } from '$core/route/stations/mount/methods/tool-post';
+	import { partsOfMounting, mountingMethod } from '$core/route/stations/mount/methods';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
 	import BenchGrinderDrawing from '$lib/drawing/BenchGrinderDrawing.svelte';
 	import ToolPostDrawing from '$lib/drawing/ToolPostDrawing.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import ChooseMount from './ChooseMount.svelte';
 	import { found } from '$lib/drawing/found';

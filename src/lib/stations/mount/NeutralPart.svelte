@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { neutralAnglesDeg, neutralStep } from '$core/route/stations/mount/neutral';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
 

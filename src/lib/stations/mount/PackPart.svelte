@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { onMount } from 'svelte';
 	import { quantity } from '$core/quantity/format';
 	import { Evidence } from '$core/route/evidence';
-	import { packStep } from '$core/route/stations/mount/pack';
+	import { packStep } from '$core/route/stations/mount/methods/pack';
 	import type { FreeWheel } from '$core/shop/wheel';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import PackSection from '$lib/drawing/PackSection.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';

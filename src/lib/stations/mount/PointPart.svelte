@@ -2,10 +2,10 @@
 	import { tryOrNull } from '$core/calculation/attempt';
 	import { shownLimit } from '$core/spec/limit-rpm';
 	import { quantity } from '$core/quantity/format';
-	import { pointStep, shankMm } from '$core/route/stations/mount/point';
+	import { pointStep, shankMm } from '$core/route/stations/mount/methods/point';
 	import PointDrawing from '$lib/drawing/PointDrawing.svelte';
 	import { found } from '$lib/drawing/found';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
 	import { CUTS, assumedForces } from '$core/mount/usual-figures';
-	import { quillStep } from '$core/route/stations/mount/quill';
+	import { quillStep } from '$core/route/stations/mount/methods/quill';
 	import QuillDrawing from '$lib/drawing/QuillDrawing.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {

@@ -3,7 +3,7 @@
 	import { tighteningOrder } from '$core/mount/tightening-order';
 	import { quantity } from '$core/quantity/format';
 	import { holds } from '$core/route/decision';
-	import { threadStep } from '$core/route/stations/mount/closing';
+	import { threadStep } from '$core/route/stations/mount/tightening';
 	import ThreadDrawing from '$lib/drawing/ThreadDrawing.svelte';
 	import Face from '$lib/drawing/Face.svelte';
 	import { polar } from '$lib/drawing/polar';
@@ -11,7 +11,7 @@
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 

@@ -1,5 +1,5 @@
-import { packStep } from '$core/route/stations/mount/pack';
-import type { SetupSession } from '$lib/desk/desk.svelte';
+import { packStep } from '$core/route/stations/mount/methods/pack';
+import type { SetupSession } from '$lib/desk/setup-session.svelte';
 import { stepEntry } from '$lib/desk/step-entry.svelte';
 import type { Typed } from '$lib/ui/fields/entry.svelte';
 

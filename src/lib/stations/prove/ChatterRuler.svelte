@@ -3,7 +3,7 @@
 	import { attempt } from '$core/calculation/attempt';
 	import { chatterPitch } from '$core/prove/chatter-pitch';
 	import MarksRuler from '$lib/drawing/prove/MarksRuler.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

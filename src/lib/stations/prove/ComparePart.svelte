@@ -3,7 +3,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { COMPARED, compareStep, keepCompareStep } from '$core/route/stations/prove/compare';
 	import { releaseStep } from '$core/route/stations/prove/steps';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import BeforeAfter from '$lib/drawing/prove/BeforeAfter.svelte';
 

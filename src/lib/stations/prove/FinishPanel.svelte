@@ -6,7 +6,7 @@
 	import { F_GRITS } from '$core/spec/grit-tables';
 	import FinishDiagnosis from '$lib/features/finish/FinishDiagnosis.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	interface Props {
 		desk: SetupSession;

@@ -4,10 +4,10 @@
 	import { type TriedCut, triedCut } from '$core/set/stand-ins/magnet';
 	import HeldBars from '$lib/drawing/prove/HeldBars.svelte';
 	import HoldDrawing from '$lib/drawing/prove/HoldDrawing.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 
 	interface Props {
 		desk: SetupSession;

@@ -2,10 +2,10 @@
 	import { untrack } from 'svelte';
 	import { jetStep, keepJetStep } from '$core/route/stations/prove/jet';
 	import { surfaceSpeedMps } from '$core/spec/speed';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 	import JetDrawing from '$lib/drawing/prove/JetDrawing.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 
 	interface Props {
 		desk: SetupSession;

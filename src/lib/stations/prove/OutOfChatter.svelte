@@ -5,7 +5,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { turningLimit } from '$core/route/stations/mount/turning';
 	import WaveDial from '$lib/drawing/prove/WaveDial.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

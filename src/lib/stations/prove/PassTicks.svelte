@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { TrialPass } from '$core/prove/trial-schedule';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 
 	interface Props {
 		passes: readonly TrialPass[];

@@ -13,7 +13,7 @@
 	import TextField from '$lib/ui/fields/TextField.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 

@@ -4,7 +4,7 @@
 	import { LEAST_POINTS } from '$core/prove/system-stiffness';
 	import { sparkOutStep } from '$core/route/stations/prove/spark-out';
 	import SpringBack from '$lib/drawing/prove/SpringBack.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
@@ -12,7 +12,7 @@
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 
 	interface Props {
 		desk: SetupSession;

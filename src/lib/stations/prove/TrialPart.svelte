@@ -4,7 +4,7 @@
 	import { duration } from '$core/quantity/format';
 	import { Evidence, partOf } from '$core/route/evidence';
 	import { isCreepFeed, touchStep, trialStep } from '$core/route/stations/prove/trial';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
@@ -12,7 +12,7 @@
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import Fold from '$lib/ui/layout/Fold.svelte';
 	import CreepPart from './CreepPart.svelte';
 	import OursSpringBack from './OursSpringBack.svelte';

@@ -7,7 +7,7 @@
 		proveTroubleStep
 	} from '$core/route/stations/keep/trouble';
 	import { FACTS, SYMPTOMS } from '$core/prove/shop-points';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';

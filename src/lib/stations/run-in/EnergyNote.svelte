@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import type { SetupFacts } from '$core/route/facts';
 	import { massNowKg } from '$core/route/step';
 	import { runInEnergy } from '$core/run-in/energy';

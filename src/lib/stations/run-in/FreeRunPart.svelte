@@ -8,7 +8,7 @@
 	import { speedStep } from '$core/route/stations/run-in/speed';
 	import { startStep } from '$core/route/stations/run-in/start';
 	import { runInPlan } from '$core/run-in/plan';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

@@ -2,7 +2,7 @@
 	import { holds, lineOf } from '$core/route/decision';
 	import { runningSince } from '$core/route/stations/run-in/outcome';
 	import { speedStep } from '$core/route/stations/run-in/speed';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

@@ -5,7 +5,7 @@
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { turningLimit } from '$core/route/stations/mount/turning';
 	import { speedStep } from '$core/route/stations/run-in/speed';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
 	import { found } from '$lib/drawing/found';

@@ -5,7 +5,7 @@
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { MATERIAL_WORDS, OPERATION_WORDS } from '$lib/words';
 	import CanBeDressed from './CanBeDressed.svelte';
 	import CompareWheels from './CompareWheels.svelte';

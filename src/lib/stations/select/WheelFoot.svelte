@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import type { SetupFacts, WheelFacts } from '$core/route/facts';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { naturalRaUm } from '$core/spec/natural-finish';

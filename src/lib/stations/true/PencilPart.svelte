@@ -6,7 +6,7 @@
 	import { arcPath, polar } from '$lib/drawing/polar';
 	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {

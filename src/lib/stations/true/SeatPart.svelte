@@ -3,7 +3,7 @@
 	import { clearanceOf, lastRead } from '$core/route/stations/true/readings';
 	import { seatStep } from '$core/route/stations/true/steps';
 	import SeatDrawing from '$lib/drawing/SeatDrawing.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {

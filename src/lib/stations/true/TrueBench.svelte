@@ -2,7 +2,7 @@
 	import { lastRead } from '$core/route/stations/true/readings';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { Parts } from '$lib/desk/parts.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import CutPart from './CutPart.svelte';
 	import FacePart from './FacePart.svelte';
 	import PencilPart from './PencilPart.svelte';

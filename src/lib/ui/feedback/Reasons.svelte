@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type Reason, merged } from '$core/calculation/verdict';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import VerdictMark from './VerdictMark.svelte';
 
 	interface Props {

@@ -2,7 +2,7 @@
 	import type { Calculation } from '$core/calculation/define';
 	import { labelOf } from '$core/calculation/fields';
 	import type { System } from '$core/quantity/parse';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import ResultValue from './ResultValue.svelte';
 
 	/** What a working shows of a calculation. */

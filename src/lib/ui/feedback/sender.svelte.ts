@@ -2,7 +2,7 @@ import { resolve } from '$app/paths';
 import { goto, invalidateAll } from '$app/navigation';
 import { screenLock } from './screen-lock.svelte';
 import type { Entry } from '../fields/entry.svelte';
-import { asWhom } from '../fields/whose';
+import { asWhom } from '../fields/user-scoped-key';
 
 export interface Fault {
 	field: string;

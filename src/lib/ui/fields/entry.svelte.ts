@@ -5,7 +5,7 @@ import { alsoInches } from '$core/quantity/also-inches';
 import { attempt } from '$core/calculation/attempt';
 import type { InputFault } from '$core/calculation/fault';
 import type { System } from '$core/quantity/parse';
-import { asWhom, userScopedKey } from './whose';
+import { asWhom, userScopedKey } from './user-scoped-key';
 import { type Typed, asTyped, converted, readTyped, replaced } from './typed';
 
 export type { Typed };

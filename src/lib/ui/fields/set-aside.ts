@@ -1,5 +1,5 @@
 import { LOCAL } from './entry.svelte';
-import { asWhom, known, userScopedKey } from './whose';
+import { asWhom, known, userScopedKey } from './user-scoped-key';
 
 /** What this person typed under names that begin alike, as text: name and value, line by line. */
 export function typedUnder(prefix: string): string[] {

@@ -1,6 +1,6 @@
 import { calculation } from '$core/calculations';
 import { STATIONS } from '$core/route/facts';
-import { logLines } from '$lib/server/db/log';
+import { logLines } from '$lib/server/storage/log';
 import { machineCodes } from '$lib/server/shop/machines';
 
 const VERDICTS = ['ok', 'caution', 'stop'];

@@ -1,6 +1,6 @@
 import { ABRASIVE_FAMILIES } from '$core/spec/families';
 import { COUNTED, RACK_SORTS, type RackSort, rackFamilies, rackPage } from '$lib/server/wheels/rack';
-import { today } from '$lib/server/db/today';
+import { today } from '$lib/server/storage/today';
 
 const STATES = ['available', 'mounted', 'quarantined', 'scrapped'];
 const oneOf = <T extends string>(text: string | null, list: readonly T[]): T | '' =>

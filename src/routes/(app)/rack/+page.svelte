@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
 	import type { WheelFacts } from '$core/route/facts';

@@ -1,5 +1,5 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
-import { giveSession } from '$lib/server/door/cookie';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
+import { giveSession } from '$lib/server/http/cookie';
 import { changePin } from '$lib/server/people/pins';
 
 /** Changes one's own PIN; everywhere else one is signed out. */

@@ -1,4 +1,4 @@
-import { handleApi } from '$lib/server/door/answer';
+import { handleApi } from '$lib/server/http/answer';
 import { lockSession } from '$lib/server/people/sessions';
 
 /** The screen was left alone: from here on the server asks for a PIN too. */

@@ -1,5 +1,5 @@
-import { handleApi } from '$lib/server/door/answer';
-import { arrived } from '$lib/server/door/arriving';
+import { handleApi } from '$lib/server/http/answer';
+import { arrived } from '$lib/server/http/arriving';
 import { draftPictures, draftPlace, keepPicture } from '$lib/server/wheels/pictures';
 
 /** Keeps a picture for what is being looked at; the file is the whole body. */

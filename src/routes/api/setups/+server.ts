@@ -1,6 +1,6 @@
 import { BRIEF_FIELDS } from '$core/route/stations/brief/steps';
-import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
-import { checked } from '$lib/server/door/joi-schema';
+import { handleApi, bodyOf, keyOf } from '$lib/server/http/answer';
+import { checked } from '$lib/server/http/joi-schema';
 import { startSetup } from '$lib/server/setups/start';
 
 export const POST = ({ request, locals }) =>

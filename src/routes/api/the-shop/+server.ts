@@ -1,4 +1,4 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
 import { nameShop, wayShown } from '$lib/server/shop/the-shop';
 
 /** Names the shop and says its units; or closes the way from nothing to a first setup. */

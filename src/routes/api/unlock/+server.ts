@@ -1,6 +1,6 @@
-import { handleApi, bodyOf, textIn } from '$lib/server/door/answer';
-import { giveSession } from '$lib/server/door/cookie';
-import { InputFault } from '$lib/server/door/refused';
+import { handleApi, bodyOf, textIn } from '$lib/server/http/answer';
+import { giveSession } from '$lib/server/http/cookie';
+import { InputFault } from '$lib/server/http/refused';
 import { openSession, signOut, wakeSession } from '$lib/server/people/sessions';
 import { checkPin, people } from '$lib/server/people/sign-in';
 

@@ -1,4 +1,4 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
 import { addWheel } from '$lib/server/wheels/add-wheels';
 import { freeWheelsFor, wheelById } from '$lib/server/wheels/wheels';
 import { InputFault } from '$core/calculation/fault';

@@ -4,7 +4,7 @@ import { tolerance } from '../../../balance/tolerance.js';
 import type { SetupFacts } from '../../facts.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate } from '../station.js';
 import { MEASURED_BY } from './measured-by.js';
 import { CORRECTED_BY } from './corrected-by.js';

@@ -3,7 +3,7 @@ import { InputFault } from '../../../calculation/fault.js';
 import { tolerance } from '../../../balance/tolerance.js';
 import { type Evidence, Evidence as Standing, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { show } from '../../say.js';
+import { show } from '../../gate-text.js';
 import { defineStep } from '../../step.js';
 import { learnt } from './conclude.js';
 import { CORRECTED_BY } from './corrected-by.js';

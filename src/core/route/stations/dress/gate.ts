@@ -3,16 +3,16 @@ import { overlap } from '../../../dress/overlap.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate, Station } from '../station.js';
 import { type Chosen, chosenMethod, methodStep, since } from './method.js';
 import { openedStep } from './opened.js';
-import { SOUNDED } from './way.js';
-import { METHODS, dressingMethod } from './ways.js';
+import { SOUNDED } from './dressing-method.js';
+import { METHODS, dressingMethod } from './methods.js';
 import { packAgainLines } from './pack-again.js';
 import { SET_BEFORE, setLines } from './set-dresser.js';
-import { stickLine } from './ways/stick.js';
-import { proudStep } from './ways/wire.js';
+import { stickLine } from './methods/stick.js';
+import { proudStep } from './methods/wire.js';
 import { METHOD_WORDS } from './words.js';
 
 /** Why and with what, then whatever that way asks for, then that it was done evenly, then what must follow it. */

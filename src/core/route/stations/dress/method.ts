@@ -1,7 +1,7 @@
 import { choice, from0, text, ohms } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { chooseMethod } from '../../../dress/choose-method.js';
-import { isSuperabrasive } from '../../../dress/bites.js';
+import { isSuperabrasive } from '../../../dress/dress-infeed.js';
 import { conducts } from '../../../dress/bonds.js';
 import { METHODS, type Method, type Purpose } from '../../../dress/methods.js';
 import { type DresserFacts, type SetupFacts } from '../../facts.js';
@@ -10,7 +10,7 @@ import { abrasiveGroup, coarseBond } from '../../../spec/families.js';
 import { type Evidence, type Recorded, partOf } from '../../evidence.js';
 import { single, compute, defineStep, wheelOf } from '../../step.js';
 import { formToKeep } from '../form/for-dress.js';
-import { onOwnShank } from '../mount/way.js';
+import { onOwnShank } from '../mount/mounting-method.js';
 import { keepsForm } from './keeps-form.js';
 import { excludedWords } from './words.js';
 import { bondOfWheel } from './wheel.js';

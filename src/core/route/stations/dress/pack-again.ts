@@ -4,9 +4,9 @@ import { mountPack } from '../../../mount/pack.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { recordedText } from '../../say.js';
+import { recordedText } from '../../gate-text.js';
 import { single, compute, defineStep, wheelOf } from '../../step.js';
-import { packStep } from '../mount/pack.js';
+import { packStep } from '../mount/methods/pack.js';
 
 /** Wheels of the pack, the leading one first. */
 export const packNumbers = (facts: SetupFacts): string[] => [

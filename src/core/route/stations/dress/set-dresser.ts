@@ -5,7 +5,7 @@ import { registerDresser } from '../../../set/register-dresser.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import { single, compute, defineStep, pick, wheelOf, without, type Step } from '../../step.js';
 import { againStep } from './again.js';
 import { type Chosen, chosenMethod, since } from './method.js';

@@ -6,7 +6,7 @@ import { openedStep } from './opened.js';
 import { packAgainStep } from './pack-again.js';
 import { settingSteps } from './set-dresser.js';
 import { leaveCutStep, trialCutStep } from './trial-cut.js';
-import { METHODS } from './ways.js';
+import { METHODS } from './methods.js';
 
 /** Everything that can be recorded at Dress. */
 export const dressSteps: readonly Step[] = [

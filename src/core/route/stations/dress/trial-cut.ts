@@ -18,7 +18,7 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { single, compute, defineStep, wheelOf } from '../../step.js';
-import { burnOf, cutOf, learnt } from './foresee.js';
+import { burnOf, cutOf, learnt } from './predict-dress.js';
 import { told } from './wheel.js';
 
 /** What a dress with a lead left on the wheel. */

@@ -1,5 +1,5 @@
 import { type Segment, flankDeg, tangentsOf } from '../../../form/profile/segment.js';
-import type { FormWay } from './way.js';
+import type { FormWay } from './forming-method.js';
 
 /** One thing a fixture is set for: a flank, or an arc. Alike ones are set once. */
 export interface Feature {

@@ -6,7 +6,7 @@ import { toolPath } from '../../../form/tool-path.js';
 import { Evidence, partOf, reasonsOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate, Station } from '../station.js';
 import { alignStep } from './align.js';
 import { couponStep } from './coupon.js';

@@ -5,7 +5,7 @@ import type { Evidence, Recorded } from '../../evidence.js';
 import type { DresserFacts, SetupFacts } from '../../facts.js';
 import type { Feature } from './features.js';
 import { shapeStep } from './shape.js';
-import { type FormWay, dressersForWay } from './way.js';
+import { type FormWay, dressersForWay } from './forming-method.js';
 
 /** The form that is to be put on the wheel, as it stands. */
 export interface Form {

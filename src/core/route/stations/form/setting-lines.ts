@@ -5,7 +5,7 @@ import { wrung } from '../../../form/wrung.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import { type Feature, featureWords, featuresOf } from './features.js';
 import { type Form, settingOf, sinceForm } from './made.js';
 import { formPassesStep } from './passes.js';

@@ -12,7 +12,7 @@ import { surfaceOf } from '../dress/wheel.js';
 import { carries } from './carries.js';
 import { featuresOf } from './features.js';
 import { toolFor } from './tool-for.js';
-import { FORM_WAY_NAMES, type FormWay, dressersForWay, whyNotDresser, whyNotWay } from './way.js';
+import { FORM_WAY_NAMES, type FormWay, dressersForWay, whyNotDresser, whyNotWay } from './forming-method.js';
 
 /** The abrasive a form may use, as a wheel of that least diameter: a cup loses depth of rim, not diameter. */
 function leastDiameterMm(w: WheelFacts): number | null {

@@ -1,7 +1,7 @@
 import type { Tool } from '../../../form/tool.js';
 import type { DresserFacts } from '../../facts.js';
 import { InputFault } from '../../../calculation/fault.js';
-import type { FormWay } from './way.js';
+import type { FormWay } from './forming-method.js';
 
 /** A measure that the shop keeps of a dresser. @throws InputFault `missing` where it does not @example ofDresser(100, 'Distance of the pins') // 100 */
 export function ofDresser(value: number | null | undefined, what: string): number {

@@ -3,9 +3,9 @@ import { ringDecision } from '../../../inspect/ring-decision.js';
 import { partOf } from '../../evidence.js';
 import { limitRpm } from '../../../spec/limit-rpm.js';
 import { type GateLine, line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate, Station } from '../station.js';
-import { mountingMethod } from '../mount/ways.js';
+import { mountingMethod } from '../mount/methods.js';
 import { lookStep } from './look.js';
 import { recordingThatCounts, ringFacts, ringStep } from './ring.js';
 

@@ -19,9 +19,9 @@ import type { SetupFacts, WheelFacts } from '../../facts.js';
 import { DIAMETER_AFTER, single, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
 import { chosenMethod } from '../dress/method.js';
 import { surfaceOf } from '../dress/wheel.js';
-import { withPackWheels } from '../mount/companions.js';
-import { scheduleOf } from './loop.js';
-import { mayRunAbove } from './makers-word.js';
+import { withPackWheels } from '../mount/pack-wheel-lines.js';
+import { scheduleOf } from './redress-cycle.js';
+import { mayRunAbove } from './manufacturer-approval.js';
 
 /** The marked surface speed, or what the marked rpm amounts to on the new wheel. */
 function ratedMpsOf(facts: Pick<SetupFacts, 'wheel'>): number {

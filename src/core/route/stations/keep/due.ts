@@ -1,7 +1,7 @@
 import { SLACK } from '../../../numeric/rounding.js';
 import type { SetupFacts } from '../../facts.js';
-import { show } from '../../say.js';
-import { redressCycle, mostBetweenMm } from './loop.js';
+import { show } from '../../gate-text.js';
+import { redressCycle, mostBetweenMm } from './redress-cycle.js';
 
 /** A dress that is due: what has been ground since the last one, and when it was to be made. */
 export interface Due {

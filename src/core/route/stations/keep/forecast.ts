@@ -3,7 +3,7 @@ import { lifeForecast } from '../../../keep/life-forecast.js';
 import type { SetupFacts } from '../../facts.js';
 import { single, compute, defineStep, wheelOf, without } from '../../step.js';
 import { surfaceOf } from '../dress/wheel.js';
-import { redressCycle } from './loop.js';
+import { redressCycle } from './redress-cycle.js';
 
 const NEVER_SAID =
 	'When it is redressed is not known yet. Say after how many parts or how much infeed, or plan it under When to redress.';

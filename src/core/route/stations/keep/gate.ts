@@ -3,12 +3,12 @@ import { redressInterval } from '../../../keep/redress-interval.js';
 import { partOf, reasonsOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import type { SetupFacts } from '../../facts.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate } from '../station.js';
 import { againLine, againStep } from '../dress/again.js';
 import { dueWords, redressDue } from './due.js';
 import { intervalStep } from './interval.js';
-import { type RedressCycle, redressCycle } from './loop.js';
+import { type RedressCycle, redressCycle } from './redress-cycle.js';
 import { keepStep } from './booking.js';
 
 /** When the form is redressed, in words. @example intervalWords({ mode: 'between-parts', partsPerRedress: 4, redressesPerPart: 0.25 }) // "every 4 parts" */

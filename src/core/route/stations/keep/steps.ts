@@ -5,7 +5,7 @@ import { keepJetStep } from '../prove/jet.js';
 import { forecastStep } from './forecast.js';
 import { giveUpStep } from './give-up.js';
 import { intervalStep } from './interval.js';
-import { manufacturerApprovalStep } from './makers-word.js';
+import { manufacturerApprovalStep } from './manufacturer-approval.js';
 import { gRatioStep, strategiesStep } from './strategies.js';
 import { keepTroubleStep } from './trouble.js';
 

@@ -6,7 +6,7 @@ import { naturalRaUm } from '../../../spec/natural-finish.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
 import { single, compute, defineStep, without } from '../../step.js';
-import { settingsStep } from '../dress/ways/single-point.js';
+import { settingsStep } from '../dress/methods/single-point.js';
 import { provenSoFar } from '../prove/steps.js';
 import { isCreepFeed } from '../prove/trial.js';
 import { ITEM_WORDS } from '../../morning.js';

@@ -1,7 +1,7 @@
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { partOf } from '../../evidence.js';
 import { line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate } from '../station.js';
 import { recommissionStep, spindleStep } from './steps.js';
 

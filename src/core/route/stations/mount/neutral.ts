@@ -3,7 +3,7 @@ import { InputFault } from '../../../calculation/fault.js';
 import type { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, line } from '../../gate.js';
-import { recordedText } from '../../say.js';
+import { recordedText } from '../../gate-text.js';
 import { single, defineStep } from '../../step.js';
 import { preBalance } from '../true/readings.js';
 

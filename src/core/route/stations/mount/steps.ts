@@ -1,8 +1,8 @@
 import type { Step } from '../../step.js';
 import { chooseStep } from './choose.js';
-import { threadStep, tightenStep } from './closing.js';
+import { threadStep, tightenStep } from './tightening.js';
 import { neutralStep } from './neutral.js';
-import { METHODS } from './ways.js';
+import { METHODS } from './methods.js';
 
 /** Everything that can be recorded at Mount: what each way of mounting asks, then thread and tightening. */
 export const mountSteps: readonly Step[] = [

@@ -1,7 +1,7 @@
 import { release } from '../../../prove/release.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate } from '../station.js';
 import { holdLines } from './hold.js';
 import { releaseStep } from './steps.js';

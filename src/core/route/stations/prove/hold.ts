@@ -3,7 +3,7 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { type Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { recordedText } from '../../say.js';
+import { recordedText } from '../../gate-text.js';
 import { single, compute, defineStep, pick, wheelOf, without } from '../../step.js';
 
 /** What holds the work on this machine as a rule. */

@@ -10,7 +10,7 @@ import { speedStep } from '../run-in/speed.js';
 import { readAt } from '../true/known-runout.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../facts.js';
-import { show } from '../../say.js';
+import { show } from '../../gate-text.js';
 import { holdStep } from './hold.js';
 import { releaseStep } from './steps.js';
 

@@ -18,7 +18,7 @@ import { compareMeasured } from '../../../form/compare-measured.js';
 import { couponStep } from '../form/coupon.js';
 import { formOf, sinceForm } from '../form/made.js';
 import { dressedStep } from '../dress/dressed.js';
-import { settingsStep } from '../dress/ways/single-point.js';
+import { settingsStep } from '../dress/methods/single-point.js';
 import { outcomeStep } from '../run-in/outcome.js';
 import { speedStep } from '../run-in/speed.js';
 import type { SetupFacts } from '../../facts.js';
@@ -26,7 +26,7 @@ import { turningLimit } from '../mount/turning.js';
 import { runoutLimitUm } from '../true/readings.js';
 import { lastRunout } from '../true/known-runout.js';
 import type { Unit } from '../../../calculation/fields.js';
-import { show } from '../../say.js';
+import { show } from '../../gate-text.js';
 import { single, compute, defineStep, wheelOf, type Step } from '../../step.js';
 
 /** What the release sheet already knows from the records. */

@@ -3,7 +3,7 @@ import { shownLimit } from '../../../spec/limit-rpm.js';
 import { speedCheck } from '../../../run-in/speed-check.js';
 import { Evidence, partOf } from '../../evidence.js';
 import { line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import { turningLimit } from '../mount/turning.js';
 import type { Gate, Station } from '../station.js';
 import { outcomeStep } from './outcome.js';

@@ -3,7 +3,7 @@ import { Evidence } from '../../evidence.js';
 import type { SetupFacts, StationId } from '../../facts.js';
 import { single, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
 import { mayTurnRpm } from '../mount/turning.js';
-import { mountingMethod } from '../mount/ways.js';
+import { mountingMethod } from '../mount/methods.js';
 
 /** Everything that had to be shown before the first start. An accepted caution counts as shown. */
 export function prerequisites(facts: SetupFacts): { id: string; verdict: string }[] {

@@ -7,7 +7,7 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { partOf } from '../../evidence.js';
 import { limitRpm, overLimit } from '../../../spec/limit-rpm.js';
 import { line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate } from '../station.js';
 import { takeStep } from './steps.js';
 

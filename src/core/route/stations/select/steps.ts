@@ -11,7 +11,7 @@ import { surfaceSpeed } from '../../../spec/surface-speed.js';
 import { InputFault } from '../../../calculation/fault.js';
 import type { OutputOf } from '../../../calculation/define.js';
 import type { Effect } from '../../effect.js';
-import { onOwnShank } from '../mount/way.js';
+import { onOwnShank } from '../mount/mounting-method.js';
 import { dressable } from '../dress/method.js';
 import { requiredSpec } from '../brief/steps.js';
 import type { SetupFacts, WheelFacts } from '../../facts.js';

@@ -1,7 +1,7 @@
 import { faceRunout } from '../../../true/face-runout.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { recordedText, show } from '../../say.js';
+import { recordedText, show } from '../../gate-text.js';
 import type { Gate, Station } from '../station.js';
 import { faceStep } from './steps.js';
 import { lastRead, runoutLimitUm } from './readings.js';

@@ -1,4 +1,4 @@
-import { isSuperabrasive } from '../../../dress/bites.js';
+import { isSuperabrasive } from '../../../dress/dress-infeed.js';
 import { superabrasiveTrue } from '../../../dress/superabrasive-true.js';
 import { abrasiveGroup } from '../../../spec/families.js';
 import type { DresserFacts, SetupFacts } from '../../facts.js';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import type { Intake } from '$core/shop/wheel-intake';
 	import type { LineVerdict } from '$lib/workers/rack-reader';

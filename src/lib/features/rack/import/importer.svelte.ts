@@ -1,4 +1,4 @@
-import { asWhom } from '$lib/ui/fields/whose';
+import { asWhom } from '$lib/ui/fields/user-scoped-key';
 import type { System } from '$core/quantity/parse';
 import { MAX_ASKED, matchColumns } from '$core/shop/rack-file';
 import { namedUnits, unsaid } from '$core/shop/rack-units';

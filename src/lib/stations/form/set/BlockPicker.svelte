@@ -3,7 +3,7 @@
 	import { blockStack } from '$core/form/block-stack';
 	import { freeOf } from '$core/route/stations/form/blocks';
 	import { fineQuantity, quantity } from '$core/quantity/format';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import StacksDrawing from '$lib/drawing/form/StacksDrawing.svelte';
 	import { CalcOffPage } from '$lib/workers/calc-off-page';
 	import { outputAs } from '$lib/workers/output-as';

@@ -3,7 +3,7 @@
 	import type { Feature } from '$core/route/stations/form/features';
 	import { featureWords } from '$core/route/stations/form/features';
 	import { fineQuantity } from '$core/quantity/format';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	interface Props {
 		desk: SetupSession;

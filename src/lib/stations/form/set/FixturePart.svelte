@@ -3,7 +3,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { featuresOf } from '$core/route/stations/form/features';
 	import { formOf } from '$core/route/stations/form/made';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import FeatureTabs from './FeatureTabs.svelte';
 
 	interface Props {

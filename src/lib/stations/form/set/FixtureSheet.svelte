@@ -1,11 +1,11 @@
 <script lang="ts" generics="L extends readonly Field[], O extends object">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import type { Snippet } from 'svelte';
 	import type { Field } from '$core/calculation/fields';
 	import type { InputFault } from '$core/calculation/fault';
 	import type { Reason } from '$core/calculation/verdict';
 	import type { Step } from '$core/route/step';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import type { Preview } from '$lib/desk/preview';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

@@ -9,7 +9,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { formOf } from '$core/route/stations/form/made';
 	import { programStep, remainingOf, toolOfProgram } from '$core/route/stations/form/program';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';

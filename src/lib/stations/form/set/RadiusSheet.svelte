@@ -6,7 +6,7 @@
 	import type { Form } from '$core/route/stations/form/made';
 	import { radiusSettingFor, radiusStep, swingOf } from '$core/route/stations/form/radius';
 	import { findingsOf } from '$core/route/step';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import FixtureConstant from '$lib/drawing/form/FixtureConstant.svelte';
 	import SwingDrawing from '$lib/drawing/form/SwingDrawing.svelte';

@@ -5,7 +5,7 @@
 	import { formOf } from '$core/route/stations/form/made';
 	import { carries } from '$core/route/stations/form/carries';
 	import { formRollStep } from '$core/route/stations/form/roll';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import WaySheet from '$lib/desk/WaySheet.svelte';

@@ -7,7 +7,7 @@
 	import type { Form } from '$core/route/stations/form/made';
 	import { sineStep, slideAngle } from '$core/route/stations/form/sine';
 	import { findingsOf, outputOf } from '$core/route/step';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import SineDrawing from '$lib/drawing/form/SineDrawing.svelte';
 	import FactList from '$lib/ui/feedback/FactList.svelte';

@@ -4,7 +4,7 @@ import { Evidence } from '$core/route/evidence';
 import type { StepName } from '$core/route/evidence';
 import type { Feature } from '$core/route/stations/form/features';
 import { type Form, settingOf } from '$core/route/stations/form/made';
-import type { SetupSession } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/setup-session.svelte';
 import { Entry } from '$lib/ui/fields/entry.svelte';
 
 /** What is typed for the setting of one flank or arc: each has its own, begins with what was recorded for it, and its own draft. */

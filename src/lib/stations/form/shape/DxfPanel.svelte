@@ -3,7 +3,7 @@
 	import { parseDxf } from '$core/form/parse-dxf';
 	import type { Segment } from '$core/form/profile/segment';
 	import { fineQuantity } from '$core/quantity/format';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { outputAs } from '$lib/workers/output-as';
 	import { CalcOffPage } from '$lib/workers/calc-off-page';
 	import { Entry } from '$lib/ui/fields/entry.svelte';

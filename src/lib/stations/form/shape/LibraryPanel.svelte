@@ -3,7 +3,7 @@
 	import { type RawSegment, chainOf } from '$core/form/profile/chain';
 	import type { Segment } from '$core/form/profile/segment';
 	import { quantity } from '$core/quantity/format';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { when } from '$lib/words';
 
 	interface Props {

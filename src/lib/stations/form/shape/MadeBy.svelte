@@ -7,13 +7,13 @@
 		dressersForWay,
 		whyNotDresser,
 		whyNotWay
-	} from '$core/route/stations/form/way';
+	} from '$core/route/stations/form/forming-method';
 	import { carries } from '$core/route/stations/form/carries';
 	import { cannotMake } from '$core/route/stations/form/shape';
 	import type { Segment } from '$core/form/profile/segment';
 	import type { DresserFacts } from '$core/route/facts';
 	import { quantity } from '$core/quantity/format';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { untrack } from 'svelte';
 	import { attempt } from '$core/calculation/attempt';
 	import { buildProfile } from '$core/form/build-profile';
 	import { notAsked } from '$core/form/shapes/asked';
 	import type { Segment } from '$core/form/profile/segment';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
 

@@ -3,7 +3,7 @@
 	import type { toolPath } from '$core/form/tool-path';
 	import { fineQuantity, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
-	import type { FormWay } from '$core/route/stations/form/way';
+	import type { FormWay } from '$core/route/stations/form/forming-method';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import FactList from '$lib/ui/feedback/FactList.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';

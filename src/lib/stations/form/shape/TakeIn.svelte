@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { RawSegment } from '$core/form/profile/chain';
 	import type { Segment } from '$core/form/profile/segment';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import type { Outline } from './outline.svelte';
 
 	interface Props {

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { CALCULATIONS } from '$core/calculations';
-import { draftOf } from '$lib/server/db/drafts';
+import { draftOf } from '$lib/server/storage/drafts';
 
 export async function load({ params, locals }) {
 	if (!CALCULATIONS.some((c) => c.id === params.id))

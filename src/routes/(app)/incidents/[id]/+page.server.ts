@@ -1,8 +1,8 @@
 import { error } from '@sveltejs/kit';
 import { incidentPlan } from '$core/keep/incident-plan';
-import { draftOf } from '$lib/server/db/drafts';
+import { draftOf } from '$lib/server/storage/drafts';
 import { incidentById, recordsOfIncident } from '$lib/server/setups/incidents';
-import { pageNumber } from '$lib/server/door/page';
+import { pageNumber } from '$lib/server/http/page';
 
 export async function load({ params, locals }) {
 	const incident = await incidentById(pageNumber(params.id));

@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import { picturesOfRecord } from '$lib/server/wheels/pictures';
-import { pageNumber } from '$lib/server/door/page';
-import type { RecordContext } from '$core/route/as-recorded';
+import { pageNumber } from '$lib/server/http/page';
+import type { RecordContext } from '$core/route/record-context';
 import { keptFacts } from '$lib/server/setups/kept-facts';
-import { recordById } from '$lib/server/db/records';
+import { recordById } from '$lib/server/storage/records';
 
 export async function load({ params }) {
 	const record = await recordById(pageNumber(params.id));

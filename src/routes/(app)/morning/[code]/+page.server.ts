@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import { hourIn } from '$core/numeric/zone';
 import { shiftAt } from '$core/set/shift';
-import { draftOf } from '$lib/server/db/drafts';
-import { serverNowMs } from '$lib/server/db/pool';
-import { shopZone, today } from '$lib/server/db/today';
+import { draftOf } from '$lib/server/storage/drafts';
+import { serverNowMs } from '$lib/server/storage/pool';
+import { shopZone, today } from '$lib/server/storage/today';
 import { limitsNow } from '$lib/server/shop/guidelines';
 import { machines } from '$lib/server/shop/machines';
 import { lastMorning } from '$lib/server/shop/morning';

@@ -16,7 +16,7 @@
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
-	import { useUnits } from '$lib/ui/units-here';
+	import { useUnits } from '$lib/ui/use-units';
 	import { when } from '$lib/words';
 
 	let { data } = $props();

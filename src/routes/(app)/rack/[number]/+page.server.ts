@@ -1,11 +1,11 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/db/drafts';
+import { draftOf } from '$lib/server/storage/drafts';
 import { wheelVersions } from '$lib/server/wheels/correct-wheel';
 import { ledger } from '$lib/server/wheels/ledger';
 import { wheelByNumber } from '$lib/server/wheels/wheels';
 import { picturesOfWheel } from '$lib/server/wheels/pictures';
 import { ringsOf } from '$lib/server/recordings/recordings';
-import { logLines } from '$lib/server/db/log';
+import { logLines } from '$lib/server/storage/log';
 
 export async function load({ params, locals }) {
 	const wheel = params.number.length <= 20 ? await wheelByNumber(params.number) : undefined;

@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/db/drafts';
-import { today } from '$lib/server/db/today';
+import { draftOf } from '$lib/server/storage/drafts';
+import { today } from '$lib/server/storage/today';
 
 export async function load({ locals }) {
 	if (locals.user!.role === 'viewer')

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { pageNumber } from '$lib/server/door/page';
+import { pageNumber } from '$lib/server/http/page';
 import { setupPage } from '$lib/server/setups/setup-page';
 
 export async function load({ params }) {

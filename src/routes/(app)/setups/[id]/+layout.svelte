@@ -9,7 +9,7 @@
 	import { DOING } from '$lib/words';
 	import { keepOpen } from '$lib/offline/keep-open';
 	import { outbox } from '$lib/offline/outbox.svelte';
-	import { SetupSession } from '$lib/desk/desk.svelte';
+	import { SetupSession } from '$lib/desk/setup-session.svelte';
 	import GateColumn from '$lib/desk/GateColumn.svelte';
 	import Keys from '$lib/ui/layout/Keys.svelte';
 	import Rim from '$lib/desk/Rim.svelte';

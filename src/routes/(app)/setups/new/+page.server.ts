@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/db/drafts';
+import { draftOf } from '$lib/server/storage/drafts';
 import { guidelinesNow } from '$lib/server/shop/guidelines';
 import { machines, mounts } from '$lib/server/shop/machines';
 import { routes } from '$lib/server/shop/route-templates';

@@ -1,4 +1,4 @@
-import { draftsOf } from '$lib/server/db/drafts';
+import { draftsOf } from '$lib/server/storage/drafts';
 import { beyondInWords, guidelineVersion, limitsHistory } from '$lib/server/shop/guidelines';
 
 export async function load({ locals }) {

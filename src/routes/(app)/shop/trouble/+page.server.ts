@@ -1,4 +1,4 @@
-import { draftOf } from '$lib/server/db/drafts';
+import { draftOf } from '$lib/server/storage/drafts';
 import { guidelineVersion, pointsHistory } from '$lib/server/shop/guidelines';
 
 export async function load({ locals }) {

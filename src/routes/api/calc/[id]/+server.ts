@@ -1,5 +1,5 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
-import { runJob } from '$lib/server/heavy/heavy';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
+import { runJob } from '$lib/server/jobs/run-job';
 
 /** Runs one calculation in a thread: the body is its input; the same answers and errors as the command. */
 export const POST = async ({ params, request, locals }) => {

@@ -1,5 +1,5 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
-import { dropDraft, keepDraft } from '$lib/server/db/drafts';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
+import { dropDraft, keepDraft } from '$lib/server/storage/drafts';
 
 /** Keeps what somebody has typed. */
 export const PUT = ({ params, request, locals }) =>

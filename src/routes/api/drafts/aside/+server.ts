@@ -1,6 +1,6 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
-import { InputFault } from '$lib/server/door/refused';
-import { setDraftsAside } from '$lib/server/db/drafts';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
+import { InputFault } from '$lib/server/http/refused';
+import { setDraftsAside } from '$lib/server/storage/drafts';
 
 /** Takes what somebody typed at one bench out of its way; it is kept under another name. */
 export const POST = ({ request, locals }) =>

@@ -1,4 +1,4 @@
-import { handleApi, idOf } from '$lib/server/door/answer';
+import { handleApi, idOf } from '$lib/server/http/answer';
 import { formById } from '$lib/server/shop/forms';
 
 /** One version of a form with its shape. */

@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, idOf, keyOf, versionOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, idOf, keyOf, versionOf } from '$lib/server/http/answer';
 import { workIncident } from '$lib/server/setups/work-incident';
 
 /** Books steps and findings of an incident plan, or closes it. */

@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf } from '$lib/server/http/answer';
 import { keepMorning } from '$lib/server/shop/morning';
 
 /** Keeps the morning sheet of a machine. */

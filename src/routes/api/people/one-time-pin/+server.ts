@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, textIn } from '$lib/server/door/answer';
+import { handleApi, bodyOf, textIn } from '$lib/server/http/answer';
 import { giveOneTimePin } from '$lib/server/people/pins';
 
 /** A PIN for one time, told once to the lead who asked for it. */

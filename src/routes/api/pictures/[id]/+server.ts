@@ -1,5 +1,5 @@
-import { handleApi, idOf } from '$lib/server/door/answer';
-import { fileAnswer } from '$lib/server/door/file';
+import { handleApi, idOf } from '$lib/server/http/answer';
+import { fileAnswer } from '$lib/server/http/file';
 import { dropPicture, pictureBytes } from '$lib/server/wheels/pictures';
 
 export const GET = ({ params, url, locals }) =>

@@ -1,4 +1,4 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
 import { answerRound } from '$lib/server/people/practice';
 
 /** One answer of the ear trainer. */

@@ -1,4 +1,4 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
 import { keepRun } from '$lib/server/people/practice-stand';
 
 /** A finished run at the practice stand. */

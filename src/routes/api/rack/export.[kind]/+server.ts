@@ -1,6 +1,6 @@
-import { EXPORT_TYPES, exportKind, fileAnswer } from '$lib/server/door/file';
-import { Refused } from '$lib/server/door/refused';
-import { runJob } from '$lib/server/heavy/heavy';
+import { EXPORT_TYPES, exportKind, fileAnswer } from '$lib/server/http/file';
+import { Refused } from '$lib/server/http/refused';
+import { runJob } from '$lib/server/jobs/run-job';
 
 /** The whole rack to take away. */
 export const GET = ({ params, locals }) =>

@@ -1,6 +1,6 @@
-import { handleApi } from '$lib/server/door/answer';
-import { arrived } from '$lib/server/door/arriving';
-import { runJob } from '$lib/server/heavy/heavy';
+import { handleApi } from '$lib/server/http/answer';
+import { arrived } from '$lib/server/http/arriving';
+import { runJob } from '$lib/server/jobs/run-job';
 import { mayWrite } from '$lib/server/people/permission';
 
 /** Takes a list of wheels, telling its progress a line at a time; when the reader goes away nothing is taken. */

@@ -1,6 +1,6 @@
-import { fileAnswer } from '$lib/server/door/file';
-import { Refused } from '$lib/server/door/refused';
-import { runJob } from '$lib/server/heavy/heavy';
+import { fileAnswer } from '$lib/server/http/file';
+import { Refused } from '$lib/server/http/refused';
+import { runJob } from '$lib/server/jobs/run-job';
 import { wheelsByNumbers } from '$lib/server/wheels/wheels';
 
 const MAX_TAGS = 200;

@@ -1,5 +1,5 @@
-import { idOf } from '$lib/server/door/answer';
-import { fileAnswer } from '$lib/server/door/file';
+import { idOf } from '$lib/server/http/answer';
+import { fileAnswer } from '$lib/server/http/file';
 import { recordingFile } from '$lib/server/recordings/recordings';
 
 /** The recording as a WAV file. */

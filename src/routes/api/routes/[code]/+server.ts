@@ -1,4 +1,4 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
 import { keepRoute } from '$lib/server/shop/route-templates';
 
 /** A new version of a route. */

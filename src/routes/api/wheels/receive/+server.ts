@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf } from '$lib/server/http/answer';
 import { receiveWheel } from '$lib/server/wheels/inspections';
 
 /** Receives a wheel: on the rack with its first look, or set aside. */

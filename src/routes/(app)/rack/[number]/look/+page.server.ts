@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/db/drafts';
-import { chipsSeen } from '$lib/server/db/rack-records';
+import { draftOf } from '$lib/server/storage/drafts';
+import { chipsSeen } from '$lib/server/storage/rack-records';
 import { rackWheel } from '$lib/server/wheels/rack-wheel';
 
 export async function load({ params, locals }) {

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/db/drafts';
+import { draftOf } from '$lib/server/storage/drafts';
 import { rackWheel } from '$lib/server/wheels/rack-wheel';
 
 export async function load({ params, locals }) {

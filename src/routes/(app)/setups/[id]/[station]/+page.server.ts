@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/facts';
-import { draftsOf } from '$lib/server/db/drafts';
-import { cachedHelped, cachedShopBaselines } from '$lib/server/shop/learnt-here';
+import { draftsOf } from '$lib/server/storage/drafts';
+import { cachedHelped, cachedShopBaselines } from '$lib/server/shop/cached-baselines';
 import { bookOfWheel } from '$lib/server/wheels/wheel-book';
-import { rankRackForSetup } from '$lib/server/setups/rack-for';
+import { rankRackForSetup } from '$lib/server/setups/rank-rack-for-setup';
 
 /** What a bench needs beside the setup itself: what this person has typed there, for Select the rack, for Keep the wheel's book. */
 export async function load({ params, locals, parent }) {

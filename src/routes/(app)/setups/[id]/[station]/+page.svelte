@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { STATION_NAMES, type StationId } from '$core/route/station-names';
 	import BenchBoundary from '$lib/desk/BenchBoundary.svelte';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	let { data } = $props();
 	const desk = getContext<SetupSession>('desk');

@@ -1,5 +1,5 @@
 import type { Component } from 'svelte';
-import type { SetupSession } from '$lib/desk/desk.svelte';
+import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 /** Each bench is fetched when its station is opened. */
 const BENCHES: Record<string, () => Promise<{ default: Component<{ desk: SetupSession }> }>> = {

@@ -1,4 +1,4 @@
-import { draftOf } from '$lib/server/db/drafts';
+import { draftOf } from '$lib/server/storage/drafts';
 
 export async function load({ params, locals }) {
 	return { draft: await draftOf(locals.user!.id, `setup-${params.id}-give-up`) };

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { getContext } from 'svelte';
 	import { giveUpStep, mayGiveUp, wheelComesOff } from '$core/route/stations/keep/give-up';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';

@@ -4,7 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { incidentPlan } from '$core/keep/incident-plan';
 	import { REPORT_FIELDS } from '$core/keep/incident-report';
-	import type { SetupSession } from '$lib/desk/desk.svelte';
+	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { EVENT_WORDS, RESTART_WORDS, STEP_WORDS } from '$lib/words';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';

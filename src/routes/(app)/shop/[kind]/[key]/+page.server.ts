@@ -1,8 +1,8 @@
 import { error } from '@sveltejs/kit';
-import { draftOf } from '$lib/server/db/drafts';
+import { draftOf } from '$lib/server/storage/drafts';
 import { dresserLog } from '$lib/server/shop/dresser-log';
 import { machineById } from '$lib/server/shop/machines';
-import { Refused } from '$lib/server/door/refused';
+import { Refused } from '$lib/server/http/refused';
 import { shopKind, thingByKey, things } from '$lib/server/shop/shop';
 
 export async function load({ params, locals }) {

@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
 	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
-	import { METHODS } from '$core/route/stations/mount/ways';
+	import { METHODS } from '$core/route/stations/mount/methods';
 	import { MACHINE_WORDS, TEMPLATE_FIELDS } from '$core/route/templates';
 	import CopyRoute from '$lib/features/shop/CopyRoute.svelte';
 	import RouteChecks from '$lib/features/shop/RouteChecks.svelte';

@@ -1,4 +1,4 @@
-import { handleApi } from '$lib/server/door/answer';
+import { handleApi } from '$lib/server/http/answer';
 import { listenTogether } from '$lib/server/instruments/hub';
 import { type InstrumentRow, instrumentByCode } from '$lib/server/instruments/instruments';
 import { watchSession } from '$lib/server/people/watch-session';

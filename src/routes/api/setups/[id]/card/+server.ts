@@ -1,6 +1,6 @@
-import { idOf } from '$lib/server/door/answer';
-import { fileAnswer } from '$lib/server/door/file';
-import { runJob } from '$lib/server/heavy/heavy';
+import { idOf } from '$lib/server/http/answer';
+import { fileAnswer } from '$lib/server/http/file';
+import { runJob } from '$lib/server/jobs/run-job';
 
 /** The setup on one page, to print. */
 export const GET = ({ params, url, locals }) =>

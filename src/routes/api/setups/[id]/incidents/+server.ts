@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, enteredAtOf, idOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, enteredAtOf, idOf, keyOf } from '$lib/server/http/answer';
 import { openIncident } from '$lib/server/setups/open-incident';
 
 /** Something is wrong: stops the setup and opens the plan. */

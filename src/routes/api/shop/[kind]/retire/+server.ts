@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, textIn } from '$lib/server/door/answer';
+import { handleApi, bodyOf, textIn } from '$lib/server/http/answer';
 import { retireThing } from '$lib/server/shop/retire';
 
 /** Takes a thing of the shop out of use, or brings it back. */

@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf } from '$lib/server/http/answer';
 import { correctWheel } from '$lib/server/wheels/correct-wheel';
 
 /** Puts right what was read off a wheel when it was received. */

@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, keyOf, textIn } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf, textIn } from '$lib/server/http/answer';
 import { inspectAtRack } from '$lib/server/wheels/inspections';
 
 /** Looks a wheel of the rack over, or rings it, outside any setup. */

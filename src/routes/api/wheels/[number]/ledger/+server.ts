@@ -1,4 +1,4 @@
-import { handleApi, bodyOf, keyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf, keyOf } from '$lib/server/http/answer';
 import { correctLedger } from '$lib/server/wheels/correct-ledger';
 
 /** Puts the last measured line of a wheel's book right. */

@@ -1,5 +1,5 @@
-import { handleApi, idOf, keyOf } from '$lib/server/door/answer';
-import { arrived } from '$lib/server/door/arriving';
+import { handleApi, idOf, keyOf } from '$lib/server/http/answer';
+import { arrived } from '$lib/server/http/arriving';
 import { keepRecording } from '$lib/server/recordings/recordings';
 
 /** Keeps a recording of this wheel's ring: the WAV is the whole body, where it came from stands in the address. */

@@ -1,4 +1,4 @@
-import { handleApi, bodyOf } from '$lib/server/door/answer';
+import { handleApi, bodyOf } from '$lib/server/http/answer';
 import { addFlat } from '$lib/server/shop/dresser-log';
 
 /** Keeps a flat measured on a dresser. */

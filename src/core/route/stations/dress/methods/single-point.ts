@@ -1,0 +1,118 @@
+import { yesNo } from '../../../../calculation/field/index.js';
+import { handPace } from '../../../../dress/hand-pace.js';
+import { singlePoint } from '../../../../dress/single-point.js';
+import { Evidence, partOf } from '../../../evidence.js';
+import { type GateLine, line } from '../../../gate.js';
+import { recordedText } from '../../../gate-text.js';
+import { required, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { ALONG_FORM, goesAlongForm } from '../keeps-form.js';
+import { dresserOf, since } from '../method.js';
+import { type DressingMethod, SOUNDED } from '../dressing-method.js';
+import { dressed, ratedOf } from '../wheel.js';
+import { PASSES, holderOf, planFor, planLine, traverseOf } from './passes.js';
+import { positionLine, positionStep, turnedLine } from './position.js';
+
+export const settingsStep = defineStep({
+	station: 'dress',
+	step: 'settings',
+	title: 'Set the dress',
+	fields: [
+		...pick(singlePoint.fields, 'depthUm'),
+		required(pick(singlePoint.fields, 'traverseMmPerMin')[0]),
+		...pick(singlePoint.fields, 'coolant'),
+		...PASSES,
+		yesNo('dustExtraction', 'When dressed dry', { default: false }),
+		...pick(handPace.fields, 'measuredPassTimeS'),
+		ALONG_FORM
+	],
+	compute(facts, v) {
+		goesAlongForm(facts, v.alongForm);
+		const w = wheelOf(facts);
+		const d = dresserOf(facts, Evidence.of(facts));
+		const { abrasive, grainSizeUm, wheelSpeedRpm } = dressed(facts);
+		const tip = { tipRadiusUm: d.tipRadiusUm ?? null, flatWidthUm: d.flatWidthUm ?? 0 };
+		const point = compute(facts, singlePoint, {
+			wheelDiameterMm: w.diameterMm,
+			wheelSpeedRpm,
+			...ratedOf(w),
+			grainSizeUm,
+			abrasive,
+			depthUm: v.depthUm,
+			traverseMmPerMin: traverseOf(v),
+			...tip,
+			coolant: v.coolant,
+			dustExtraction: v.dustExtraction,
+			idlePasses: v.dryPasses
+		});
+		const { leadUm } = point.output;
+		const pace =
+			facts.machine.axes === 'by-hand' || v.measuredPassTimeS !== null
+				? [
+						compute(facts, handPace, {
+							wheelWidthMm: w.rimWidthMm ?? w.widthMm,
+							wheelSpeedRpm,
+							leadUm,
+							...tip,
+							depthUm: v.depthUm,
+							abrasive,
+							grainSizeUm,
+							measuredPassTimeS: v.measuredPassTimeS
+						})
+					]
+				: [];
+		const plan = planFor(facts, { ...v, leadUm });
+		return { main: point, secondary: [plan, ...pace, ...holderOf(facts, d, 'single-point', v.depthUm)] };
+	}
+});
+
+/** One diamond or a blade: it trails, the dress suits the work, and wheel is left after it. */
+export const singlePointMethod: DressingMethod = {
+	methods: ['single-point'],
+	steps: [positionStep, settingsStep],
+	lines(facts, evidence, chosen): GateLine[] {
+		const settings = since(chosen, evidence.step(settingsStep));
+		const point = partOf(settings, singlePoint);
+		const holder = settings?.parts.find((p) => p.calculation === 'dress.holder-stiffness') ?? null;
+		const pace = partOf(settings, handPace);
+		// What was recorded before idle passes were counted knows the overlap of one pass only.
+		const dense = point?.output.overlap.effectiveOverlapRatio ?? point?.output.overlap.overlapRatio ?? 0;
+		return [
+			positionLine(facts, evidence, chosen),
+			line({
+				key: 'settings',
+				title: 'Dress suits the work',
+				from: point,
+				value: recordedText(
+					point,
+					point ? `overlap ${dense.toFixed(1)}, ${point.output.overlap.dressClass}` : ''
+				),
+				waiting: 'depth, traverse, passes'
+			}),
+			planLine(settings),
+			...(holder
+				? [
+						line({
+							key: 'holder',
+							title: 'Holder is stiff',
+							from: holder,
+							value: recordedText(holder, 'yes'),
+							waiting: ''
+						})
+					]
+				: []),
+			...(pace
+				? [
+						line({
+							key: 'pace',
+							title: 'Pace by hand',
+							from: pace,
+							value: recordedText(pace, `a stroke in ${pace.output.passTimeS.toFixed(1)} s`),
+							waiting: ''
+						})
+					]
+				: [])
+		];
+	},
+	after: (_facts, _evidence, chosen) => [turnedLine(chosen)],
+	even: SOUNDED
+};

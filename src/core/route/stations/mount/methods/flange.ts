@@ -1,0 +1,148 @@
+import { choice, from0, mm, over0, um } from '../../../../calculation/field/index.js';
+import { fitCheck } from '../../../../mount/fit-check.js';
+import { flangeCheck } from '../../../../mount/flange-check.js';
+import { spindleRunout } from '../../../../mount/spindle-runout.js';
+import { type Evidence, partOf } from '../../../evidence.js';
+import type { SetupFacts } from '../../../facts.js';
+import { type GateLine, line } from '../../../gate.js';
+import { recordedText, show } from '../../../gate-text.js';
+import { single, compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../../step.js';
+import { TIGHTEN_PART, tighteningLines } from '../tightening.js';
+import type { MountPart, MountingMethod } from '../mounting-method.js';
+
+const size = <const N extends string>(name: N, label: string) =>
+	mm(name, 'Measured', { ...over0(2000), required: true, label });
+const blotter = <const N extends string>(name: N, label: string) =>
+	choice(name, 'Look at both sides of it', ['good', 'creased', 'torn', 'wet', 'missing'], {
+		required: true,
+		label
+	});
+
+export const flangeStep = defineStep({
+	station: 'mount',
+	step: 'flange',
+	title: 'Flanges and blotters',
+	fields: [
+		size('backFlangeDiameterMm', 'Back flange'),
+		size('frontFlangeDiameterMm', 'Front flange'),
+		size('backRecessDiameterMm', 'Back hollow'),
+		size('frontRecessDiameterMm', 'Front hollow'),
+		...pick(flangeCheck.fields, 'clean', 'burred', 'runoutUm'),
+		blotter('backBlotter', 'Back blotter'),
+		blotter('frontBlotter', 'Front blotter'),
+		size('blotterOuterMm', 'Blotter, outside'),
+		size('blotterInnerMm', 'Blotter, inside'),
+		size('blotterThicknessMm', 'Blotter, thick'),
+		um('taperRunoutUm', 'Dial indicator, full reading, before the flange goes on', {
+			...from0(5000),
+			label: 'Taper run-out'
+		})
+	],
+	compute(facts, v) {
+		const w = wheelOf(facts);
+		const side = (state: string) =>
+			state === 'missing'
+				? { present: false }
+				: {
+						present: true,
+						outerDiameterMm: v.blotterOuterMm,
+						innerDiameterMm: v.blotterInnerMm,
+						thicknessMm: v.blotterThicknessMm,
+						condition: state
+					};
+		const m = mountOf(facts);
+		const clampForceN =
+			m.screwCount && m.torqueNm && m.screwDiameterMm
+				? (m.screwCount * m.torqueNm) / (0.2 * (m.screwDiameterMm / 1000))
+				: null;
+		const { taperRunoutUm } = v;
+		const taper =
+			taperRunoutUm === null
+				? []
+				: [
+						compute(facts, spindleRunout, {
+							taperRunoutUm,
+							flangeRunoutUm: v.runoutUm ?? 0
+						})
+					];
+		return {
+			main: compute(facts, flangeCheck, {
+				wheelDiameterMm: w.diameterMm,
+				boreMm: w.boreMm,
+				backFlangeDiameterMm: v.backFlangeDiameterMm,
+				frontFlangeDiameterMm: v.frontFlangeDiameterMm,
+				backRecessDiameterMm: v.backRecessDiameterMm,
+				frontRecessDiameterMm: v.frontRecessDiameterMm,
+				clean: v.clean,
+				burred: v.burred,
+				runoutUm: v.runoutUm,
+				clampForceN,
+				blotters: { back: side(v.backBlotter), front: side(v.frontBlotter) }
+			}),
+			secondary: taper
+		};
+	}
+});
+
+export const fitStep = defineStep({
+	station: 'mount',
+	step: 'fit',
+	title: 'Bore on its seat',
+	fields: [...pick(fitCheck.fields, 'boreMm', 'arborMm', 'forced')],
+	compute: (facts, v) => single(compute(facts, fitCheck, { ...v, massKg: massNowKg(wheelOf(facts)) }))
+});
+
+/** The wheel slides on, and what clamps it is right; shared by every way that has flanges. */
+export function flangeLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
+	const q = show(facts);
+	const fit = evidence.step(fitStep);
+	const play = partOf(fit, fitCheck)?.output;
+	const recorded = evidence.step(flangeStep);
+	const flange = partOf(recorded, flangeCheck);
+	const taper = partOf(recorded, spindleRunout);
+	const needsMm = flange?.output.minFlangeDiameterMm;
+	return [
+		line({
+			key: 'fit',
+			title: 'Slides on by hand',
+			from: fit,
+			value:
+				fit?.verdict === 'stop'
+					? recordedText(fit, '')
+					: `${q(play?.clearanceUm, 'um')} play, up to ${q(play?.maxRunoutTirUm, 'um')} run-out`,
+			waiting: 'measure bore and seat'
+		}),
+		line({
+			key: 'flange',
+			title: 'Flanges and blotters right',
+			from: flange,
+			value: recordedText(flange, `needs ${q(needsMm, 'mm')}, has ${q(facts.mount?.flangeMm, 'mm')}`),
+			waiting: 'measure both'
+		}),
+		...(taper
+			? [
+					line({
+						key: 'taper',
+						title: 'Taper runs true',
+						from: taper,
+						value: recordedText(taper, q(recorded?.entered.taperRunoutUm, 'um')),
+						waiting: ''
+					})
+				]
+			: [])
+	];
+}
+
+export const FIT_PART: MountPart = { id: 'fit', title: 'Fit', lines: ['fit'] };
+export const FLANGE_PART: MountPart = { id: 'flange', title: 'Flanges', lines: ['flange', 'taper'] };
+
+/** Between flanges, on the machine's own mount. */
+export const flange: MountingMethod = {
+	words: 'between flanges',
+	lead: 'Spindle locked out. The wheel slides on by hand; nothing is forced.',
+	steps: [flangeStep, fitStep],
+	parts: [FIT_PART, FLANGE_PART, TIGHTEN_PART],
+	gate: (facts, evidence) => [...flangeLines(facts, evidence), ...tighteningLines(facts, evidence)],
+	beforeTightening: ['fit', 'flange', 'taper', 'thread'],
+	shownBeforeStart: ['flange', 'fit']
+};

@@ -1,0 +1,104 @@
+import { choice, from0, list, um } from '../../../../calculation/field/index.js';
+import { InputFault } from '../../../../calculation/fault.js';
+import { mountPack } from '../../../../mount/pack.js';
+import { ARBOR, PACK_ITEM } from '../../../../mount/pack-fields.js';
+import { type Evidence, partOf } from '../../../evidence.js';
+import type { SetupFacts } from '../../../facts.js';
+import { type GateLine, line } from '../../../gate.js';
+import { recordedText, show } from '../../../gate-text.js';
+import { single, compute, defineStep, wheelOf } from '../../../step.js';
+import { TIGHTEN_PART, tighteningLines } from '../tightening.js';
+import { packWheelLines } from '../pack-wheel-lines.js';
+import { asMarked, heldWith, numbersIn } from '../pack-wheels.js';
+import { wheelsOn } from '../turning.js';
+import type { MountingMethod } from '../mounting-method.js';
+
+const loose = <const N extends string>(name: N, label: string) =>
+	um(name, 'Before the nut is tightened', { ...from0(5000), label });
+const STACK_ITEM = {
+	...PACK_ITEM,
+	fields: [
+		...PACK_ITEM.fields,
+		loose('fingerRadialUm', 'Rim, finger-tight'),
+		loose('fingerAxialUm', 'Face, finger-tight')
+	]
+} as const;
+/** The stack as it is: planned, measured, or stood for. */
+export const packStep = defineStep({
+	station: 'mount',
+	step: 'pack',
+	title: 'Tool pack',
+	fields: [
+		ARBOR,
+		choice('stage', 'How far it is', ['plan', 'assembled', 'release'], { default: 'plan' }),
+		list('items', 'In order', STACK_ITEM, { required: true, maxItems: 40, label: 'Stack from the shoulder' })
+	] as const,
+	compute(facts, v) {
+		const lead = wheelOf(facts).number;
+		if (!v.items.some((i) => i.kind === 'wheel' && i.name?.trim() === lead))
+			throw new InputFault(
+				'items',
+				'inconsistent',
+				`Wheel ${lead} of this setup is not in the stack. Put it in under its number.`
+			);
+		const known = [...wheelsOn(facts), ...facts.named];
+		const items = v.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...part }, i) => {
+			const w = part.kind === 'wheel' ? known.find((x) => x.number === part.name?.trim()) : undefined;
+			return w ? asMarked(w, part, i) : part;
+		});
+		const { spindleRpm, maxDiameterMm, maxWidthMm } = facts.machine;
+		return single(
+			compute(facts, mountPack, { ...v, items, requestedRpm: spindleRpm, maxDiameterMm, maxWidthMm })
+		);
+	},
+	names: (v) => numbersIn(v.items),
+	effects: (facts, v) => [{ kind: 'hold-wheels', wheelIds: heldWith(facts, v.items) }]
+});
+
+/** A pack stands only as it was measured and stood for: any edit takes the last line away. */
+function packLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
+	const q = show(facts);
+	const recorded = evidence.step(packStep);
+	const stack = partOf(recorded, mountPack);
+	const differences = stack?.output.differences ?? [];
+	const measured = differences.length > 0 && differences.every((d) => d !== null);
+	const qualified = stack?.output.qualified === true;
+	const released = qualified && recorded?.entered.stage === 'release';
+	const maxRpm = Math.floor(stack?.output.maxSpeedRpm ?? 0);
+	return [
+		line({
+			key: 'stack',
+			title: 'Stack fits and is fast enough',
+			from: recorded,
+			value: recordedText(recorded, `${q(stack?.output.stackLengthMm, 'mm')}, up to ${q(maxRpm, 'rpm')}`),
+			waiting: 'build it from the shoulder'
+		}),
+		...packWheelLines(facts),
+		...tighteningLines(facts, evidence),
+		line({
+			key: 'measured',
+			title: 'Every wheel measured',
+			state: measured ? 'ok' : 'open',
+			value: measured ? `${differences.length} at the presetter` : 'rim, face and run-out of each',
+			recordId: stack?.id ?? null
+		}),
+		line({
+			key: 'qualified',
+			title: 'Stood for as it is now',
+			state: !released ? 'open' : recorded.verdict === 'stop' ? 'stop' : 'ok',
+			value: qualified ? 'confirmed' : 'any edit takes it away',
+			recordId: stack?.id ?? null
+		})
+	];
+}
+
+/** Several wheels on one arbor, measured and stood for as a whole. */
+export const pack: MountingMethod = {
+	words: 'several on an arbor',
+	lead: 'Clean and finger-tight first; measured, then tightened, then measured again.',
+	steps: [packStep],
+	parts: [{ id: 'pack', title: 'Stack', lines: ['stack', 'companions'] }, TIGHTEN_PART],
+	gate: packLines,
+	beforeTightening: ['stack', 'companions', 'thread'],
+	shownBeforeStart: ['pack']
+};

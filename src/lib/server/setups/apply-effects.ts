@@ -1,0 +1,100 @@
+import type { PoolConnection } from 'mysql2/promise';
+import type { Effect } from '../../../core/route/effect.js';
+import type { SetupFacts } from '../../../core/route/facts.js';
+import { isDuplicate } from '../storage/pool.js';
+import { Refused } from '../http/refused.js';
+import type { User } from '../people/sign-in.js';
+import { keepBaseline } from '../recordings/recordings.js';
+import { keepCut, leaveCut } from '../wheels/trial-cuts.js';
+import { keepForm } from '../shop/forms.js';
+import { countDress } from '../shop/machines.js';
+import { wringBlocks } from '../shop/trays.js';
+import { attachPictures } from '../wheels/pictures.js';
+import { addEvent, keepOnMount, setWheelState, wasParked } from '../wheels/ledger.js';
+import { finishSetup } from './finish.js';
+import { holdWheels } from './pack.js';
+import { changeBrief } from './change-brief.js';
+import { type SetupChange, changeSetup } from './change-setup.js';
+
+/** Does what a submission changes beside its records. @throws Refused 409 when somebody else took the wheel at the same moment */
+export async function applyEffects(
+	facts: SetupFacts,
+	effects: readonly Effect[],
+	recordId: number,
+	user: User,
+	on: PoolConnection
+): Promise<void> {
+	const change: SetupChange = {};
+	let taken = '';
+	for (const e of effects) {
+		if (e.kind === 'state') {
+			change.state = e.state;
+			change.givenUp = e.givenUp;
+		} else if (e.kind === 'use-mount') {
+			change.mountId = e.mountId;
+		} else if (e.kind === 'take-wheel') {
+			change.wheelId = e.wheelId;
+			if (e.wheelId !== facts.wheel?.id) change.onSpindle = false;
+			taken = e.number;
+		} else {
+			if (e.kind === 'wheel-state' && e.wheelId === facts.wheel?.id && e.state !== 'quarantined')
+				change.onSpindle = e.state === 'mounted';
+			await one(facts, e, recordId, user, on);
+		}
+	}
+	try {
+		if (change.state === 'finished') await finishSetup(facts.id, user.id, change, on);
+		else await changeSetup(facts.id, user.id, change, on);
+	} catch (e) {
+		if (!isDuplicate(e)) throw e;
+		if (change.onSpindle)
+			throw new Refused(409, 'occupied', 'Another wheel was just mounted there. Take it off first.');
+		throw new Refused(
+			409,
+			'held',
+			`Wheel ${taken} was just taken by another setup. Take another one.`,
+			'wheelNumber'
+		);
+	}
+}
+
+type OfTheShop = Exclude<Effect, { kind: 'state' | 'take-wheel' | 'use-mount' }>;
+async function one(
+	facts: SetupFacts,
+	e: OfTheShop,
+	recordId: number,
+	user: User,
+	on: PoolConnection
+): Promise<void> {
+	switch (e.kind) {
+		case 'keep-on-mount':
+			return keepOnMount(e.wheelId, e.mountId, on);
+		case 'brief':
+			return changeBrief(facts.id, e.brief, on);
+		case 'hold-wheels':
+			return holdWheels(facts.id, e.wheelIds, on);
+		case 'wheel-state':
+			await setWheelState(e.wheelId, e.state, e.reason, on);
+			return;
+		case 'count-dress':
+			return countDress(e.dresserId, e.turned, e.left ?? {}, on);
+		case 'keep-cut':
+			return keepCut(e.wheelId, e.cut, recordId, user.id, on);
+		case 'leave-cut':
+			return leaveCut(e.cutId, e.leftOut, on);
+		case 'keep-form':
+			return keepForm(e, facts.id, user.id, on);
+		case 'wring-blocks':
+			return wringBlocks(facts.id, e.setting, e.trayCode, e.blocksMm, on);
+		case 'keep-pictures':
+			return attachPictures(`setup-${facts.id}`, e.wheelId, recordId, user, on);
+		case 'keep-baseline':
+			return keepBaseline(e.wheelId, e.recordingId, on);
+		case 'ledger': {
+			const { event, kind: _ledger, ...what } = e;
+			// A wheel that stood in the rack before comes back; its book says so.
+			const kind = event === 'mounted' && (await wasParked(e.wheelId, on)) ? 'remounted' : event;
+			return addEvent({ ...what, kind, setupId: facts.id, recordId, userId: user.id }, on);
+		}
+	}
+}
