@@ -88,6 +88,20 @@ export default ts.config(
 		[...STATIONS, ...FEATURES, ...TOOLS, '$lib/ui/*', '$lib/desk/*', '$lib/drawing/*', '**/routes/**'],
 		'The server imports from the core only.'
 	),
+	only(
+		['src/lib/server/storage/**'],
+		[
+			...STATIONS,
+			...FEATURES,
+			...TOOLS,
+			'$lib/*',
+			'**/http/**',
+			'**/setups/**',
+			'**/people/**',
+			'**/routes/**'
+		],
+		'What keeps rows knows nothing of requests and of what is built on it.'
+	),
 	{
 		files: ['src/core/**'],
 		rules: {

@@ -167,7 +167,7 @@ const RUN: Record<Part, () => Promise<Count>> = {
 		sum([
 			await one('lint', [modules('eslint/bin/eslint.js'), '.']),
 			// A file or an export that nothing uses is in the way of whoever reads.
-			await one('nothing unused', [modules('knip/bin/knip.js'), '--no-progress'])
+			await one('nothing unused', [modules('knip/bin/knip.js'), '--no-progress', '--no-tag-hints'])
 		]),
 	types: async () => {
 		const all = [

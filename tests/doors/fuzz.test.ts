@@ -3,7 +3,7 @@ import type { Field } from '../../src/core/calculation/fields.js';
 import { STATIONS } from '../../src/core/route/facts.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { SHOP_KINDS } from '../../src/core/shop/kinds.js';
-import { unsound } from '../../src/lib/server/http/json.js';
+import { unsound } from '../../src/lib/server/json.js';
 import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { row, rows } from '../../src/lib/server/storage/pool.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { setupStatus } from '../../src/core/route/setup-status.js';
 import { decide } from '../../src/core/route/engine.js';
 import { checked } from '../../src/lib/server/http/joi-schema.js';
-import { DEEPEST, groupIn, unsound } from '../../src/lib/server/http/json.js';
+import { DEEPEST, groupIn, unsound } from '../../src/lib/server/json.js';
 import { draftOf, keepDraft } from '../../src/lib/server/storage/drafts.js';
 import { addRecord, recordById } from '../../src/lib/server/storage/records.js';
 import { database, row, write } from '../../src/lib/server/storage/pool.js';

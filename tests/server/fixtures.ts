@@ -6,7 +6,7 @@ import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { closeDatabase, row, setClock, write } from '../../src/lib/server/storage/pool.js';
 import { endThreads } from '../../src/lib/server/jobs/run-job.js';
-import { Refused } from '../../src/lib/server/http/refused.js';
+import { Refused } from '../../src/lib/server/refused.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
 import type { User } from '../../src/lib/server/people/sign-in.js';
 import type { NewWheel } from '../../src/core/shop/wheel.js';

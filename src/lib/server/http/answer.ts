@@ -2,8 +2,8 @@ import { json } from '@sveltejs/kit';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { DatabaseDown } from '../storage/pool.js';
 import { arrivedText } from './arriving.js';
-import { groupIn } from './json.js';
-import { Refused } from './refused.js';
+import { groupIn } from '../json.js';
+import { Refused } from '../refused.js';
 
 /** Runs a server route and turns every fault it may meet into one shape: { error: { field, code, message } }. @throws only what is nobody's fault: it is logged and answered as unexpected */
 export async function handleApi(work: () => Promise<object>): Promise<Response> {

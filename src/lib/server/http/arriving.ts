@@ -1,4 +1,4 @@
-import { Refused } from './refused.js';
+import { Refused } from '../refused.js';
 
 /** Everything of a request has to be here after so long, and so much longer for each byte: slower than any network of a shop. */
 const BEGIN_MS = 10_000;

@@ -3,7 +3,7 @@ import type { InstrumentKind } from '../../../core/instrument/kinds.js';
 import { type Heard, Instrument, LineCutter } from '../../../core/instrument/reading.js';
 import type { Failure } from '../../../core/instrument/simulate.js';
 import { row, rows } from '../storage/pool.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { instrumentAddress } from './hosts.js';
 
 export interface InstrumentRow {

@@ -1,5 +1,5 @@
 import { CALCULATIONS, answer } from '../../../core/calculations.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 
 const MAX_RELEASES = 12_000;
 const DEFAULTS = { wheels: 200, maxSpins: 60 };

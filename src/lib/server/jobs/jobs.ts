@@ -10,7 +10,7 @@ import {
 import { stepOf } from '../../../core/route/steps.js';
 import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
 import { checked } from '../http/joi-schema.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import type { User } from '../people/sign-in.js';
 import { releaseSheetFile } from '../print/release-sheet.js';
 import { setupCard } from '../print/setup-card.js';

@@ -7,7 +7,7 @@ import { InputFault } from '../../../core/calculation/fault.js';
 import { deadlines } from '../storage/deadline.js';
 import { DatabaseDown } from '../storage/pool.js';
 import { logger } from '../http/logger.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import type { JobInput, JobName, JobResult } from './jobs.js';
 import type { Outcome } from './thread.js';
 

@@ -2,7 +2,7 @@ import type { MessagePort } from 'node:worker_threads';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { DatabaseDown } from '../storage/pool.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { JOBS, type JobName } from './jobs.js';
 
 /** A fault that crosses from a thread to the request it belongs to. */

@@ -1,4 +1,4 @@
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import type { User } from './sign-in.js';
 
 /** Practice is for everybody who works here. @throws Refused 401 without anybody */

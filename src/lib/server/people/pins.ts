@@ -2,7 +2,7 @@ import { randomInt } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
 import { pinFault } from '../../../core/shop/pin.js';
 import { row, transaction, write } from '../storage/pool.js';
-import { InputFault, Refused } from '../http/refused.js';
+import { InputFault, Refused } from '../refused.js';
 import { mayLead, signedIn } from './permission.js';
 import { endSessions, openSession } from './sessions.js';
 import type { User } from './sign-in.js';

@@ -1,6 +1,6 @@
 import { judge } from '../../../core/balance/practice/round.js';
 import { rows, write } from '../storage/pool.js';
-import { InputFault } from '../http/refused.js';
+import { InputFault } from '../refused.js';
 import { signedIn } from './permission.js';
 import type { User } from './sign-in.js';
 

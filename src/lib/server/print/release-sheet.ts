@@ -8,7 +8,7 @@ import { COMPARED, compareStep } from '../../../core/route/stations/prove/compar
 import { releaseSheet } from '../../../core/route/stations/prove/sheet.js';
 import { releaseStep } from '../../../core/route/stations/prove/steps.js';
 import { touchStep } from '../../../core/route/stations/prove/trial.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { headOf, inFull } from './setup-card.js';
 import { MM, type Sheet, bytesOf, drawQr, newSheet, printable } from './sheet.js';
 

@@ -2,7 +2,7 @@ import type { PoolConnection } from 'mysql2/promise';
 import type { ListenSettings, RingResult } from '../../../core/inspect/ring/listen.js';
 import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/route/facts.js';
 import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
-import { InputFault, Refused } from '../http/refused.js';
+import { InputFault, Refused } from '../refused.js';
 import { runJob } from '../jobs/run-job.js';
 import { type Runner, isDuplicate, places, queryRows, row, transaction, write } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';

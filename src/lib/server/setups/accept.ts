@@ -1,7 +1,7 @@
 import { accept } from '../../../core/route/apply-submission.js';
 import { transaction } from '../storage/pool.js';
 import { checkedReason } from '../../../core/calculation/reason.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { keepRecords } from './keep-records.js';

@@ -2,7 +2,7 @@ import type { PoolConnection } from 'mysql2/promise';
 import type { Effect } from '../../../core/route/effect.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { isDuplicate } from '../storage/pool.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import type { User } from '../people/sign-in.js';
 import { keepBaseline } from '../recordings/recordings.js';
 import { keepCut, leaveCut } from '../wheels/trial-cuts.js';

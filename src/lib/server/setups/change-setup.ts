@@ -2,7 +2,7 @@ import type { SetupFacts } from '../../../core/route/facts.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { type Runner, row, write } from '../storage/pool.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 
 export interface SetupChange {
 	state?: SetupFacts['state'];

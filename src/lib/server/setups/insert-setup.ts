@@ -1,5 +1,5 @@
 import type { Brief } from '../../../core/route/stations/brief/steps.js';
-import { InputFault } from '../http/refused.js';
+import { InputFault } from '../refused.js';
 import { type Runner, row, write } from '../storage/pool.js';
 
 export type NewSetup = Brief;

@@ -1,7 +1,7 @@
 import type { PoolConnection } from 'mysql2/promise';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { keyUsed } from '../storage/records.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import type { User } from '../people/sign-in.js';
 import { loadSetup } from './setups.js';
 

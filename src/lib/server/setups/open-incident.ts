@@ -4,7 +4,7 @@ import { inShopPlan } from '../../../core/keep/incident-work.js';
 import { REPORT_FIELDS } from '../../../core/keep/incident-report.js';
 import type { SetupFacts } from '../../../core/route/facts.js';
 import { checked } from '../http/joi-schema.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { lockMachine } from '../shop/machines.js';
 import { type Runner, row, transaction, write } from '../storage/pool.js';
 import { claim, settle } from '../storage/requests.js';

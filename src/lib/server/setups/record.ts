@@ -10,7 +10,7 @@ import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
 import { stepOf } from '../../../core/route/steps.js';
 import { row, transaction } from '../storage/pool.js';
 import { checked } from '../http/joi-schema.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { runJobNow } from '../jobs/run-job.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';

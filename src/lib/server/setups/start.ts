@@ -2,7 +2,7 @@ import { recordsFrom } from '../../../core/route/apply-submission.js';
 import { type Brief, briefStep } from '../../../core/route/stations/brief/steps.js';
 import { claim, settle } from '../storage/requests.js';
 import { transaction } from '../storage/pool.js';
-import { InputFault } from '../http/refused.js';
+import { InputFault } from '../refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { machineById } from '../shop/machines.js';

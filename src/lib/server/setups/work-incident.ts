@@ -3,7 +3,7 @@ import { REMEASURE, causeAsked } from '../../../core/keep/incident-work.js';
 import { row, transaction, write } from '../storage/pool.js';
 import { claim } from '../storage/requests.js';
 import { checked } from '../http/joi-schema.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { lockMachine } from '../shop/machines.js';

@@ -1,7 +1,7 @@
 import { diamond } from '../../../core/dress/diamond.js';
 import { FLAT_FIELDS, isTurned } from '../../../core/shop/dresser.js';
 import { checked } from '../http/joi-schema.js';
-import { InputFault, Refused } from '../http/refused.js';
+import { InputFault, Refused } from '../refused.js';
 import { type Runner, row, rows, transaction, write } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';

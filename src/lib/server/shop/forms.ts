@@ -1,5 +1,5 @@
 import type { RawSegment } from '../../../core/form/profile/chain.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { type Runner, row, rows, write } from '../storage/pool.js';
 
 /** A form of the library, without its shape. */

@@ -8,7 +8,7 @@ import { checkInput } from '../../../core/calculation/check.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { SHOP_POINTS, type ShopPoint, checkPoints } from '../../../core/prove/shop-points.js';
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { type Runner, isDuplicate, row, rows, transaction, write } from '../storage/pool.js';
 import { cached } from '../storage/cache.js';
 import { mayLead } from '../people/permission.js';

@@ -8,7 +8,7 @@ import { type Runner, places, queryRows, row, transaction } from '../storage/poo
 import { addRecord, keyUsed } from '../storage/records.js';
 import { stored } from '../storage/stored.js';
 import { checked } from '../http/joi-schema.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { limitsNow } from './guidelines.js';

@@ -1,5 +1,5 @@
 import { row, transaction, write } from '../storage/pool.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { columnOf } from './columns.js';

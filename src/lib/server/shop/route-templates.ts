@@ -8,7 +8,7 @@ import {
 } from '../../../core/route/templates.js';
 import { checked } from '../http/joi-schema.js';
 import { type Runner, isDuplicate, row, rows, transaction, write } from '../storage/pool.js';
-import { InputFault, Refused } from '../http/refused.js';
+import { InputFault, Refused } from '../refused.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 

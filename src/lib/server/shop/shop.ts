@@ -7,7 +7,7 @@ import { ringInertiaKgM2 } from '../../../core/shop/mount.js';
 import { checked } from '../http/joi-schema.js';
 import { type Runner, type Value, isDuplicate, row, rows, transaction, write } from '../storage/pool.js';
 import { shown } from '../../../core/calculation/fault.js';
-import { InputFault, Refused } from '../http/refused.js';
+import { InputFault, Refused } from '../refused.js';
 import { oneTimeColumns, oneTimeDigits } from '../people/pins.js';
 import { endSessions } from '../people/sessions.js';
 import type { User } from '../people/sign-in.js';

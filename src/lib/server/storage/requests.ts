@@ -1,4 +1,4 @@
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { type Runner, isDuplicate, row, write } from './pool.js';
 
 /** A key that was used before, for something else: nothing was carried out. */

@@ -1,4 +1,4 @@
-import { unsound } from '../http/json.js';
+import { unsound } from '../json.js';
 
 /** What was kept as JSON, read again; null when it cannot be read, which is for the page to say. Never throws: old evidence must not take a page away. */
 export function stored<T>(text: string | null): T | null {

@@ -1,7 +1,7 @@
 import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import { checked } from '../http/joi-schema.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { type Runner, type Value, queryRows, transaction, isDuplicate } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';

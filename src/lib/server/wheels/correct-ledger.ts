@@ -1,6 +1,6 @@
 import { CORRECTION_FIELDS, correctable } from '../../../core/shop/ledger.js';
 import { checked } from '../http/joi-schema.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { claim } from '../storage/requests.js';
 import { row, transaction } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';

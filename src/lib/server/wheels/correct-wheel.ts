@@ -4,7 +4,7 @@ import { intake } from '../../../core/shop/wheel-intake.js';
 import { type Runner, row, rows, transaction, write } from '../storage/pool.js';
 import { claim } from '../storage/requests.js';
 import { checked } from '../http/joi-schema.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { keepFacts } from '../setups/kept-facts.js';

@@ -18,7 +18,7 @@ import { row, transaction } from '../storage/pool.js';
 import { rackLook, rackRungAtMs } from '../storage/rack-records.js';
 import { addRecord, keyUsed } from '../storage/records.js';
 import { keepBaseline, ringsOf } from '../recordings/recordings.js';
-import { InputFault, Refused } from '../http/refused.js';
+import { InputFault, Refused } from '../refused.js';
 import { claim, settle } from '../storage/requests.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';

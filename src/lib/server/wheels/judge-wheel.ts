@@ -1,5 +1,5 @@
 import { checkedReason } from '../../../core/calculation/reason.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { type Runner, row, transaction } from '../storage/pool.js';
 import { mayLead, mayWrite } from '../people/permission.js';

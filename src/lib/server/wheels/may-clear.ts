@@ -1,7 +1,7 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { RING_QUARANTINES } from '../../../core/route/stations/inspect/ring.js';
 import { ringContext } from '../../../core/route/wheel-ring.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { type Runner, row, rows } from '../storage/pool.js';
 import { stored } from '../storage/stored.js';
 

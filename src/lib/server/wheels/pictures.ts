@@ -1,6 +1,6 @@
 import sharp, { type Metadata } from 'sharp';
 import type { PoolConnection } from 'mysql2/promise';
-import { InputFault, Refused } from '../http/refused.js';
+import { InputFault, Refused } from '../refused.js';
 import { inTurn } from '../jobs/run-job.js';
 import { type Runner, row, rows, transaction, write } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';

@@ -1,10 +1,10 @@
 import { checked } from '../http/joi-schema.js';
-import { groupIn } from '../http/json.js';
+import { groupIn } from '../json.js';
 import { InputFault } from '../../../core/calculation/fault.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
 import { isDuplicate, queryRows, transaction } from '../storage/pool.js';
-import { Refused } from '../http/refused.js';
+import { Refused } from '../refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { insertWheels } from './add-wheels.js';

@@ -1,7 +1,7 @@
 import { INSTRUMENT_KINDS, type InstrumentKind } from '$core/instrument/kinds';
 import { handleApi } from '$lib/server/http/answer';
 import { instrumentsOf } from '$lib/server/instruments/instruments';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 
 /** The instruments of one kind. */
 export const GET = ({ url }) =>

@@ -1,6 +1,6 @@
 import { handleApi, bodyOf, textIn } from '$lib/server/http/answer';
 import { giveSession } from '$lib/server/http/cookie';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 import { openSession, signOut, wakeSession } from '$lib/server/people/sessions';
 import { checkPin, people } from '$lib/server/people/sign-in';
 

@@ -1,5 +1,5 @@
 import { handleApi, bodyOf } from '$lib/server/http/answer';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 import { setDraftsAside } from '$lib/server/storage/drafts';
 
 /** Takes what somebody typed at one bench out of its way; it is kept under another name. */

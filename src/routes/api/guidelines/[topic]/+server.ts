@@ -1,6 +1,6 @@
 import { handleApi, bodyOf } from '$lib/server/http/answer';
 import { TOPICS, type Topic, keepGuidelines } from '$lib/server/shop/guidelines';
-import { InputFault, Refused } from '$lib/server/http/refused';
+import { InputFault, Refused } from '$lib/server/refused';
 
 /** Keeps a new version of the shop's guideline figures; a null body goes back to the shipped ones. */
 export const POST = ({ params, request, locals }) =>

@@ -1,5 +1,5 @@
 import { EXPORT_TYPES, exportKind, fileAnswer } from '$lib/server/http/file';
-import { Refused } from '$lib/server/http/refused';
+import { Refused } from '$lib/server/refused';
 import { runJob } from '$lib/server/jobs/run-job';
 
 /** The whole rack to take away. */

@@ -1,5 +1,5 @@
 import { handleApi, bodyOf } from '$lib/server/http/answer';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 import { mayWrite } from '$lib/server/people/permission';
 import { MAX_ASKED } from '$core/shop/rack-file';
 import { knownNumbers } from '$lib/server/wheels/rack-import';

@@ -1,5 +1,5 @@
 import { fileAnswer } from '$lib/server/http/file';
-import { Refused } from '$lib/server/http/refused';
+import { Refused } from '$lib/server/refused';
 import { runJob } from '$lib/server/jobs/run-job';
 import { wheelsByNumbers } from '$lib/server/wheels/wheels';
 

@@ -1,5 +1,5 @@
 import { handleApi, bodyOf, textIn } from '$lib/server/http/answer';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 import { saveShopItem } from '$lib/server/shop/shop';
 
 /** Adds a thing of the shop, or changes the one named in `of`. */

@@ -1,5 +1,5 @@
 import { handleApi, bodyOf } from '$lib/server/http/answer';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 import { WHEEL_ACTIONS, type WheelAction, judgeWheel } from '$lib/server/wheels/judge-wheel';
 
 /** Quarantines, clears or scraps a wheel. */

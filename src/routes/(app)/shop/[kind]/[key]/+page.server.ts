@@ -2,7 +2,7 @@ import { error } from '@sveltejs/kit';
 import { draftOf } from '$lib/server/storage/drafts';
 import { dresserLog } from '$lib/server/shop/dresser-log';
 import { machineById } from '$lib/server/shop/machines';
-import { Refused } from '$lib/server/http/refused';
+import { Refused } from '$lib/server/refused';
 import { shopKind, thingByKey, things } from '$lib/server/shop/shop';
 
 export async function load({ params, locals }) {

@@ -1,5 +1,5 @@
 import { handleApi, bodyOf, idOf, keyOf, versionOf } from '$lib/server/http/answer';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 import { acceptCaution } from '$lib/server/setups/accept';
 
 /** Accepts a caution with a written reason. A stop is refused. */

@@ -1,6 +1,6 @@
 import { idOf } from '$lib/server/http/answer';
 import { EXPORT_TYPES, exportKind, fileAnswer } from '$lib/server/http/file';
-import { Refused } from '$lib/server/http/refused';
+import { Refused } from '$lib/server/refused';
 import { setupFile } from '$lib/server/setups/setup-file';
 import { loadSetup } from '$lib/server/setups/setups';
 

@@ -1,6 +1,6 @@
 import { STATIONS, type StationId } from '$core/route/facts';
 import { handleApi, bodyOf, enteredAtOf, idOf, keyOf, textIn, versionOf } from '$lib/server/http/answer';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 import { record } from '$lib/server/setups/record';
 
 /** Records one step of a setup. */

@@ -1,5 +1,5 @@
 import { handleApi, bodyOf, idOf } from '$lib/server/http/answer';
-import { InputFault } from '$lib/server/http/refused';
+import { InputFault } from '$lib/server/refused';
 import { switchUnits } from '$lib/server/setups/change-setup';
 
 export const POST = ({ params, request, locals }) =>

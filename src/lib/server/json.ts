@@ -1,4 +1,4 @@
-import { InputFault } from '../../../core/calculation/fault.js';
+import { InputFault } from '../../core/calculation/fault.js';
 
 /** Names that would reach behind an object when it is read again. */
 const FOREIGN: readonly string[] = ['__proto__', 'constructor', 'prototype'];

@@ -1,4 +1,4 @@
-import { InputFault } from '../../../core/calculation/fault.js';
+import { InputFault } from '../../core/calculation/fault.js';
 
 /** A request that must not be carried out: says why in words, with the status that fits. */
 export class Refused extends Error {
