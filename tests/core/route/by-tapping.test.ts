@@ -1,11 +1,6 @@
 import { expect } from 'chai';
-import { MOUNTINGS } from '../../../src/core/route/stations/mount/mounting-method.js';
-import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
-import { WORK, later, setup, worked } from '../../shared/setup-in-memory.js';
 import { greenByTapping } from './by-tapping.js';
-import { CUP, atDress } from './on-dress.js';
-import { CORNER, FLANK, atForm, shaped } from './on-form.js';
-import { held, inspected, looked } from './on-mount.js';
+import { PLACES } from './every-place.js';
 
 /** Every line that turns green with no number typed, and why that is right. Whoever adds one writes down why. */
 const WHY: Readonly<Record<string, string>> = {
@@ -31,26 +26,6 @@ const WHY: Readonly<Record<string, string>> = {
 	'prove.release > burn': 'Seen by eye on the trial cut.',
 	'prove.release > chatter': 'Seen by eye on the trial cut.'
 };
-
-const asks = (machineAsks: 'wake' | 'spindle'): SetupFacts =>
-	setup({ stations: ['brief', 'machine', 'select', 'keep'], route: { ...setup().route, machineAsks } });
-const PLACES: readonly (readonly [StationId, () => SetupFacts])[] = [
-	...WORK.filter(([name]) => name !== 'brief.brief').map(
-		([name]) => [name.split('.')[0] as StationId, () => later(worked(name), 1800)] as const
-	),
-	['keep', () => worked(null)],
-	['machine', () => asks('wake')],
-	['machine', () => asks('spindle')],
-	...MOUNTINGS.map((m) => ['mount', () => (m === 'point' ? looked() : inspected(held(m)))] as const),
-	['form', () => atForm()],
-	['form', () => atForm('cnc')],
-	['form', () => shaped(atForm(), 'sine', FLANK)],
-	['form', () => shaped(atForm(), 'radius', CORNER)],
-	['form', () => shaped(atForm('cnc'), 'roll', CORNER)],
-	['form', () => shaped(atForm('cnc'), 'program', FLANK)],
-	['dress', () => atDress()],
-	['dress', () => atDress(CUP)]
-];
 
 describe('what turns green by tapping alone', () => {
 	it('is this list, each with its reason', function () {

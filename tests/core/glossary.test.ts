@@ -1,0 +1,35 @@
+import { readFileSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { expect } from 'chai';
+import { ROOT } from '../../src/command/paths.js';
+
+function* sources(folder: string): Generator<string> {
+	for (const name of readdirSync(folder)) {
+		const path = join(folder, name);
+		if (statSync(path).isDirectory()) yield* sources(path);
+		else if (/\.(ts|svelte)$/.test(name)) yield path;
+	}
+}
+
+describe('the glossary', () => {
+	const text = readFileSync(join(ROOT, 'docs/glossary.md'), 'utf8');
+	const rows = text.split('\n').filter((l) => l.startsWith('| ') && !l.startsWith('| word'));
+	const words = rows.map((l) => l.split('|')[1]!.trim());
+
+	it('has every word once, in order in each of its parts', () => {
+		expect(new Set(words).size).to.equal(words.length);
+		const parts = text.split('\n## ').slice(1);
+		expect(parts).to.have.length(2);
+		for (const part of parts) {
+			const own = part.split('\n').filter((l) => l.startsWith('| ') && !l.startsWith('| word'));
+			const names = own.map((l) => l.split('|')[1]!.trim().replaceAll('`', '').toLowerCase());
+			expect(names).to.deep.equal([...names].sort());
+		}
+	});
+	it('names only what stands in the code', () => {
+		const named = [...text.matchAll(/`([A-Za-z]+[A-Z][A-Za-z]*|Refused)`/g)].map((m) => m[1]!);
+		expect(named).to.include.members(['applySubmission', 'toClientFacts']);
+		const code = [...sources(join(ROOT, 'src'))].map((p) => readFileSync(p, 'utf8')).join('\n');
+		for (const name of named) expect(new RegExp(`\\b${name}\\b`).test(code), name).to.equal(true);
+	});
+});
