@@ -1,7 +1,7 @@
 /// <reference types="@sveltejs/kit" />
 import { build, files, version } from '$service-worker';
-import { type Asked, askedFor } from '$lib/offline/classify-request';
-import { type KeptData, NOTHING_KEPT, answerFrom, takenIn } from '$lib/offline/page-data';
+import { type RequestKind, classifyRequest } from '$lib/offline/classify-request';
+import { type KeptData, NOTHING_KEPT, answerFrom, mergePageData } from '$lib/offline/page-data';
 
 /** The parts of the application, and the setup that is open, kept in this browser for when the network is away. Nothing else is. */
 interface Waits extends Event {
@@ -41,13 +41,13 @@ scope.addEventListener('activate', (e) =>
 );
 
 scope.addEventListener('fetch', (e) => {
-	const asked = askedFor(e.request, PARTS);
+	const asked = classifyRequest(e.request, PARTS);
 	if (asked.kind === 'leave') e.waitUntil(caches.delete(OPEN));
 	const answer = answerFor(e.request, asked);
 	if (answer) e.respondWith(answer);
 });
 
-function answerFor(request: Request, asked: Asked): Promise<Response> | null {
+function answerFor(request: Request, asked: RequestKind): Promise<Response> | null {
 	switch (asked.kind) {
 		case 'part':
 			return part(request);
@@ -92,11 +92,11 @@ const dataOf = async (id: number): Promise<KeptData> => {
 	return kept ? ((await kept.json()) as KeptData) : NOTHING_KEPT;
 };
 async function keepData(id: number, path: string, text: string): Promise<void> {
-	const data = takenIn(await dataOf(id), path, text);
+	const data = mergePageData(await dataOf(id), path, text);
 	if (data) await (await caches.open(OPEN)).put(`${DATA_AT}/${id}`, new Response(JSON.stringify(data)));
 }
 
-async function setupData(request: Request, asked: Asked & { kind: 'data' }): Promise<Response> {
+async function setupData(request: Request, asked: RequestKind & { kind: 'data' }): Promise<Response> {
 	try {
 		const answer = await fetch(request);
 		if (answer.ok) await keepData(asked.id, asked.path, await answer.clone().text());

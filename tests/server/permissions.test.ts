@@ -52,7 +52,7 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	nameShop: (u) => nameShop({}, u),
 	wayShown: (u) => wayShown(u),
 	keepMorning: (u) => keepMorning('SG-1', {}, key(), u),
-	keepThing: (u) => saveShopItem('machines', null, {}, u),
+	saveShopItem: (u) => saveShopItem('machines', null, {}, u),
 	keepRoute: (u) => keepRoute('toolroom', {}, 1, u),
 	giveOneTimePin: (u) => giveOneTimePin('Ines Falk', u),
 	keepGuidelines: (u) => keepGuidelines('rank', null, 'a note', 1, u)

@@ -68,7 +68,7 @@ export async function benchRack(base: string, cookie: string, settle: () => Prom
 			name: p,
 			value: large[i]! / small[i]!,
 			unit: 'times',
-			aim: 'aim: at most 2',
+			aim: 'a report: no shop has so many',
 			of: `the same page at ${FEW} wheels (${small[i]!.toFixed(1)} ms; at ${MANY} ${large[i]!.toFixed(1)} ms)`
 		})),
 		{

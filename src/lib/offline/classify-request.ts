@@ -19,7 +19,7 @@ const LEVELS = 'x-sveltekit-invalidated';
 
 /**
  * Sorts a request.
- * @example askedFor({ method: 'GET', mode: 'navigate', url: 'https://shop/setups/7/true' }, []).kind // "setup"
+ * @example classifyRequest({ method: 'GET', mode: 'navigate', url: 'https://shop/setups/7/true' }, []).kind // "setup"
  */
 export function classifyRequest(
 	request: { method: string; mode: string; url: string },

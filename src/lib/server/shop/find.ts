@@ -1,6 +1,5 @@
 import { dresserWords } from '../../../core/shop/dresser.js';
-import { type Value, queryRows, rows } from '../storage/pool.js';
-import { candidatesByTrigram } from '../wheels/rare-text.js';
+import { type Value, rows } from '../storage/pool.js';
 
 export interface Found {
 	kind: 'wheel' | 'setup' | 'machine' | 'mount' | 'dresser';
@@ -17,15 +16,11 @@ interface FoundWheel {
 }
 /** The wheel of that very number first, then others by number; a large rack is read in that order until there are enough. */
 async function wheelsHolding(text: string, like: string): Promise<FoundWheel[]> {
-	const few = await candidatesByTrigram(text);
-	const where = few
-		? `id IN (${[...few, 0].map(Number).join(',')})`
-		: 'LOCATE(CAST(? AS BINARY), search_bytes) > 0';
 	const [own, others] = [
 		await rows<FoundWheel>('SELECT number, canonical, place FROM wheels WHERE number = ?', [text]),
-		await queryRows<FoundWheel>(
-			`SELECT number, canonical, place FROM wheels ${few ? '' : 'FORCE INDEX (by_search)'} WHERE ${where} AND (number LIKE ? OR canonical LIKE ? OR marking LIKE ?) ORDER BY number LIMIT ${MOST + 1}`,
-			[...(few ? [] : [text.toLowerCase()]), like, like, like]
+		await rows<FoundWheel>(
+			`SELECT number, canonical, place FROM wheels FORCE INDEX (by_search) WHERE LOCATE(CAST(? AS BINARY), search_bytes) > 0 AND (number LIKE ? OR canonical LIKE ? OR marking LIKE ?) ORDER BY number LIMIT ${MOST + 1}`,
+			[text.toLowerCase(), like, like, like]
 		)
 	];
 	return [...own, ...others.filter((w) => w.number !== own[0]?.number)].slice(0, MOST);

@@ -1,6 +1,5 @@
 import type { WheelFacts } from '../../../core/route/facts.js';
 import { type Value, queryRows, row, rows } from '../storage/pool.js';
-import { candidatesByTrigram } from './rare-text.js';
 import { wheelsByIds } from './wheels.js';
 
 export const RACK_SORTS = [
@@ -52,13 +51,9 @@ function orderOf(q: RackQuery): string {
 export async function rackPage(q: RackQuery): Promise<RackPage> {
 	const where: string[] = [];
 	const values: Value[] = [];
-	let rare = false;
 	if (q.search) {
-		const few = await candidatesByTrigram(q.search);
-		if (few) where.push(`id IN (${[...few, 0].map(Number).join(',')})`);
 		where.push('LOCATE(CAST(? AS BINARY), search_bytes) > 0');
 		values.push(q.search.toLowerCase());
-		rare = few !== null;
 	}
 	if (q.state) {
 		where.push('state = ?');
@@ -68,7 +63,7 @@ export async function rackPage(q: RackQuery): Promise<RackPage> {
 		where.push('family = ?');
 		values.push(q.family);
 	}
-	const from = `FROM wheels ${q.search && !rare && !q.state && !q.family ? 'FORCE INDEX (by_search)' : ''} ${where.length ? `WHERE ${where.join(' AND ')}` : ''}`;
+	const from = `FROM wheels ${q.search && !q.state && !q.family ? 'FORCE INDEX (by_search)' : ''} ${where.length ? `WHERE ${where.join(' AND ')}` : ''}`;
 	const order = `ORDER BY ${orderOf(q)}`;
 	// A search for a common text reads on from the first match: the matches it finds are counted and cut into pages from one answer.
 	const found = q.search
