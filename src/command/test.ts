@@ -36,10 +36,13 @@ const SECOND_HALF: readonly string[] = [
 	'recording-and-ear',
 	'ringing',
 	'selecting',
+	'shop-pages',
 	'slice',
 	'stops',
 	'tool-pack',
-	'truing'
+	'trouble',
+	'truing',
+	'two-planes'
 ].map((n) => `tests/browser/${n}.test.ts`);
 const HALVES = ['first', 'second'] as const;
 type Half = (typeof HALVES)[number];
