@@ -9,7 +9,7 @@ import { type Code, allCodes } from './codes.js';
 import { ROOT } from './paths.js';
 
 type Numeric = Extract<Field, { kind: 'number' | 'integer' }>;
-const isNumber = (f: Field): f is Numeric => f.kind === 'number' || f.kind === 'integer';
+const isNumber = (field: Field): field is Numeric => field.kind === 'number' || field.kind === 'integer';
 
 /** One line a field, what is inside of groups and lists further in. */
 function fieldLines(fields: readonly Field[], worseOf: Calculation['worse'], indent = '  '): string[] {

@@ -1,7 +1,7 @@
 import type { ChildProcess } from 'node:child_process';
 import { inWords, say } from './system.js';
 
-const MOST = 3;
+const MAX = 3;
 const WITHIN_MS = 60_000;
 
 /** How something ended. @example endWords(null, 'SIGKILL') // "SIGKILL" */
@@ -13,7 +13,7 @@ class Starts {
 	/** Whether it may be started once more now. */
 	again(nowMs: number): boolean {
 		this.times = [...this.times.filter((t) => nowMs - t < WITHIN_MS), nowMs];
-		return this.times.length <= MOST;
+		return this.times.length <= MAX;
 	}
 }
 
@@ -34,12 +34,12 @@ export async function keepUp(
 		if (over()) return 'over';
 		if (how) say(`The application ended (${how}).`);
 		if (!starts.again(Date.now())) {
-			say(`It was started again ${MOST} times within a minute. What it printed above says why it ends.`);
+			say(`It was started again ${MAX} times within a minute. What it printed above says why it ends.`);
 			return 'given up';
 		}
 		say('Starting it again ...');
-		child = await start().catch((e: Error) => {
-			say(inWords(e));
+		child = await start().catch((error: Error) => {
+			say(inWords(error));
 			return null;
 		});
 		if (child) say('The application answers again.');

@@ -5,8 +5,8 @@ const program = new Command('uncinus').description(
 	'Takes a grinding machinist from a brief to a wheel released to grind.'
 );
 const done = (work: Promise<unknown>): void => {
-	work.catch((e: Error) => {
-		say(`\n${inWords(e)}`);
+	work.catch((error: Error) => {
+		say(`\n${inWords(error)}`);
 		process.exitCode = 1;
 	});
 };

@@ -37,9 +37,9 @@ async function prepare(
 /** Makes room for a new demo shop: an old one is moved aside and kept, a shop in which people work is left alone. @throws Error in words */
 async function setAside(): Promise<void> {
 	if (!holdsTables(DATA)) return;
-	const old = await startDatabase(DATA).catch((e: Error) => {
+	const old = await startDatabase(DATA).catch((error: Error) => {
 		throw new Error(
-			`${e.message} So nobody can say whether ${DATA} holds the demo shop; it is left as it is. Move it away yourself, or look at it with ./uncinus doctor.`
+			`${error.message} So nobody can say whether ${DATA} holds the demo shop; it is left as it is. Move it away yourself, or look at it with ./uncinus doctor.`
 		);
 	});
 	try {
@@ -80,7 +80,7 @@ async function watch(over: () => boolean, pid: () => number, again: () => Promis
 		say('The database has ended. Starting it again ...');
 		await again().then(
 			() => say('The database answers again.'),
-			(e: Error) => say(inWords(e))
+			(error: Error) => say(inWords(error))
 		);
 	}
 }
@@ -119,11 +119,11 @@ export async function serve(o: { demo: boolean; reset: boolean; port: number }):
 	};
 	// From the first moment on: what was begun is ended in order, and what was broken off is begun again at the next start.
 	for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0));
-	database = await prepare(o.demo, o.reset, (d) => (database = d)).catch((e: Error) => {
+	database = await prepare(o.demo, o.reset, (d) => (database = d)).catch((error: Error) => {
 		// While it stops, whatever fails fails because of that.
 		if (stopping) return new Promise<never>(() => undefined);
 		done();
-		throw e;
+		throw error;
 	});
 	try {
 		await built;
@@ -164,9 +164,9 @@ export async function develop(port: number): Promise<void> {
 	await settleRestore(DATA);
 	mkdirSync(DATA, { recursive: true, mode: 0o700 });
 	const done = noteRunning(DATA, 'dev', port);
-	const database = await prepare(true, false).catch((e: Error) => {
+	const database = await prepare(true, false).catch((error: Error) => {
 		done();
-		throw e;
+		throw error;
 	});
 	const child = spawn(
 		process.execPath,

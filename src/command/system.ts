@@ -16,12 +16,12 @@ const SYSTEM_WORDS: Readonly<Record<string, string>> = {
 /** How a database says that there is no room. */
 const FULL = new Set(['ER_DISK_FULL', 'ER_RECORD_FILE_FULL']);
 /** A failure in words: what the system calls a code is said as what it means, with the place it happened at. */
-export function inWords(e: Error): string {
-	const { code, path } = e as NodeJS.ErrnoException;
+export function inWords(error: Error): string {
+	const { code, path } = error as NodeJS.ErrnoException;
 	if (FULL.has(code ?? ''))
-		return `The disk is full, so the database cannot keep anything (${e.message}). What was kept stays; make room on its disk and start again.`;
+		return `The disk is full, so the database cannot keep anything (${error.message}). What was kept stays; make room on its disk and start again.`;
 	const words = SYSTEM_WORDS[code ?? ''];
-	return words ? `${words}${path ? `: ${path}` : ''}. Nothing was changed there.` : e.message;
+	return words ? `${words}${path ? `: ${path}` : ''}. Nothing was changed there.` : error.message;
 }
 
 /** Runs a program with its output shown; rejects with its exit code in words. */

@@ -230,9 +230,9 @@ export async function test(only?: string, match?: string): Promise<void> {
 	const failed = new Set<string>();
 	const run = async (name: string, work: () => Promise<Count>): Promise<void> => {
 		say(`\n== ${name}`);
-		const count = await work().catch((e: Error): Count => {
-			say(`${name} did not run: ${e.message}`);
-			return { passed: 0, failures: [`${name} did not run: ${e.message}`] };
+		const count = await work().catch((error: Error): Count => {
+			say(`${name} did not run: ${error.message}`);
+			return { passed: 0, failures: [`${name} did not run: ${error.message}`] };
 		});
 		total.passed += count.passed;
 		total.failures.push(...count.failures);

@@ -7,7 +7,7 @@ import { unsound } from '../../src/lib/server/json.js';
 import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { row, rows } from '../../src/lib/server/storage/pool.js';
 import { loadSetup } from '../../src/lib/server/setups/setups.js';
-import { things } from '../../src/lib/server/shop/shop.js';
+import { shopItems } from '../../src/lib/server/shop/shop.js';
 import { NOW } from './fuzz/good.js';
 import { knock } from './fuzz/knock.js';
 import { type Door, doors } from './fuzz/routes.js';
@@ -32,7 +32,7 @@ async function current(path: string, body: Buffer): Promise<Buffer> {
 /** Rows of the shop as a form would have made them. */
 async function rowsAreSound(): Promise<void> {
 	for (const kind of SHOP_KINDS)
-		for (const t of await things(kind)) checked(kind.fields as readonly Field[], t);
+		for (const t of await shopItems(kind)) checked(kind.fields as readonly Field[], t);
 	for (const { id } of await rows<{ id: number }>('SELECT id FROM setups')) {
 		const { facts, unreadable } = (await loadSetup(id))!;
 		expect(unreadable, `setup ${id}`).to.deep.equal([]);

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { dressersInUse } from '../../src/lib/server/shop/machines.js';
 import { addFlat, dresserLog } from '../../src/lib/server/shop/dresser-log.js';
-import { saveShopItem, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
+import { saveShopItem, shopKind, shopItemByKey } from '../../src/lib/server/shop/shop.js';
 import { lead, machinist, refusedWith } from './fixtures.js';
 
 describe('the life of a dresser', () => {
@@ -18,7 +18,7 @@ describe('the life of a dresser', () => {
 		expect(log.flats.map((f) => f.flatWidthUm)).to.deep.equal([40, 130, 225]);
 		expect(log.wear!.wear.slopeUmPerCm3).to.be.closeTo(15.417, 1e-3);
 		expect(log.wear!.wear.dressesLeft).to.be.above(0);
-		expect((await thingByKey(shopKind('dressers'), 'BL-1'))!.flatWidthUm).to.equal(225);
+		expect((await shopItemByKey(shopKind('dressers'), 'BL-1'))!.flatWidthUm).to.equal(225);
 	});
 	it('the wheel cut away only grows; nothing cut away begins anew', async () => {
 		await refusedWith('inconsistent', flat(11, 230));
@@ -42,7 +42,7 @@ describe('a dresser of the shop', () => {
 	it('has to be told what its kind needs, and is not asked for the rest', async () => {
 		await refusedWith('missing', keep({ code: 'W-9', kind: 'wire', wireMm: 0.2 }));
 		await keep({ code: 'W-9', kind: 'wire', wireMm: 0.2, spoolM: 800 });
-		expect(await thingByKey(shopKind('dressers'), 'W-9')).to.include({
+		expect(await shopItemByKey(shopKind('dressers'), 'W-9')).to.include({
 			wireMm: 0.2,
 			spoolM: 800,
 			wear: 'in-use'

@@ -6,8 +6,8 @@ import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { addLead, resetPin } from '../../src/lib/server/people/locked-out.js';
 import { checkPin } from '../../src/lib/server/people/sign-in.js';
 import { machines } from '../../src/lib/server/shop/machines.js';
-import { retireThing } from '../../src/lib/server/shop/retire.js';
-import { saveShopItem, thingByKey } from '../../src/lib/server/shop/shop.js';
+import { retireShopItem } from '../../src/lib/server/shop/retire.js';
+import { saveShopItem, shopItemByKey } from '../../src/lib/server/shop/shop.js';
 import { nameShop, theShop, wayOf, wayShown } from '../../src/lib/server/shop/the-shop.js';
 import { startSetup } from '../../src/lib/server/setups/start.js';
 import { wheelByNumber } from '../../src/lib/server/wheels/wheels.js';
@@ -46,7 +46,7 @@ describe('what a machinist knows', () => {
 		await saveShopItem('mounts', null, MOUNT, await lead(), 'OLD-1');
 		const m = (await machines()).find((x) => x.code === 'OLD-1')!;
 		expect(m.motorTorqueNm).to.be.closeTo(19.1, 0.05);
-		const mount = (await thingByKey(kind('mounts'), 'OLD-F'))!;
+		const mount = (await shopItemByKey(kind('mounts'), 'OLD-F'))!;
 		expect(mount.inertiaKgM2).to.be.closeTo((4.2 * (0.0575 ** 2 + 0.0381 ** 2)) / 2, 1e-9);
 		expect(m.mountId, 'entered for that machine').to.equal(mount.id);
 	});
@@ -61,34 +61,34 @@ describe('what a machinist knows', () => {
 describe('out of use and back', () => {
 	// The demo shop is left as it was found.
 	after(async () => {
-		await retireThing('machines', 'OLD-1', true, await lead());
-		await retireThing('mounts', 'OLD-F', true, await lead());
+		await retireShopItem('machines', 'OLD-1', true, await lead());
+		await retireShopItem('mounts', 'OLD-F', true, await lead());
 	});
 	it('what is out of use is offered nowhere, stays on record, and comes back', async () => {
-		await retireThing('machines', 'OLD-1', true, await lead());
+		await retireShopItem('machines', 'OLD-1', true, await lead());
 		expect((await machines()).map((m) => m.code)).not.to.include('OLD-1');
-		expect(await thingByKey(kind('machines'), 'OLD-1')).to.include({ retired: true });
+		expect(await shopItemByKey(kind('machines'), 'OLD-1')).to.include({ retired: true });
 		const brief = checked(BRIEF_FIELDS, { ...JOB, machineId: await machineId('OLD-1') });
 		await refusedWith('unknown-choice', startSetup(brief, await machinist(), key()));
-		await retireThing('machines', 'OLD-1', false, await lead());
+		await retireShopItem('machines', 'OLD-1', false, await lead());
 		expect((await machines()).map((m) => m.code)).to.include('OLD-1');
 		for (const [id, code] of [
 			['dressers', 'D-03'],
 			['mounts', 'OLD-F'],
 			['instruments', (await row<{ code: string }>('SELECT code FROM instruments LIMIT 1'))!.code]
 		] as const) {
-			await retireThing(id, code, true, await lead());
-			expect(await thingByKey(kind(id), code), code).to.include({ retired: true });
-			await retireThing(id, code, false, await lead());
+			await retireShopItem(id, code, true, await lead());
+			expect(await shopItemByKey(kind(id), code), code).to.include({ retired: true });
+			await retireShopItem(id, code, false, await lead());
 		}
 	});
 	it('not while an open setup is worked with it, and nobody is deleted that way', async () => {
 		const id = await setup('SG-1');
-		const says = await refusedWith('in-use', retireThing('machines', 'SG-1', true, await lead()));
+		const says = await refusedWith('in-use', retireShopItem('machines', 'SG-1', true, await lead()));
 		expect(says.message).to.match(/^Setup \d+ is open with it\./);
-		await refusedWith('in-use', retireThing('mounts', 'F1', true, await lead()));
-		await refusedWith('people-leave', retireThing('people', 'Ines Falk', true, await lead()));
-		await refusedWith('not-found', retireThing('machines', 'no such', true, await lead()));
+		await refusedWith('in-use', retireShopItem('mounts', 'F1', true, await lead()));
+		await refusedWith('people-leave', retireShopItem('people', 'Ines Falk', true, await lead()));
+		await refusedWith('not-found', retireShopItem('machines', 'no such', true, await lead()));
 		await write("UPDATE setups SET state = 'finished' WHERE id = ?", [id]);
 	});
 });

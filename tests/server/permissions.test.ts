@@ -24,7 +24,7 @@ import { correctWheel } from '../../src/lib/server/wheels/correct-wheel.js';
 import { correctLedger } from '../../src/lib/server/wheels/correct-ledger.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { changePin, giveOneTimePin } from '../../src/lib/server/people/pins.js';
-import { retireThing } from '../../src/lib/server/shop/retire.js';
+import { retireShopItem } from '../../src/lib/server/shop/retire.js';
 import { nameShop, wayShown } from '../../src/lib/server/shop/the-shop.js';
 import { key, refusedWith, user } from './fixtures.js';
 
@@ -48,7 +48,7 @@ const WRITERS: Record<string, (u: User) => Promise<unknown>> = {
 	correctLedger: (u) => correctLedger('0317', {}, key(), u),
 	judgeWheel: (u) => judgeWheel('0317', 'quarantine', 'a reason long enough', u),
 	addFlat: (u) => addFlat('D-07', {}, u),
-	retireThing: (u) => retireThing('machines', 'SG-1', true, u),
+	retireShopItem: (u) => retireShopItem('machines', 'SG-1', true, u),
 	nameShop: (u) => nameShop({}, u),
 	wayShown: (u) => wayShown(u),
 	keepMorning: (u) => keepMorning('SG-1', {}, key(), u),

@@ -5,7 +5,7 @@ import { row, rows } from '../../src/lib/server/storage/pool.js';
 import { find } from '../../src/lib/server/shop/find.js';
 import { draftOf, dropDraft, keepDraft } from '../../src/lib/server/storage/drafts.js';
 import { migrate, pendingMigrations } from '../../src/lib/server/storage/migrate.js';
-import { saveShopItem, shopKind, thingByKey } from '../../src/lib/server/shop/shop.js';
+import { saveShopItem, shopKind, shopItemByKey } from '../../src/lib/server/shop/shop.js';
 import { DRESSER_KINDS, methodOf } from '../../src/core/shop/dresser.js';
 import { addWheel } from '../../src/lib/server/wheels/add-wheels.js';
 import { ledger } from '../../src/lib/server/wheels/ledger.js';
@@ -134,7 +134,7 @@ describe('what a lead keeps', () => {
 		await saveShopItem('dressers', null, DIAMOND, await lead());
 		await refusedWith('inconsistent', saveShopItem('dressers', null, DIAMOND, await lead()));
 		await saveShopItem('dressers', 'D-99', { ...DIAMOND, tipRadiusUm: 300 }, await lead());
-		expect(await thingByKey(shopKind('dressers'), 'D-99')).to.include({ tipRadiusUm: 300, turnEvery: 20 });
+		expect(await shopItemByKey(shopKind('dressers'), 'D-99')).to.include({ tipRadiusUm: 300, turnEvery: 20 });
 	});
 	it('keeps block sets, machines and people', async () => {
 		await saveShopItem(
@@ -143,8 +143,8 @@ describe('what a lead keeps', () => {
 			{ code: 'GB-99', grade: '1', blocksMm: [1.005, 1.01, 2] },
 			await lead()
 		);
-		expect((await thingByKey(shopKind('blocks'), 'GB-99'))!.blocksMm).to.deep.equal([1.005, 1.01, 2]);
-		const sg1 = (await thingByKey(shopKind('machines'), 'SG-1'))!;
+		expect((await shopItemByKey(shopKind('blocks'), 'GB-99'))!.blocksMm).to.deep.equal([1.005, 1.01, 2]);
+		const sg1 = (await shopItemByKey(shopKind('machines'), 'SG-1'))!;
 		expect(
 			(
 				await refusedWith(

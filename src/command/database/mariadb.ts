@@ -181,8 +181,8 @@ async function serve(
 export async function stopPid(pid: number): Promise<void> {
 	if (!alive(pid)) return;
 	process.kill(pid, 'SIGTERM');
-	await until(() => !alive(pid), 'The database did not stop in time.', 60_000).catch((e: Error) => {
-		say(e.message);
+	await until(() => !alive(pid), 'The database did not stop in time.', 60_000).catch((error: Error) => {
+		say(error.message);
 		process.kill(pid, 'SIGKILL');
 	});
 }

@@ -6,7 +6,7 @@ import { Findings } from '../calculation/verdict.js';
 import { type Vec, angleOf, fold360, len, vec } from '../numeric/angles.js';
 import { angle, radius } from './shared-fields.js';
 
-const LEAST_GEOMETRY = 0.0005;
+const MIN_GEOMETRY = 0.0005;
 const WEAK_GEOMETRY = 0.03;
 const mass = <const N extends string>(name: N, about: string) => grams(name, about, from0(1e5));
 /** What holding it on the level side tells. */
@@ -51,7 +51,7 @@ function fromRests(runs: readonly Run[]): { U: Vec; geometry: number; friction: 
 		sum((r) => r.h.y * r.y)
 	];
 	const geometry = (xx + yy) / 2 - Math.hypot((xx - yy) / 2, xy);
-	if (geometry < LEAST_GEOMETRY)
+	if (geometry < MIN_GEOMETRY)
 		throw new InputFault(
 			'runs',
 			'no-information',

@@ -6,8 +6,8 @@ import { Findings } from '../calculation/verdict.js';
 import { DEG, angleOf, fold360, len } from '../numeric/angles.js';
 import { angle, grams, radius, stopMmPerS, vibration } from './shared-fields.js';
 
-const LEAST_SINGULAR = 0.05;
-const LEAST_P = 1e-12;
+const MIN_SINGULAR = 0.05;
+const MIN_P = 1e-12;
 
 /** Unbalance from vibration without phase: the same trial weight at three places or more. */
 export const threeRuns = defineCalculation({
@@ -64,7 +64,7 @@ export const threeRuns = defineCalculation({
 	compute(v) {
 		const rows = new Matrix(v.runs.map((r) => [1, Math.cos(r.angleDeg * DEG), Math.sin(r.angleDeg * DEG)]));
 		const svd = new SingularValueDecomposition(rows);
-		if (Math.min(...svd.diagonal) < LEAST_SINGULAR)
+		if (Math.min(...svd.diagonal) < MIN_SINGULAR)
 			throw new InputFault(
 				'runs',
 				'no-information',
@@ -73,7 +73,7 @@ export const threeRuns = defineCalculation({
 		const [p, qx, qy] = svd
 			.solve(Matrix.columnVector(v.runs.map((r) => r.mmPerS ** 2 - v.initialMmPerS ** 2)))
 			.to1DArray() as [number, number, number];
-		if (p <= LEAST_P)
+		if (p <= MIN_P)
 			throw new InputFault(
 				'runs',
 				'inconsistent',

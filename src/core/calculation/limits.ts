@@ -12,10 +12,10 @@ export type GuidelineField = (NumberField | BooleanField) & { default: number | 
 /** Fields of a calculation that a lead may set for the shop. */
 export function guidelineFields(calculation: Pick<Calculation, 'fields'>): GuidelineField[] {
 	return calculation.fields.filter(
-		(f: Field): f is GuidelineField =>
-			f.guideline === true &&
-			(f.kind === 'number' || f.kind === 'integer' || f.kind === 'boolean') &&
-			f.default !== undefined
+		(field: Field): field is GuidelineField =>
+			field.guideline === true &&
+			(field.kind === 'number' || field.kind === 'integer' || field.kind === 'boolean') &&
+			field.default !== undefined
 	);
 }
 

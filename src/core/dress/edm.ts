@@ -27,7 +27,7 @@ import { judgeProtrusion } from './protrusion.js';
 import { RATED_FIELDS, judgeRated } from './rated.js';
 
 /** Grain that stands proud when nothing was done for it; usual gaps and wires; margin that is thin (guidelines). */
-const [LEAST_PROUD, MAX_PROUD] = [0.15, 0.35];
+const [MIN_PROUD, MAX_PROUD] = [0.15, 0.35];
 const [GAP_LEAST_UM, GAP_MOST_UM, WIRE_LEAST_MM, WIRE_MOST_MM, THIN] = [10, 50, 0.1, 0.33, 1.3];
 
 /** Sparks from a fresh wire erode a conducting bond; nothing touches. */
@@ -243,7 +243,7 @@ export const wireEdm = defineCalculation({
 			finishVolumeMm3,
 			protrusionVolumeMm3,
 			protrusionUm: proudUm,
-			protrusionLowUm: proudUm ?? LEAST_PROUD * v.grainSizeUm,
+			protrusionLowUm: proudUm ?? MIN_PROUD * v.grainSizeUm,
 			protrusionHighUm: proudUm ?? MAX_PROUD * v.grainSizeUm,
 			roughRateMm3PerMin,
 			finishRateMm3PerMin,

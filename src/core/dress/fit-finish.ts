@@ -8,10 +8,10 @@ import { DEPTH, GRAIN, LEAD } from './overlap.js';
 import { REMOVAL, WHEEL_SPEED } from './predict-finish.js';
 
 /** Weight of the prior scatter; spread of chips too small to tell; usual exponents. */
-const [PRIOR_WEIGHT, TELLS, LEAST_X, MAX_X] = [2, 0.25, 0.05, 0.7];
+const [PRIOR_WEIGHT, TELLS, MIN_X, MAX_X] = [2, 0.25, 0.05, 0.7];
 /** Median deviation to standard deviation; deviations that stand out; least deviation, as a logarithm, that is more than scatter. */
-const [TO_SIGMA, OUTLIER, LEAST_LOG] = [1.4826, 3, 0.35];
-const LEAST_CUTS = 3;
+const [TO_SIGMA, OUTLIER, MIN_LOG] = [1.4826, 3, 0.35];
+const MIN_CUTS = 3;
 
 interface Cut {
 	leadUm: number;
@@ -53,11 +53,11 @@ function keptOf(count: number, leaveOut: readonly number[]): number[] {
 			);
 	});
 	const kept = Array.from({ length: count }, (_, i) => i).filter((i) => !leaveOut.includes(i));
-	if (kept.length < LEAST_CUTS)
+	if (kept.length < MIN_CUTS)
 		throw new InputFault(
 			'leaveOut',
 			'too-many',
-			`Only ${kept.length} cuts are left. At least ${LEAST_CUTS} are needed; leave fewer out.`
+			`Only ${kept.length} cuts are left. At least ${MIN_CUTS} are needed; leave fewer out.`
 		);
 	return kept;
 }
@@ -85,7 +85,7 @@ export const fitFinish = defineCalculation({
 				WHEEL_SPEED,
 				roughnessUm('raUm', 'Measured', { ...over0(100), required: true, label: 'Ra' })
 			]),
-			{ required: true, minItems: LEAST_CUTS, maxItems: 500, label: 'Trial cuts' }
+			{ required: true, minItems: MIN_CUTS, maxItems: 500, label: 'Trial cuts' }
 		),
 		list('leaveOut', 'By their number, from 0', whole('cut', 'A cut', { ...from0(499), required: true }), {
 			default: [] as number[],
@@ -123,7 +123,7 @@ export const fitFinish = defineCalculation({
 		// The median is not drawn along by the cut that is wrong, as a mean is.
 		const middle = median(used(residualsLog));
 		const sigma = TO_SIGMA * median(used(residualsLog).map((r) => Math.abs(r - middle)));
-		const limit = Math.max(OUTLIER * sigma, LEAST_LOG);
+		const limit = Math.max(OUTLIER * sigma, MIN_LOG);
 		const outliers = kept.filter((i) => Math.abs(residualsLog[i]! - middle) > limit);
 		const [thin, thick] = span(used(thickness));
 		const findings = new Findings()
@@ -139,10 +139,10 @@ export const fitFinish = defineCalculation({
 			)
 			.caution(
 				'scatter',
-				sigma > LEAST_LOG,
+				sigma > MIN_LOG,
 				'The cuts scatter too much to learn from. Cut and measure again, with the same care each time.'
 			)
-			.caution('exponent-unusual', fit.x < LEAST_X || fit.x > MAX_X, 'An unusual law: check the entries.');
+			.caution('exponent-unusual', fit.x < MIN_X || fit.x > MAX_X, 'An unusual law: check the entries.');
 		return {
 			fit,
 			r1: Math.exp(fit.logC) * REFERENCE_THICKNESS_UM ** -fit.x,

@@ -1,6 +1,6 @@
 import { isSuperabrasive } from './dress-infeed.js';
 
-const LEAST_UM = 3;
+const MIN_UM = 3;
 const MAX_UM = 25;
 const SHARE_OF_GRAIN = 0.12;
 const WITHOUT_GRAIN_UM = 20;
@@ -11,13 +11,13 @@ const WITHOUT_GRAIN_UM = 20;
  * @example referenceDepthUm('alumina', 100) // 12
  */
 export function referenceDepthUm(abrasive: string, grainUm: number | null = null): number {
-	if (isSuperabrasive(abrasive)) return LEAST_UM;
+	if (isSuperabrasive(abrasive)) return MIN_UM;
 	return grainUm === null ? WITHOUT_GRAIN_UM : normalDepthUm(grainUm);
 }
 
 /** Depth of the normal dress of a conventional grain, in um (guideline). @example normalDepthUm(100) // 12 */
 export function normalDepthUm(grainUm: number): number {
-	return Math.min(MAX_UM, Math.max(LEAST_UM, SHARE_OF_GRAIN * grainUm));
+	return Math.min(MAX_UM, Math.max(MIN_UM, SHARE_OF_GRAIN * grainUm));
 }
 
 /** Lead of the normal dress of a conventional grain, in um (guideline). @example normalLeadUm(100) // 38.105118 */

@@ -4,7 +4,7 @@ import { type Segment, flankDeg, lengthOf, tangentsOf } from './profile/segment.
 
 const RAD = Math.PI / 180;
 /** A bite under this share of the asked one rubs instead of cutting (guideline). */
-export const LEAST_BITE = 0.2;
+export const MIN_BITE = 0.2;
 
 type BiteState = 'none' | 'dull' | 'partly-dull' | 'even';
 
@@ -13,23 +13,23 @@ type BiteState = 'none' | 'dull' | 'partly-dull' | 'even';
  * that together with it gives the full bite again, a tan(p/2), + towards +z on flanks that face left.
  */
 export function flankBite(
-	s: Segment,
+	segment: Segment,
 	index: number,
 	bites: { roughUm: number; finishUm: number; lastUm: number }
 ) {
-	const ends = tangentsOf(s);
+	const ends = tangentsOf(segment);
 	const [p0, p1] = [flankDeg(ends[0]), flankDeg(ends[1])];
 	// Both ends alike: the one of larger z.
 	const steepest = p0 > p1 + SLACK ? ends[0] : ends[1];
 	const deg = Math.max(p0, p1);
 	const cosine = deg > 90 - 1e-9 ? 0 : Math.cos(deg * RAD);
-	const dullLengthMm = steepLength(s, LEAST_BITE);
+	const dullLengthMm = steepLength(segment, MIN_BITE);
 	const state: BiteState =
-		s.kind === 'line' && cosine === 0
+		segment.kind === 'line' && cosine === 0
 			? 'none'
 			: dullLengthMm <= SLACK
 				? 'even'
-				: dullLengthMm >= lengthOf(s) - SLACK
+				: dullLengthMm >= lengthOf(segment) - SLACK
 					? 'dull'
 					: 'partly-dull';
 	const shift = bites.lastUm * Math.tan((deg * RAD) / 2);
@@ -45,8 +45,8 @@ export function flankBite(
 }
 
 /** Feed of the middle of the tool that keeps the contact at the feed asked for. */
-export function segmentFeed(s: Segment, index: number, rho: number, feedMmPerMin: number) {
-	if (s.kind === 'line') return { index, feedMmPerMin };
-	const r = s.side === 'convex' ? s.radiusMm + rho : Math.max(0, s.radiusMm - rho);
-	return { index, feedMmPerMin: (feedMmPerMin * r) / s.radiusMm };
+export function segmentFeed(segment: Segment, index: number, rho: number, feedMmPerMin: number) {
+	if (segment.kind === 'line') return { index, feedMmPerMin };
+	const r = segment.side === 'convex' ? segment.radiusMm + rho : Math.max(0, segment.radiusMm - rho);
+	return { index, feedMmPerMin: (feedMmPerMin * r) / segment.radiusMm };
 }

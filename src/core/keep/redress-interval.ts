@@ -15,7 +15,7 @@ import {
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import type { Values } from '../calculation/fields.js';
-import { LEAST_BITE } from '../form/flank-bite.js';
+import { MIN_BITE } from '../form/flank-bite.js';
 import { Findings } from '../calculation/verdict.js';
 import { SLACK, ceilCount, floorKind } from '../numeric/rounding.js';
 import { WHEEL_DIAMETER_MM } from '../shop/ranges.js';
@@ -146,7 +146,7 @@ export const redressInterval = defineCalculation({
 			)
 			.caution(
 				'flank-needs-axial-shift',
-				cosine < LEAST_BITE,
+				cosine < MIN_BITE,
 				'The steepest flank gets less than a fifth of a redress straight in. Shift along the axis as well.'
 			);
 		return {

@@ -4,7 +4,7 @@ import { linear } from '../numeric/linear.js';
  * Least width of the bearing ring of a straight relieved flange by the wheel's diameter, mm: the public workplace table, whose inch
  * figures these are (guideline; the rule in force counts).
  */
-const LEAST_WIDTH: readonly (readonly [number, number])[] = [
+const MIN_WIDTH: readonly (readonly [number, number])[] = [
 	[0, 1],
 	[25.4, 1.587],
 	[50.8, 3.175],
@@ -31,4 +31,4 @@ const LEAST_WIDTH: readonly (readonly [number, number])[] = [
 ];
 
 /** The least contact width for a wheel of this diameter, mm. @example leastContactWidthMm(254) // 7.937 */
-export const leastContactWidthMm = (wheelDiameterMm: number): number => linear(LEAST_WIDTH, wheelDiameterMm);
+export const leastContactWidthMm = (wheelDiameterMm: number): number => linear(MIN_WIDTH, wheelDiameterMm);

@@ -15,7 +15,7 @@ const SHANK_SHARE = 0.236;
 /** Never above this share of the first bending speed (guideline). */
 export const WHIRL_SHARE = 0.8;
 /** A caution from this share; least length in the collet; overhang for which the marked rpm usually holds (guidelines). */
-const [WHIRL_NEAR, LEAST_GRIP_MM, MARKED_OVERHANG_MM] = [0.6, 10, 13];
+const [WHIRL_NEAR, MIN_GRIP_MM, MARKED_OVERHANG_MM] = [0.6, 10, 13];
 
 /** A head cemented on a thin shank: how fast it may turn, and where the shank whirls. */
 export const mountPoint = defineCalculation({
@@ -117,8 +117,8 @@ export const mountPoint = defineCalculation({
 			.stop('whirl', whirls, `${percent}: it bends and flies out. Shorten the overhang, or run slower.`)
 			.stop(
 				'grip-short',
-				gripMm < LEAST_GRIP_MM - SLACK,
-				`Only ${gripMm.toFixed(1)} mm are held. Push the shank in to ${LEAST_GRIP_MM} mm or more.`
+				gripMm < MIN_GRIP_MM - SLACK,
+				`Only ${gripMm.toFixed(1)} mm are held. Push the shank in to ${MIN_GRIP_MM} mm or more.`
 			)
 			.caution(
 				'whirl-near',

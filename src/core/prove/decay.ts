@@ -1,7 +1,7 @@
 import { goldenSection } from '../numeric/golden-section.js';
 
 /** Time constants looked for, s. */
-const [LEAST_S, MAX_S, GRID] = [0.05, 60, 240];
+const [MIN_S, MAX_S, GRID] = [0.05, 60, 240];
 type Point = readonly [number, number];
 
 const mean = (list: readonly number[]): number => list.reduce((s, x) => s + x, 0) / list.length;
@@ -31,7 +31,7 @@ export function fitDecay(points: readonly Point[]): {
 	least: number;
 	most: number;
 } {
-	const [from, to] = [Math.log(LEAST_S), Math.log(MAX_S)];
+	const [from, to] = [Math.log(MIN_S), Math.log(MAX_S)];
 	const at = (i: number) => from + ((to - from) * i) / GRID;
 	const squares = (lnTau: number) => line(points, Math.exp(lnTau)).squares;
 	let best = 0;
@@ -39,5 +39,5 @@ export function fitDecay(points: readonly Point[]): {
 	const lnTau = goldenSection(squares, at(Math.max(0, best - 1)), at(Math.min(GRID, best + 1)));
 	const tau = Math.exp(lnTau);
 	const fit = line(points, tau);
-	return { tau, c: fit.c, scatter: Math.sqrt(fit.squares / points.length), least: LEAST_S, most: MAX_S };
+	return { tau, c: fit.c, scatter: Math.sqrt(fit.squares / points.length), least: MIN_S, most: MAX_S };
 }

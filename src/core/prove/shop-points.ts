@@ -12,7 +12,7 @@ import {
 
 export const SYMPTOMS = keysOf(SYMPTOM_POINTS);
 export const FACTS = keysOf(FACT_POINTS);
-const MOST = 9;
+const MAX = 9;
 
 /** What a symptom or a fact says of a cause in this shop, in place of the shipped points. */
 export interface ShopPoint {
@@ -30,7 +30,7 @@ export const SHOP_POINTS = list(
 		[
 			choice('of', 'Seen, heard or known', [...SYMPTOMS, ...FACTS], { required: true, label: 'When' }),
 			choice('cause', 'What it speaks for or against', keysOf(CAUSES), { required: true }),
-			whole('points', '0: it says nothing of it', { ...between(-MOST, MOST), required: true })
+			whole('points', '0: it says nothing of it', { ...between(-MAX, MAX), required: true })
 		],
 		{ required: true }
 	),

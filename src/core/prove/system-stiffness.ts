@@ -6,7 +6,7 @@ import { fitDecay } from './decay.js';
 
 /** This near to an end of the search nothing was found; a third of the signal is noise (guidelines). */
 const [NEAR_END, NOISY] = [0.01, 1 / 3];
-export const LEAST_POINTS = 4;
+export const MIN_POINTS = 4;
 const time = seconds('tS', 'Since the feed stopped', { min: 0, max: 3600, required: true, label: 'After' });
 
 /**
@@ -36,7 +36,7 @@ export const systemStiffness = defineCalculation({
 				time,
 				um('sizeUm', 'Gauge, or over a master', { min: -1e5, max: 1e5, required: true, label: 'Size' })
 			]),
-			{ minItems: LEAST_POINTS, maxItems: 500, label: 'Sizes' }
+			{ minItems: MIN_POINTS, maxItems: 500, label: 'Sizes' }
 		),
 		list(
 			'power',
@@ -45,7 +45,7 @@ export const systemStiffness = defineCalculation({
 				time,
 				inUnit('W')('watts', 'Net, or as shown', { min: 0, max: 1e6, required: true, label: 'Power' })
 			]),
-			{ minItems: LEAST_POINTS, maxItems: 500, label: 'Powers' }
+			{ minItems: MIN_POINTS, maxItems: 500, label: 'Powers' }
 		),
 		inUnit('um/s')('infeedUmPerS', 'Before it stopped', { ...over0(1000), label: 'Infeed' }),
 		um('withinUm', 'Of the final size', { ...over0(1000), label: 'Wanted within' })

@@ -3,47 +3,57 @@ import { movedTo } from '../shop/wheel-state.js';
 import type { SetupFacts } from './facts.js';
 
 /** One effect on the facts in hand; what only the shop keeps (ledger lines, pictures) is not there to be changed. */
-export function applyEffect(f: SetupFacts, e: Effect): SetupFacts {
-	const own = f.wheel && 'wheelId' in e && e.wheelId === f.wheel.id ? f.wheel : null;
-	if (e.kind === 'state')
+export function applyEffect(facts: SetupFacts, effect: Effect): SetupFacts {
+	const own = facts.wheel && 'wheelId' in effect && effect.wheelId === facts.wheel.id ? facts.wheel : null;
+	if (effect.kind === 'state')
 		return {
-			...f,
-			state: e.state,
-			...(e.state === 'finished' && { onSpindle: false, givenUp: e.givenUp ?? null })
+			...facts,
+			state: effect.state,
+			...(effect.state === 'finished' && { onSpindle: false, givenUp: effect.givenUp ?? null })
 		};
-	if (e.kind === 'use-mount') return { ...f, mount: f.mounts.find((m) => m.id === e.mountId)! };
-	if (e.kind === 'brief') return { ...f, brief: e.brief };
-	if (e.kind === 'wheel-state' && own)
+	if (effect.kind === 'use-mount')
+		return { ...facts, mount: facts.mounts.find((m) => m.id === effect.mountId)! };
+	if (effect.kind === 'brief') return { ...facts, brief: effect.brief };
+	if (effect.kind === 'wheel-state' && own)
 		return {
-			...f,
-			onSpindle: e.state === 'mounted',
-			...(movedTo(own.state, e.state) === e.state && {
-				wheel: { ...own, state: e.state, stateReason: e.reason }
+			...facts,
+			onSpindle: effect.state === 'mounted',
+			...(movedTo(own.state, effect.state) === effect.state && {
+				wheel: { ...own, state: effect.state, stateReason: effect.reason }
 			})
 		};
-	if (e.kind === 'take-wheel') {
-		const wheel = f.named.find((w) => w.id === e.wheelId)!;
-		return { ...f, wheel: { ...wheel, heldBy: f.id } };
+	if (effect.kind === 'take-wheel') {
+		const wheel = facts.named.find((w) => w.id === effect.wheelId)!;
+		return { ...facts, wheel: { ...wheel, heldBy: facts.id } };
 	}
-	if (e.kind === 'keep-cut')
+	if (effect.kind === 'keep-cut')
 		return {
-			...f,
+			...facts,
 			cuts: [
-				...f.cuts,
-				{ ...e.cut, id: f.cuts.length + 1, wheelNumber: f.wheel!.number, atMs: f.nowMs, leftOut: false }
+				...facts.cuts,
+				{
+					...effect.cut,
+					id: facts.cuts.length + 1,
+					wheelNumber: facts.wheel!.number,
+					atMs: facts.nowMs,
+					leftOut: false
+				}
 			]
 		};
-	if (e.kind === 'leave-cut')
-		return { ...f, cuts: f.cuts.map((c) => (c.id === e.cutId ? { ...c, leftOut: e.leftOut } : c)) };
-	if (e.kind === 'ledger' && own)
+	if (effect.kind === 'leave-cut')
 		return {
-			...f,
+			...facts,
+			cuts: facts.cuts.map((c) => (c.id === effect.cutId ? { ...c, leftOut: effect.leftOut } : c))
+		};
+	if (effect.kind === 'ledger' && own)
+		return {
+			...facts,
 			wheel: {
 				...own,
-				diameterMm: e.diameterAfterMm ?? own.diameterMm,
-				widthMm: e.widthAfterMm ?? own.widthMm,
-				rimDepthMm: e.rimDepthAfterMm ?? own.rimDepthMm
+				diameterMm: effect.diameterAfterMm ?? own.diameterMm,
+				widthMm: effect.widthAfterMm ?? own.widthMm,
+				rimDepthMm: effect.rimDepthAfterMm ?? own.rimDepthMm
 			}
 		};
-	return f;
+	return facts;
 }

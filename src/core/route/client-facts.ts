@@ -23,15 +23,15 @@ function passesOf(output: Record<string, unknown>): Record<string, unknown> {
 }
 
 /** A record as it is sent to a page. The form itself stands in what was entered for its shape. */
-function shortened(r: RecordFacts): Pick<RecordFacts, 'entered' | 'input' | 'output'> {
-	const { entered, input, output } = r;
-	const names = LEFT_OUT[r.calculation];
+function shortened(record: RecordFacts): Pick<RecordFacts, 'entered' | 'input' | 'output'> {
+	const { entered, input, output } = record;
+	const names = LEFT_OUT[record.calculation];
 	if (!names) return { entered, input, output };
 	const left = without(output, names);
 	return {
-		entered: r.step === 'shape' ? entered : without(entered, names),
+		entered: record.step === 'shape' ? entered : without(entered, names),
 		input: without(input, names),
-		output: r.calculation === 'form.passes' ? passesOf(left) : left
+		output: record.calculation === 'form.passes' ? passesOf(left) : left
 	};
 }
 

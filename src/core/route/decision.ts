@@ -16,12 +16,12 @@ export interface Decision {
 }
 
 /** One line of a decision; null where this route has no such line. */
-export const lineOf = (d: Decision, station: StationId, key: string): GateLine | null =>
-	d.stations.find((s) => s.id === station)?.lines.find((l) => l.key === key) ?? null;
+export const lineOf = (decision: Decision, station: StationId, key: string): GateLine | null =>
+	decision.stations.find((s) => s.id === station)?.lines.find((l) => l.key === key) ?? null;
 
 /** Whether all these lines hold; a line that does not apply to this setup holds nothing up. */
-export const holds = (d: Decision, station: StationId, keys: readonly string[]): boolean =>
+export const holds = (decision: Decision, station: StationId, keys: readonly string[]): boolean =>
 	keys.every((key) => {
-		const found = lineOf(d, station, key);
+		const found = lineOf(decision, station, key);
 		return found === null || passes(found);
 	});

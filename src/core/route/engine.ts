@@ -8,16 +8,16 @@ import { mayNotStart, morningLine } from './morning.js';
 import { STATION, linesOf } from './stations/index.js';
 
 /** What is done, what is open and what comes next: decided here and nowhere else. */
-export function decide(f: SetupFacts): Decision {
-	const evidence = Evidence.of(f);
-	const blocked = hardStops(f);
-	const byStation = f.stations.map((id) => linesOf(id, f, evidence));
+export function decide(facts: SetupFacts): Decision {
+	const evidence = Evidence.of(facts);
+	const blocked = hardStops(facts);
+	const byStation = facts.stations.map((id) => linesOf(id, facts, evidence));
 	const firstOpen = byStation.findIndex((lines) => !lines.every(passes));
-	const currentIndex = firstOpen === -1 ? f.stations.length - 1 : firstOpen;
+	const currentIndex = firstOpen === -1 ? facts.stations.length - 1 : firstOpen;
 	const stops = blocked.map((b) => line({ key: b.code, title: 'Stopped', state: 'stop', value: b.message }));
-	const stations = f.stations.map((id, i): StationView => {
+	const stations = facts.stations.map((id, i): StationView => {
 		const here = i === currentIndex;
-		const lines = here ? [...stops, ...morningLine(f, id), ...markNow(byStation[i]!)] : byStation[i]!;
+		const lines = here ? [...stops, ...morningLine(facts, id), ...markNow(byStation[i]!)] : byStation[i]!;
 		const stopped = here && lines.some((l) => l.state === 'stop');
 		const done = firstOpen === -1 || i < currentIndex;
 		// What stops is asked first: a released wheel that was scrapped since is not ready.
@@ -25,43 +25,43 @@ export function decide(f: SetupFacts): Decision {
 		return { id, name: STATION_NAMES[id], state, lines };
 	});
 	const open = stations[currentIndex]!.lines.find((l) => !passes(l));
-	const next = f.state === 'finished' ? 'Finished' : open ? open.title : 'Ready to grind';
-	return { stations, current: f.stations[currentIndex]!, blocked, next: blocked[0]?.message ?? next };
+	const next = facts.state === 'finished' ? 'Finished' : open ? open.title : 'Ready to grind';
+	return { stations, current: facts.stations[currentIndex]!, blocked, next: blocked[0]?.message ?? next };
 }
 
 /** May this be recorded now? The one question every write asks. Null means yes. */
-export function refuse(f: SetupFacts, station: StationId, step: string): Refusal | null {
-	if (!f.stations.includes(station))
+export function refuse(facts: SetupFacts, station: StationId, step: string): Refusal | null {
+	if (!facts.stations.includes(station))
 		return {
 			code: 'not-on-route',
 			message: `${STATION_NAMES[station] ?? station} is not on the route of this setup.`
 		};
-	if (f.state === 'finished')
+	if (facts.state === 'finished')
 		return { code: 'setup-finished', message: 'This setup is finished. Start a new one.' };
-	if (station === 'keep' && step === giveUpStep.step) return mayGiveUp(f);
-	const stops = hardStops(f);
-	const choosingAgain = station === 'select' && f.state !== 'stopped';
+	if (station === 'keep' && step === giveUpStep.step) return mayGiveUp(facts);
+	const stops = hardStops(facts);
+	const choosingAgain = station === 'select' && facts.state !== 'stopped';
 	const binding = choosingAgain ? stops.filter((s) => s.code === 'machine-locked-out') : stops;
 	if (binding.length) return binding[0]!;
-	const morning = mayNotStart(f, station, step);
+	const morning = mayNotStart(facts, station, step);
 	if (morning) return morning;
 	const whileReleased = station === 'keep' || (station === 'dress' && step !== 'done');
-	if (f.state === 'released' && !whileReleased)
+	if (facts.state === 'released' && !whileReleased)
 		return {
 			code: 'released',
 			message:
 				'This wheel is released. Only Keep and dressing again are open; for anything else say that something is wrong.'
 		};
-	if (f.state !== 'released' && station === 'dress' && step === 'again')
+	if (facts.state !== 'released' && station === 'dress' && step === 'again')
 		return { code: 'not-released', message: 'Dressing again is for a wheel that was released before.' };
-	const evidence = Evidence.of(f);
-	return openBefore(f, evidence, station) ?? orderInside(f, evidence, station, step);
+	const evidence = Evidence.of(facts);
+	return openBefore(facts, evidence, station) ?? orderInside(facts, evidence, station, step);
 }
 
 /** The first line of an earlier station that is still open. */
-function openBefore(f: SetupFacts, evidence: Evidence, station: StationId): Refusal | null {
-	for (const id of f.stations.slice(0, f.stations.indexOf(station))) {
-		const open = linesOf(id, f, evidence).find((l) => !passes(l));
+function openBefore(facts: SetupFacts, evidence: Evidence, station: StationId): Refusal | null {
+	for (const id of facts.stations.slice(0, facts.stations.indexOf(station))) {
+		const open = linesOf(id, facts, evidence).find((l) => !passes(l));
 		if (!open) continue;
 		const name = STATION_NAMES[id];
 		const message =
@@ -76,9 +76,14 @@ function openBefore(f: SetupFacts, evidence: Evidence, station: StationId): Refu
 }
 
 /** Steps of one station that need another one first. */
-function orderInside(f: SetupFacts, evidence: Evidence, station: StationId, step: string): Refusal | null {
-	const lines = linesOf(station, f, evidence);
-	for (const key of STATION[station].order(f)[step] ?? []) {
+function orderInside(
+	facts: SetupFacts,
+	evidence: Evidence,
+	station: StationId,
+	step: string
+): Refusal | null {
+	const lines = linesOf(station, facts, evidence);
+	for (const key of STATION[station].order(facts)[step] ?? []) {
 		const open = lines.find((l) => l.key === key);
 		if (!open || passes(open)) continue;
 		const message =
@@ -89,5 +94,5 @@ function orderInside(f: SetupFacts, evidence: Evidence, station: StationId, step
 					: `${open.title} comes first (${open.value}).`;
 		return { code: `${station}.${key}`, message };
 	}
-	return STATION[station].place?.(f, step) ?? null;
+	return STATION[station].place?.(facts, step) ?? null;
 }

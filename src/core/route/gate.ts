@@ -69,7 +69,8 @@ export function line(o: Met | Stated): GateLine {
 }
 
 /** A line that does not hold anything up: it is right, or its caution was accepted. */
-export const passes = (l: GateLine): boolean => l.state === 'ok' || (l.state === 'caution' && !l.needsReason);
+export const passes = (line: GateLine): boolean =>
+	line.state === 'ok' || (line.state === 'caution' && !line.needsReason);
 
 /** The first open line is the one to work on now. */
 export function markNow(lines: GateLine[]): GateLine[] {

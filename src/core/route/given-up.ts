@@ -1,5 +1,5 @@
 import { choice, text, yesNo } from '../calculation/field/index.js';
-import { LEAST_REASON } from '../calculation/reason.js';
+import { MIN_REASON } from '../calculation/reason.js';
 import { defineCalculation } from '../calculation/define.js';
 import { InputFault } from '../calculation/fault.js';
 import { Findings } from '../calculation/verdict.js';
@@ -17,7 +17,7 @@ export const givenUp = defineCalculation({
 	fields: [
 		text('reason', 'For whoever looks later', {
 			required: true,
-			minLetters: LEAST_REASON,
+			minLetters: MIN_REASON,
 			maxLength: 300,
 			label: 'Why'
 		}),

@@ -17,8 +17,8 @@ export interface QueuedSubmission extends Submission {
 }
 
 /** What may wait adds to the evidence or takes something out of use. What gives, frees or promises something is the server's to decide. */
-function mayFollow(e: Effect): boolean {
-	switch (e.kind) {
+function mayFollow(effect: Effect): boolean {
+	switch (effect.kind) {
 		case 'ledger':
 		case 'count-dress':
 		case 'keep-cut':
@@ -26,9 +26,9 @@ function mayFollow(e: Effect): boolean {
 		case 'keep-pictures':
 			return true;
 		case 'wheel-state':
-			return e.state === 'quarantined' || e.state === 'scrapped';
+			return effect.state === 'quarantined' || effect.state === 'scrapped';
 		case 'state':
-			return e.state === 'stopped';
+			return effect.state === 'stopped';
 		default:
 			return false;
 	}
@@ -89,9 +89,9 @@ export function withQueued(facts: SetupFacts, waiting: readonly QueuedSubmission
 }
 
 /** Null where its values no longer fit. */
-function attempted(facts: SetupFacts, w: QueuedSubmission): SubmissionOutcome | null {
+function attempted(facts: SetupFacts, queued: QueuedSubmission): SubmissionOutcome | null {
 	try {
-		return simulateOffline(facts, w);
+		return simulateOffline(facts, queued);
 	} catch {
 		return null;
 	}

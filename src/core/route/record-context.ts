@@ -5,10 +5,10 @@ export type RecordContext = Pick<SetupFacts, 'machine' | 'mount' | 'dresser' | '
 	/** The other wheels of a pack. */
 	others: NonNullable<SetupFacts['wheel']>[];
 };
-export const recordContext = (f: SetupFacts): RecordContext => ({
-	machine: f.machine,
-	mount: f.mount,
-	dresser: f.dresser,
-	wheel: f.wheel,
-	others: f.companions.map((c) => c.wheel)
+export const recordContext = (facts: SetupFacts): RecordContext => ({
+	machine: facts.machine,
+	mount: facts.mount,
+	dresser: facts.dresser,
+	wheel: facts.wheel,
+	others: facts.companions.map((c) => c.wheel)
 });

@@ -16,32 +16,33 @@ export interface SetupStatus {
 }
 
 /** The word for a setup whose stations nobody looked at; what stops it is asked before what it was released for. */
-export function stateOf(f: StopFacts): SetupFacts['state'] {
-	return hardStops(f).length ? 'stopped' : f.state;
+export function stateOf(facts: StopFacts): SetupFacts['state'] {
+	return hardStops(facts).length ? 'stopped' : facts.state;
 }
 
 /** When a wheel that grinds is dressed next; empty where nobody has said. */
-function nextRedress(f: SetupFacts): string {
-	const until = untilNext(redressCycle(f), (v) => show(f)(v, 'mm'));
+function nextRedress(facts: SetupFacts): string {
+	const until = untilNext(redressCycle(facts), (v) => show(facts)(v, 'mm'));
 	return until === null ? '' : `redress ${until}`;
 }
 
 /** How a setup stands: a lock-out, then what stops it, then whether it is released, then the station it is at. */
-export function setupStatus(f: SetupFacts, d: Decision = decide(f)): SetupStatus {
-	if (f.state === 'finished') return { state: 'open', word: 'Finished', next: '' };
-	if (f.machine.lockedOut) return { state: 'stop', word: 'Locked out', next: 'work the incident through' };
-	if (d.blocked.length || d.stations.some((s) => s.state === 'blocked'))
-		return { state: 'stop', word: 'Stopped', next: d.next };
-	if (f.state === 'released') {
-		const due = redressDue(f);
+export function setupStatus(facts: SetupFacts, decision: Decision = decide(facts)): SetupStatus {
+	if (facts.state === 'finished') return { state: 'open', word: 'Finished', next: '' };
+	if (facts.machine.lockedOut)
+		return { state: 'stop', word: 'Locked out', next: 'work the incident through' };
+	if (decision.blocked.length || decision.stations.some((s) => s.state === 'blocked'))
+		return { state: 'stop', word: 'Stopped', next: decision.next };
+	if (facts.state === 'released') {
+		const due = redressDue(facts);
 		return due
 			? { state: 'caution', word: 'Redress due', next: dueWords(due) }
-			: { state: 'ok', word: 'Ready to grind', next: nextRedress(f) };
+			: { state: 'ok', word: 'Ready to grind', next: nextRedress(facts) };
 	}
-	const waits = d.stations.some((s) => s.lines.some((l) => l.needsReason));
+	const waits = decision.stations.some((s) => s.lines.some((l) => l.needsReason));
 	return {
 		state: waits ? 'caution' : 'now',
-		word: d.stations.find((s) => s.id === d.current)!.name,
-		next: d.next
+		word: decision.stations.find((s) => s.id === decision.current)!.name,
+		next: decision.next
 	};
 }

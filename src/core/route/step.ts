@@ -171,8 +171,11 @@ export function mountOf(facts: SetupFacts): NonNullable<SetupFacts['mount']> {
 }
 
 /** Mass today: the wheel has lost its rim, so it is scaled by the ring that is left. */
-export function massNowKg(w: WheelFacts): number {
-	return (w.massKg * (w.diameterMm ** 2 - w.boreMm ** 2)) / (w.newDiameterMm ** 2 - w.boreMm ** 2);
+export function massNowKg(wheel: WheelFacts): number {
+	return (
+		(wheel.massKg * (wheel.diameterMm ** 2 - wheel.boreMm ** 2)) /
+		(wheel.newDiameterMm ** 2 - wheel.boreMm ** 2)
+	);
 }
 
 export const MEASURING_NOISE_MM = 0.02;

@@ -75,10 +75,10 @@ const CURES_RUNOUT: Readonly<Record<string, true>> = {
 	'true.seat': true
 };
 /** Whether the rim was found running out and neither trued, moved on its seat nor mounted again since. */
-function runOut(sums: Sums, r: RecordFacts): void {
-	if (r.station === 'mount' || `${r.station}.${r.step}` in CURES_RUNOUT) sums.ranOut = false;
-	else if (r.station === 'true' && r.step !== 'face') {
-		const [tir, limit] = [r.output.tirUm, r.input.limitTirUm];
+function runOut(sums: Sums, record: RecordFacts): void {
+	if (record.station === 'mount' || `${record.station}.${record.step}` in CURES_RUNOUT) sums.ranOut = false;
+	else if (record.station === 'true' && record.step !== 'face') {
+		const [tir, limit] = [record.output.tirUm, record.input.limitTirUm];
 		sums.ranOut ||= typeof tir === 'number' && typeof limit === 'number' && tir > limit;
 	}
 }
@@ -86,19 +86,19 @@ function runOut(sums: Sums, r: RecordFacts): void {
 const figureOf = (v: unknown): number | null => (typeof v === 'number' ? v : null);
 
 /** Parts and infeed of one booking; one that says it was redressed ends with a fresh wheel, wherever in the part that was. */
-function grind(sums: Sums, r: RecordFacts): void {
-	const { entered } = r;
+function grind(sums: Sums, record: RecordFacts): void {
+	const { entered } = record;
 	sums.redressAfter = figureOf(entered.redressAfterParts) ?? sums.redressAfter;
 	sums.redressAfterMm = figureOf(entered.redressAfterMm) ?? sums.redressAfterMm;
 	const parts = Number(entered.partsGround ?? 0);
 	sums.partsSinceDress += parts;
 	sums.inPartMm = figureOf(entered.inPartMm) ?? (parts > 0 ? 0 : sums.inPartMm);
-	if (entered.what === 'redressed') dressed(sums, r);
+	if (entered.what === 'redressed') dressed(sums, record);
 }
-function dressed(sums: Sums, r: RecordFacts): void {
+function dressed(sums: Sums, record: RecordFacts): void {
 	sums.partsSinceDress = 0;
 	sums.dressedAtMm = sums.inPartMm;
 	sums.redresses++;
-	sums.dressedAtMs = r.atMs;
-	sums.lastTakenUm = figureOf(r.entered.takenUm) ?? sums.lastTakenUm;
+	sums.dressedAtMs = record.atMs;
+	sums.lastTakenUm = figureOf(record.entered.takenUm) ?? sums.lastTakenUm;
 }

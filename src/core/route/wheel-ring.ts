@@ -45,36 +45,36 @@ const CANNOT: Readonly<Record<string, string>> = {
 	'too-small': 'it is too small to ring'
 };
 
-const ringSize = (w: WheelFacts, diameterMm = w.diameterMm) => ({
+const ringSize = (wheel: WheelFacts, diameterMm = wheel.diameterMm) => ({
 	diameterMm,
-	boreMm: w.boreMm,
-	thicknessMm: w.widthMm
+	boreMm: wheel.boreMm,
+	thicknessMm: wheel.widthMm
 });
 /** The first note at a stiffness; null where the formula does not hold for this wheel. */
-export function noteAt(w: WheelFacts, modulusGPa: number, diameterMm = w.diameterMm): number | null {
-	if (w.shape !== '1') return null;
+export function noteAt(wheel: WheelFacts, modulusGPa: number, diameterMm = wheel.diameterMm): number | null {
+	if (wheel.shape !== '1') return null;
 	return tryOrNull(
 		() =>
 			ringFrequency.run({
-				...ringSize(w, diameterMm),
-				massKg: massNowKg({ ...w, diameterMm }),
+				...ringSize(wheel, diameterMm),
+				massKg: massNowKg({ ...wheel, diameterMm }),
 				modulusGPa
 			}).modes[0]!.frequencyHz
 	);
 }
 /** Stiffness from the note, against the others of its batch; null where the formula does not hold. */
 export function stiffness(
-	w: WheelFacts,
+	wheel: WheelFacts,
 	frequencyHz: number,
 	batchGPa: readonly number[]
 ): ReturnType<typeof sonicModulus.run> | null {
-	if (w.shape !== '1') return null;
-	return tryOrNull(() => sonicModulus.run(stiffnessInput(w, frequencyHz, batchGPa)));
+	if (wheel.shape !== '1') return null;
+	return tryOrNull(() => sonicModulus.run(stiffnessInput(wheel, frequencyHz, batchGPa)));
 }
 /** What the stiffness of a straight wheel is worked out from: its size and mass today, its note, its batch. */
-export const stiffnessInput = (w: WheelFacts, frequencyHz: number, batchGPa: readonly number[]) => ({
-	...ringSize(w),
-	massKg: massNowKg(w),
+export const stiffnessInput = (wheel: WheelFacts, frequencyHz: number, batchGPa: readonly number[]) => ({
+	...ringSize(wheel),
+	massKg: massNowKg(wheel),
 	frequencyHz,
 	batchModulusGPa: [...batchGPa]
 });
@@ -84,25 +84,25 @@ export const stiffnessInput = (w: WheelFacts, frequencyHz: number, batchGPa: rea
  * A wheel that was dressed smaller sings higher: its first ring is carried over to today's size before the two are compared.
  */
 export function ringContext(
-	w: WheelFacts,
+	wheel: WheelFacts,
 	past: readonly PastRing[],
 	batchGPa: readonly number[]
 ): RingContext {
-	const bond = coarseBond(w.bondFamily ?? 'vitrified');
-	const superabrasive = w.family === 'cbn' || w.family === 'diamond';
+	const bond = coarseBond(wheel.bondFamily ?? 'vitrified');
+	const superabrasive = wheel.family === 'cbn' || wheel.family === 'diamond';
 	const can = ringApplicability.run({
-		bond: w.bondFamily ?? 'vitrified',
-		shape: SHAPE_WORDS[w.shape] ?? 'straight',
+		bond: wheel.bondFamily ?? 'vitrified',
+		shape: SHAPE_WORDS[wheel.shape] ?? 'straight',
 		core: superabrasive ? 'metal' : 'none',
-		diameterMm: w.diameterMm,
-		massKg: massNowKg(w)
+		diameterMm: wheel.diameterMm,
+		massKg: massNowKg(wheel)
 	});
-	const plan = tapPlan.run({ diameterMm: w.diameterMm, boreMm: w.boreMm });
+	const plan = tapPlan.run({ diameterMm: wheel.diameterMm, boreMm: wheel.boreMm });
 	const own = past.find((p) => p.baseline && p.frequencyHz !== null && p.q !== null) ?? null;
-	const [then, now] = own ? [noteAt(w, 40, own.diameterMm), noteAt(w, 40)] : [null, null];
+	const [then, now] = own ? [noteAt(wheel, 40, own.diameterMm), noteAt(wheel, 40)] : [null, null];
 	const baseline = own ? { frequencyHz: own.frequencyHz! * (then && now ? now / then : 1), q: own.q! } : null;
-	const byBatch = batchGPa.length ? noteAt(w, median([...batchGPa])) : null;
-	const [low, high] = [noteAt(w, USUAL_GPA[0]), noteAt(w, USUAL_GPA[1])];
+	const byBatch = batchGPa.length ? noteAt(wheel, median([...batchGPa])) : null;
+	const [low, high] = [noteAt(wheel, USUAL_GPA[0]), noteAt(wheel, USUAL_GPA[1])];
 	return {
 		applicability: can.applicability as RingContext['applicability'],
 		method: can.method,

@@ -1,6 +1,6 @@
 /** Long enough that guessing with growing waits takes years. */
-const PIN_LEAST = 6;
-const PIN_MOST = 12;
+const PIN_MIN = 6;
+const PIN_MAX = 12;
 /** Tried first by everybody who guesses. */
 const COMMON: readonly string[] = [
 	'112233',
@@ -46,8 +46,8 @@ const isDay = (pin: string): boolean => {
 /** What is wrong with a new PIN, in words; null for a good one. */
 export function pinFault(pin: string): string | null {
 	if (!/^\d*$/.test(pin)) return 'A PIN is made of digits only.';
-	if (pin.length < PIN_LEAST) return `A PIN has ${PIN_LEAST} digits or more.`;
-	if (pin.length > PIN_MOST) return `A PIN has ${PIN_MOST} digits at most.`;
+	if (pin.length < PIN_MIN) return `A PIN has ${PIN_MIN} digits or more.`;
+	if (pin.length > PIN_MAX) return `A PIN has ${PIN_MAX} digits at most.`;
 	if (COMMON.includes(pin) || runs(pin) || repeats(pin) || isDay(pin))
 		return 'That PIN is one of those tried first. Take digits that do not follow, repeat or make a date.';
 	return null;

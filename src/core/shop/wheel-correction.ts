@@ -1,5 +1,5 @@
 import { text } from '../calculation/field/index.js';
-import { LEAST_REASON } from '../calculation/reason.js';
+import { MIN_REASON } from '../calculation/reason.js';
 import { type Field, labelOf } from '../calculation/fields.js';
 import { quantity } from '../quantity/format.js';
 import { without } from '../route/step.js';
@@ -16,7 +16,7 @@ export const CORRECT_FIELDS = without(
 );
 export const WHY_CORRECTED = text('why', 'Kept with what stood there before', {
 	required: true,
-	minLetters: LEAST_REASON,
+	minLetters: MIN_REASON,
 	maxLength: 200,
 	label: 'Why it is corrected'
 });
@@ -26,11 +26,11 @@ export function changesIn(
 	before: Readonly<Record<string, unknown>>,
 	after: Readonly<Record<string, unknown>>
 ): string[] {
-	const shown = (f: Field, v: unknown) =>
+	const shown = (field: Field, v: unknown) =>
 		v === null || v === undefined || v === ''
 			? 'nothing'
 			: typeof v === 'number'
-				? quantity(v, 'unit' in f ? f.unit : undefined)
+				? quantity(v, 'unit' in field ? field.unit : undefined)
 				: String(v);
 	return (CORRECT_FIELDS as readonly Field[])
 		.filter((f) => (before[f.name] ?? null) !== (after[f.name] ?? null))

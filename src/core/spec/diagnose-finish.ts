@@ -41,7 +41,7 @@ export function raAsDressed(grainUm: number, leadUm: number, depthUm: number): n
 }
 
 /** A bite deeper than so many ordinary ones of the grit is not advised; the sharpness and the overlap a dress should keep (guidelines). */
-const [DEEPEST, LEAST_SHARP, MAX_OVERLAP] = [1.5, 0.15, 8];
+const [DEEPEST, MIN_SHARP, MAX_OVERLAP] = [1.5, 0.15, 8];
 
 /** Depth and lead for a finish with this grit: the finish law's own lead, but never so short that the dress polishes. */
 function advise(
@@ -55,7 +55,7 @@ function advise(
 	const width = activeWidthUm(tip.tipRadiusUm, tip.flatWidthUm, depthUm);
 	const byLaw =
 		normalLeadUm(grainUm) * (targetRaUm / naturalRaUm(grainUm)) ** 2 * Math.sqrt(ordinary / depthUm);
-	const sharp = Math.max((LEAST_SHARP * width * ordinary) / depthUm, width / MAX_OVERLAP);
+	const sharp = Math.max((MIN_SHARP * width * ordinary) / depthUm, width / MAX_OVERLAP);
 	const leadUm = Math.min(width / aim.overlap, grainUm, Math.max(byLaw, sharp));
 	return { depthUm, leadUm, overlap: width / leadUm };
 }

@@ -91,8 +91,8 @@ export function partsFor(job: JobWish, maxDiameterMm: number): (w: WheelFacts) =
 }
 
 /** The seven parts of one wheel. */
-export const scoreParts = (job: JobWish, w: WheelFacts, maxDiameterMm: number): Record<Part, number> =>
-	partsFor(job, maxDiameterMm)(w);
+export const scoreParts = (job: JobWish, wheel: WheelFacts, maxDiameterMm: number): Record<Part, number> =>
+	partsFor(job, maxDiameterMm)(wheel);
 
 /** Points out of 100: every part by its weight. */
 export function scorePoints(p: Record<Part, number>, w: Readonly<Record<Part, number>> = WEIGHTS): number {

@@ -10,7 +10,7 @@ export interface OddReading {
 }
 
 const TIMES = 6;
-const LEAST_UM = 8;
+const MIN_UM = 8;
 /** Of the range of all others: less than that is the rim, not a slip. */
 const SHARE = 0.12;
 const TELLS_LOBES = 12;
@@ -47,7 +47,7 @@ export function oddReading(readingsUm: readonly number[], anglesDeg: readonly nu
 	const expectedUm = value(fit, index);
 	const range =
 		Math.max(...others.map((i) => readingsUm[i]!)) - Math.min(...others.map((i) => readingsUm[i]!));
-	return Math.abs(readingsUm[index]! - expectedUm) > Math.max(LEAST_UM, TIMES * usual, SHARE * range)
+	return Math.abs(readingsUm[index]! - expectedUm) > Math.max(MIN_UM, TIMES * usual, SHARE * range)
 		? { index, readUm: readingsUm[index]!, expectedUm }
 		: null;
 }

@@ -8,14 +8,14 @@
 		desk: SetupSession;
 	}
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const user = $derived(page.data.user as { name: string; role: string });
 </script>
 
 <header>
 	<p class="crumb">
-		<a href={resolve('/setups')}>Setup {f.id}</a> <b>{f.brief.part}, {f.brief.quantity} off</b>
-		<span>{f.machine.code} {f.machine.name}</span>
+		<a href={resolve('/setups')}>Setup {facts.id}</a> <b>{facts.brief.part}, {facts.brief.quantity} off</b>
+		<span>{facts.machine.code} {facts.machine.name}</span>
 	</p>
 	<span class="sp"></span>
 	<a class="who" href={resolve('/account')} aria-label="{user.name}, {user.role}; your PIN"
@@ -24,16 +24,16 @@
 	<button
 		class="btn"
 		disabled={user.role === 'viewer'}
-		onclick={() => desk.units(f.units === 'mm' ? 'inch' : 'mm')}
-		aria-label="Numbers in {f.units === 'mm'
+		onclick={() => desk.units(facts.units === 'mm' ? 'inch' : 'mm')}
+		aria-label="Numbers in {facts.units === 'mm'
 			? 'millimetres; switch to inches'
-			: 'inches; switch to millimetres'}">{f.units}</button
+			: 'inches; switch to millimetres'}">{facts.units}</button
 	>
 	<ThemeButton />
-	<a class="btn" href={resolve(`/api/setups/${f.id}/card`)} target="_blank">Card</a>
+	<a class="btn" href={resolve(`/api/setups/${facts.id}/card`)} target="_blank">Card</a>
 	<a class="btn" href={resolve('/find')}>Find <kbd>/</kbd></a>
-	{#if f.incidentId}<a class="btn stop" href={resolve(`/incidents/${f.incidentId}`)}>Incident plan</a
-		>{:else}<a class="btn stop" href={resolve(`/setups/${f.id}/wrong`)}>Something is wrong</a>{/if}
+	{#if facts.incidentId}<a class="btn stop" href={resolve(`/incidents/${facts.incidentId}`)}>Incident plan</a
+		>{:else}<a class="btn stop" href={resolve(`/setups/${facts.id}/wrong`)}>Something is wrong</a>{/if}
 </header>
 
 <style>

@@ -56,7 +56,7 @@ export class SetupSession {
 	private shown = { of: '', done: Promise.resolve() };
 	/** Shows what waits in this browser on top of what the server said. */
 	withWhatWaits(): Promise<void> {
-		const { lastServerState: told } = this;
+		const told = this.lastServerState;
 		const waiting = outbox.due(told.facts.id);
 		const wrong = wrongBox.of(told.facts.id);
 		const of = [told.facts.version, ...[...waiting, ...wrong].map((w) => w.key)].join();
@@ -69,9 +69,9 @@ export class SetupSession {
 		return Promise.resolve();
 	}
 	private async show(told: SetupSession['lastServerState'], of: string): Promise<void> {
-		const { decide, withWaiting } = await import('$lib/offline/with-waiting');
+		const { decide, withQueued } = await import('$lib/offline/with-queued');
 		if (this.shown.of !== of) return;
-		const facts = withWaiting(told.facts, outbox.due(told.facts.id));
+		const facts = withQueued(told.facts, outbox.due(told.facts.id));
 		// What is wrong stops it here too, before the server has heard of it.
 		this.facts =
 			wrongBox.of(facts.id).length && facts.state !== 'finished' ? { ...facts, state: 'stopped' } : facts;

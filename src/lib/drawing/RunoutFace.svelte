@@ -12,12 +12,12 @@
 	let { readingsUm, turned, out, at, places }: Props = $props();
 	const C = 178,
 		R = 122,
-		MOST = 28;
+		MAX = 28;
 	const sign = $derived(turned === 'clockwise' ? -1 : 1);
 	const angles = $derived(readingsUm.map((_, k) => (sign * k * 360) / readingsUm.length));
 	const reach = $derived(Math.max(1e-9, ...readingsUm.map((r) => Math.abs(r - (out?.meanUm ?? 0)))));
 	/** Pixels per micrometre; the rim itself is R pixels for half a diameter, so this is how far out of scale it is drawn. */
-	const k = $derived(MOST / reach);
+	const k = $derived(MAX / reach);
 	const times = $derived(Number(((k * 1000) / (R / 150)).toPrecision(2)));
 	const points = $derived(
 		readingsUm.map((r, i) => polar(C, C, R + (r - (out?.meanUm ?? 0)) * k, angles[i]!))
@@ -39,7 +39,7 @@
 		return `${d}Z`;
 	});
 	const circle = $derived(out ? polar(C, C, out.eccentricityUm * k, out.highSpotAngleDeg) : null);
-	const high = $derived(out ? polar(C, C, R + MOST + 18, out.highSpotAngleDeg) : null);
+	const high = $derived(out ? polar(C, C, R + MAX + 18, out.highSpotAngleDeg) : null);
 	const low = $derived(out ? out.highSpotAngleDeg + 180 : 0);
 </script>
 

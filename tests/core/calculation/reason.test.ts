@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { LEAST_REASON, checkedReason, isReason, lettersIn } from '../../../src/core/calculation/reason.js';
+import { MIN_REASON, checkedReason, isReason, lettersIn } from '../../../src/core/calculation/reason.js';
 import { applySubmission } from '../../../src/core/route/apply-submission.js';
 import { faults, worked } from '../../shared/setup-in-memory.js';
 
@@ -17,7 +17,7 @@ describe('a reason', () => {
 				fc.string({ maxLength: 30 }),
 				fc.array(fc.constantFrom(' ', '.', '-', '!'), { maxLength: 40 }),
 				(text, more) => {
-					expect(isReason(text + more.join(''))).to.equal(lettersIn(text) >= LEAST_REASON);
+					expect(isReason(text + more.join(''))).to.equal(lettersIn(text) >= MIN_REASON);
 				}
 			)
 		));

@@ -1,14 +1,14 @@
 import { mulberry32 } from '../../numeric/random.js';
 import { REFERENCE_THICKNESS_UM, priorLogC } from '../finish-law.js';
 
-const [SHIFT, LEAST_X, MAX_X, SCATTER] = [0.25, 0.15, 0.45, 0.1];
+const [SHIFT, MIN_X, MAX_X, SCATTER] = [0.25, 0.15, 0.45, 0.1];
 
 /** A wheel whose finish law nobody knows: its hidden constants, from a seed. */
 export function hiddenLaw(grainSizeUm: number, seed: number): { logC: number; x: number } {
 	const random = mulberry32(seed);
 	return {
 		logC: priorLogC(grainSizeUm) + SHIFT * (2 * random() - 1),
-		x: LEAST_X + (MAX_X - LEAST_X) * random()
+		x: MIN_X + (MAX_X - MIN_X) * random()
 	};
 }
 

@@ -4,7 +4,7 @@ import { type Nearest, nearestPlace } from './nearest.js';
 
 export type Fit = 'none' | 'translation' | 'translation-rotation';
 /** Under this share of the largest singular value a direction is not told by the points. */
-const LEAST_SINGULAR = 1e-4;
+const MIN_SINGULAR = 1e-4;
 const MAX_STEPS = 60;
 const STILL = 1e-11;
 
@@ -85,7 +85,7 @@ function minimumNorm(rows: number[][], values: number[]): { step: number[]; rank
 	const step = rows[0]!.map(() => 0);
 	let rank = 0;
 	s.forEach((size, k) => {
-		if (size <= LEAST_SINGULAR * most || size === 0) return;
+		if (size <= MIN_SINGULAR * most || size === 0) return;
 		rank++;
 		const along = values.reduce((sum, v, i) => sum + v * U.get(i, k), 0) / size;
 		step.forEach((_, j) => {

@@ -14,7 +14,7 @@ interface Fit {
 	appliedRotationDeg: number;
 }
 /** More lines than that cannot be told apart. */
-const MOST = 400;
+const MAX = 400;
 
 /** The errors of measured points, standing on the form they were laid on; of very many only some. */
 export function fanOf(
@@ -33,7 +33,7 @@ export function fanOf(
 		}
 	);
 	const find = nearestPlace(chain);
-	const each = Math.max(1, Math.ceil(moved.length / MOST));
+	const each = Math.max(1, Math.ceil(moved.length / MAX));
 	return moved
 		.filter((_, i) => i % each === 0)
 		.map((p) => ({ p, n: find(p) }))

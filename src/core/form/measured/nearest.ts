@@ -15,28 +15,28 @@ export interface Nearest {
 }
 
 /** Towards the air, at a share of the way along a segment. */
-function outward(s: Segment, share: number): Point {
-	if (s.kind === 'line') {
-		const [t] = tangentsOf(s);
+function outward(segment: Segment, share: number): Point {
+	if (segment.kind === 'line') {
+		const [t] = tangentsOf(segment);
 		return { zMm: t.xMm, xMm: -t.zMm };
 	}
-	const { from, to } = turningOf(s);
+	const { from, to } = turningOf(segment);
 	const angle = from + share * (to - from);
-	const sign = s.side === 'convex' ? 1 : -1;
+	const sign = segment.side === 'convex' ? 1 : -1;
 	return { zMm: sign * Math.cos(angle), xMm: sign * Math.sin(angle) };
 }
 
 /** Finds the nearest place of a form. */
 export function nearestPlace(chain: readonly Segment[]) {
 	const [first, last] = [0, chain.length - 1];
-	return (p: Point): Nearest => {
-		let [segment, foot] = [0, footOn(chain[0]!, p)];
+	return (point: Point): Nearest => {
+		let [segment, foot] = [0, footOn(chain[0]!, point)];
 		for (let i = 1; i < chain.length; i++) {
-			const f = footOn(chain[i]!, p);
+			const f = footOn(chain[i]!, point);
 			if (f.distance < foot.distance) [segment, foot] = [i, f];
 		}
 		const s = chain[segment]!;
-		const away = { zMm: p.zMm - foot.at.zMm, xMm: p.xMm - foot.at.xMm };
+		const away = { zMm: point.zMm - foot.at.zMm, xMm: point.xMm - foot.at.xMm };
 		let out = outward(s, foot.share);
 		// In a corner both sides have their say.
 		const other = foot.share === 0 ? chain[segment - 1] : foot.share === 1 ? chain[segment + 1] : undefined;
@@ -69,7 +69,7 @@ function beyondEnd(
 	first: number,
 	last: number
 ): boolean {
-	const along = (t: Point) => away.zMm * t.zMm + away.xMm * t.xMm;
+	const along = (point: Point) => away.zMm * point.zMm + away.xMm * point.xMm;
 	if (segment === first && foot.share === 0 && along(tangentsOf(chain[first]!)[0]) < -1e-9) return true;
 	return segment === last && foot.share === 1 && along(tangentsOf(chain[last]!)[1]) > 1e-9;
 }

@@ -1,7 +1,7 @@
 import { InputFault } from '../../calculation/fault.js';
 import type { Point } from '../profile/segment.js';
 
-const LEAST_POINTS = 5;
+const MIN_POINTS = 5;
 
 /** Points out of a table z,x; a first line without numbers is a heading; semicolons or tabs allow decimal commas. @throws InputFault `bad-number` on `csv` */
 function pointsOfTable(csv: string): Point[] {
@@ -29,11 +29,11 @@ export function measuredPoints(points: readonly (readonly number[])[] | null, cs
 	if (points === null && !csv?.trim())
 		throw new InputFault('points', 'missing', 'No points yet. Paste them, load a table or read them.');
 	const all = points === null ? pointsOfTable(csv!) : points.map(([z, x]) => ({ zMm: z!, xMm: x! }));
-	if (all.length < LEAST_POINTS)
+	if (all.length < MIN_POINTS)
 		throw new InputFault(
 			'points',
 			'too-few-points',
-			`${all.length} points tell nothing of a form. Measure ${LEAST_POINTS} at least.`
+			`${all.length} points tell nothing of a form. Measure ${MIN_POINTS} at least.`
 		);
 	return all;
 }

@@ -18,7 +18,7 @@ import {
 
 const MAX_MM = 5000;
 const MAX_SEGMENTS = 500;
-const LEAST_LENGTH_MM = 1e-6;
+const MIN_LENGTH_MM = 1e-6;
 /** Of a turn at a joint: less is smooth. */
 const SHARP_DEG = 0.5;
 const place = <const N extends string>(name: N, about: string) =>
@@ -51,7 +51,7 @@ export function chainOf(raw: readonly RawSegment[]): Segment[] {
 		const at = `segments.${k}`;
 		const { z0Mm, x0Mm, z1Mm, x1Mm } = s;
 		const line: Segment = { kind: 'line', z0Mm, x0Mm, z1Mm, x1Mm };
-		if (chordOf(line) < LEAST_LENGTH_MM)
+		if (chordOf(line) < MIN_LENGTH_MM)
 			throw new InputFault(at, 'zero-length', `Segment ${k + 1} has no length. Move its end or take it out.`);
 		if (s.kind === 'line') return line;
 		if (s.radiusMm === null)
@@ -66,7 +66,7 @@ export function chainOf(raw: readonly RawSegment[]): Segment[] {
 				'missing',
 				`Segment ${k + 1} is an arc without a side. Say whether it is convex or concave.`
 			);
-		if (chordOf(line) > 2 * s.radiusMm + LEAST_LENGTH_MM)
+		if (chordOf(line) > 2 * s.radiusMm + MIN_LENGTH_MM)
 			throw new InputFault(
 				`${at}.radiusMm`,
 				'radius-too-small',
@@ -101,8 +101,8 @@ export function mustJoin(chain: readonly Segment[]): void {
 }
 
 /** True where a segment runs back along the axis somewhere. */
-export const runsBack = (s: Segment): boolean =>
-	s.z1Mm < s.z0Mm - SLACK || tangentsOf(s).some((t) => t.zMm < -SLACK);
+export const runsBack = (segment: Segment): boolean =>
+	segment.z1Mm < segment.z0Mm - SLACK || tangentsOf(segment).some((t) => t.zMm < -SLACK);
 
 const least = (list: readonly number[]): number | null => (list.length ? Math.min(...list) : null);
 

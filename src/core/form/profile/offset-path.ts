@@ -24,7 +24,8 @@ function mustNotRunBack(chain: readonly Segment[]): void {
 		);
 }
 
-const isWall = (s: Segment): boolean => s.kind === 'line' && Math.abs(s.z1Mm - s.z0Mm) < 1e-9;
+const isWall = (segment: Segment): boolean =>
+	segment.kind === 'line' && Math.abs(segment.z1Mm - segment.z0Mm) < 1e-9;
 
 /**
  * The path of the middle of a round nose along a form: the deepest a disc of its radius can sit without cutting in (grey-scale dilation,
@@ -76,8 +77,8 @@ const plain = (chain: readonly Segment[]): Envelope =>
 function linked(run: readonly Piece[], before: [number, number][], after: [number, number][]): Segment[] {
 	const out: Segment[] = [];
 	let [z, x] = before[0]!;
-	const put = (s: Segment) => {
-		const joined = { ...s, z0Mm: z, x0Mm: x };
+	const put = (segment: Segment) => {
+		const joined = { ...segment, z0Mm: z, x0Mm: x };
 		if (chordOf(joined) < SPLINTER_MM) return;
 		out.push(joined);
 		[z, x] = [joined.z1Mm, joined.x1Mm];

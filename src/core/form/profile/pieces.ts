@@ -33,7 +33,7 @@ export function sameCurve(a: Piece, b: Piece): boolean {
 }
 
 /** Everything a nose of radius `rho` could touch of one segment: its own curve, shifted to the air side, and the round about its ends. */
-export function piecesOf(s: Segment, rho: number): Piece[] {
+export function piecesOf(segment: Segment, rho: number): Piece[] {
 	const round = (zc: number, xc: number): Piece => ({
 		kind: 'circle',
 		zc,
@@ -43,20 +43,20 @@ export function piecesOf(s: Segment, rho: number): Piece[] {
 		from: zc - rho,
 		to: zc + rho
 	});
-	const ends = [round(s.z0Mm, s.x0Mm), round(s.z1Mm, s.x1Mm)];
-	const b = boundsOf(s);
+	const ends = [round(segment.z0Mm, segment.x0Mm), round(segment.z1Mm, segment.x1Mm)];
+	const b = boundsOf(segment);
 	if (b.zMax - b.zMin < 1e-12) return ends;
-	if (s.kind === 'line') {
-		const [t] = tangentsOf(s);
+	if (segment.kind === 'line') {
+		const [t] = tangentsOf(segment);
 		const slope = t.xMm / t.zMm;
-		const from = s.z0Mm + rho * t.xMm;
-		const at0 = s.x0Mm - rho * t.zMm - slope * from;
-		return [...ends, { kind: 'line', slope, at0, from, to: s.z1Mm + rho * t.xMm }];
+		const from = segment.z0Mm + rho * t.xMm;
+		const at0 = segment.x0Mm - rho * t.zMm - slope * from;
+		return [...ends, { kind: 'line', slope, at0, from, to: segment.z1Mm + rho * t.xMm }];
 	}
-	const c = centreOf(s);
-	const r = s.side === 'convex' ? s.radiusMm + rho : s.radiusMm - rho;
+	const c = centreOf(segment);
+	const r = segment.side === 'convex' ? segment.radiusMm + rho : segment.radiusMm - rho;
 	if (r <= 0) return ends;
-	const scaled = (z: number) => c.zMm + ((z - c.zMm) * r) / s.radiusMm;
+	const scaled = (z: number) => c.zMm + ((z - c.zMm) * r) / segment.radiusMm;
 	return [
 		...ends,
 		{
@@ -64,9 +64,9 @@ export function piecesOf(s: Segment, rho: number): Piece[] {
 			zc: c.zMm,
 			xc: c.xMm,
 			r,
-			up: s.side === 'convex',
-			from: scaled(s.z0Mm),
-			to: scaled(s.z1Mm)
+			up: segment.side === 'convex',
+			from: scaled(segment.z0Mm),
+			to: scaled(segment.z1Mm)
 		}
 	];
 }

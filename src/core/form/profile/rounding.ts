@@ -20,7 +20,7 @@ export class TooRound extends Error {
 	}
 }
 
-const LEAST_MM = 1e-6;
+const MIN_MM = 1e-6;
 const FORGIVEN_MM = 1e-9;
 
 /**
@@ -45,10 +45,10 @@ export function rounded(corners: readonly Corner[]): Segment[] {
 			throw new TooRound(takes[i]!.mm > takes[i + 1]!.mm ? i : i + 1, room);
 	});
 	const chain: Segment[] = [];
-	const put = (s: Segment) => {
+	const put = (segment: Segment) => {
 		const last = chain.at(-1);
-		if (last) [s.z0Mm, s.x0Mm] = [last.z1Mm, last.x1Mm];
-		if (chordOf(s) >= LEAST_MM) chain.push(s);
+		if (last) [segment.z0Mm, segment.x0Mm] = [last.z1Mm, last.x1Mm];
+		if (chordOf(segment) >= MIN_MM) chain.push(segment);
 	};
 	ways.forEach((way, i) => {
 		const whole = chordOf(way);

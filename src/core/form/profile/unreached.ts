@@ -3,24 +3,24 @@ import { type Point, type Segment, pointAt } from './segment.js';
 import type { OffsetPath } from './offset-path.js';
 
 /** Shortest distance from a point to a segment, in mm. */
-export const distanceTo = (s: Segment, p: Point): number => footOn(s, p).distance;
+export const distanceTo = (segment: Segment, point: Point): number => footOn(segment, point).distance;
 
 /** Looks a chain up by place, so that only what lies near a point is measured. */
 function nearestTo(chain: readonly Segment[]) {
 	const starts = chain.map((s) => s.z0Mm);
 	/** The longest stretch along z, and how far an arc bulges beyond its ends. */
 	const widest = chain.reduce((w, s) => Math.max(w, Math.abs(s.z1Mm - s.z0Mm)), 0);
-	return (p: Point, within: number): number => {
+	return (point: Point, within: number): number => {
 		let [low, high] = [0, starts.length];
-		const from = p.zMm - within - widest;
+		const from = point.zMm - within - widest;
 		while (low < high) {
 			const middle = (low + high) >> 1;
 			if (starts[middle]! < from) low = middle + 1;
 			else high = middle;
 		}
 		let best = Infinity;
-		for (let i = low; i < chain.length && starts[i]! <= p.zMm + within; i++)
-			best = Math.min(best, distanceTo(chain[i]!, p));
+		for (let i = low; i < chain.length && starts[i]! <= point.zMm + within; i++)
+			best = Math.min(best, distanceTo(chain[i]!, point));
 		return best;
 	};
 }
@@ -39,11 +39,11 @@ export interface Left {
 export function leftPlaces(chain: readonly Segment[], path: OffsetPath, rho: number): Left[] {
 	const distance = nearestTo(path.segments);
 	const [start, end] = [path.segments[0]!, path.segments.at(-1)!];
-	const left = (p: Point): number => {
+	const left = (point: Point): number => {
 		// What sits over the point bounds how far there is to look.
-		const z = Math.max(start.z0Mm, Math.min(end.z1Mm, p.zMm));
+		const z = Math.max(start.z0Mm, Math.min(end.z1Mm, point.zMm));
 		const over = path.at(z) ?? start.x0Mm;
-		return distance(p, Math.hypot(p.zMm - z, p.xMm - over) + 1e-9) - rho;
+		return distance(point, Math.hypot(point.zMm - z, point.xMm - over) + 1e-9) - rho;
 	};
 	return chain.map((s) => {
 		const at = (share: number) => left(pointAt(s, share));

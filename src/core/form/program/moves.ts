@@ -12,29 +12,29 @@ export function inRunOrder(
 	return arcFormat === 'IK' ? run : run.flatMap(halved);
 }
 
-function halved(s: Segment): Segment[] {
-	if (s.kind === 'line' || sweepOf(s) <= QUARTER + SLACK) return [s];
-	const middle = pointAt(s, 0.5);
+function halved(segment: Segment): Segment[] {
+	if (segment.kind === 'line' || sweepOf(segment) <= QUARTER + SLACK) return [segment];
+	const middle = pointAt(segment, 0.5);
 	return [
-		{ ...s, z1Mm: middle.zMm, x1Mm: middle.xMm },
-		{ ...s, z0Mm: middle.zMm, x0Mm: middle.xMm }
+		{ ...segment, z1Mm: middle.zMm, x1Mm: middle.xMm },
+		{ ...segment, z0Mm: middle.zMm, x0Mm: middle.xMm }
 	];
 }
 
 /** A convex arc is run clockwise, seen with Z to the right and X up. */
-export const wordOf = (s: Segment): 'g1' | 'g2' | 'g3' =>
-	s.kind === 'line' ? 'g1' : s.side === 'convex' ? 'g2' : 'g3';
+export const wordOf = (segment: Segment): 'g1' | 'g2' | 'g3' =>
+	segment.kind === 'line' ? 'g1' : segment.side === 'convex' ? 'g2' : 'g3';
 
 /** One block along the path, what remains above the form added. */
-export function block(a: Axes, s: Segment, remainingMm: number, arcFormat: 'IK' | 'R'): string {
-	const to = `X${word(a, programmeX(a, s.x1Mm - remainingMm))} Z${word(a, inUnits(a, s.z1Mm))}`;
-	const code = wordOf(s).toUpperCase();
-	if (s.kind === 'line') return `${code} ${to}`;
-	return `${code} ${to} ${arcFormat === 'R' ? `R${word(a, inUnits(a, s.radiusMm))}` : toCentre(a, s)}`;
+export function block(a: Axes, segment: Segment, remainingMm: number, arcFormat: 'IK' | 'R'): string {
+	const to = `X${word(a, programmeX(a, segment.x1Mm - remainingMm))} Z${word(a, inUnits(a, segment.z1Mm))}`;
+	const code = wordOf(segment).toUpperCase();
+	if (segment.kind === 'line') return `${code} ${to}`;
+	return `${code} ${to} ${arcFormat === 'R' ? `R${word(a, inUnits(a, segment.radiusMm))}` : toCentre(a, segment)}`;
 }
 
 /** From the start of an arc to its middle: I along X, always on the radius, K along Z. */
-function toCentre(a: Axes, s: Arc): string {
-	const c = centreOf(s);
-	return `I${word(a, inUnits(a, s.x0Mm - c.xMm))} K${word(a, inUnits(a, c.zMm - s.z0Mm))}`;
+function toCentre(a: Axes, arc: Arc): string {
+	const c = centreOf(arc);
+	return `I${word(a, inUnits(a, arc.x0Mm - c.xMm))} K${word(a, inUnits(a, c.zMm - arc.z0Mm))}`;
 }

@@ -19,7 +19,8 @@ const arc = (
 	radiusMm: number,
 	side: 'convex' | 'concave' = 'convex'
 ): Segment => ({ kind: 'arc', z0Mm, x0Mm, z1Mm, x1Mm, radiusMm, side });
-const long = (s: Segment): boolean => Math.hypot(s.z1Mm - s.z0Mm, s.x1Mm - s.x0Mm) >= 1e-6;
+const long = (segment: Segment): boolean =>
+	Math.hypot(segment.z1Mm - segment.z0Mm, segment.x1Mm - segment.x0Mm) >= 1e-6;
 const width = (v: Shape): number => needed(v.widthMm, 'widthMm', 'Width');
 
 export const flat = (v: Shape): Segment[] => [line(0, 0, width(v), 0)];

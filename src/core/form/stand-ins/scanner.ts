@@ -28,8 +28,8 @@ const corners = (chain: readonly Segment[]): Point[] => [
 ];
 
 /** Into the abrasive, at a share of the way along a segment. */
-function inward(s: Segment, share: number): Point {
-	const [p, q] = [pointAt(s, Math.max(0, share - 1e-6)), pointAt(s, Math.min(1, share + 1e-6))];
+function inward(segment: Segment, share: number): Point {
+	const [p, q] = [pointAt(segment, Math.max(0, share - 1e-6)), pointAt(segment, Math.min(1, share + 1e-6))];
 	const d = Math.hypot(q.zMm - p.zMm, q.xMm - p.xMm);
 	return { zMm: -(q.xMm - p.xMm) / d, xMm: (q.zMm - p.zMm) / d };
 }

@@ -2,7 +2,7 @@ import { median } from '../../numeric/median.js';
 import { findOnsets } from './onsets.js';
 
 const LEAD_IN_S = 0.1;
-const LEAST_SNR_DB = 20;
+const MIN_SNR_DB = 20;
 const SEGMENT_S = 0.1;
 const MAX_SNR_DB = 120;
 
@@ -39,7 +39,7 @@ export function findTaps(x: Float64Array, fs: number, minTaps: number): FoundTap
 			? Math.min(MAX_SNR_DB, 10 * Math.log10(meanSquare(x, o, o + half(0.02 * fs)) / quiet))
 			: MAX_SNR_DB;
 	const snrDb = median(onsets.map(aboveQuiet));
-	if (snrDb < LEAST_SNR_DB) return { ...found, snrDb, unusable: 'noisy' };
+	if (snrDb < MIN_SNR_DB) return { ...found, snrDb, unusable: 'noisy' };
 	// The knock itself is left out at its beginning, the next one at its end.
 	const segments = onsets
 		.map((o, i): [number, number] => {

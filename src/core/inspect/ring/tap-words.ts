@@ -8,14 +8,14 @@ export interface TapNote {
 	higher: boolean;
 	shorter: boolean;
 }
-const LEAST_PCT = 1;
+const MIN_PCT = 1;
 
 /** Each tap against the rest: its note against the middle one, how long it rings against the longest. */
 export function tapNotes(r: Pick<RingResult, 'tapFrequencyHz' | 'tapQ' | 'splitResolvablePct'>): TapNote[] {
 	const sorted = [...r.tapFrequencyHz].sort((a, b) => a - b);
 	const top = sorted.at(-1) ?? 0;
 	const bottom = sorted[0] ?? 0;
-	const apart = top > 0 && (100 * (top - bottom)) / top > Math.max(LEAST_PCT, r.splitResolvablePct ?? 0);
+	const apart = top > 0 && (100 * (top - bottom)) / top > Math.max(MIN_PCT, r.splitResolvablePct ?? 0);
 	// Two notes: each tap belongs to the nearer one; the smaller group is what stands out.
 	const low = r.tapFrequencyHz.map((hz) => apart && hz - bottom < top - hz);
 	const few = low.filter(Boolean).length * 2 <= low.length;

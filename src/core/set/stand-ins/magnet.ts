@@ -1,7 +1,7 @@
 import { mulberry32 } from '../../numeric/random.js';
 
 /** What a simulated chuck really pulls, against what was reckoned: never quite the same twice. */
-const [LEAST, MOST] = [0.85, 1.15];
+const [MIN, MAX] = [0.85, 1.15];
 
 /** A first cut on a chuck that is not there. */
 export interface TriedCut {
@@ -18,7 +18,7 @@ export interface TriedCut {
 export function triedCut(ratio: number | null, seed: number): TriedCut {
 	if (ratio === null) return { ratio: Infinity, thrown: false };
 	const random = mulberry32(seed);
-	const pull = LEAST + (MOST - LEAST) * random();
+	const pull = MIN + (MAX - MIN) * random();
 	const push = 1 + random();
 	const real = (ratio * pull) / push;
 	return { ratio: real, thrown: real < 1 };

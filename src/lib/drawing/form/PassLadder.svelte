@@ -17,8 +17,8 @@
 	const s = $derived(boardScale(chain, { left: 20, top: 40, width: 600, height: 150 }));
 	const lifted = (mm: number) => chain.map((c) => ({ ...c, x0Mm: c.x0Mm - mm, x1Mm: c.x1Mm - mm }));
 	/** Not more lines than can be told apart. */
-	const MOST = 24;
-	const shown = $derived(passes.filter((_, i) => i % Math.max(1, Math.ceil(passes.length / MOST)) === 0));
+	const MAX = 24;
+	const shown = $derived(passes.filter((_, i) => i % Math.max(1, Math.ceil(passes.length / MAX)) === 0));
 	const COLOURS: Record<string, string> = {
 		dull: 'var(--caution)',
 		none: 'var(--stop)',

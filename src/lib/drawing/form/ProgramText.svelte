@@ -19,9 +19,9 @@
 		picked = Math.max(0, Math.min(lines.length - 1, picked + by));
 	}
 	/** Not more lines than can be looked at; the whole of it is in the file. */
-	const MOST = 400;
-	const from = $derived(Math.max(0, Math.min(lines.length - MOST, picked - MOST / 2)));
-	const shown = $derived(lines.slice(from, from + MOST));
+	const MAX = 400;
+	const from = $derived(Math.max(0, Math.min(lines.length - MAX, picked - MAX / 2)));
+	const shown = $derived(lines.slice(from, from + MAX));
 	$effect(() => {
 		const row = list?.children[picked - from] as HTMLElement | undefined;
 		if (list && row) list.scrollTop = Math.max(0, row.offsetTop - list.offsetTop - list.clientHeight / 2);

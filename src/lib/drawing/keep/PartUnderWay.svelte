@@ -15,10 +15,10 @@
 	let { part, partMm, passMm, atMm, redressAtMm, doneToMm }: Props = $props();
 	const { q } = useUnits();
 	const [W, TOP, H, LEFT] = [330, 4, 128, 26];
-	const MOST = 30;
+	const MAX = 30;
 	const y = (mm: number) => TOP + (Math.min(mm, partMm) / partMm) * H;
 	const passes = $derived.by(() => {
-		if (!passMm || partMm / passMm > MOST) return [];
+		if (!passMm || partMm / passMm > MAX) return [];
 		const list: number[] = [];
 		for (let at = passMm; at < partMm - 1e-9; at += passMm) list.push(at);
 		return list;

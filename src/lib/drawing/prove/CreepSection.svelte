@@ -11,11 +11,11 @@
 	let { partMm, depthMm, finishMm, redressAtMm }: Props = $props();
 	const { q } = useUnits();
 	const [W, TOP, H] = [300, 8, 190];
-	const MOST = 40;
+	const MAX = 40;
 	const y = (mm: number) => TOP + (mm / partMm) * H;
 	const ends = $derived.by(() => {
 		const list: number[] = [];
-		for (let at = depthMm; at < partMm - finishMm - 1e-9 && list.length < MOST; at += depthMm) list.push(at);
+		for (let at = depthMm; at < partMm - finishMm - 1e-9 && list.length < MAX; at += depthMm) list.push(at);
 		return [...list, partMm - finishMm, ...(finishMm > 0 ? [partMm] : [])];
 	});
 </script>

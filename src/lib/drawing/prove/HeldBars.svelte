@@ -7,8 +7,8 @@
 	}
 	/** How many times stronger the work is held than the cut pushes, sliding and tipping, against where care and where the stop begins. */
 	let { slide, tip, cautionAt, stopAt }: Props = $props();
-	const [W, MOST] = [264, 6];
-	const x = (v: number) => Math.min(W, (v / MOST) * W);
+	const [W, MAX] = [264, 6];
+	const x = (v: number) => Math.min(W, (v / MAX) * W);
 	const rows = $derived([
 		{ name: 'Sliding', v: slide, none: 'cannot slide' },
 		{ name: 'Tipping', v: tip, none: 'cannot tip' }

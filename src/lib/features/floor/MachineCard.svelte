@@ -25,7 +25,7 @@
 	}
 	let { card }: Props = $props();
 	const { q } = useUnits();
-	const MOST = 3;
+	const MAX = 3;
 	const w = $derived(card.wheel);
 	const life = $derived(
 		w ? Math.max(0, Math.min(1, (w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm))) : 0
@@ -88,12 +88,12 @@
 	</p>
 	{#if card.others.length}<p class="others">
 			Also open:
-			{#each card.others.slice(0, MOST) as s (s.id)}<a href={resolve(`/setups/${s.id}`)}
+			{#each card.others.slice(0, MAX) as s (s.id)}<a href={resolve(`/setups/${s.id}`)}
 					>{s.id} {s.part}, {STATE_WORDS[s.state]?.toLowerCase()}</a
 				>{/each}
-			{#if card.others.length > MOST}<a
+			{#if card.others.length > MAX}<a
 					href={resolve(`/setups?search=${encodeURIComponent(card.machine.code)}`)}
-					>and {card.others.length - MOST} more</a
+					>and {card.others.length - MAX} more</a
 				>{/if}
 		</p>{/if}
 </article>

@@ -2,7 +2,7 @@ const KB = 1024;
 const MB = 1024 * KB;
 
 /** The most a request may carry, by the route it goes to; everything else is JSON of one step or one thing. */
-const MOST: Readonly<Record<string, number>> = {
+const MAX: Readonly<Record<string, number>> = {
 	'/sign-in': 4 * KB,
 	'/first': 4 * KB,
 	'/account': 4 * KB,
@@ -15,7 +15,7 @@ const MOST: Readonly<Record<string, number>> = {
 };
 export const MAX_JSON = 512 * KB;
 
-const mostBytes = (route: string | null): number => MOST[route ?? ''] ?? MAX_JSON;
+const mostBytes = (route: string | null): number => MAX[route ?? ''] ?? MAX_JSON;
 
 /** Why a body is not even read: it does not say how long it is, or says more than its route takes. Null when it may be read. */
 export function tooMuch(

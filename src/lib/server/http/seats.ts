@@ -1,7 +1,7 @@
 import { MAX_JSON } from './body-limits.js';
 
 /** How many requests with a body may be under way at once: of one person, and from one place, which may be a whole shop. */
-const MOST = {
+const MAX = {
 	large: { person: 3, place: 12 },
 	small: { person: 40, place: 200 }
 } as const;
@@ -19,8 +19,8 @@ const change = (key: string, by: 1 | -1): void => {
  */
 export function takeSeat(person: number | null, place: string, bytes: number): (() => void) | null {
 	const size = bytes > MAX_JSON ? 'large' : 'small';
-	const keys: [string, number][] = [[`${size} from ${place}`, MOST[size].place]];
-	if (person !== null) keys.push([`${size} of ${person}`, MOST[size].person]);
+	const keys: [string, number][] = [[`${size} from ${place}`, MAX[size].place]];
+	if (person !== null) keys.push([`${size} of ${person}`, MAX[size].person]);
 	if (keys.some(([key, most]) => (taken.get(key) ?? 0) >= most)) return null;
 	for (const [key] of keys) change(key, 1);
 	let given = false;

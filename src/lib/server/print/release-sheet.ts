@@ -28,18 +28,25 @@ const putOn =
 	};
 
 /** Whose work it is, on what, and with which wheel; returns where the next line begins. */
-function head(doc: Sheet, put: Put, f: SetupFacts, origin: string, printedMs: number): number {
-	const w = f.wheel!;
+function head(doc: Sheet, put: Put, facts: SetupFacts, origin: string, printedMs: number): number {
+	const w = facts.wheel!;
 	const limit = limitRpm(w);
-	const q = (v: number, unit: 'mm' | 'rpm' | 'um-Ra') => quantity(v, unit, f.units);
-	drawQr(doc, `${origin}/setups/${f.id}`, LEFT + WIDTH - 28 * MM, 12 * MM, 28 * MM);
-	put('text', 10, headOf(f, printedMs), LEFT, 9 * MM, 140 * MM);
+	const q = (v: number, unit: 'mm' | 'rpm' | 'um-Ra') => quantity(v, unit, facts.units);
+	drawQr(doc, `${origin}/setups/${facts.id}`, LEFT + WIDTH - 28 * MM, 12 * MM, 28 * MM);
+	put('text', 10, headOf(facts, printedMs), LEFT, 9 * MM, 140 * MM);
 	put('bold', 24, 'Release sheet', LEFT, 14 * MM, 120 * MM);
-	put('bold', 13, `Setup ${f.id}: ${f.brief.part}, ${f.brief.quantity} off`, LEFT, 26 * MM, 140 * MM);
+	put(
+		'bold',
+		13,
+		`Setup ${facts.id}: ${facts.brief.part}, ${facts.brief.quantity} off`,
+		LEFT,
+		26 * MM,
+		140 * MM
+	);
 	put(
 		'text',
 		11,
-		`${f.machine.code} ${f.machine.name}, ${q(f.machine.spindleRpm, 'rpm')}, Ra ${q(f.brief.targetRaUm, 'um-Ra')} asked`,
+		`${facts.machine.code} ${facts.machine.name}, ${q(facts.machine.spindleRpm, 'rpm')}, Ra ${q(facts.brief.targetRaUm, 'um-Ra')} asked`,
 		LEFT,
 		33 * MM,
 		140 * MM
@@ -48,7 +55,7 @@ function head(doc: Sheet, put: Put, f: SetupFacts, origin: string, printedMs: nu
 	put(
 		'text',
 		11,
-		`${q(w.diameterMm, 'mm')} x ${q(w.widthMm, 'mm')} x ${q(w.boreMm, 'mm')}, never over ${limit === null ? '-' : shownLimit(limit)} rpm${f.mount ? `, on ${f.mount.code}` : ''}`,
+		`${q(w.diameterMm, 'mm')} x ${q(w.widthMm, 'mm')} x ${q(w.boreMm, 'mm')}, never over ${limit === null ? '-' : shownLimit(limit)} rpm${facts.mount ? `, on ${facts.mount.code}` : ''}`,
 		LEFT,
 		48 * MM,
 		140 * MM
@@ -57,8 +64,8 @@ function head(doc: Sheet, put: Put, f: SetupFacts, origin: string, printedMs: nu
 }
 
 /** What was found beside the sheet itself: the touch, and the wheel before and after its dress. */
-function beside(f: SetupFacts): string[] {
-	const e = Evidence.of(f);
+function beside(facts: SetupFacts): string[] {
+	const e = Evidence.of(facts);
 	const touch = partOf(e.step(touchStep), touchOff);
 	const compared = partOf(e.step(compareStep), compareDress);
 	const change = (v: number | null) => (v === null ? '' : `${v > 0 ? '+' : ''}${v.toFixed(0)} %`);
@@ -73,14 +80,18 @@ function beside(f: SetupFacts): string[] {
 }
 
 /** The release sheet on paper: every value with its limit and the record it comes from, when, where and by whom. @throws Refused 409 before the release */
-export async function releaseSheetFile(f: SetupFacts, origin: string, printedMs: number): Promise<Buffer> {
-	const rows = releaseSheet(f);
-	const signed = Evidence.of(f).step(releaseStep);
-	if (!rows || !signed || !f.wheel)
+export async function releaseSheetFile(
+	facts: SetupFacts,
+	origin: string,
+	printedMs: number
+): Promise<Buffer> {
+	const rows = releaseSheet(facts);
+	const signed = Evidence.of(facts).step(releaseStep);
+	if (!rows || !signed || !facts.wheel)
 		throw new Refused(409, 'not-released', 'Nothing was released here yet. Fill in the release sheet first.');
-	const doc = newSheet(`Release sheet of setup ${f.id}`);
+	const doc = newSheet(`Release sheet of setup ${facts.id}`);
 	const put = putOn(doc);
-	let y = head(doc, put, f, origin, printedMs);
+	let y = head(doc, put, facts, origin, printedMs);
 	const rule = (from: number, width: number, colour: string) =>
 		doc
 			.moveTo(from, y)
@@ -100,13 +111,13 @@ export async function releaseSheetFile(f: SetupFacts, origin: string, printedMs:
 		rule(LEFT, 0.3, '#999999');
 	}
 	y += 4 * MM;
-	for (const line of beside(f)) {
+	for (const line of beside(facts)) {
 		put('text', 10, line, LEFT, y, WIDTH);
 		y += 6 * MM;
 	}
 	const reason = signed.overrideReason ?? signed.entered.overrideReason ?? '';
 	const said =
-		signed.verdict === 'stop' ? 'NOT RELEASED' : `Released ${inFull(f, signed.atMs)} by ${signed.by}`;
+		signed.verdict === 'stop' ? 'NOT RELEASED' : `Released ${inFull(facts, signed.atMs)} by ${signed.by}`;
 	y += 2 * MM;
 	put('bold', 15, said, LEFT, y, WIDTH);
 	y += 9 * MM;

@@ -22,29 +22,30 @@ export const inFull = (f: Pick<SetupFacts, 'timeZone'>, ms: number): string =>
 	timeIn(f.timeZone ?? 'UTC', ms);
 
 /** Whose card it is and when it was printed; a finished setup says that it is shown as it was. */
-export const headOf = (f: SetupFacts, printedMs: number): string =>
-	`${f.shop}, printed ${inFull(f, printedMs)}${f.state === 'finished' ? `, as it was on ${inFull(f, f.nowMs)}` : ''}`;
+export const headOf = (facts: SetupFacts, printedMs: number): string =>
+	`${facts.shop}, printed ${inFull(facts, printedMs)}${facts.state === 'finished' ? `, as it was on ${inFull(facts, facts.nowMs)}` : ''}`;
 
 /** Released by whom and when, or how it stands instead. */
-export function standsAs(f: SetupFacts, d: Decision): string {
-	const { word } = setupStatus(f, d);
-	const last = Evidence.of(f).step(releaseStep);
-	const released = last && last.verdict !== 'stop' ? `released ${inFull(f, last.atMs)} by ${last.by}` : '';
-	if (f.givenUp) return `Given up: ${f.givenUp}`;
+export function standsAs(facts: SetupFacts, decision: Decision): string {
+	const { word } = setupStatus(facts, decision);
+	const last = Evidence.of(facts).step(releaseStep);
+	const released =
+		last && last.verdict !== 'stop' ? `released ${inFull(facts, last.atMs)} by ${last.by}` : '';
+	if (facts.givenUp) return `Given up: ${facts.givenUp}`;
 	if (!released || word === 'Stopped' || word === 'Locked out') return word.toUpperCase();
-	const due = f.state === 'released' ? redressDue(f) : null;
+	const due = facts.state === 'released' ? redressDue(facts) : null;
 	if (due) return `REDRESS DUE: ${dueWords(due)}`;
-	return f.state === 'finished' ? `Finished, ${released}` : `R${released.slice(1)}`;
+	return facts.state === 'finished' ? `Finished, ${released}` : `R${released.slice(1)}`;
 }
 
 /** A setup on one page, to hang at the machine: job, wheel, limits, every gate line with its value, and a code that opens it. */
 export async function setupCard(
-	f: SetupFacts,
-	d: Decision,
+	facts: SetupFacts,
+	decision: Decision,
 	origin: string,
 	printedMs: number
 ): Promise<Buffer> {
-	const doc = newSheet(`Setup ${f.id}`);
+	const doc = newSheet(`Setup ${facts.id}`);
 	const left = 16 * MM;
 	const width = 178 * MM;
 	const put = (font: string, size: number, text: string, x: number, y: number, w: number) =>
@@ -53,27 +54,27 @@ export async function setupCard(
 			.fontSize(size)
 			.fillColor('#000000')
 			.text(printable(text), x, y, { width: w, height: size * 1.25, lineBreak: false, ellipsis: true });
-	drawQr(doc, `${origin}/setups/${f.id}`, left + width - 30 * MM, 12 * MM, 30 * MM);
-	put('text', 10, headOf(f, printedMs), left, 9 * MM, 140 * MM);
-	put('bold', 26, `Setup ${f.id}`, left, 14 * MM, 60 * MM);
-	put('bold', 12, standsAs(f, d), left + 56 * MM, 17.6 * MM, 88 * MM);
-	put('bold', 15, `${f.brief.part}, ${f.brief.quantity} off`, left, 26 * MM, 140 * MM);
+	drawQr(doc, `${origin}/setups/${facts.id}`, left + width - 30 * MM, 12 * MM, 30 * MM);
+	put('text', 10, headOf(facts, printedMs), left, 9 * MM, 140 * MM);
+	put('bold', 26, `Setup ${facts.id}`, left, 14 * MM, 60 * MM);
+	put('bold', 12, standsAs(facts, decision), left + 56 * MM, 17.6 * MM, 88 * MM);
+	put('bold', 15, `${facts.brief.part}, ${facts.brief.quantity} off`, left, 26 * MM, 140 * MM);
 	put(
 		'text',
 		11,
-		`${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}, Ra ${quantity(f.brief.targetRaUm, 'um-Ra', f.units)} asked`,
+		`${facts.machine.code} ${facts.machine.name}, ${quantity(facts.machine.spindleRpm, 'rpm')}, Ra ${quantity(facts.brief.targetRaUm, 'um-Ra', facts.units)} asked`,
 		left,
 		34 * MM,
 		140 * MM
 	);
-	const w = f.wheel;
+	const w = facts.wheel;
 	const limit = w && limitRpm(w);
 	put('mono', 15, w ? `${w.number}  ${w.canonical}` : 'no wheel taken yet', left, 43 * MM, 140 * MM);
 	if (w)
 		put(
 			'text',
 			11,
-			`${quantity(w.diameterMm, 'mm', f.units)} x ${quantity(w.widthMm, 'mm', f.units)} x ${quantity(w.boreMm, 'mm', f.units)}, ${w.rimDepthMm === null ? '' : `rim ${quantity(w.rimDepthMm, 'mm', f.units)} deep, `}never over ${limit === null ? '-' : shownLimit(limit!)} rpm${f.mount ? `, on ${f.mount.code}` : ''}`,
+			`${quantity(w.diameterMm, 'mm', facts.units)} x ${quantity(w.widthMm, 'mm', facts.units)} x ${quantity(w.boreMm, 'mm', facts.units)}, ${w.rimDepthMm === null ? '' : `rim ${quantity(w.rimDepthMm, 'mm', facts.units)} deep, `}never over ${limit === null ? '-' : shownLimit(limit!)} rpm${facts.mount ? `, on ${facts.mount.code}` : ''}`,
 			left,
 			51 * MM,
 			140 * MM
@@ -85,7 +86,7 @@ export async function setupCard(
 		.lineWidth(1.2)
 		.strokeColor('#000000')
 		.stroke();
-	for (const s of d.stations) {
+	for (const s of decision.stations) {
 		for (const [i, l] of s.lines.entries()) {
 			if (y > 276 * MM) {
 				doc.addPage({ size: 'A4', margin: 0 });

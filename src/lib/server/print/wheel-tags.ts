@@ -4,7 +4,7 @@ import { MM, type Sheet, bytesOf, drawQr, newSheet, printable } from './sheet.js
 
 const [WIDTH, HEIGHT, ACROSS, DOWN, LEFT, TOP] = [95 * MM, 52 * MM, 2, 5, 10 * MM, 14 * MM];
 
-function tag(doc: Sheet, w: WheelFacts, url: string, x: number, y: number): void {
+function tag(doc: Sheet, wheel: WheelFacts, url: string, x: number, y: number): void {
 	const pad = 4 * MM;
 	doc.rect(x, y, WIDTH, HEIGHT).lineWidth(0.6).strokeColor('#888888').stroke();
 	doc.circle(x + pad + 1.5 * MM, y + pad + 1.5 * MM, 2 * MM).stroke();
@@ -20,30 +20,30 @@ function tag(doc: Sheet, w: WheelFacts, url: string, x: number, y: number): void
 				lineBreak: false,
 				ellipsis: true
 			});
-	line('mono', 26, w.number, pad + 5 * MM);
-	line('mono', 13, w.canonical || w.marking, pad + 17 * MM);
+	line('mono', 26, wheel.number, pad + 5 * MM);
+	line('mono', 13, wheel.canonical || wheel.marking, pad + 17 * MM);
 	line(
 		'text',
 		10,
-		`${w.newDiameterMm} x ${w.widthMm} x ${w.boreMm} mm, scrap at ${w.minDiameterMm}`,
+		`${wheel.newDiameterMm} x ${wheel.widthMm} x ${wheel.boreMm} mm, scrap at ${wheel.minDiameterMm}`,
 		pad + 24 * MM
 	);
-	const limit = limitRpm(w);
+	const limit = limitRpm(wheel);
 	line(
 		'bold',
 		12,
-		w.state === 'scrapped'
+		wheel.state === 'scrapped'
 			? 'SCRAPPED - NOT TO BE RUN'
 			: limit === null
 				? 'NO SPEED - NOT TO BE RUN'
-				: `never over ${shownLimit(limit)} rpm${w.ratedMps === null ? '' : `, ${w.ratedMps} m/s`}`,
+				: `never over ${shownLimit(limit)} rpm${wheel.ratedMps === null ? '' : `, ${wheel.ratedMps} m/s`}`,
 		pad + 30 * MM,
 		WIDTH - 2 * pad
 	);
 	line(
 		'text',
 		9,
-		`${w.place}${w.expiresOn ? `, use by ${w.expiresOn}` : ''}${w.state === 'quarantined' ? ', QUARANTINED' : ''}. The wheel's own label counts.`,
+		`${wheel.place}${wheel.expiresOn ? `, use by ${wheel.expiresOn}` : ''}${wheel.state === 'quarantined' ? ', QUARANTINED' : ''}. The wheel's own label counts.`,
 		pad + 38 * MM,
 		WIDTH - 2 * pad
 	);

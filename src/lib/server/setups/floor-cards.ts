@@ -23,17 +23,17 @@ export interface FloorCard extends SetupStatus {
 	dressesLeft: number | null;
 }
 
-const cardOf = (f: SetupFacts): FloorCard => {
-	const d = decide(f);
+const cardOf = (facts: SetupFacts): FloorCard => {
+	const d = decide(facts);
 	return {
-		id: f.id,
-		machineId: f.machine.id,
-		part: f.brief.part,
-		quantity: f.brief.quantity,
-		wheel: f.wheel,
+		id: facts.id,
+		machineId: facts.machine.id,
+		part: facts.brief.part,
+		quantity: facts.brief.quantity,
+		wheel: facts.wheel,
 		station: d.current,
-		...setupStatus(f, d),
-		dressesLeft: Evidence.of(f).of(dressPlan, 'dress', ['settings'])?.output.dressesLeft ?? null
+		...setupStatus(facts, d),
+		dressesLeft: Evidence.of(facts).of(dressPlan, 'dress', ['settings'])?.output.dressesLeft ?? null
 	};
 };
 
@@ -88,8 +88,8 @@ async function keysOf(
 }
 
 /** A wheel of a pack has companions, which stand in no row of its own. */
-const canBeCached = (s: SetupRow, h: Held, nowMs: number): boolean =>
-	s.mounting !== 'pack' && (s.state === 'released' || nowMs - h.atMs < TIMERS_MS);
+const canBeCached = (setup: SetupRow, h: Held, nowMs: number): boolean =>
+	setup.mounting !== 'pack' && (setup.state === 'released' || nowMs - h.atMs < TIMERS_MS);
 
 /** The cards of these setups; what nothing has changed about is not worked out again. */
 export async function floorCards(

@@ -19,21 +19,21 @@ function valuesOf(of: ValueLine['of'], value: unknown, name = ''): ValueLine[] {
 
 type Line = Record<string, string | number | boolean>;
 /** Lines of a table of one record: one value a line. */
-function linesOf(r: RecordFacts): Line[] {
+function linesOf(record: RecordFacts): Line[] {
 	const own = {
-		record: r.id,
-		at: new Date(r.atMs).toISOString(),
-		by: r.by,
-		station: r.station,
-		step: r.step,
-		calculation: r.calculation,
-		verdict: r.verdict,
-		reason: r.overrideReason ?? ''
+		record: record.id,
+		at: new Date(record.atMs).toISOString(),
+		by: record.by,
+		station: record.station,
+		step: record.step,
+		calculation: record.calculation,
+		verdict: record.verdict,
+		reason: record.overrideReason ?? ''
 	};
 	return [
-		...valuesOf('entered', r.entered),
-		...valuesOf('input', r.input),
-		...valuesOf('output', r.output)
+		...valuesOf('entered', record.entered),
+		...valuesOf('input', record.input),
+		...valuesOf('output', record.output)
 	].map((v) =>
 		Object.fromEntries(
 			Object.entries({ ...own, ...v }).map(([k, x]) => [k, typeof x === 'string' ? cellOut(x) : x])

@@ -62,26 +62,26 @@ export async function setupRows(ids: readonly number[], on?: Runner): Promise<Se
 	return ids.flatMap((id) => list.find((s) => s.id === id) ?? []);
 }
 
-export const briefOf = (s: SetupRow): BriefFacts => ({
-	part: s.part,
-	quantity: s.quantity,
-	material: s.material,
-	hardnessHrc: s.hardness_hrc,
-	operation: s.operation,
-	targetRaUm: s.target_ra_um,
-	minWidthMm: s.min_width_mm,
-	burnProne: !!s.burn_prone,
-	interrupted: !!s.interrupted,
-	workDiameterMm: s.work_diameter_mm,
-	stockMm: s.stock_mm,
-	depthUm: s.depth_um,
-	workSpeedMps: s.work_speed_mps,
-	contactArea: s.contact_area
+export const briefOf = (setup: SetupRow): BriefFacts => ({
+	part: setup.part,
+	quantity: setup.quantity,
+	material: setup.material,
+	hardnessHrc: setup.hardness_hrc,
+	operation: setup.operation,
+	targetRaUm: setup.target_ra_um,
+	minWidthMm: setup.min_width_mm,
+	burnProne: !!setup.burn_prone,
+	interrupted: !!setup.interrupted,
+	workDiameterMm: setup.work_diameter_mm,
+	stockMm: setup.stock_mm,
+	depthUm: setup.depth_um,
+	workSpeedMps: setup.work_speed_mps,
+	contactArea: setup.contact_area
 });
-export const routeOf = (s: SetupRow): RouteFacts => ({
-	code: s.route_code,
-	version: s.route_version,
-	mounting: s.mounting ?? 'flange',
-	machineAsks: s.machine_asks ?? 'spindle',
-	checks: JSON.parse(s.checks ?? '[]') as ExtraCheck[]
+export const routeOf = (setup: SetupRow): RouteFacts => ({
+	code: setup.route_code,
+	version: setup.route_version,
+	mounting: setup.mounting ?? 'flange',
+	machineAsks: setup.machine_asks ?? 'spindle',
+	checks: JSON.parse(setup.checks ?? '[]') as ExtraCheck[]
 });

@@ -48,7 +48,8 @@ export async function loadSetups(
 		list.flatMap((s) => (s.state === 'finished' && s.closed_facts !== null ? [s.closed_facts] : [])),
 		on
 	);
-	const asClosed = (s: SetupRow) => (s.state === 'finished' ? closed.get(s.closed_facts ?? '') : undefined);
+	const asClosed = (setup: SetupRow) =>
+		setup.state === 'finished' ? closed.get(setup.closed_facts ?? '') : undefined;
 	const open = list.filter((s) => !asClosed(s));
 	const around = open.length ? await loadSetupContext(open, on) : null;
 	return list.map((s) => {
@@ -71,7 +72,7 @@ export async function loadSetups(
 /** Everything that stands around these setups now: machines, wheels and what the shop keeps. */
 async function loadSetupContext(list: readonly SetupRow[], on?: Runner): Promise<(s: SetupRow) => AsClosed> {
 	const some = (of: readonly (number | null)[]) => [...new Set(of)].filter((id) => id !== null);
-	const stationsOf = (s: SetupRow) => JSON.parse(s.stations) as StationId[];
+	const stationsOf = (setup: SetupRow) => JSON.parse(setup.stations) as StationId[];
 	const machineIds = some(list.map((s) => s.machine_id));
 	const [machines, mornings, mountList, ownMounts, dressers, wheels, guidelines, shop] = await Promise.all([
 		machinesByIds(machineIds, on),
@@ -85,7 +86,7 @@ async function loadSetupContext(list: readonly SetupRow[], on?: Runner): Promise
 	]);
 	const by = <T extends { id: number }>(all: readonly T[], id: number | null) =>
 		all.find((x) => x.id === id) ?? null;
-	const machineOf = (s: SetupRow) => by(machines, s.machine_id)!;
+	const machineOf = (setup: SetupRow) => by(machines, setup.machine_id)!;
 	const [rings, cuts, chips, companions, trays, occupied] = await Promise.all([
 		ringsOfWheels(wheels, on),
 		cutsOf(

@@ -7,7 +7,7 @@ export interface Found {
 	note: string;
 	href: `/rack/${string}` | `/setups/${number}` | `/shop/${string}/${string}`;
 }
-const MOST = 12;
+const MAX = 12;
 
 interface FoundWheel {
 	number: string;
@@ -19,11 +19,11 @@ async function wheelsHolding(text: string, like: string): Promise<FoundWheel[]> 
 	const [own, others] = [
 		await rows<FoundWheel>('SELECT number, canonical, place FROM wheels WHERE number = ?', [text]),
 		await rows<FoundWheel>(
-			`SELECT number, canonical, place FROM wheels FORCE INDEX (by_search) WHERE LOCATE(CAST(? AS BINARY), search_bytes) > 0 AND (number LIKE ? OR canonical LIKE ? OR marking LIKE ?) ORDER BY number LIMIT ${MOST + 1}`,
+			`SELECT number, canonical, place FROM wheels FORCE INDEX (by_search) WHERE LOCATE(CAST(? AS BINARY), search_bytes) > 0 AND (number LIKE ? OR canonical LIKE ? OR marking LIKE ?) ORDER BY number LIMIT ${MAX + 1}`,
 			[text.toLowerCase(), like, like, like]
 		)
 	];
-	return [...own, ...others.filter((w) => w.number !== own[0]?.number)].slice(0, MOST);
+	return [...own, ...others.filter((w) => w.number !== own[0]?.number)].slice(0, MAX);
 }
 
 /** Everything in the shop whose number, name or marking holds the text. */
@@ -34,19 +34,19 @@ export async function find(text: string): Promise<Found[]> {
 	const [wheels, setups, machines, mounts, dressers] = await Promise.all([
 		wheelsHolding(text, like),
 		rows<{ id: number; part: string; machine: string }>(
-			`SELECT s.id, s.part, m.code AS machine FROM setups s JOIN machines m ON m.id = s.machine_id WHERE s.part LIKE ? OR CAST(s.id AS CHAR) = ? ORDER BY s.id DESC LIMIT ${MOST}`,
+			`SELECT s.id, s.part, m.code AS machine FROM setups s JOIN machines m ON m.id = s.machine_id WHERE s.part LIKE ? OR CAST(s.id AS CHAR) = ? ORDER BY s.id DESC LIMIT ${MAX}`,
 			[like, text]
 		),
 		rows<{ code: string; name: string }>(
-			`SELECT code, name FROM machines WHERE code LIKE ? OR name LIKE ? LIMIT ${MOST}`,
+			`SELECT code, name FROM machines WHERE code LIKE ? OR name LIKE ? LIMIT ${MAX}`,
 			many(2)
 		),
 		rows<{ code: string; kind: string }>(
-			`SELECT code, kind FROM mounts WHERE code LIKE ? LIMIT ${MOST}`,
+			`SELECT code, kind FROM mounts WHERE code LIKE ? LIMIT ${MAX}`,
 			many(1)
 		),
 		rows<{ code: string; kind: string }>(
-			`SELECT code, kind FROM dressers WHERE code LIKE ? LIMIT ${MOST}`,
+			`SELECT code, kind FROM dressers WHERE code LIKE ? LIMIT ${MAX}`,
 			many(1)
 		)
 	]);

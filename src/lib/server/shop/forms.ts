@@ -15,16 +15,16 @@ export type KeptForm = FormEntry & { segments: RawSegment[] };
 
 const ENTRY = 'f.id, f.name, f.version, f.tolerance_um AS toleranceUm, u.name AS `by`, f.at';
 const FROM = 'FROM form_profiles f JOIN users u ON u.id = f.user_id';
-const MOST = 500;
+const MAX = 500;
 
 /** The newest version of every form, by name. */
 export const formsNow = (): Promise<FormEntry[]> =>
 	rows(
-		`SELECT ${ENTRY} ${FROM} WHERE f.version = (SELECT MAX(n.version) FROM form_profiles n WHERE n.name = f.name) ORDER BY f.name LIMIT ${MOST}`
+		`SELECT ${ENTRY} ${FROM} WHERE f.version = (SELECT MAX(n.version) FROM form_profiles n WHERE n.name = f.name) ORDER BY f.name LIMIT ${MAX}`
 	);
 /** Every version of a form, the newest first. */
 export const versionsOf = (name: string): Promise<FormEntry[]> =>
-	rows(`SELECT ${ENTRY} ${FROM} WHERE f.name = ? ORDER BY f.version DESC LIMIT ${MOST}`, [name]);
+	rows(`SELECT ${ENTRY} ${FROM} WHERE f.name = ? ORDER BY f.version DESC LIMIT ${MAX}`, [name]);
 
 /** One version with its shape. @throws Refused 404 */
 export async function formById(id: number): Promise<KeptForm> {

@@ -12,7 +12,12 @@ const HELD_BY: Readonly<Record<string, string>> = { machines: 'machine_id', moun
  * Takes a thing out of use, or brings it back; what was recorded with it stays, and nothing is deleted.
  * @throws Refused 403, 404; 409 while an open setup needs it
  */
-export async function retireThing(kindId: string, key: string, retired: boolean, user: User): Promise<void> {
+export async function retireShopItem(
+	kindId: string,
+	key: string,
+	retired: boolean,
+	user: User
+): Promise<void> {
 	mayLead(user, 'A lead changes what the shop keeps.');
 	const kind = shopKind(kindId);
 	if (kind.id === 'people')

@@ -38,12 +38,12 @@ function shopItem(kind: ShopKind, raw: Record<string, unknown>): ShopItem {
 	return { id: raw.id as number, ...Object.fromEntries(values), retired: !!raw.retired } as ShopItem;
 }
 
-export async function things(kind: ShopKind): Promise<ShopItem[]> {
+export async function shopItems(kind: ShopKind): Promise<ShopItem[]> {
 	return (
 		await rows<Record<string, unknown>>(`SELECT * FROM ${TABLES[kind.id]} ORDER BY ${columnOf(kind.key)}`)
 	).map((r) => shopItem(kind, r));
 }
-export async function thingByKey(kind: ShopKind, key: string): Promise<ShopItem | undefined> {
+export async function shopItemByKey(kind: ShopKind, key: string): Promise<ShopItem | undefined> {
 	const r = await row<Record<string, unknown>>(
 		`SELECT * FROM ${TABLES[kind.id]} WHERE ${columnOf(kind.key)} = ?`,
 		[key]

@@ -3,7 +3,7 @@ import { stored } from './stored.js';
 
 const MAX_BYTES = 60_000;
 /** More things than anybody has begun at once; the browser keeps what goes beyond. */
-const MOST = 400;
+const MAX = 400;
 
 /** What somebody has typed but not recorded, kept for them until they do. */
 export async function draftOf(userId: number, key: string): Promise<Record<string, unknown> | null> {
@@ -38,7 +38,7 @@ export async function keepDraft(userId: number, key: string, body: object): Prom
 		'SELECT COUNT(*) AS n FROM drafts WHERE user_id = ? AND draft_key <> ?',
 		[userId, key]
 	);
-	if (Number(others!.n) >= MOST) return false;
+	if (Number(others!.n) >= MAX) return false;
 	await write(
 		'INSERT INTO drafts (user_id, draft_key, body) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE body = VALUES(body)',
 		[userId, key, text]

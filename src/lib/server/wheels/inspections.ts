@@ -31,7 +31,7 @@ const stopOf = (result: Result, codes: readonly string[]) =>
 	findingsOf(result).find((r) => r.severity === 'stop' && codes.includes(r.code));
 
 async function store(
-	w: WheelFacts,
+	wheel: WheelFacts,
 	step: string,
 	entered: object,
 	result: Result,
@@ -45,7 +45,7 @@ async function store(
 			await addRecord(
 				{
 					setupId: null,
-					wheelId: w.id,
+					wheelId: wheel.id,
 					machineId: null,
 					station: 'inspect',
 					step,
@@ -70,7 +70,7 @@ async function store(
 }
 
 async function book(
-	w: WheelFacts,
+	wheel: WheelFacts,
 	result: Result,
 	codes: readonly string[],
 	recordId: number,
@@ -78,10 +78,10 @@ async function book(
 	on: PoolConnection
 ): Promise<void> {
 	const fatal = stopOf(result, codes);
-	if (fatal) await setWheelState(w.id, 'quarantined', fatal.message, on);
+	if (fatal) await setWheelState(wheel.id, 'quarantined', fatal.message, on);
 	await addEvent(
 		{
-			wheelId: w.id,
+			wheelId: wheel.id,
 			kind: fatal ? 'quarantined' : 'inspected',
 			diameterAfterMm: null,
 			setupId: null,

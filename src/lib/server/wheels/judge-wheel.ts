@@ -13,18 +13,18 @@ export const WHEEL_ACTIONS = ['clear', 'quarantine', 'scrap', 'off-mount'] as co
 export type WheelAction = (typeof WHEEL_ACTIONS)[number];
 
 /** A wheel that was kept on its mount in the rack comes off it. @throws Refused 409 when it is not kept on one */
-async function offMount(w: WheelFacts, why: string, user: User, on: Runner): Promise<void> {
-	if (w.keptOn === null)
-		throw new Refused(409, 'not-kept', `Wheel ${w.number} is not kept on a mount in the rack.`);
-	await keepOnMount(w.id, null, on);
+async function offMount(wheel: WheelFacts, why: string, user: User, on: Runner): Promise<void> {
+	if (wheel.keptOn === null)
+		throw new Refused(409, 'not-kept', `Wheel ${wheel.number} is not kept on a mount in the rack.`);
+	await keepOnMount(wheel.id, null, on);
 	await addEvent(
 		{
-			wheelId: w.id,
+			wheelId: wheel.id,
 			kind: 'parked',
 			diameterAfterMm: null,
 			setupId: null,
 			recordId: null,
-			note: `taken off ${w.keptOn}: ${why}`.slice(0, 200),
+			note: `taken off ${wheel.keptOn}: ${why}`.slice(0, 200),
 			userId: user.id
 		},
 		on

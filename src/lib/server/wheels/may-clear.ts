@@ -65,27 +65,27 @@ const newest = (wheelId: number, step: 'look' | 'ring', on: Runner) =>
  * A wheel that was set aside comes back only after it was looked over, and rung where it rings, since then; after a burst, a hard crash, too
  * much speed, a fall or a dull ring it never does. @throws Refused 409
  */
-export async function mayClear(w: WheelFacts, on: Runner): Promise<void> {
-	const why = await ended(w.id, on);
+export async function mayClear(wheel: WheelFacts, on: Runner): Promise<void> {
+	const why = await ended(wheel.id, on);
 	if (why)
 		throw new Refused(
 			409,
 			'never-back',
-			`Wheel ${w.number} never comes back: ${why}. Break it up and scrap it.`
+			`Wheel ${wheel.number} never comes back: ${why}. Break it up and scrap it.`
 		);
-	const look = await newest(w.id, 'look', on);
+	const look = await newest(wheel.id, 'look', on);
 	if (!look?.after || look.verdict === 'stop')
 		throw new Refused(
 			409,
 			'inspect.look',
-			`Look wheel ${w.number} over first: it was not found sound since it was set aside.`
+			`Look wheel ${wheel.number} over first: it was not found sound since it was set aside.`
 		);
-	if (ringContext(w, [], []).applicability === 'no') return;
-	const ring = await newest(w.id, 'ring', on);
+	if (ringContext(wheel, [], []).applicability === 'no') return;
+	const ring = await newest(wheel.id, 'ring', on);
 	if (!ring?.after || ring.verdict === 'stop')
 		throw new Refused(
 			409,
 			'inspect.ring',
-			`Ring wheel ${w.number} first: it did not ring clear since it was set aside.`
+			`Ring wheel ${wheel.number} first: it did not ring clear since it was set aside.`
 		);
 }

@@ -10,7 +10,7 @@ const MAX_BYTES = 20 * 1024 * 1024;
 const MAX_PIXELS = 100_000_000;
 /** What a camera makes, by what the file really is; a drawing that can carry scripts is not among it. */
 const FORMATS: readonly string[] = ['jpeg', 'png', 'webp', 'heif', 'tiff', 'gif'];
-const LEAST_SIDE_PX = 64;
+const MIN_SIDE_PX = 64;
 const LARGEST_SIDE_PX = 1800;
 const SMALL_SIDE_PX = 240;
 const MAX_TOGETHER = 12;
@@ -51,11 +51,11 @@ async function reencoded(
 		throw unreadable;
 	}
 	if (!FORMATS.includes(source.format ?? '')) throw unreadable;
-	if (Math.min(source.width ?? 0, source.height ?? 0) < LEAST_SIDE_PX)
+	if (Math.min(source.width ?? 0, source.height ?? 0) < MIN_SIDE_PX)
 		throw new InputFault(
 			'picture',
 			'below-minimum',
-			`${source.width} × ${source.height} points show nothing. Take a picture of at least ${LEAST_SIDE_PX} × ${LEAST_SIDE_PX}.`
+			`${source.width} × ${source.height} points show nothing. Take a picture of at least ${MIN_SIDE_PX} × ${MIN_SIDE_PX}.`
 		);
 	try {
 		const upright = sharp(bytes, { limitInputPixels: MAX_PIXELS, failOn: 'error' })

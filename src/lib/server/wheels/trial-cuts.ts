@@ -2,7 +2,7 @@ import type { TrialCut } from '../../../core/route/facts.js';
 import { type Runner, queryRows, write } from '../storage/pool.js';
 
 /** As many as tell something; older ones were made with another wheel of its kind. */
-const MOST = 60;
+const MAX = 60;
 
 type Row = Omit<TrialCut, 'leftOut' | 'atMs'> & { leftOut: number; at: Date; canonical: string };
 
@@ -10,7 +10,7 @@ type Row = Omit<TrialCut, 'leftOut' | 'atMs'> & { leftOut: number; at: Date; can
 export async function cutsOf(markings: readonly string[], on?: Runner): Promise<Map<string, TrialCut[]>> {
 	if (!markings.length) return new Map();
 	const newest = `(SELECT c.id, w.canonical, w.number AS wheelNumber, c.at, c.lead_um AS leadUm, c.depth_um AS depthUm, c.removal_mm2_per_s AS specificRemovalMm2PerS, c.speed_mps AS wheelSpeedMps, c.ra_um AS raUm, c.left_out AS leftOut
-		 FROM trial_cuts c JOIN wheels w ON w.id = c.wheel_id WHERE w.canonical = ? ORDER BY c.id DESC LIMIT ${MOST})`;
+		 FROM trial_cuts c JOIN wheels w ON w.id = c.wheel_id WHERE w.canonical = ? ORDER BY c.id DESC LIMIT ${MAX})`;
 	const each = [...new Set(markings)];
 	const list = await queryRows<Row>(each.map(() => newest).join(' UNION ALL '), each, on);
 	const by = new Map<string, TrialCut[]>(each.map((m) => [m, []]));

@@ -40,8 +40,8 @@
 	let { desk, onStand, onover, ondone }: Props = $props();
 	const { told } = useUnits();
 	const uid = $props.id();
-	const f = $derived(desk.facts);
-	const s = $derived(balanceStatus(f));
+	const facts = $derived(desk.facts);
+	const s = $derived(balanceStatus(facts));
 	let id = $state<MethodId>(
 		untrack(() => METHODS.find((m) => m.id === s.measured?.step)?.id ?? (onStand ? 'swing' : 'auto'))
 	);
@@ -65,26 +65,26 @@
 				full(entry.typed[x.name] ?? null)
 		)
 	);
-	const p = $derived(preview(method.step, f, entry));
+	const p = $derived(preview(method.step, facts, entry));
 	const live = $derived(typed && method.calculation ? outputOf(p.result, method.calculation) : null);
 	const estimate = $derived((typed ? outputOf(p.result, updateEstimate) : null) ?? s.estimate);
 	/** Only a direction is known as yet: the last place it rested at says it. */
-	const directionOnly = $derived(estimate !== null && !amountKnown(f, estimate));
+	const directionOnly = $derived(estimate !== null && !amountKnown(facts, estimate));
 	const heavyDeg = $derived(
 		directionOnly
 			? ((typed ? (entry.result.values.restAngleDeg as number | undefined) : s.lastRestDeg) ?? null)
 			: (estimate?.presentHeavyAngleDeg ?? null)
 	);
 	/** Why it cannot be measured this way where it is now. */
-	const barred = $derived(method.inMachine ? notTurning(f) : notOnStand(f));
+	const barred = $derived(method.inMachine ? notTurning(facts) : notOnStand(facts));
 	const waiting = $derived(s.moving && !typed);
 	/** What is typed is inside the grade already: no weight is moved any more. */
 	const ratio = $derived(typed ? (outputOf(p.result, judged)?.ratio ?? null) : null);
 	const inside = $derived(ratio !== null && ratio <= 1 + 1e-9);
 	const move = $derived(typed ? (inside ? null : outputOf(p.result, weights)) : waiting ? s.move : null);
-	const track = $derived(trackOf(f));
+	const track = $derived(trackOf(facts));
 	const now = $derived(track?.weights.map((w) => w.angleDeg) ?? []);
-	const tolerance = $derived(toleranceFor(f, null).output);
+	const tolerance = $derived(toleranceFor(facts, null).output);
 	const turning = $derived.by(() => {
 		const t = entry.typed.turningAnglesDeg;
 		return Array.isArray(t) ? t.map(String) : [];
@@ -104,7 +104,7 @@
 		ondone();
 	}
 	/** It was measured over the limit and nothing was done since: a rest everywhere then asks what was changed. */
-	const over = $derived(measuredOver(f, Evidence.of(f)));
+	const over = $derived(measuredOver(facts, Evidence.of(facts)));
 	const rested = stepEntry(desk, staysStep, { anew: true });
 	let asking = $state(false);
 	const stays = async () => {
@@ -129,11 +129,11 @@
 			masses={track?.weights.map((w) => w.massG) ?? []}
 			forbidden={track?.forbidden ?? []}
 			{marks}
-			belief={beliefOf(f, estimate)}
+			belief={beliefOf(facts, estimate)}
 			onpick={id === 'marks' && !waiting ? addMark : undefined}
 		/>
 		<Outcome
-			units={f.units}
+			units={facts.units}
 			{directionOnly}
 			present={directionOnly ? null : typed ? (live?.unbalanceGmm ?? null) : s.lastGmm}
 			uncertain={directionOnly || inside
@@ -144,7 +144,7 @@
 			expected={move ? (estimate?.sigmaMajorGmm ?? null) : null}
 			allowed={tolerance.permissibleGmm}
 			grade={tolerance.gradeMmPerS}
-			rpm={f.machine.spindleRpm}
+			rpm={facts.machine.spindleRpm}
 			state={typed ? (outputOf(p.result, judged)?.verdict ?? null) : s.verdict}
 		/>
 	</div>
@@ -186,7 +186,7 @@
 {#if asking && over}<StaysAsked
 		entry={rested}
 		measured={over}
-		units={f.units}
+		units={facts.units}
 		onback={() => (asking = false)}
 	/>{/if}
 {#if typed && p.fault && p.fault.code !== 'missing'}<p class="fault">{told(p.fault.message)}</p>{/if}
@@ -208,7 +208,7 @@
 			onclick={stays}
 			disabled={desk.busy || barred !== null}>It stays put everywhere</button
 		>{/if}
-	{#snippet aside()}<ShowWorking computed={typed ? p.computed : []} system={f.units} />{/snippet}
+	{#snippet aside()}<ShowWorking computed={typed ? p.computed : []} system={facts.units} />{/snippet}
 </ActionBar>
 
 <style>

@@ -29,32 +29,32 @@
 	/** A pack or a wide wheel shakes in two planes: both are read, both corrected, and read again. */
 	let { desk, onover, ondone }: Props = $props();
 	const { told } = useUnits();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const ROWS = [
 		{ ampMmPerS: '', phaseDeg: '' },
 		{ ampMmPerS: '', phaseDeg: '' }
 	];
-	const known = $derived(lastRuns(f) !== null);
+	const known = $derived(lastRuns(facts) !== null);
 	const start = untrack(() =>
 		known ? { initial: ROWS } : { initial: ROWS, afterTrial1: ROWS, afterTrial2: ROWS }
 	);
 	const entry = stepEntry(desk, planesStep, { anew: true, start });
-	const p = $derived(preview(planesStep, f, entry));
+	const p = $derived(preview(planesStep, facts, entry));
 	const live = $derived(outputOf(p.result, twoPlanes));
-	const booked = $derived(partOf(Evidence.of(f).step(planesStep), twoPlanes));
-	const made = $derived(Evidence.of(f).step(planesMadeStep));
+	const booked = $derived(partOf(Evidence.of(facts).step(planesStep), twoPlanes));
+	const made = $derived(Evidence.of(facts).step(planesMadeStep));
 	/** Booked, and its corrections not made yet. */
 	const waits = $derived(booked !== null && (!made || made.id < booked.id));
 	/** As it was found against the grade. */
 	const inside = $derived(
-		waits && partOf(Evidence.of(f).step(planesStep), tolerance)?.output.verdict === 'ok'
+		waits && partOf(Evidence.of(facts).step(planesStep), tolerance)?.output.verdict === 'ok'
 	);
 	const shown = $derived(live ?? (waits ? booked!.output : null));
-	const q = (v: number) => quantity(v, 'gmm', f.units);
+	const q = (v: number) => quantity(v, 'gmm', facts.units);
 	const typed = $derived(live !== null || (p.fault !== null && p.fault.code !== 'missing'));
-	const barred = $derived(notTurning(f));
+	const barred = $derived(notTurning(facts));
 	const TRIALS = ['trial1Gmm', 'trial1AngleDeg', 'trial2Gmm', 'trial2AngleDeg'];
-	const readings = $derived(entry.result.values.initial ?? (waits ? lastRuns(f)!.initial : [null, null]));
+	const readings = $derived(entry.result.values.initial ?? (waits ? lastRuns(facts)!.initial : [null, null]));
 	async function book() {
 		if (waits && !typed) {
 			if (inside) return void ondone();
@@ -105,7 +105,7 @@
 		disabled={!waits && !live}
 		stop={live?.verdict === 'stop'}
 	>
-		{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+		{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 	</ActionBar>
 {/if}
 

@@ -18,12 +18,12 @@
 	}
 	/** The job told again: what differs, and what that takes with it. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, againStep, { anew: true, start: { ...desk.facts.brief } });
 	const job = $derived(entry.result.fault ? null : (entry.result.values as BriefFacts));
-	const different = $derived(job ? differsIn(f.brief, job) : []);
-	const another = $derived(job !== null && asksForAnother(f.brief, job));
-	const p = $derived(preview(another ? againStep : namedStep, f, entry));
+	const different = $derived(job ? differsIn(facts.brief, job) : []);
+	const another = $derived(job !== null && asksForAnother(facts.brief, job));
+	const p = $derived(preview(another ? againStep : namedStep, facts, entry));
 	const words: Record<string, string> = { ...MATERIAL_WORDS, ...OPERATION_WORDS };
 	const shown = (field: Field, v: unknown, s: SetupFacts) =>
 		v === null || v === undefined || v === ''
@@ -46,21 +46,21 @@
 {#if job && different.length}<ul aria-label="What changes">
 		{#each different as field (field.name)}<li>
 				<b>{labelOf(field)}</b>
-				{shown(field, f.brief[field.name as keyof BriefFacts], f)} becomes {shown(
+				{shown(field, facts.brief[field.name as keyof BriefFacts], facts)} becomes {shown(
 					field,
 					job[field.name as keyof BriefFacts],
-					f
+					facts
 				)}
 			</li>{/each}
 		{#if another && p.main}<li>The wheel it asks for: <b class="num">{p.main.marking}</b></li>{/if}
 	</ul>
-	{#if another && f.wheel}<p class="warn">
-			Wheel {f.wheel.number} was chosen for the job as it was: Select is asked again. What was done with the wheel
-			stays.
+	{#if another && facts.wheel}<p class="warn">
+			Wheel {facts.wheel.number} was chosen for the job as it was: Select is asked again. What was done with the
+			wheel stays.
 		</p>{/if}{/if}
 <ActionBar forward label="Tell it so" onact={keep} busy={desk.busy} disabled={different.length === 0}>
 	<button class="btn" onclick={ondone}>Leave it as it is</button>
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 </ActionBar>
 
 <style>

@@ -15,23 +15,23 @@
 		desk: SetupSession;
 	}
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	let again = $state(false);
-	const told = $derived(Evidence.of(f).newest('brief', TOLD));
-	const wish = $derived(requiredSpec(f));
+	const told = $derived(Evidence.of(facts).newest('brief', TOLD));
+	const wish = $derived(requiredSpec(facts));
 	const cut = $derived(partOf(told, contact)?.output ?? null);
 	const lines = $derived([
-		['Part', `${f.brief.part}, ${f.brief.quantity} off`],
+		['Part', `${facts.brief.part}, ${facts.brief.quantity} off`],
 		[
 			'Material',
-			`${MATERIAL_WORDS[f.brief.material] ?? f.brief.material}${f.brief.hardnessHrc === null ? '' : `, ${f.brief.hardnessHrc} HRC`}`
+			`${MATERIAL_WORDS[facts.brief.material] ?? facts.brief.material}${facts.brief.hardnessHrc === null ? '' : `, ${facts.brief.hardnessHrc} HRC`}`
 		],
-		['Ground', OPERATION_WORDS[f.brief.operation] ?? f.brief.operation],
-		['Finish', `Ra ${quantity(f.brief.targetRaUm, 'um-Ra', f.units)}`],
-		['Burns easily', f.brief.burnProne ? 'yes' : 'no'],
-		['Interrupted', f.brief.interrupted ? 'yes' : 'no'],
-		['Machine', `${f.machine.code} ${f.machine.name}, ${quantity(f.machine.spindleRpm, 'rpm')}`],
-		['Route', f.routeName]
+		['Ground', OPERATION_WORDS[facts.brief.operation] ?? facts.brief.operation],
+		['Finish', `Ra ${quantity(facts.brief.targetRaUm, 'um-Ra', facts.units)}`],
+		['Burns easily', facts.brief.burnProne ? 'yes' : 'no'],
+		['Interrupted', facts.brief.interrupted ? 'yes' : 'no'],
+		['Machine', `${facts.machine.code} ${facts.machine.name}, ${quantity(facts.machine.spindleRpm, 'rpm')}`],
+		['Route', facts.routeName]
 	] as const);
 </script>
 
@@ -51,21 +51,21 @@
 			<Recommendation
 				{wish}
 				{cut}
-				burnProne={f.brief.burnProne}
-				units={f.units}
-				finish={f.brief.targetRaUm}
-				stockMm={f.brief.stockMm}
+				burnProne={facts.brief.burnProne}
+				units={facts.units}
+				finish={facts.brief.targetRaUm}
+				stockMm={facts.brief.stockMm}
 			/>
 		</section>
 	</div>
 	<ActionBar forward label="Choose the wheel" onact={() => desk.onward()}>
-		{#if f.state !== 'finished' && f.state !== 'released'}<a
+		{#if facts.state !== 'finished' && facts.state !== 'released'}<a
 				class="btn"
-				href={resolve(`/setups/new?from=${f.id}`)}>The same job on another machine</a
-			><a class="btn" href={resolve(`/setups/${f.id}/give-up`)}>Give this setup up</a>{/if}
-		{#if f.state === 'under-way'}<button class="btn" onclick={() => (again = true)}>Tell it again</button
+				href={resolve(`/setups/new?from=${facts.id}`)}>The same job on another machine</a
+			><a class="btn" href={resolve(`/setups/${facts.id}/give-up`)}>Give this setup up</a>{/if}
+		{#if facts.state === 'under-way'}<button class="btn" onclick={() => (again = true)}>Tell it again</button
 			>{/if}
-		{#snippet aside()}{#if told}<ShowWorking computed={told.parts} system={f.units} />{/if}{/snippet}
+		{#snippet aside()}{#if told}<ShowWorking computed={told.parts} system={facts.units} />{/if}{/snippet}
 	</ActionBar>
 {/if}
 

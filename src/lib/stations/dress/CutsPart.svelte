@@ -5,7 +5,7 @@
 	import { burnRisk } from '$core/dress/burn-risk';
 	import { netPower } from '$core/dress/stand-ins/power-meter';
 	import { quantity } from '$core/quantity/format';
-	import { LEAST_CUTS, burnOf, cutOf, learnt } from '$core/route/stations/dress/predict-dress';
+	import { MIN_CUTS, burnOf, cutOf, learnt } from '$core/route/stations/dress/predict-dress';
 	import { standingDress, trialCutStep } from '$core/route/stations/dress/trial-cut';
 	import { outputOf } from '$core/route/step';
 	import { surfaceSpeedMps } from '$core/spec/speed';
@@ -23,55 +23,55 @@
 	}
 	/** Trial cuts with this marking: what each is off by, and what is learnt with and without it. */
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, trialCutStep, { anew: true });
-	const p = $derived(preview(trialCutStep, f, entry));
-	const fit = $derived(learnt(f));
+	const p = $derived(preview(trialCutStep, facts, entry));
+	const fit = $derived(learnt(facts));
 	/** Residuals belong to the cuts that count, in their order. */
 	const rows = $derived.by(() => {
 		let counted = -1;
-		return f.cuts.map((c) => {
+		return facts.cuts.map((c) => {
 			const residual = c.leftOut ? null : (fit?.output.residualsLog[++counted] ?? null);
 			const without = learnt(
-				f,
-				f.cuts.map((o) => (o.id === c.id ? { ...o, leftOut: !c.leftOut } : o))
+				facts,
+				facts.cuts.map((o) => (o.id === c.id ? { ...o, leftOut: !c.leftOut } : o))
 			);
 			return { ...c, residual, odd: fit?.output.outliers.includes(counted) === true && !c.leftOut, without };
 		});
 	});
-	const um = (v: number) => quantity(v, 'um', f.units);
+	const um = (v: number) => quantity(v, 'um', facts.units);
 	const leave = (cutId: number, leftOut: boolean) =>
 		void desk.record('dress', 'leave-cut', null, { cutId, leftOut });
 	const SETTLED_S = 2;
 	const cut = $derived.by(() => {
 		const { workDepthUm, workSpeedMps } = entry.result.values;
-		const usual = cutOf(f);
+		const usual = cutOf(facts);
 		return { depthUm: workDepthUm ?? usual.depthUm, workMps: workSpeedMps ?? usual.workMps };
 	});
 	const standing = $derived.by(() => {
-		const dress = tryOrNull(() => standingDress(f));
+		const dress = tryOrNull(() => standingDress(facts));
 		return dress ? { ...dress, dressClass: null } : null;
 	});
 	/** The roughness meter of the trainer, on a wheel whose law is hidden: the same for this wheel every time. */
 	function meter() {
-		const grain = f.wheel?.gritMeanUm;
+		const grain = facts.wheel?.gritMeanUm;
 		if (!standing || !grain) return;
 		const dress = {
 			...standing,
 			specificRemovalMm2PerS: cut.depthUm * cut.workMps,
-			wheelSpeedMps: surfaceSpeedMps(f.wheel!.diameterMm, f.machine.spindleRpm)
+			wheelSpeedMps: surfaceSpeedMps(facts.wheel!.diameterMm, facts.machine.spindleRpm)
 		};
-		const ra = readRa(hiddenLaw(grain, f.wheel!.id), dress, 31 * f.wheel!.id + f.cuts.length);
+		const ra = readRa(hiddenLaw(grain, facts.wheel!.id), dress, 31 * facts.wheel!.id + facts.cuts.length);
 		entry.fillOne('raUm', ra);
 	}
 	const burn = $derived(outputOf(p.result, burnRisk));
 	/** The power meter of the trainer, once the cut has settled: the energy of this cut over its width. */
 	function powerMeter() {
-		const widthMm = entry.result.values.workWidthMm ?? f.wheel!.widthMm;
-		const energy = burnOf(f, standing!, cut).output.specificEnergyJPerMm3;
+		const widthMm = entry.result.values.workWidthMm ?? facts.wheel!.widthMm;
+		const energy = burnOf(facts, standing!, cut).output.specificEnergyJPerMm3;
 		if (!entry.result.values.workWidthMm) entry.fillOne('workWidthMm', widthMm);
 		const removalMm3PerS = cut.depthUm * cut.workMps * widthMm;
-		const seed = 37 * f.wheel!.id + f.cuts.length;
+		const seed = 37 * facts.wheel!.id + facts.cuts.length;
 		const watts = netPower({ specificEnergyJPerMm3: energy, removalMm3PerS, afterS: SETTLED_S, seed });
 		entry.fillOne('powerW', Math.round(watts));
 	}
@@ -101,7 +101,7 @@
 		<p class="quiet">
 			{fit
 				? `Learnt from ${fit.output.cutsUsed} cuts; each new one counts.`
-				: `${f.cuts.length} of ${LEAST_CUTS} cuts: until then the grain alone tells.`}
+				: `${facts.cuts.length} of ${MIN_CUTS} cuts: until then the grain alone tells.`}
 		</p>
 	{/snippet}
 	{#snippet other()}
@@ -141,7 +141,7 @@
 	<Simulated><button class="btn" onclick={powerMeter} disabled={!standing}>Power stand-in</button></Simulated>
 	{#snippet aside()}<ShowWorking
 			computed={[...p.computed, ...(fit ? [fit] : [])]}
-			system={f.units}
+			system={facts.units}
 		/>{/snippet}
 </ActionBar>
 

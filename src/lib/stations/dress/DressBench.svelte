@@ -16,8 +16,8 @@
 	}
 	/** Dressing: why and with what first, then the bench of that way, the run itself, and what must follow it. */
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
-	const chosen = $derived(chosenMethod(f, Evidence.of(f)));
+	const facts = $derived(desk.facts);
+	const chosen = $derived(chosenMethod(facts, Evidence.of(facts)));
 	const d = $derived(chosen?.dresser ?? null);
 	/** Of a small point nothing is pressed against an effort: a sheet whose lines nobody asks for is left out. */
 	const before = $derived(
@@ -25,10 +25,10 @@
 			(p) => !p.lines.includes('opened') || lineOf(desk.decision, 'dress', 'opened') !== null
 		)
 	);
-	const after = $derived(chosen ? partsAfter(chosen.method, chosen.then) : []);
+	const after = $derived(chosen ? partsAfter(chosen.method, chosen.followUp) : []);
 	const words = $derived(RUN_WORDS[chosen?.method ?? 'single-point']);
-	const released = $derived(f.state === 'released');
-	const packLines = $derived(f.companions.map((c) => `sound-${c.wheel.number}`));
+	const released = $derived(facts.state === 'released');
+	const packLines = $derived(facts.companions.map((c) => `sound-${c.wheel.number}`));
 	const parts = new Parts<string>(
 		desk,
 		'dress',
@@ -41,7 +41,9 @@
 					? [{ id: 'again', title: 'Dress again', lines: ['sound'] }]
 					: [{ id: 'done', title: words.title, lines: ['sound', ...packLines] }]),
 			...after,
-			...(chosen && f.companions.length ? [{ id: 'pack', title: 'Measure the pack', lines: ['pack'] }] : []),
+			...(chosen && facts.companions.length
+				? [{ id: 'pack', title: 'Measure the pack', lines: ['pack'] }]
+				: []),
 			...(chosen
 				? [
 						{ id: 'cuts', title: 'Trial cuts', lines: [], aside: true },
@@ -68,14 +70,14 @@
 	);
 	/** After each dress the sheets begin anew: the next wheel of a pack, the next time round. */
 	const round = $derived(
-		f.records.findLast((r) => r.station === 'dress' && ROUNDS.includes(r.step))?.id ?? 0
+		facts.records.findLast((r) => r.station === 'dress' && ROUNDS.includes(r.step))?.id ?? 0
 	);
 	const ROUNDS = ['done', 'again'];
 	const sheet = $derived([...before, ...after].find((p) => p.id === parts.open) ?? null);
 	const size = $derived.by(() => {
 		if (!d) return '';
-		if (d.tipRadiusUm) return `, tip radius ${quantity(d.tipRadiusUm, 'um', f.units)}`;
-		return d.bodyDiameterMm ? `, ${quantity(d.bodyDiameterMm, 'mm', f.units)} across` : '';
+		if (d.tipRadiusUm) return `, tip radius ${quantity(d.tipRadiusUm, 'um', facts.units)}`;
+		return d.bodyDiameterMm ? `, ${quantity(d.bodyDiameterMm, 'mm', facts.units)} across` : '';
 	});
 	const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 </script>
@@ -91,7 +93,7 @@
 <p class="lead">
 	{#if chosen}{capital(
 			d ? `${dresserWords(d.kind)} ${d.code}${size}` : METHOD_WORDS[chosen.method]
-		)}{d?.flatWidthUm ? `, flat ${quantity(d.flatWidthUm, 'um', f.units)}` : ''}.{:else}Say first what is
+		)}{d?.flatWidthUm ? `, flat ${quantity(d.flatWidthUm, 'um', facts.units)}` : ''}.{:else}Say first what is
 		seen, heard or felt. The way to dress follows from it.{/if}
 </p>
 <PartTabs {parts} of="dressing" />

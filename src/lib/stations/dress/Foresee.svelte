@@ -15,11 +15,11 @@
 	}
 	/** What will come of this dress: finish with its band against the asked, burning with what makes it, and what is left. */
 	let { desk, leadUm, depthUm, sharpness, dressClass, dressesLeft, beside = null }: Props = $props();
-	const f = $derived(desk.facts);
-	const seen = $derived(predictDress(f, { leadUm, depthUm, sharpnessIndex: sharpness, dressClass }));
+	const facts = $derived(desk.facts);
+	const seen = $derived(predictDress(facts, { leadUm, depthUm, sharpnessIndex: sharpness, dressClass }));
 	const fin = $derived(seen?.finish.output ?? null);
 	const burn = $derived(seen?.burn.output ?? null);
-	const other = $derived(beside ? predictDress(f, beside) : null);
+	const other = $derived(beside ? predictDress(facts, beside) : null);
 	const of = (x: NonNullable<ReturnType<typeof predictDress>>) => ({
 		...x.finish.output,
 		burnIndex: x.burn.output.burnIndex
@@ -32,7 +32,7 @@
 				]
 			: null
 	);
-	const um = (v: number) => quantity(v, 'um', f.units);
+	const um = (v: number) => quantity(v, 'um', facts.units);
 	const MEETS: Record<string, string> = {
 		yes: 'as asked',
 		likely: 'likely as asked',
@@ -45,7 +45,7 @@
 	<h3>What follows</h3>
 	<div class="row">
 		{#if fin}<div>
-				<p class="lab">Ra, asked {um(f.brief.targetRaUm)}</p>
+				<p class="lab">Ra, asked {um(facts.brief.targetRaUm)}</p>
 				<p class="num mid" class:bad={fin.meetsTarget === 'no'}>{um(fin.raUm)}</p>
 				<p class="quiet">
 					{um(fin.lowUm)} to {um(fin.highUm)}, {MEETS[fin.meetsTarget ?? ''] ?? ''}; {seen!.cuts
@@ -74,8 +74,8 @@
 	</div>
 	{#if sides}{#await import('$lib/drawing/dress/TwoDresses.svelte') then { default: TwoDresses }}<TwoDresses
 				dresses={sides}
-				targetUm={f.brief.targetRaUm}
-				units={f.units}
+				targetUm={facts.brief.targetRaUm}
+				units={facts.units}
 			/>{/await}{/if}
 </section>
 

@@ -18,14 +18,14 @@
 	/** Every wheel of the pack measured again after the dress, and the pack stood for as it is now. */
 	let { desk, ondone }: Props = $props();
 	const { told } = useUnits();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const wheels = [desk.facts.wheel!, ...desk.facts.companions.map((c) => c.wheel)];
 	const entry = stepEntry(desk, packAgainStep, {
 		anew: true,
 		start: { wheels: wheels.map((w) => ({ number: w.number, diameterMm: w.diameterMm })) }
 	});
-	const numbers = $derived(packNumbers(f));
-	const p = $derived(preview(packAgainStep, f, entry));
+	const numbers = $derived(packNumbers(facts));
+	const p = $derived(preview(packAgainStep, facts, entry));
 	async function act() {
 		if (await desk.record('dress', 'pack', entry)) ondone();
 	}
@@ -33,7 +33,7 @@
 
 <p class="lab">May turn at most</p>
 <p class="num huge" role="status">
-	{p.main ? quantity(Math.floor(p.main.maxSpeedRpm), 'rpm', f.units) : '-'}
+	{p.main ? quantity(Math.floor(p.main.maxSpeedRpm), 'rpm', facts.units) : '-'}
 	<span>{p.main ? `because of ${p.main.limitedBy}` : 'measure every wheel'}</span>
 </p>
 {#each numbers as number, i (number)}
@@ -51,7 +51,7 @@
 		{told(p.fault.message)}
 	</p>{/if}
 <ActionBar label="Pack is measured" onact={act} busy={desk.busy} stop={p.main?.verdict === 'stop'}>
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 </ActionBar>
 
 <style>

@@ -13,12 +13,12 @@
 	}
 	/** A patch of this wheel simulated in the background, as it is dressed now and at half the lead: what changes, and why. */
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	let worker: Worker | null = null;
 	let share = $state<number | null>(null);
 	let done = $state.raw<PatchDone[] | null>(null);
 	let trouble = $state('');
-	const dress = $derived(tryOrNull(() => standingDress(f)));
+	const dress = $derived(tryOrNull(() => standingDress(facts)));
 	const cancel = () => {
 		worker?.terminate();
 		worker = null;
@@ -29,15 +29,15 @@
 		done = null;
 		trouble = '';
 		const d = dress;
-		if (!d || !f.wheel?.gritMeanUm) return;
+		if (!d || !facts.wheel?.gritMeanUm) return;
 		const input = {
-			grainSizeUm: f.wheel.gritMeanUm,
-			structureNumber: f.wheel.structure ?? undefined,
+			grainSizeUm: facts.wheel.gritMeanUm,
+			structureNumber: facts.wheel.structure ?? undefined,
 			tipRadiusUm: 300,
 			depthUm: d.depthUm,
 			leadUm: Math.min(2000, Math.max(5, d.leadUm)),
-			wheelDiameterMm: f.wheel.diameterMm,
-			seed: f.id
+			wheelDiameterMm: facts.wheel.diameterMm,
+			seed: facts.id
 		};
 		share = 0;
 		worker = new Worker(new URL('../../workers/patch-maker.ts', import.meta.url), { type: 'module' });
@@ -68,9 +68,9 @@
 				of={100}
 				oncancel={cancel}
 			/>{/if}
-		{#if done}<PatchDrawing patch={done[0]!} units={f.units} />
+		{#if done}<PatchDrawing patch={done[0]!} units={facts.units} />
 			<p>
-				At half the lead ({quantity(dress.leadUm / 2, 'um', f.units)}): Ra times
+				At half the lead ({quantity(dress.leadUm / 2, 'um', facts.units)}): Ra times
 				<b class="num">{times('raUm')}</b>, flats times <b class="num">{times('flatSharePercent')}</b>, grains
 				that cut times
 				<b class="num">{times('activePerMm2')}</b>.

@@ -9,7 +9,7 @@
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import CentreDrawing from '$lib/drawing/form/CentreDrawing.svelte';
 
@@ -19,17 +19,17 @@
 	}
 	/** The dresser squared by a dial along it, and its tip on centre: how far off makes which error; never on the entering side. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const form = $derived(formOf(f, Evidence.of(f))!);
+	const facts = $derived(desk.facts);
+	const form = $derived(formOf(facts, Evidence.of(facts))!);
 	const roll = $derived(form.way === 'roll');
 	const entry = stepEntry(desk, alignStep, { start: { offsetMm: 0 } });
-	const p = $derived(preview(alignStep, f, entry));
+	const p = $derived(preview(alignStep, facts, entry));
 	const centre = $derived(outputOf(p.result, centreError));
 	const square = $derived(outputOf(p.result, squared));
-	const um = (v: number | null | undefined) => quantity(v ?? null, 'um', f.units);
+	const um = (v: number | null | undefined) => quantity(v ?? null, 'um', facts.units);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={alignStep}
 	{entry}
@@ -44,11 +44,11 @@
 	{ondone}
 >
 	{#snippet drawing()}{#if !roll}<CentreDrawing
-				diameterMm={f.wheel!.diameterMm}
+				diameterMm={facts.wheel!.diameterMm}
 				offsetMm={entry.result.values.offsetMm ?? null}
-				clockwise={f.machine.rotation === 'cw'}
+				clockwise={facts.machine.rotation === 'cw'}
 				bad={p.main?.verdict === 'stop'}
-				units={f.units}
+				units={facts.units}
 			/>{/if}
 		{#if square}<p class="lab">Taper over the form, from the dial</p>
 			<Strip
@@ -60,13 +60,13 @@
 	{#snippet follows(o)}{#if !roll}<div class="row">
 				<p>Rim larger by <b class="num">{um(o.sizeErrorUm)}</b></p>
 				{#if o.allowedOffsetMm !== null}<p>
-						May stand past centre by <b class="num">{fineQuantity(o.allowedOffsetMm, 'mm', f.units)}</b>
+						May stand past centre by <b class="num">{fineQuantity(o.allowedOffsetMm, 'mm', facts.units)}</b>
 					</p>{/if}
 				{#if o.effectiveArcRadiusMm !== null}<p>
-						The arc becomes <b class="num">{fineQuantity(o.effectiveArcRadiusMm, 'mm', f.units)}</b>
+						The arc becomes <b class="num">{fineQuantity(o.effectiveArcRadiusMm, 'mm', facts.units)}</b>
 					</p>{/if}
 			</div>{/if}{/snippet}
-</WaySheet>
+</SettingSheet>
 
 <style>
 	.lab {

@@ -24,12 +24,12 @@
 		even: ''
 	};
 	/** The steepest are looked at first; flats get all of it and need no line. */
-	const MOST = 8;
+	const MAX = 8;
 	const shown = $derived(
 		bites
 			.filter((b) => b.flankDeg > 1)
 			.sort((a, b) => b.flankDeg - a.flankDeg)
-			.slice(0, MOST)
+			.slice(0, MAX)
 	);
 </script>
 

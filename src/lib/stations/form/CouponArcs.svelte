@@ -16,7 +16,7 @@
 	let { arcs, units }: Props = $props();
 	const q = (mm: number | null) => fineQuantity(mm, 'mm', units);
 	const off = (mm: number) => `${mm > 0 ? '+' : ''}${quantity(1000 * mm, 'um', units)}`;
-	const MOST = 8;
+	const MAX = 8;
 	const told = $derived(
 		arcs.filter((a) => a.errorMm !== null).sort((a, b) => Math.abs(b.errorMm ?? 0) - Math.abs(a.errorMm ?? 0))
 	);
@@ -32,15 +32,15 @@
 			></thead
 		>
 		<tbody
-			>{#each told.slice(0, MOST) as a, at (at)}<tr
+			>{#each told.slice(0, MAX) as a, at (at)}<tr
 					><td>{a.index + 1}</td><td>{q(a.nominalRadiusMm)}</td><td>{q(a.radiusMm)}</td><td
 						>{off(a.errorMm ?? 0)}</td
 					></tr
 				>{/each}</tbody
 		>
 	</table>{/if}
-{#if silent || told.length > MOST}<p class="quiet">
-		{told.length > MOST ? `${told.length - MOST} more are nearer to what was wanted. ` : ''}{silent
+{#if silent || told.length > MAX}<p class="quiet">
+		{told.length > MAX ? `${told.length - MAX} more are nearer to what was wanted. ` : ''}{silent
 			? `${silent} of ${arcs.length} arcs have too few points to tell their radius.`
 			: ''}
 	</p>{/if}

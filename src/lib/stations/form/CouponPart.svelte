@@ -33,8 +33,8 @@
 	/** A coupon ground with the form, measured and laid on it: how far it is off and where, and the way back into stack or path. */
 	let { desk, ondone }: Props = $props();
 	const { told } = useUnits();
-	const f = $derived(desk.facts);
-	const form = $derived(formOf(f, Evidence.of(f))!);
+	const facts = $derived(desk.facts);
+	const form = $derived(formOf(facts, Evidence.of(facts))!);
 	const entry = stepEntry(desk, couponStep, { anew: true });
 	const v = $derived(entry.result.values);
 	const csv = $derived(String(entry.typed.csv ?? ''));
@@ -47,8 +47,8 @@
 	const fan = $derived(
 		out && points ? fanOf(form.chain, points, v.source === 'wheel' ? 'wheel' : 'coupon', out) : []
 	);
-	const back = $derived(out ? takenBack(f, form, out.arcs) : null);
-	const um = (x: number | null | undefined) => quantity(x ?? null, 'um', f.units);
+	const back = $derived(out ? takenBack(facts, form, out.arcs) : null);
+	const um = (x: number | null | undefined) => quantity(x ?? null, 'um', facts.units);
 	/** The profile scanner of the trainer: a face that was made a little off, the same every time. */
 	function scan() {
 		const side = v.source === 'wheel' ? 1 : -1;
@@ -60,7 +60,7 @@
 			turnDeg: 0,
 			wearUm: 3,
 			sigmaUm: 0.4,
-			seed: 29 + f.records.length
+			seed: 29 + facts.records.length
 		});
 		entry.set('csv', face.map((q) => `${q.zMm.toFixed(5)},${(side * q.xMm).toFixed(5)}`).join('\n'));
 	}
@@ -78,7 +78,7 @@
 			chain={form.chain}
 			points={fan}
 			toleranceUm={form.toleranceUm}
-			units={f.units}
+			units={facts.units}
 		/>{:else}<p class="lead">
 			Grind a coupon straight in, wheel and dresser left as they are; measure it along the form.
 		</p>{/if}
@@ -91,7 +91,7 @@
 			/>{:else if p.fault && p.fault.code !== 'missing'}<p class="fault">
 				{told(p.fault.message)}
 			</p>{/if}
-		{#if out}<CouponArcs arcs={out.arcs} units={f.units} />{/if}
+		{#if out}<CouponArcs arcs={out.arcs} units={facts.units} />{/if}
 		{#if back}<p>{back.says}</p>
 			<button
 				class="btn"
@@ -114,7 +114,8 @@
 				show={(x) => um(x)}
 			/>
 			<p class="quiet">
-				At {quantity(out.worst.zMm, 'mm', f.units)} along the axis; spread {um(out.rmsUm)}, {out.usedCount} points,
+				At {quantity(out.worst.zMm, 'mm', facts.units)} along the axis; spread {um(out.rmsUm)}, {out.usedCount}
+				points,
 				{out.leftOutCount} beyond the ends.
 			</p>{/if}
 		<LongTextField {entry} name="csv" label="Points measured, z and x in mm" />
@@ -134,7 +135,7 @@
 	busy={desk.busy}
 	disabled={!out}
 >
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 </ActionBar>
 
 <style>

@@ -13,8 +13,8 @@
 	}
 	/** Putting a form on the wheel: its shape, the dresser set for it, its passes, and the coupon that proves it. */
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
-	const form = $derived(formOf(f, Evidence.of(f)));
+	const facts = $derived(desk.facts);
+	const form = $derived(formOf(facts, Evidence.of(facts)));
 	const list = $derived(partsOf(form));
 	const parts = new Parts<string>(desk, 'form', () => list);
 	const sheet = $derived(list.find((p) => p.id === parts.open) ?? list[0]!);
@@ -22,7 +22,7 @@
 	const load = $derived(sheet.load);
 	/** After it was dressed or another shape was kept the sheets begin anew. */
 	const round = $derived(
-		f.records.findLast((r) => r.station === 'form' && ['shape', 'formed'].includes(r.step))?.id ?? 0
+		facts.records.findLast((r) => r.station === 'form' && ['shape', 'formed'].includes(r.step))?.id ?? 0
 	);
 </script>
 
@@ -31,7 +31,7 @@
 	{#if form}{form.name}, {FORM_WAYS[form.way].words}{form.dresser ? ` ${form.dresser.code}` : ''}, within {quantity(
 			form.toleranceUm,
 			'um',
-			f.units
+			facts.units
 		)}.{:else}The wheel’s face, cut through. The part is its mirror below.{/if}
 </p>
 <PartTabs {parts} of="forming" />

@@ -40,8 +40,8 @@
 	});
 	const run = $derived(formRun(Evidence.of(f), form, w.diameterMm));
 	/** A list of what was heard has its end; a longer run is listened to and said as a whole. */
-	const MOST = 300;
-	const counted = $derived(run !== null && passesIn(run) <= MOST ? run : null);
+	const MAX = 300;
+	const counted = $derived(run !== null && passesIn(run) <= MAX ? run : null);
 	const byAxes = $derived(FORM_WAYS[form.way].byAxes);
 	const heard = $derived((entry.typed.heard as string[] | null)?.length ?? 0);
 	const running = $derived(counted !== null && heard > 0 && heard < passesIn(counted));

@@ -2,7 +2,7 @@
 	import { useUnits } from '$lib/ui/use-units';
 	import { untrack } from 'svelte';
 	import { checkProfile } from '$core/form/check-profile';
-	import { LEAST_BITE } from '$core/form/flank-bite';
+	import { MIN_BITE } from '$core/form/flank-bite';
 	import { toolPath } from '$core/form/tool-path';
 	import type { RawSegment } from '$core/form/profile/chain';
 	import type { Segment } from '$core/form/profile/segment';
@@ -36,7 +36,7 @@
 	/** The form of the wheel: taken in or drawn, edited segment by segment, and what wheel and tip allow of it. */
 	let { desk, ondone }: Props = $props();
 	const { told } = useUnits();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, shapeStep, {
 		start: {
 			name: untrack(() => desk.facts.brief.part),
@@ -46,18 +46,18 @@
 	const outline = new Outline(entry);
 	const v = $derived(entry.result.values);
 	const serving = $derived(
-		waysThatServe(f, outline.chain, v.name ?? f.brief.part, v.rimResistanceOhm ?? null)
+		waysThatServe(facts, outline.chain, v.name ?? facts.brief.part, v.rimResistanceOhm ?? null)
 	);
 	/** What is taken: chosen by hand where that still serves, the likeliest otherwise. */
 	const way = $derived(v.way && serving.includes(v.way) ? v.way : (serving[0] ?? v.way ?? 'radius'));
 	const dresser = $derived.by(() => {
-		const all = dressersForWay(f, way, v.name);
+		const all = dressersForWay(facts, way, v.name);
 		return (
-			all.find((d) => d.code === v.dresserCode) ?? all.find((d) => !whyNotDresser(f, d)) ?? all[0] ?? null
+			all.find((d) => d.code === v.dresserCode) ?? all.find((d) => !whyNotDresser(facts, d)) ?? all[0] ?? null
 		);
 	});
 	/** A bite straight in gives a flank its cosine; beyond this it gets less than a fifth and is rubbed dull. */
-	const DULL_DEG = (Math.acos(LEAST_BITE) * 180) / Math.PI;
+	const DULL_DEG = (Math.acos(MIN_BITE) * 180) / Math.PI;
 	const preview = new LongPreview(
 		desk,
 		shapeStep,
@@ -109,10 +109,10 @@
 			steepestDeg={seen ? null : (fits?.allowedFlankDeg ?? null)}
 			dullFromDeg={way === 'roll' ? null : DULL_DEG}
 			stockMm={seen ? null : (fits?.usableStockMm ?? null)}
-			family={f.wheel?.family ?? null}
+			family={facts.wheel?.family ?? null}
 			lit={seen ? null : (outline.chain?.[outline.picked] ?? null)}
 			{frozen}
-			units={f.units}
+			units={facts.units}
 		>
 			{#snippet handles(scale)}{#if !seen && outline.chain && outline.chain.length <= LONG}<VertexHandles
 						chain={outline.chain}
@@ -142,7 +142,7 @@
 				{path}
 				mayLeaveUm={v.mayLeaveUm ?? 1}
 				{way}
-				units={f.units}
+				units={facts.units}
 				busy={preview.computing}
 			/>
 			{#if p.result}<Reasons reasons={findingsOf(p.result)} most={4} />{:else if fault}<p class="fault">
@@ -161,7 +161,7 @@
 >
 	{#if dresser}<span class="quiet">{FORM_WAYS[way].words}, {dresser.code} {dresserWords(dresser.kind)}</span
 		>{/if}
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 </ActionBar>
 
 <style>

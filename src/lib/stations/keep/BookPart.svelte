@@ -27,19 +27,19 @@
 	/** The wheel's book: its diameters and trend, when it ends, by when the next is ordered, what a part costs. */
 	let { desk, ondone }: Props = $props();
 	const { q, f: bare, told } = useUnits();
-	const f = $derived(desk.facts);
-	const w = $derived(f.wheel!);
+	const facts = $derived(desk.facts);
+	const w = $derived(facts.wheel!);
 	const entry = stepEntry(desk, forecastStep, {
 		start: { ...ownTimes(desk.ours), redressUm: desk.facts.sums.lastTakenUm ?? undefined }
 	});
-	const p = $derived(preview(forecastStep, f, entry));
+	const p = $derived(preview(forecastStep, facts, entry));
 	const out = $derived(p.main);
 	const asked: readonly Field[] = forecastStep.fields;
 	const [first, later] = [asked.filter((x) => !x.advanced), asked.filter((x) => x.advanced)];
-	const life = $derived(lifeOf(f, desk.book));
+	const life = $derived(lifeOf(facts, desk.book));
 	const LISTED = 30;
 	const lines = $derived([...(desk.book?.lines ?? [])].reverse().slice(0, LISTED));
-	const finished = $derived(f.state === 'finished');
+	const finished = $derived(facts.state === 'finished');
 	const lost = $derived(life.says?.radialLossUm ?? null);
 	async function act() {
 		if (await desk.record('keep', 'forecast', entry)) ondone();
@@ -51,7 +51,7 @@
 	newMm={w.newDiameterMm}
 	nowMm={w.diameterMm}
 	minMm={w.minDiameterMm}
-	today={f.today}
+	today={facts.today}
 	endDate={out?.lastDate ?? life.endDate}
 	orderBy={out?.orderBy ?? life.orderBy}
 	band={life.band}
@@ -99,7 +99,7 @@
 								>{l.incident ? 'Crash' : LEDGER_WORDS[l.kind]}{#if l.note}<small>{told(l.note)}</small
 									>{/if}</td
 							><td class="num">{l.diameterMm === null ? '' : bare(l.diameterMm, 'mm')}</td><td
-								>{l.machine ?? 'rack'}{#if l.setupId && l.setupId !== f.id}, <a
+								>{l.machine ?? 'rack'}{#if l.setupId && l.setupId !== facts.id}, <a
 										href={resolve(`/setups/${l.setupId}`)}>setup {l.setupId}</a
 									>{/if}, {l.by}</td
 							></tr
@@ -110,10 +110,13 @@
 		<p class="quiet">
 			<a href={resolve(`/rack/${encodeURIComponent(w.number)}`)}>The whole book of {w.number}</a>, rim speed
 			today
-			{q(surfaceSpeedMps(w.diameterMm, f.machine.spindleRpm), 'm/s')}.
-			<a href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'json' })} download>JSON</a
+			{q(surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm), 'm/s')}.
+			<a href={resolve('/api/setups/[id]/export.[kind]', { id: String(facts.id), kind: 'json' })} download
+				>JSON</a
 			>
-			<a href={resolve('/api/setups/[id]/export.[kind]', { id: String(f.id), kind: 'csv' })} download>CSV</a>
+			<a href={resolve('/api/setups/[id]/export.[kind]', { id: String(facts.id), kind: 'csv' })} download
+				>CSV</a
+			>
 		</p>
 	{/snippet}
 </TwoSides>
@@ -122,7 +125,7 @@
 	onact={() => (finished ? void (location.href = '/') : act())}
 	busy={desk.busy}
 >
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 </ActionBar>
 
 <style>

@@ -10,16 +10,17 @@
 	/** The work is done: what came of it. */
 	let { desk }: Props = $props();
 	const { q } = useUnits();
-	const f = $derived(desk.facts);
-	const scrapped = $derived(f.wheel?.state === 'scrapped');
+	const facts = $derived(desk.facts);
+	const scrapped = $derived(facts.wheel?.state === 'scrapped');
 </script>
 
 <p class="lead">
 	This setup is finished; the wheel is {scrapped ? 'scrapped' : 'back in the rack'}.
 </p>
 <p>
-	<b class="num">{f.sums.partsGround}</b> parts, <b class="num">{f.sums.redresses}</b> redresses, wheel at
-	<b class="num">{q(f.wheel?.diameterMm, 'mm')}</b>.
+	<b class="num">{facts.sums.partsGround}</b> parts, <b class="num">{facts.sums.redresses}</b> redresses,
+	wheel at
+	<b class="num">{q(facts.wheel?.diameterMm, 'mm')}</b>.
 </p>
-{#if f.wheel}<LifeLine {desk} />{/if}
+{#if facts.wheel}<LifeLine {desk} />{/if}
 <ActionBar forward label="To the floor" onact={() => void (location.href = '/')} busy={desk.busy} />

@@ -10,7 +10,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import { ownWear } from '$core/shop/begin-with-ours';
 	import OursNote from '$lib/desk/OursNote.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 	import WearLine from '$lib/drawing/form/WearLine.svelte';
 
 	interface Props {
@@ -19,11 +19,11 @@
 	}
 	/** When the form is redressed: how its corners wear, how far that may go, and what a redress must take off at least. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const corners = untrack(() => limitOf(desk.facts.guidelines.limits, redressInterval, 'cornerFactor'));
 	const entry = stepEntry(desk, intervalStep, { start: ownWear(desk.ours, corners) });
 	const v = $derived(entry.result.values);
-	const p = $derived(preview(intervalStep, f, entry));
+	const p = $derived(preview(intervalStep, facts, entry));
 	const out = $derived(p.main);
 	const ASKED: Record<string, readonly string[]> = {
 		measured: ['lossUmPerMm'],
@@ -36,11 +36,11 @@
 			.flatMap(([, names]) => names)
 	);
 	const tolerance = $derived(Number(p.computed[0]?.input.formToleranceUm ?? 0));
-	const um = (x: number) => quantity(x, 'um', f.units);
-	const mm = (x: number | null) => quantity(x, 'mm', f.units);
+	const um = (x: number) => quantity(x, 'um', facts.units);
+	const mm = (x: number | null) => quantity(x, 'mm', facts.units);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={intervalStep}
 	{entry}
@@ -60,18 +60,18 @@
 				atMm={o.infeedPerRedressMm}
 				mayLoseUm={tolerance * (v.useOfTolerance ?? 0.8)}
 				toleranceUm={tolerance}
-				units={f.units}
+				units={facts.units}
 			/>{:else}<p class="quiet">
 				Look at the worst corner after some parts: how much was ground by then, and what the form had lost.
 			</p>{/if}{/snippet}
 	{#snippet quick()}{#if desk.ours}<OursNote
 				what="the form loses"
 				ours={desk.ours.lossUmPerMm}
-				show={(v) => quantity(v, 'um/mm', f.units)}
+				show={(v) => quantity(v, 'um/mm', facts.units)}
 			/><OursNote
 				what="off the radius, by diameters"
 				ours={desk.ours.wornUmPerMm}
-				show={(v) => quantity(v, 'um/mm', f.units)}
+				show={(v) => quantity(v, 'um/mm', facts.units)}
 			/>{/if}{/snippet}
 	{#snippet follows(o)}<div class="row">
 			<p>Worn by then <b class="num">{um(o.lossAtRedressUm)}</b></p>
@@ -79,7 +79,7 @@
 			<p>Wheel used for a part <b class="num">{um(o.radiusUsedPerPartUm)}</b></p>
 			{#if o.partsPerWheel !== null}<p>Parts left in the wheel <b class="num">{o.partsPerWheel}</b></p>{/if}
 		</div>{/snippet}
-</WaySheet>
+</SettingSheet>
 
 <style>
 	.row {

@@ -11,8 +11,8 @@
 	}
 	/** Hold the shape, use the wheel up well, know when the next one is needed. */
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
-	const finished = $derived(f.state === 'finished');
+	const facts = $derived(desk.facts);
+	const finished = $derived(facts.state === 'finished');
 	const all = $derived<Part<Id>[]>([
 		{ id: 'now', title: 'Now', lines: [] },
 		{ id: 'book', title: "The wheel's book", lines: [] },
@@ -23,11 +23,11 @@
 			title: 'When to redress the form',
 			lines: [],
 			aside: true,
-			closed: finished || !f.stations.includes('form')
+			closed: finished || !facts.stations.includes('form')
 		},
 		{ id: 'g-ratio', title: 'G ratio', lines: [], aside: true, closed: finished },
 		{ id: 'compare', title: 'Before and after a redress', lines: [], aside: true, closed: finished },
-		{ id: 'jet', title: 'Coolant jet', lines: [], aside: true, closed: finished || !f.machine.wet },
+		{ id: 'jet', title: 'Coolant jet', lines: [], aside: true, closed: finished || !facts.machine.wet },
 		{ id: 'trouble', title: 'Find the trouble', lines: [], aside: true, closed: finished }
 	]);
 	const parts = new Parts<Id>(desk, 'keep', () => all);

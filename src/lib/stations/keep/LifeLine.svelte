@@ -10,10 +10,10 @@
 	}
 	/** The wheel from new to scrap on one line, with when it ends, by when the next is ordered, and what a part costs. */
 	let { desk, onbook }: Props = $props();
-	const f = $derived(desk.facts);
-	const w = $derived(f.wheel!);
-	const life = $derived(lifeOf(f, desk.book));
-	const late = $derived(life.orderBy !== null && life.orderBy <= f.today);
+	const facts = $derived(desk.facts);
+	const w = $derived(facts.wheel!);
+	const life = $derived(lifeOf(facts, desk.book));
+	const late = $derived(life.orderBy !== null && life.orderBy <= facts.today);
 </script>
 
 <div class="head">
@@ -32,7 +32,7 @@
 	newMm={w.newDiameterMm}
 	nowMm={w.diameterMm}
 	minMm={w.minDiameterMm}
-	today={f.today}
+	today={facts.today}
 	endDate={life.endDate}
 	orderBy={life.orderBy}
 	band={life.band}

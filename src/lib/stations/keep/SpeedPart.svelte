@@ -26,8 +26,8 @@
 	/** The spindle speed that holds the rim speed as the wheel shrinks, down to scrap; never above what is marked. */
 	let { desk }: Props = $props();
 	const { q, f: bare } = useUnits();
-	const f = $derived(desk.facts);
-	const e = $derived(Evidence.of(f));
+	const facts = $derived(desk.facts);
+	const e = $derived(Evidence.of(facts));
 	const lead = $derived((page.data.user as { role?: string } | undefined)?.role === 'lead');
 	const wanted = stepEntry(desk, keepStep, {
 		start: {
@@ -39,12 +39,12 @@
 	});
 	const target = $derived(wanted.result.values.targetMps);
 	const p = $derived(
-		preview(keepStep, f, null, { what: 'ground-on', partsGround: 0, targetMps: target ?? null })
+		preview(keepStep, facts, null, { what: 'ground-on', partsGround: 0, targetMps: target ?? null })
 	);
 	const out = $derived(p.main);
 	const word = stepEntry(desk, manufacturerApprovalStep);
 	const said = $derived(e.step(manufacturerApprovalStep));
-	const above = $derived(f.wheel ? mayRunAbove(f) : false);
+	const above = $derived(facts.wheel ? mayRunAbove(facts) : false);
 </script>
 
 <TwoSides narrow="neither">
@@ -52,7 +52,7 @@
 		<Decisive
 			what="Set the spindle to"
 			figure={out ? q(out.speedRpm, 'rpm') : '-'}
-			means={out ? `${q(out.speedMps, 'm/s')} at ${q(f.wheel?.diameterMm, 'mm')}` : ''}
+			means={out ? `${q(out.speedMps, 'm/s')} at ${q(facts.wheel?.diameterMm, 'mm')}` : ''}
 			tone={out?.verdict === 'stop' ? 'stop' : 'plain'}
 		/>
 		<QuantityField entry={wanted} name="targetMps" label="Speed wanted at the rim" />
@@ -73,15 +73,15 @@
 				rows={out.rows}
 				targetMps={Number(target)}
 				heldToMm={out.heldToDiameterMm}
-				nowMm={f.wheel!.diameterMm}
+				nowMm={facts.wheel!.diameterMm}
 			/>{/if}
 		<p>
 			{above
-				? `The maker's word is recorded: it may turn above its marked ${q(f.wheel!.ratedRpm, 'rpm')}, never over its m/s.`
-				: `Never above the marked ${q(shownLimit(limitRpm(f.wheel!) ?? 0), 'rpm')}, however small it gets.`}
+				? `The maker's word is recorded: it may turn above its marked ${q(facts.wheel!.ratedRpm, 'rpm')}, never over its m/s.`
+				: `Never above the marked ${q(shownLimit(limitRpm(facts.wheel!) ?? 0), 'rpm')}, however small it gets.`}
 			{#if said}<br /><q>{said.entered.word}</q>, {said.by}{/if}
 		</p>
-		{#if lead && f.state !== 'finished' && f.wheel?.ratedRpm && f.wheel.ratedMps}<Fold
+		{#if lead && facts.state !== 'finished' && facts.wheel?.ratedRpm && facts.wheel.ratedMps}<Fold
 				title="Record the maker's word"
 			>
 				{#each manufacturerApprovalStep.fields as field (field.name)}<FieldInput
@@ -95,7 +95,7 @@
 	{/snippet}
 </TwoSides>
 <ActionBar label="To the floor" key={false} onact={() => void (location.href = '/')} busy={desk.busy} anyone>
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 </ActionBar>
 
 <style>

@@ -14,12 +14,12 @@
 	/** Which mount carries the wheel; another one, with the reason. */
 	let { desk, ondone }: Props = $props();
 	const id = $props.id();
-	const f = $derived(desk.facts);
-	const others = $derived(mountsFor(f).filter((m) => m.id !== f.mount?.id));
+	const facts = $derived(desk.facts);
+	const others = $derived(mountsFor(facts).filter((m) => m.id !== facts.mount?.id));
 	const entry = stepEntry(desk, chooseStep, { anew: true });
-	const p = $derived(preview(chooseStep, f, entry));
+	const p = $derived(preview(chooseStep, facts, entry));
 	const words = (m: (typeof others)[number]) =>
-		`${m.code}, seat ${quantity(m.seatMm, 'mm', f.units)}, flange ⌀ ${quantity(m.flangeMm, 'mm', f.units)}`;
+		`${m.code}, seat ${quantity(m.seatMm, 'mm', facts.units)}, flange ⌀ ${quantity(m.flangeMm, 'mm', facts.units)}`;
 	async function choose() {
 		if (await desk.record('mount', 'choose', entry)) ondone();
 	}
@@ -27,7 +27,7 @@
 
 <details>
 	<summary
-		>{f.mount ? `On mount ${words(f.mount)}` : 'This machine has no mount on record'}{others.length
+		>{facts.mount ? `On mount ${words(facts.mount)}` : 'This machine has no mount on record'}{others.length
 			? '; take another'
 			: ''}</summary
 	>

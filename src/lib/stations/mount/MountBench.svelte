@@ -28,7 +28,7 @@
 	}
 	/** The parts of mounting, by how the wheel is held. */
 	let { desk }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const way = $derived(mountingMethod(desk.facts));
 	const parts = new Parts(desk, 'mount', () => partsOfMounting(desk.facts));
 	const part = $derived(parts.open);
@@ -47,7 +47,7 @@
 {#if rough}<p class="warn">
 		This wheel is large: balance it roughly before its first run, whatever the order of this route.
 	</p>{/if}
-{#if f.state === 'under-way' && f.wheel}<ChooseMount {desk} ondone={parts.onward} />{/if}
+{#if facts.state === 'under-way' && facts.wheel}<ChooseMount {desk} ondone={parts.onward} />{/if}
 <PartTabs {parts} of="mounting" />
 {#if part === 'fit'}<FitPart {desk} ondone={parts.onward} />
 {:else if part === 'flange'}<FlangePart {desk} ondone={parts.onward} />

@@ -17,7 +17,7 @@
 	}
 	/** Marks counted on the work: their pitch names a frequency, the frequency names the culprit. */
 	let { desk, onfound }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const ASKED = ['markedLengthMm', 'markCount', 'workSpeedMPerMin', 'wheelRpm', 'rollRpm', 'workRpm'];
 	const fields = chatterPitch.fields.filter((x) => ASKED.includes(x.name));
 	/** What the dressing roll turned at the last dress, where one is used. */
@@ -28,8 +28,8 @@
 		fields,
 		system: untrack(() => desk.facts.units),
 		start: untrack(() => ({
-			wheelRpm: f.machine.spindleRpm,
-			workSpeedMPerMin: f.brief.workSpeedMps === null ? undefined : 60 * f.brief.workSpeedMps,
+			wheelRpm: facts.machine.spindleRpm,
+			workSpeedMPerMin: facts.brief.workSpeedMps === null ? undefined : 60 * facts.brief.workSpeedMps,
 			rollRpm: roll
 		}))
 	});
@@ -87,7 +87,7 @@
 			>{#key out.frequencyHz}<OutOfChatter
 					{desk}
 					chatterHz={out.frequencyHz}
-					wheelRpm={entry.result.values.wheelRpm ?? f.machine.spindleRpm}
+					wheelRpm={entry.result.values.wheelRpm ?? facts.machine.spindleRpm}
 					workRpm={entry.result.values.workRpm ?? null}
 				/>{/key}</Fold
 		>

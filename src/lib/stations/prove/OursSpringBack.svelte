@@ -11,9 +11,9 @@
 	}
 	/** How quickly this machine springs back, as read here, and what one pass of this trial then leaves behind. */
 	let { tauS, passTimeS, ontake }: Props = $props();
-	const MOST = 0.95;
+	const MAX = 0.95;
 	const share = $derived(
-		tauS?.enough && passTimeS !== null ? Math.min(MOST, leftByPass(tauS.median, passTimeS)) : null
+		tauS?.enough && passTimeS !== null ? Math.min(MAX, leftByPass(tauS.median, passTimeS)) : null
 	);
 </script>
 

@@ -24,35 +24,35 @@
 	}
 	/** The release sheet: every value with its limit and where it came from, what is missing standing out. */
 	let { desk, onhold }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, releaseStep);
-	const p = $derived(preview(releaseStep, f, entry));
+	const p = $derived(preview(releaseStep, facts, entry));
 	const out = $derived(p.main);
-	const known = $derived(provenSoFar(f));
+	const known = $derived(provenSoFar(facts));
 	const rows = $derived([
 		['runInDone', 'Run in', known.runInDone ? 'free run made' : 'missing'],
 		['speedRpm', 'Speed', `${quantity(known.speedRpm, 'rpm')} of ${quantity(known.maxRpm, 'rpm')}`],
 		[
 			'balanceResidualGmm',
 			'Balance',
-			f.stations.includes('balance')
-				? `${quantity(known.balanceResidualGmm, 'gmm', f.units)} of ${quantity(known.balanceLimitGmm, 'gmm', f.units)}`
-				: judgedByFinish(f)
+			facts.stations.includes('balance')
+				? `${quantity(known.balanceResidualGmm, 'gmm', facts.units)} of ${quantity(known.balanceLimitGmm, 'gmm', facts.units)}`
+				: judgedByFinish(facts)
 					? 'not measured, judged by finish'
 					: 'not asked on this route'
 		],
 		[
 			'runOutUm',
 			'Run-out',
-			`${quantity(known.runOutUm, 'um', f.units)} of ${quantity(known.runOutLimitUm, 'um', f.units)}`
+			`${quantity(known.runOutUm, 'um', facts.units)} of ${quantity(known.runOutLimitUm, 'um', facts.units)}`
 		],
 		['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing'],
-		...(f.stations.includes('form')
+		...(facts.stations.includes('form')
 			? ([
 					[
 						'formErrorUm',
 						'Form',
-						`${quantity(known.formErrorUm, 'um', f.units)} of ${quantity(known.formToleranceUm, 'um', f.units)}`
+						`${quantity(known.formErrorUm, 'um', facts.units)} of ${quantity(known.formToleranceUm, 'um', facts.units)}`
 					]
 				] as const)
 			: []),
@@ -79,22 +79,22 @@
 	const ra = $derived(entry.result.values.raUm as number | undefined);
 	const asks = $derived(out?.verdict === 'caution');
 	/** As it was signed, each line with the record it comes from. */
-	const sheet = $derived(releaseSheet(f));
+	const sheet = $derived(releaseSheet(facts));
 	const source = (name: string) => sheet?.find((r) => r.name === name)?.from ?? null;
-	const released = $derived(f.state === 'released' || f.state === 'finished');
+	const released = $derived(facts.state === 'released' || facts.state === 'finished');
 </script>
 
 <div class="cols">
 	<div class="form">
 		<QuantityField {entry} name="raUm" autofocus />
-		<p class="lab">Against Ra {figure(f.brief.targetRaUm, 'um-Ra', f.units)} asked</p>
+		<p class="lab">Against Ra {figure(facts.brief.targetRaUm, 'um-Ra', facts.units)} asked</p>
 		<Strip
 			value={ra ?? null}
-			limit={f.brief.targetRaUm}
+			limit={facts.brief.targetRaUm}
 			state={finish === 'open' ? null : finish}
 			label="Roughness"
-			unit={symbolOf('um-Ra', f.units)}
-			show={(v) => figure(v, 'um-Ra', f.units)}
+			unit={symbolOf('um-Ra', facts.units)}
+			show={(v) => figure(v, 'um-Ra', facts.units)}
 		/>
 		<YesNo {entry} name="burnSeen" compact label="Burn on the trial cut" /><YesNo
 			{entry}
@@ -128,7 +128,7 @@
 		</ul>
 		<p class="word" class:go={out?.released === 'yes' || out?.released === 'with-reason'} role="status">
 			{released
-				? f.state === 'released' && desk.decision.blocked.length
+				? facts.state === 'released' && desk.decision.blocked.length
 					? 'Released once; stopped now.'
 					: 'Released to grind.'
 				: out === null
@@ -150,7 +150,7 @@
 			/>{/if}
 	</div>
 </div>
-{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > f.brief.targetRaUm)}{#await import('./FinishPanel.svelte') then { default: FinishPanel }}<FinishPanel
+{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > facts.brief.targetRaUm)}{#await import('./FinishPanel.svelte') then { default: FinishPanel }}<FinishPanel
 			{desk}
 			{entry}
 		/>{/await}{/if}
@@ -161,12 +161,12 @@
 	busy={desk.busy}
 	stop={out?.verdict === 'stop' && !released}
 >
-	{#if sheet}<a class="btn" href={resolve(`/api/setups/${f.id}/release-sheet`)} target="_blank"
+	{#if sheet}<a class="btn" href={resolve(`/api/setups/${facts.id}/release-sheet`)} target="_blank"
 			>Print the sheet</a
 		>{/if}{#if !released && known.workHoldingConfirmed !== true}<button class="btn" onclick={onhold}
 			>Hold the work</button
-		>{/if}{#if !released}<a class="btn" href={resolve(`/setups/${f.id}/dress`)}>Dress again</a>{/if}
-	{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}
+		>{/if}{#if !released}<a class="btn" href={resolve(`/setups/${facts.id}/dress`)}>Dress again</a>{/if}
+	{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 </ActionBar>
 
 <style>

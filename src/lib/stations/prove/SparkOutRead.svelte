@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { figure, symbolOf } from '$core/quantity/format';
-	import { LEAST_POINTS } from '$core/prove/system-stiffness';
+	import { MIN_POINTS } from '$core/prove/system-stiffness';
 	import { sparkOutStep } from '$core/route/stations/prove/spark-out';
 	import SpringBack from '$lib/drawing/prove/SpringBack.svelte';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
@@ -20,7 +20,7 @@
 	/** Sizes read a few times after the feed stopped: how quickly this machine springs back, kept for the next trial. */
 	let { desk }: Props = $props();
 	const { told } = useUnits();
-	const EMPTY = Array.from({ length: LEAST_POINTS }, () => ({ tS: '', sizeUm: '' }));
+	const EMPTY = Array.from({ length: MIN_POINTS }, () => ({ tS: '', sizeUm: '' }));
 	const entry = stepEntry(desk, sparkOutStep, { anew: true, start: { sizes: untrack(() => EMPTY) } });
 	const p = $derived(preview(sparkOutStep, desk.facts, entry));
 	const field = (name: string) => sparkOutStep.fields.find((f) => f.name === name)!;
@@ -40,7 +40,7 @@
 </p>
 <TwoSides
 	>{#snippet one()}
-		<ListTable {entry} name="sizes" one="reading" least={LEAST_POINTS} />
+		<ListTable {entry} name="sizes" one="reading" least={MIN_POINTS} />
 		<button
 			class="link"
 			type="button"

@@ -26,18 +26,18 @@
 	/** From the first touch to a ground trial: zero on the dial, then pass by pass; or the plan of one deep cut. */
 	let { desk, ondone }: Props = $props();
 	const { q, told } = useUnits();
-	const f = $derived(desk.facts);
-	const touched = $derived(partOf(Evidence.of(f).step(touchStep), touchOff));
+	const facts = $derived(desk.facts);
+	const touched = $derived(partOf(Evidence.of(facts).step(touchStep), touchOff));
 	let again = $state(false);
 	const entry = stepEntry(desk, trialStep, {
 		forget: ['passesDone'],
 		start: untrack(() => ({
-			stockUm: f.brief.stockMm === null ? undefined : 1000 * f.brief.stockMm,
-			roughInfeedUm: f.brief.depthUm ?? 10,
-			tableSpeedMPerMin: f.brief.workSpeedMps === null ? 15 : 60 * f.brief.workSpeedMps
+			stockUm: facts.brief.stockMm === null ? undefined : 1000 * facts.brief.stockMm,
+			roughInfeedUm: facts.brief.depthUm ?? 10,
+			tableSpeedMPerMin: facts.brief.workSpeedMps === null ? 15 : 60 * facts.brief.workSpeedMps
 		}))
 	});
-	const p = $derived(preview(trialStep, f, entry));
+	const p = $derived(preview(trialStep, facts, entry));
 	const ASKED = [
 		'stockUm',
 		'roughInfeedUm',
@@ -56,7 +56,7 @@
 	}
 </script>
 
-{#if isCreepFeed(f)}<CreepPart {desk} {ondone} />
+{#if isCreepFeed(facts)}<CreepPart {desk} {ondone} />
 {:else if !touched || again}
 	<p class="quiet">Paper stuck wet to the work, wheel stopped; or the first spark, guard shut.</p>
 	<StepForm
@@ -65,7 +65,7 @@
 		action="Touched here"
 		anew={again}
 		forget={['wheelRunning']}
-		start={{ dialReads: f.machine.dialReads, stockUm: entry.result.values.stockUm }}
+		start={{ dialReads: facts.machine.dialReads, stockUm: entry.result.values.stockUm }}
 		ondone={() => (again = false)}
 	>
 		{#snippet drawing(out)}<p class="lab">Zero on the dial</p>
@@ -115,7 +115,7 @@
 	</div>
 	<Fold title="How quickly it springs back, read while it sparks out"><SparkOutRead {desk} /></Fold>
 	<ActionBar label="Trial is ground" onact={book} busy={desk.busy} disabled={!p.main}
-		>{#snippet aside()}<ShowWorking computed={p.computed} system={f.units} />{/snippet}</ActionBar
+		>{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}</ActionBar
 	>
 {/if}
 

@@ -27,7 +27,7 @@
 	}
 	/** The free run: counted down by the server's clock, the tachometer read meanwhile, then what was heard. */
 	let { desk, since }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, outcomeStep, { anew: true });
 	let now = $state(desk.facts.nowMs);
 	onMount(() => {
@@ -39,14 +39,14 @@
 	const clock = $derived(
 		`${Math.floor(Math.ceil(left) / 60)}:${String(Math.ceil(left) % 60).padStart(2, '0')}`
 	);
-	const p = $derived(preview(outcomeStep, { ...f, nowMs: Math.max(now, f.nowMs) }, entry));
-	const plan = $derived(partOf(Evidence.of(f).step(startStep), runInPlan)?.output ?? null);
+	const p = $derived(preview(outcomeStep, { ...facts, nowMs: Math.max(now, facts.nowMs) }, entry));
+	const plan = $derived(partOf(Evidence.of(facts).step(startStep), runInPlan)?.output ?? null);
 	const spinDry = $derived(plan?.spinDryS ? `; after wet work spin dry ${duration(plan.spinDryS)}` : '');
 	/** Anything bad heard or smelt acts at once, however long it has run. */
 	const bad = $derived(BAD_SOUNDS.includes(String(entry.at('heard'))) || entry.at('smokeOrSmell') === 'yes');
 	const speed = stepEntry(desk, speedStep, { anew: true, start: { stage: 'after-wheel' } });
 	const fast = $derived(!holds(desk.decision, 'run-in', ['speed']));
-	const read = $derived(preview(speedStep, f, speed));
+	const read = $derived(preview(speedStep, facts, speed));
 	const book = () => desk.record('run-in', 'speed', speed);
 	const act = $derived(
 		bad
@@ -63,7 +63,11 @@
 		<p class="num huge" role="timer" aria-label="{Math.ceil(left)} seconds left">{clock}</p>
 		<p class="quiet">of {duration(since.requiredS)}, by the server's clock{spinDry}</p>
 	</div>
-	{#if plan}<JogLadder jogs={plan.jogs} runRpm={f.machine.spindleRpm} coastS={f.machine.coastS} />{/if}
+	{#if plan}<JogLadder
+			jogs={plan.jogs}
+			runRpm={facts.machine.spindleRpm}
+			coastS={facts.machine.coastS}
+		/>{/if}
 </section>
 <TachometerPart {desk} entry={speed} onagain={fast ? null : book} />
 {#if fast && read.main}<Reasons reasons={read.main.reasons} />{/if}
@@ -81,10 +85,10 @@
 	</div>
 {:else if p.main?.reasons.length && left === 0}<Reasons reasons={p.main.reasons} />{/if}
 <ActionBar label={act.label} onact={act.on} busy={desk.busy} stop={bad} disabled={!bad && !fast && left > 0}>
-	<a class="btn stop" href={resolve(`/setups/${f.id}/wrong`)}>Something is wrong</a>
+	<a class="btn stop" href={resolve(`/setups/${facts.id}/wrong`)}>Something is wrong</a>
 	{#snippet aside()}<ShowWorking
 			computed={fast && !bad ? read.computed : p.computed}
-			system={f.units}
+			system={facts.units}
 		/>{/snippet}
 </ActionBar>
 

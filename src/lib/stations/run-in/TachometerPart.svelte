@@ -23,23 +23,25 @@
 	}
 	/** What the tachometer says against what the wheel allows. */
 	let { desk, entry, onagain }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const w = $derived(desk.facts.wheel!);
-	const turning = $derived(turningLimit(f));
+	const turning = $derived(turningLimit(facts));
 	const limit = $derived(turning?.rpm ?? 0);
 	/** What allows no more, where it is not this wheel. */
 	const slowest = $derived(turning && turning.because !== `wheel ${w.number}` ? turning.because : null);
 	const read = $derived(
-		entry.result.values.measuredRpm ?? Evidence.of(f).step(speedStep)?.entered.measuredRpm ?? null
+		entry.result.values.measuredRpm ?? Evidence.of(facts).step(speedStep)?.entered.measuredRpm ?? null
 	);
 	/** Of what is typed, else of what was booked last. */
 	const judged = $derived(
-		preview(speedStep, f, entry).main ?? partOf(Evidence.of(f).step(speedStep), speedCheck)?.output ?? null
+		preview(speedStep, facts, entry).main ??
+			partOf(Evidence.of(facts).step(speedStep), speedCheck)?.output ??
+			null
 	);
 	const marked = $derived(
 		[
-			w.ratedMps ? quantity(w.ratedMps, 'm/s', f.units) : '',
-			w.ratedRpm ? quantity(w.ratedRpm, 'rpm', f.units) : ''
+			w.ratedMps ? quantity(w.ratedMps, 'm/s', facts.units) : '',
+			w.ratedRpm ? quantity(w.ratedRpm, 'rpm', facts.units) : ''
 		]
 			.filter(Boolean)
 			.join(' ')
@@ -60,7 +62,7 @@
 			other={null}
 		/>
 		<p class="quiet">
-			Machine set to {quantity(f.machine.spindleRpm, 'rpm')}. Wheel {w.number}: {marked}, which is {quantity(
+			Machine set to {quantity(facts.machine.spindleRpm, 'rpm')}. Wheel {w.number}: {marked}, which is {quantity(
 				shownLimit(limitRpm(w) ?? 0),
 				'rpm'
 			)} at its new diameter.
@@ -70,8 +72,8 @@
 		<details>
 			<summary>Somebody quoted a speed for it</summary>
 			<QuotedSpeed
-				system={f.units}
-				key={`setup-${f.id}-run-in-quoted`}
+				system={facts.units}
+				key={`setup-${facts.id}-run-in-quoted`}
 				start={{ diameterMm: w.diameterMm, ratedSpeedMps: w.ratedMps ?? undefined }}
 				onkeep={(values) => void desk.record('run-in', 'quoted', null, values)}
 			/>
@@ -79,7 +81,11 @@
 	</div>
 	<div class="tach">
 		<QuantityField {entry} name="measuredRpm" />
-		<ReadInstrument kind="tachometer" system={f.units} ontake={(rpm) => entry.fillOne('measuredRpm', rpm)} />
+		<ReadInstrument
+			kind="tachometer"
+			system={facts.units}
+			ontake={(rpm) => entry.fillOne('measuredRpm', rpm)}
+		/>
 		<ChoiceField {entry} name="stage" label="Read on" words={STAGES} />
 		{#if onagain}<button class="btn" onclick={onagain} disabled={desk.busy}>Book this reading</button>{/if}
 	</div>

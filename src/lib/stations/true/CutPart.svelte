@@ -33,42 +33,42 @@
 	/** The rest cut away: the plan, the passes counted at the machine, what was taken off, and the rim read again as the gate. */
 	let { desk }: Props = $props();
 	const { told } = useUnits();
-	const f = $derived(desk.facts);
-	const e = $derived(Evidence.of(f));
+	const facts = $derived(desk.facts);
+	const e = $derived(Evidence.of(facts));
 	const after = $derived(e.newest('true', truedAt));
 	const plan = stepEntry(desk, truePlanStep, { anew: true, start: usualBites(desk.facts) });
-	const tool = $derived(truingTool(f));
+	const tool = $derived(truingTool(facts));
 	const done = withPlaces(stepEntry(desk, truedStep, { anew: true }));
 	const line = stepEntry(desk, penciledStep, { anew: true });
 	/** Read by a pencil line, where the rim was read so before. */
 	let pencil = $state(untrack(() => ['pencil', 'after-pencil'].includes(lastRead(desk.facts)?.step ?? '')));
 	const by = $derived(pencil ? line : done);
 	const struck = $derived(
-		preview(penciledStep, f, null, {
+		preview(penciledStep, facts, null, {
 			...line.result.values,
-			diameterAfterMm: f.wheel!.diameterMm,
+			diameterAfterMm: facts.wheel!.diameterMm,
 			spunDry: true
 		})
 	);
 	const filled = $derived(filledOf(done));
 	const live = $derived(
-		preview(truedStep, f, null, {
+		preview(truedStep, facts, null, {
 			...done.result.values,
-			diameterAfterMm: f.wheel!.diameterMm,
+			diameterAfterMm: facts.wheel!.diameterMm,
 			spunDry: true,
 			oddKept: true
 		})
 	);
-	const read = $derived(lastRead(f));
+	const read = $derived(lastRead(facts));
 	/** What is read now, or, before anything is typed, what was read last. */
 	const before = $derived(filled === 0 ? (e.of(runout, 'true', readAt)?.output ?? null) : null);
 	const out = $derived(live.main ?? before);
 	const readingsBefore = $derived(
 		out && Array.isArray(read?.input.readingsUm) ? (read.input.readingsUm as number[]) : []
 	);
-	const planned = $derived(preview(truePlanStep, f, plan));
+	const planned = $derived(preview(truePlanStep, facts, plan));
 	const cut = $derived(planned.main);
-	const q = (v: number | null | undefined, u: 'um' | 'mm' | 'mm/min') => quantity(v ?? null, u, f.units);
+	const q = (v: number | null | undefined, u: 'um' | 'mm' | 'mm/min') => quantity(v ?? null, u, facts.units);
 	let reading = $state(false);
 	const reads = $derived(reading || filled > 0 || after !== null);
 	async function act() {
@@ -89,10 +89,10 @@
 					fine={[cut.finishPasses, cut.finishInfeedUm]}
 					spark={cut.sparkOutPasses}
 					done={Number(done.result.values.passesDone ?? 0)}
-					diameterMm={f.wheel!.diameterMm}
+					diameterMm={facts.wheel!.diameterMm}
 					afterMm={cut.diameterAfterMm}
-					leastMm={f.wheel!.minDiameterMm}
-					units={f.units}
+					leastMm={facts.wheel!.minDiameterMm}
+					units={facts.units}
 				/>
 				<p>
 					{cut.roughPasses
@@ -120,7 +120,12 @@
 				</div>
 			</Fold>
 		</section>
-		{#if cut}<PassCounter entry={done} {cut} units={f.units} dial={(um) => divisions(f.machine, um)} />{/if}
+		{#if cut}<PassCounter
+				entry={done}
+				{cut}
+				units={facts.units}
+				dial={(um) => divisions(facts.machine, um)}
+			/>{/if}
 	</div>
 {/snippet}
 
@@ -149,7 +154,7 @@
 			onclick={() => (pencil = is)}>{words}</button
 		>{/each}
 </p>
-{#if pencil}<PencilAgain entry={line} found={struck.main} limit={runoutLimitUm(f)} units={f.units} />
+{#if pencil}<PencilAgain entry={line} found={struck.main} limit={runoutLimitUm(facts)} units={facts.units} />
 {:else if reads}
 	<div class="again">
 		<RunoutFace
@@ -162,10 +167,10 @@
 		<div>
 			<OddQuestion entry={done} /><RunoutAnswer
 				{out}
-				units={f.units}
+				units={facts.units}
 				{filled}
 				places={placesOf(done)}
-				limit={runoutLimitUm(f)}
+				limit={runoutLimitUm(facts)}
 			/>
 		</div>
 	</div>
@@ -178,7 +183,7 @@
 >
 	{#snippet aside()}<ShowWorking
 			computed={[...planned.computed, ...(pencil ? struck.computed : filled ? live.computed : [])]}
-			system={f.units}
+			system={facts.units}
 		/>{/snippet}
 </ActionBar>
 

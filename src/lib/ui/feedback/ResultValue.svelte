@@ -21,7 +21,7 @@
 		Array.isArray(value) && value.some(isGroup) ? (value as Record<string, unknown>[]) : null
 	);
 	const heads = $derived(groups ? [...new Set(groups.flatMap((g) => Object.keys(g)))] : []);
-	const MOST = 40;
+	const MAX = 40;
 	/** A word of the code loses its dashes; a date, a marking or the code of a thing keeps them. */
 	const inWords = (text: string) => (/^[a-z]+(-[a-z0-9]+)+$/.test(text) ? text.replace(/-/g, ' ') : text);
 </script>
@@ -45,14 +45,14 @@
 					>{#each heads as h, at (at)}<th>{labelOf({ name: h })}</th>{/each}</tr
 				></thead
 			><tbody
-				>{#each groups.slice(0, MOST) as g, i (i)}<tr
+				>{#each groups.slice(0, MAX) as g, i (i)}<tr
 						>{#each heads as h, at (at)}<td><Self value={g[h]} unit={unitOfName(h)} {fine} {system} /></td
 							>{/each}</tr
 					>{/each}</tbody
 			>
 		</table>
 	</div>
-	{#if groups.length > MOST}<span class="quiet">and {groups.length - MOST} more</span>{/if}
+	{#if groups.length > MAX}<span class="quiet">and {groups.length - MAX} more</span>{/if}
 {:else if Array.isArray(value)}{#if value.length}<span class="num"
 			>{value
 				.map((v) =>

@@ -15,29 +15,31 @@ export function replaced(old: Typed, path: readonly string[], value: Typed): Typ
 }
 
 /** What was typed, written in the other system. */
-export function converted(f: Field, typed: Typed, from: System, to: System): Typed {
-	if (f.kind === 'number' || f.kind === 'integer') {
-		const p = parseQuantity(String(typed ?? ''), f.unit, from);
-		return 'value' in p ? typedFigure(p.value, f.unit, to, f.fine) : typed;
+export function converted(field: Field, typed: Typed, from: System, to: System): Typed {
+	if (field.kind === 'number' || field.kind === 'integer') {
+		const p = parseQuantity(String(typed ?? ''), field.unit, from);
+		return 'value' in p ? typedFigure(p.value, field.unit, to, field.fine) : typed;
 	}
-	if (f.kind === 'list' && Array.isArray(typed)) return typed.map((t) => converted(f.item, t, from, to));
-	if (f.kind === 'object' && typeof typed === 'object' && typed !== null && !Array.isArray(typed))
+	if (field.kind === 'list' && Array.isArray(typed))
+		return typed.map((t) => converted(field.item, t, from, to));
+	if (field.kind === 'object' && typeof typed === 'object' && typed !== null && !Array.isArray(typed))
 		return {
 			...typed,
-			...Object.fromEntries(f.fields.map((g) => [g.name, converted(g, typed[g.name] ?? null, from, to)]))
+			...Object.fromEntries(field.fields.map((g) => [g.name, converted(g, typed[g.name] ?? null, from, to)]))
 		};
 	return typed;
 }
 
 /** A core value as a person would have typed it. */
-export function asTyped(f: Field, value: unknown, system: System): Typed {
-	if (f.kind === 'number' || f.kind === 'integer')
-		return typeof value === 'number' ? typedFigure(value, f.unit, system, f.fine) : '';
-	if (f.kind === 'boolean') return typeof value === 'boolean' ? value : null;
-	if (f.kind === 'list') return Array.isArray(value) ? value.map((v) => asTyped(f.item, v, system)) : [];
-	if (f.kind === 'object')
+export function asTyped(field: Field, value: unknown, system: System): Typed {
+	if (field.kind === 'number' || field.kind === 'integer')
+		return typeof value === 'number' ? typedFigure(value, field.unit, system, field.fine) : '';
+	if (field.kind === 'boolean') return typeof value === 'boolean' ? value : null;
+	if (field.kind === 'list')
+		return Array.isArray(value) ? value.map((v) => asTyped(field.item, v, system)) : [];
+	if (field.kind === 'object')
 		return Object.fromEntries(
-			f.fields.map((g) => [
+			field.fields.map((g) => [
 				g.name,
 				asTyped(
 					g,
@@ -49,7 +51,7 @@ export function asTyped(f: Field, value: unknown, system: System): Typed {
 		);
 	return typeof value === 'string'
 		? value
-		: f.kind === 'choice' && f.numeric && typeof value === 'number'
+		: field.kind === 'choice' && field.numeric && typeof value === 'number'
 			? String(value)
 			: '';
 }
@@ -62,18 +64,23 @@ const sameFigure = (a: unknown, b: unknown): boolean =>
 const ROUNDED = 1e-4;
 
 /** Reads one typed value into a core value; undefined when nothing is there. @throws InputFault */
-export function readTyped(f: Field, typed: Typed, path: string, system: System): unknown {
-	if (f.kind === 'number' || f.kind === 'integer') {
-		const p = parseQuantity(String(typed ?? ''), f.unit, system);
+export function readTyped(field: Field, typed: Typed, path: string, system: System): unknown {
+	if (field.kind === 'number' || field.kind === 'integer') {
+		const p = parseQuantity(String(typed ?? ''), field.unit, system);
 		if ('problem' in p) throw new InputFault(path, 'not-a-number', p.problem);
 		return 'value' in p ? p.value : undefined;
 	}
-	if (f.kind === 'list' && !f.required && f.default === undefined && !(typed as Typed[] | null)?.length)
+	if (
+		field.kind === 'list' &&
+		!field.required &&
+		field.default === undefined &&
+		!(typed as Typed[] | null)?.length
+	)
 		return undefined;
-	if (f.kind === 'list')
-		return ((typed as Typed[]) ?? []).map((t, i) => readTyped(f.item, t, `${path}.${i}`, system) ?? null);
-	if (f.kind === 'object') {
-		const entries = f.fields
+	if (field.kind === 'list')
+		return ((typed as Typed[]) ?? []).map((t, i) => readTyped(field.item, t, `${path}.${i}`, system) ?? null);
+	if (field.kind === 'object') {
+		const entries = field.fields
 			.map(
 				(g) =>
 					[
@@ -84,15 +91,16 @@ export function readTyped(f: Field, typed: Typed, path: string, system: System):
 			.filter(([, v]) => v !== undefined);
 		// A group in which nothing was typed is not there; a list of it without a line says nothing either.
 		const given = new Map<string, unknown>(entries);
-		const usual = (g: Field): boolean => 'default' in g && sameFigure(given.get(g.name), g.default);
-		const typedIn = f.fields.filter((g) => {
+		const usual = (field: Field): boolean =>
+			'default' in field && sameFigure(given.get(field.name), field.default);
+		const typedIn = field.fields.filter((g) => {
 			const v = given.get(g.name);
 			return Array.isArray(v) ? v.length > 0 : v !== undefined;
 		});
 		// What stands in it from the start says nothing while something it needs was not typed.
-		const untouched = typedIn.every(usual) && f.fields.some((g) => g.required && !given.has(g.name));
+		const untouched = typedIn.every(usual) && field.fields.some((g) => g.required && !given.has(g.name));
 		const said = typedIn.length > 0 && !untouched;
-		return said || f.required ? Object.fromEntries(entries) : undefined;
+		return said || field.required ? Object.fromEntries(entries) : undefined;
 	}
 	return typed === '' || typed === null ? undefined : typed;
 }

@@ -39,8 +39,8 @@ export class SecondTap {
 	}
 
 	/** Whether a press counts; one that does is remembered. A press by keyboard has no place (`detail` 0). */
-	hears(e: MouseEvent, label: string): boolean {
-		if (e.detail === 0) return true;
+	hears(event: MouseEvent, label: string): boolean {
+		if (event.detail === 0) return true;
 		if (this.waits) return false;
 		last = { label, at: performance.now() };
 		return true;

@@ -2,11 +2,17 @@ import { SHOP_KINDS } from '$core/shop/kinds';
 import { formsNow } from '$lib/server/shop/forms';
 import { guidelinesNow } from '$lib/server/shop/guidelines';
 import { routes } from '$lib/server/shop/route-templates';
-import { things } from '$lib/server/shop/shop';
+import { shopItems } from '$lib/server/shop/shop';
 
 export async function load({ locals }) {
 	const kinds = await Promise.all(
-		SHOP_KINDS.map(async (k) => ({ id: k.id, one: k.one, many: k.many, key: k.key, things: await things(k) }))
+		SHOP_KINDS.map(async (k) => ({
+			id: k.id,
+			one: k.one,
+			many: k.many,
+			key: k.key,
+			things: await shopItems(k)
+		}))
 	);
 	const { tables, weights, points } = await guidelinesNow();
 	return {

@@ -125,8 +125,8 @@ export const restartStep = defineStep({
 });
 
 /** Where the assembly is: on the stand since it was booked there, else on the spindle. */
-export function standsWhere(e: Evidence): 'stand' | 'spindle' {
-	const [off, back] = [e.step(offStep), e.step(backStep)];
+export function standsWhere(evidence: Evidence): 'stand' | 'spindle' {
+	const [off, back] = [evidence.step(offStep), evidence.step(backStep)];
 	return off && (!back || off.id > back.id) ? 'stand' : 'spindle';
 }
 

@@ -80,8 +80,8 @@ const afterwards = (facts: SetupFacts, evidence: Evidence, chosen: Chosen): Gate
 
 /** What must follow the way that was taken. */
 function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine[] {
-	if (chosen.then === 'stick') return [stickLine(facts, evidence, chosen)];
-	if (chosen.then === 'check-protrusion') {
+	if (chosen.followUp === 'stick') return [stickLine(facts, evidence, chosen)];
+	if (chosen.followUp === 'check-protrusion') {
 		const proud = since(chosen, evidence.step(proudStep));
 		const bare = partOf(proud, bareGrain);
 		return [
@@ -97,7 +97,7 @@ function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLi
 			})
 		];
 	}
-	if (chosen.then === 'opening-dress') {
+	if (chosen.followUp === 'opening-dress') {
 		const opened = since(chosen, evidence.step(openedStep));
 		const part = partOf(opened, overlap);
 		return [

@@ -91,7 +91,7 @@ export const missingFor = (ways: { input: Record<string, unknown> }): Method[] =
 
 /** Dressers of the shop that serve a way, the machine's own first. */
 export function dressersFor(facts: SetupFacts, method: Method): DresserFacts[] {
-	const own = (d: DresserFacts) => (d.id === facts.dresser?.id ? 0 : 1);
+	const own = (dresser: DresserFacts) => (dresser.id === facts.dresser?.id ? 0 : 1);
 	return facts.dressers.filter((d) => methodOf(d.kind) === method).sort((a, b) => own(a) - own(b));
 }
 
@@ -147,7 +147,7 @@ export interface Chosen {
 	form: 'flat' | 'radius' | 'profile';
 	dresser: DresserFacts | null;
 	/** What must follow it. */
-	then: string | null;
+	followUp: string | null;
 	recorded: Recorded | null;
 }
 
@@ -163,7 +163,7 @@ export function chosenMethod(facts: SetupFacts, evidence: Evidence): Chosen | nu
 			seen: 'just-trued',
 			form: 'flat',
 			dresser: facts.dresser,
-			then: null,
+			followUp: null,
 			recorded: null
 		};
 	}
@@ -175,7 +175,7 @@ export function chosenMethod(facts: SetupFacts, evidence: Evidence): Chosen | nu
 		seen,
 		form,
 		dresser: serving.find((d) => d.code === dresserCode) ?? serving[0] ?? null,
-		then: afterwards(facts, method, partOf(recorded, chooseMethod)?.output.then ?? null),
+		followUp: afterwards(facts, method, partOf(recorded, chooseMethod)?.output.then ?? null),
 		recorded
 	};
 }

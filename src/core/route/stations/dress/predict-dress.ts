@@ -17,7 +17,7 @@ const USUAL: Readonly<Record<string, { depthUm: number; workMps: number }>> = {
 };
 const PLAIN = { depthUm: 10, workMps: 0.25 };
 /** Trial cuts before anything is learnt from them. */
-export const LEAST_CUTS = 3;
+export const MIN_CUTS = 3;
 
 /** The cut that is foreseen: the brief's own where it was told, else a usual one. */
 export function cutOf(facts: SetupFacts): { depthUm: number; workMps: number; known: boolean } {
@@ -44,7 +44,7 @@ function equivalentMm(facts: SetupFacts): number {
 export function learnt(facts: SetupFacts, cuts: readonly TrialCut[] = facts.cuts) {
 	const counted = cuts.filter((c) => !c.leftOut);
 	const grainSizeUm = wheelOf(facts).gritMeanUm;
-	if (counted.length < LEAST_CUTS || grainSizeUm === null) return null;
+	if (counted.length < MIN_CUTS || grainSizeUm === null) return null;
 	return compute(facts, fitFinish, {
 		grainSizeUm,
 		cuts: counted.map(({ leadUm, depthUm, specificRemovalMm2PerS, wheelSpeedMps, raUm }) => ({
@@ -66,15 +66,15 @@ export interface PlannedDress {
 }
 
 /** Finish and burn that a dress will give. Null where the grain of the wheel is not known. */
-export function predictDress(facts: SetupFacts, d: PlannedDress) {
+export function predictDress(facts: SetupFacts, planned: PlannedDress) {
 	const w = wheelOf(facts);
-	if (w.gritMeanUm === null || !(d.leadUm > 0) || !(d.depthUm > 0)) return null;
+	if (w.gritMeanUm === null || !(planned.leadUm > 0) || !(planned.depthUm > 0)) return null;
 	const cut = cutOf(facts);
 	const wheelSpeedMps = surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm);
 	const fit = learnt(facts);
 	const finish = compute(facts, predictFinish, {
-		leadUm: d.leadUm,
-		depthUm: d.depthUm,
+		leadUm: planned.leadUm,
+		depthUm: planned.depthUm,
 		specificRemovalMm2PerS: cut.depthUm * cut.workMps,
 		wheelSpeedMps,
 		fit: fit?.output.fit ?? null,
@@ -82,7 +82,7 @@ export function predictDress(facts: SetupFacts, d: PlannedDress) {
 		grainSizeUm: w.gritMeanUm,
 		targetRaUm: facts.brief.targetRaUm
 	});
-	const burn = burnOf(facts, d, cut);
+	const burn = burnOf(facts, planned, cut);
 	return { finish, burn, cut, cuts: fit?.output.cutsUsed ?? 0 };
 }
 

@@ -23,12 +23,12 @@ export const alignStep = defineStep({
 			toleranceUm: form.toleranceUm,
 			arcRadiusMm: arc?.kind === 'arc' ? arc.radiusMm : null
 		});
-		const beside = compute(facts, squared, {
+		const square = compute(facts, squared, {
 			readingUm: v.readingUm,
 			overMm: v.overMm,
 			formWidthMm: widthMm,
 			toleranceUm: form.toleranceUm
 		});
-		return { main, secondary: [beside] };
+		return { main, secondary: [square] };
 	}
 });

@@ -30,23 +30,23 @@ export const FORM_WAY_NAMES = Object.keys(FORM_WAYS) as FormWay[];
 /** Dressers of the shop that serve a way: the one that carries this form first, then the machine's own. */
 export function dressersForWay(facts: SetupFacts, way: FormWay, name = ''): DresserFacts[] {
 	const kinds: readonly string[] = FORM_WAYS[way].kinds;
-	const own = (d: DresserFacts) =>
-		name && carries(d.carriesForm, name) ? 0 : d.id === facts.dresser?.id ? 1 : 2;
+	const own = (dresser: DresserFacts) =>
+		name && carries(dresser.carriesForm, name) ? 0 : dresser.id === facts.dresser?.id ? 1 : 2;
 	return facts.dressers.filter((d) => kinds.includes(d.kind)).sort((a, b) => own(a) - own(b));
 }
 
 /** A fixture carries a single diamond. */
-const methodWith = (d: DresserFacts): Method => methodOf(d.kind) ?? 'single-point';
+const methodWith = (dresser: DresserFacts): Method => methodOf(dresser.kind) ?? 'single-point';
 
 /** Why this dresser must not touch this wheel, as a code; null when it may. */
 export function whyNotDresser(
 	facts: SetupFacts,
-	d: DresserFacts,
+	dresser: DresserFacts,
 	rimOhm: number | null = null
 ): string | null {
 	const word = bondOfWheel(facts);
 	const { bond, crushable } = bondOf(word);
-	return excluded(methodWith(d), {
+	return excluded(methodWith(dresser), {
 		bond,
 		crushable,
 		abrasive: abrasiveGroup(wheelOf(facts).family ?? 'alumina'),

@@ -15,10 +15,10 @@ import { toolFor } from './tool-for.js';
 import { FORM_WAY_NAMES, type FormWay, dressersForWay, whyNotDresser, whyNotWay } from './forming-method.js';
 
 /** The abrasive a form may use, as a wheel of that least diameter: a cup loses depth of rim, not diameter. */
-function leastDiameterMm(w: WheelFacts): number | null {
-	const layer = w.rimDepthMm === null ? 0 : w.diameterMm - 2 * w.rimDepthMm;
-	const least = surfaceOf(w) === 'face' ? layer : Math.max(w.minDiameterMm, layer);
-	return least > 0 && least < w.diameterMm ? least : null;
+function leastDiameterMm(wheel: WheelFacts): number | null {
+	const layer = wheel.rimDepthMm === null ? 0 : wheel.diameterMm - 2 * wheel.rimDepthMm;
+	const least = surfaceOf(wheel) === 'face' ? layer : Math.max(wheel.minDiameterMm, layer);
+	return least > 0 && least < wheel.diameterMm ? least : null;
 }
 
 /** Why a way cannot make this form, whatever the wheel; null when it can. */
@@ -117,11 +117,11 @@ export const shapeStep = defineStep({
 			faceWidthMm: w.rimWidthMm ?? w.widthMm
 		});
 		const { continuous, singleValued } = main.output;
-		const beside: Computed[] =
+		const secondary: Computed[] =
 			tool && continuous && singleValued
 				? [compute(facts, toolPath, { segments: v.segments, tool, unreachedToleranceUm: v.mayLeaveUm })]
 				: [];
-		return { main, secondary: beside };
+		return { main, secondary: secondary };
 	},
 	effects: (_facts, v) => [
 		{ kind: 'keep-form', name: v.name, segments: v.segments, toleranceUm: v.toleranceUm }

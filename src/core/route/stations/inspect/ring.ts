@@ -27,13 +27,13 @@ export type RingFacts = Pick<SetupFacts, 'wheel' | 'recordings' | 'pastRings' | 
 };
 
 /** In a setup an inspection begins with its look. */
-export const ringFacts = (f: SetupFacts): RingFacts => ({
-	id: f.id,
-	wheel: f.wheel,
-	recordings: f.recordings,
-	pastRings: f.pastRings,
-	batchGPa: f.batchGPa,
-	sinceMs: Evidence.of(f).step(lookStep)?.atMs ?? 0
+export const ringFacts = (facts: SetupFacts): RingFacts => ({
+	id: facts.id,
+	wheel: facts.wheel,
+	recordings: facts.recordings,
+	pastRings: facts.pastRings,
+	batchGPa: facts.batchGPa,
+	sinceMs: Evidence.of(facts).step(lookStep)?.atMs ?? 0
 });
 
 /** What a ring of this wheel is judged against: its size, its earlier notes, its batch. */

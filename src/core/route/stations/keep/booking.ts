@@ -61,13 +61,13 @@ type Booked = Values<typeof FIELDS>;
 /** So much of what was left goes in no ordinary step of work (guideline). */
 const MUCH = 0.25;
 /** A figure that is probably a slip of the hand is asked about before it is booked. @throws InputFault `really` */
-function askedTwice(w: WheelFacts, diameterMm: number): void {
-	const left = w.diameterMm - w.minDiameterMm;
+function askedTwice(wheel: WheelFacts, diameterMm: number): void {
+	const left = wheel.diameterMm - wheel.minDiameterMm;
 	const says =
-		diameterMm < w.minDiameterMm
-			? `It is below the scrap diameter, ${w.minDiameterMm} mm`
-			: w.diameterMm - diameterMm > Math.max(1, MUCH * left)
-				? `That is ${(w.diameterMm - diameterMm).toFixed(1)} mm less than the last entry, ${w.diameterMm} mm`
+		diameterMm < wheel.minDiameterMm
+			? `It is below the scrap diameter, ${wheel.minDiameterMm} mm`
+			: wheel.diameterMm - diameterMm > Math.max(1, MUCH * left)
+				? `That is ${(wheel.diameterMm - diameterMm).toFixed(1)} mm less than the last entry, ${wheel.diameterMm} mm`
 				: null;
 	if (says)
 		throw new InputFault(

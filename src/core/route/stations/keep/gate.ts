@@ -22,13 +22,14 @@ export const intervalWords = (o: {
 		: `every ${o.partsPerRedress} ${o.partsPerRedress === 1 ? 'part' : 'parts'}`;
 
 /** How far it is to the next redress, in infeed or in parts, with the given way to write a length; null where nobody has said when. */
-export function untilNext(l: RedressCycle, mm: (v: number) => string): string | null {
-	if (l.next && l.lengthMm !== null && l.sinceMm !== null)
-		return `in ${mm(l.lengthMm - l.sinceMm)} of infeed`;
-	if (l.next) return `part ${l.next.part} at ${mm(l.next.atMm)}`;
-	if (l.everyMm !== null && l.sinceMm !== null) return `in ${mm(l.everyMm - l.sinceMm)} of infeed`;
-	if (l.everyParts === null) return null;
-	const parts = l.everyParts - l.sinceParts;
+export function untilNext(cycle: RedressCycle, mm: (v: number) => string): string | null {
+	if (cycle.next && cycle.lengthMm !== null && cycle.sinceMm !== null)
+		return `in ${mm(cycle.lengthMm - cycle.sinceMm)} of infeed`;
+	if (cycle.next) return `part ${cycle.next.part} at ${mm(cycle.next.atMm)}`;
+	if (cycle.everyMm !== null && cycle.sinceMm !== null)
+		return `in ${mm(cycle.everyMm - cycle.sinceMm)} of infeed`;
+	if (cycle.everyParts === null) return null;
+	const parts = cycle.everyParts - cycle.sinceParts;
 	return `in ${parts} ${parts === 1 ? 'part' : 'parts'}`;
 }
 

@@ -23,22 +23,22 @@ export const giveUpStep = defineStep({
 });
 
 /** What becomes of a wheel that was mounted; one that was set aside already stays so. */
-function comesOff(w: WheelFacts, is: string | null, reason: string): Effect[] {
-	if (w.state !== 'mounted') return [];
+function comesOff(wheel: WheelFacts, is: string | null, reason: string): Effect[] {
+	if (wheel.state !== 'mounted') return [];
 	const note = `setup given up: ${reason}`.slice(0, 200);
 	if (is === 'worn-out')
 		return [
-			{ kind: 'wheel-state', wheelId: w.id, state: 'scrapped', reason: note },
-			{ kind: 'ledger', wheelId: w.id, event: 'scrapped', diameterAfterMm: null, note }
+			{ kind: 'wheel-state', wheelId: wheel.id, state: 'scrapped', reason: note },
+			{ kind: 'ledger', wheelId: wheel.id, event: 'scrapped', diameterAfterMm: null, note }
 		];
 	return is === 'sound'
 		? [
-				{ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null },
-				{ kind: 'ledger', wheelId: w.id, event: 'parked', diameterAfterMm: null, note }
+				{ kind: 'wheel-state', wheelId: wheel.id, state: 'available', reason: null },
+				{ kind: 'ledger', wheelId: wheel.id, event: 'parked', diameterAfterMm: null, note }
 			]
 		: [
-				{ kind: 'wheel-state', wheelId: w.id, state: 'quarantined', reason: note },
-				{ kind: 'ledger', wheelId: w.id, event: 'quarantined', diameterAfterMm: null, note }
+				{ kind: 'wheel-state', wheelId: wheel.id, state: 'quarantined', reason: note },
+				{ kind: 'ledger', wheelId: wheel.id, event: 'quarantined', diameterAfterMm: null, note }
 			];
 }
 

@@ -1,5 +1,5 @@
 import { text, yesNo } from '../../../calculation/field/index.js';
-import { LEAST_REASON } from '../../../calculation/reason.js';
+import { MIN_REASON } from '../../../calculation/reason.js';
 import { holdSpeed } from '../../../keep/hold-speed.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { Evidence } from '../../evidence.js';
@@ -18,7 +18,7 @@ export const manufacturerApprovalStep = defineStep({
 		}),
 		text('word', 'Who said it, when, and where it is written', {
 			required: true,
-			minLetters: LEAST_REASON,
+			minLetters: MIN_REASON,
 			maxLength: 300,
 			label: "The maker's word"
 		})

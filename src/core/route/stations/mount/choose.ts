@@ -1,5 +1,5 @@
 import { text } from '../../../calculation/field/index.js';
-import { LEAST_REASON } from '../../../calculation/reason.js';
+import { MIN_REASON } from '../../../calculation/reason.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { boreFits } from '../../../mount/bore-rule.js';
 import { fitCheck } from '../../../mount/fit-check.js';
@@ -21,7 +21,7 @@ export const chooseStep = defineStep({
 		text('mountCode', 'As it is called in the shop', { required: true, maxLength: 20, label: 'Mount' }),
 		text('reason', 'Why another one', {
 			required: true,
-			minLetters: LEAST_REASON,
+			minLetters: MIN_REASON,
 			maxLength: 200,
 			label: 'Why'
 		})

@@ -22,26 +22,26 @@ export const numbersIn = (items: readonly Part[]): string[] =>
  * A part as the rack knows its wheel: no faster than what is marked allows at the diameter it had when new, never smaller than it is.
  * @throws InputFault on the part when it claims more speed than the wheel is marked with
  */
-export function asMarked<P extends Part>(w: WheelFacts, part: P, i: number): P {
-	notFasterThanMarked(w, part, i);
-	const limit = limitRpm(w);
+export function asMarked<P extends Part>(wheel: WheelFacts, part: P, i: number): P {
+	notFasterThanMarked(wheel, part, i);
+	const limit = limitRpm(wheel);
 	const { diameterMm } = part;
 	return {
 		...part,
-		newDiameterMm: Math.max(w.newDiameterMm, diameterMm ?? 0),
+		newDiameterMm: Math.max(wheel.newDiameterMm, diameterMm ?? 0),
 		maxSpeedRpm: limit === null ? part.maxSpeedRpm : Math.min(part.maxSpeedRpm ?? Infinity, limit)
 	};
 }
 
-function notFasterThanMarked(w: WheelFacts, part: Part, i: number): void {
+function notFasterThanMarked(wheel: WheelFacts, part: Part, i: number): void {
 	const above = (field: string, says: string): InputFault =>
 		new InputFault(
 			`items.${i}.${field}`,
 			'above-maximum',
-			`Wheel ${w.number} is marked ${says}. Enter what is on its blotter.`
+			`Wheel ${wheel.number} is marked ${says}. Enter what is on its blotter.`
 		);
-	if (over(part.maxSpeedMps, w.ratedMps)) throw above('maxSpeedMps', `${w.ratedMps} m/s`);
-	if (over(part.maxSpeedRpm, w.ratedRpm)) throw above('maxSpeedRpm', `${w.ratedRpm} rpm`);
+	if (over(part.maxSpeedMps, wheel.ratedMps)) throw above('maxSpeedMps', `${wheel.ratedMps} m/s`);
+	if (over(part.maxSpeedRpm, wheel.ratedRpm)) throw above('maxSpeedRpm', `${wheel.ratedRpm} rpm`);
 }
 
 /**

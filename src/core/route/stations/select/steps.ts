@@ -32,22 +32,22 @@ export const EXCLUSION_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** What ranking needs of a wheel. */
-export const rackRow = (w: WheelFacts): RackRow => ({
-	id: w.number,
-	family: w.family,
-	gritMeanUm: w.gritMeanUm,
-	grade: w.grade,
-	structure: w.structure,
-	bond: w.bond,
-	diameterMm: Math.min(w.diameterMm, w.newDiameterMm),
-	widthMm: w.widthMm,
-	boreMm: w.boreMm,
-	minDiameterMm: w.minDiameterMm,
-	newDiameterMm: w.newDiameterMm,
-	ratedSpeedMps: w.ratedMps,
-	ratedSpeedRpm: w.ratedRpm,
-	state: w.state,
-	expiresOn: w.expiresOn
+export const rackRow = (wheel: WheelFacts): RackRow => ({
+	id: wheel.number,
+	family: wheel.family,
+	gritMeanUm: wheel.gritMeanUm,
+	grade: wheel.grade,
+	structure: wheel.structure,
+	bond: wheel.bond,
+	diameterMm: Math.min(wheel.diameterMm, wheel.newDiameterMm),
+	widthMm: wheel.widthMm,
+	boreMm: wheel.boreMm,
+	minDiameterMm: wheel.minDiameterMm,
+	newDiameterMm: wheel.newDiameterMm,
+	ratedSpeedMps: wheel.ratedMps,
+	ratedSpeedRpm: wheel.ratedRpm,
+	state: wheel.state,
+	expiresOn: wheel.expiresOn
 });
 
 const seatOf = (facts: SetupFacts): number => facts.mount?.seatMm ?? facts.machine.seatMm;
@@ -90,26 +90,26 @@ export function rankFor(
 }
 
 /** What is worked out about a wheel when it is taken: its marking read, its speed on this spindle, its shape, its concentration. */
-function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
-	const marking = compute(facts, parseMarking, { text: w.marking });
+function aboutWheel(facts: SetupFacts, wheel: WheelFacts): Computed[] {
+	const marking = compute(facts, parseMarking, { text: wheel.marking });
 	const list: Computed[] = [
 		marking,
 		compute(facts, surfaceSpeed, {
-			diameterMm: Math.min(w.diameterMm, w.newDiameterMm),
-			newDiameterMm: w.newDiameterMm,
+			diameterMm: Math.min(wheel.diameterMm, wheel.newDiameterMm),
+			newDiameterMm: wheel.newDiameterMm,
 			speedRpm: facts.machine.spindleRpm,
-			ratedSpeedMps: w.ratedMps,
-			ratedSpeedRpm: w.ratedRpm,
+			ratedSpeedMps: wheel.ratedMps,
+			ratedSpeedRpm: wheel.ratedRpm,
 			machineMaxRpm: facts.machine.spindleRpmMax
 		})
 	];
-	if (w.shape !== MOUNTED_POINT)
+	if (wheel.shape !== MOUNTED_POINT)
 		list.push(
 			compute(facts, shape, {
-				type: w.shape,
-				diameterMm: w.diameterMm,
-				thicknessMm: w.widthMm,
-				boreMm: w.boreMm
+				type: wheel.shape,
+				diameterMm: wheel.diameterMm,
+				thicknessMm: wheel.widthMm,
+				boreMm: wheel.boreMm
 			})
 		);
 	const ways = facts.stations.includes('dress') ? dressable(facts) : null;
@@ -127,8 +127,8 @@ function aboutWheel(facts: SetupFacts, w: WheelFacts): Computed[] {
 				label: g.secondNumber === null ? String(g.number) : `${g.number}/${g.secondNumber}`
 			})
 		);
-	if (c && (w.family === 'diamond' || w.family === 'cbn') && c.value >= 1 && c.value <= 240)
-		list.push(compute(facts, concentration, { family: w.family, notation: c.notation, value: c.value }));
+	if (c && (wheel.family === 'diamond' || wheel.family === 'cbn') && c.value >= 1 && c.value <= 240)
+		list.push(compute(facts, concentration, { family: wheel.family, notation: c.notation, value: c.value }));
 	return list;
 }
 

@@ -12,7 +12,7 @@ export interface SelectView extends Omit<RankedMany, 'best'> {
 	wheels: WheelFacts[];
 }
 /** How many are looked at: of the best, and of those ruled out. */
-const MOST = { best: 40, excluded: 120 };
+const MAX = { best: 40, excluded: 120 };
 
 /** Which wheels a person looks at when choosing for a setup: the best, the first of those ruled out, and counts of all. */
 export function lookedAt(
@@ -21,7 +21,7 @@ export function lookedAt(
 	heldBy: ReadonlyMap<string, number>
 ): RankedMany {
 	const elsewhere = (id: string) => heldBy.has(id) && heldBy.get(id) !== facts.id;
-	return rankMany(askedOf(facts), rack, elsewhere, MOST);
+	return rankMany(askedOf(facts), rack, elsewhere, MAX);
 }
 
 /** Numbers of the wheels that are shown; the one the setup has taken is among them. */

@@ -12,7 +12,7 @@
 	/** Every line with its verdict; good ones can be left out, the others say why they stay out. */
 	let { it }: Props = $props();
 	const { q } = useUnits();
-	const MOST = 200;
+	const MAX = 200;
 	let only = $state<'' | LineVerdict['verdict']>('');
 	const shown = $derived(it.lines.filter((l) => !only || l.verdict === only));
 	const kinds = [
@@ -56,7 +56,7 @@
 				></thead
 			>
 			<tbody
-				>{#each shown.slice(0, MOST) as l, at (at)}<tr
+				>{#each shown.slice(0, MAX) as l, at (at)}<tr
 						><td
 							>{#if l.verdict === 'good'}<input
 									type="checkbox"
@@ -81,8 +81,8 @@
 			>
 		</table>
 	</div>
-	{#if shown.length > MOST}<p class="quiet">
-			The first {MOST} of {shown.length} are shown; all are taken.
+	{#if shown.length > MAX}<p class="quiet">
+			The first {MAX} of {shown.length} are shown; all are taken.
 		</p>{/if}
 	<div class="row">
 		<button class="btn act" disabled={!it.chosen.length} onclick={() => it.take()}

@@ -12,7 +12,7 @@
 	import { BAD, FINE, GOOD, PLAIN, WATCH } from '$lib/drawing/dress/bands';
 	import NibDrawing from '$lib/drawing/dress/NibDrawing.svelte';
 	import Foresee from '../Foresee.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -20,15 +20,15 @@
 	}
 	/** Where the tracks of a nib's points fall over two leads, and the nearest lead that leaves no gap. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, clusterStep, { start: { depthUm: 20, passes: 2, dryPasses: 0 } });
-	const p = $derived(preview(clusterStep, f, entry));
+	const p = $derived(preview(clusterStep, facts, entry));
 	const nib = $derived(p.main);
 	/** The lead to use: the one that is set where it leaves no gap, else the nearest that does. */
 	const lead = $derived(nib ? (nib.clearLeadUm ?? nib.leadUm) : null);
 	const plan = $derived(outputOf(p.result, dressPlan));
-	const um = (v: number | null | undefined) => quantity(v ?? null, 'um', f.units);
-	const width = $derived(chosenMethod(f, Evidence.of(f))?.dresser?.clusterWidthMm ?? 0);
+	const um = (v: number | null | undefined) => quantity(v ?? null, 'um', facts.units);
+	const width = $derived(chosenMethod(facts, Evidence.of(facts))?.dresser?.clusterWidthMm ?? 0);
 	const BANDS = [
 		{ from: 0, to: 1, name: 'thread', fill: BAD },
 		{ from: 1, to: 3, name: 'rough', fill: PLAIN },
@@ -39,14 +39,14 @@
 	const take = (leadUm: number | null | undefined) => leadUm && entry.fillOne('leadUm', leadUm);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={clusterStep}
 	{entry}
 	{p}
 	what="Lead that leaves no gap"
 	figure={um(lead)}
-	means={lead ? `${quantity((lead * f.machine.spindleRpm) / 1000, 'mm/min', f.units)} to dial` : ''}
+	means={lead ? `${quantity((lead * facts.machine.spindleRpm) / 1000, 'mm/min', facts.units)} to dial` : ''}
 	later={['tiltDeg', 'target']}
 	notes={{
 		leadUm: nib ? `${um(nib.suggestedLeadUm)} when left empty` : '',
@@ -61,7 +61,7 @@
 				leadUm={out.leadUm}
 				gapUm={out.largestGapUm}
 				widthMm={width}
-				units={f.units}
+				units={facts.units}
 			/>{/if}{/snippet}
 	{#snippet strip(out)}<BandStrip
 			value={out.trackOverlapRatio}
@@ -79,4 +79,4 @@
 	{#snippet quick()}{#if nib}<button class="btn" onclick={() => take(nib.clearLeadUm ?? nib.suggestedLeadUm)}
 				>Take {um(nib.clearLeadUm ?? nib.suggestedLeadUm)}</button
 			>{/if}{/snippet}
-</WaySheet>
+</SettingSheet>

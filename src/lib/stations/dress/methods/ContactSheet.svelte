@@ -21,7 +21,7 @@
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { quantity } from '$core/quantity/format';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 	import RepeatCheck from './RepeatCheck.svelte';
 	import { RATIO_BANDS, ratioMeans, signed } from '$lib/drawing/dress/ratio-bands';
 
@@ -59,12 +59,12 @@
 		quick,
 		ondone
 	}: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const out = $derived(p.main);
 	const upper = $derived(what === 'roll' ? 'Roll' : 'Disc');
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	{step}
 	{entry}
@@ -76,22 +76,22 @@
 	labels={{ ...labels, [speedField]: `${upper} speed` }}
 	notes={{
 		...notes,
-		[speedField]: dresser?.mostRpm ? `at most ${quantity(dresser.mostRpm, 'rpm', f.units)}` : ''
+		[speedField]: dresser?.mostRpm ? `at most ${quantity(dresser.mostRpm, 'rpm', facts.units)}` : ''
 	}}
 	{follows}
 	{quick}
 	{ondone}
 >
 	{#snippet drawing(o)}<RollDrawing
-			family={f.wheel?.family ?? null}
-			wheelMm={f.wheel!.diameterMm}
+			family={facts.wheel?.family ?? null}
+			wheelMm={facts.wheel!.diameterMm}
 			rollMm={dresser?.bodyDiameterMm ?? 100}
 			wheelMps={o?.surfaceSpeedMps ?? null}
 			rollMps={o ? runsMps : null}
 			ratio={o?.speedRatio ?? null}
-			clockwise={turns(f) === 'clockwise'}
+			clockwise={turns(facts) === 'clockwise'}
 			{what}
-			units={f.units}
+			units={facts.units}
 		/>{/snippet}
 	{#snippet strip(o)}<BandStrip
 			value={o.speedRatio}
@@ -107,4 +107,4 @@
 			near={o.nearFraction}
 			clear={o.clearRpmRatio}
 		/>{@render more?.(o)}{/snippet}
-</WaySheet>
+</SettingSheet>

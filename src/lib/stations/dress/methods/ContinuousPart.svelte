@@ -8,7 +8,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import ContinuousDrawing from '$lib/drawing/dress/ContinuousDrawing.svelte';
 	import LifeBar from '$lib/drawing/LifeBar.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -16,16 +16,16 @@
 	}
 	/** The roll stays on while it creep feeds: how fast the wheel shrinks, how the head follows, how many parts it makes. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const roll = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
+	const facts = $derived(desk.facts);
+	const roll = $derived(chosenMethod(facts, Evidence.of(facts))?.dresser ?? null);
 	const entry = stepEntry(desk, continuousStep, { start: { feedUmPerRev: 0.5 } });
-	const p = $derived(preview(continuousStep, f, entry));
+	const p = $derived(preview(continuousStep, facts, entry));
 	const out = $derived(p.main);
 	const q = (x: number | null | undefined, u: 'um' | 'mm/min' | 'm/s' | 'mm') =>
-		quantity(x ?? null, u, f.units);
+		quantity(x ?? null, u, facts.units);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={continuousStep}
 	{entry}
@@ -42,20 +42,20 @@
 >
 	{#snippet drawing()}
 		<ContinuousDrawing
-			family={f.wheel?.family ?? null}
-			wheelMm={f.wheel!.diameterMm}
+			family={facts.wheel?.family ?? null}
+			wheelMm={facts.wheel!.diameterMm}
 			rollMm={roll?.bodyDiameterMm ?? 100}
-			leastMm={f.wheel!.minDiameterMm}
+			leastMm={facts.wheel!.minDiameterMm}
 			headFeedMmPerMin={out?.headFeedMmPerMin ?? null}
 			rollFeedMmPerMin={out?.rollFeedMmPerMin ?? null}
-			units={f.units}
+			units={facts.units}
 		/>
 	{/snippet}
 	{#snippet strip()}<LifeBar
-			newMm={f.wheel!.newDiameterMm}
-			nowMm={f.wheel!.diameterMm}
-			minMm={f.wheel!.minDiameterMm}
-			units={f.units}
+			newMm={facts.wheel!.newDiameterMm}
+			nowMm={facts.wheel!.diameterMm}
+			minMm={facts.wheel!.minDiameterMm}
+			units={facts.units}
 		/>{/snippet}
 	{#snippet beneath(o)}<p>
 			After a part {q(o.diameterAfterPartMm, 'mm')}; at the scrap diameter it still runs {q(
@@ -63,4 +63,4 @@
 				'm/s'
 			)} of {q(o.surfaceSpeedMps, 'm/s')}.
 		</p>{/snippet}
-</WaySheet>
+</SettingSheet>

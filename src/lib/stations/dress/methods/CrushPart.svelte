@@ -12,7 +12,7 @@
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
 	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -20,13 +20,14 @@
 	}
 	/** A hard roll pressed in: who drives whom, how slowly, with what force, and whether they really run together. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const roll = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
+	const facts = $derived(desk.facts);
+	const roll = $derived(chosenMethod(facts, Evidence.of(facts))?.dresser ?? null);
 	const entry = stepEntry(desk, crushStep, { start: { feedUmPerRev: 5, totalDepthUm: 100 } });
-	const p = $derived(preview(crushStep, f, entry));
+	const p = $derived(preview(crushStep, facts, entry));
 	const out = $derived(p.main);
 	const v = $derived(entry.result.values);
-	const q = (x: number | null | undefined, u: 'rpm' | 'mm' | 'N' | 'm/s') => quantity(x ?? null, u, f.units);
+	const q = (x: number | null | undefined, u: 'rpm' | 'mm' | 'N' | 'm/s') =>
+		quantity(x ?? null, u, facts.units);
 	const speed = $derived(v.crushSpeedMps ?? 1.5);
 	const BANDS = [
 		{ from: 0, to: 1, name: 'slow', fill: PLAIN },
@@ -38,7 +39,7 @@
 	const byRoll = $derived(v.drive === 'roll');
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={crushStep}
 	{entry}
@@ -52,20 +53,20 @@
 	hidden={byRoll ? ['rollMeasuredRpm'] : ['wheelMeasuredRpm']}
 	notes={{
 		totalDepthUm: out ? `${out.feedRevs.toFixed(0)} turns, ${duration(out.timeS)}` : '',
-		crushSpeedMps: `machine turns ${q(f.machine.spindleRpmMin, 'rpm')} at least`
+		crushSpeedMps: `machine turns ${q(facts.machine.spindleRpmMin, 'rpm')} at least`
 	}}
 	{ondone}
 >
 	{#snippet drawing(o)}<RollDrawing
-			family={f.wheel?.family ?? null}
-			wheelMm={f.wheel!.diameterMm}
+			family={facts.wheel?.family ?? null}
+			wheelMm={facts.wheel!.diameterMm}
 			rollMm={roll?.bodyDiameterMm ?? 100}
 			wheelMps={o ? speed : null}
 			rollMps={o ? speed * (o.speedRatio ?? 1) : null}
 			ratio={o?.speedRatio ?? null}
-			clockwise={turns(f) === 'clockwise'}
+			clockwise={turns(facts) === 'clockwise'}
 			what="roll"
-			units={f.units}
+			units={facts.units}
 		/>{/snippet}
 	{#snippet strip()}<BandStrip value={speed} bands={BANDS} label="Rim speed while crushing" />{/snippet}
 	{#snippet beneath(o)}{#if o.normalForceN !== null && v.spindleLimitN}<h3>Force against the spindle</h3>
@@ -86,4 +87,4 @@
 			)}.
 		</p>
 	{/snippet}
-</WaySheet>
+</SettingSheet>

@@ -17,15 +17,15 @@
 	}
 	/** A narrow driven disc across the wheel: speeds as of a roll, tracks as of a tip. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const dresser = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
+	const facts = $derived(desk.facts);
+	const dresser = $derived(chosenMethod(facts, Evidence.of(facts))?.dresser ?? null);
 	const entry = stepEntry(desk, discStep, {
 		start: { contactDirection: 'with', depthUm: 10, leadUm: 60, passes: 2, dryPasses: 0 }
 	});
-	const p = $derived(preview(discStep, f, entry));
+	const p = $derived(preview(discStep, facts, entry));
 	const out = $derived(p.main);
 	const plan = $derived(outputOf(p.result, dressPlan));
-	const q = (v: number, u: 'um' | 'mm/min') => quantity(v, u, f.units);
+	const q = (v: number, u: 'um' | 'mm/min') => quantity(v, u, facts.units);
 </script>
 
 <ContactSheet

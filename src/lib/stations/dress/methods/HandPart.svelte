@@ -10,7 +10,7 @@
 	import HandDrawing from '$lib/drawing/dress/HandDrawing.svelte';
 	import { found } from '$lib/drawing/found';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -18,19 +18,19 @@
 	}
 	/** A tool held by hand: the rest goes back so that it hooks behind it, the pull goes into the rest, never on the guard. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const lathe = $derived(f.machine.kind === 'lathe');
+	const facts = $derived(desk.facts);
+	const lathe = $derived(facts.machine.kind === 'lathe');
 	const tool = $derived(
-		dresserWords(chosenMethod(f, Evidence.of(f))?.dresser?.kind ?? 'star').replace(', by hand', '')
+		dresserWords(chosenMethod(facts, Evidence.of(facts))?.dresser?.kind ?? 'star').replace(', by hand', '')
 	);
 	const entry = stepEntry(desk, handStep, { start: { toolHeightMm: 0 } });
-	const p = $derived(preview(handStep, f, entry));
+	const p = $derived(preview(handStep, facts, entry));
 	const v = $derived(entry.result.values);
-	const mm = (x: number | null | undefined) => quantity(x ?? null, 'mm', f.units);
-	const um = (x: number | null | undefined) => quantity(x ?? null, 'um', f.units);
+	const mm = (x: number | null | undefined) => quantity(x ?? null, 'mm', facts.units);
+	const um = (x: number | null | undefined) => quantity(x ?? null, 'um', facts.units);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={handStep}
 	{entry}
@@ -46,16 +46,16 @@
 	{ondone}
 >
 	{#snippet drawing(out)}<HandDrawing
-			family={f.wheel?.family ?? null}
+			family={facts.wheel?.family ?? null}
 			{lathe}
-			diameterMm={f.wheel!.diameterMm}
+			diameterMm={facts.wheel!.diameterMm}
 			restBackMm={v.restBackMm ?? null}
 			restWantedMm={out?.restBackMm ?? null}
 			heightMm={v.toolHeightMm ?? 0}
 			onRest={v.restsOn !== 'guard' && v.restsOn !== 'nothing'}
 			{tool}
 			stop={out?.verdict === 'stop'}
-			units={f.units}
+			units={facts.units}
 		/>{/snippet}
 	{#snippet strip(out)}{#if v.straightnessWantedUm}<Strip
 				value={out.straightnessUm}
@@ -68,4 +68,4 @@
 			Light pressure, across and back without stopping, off the edge at neither end. Eyes covered, dust drawn
 			off. Its own instructions come first.
 		</p>{/snippet}
-</WaySheet>
+</SettingSheet>

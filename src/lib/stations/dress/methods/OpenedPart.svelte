@@ -5,7 +5,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import OverlapStrip from '$lib/drawing/OverlapStrip.svelte';
 	import RidgeDrawing from '$lib/drawing/RidgeDrawing.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -18,7 +18,7 @@
 	const out = $derived(p.main);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={openedStep}
 	{entry}
@@ -37,4 +37,4 @@
 				ridgeUm={o.scallopHeightUm}
 			/>{/if}{/snippet}
 	{#snippet strip(o)}<OverlapStrip value={o.overlapRatio} />{/snippet}
-</WaySheet>
+</SettingSheet>

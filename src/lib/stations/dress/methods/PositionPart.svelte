@@ -6,7 +6,7 @@
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import DresserDrawing from '$lib/drawing/DresserDrawing.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -14,28 +14,28 @@
 	}
 	/** Where the diamond stands: past centre on the leaving side, leaning the way the rim moves. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, positionStep, { start: { surfaceMotion: 'down' } });
-	const p = $derived(preview(positionStep, f, entry));
+	const p = $derived(preview(positionStep, facts, entry));
 	const where = $derived(p.main);
 	const motion = $derived(String(entry.typed.surfaceMotion ?? 'down'));
-	const below = $derived(dresserSetup(f) === 'surface-below');
+	const below = $derived(dresserSetup(facts) === 'surface-below');
 	const note = $derived(
 		where
-			? `aim for ${figure(where.recommendedOffsetMm, 'mm', f.units)}`
+			? `aim for ${figure(where.recommendedOffsetMm, 'mm', facts.units)}`
 			: below
-				? `leaving side is ${leavingSide(f, motion)}`
-				: `on centre, or a little past it: rim moves ${motion}, leaving side is ${leavingSide(f, motion)}`
+				? `leaving side is ${leavingSide(facts, motion)}`
+				: `on centre, or a little past it: rim moves ${motion}, leaving side is ${leavingSide(facts, motion)}`
 	);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={positionStep}
 	{entry}
 	{p}
 	what="Past centre"
-	figure={where ? quantity(where.pastCentreMm, 'mm', f.units) : '-'}
+	figure={where ? quantity(where.pastCentreMm, 'mm', facts.units) : '-'}
 	means={where ? sideWords(where.side) : ''}
 	action="Diamond stands here"
 	hidden={below ? ['surfaceMotion'] : []}
@@ -48,16 +48,16 @@
 	{ondone}
 >
 	{#snippet drawing(out)}<DresserDrawing
-			setup={dresserSetup(f)}
-			rotation={turns(f)}
+			setup={dresserSetup(facts)}
+			rotation={turns(facts)}
 			{motion}
-			family={f.wheel?.family ?? null}
-			diameterMm={f.wheel!.diameterMm}
+			family={facts.wheel?.family ?? null}
+			diameterMm={facts.wheel!.diameterMm}
 			offsetMm={entry.result.values.offsetMm ?? null}
 			dragDeg={entry.result.values.dragAngleDeg ?? 12}
 			min={out?.recommendedMinMm ?? 3}
 			max={out?.recommendedMaxMm ?? 20}
 			stop={out?.verdict === 'stop'}
-			units={f.units}
+			units={facts.units}
 		/>{/snippet}
-</WaySheet>
+</SettingSheet>

@@ -7,7 +7,7 @@
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
 	import { BAD, GOOD, WATCH } from '$lib/drawing/dress/bands';
 	import GrainDrawing from '$lib/drawing/dress/GrainDrawing.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -26,7 +26,7 @@
 	];
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={proudStep}
 	{entry}
@@ -47,4 +47,4 @@
 			bands={BANDS}
 			label="Share of the grain that is bare, percent"
 		/>{/snippet}
-</WaySheet>
+</SettingSheet>

@@ -15,20 +15,22 @@
 	}
 	/** A driven roll as wide as the form: its surface against the wheel's, what that does, and what a dress takes. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const roll = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
+	const facts = $derived(desk.facts);
+	const roll = $derived(chosenMethod(facts, Evidence.of(facts))?.dresser ?? null);
 	const entry = stepEntry(desk, rollStep, {
 		start: { contactDirection: 'with', feedUmPerRev: 0.5, totalDepthUm: 30, dwellRevs: 10 }
 	});
-	const p = $derived(preview(rollStep, f, entry));
+	const p = $derived(preview(rollStep, facts, entry));
 	const out = $derived(p.main);
-	const q = (v: number | null | undefined, u: 'mm/min' | 'm/s') => quantity(v ?? null, u, f.units);
-	const least = $derived(f.wheel!.minDiameterMm);
+	const q = (v: number | null | undefined, u: 'mm/min' | 'm/s') => quantity(v ?? null, u, facts.units);
+	const least = $derived(facts.wheel!.minDiameterMm);
 	const left = $derived(
 		out
 			? Math.max(
 					0,
-					Math.floor((f.wheel!.diameterMm - least) / (f.wheel!.diameterMm - out.diameterAfterMm) + 1e-9)
+					Math.floor(
+						(facts.wheel!.diameterMm - least) / (facts.wheel!.diameterMm - out.diameterAfterMm) + 1e-9
+					)
 				)
 			: null
 	);
@@ -55,7 +57,7 @@
 	}}
 	{ondone}
 >
-	{#snippet beneath(o)}<RunUp setRpm={o.rollSpeedRpm} units={f.units} />{/snippet}
+	{#snippet beneath(o)}<RunUp setRpm={o.rollSpeedRpm} units={facts.units} />{/snippet}
 	{#snippet follows(o)}<div class="row">
 			<p>Face <b>{o.dressClass.replace('-', ', ')}</b></p>
 			<p>Slip <b class="num">{q(o.slipSpeedMps, 'm/s')}</b></p>

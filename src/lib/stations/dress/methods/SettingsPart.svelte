@@ -21,7 +21,7 @@
 	import RidgeDrawing from '$lib/drawing/RidgeDrawing.svelte';
 	import Foresee from '../Foresee.svelte';
 	import Metronome from '../Metronome.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -29,8 +29,8 @@
 	}
 	/** Depth, traverse and passes of one diamond, the overlap that comes of them, and the ridge they leave. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const d = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
+	const facts = $derived(desk.facts);
+	const d = $derived(chosenMethod(facts, Evidence.of(facts))?.dresser ?? null);
 	/** An ordinary dress of this grain, as a start. */
 	const grain = desk.facts.wheel?.gritMeanUm ?? null;
 	const bite = referenceDepthUm(abrasiveGroup(desk.facts.wheel?.family ?? 'alumina'), grain);
@@ -44,15 +44,15 @@
 			coolant: desk.facts.machine.wet ? 'continuous' : 'none'
 		}
 	});
-	const p = $derived(preview(settingsStep, f, entry));
+	const p = $derived(preview(settingsStep, facts, entry));
 	const point = $derived(p.main);
 	const plan = $derived(outputOf(p.result, dressPlan));
 	const holder = $derived(outputOf(p.result, holderStiffness));
 	/** The dress as it was recorded last, to stand beside the one that is set now. */
-	const before = $derived(partOf(Evidence.of(f).step(settingsStep), singlePoint));
+	const before = $derived(partOf(Evidence.of(facts).step(settingsStep), singlePoint));
 	const pace = $derived(outputOf(p.result, handPace));
-	const byHand = $derived(f.machine.axes === 'by-hand');
-	const um = (v: number) => quantity(v, 'um', f.units);
+	const byHand = $derived(facts.machine.axes === 'by-hand');
+	const um = (v: number) => quantity(v, 'um', facts.units);
 	/** While none is entered: the traverse that gives a general dress with this tip and this bite. */
 	const usualWords = $derived.by(() => {
 		const depthUm = entry.result.values.depthUm;
@@ -61,17 +61,17 @@
 			overlap.run({ tipRadiusUm: d.tipRadiusUm, flatWidthUm: d.flatWidthUm ?? 0, depthUm, leadUm: usualLead })
 		);
 		return general
-			? `${quantity((general.leads.generalUm * f.machine.spindleRpm) / 1000, 'mm/min', f.units)} gives overlap 4`
+			? `${quantity((general.leads.generalUm * facts.machine.spindleRpm) / 1000, 'mm/min', facts.units)} gives overlap 4`
 			: '';
 	});
 	const idle = $derived(Number(entry.result.values.dryPasses ?? 0) > 0);
 	/** Sets the traverse to the lead that gives this kind of dress. */
 	function aim(leadUm: number | undefined) {
-		if (leadUm) entry.fillOne('traverseMmPerMin', (leadUm * f.machine.spindleRpm) / 1000);
+		if (leadUm) entry.fillOne('traverseMmPerMin', (leadUm * facts.machine.spindleRpm) / 1000);
 	}
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={settingsStep}
 	{entry}
@@ -83,7 +83,7 @@
 	hidden={[
 		...(entry.typed.coolant === 'none' ? [] : ['dustExtraction']),
 		...(byHand ? [] : ['measuredPassTimeS']),
-		...(formToKeep(f) ? [] : ['alongForm'])
+		...(formToKeep(facts) ? [] : ['alongForm'])
 	]}
 	notes={{
 		traverseMmPerMin: point ? `${um(point.leadUm)} per turn` : usualWords,
@@ -106,7 +106,12 @@
 			</p>{/if}{/snippet}
 	{#snippet strip(out)}<OverlapStrip value={out.overlap.effectiveOverlapRatio} />{/snippet}
 	{#snippet beneath(out)}
-		{#if pace}<Metronome beatS={pace.passTimeS} achieved={pace.achievedLeadUm} {entry} units={f.units} />{/if}
+		{#if pace}<Metronome
+				beatS={pace.passTimeS}
+				achieved={pace.achievedLeadUm}
+				{entry}
+				units={facts.units}
+			/>{/if}
 		<Foresee
 			{desk}
 			leadUm={pace?.achievedLeadUm ?? out.leadUm}
@@ -130,11 +135,11 @@
 				limitMm={holder.overhangLimitMm}
 				deflectionUm={holder.deflectionUm}
 				biteUm={entry.result.values.depthUm ?? 0}
-				units={f.units}
+				units={facts.units}
 			/>{/if}
 	{/snippet}
 	{#snippet quick()}{#if point}
 			<button class="btn" onclick={() => aim(point.overlap.leads.finishUm)}>Finer finish</button>
 			<button class="btn" onclick={() => aim(point.overlap.leads.roughUm)}>Cooler cut</button>
 		{/if}{/snippet}
-</WaySheet>
+</SettingSheet>

@@ -7,7 +7,7 @@
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import PressChart from '$lib/drawing/dress/PressChart.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -15,9 +15,9 @@
 	}
 	/** The stick pressed in: effort press by press, until it almost falls in and the wheel is open. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, stickStep, { anew: true });
-	const p = $derived(preview(stickStep, f, entry));
+	const p = $derived(preview(stickStep, facts, entry));
 	const out = $derived(p.main);
 	const forces = $derived(entry.result.values.pressForcesN ?? []);
 	const STATES: Record<string, [string, string]> = {
@@ -30,13 +30,13 @@
 	/** The press gauge of the trainer, for those who have none at the machine: the same for this setup every time. */
 	function press() {
 		const list = (entry.typed.pressForcesN ?? []) as string[];
-		const n = pressEffort(list.length, { firstN: 48, openN: 11, seed: 1000 * f.id });
+		const n = pressEffort(list.length, { firstN: 48, openN: 11, seed: 1000 * facts.id });
 		entry.set('pressForcesN', [...list, '']);
 		entry.fillOne(`pressForcesN.${list.length}`, Math.round(n));
 	}
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={stickStep}
 	{entry}
@@ -49,12 +49,12 @@
 	labels={{ pressForcesN: 'Effort of each press, one after the other' }}
 	{ondone}
 >
-	{#snippet drawing()}<PressChart forcesN={forces} units={f.units} />{/snippet}
+	{#snippet drawing()}<PressChart forcesN={forces} units={facts.units} />{/snippet}
 	{#snippet follows(o)}<p>
-			About {quantity(o.stickLengthMm, 'mm', f.units)} of stick goes into it; grain then stands {quantity(
+			About {quantity(o.stickLengthMm, 'mm', facts.units)} of stick goes into it; grain then stands {quantity(
 				o.protrusionUm,
 				'um',
-				f.units
+				facts.units
 			)} proud. The form stays as it is.
 		</p>
 		<p class="quiet">
@@ -63,4 +63,4 @@
 		</p>{/snippet}
 	{#snippet quick()}<Simulated><button class="btn" onclick={press}>Press of the stand-in</button></Simulated
 		>{/snippet}
-</WaySheet>
+</SettingSheet>

@@ -10,7 +10,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import RollDrawing from '$lib/drawing/dress/RollDrawing.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -18,46 +18,50 @@
 	}
 	/** The truing wheel is a wheel like any other: which one suits, its own look and ring, and never above its mark. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const d = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
+	const facts = $derived(desk.facts);
+	const d = $derived(chosenMethod(facts, Evidence.of(facts))?.dresser ?? null);
 	const entry = stepEntry(desk, truerStep, {});
 	/** While look and ring are not answered the speeds are shown all the same. */
 	const shown = $derived(
-		preview(truerStep, f, null, { ...entry.result.values, sound: true, ringsClear: true })
+		preview(truerStep, facts, null, { ...entry.result.values, sound: true, ringsClear: true })
 	);
-	const p = $derived(preview(truerStep, f, entry));
+	const p = $derived(preview(truerStep, facts, entry));
 	const out = $derived(p.main ?? shown.main);
 	const max = $derived(out?.maxRpm ?? null);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={truerStep}
 	{entry}
 	p={p.main || p.fault?.code !== 'missing' ? p : { ...p, main: shown.main }}
 	what="Truing wheel may turn"
-	figure={max === null ? '-' : quantity(Math.floor(max), 'rpm', f.units)}
-	means={out?.surfaceSpeedMps ? `runs ${quantity(out.surfaceSpeedMps, 'm/s', f.units)}` : 'at most'}
+	figure={max === null ? '-' : quantity(Math.floor(max), 'rpm', facts.units)}
+	means={out?.surfaceSpeedMps ? `runs ${quantity(out.surfaceSpeedMps, 'm/s', facts.units)}` : 'at most'}
 	action="Truing wheel is sound"
 	later={d?.ratedMps || d?.ratedRpm ? ['ratedMps', 'ratedRpm'] : []}
 	{ondone}
 >
 	{#snippet drawing()}
 		<RollDrawing
-			family={f.wheel?.family ?? null}
-			wheelMm={f.wheel!.diameterMm}
+			family={facts.wheel?.family ?? null}
+			wheelMm={facts.wheel!.diameterMm}
 			rollMm={d?.bodyDiameterMm ?? 76}
-			wheelMps={surfaceSpeedMps(f.wheel!.diameterMm, f.machine.spindleRpm)}
+			wheelMps={surfaceSpeedMps(facts.wheel!.diameterMm, facts.machine.spindleRpm)}
 			rollMps={out?.surfaceSpeedMps ?? null}
 			ratio={out?.surfaceSpeedMps
-				? out.surfaceSpeedMps / surfaceSpeedMps(f.wheel!.diameterMm, f.machine.spindleRpm)
+				? out.surfaceSpeedMps / surfaceSpeedMps(facts.wheel!.diameterMm, facts.machine.spindleRpm)
 				: null}
-			clockwise={turns(f) === 'clockwise'}
+			clockwise={turns(facts) === 'clockwise'}
 			what="truing wheel"
-			units={f.units}
+			units={facts.units}
 		/>
 		<p>
-			This shop's: <b>{d?.marking ?? d?.code ?? '-'}</b>, {quantity(d?.bodyDiameterMm ?? null, 'mm', f.units)} across.
+			This shop's: <b>{d?.marking ?? d?.code ?? '-'}</b>, {quantity(
+				d?.bodyDiameterMm ?? null,
+				'mm',
+				facts.units
+			)} across.
 		</p>
 		{#if out}<p>
 				Suits this wheel: <b
@@ -72,4 +76,4 @@
 				unit="rpm"
 				show={(x) => x.toFixed(0)}
 			/>{/if}{/snippet}
-</WaySheet>
+</SettingSheet>

@@ -9,7 +9,7 @@
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
 	import StrokeBars from '$lib/drawing/dress/StrokeBars.svelte';
 	import TruingDrawing from '$lib/drawing/dress/TruingDrawing.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -17,8 +17,8 @@
 	}
 	/** Worn round against a truing wheel or soft steel: what the ring takes, what it eats meanwhile, and the strokes it is shared into. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const way = $derived(chosenMethod(f, Evidence.of(f)));
+	const facts = $derived(desk.facts);
+	const way = $derived(chosenMethod(facts, Evidence.of(facts)));
 	const d = $derived(way?.dresser ?? null);
 	/** A radius is made with the truing head on a pivoted head. */
 	const swung = $derived(way?.form === 'radius');
@@ -30,13 +30,13 @@
 			layerDepthMm: desk.facts.wheel?.rimDepthMm
 		}
 	});
-	const p = $derived(preview(truingStep, f, entry));
+	const p = $derived(preview(truingStep, facts, entry));
 	const out = $derived(p.main);
 	const v = $derived(entry.result.values);
-	const um = (x: number | null | undefined) => quantity(x ?? null, 'um', f.units);
+	const um = (x: number | null | undefined) => quantity(x ?? null, 'um', facts.units);
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={truingStep}
 	{entry}
@@ -45,7 +45,7 @@
 	figure={out
 		? out.totalInfeedUm < 1000
 			? um(out.totalInfeedUm)
-			: quantity(out.totalInfeedUm / 1000, 'mm', f.units)
+			: quantity(out.totalInfeedUm / 1000, 'mm', facts.units)
 		: '-'}
 	means={out ? `${um(out.radialStockUm)} of it into the wheel` : ''}
 	action="True it like this"
@@ -59,17 +59,17 @@
 	{ondone}
 >
 	{#snippet drawing(o)}<TruingDrawing
-			family={f.wheel?.family ?? null}
-			wheelMm={f.wheel!.diameterMm}
+			family={facts.wheel?.family ?? null}
+			wheelMm={facts.wheel!.diameterMm}
 			stockUm={o?.radialStockUm ?? v.runoutTirUm ?? 20}
 			runoutUm={v.runoutTirUm ?? 20}
-			layerMm={v.layerDepthMm ?? f.wheel?.rimDepthMm ?? 3}
+			layerMm={v.layerDepthMm ?? facts.wheel?.rimDepthMm ?? 3}
 			layerLeftMm={o?.layerLeftMm ?? null}
 			truerMm={block ? null : (d?.bodyDiameterMm ?? null)}
 			truerAfterMm={o?.truingWheelDiameterAfterMm ?? null}
-			rimMm={f.wheel?.rimWidthMm ?? null}
+			rimMm={facts.wheel?.rimWidthMm ?? null}
 			{block}
-			units={f.units}
+			units={facts.units}
 		/>{/snippet}
 	{#snippet strip(o)}<StrokeBars
 			rough={o.roughStrokes}
@@ -80,12 +80,12 @@
 	{#snippet follows(o)}<p>
 			{swung ? 'Feed at both ends of the swing alike,' : 'Feed at both ends alike,'} so that each side gets the
 			same. {block
-				? `The block loses ${quantity(o.blockHeightUsedMm, 'mm', f.units)} of height.`
+				? `The block loses ${quantity(o.blockHeightUsedMm, 'mm', facts.units)} of height.`
 				: `The truing wheel loses ${um(o.truingWheelRadialWearUm)} on its radius.`} Afterwards the stick.
 		</p>
 		{#if swung && o.truingWheelRadialWearUm !== null && v.swingRadiusMm}<p>
 				Move the head along its arm by as much: left where it is, the radius ends at <b class="num"
-					>{quantity(v.swingRadiusMm + o.truingWheelRadialWearUm / 1000, 'mm', f.units)}</b
+					>{quantity(v.swingRadiusMm + o.truingWheelRadialWearUm / 1000, 'mm', facts.units)}</b
 				>.
 			</p>{/if}{/snippet}
-</WaySheet>
+</SettingSheet>

@@ -12,7 +12,7 @@
 	import ShareBar from '$lib/drawing/dress/ShareBar.svelte';
 	import UsedBar from '$lib/drawing/dress/UsedBar.svelte';
 	import WireDrawing from '$lib/drawing/dress/WireDrawing.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 	import Generator from './Generator.svelte';
 
 	interface Props {
@@ -21,12 +21,12 @@
 	}
 	/** A fresh wire that never touches: its gap, whether it holds, how long it takes, and what it uses up. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const d = $derived(chosenMethod(f, Evidence.of(f))?.dresser ?? null);
+	const facts = $derived(desk.facts);
+	const d = $derived(chosenMethod(facts, Evidence.of(facts))?.dresser ?? null);
 	const entry = stepEntry(desk, wireStep, {
 		start: { runoutTirUm: lastRunout(desk.facts), finishStockUm: 12 }
 	});
-	const p = $derived(preview(wireStep, f, entry));
+	const p = $derived(preview(wireStep, facts, entry));
 	const out = $derived(p.main);
 	const v = $derived(entry.result.values);
 	const clock = (s: number) => `${Math.floor(s / 60)}:${String(Math.round(s) % 60).padStart(2, '0')}`;
@@ -38,7 +38,7 @@
 	const oil = $derived(v.dielectric === 'oil');
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={wireStep}
 	{entry}
@@ -48,7 +48,7 @@
 	means={out ? `${out.roughPasses} rough + ${out.finishPasses} fine` : ''}
 	hidden={oil ? [] : ['fireWatch']}
 	later={[
-		...(lastRunout(f) === null ? [] : ['runoutTirUm']),
+		...(lastRunout(facts) === null ? [] : ['runoutTirUm']),
 		'finishStockUm',
 		'roughBiteUm',
 		'finishBiteUm',
@@ -63,20 +63,20 @@
 		mistDrawnOff: 'Mist drawn off, covers shut'
 	}}
 	notes={{
-		gapUm: `${quantity(10, 'um', f.units)} to ${quantity(50, 'um', f.units)} is usual`,
-		wireFeedMPerMin: out ? `${quantity(out.wireUsedM, 'm', f.units)} used` : '',
-		finishCurrentA: out ? quantity(out.finishRateMm3PerMin, 'mm3/min', f.units) : ''
+		gapUm: `${quantity(10, 'um', facts.units)} to ${quantity(50, 'um', facts.units)} is usual`,
+		wireFeedMPerMin: out ? `${quantity(out.wireUsedM, 'm', facts.units)} used` : '',
+		finishCurrentA: out ? quantity(out.finishRateMm3PerMin, 'mm3/min', facts.units) : ''
 	}}
 	{ondone}
 >
 	{#snippet drawing(o)}<WireDrawing
 			wireMm={d?.wireMm ?? 0.25}
 			gapUm={v.gapUm ?? 20}
-			grainUm={f.wheel?.gritMeanUm ?? 60}
-			concentration={v.concentrationPercent ?? f.wheel?.concentrationPercent ?? 100}
+			grainUm={facts.wheel?.gritMeanUm ?? 60}
+			concentration={v.concentrationPercent ?? facts.wheel?.concentrationPercent ?? 100}
 			pathMm={o?.pathOffsetMm ?? null}
 			flooded={v.flooded === true}
-			units={f.units}
+			units={facts.units}
 		/>{/snippet}
 	{#snippet strip(o)}<BandStrip
 			value={o.wireMargin}
@@ -101,27 +101,27 @@
 			of={d?.spoolM ?? 0}
 			says="{o.wireUsedM.toFixed(0)} of {(d?.spoolM ?? 0).toFixed(0)} m"
 		/>
-		{#if f.wheel?.rimDepthMm}<UsedBar
+		{#if facts.wheel?.rimDepthMm}<UsedBar
 				name="layer"
-				used={(f.wheel.diameterMm - o.wheelDiameterAfterMm) / 2}
-				of={f.wheel.rimDepthMm}
-				says="{quantity((f.wheel.diameterMm - o.wheelDiameterAfterMm) / 2, 'mm', f.units)} of {quantity(
-					f.wheel.rimDepthMm,
+				used={(facts.wheel.diameterMm - o.wheelDiameterAfterMm) / 2}
+				of={facts.wheel.rimDepthMm}
+				says="{quantity(
+					(facts.wheel.diameterMm - o.wheelDiameterAfterMm) / 2,
 					'mm',
-					f.units
-				)}"
+					facts.units
+				)} of {quantity(facts.wheel.rimDepthMm, 'mm', facts.units)}"
 			/>{/if}
 		<Generator
-			seed={f.id}
+			seed={facts.id}
 			gapUm={v.gapUm ?? 20}
 			currentA={v.roughCurrentA ?? 5}
 			margin={o.wireMargin}
 			flooded={v.flooded === true}
-			units={f.units}
+			units={facts.units}
 		/>
 	{/snippet}
 	{#snippet follows(o)}<p class="quiet">
-			The middle of the wire runs {quantity(o.pathOffsetMm, 'mm', f.units)} beside the form: it makes no hollow
+			The middle of the wire runs {quantity(o.pathOffsetMm, 'mm', facts.units)} beside the form: it makes no hollow
 			tighter than that. Used wire and sludge go where the local rules for metal waste say.
 		</p>{/snippet}
-</WaySheet>
+</SettingSheet>

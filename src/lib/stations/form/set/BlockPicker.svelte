@@ -19,7 +19,7 @@
 	}
 	/** The blocks of a stack from one's own tray: chosen for the height, or put in by hand; drawn as they are wrung. */
 	let { desk, entry, targetMm }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	interface Stacked {
 		trayCode?: string;
 		blocksMm?: number[];
@@ -29,8 +29,8 @@
 		stackToleranceUm?: number;
 	}
 	const v = $derived(entry.result.values as Stacked);
-	const tray = $derived(f.trays.find((t) => t.code === v.trayCode) ?? null);
-	const away = $derived(tray ? tray.inUse.filter((u) => u.setupId !== f.id) : []);
+	const tray = $derived(facts.trays.find((t) => t.code === v.trayCode) ?? null);
+	const away = $derived(tray ? tray.inUse.filter((u) => u.setupId !== facts.id) : []);
 	const off = new CalcOffPage();
 	onDestroy(() => off.stop());
 	let choosing = $state(false);
@@ -40,7 +40,7 @@
 		choosing = true;
 		trouble = '';
 		const answer = await off.run(blockStack.id, {
-			blocksMm: freeOf(f, tray),
+			blocksMm: freeOf(facts, tray),
 			targetMm,
 			toleranceUm: v.stackToleranceUm ?? 2.5,
 			wearBlockMm: v.wearBlockMm ?? 0,
@@ -52,7 +52,7 @@
 		if ('error' in answer) trouble = answer.error.message;
 		else entry.fillOne('blocksMm', outputAs(blockStack, answer.output).blocksMm);
 	}
-	const q = (mm: number) => fineQuantity(mm, 'mm', f.units);
+	const q = (mm: number) => fineQuantity(mm, 'mm', facts.units);
 	const sum = (list: readonly number[]) => list.reduce((s, b) => s + b, 0);
 	const made = $derived(
 		v.blocksMm?.length
@@ -72,7 +72,7 @@
 				bind:value={() => String(entry.typed.trayCode ?? ''), (t) => entry.set('trayCode', t)}
 			>
 				<option value="">pick one</option>
-				{#each f.trays as t (t.code)}<option value={t.code}>{t.code}, {t.blocksMm.length} blocks</option
+				{#each facts.trays as t (t.code)}<option value={t.code}>{t.code}, {t.blocksMm.length} blocks</option
 					>{/each}
 			</select></label
 		>
@@ -91,11 +91,12 @@
 			wearMm={v.wearBlockMm ?? 0}
 			wearCount={v.wearBlockCount ?? 0}
 			differenceMm={made}
-			units={f.units}
+			units={facts.units}
 			high={120}
 		/>
 		{#if offUm !== null}<p>
-				Off by <b class="num">{offUm > 0 ? '+' : ''}{quantity(Number(offUm.toFixed(2)), 'um', f.units)}</b>
+				Off by <b class="num">{offUm > 0 ? '+' : ''}{quantity(Number(offUm.toFixed(2)), 'um', facts.units)}</b
+				>
 			</p>{/if}{/if}
 	<details>
 		<summary>Wear blocks, raised lower pin</summary>

@@ -12,7 +12,7 @@
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 	import FormBoard from '$lib/drawing/form/FormBoard.svelte';
 	import ProgramText from '$lib/drawing/form/ProgramText.svelte';
 	import { LONG } from '$lib/drawing/form/form-drawn';
@@ -24,8 +24,8 @@
 	}
 	/** The program that moves the dresser along the form, beside its picture, played pass by pass. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const form = $derived(formOf(f, Evidence.of(f))!);
+	const facts = $derived(desk.facts);
+	const form = $derived(formOf(facts, Evidence.of(facts))!);
 	/** The form in the middle of the wheel, until somebody says where it lies; the dresser comes in clear of the wheel. */
 	function whereItLies() {
 		const wheelMm = desk.facts.wheel!.rimWidthMm ?? desk.facts.wheel!.widthMm;
@@ -54,7 +54,7 @@
 				})
 			: []
 	);
-	const remaining = $derived(tryOrNull(() => remainingOf(f)) ?? [0]);
+	const remaining = $derived(tryOrNull(() => remainingOf(facts)) ?? [0]);
 	let picked = $state(0);
 	/** The last pass lies on the form itself; played it begins with the first. */
 	let pass = $state(untrack(() => remaining.length - 1));
@@ -68,7 +68,7 @@
 		quantity(value ?? null, out?.unit === 'inch' ? undefined : 'mm', 'mm');
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={programStep}
 	{entry}
@@ -96,11 +96,11 @@
 			{rho}
 			stoneDeg={form.dresser?.tipAngleDeg ?? null}
 			toolShare={share}
-			family={f.wheel?.family ?? null}
+			family={facts.wheel?.family ?? null}
 			lit={lines[picked]?.move ?? null}
-			units={f.units}
+			units={facts.units}
 		/>
-		<PlayPasses {remaining} bind:pass bind:share reversed={v.direction === 'minus-z'} units={f.units} />
+		<PlayPasses {remaining} bind:pass bind:share reversed={v.direction === 'minus-z'} units={facts.units} />
 	{/snippet}
 	{#snippet beneath(o)}<ProgramText text={o.text} {lines} bind:picked name="form" />{/snippet}
 	{#snippet follows(o)}<p class="quiet">
@@ -108,4 +108,4 @@
 				o.bounds.zMax
 			)}{o.unit === 'inch' ? ', inch' : ''}. It comes in beside the wheel, never down onto it.
 		</p>{/snippet}
-</WaySheet>
+</SettingSheet>

@@ -25,7 +25,7 @@
 	}
 	/** One arc by blocks: the stack from the constant or the gauge, where the swing is stopped, and what the coupon takes back into it. */
 	let { desk, form, feature, ondone }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const entry = untrack(() =>
 		settingEntry(desk, radiusStep, form, feature, {
 			method: form.dresser?.faceToCentreMm ? 'engraved-constant' : 'height-gauge',
@@ -46,11 +46,11 @@
 	const arc = $derived(form.chain[feature.index]!);
 	const swing = $derived(arc.kind === 'arc' ? swingOf(arc) : { fromDeg: 0, toDeg: 0 });
 	const convex = $derived(feature.side === 'convex');
-	const p = $derived(preview(radiusStep, f, entry));
+	const p = $derived(preview(radiusStep, facts, entry));
 	/** What the swing says of itself, before any block is chosen for it. */
 	const swung = $derived(
 		arc.kind === 'arc'
-			? attempt(() => radiusSettingFor(f, form, arc, v).output)
+			? attempt(() => radiusSettingFor(facts, form, arc, v).output)
 			: { output: null, fault: null }
 	);
 	const out = $derived(swung.output);
@@ -65,7 +65,7 @@
 	const stopped = $derived(out?.verdict === 'stop');
 	const ADVANCED = ['axisOffsetUm', 'envelope', 'slide', 'grit', 'clearanceMm'];
 	const later = radiusStep.fields.filter((x) => ADVANCED.includes(x.name));
-	const q = (mm: number | null) => fineQuantity(mm, 'mm', f.units);
+	const q = (mm: number | null) => fineQuantity(mm, 'mm', facts.units);
 	const deg = (d: number) => `${Number(d.toFixed(2))}°`;
 </script>
 
@@ -93,10 +93,10 @@
 			stopToDeg={v.stopToDeg ?? null}
 			stackMm={targetMm}
 			bad={stopped}
-			units={f.units}
+			units={facts.units}
 		/>{/snippet}
 	{#snippet fields()}
-		{#if out}<SwingFacts {out} units={f.units} />{/if}
+		{#if out}<SwingFacts {out} units={facts.units} />{/if}
 		<div class="grid">
 			<ChoiceField
 				{entry}
@@ -110,7 +110,7 @@
 				label={gauge ? 'Base to centre' : 'Face to centre'}
 				note={kept === null ? '' : `kept: ${q(kept)}`}
 			/>
-			<FixtureConstant {gauge} mm={v.constantMm ?? kept} units={f.units} />
+			<FixtureConstant {gauge} mm={v.constantMm ?? kept} units={facts.units} />
 			<QuantityField {entry} name="stopFromDeg" note="swing begins at {deg(swing.fromDeg)}" />
 			<QuantityField {entry} name="stopToDeg" note="swing ends at {deg(swing.toDeg)}" />
 			<QuantityField {entry} name="measuredRadiusMm" />
@@ -121,7 +121,7 @@
 		</details>
 	{/snippet}
 	{#snippet beside()}{#if form.dresser?.tipRadiusUm}<span class="quiet"
-				>tip {quantity(form.dresser.tipRadiusUm, 'um', f.units)}</span
+				>tip {quantity(form.dresser.tipRadiusUm, 'um', facts.units)}</span
 			>{/if}{/snippet}
 </FixtureSheet>
 

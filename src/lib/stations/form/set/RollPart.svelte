@@ -8,7 +8,7 @@
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
-	import WaySheet from '$lib/desk/WaySheet.svelte';
+	import SettingSheet from '$lib/desk/SettingSheet.svelte';
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';
 	import { RATIO_BANDS, ratioMeans, signed } from '$lib/drawing/dress/ratio-bands';
 	import CouponTrend from '$lib/drawing/form/CouponTrend.svelte';
@@ -20,13 +20,13 @@
 	}
 	/** A driven roll that is the mirror of the form: whether it carries this form, how it runs against the wheel, and what its coupons showed. */
 	let { desk, ondone }: Props = $props();
-	const f = $derived(desk.facts);
-	const form = $derived(formOf(f, Evidence.of(f))!);
+	const facts = $derived(desk.facts);
+	const form = $derived(formOf(facts, Evidence.of(facts))!);
 	const d = $derived(form.dresser);
 	const entry = stepEntry(desk, formRollStep, {
 		start: { contactDirection: 'with', feedUmPerRev: 0.5, totalDepthUm: 30, dwellRevs: 10 }
 	});
-	const p = $derived(preview(formRollStep, f, entry));
+	const p = $derived(preview(formRollStep, facts, entry));
 	const out = $derived(p.main);
 	interface Coupon {
 		maxAbsUm: number;
@@ -44,7 +44,7 @@
 	const own = $derived(carries(d?.carriesForm, form.name));
 </script>
 
-<WaySheet
+<SettingSheet
 	{desk}
 	step={formRollStep}
 	{entry}
@@ -67,9 +67,9 @@
 >
 	{#snippet board()}<FormBoard
 			chain={form.chain}
-			family={f.wheel?.family ?? null}
+			family={facts.wheel?.family ?? null}
 			beneath="roll {d?.code ?? ''}, the mirror of the form"
-			units={f.units}
+			units={facts.units}
 		/>
 	{/snippet}
 	{#snippet drawing()}<p class:warn={!own}>
@@ -77,14 +77,14 @@
 			{d?.carriesForm ? `carries "${d.carriesForm}"` : 'carries no form on record'}; this form is "{form.name}".
 		</p>
 		{#if coupons.length}<p class="lab">What coupons of this roll showed</p>
-			<CouponTrend {coupons} units={f.units} />{/if}{/snippet}
+			<CouponTrend {coupons} units={facts.units} />{/if}{/snippet}
 	{#snippet strip(o)}<BandStrip
 			value={o.speedRatio}
 			bands={RATIO_BANDS}
 			label="Speed ratio"
 			at={0}
 		/>{/snippet}
-</WaySheet>
+</SettingSheet>
 
 <style>
 	.warn {

@@ -28,18 +28,18 @@
 	}
 	/** Its name and tolerance, and what of this shop makes it; each way that does not serve with its reason. */
 	let { desk, entry, chain, way, dresser }: Props = $props();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	const ohm = $derived((entry.result.values as { rimResistanceOhm?: number }).rimResistanceOhm ?? null);
 	const ways = $derived(
 		FORM_WAY_NAMES.map((w) => ({
 			w,
-			not: whyNotWay(f, w, ohm) ?? (chain ? cannotMake(chain, w) : null)
+			not: whyNotWay(facts, w, ohm) ?? (chain ? cannotMake(chain, w) : null)
 		}))
 	);
 	const out = $derived(ways.filter((o) => o.not));
-	const codes = $derived(dressersForWay(f, way, String(entry.typed.name ?? '')));
+	const codes = $derived(dressersForWay(facts, way, String(entry.typed.name ?? '')));
 	function says(d: DresserFacts): string {
-		const why = whyNotDresser(f, d, ohm);
+		const why = whyNotDresser(facts, d, ohm);
 		if (why) return excludedWords(why);
 		if (way === 'roll') {
 			const own = carries(d.carriesForm, String(entry.typed.name ?? ''));
@@ -50,8 +50,8 @@
 					: 'carries no form on record';
 		}
 		if (d.tipRadiusUm)
-			return `tip ${quantity(d.tipRadiusUm, 'um', f.units)}${d.tipAngleDeg ? `, ${d.tipAngleDeg}°` : ''}`;
-		return d.wireMm ? `wire ${quantity(d.wireMm, 'mm', f.units)}` : '';
+			return `tip ${quantity(d.tipRadiusUm, 'um', facts.units)}${d.tipAngleDeg ? `, ${d.tipAngleDeg}°` : ''}`;
+		return d.wireMm ? `wire ${quantity(d.wireMm, 'mm', facts.units)}` : '';
 	}
 </script>
 
@@ -59,7 +59,7 @@
 	<TextField {entry} name="name" />
 	<QuantityField {entry} name="toleranceUm" />
 	<QuantityField {entry} name="mayLeaveUm" />
-	{#if f.wheel?.bondFamily === 'hybrid'}<QuantityField {entry} name="rimResistanceOhm" />{/if}
+	{#if facts.wheel?.bondFamily === 'hybrid'}<QuantityField {entry} name="rimResistanceOhm" />{/if}
 </div>
 <PickOne
 	legend="Made by"
@@ -78,7 +78,7 @@
 			id: d.code,
 			text: d.code,
 			note: says(d),
-			disabled: whyNotDresser(f, d, ohm) !== null
+			disabled: whyNotDresser(facts, d, ohm) !== null
 		}))}
 		picked={dresser?.code ?? null}
 		field="dresserCode"

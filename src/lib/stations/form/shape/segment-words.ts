@@ -5,10 +5,10 @@ const FLAT_DEG = 0.005;
 const WALL_DEG = 89.995;
 
 /** What a segment is, in words: flat, flank 23° falling, wall, round or hollow. */
-export function segmentWords(s: Segment): string {
-	if (s.kind === 'arc') return s.side === 'convex' ? 'round' : 'hollow';
-	const steep = flankDeg(tangentsOf(s)[0]);
+export function segmentWords(segment: Segment): string {
+	if (segment.kind === 'arc') return segment.side === 'convex' ? 'round' : 'hollow';
+	const steep = flankDeg(tangentsOf(segment)[0]);
 	if (steep < FLAT_DEG) return 'flat';
-	if (steep > WALL_DEG) return s.x1Mm > s.x0Mm ? 'wall down' : 'wall up';
-	return `flank ${deg(steep)} ${s.x1Mm > s.x0Mm ? 'down' : 'up'}`;
+	if (steep > WALL_DEG) return segment.x1Mm > segment.x0Mm ? 'wall down' : 'wall up';
+	return `flank ${deg(steep)} ${segment.x1Mm > segment.x0Mm ? 'down' : 'up'}`;
 }

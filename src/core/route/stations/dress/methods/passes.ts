@@ -47,11 +47,11 @@ export function planLine(set: Pick<Recorded, 'parts'> | null): GateLine {
 /** Whether the holder gives way, where the shop knows it. */
 export function holderOf(
 	facts: SetupFacts,
-	d: DresserFacts,
+	dresser: DresserFacts,
 	method: 'single-point' | 'cluster',
 	biteUm: number
 ): Computed[] {
-	const [overhangMm, widthMm, heightMm] = [d.overhangMm, d.holderWidthMm, d.holderHeightMm];
+	const [overhangMm, widthMm, heightMm] = [dresser.overhangMm, dresser.holderWidthMm, dresser.holderHeightMm];
 	if (!overhangMm || !widthMm || !heightMm) return [];
 	return [
 		compute(facts, holderStiffness, {

@@ -16,8 +16,8 @@
 		key: `setup-${desk.facts.id}-give-up`,
 		draft: data.draft
 	});
-	const f = $derived(desk.facts);
-	const refusal = $derived(mayGiveUp(f));
+	const facts = $derived(desk.facts);
+	const refusal = $derived(mayGiveUp(facts));
 	const WHEEL = {
 		sound: 'sound, back to the rack',
 		'not-sure': 'not sure: set aside, inspect again',
@@ -28,35 +28,37 @@
 	}
 </script>
 
-<svelte:head><title>Give it up, setup {f.id} - Uncinus</title></svelte:head>
+<svelte:head><title>Give it up, setup {facts.id} - Uncinus</title></svelte:head>
 <h1>Give this setup up</h1>
-{#if f.state === 'finished'}<p class="lead">This setup is {f.givenUp ? 'given up' : 'finished'} already.</p>
+{#if facts.state === 'finished'}<p class="lead">
+		This setup is {facts.givenUp ? 'given up' : 'finished'} already.
+	</p>
 {:else if refusal}<p class="lead">{refusal.message}</p>
 {:else}
 	<p class="lead">
-		Nobody goes on with it. What was recorded stays; {f.machine.code}{f.wheel
-			? `, its mount and wheel ${f.wheel.number} are`
+		Nobody goes on with it. What was recorded stays; {facts.machine.code}{facts.wheel
+			? `, its mount and wheel ${facts.wheel.number} are`
 			: ' is'} free for the next setup.
 	</p>
 	<div class="form">
 		<TextField {entry} name="reason" />
-		{#if f.wheel && wheelComesOff(f)}<div>
+		{#if facts.wheel && wheelComesOff(facts)}<div>
 				<p>
-					<b>Wheel {f.wheel.number} is on the spindle.</b> Stop, isolate, wait until it stands, take it off and
-					look at it.
+					<b>Wheel {facts.wheel.number} is on the spindle.</b> Stop, isolate, wait until it stands, take it off
+					and look at it.
 				</p>
 				<ChoiceField {entry} name="wheelIs" words={WHEEL} label="As it comes off the wheel is" />
 			</div>{/if}
 	</div>
 {/if}
-{#if refusal || f.state === 'finished'}<ActionBar
+{#if refusal || facts.state === 'finished'}<ActionBar
 		label="Back to the setup"
 		forward
-		onact={() => void goto(resolve(`/setups/${f.id}`))}
+		onact={() => void goto(resolve(`/setups/${facts.id}`))}
 	/>
 {:else}<ActionBar label="Give it up" onact={giveUp} busy={desk.busy} key={false}>
-		<a class="btn" href={resolve(`/setups/${f.id}`)}>Back, it goes on</a>
-		<a class="btn stop" href={resolve(`/setups/${f.id}/wrong`)}>Something is wrong with the wheel</a>
+		<a class="btn" href={resolve(`/setups/${facts.id}`)}>Back, it goes on</a>
+		<a class="btn stop" href={resolve(`/setups/${facts.id}/wrong`)}>Something is wrong with the wheel</a>
 	</ActionBar>{/if}
 
 <style>

@@ -18,28 +18,28 @@
 	const desk = getContext<SetupSession>('desk');
 	const entry = new Entry({ fields: REPORT_FIELDS, key: `setup-${desk.facts.id}-wrong`, draft: data.draft });
 	const sender = new Sender();
-	const f = $derived(desk.facts);
+	const facts = $derived(desk.facts);
 	/** What would follow, as far as it is told. */
 	const plan = $derived.by(() => {
 		const event = entry.at('event');
 		return event
 			? incidentPlan.run({
-					...f.guidelines.limits[incidentPlan.id],
+					...facts.guidelines.limits[incidentPlan.id],
 					event: String(event),
 					injury: entry.at('injury') === true,
 					madeSafe: entry.at('madeSafe') === true
 				})
 			: null;
 	});
-	const finished = $derived(f.state === 'finished');
-	const waits = $derived(wrongBox.of(f.id).some((w) => !w.refused));
+	const finished = $derived(facts.state === 'finished');
+	const waits = $derived(wrongBox.of(facts.id).some((w) => !w.refused));
 	async function stop() {
-		const done = await sender.submitEntry(`/api/setups/${f.id}/incidents`, entry);
+		const done = await sender.submitEntry(`/api/setups/${facts.id}/incidents`, entry);
 		if (done) return goto(resolve(`/incidents/${String(done.id)}`));
 		const key = sender.unanswered;
 		if (!key) return;
 		const { values } = entry.result;
-		const wrong = { key, setupId: f.id, values, by: data.user, atMs: desk.nowMs(), refused: null };
+		const wrong = { key, setupId: facts.id, values, by: data.user, atMs: desk.nowMs(), refused: null };
 		if (!wrongBox.add(wrong)) return;
 		// It waits: it stops this setup here, and is handed in by whoever connects next.
 		sender.trouble = null;
@@ -48,7 +48,7 @@
 	}
 </script>
 
-<svelte:head><title>Something is wrong, setup {f.id} - Uncinus</title></svelte:head>
+<svelte:head><title>Something is wrong, setup {facts.id} - Uncinus</title></svelte:head>
 <h1>Something is wrong</h1>
 <p class="lead">
 	First stop it, step out of the plane of the rim, isolate it.{waits ? '' : ' Then say what happened.'} People before
@@ -57,12 +57,12 @@
 {#if sender.trouble}<p class="fault" role="alert">{sender.trouble.message}</p>{/if}
 {#if waits}
 	<section class="sheet" aria-label="Do this now">
-		<p class="now">Lock and tag {f.machine.code} by hand, and tell a lead.</p>
+		<p class="now">Lock and tag {facts.machine.code} by hand, and tell a lead.</p>
 		<p>
-			What you saw is kept in this browser. Nothing more of setup {f.id} goes on here; the server hears of it with
-			whoever connects next, under the name of who pressed it.
+			What you saw is kept in this browser. Nothing more of setup {facts.id} goes on here; the server hears of it
+			with whoever connects next, under the name of who pressed it.
 		</p>
-		<a class="btn" href={resolve(`/setups/${f.id}`)}>Back to the setup</a>
+		<a class="btn" href={resolve(`/setups/${facts.id}`)}>Back to the setup</a>
 	</section>
 {:else}
 	<div class="cols">
@@ -77,10 +77,12 @@
 			</div>
 			<TextField {entry} name="seen" />
 			<p>
-				{#if finished}Setup {f.id} is finished and stays as it is. This{f.wheel
-						? ` takes wheel ${f.wheel.number} out of use and`
-						: ''}{:else}This stops setup {f.id}{f.wheel ? `, takes wheel ${f.wheel.number} out of use` : ''} and{/if}
-				locks {f.machine.code} until the plan is finished.
+				{#if finished}Setup {facts.id} is finished and stays as it is. This{facts.wheel
+						? ` takes wheel ${facts.wheel.number} out of use and`
+						: ''}{:else}This stops setup {facts.id}{facts.wheel
+						? `, takes wheel ${facts.wheel.number} out of use`
+						: ''} and{/if}
+				locks {facts.machine.code} until the plan is finished.
 			</p>
 		</div>
 		{#if plan}<section aria-label="What follows">
@@ -99,15 +101,15 @@
 			</section>{/if}
 	</div>
 	<ActionBar
-		label={finished ? `Lock ${f.machine.code}` : 'Stop everything here'}
+		label={finished ? `Lock ${facts.machine.code}` : 'Stop everything here'}
 		onact={stop}
 		busy={sender.busy}
 		stop
 		anyone
 		key={false}
 	>
-		<a class="btn" href={resolve(`/setups/${f.id}`)}>Back, nothing is wrong</a>
-		{#if !finished}<a class="btn" href={resolve(`/setups/${f.id}/give-up`)}
+		<a class="btn" href={resolve(`/setups/${facts.id}`)}>Back, nothing is wrong</a>
+		{#if !finished}<a class="btn" href={resolve(`/setups/${facts.id}/give-up`)}
 				>Nothing is wrong, but it is given up</a
 			>{/if}
 	</ActionBar>

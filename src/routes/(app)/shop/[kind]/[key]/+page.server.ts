@@ -3,18 +3,18 @@ import { draftOf } from '$lib/server/storage/drafts';
 import { dresserLog } from '$lib/server/shop/dresser-log';
 import { machineById } from '$lib/server/shop/machines';
 import { Refused } from '$lib/server/refused';
-import { shopKind, thingByKey, things } from '$lib/server/shop/shop';
+import { shopKind, shopItemByKey, shopItems } from '$lib/server/shop/shop';
 
 export async function load({ params, locals }) {
 	try {
 		const kind = shopKind(params.kind);
-		const found = params.key === 'new' ? null : await thingByKey(kind, params.key);
+		const found = params.key === 'new' ? null : await shopItemByKey(kind, params.key);
 		if (params.key !== 'new' && !found)
 			error(404, { message: `There is no ${kind.one} ${params.key.slice(0, 20)}.` });
 		const machine = kind.id === 'machines' && found ? await machineById(found.id) : null;
 		const codes = async (k: string) =>
 			kind.id === 'machines'
-				? (await things(shopKind(k))).map((t) => ({ id: t.id, code: String(t.code) }))
+				? (await shopItems(shopKind(k))).map((t) => ({ id: t.id, code: String(t.code) }))
 				: [];
 		const [mounts, dressers] = [await codes('mounts'), await codes('dressers')];
 		return {

@@ -1,4 +1,4 @@
-import { readFileSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, readFileSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect } from 'chai';
 import { ROOT } from '../../src/command/paths.js';
@@ -7,7 +7,7 @@ function* sources(folder: string): Generator<string> {
 	for (const name of readdirSync(folder)) {
 		const path = join(folder, name);
 		if (statSync(path).isDirectory()) yield* sources(path);
-		else if (/\.(ts|svelte)$/.test(name)) yield path;
+		else if (/\.(ts|svelte|sql|cjs)$/.test(name)) yield path;
 	}
 }
 
@@ -31,5 +31,23 @@ describe('the glossary', () => {
 		expect(named).to.include.members(['applySubmission', 'toClientFacts']);
 		const code = [...sources(join(ROOT, 'src'))].map((p) => readFileSync(p, 'utf8')).join('\n');
 		for (const name of named) expect(new RegExp(`\\b${name}\\b`).test(code), name).to.equal(true);
+	});
+});
+
+describe('documents for developers', () => {
+	it('name only files and words that stand in the code', () => {
+		const paths = ['src', 'tests', 'tools', 'database'].flatMap((f) => [...sources(join(ROOT, f))]);
+		const code = paths.map((p) => readFileSync(p, 'utf8')).join('\n');
+		const gone: string[] = [];
+		for (const name of ['docs/architecture.md', 'docs/scaling.md', 'docs/security.md', 'CONTRIBUTING.md'])
+			for (const [, word] of readFileSync(join(ROOT, name), 'utf8').matchAll(/`([^`\n]+)`/g)) {
+				const file = /^[\w./-]+\.(ts|svelte|sql)$/.test(word!);
+				const called = /^(?:\w+\.)?([a-z]+[A-Z]\w*)(?:\(|$)/.exec(word!)?.[1];
+				const known = file
+					? paths.some((p) => p.endsWith(`/${word}`)) || existsSync(join(ROOT, word!))
+					: !called || new RegExp(`\\b${called}\\b`).test(code);
+				if (!known) gone.push(`${name}: ${word}`);
+			}
+		expect(gone).to.deep.equal([]);
 	});
 });
