@@ -213,3 +213,14 @@ describe('True: by a pencil line', () => {
 		expect(current(f)).to.equal('balance');
 	});
 });
+
+describe('True: known to be glazed', () => {
+	it('is said of a wheel that was trued, of no other', () => {
+		expect(line(atTrue(), 'true', 'glazed')).to.equal(undefined);
+		expect(line(read([...RIM]), 'true', 'glazed')).to.equal(undefined);
+		expect(line(worked('balance.off'), 'true', 'glazed')).to.include({
+			state: 'ok',
+			value: 'dress open after balancing'
+		});
+	});
+});

@@ -63,7 +63,18 @@ export const trueGate: Gate = (facts, evidence) => {
 						: 'not wetted: no truing needed',
 			recordId: after?.id ?? null
 		}),
-		line({ key: 'glazed', title: 'Known to be glazed', state: 'ok', value: 'dress open after balancing' })
+		// Said of a wheel that was trued, of no other.
+		...(after
+			? [
+					line({
+						key: 'glazed',
+						title: 'Known to be glazed',
+						state: 'ok',
+						value: 'dress open after balancing',
+						recordId: after.id
+					})
+				]
+			: [])
 	];
 
 	function runsTrue(): GateLine {
