@@ -1,7 +1,7 @@
 import { clockIn, dayIn, dayMonthIn } from '$core/numeric/zone';
 import { figure } from '$core/quantity/format';
 import type { System } from '$core/quantity/parse';
-import type { WheelFacts } from '$core/route/facts';
+import type { WheelFacts } from '$core/facts/wheel';
 
 /** What is grinding what, in words. */
 export const MATERIAL_WORDS: Record<string, string> = {

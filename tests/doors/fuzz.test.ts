@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Field } from '../../src/core/calculation/fields.js';
-import { STATIONS } from '../../src/core/route/facts.js';
+import { STATIONS } from '../../src/core/route/station-names.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { SHOP_KINDS } from '../../src/core/shop/kinds.js';
 import { unsound } from '../../src/lib/server/json.js';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { expect } from 'chai';
 import { InputFault } from '../../src/core/calculation/fault.js';
-import type { StationId } from '../../src/core/route/facts.js';
+import type { StationId } from '../../src/core/route/station-names.js';
 import { BRIEF_FIELDS } from '../../src/core/route/stations/brief/steps.js';
 import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { closeDatabase, row, setClock, write } from '../../src/lib/server/storage/pool.js';

@@ -1,4 +1,4 @@
-import type { StationId } from '../../src/core/route/facts.js';
+import type { StationId } from '../../src/core/route/station-names.js';
 
 /** A wheel looked over and found sound. */
 export const SEEN = {

@@ -7,14 +7,11 @@ import { weights } from '../../src/core/balance/weights.js';
 import { Evidence } from '../../src/core/route/evidence.js';
 import { NO_SUMS, sumsOf } from '../../src/core/route/sums.js';
 import { MEASURED_BY } from '../../src/core/route/stations/balance/measured-by.js';
-import type {
-	DresserFacts,
-	MountFacts,
-	RecordFacts,
-	SetupFacts,
-	StationId,
-	WheelFacts
-} from '../../src/core/route/facts.js';
+import type { DresserFacts, MountFacts } from '../../src/core/facts/shop.js';
+import type { RecordFacts } from '../../src/core/facts/records.js';
+import type { SetupFacts } from '../../src/core/facts/setup.js';
+import type { StationId } from '../../src/core/route/station-names.js';
+import type { WheelFacts } from '../../src/core/facts/wheel.js';
 import type { GateLine } from '../../src/core/route/gate.js';
 import { applyEffect } from '../../src/core/route/apply-effect.js';
 import { GOOD } from './good-work.js';

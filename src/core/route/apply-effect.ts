@@ -1,6 +1,6 @@
 import type { Effect } from './effect.js';
 import { movedTo } from '../shop/wheel-state.js';
-import type { SetupFacts } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
 
 /** One effect on the facts in hand; what only the shop keeps (ledger lines, pictures) is not there to be changed. */
 export function applyEffect(facts: SetupFacts, effect: Effect): SetupFacts {

@@ -5,8 +5,12 @@ import type { Effect } from './effect.js';
 import { Evidence } from './evidence.js';
 import { refuse } from './engine.js';
 import type { Refusal } from './hard-stops.js';
-import type { RecordFacts, SetupFacts, StationId } from './facts.js';
-import { type Result, type Step, all, computeStep, findingsOf, forbidden } from './step.js';
+import type { RecordFacts } from '../facts/records.js';
+import type { SetupFacts } from '../facts/setup.js';
+import type { StationId } from './station-names.js';
+import { type Result, all, findingsOf } from './result.js';
+import type { Step } from './define-step.js';
+import { computeStep, forbidden } from './compute-step.js';
 import { stepOf } from './steps.js';
 
 /** What somebody wants recorded. */

@@ -1,4 +1,4 @@
-import type { StationId } from './facts.js';
+import type { StationId } from './station-names.js';
 import { type GateLine, passes } from './gate.js';
 import type { Refusal } from './hard-stops.js';
 

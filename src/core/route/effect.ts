@@ -1,6 +1,8 @@
 import type { RawSegment } from '../form/profile/chain.js';
 import type { BriefFacts } from './stations/brief/steps.js';
-import type { SetupFacts, TrialCut, WheelFacts } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
+import type { TrialCut } from '../facts/records.js';
+import type { WheelFacts } from '../facts/wheel.js';
 
 /** What can be written in the ledger of a wheel. */
 export type EventKind =

@@ -1,6 +1,8 @@
 import type { Decision, StationView } from './decision.js';
+import { rulesOf } from './define-step.js';
 import { Evidence } from './evidence.js';
-import { type SetupFacts, STATION_NAMES, type StationId } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
+import { STATION_NAMES, type StationId } from './station-names.js';
 import { line, markNow, passes } from './gate.js';
 import { type Refusal, hardStops } from './hard-stops.js';
 import { giveUpStep, mayGiveUp } from './stations/keep/give-up.js';
@@ -17,7 +19,9 @@ export function decide(facts: SetupFacts): Decision {
 	const stops = blocked.map((b) => line({ key: b.code, title: 'Stopped', state: 'stop', value: b.message }));
 	const stations = facts.stations.map((id, i): StationView => {
 		const here = i === currentIndex;
-		const lines = here ? [...stops, ...morningLine(facts, id), ...markNow(byStation[i]!)] : byStation[i]!;
+		const lines = here
+			? [...stops, ...(STATION[id].morning ? morningLine(facts) : []), ...markNow(byStation[i]!)]
+			: byStation[i]!;
 		const stopped = here && lines.some((l) => l.state === 'stop');
 		const done = firstOpen === -1 || i < currentIndex;
 		// What stops is asked first: a released wheel that was scrapped since is not ready.
@@ -28,6 +32,10 @@ export function decide(facts: SetupFacts): Decision {
 	const next = facts.state === 'finished' ? 'Finished' : open ? open.title : 'Ready to grind';
 	return { stations, current: facts.stations[currentIndex]!, blocked, next: blocked[0]?.message ?? next };
 }
+
+/** Whether it starts the spindle or brings the wheel to something: this morning's sheet is asked before it. */
+export const turnsSpindle = (station: StationId, step: string): boolean =>
+	STATION[station].morning === 'asked' || !!rulesOf({ station, step }).turnsSpindle;
 
 /** May this be recorded now? The one question every write asks. Null means yes. */
 export function refuse(facts: SetupFacts, station: StationId, step: string): Refusal | null {
@@ -43,16 +51,17 @@ export function refuse(facts: SetupFacts, station: StationId, step: string): Ref
 	const choosingAgain = station === 'select' && facts.state !== 'stopped';
 	const binding = choosingAgain ? stops.filter((s) => s.code === 'machine-locked-out') : stops;
 	if (binding.length) return binding[0]!;
-	const morning = mayNotStart(facts, station, step);
+	const rules = rulesOf({ station, step });
+	const morning = turnsSpindle(station, step) ? mayNotStart(facts) : null;
 	if (morning) return morning;
-	const whileReleased = station === 'keep' || (station === 'dress' && step !== 'done');
+	const whileReleased = STATION[station].whileReleased && rules.released !== 'never';
 	if (facts.state === 'released' && !whileReleased)
 		return {
 			code: 'released',
 			message:
 				'This wheel is released. Only Keep and dressing again are open; for anything else say that something is wrong.'
 		};
-	if (facts.state !== 'released' && station === 'dress' && step === 'again')
+	if (facts.state !== 'released' && rules.released === 'only')
 		return { code: 'not-released', message: 'Dressing again is for a wheel that was released before.' };
 	const evidence = Evidence.of(facts);
 	return openBefore(facts, evidence, station) ?? orderInside(facts, evidence, station, step);

@@ -1,46 +1,19 @@
 import type { Calculation } from '../calculation/define.js';
 import type { Field, Values } from '../calculation/fields.js';
 import { type Reason, type Verdict, worst } from '../calculation/verdict.js';
-import type { RecordFacts, SetupFacts, StationId } from './facts.js';
-
-/**
- * What is done again takes the standing from what was built on it: mounting again needs a new run-in, truing again spoils the
- * balance, dressing again wants a new trial cut.
- */
-const INVALIDATES: Readonly<Record<string, readonly StationId[]>> = {
-	'brief.again': ['select'],
-	'inspect.look': ['mount', 'run-in', 'true', 'balance', 'form', 'dress', 'prove'],
-	'mount.choose': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
-	'mount.tighten': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
-	'mount.pack': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
-	'mount.point': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
-	'mount.glue': ['run-in', 'true', 'balance', 'form', 'dress', 'prove'],
-	'true.after': ['balance', 'form', 'dress', 'prove'],
-	'true.after-pencil': ['balance', 'form', 'dress', 'prove'],
-	'form.formed': ['dress', 'prove'],
-	'balance.move': ['prove'],
-	'balance.holes': ['prove'],
-	'balance.dimples': ['prove'],
-	'balance.planes-made': ['prove'],
-	'dress.done': ['prove']
-};
+import { rulesOf } from './define-step.js';
+import type { RecordFacts } from '../facts/records.js';
+import type { SetupFacts } from '../facts/setup.js';
+import type { StationId } from './station-names.js';
 
 /** What belongs to the job and the machine stands whatever wheel is on. */
 const WHATEVER_WHEEL: readonly StationId[] = ['brief', 'machine'];
 
-/**
- * The name under which the newest of a step is looked up; each check of the shop is a step of its own, and so are the dress of each of the
- * other wheels of a pack and each setting of a form.
- */
-function nameOf(r: Pick<RecordFacts, 'station' | 'step' | 'entered'>, leading: string): string {
-	const { checkId, wheelNumber, segmentIndex } = r.entered;
-	if (SETTINGS.includes(`${r.station}.${r.step}`)) return `${r.station}.${r.step}#${String(segmentIndex)}`;
-	const other = DRESSES.includes(`${r.station}.${r.step}`) && wheelNumber && wheelNumber !== leading;
-	return `${r.station}.${r.step}${r.step === 'check' ? `#${String(checkId)}` : other ? `#${String(wheelNumber)}` : ''}`;
+/** The name under which the newest of a step is looked up. */
+function nameOf(r: RecordFacts, leadingWheel: string): string {
+	const key = r.standsAs === undefined ? (rulesOf(r).keyedBy?.(r.entered, leadingWheel) ?? null) : r.standsAs;
+	return `${r.station}.${r.step}${key === null ? '' : `#${key}`}`;
 }
-/** A fixture is set for one flank or arc after the other; each setting stands by itself. */
-const SETTINGS: readonly string[] = ['form.sine', 'form.radius'];
-const DRESSES: readonly string[] = ['dress.done', 'dress.again'];
 
 /** One step as it was recorded: everything computed in one go, judged as a whole. */
 export interface Recorded<E = Record<string, unknown>> {
@@ -102,11 +75,9 @@ function standingSteps(facts: SetupFacts): Map<string, Recorded> {
 			if (!newest) open.set(name, { together: r.together, parts: [r] });
 			else if (newest.together === r.together) newest.parts.unshift(r);
 		}
-		// Another mount: what was measured and tightened on the one before is told of that one.
-		if (`${r.station}.${r.step}` === 'mount.choose') overtaken.add('mount');
-		// Only what comes later on this route was built on it.
-		for (const station of INVALIDATES[`${r.station}.${r.step}`] ?? [])
-			if (facts.stations.indexOf(r.station) < facts.stations.indexOf(station)) overtaken.add(station);
+		// Only what comes from here on along this route was built on it.
+		for (const station of rulesOf(r).invalidates ?? [])
+			if (facts.stations.indexOf(r.station) <= facts.stations.indexOf(station)) overtaken.add(station);
 	}
 	return new Map([...open].map(([name, { parts }]) => [name, recorded(parts)]));
 }
@@ -147,18 +118,9 @@ export class Evidence {
 		}
 		return found;
 	}
-	/** The newest answer to one check of the shop. */
-	check(station: StationId, id: string): Recorded | null {
-		return this.steps.get(`${station}.check#${id}`) ?? null;
-	}
-	/** The newest dress of one of the other wheels of a pack. */
-	dressOf(number: string): Recorded | null {
-		const all = DRESSES.map((name) => this.steps.get(`${name}#${number}`)).filter((r) => r !== undefined);
-		return all.sort((a, b) => b.id - a.id)[0] ?? null;
-	}
-	/** The newest setting of a fixture for a flank or arc of the form. */
-	setting(step: string, segmentIndex: number): Recorded | null {
-		return this.steps.get(`form.${step}#${segmentIndex}`) ?? null;
+	/** The newest of a step among those that stand side by side, by what tells them apart. */
+	keyed(step: Pick<StepName, 'station' | 'step'>, key: string): Recorded | null {
+		return this.steps.get(`${step.station}.${step.step}#${key}`) ?? null;
 	}
 	/** What a calculation came to the last time it was recorded, at these steps of a station. */
 	of<O extends object>(

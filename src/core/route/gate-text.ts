@@ -1,7 +1,7 @@
 import type { Unit } from '../calculation/fields.js';
 import { quantity } from '../quantity/format.js';
 import { type Recorded, reasonsOf } from './evidence.js';
-import type { SetupFacts } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
 
 /** A value in the units of the setup. */
 export const show = (facts: SetupFacts) => (v: number | null | undefined, unit: Unit) =>

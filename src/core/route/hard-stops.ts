@@ -1,6 +1,8 @@
 import { coarseBond } from '../spec/families.js';
 import { boreFits } from '../mount/bore-rule.js';
-import type { SetupFacts, StationId, WheelFacts } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
+import type { StationId } from './station-names.js';
+import type { WheelFacts } from '../facts/wheel.js';
 import { limitRpm, overLimit, shownLimit } from '../spec/limit-rpm.js';
 
 /** Why something may not be done, with its stable code. */

@@ -1,5 +1,5 @@
 import { Evidence } from './evidence.js';
-import type { SetupFacts } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
 import type { Sums } from './sums.js';
 
 /** What goes on counting of the records up to one of them: those that stand and the sums over all. It decides the same as the whole. */

@@ -4,8 +4,9 @@ import { dailyStart } from '../set/daily-start.js';
 import { SHIFTS, type Shift } from '../set/shift.js';
 import { type GateLine, line } from './gate.js';
 import type { Refusal } from './hard-stops.js';
-import type { SetupFacts, StationId } from './facts.js';
-import { type Result, single, compute } from './step.js';
+import type { SetupFacts } from '../facts/setup.js';
+import { type Result, single } from './result.js';
+import { compute } from './compute-step.js';
 
 /** What is looked at before a machine starts, for one shift of one machine. */
 export const MORNING_FIELDS = [
@@ -50,9 +51,6 @@ export const ITEM_WORDS: Readonly<Record<string, string>> = {
 	tableStops: 'table stops'
 };
 
-/** Where the spindle is started, or the wheel is brought to something. */
-const STARTS: readonly StationId[] = ['run-in', 'true', 'form', 'dress', 'prove'];
-const RUNS_FOR_BALANCE: readonly string[] = ['phase', 'runs', 'auto', 'restart'];
 type Asked = Pick<SetupFacts, 'morning' | 'morningWanted' | 'today' | 'machine'>;
 
 /** Why this machine does not start today: its sheet says so, or there is none and the shop asks for one. */
@@ -66,16 +64,15 @@ function unsafe(f: Asked): string | null {
 }
 
 /** What protects people is open on today's sheet, or nobody looked: nothing that turns the wheel is recorded until it is put right. Never overridden. */
-export function mayNotStart(f: Asked, station: StationId, step: string): Refusal | null {
-	const starts = STARTS.includes(station) || (station === 'balance' && RUNS_FOR_BALANCE.includes(step));
-	const message = starts ? unsafe(f) : null;
+export function mayNotStart(f: Asked): Refusal | null {
+	const message = unsafe(f);
 	return message === null ? null : { code: 'morning-sheet', message };
 }
 
 /** The morning sheet as a line of the gate, where the machine has one. */
-export function morningLine(f: Asked & Pick<SetupFacts, 'state'>, station: StationId): GateLine[] {
+export function morningLine(f: Asked & Pick<SetupFacts, 'state'>): GateLine[] {
 	const m = f.morning;
-	if (f.state === 'finished' || !(STARTS.includes(station) || station === 'keep')) return [];
+	if (f.state === 'finished') return [];
 	const own = { key: 'morning', title: 'Morning sheet', recordId: m?.recordId ?? null };
 	const stops = unsafe(f);
 	if (stops !== null) return [line({ ...own, state: 'stop', value: stops })];

@@ -1,6 +1,6 @@
 import { type SubmissionOutcome, type Submission, applySubmission } from './apply-submission.js';
 import type { Effect } from './effect.js';
-import type { SetupFacts } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
 import { applyEffect } from './apply-effect.js';
 import type { Refusal } from './hard-stops.js';
 import { stepOf } from './steps.js';

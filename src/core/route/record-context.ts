@@ -1,4 +1,4 @@
-import type { SetupFacts } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
 
 /** What a record was made with, as it was at that moment. */
 export type RecordContext = Pick<SetupFacts, 'machine' | 'mount' | 'dresser' | 'wheel'> & {

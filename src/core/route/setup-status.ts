@@ -1,6 +1,6 @@
 import { decide } from './engine.js';
 import type { Decision } from './decision.js';
-import type { SetupFacts } from './facts.js';
+import type { SetupFacts } from '../facts/setup.js';
 import { show } from './gate-text.js';
 import { untilNext } from './stations/keep/gate.js';
 import { redressCycle } from './stations/keep/redress-cycle.js';

@@ -2,7 +2,7 @@ import { InputFault, shown } from '../calculation/fault.js';
 import { STATIONS } from './station-names.js';
 import { STATION } from './stations/index.js';
 import { checkSteps } from './stations/shop-check.js';
-import type { Step } from './step.js';
+import type { Step } from './define-step.js';
 
 /** Everything that can be recorded on a setup, in the order of the stations. */
 export const STEPS: readonly Step[] = [...STATIONS.flatMap((id) => STATION[id].steps), ...checkSteps];

@@ -1,4 +1,6 @@
-import type { RecordFacts } from './facts.js';
+import { tolerance } from '../balance/tolerance.js';
+import type { RecordFacts } from '../facts/records.js';
+import { rulesOf } from './define-step.js';
 
 /** Sums over the whole history of a setup, for those who look at what stands only. */
 export interface Sums {
@@ -40,57 +42,71 @@ export const NO_SUMS: Sums = {
 	dressedAtMs: null
 };
 
+/** What a step may ask while it adds a record to the sums. */
+export interface SumContext {
+	/** It is of the wheel now taken. */
+	ofThisWheel: boolean;
+	/** The first of everything that was recorded in one go. */
+	first: boolean;
+}
+
 /**
  * Sums over all records, overtaken ones too; what is said of the wheel counts for the one now taken only. With `soFar` the records are
  * those that came since, for the same wheel.
  */
 export function sumsOf(records: readonly RecordFacts[], wheelId: number | null, soFar: Sums = NO_SUMS): Sums {
 	const sums = { ...soFar };
-	// A step of several results is one deed.
-	let deed: string | null = null;
+	let together: string | null = null;
 	for (const r of records) {
-		// What was stopped was not booked.
-		const booked = r.station === 'keep' && r.step === 'entry' && r.verdict !== 'stop';
-		if (booked) {
-			sums.bookings++;
-			sums.partsGround += Number(r.entered.partsGround ?? 0);
-		}
-		if (r.wheelId !== wheelId) continue;
-		if (r.station === 'balance' && r.step !== 'track' && r.calculation === 'balance.tolerance') sums.rolls++;
-		runOut(sums, r);
-		const again = r.together !== undefined && r.together === deed;
-		if (booked) grind(sums, r);
-		else if (!again && r.station === 'dress' && (r.step === 'done' || r.step === 'again')) {
-			dressed(sums, r);
-			if (r.step === 'done') sums.redresses = 0;
-		}
-		deed = r.together;
+		const ofThisWheel = r.wheelId === wheelId;
+		const first = r.together === undefined || r.together !== together;
+		const rules = rulesOf(r);
+		// What takes the standing of True from a wheel leaves its run-out unknown.
+		if (ofThisWheel && rules.invalidates?.includes('true')) sums.ranOut = false;
+		rules.sumsInto?.(sums, r, { ofThisWheel, first });
+		if (ofThisWheel) together = r.together;
 	}
 	return sums;
 }
 
-const CURES_RUNOUT: Readonly<Record<string, true>> = {
-	'true.after': true,
-	'true.after-pencil': true,
-	'true.seat': true
-};
-/** Whether the rim was found running out and neither trued, moved on its seat nor mounted again since. */
-function runOut(sums: Sums, record: RecordFacts): void {
-	if (record.station === 'mount' || `${record.station}.${record.step}` in CURES_RUNOUT) sums.ranOut = false;
-	else if (record.station === 'true' && record.step !== 'face') {
-		const [tir, limit] = [record.output.tirUm, record.input.limitTirUm];
-		sums.ranOut ||= typeof tir === 'number' && typeof limit === 'number' && tir > limit;
-	}
+/** A roll or a run told about the unbalance. */
+export function countRoll(sums: Sums, record: RecordFacts, { ofThisWheel }: SumContext): void {
+	if (ofThisWheel && record.calculation === tolerance.id) sums.rolls++;
+}
+
+/** The rim was read: whether it runs out by more than it may. */
+export function noteRunOut(sums: Sums, { input, output }: RecordFacts, { ofThisWheel }: SumContext): void {
+	const [tir, limit] = [figureOf(output.tirUm), figureOf(input.limitTirUm)];
+	if (ofThisWheel && tir !== null && limit !== null && tir > limit) sums.ranOut = true;
+}
+/** The rim was trued, or moved on its seat. */
+export function cureRunOut(sums: Sums, _record: RecordFacts, { ofThisWheel }: SumContext): void {
+	if (ofThisWheel) sums.ranOut = false;
+}
+
+/** The wheel was dressed before or after its release. */
+export function countDress(sums: Sums, record: RecordFacts, { ofThisWheel, first }: SumContext): void {
+	if (ofThisWheel && first) dressed(sums, record);
+}
+/** The dress a wheel is released with: redresses are counted from it. */
+export function countFirstDress(sums: Sums, record: RecordFacts, about: SumContext): void {
+	countDress(sums, record, about);
+	if (about.ofThisWheel && about.first) sums.redresses = 0;
 }
 
 const figureOf = (v: unknown): number | null => (typeof v === 'number' ? v : null);
 
 /** Parts and infeed of one booking; one that says it was redressed ends with a fresh wheel, wherever in the part that was. */
-function grind(sums: Sums, record: RecordFacts): void {
+export function countBooking(sums: Sums, record: RecordFacts, { ofThisWheel }: SumContext): void {
+	// What was stopped was not booked.
+	if (record.verdict === 'stop') return;
 	const { entered } = record;
+	const parts = Number(entered.partsGround ?? 0);
+	sums.bookings++;
+	sums.partsGround += parts;
+	if (!ofThisWheel) return;
 	sums.redressAfter = figureOf(entered.redressAfterParts) ?? sums.redressAfter;
 	sums.redressAfterMm = figureOf(entered.redressAfterMm) ?? sums.redressAfterMm;
-	const parts = Number(entered.partsGround ?? 0);
 	sums.partsSinceDress += parts;
 	sums.inPartMm = figureOf(entered.inPartMm) ?? (parts > 0 ? 0 : sums.inPartMm);
 	if (entered.what === 'redressed') dressed(sums, record);

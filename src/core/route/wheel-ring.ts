@@ -1,7 +1,7 @@
 import { tryOrNull } from '../calculation/attempt.js';
 import { median } from '../numeric/median.js';
-import type { PastRing, WheelFacts } from './facts.js';
-import { massNowKg } from './step.js';
+import type { PastRing, WheelFacts } from '../facts/wheel.js';
+import { massNowKg } from './wheel-size.js';
 import { MOUNTED_POINT } from '../spec/shape-tables.js';
 import { coarseBond } from '../spec/families.js';
 import { type WHEEL_SHAPES, ringApplicability } from '../inspect/ring-applicability.js';

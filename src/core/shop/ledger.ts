@@ -1,6 +1,6 @@
 import { text } from '../calculation/field/index.js';
 import { InputFault } from '../calculation/fault.js';
-import { DIAMETER_AFTER, neitherGrownNorGone } from '../route/step.js';
+import { DIAMETER_AFTER, neitherGrownNorGone } from '../route/wheel-size.js';
 
 /** What is asked when a line of a wheel's book is put right. */
 export const CORRECTION_FIELDS = [

@@ -2,7 +2,7 @@ import { text } from '../calculation/field/index.js';
 import { MIN_REASON } from '../calculation/reason.js';
 import { type Field, labelOf } from '../calculation/fields.js';
 import { quantity } from '../quantity/format.js';
-import { without } from '../route/step.js';
+import { without } from '../route/step-fields.js';
 import { WHEEL_FIELDS } from './wheel.js';
 
 /** What may be put right of a received wheel: what was read off it; what was measured since is corrected in its book. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
-	import type { StationId } from '$core/route/facts';
+	import type { StationId } from '$core/route/station-names';
 	import type { GateLine as Line } from '$core/route/gate';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import GateLine from './GateLine.svelte';

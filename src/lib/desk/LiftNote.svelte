@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { SetupFacts } from '$core/route/facts';
-	import { massNowKg } from '$core/route/step';
+	import type { SetupFacts } from '$core/facts/setup';
+	import { massNowKg } from '$core/route/wheel-size';
 	import { mountLifting } from '$core/mount/lifting';
 	import { quantity } from '$core/quantity/format';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';

@@ -2,7 +2,7 @@
 	import Simulated from '$lib/ui/layout/Simulated.svelte';
 	import { onDestroy, untrack } from 'svelte';
 	import { duration, quantity } from '$core/quantity/format';
-	import type { SetupFacts } from '$core/route/facts';
+	import type { SetupFacts } from '$core/facts/setup';
 	import { type Run, divisions, fedBy, legAt, passesIn } from '$core/route/stations/dress/run';
 	import LevelBars from '$lib/drawing/dress/LevelBars.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';

@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import type { StationView } from '$core/route/decision';
 	import type { System } from '$core/quantity/parse';
-	import type { WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import RimWheel from '$lib/drawing/RimWheel.svelte';
 	import Brand from '$lib/ui/layout/Brand.svelte';
 	import { sizeOf } from '$lib/words';

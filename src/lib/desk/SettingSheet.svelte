@@ -2,8 +2,9 @@
 	import { useUnits } from '$lib/ui/use-units';
 	import type { Snippet } from 'svelte';
 	import type { Field } from '$core/calculation/fields';
-	import type { Judged, Step } from '$core/route/step';
-	import { findingsOf, forbidden } from '$core/route/step';
+	import { type Judged, findingsOf } from '$core/route/result';
+	import type { Step } from '$core/route/define-step';
+	import { forbidden } from '$core/route/compute-step';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import type { Preview } from '$lib/desk/preview';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';

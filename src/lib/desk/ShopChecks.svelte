@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
 	import type { ExtraCheck } from '$core/route/templates';
-	import type { StationId } from '$core/route/facts';
+	import type { StationId } from '$core/route/station-names';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 
 	interface Props {
@@ -27,7 +27,7 @@
 
 <section aria-label="Checks of this shop">
 	{#each checks as c (c.id)}
-		{@const r = e.check(station, c.id)}
+		{@const r = e.keyed({ station, step: 'check' }, c.id)}
 		<div>
 			<b>{c.text}</b>
 			{#if c.kind === 'yes'}<button

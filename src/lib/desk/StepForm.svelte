@@ -2,7 +2,9 @@
 	import { useUnits } from '$lib/ui/use-units';
 	import type { Snippet } from 'svelte';
 	import type { Field, Values } from '$core/calculation/fields';
-	import { type Judged, type Step, forbidden } from '$core/route/step';
+	import type { Judged } from '$core/route/result';
+	import type { Step } from '$core/route/define-step';
+	import { forbidden } from '$core/route/compute-step';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Fold from '$lib/ui/layout/Fold.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';

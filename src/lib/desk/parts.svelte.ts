@@ -1,5 +1,5 @@
 import { holds, lineOf } from '$core/route/decision';
-import type { StationId } from '$core/route/facts';
+import type { StationId } from '$core/route/station-names';
 import type { SetupSession } from './setup-session.svelte';
 
 /** A part of a bench, with the gate lines that say whether it is done. */

@@ -2,8 +2,10 @@ import { InputFault } from '$core/calculation/fault';
 import { completed, partMissing } from '$core/calculation/complete';
 import type { Field } from '$core/calculation/fields';
 import { inShop } from '$core/calculation/limits';
-import type { SetupFacts } from '$core/route/facts';
-import { type Computed, type Judged, type Result, type Step, all, computeStep } from '$core/route/step';
+import type { SetupFacts } from '$core/facts/setup';
+import { type Computed, type Judged, type Result, all } from '$core/route/result';
+import type { Step } from '$core/route/define-step';
+import { computeStep } from '$core/route/compute-step';
 import type { Entry } from '$lib/ui/fields/entry.svelte';
 
 /** What a step would record with what is typed now. */

@@ -1,7 +1,8 @@
 import { resolve } from '$app/paths';
 import { goto } from '$app/navigation';
 import type { Decision } from '$core/route/decision';
-import type { SetupFacts, StationId } from '$core/route/facts';
+import type { SetupFacts } from '$core/facts/setup';
+import type { StationId } from '$core/route/station-names';
 import type { ShopBaselines } from '$core/shop/ours';
 import type { WheelBook } from '$core/keep/wheel-book';
 import type { Helped } from '$core/route/stations/keep/trouble';

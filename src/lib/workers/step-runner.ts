@@ -1,7 +1,9 @@
 import { InputFault } from '../../core/calculation/fault';
-import type { SetupFacts, StationId } from '../../core/route/facts';
+import type { SetupFacts } from '../../core/facts/setup';
+import type { StationId } from '../../core/route/station-names';
 import { STATION } from '../../core/route/stations/index';
-import { computeStep, type Result } from '../../core/route/step';
+import { computeStep } from '../../core/route/compute-step';
+import type { Result } from '../../core/route/result';
 
 /** What a page asks: a step with these facts and what is typed. */
 export interface StepAsked {

@@ -2,7 +2,8 @@ import { expect } from 'chai';
 import type { Verdict } from '../../../src/core/calculation/verdict.js';
 import { accept } from '../../../src/core/route/apply-submission.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
-import type { RecordFacts, SetupFacts } from '../../../src/core/route/facts.js';
+import type { RecordFacts } from '../../../src/core/facts/records.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { did, line, recordOf, worked } from '../../shared/setup-in-memory.js';
 
 const REASON = 'it has always been done like that here';

@@ -1,4 +1,4 @@
-import { type SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { GOOD } from '../../shared/good-work.js';
 import { MOUNT, did, worked, recordOf } from '../../shared/setup-in-memory.js';
 import { lastEstimate } from '../../../src/core/route/stations/balance/conclude.js';

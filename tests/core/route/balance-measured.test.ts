@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { amountKnown } from '../../../src/core/route/stations/balance/conclude.js';
 import { presentOf } from '../../../src/core/route/stations/balance/move.js';
 import { trackOf } from '../../../src/core/route/stations/balance/track.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { current, did, faults, line, weightsMoved, recordOf } from '../../shared/setup-in-memory.js';
 import { atBalance, backOnSpindle, onSpindle, permissible, found, estimate } from './at-balance.js';
 

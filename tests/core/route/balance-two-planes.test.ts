@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { type Vec, add, angleOf, len, vec } from '../../../src/core/numeric/angles.js';
 import { times } from '../../../src/core/numeric/complex.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { showsCouple } from '../../../src/core/route/stations/balance/two-planes.js';
 import { WHEEL, did, faults, line } from '../../shared/setup-in-memory.js';
 import { atBalance, backOnSpindle, found } from './at-balance.js';

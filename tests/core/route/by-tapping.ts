@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 import type { Field } from '../../../src/core/calculation/fields.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
-import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
+import type { StationId } from '../../../src/core/route/station-names.js';
 import { STATION, linesOf } from '../../../src/core/route/stations/index.js';
 import { did } from '../../shared/setup-in-memory.js';
 

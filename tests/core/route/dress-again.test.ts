@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { decide, refuse } from '../../../src/core/route/engine.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { current, did, faults, line, worked } from '../../shared/setup-in-memory.js';
 import { CUP, DRAWER, chose, settled } from './on-dress.js';
 

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { refuse } from '../../../src/core/route/engine.js';
-import type { DresserFacts, SetupFacts } from '../../../src/core/route/facts.js';
+import type { DresserFacts } from '../../../src/core/facts/shop.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { linesOf } from '../../../src/core/route/stations/index.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import { did, faults, recordOf } from '../../shared/setup-in-memory.js';

@@ -1,5 +1,6 @@
 import { MOUNTINGS } from '../../../src/core/route/stations/mount/mounting-method.js';
-import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
+import type { StationId } from '../../../src/core/route/station-names.js';
 import { WORK, later, setup, worked } from '../../shared/setup-in-memory.js';
 import { CUP, atDress } from './on-dress.js';
 import { CORNER, FLANK, atForm, shaped } from './on-form.js';

@@ -11,7 +11,8 @@ import { prerequisites } from '../../../src/core/route/stations/run-in/start.js'
 import { runoutStep } from '../../../src/core/route/stations/true/steps.js';
 import { preBalanceRule } from '../../../src/core/true/pre-balance-rule.js';
 import { runout } from '../../../src/core/true/runout.js';
-import type { SetupFacts, StationId } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
+import type { StationId } from '../../../src/core/route/station-names.js';
 import {
 	WHEEL,
 	current,
@@ -106,7 +107,7 @@ describe('evidence: what still counts', () => {
 		expect(e.named('true', 'after')).to.equal(null);
 		expect(e.of(runout, 'true', ['after'])).to.equal(null);
 		expect(e.newest('true', ['pencil', 'runout'])!.id).to.equal(e.step(runoutStep)!.id);
-		expect(e.check('true', 'none')).to.equal(null);
+		expect(e.keyed({ station: 'true', step: 'check' }, 'none')).to.equal(null);
 	});
 	it('is worked out once for the same records, wheel and route, and anew for others', () => {
 		const f = worked('true.after');

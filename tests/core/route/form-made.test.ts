@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { decide, refuse } from '../../../src/core/route/engine.js';
 import { toClientFacts } from '../../../src/core/route/client-facts.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { scanned } from '../../../src/core/form/stand-ins/scanner.js';
 import { chainOf } from '../../../src/core/form/profile/chain.js';
 import { cameOut, noseCorrectionUm } from '../../../src/core/route/stations/form/correction.js';

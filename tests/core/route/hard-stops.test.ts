@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { decide, refuse } from '../../../src/core/route/engine.js';
-import type { SetupFacts, WheelFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
+import type { WheelFacts } from '../../../src/core/facts/wheel.js';
 import { hardStops } from '../../../src/core/route/hard-stops.js';
 import { MOUNT, WHEEL, setup, worked } from '../../shared/setup-in-memory.js';
 

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { decide } from '../../../src/core/route/engine.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { snapshotOf } from '../../../src/core/route/history-snapshot.js';
 import { helpedBefore } from '../../../src/core/route/stations/keep/trouble.js';
 import { sumsOf } from '../../../src/core/route/sums.js';

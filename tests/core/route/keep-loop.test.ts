@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { applySubmission } from '../../../src/core/route/apply-submission.js';
 import { dueWords, redressDue } from '../../../src/core/route/stations/keep/due.js';
 import { redressCycle, mostBetweenMm } from '../../../src/core/route/stations/keep/redress-cycle.js';

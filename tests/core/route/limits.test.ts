@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { guidelineFields, inShop } from '../../../src/core/calculation/limits.js';
 import { CALCULATIONS, calculation } from '../../../src/core/calculations.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { truePlanStep } from '../../../src/core/route/stations/true/steps.js';
 import { current, did, line, worked, recordOf } from '../../shared/setup-in-memory.js';
 import { RIM_AFTER } from '../../shared/good-work.js';

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { decide, refuse } from '../../../src/core/route/engine.js';
+import { decide, refuse, turnsSpindle } from '../../../src/core/route/engine.js';
 import { type Morning, MORNING_FIELDS, mayNotStart, morningOf } from '../../../src/core/route/morning.js';
 import { checkInput } from '../../../src/core/calculation/check.js';
 import { type Limits, inShop } from '../../../src/core/calculation/limits.js';
@@ -36,7 +36,9 @@ describe('the morning sheet of a machine', () => {
 			['prove', 'release'],
 			['balance', 'runs']
 		] as const)
-			expect(mayNotStart(f, station, step), `${station}.${step}`).to.include({ code: 'morning-sheet' });
+			expect(turnsSpindle(station, step) && mayNotStart(f), `${station}.${step}`).to.include({
+				code: 'morning-sheet'
+			});
 		expect(refuse(f, 'run-in', 'start')!.message).to.equal(
 			"SG-9 does not start: guard, oil level on this morning's sheet. Put it right and fill in the sheet again."
 		);
@@ -48,7 +50,7 @@ describe('the morning sheet of a machine', () => {
 			['balance', 'swing'],
 			['keep', 'entry']
 		] as const)
-			expect(mayNotStart(with_(atRunIn, UNSAFE), station, step), `${station}.${step}`).to.equal(null);
+			expect(turnsSpindle(station, step), `${station}.${step}`).to.equal(false);
 	});
 	it('a new sheet cures it; one of another day neither stops nor counts', () => {
 		expect(refuse(with_(atRunIn, sheet()), 'run-in', 'start')).to.equal(null);
@@ -61,7 +63,7 @@ describe('the morning sheet of a machine', () => {
 		for (const m of [null, sheet({ day: '2026-05-29' })]) {
 			expect(refuse(asked(m), 'run-in', 'start'), String(m)).to.include({ code: 'morning-sheet' });
 			expect(lineOf(asked(m))).to.include({ state: 'stop' });
-			expect(mayNotStart(asked(m), 'mount', 'fit')).to.equal(null);
+			expect(turnsSpindle('mount', 'fit')).to.equal(false);
 		}
 		expect(refuse(asked(sheet()), 'run-in', 'start')).to.equal(null);
 		expect(refuse(asked(UNSAFE), 'run-in', 'start')!.message).to.match(/guard, oil level/);

@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import { refuse } from '../../../src/core/route/engine.js';
-import type { Companion, SetupFacts } from '../../../src/core/route/facts.js';
-import { computeStep } from '../../../src/core/route/step.js';
+import type { Companion } from '../../../src/core/facts/wheel.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
+import { computeStep } from '../../../src/core/route/compute-step.js';
 import { turningLimit } from '../../../src/core/route/stations/mount/turning.js';
 import { speedStep } from '../../../src/core/route/stations/run-in/speed.js';
 import { WHEEL, did, faults, line } from '../../shared/setup-in-memory.js';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { refuse } from '../../../src/core/route/engine.js';
-import type { WheelFacts } from '../../../src/core/route/facts.js';
+import type { WheelFacts } from '../../../src/core/facts/wheel.js';
 import { assumedWords, curing } from '../../../src/core/route/stations/mount/glue.js';
 import { MOUNT, WHEEL, did, faults, later, line, recordOf, setup } from '../../shared/setup-in-memory.js';
 import { held, inspected, keys, out } from './on-mount.js';

@@ -1,4 +1,6 @@
-import type { DresserFacts, SetupFacts, WheelFacts } from '../../../src/core/route/facts.js';
+import type { DresserFacts } from '../../../src/core/facts/shop.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
+import type { WheelFacts } from '../../../src/core/facts/wheel.js';
 import { DIAMOND, did, setup, worked } from '../../shared/setup-in-memory.js';
 
 /** One dresser of every kind that dresses. */

@@ -1,12 +1,10 @@
 import type { RawSegment } from '../../../src/core/form/profile/chain.js';
 import { BLOCK_SETS, mmOf } from '../../../src/core/form/blocks/sets.js';
-import type {
-	DresserFacts,
-	RecordFacts,
-	SetupFacts,
-	StationId,
-	WheelFacts
-} from '../../../src/core/route/facts.js';
+import type { DresserFacts } from '../../../src/core/facts/shop.js';
+import type { RecordFacts } from '../../../src/core/facts/records.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
+import type { StationId } from '../../../src/core/route/station-names.js';
+import type { WheelFacts } from '../../../src/core/facts/wheel.js';
 import { Evidence } from '../../../src/core/route/evidence.js';
 import { did, worked, setup } from '../../shared/setup-in-memory.js';
 
@@ -114,6 +112,6 @@ export function settingRecord(
 	segmentIndex: number,
 	calculation?: string
 ): RecordFacts {
-	const parts = Evidence.of(f).setting(step, segmentIndex)!.parts;
+	const parts = Evidence.of(f).keyed({ station: 'form', step }, String(segmentIndex))!.parts;
 	return parts.find((r) => !calculation || r.calculation === calculation)!;
 }

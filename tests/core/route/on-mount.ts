@@ -1,5 +1,6 @@
 import { Evidence } from '../../../src/core/route/evidence.js';
-import { type SetupFacts, type WheelFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
+import type { WheelFacts } from '../../../src/core/facts/wheel.js';
 import { passes } from '../../../src/core/route/gate.js';
 import { linesOf } from '../../../src/core/route/stations/index.js';
 import { MOUNT, did, recordOf, WHEEL, setup, took } from '../../shared/setup-in-memory.js';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 import { decide } from '../../../src/core/route/engine.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import {
 	type QueuedSubmission,
 	simulateOffline,

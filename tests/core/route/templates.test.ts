@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 import { extraCheck } from '../../../src/core/route/extra-check.js';
-import { STATIONS, type StationId } from '../../../src/core/route/facts.js';
+import { STATIONS, type StationId } from '../../../src/core/route/station-names.js';
 import { type ExtraCheck, checkRoute } from '../../../src/core/route/templates.js';
 import { refuses } from '../examples.js';
 

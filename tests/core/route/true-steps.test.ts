@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { anglesOf, runoutLimitUm } from '../../../src/core/route/stations/true/readings.js';
 import { lastRunout } from '../../../src/core/route/stations/true/known-runout.js';
-import type { SetupFacts } from '../../../src/core/route/facts.js';
+import type { SetupFacts } from '../../../src/core/facts/setup.js';
 import { current, did, faults, line, setup, worked, recordOf } from '../../shared/setup-in-memory.js';
 import { RIM, RIM_AFTER } from '../../shared/good-work.js';
 

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { InputFault } from '../../../src/core/calculation/fault.js';
 import type { RingResult } from '../../../src/core/inspect/ring/listen.js';
-import type { PastRing, RecordingFacts, WheelFacts } from '../../../src/core/route/facts.js';
+import type { PastRing, RecordingFacts, WheelFacts } from '../../../src/core/facts/wheel.js';
 import { recordingThatCounts, ringOf, worstHeard } from '../../../src/core/route/stations/inspect/ring.js';
 import { noteAt, ringContext, stiffness } from '../../../src/core/route/wheel-ring.js';
 

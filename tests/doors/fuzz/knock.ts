@@ -1,5 +1,5 @@
 import { mulberry32 } from '../../../src/core/numeric/random.js';
-import { STATIONS } from '../../../src/core/route/facts.js';
+import { STATIONS } from '../../../src/core/route/station-names.js';
 import { GOOD } from './good.js';
 import type { Door } from './routes.js';
 import { UNREADABLE, pick, randomText, spoilt } from './spoil.js';

@@ -1,5 +1,6 @@
 import type { Evidence } from '../evidence.js';
-import type { SetupFacts, StationId } from '../facts.js';
+import type { SetupFacts } from '../../facts/setup.js';
+import type { StationId } from '../station-names.js';
 import { type GateLine, line } from '../gate.js';
 import { recordedText } from '../gate-text.js';
 import { balanceGate } from './balance/gate.js';
@@ -38,13 +39,26 @@ export const STATION: Readonly<Record<StationId, Station>> = {
 	select: { steps: selectSteps, gate: selectGate, order: anyOrder },
 	inspect: { steps: inspectSteps, gate: inspectGate, order: inspectOrder },
 	mount: { steps: mountSteps, gate: mountGate, order: mountOrder },
-	'run-in': { steps: runInSteps, gate: runInGate, order: runInOrder, place: whileOnSpindle },
-	true: { steps: trueSteps, gate: trueGate, order: trueOrder, place: whileOnSpindle },
+	'run-in': {
+		steps: runInSteps,
+		gate: runInGate,
+		order: runInOrder,
+		place: whileOnSpindle,
+		morning: 'asked'
+	},
+	true: { steps: trueSteps, gate: trueGate, order: trueOrder, place: whileOnSpindle, morning: 'asked' },
 	balance: { steps: balanceSteps, gate: balanceGate, order: anyOrder, place: balancePlace },
-	form: { steps: formSteps, gate: formGate, order: formOrder, place: whileOnSpindle },
-	dress: { steps: dressSteps, gate: dressGate, order: dressOrder, place: whileOnSpindle },
-	prove: { steps: [...proveSteps, proveTroubleStep], gate: proveGate, order: anyOrder },
-	keep: { steps: keepSteps, gate: keepGate, order: anyOrder }
+	form: { steps: formSteps, gate: formGate, order: formOrder, place: whileOnSpindle, morning: 'asked' },
+	dress: {
+		steps: dressSteps,
+		gate: dressGate,
+		order: dressOrder,
+		place: whileOnSpindle,
+		morning: 'asked',
+		whileReleased: true
+	},
+	prove: { steps: [...proveSteps, proveTroubleStep], gate: proveGate, order: anyOrder, morning: 'asked' },
+	keep: { steps: keepSteps, gate: keepGate, order: anyOrder, morning: 'shown', whileReleased: true }
 };
 
 /** The lines of a station: what the route asks of everybody, then what this shop has added. */
@@ -52,7 +66,7 @@ export function linesOf(station: StationId, facts: SetupFacts, evidence: Evidenc
 	const own = facts.route.checks
 		.filter((c) => c.station === station)
 		.map((c) => {
-			const answer = evidence.check(station, c.id);
+			const answer = evidence.keyed({ station, step: 'check' }, c.id);
 			const limit = `at most ${c.atMost}`;
 			const value = c.kind === 'yes' ? 'yes' : `${String(answer?.entered.value ?? '')} ${c.unit}, ${limit}`;
 			return line({

@@ -1,8 +1,10 @@
 import { between, number, text, yesNo } from '../../calculation/field/index.js';
 import { InputFault, shown } from '../../calculation/fault.js';
 import { extraCheck } from '../extra-check.js';
-import { STATIONS } from '../facts.js';
-import { single, type Step, compute, defineStep } from '../step.js';
+import { STATIONS } from '../station-names.js';
+import { single } from '../result.js';
+import { type Step, defineStep } from '../define-step.js';
+import { compute } from '../compute-step.js';
 
 /** A check of the shop at any station, named by its id. */
 export const checkSteps: readonly Step[] = STATIONS.map((station) =>
@@ -10,6 +12,7 @@ export const checkSteps: readonly Step[] = STATIONS.map((station) =>
 		station,
 		step: 'check',
 		title: 'Check of this shop',
+		keyedBy: (entered) => String(entered.checkId),
 		fields: [
 			text('checkId', 'Which', { required: true, maxLength: 20 }),
 			yesNo('yes', 'Answer'),

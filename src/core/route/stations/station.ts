@@ -1,8 +1,8 @@
 import type { Evidence } from '../evidence.js';
-import type { SetupFacts } from '../facts.js';
+import type { SetupFacts } from '../../facts/setup.js';
 import type { Refusal } from '../hard-stops.js';
 import type { GateLine } from '../gate.js';
-import type { Step } from '../step.js';
+import type { Step } from '../define-step.js';
 
 /** Turns what stands into the lines of a station's gate. */
 export type Gate = (facts: SetupFacts, evidence: Evidence) => GateLine[];
@@ -15,6 +15,10 @@ export interface Station {
 	gate: Gate;
 	/** Keys of gate lines that must hold before a step, by the name of the step. */
 	order(facts: SetupFacts): Readonly<Record<string, readonly string[]>>;
+	/** The spindle is started here, or the wheel brought to something: asked is the morning sheet before every step; shown, where nothing starts. */
+	morning?: 'asked' | 'shown';
+	/** Its steps are open once the wheel is released, but for those that say otherwise. */
+	whileReleased?: true;
 	/** Why a step cannot be done where the wheel is now; null when it can. */
 	place?(facts: SetupFacts, step: string): Refusal | null;
 }

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { useUnits } from '$lib/ui/use-units';
 	import { resolve } from '$app/paths';
-	import type { MachineFacts, WheelFacts } from '$core/route/facts';
+	import type { MachineFacts } from '$core/facts/shop';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import WheelThumb from '$lib/drawing/WheelThumb.svelte';
 	import { STATE_WORDS } from '$lib/words';

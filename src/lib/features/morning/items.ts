@@ -1,4 +1,4 @@
-import type { MachineFacts } from '$core/route/facts';
+import type { MachineFacts } from '$core/facts/shop';
 import type { DailyItem, ItemState } from '$core/set/daily-items';
 
 /** One thing to look at in the morning: its fields on the sheet, and what puts it right. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { text } from '$core/calculation/field';
-	import type { WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import { Sender } from '$lib/ui/feedback/sender.svelte';
 	import { Entry } from '$lib/ui/fields/entry.svelte';
 	import TextField from '$lib/ui/fields/TextField.svelte';

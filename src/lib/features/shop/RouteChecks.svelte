@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Trash from '@lucide/svelte/icons/trash-2';
-	import { STATION_NAMES, type StationId } from '$core/route/facts';
+	import { STATION_NAMES, type StationId } from '$core/route/station-names';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 
 	interface Props {

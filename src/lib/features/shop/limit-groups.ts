@@ -3,7 +3,7 @@ import { type GuidelineField, type Limits, guidelineFields } from '$core/calcula
 import { labelOf } from '$core/calculation/fields';
 import type { System } from '$core/quantity/parse';
 import { quantity } from '$core/quantity/format';
-import { STATION_NAMES, type StationId } from '$core/route/facts';
+import { STATION_NAMES, type StationId } from '$core/route/station-names';
 
 /** Calculations that have guideline figures, by station. */
 const guided = CALCULATIONS.filter((c) => guidelineFields(c).length > 0);

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { BRIEF_FIELDS } from '../../../core/route/stations/brief/steps.js';
-import type { StationId } from '../../../core/route/facts.js';
+import type { StationId } from '../../../core/route/station-names.js';
 import { openIncident } from '../setups/open-incident.js';
 import { workIncident } from '../setups/work-incident.js';
 import { checked } from '../http/joi-schema.js';

@@ -8,7 +8,8 @@ import {
 	applySubmission
 } from '../../../core/route/apply-submission.js';
 import { stepOf } from '../../../core/route/steps.js';
-import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { checked } from '../http/joi-schema.js';
 import { Refused } from '../refused.js';
 import type { User } from '../people/sign-in.js';

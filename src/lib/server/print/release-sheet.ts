@@ -2,7 +2,7 @@ import { compareDress } from '../../../core/prove/compare-dress.js';
 import { touchOff } from '../../../core/prove/touch-off.js';
 import { quantity } from '../../../core/quantity/format.js';
 import { Evidence, partOf } from '../../../core/route/evidence.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { limitRpm, shownLimit } from '../../../core/spec/limit-rpm.js';
 import { COMPARED, compareStep } from '../../../core/route/stations/prove/compare.js';
 import { releaseSheet } from '../../../core/route/stations/prove/sheet.js';

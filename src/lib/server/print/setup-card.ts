@@ -1,6 +1,6 @@
 import { timeIn } from '../../../core/numeric/zone.js';
 import type { Decision } from '../../../core/route/decision.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { limitRpm, shownLimit } from '../../../core/spec/limit-rpm.js';
 import { quantity } from '../../../core/quantity/format.js';
 import { Evidence } from '../../../core/route/evidence.js';

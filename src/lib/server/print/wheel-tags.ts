@@ -1,4 +1,4 @@
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { limitRpm, shownLimit } from '../../../core/spec/limit-rpm.js';
 import { MM, type Sheet, bytesOf, drawQr, newSheet, printable } from './sheet.js';
 

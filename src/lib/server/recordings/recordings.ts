@@ -1,6 +1,6 @@
 import type { PoolConnection } from 'mysql2/promise';
 import type { ListenSettings, RingResult } from '../../../core/inspect/ring/listen.js';
-import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/route/facts.js';
+import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/facts/wheel.js';
 import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
 import { InputFault, Refused } from '../refused.js';
 import { runJob } from '../jobs/run-job.js';

@@ -1,6 +1,6 @@
 import type { PoolConnection } from 'mysql2/promise';
 import type { Effect } from '../../../core/route/effect.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { isDuplicate } from '../storage/pool.js';
 import { Refused } from '../refused.js';
 import type { User } from '../people/sign-in.js';

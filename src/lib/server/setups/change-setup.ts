@@ -1,4 +1,4 @@
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { type Runner, row, write } from '../storage/pool.js';

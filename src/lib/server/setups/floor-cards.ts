@@ -1,7 +1,9 @@
 import { dressPlan } from '../../../core/dress/plan.js';
 import { decide } from '../../../core/route/engine.js';
 import { Evidence } from '../../../core/route/evidence.js';
-import type { SetupFacts, StationId, WheelFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
+import type { StationId } from '../../../core/route/station-names.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import type { Morning } from '../../../core/route/morning.js';
 import { type SetupStatus, setupStatus } from '../../../core/route/setup-status.js';
 import { places, queryRows, serverNowMs } from '../storage/pool.js';

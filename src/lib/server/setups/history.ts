@@ -1,5 +1,5 @@
 import { CORE_VERSION } from '../../../core/calculations.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { type HistorySnapshot, snapshotOf } from '../../../core/route/history-snapshot.js';
 import { type Sums, sumsOf } from '../../../core/route/sums.js';
 import { type FullRecord, recordsOfHistories } from '../storage/records.js';

@@ -1,7 +1,7 @@
 import { CORE_VERSION } from '../../../core/calculations.js';
 import { incidentPlan } from '../../../core/keep/incident-plan.js';
 import { recordContext } from '../../../core/route/record-context.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import type { Runner } from '../storage/pool.js';
 import { addRecord } from '../storage/records.js';
 import { keepFacts } from './kept-facts.js';

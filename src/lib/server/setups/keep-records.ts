@@ -2,7 +2,7 @@ import type { PoolConnection } from 'mysql2/promise';
 import { CORE_VERSION } from '../../../core/calculations.js';
 import { recordContext } from '../../../core/route/record-context.js';
 import type { NewRecord } from '../../../core/route/apply-submission.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { addRecords } from '../storage/records.js';
 import { keepFacts } from './kept-facts.js';
 import type { User } from '../people/sign-in.js';

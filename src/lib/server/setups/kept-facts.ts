@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { type Runner, places, queryRows, write } from '../storage/pool.js';
 import { stored } from '../storage/stored.js';
 

@@ -1,5 +1,5 @@
 import type { PoolConnection } from 'mysql2/promise';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { keyUsed } from '../storage/records.js';
 import { Refused } from '../refused.js';
 import type { User } from '../people/sign-in.js';

@@ -1,4 +1,4 @@
-import type { Occupied } from '../../../core/route/facts.js';
+import type { Occupied } from '../../../core/facts/shop.js';
 import { type Runner, places, queryRows } from '../storage/pool.js';
 
 interface Place {

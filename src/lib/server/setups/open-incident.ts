@@ -2,7 +2,7 @@ import { withLimits } from '../../../core/calculation/limits.js';
 import { incidentPlan } from '../../../core/keep/incident-plan.js';
 import { inShopPlan } from '../../../core/keep/incident-work.js';
 import { REPORT_FIELDS } from '../../../core/keep/incident-report.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { checked } from '../http/joi-schema.js';
 import { Refused } from '../refused.js';
 import { lockMachine } from '../shop/machines.js';

@@ -1,4 +1,4 @@
-import type { Companion } from '../../../core/route/facts.js';
+import type { Companion } from '../../../core/facts/wheel.js';
 import type { PoolConnection } from 'mysql2/promise';
 import { type Runner, places, queryRows, write } from '../storage/pool.js';
 import { latestAtRack } from '../storage/rack-records.js';

@@ -1,4 +1,4 @@
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import type { RankedMany } from '../../../core/spec/rank-many.js';
 import { askedOf } from '../../../core/route/stations/select/steps.js';
 import {

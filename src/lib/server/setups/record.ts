@@ -6,7 +6,8 @@ import {
 	applySubmission
 } from '../../../core/route/apply-submission.js';
 import { refuse } from '../../../core/route/engine.js';
-import type { SetupFacts, WheelFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { stepOf } from '../../../core/route/steps.js';
 import { row, transaction } from '../storage/pool.js';
 import { checked } from '../http/joi-schema.js';

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import type { RecordFacts, SetupFacts } from '../../../core/route/facts.js';
+import type { RecordFacts } from '../../../core/facts/records.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { cellOut } from '../../../core/shop/rack-file.js';
 import { rows } from '../storage/pool.js';
 import { type FullRecord, linksOf, recordsWhere } from '../storage/records.js';

@@ -1,4 +1,4 @@
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { stateOf } from '../../../core/route/setup-status.js';
 import { rows } from '../storage/pool.js';
 import { stopFactsOf } from './stop-facts.js';

@@ -1,6 +1,6 @@
 import type { Decision } from '../../../core/route/decision.js';
 import { decide } from '../../../core/route/engine.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import { toClientFacts } from '../../../core/route/client-facts.js';
 import { clockAheadMs, row } from '../storage/pool.js';
 import { today } from '../storage/today.js';

@@ -1,6 +1,6 @@
 import { dayIn } from '../../../core/numeric/zone.js';
 import { shopZone } from '../storage/today.js';
-import type { SetupFacts } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
 import type { BriefFacts } from '../../../core/route/stations/brief/steps.js';
 import type { ExtraCheck, Mounting, RouteFacts } from '../../../core/route/templates.js';
 import { type Runner, places, queryRows, clockAheadMs } from '../storage/pool.js';

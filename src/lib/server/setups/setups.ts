@@ -1,4 +1,5 @@
-import type { SetupFacts, StationId } from '../../../core/route/facts.js';
+import type { SetupFacts } from '../../../core/facts/setup.js';
+import type { StationId } from '../../../core/route/station-names.js';
 import { guidelinesNow } from '../shop/guidelines.js';
 import { dressersInUse, machinesByIds, mounts, mountsByIds } from '../shop/machines.js';
 import { newestMornings } from '../shop/morning.js';

@@ -1,4 +1,4 @@
-import type { StationId } from '../../../core/route/facts.js';
+import type { StationId } from '../../../core/route/station-names.js';
 import type { StopFacts } from '../../../core/route/hard-stops.js';
 import type { Runner } from '../storage/pool.js';
 import { machinesByIds, mountsByIds } from '../shop/machines.js';

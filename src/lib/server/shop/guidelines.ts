@@ -1,6 +1,6 @@
 import type { System } from '../../../core/quantity/parse.js';
 import { addUpToOne } from '../../../core/spec/rank-score.js';
-import type { Guidelines } from '../../../core/route/facts.js';
+import type { Guidelines } from '../../../core/facts/shop.js';
 import { CALCULATIONS } from '../../../core/calculations.js';
 import { labelOf } from '../../../core/calculation/fields.js';
 import { type Limits, beyondEnds, checkLimits } from '../../../core/calculation/limits.js';

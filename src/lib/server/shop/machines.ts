@@ -1,4 +1,4 @@
-import type { DresserFacts, MachineFacts, MountFacts } from '../../../core/route/facts.js';
+import type { DresserFacts, MachineFacts, MountFacts } from '../../../core/facts/shop.js';
 import type { DresserLeft } from '../../../core/route/effect.js';
 import { DRESSER_FIELDS, dresserFields } from '../../../core/shop/dresser.js';
 import { columnOf } from './columns.js';

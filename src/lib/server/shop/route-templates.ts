@@ -1,4 +1,4 @@
-import type { StationId } from '../../../core/route/facts.js';
+import type { StationId } from '../../../core/route/station-names.js';
 import {
 	type ExtraCheck,
 	type Mounting,

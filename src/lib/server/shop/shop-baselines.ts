@@ -9,7 +9,7 @@ import {
 	redressesS,
 	wornUmPerMm
 } from '../../../core/shop/ours.js';
-import type { StationId } from '../../../core/route/facts.js';
+import type { StationId } from '../../../core/route/station-names.js';
 import { type Helped, helpedBefore } from '../../../core/route/stations/keep/trouble.js';
 import { type Runner, rows } from '../storage/pool.js';
 import { stored } from '../storage/stored.js';

@@ -1,5 +1,5 @@
 import type { PoolConnection } from 'mysql2/promise';
-import type { TrayFacts } from '../../../core/route/facts.js';
+import type { TrayFacts } from '../../../core/facts/shop.js';
 import { type Runner, row, rows, write } from '../storage/pool.js';
 import { blockSets } from './machines.js';
 

@@ -1,5 +1,5 @@
 import { enteredCanBe } from '../../../core/route/entered-at.js';
-import type { RecordFacts } from '../../../core/route/facts.js';
+import type { RecordFacts } from '../../../core/facts/records.js';
 import { type Runner, type Value, places, queryRows, row, write } from './pool.js';
 import { stored } from './stored.js';
 import { otherRequest } from './requests.js';

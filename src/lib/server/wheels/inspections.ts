@@ -2,7 +2,7 @@ import { limitsNow } from '../shop/guidelines.js';
 import { CORE_VERSION } from '../../../core/calculations.js';
 import { intake } from '../../../core/shop/wheel-intake.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { LOOK_FIELDS, LOOK_QUARANTINES, lookOf } from '../../../core/route/stations/inspect/look.js';
 import {
 	RING_FIELDS,
@@ -10,7 +10,7 @@ import {
 	baselineFrom,
 	ringOf
 } from '../../../core/route/stations/inspect/ring.js';
-import { type Result, all, findingsOf } from '../../../core/route/step.js';
+import { type Result, all, findingsOf } from '../../../core/route/result.js';
 import type { PoolConnection } from 'mysql2/promise';
 import { checked } from '../http/joi-schema.js';
 import { attachPictures } from './pictures.js';

@@ -1,6 +1,6 @@
 import { checkedReason } from '../../../core/calculation/reason.js';
 import { Refused } from '../refused.js';
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { type Runner, row, transaction } from '../storage/pool.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';

@@ -1,4 +1,4 @@
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { type WheelState, movedTo } from '../../../core/shop/wheel-state.js';
 import { type Runner, row, rows, write } from '../storage/pool.js';
 

@@ -1,4 +1,4 @@
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { RING_QUARANTINES } from '../../../core/route/stations/inspect/ring.js';
 import { ringContext } from '../../../core/route/wheel-ring.js';
 import { Refused } from '../refused.js';

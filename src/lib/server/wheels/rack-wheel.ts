@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import type { RingFacts } from '../../../core/route/stations/inspect/ring.js';
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { ringsOf } from '../recordings/recordings.js';
 import { rackLook, rackRungAtMs } from '../storage/rack-records.js';
 import { today } from '../storage/today.js';

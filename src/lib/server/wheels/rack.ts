@@ -1,4 +1,4 @@
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { type Value, queryRows, row, rows } from '../storage/pool.js';
 import { wheelsByIds } from './wheels.js';
 

@@ -1,4 +1,4 @@
-import type { TrialCut } from '../../../core/route/facts.js';
+import type { TrialCut } from '../../../core/facts/records.js';
 import { type Runner, queryRows, write } from '../storage/pool.js';
 
 /** As many as tell something; older ones were made with another wheel of its kind. */

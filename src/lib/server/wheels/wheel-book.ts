@@ -1,4 +1,4 @@
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import type { KeptLine, WheelBook } from '../../../core/keep/wheel-book.js';
 import { type Runner, rows } from '../storage/pool.js';
 

@@ -1,5 +1,5 @@
 import { today } from '../storage/today.js';
-import type { WheelFacts } from '../../../core/route/facts.js';
+import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { mostPlayMm } from '../../../core/mount/bore-rule.js';
 import type { FreeWheel } from '../../../core/shop/wheel.js';
 import { type Runner, places, queryRows, row, rows } from '../storage/pool.js';

@@ -10,7 +10,7 @@
 	import { toleranceFor } from '$core/route/stations/balance/tolerance';
 	import { notOnStand, notTurning } from '$core/route/stations/balance/where';
 	import { trackOf } from '$core/route/stations/balance/track';
-	import { outputOf } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
 	import WeightFace from '$lib/drawing/WeightFace.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import type { Typed } from '$lib/ui/fields/entry.svelte';

@@ -6,7 +6,7 @@
 	import { Evidence, partOf } from '$core/route/evidence';
 	import { lastRuns, planesMadeStep, planesStep } from '$core/route/stations/balance/two-planes';
 	import { notTurning } from '$core/route/stations/balance/where';
-	import { outputOf } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
 	import TwoPlanesFaces from '$lib/drawing/TwoPlanesFaces.svelte';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';

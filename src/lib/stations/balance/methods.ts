@@ -8,7 +8,7 @@ import type { Known } from '$core/route/evidence';
 import { phaseStep, runsStep } from '$core/route/stations/balance/by-vibration';
 import { marksStep, massStep, restStep, swingStep } from '$core/route/stations/balance/on-stand';
 import { autoStep } from '$core/route/stations/balance/own-balancer';
-import type { Step } from '$core/route/step';
+import type { Step } from '$core/route/define-step';
 
 export type MethodId = 'swing' | 'marks' | 'mass' | 'rest' | 'phase' | 'runs' | 'auto';
 /** Ways of measuring an unbalance, by what a shop has; `calculation` is the one that tells the amount. */

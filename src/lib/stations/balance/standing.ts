@@ -3,7 +3,7 @@ import { tolerance } from '$core/balance/tolerance';
 import { weights } from '$core/balance/weights';
 import type { OutputOf } from '$core/calculation/define';
 import { Evidence, partOf } from '$core/route/evidence';
-import type { SetupFacts } from '$core/route/facts';
+import type { SetupFacts } from '$core/facts/setup';
 import { type Estimate, lastEstimate } from '$core/route/stations/balance/conclude';
 import { MEASURED_BY } from '$core/route/stations/balance/measured-by';
 import { CORRECTED_BY } from '$core/route/stations/balance/corrected-by';

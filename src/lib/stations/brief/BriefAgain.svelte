@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { type Field, labelOf } from '$core/calculation/fields';
 	import { quantity } from '$core/quantity/format';
-	import type { SetupFacts } from '$core/route/facts';
+	import type { SetupFacts } from '$core/facts/setup';
 	import { againStep, asksForAnother, differsIn, namedStep } from '$core/route/stations/brief/again';
 	import type { BriefFacts } from '$core/route/stations/brief/steps';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';

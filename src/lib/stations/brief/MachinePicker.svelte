@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useUnits } from '$lib/ui/use-units';
 	import { resolve } from '$app/paths';
-	import type { MachineFacts } from '$core/route/facts';
+	import type { MachineFacts } from '$core/facts/shop';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import { STATE_WORDS } from '$lib/words';
 

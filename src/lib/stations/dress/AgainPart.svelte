@@ -6,7 +6,7 @@
 	import { againStep } from '$core/route/stations/dress/again';
 	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { dressesLeft, runOf } from '$core/route/stations/dress/run';
-	import { outputOf } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';

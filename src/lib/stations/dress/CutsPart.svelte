@@ -7,7 +7,7 @@
 	import { quantity } from '$core/quantity/format';
 	import { MIN_CUTS, burnOf, cutOf, learnt } from '$core/route/stations/dress/predict-dress';
 	import { standingDress, trialCutStep } from '$core/route/stations/dress/trial-cut';
-	import { outputOf } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
 	import { surfaceSpeedMps } from '$core/spec/speed';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';

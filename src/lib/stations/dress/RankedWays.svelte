@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Method } from '$core/dress/methods';
-	import type { SetupFacts } from '$core/route/facts';
+	import type { SetupFacts } from '$core/facts/setup';
 	import { type Ways, dressersFor } from '$core/route/stations/dress/method';
 	import { METHOD_WORDS, NEVER, excludedWords } from '$core/route/stations/dress/words';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';

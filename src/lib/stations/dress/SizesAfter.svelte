@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import type { DresserFacts, SetupFacts } from '$core/route/facts';
+	import type { DresserFacts } from '$core/facts/shop';
+	import type { SetupFacts } from '$core/facts/setup';
 	import type { Run } from '$core/route/stations/dress/run';
 	import { isTurned } from '$core/shop/dresser';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';

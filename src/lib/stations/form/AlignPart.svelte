@@ -2,7 +2,7 @@
 	import { centreError } from '$core/form/centre-error';
 	import { squared } from '$core/form/squared';
 	import { Evidence } from '$core/route/evidence';
-	import { outputOf } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
 	import { fineQuantity, quantity } from '$core/quantity/format';
 	import { alignStep } from '$core/route/stations/form/align';
 	import { formOf } from '$core/route/stations/form/made';

@@ -7,7 +7,7 @@
 	import type { RawSegment } from '$core/form/profile/chain';
 	import type { Segment } from '$core/form/profile/segment';
 	import { dresserWords } from '$core/shop/dresser';
-	import { findingsOf, outputOf } from '$core/route/step';
+	import { findingsOf, outputOf } from '$core/route/result';
 	import { shapeStep, waysThatServe } from '$core/route/stations/form/shape';
 	import { toolFor } from '$core/route/stations/form/tool-for';
 	import { FORM_WAYS, dressersForWay, whyNotDresser } from '$core/route/stations/form/forming-method';

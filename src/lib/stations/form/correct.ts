@@ -1,7 +1,8 @@
 import type { compareMeasured } from '$core/form/compare-measured';
 import { fineQuantity, quantity } from '$core/quantity/format';
 import { Evidence } from '$core/route/evidence';
-import type { SetupFacts } from '$core/route/facts';
+import { radiusStep } from '$core/route/stations/form/radius';
+import type { SetupFacts } from '$core/facts/setup';
 import { cameOut, noseCorrectionUm } from '$core/route/stations/form/correction';
 import { type Form, sinceForm } from '$core/route/stations/form/made';
 import { programStep } from '$core/route/stations/form/program';
@@ -22,8 +23,8 @@ export function takenBack(facts: SetupFacts, form: Form, arcs: Arcs): TakenBack 
 	const evidence = Evidence.of(facts);
 	const mm = (v: number) => fineQuantity(v, 'mm', facts.units);
 	if (form.way === 'radius') {
-		const arc = told.find((a) => evidence.setting('radius', a.index));
-		const set = arc && evidence.setting('radius', arc.index);
+		const arc = told.find((a) => evidence.keyed(radiusStep, String(a.index)));
+		const set = arc && evidence.keyed(radiusStep, String(arc.index));
 		if (!arc || !set) return null;
 		// A stack that was corrected before is corrected further.
 		const before = Number(set.entered.measuredRadiusMm ?? arc.nominalRadiusMm);

@@ -2,7 +2,7 @@
 	import type { RingResult } from '$core/inspect/ring/listen';
 	import { tapNotes } from '$core/inspect/ring/tap-words';
 	import { type RingContext, stiffness } from '$core/route/wheel-ring';
-	import type { WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import BatchStrip from '$lib/drawing/BatchStrip.svelte';
 	import Waveform from '$lib/drawing/Waveform.svelte';
 	import type { Listening } from './listening.svelte';

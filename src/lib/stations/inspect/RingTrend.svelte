@@ -4,7 +4,7 @@
 	import { colourOf } from '$lib/ui/colour';
 	import { onMount } from 'svelte';
 	import { Chart, LinearScale, LineController, LineElement, PointElement } from 'chart.js';
-	import type { PastRing, WheelFacts } from '$core/route/facts';
+	import type { PastRing, WheelFacts } from '$core/facts/wheel';
 	import { noteAt } from '$core/route/wheel-ring';
 	import { when } from '$lib/words';
 

@@ -2,7 +2,7 @@
 	import { tryOrNull } from '$core/calculation/attempt';
 	import { dressCompensation } from '$core/set/dress-compensation';
 	import type { InputFault } from '$core/calculation/fault';
-	import type { SetupFacts } from '$core/route/facts';
+	import type { SetupFacts } from '$core/facts/setup';
 	import type { RedressCycle } from '$core/route/stations/keep/redress-cycle';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';
 	import Fold from '$lib/ui/layout/Fold.svelte';

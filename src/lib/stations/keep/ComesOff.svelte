@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { storageRules } from '$core/inspect/storage-rules';
-	import type { SetupFacts } from '$core/route/facts';
+	import type { SetupFacts } from '$core/facts/setup';
 	import { dayWords } from '$lib/words';
 
 	interface Props {

@@ -1,8 +1,7 @@
-import { endBand, readBook } from '$core/keep/wheel-book';
+import { endBand, readBook, type WheelBook } from '$core/keep/wheel-book';
 import { Evidence } from '$core/route/evidence';
-import type { SetupFacts } from '$core/route/facts';
+import type { SetupFacts } from '$core/facts/setup';
 import { forecastStep } from '$core/route/stations/keep/forecast';
-import type { WheelBook } from '$core/keep/wheel-book';
 import { preview } from '$lib/desk/preview';
 
 /** The wheel's life as it is known today: its book with the trend, and the forecast with what was told last. */

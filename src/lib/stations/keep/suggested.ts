@@ -1,4 +1,4 @@
-import type { SetupFacts } from '$core/route/facts';
+import type { SetupFacts } from '$core/facts/setup';
 import type { Unit } from '$core/calculation/fields';
 import type { RedressCycle } from '$core/route/stations/keep/redress-cycle';
 import { surfaceSpeedMps } from '$core/spec/speed';

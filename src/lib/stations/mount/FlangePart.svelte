@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { flangeCheck } from '$core/mount/flange-check';
 	import { spindleRunout } from '$core/mount/spindle-runout';
-	import { outputOf } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
 	import { quantity } from '$core/quantity/format';
 	import { flangeStep } from '$core/route/stations/mount/methods/flange';
 	import FlangeSection from '$lib/drawing/FlangeSection.svelte';

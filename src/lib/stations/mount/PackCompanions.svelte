@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { Companion } from '$core/route/facts';
+	import type { Companion } from '$core/facts/wheel';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
 
 	interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useUnits } from '$lib/ui/use-units';
-	import type { SetupFacts } from '$core/route/facts';
-	import { massNowKg } from '$core/route/step';
+	import type { SetupFacts } from '$core/facts/setup';
+	import { massNowKg } from '$core/route/wheel-size';
 	import { runInEnergy } from '$core/run-in/energy';
 
 	interface Props {

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { SetupFacts, WheelFacts } from '$core/route/facts';
+	import type { SetupFacts } from '$core/facts/setup';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import { requiredSpec } from '$core/route/stations/brief/steps';
 	import { dressable, dressersFor, missingFor } from '$core/route/stations/dress/method';
 	import { METHOD_WORDS } from '$core/route/stations/dress/words';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { figure, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
-	import type { WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import { limitRpm } from '$core/spec/limit-rpm';
 	import type { Ranked } from '$core/route/stations/select/steps';
 	import { naturalRaUm } from '$core/spec/natural-finish';

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { Excluded } from '$core/spec/rank-many';
 	import { resolve } from '$app/paths';
-	import type { SetupFacts, WheelFacts } from '$core/route/facts';
+	import type { SetupFacts } from '$core/facts/setup';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import { EXCLUSION_WORDS } from '$core/route/stations/select/steps';
 	import { WHAT_WOULD } from '$core/spec/nearest-excluded';
 	import { orderLine } from '$core/spec/order-line';

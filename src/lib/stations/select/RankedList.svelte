@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { figure } from '$core/quantity/format';
-	import type { WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import type { Ranked } from '$core/route/stations/select/steps';
 	import type { System } from '$core/quantity/parse';
 	import ScoreBar from './ScoreBar.svelte';

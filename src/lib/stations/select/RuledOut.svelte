@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import { EXCLUSION_WORDS } from '$core/route/stations/select/steps';
 	import type { SelectView } from '$core/route/stations/select/view';
 	import Fold from '$lib/ui/layout/Fold.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { useUnits } from '$lib/ui/use-units';
-	import type { SetupFacts, WheelFacts } from '$core/route/facts';
+	import type { SetupFacts } from '$core/facts/setup';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { naturalRaUm } from '$core/spec/natural-finish';
 	import Strip from '$lib/drawing/Strip.svelte';

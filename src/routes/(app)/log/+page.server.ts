@@ -1,5 +1,5 @@
 import { calculation } from '$core/calculations';
-import { STATIONS } from '$core/route/facts';
+import { STATIONS } from '$core/route/station-names';
 import { logLines } from '$lib/server/storage/log';
 import { machineCodes } from '$lib/server/shop/machines';
 

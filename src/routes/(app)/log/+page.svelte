@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
-	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
+	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/station-names';
 	import { when } from '$lib/words';
 	import DataTable from '$lib/ui/layout/DataTable.svelte';
 	import type { Column } from '$lib/ui/layout/data-table';

@@ -2,7 +2,7 @@
 	import { useUnits } from '$lib/ui/use-units';
 	import { resolve } from '$app/paths';
 	import { FAMILY_NAMES } from '$core/spec/families';
-	import type { WheelFacts } from '$core/route/facts';
+	import type { WheelFacts } from '$core/facts/wheel';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { STATE_WORDS, sizeOf } from '$lib/words';
 	import DataTable from '$lib/ui/layout/DataTable.svelte';

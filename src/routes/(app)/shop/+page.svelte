@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useUnits } from '$lib/ui/use-units';
 	import { resolve } from '$app/paths';
-	import { STATION_NAMES, type StationId } from '$core/route/facts';
+	import { STATION_NAMES, type StationId } from '$core/route/station-names';
 	import { when } from '$lib/words';
 	import TheShop from '$lib/features/shop/TheShop.svelte';
 	import { thingInWords } from '$lib/features/shop/thing-words';

@@ -1,7 +1,11 @@
+import { countRoll } from '../../sums.js';
 import { influence } from '../../../balance/influence.js';
 import { threeRuns } from '../../../balance/three-runs.js';
-import type { SetupFacts } from '../../facts.js';
-import { type Computed, compute, defineStep, pick } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { Computed } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
 import { AFRESH } from './afresh.js';
 import { concluded } from './conclude.js';
 import { permissibleGmm } from './tolerance.js';
@@ -29,6 +33,8 @@ export const phaseStep = defineStep({
 	station: 'balance',
 	step: 'phase',
 	title: 'Vibration with phase, one trial',
+	turnsSpindle: true,
+	sumsInto: countRoll,
 	fields: [
 		...pick(
 			influence.fields,
@@ -51,6 +57,8 @@ export const runsStep = defineStep({
 	station: 'balance',
 	step: 'runs',
 	title: 'Vibration, three trials',
+	turnsSpindle: true,
+	sumsInto: countRoll,
 	fields: [
 		...pick(threeRuns.fields, 'initialMmPerS', 'trialMassG', 'trialRadiusMm', 'runs'),
 		AFRESH

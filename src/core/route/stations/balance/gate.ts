@@ -1,7 +1,7 @@
 import { levelStand } from '../../../balance/level-stand.js';
 import { slopeError } from '../../../balance/slope-error.js';
 import { tolerance } from '../../../balance/tolerance.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';

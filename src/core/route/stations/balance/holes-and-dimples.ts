@@ -1,7 +1,11 @@
 import { dimples } from '../../../balance/dimples.js';
 import { holes } from '../../../balance/holes.js';
 import { fold360 } from '../../../numeric/angles.js';
-import { single, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { mountOf, wheelOf } from '../../wheel-size.js';
+import { pick } from '../../step-fields.js';
 import { presentOf } from './move.js';
 import { permissibleGmm } from './tolerance.js';
 
@@ -10,6 +14,7 @@ export const holesStep = defineStep({
 	station: 'balance',
 	step: 'holes',
 	title: 'Screws in holes',
+	invalidates: ['prove'],
 	notAgainstStop: true,
 	fields: pick(holes.fields, 'holeRadiusMm', 'holeCount', 'startAngleDeg', 'maxMassG', 'massStepG'),
 	compute(facts, v) {
@@ -30,6 +35,7 @@ export const dimplesStep = defineStep({
 	station: 'balance',
 	step: 'dimples',
 	title: 'Dimples in the wheel',
+	invalidates: ['prove'],
 	notAgainstStop: true,
 	fields: pick(dimples.fields, 'drillDiameterMm', 'pointAngleDeg', 'depthMm', 'radiusMm', 'makerConsent'),
 	compute(facts, v) {

@@ -1,6 +1,9 @@
 import { levelStand } from '../../../balance/level-stand.js';
 import { slopeError } from '../../../balance/slope-error.js';
-import { compute, defineStep, mountOf, pick } from '../../step.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { mountOf } from '../../wheel-size.js';
+import { pick } from '../../step-fields.js';
 import { permissibleGmm, rollingMassKg } from './tolerance.js';
 
 /** The stand levelled, and what the slope that remains pretends to be. */

@@ -1,8 +1,10 @@
 import { weights } from '../../../balance/weights.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { add, angleOf, fold360, len, vec } from '../../../numeric/angles.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, compute, defineStep } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
 import { type Estimate, lastEstimate } from './conclude.js';
 import { MOVE, trackOf, weightsInput } from './track.js';
 
@@ -16,6 +18,7 @@ function learntOf(facts: SetupFacts): Estimate {
 export const moveStep = defineStep({
 	...MOVE,
 	title: 'Weights moved',
+	invalidates: ['prove'],
 	compute(facts, { anglesDeg }) {
 		const { unbalanceGmm, heavyAngleDeg } = learntOf(facts);
 		const track = trackOf(facts);

@@ -5,8 +5,12 @@ import { mountLifting } from '../../../mount/lifting.js';
 import { runInOutcome } from '../../../run-in/outcome.js';
 import { runInPlan } from '../../../run-in/plan.js';
 import type { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
-import { type Computed, single, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { type Computed, single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { massNowKg, wheelOf } from '../../wheel-size.js';
+import { pick } from '../../step-fields.js';
 import { mayTurnRpm } from '../mount/turning.js';
 import { rollingMassKg } from './tolerance.js';
 
@@ -110,6 +114,7 @@ export const restartStep = defineStep({
 	station: 'balance',
 	step: 'restart',
 	title: 'Guarded start',
+	turnsSpindle: true,
 	online: 'whether this machine may start now is known there',
 	fields: [
 		...pick(runInPlan.fields, 'guardClosed', 'peopleClear'),

@@ -1,10 +1,14 @@
+import { countRoll } from '../../sums.js';
 import { fromMarkedRelease } from '../../../balance/estimate.js';
 import { fromMarks } from '../../../balance/from-marks.js';
 import { fromPeriod, wheelInertia } from '../../../balance/from-period.js';
 import { fromTestMass } from '../../../balance/from-test-mass.js';
 import { InputFault } from '../../../calculation/fault.js';
-import type { SetupFacts } from '../../facts.js';
-import { compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { massNowKg, mountOf, wheelOf } from '../../wheel-size.js';
+import { pick } from '../../step-fields.js';
 import { AFRESH } from './afresh.js';
 import { amountKnown, concluded, learnt } from './conclude.js';
 import { frictionGmm, rollingMassKg } from './tolerance.js';
@@ -27,6 +31,7 @@ export const swingStep = defineStep({
 	station: 'balance',
 	step: 'swing',
 	title: 'Time the swing',
+	sumsInto: countRoll,
 	fields: [
 		...pick(fromPeriod.fields, 'timeS', 'swings', 'restAngleDeg', 'turningAnglesDeg'),
 		AFRESH
@@ -65,6 +70,7 @@ export const marksStep = defineStep({
 	station: 'balance',
 	step: 'marks',
 	title: 'Push, marks and one time',
+	sumsInto: countRoll,
 	fields: [...pick(fromMarks.fields, 'turningAnglesDeg', 'timeS'), AFRESH] as const,
 	compute(facts, v) {
 		const b = body(facts);
@@ -88,6 +94,7 @@ export const massStep = defineStep({
 	station: 'balance',
 	step: 'mass',
 	title: 'Test mass',
+	sumsInto: countRoll,
 	fields: [
 		...pick(
 			fromTestMass.fields,
@@ -123,6 +130,7 @@ export const restStep = defineStep({
 	station: 'balance',
 	step: 'rest',
 	title: 'Where it rests',
+	sumsInto: countRoll,
 	fields: [{ ...pick(fromPeriod.fields, 'restAngleDeg')[0], required: true }, AFRESH] as const,
 	compute(facts, v) {
 		const release = { restAngleDeg: v.restAngleDeg, sigmaMomentGmm: frictionGmm(facts) };

@@ -1,11 +1,14 @@
+import { countRoll } from '../../sums.js';
 import { auto } from '../../../balance/auto.js';
 import type { tolerance } from '../../../balance/tolerance.js';
 import type { OutputOf } from '../../../calculation/define.js';
 import { from0, mmPerS, over0, yesNo, unbalanceResponse } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { mulberry32 } from '../../../numeric/random.js';
-import type { SetupFacts } from '../../facts.js';
-import { type Result, single, compute, defineStep } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { type Result, single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
 import { permissibleGmm, toleranceFor } from './tolerance.js';
 
 /** What the stand-in of the machine's balancer hides: made up from the setup's number, so that everybody sees the same wheel. */
@@ -33,6 +36,8 @@ export const autoStep = defineStep({
 	station: 'balance',
 	step: 'auto',
 	title: "The machine's own balancer",
+	turnsSpindle: true,
+	sumsInto: countRoll,
 	fields: [
 		yesNo('standIn', 'The stand-in, not a machine', { required: true, label: 'Simulated' }),
 		mmPerS('residualMmPerS', 'As the machine shows it', { ...from0(1000), label: 'Shakes still' }),

@@ -1,10 +1,11 @@
+import { countRoll } from '../../sums.js';
 import { text } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { tolerance } from '../../../balance/tolerance.js';
 import { type Evidence, Evidence as Standing, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { show } from '../../gate-text.js';
-import { defineStep } from '../../step.js';
+import { defineStep } from '../../define-step.js';
 import { learnt } from './conclude.js';
 import { CORRECTED_BY } from './corrected-by.js';
 import { MEASURED_BY } from './measured-by.js';
@@ -31,6 +32,7 @@ export const staysStep = defineStep({
 	station: 'balance',
 	step: 'stays',
 	title: 'It stays put everywhere',
+	sumsInto: countRoll,
 	fields: [
 		text('changed', 'Since it was measured over the limit', {
 			minLength: 5,

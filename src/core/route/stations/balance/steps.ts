@@ -1,4 +1,4 @@
-import type { Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 import { phaseStep, runsStep } from './by-vibration.js';
 import { dimplesStep, holesStep } from './holes-and-dimples.js';
 import { levelStep } from './level.js';

@@ -1,7 +1,9 @@
 import { tolerance } from '../../../balance/tolerance.js';
 import type { OutputOf } from '../../../calculation/define.js';
-import type { SetupFacts } from '../../facts.js';
-import { type Computed, compute, massNowKg, mountOf, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { Computed } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { massNowKg, mountOf, wheelOf } from '../../wheel-size.js';
 
 /** Rolling friction of hard clean edges, as an arm (guideline). */
 export const ROLLING_ARM_MM = 0.004;

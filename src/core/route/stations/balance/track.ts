@@ -2,8 +2,10 @@ import { between, deg, from0, grams, group, list, over0, yesNo } from '../../../
 import { InputFault } from '../../../calculation/fault.js';
 import { fold360 } from '../../../numeric/angles.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, defineStep, mountOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { defineStep } from '../../define-step.js';
+import { mountOf } from '../../wheel-size.js';
 import { permissibleGmm, toleranceFor } from './tolerance.js';
 
 const MIN_GAP_DEG = 15;

@@ -1,9 +1,13 @@
+import { countRoll } from '../../sums.js';
 import { twoPlanes } from '../../../balance/two-planes.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { add, angleOf, len, sub, vec } from '../../../numeric/angles.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, compute, defineStep, optional, pick } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { optional, pick } from '../../step-fields.js';
 import { rollingMassKg, toleranceFor } from './tolerance.js';
 
 /** Wider than this share of its diameter a wheel can be in balance at rest and wobble when it turns; a pack always can. */
@@ -67,6 +71,7 @@ export const planesStep = defineStep({
 	station: 'balance',
 	step: 'planes',
 	title: 'Two planes',
+	sumsInto: countRoll,
 	fields: [
 		INITIAL,
 		optional(TRIALS[0]),
@@ -104,6 +109,7 @@ export const planesMadeStep = defineStep({
 	station: 'balance',
 	step: 'planes-made',
 	title: 'Corrected in two planes',
+	invalidates: ['prove'],
 	fields: pick(twoPlanes.fields, 'made').map((f) => ({ ...f, required: true as const })),
 	compute(facts, v) {
 		const before = lastRuns(facts);

@@ -1,5 +1,5 @@
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import type { Station } from '../station.js';
 import { outcomeStep } from '../run-in/outcome.js';
 import { backStep, restartAsked, restartStep, standsWhere } from './off-and-back.js';

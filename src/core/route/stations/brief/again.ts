@@ -1,8 +1,9 @@
 import { InputFault } from '../../../calculation/fault.js';
 import { labelOf, type Field } from '../../../calculation/fields.js';
 import type { Effect } from '../../effect.js';
-import type { SetupFacts } from '../../facts.js';
-import { defineStep, without } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { defineStep } from '../../define-step.js';
+import { without } from '../../step-fields.js';
 import { BRIEF_FIELDS, type BriefFacts, adviseFor } from './steps.js';
 
 /** The job itself: where and how it is worked stays. */
@@ -42,7 +43,8 @@ const toldAgain = (technical: boolean) =>
 export const againStep = defineStep({
 	...toldAgain(true),
 	step: 'again',
-	title: 'The job, told again'
+	title: 'The job, told again',
+	invalidates: ['select']
 });
 
 /** Only its name or how many there are: nothing that a wheel is chosen by. */

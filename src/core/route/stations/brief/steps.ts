@@ -20,8 +20,11 @@ import { surfaceSpeedMps } from '../../../spec/speed.js';
 import type { Field, Values } from '../../../calculation/fields.js';
 import { MATERIAL_NAMES, OPERATIONS, type Operation } from '../../../spec/recommend-tables.js';
 import { Evidence } from '../../evidence.js';
-import type { Guidelines, MachineFacts, SetupFacts } from '../../facts.js';
-import { type Result, compute, defineStep } from '../../step.js';
+import type { Guidelines, MachineFacts } from '../../../facts/shop.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { Result } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
 
 /** Peel grinding takes the full profile in one deep pass, as creep feed does, but round a turning part. */
 const BRIEF_OPERATIONS = [...OPERATIONS, 'peel'] as const;

@@ -1,10 +1,13 @@
+import { countDress } from '../../sums.js';
 import { from0, mm, over0, um, whole, yesNo, roughnessUm } from '../../../calculation/field/index.js';
 import { dressCompensation } from '../../../set/dress-compensation.js';
 import type { Recorded } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import { compute, defineStep, pick } from '../../step.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
 import type { Values } from '../../../calculation/fields.js';
-import { DRESSED_FIELDS, dressedEffects, speedAfter } from './done.js';
+import { DRESSED_FIELDS, dressedEffects, otherWheelOfPack, speedAfter } from './done.js';
 
 const seen = <const N extends string>(name: N, label: string, about: string) =>
 	yesNo(name, about, { required: true, label });
@@ -14,6 +17,9 @@ export const againStep = defineStep({
 	station: 'dress',
 	step: 'again',
 	title: 'Dress again',
+	released: 'only',
+	keyedBy: otherWheelOfPack,
+	sumsInto: countDress,
 	fields: [
 		um('takenUm', 'Off the radius; off the face of a cup', {
 			...over0(5000),

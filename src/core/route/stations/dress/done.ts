@@ -3,8 +3,10 @@ import { InputFault } from '../../../calculation/fault.js';
 import { surfaceSpeed } from '../../../spec/surface-speed.js';
 import type { Effect } from '../../effect.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
-import { DIAMETER_AFTER, MEASURING_NOISE_MM, checkDiameter, compute, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
+import { DIAMETER_AFTER, MEASURING_NOISE_MM, checkDiameter, wheelOf } from '../../wheel-size.js';
+import { compute } from '../../compute-step.js';
 import { isTurned } from '../../../shop/dresser.js';
 import { chosenMethod } from './method.js';
 import { surfaceOf } from './wheel.js';
@@ -51,6 +53,10 @@ function dressedWheel(facts: SetupFacts, number: string | null): WheelFacts {
 		throw new InputFault('wheelNumber', 'unknown-choice', `Wheel ${number} is not one of this setup.`);
 	return other;
 }
+
+/** Each of the other wheels of a pack is dressed by itself, and its dress stands beside that of the leading one. */
+export const otherWheelOfPack = (entered: Record<string, unknown>, leadingWheel: string): string | null =>
+	entered.wheelNumber && entered.wheelNumber !== leadingWheel ? String(entered.wheelNumber) : null;
 
 /** What was measured afterwards can be: nothing grew, nothing is gone. @throws InputFault */
 function checkSizes(facts: SetupFacts, v: Sizes): void {

@@ -1,11 +1,17 @@
-import { single, defineStep } from '../../step.js';
-import { DRESSED_FIELDS, dressedEffects, speedAfter } from './done.js';
+import { countFirstDress } from '../../sums.js';
+import { single } from '../../result.js';
+import { defineStep } from '../../define-step.js';
+import { DRESSED_FIELDS, dressedEffects, otherWheelOfPack, speedAfter } from './done.js';
 
 /** The wheel is dressed: heard, measured, booked. */
 export const dressedStep = defineStep({
 	station: 'dress',
 	step: 'done',
 	title: 'Dressed',
+	released: 'never',
+	invalidates: ['prove'],
+	keyedBy: otherWheelOfPack,
+	sumsInto: countFirstDress,
 	fields: DRESSED_FIELDS,
 	compute: (facts, v) => single(speedAfter(facts, v)),
 	effectsUnlessStopped: (facts, v) => dressedEffects(facts, v, 'dressed', null)

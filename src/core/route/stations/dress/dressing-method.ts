@@ -1,8 +1,8 @@
 import type { Method } from '../../../dress/methods.js';
 import type { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import type { GateLine } from '../../gate.js';
-import type { Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 import type { Chosen } from './method.js';
 
 /** One way of dressing, whole: what is recorded for it, and what must hold before and after it is done. */

@@ -1,7 +1,7 @@
 import { bareGrain } from '../../../dress/bare-grain.js';
 import { overlap } from '../../../dress/overlap.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';
 import type { Gate, Station } from '../station.js';
@@ -9,7 +9,7 @@ import { type Chosen, chosenMethod, methodStep, since } from './method.js';
 import { openedStep } from './opened.js';
 import { SOUNDED } from './dressing-method.js';
 import { METHODS, dressingMethod } from './methods.js';
-import { packAgainLines } from './pack-again.js';
+import { dressOf, packAgainLines } from './pack-again.js';
 import { SET_BEFORE, setLines } from './set-dresser.js';
 import { stickLine } from './methods/stick.js';
 import { proudStep } from './methods/wire.js';
@@ -59,7 +59,7 @@ export const dressGate: Gate = (facts, evidence) => {
 /** Each of the other wheels of a pack is dressed by itself. */
 function packLines(facts: SetupFacts, evidence: Evidence, chosen: Chosen | null): GateLine[] {
 	return facts.companions.map(({ wheel }) => {
-		const done = since(chosen, evidence.dressOf(wheel.number));
+		const done = since(chosen, dressOf(evidence, wheel.number));
 		return line({
 			key: `sound-${wheel.number}`,
 			title: `Wheel ${wheel.number} dressed`,

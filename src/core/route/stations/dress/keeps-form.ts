@@ -1,7 +1,7 @@
 import { yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import type { Method } from '../../../dress/methods.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { formToKeep } from '../form/for-dress.js';
 
 /** Ways that go straight along the face, whatever was put on it. */

@@ -1,6 +1,9 @@
 import { yesNo } from '../../../calculation/field/index.js';
 import { overlap } from '../../../dress/overlap.js';
-import { single, compute, defineStep, pick } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
 import { Evidence } from '../../evidence.js';
 import { chosenMethod } from './method.js';
 import { dressed } from './wheel.js';

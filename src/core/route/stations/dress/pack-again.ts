@@ -1,11 +1,14 @@
 import { from0, group, list, mm, over0, text, um, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { mountPack } from '../../../mount/pack.js';
-import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import { Evidence, type Recorded, partOf } from '../../evidence.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, line } from '../../gate.js';
 import { recordedText } from '../../gate-text.js';
-import { single, compute, defineStep, wheelOf } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
 import { packStep } from '../mount/methods/pack.js';
 
 /** Wheels of the pack, the leading one first. */
@@ -76,12 +79,18 @@ export const packAgainStep = defineStep({
 	}
 });
 
+/** The newest dress of one of the other wheels of a pack. */
+export function dressOf(evidence: Evidence, number: string): Recorded | null {
+	const all = ['done', 'again'].map((step) => evidence.keyed({ station: 'dress', step }, number));
+	return all.reduce((newest, r) => (r && (!newest || r.id > newest.id) ? r : newest), null);
+}
+
 /** A dress takes the pack's standing away; measured again and stood for, it has it back. */
 export function packAgainLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 	if (!facts.companions.length) return [];
 	const dresses = [
 		evidence.newest('dress', ['done', 'again']),
-		...facts.companions.map((c) => evidence.dressOf(c.wheel.number))
+		...facts.companions.map((c) => dressOf(evidence, c.wheel.number))
 	];
 	const last = Math.max(...dresses.map((d) => d?.id ?? 0));
 	const measured = evidence.step(packAgainStep);

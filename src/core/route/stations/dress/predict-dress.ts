@@ -4,9 +4,11 @@ import { predictFinish } from '../../../dress/predict-finish.js';
 import { equivalentDiameterMm } from '../../../spec/contact.js';
 import { abrasiveGroup } from '../../../spec/families.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
-import type { SetupFacts, TrialCut } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { TrialCut } from '../../../facts/records.js';
 import { modeOf } from '../brief/steps.js';
-import { compute, wheelOf } from '../../step.js';
+import { compute } from '../../compute-step.js';
+import { wheelOf } from '../../wheel-size.js';
 
 /** A usual cut where the brief does not tell one (guideline): depth in um, work in m/s. */
 const USUAL: Readonly<Record<string, { depthUm: number; workMps: number }>> = {

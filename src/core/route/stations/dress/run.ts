@@ -6,7 +6,10 @@ import { floorKind } from '../../../numeric/rounding.js';
 import { dialFactor } from '../../../set/dial.js';
 import { superabrasiveTrue } from '../../../dress/superabrasive-true.js';
 import type { Evidence, Known } from '../../evidence.js';
-import type { MachineFacts, RecordFacts, SetupFacts, WheelFacts } from '../../facts.js';
+import type { MachineFacts } from '../../../facts/shop.js';
+import type { RecordFacts } from '../../../facts/records.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
 import type { Chosen } from './method.js';
 
 /** Passes of one kind, one after the other. */

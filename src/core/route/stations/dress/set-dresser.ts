@@ -3,10 +3,14 @@ import { contactSide } from '../../../set/contact-side.js';
 import { dressCompensation } from '../../../set/dress-compensation.js';
 import { registerDresser } from '../../../set/register-dresser.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';
-import { single, compute, defineStep, pick, wheelOf, without, type Step } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep, type Step } from '../../define-step.js';
+import { pick, without } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 import { againStep } from './again.js';
 import { type Chosen, chosenMethod, since } from './method.js';
 

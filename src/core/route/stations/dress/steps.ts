@@ -1,4 +1,4 @@
-import type { Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 import { againStep } from './again.js';
 import { dressedStep } from './dressed.js';
 import { methodStep } from './method.js';

@@ -16,8 +16,11 @@ import { rotaryTraverse } from '../../../dress/rotary-traverse.js';
 import { singlePoint } from '../../../dress/single-point.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, compute, defineStep, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
 import { burnOf, cutOf, learnt } from './predict-dress.js';
 import { told } from './wheel.js';
 

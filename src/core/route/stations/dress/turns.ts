@@ -1,4 +1,4 @@
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 
 /** Where the dresser stands on this kind of machine. */
 export const dresserSetup = (facts: SetupFacts): 'surface-below' | 'cylindrical-side' =>

@@ -1,7 +1,8 @@
 import { InputFault } from '../../../calculation/fault.js';
 import { abrasiveGroup } from '../../../spec/families.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
-import { wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
+import { wheelOf } from '../../wheel-size.js';
 
 /** The fastest a dress knows; no spindle turns faster, so a mark above it limits nothing. */
 const FASTEST_RPM = 200_000;

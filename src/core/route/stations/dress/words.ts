@@ -1,5 +1,5 @@
 import type { Method } from '../../../dress/methods.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import type { Seen } from './method.js';
 
 /** What a person sees, hears or feels. */

@@ -2,7 +2,10 @@ import { centreError } from '../../../form/centre-error.js';
 import { summaryOf } from '../../../form/profile/chain.js';
 import { squared } from '../../../form/squared.js';
 import { Evidence } from '../../evidence.js';
-import { compute, defineStep, pick, wheelOf } from '../../step.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 import { formThere } from './made.js';
 
 /** The dresser stands square, and its tip on centre or on the leaving side. */

@@ -2,8 +2,9 @@ import { from0, between, list, mm, over0, text, um, whole } from '../../../calcu
 import { InputFault } from '../../../calculation/fault.js';
 import { wrung } from '../../../form/wrung.js';
 import type { Effect } from '../../effect.js';
-import type { SetupFacts } from '../../facts.js';
-import { type Computed, compute } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { Computed } from '../../result.js';
+import { compute } from '../../compute-step.js';
 
 const block = (about: string) => mm('block', about, { ...over0(1000), fine: true });
 /** What is said of the blocks of a setting: from which tray, in what order, and that they came out again. */

@@ -1,7 +1,11 @@
+import { leaveOut } from '../../leave-out.js';
 import { choice } from '../../../calculation/field/index.js';
 import { compareMeasured } from '../../../form/compare-measured.js';
 import { Evidence } from '../../evidence.js';
-import { single, compute, defineStep, pick } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
 import { formThere } from './made.js';
 
 /** The form as it came out on a coupon, against the one that was meant. */
@@ -9,6 +13,7 @@ export const couponStep = defineStep({
 	station: 'form',
 	step: 'coupon',
 	title: 'Read the coupon',
+	clientFacts: (r) => leaveOut(r, ['segments', 'points', 'csv']),
 	fields: [
 		...pick(compareMeasured.fields, 'points', 'csv'),
 		choice('source', 'What was measured', ['coupon', 'wheel'], { default: 'coupon', label: 'Measured on' }),

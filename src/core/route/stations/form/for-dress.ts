@@ -1,6 +1,6 @@
 import { summaryOf } from '../../../form/profile/chain.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { formOf } from './made.js';
 
 /** What of a form a dress has to keep: none of a straight face, a radius of what a fixture makes, a profile of everything else. */

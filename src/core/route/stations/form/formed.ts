@@ -1,9 +1,11 @@
 import { from0, whole } from '../../../calculation/field/index.js';
 import type { Effect } from '../../effect.js';
 import { Evidence } from '../../evidence.js';
-import { single, defineStep, wheelOf } from '../../step.js';
+import { single } from '../../result.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
 import { DRESSED_FIELDS, speedAfter } from '../dress/done.js';
-import { pick } from '../../step.js';
+import { pick } from '../../step-fields.js';
 import { isTurned } from '../../../shop/dresser.js';
 import { formThere } from './made.js';
 
@@ -14,6 +16,7 @@ export const formedStep = defineStep({
 	station: 'form',
 	step: 'formed',
 	title: 'Form dressed',
+	invalidates: ['dress', 'prove'],
 	fields: [
 		...pick(DRESSED_FIELDS, 'soundEven', 'diameterAfterMm', 'rimDepthAfterMm', 'diamondTurned', 'heard'),
 		whole('passesMade', 'Counted while they were made', { ...from0(5000), label: 'Passes made' })

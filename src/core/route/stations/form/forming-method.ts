@@ -1,10 +1,10 @@
-import { conducts } from '../../../dress/bonds.js';
+import { conducts, bondOf } from '../../../dress/bonds.js';
 import { METHODS, type Method, excluded } from '../../../dress/methods.js';
-import { bondOf } from '../../../dress/bonds.js';
 import { type DresserKind, dresserWords, methodOf } from '../../../shop/dresser.js';
 import { abrasiveGroup } from '../../../spec/families.js';
-import type { DresserFacts, SetupFacts } from '../../facts.js';
-import { wheelOf } from '../../step.js';
+import type { DresserFacts } from '../../../facts/shop.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { wheelOf } from '../../wheel-size.js';
 import { carries } from './carries.js';
 import { excludedWords } from '../dress/words.js';
 import { bondOfWheel } from '../dress/wheel.js';

@@ -4,7 +4,7 @@ import { compareMeasured } from '../../../form/compare-measured.js';
 import { squared } from '../../../form/squared.js';
 import { toolPath } from '../../../form/tool-path.js';
 import { Evidence, partOf, reasonsOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';
 import type { Gate, Station } from '../station.js';

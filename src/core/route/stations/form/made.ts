@@ -2,7 +2,8 @@ import { InputFault } from '../../../calculation/fault.js';
 import { type RawSegment, chainOf } from '../../../form/profile/chain.js';
 import type { Segment } from '../../../form/profile/segment.js';
 import type { Evidence, Recorded } from '../../evidence.js';
-import type { DresserFacts, SetupFacts } from '../../facts.js';
+import type { DresserFacts } from '../../../facts/shop.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import type { Feature } from './features.js';
 import { shapeStep } from './shape.js';
 import { type FormWay, dressersForWay } from './forming-method.js';
@@ -51,4 +52,4 @@ export const sinceForm = <R extends { id: number }>(form: Form | null, recorded:
 
 /** The setting of one flank or arc, the newest since this form was kept. */
 export const settingOf = (evidence: Evidence, form: Form, f: Feature): Recorded | null =>
-	sinceForm(form, evidence.setting(form.way, f.index));
+	sinceForm(form, evidence.keyed({ station: 'form', step: form.way }, String(f.index)));

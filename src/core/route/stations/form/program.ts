@@ -1,3 +1,4 @@
+import { leaveOut } from '../../leave-out.js';
 import { from0, um, between, mm } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { gcode } from '../../../form/gcode.js';
@@ -5,8 +6,12 @@ import { summaryOf } from '../../../form/profile/chain.js';
 import { formPasses } from '../../../form/passes.js';
 import type { Tool } from '../../../form/tool.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 import { type Form, formThere, sinceForm } from './made.js';
 import { toolFor } from './tool-for.js';
 import { formPassesStep } from './passes.js';
@@ -69,6 +74,7 @@ export const programStep = defineStep({
 	station: 'form',
 	step: 'program',
 	title: 'Write the program',
+	clientFacts: (r) => leaveOut(r, ['segments', 'remainingUm', 'text']),
 	fields: [
 		...pick(
 			gcode.fields,

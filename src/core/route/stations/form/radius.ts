@@ -3,9 +3,12 @@ import { InputFault } from '../../../calculation/fault.js';
 import { centreOf, type Segment } from '../../../form/profile/segment.js';
 import { radiusSetting } from '../../../form/radius-setting.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { ENVELOPE } from '../../../form/swing-extras.js';
-import { compute, defineStep, pick, wheelOf, without } from '../../step.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick, without } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 import { BLOCK_FIELDS, blocksEffect, wrungFor } from './blocks.js';
 import { featuresOf } from './features.js';
 import { type Form, formThere } from './made.js';
@@ -72,6 +75,7 @@ export const radiusStep = defineStep({
 	station: 'form',
 	step: 'radius',
 	title: 'Set the radius dresser',
+	keyedBy: (entered) => String(entered.segmentIndex),
 	fields: [
 		whole('segmentIndex', 'Which arc', { ...between(0, 499), required: true, label: 'Arc' }),
 		...SWING_FIELDS,

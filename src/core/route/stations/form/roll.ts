@@ -1,10 +1,13 @@
+import { leaveOut } from '../../leave-out.js';
 import { yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { rotaryPlunge } from '../../../dress/rotary-plunge.js';
 import { mirror } from '../../../form/mirror.js';
 import { summaryOf } from '../../../form/profile/chain.js';
 import { Evidence } from '../../evidence.js';
-import { required, compute, defineStep, pick } from '../../step.js';
+import { required, pick } from '../../step-fields.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
 import { dressed } from '../dress/wheel.js';
 import { type Form, formThere, sinceForm } from './made.js';
 import { ofDresser } from './tool-for.js';
@@ -17,6 +20,7 @@ const carriesAlready = (evidence: Evidence, form: Form): boolean =>
 export const formRollStep = defineStep({
 	station: 'form',
 	step: 'roll',
+	clientFacts: (r) => leaveOut(r, ['segments']),
 	title: 'Set the roll',
 	fields: [
 		required(pick(rotaryPlunge.fields, 'rollSpeedRpm')[0]),

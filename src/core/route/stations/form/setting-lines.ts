@@ -3,7 +3,7 @@ import { formPasses } from '../../../form/passes.js';
 import { gcode } from '../../../form/gcode.js';
 import { wrung } from '../../../form/wrung.js';
 import { type Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';
 import { type Feature, featureWords, featuresOf } from './features.js';

@@ -1,3 +1,4 @@
+import { leaveOut } from '../../leave-out.js';
 import { choice, from0, over0, text, um, ohms } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { checkProfile } from '../../../form/check-profile.js';
@@ -5,8 +6,12 @@ import { SEGMENTS, type RawSegment, chainOf } from '../../../form/profile/chain.
 import type { Segment } from '../../../form/profile/segment.js';
 import { toolPath } from '../../../form/tool-path.js';
 import type { Tool } from '../../../form/tool.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
-import { type Computed, compute, defineStep, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
+import type { Computed } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
 import { excludedWords } from '../dress/words.js';
 import { surfaceOf } from '../dress/wheel.js';
 import { carries } from './carries.js';
@@ -93,6 +98,8 @@ export const shapeStep = defineStep({
 	station: 'form',
 	step: 'shape',
 	title: 'Shape',
+	// The form itself stands in what was entered.
+	clientFacts: (r) => ({ ...leaveOut(r, ['segments', 'sampleXMm']), entered: r.entered }),
 	fields: [
 		text('name', 'Of the part', { required: true, minLength: 2, maxLength: 60, label: 'Form named after' }),
 		SEGMENTS,

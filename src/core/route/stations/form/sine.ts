@@ -2,7 +2,8 @@ import { choice, deg, between, whole, yesNo } from '../../../calculation/field/i
 import { InputFault } from '../../../calculation/fault.js';
 import { sineStack, stackDifferenceMm } from '../../../form/sine-stack.js';
 import { Evidence } from '../../evidence.js';
-import { compute, defineStep } from '../../step.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
 import { BLOCK_FIELDS, blocksEffect, wrungFor } from './blocks.js';
 import { featuresOf } from './features.js';
 import { formThere } from './made.js';
@@ -17,6 +18,7 @@ export const sineStep = defineStep({
 	station: 'form',
 	step: 'sine',
 	title: 'Set the sine dresser',
+	keyedBy: (entered) => String(entered.segmentIndex),
 	fields: [
 		whole('segmentIndex', 'Which flank', { ...between(0, 499), required: true, label: 'Flank' }),
 		deg('drawingAngleDeg', 'As the drawing gives it', { ...between(0, 90), required: true, label: 'Angle' }),

@@ -1,4 +1,4 @@
-import type { Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 import { alignStep } from './align.js';
 import { couponStep } from './coupon.js';
 import { formedStep } from './formed.js';

@@ -1,5 +1,5 @@
 import type { Tool } from '../../../form/tool.js';
-import type { DresserFacts } from '../../facts.js';
+import type { DresserFacts } from '../../../facts/shop.js';
 import { InputFault } from '../../../calculation/fault.js';
 import type { FormWay } from './forming-method.js';
 

@@ -1,10 +1,15 @@
+import { AFTER_MOUNT } from '../after.js';
 import { text } from '../../../calculation/field/index.js';
 import type { Values } from '../../../calculation/fields.js';
 import type { Limits } from '../../../calculation/limits.js';
 import { visual } from '../../../inspect/visual.js';
 import { isOrganic } from '../../../spec/families.js';
-import type { WheelFacts } from '../../facts.js';
-import { type Result, single, compute, defineStep, pick, wheelOf } from '../../step.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
+import { type Result, single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 import type { OutputOf } from '../../../calculation/define.js';
 
 /** What a look at a wheel is asked for, in a setup, at the rack or as it arrives. */
@@ -62,6 +67,7 @@ export const lookStep = defineStep({
 	station: 'inspect',
 	step: 'look',
 	title: 'Look it over',
+	invalidates: ['mount', ...AFTER_MOUNT],
 	fields: LOOK_FIELDS,
 	compute: (facts, values) => lookOf(wheelOf(facts), facts.today, values, facts.guidelines.limits),
 	effects: (facts) => [{ kind: 'keep-pictures', wheelId: wheelOf(facts).id }],

@@ -4,18 +4,13 @@ import { InputFault } from '../../../calculation/fault.js';
 import { ringAnalysis } from '../../../inspect/ring-analysis.js';
 import { sonicModulus } from '../../../inspect/sonic-modulus.js';
 import { Evidence } from '../../evidence.js';
-import type { RecordingFacts, SetupFacts } from '../../facts.js';
+import type { RecordingFacts } from '../../../facts/wheel.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type RingContext, ringContext, stiffness, stiffnessInput } from '../../wheel-ring.js';
-import {
-	AS_SHIPPED,
-	type Computed,
-	type Result,
-	all,
-	compute,
-	defineStep,
-	outputOf,
-	wheelOf
-} from '../../step.js';
+import { AS_SHIPPED, compute } from '../../compute-step.js';
+import { type Computed, type Result, all, outputOf } from '../../result.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
 import type { OutputOf } from '../../../calculation/define.js';
 import type { Effect } from '../../effect.js';
 import { lookStep } from './look.js';

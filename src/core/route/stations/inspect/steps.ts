@@ -1,4 +1,4 @@
-import { type Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 import { lookStep } from './look.js';
 import { ringStep } from './ring.js';
 

@@ -13,10 +13,16 @@ import {
 } from '../../../calculation/field/index.js';
 import { holdSpeed } from '../../../keep/hold-speed.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
+import { countBooking } from '../../sums.js';
 import type { Effect } from '../../effect.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
-import { DIAMETER_AFTER, single, checkDiameter, compute, defineStep, pick, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
+import { DIAMETER_AFTER, checkDiameter, wheelOf } from '../../wheel-size.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
 import { chosenMethod } from '../dress/method.js';
 import { surfaceOf } from '../dress/wheel.js';
 import { withPackWheels } from '../mount/pack-wheel-lines.js';
@@ -128,6 +134,7 @@ export const keepStep = defineStep({
 	station: 'keep',
 	step: 'entry',
 	title: 'Book it',
+	sumsInto: countBooking,
 	fields: FIELDS,
 	compute(facts, v) {
 		const w = wheelOf(facts);

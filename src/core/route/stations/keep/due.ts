@@ -1,5 +1,5 @@
 import { SLACK } from '../../../numeric/rounding.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { show } from '../../gate-text.js';
 import { redressCycle, mostBetweenMm } from './redress-cycle.js';
 

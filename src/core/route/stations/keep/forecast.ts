@@ -1,7 +1,11 @@
 import { InputFault } from '../../../calculation/fault.js';
 import { lifeForecast } from '../../../keep/life-forecast.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, compute, defineStep, wheelOf, without } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
+import { without } from '../../step-fields.js';
 import { surfaceOf } from '../dress/wheel.js';
 import { redressCycle } from './redress-cycle.js';
 

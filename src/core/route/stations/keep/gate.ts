@@ -2,7 +2,7 @@ import { holdSpeed } from '../../../keep/hold-speed.js';
 import { redressInterval } from '../../../keep/redress-interval.js';
 import { partOf, reasonsOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { recordedText, show } from '../../gate-text.js';
 import type { Gate } from '../station.js';
 import { againLine, againStep } from '../dress/again.js';

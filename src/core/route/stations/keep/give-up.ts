@@ -1,8 +1,12 @@
 import type { Effect } from '../../effect.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
 import { givenUp } from '../../given-up.js';
 import { type Refusal, type StopFacts, hardStops } from '../../hard-stops.js';
-import { single, compute, defineStep, pick } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
 import { wheelsOn } from '../mount/turning.js';
 
 /** A wheel stands on the spindle of which it has to be said how it comes off; one that was set aside is judged already. */

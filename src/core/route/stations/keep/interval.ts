@@ -1,7 +1,11 @@
 import { redressInterval } from '../../../keep/redress-interval.js';
 import { summaryOf } from '../../../form/profile/chain.js';
 import { Evidence } from '../../evidence.js';
-import { single, compute, defineStep, without, wheelOf } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { without } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 import { surfaceOf } from '../dress/wheel.js';
 import { formThere } from '../form/made.js';
 

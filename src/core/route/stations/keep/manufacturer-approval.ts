@@ -3,8 +3,11 @@ import { MIN_REASON } from '../../../calculation/reason.js';
 import { holdSpeed } from '../../../keep/hold-speed.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, compute, defineStep, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
 
 /** What the maker of the wheel says about turning it faster than marked once it is smaller; a lead alone records it. */
 export const manufacturerApprovalStep = defineStep({

@@ -2,7 +2,7 @@ import { creepFeed } from '../../../prove/creep-feed.js';
 import { redressInterval } from '../../../keep/redress-interval.js';
 import { SLACK } from '../../../numeric/rounding.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { isCreepFeed, creepStep } from '../prove/trial.js';
 import { intervalStep } from './interval.js';
 

@@ -1,4 +1,4 @@
-import type { Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 import { keepStep } from './booking.js';
 import { keepCompareStep } from '../prove/compare.js';
 import { keepJetStep } from '../prove/jet.js';

@@ -1,6 +1,10 @@
 import { compareStrategies } from '../../../keep/compare-strategies.js';
 import { gRatio } from '../../../keep/g-ratio.js';
-import { single, compute, defineStep, wheelOf, without } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
+import { without } from '../../step-fields.js';
 
 /** Little and often, or much and seldom, for this wheel and this part. */
 export const strategiesStep = defineStep({

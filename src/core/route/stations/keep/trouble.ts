@@ -4,8 +4,13 @@ import { CAUSES, type Cause, type Fact } from '../../../prove/trouble-points.js'
 import { troubleshoot } from '../../../prove/troubleshoot.js';
 import { naturalRaUm } from '../../../spec/natural-finish.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
-import { single, compute, defineStep, without } from '../../step.js';
+import type { RecordFacts } from '../../../facts/records.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { StationId } from '../../station-names.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { without } from '../../step-fields.js';
 import { settingsStep } from '../dress/methods/single-point.js';
 import { provenSoFar } from '../prove/steps.js';
 import { isCreepFeed } from '../prove/trial.js';

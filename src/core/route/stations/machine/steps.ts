@@ -1,7 +1,10 @@
 import { TAPER_LIMIT_UM } from '../../../keep/incident-work.js';
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { runInRecommission } from '../../../run-in/recommission.js';
-import { single, compute, defineStep, pick, without, type Step } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep, type Step } from '../../define-step.js';
+import { pick, without } from '../../step-fields.js';
 
 /** A machine that has stood: everything that comes before its first stroke. */
 export const recommissionStep = defineStep({

@@ -1,11 +1,16 @@
+import { AFTER_MOUNT } from '../after.js';
 import { text } from '../../../calculation/field/index.js';
 import { MIN_REASON } from '../../../calculation/reason.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { boreFits } from '../../../mount/bore-rule.js';
 import { fitCheck } from '../../../mount/fit-check.js';
 import type { Effect } from '../../effect.js';
-import type { MountFacts, SetupFacts } from '../../facts.js';
-import { single, compute, defineStep, massNowKg, wheelOf } from '../../step.js';
+import type { MountFacts } from '../../../facts/shop.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { massNowKg, wheelOf } from '../../wheel-size.js';
 import { wheelsOn } from './turning.js';
 
 /** Mounts a wheel of this setup may sit on: its bore belongs on their seat. */
@@ -17,6 +22,7 @@ export const chooseStep = defineStep({
 	station: 'mount',
 	step: 'choose',
 	title: 'On another mount',
+	invalidates: ['mount', ...AFTER_MOUNT],
 	fields: [
 		text('mountCode', 'As it is called in the shop', { required: true, maxLength: 20, label: 'Mount' }),
 		text('reason', 'Why another one', {

@@ -1,3 +1,4 @@
+import { AFTER_MOUNT } from '../after.js';
 import { choice, keysOf } from '../../../calculation/field/index.js';
 import type { Values } from '../../../calculation/fields.js';
 import { needed } from '../../../calculation/needed.js';
@@ -5,9 +6,14 @@ import { InputFault } from '../../../calculation/fault.js';
 import { worst } from '../../../calculation/verdict.js';
 import { mountGlue } from '../../../mount/glue.js';
 import { Evidence, type Recorded, partOf } from '../../evidence.js';
-import type { RecordFacts, SetupFacts } from '../../facts.js';
+import type { RecordFacts } from '../../../facts/records.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { ADHESIVES, CUTS, assumedForces, assumedOf } from '../../../mount/usual-figures.js';
-import { single, compute, defineStep, optional, pick, wheelOf } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { optional, pick } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 
 const MS_A_HOUR = 3_600_000;
 const [cureH, potLife, strength, force] = pick(
@@ -68,6 +74,7 @@ export const glueStep = defineStep({
 	station: 'mount',
 	step: 'glue',
 	title: 'Glue it on',
+	invalidates: AFTER_MOUNT,
 	fields: GLUE_FIELDS,
 	compute(facts, { adhesive: _adhesive, cut: _cut, ...v }) {
 		const figures = figuresOf({ ...v, adhesive: _adhesive, cut: _cut });

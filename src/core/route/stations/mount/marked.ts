@@ -1,5 +1,5 @@
 import { InputFault } from '../../../calculation/fault.js';
-import type { WheelFacts } from '../../facts.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
 import { limitRpm } from '../../../spec/limit-rpm.js';
 
 /** The rpm a wheel may never exceed. @throws InputFault `missing` where nothing is marked on it */

@@ -1,4 +1,4 @@
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, line } from '../../gate.js';
 import type { Gate, Station } from '../station.js';
 import { bench } from './methods/bench.js';

@@ -1,7 +1,7 @@
 import type { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import type { GateLine } from '../../gate.js';
-import type { Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 
 /** How a wheel can be held; each way stands whole in a file of its own. */
 export const MOUNTINGS = ['flange', 'pack', 'quill', 'point', 'bench', 'tool-post'] as const;

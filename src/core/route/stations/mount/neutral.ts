@@ -1,10 +1,11 @@
 import { yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import type { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, line } from '../../gate.js';
 import { recordedText } from '../../gate-text.js';
-import { single, defineStep } from '../../step.js';
+import { single } from '../../result.js';
+import { defineStep } from '../../define-step.js';
 import { preBalance } from '../true/readings.js';
 
 /** A route that trues but never balances leaves the weights where they cancel each other; nothing is asked where there are none. */

@@ -1,5 +1,6 @@
 import type { Effect } from '../../effect.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
 import { type GateLine, line } from '../../gate.js';
 
 /** What happens to the leading wheel of a pack happens to the others. */

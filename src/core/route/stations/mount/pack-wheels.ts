@@ -1,5 +1,6 @@
 import { InputFault } from '../../../calculation/fault.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
 import { limitRpm } from '../../../spec/limit-rpm.js';
 
 /** A part of the stack, as far as it names a wheel of the rack. */

@@ -1,4 +1,4 @@
-import type { Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 import { chooseStep } from './choose.js';
 import { threadStep, tightenStep } from './tightening.js';
 import { neutralStep } from './neutral.js';

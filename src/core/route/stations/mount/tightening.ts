@@ -1,3 +1,4 @@
+import { AFTER_MOUNT } from '../after.js';
 import { yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { mountPoint } from '../../../mount/point.js';
@@ -6,10 +7,14 @@ import { threadHand } from '../../../mount/thread-hand.js';
 import { tighteningOrder } from '../../../mount/tightening-order.js';
 import type { Effect } from '../../effect.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';
-import { type Result, single, compute, defineStep, mountOf, pick, wheelOf } from '../../step.js';
+import { type Result, single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { mountOf, wheelOf } from '../../wheel-size.js';
+import { pick } from '../../step-fields.js';
 import { withPackWheels } from './pack-wheel-lines.js';
 import { type MountPart, onOwnShank } from './mounting-method.js';
 
@@ -36,6 +41,7 @@ export const tightenStep = defineStep({
 	station: 'mount',
 	step: 'tighten',
 	title: 'Tighten',
+	invalidates: AFTER_MOUNT,
 	fields: [
 		yesNo('done', 'Every pass, then once round', { required: true, label: 'Tightened in this order' })
 	],

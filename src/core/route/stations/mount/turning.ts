@@ -3,7 +3,8 @@ import { mountPack } from '../../../mount/pack.js';
 import { WHIRL_SHARE, mountPoint } from '../../../mount/point.js';
 import { mountQuill } from '../../../mount/quill.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
 import { limitRpm } from '../../../spec/limit-rpm.js';
 
 /** Every wheel that turns with this spindle: the leading one, then the others of its pack. */

@@ -1,6 +1,8 @@
 import { compareDress } from '../../../prove/compare-dress.js';
-import type { StationId } from '../../facts.js';
-import { single, compute, defineStep } from '../../step.js';
+import type { StationId } from '../../station-names.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
 
 /** The same cut undressed and dressed: did the dress help? */
 const compared = <const S extends StationId>(station: S) =>

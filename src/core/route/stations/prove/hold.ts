@@ -1,10 +1,14 @@
 import { workHolding } from '../../../set/work-holding.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { type Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { recordedText } from '../../gate-text.js';
-import { single, compute, defineStep, pick, wheelOf, without } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick, without } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 
 /** What holds the work on this machine as a rule. */
 export const usualHolding = (facts: Pick<SetupFacts, 'machine'>): 'magnet' | 'vise' | 'centres' =>

@@ -1,7 +1,11 @@
 import { coolantJet } from '../../../prove/coolant-jet.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
-import type { StationId } from '../../facts.js';
-import { single, compute, defineStep, wheelOf, without } from '../../step.js';
+import type { StationId } from '../../station-names.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
+import { without } from '../../step-fields.js';
 
 /** The jet for this wheel as it is now: its speed beside the rim's, and what pump and nozzle give. */
 const aimed = <const S extends StationId>(station: S) =>

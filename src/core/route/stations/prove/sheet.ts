@@ -9,7 +9,7 @@ import { outcomeStep } from '../run-in/outcome.js';
 import { speedStep } from '../run-in/speed.js';
 import { readAt } from '../true/known-runout.js';
 import { Evidence, partOf } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { show } from '../../gate-text.js';
 import { holdStep } from './hold.js';
 import { releaseStep } from './steps.js';

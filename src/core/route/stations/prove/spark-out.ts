@@ -1,5 +1,7 @@
 import { systemStiffness } from '../../../prove/system-stiffness.js';
-import { single, compute, defineStep } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
 
 /** What was read while it sparked out: it teaches how quickly this machine springs back. */
 export const sparkOutStep = defineStep({

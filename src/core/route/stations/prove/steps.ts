@@ -21,13 +21,16 @@ import { dressedStep } from '../dress/dressed.js';
 import { settingsStep } from '../dress/methods/single-point.js';
 import { outcomeStep } from '../run-in/outcome.js';
 import { speedStep } from '../run-in/speed.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { turningLimit } from '../mount/turning.js';
 import { runoutLimitUm } from '../true/readings.js';
 import { lastRunout } from '../true/known-runout.js';
 import type { Unit } from '../../../calculation/fields.js';
 import { show } from '../../gate-text.js';
-import { single, compute, defineStep, wheelOf, type Step } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep, type Step } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
 
 /** What the release sheet already knows from the records. */
 export interface Proven {

@@ -3,8 +3,12 @@ import { creepFeed } from '../../../prove/creep-feed.js';
 import { touchOff } from '../../../prove/touch-off.js';
 import { trialSchedule } from '../../../prove/trial-schedule.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, compute, defineStep, wheelOf, without } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { wheelOf } from '../../wheel-size.js';
+import { without } from '../../step-fields.js';
 
 /** The whole depth in one slow pass, as this job is told. */
 export const isCreepFeed = (facts: Pick<SetupFacts, 'brief'>): boolean =>

@@ -2,8 +2,11 @@ import { InputFault } from '../../../calculation/fault.js';
 import { runInOutcome } from '../../../run-in/outcome.js';
 import { runInPlan } from '../../../run-in/plan.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
-import { single, compute, defineStep, pick } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
 
 /** Seconds since the start that still counts; the server's clock, so it survives a reload. */
 export function runningSince(facts: SetupFacts): { atMs: number; requiredS: number } | null {

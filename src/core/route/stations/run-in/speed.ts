@@ -3,7 +3,11 @@ import { speedCheck } from '../../../run-in/speed-check.js';
 import { speedStatement } from '../../../spec/speed-statement.js';
 import { runningSince } from './outcome.js';
 import { turningLimit } from '../mount/turning.js';
-import { single, compute, defineStep, pick, wheelOf } from '../../step.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 
 const GUARD_FIRST =
 	'Guard first: say that it is shut and that nobody stands in line with the rim, start, then read the tachometer with the wheel on.';

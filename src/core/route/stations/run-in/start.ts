@@ -1,7 +1,12 @@
 import { runInPlan } from '../../../run-in/plan.js';
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts, StationId } from '../../facts.js';
-import { single, compute, defineStep, massNowKg, pick, wheelOf } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { StationId } from '../../station-names.js';
+import { single } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep } from '../../define-step.js';
+import { massNowKg, wheelOf } from '../../wheel-size.js';
+import { pick } from '../../step-fields.js';
 import { mayTurnRpm } from '../mount/turning.js';
 import { mountingMethod } from '../mount/methods.js';
 

@@ -1,4 +1,4 @@
-import type { Step } from '../../step.js';
+import type { Step } from '../../define-step.js';
 import { outcomeStep } from './outcome.js';
 import { quotedStep, speedStep } from './speed.js';
 import { startStep } from './start.js';

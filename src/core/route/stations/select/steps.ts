@@ -14,8 +14,11 @@ import type { Effect } from '../../effect.js';
 import { onOwnShank } from '../mount/mounting-method.js';
 import { dressable } from '../dress/method.js';
 import { requiredSpec } from '../brief/steps.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
-import { type Computed, compute, defineStep, type Step } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
+import type { Computed } from '../../result.js';
+import { compute } from '../../compute-step.js';
+import { defineStep, type Step } from '../../define-step.js';
 
 /** Words for what rules a wheel out. */
 export const EXCLUSION_WORDS: Readonly<Record<string, string>> = {

@@ -1,8 +1,9 @@
 import type { OutputOf } from '../../../calculation/define.js';
 import { type RackRow, type RankedMany, rankMany } from '../../../spec/rank-many.js';
 import type { rankRack } from '../../../spec/rank-rack.js';
-import type { SetupFacts, WheelFacts } from '../../facts.js';
-import type { Computed } from '../../step.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { WheelFacts } from '../../../facts/wheel.js';
+import type { Computed } from '../../result.js';
 import { type Ranked, askedOf, rankFor } from './steps.js';
 
 export interface SelectView extends Omit<RankedMany, 'best'> {

@@ -1,5 +1,5 @@
 import { Evidence } from '../../evidence.js';
-import type { SetupFacts } from '../../facts.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 
 /** Steps that tell how far the rim runs out. */
 export const readAt = ['runout', 'after', 'pencil', 'after-pencil'] as const;

@@ -8,8 +8,12 @@ import { runout } from '../../../true/runout.js';
 import { Evidence } from '../../evidence.js';
 import { readAt } from './known-runout.js';
 import { fitCheck } from '../../../mount/fit-check.js';
-import type { RecordFacts, SetupFacts, StationId } from '../../facts.js';
-import { compute, pick, wheelOf } from '../../step.js';
+import type { RecordFacts } from '../../../facts/records.js';
+import type { SetupFacts } from '../../../facts/setup.js';
+import type { StationId } from '../../station-names.js';
+import { compute } from '../../compute-step.js';
+import { pick } from '../../step-fields.js';
+import { wheelOf } from '../../wheel-size.js';
 
 /** What the rim may run out by in this shop. */
 export const runoutLimitUm = (facts: Pick<SetupFacts, 'guidelines' | 'units'>): number =>

@@ -1,3 +1,5 @@
+import { cureRunOut, noteRunOut } from '../../sums.js';
+import { AFTER_TRUE } from '../after.js';
 import { handwheelStepUm } from '../dress/run.js';
 import { from0, um, whole, yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
@@ -6,18 +8,11 @@ import { pencilTouch } from '../../../true/pencil-touch.js';
 import { truePlan } from '../../../true/plan.js';
 import { reclock } from '../../../true/reclock.js';
 import { runout } from '../../../true/runout.js';
-import {
-	single,
-	DIAMETER_AFTER,
-	checkDiameter,
-	compute,
-	defineStep,
-	massNowKg,
-	pick,
-	wheelOf,
-	type LedgerEvent,
-	type Step
-} from '../../step.js';
+import { single } from '../../result.js';
+import { DIAMETER_AFTER, checkDiameter, massNowKg, wheelOf } from '../../wheel-size.js';
+import { compute } from '../../compute-step.js';
+import { defineStep, type LedgerEvent, type Step } from '../../define-step.js';
+import { pick } from '../../step-fields.js';
 import { READ, taken, preBalance, runoutLimitUm, lastRead } from './readings.js';
 import { truingTool } from './tool.js';
 import { lastRunout } from './known-runout.js';
@@ -26,6 +21,7 @@ export const runoutStep = defineStep({
 	station: 'true',
 	step: 'runout',
 	title: 'Read the rim',
+	sumsInto: noteRunOut,
 	fields: READ,
 	// The rule about balancing first stands beside the readings.
 	compute: (facts, v) => ({ main: compute(facts, runout, taken(v)), secondary: [preBalance(facts)] })
@@ -38,6 +34,7 @@ export const pencilStep = defineStep({
 	station: 'true',
 	step: 'pencil',
 	title: 'Pencil line',
+	sumsInto: noteRunOut,
 	fields: LINE,
 	compute: (facts, v) => single(compute(facts, pencilTouch, { ...v, limitTirUm: runoutLimitUm(facts) }))
 });
@@ -66,6 +63,7 @@ export const seatStep = defineStep({
 	station: 'true',
 	step: 'seat',
 	title: 'Move it on its seat',
+	sumsInto: cureRunOut,
 	fields: pick(
 		reclock.fields,
 		'boreClearanceUm',
@@ -156,6 +154,8 @@ export const truedStep = defineStep({
 	station: 'true',
 	step: 'after',
 	title: 'Trued',
+	sumsInto: cureRunOut,
+	invalidates: AFTER_TRUE,
 	fields: [...READ, ...CUT_AWAY] as const,
 	compute(facts, v) {
 		checkDiameter(facts, v.diameterAfterMm);
@@ -169,6 +169,8 @@ export const penciledStep = defineStep({
 	station: 'true',
 	step: 'after-pencil',
 	title: 'Trued, by a pencil line',
+	sumsInto: cureRunOut,
+	invalidates: AFTER_TRUE,
 	fields: [...LINE, ...CUT_AWAY] as const,
 	compute(facts, { fromAngleDeg, toAngleDeg, advanceUm, diameterAfterMm }) {
 		checkDiameter(facts, diameterAfterMm);

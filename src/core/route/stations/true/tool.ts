@@ -1,7 +1,8 @@
 import { isSuperabrasive } from '../../../dress/dress-infeed.js';
 import { superabrasiveTrue } from '../../../dress/superabrasive-true.js';
 import { abrasiveGroup } from '../../../spec/families.js';
-import type { DresserFacts, SetupFacts } from '../../facts.js';
+import type { DresserFacts } from '../../../facts/shop.js';
+import type { SetupFacts } from '../../../facts/setup.js';
 import { dressersFor } from '../dress/method.js';
 import { bondOfWheel } from '../dress/wheel.js';
 

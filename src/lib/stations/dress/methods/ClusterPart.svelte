@@ -4,7 +4,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { chosenMethod } from '$core/route/stations/dress/method';
 	import { clusterStep } from '$core/route/stations/dress/methods/cluster';
-	import { outputOf } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';

@@ -13,8 +13,9 @@
 	import type { Snippet } from 'svelte';
 	import type { Field } from '$core/calculation/fields';
 	import { turns } from '$core/route/stations/dress/turns';
-	import type { DresserFacts } from '$core/route/facts';
-	import type { Judged, Step } from '$core/route/step';
+	import type { DresserFacts } from '$core/facts/shop';
+	import type { Judged } from '$core/route/result';
+	import type { Step } from '$core/route/define-step';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import type { Preview } from '$lib/desk/preview';
 	import BandStrip from '$lib/drawing/dress/BandStrip.svelte';

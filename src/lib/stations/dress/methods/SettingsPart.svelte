@@ -11,7 +11,7 @@
 	import { settingsStep } from '$core/route/stations/dress/methods/single-point';
 	import { singlePoint } from '$core/dress/single-point';
 	import { Evidence, partOf } from '$core/route/evidence';
-	import { outputOf } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
 	import { abrasiveGroup } from '$core/spec/families';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';

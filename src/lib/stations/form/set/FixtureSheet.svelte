@@ -4,7 +4,7 @@
 	import type { Field } from '$core/calculation/fields';
 	import type { InputFault } from '$core/calculation/fault';
 	import type { Reason } from '$core/calculation/verdict';
-	import type { Step } from '$core/route/step';
+	import type { Step } from '$core/route/define-step';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import type { Preview } from '$lib/desk/preview';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';

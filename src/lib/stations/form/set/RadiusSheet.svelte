@@ -5,7 +5,7 @@
 	import { type Feature, featureWords } from '$core/route/stations/form/features';
 	import type { Form } from '$core/route/stations/form/made';
 	import { radiusSettingFor, radiusStep, swingOf } from '$core/route/stations/form/radius';
-	import { findingsOf } from '$core/route/step';
+	import { findingsOf } from '$core/route/result';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import FixtureConstant from '$lib/drawing/form/FixtureConstant.svelte';

@@ -6,7 +6,7 @@
 	import { type Feature, featureWords } from '$core/route/stations/form/features';
 	import type { Form } from '$core/route/stations/form/made';
 	import { sineStep, slideAngle } from '$core/route/stations/form/sine';
-	import { findingsOf, outputOf } from '$core/route/step';
+	import { findingsOf, outputOf } from '$core/route/result';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import SineDrawing from '$lib/drawing/form/SineDrawing.svelte';

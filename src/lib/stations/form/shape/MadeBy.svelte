@@ -11,7 +11,7 @@
 	import { carries } from '$core/route/stations/form/carries';
 	import { cannotMake } from '$core/route/stations/form/shape';
 	import type { Segment } from '$core/form/profile/segment';
-	import type { DresserFacts } from '$core/route/facts';
+	import type { DresserFacts } from '$core/facts/shop';
 	import { quantity } from '$core/quantity/format';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import type { Entry } from '$lib/ui/fields/entry.svelte';

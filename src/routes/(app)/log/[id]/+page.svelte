@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { CALCULATIONS, CORE_VERSION } from '$core/calculations';
-	import { STATION_NAMES } from '$core/route/facts';
+	import { STATION_NAMES } from '$core/route/station-names';
 	import type { Reason } from '$core/calculation/verdict';
 	import AsItWas from '$lib/features/log/AsItWas.svelte';
 	import { when } from '$lib/words';

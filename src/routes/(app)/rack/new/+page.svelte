@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { completed } from '$core/calculation/complete';
-	import { all } from '$core/route/step';
+	import { all } from '$core/route/result';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { tryOrNull } from '$core/calculation/attempt';

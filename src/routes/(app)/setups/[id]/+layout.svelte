@@ -2,7 +2,7 @@
 	import { setContext, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { STATION_NAMES, type StationId } from '$core/route/facts';
+	import { STATION_NAMES, type StationId } from '$core/route/station-names';
 	import { alsoInches } from '$core/quantity/also-inches';
 	import { requiredSpec } from '$core/route/stations/brief/steps';
 	import { toneOf } from '$lib/drawing/polar';

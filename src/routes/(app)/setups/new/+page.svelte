@@ -6,7 +6,8 @@
 	import { tryOrNull } from '$core/calculation/attempt';
 	import { checkInput } from '$core/calculation/check';
 	import { BRIEF_FIELDS, type Job, adviseFor } from '$core/route/stations/brief/steps';
-	import { outputOf, without } from '$core/route/step';
+	import { outputOf } from '$core/route/result';
+	import { without } from '$core/route/step-fields';
 	import { contact } from '$core/spec/contact';
 	import Recommendation from '$lib/stations/brief/Recommendation.svelte';
 	import MaterialFinder from '$lib/stations/brief/MaterialFinder.svelte';

@@ -1,10 +1,13 @@
 import { HAND_TOOLS, type HandTool, byHand } from '../../../../dress/by-hand.js';
 import { handFace } from '../../../../dress/hand-face.js';
 import { Evidence, partOf } from '../../../evidence.js';
-import type { SetupFacts } from '../../../facts.js';
+import type { SetupFacts } from '../../../../facts/setup.js';
 import { line } from '../../../gate.js';
 import { recordedText, show } from '../../../gate-text.js';
-import { single, compute, defineStep, pick } from '../../../step.js';
+import { single } from '../../../result.js';
+import { compute } from '../../../compute-step.js';
+import { defineStep } from '../../../define-step.js';
+import { pick } from '../../../step-fields.js';
 import { yesNo } from '../../../../calculation/field/index.js';
 import { dresserOf, since } from '../method.js';
 import type { DressingMethod } from '../dressing-method.js';

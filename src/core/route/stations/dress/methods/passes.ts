@@ -2,12 +2,13 @@ import { between, from0, whole } from '../../../../calculation/field/index.js';
 import { InputFault } from '../../../../calculation/fault.js';
 import { dressPlan } from '../../../../dress/plan.js';
 import { type Recorded, partOf } from '../../../evidence.js';
-import type { SetupFacts } from '../../../facts.js';
+import type { SetupFacts } from '../../../../facts/setup.js';
 import { type GateLine, line } from '../../../gate.js';
 import { recordedText } from '../../../gate-text.js';
-import { type Computed, compute } from '../../../step.js';
+import type { Computed } from '../../../result.js';
+import { compute } from '../../../compute-step.js';
 import { holderStiffness } from '../../../../dress/holder-stiffness.js';
-import type { DresserFacts } from '../../../facts.js';
+import type { DresserFacts } from '../../../../facts/shop.js';
 import { dressed } from '../wheel.js';
 
 /** How often it is gone across, with feed and without. */

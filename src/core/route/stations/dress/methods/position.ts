@@ -1,9 +1,13 @@
 import { dresserPosition } from '../../../../dress/dresser-position.js';
 import { type Evidence, partOf } from '../../../evidence.js';
-import type { SetupFacts } from '../../../facts.js';
+import type { SetupFacts } from '../../../../facts/setup.js';
 import { type GateLine, line } from '../../../gate.js';
 import { recordedText, show } from '../../../gate-text.js';
-import { single, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { single } from '../../../result.js';
+import { compute } from '../../../compute-step.js';
+import { defineStep } from '../../../define-step.js';
+import { pick } from '../../../step-fields.js';
+import { wheelOf } from '../../../wheel-size.js';
 import { type Chosen, since } from '../method.js';
 import { formToKeep } from '../../form/for-dress.js';
 import { dresserSetup, turns } from '../turns.js';

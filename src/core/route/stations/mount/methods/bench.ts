@@ -1,7 +1,10 @@
 import { benchGrinder } from '../../../../mount/bench-grinder.js';
 import { line } from '../../../gate.js';
 import { recordedText, show } from '../../../gate-text.js';
-import { single, compute, defineStep, pick } from '../../../step.js';
+import { single } from '../../../result.js';
+import { compute } from '../../../compute-step.js';
+import { defineStep } from '../../../define-step.js';
+import { pick } from '../../../step-fields.js';
 import { TIGHTEN_PART, tighteningLines } from '../tightening.js';
 import { FIT_PART, FLANGE_PART, fitStep, flange, flangeLines, flangeStep } from './flange.js';
 import type { MountingMethod } from '../mounting-method.js';

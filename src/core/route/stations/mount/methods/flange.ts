@@ -3,10 +3,14 @@ import { fitCheck } from '../../../../mount/fit-check.js';
 import { flangeCheck } from '../../../../mount/flange-check.js';
 import { spindleRunout } from '../../../../mount/spindle-runout.js';
 import { type Evidence, partOf } from '../../../evidence.js';
-import type { SetupFacts } from '../../../facts.js';
+import type { SetupFacts } from '../../../../facts/setup.js';
 import { type GateLine, line } from '../../../gate.js';
 import { recordedText, show } from '../../../gate-text.js';
-import { single, compute, defineStep, massNowKg, mountOf, pick, wheelOf } from '../../../step.js';
+import { single } from '../../../result.js';
+import { compute } from '../../../compute-step.js';
+import { defineStep } from '../../../define-step.js';
+import { massNowKg, mountOf, wheelOf } from '../../../wheel-size.js';
+import { pick } from '../../../step-fields.js';
 import { TIGHTEN_PART, tighteningLines } from '../tightening.js';
 import type { MountPart, MountingMethod } from '../mounting-method.js';
 

@@ -1,12 +1,16 @@
+import { AFTER_MOUNT } from '../../after.js';
 import { choice, from0, list, um } from '../../../../calculation/field/index.js';
 import { InputFault } from '../../../../calculation/fault.js';
 import { mountPack } from '../../../../mount/pack.js';
 import { ARBOR, PACK_ITEM } from '../../../../mount/pack-fields.js';
 import { type Evidence, partOf } from '../../../evidence.js';
-import type { SetupFacts } from '../../../facts.js';
+import type { SetupFacts } from '../../../../facts/setup.js';
 import { type GateLine, line } from '../../../gate.js';
 import { recordedText, show } from '../../../gate-text.js';
-import { single, compute, defineStep, wheelOf } from '../../../step.js';
+import { single } from '../../../result.js';
+import { compute } from '../../../compute-step.js';
+import { defineStep } from '../../../define-step.js';
+import { wheelOf } from '../../../wheel-size.js';
 import { TIGHTEN_PART, tighteningLines } from '../tightening.js';
 import { packWheelLines } from '../pack-wheel-lines.js';
 import { asMarked, heldWith, numbersIn } from '../pack-wheels.js';
@@ -28,6 +32,7 @@ export const packStep = defineStep({
 	station: 'mount',
 	step: 'pack',
 	title: 'Tool pack',
+	invalidates: AFTER_MOUNT,
 	fields: [
 		ARBOR,
 		choice('stage', 'How far it is', ['plan', 'assembled', 'release'], { default: 'plan' }),

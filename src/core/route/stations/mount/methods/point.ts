@@ -1,12 +1,18 @@
+import { AFTER_MOUNT } from '../../after.js';
 import { rpm } from '../../../../calculation/field/index.js';
 import { InputFault } from '../../../../calculation/fault.js';
 import { SHANKS_MM, mountPoint } from '../../../../mount/point.js';
 import { RATED_RPM } from '../../../../shop/ranges.js';
 import { Evidence, partOf } from '../../../evidence.js';
-import type { SetupFacts, WheelFacts } from '../../../facts.js';
+import type { SetupFacts } from '../../../../facts/setup.js';
+import type { WheelFacts } from '../../../../facts/wheel.js';
 import { UNLESS_STOPPED, line } from '../../../gate.js';
 import { recordedText, show } from '../../../gate-text.js';
-import { single, compute, defineStep, pick, wheelOf } from '../../../step.js';
+import { single } from '../../../result.js';
+import { compute } from '../../../compute-step.js';
+import { defineStep } from '../../../define-step.js';
+import { pick } from '../../../step-fields.js';
+import { wheelOf } from '../../../wheel-size.js';
 import { tightenStep } from '../tightening.js';
 import type { MountingMethod } from '../mounting-method.js';
 
@@ -29,6 +35,7 @@ export const pointStep = defineStep({
 	station: 'mount',
 	step: 'point',
 	title: 'Shank and collet',
+	invalidates: AFTER_MOUNT,
 	fields: [
 		...pick(mountPoint.fields, 'overhangMm', 'spindleLengthMm'),
 		rpm('tableRpm', "In its maker's table for this overhang", { ...RATED_RPM, label: 'Rpm by the table' })

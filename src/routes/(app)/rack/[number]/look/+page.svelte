@@ -4,7 +4,7 @@
 	import { LOOK_FIELDS, lookOf } from '$core/route/stations/inspect/look';
 	import { completed } from '$core/calculation/complete';
 	import { tryOrNull } from '$core/calculation/attempt';
-	import { all } from '$core/route/step';
+	import { all } from '$core/route/result';
 	import { toneOf } from '$lib/drawing/polar';
 	import LookForm from '$lib/stations/inspect/LookForm.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';

@@ -2,7 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { goto } from '$app/navigation';
 	import { tryOrNull } from '$core/calculation/attempt';
-	import { all } from '$core/route/step';
+	import { all } from '$core/route/result';
 	import { RING_FIELDS, contextOf, ringOf, ringStanding } from '$core/route/stations/inspect/ring';
 	import { toneOf } from '$lib/drawing/polar';
 	import { keepFor } from '$lib/stations/inspect/keeping';

@@ -1,5 +1,5 @@
 import { error } from '@sveltejs/kit';
-import type { StationId } from '$core/route/facts';
+import type { StationId } from '$core/route/station-names';
 import { draftsOf } from '$lib/server/storage/drafts';
 import { cachedHelped, cachedShopBaselines } from '$lib/server/shop/cached-baselines';
 import { bookOfWheel } from '$lib/server/wheels/wheel-book';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { untrack } from 'svelte';
-	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/facts';
+	import { STATIONS, STATION_NAMES, type StationId } from '$core/route/station-names';
 	import { METHODS } from '$core/route/stations/mount/methods';
 	import { MACHINE_WORDS, TEMPLATE_FIELDS } from '$core/route/templates';
 	import CopyRoute from '$lib/features/shop/CopyRoute.svelte';

@@ -1,4 +1,4 @@
-import { STATIONS, type StationId } from '$core/route/facts';
+import { STATIONS, type StationId } from '$core/route/station-names';
 import { handleApi, bodyOf, enteredAtOf, idOf, keyOf, textIn, versionOf } from '$lib/server/http/answer';
 import { InputFault } from '$lib/server/refused';
 import { record } from '$lib/server/setups/record';
