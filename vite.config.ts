@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { type Plugin, defineConfig } from 'vite';
+import { printOfCore } from './src/lib/server/setups/core-print';
 
 /** What Vite notes of a chunk for the manifest. */
 interface Noted {
@@ -48,5 +49,6 @@ const FRAME = {
 export default defineConfig({
 	plugins: [sveltekit(), oneSheet()],
 	build: { rolldownOptions: { output: { codeSplitting: { groups: [FRAME] } } } },
+	define: { __CORE_PRINT__: JSON.stringify(printOfCore('src/core')) },
 	server: { host: '127.0.0.1' }
 });

@@ -1,7 +1,6 @@
 import { json, type Handle, type HandleServerError } from '@sveltejs/kit';
 import { PERSON_HEADER } from '$core/shop/person-header';
 import { DatabaseDown } from '$lib/server/storage/pool';
-import { readingOnly } from '$lib/server/storage/this-request';
 import { compressed } from '$lib/server/http/compressed';
 import { MAX_JSON, tooMuch } from '$lib/server/http/body-limits';
 import { Refusals } from '$lib/server/http/refusals';
@@ -151,9 +150,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 			return api ? refused(CHANGE_FIRST) : elsewhere('/account');
 		return seated(event, refused, () => resolve(event));
 	};
-	const reads = event.request.method === 'GET' || event.request.method === 'HEAD';
-	const made = await (reads ? readingOnly(answer) : answer());
-	return compressed(event.request, withHeaders(made, event.url.protocol === 'https:'));
+	return compressed(event.request, withHeaders(await answer(), event.url.protocol === 'https:'));
 };
 
 const refusals = new Refusals(logger);

@@ -64,14 +64,14 @@ export async function benchFloor(base: string, cookie: string): Promise<Ratio[]>
 			name: `Floor with ${LARGE} machines`,
 			value: many!.ms / few!.ms,
 			unit: 'times',
-			aim: 'aim: at most 5',
-			of: `the Floor with ${own} (${many!.ms.toFixed(0)} against ${few!.ms.toFixed(0)} ms; the first look, with nothing held, ${firstMs.toFixed(0)} ms)`
+			aim: 'a report: no shop has so many',
+			of: `the Floor with ${own} (${many!.ms.toFixed(0)} against ${few!.ms.toFixed(0)} ms; the first look ${firstMs.toFixed(0)} ms)`
 		},
 		{
 			name: 'statements of it',
 			value: statements,
 			unit: '',
-			aim: 'aim: at most 12',
+			aim: 'aim: as many as with few',
 			of: `with ${own} machines ${fewStatements}`
 		}
 	];

@@ -23,7 +23,7 @@ export async function load({ locals }) {
 	// The one that is mounted, or the newest, stands on the card; the others are named below it.
 	const shown = [...byMachine.values()].map((of) => of[0]!.id);
 	const mornings = await newestMornings(list.map((m) => m.id));
-	const setups = new Map((await floorCards(shown, mornings)).map((c) => [c.machineId, c]));
+	const setups = new Map((await floorCards(shown)).map((c) => [c.machineId, c]));
 	const day = await today();
 	const cards = list.map((m) => {
 		const sheet = mornings.get(m.id);

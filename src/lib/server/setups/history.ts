@@ -1,10 +1,10 @@
-import { CORE_VERSION } from '../../../core/calculations.js';
 import type { SetupFacts } from '../../../core/facts/setup.js';
 import { type HistorySnapshot, snapshotOf } from '../../../core/route/history-snapshot.js';
 import { type Sums, sumsOf } from '../../../core/route/sums.js';
 import { type FullRecord, recordsOfHistories } from '../storage/records.js';
 import { type Runner, write } from '../storage/pool.js';
 import { stored } from '../storage/stored.js';
+import { corePrint } from './core-print.js';
 
 /** Of a setup's records those that still count, with the sums over all of them. */
 export interface History {
@@ -24,7 +24,7 @@ interface Of {
 /** The sum that was kept, where it was made by these rules and for this wheel. */
 function kept(s: Of): HistorySnapshot | null {
 	const found = s.so_far === null ? null : stored<HistorySnapshot & { unreadable?: number[] }>(s.so_far);
-	return found && found.core === CORE_VERSION && found.wheelId === s.wheel_id ? found : null;
+	return found && found.core === corePrint() && found.wheelId === s.wheel_id ? found : null;
 }
 
 /** What counts of the history of these setups: what was summed up, and what came since. One statement, however many there are. */
@@ -69,7 +69,7 @@ const MAX_SINCE = 40;
 /** Sums a setup up where much came since; it is locked, so nothing comes meanwhile. */
 export async function sumUp(facts: SetupFacts, { since, unreadable }: History, on: Runner): Promise<void> {
 	if (since <= MAX_SINCE) return;
-	const so = snapshotOf(facts, CORE_VERSION);
+	const so = snapshotOf(facts, corePrint());
 	const body = { ...so, upTo: Math.max(so.upTo, ...unreadable), ids: [...so.ids, ...unreadable] };
 	await write('UPDATE setups SET so_far = ? WHERE id = ?', [JSON.stringify(body), facts.id], on);
 }

@@ -10,7 +10,6 @@ import { SHOP_POINTS, type ShopPoint, checkPoints } from '../../../core/prove/sh
 import { type Tables, TABLE_FIELDS, WEIGHT_FIELDS } from '../../../core/spec/guidelines.js';
 import { Refused } from '../refused.js';
 import { type Runner, isDuplicate, row, rows, transaction, write } from '../storage/pool.js';
-import { cached } from '../storage/cache.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 
@@ -34,9 +33,7 @@ interface Raw {
 	body: string | null;
 }
 /** The guideline figures that count now; null where the shipped ones do. */
-export const guidelinesNow = (on?: Runner): Promise<Guidelines> =>
-	cached('guidelines', 'now', readGuidelines, on);
-async function readGuidelines(on?: Runner): Promise<Guidelines> {
+export async function guidelinesNow(on?: Runner): Promise<Guidelines> {
 	const found = await rows<Raw>(
 		'SELECT topic, version, body FROM guidelines g WHERE version = (SELECT MAX(version) FROM guidelines x WHERE x.topic = g.topic)',
 		[],

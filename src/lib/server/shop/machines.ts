@@ -3,7 +3,6 @@ import type { DresserLeft } from '../../../core/route/effect.js';
 import { DRESSER_FIELDS, dresserFields } from '../../../core/shop/dresser.js';
 import { columnOf } from './columns.js';
 import { type Runner, rows, write } from '../storage/pool.js';
-import { cached } from '../storage/cache.js';
 
 const MACHINE = `id, code, name, kind, balance_class AS balanceClass, spindle_rpm AS spindleRpm, spindle_rpm_min AS spindleRpmMin, spindle_rpm_max AS spindleRpmMax, seat_mm AS seatMm, max_diameter_mm AS maxDiameterMm, max_width_mm AS maxWidthMm,
 	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut, retired`;
@@ -20,13 +19,8 @@ type Raw = Omit<Machine, 'wet' | 'lockedOut' | 'retired'> & {
 const machine = (r: Raw): Machine => ({ ...r, wet: !!r.wet, lockedOut: !!r.lockedOut, retired: !!r.retired });
 
 /** Every machine there ever was. */
-const everyMachine = (on?: Runner): Promise<Machine[]> =>
-	cached(
-		'machines',
-		'all',
-		async (by) => (await rows<Raw>(`SELECT ${MACHINE} FROM machines ORDER BY id`, [], by)).map(machine),
-		on
-	);
+const everyMachine = async (on?: Runner): Promise<Machine[]> =>
+	(await rows<Raw>(`SELECT ${MACHINE} FROM machines ORDER BY id`, [], on)).map(machine);
 export const machines = async (on?: Runner): Promise<Machine[]> =>
 	(await everyMachine(on)).filter((m) => !m.retired);
 /** Codes of every machine there ever was, for looking things up. */
@@ -42,7 +36,7 @@ export const machinesByIds = async (ids: readonly number[], on?: Runner): Promis
 
 type Mount = MountFacts & { kind: string };
 const everyMount = (on?: Runner): Promise<(Mount & { retired: number })[]> =>
-	cached('mounts', 'all', (by) => rows(`SELECT ${MOUNT}, retired FROM mounts ORDER BY code`, [], by), on);
+	rows(`SELECT ${MOUNT}, retired FROM mounts ORDER BY code`, [], on);
 const withoutRetired = ({ retired: _, ...m }: Mount & { retired: number }): Mount => m;
 export const mounts = async (on?: Runner): Promise<Mount[]> =>
 	(await everyMount(on)).filter((m) => !m.retired).map(withoutRetired);
@@ -55,20 +49,10 @@ function dresser(raw: Record<string, unknown>): DresserFacts {
 	// Columns and fields have the same names and types; only what the kind does not need is left out.
 	return Object.fromEntries(names.map((n) => [n, raw[n]])) as DresserFacts;
 }
-export const dressersInUse = (on?: Runner): Promise<DresserFacts[]> =>
-	cached(
-		'dressers',
-		'in use',
-		async (by) =>
-			(
-				await rows<Record<string, unknown>>(
-					`SELECT ${DRESSER} FROM dressers WHERE wear = 'in-use' AND NOT retired ORDER BY code`,
-					[],
-					by
-				)
-			).map(dresser),
-		on
-	);
+export async function dressersInUse(on?: Runner): Promise<DresserFacts[]> {
+	const sql = `SELECT ${DRESSER} FROM dressers WHERE wear = 'in-use' AND NOT retired ORDER BY code`;
+	return (await rows<Record<string, unknown>>(sql, [], on)).map(dresser);
+}
 interface BlockSet {
 	id: number;
 	code: string;
@@ -76,17 +60,7 @@ interface BlockSet {
 	blocks: string;
 }
 export const blockSets = (on?: Runner): Promise<BlockSet[]> =>
-	cached(
-		'block_sets',
-		'in use',
-		(by) =>
-			rows(
-				'SELECT id, code, grade, blocks_mm AS blocks FROM block_sets WHERE NOT retired ORDER BY code',
-				[],
-				by
-			),
-		on
-	);
+	rows('SELECT id, code, grade, blocks_mm AS blocks FROM block_sets WHERE NOT retired ORDER BY code', [], on);
 
 /** Counts a dress on the dresser, or starts anew when it was turned in its holder; keeps what is left of it. */
 export async function countDress(

@@ -2,7 +2,6 @@ import { InputFault, shown } from '../../../core/calculation/fault.js';
 import { isZone } from '../../../core/numeric/zone.js';
 import { THE_SHOP_FIELDS } from '../../../core/shop/the-shop.js';
 import { type Runner, row, write } from '../storage/pool.js';
-import { cached } from '../storage/cache.js';
 import { checked } from '../http/joi-schema.js';
 import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
@@ -18,8 +17,7 @@ export interface TheShop {
 	/** The way from nothing to a first setup was gone, or skipped. */
 	shownWay: boolean;
 }
-export const theShop = (on?: Runner): Promise<TheShop> => cached('shop', 'it', readShop, on);
-async function readShop(on?: Runner): Promise<TheShop> {
+export async function theShop(on?: Runner): Promise<TheShop> {
 	const s = (await row<{
 		name: string;
 		units: TheShop['units'];

@@ -1,7 +1,6 @@
 import type { Pool, PoolConnection, ResultSetHeader } from 'mysql2/promise';
 import { READ_S, WRITE_S, askOn, connectionOf } from './deadline.js';
 import { Hosts, addressFromEnvironment } from './hosts.js';
-import { changedIn } from './this-transaction.js';
 
 export { addressFromEnvironment, type DatabaseAddress } from './hosts.js';
 
@@ -121,7 +120,6 @@ const LOCKS = /FOR UPDATE|IN SHARE MODE/;
 
 /** Rows of a query with placeholders. @throws DatabaseDown */
 export async function rows<T>(sql: string, values: Value[] = [], on?: Runner): Promise<T[]> {
-	if (on && LOCKS.test(sql)) changedIn(on);
 	const ask = (from: Pool | Runner) =>
 		onOne(from, secondsFor(sql), async (c) => (await c.execute(sql, values))[0] as T[]);
 	return on ? guarded(() => ask(on)) : anywhere(ask, 'read');
@@ -136,7 +134,6 @@ export async function row<T>(sql: string, values: Value[] = [], on?: Runner): Pr
 	return (await rows<T>(sql, values, on))[0];
 }
 export async function write(sql: string, values: Value[] = [], on?: Runner): Promise<ResultSetHeader> {
-	if (on) changedIn(on);
 	const ask = (from: Pool | Runner) =>
 		onOne(from, WRITE_S, async (c) => (await c.execute<ResultSetHeader>(sql, values))[0]);
 	return on ? guarded(() => ask(on)) : anywhere(ask, 'never asked');
@@ -170,7 +167,6 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
 	);
 	try {
 		if (clock) await connection.query('SET timestamp = ?', [clock() / 1000]);
-		changedIn(connection);
 		await askOn(connection, WRITE_S, connection.beginTransaction());
 		const result = await work(connection);
 		await askOn(connection, WRITE_S, connection.commit());

@@ -78,11 +78,13 @@ export async function allWheels(on?: Runner): Promise<WheelFacts[]> {
 	return (await rows<WheelRow>('SELECT * FROM wheel_now ORDER BY number', [], on)).map(facts);
 }
 
-/** Wheels whose ids lie in a stretch. */
-export async function wheelsOfRun(from: number, many: number): Promise<WheelFacts[]> {
-	return (
-		await rows<WheelRow>('SELECT * FROM wheel_now WHERE id BETWEEN ? AND ?', [from, from + many - 1])
-	).map(facts);
+/** Numbers of the wheels that setups hold, and which one holds each. */
+export async function heldWheels(): Promise<Map<string, number>> {
+	const list = await rows<{ number: string; setupId: number }>(
+		`SELECT w.number, s.id AS setupId FROM setups s JOIN wheels w ON w.id = s.holds_wheel
+		 UNION ALL SELECT w.number, p.setup_id FROM setup_wheels p JOIN setups s ON s.id = p.setup_id AND s.state IN ('under-way', 'released') JOIN wheels w ON w.id = p.wheel_id`
+	);
+	return new Map(list.map((h) => [h.number, Number(h.setupId)]));
 }
 
 export async function wheelById(id: number, on?: Runner): Promise<WheelFacts | undefined> {

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import type { StationId } from '$core/route/station-names';
 import { draftsOf } from '$lib/server/storage/drafts';
-import { cachedHelped, cachedShopBaselines } from '$lib/server/shop/cached-baselines';
+import { helpedOn, shopBaselines } from '$lib/server/shop/shop-baselines';
 import { bookOfWheel } from '$lib/server/wheels/wheel-book';
 import { rankRackForSetup } from '$lib/server/setups/rank-rack-for-setup';
 
@@ -19,10 +19,10 @@ export async function load({ params, locals, parent }) {
 		drafts,
 		rack: station === 'select' ? await rankRackForSetup(facts) : null,
 		book: station === 'keep' && facts.wheel ? await bookOfWheel(facts.wheel) : null,
-		helped: station === 'keep' || station === 'prove' ? await cachedHelped(facts.machine.id) : [],
+		helped: station === 'keep' || station === 'prove' ? await helpedOn(facts.machine.id) : [],
 		ours:
 			station === 'keep' || station === 'prove'
-				? await cachedShopBaselines(facts.machine.id, facts.wheel?.canonical ?? null)
+				? await shopBaselines(facts.machine.id, facts.wheel?.canonical ?? null)
 				: null
 	};
 }

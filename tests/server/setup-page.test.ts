@@ -2,49 +2,15 @@ import { expect } from 'chai';
 import { decide } from '../../src/core/route/engine.js';
 import { toClientFacts } from '../../src/core/route/client-facts.js';
 import { setupStatus } from '../../src/core/route/setup-status.js';
-import { transaction, write } from '../../src/lib/server/storage/pool.js';
+import { write } from '../../src/lib/server/storage/pool.js';
 import { floorCards } from '../../src/lib/server/setups/floor-cards.js';
 import { setupPage } from '../../src/lib/server/setups/setup-page.js';
 import { guidelineVersion, keepGuidelines, limitsNow } from '../../src/lib/server/shop/guidelines.js';
-import { lockMachine, machines, mounts } from '../../src/lib/server/shop/machines.js';
-import { keepMorning, newestMornings } from '../../src/lib/server/shop/morning.js';
+import { keepMorning } from '../../src/lib/server/shop/morning.js';
 import { nameShop, theShop } from '../../src/lib/server/shop/the-shop.js';
 import { judgeWheel } from '../../src/lib/server/wheels/judge-wheel.js';
 import { FINE } from './fine-morning.js';
-import { facts, freeSpindles, key, lead, machineId, machinist, step, wheel, workedUpTo } from './fixtures.js';
-
-const locked = async (code: string) => (await machines()).find((m) => m.code === code)!.lockedOut;
-
-describe('what is held by its stamp', () => {
-	it('is read anew once it was changed, and not before', async () => {
-		const before = await machines();
-		expect(await machines()).to.have.length(before.length);
-		const id = await machineId('LP-1');
-		await transaction((on) => lockMachine(id, true, on));
-		try {
-			expect(await locked('LP-1')).to.equal(true);
-		} finally {
-			await transaction((on) => lockMachine(id, false, on));
-		}
-		expect(await locked('LP-1')).to.equal(false);
-	});
-	it('a change that is taken back was never seen by anybody, whoever looked within it', async () => {
-		const id = await machineId('LP-1');
-		const gone = await transaction(async (on) => {
-			await lockMachine(id, true, on);
-			expect((await machines(on)).find((m) => m.id === id)!.lockedOut).to.equal(true);
-			expect(await locked('LP-1'), 'nobody else sees it').to.equal(false);
-			throw new Error('taken back');
-		}).catch((e: Error) => e.message);
-		expect(gone).to.equal('taken back');
-		expect(await locked('LP-1')).to.equal(false);
-	});
-	it('is given to all, so nobody may change it', async () => {
-		const first = (await machines())[0]!;
-		expect(() => Object.assign(first, { code: 'XX' })).to.throw(TypeError);
-		expect((await mounts()).every((m) => !('retired' in m))).to.equal(true);
-	});
-});
+import { facts, freeSpindles, key, lead, machinist, step, wheel, workedUpTo } from './fixtures.js';
 
 /** What the page is sent is what is read from the whole, but for the clock. */
 async function pageIsAsRead(id: number, after: string): Promise<void> {
@@ -102,8 +68,7 @@ describe('the page of a setup', () => {
 
 describe('the cards of the Floor', () => {
 	after(() => freeSpindles(0));
-	const card = async (id: number) =>
-		(await floorCards([id], await newestMornings([await machineId('SG-1')])))[0]!;
+	const card = async (id: number) => (await floorCards([id]))[0]!;
 	const asRead = async (id: number) => {
 		const f = await facts(id);
 		return setupStatus(f, decide(f));
@@ -120,12 +85,5 @@ describe('the cards of the Floor', () => {
 		expect(await card(id)).to.include({ word: 'Redress due' });
 		await judgeWheel(number, 'quarantine', 'somebody heard a click', await lead());
 		expect(await card(id)).to.include(await asRead(id));
-	});
-	it('a card nothing changed about is the same one, and one of another setup does not stand for it', async () => {
-		const { id } = await workedUpTo('never');
-		const first = await card(id);
-		expect(await card(id)).to.equal(first);
-		const other = await workedUpTo('run-in.start', await wheel());
-		expect((await card(other.id)).id).to.equal(other.id);
 	});
 });
