@@ -4,7 +4,7 @@ import { decide } from '../../src/core/route/engine.js';
 import { checked } from '../../src/lib/server/http/joi-schema.js';
 import { DEEPEST, groupIn, unsound } from '../../src/lib/server/json.js';
 import { draftOf, keepDraft } from '../../src/lib/server/storage/drafts.js';
-import { addRecord, recordById } from '../../src/lib/server/storage/records.js';
+import { addRecords, recordById } from '../../src/lib/server/storage/records.js';
 import { database, row, write } from '../../src/lib/server/storage/pool.js';
 import { FLAT_FIELDS } from '../../src/core/shop/dresser.js';
 import { incidentById } from '../../src/lib/server/setups/incidents.js';
@@ -102,26 +102,28 @@ describe('evidence that cannot be read any more', () => {
 		const id = await setup();
 		await step(id, 'select', 'take', { wheelNumber: await wheel() });
 		const before = (await facts(id)).records.length;
-		const recordId = await addRecord(
-			{
-				setupId: id,
-				wheelId: null,
-				machineId: (await facts(id)).machine.id,
-				station: 'inspect',
-				step: 'look',
-				calculation: 'no.such-calculation',
-				coreVersion: '0',
-				entered: JSON.parse('{"junk": {"__proto__": {"a": 1}}}') as object,
-				input: {},
-				output: {},
-				verdict: 'ok',
-				overrideReason: null,
-				replacesId: null,
-				facts: null,
-				userId: (await machinist()).id,
-				key: key(),
-				ordinal: 0
-			},
+		const recordId = await addRecords(
+			[
+				{
+					setupId: id,
+					wheelId: null,
+					machineId: (await facts(id)).machine.id,
+					station: 'inspect',
+					step: 'look',
+					calculation: 'no.such-calculation',
+					coreVersion: '0',
+					entered: JSON.parse('{"junk": {"__proto__": {"a": 1}}}') as object,
+					input: {},
+					output: {},
+					verdict: 'ok',
+					overrideReason: null,
+					replacesId: null,
+					facts: null,
+					userId: (await machinist()).id,
+					key: key(),
+					ordinal: 0
+				}
+			],
 			database()
 		);
 		const loaded = (await loadSetup(id))!;

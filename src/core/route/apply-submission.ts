@@ -8,6 +8,7 @@ import type { Refusal } from './hard-stops.js';
 import type { RecordFacts } from '../facts/records.js';
 import type { SetupFacts } from '../facts/setup.js';
 import type { StationId } from './station-names.js';
+import { setAside } from './set-aside.js';
 import { type Result, all, findingsOf } from './result.js';
 import type { Step } from './define-step.js';
 import { computeStep, forbidden } from './compute-step.js';
@@ -27,8 +28,6 @@ export type NewRecord = Omit<RecordFacts, 'id' | 'by' | 'atMs' | 'together'>;
 
 /** Either why not, or everything that is to be kept and changed. The result stands first among the records. */
 export type SubmissionOutcome = { refusal: Refusal } | { records: NewRecord[]; effects: Effect[] };
-
-const NOTE_LENGTH = 200;
 
 /**
  * One submission carried out on these facts: asked whether it may be, checked, computed, and told as data what to keep and to change.
@@ -55,7 +54,7 @@ export function applySubmission(facts: SetupFacts, submission: Submission): Subm
 	const stops = findingsOf(result).filter((r) => r.severity === 'stop');
 	const unfit = typeof step.quarantines === 'function' ? step.quarantines(values) : step.quarantines;
 	const fatal = stops.find((r) => unfit?.includes(r.code));
-	if (fatal) return { records, effects: [...own, ...setAside(facts, step, fatal.message)] };
+	if (fatal) return { records, effects: [...own, ...unfitWheel(facts, step, fatal.message)] };
 	if (stops.length) return { records, effects: own };
 	const event = step.event?.(facts, values) ?? null;
 	const booked: Effect[] =
@@ -105,19 +104,9 @@ function mayNot(facts: SetupFacts, step: Step): Refusal | null {
 }
 
 /** A wheel that was found unfit: out of use until a lead clears it; beyond Inspect the setup stops with it. */
-function setAside(facts: SetupFacts, step: Step, why: string): Effect[] {
-	const wheelId = facts.wheel?.id;
-	if (wheelId === undefined) return [];
-	const effects: Effect[] = [
-		{ kind: 'wheel-state', wheelId, state: 'quarantined', reason: why },
-		{
-			kind: 'ledger',
-			wheelId,
-			event: 'quarantined',
-			diameterAfterMm: null,
-			note: why.slice(0, NOTE_LENGTH)
-		}
-	];
+function unfitWheel(facts: SetupFacts, step: Step, why: string): Effect[] {
+	if (!facts.wheel) return [];
+	const effects = setAside(facts.wheel.id, why);
 	return step.station === 'inspect' ? effects : [...effects, { kind: 'state', state: 'stopped' }];
 }
 

@@ -1,4 +1,3 @@
-import type { PoolConnection } from 'mysql2/promise';
 import type { ListenSettings, RingResult } from '../../../core/inspect/ring/listen.js';
 import type { PastRing, RecordingFacts, WheelFacts } from '../../../core/facts/wheel.js';
 import { ringContext, stiffness } from '../../../core/route/wheel-ring.js';
@@ -183,7 +182,7 @@ export async function recordingFile(id: number): Promise<{ wav: Buffer; name: st
 }
 
 /** The first ring that ear and recording both found clear is what later ones are compared with. */
-export async function keepBaseline(wheelId: number, recordingId: number, on: PoolConnection): Promise<void> {
+export async function keepBaseline(wheelId: number, recordingId: number, on: Runner): Promise<void> {
 	const there = await row(
 		'SELECT id FROM recordings WHERE wheel_id = ? AND baseline = TRUE LIMIT 1',
 		[wheelId],

@@ -4,7 +4,8 @@ import { checkedReason } from '../../../core/calculation/reason.js';
 import { Refused } from '../refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
-import { keepRecords } from './keep-records.js';
+import { keepRecords } from '../storage/keep-records.js';
+import { ofSetup } from './of-setup.js';
 import { loadLockedSetup } from './locked-setup.js';
 import { changeSetup } from './change-setup.js';
 
@@ -30,7 +31,7 @@ export async function acceptCaution(
 			const { code, message } = done.refusal;
 			throw new Refused(code === 'no-record' ? 404 : 409, code, message);
 		}
-		await keepRecords(facts, done.records, user, key, on);
+		await keepRecords(done.records, await ofSetup(facts, user, { key }, on), on);
 		await changeSetup(setupId, user.id, {}, on);
 	});
 }

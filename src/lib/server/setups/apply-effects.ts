@@ -1,16 +1,17 @@
 import type { PoolConnection } from 'mysql2/promise';
 import type { Effect } from '../../../core/route/effect.js';
+import type { WheelEffect } from '../../../core/route/set-aside.js';
 import type { SetupFacts } from '../../../core/facts/setup.js';
 import { isDuplicate } from '../storage/pool.js';
 import { Refused } from '../refused.js';
 import type { User } from '../people/sign-in.js';
-import { keepBaseline } from '../recordings/recordings.js';
 import { keepCut, leaveCut } from '../wheels/trial-cuts.js';
 import { keepForm } from '../shop/forms.js';
 import { countDress } from '../shop/machines.js';
 import { wringBlocks } from '../shop/trays.js';
 import { attachPictures } from '../wheels/pictures.js';
-import { addEvent, keepOnMount, setWheelState, wasParked } from '../wheels/ledger.js';
+import { applyWheelEffects } from '../wheels/apply-wheel-effects.js';
+import { keepOnMount } from '../wheels/ledger.js';
 import { finishSetup } from './finish.js';
 import { holdWheels } from './pack.js';
 import { changeBrief } from './change-brief.js';
@@ -25,6 +26,7 @@ export async function applyEffects(
 	on: PoolConnection
 ): Promise<void> {
 	const change: SetupChange = {};
+	const ofWheels: WheelEffect[] = [];
 	let taken = '';
 	for (const e of effects) {
 		if (e.kind === 'state') {
@@ -39,9 +41,11 @@ export async function applyEffects(
 		} else {
 			if (e.kind === 'wheel-state' && e.wheelId === facts.wheel?.id && e.state !== 'quarantined')
 				change.onSpindle = e.state === 'mounted';
-			await one(facts, e, recordId, user, on);
+			if (isOfWheel(e)) ofWheels.push(e);
+			else await one(facts, e, recordId, user, on);
 		}
 	}
+	await applyWheelEffects(ofWheels, { setupId: facts.id, recordId, userId: user.id }, on);
 	try {
 		if (change.state === 'finished') await finishSetup(facts.id, user.id, change, on);
 		else await changeSetup(facts.id, user.id, change, on);
@@ -59,9 +63,11 @@ export async function applyEffects(
 }
 
 type OfTheShop = Exclude<Effect, { kind: 'state' | 'take-wheel' | 'use-mount' }>;
+const isOfWheel = (e: OfTheShop): e is WheelEffect =>
+	e.kind === 'wheel-state' || e.kind === 'ledger' || e.kind === 'keep-baseline';
 async function one(
 	facts: SetupFacts,
-	e: OfTheShop,
+	e: Exclude<OfTheShop, WheelEffect>,
 	recordId: number,
 	user: User,
 	on: PoolConnection
@@ -73,9 +79,6 @@ async function one(
 			return changeBrief(facts.id, e.brief, on);
 		case 'hold-wheels':
 			return holdWheels(facts.id, e.wheelIds, on);
-		case 'wheel-state':
-			await setWheelState(e.wheelId, e.state, e.reason, on);
-			return;
 		case 'count-dress':
 			return countDress(e.dresserId, e.turned, e.left ?? {}, on);
 		case 'keep-cut':
@@ -88,13 +91,5 @@ async function one(
 			return wringBlocks(facts.id, e.setting, e.trayCode, e.blocksMm, on);
 		case 'keep-pictures':
 			return attachPictures(`setup-${facts.id}`, e.wheelId, recordId, user, on);
-		case 'keep-baseline':
-			return keepBaseline(e.wheelId, e.recordingId, on);
-		case 'ledger': {
-			const { event, kind: _ledger, ...what } = e;
-			// A wheel that stood in the rack before comes back; its book says so.
-			const kind = event === 'mounted' && (await wasParked(e.wheelId, on)) ? 'remounted' : event;
-			return addEvent({ ...what, kind, setupId: facts.id, recordId, userId: user.id }, on);
-		}
 	}
 }

@@ -1,6 +1,7 @@
 import { withLimits } from '../../../core/calculation/limits.js';
 import { incidentPlan } from '../../../core/keep/incident-plan.js';
 import { inShopPlan } from '../../../core/keep/incident-work.js';
+import { setAside } from '../../../core/route/set-aside.js';
 import { REPORT_FIELDS } from '../../../core/keep/incident-report.js';
 import type { SetupFacts } from '../../../core/facts/setup.js';
 import { checked } from '../http/joi-schema.js';
@@ -8,11 +9,11 @@ import { Refused } from '../refused.js';
 import { lockMachine } from '../shop/machines.js';
 import { type Runner, row, transaction, write } from '../storage/pool.js';
 import { claim, settle } from '../storage/requests.js';
-import { addEvent, setWheelState } from '../wheels/ledger.js';
+import { applyWheelEffects } from '../wheels/apply-wheel-effects.js';
 import { signedIn } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { changeSetup } from './change-setup.js';
-import { incidentRecord } from './incident-record.js';
+import { keepIncidentRecord } from './keep-incident-record.js';
 import { openIncidentOf } from './incidents.js';
 import { loadSetup } from './setups.js';
 
@@ -104,17 +105,10 @@ const inputOf = ({ facts, report }: Told) =>
 		)
 	);
 const evidence = (incident: number, t: Told, on: Runner): Promise<number> =>
-	incidentRecord(
-		{
-			incident,
-			facts: t.facts,
-			afterEnd: t.afterEnd,
-			entered: t.sentBy ? { ...t.report, sentBy: t.sentBy.name } : t.report,
-			input: inputOf(t),
-			userId: t.by.id,
-			key: t.key,
-			enteredAtMs: t.pressed?.atMs
-		},
+	keepIncidentRecord(
+		{ incident, facts: t.facts, afterEnd: t.afterEnd, userId: t.by.id },
+		{ entered: t.sentBy ? { ...t.report, sentBy: t.sentBy.name } : t.report, input: inputOf(t) },
+		{ key: t.key, enteredAtMs: t.pressed?.atMs },
 		on
 	);
 
@@ -146,24 +140,12 @@ async function opened(told: Told, on: Runner): Promise<number> {
 	);
 	const recordId = await evidence(incident, told, on);
 	const hit = [...(facts.wheel ? [facts.wheel] : []), ...facts.companions.map((c) => c.wheel)];
-	for (const w of hit) {
-		const reason = `incident ${incident}: ${report.seen}`;
-		const state = plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined';
-		// One that was scrapped before stays scrapped, and its book says no more of it.
-		if (!(await setWheelState(w.id, state, reason, on))) continue;
-		await addEvent(
-			{
-				wheelId: w.id,
-				kind: state,
-				diameterAfterMm: null,
-				setupId: facts.id,
-				recordId,
-				note: reason.slice(0, 200),
-				userId: by.id
-			},
-			on
-		);
-	}
+	const state = plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined';
+	await applyWheelEffects(
+		hit.flatMap((w) => setAside(w.id, `incident ${incident}: ${report.seen}`, state)),
+		{ setupId: facts.id, recordId, userId: by.id },
+		on
+	);
 	if (plan.machineState === 'locked-out') await lockMachine(facts.machine.id, true, on);
 	if (!told.afterEnd) await changeSetup(facts.id, by.id, { state: 'stopped' }, on);
 	return incident;

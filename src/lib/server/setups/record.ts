@@ -16,7 +16,8 @@ import { runJobNow } from '../jobs/run-job.js';
 import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { wheelByNumber } from '../wheels/wheels.js';
-import { keepRecords } from './keep-records.js';
+import { keepRecords } from '../storage/keep-records.js';
+import { ofSetup } from './of-setup.js';
 import { loadLockedSetup } from './locked-setup.js';
 import { applyEffects } from './apply-effects.js';
 
@@ -47,7 +48,7 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 				? await runJobNow('carry-out', { facts, sent: { ...sent } })
 				: await outcomeOf(facts, sent, on);
 		if ('refusal' in done) throw new Refused(409, done.refusal.code, done.refusal.message);
-		const recordId = await keepRecords(facts, done.records, user, sent.key, on, sent.enteredAtMs);
+		const recordId = await keepRecords(done.records, await ofSetup(facts, user, sent, on), on);
 		await applyEffects(facts, done.effects, recordId, user, on);
 	});
 }

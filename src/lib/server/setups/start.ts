@@ -6,7 +6,8 @@ import { InputFault } from '../refused.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { machineById } from '../shop/machines.js';
-import { keepRecords } from './keep-records.js';
+import { keepRecords } from '../storage/keep-records.js';
+import { ofSetup } from './of-setup.js';
 import { insertSetup } from './insert-setup.js';
 import { loadSetup } from './setups.js';
 
@@ -26,7 +27,11 @@ export async function startSetup(brief: Brief, user: User, key: string): Promise
 		const { facts } = (await loadSetup(id, on))!;
 		// A brief may be told whatever state the machine is in; what stops it shows at the stations.
 		const told = briefStep.compute(facts, {});
-		await keepRecords(facts, recordsFrom(briefStep, brief, told, null, null), user, key, on);
+		await keepRecords(
+			recordsFrom(briefStep, brief, told, null, null),
+			await ofSetup(facts, user, { key }, on),
+			on
+		);
 		await settle(key, { id }, on);
 		return id;
 	});

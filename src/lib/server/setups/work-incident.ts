@@ -8,7 +8,7 @@ import { mayLead, mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { lockMachine } from '../shop/machines.js';
 import { finishSetup } from './finish.js';
-import { incidentRecord } from './incident-record.js';
+import { keepIncidentRecord } from './keep-incident-record.js';
 import { incidentById } from './incidents.js';
 import { loadSetup } from './setups.js';
 
@@ -57,16 +57,10 @@ export async function workIncident(
 			on
 		);
 		const { facts } = (await loadSetup(i.setupId, on))!;
-		await incidentRecord(
-			{
-				incident: id,
-				facts,
-				afterEnd: i.afterEnd,
-				entered: change.close ? { closed: true } : input,
-				input,
-				userId: user.id,
-				key: change.key
-			},
+		await keepIncidentRecord(
+			{ incident: id, facts, afterEnd: i.afterEnd, userId: user.id },
+			{ entered: change.close ? { closed: true } : input, input },
+			change,
 			on
 		);
 		if (!change.close) return;

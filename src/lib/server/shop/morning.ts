@@ -1,11 +1,12 @@
-import { CORE_VERSION } from '../../../core/calculations.js';
+import { recordsFrom } from '../../../core/route/apply-submission.js';
 import { inShop } from '../../../core/calculation/limits.js';
 import { ITEM_WORDS, MORNING, MORNING_FIELDS, type Morning, morningOf } from '../../../core/route/morning.js';
 import type { Shift } from '../../../core/set/shift.js';
 import { dayIn } from '../../../core/numeric/zone.js';
 import { shopZone } from '../storage/today.js';
 import { type Runner, places, queryRows, row, transaction } from '../storage/pool.js';
-import { addRecord, keyUsed } from '../storage/records.js';
+import { keepRecords } from '../storage/keep-records.js';
+import { keyUsed } from '../storage/records.js';
 import { stored } from '../storage/stored.js';
 import { checked } from '../http/joi-schema.js';
 import { Refused } from '../refused.js';
@@ -75,27 +76,7 @@ export async function keepMorning(code: string, given: unknown, key: string, use
 		const m = await row<{ id: number }>('SELECT id FROM machines WHERE code = ? AND NOT retired', [code], on);
 		if (!m) throw new Refused(404, 'no-machine', `There is no machine ${code.slice(0, 20)}.`);
 		if (await keyUsed(key, { setupId: null, step: MORNING.step, userId: user.id }, on)) return;
-		const { main } = morningOf({ guidelines: { limits } }, values);
-		await addRecord(
-			{
-				setupId: null,
-				wheelId: null,
-				machineId: m.id,
-				...MORNING,
-				calculation: main.calculation,
-				coreVersion: CORE_VERSION,
-				entered: values,
-				input: main.input,
-				output: main.output,
-				verdict: main.output.verdict ?? 'ok',
-				overrideReason: null,
-				replacesId: null,
-				facts: null,
-				userId: user.id,
-				key,
-				ordinal: 0
-			},
-			on
-		);
+		const records = recordsFrom(MORNING, values, morningOf({ guidelines: { limits } }, values), null, null);
+		await keepRecords(records, { setupId: null, machineId: m.id, facts: null, userId: user.id, key }, on);
 	});
 }

@@ -64,8 +64,6 @@ export async function addRecords(list: readonly NewRecord[], on: Runner): Promis
 	);
 	return done.insertId;
 }
-/** Adds one. Returns its number. */
-export const addRecord = (r: NewRecord, on: Runner): Promise<number> => addRecords([r], on);
 
 /** What a request was about: a key belongs to it and to nothing else. */
 export interface About {

@@ -1,8 +1,8 @@
 import { limitsNow } from '../shop/guidelines.js';
-import { CORE_VERSION } from '../../../core/calculations.js';
+import { recordsFrom } from '../../../core/route/apply-submission.js';
+import { type WheelEffect, setAside } from '../../../core/route/set-aside.js';
 import { intake } from '../../../core/shop/wheel-intake.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
-import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { LOOK_FIELDS, LOOK_QUARANTINES, lookOf } from '../../../core/route/stations/inspect/look.js';
 import {
 	RING_FIELDS,
@@ -10,88 +10,60 @@ import {
 	baselineFrom,
 	ringOf
 } from '../../../core/route/stations/inspect/ring.js';
-import { type Result, all, findingsOf } from '../../../core/route/result.js';
+import { type Result, findingsOf } from '../../../core/route/result.js';
 import type { PoolConnection } from 'mysql2/promise';
 import { checked } from '../http/joi-schema.js';
 import { attachPictures } from './pictures.js';
 import { row, transaction } from '../storage/pool.js';
 import { rackLook, rackRungAtMs } from '../storage/rack-records.js';
-import { addRecord, keyUsed } from '../storage/records.js';
-import { keepBaseline, ringsOf } from '../recordings/recordings.js';
+import { keepRecords } from '../storage/keep-records.js';
+import { keyUsed } from '../storage/records.js';
+import { ringsOf } from '../recordings/recordings.js';
 import { InputFault, Refused } from '../refused.js';
 import { claim, settle } from '../storage/requests.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { today } from '../storage/today.js';
-import { addEvent, setWheelState } from './ledger.js';
+import { applyWheelEffects } from './apply-wheel-effects.js';
+import { setWheelState } from './ledger.js';
 import { addWheel } from './add-wheels.js';
 import { wheelById, wheelByNumber } from './wheels.js';
 
 const stopOf = (result: Result, codes: readonly string[]) =>
 	findingsOf(result).find((r) => r.severity === 'stop' && codes.includes(r.code));
 
-async function store(
-	wheel: WheelFacts,
-	step: string,
-	entered: object,
-	result: Result,
+/** One look or ring at the rack, and what follows from it. */
+interface Inspection {
+	step: 'look' | 'ring';
+	entered: Record<string, unknown>;
+	result: Result;
+	/** What it changes whatever was found. */
+	effects?: readonly WheelEffect[];
+}
+
+/** Keeps an inspection: its records, its line in the wheel's book, and out of use what it condemns. The number of its result. */
+async function keepInspection(
+	wheelId: number,
+	{ step, entered, result, effects = [] }: Inspection,
 	user: User,
 	key: string,
 	on: PoolConnection
 ): Promise<number> {
-	const ids: number[] = [];
-	for (const [ordinal, c] of all(result).entries()) {
-		ids.push(
-			await addRecord(
-				{
-					setupId: null,
-					wheelId: wheel.id,
-					machineId: null,
-					station: 'inspect',
-					step,
-					calculation: c.calculation,
-					coreVersion: CORE_VERSION,
-					entered,
-					input: c.input,
-					output: c.output,
-					verdict: c.output.verdict ?? 'ok',
-					overrideReason: null,
-					replacesId: null,
-					facts: null,
-					userId: user.id,
-					key,
-					ordinal
-				},
-				on
-			)
-		);
-	}
-	return ids[0]!;
-}
-
-async function book(
-	wheel: WheelFacts,
-	result: Result,
-	codes: readonly string[],
-	recordId: number,
-	user: User,
-	on: PoolConnection
-): Promise<void> {
-	const fatal = stopOf(result, codes);
-	if (fatal) await setWheelState(wheel.id, 'quarantined', fatal.message, on);
-	await addEvent(
-		{
-			wheelId: wheel.id,
-			kind: fatal ? 'quarantined' : 'inspected',
-			diameterAfterMm: null,
-			setupId: null,
-			recordId,
-			note: fatal?.message.slice(0, 200) ?? null,
-			userId: user.id
-		},
+	const records = recordsFrom({ station: 'inspect', step }, entered, result, wheelId, null);
+	const userId = user.id;
+	const recordId = await keepRecords(
+		records,
+		{ setupId: null, machineId: null, facts: null, userId, key },
 		on
 	);
+	const fatal = stopOf(result, QUARANTINES[step]);
+	const booked: WheelEffect[] = fatal
+		? setAside(wheelId, fatal.message)
+		: [{ kind: 'ledger', wheelId, event: 'inspected', diameterAfterMm: null, note: null }];
+	await applyWheelEffects([...effects, ...booked], { setupId: null, recordId, userId }, on);
+	return recordId;
 }
+const QUARANTINES = { look: LOOK_QUARANTINES, ring: RING_QUARANTINES } as const;
 
 /**
  * A wheel arriving: put on the rack with its first look and the pictures taken, all or nothing; what the look condemns is set aside at once.
@@ -118,9 +90,14 @@ export async function receiveWheel(
 			{ ...look, manufactureDate: look.manufactureDate ?? values.madeOn ?? null },
 			await limitsNow(on)
 		);
-		const recordId = await store(w, 'look', look, computed, user, key, on);
+		const recordId = await keepInspection(
+			id,
+			{ step: 'look', entered: look, result: computed },
+			user,
+			key,
+			on
+		);
 		await attachPictures('wheel-new', id, recordId, user, on);
-		await book(w, computed, LOOK_QUARANTINES, recordId, user, on);
 		if (taken.state === 'quarantined' && !stopOf(computed, LOOK_QUARANTINES))
 			await setWheelState(id, 'quarantined', taken.reason, on);
 		const answer = { number: w.number, state: (await wheelById(id, on))!.state };
@@ -152,10 +129,9 @@ export async function inspectAtRack(
 			throw new Refused(409, 'held', `Wheel ${number} is held by setup ${w.heldBy}. Inspect it there.`);
 		if (step === 'look') {
 			const values = checked(LOOK_FIELDS, given);
-			const computed = lookOf(w, await today(on), values, await limitsNow(on));
-			const id = await store(w, step, values, computed, user, key, on);
-			await attachPictures(`wheel-${number}`, w.id, id, user, on);
-			return book(w, computed, LOOK_QUARANTINES, id, user, on);
+			const result = lookOf(w, await today(on), values, await limitsNow(on));
+			const id = await keepInspection(w.id, { step, entered: values, result }, user, key, on);
+			return attachPictures(`wheel-${number}`, w.id, id, user, on);
 		}
 		const look = await rackLook(w.id, on);
 		if (!look || look.verdict === 'stop')
@@ -166,13 +142,11 @@ export async function inspectAtRack(
 			);
 		const values = checked(RING_FIELDS, given);
 		const rings = await ringsOf(w, on);
-		const computed = ringOf(
+		const result = ringOf(
 			{ id: null, wheel: w, ...rings, sinceMs: await rackRungAtMs(w.id, on) },
 			values.taps
 		);
-		const id = await store(w, step, values, computed, user, key, on);
-		for (const e of baselineFrom(w.id, computed))
-			if (e.kind === 'keep-baseline') await keepBaseline(e.wheelId, e.recordingId, on);
-		await book(w, computed, RING_QUARANTINES, id, user, on);
+		const effects = baselineFrom(w.id, result);
+		await keepInspection(w.id, { step, entered: values, result, effects }, user, key, on);
 	});
 }

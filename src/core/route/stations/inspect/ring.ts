@@ -12,7 +12,7 @@ import { type Computed, type Result, all, outputOf } from '../../result.js';
 import { defineStep } from '../../define-step.js';
 import { wheelOf } from '../../wheel-size.js';
 import type { OutputOf } from '../../../calculation/define.js';
-import type { Effect } from '../../effect.js';
+import type { WheelEffect } from '../../set-aside.js';
 import { lookStep } from './look.js';
 
 /** What the ring of a wheel is judged from, in a setup or at the rack (`id` null). */
@@ -109,7 +109,7 @@ function heardBy(f: RingFacts, recording: RecordingFacts): Computed[] {
 }
 
 /** Where ear and recording both found it clear, the recording becomes what later ones are compared with, if it is the first. */
-export function baselineFrom(wheelId: number, result: Result): Effect[] {
+export function baselineFrom(wheelId: number, result: Result): WheelEffect[] {
 	const recordingId = all(result).find((c) => c.calculation === ringAnalysis.id)?.input.recordingId;
 	const clear = outputOf(result, ringDecision)?.result === 'clear';
 	return clear && typeof recordingId === 'number' ? [{ kind: 'keep-baseline', wheelId, recordingId }] : [];
