@@ -8,7 +8,8 @@
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
 	import { type Part, Parts } from '$lib/desk/parts.svelte';
-	import { RUN_WORDS, partsAfter, partsBefore } from './benches';
+	import { RUN_WORDS } from '$core/route/stations/dress/run-words';
+	import { partsAfter, partsBefore } from './parts';
 	import MethodPart from './MethodPart.svelte';
 
 	interface Props {

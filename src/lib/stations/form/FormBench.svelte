@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
 	import { formOf } from '$core/route/stations/form/made';
-	import { FORM_WAYS } from '$core/route/stations/form/forming-method';
+	import { FORMING_METHODS } from '$core/route/stations/form/forming-method';
 	import { quantity } from '$core/quantity/format';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
@@ -28,11 +28,9 @@
 
 <h1>Form</h1>
 <p class="lead">
-	{#if form}{form.name}, {FORM_WAYS[form.way].words}{form.dresser ? ` ${form.dresser.code}` : ''}, within {quantity(
-			form.toleranceUm,
-			'um',
-			facts.units
-		)}.{:else}The wheel’s face, cut through. The part is its mirror below.{/if}
+	{#if form}{form.name}, {FORMING_METHODS[form.way].words}{form.dresser ? ` ${form.dresser.code}` : ''},
+		within {quantity(form.toleranceUm, 'um', facts.units)}.{:else}The wheel’s face, cut through. The part is
+		its mirror below.{/if}
 </p>
 <PartTabs {parts} of="forming" />
 {#key `${parts.open}-${round}`}{#await load() then { default: Sheet }}<Sheet

@@ -6,7 +6,7 @@
 	import { formedStep } from '$core/route/stations/form/formed';
 	import { formOf } from '$core/route/stations/form/made';
 	import { formRun } from '$core/route/stations/form/run';
-	import { FORM_WAYS } from '$core/route/stations/form/forming-method';
+	import { FORMING_METHODS } from '$core/route/stations/form/forming-method';
 	import { passesIn } from '$core/route/stations/dress/run';
 	import { isTurned } from '$core/shop/dresser';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
@@ -42,7 +42,7 @@
 	/** A list of what was heard has its end; a longer run is listened to and said as a whole. */
 	const MAX = 300;
 	const counted = $derived(run !== null && passesIn(run) <= MAX ? run : null);
-	const byAxes = $derived(FORM_WAYS[form.way].byAxes);
+	const byAxes = $derived(FORMING_METHODS[form.way].byAxes);
 	const heard = $derived((entry.typed.heard as string[] | null)?.length ?? 0);
 	const running = $derived(counted !== null && heard > 0 && heard < passesIn(counted));
 	const p = $derived(preview(formedStep, f, entry));

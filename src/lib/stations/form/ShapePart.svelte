@@ -10,7 +10,11 @@
 	import { findingsOf, outputOf } from '$core/route/result';
 	import { shapeStep, waysThatServe } from '$core/route/stations/form/shape';
 	import { toolFor } from '$core/route/stations/form/tool-for';
-	import { FORM_WAYS, dressersForWay, whyNotDresser } from '$core/route/stations/form/forming-method';
+	import {
+		FORMING_METHODS,
+		dressersForMethod,
+		whyNotDresser
+	} from '$core/route/stations/form/forming-method';
 	import { tryOrNull } from '$core/calculation/attempt';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { LongPreview } from '$lib/desk/long-preview.svelte';
@@ -51,7 +55,7 @@
 	/** What is taken: chosen by hand where that still serves, the likeliest otherwise. */
 	const way = $derived(v.way && serving.includes(v.way) ? v.way : (serving[0] ?? v.way ?? 'radius'));
 	const dresser = $derived.by(() => {
-		const all = dressersForWay(facts, way, v.name);
+		const all = dressersForMethod(facts, way, v.name);
 		return (
 			all.find((d) => d.code === v.dresserCode) ?? all.find((d) => !whyNotDresser(facts, d)) ?? all[0] ?? null
 		);
@@ -159,7 +163,8 @@
 	stop={p.main?.verdict === 'stop'}
 	disabled={!outline.rows.length || seen !== null}
 >
-	{#if dresser}<span class="quiet">{FORM_WAYS[way].words}, {dresser.code} {dresserWords(dresser.kind)}</span
+	{#if dresser}<span class="quiet"
+			>{FORMING_METHODS[way].words}, {dresser.code} {dresserWords(dresser.kind)}</span
 		>{/if}
 	{#snippet aside()}<ShowWorking computed={p.computed} system={facts.units} />{/snippet}
 </ActionBar>

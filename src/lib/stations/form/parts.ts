@@ -1,45 +1,34 @@
-import type { Component } from 'svelte';
 import { type Form } from '$core/route/stations/form/made';
+import type { FormingMethod } from '$core/route/stations/form/forming-method';
 import { featuresOf } from '$core/route/stations/form/features';
-import type { SetupSession } from '$lib/desk/setup-session.svelte';
-import type { Part } from '$lib/desk/parts.svelte';
+import { type SheetPart, sheetPart } from '$lib/desk/sheet-part';
 
-type Sheet = Component<{ desk: SetupSession; ondone: () => void }>;
-/** One part of forming: its title, the lines it is done by, and its sheet, fetched when it is opened. */
-export interface FormPart extends Part {
-	load: () => Promise<{ default: Sheet }>;
-}
-const part = (id: string, title: string, lines: readonly string[], load: FormPart['load']): FormPart => ({
-	id,
-	title,
-	lines,
-	load
+const SHAPE = sheetPart('shape', 'Shape', ['fits', 'reach'], () => import('./ShapePart.svelte'));
+const PASSES = sheetPart('passes', 'Passes', ['passes'], () => import('./PassesPart.svelte'));
+const ALIGN = sheetPart('align', 'On centre', ['align'], () => import('./AlignPart.svelte'));
+const FORMED = sheetPart('formed', 'Dress and listen', ['formed'], () => import('./FormedPart.svelte'));
+const COUPON = sheetPart('coupon', 'Coupon', ['proved'], () => import('./CouponPart.svelte'));
+
+const FIXTURE = sheetPart('set', 'Set the dresser', [], () => import('./methods/FixturePart.svelte'));
+const ROLL = sheetPart('set', 'Set the roll', ['set'], () => import('./methods/RollPart.svelte'));
+const PROGRAM = sheetPart('set', 'Program', ['set'], () => import('./methods/ProgramPart.svelte'));
+
+/** How the dresser is set, method by method. */
+const SETTING: Readonly<Record<FormingMethod, (form: Form) => SheetPart[]>> = {
+	sine: (form) => [fixture(form, 'slideCovered'), PASSES],
+	radius: (form) => [fixture(form, 'turnedByHand'), PASSES],
+	roll: () => [ROLL],
+	program: () => [PASSES, PROGRAM],
+	wire: () => [PASSES, PROGRAM]
+};
+/** A fixture is set for each flank or arc. */
+const fixture = (form: Form, last: string): SheetPart => ({
+	...FIXTURE,
+	lines: [...featuresOf(form.chain, form.way).map((f) => `set-${f.index}`), 'screwTight', 'blocksOut', last]
 });
 
-const SHAPE = part('shape', 'Shape', ['fits', 'reach'], () => import('./ShapePart.svelte'));
-const PASSES = part('passes', 'Passes', ['passes'], () => import('./PassesPart.svelte'));
-const ALIGN = part('align', 'On centre', ['align'], () => import('./AlignPart.svelte'));
-const FORMED = part('formed', 'Dress and listen', ['formed'], () => import('./FormedPart.svelte'));
-const COUPON = part('coupon', 'Coupon', ['proved'], () => import('./CouponPart.svelte'));
-
-const FIXTURE = part('set', 'Set the dresser', [], () => import('./set/FixturePart.svelte'));
-const ROLL = part('set', 'Set the roll', ['set'], () => import('./set/RollPart.svelte'));
-const PROGRAM = part('set', 'Program', ['set'], () => import('./set/ProgramPart.svelte'));
-
-/** How the dresser is set differs with the way the form is made. */
-function setting(form: Form): FormPart[] {
-	const lines = [
-		...featuresOf(form.chain, form.way).map((f) => `set-${f.index}`),
-		'screwTight',
-		'blocksOut',
-		form.way === 'sine' ? 'slideCovered' : 'turnedByHand'
-	];
-	if (form.way === 'sine' || form.way === 'radius') return [{ ...FIXTURE, lines }, PASSES];
-	return form.way === 'roll' ? [ROLL] : [PASSES, PROGRAM];
-}
-
 /** The parts of forming in their order; before there is a form, what will come is shown and closed. */
-export function partsOf(form: Form | null): FormPart[] {
-	if (form) return [SHAPE, ...setting(form), ALIGN, FORMED, COUPON];
+export function partsOf(form: Form | null): SheetPart[] {
+	if (form) return [SHAPE, ...SETTING[form.way](form), ALIGN, FORMED, COUPON];
 	return [SHAPE, ...[FIXTURE, PASSES, ALIGN, FORMED, COUPON].map((p) => ({ ...p, closed: true }))];
 }

@@ -1,4 +1,3 @@
-import type { Method } from '../../../dress/methods.js';
 import type { Evidence } from '../../evidence.js';
 import type { SetupFacts } from '../../../facts/setup.js';
 import type { GateLine } from '../../gate.js';
@@ -7,7 +6,6 @@ import type { Chosen } from './method.js';
 
 /** One way of dressing, whole: what is recorded for it, and what must hold before and after it is done. */
 export interface DressingMethod {
-	methods: readonly Method[];
 	steps: readonly Step[];
 	/** Lines that must hold before it is dressed. */
 	lines(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine[];
@@ -15,12 +13,4 @@ export interface DressingMethod {
 	after?(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLine[];
 	/** Keys of lines that a step of it needs first. */
 	order?: Readonly<Record<string, readonly string[]>>;
-	/** How it is said that it went well, and what is asked. */
-	even: { title: string; yes: string; no: string; waiting: string };
 }
-export const SOUNDED = {
-	title: 'Sounded even across the face',
-	yes: 'heard over the whole width',
-	no: 'not even: dress again',
-	waiting: 'you listen and say so'
-};

@@ -7,8 +7,8 @@ import { recordedText, show } from '../../gate-text.js';
 import type { Gate, Station } from '../station.js';
 import { type Chosen, chosenMethod, methodStep, since } from './method.js';
 import { openedStep } from './opened.js';
-import { SOUNDED } from './dressing-method.js';
 import { METHODS, dressingMethod } from './methods.js';
+import { LISTENED, RUN_WORDS } from './run-words.js';
 import { dressOf, packAgainLines } from './pack-again.js';
 import { SET_BEFORE, setLines } from './set-dresser.js';
 import { stickLine } from './methods/stick.js';
@@ -20,7 +20,7 @@ export const dressGate: Gate = (facts, evidence) => {
 	const chosen = chosenMethod(facts, evidence);
 	const told = evidence.step(methodStep);
 	const way = chosen ? dressingMethod(chosen.method) : null;
-	const even = way?.even ?? SOUNDED;
+	const words = chosen ? RUN_WORDS[chosen.method] : LISTENED;
 	const done = since(chosen, evidence.newest('dress', ['done', 'again']));
 	const method = line({
 		key: 'method',
@@ -35,7 +35,7 @@ export const dressGate: Gate = (facts, evidence) => {
 		...(way && chosen ? way.lines(facts, evidence, chosen) : []),
 		line({
 			key: 'sound',
-			title: even.title,
+			title: words.even,
 			from: done,
 			accepts: UNLESS_STOPPED,
 			holds: done?.entered.soundEven === true,
@@ -43,9 +43,9 @@ export const dressGate: Gate = (facts, evidence) => {
 				done?.verdict === 'stop'
 					? recordedText(done, '')
 					: done?.entered.soundEven === true
-						? even.yes
-						: even.no,
-			waiting: even.waiting
+						? words.yes
+						: words.no,
+			waiting: words.waiting
 		}),
 		...packLines(facts, evidence, chosen),
 		...packAgainLines(facts, evidence),
@@ -119,7 +119,7 @@ function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLi
 
 /** Nothing is set before it is known with what, and nothing dressed before it is set. */
 export const dressOrder: Station['order'] = (facts) => {
-	const own = METHODS.flatMap((w) => w.steps.map((s) => s.step));
+	const own = Object.values(METHODS).flatMap((w) => w.steps.map((s) => s.step));
 	const chosen = chosenMethod(facts, Evidence.of(facts));
 	const way = chosen ? dressingMethod(chosen.method) : null;
 	const before =

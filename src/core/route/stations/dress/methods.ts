@@ -10,17 +10,17 @@ import { stickMethod } from './methods/stick.js';
 import { truingMethod } from './methods/truing.js';
 import { wireMethod } from './methods/wire.js';
 
-/** Every way of dressing the station knows. */
-export const METHODS: readonly DressingMethod[] = [
-	singlePointMethod,
-	clusterMethod,
-	discMethod,
-	rollMethod,
-	crushMethod,
-	truingMethod,
-	stickMethod,
-	wireMethod,
-	handMethod
-];
-export const dressingMethod = (method: Method): DressingMethod =>
-	METHODS.find((w) => w.methods.includes(method))!;
+/** Every method of dressing the station knows; those that are set and judged alike share one. */
+export const METHODS: Readonly<Record<Method, DressingMethod>> = {
+	'single-point': singlePointMethod,
+	cluster: clusterMethod,
+	'rotary-disc': discMethod,
+	'rotary-form-roll': rollMethod,
+	'crush-roll': crushMethod,
+	'truing-wheel': truingMethod,
+	'steel-block': truingMethod,
+	stick: stickMethod,
+	'wire-edm': wireMethod,
+	'hand-cutter': handMethod
+};
+export const dressingMethod = (method: Method): DressingMethod => METHODS[method];

@@ -11,7 +11,7 @@ import { METHODS } from './methods.js';
 /** Everything that can be recorded at Dress. */
 export const dressSteps: readonly Step[] = [
 	methodStep,
-	...new Set(METHODS.flatMap((w) => w.steps)),
+	...new Set(Object.values(METHODS).flatMap((w) => w.steps)),
 	...settingSteps,
 	packAgainStep,
 	openedStep,

@@ -1,5 +1,5 @@
 import { type Segment, flankDeg, tangentsOf } from '../../../form/profile/segment.js';
-import type { FormWay } from './forming-method.js';
+import type { FormingMethod } from './forming-method.js';
 
 /** One thing a fixture is set for: a flank, or an arc. Alike ones are set once. */
 export interface Feature {
@@ -17,7 +17,7 @@ const NEARLY = 1e4;
 const near = (v: number): number => Math.round(v * NEARLY);
 
 /** What has to be set for a form on a fixture: its flanks on a sine dresser, its arcs on a radius dresser. */
-export function featuresOf(chain: readonly Segment[], way: FormWay): Feature[] {
+export function featuresOf(chain: readonly Segment[], way: FormingMethod): Feature[] {
 	const kind = way === 'sine' ? 'flank' : way === 'radius' ? 'arc' : null;
 	const found = new Map<string, Feature>();
 	chain.forEach((s, index) => {

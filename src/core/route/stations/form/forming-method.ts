@@ -9,7 +9,7 @@ import { carries } from './carries.js';
 import { excludedWords } from '../dress/words.js';
 import { bondOfWheel } from '../dress/wheel.js';
 
-interface WayOfForming {
+interface FormingMethodFacts {
 	words: string;
 	kinds: readonly DresserKind[];
 	/** The dresser is moved along the form by the machine itself. */
@@ -17,19 +17,19 @@ interface WayOfForming {
 }
 
 /** How a form is put on a wheel. */
-export const FORM_WAYS = {
+export const FORMING_METHODS = {
 	sine: { words: 'sine dresser', kinds: ['sine-fixture'], byAxes: false },
 	radius: { words: 'radius and tangent dresser', kinds: ['radius-fixture'], byAxes: false },
 	roll: { words: 'driven form roll', kinds: ['form-roll', 'crush-roll'], byAxes: false },
 	program: { words: 'controlled dresser', kinds: ['single-point', 'blade', 'disc'], byAxes: true },
 	wire: { words: 'wire erosion', kinds: ['wire'], byAxes: true }
-} as const satisfies Record<string, WayOfForming>;
-export type FormWay = keyof typeof FORM_WAYS;
-export const FORM_WAY_NAMES = Object.keys(FORM_WAYS) as FormWay[];
+} as const satisfies Record<string, FormingMethodFacts>;
+export type FormingMethod = keyof typeof FORMING_METHODS;
+export const FORMING_METHOD_NAMES = Object.keys(FORMING_METHODS) as FormingMethod[];
 
 /** Dressers of the shop that serve a way: the one that carries this form first, then the machine's own. */
-export function dressersForWay(facts: SetupFacts, way: FormWay, name = ''): DresserFacts[] {
-	const kinds: readonly string[] = FORM_WAYS[way].kinds;
+export function dressersForMethod(facts: SetupFacts, way: FormingMethod, name = ''): DresserFacts[] {
+	const kinds: readonly string[] = FORMING_METHODS[way].kinds;
 	const own = (dresser: DresserFacts) =>
 		name && carries(dresser.carriesForm, name) ? 0 : dresser.id === facts.dresser?.id ? 1 : 2;
 	return facts.dressers.filter((d) => kinds.includes(d.kind)).sort((a, b) => own(a) - own(b));
@@ -64,11 +64,15 @@ export function whyNotDresser(
 }
 
 /** Why a way does not serve here, in a sentence; null when it does. */
-export function whyNotWay(facts: SetupFacts, way: FormWay, rimOhm: number | null = null): string | null {
-	const all = dressersForWay(facts, way);
-	const kinds = FORM_WAYS[way].kinds.map(dresserWords).join(' or ');
+export function whyNotMethod(
+	facts: SetupFacts,
+	way: FormingMethod,
+	rimOhm: number | null = null
+): string | null {
+	const all = dressersForMethod(facts, way);
+	const kinds = FORMING_METHODS[way].kinds.map(dresserWords).join(' or ');
 	if (!all.length) return `This shop has no ${kinds} in use.`;
-	if (FORM_WAYS[way].byAxes && facts.machine.axes !== 'cnc')
+	if (FORMING_METHODS[way].byAxes && facts.machine.axes !== 'cnc')
 		return `The axes of ${facts.machine.code} are not controlled.`;
 	const codes = all.map((d) => whyNotDresser(facts, d, rimOhm));
 	return codes.includes(null) ? null : excludedWords(codes[0]!);

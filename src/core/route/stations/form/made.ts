@@ -6,7 +6,7 @@ import type { DresserFacts } from '../../../facts/shop.js';
 import type { SetupFacts } from '../../../facts/setup.js';
 import type { Feature } from './features.js';
 import { shapeStep } from './shape.js';
-import { type FormWay, dressersForWay } from './forming-method.js';
+import { type FormingMethod, dressersForMethod } from './forming-method.js';
 
 /** The form that is to be put on the wheel, as it stands. */
 export interface Form {
@@ -15,7 +15,7 @@ export interface Form {
 	name: string;
 	segments: RawSegment[];
 	chain: Segment[];
-	way: FormWay;
+	way: FormingMethod;
 	dresser: DresserFacts | null;
 	toleranceUm: number;
 	recorded: Recorded;
@@ -26,7 +26,7 @@ export function formOf(facts: SetupFacts, evidence: Evidence): Form | null {
 	const recorded = evidence.step(shapeStep);
 	if (!recorded) return null;
 	const { name, segments, way, dresserCode, toleranceUm } = recorded.entered;
-	const serving = dressersForWay(facts, way, name);
+	const serving = dressersForMethod(facts, way, name);
 	return {
 		since: recorded.id,
 		name,

@@ -17,7 +17,13 @@ import { surfaceOf } from '../dress/wheel.js';
 import { carries } from './carries.js';
 import { featuresOf } from './features.js';
 import { toolFor } from './tool-for.js';
-import { FORM_WAY_NAMES, type FormWay, dressersForWay, whyNotDresser, whyNotWay } from './forming-method.js';
+import {
+	FORMING_METHOD_NAMES,
+	type FormingMethod,
+	dressersForMethod,
+	whyNotDresser,
+	whyNotMethod
+} from './forming-method.js';
 
 /** The abrasive a form may use, as a wheel of that least diameter: a cup loses depth of rim, not diameter. */
 function leastDiameterMm(wheel: WheelFacts): number | null {
@@ -27,7 +33,7 @@ function leastDiameterMm(wheel: WheelFacts): number | null {
 }
 
 /** Why a way cannot make this form, whatever the wheel; null when it can. */
-export function cannotMake(chain: readonly Segment[], way: FormWay): string | null {
+export function cannotMake(chain: readonly Segment[], way: FormingMethod): string | null {
 	const arcs = chain.filter((s) => s.kind === 'arc').length;
 	if (way === 'sine' && arcs)
 		return `The form has ${arcs} ${arcs === 1 ? 'arc' : 'arcs'}; a sine dresser makes flanks only.`;
@@ -43,9 +49,9 @@ export function waysThatServe(
 	chain: readonly Segment[] | null,
 	name: string,
 	rimOhm: number | null
-): FormWay[] {
+): FormingMethod[] {
 	const carried = facts.dressers.some((d) => d.kind === 'form-roll' && carries(d.carriesForm, name));
-	const order: readonly FormWay[] = [
+	const order: readonly FormingMethod[] = [
 		...(carried ? ['roll' as const] : []),
 		'program',
 		'radius',
@@ -53,7 +59,9 @@ export function waysThatServe(
 		'roll',
 		'wire'
 	];
-	return [...new Set(order)].filter((w) => !whyNotWay(facts, w, rimOhm) && !(chain && cannotMake(chain, w)));
+	return [...new Set(order)].filter(
+		(w) => !whyNotMethod(facts, w, rimOhm) && !(chain && cannotMake(chain, w))
+	);
 }
 
 /** Whether a way and its dresser can make this form on this wheel. @throws InputFault on `way`, `dresserCode` or `segments` */
@@ -61,7 +69,7 @@ function checkWay(
 	facts: SetupFacts,
 	v: {
 		name: string;
-		way: FormWay;
+		way: FormingMethod;
 		dresserCode: string | null;
 		segments: RawSegment[];
 		rimResistanceOhm: number | null;
@@ -71,9 +79,9 @@ function checkWay(
 	if (!v.segments?.length)
 		throw new InputFault('segments', 'missing', 'The form is missing. Take one in, or draw it.');
 	if (!v.way) throw new InputFault('way', 'missing', 'Made by is missing. Pick one.');
-	const not = whyNotWay(facts, v.way, v.rimResistanceOhm);
+	const not = whyNotMethod(facts, v.way, v.rimResistanceOhm);
 	if (not) throw new InputFault('way', 'inconsistent', `${not} Choose another way.`);
-	const serving = dressersForWay(facts, v.way, v.name);
+	const serving = dressersForMethod(facts, v.way, v.name);
 	const dresser = v.dresserCode ? serving.find((d) => d.code === v.dresserCode) : serving[0];
 	if (!dresser)
 		throw new InputFault(
@@ -104,7 +112,7 @@ export const shapeStep = defineStep({
 		text('name', 'Of the part', { required: true, minLength: 2, maxLength: 60, label: 'Form named after' }),
 		SEGMENTS,
 		um('toleranceUm', 'Of the form', { ...over0(10000), required: true, label: 'Form tolerance' }),
-		choice('way', 'One that serves here', FORM_WAY_NAMES, { required: true, label: 'Made by' }),
+		choice('way', 'One that serves here', FORMING_METHOD_NAMES, { required: true, label: 'Made by' }),
 		text('dresserCode', 'The first that serves when left empty', { maxLength: 20, label: 'Dresser' }),
 		um('mayLeaveUm', 'In a hollow, by the tip', { ...from0(10000), default: 1, label: 'May be left' }),
 		ohms('rimResistanceOhm', 'Across the rim, for wire on a hybrid bond', {

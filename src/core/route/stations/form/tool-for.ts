@@ -1,7 +1,7 @@
 import type { Tool } from '../../../form/tool.js';
 import type { DresserFacts } from '../../../facts/shop.js';
 import { InputFault } from '../../../calculation/fault.js';
-import type { FormWay } from './forming-method.js';
+import type { FormingMethod } from './forming-method.js';
 
 /** A measure that the shop keeps of a dresser. @throws InputFault `missing` where it does not @example ofDresser(100, 'Distance of the pins') // 100 */
 export function ofDresser(value: number | null | undefined, what: string): number {
@@ -15,7 +15,7 @@ export function ofDresser(value: number | null | undefined, what: string): numbe
 }
 
 /** What touches the wheel, as the calculations of a form take it; a roll is its own mirror and has none. @throws InputFault `missing` */
-export function toolFor(way: FormWay, d: DresserFacts | null): Tool | null {
+export function toolFor(way: FormingMethod, d: DresserFacts | null): Tool | null {
 	if (way === 'roll') return null;
 	const plain = {
 		includedAngleDeg: null,

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { excludedWords } from '$core/route/stations/dress/words';
 	import {
-		FORM_WAYS,
-		FORM_WAY_NAMES,
-		type FormWay,
-		dressersForWay,
+		FORMING_METHODS,
+		FORMING_METHOD_NAMES,
+		type FormingMethod,
+		dressersForMethod,
 		whyNotDresser,
-		whyNotWay
+		whyNotMethod
 	} from '$core/route/stations/form/forming-method';
 	import { carries } from '$core/route/stations/form/carries';
 	import { cannotMake } from '$core/route/stations/form/shape';
@@ -23,7 +23,7 @@
 		desk: SetupSession;
 		entry: Entry;
 		chain: readonly Segment[] | null;
-		way: FormWay;
+		way: FormingMethod;
 		dresser: DresserFacts | null;
 	}
 	/** Its name and tolerance, and what of this shop makes it; each way that does not serve with its reason. */
@@ -31,13 +31,13 @@
 	const facts = $derived(desk.facts);
 	const ohm = $derived((entry.result.values as { rimResistanceOhm?: number }).rimResistanceOhm ?? null);
 	const ways = $derived(
-		FORM_WAY_NAMES.map((w) => ({
+		FORMING_METHOD_NAMES.map((w) => ({
 			w,
-			not: whyNotWay(facts, w, ohm) ?? (chain ? cannotMake(chain, w) : null)
+			not: whyNotMethod(facts, w, ohm) ?? (chain ? cannotMake(chain, w) : null)
 		}))
 	);
 	const out = $derived(ways.filter((o) => o.not));
-	const codes = $derived(dressersForWay(facts, way, String(entry.typed.name ?? '')));
+	const codes = $derived(dressersForMethod(facts, way, String(entry.typed.name ?? '')));
 	function says(d: DresserFacts): string {
 		const why = whyNotDresser(facts, d, ohm);
 		if (why) return excludedWords(why);
@@ -63,7 +63,7 @@
 </div>
 <PickOne
 	legend="Made by"
-	options={ways.filter((o) => !o.not).map(({ w }) => ({ id: w, text: FORM_WAYS[w].words }))}
+	options={ways.filter((o) => !o.not).map(({ w }) => ({ id: w, text: FORMING_METHODS[w].words }))}
 	picked={way}
 	field="way"
 	onpick={(w) => {
@@ -87,7 +87,7 @@
 {#if out.length}<details>
 		<summary>{out.length} ways do not serve here</summary>
 		<ul>
-			{#each out as { w, not } (w)}<li><b>{FORM_WAYS[w].words}</b> {not}</li>{/each}
+			{#each out as { w, not } (w)}<li><b>{FORMING_METHODS[w].words}</b> {not}</li>{/each}
 		</ul>
 	</details>{/if}
 

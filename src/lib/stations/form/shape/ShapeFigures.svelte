@@ -3,7 +3,7 @@
 	import type { toolPath } from '$core/form/tool-path';
 	import { fineQuantity, quantity } from '$core/quantity/format';
 	import type { System } from '$core/quantity/parse';
-	import type { FormWay } from '$core/route/stations/form/forming-method';
+	import type { FormingMethod } from '$core/route/stations/form/forming-method';
 	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import FactList from '$lib/ui/feedback/FactList.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
@@ -12,7 +12,7 @@
 		fits: ReturnType<typeof checkProfile.run> | null;
 		path: ReturnType<typeof toolPath.run> | null;
 		mayLeaveUm: number;
-		way: FormWay;
+		way: FormingMethod;
 		units: System;
 		busy: boolean;
 	}

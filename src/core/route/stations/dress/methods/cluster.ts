@@ -6,7 +6,7 @@ import { compute } from '../../../compute-step.js';
 import { defineStep } from '../../../define-step.js';
 import { pick } from '../../../step-fields.js';
 import { dresserOf, since } from '../method.js';
-import { type DressingMethod, SOUNDED } from '../dressing-method.js';
+import type { DressingMethod } from '../dressing-method.js';
 import { dressed, told } from '../wheel.js';
 import { PASSES, holderOf, planFor, planLine } from './passes.js';
 import { positionLine, positionStep, turnedLine } from './position.js';
@@ -45,7 +45,6 @@ const MAX_LEAD_UM = 20_000;
 
 /** Many points share the work: no gap between their tracks, its face flat on the wheel. */
 export const clusterMethod: DressingMethod = {
-	methods: ['cluster'],
 	steps: [positionStep, clusterStep],
 	lines(facts, evidence, chosen) {
 		const set = since(chosen, evidence.step(clusterStep));
@@ -62,6 +61,5 @@ export const clusterMethod: DressingMethod = {
 			planLine(set)
 		];
 	},
-	after: (_facts, _evidence, chosen) => [turnedLine(chosen)],
-	even: SOUNDED
+	after: (_facts, _evidence, chosen) => [turnedLine(chosen)]
 };

@@ -35,7 +35,6 @@ export const crushStep = defineStep({
 
 /** The bond crushes, the machine can turn so slowly, the spindle bears the force, and nothing slips. */
 export const crushMethod: DressingMethod = {
-	methods: ['crush-roll'],
 	steps: [crushStep],
 	lines(facts, evidence, chosen) {
 		const set = partOf(since(chosen, evidence.step(crushStep)), crush);
@@ -48,11 +47,5 @@ export const crushMethod: DressingMethod = {
 				waiting: 'who drives, speed, force'
 			})
 		];
-	},
-	even: {
-		title: 'Ran together, form full',
-		yes: 'without slip, to the bottom of the form',
-		no: 'not full: crush again',
-		waiting: 'you look and say so'
 	}
 };

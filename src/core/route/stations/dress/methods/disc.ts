@@ -6,7 +6,7 @@ import { required, pick } from '../../../step-fields.js';
 import { compute } from '../../../compute-step.js';
 import { defineStep } from '../../../define-step.js';
 import { dresserOf, since } from '../method.js';
-import { type DressingMethod, SOUNDED } from '../dressing-method.js';
+import type { DressingMethod } from '../dressing-method.js';
 import { dressed, told } from '../wheel.js';
 import { PASSES, planFor, planLine } from './passes.js';
 
@@ -48,7 +48,6 @@ export const discStep = defineStep({
 
 /** The disc turns within what it may, does not meet the same points again, and its tracks overlap. */
 export const discMethod: DressingMethod = {
-	methods: ['rotary-disc'],
 	steps: [discStep],
 	lines(facts, evidence, chosen) {
 		const q = show(facts);
@@ -68,6 +67,5 @@ export const discMethod: DressingMethod = {
 			}),
 			planLine(set)
 		];
-	},
-	even: SOUNDED
+	}
 };

@@ -72,7 +72,6 @@ export const faceStep = defineStep({
 
 /** Drawn across by hand: the pull goes into the rest; the face is judged afterwards and the rest goes back. */
 export const handMethod: DressingMethod = {
-	methods: ['hand-cutter'],
 	steps: [handStep, faceStep],
 	lines(facts, evidence, chosen) {
 		const set = since(chosen, evidence.step(handStep));
@@ -101,11 +100,5 @@ export const handMethod: DressingMethod = {
 				waiting: 'straight edge, corners, grooves, rest'
 			})
 		];
-	},
-	even: {
-		title: 'Cut evenly over the face',
-		yes: 'heard and seen over the whole width',
-		no: 'not even: go over it again',
-		waiting: 'you listen and say so'
 	}
 };

@@ -8,7 +8,7 @@ import { required, pick, without } from '../../../step-fields.js';
 import { compute } from '../../../compute-step.js';
 import { defineStep } from '../../../define-step.js';
 import { dresserOf, since } from '../method.js';
-import { type DressingMethod, SOUNDED } from '../dressing-method.js';
+import type { DressingMethod } from '../dressing-method.js';
 import { dressed, told } from '../wheel.js';
 
 /** A driven roll as wide as the form, fed straight in. */
@@ -73,7 +73,6 @@ export const continuousStep = defineStep({
 
 /** The roll turns within what it may, its points do not meet again, and it covers the wheel. */
 export const rollMethod: DressingMethod = {
-	methods: ['rotary-form-roll'],
 	steps: [rollStep, continuousStep],
 	lines(facts, evidence, chosen) {
 		const q = show(facts);
@@ -103,6 +102,5 @@ export const rollMethod: DressingMethod = {
 					]
 				: [])
 		];
-	},
-	even: SOUNDED
+	}
 };

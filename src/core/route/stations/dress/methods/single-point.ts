@@ -10,7 +10,7 @@ import { defineStep } from '../../../define-step.js';
 import { wheelOf } from '../../../wheel-size.js';
 import { ALONG_FORM, goesAlongForm } from '../keeps-form.js';
 import { dresserOf, since } from '../method.js';
-import { type DressingMethod, SOUNDED } from '../dressing-method.js';
+import type { DressingMethod } from '../dressing-method.js';
 import { dressed, ratedOf } from '../wheel.js';
 import { PASSES, holderOf, planFor, planLine, traverseOf } from './passes.js';
 import { positionLine, positionStep, turnedLine } from './position.js';
@@ -70,7 +70,6 @@ export const settingsStep = defineStep({
 
 /** One diamond or a blade: it trails, the dress suits the work, and wheel is left after it. */
 export const singlePointMethod: DressingMethod = {
-	methods: ['single-point'],
 	steps: [positionStep, settingsStep],
 	lines(facts, evidence, chosen): GateLine[] {
 		const settings = since(chosen, evidence.step(settingsStep));
@@ -116,6 +115,5 @@ export const singlePointMethod: DressingMethod = {
 				: [])
 		];
 	},
-	after: (_facts, _evidence, chosen) => [turnedLine(chosen)],
-	even: SOUNDED
+	after: (_facts, _evidence, chosen) => [turnedLine(chosen)]
 };

@@ -11,7 +11,7 @@ import { defineStep } from '../../../define-step.js';
 import { pick } from '../../../step-fields.js';
 import { type Chosen, dressersFor, since } from '../method.js';
 import { onOwnShank } from '../../mount/mounting-method.js';
-import { type DressingMethod, SOUNDED } from '../dressing-method.js';
+import type { DressingMethod } from '../dressing-method.js';
 import { bondOfWheel, dressed, told } from '../wheel.js';
 
 /** A grain is asked for where the marking tells none; so is the concentration. */
@@ -76,18 +76,8 @@ export function stickLine(facts: SetupFacts, evidence: Evidence, chosen: Chosen)
 
 /** Opened or cleaned with a stick alone. */
 export const stickMethod: DressingMethod = {
-	methods: ['stick'],
 	steps: [stickStep],
 	// A small conventional head is cleaned and shaped by eye: no effort of presses is felt on it.
 	lines: (facts, evidence, chosen) =>
-		onOwnShank(facts) && !isSuperabrasive(dressed(facts).abrasive)
-			? []
-			: [stickLine(facts, evidence, chosen)],
-	even: {
-		...SOUNDED,
-		title: 'Clean over the whole face',
-		yes: 'seen under the glass',
-		no: 'not clean: go on',
-		waiting: 'you look and say so'
-	}
+		onOwnShank(facts) && !isSuperabrasive(dressed(facts).abrasive) ? [] : [stickLine(facts, evidence, chosen)]
 };

@@ -13,7 +13,7 @@ import { pick } from '../../../step-fields.js';
 import { wheelOf } from '../../../wheel-size.js';
 import { RATED_MPS, RATED_RPM } from '../../../../shop/ranges.js';
 import { chosenMethod, dresserOf, since } from '../method.js';
-import { type DressingMethod, SOUNDED } from '../dressing-method.js';
+import type { DressingMethod } from '../dressing-method.js';
 import { bondOfWheel, dressed, ratedOf, told } from '../wheel.js';
 
 /** The truing wheel is a wheel like any other: looked over, rung, and never faster than it is marked. */
@@ -130,7 +130,6 @@ export const truingStep = defineStep({
 
 /** Worn round: the truing wheel is sound and slow enough, a layer is left, both sides got the same strokes. */
 export const truingMethod: DressingMethod = {
-	methods: ['truing-wheel', 'steel-block'],
 	steps: [truerStep, truingStep],
 	order: { truing: ['truer'] },
 	lines(facts, evidence, chosen): GateLine[] {
@@ -165,6 +164,5 @@ export const truingMethod: DressingMethod = {
 				waiting: 'run-out, bites, strokes'
 			})
 		];
-	},
-	even: { ...SOUNDED, yes: 'clean all round', title: 'Cut all round, even to hear' }
+	}
 };

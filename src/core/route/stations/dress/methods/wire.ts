@@ -95,7 +95,6 @@ export const proudStep = defineStep({
 
 /** The bond conducts, the gap is flooded, mist and fire are seen to. */
 export const wireMethod: DressingMethod = {
-	methods: ['wire-edm'],
 	steps: [wireStep, proudStep],
 	lines(facts, evidence, chosen) {
 		const q = show(facts);
@@ -137,11 +136,5 @@ export const wireMethod: DressingMethod = {
 				recordId: wire?.id ?? null
 			})
 		];
-	},
-	even: {
-		title: 'Eroded evenly all round',
-		yes: 'sparks steady over the whole width',
-		no: 'not even: go over it again',
-		waiting: 'you watch and say so'
 	}
 };

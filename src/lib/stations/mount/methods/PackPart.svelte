@@ -16,7 +16,7 @@
 	import PackItem from './PackItem.svelte';
 	import PackOrder from './PackOrder.svelte';
 	import { PackStack, nameOf } from './pack-stack.svelte';
-	import { freeWheels } from './rack-wheels';
+	import { freeWheels } from '../rack-wheels';
 
 	interface Props {
 		desk: SetupSession;
