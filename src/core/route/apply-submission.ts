@@ -1,4 +1,5 @@
 import { checkInput } from '../calculation/check.js';
+import type { Field, Values } from '../calculation/fields.js';
 import { checkedReason } from '../calculation/reason.js';
 import { inShop } from '../calculation/limits.js';
 import type { Effect } from './effect.js';
@@ -29,28 +30,40 @@ export type NewRecord = Omit<RecordFacts, 'id' | 'by' | 'atMs' | 'together'>;
 /** Either why not, or everything that is to be kept and changed. The result stands first among the records. */
 export type SubmissionOutcome = { refusal: Refusal } | { records: NewRecord[]; effects: Effect[] };
 
-/**
- * One submission carried out on these facts: asked whether it may be, checked, computed, and told as data what to keep and to change.
- * Nothing is written here.
- * @throws InputFault for the first value that is wrong
- */
-export function applySubmission(facts: SetupFacts, submission: Submission): SubmissionOutcome {
+/** A submission that may be made and whose values are right: what is left is to compute it. */
+export interface CheckedSubmission {
+	step: Step;
+	values: Values<readonly Field[]>;
+	reason: string | null;
+}
+
+/** Asked whether it may be, and checked: each of them here and nowhere else. @throws InputFault for the first value that is wrong */
+export function checkSubmission(
+	facts: SetupFacts,
+	submission: Submission
+): { refusal: Refusal } | CheckedSubmission {
 	const step = stepOf(submission.station, submission.step);
 	const refusal = mayNot(facts, step);
 	if (refusal) return { refusal };
-	const values = checkInput(inShop(step.fields, facts.guidelines.limits, facts.units), submission.values);
+	const fields = inShop(step.fields, facts.guidelines.limits, facts.units);
+	return {
+		step,
+		values: checkInput(fields, submission.values),
+		reason: submission.reason?.trim() ? checkedReason(submission.reason) : null
+	};
+}
+
+/** A checked submission computed: as data, what to keep and to change. Nothing is written here. @throws InputFault */
+export function applyChecked(
+	facts: SetupFacts,
+	{ step, values, reason }: CheckedSubmission
+): SubmissionOutcome {
 	const result = computeStep(step, facts, values);
 	const never = forbidden(step, result);
 	if (never) return { refusal: { code: never.code, message: `Not recorded. ${never.message}` } };
 	const own = step.effects?.(facts, values, result) ?? [];
 	const wheelId = own.find((e) => e.kind === 'take-wheel')?.wheelId ?? facts.wheel?.id ?? null;
-	const records = recordsFrom(
-		step,
-		values,
-		result,
-		wheelId,
-		submission.reason?.trim() ? checkedReason(submission.reason) : null
-	);
+	const records = recordsFrom(step, values, result, wheelId, reason);
 	const stops = findingsOf(result).filter((r) => r.severity === 'stop');
 	const unfit = typeof step.quarantines === 'function' ? step.quarantines(values) : step.quarantines;
 	const fatal = stops.find((r) => unfit?.includes(r.code));
@@ -73,6 +86,12 @@ export function applySubmission(facts: SetupFacts, submission: Submission): Subm
 		records,
 		effects: [...own, ...booked, ...(step.effectsUnlessStopped?.(facts, values, result) ?? [])]
 	};
+}
+
+/** One submission asked, checked and computed on these facts. @throws InputFault for the first value that is wrong */
+export function applySubmission(facts: SetupFacts, submission: Submission): SubmissionOutcome {
+	const ready = checkSubmission(facts, submission);
+	return 'refusal' in ready ? ready : applyChecked(facts, ready);
 }
 
 /** What a step came to, as records: its result first, a caution with the reason it was recorded with. */

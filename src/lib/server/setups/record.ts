@@ -1,16 +1,14 @@
 import type { PoolConnection } from 'mysql2/promise';
-import { inShop } from '../../../core/calculation/limits.js';
 import {
-	type SubmissionOutcome,
 	type Submission,
-	applySubmission
+	type SubmissionOutcome,
+	applyChecked,
+	checkSubmission
 } from '../../../core/route/apply-submission.js';
-import { refuse } from '../../../core/route/engine.js';
 import type { SetupFacts } from '../../../core/facts/setup.js';
 import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { stepOf } from '../../../core/route/steps.js';
 import { row, transaction } from '../storage/pool.js';
-import { checked } from '../http/joi-schema.js';
 import { Refused } from '../refused.js';
 import { runJobNow } from '../jobs/run-job.js';
 import { mayLead, mayWrite } from '../people/permission.js';
@@ -40,13 +38,7 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 	await transaction(async (on) => {
 		const facts = await loadLockedSetup(setupId, sent.version, sent.key, user, on, sent.step);
 		if (!facts) return;
-		const step = stepOf(sent.station, sent.step);
-		const refusal = refuse(facts, step.station, step.step);
-		if (refusal) throw new Refused(409, refusal.code, refusal.message);
-		const done =
-			!step.names && large(sent.values)
-				? await runJobNow('carry-out', { facts, sent: { ...sent } })
-				: await outcomeOf(facts, sent, on);
+		const done = await outcomeOf(facts, sent, on);
 		if ('refusal' in done) throw new Refused(409, done.refusal.code, done.refusal.message);
 		const recordId = await keepRecords(done.records, await ofSetup(facts, user, sent, on), on);
 		await applyEffects(facts, done.effects, recordId, user, on);
@@ -57,12 +49,14 @@ export async function record(setupId: number, sent: Sent, user: User): Promise<v
 const LARGE = 12_000;
 const large = (values: unknown): boolean => JSON.stringify(values ?? null).length > LARGE;
 
-/** Checked, with the wheels it names, and worked out here. */
+/** Worked out with the wheels it names as they stand at this moment; what may take a while in a thread. */
 async function outcomeOf(facts: SetupFacts, sent: Sent, on: PoolConnection): Promise<SubmissionOutcome> {
-	const step = stepOf(sent.station, sent.step);
-	const values = checked(inShop(step.fields, facts.guidelines.limits, facts.units), sent.values);
-	const named = await onTheRack(step.names?.(values) ?? [], on);
-	return applySubmission({ ...facts, named }, { ...sent, values });
+	if (!stepOf(sent.station, sent.step).names && large(sent.values))
+		return runJobNow('carry-out', { facts, sent: { ...sent } });
+	const ready = checkSubmission(facts, sent);
+	if ('refusal' in ready) return ready;
+	const named = await onTheRack(ready.step.names?.(ready.values) ?? [], on);
+	return applyChecked({ ...facts, named }, ready);
 }
 
 /** Wheels of the rack by number, as they stand now; nobody else can take them until the transaction ends. */
