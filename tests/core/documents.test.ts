@@ -34,12 +34,25 @@ describe('the glossary', () => {
 	});
 });
 
+const READ_FIRST = ['docs/architecture.md', 'docs/rooms.md', 'CONTRIBUTING.md'];
+/** Longer ones are skipped by whoever reads. */
+const MAX_WORDS = 80;
+
 describe('documents for developers', () => {
+	it('have no paragraph and no point of a list that is too long to be read', () => {
+		const long: string[] = [];
+		for (const name of READ_FIRST) {
+			const prose = readFileSync(join(ROOT, name), 'utf8').replace(/```[^]*?```/g, '');
+			for (const part of prose.split(/\n\n|\n(?=[-\d|])/))
+				if (part.split(/\s+/).length > MAX_WORDS) long.push(`${name}: ${part.slice(0, 50)}`);
+		}
+		expect(long).to.deep.equal([]);
+	});
 	it('name only files and words that stand in the code', () => {
 		const paths = ['src', 'tests', 'tools', 'database'].flatMap((f) => [...sources(join(ROOT, f))]);
 		const code = paths.map((p) => readFileSync(p, 'utf8')).join('\n');
 		const gone: string[] = [];
-		for (const name of ['docs/architecture.md', 'docs/scaling.md', 'docs/security.md', 'CONTRIBUTING.md'])
+		for (const name of [...READ_FIRST, 'docs/scaling.md', 'docs/security.md'])
 			for (const [, word] of readFileSync(join(ROOT, name), 'utf8').matchAll(/`([^`\n]+)`/g)) {
 				const file = /^[\w./-]+\.(ts|svelte|sql)$/.test(word!);
 				const called = /^(?:\w+\.)?([a-z]+[A-Z]\w*)(?:\(|$)/.exec(word!)?.[1];

@@ -71,6 +71,13 @@ describe('rack files', () => {
 		});
 		expect(matchColumns(['x', 'y'])).to.deep.equal({});
 	});
+	it('keeps the rim of a cup, which no diameter tells', () => {
+		const cup = line({ marking: 'D126 R 75 B', shape: '11', rimDepthMm: '3.2', rimWidthMm: '10' });
+		const taken = readRackLine(cup, own);
+		expect(taken).to.include({ rimDepthMm: 3.2, rimWidthMm: 10 });
+		const written = rackLine({ ...taken.wheel, rimDepthMm: 3.2, rimWidthMm: 10, shape: '11' });
+		expect(readRackLine(written, own)).to.include({ rimDepthMm: 3.2, rimWidthMm: 10 });
+	});
 	it('a list in inches is taken in inches: by the unit in a heading, or as the whole list was said to be', () => {
 		const heads = [
 			'Wheel',

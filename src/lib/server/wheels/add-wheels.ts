@@ -2,53 +2,18 @@ import { type Intake, intake } from '../../../core/shop/wheel-intake.js';
 import { WHEEL_FIELDS } from '../../../core/shop/wheel.js';
 import { checked } from '../http/joi-schema.js';
 import { Refused } from '../refused.js';
-import { type Runner, type Value, queryRows, transaction, isDuplicate } from '../storage/pool.js';
+import { type Runner, queryRows, transaction, isDuplicate } from '../storage/pool.js';
 import { mayWrite } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
+import { WHEEL_COLUMNS, WHEEL_PLACES, wheelValues } from './wheel-columns.js';
 import { wheelByNumber } from './wheels.js';
-
-const COLUMNS =
-	'number, marking, canonical, family, grit_mean_um, grit_number, grade, structure, bond, bond_family, concentration_percent, width_mm, rim_depth_mm, rim_width_mm, bore_mm, new_diameter_mm, min_diameter_mm, mass_kg, mass_computed, rated_mps, rated_rpm, expires_on, shape, place, state, state_reason';
-
-const PLACES = `(${COLUMNS.split(',')
-	.map(() => '?')
-	.join(',')})`;
-
-const rowOf = ({ wheel: w, ...i }: Intake): Value[] => [
-	w.number,
-	w.marking,
-	i.canonical,
-	i.family,
-	i.gritMeanUm,
-	i.gritNumber,
-	i.grade,
-	i.structure,
-	i.bond,
-	i.bondFamily,
-	i.concentrationPercent,
-	w.widthMm,
-	i.rimDepthMm,
-	i.rimWidthMm,
-	w.boreMm,
-	w.newDiameterMm,
-	w.minDiameterMm,
-	w.massKg,
-	i.massComputed,
-	i.ratedMps,
-	i.ratedRpm,
-	w.expiresOn,
-	i.shape,
-	w.place,
-	i.state,
-	i.reason
-];
 
 /** Puts wheels on the rack, each with its first ledger line, in two statements. */
 export async function insertWheels(list: readonly Intake[], user: User, on: Runner): Promise<void> {
 	if (!list.length) return;
 	await on.query(
-		`INSERT INTO wheels (${COLUMNS}) VALUES ${list.map(() => PLACES).join(',')}`,
-		list.flatMap(rowOf)
+		`INSERT INTO wheels (${WHEEL_COLUMNS}) VALUES ${list.map(() => WHEEL_PLACES).join(',')}`,
+		list.flatMap(wheelValues)
 	);
 	const ids = new Map(
 		(

@@ -9,6 +9,7 @@ import { mayLead } from '../people/permission.js';
 import type { User } from '../people/sign-in.js';
 import { keepFacts } from '../setups/kept-facts.js';
 import { setWheelState } from './ledger.js';
+import { CORRECTED_COLUMNS, correctedValues } from './wheel-columns.js';
 import { wheelByNumber } from './wheels.js';
 
 export interface WheelVersion {
@@ -58,35 +59,7 @@ export async function correctWheel(
 			[w.id, await keepFacts(w, on), changes.join('; ').slice(0, 500), told.why, user.id],
 			on
 		);
-		await write(
-			`UPDATE wheels SET marking = ?, canonical = ?, family = ?, grit_mean_um = ?, grit_number = ?, grade = ?, structure = ?, bond = ?, bond_family = ?, concentration_percent = ?,
-			 new_diameter_mm = ?, width_mm = ?, bore_mm = ?, min_diameter_mm = ?, mass_kg = ?, mass_computed = ?, rated_mps = ?, rated_rpm = ?, shape = ?, expires_on = ?, place = ? WHERE id = ?`,
-			[
-				v.marking,
-				taken.canonical,
-				taken.family,
-				taken.gritMeanUm,
-				taken.gritNumber,
-				taken.grade,
-				taken.structure,
-				taken.bond,
-				taken.bondFamily,
-				taken.concentrationPercent,
-				v.newDiameterMm,
-				v.widthMm,
-				v.boreMm,
-				v.minDiameterMm,
-				taken.wheel.massKg,
-				taken.massComputed,
-				taken.ratedMps,
-				taken.ratedRpm,
-				taken.shape,
-				taken.wheel.expiresOn,
-				v.place,
-				w.id
-			],
-			on
-		);
+		await write(`UPDATE wheels SET ${CORRECTED_COLUMNS} WHERE id = ?`, [...correctedValues(taken), w.id], on);
 		if (taken.state === 'quarantined') await setWheelState(w.id, 'quarantined', taken.reason, on);
 	});
 }

@@ -3,79 +3,10 @@ import type { WheelFacts } from '../../../core/facts/wheel.js';
 import { mostPlayMm } from '../../../core/mount/bore-rule.js';
 import type { FreeWheel } from '../../../core/shop/wheel.js';
 import { type Runner, places, queryRows, row, rows } from '../storage/pool.js';
-
-interface WheelRow {
-	id: number;
-	number: string;
-	marking: string;
-	canonical: string;
-	family: string | null;
-	grit_mean_um: number | null;
-	grit_number: number | null;
-	grade: string | null;
-	structure: number | null;
-	bond: string | null;
-	bond_family: string | null;
-	concentration_percent: number | null;
-	width_mm: number;
-	rim_depth_mm: number | null;
-	rim_width_mm: number | null;
-	bore_mm: number;
-	new_diameter_mm: number;
-	min_diameter_mm: number;
-	mass_kg: number;
-	mass_computed: number;
-	rated_mps: number | null;
-	rated_rpm: number | null;
-	expires_on: string | null;
-	shape: string;
-	place: string;
-	state: WheelFacts['state'];
-	state_reason: string | null;
-	diameter_mm: number | null;
-	held_by: number | null;
-	not_leading: number;
-	kept_on: string | null;
-}
-
-function facts(w: WheelRow): WheelFacts {
-	return {
-		id: w.id,
-		number: w.number,
-		marking: w.marking,
-		canonical: w.canonical,
-		family: w.family,
-		gritMeanUm: w.grit_mean_um,
-		gritNumber: w.grit_number,
-		grade: w.grade,
-		structure: w.structure,
-		bond: w.bond,
-		bondFamily: w.bond_family,
-		concentrationPercent: w.concentration_percent,
-		diameterMm: w.diameter_mm ?? w.new_diameter_mm,
-		widthMm: w.width_mm,
-		rimDepthMm: w.rim_depth_mm,
-		rimWidthMm: w.rim_width_mm,
-		boreMm: w.bore_mm,
-		newDiameterMm: w.new_diameter_mm,
-		minDiameterMm: w.min_diameter_mm,
-		massKg: w.mass_kg,
-		massComputed: !!w.mass_computed,
-		ratedMps: w.rated_mps,
-		ratedRpm: w.rated_rpm,
-		expiresOn: w.expires_on,
-		shape: w.shape,
-		place: w.place,
-		state: w.state,
-		stateReason: w.state_reason,
-		heldBy: w.held_by,
-		inPack: w.held_by !== null && !!w.not_leading,
-		keptOn: w.kept_on
-	};
-}
+import { type WheelRow, wheelFacts } from './wheel-columns.js';
 
 export async function allWheels(on?: Runner): Promise<WheelFacts[]> {
-	return (await rows<WheelRow>('SELECT * FROM wheel_now ORDER BY number', [], on)).map(facts);
+	return (await rows<WheelRow>('SELECT * FROM wheel_now ORDER BY number', [], on)).map(wheelFacts);
 }
 
 /** Numbers of the wheels that setups hold, and which one holds each. */
@@ -89,12 +20,12 @@ export async function heldWheels(): Promise<Map<string, number>> {
 
 export async function wheelById(id: number, on?: Runner): Promise<WheelFacts | undefined> {
 	const w = await row<WheelRow>('SELECT * FROM wheel_now WHERE id = ?', [id], on);
-	return w && facts(w);
+	return w && wheelFacts(w);
 }
 
 export async function wheelByNumber(number: string, on?: Runner): Promise<WheelFacts | undefined> {
 	const w = await row<WheelRow>('SELECT * FROM wheel_now WHERE number = ?', [number], on);
-	return w && facts(w);
+	return w && wheelFacts(w);
 }
 
 /** Wheels by a column that names them, in the order asked for; what is not on the rack is left out. */
@@ -109,7 +40,7 @@ async function wheelsBy<K extends string | number>(
 		[...keys],
 		on
 	);
-	const found = new Map(list.map((w) => [w[column] as K, facts(w)]));
+	const found = new Map(list.map((w) => [w[column] as K, wheelFacts(w)]));
 	return keys.flatMap((k) => found.get(k) ?? []);
 }
 export const wheelsByNumbers = (numbers: readonly string[]): Promise<WheelFacts[]> =>
