@@ -87,16 +87,24 @@ describe('whatever is typed, a bench stays', () => {
 		}
 		for (const [n, units] of (['mm', 'inch'] as const).entries()) await tried(id, 'dress', units, 40 + n);
 	});
-	it('a bench that cannot be shown says so, and is shown again without what was typed', async () => {
-		const { id } = await new Brought(page).inspected();
-		// What no bench writes today: as if an older one had.
-		const broken = { boreMm: { toString: 1 }, _system: 'mm' };
-		await page.request.put(`${base()}/api/drafts/setup-${id}-mount-fit`, { data: broken });
-		await page.goto(`${base()}/setups/${id}/mount`);
+	/** What no bench writes today: as if an older one had. */
+	const broken = (field: string) => ({ [field]: { toString: 1 }, _system: 'mm' });
+	async function shownAgain(path: string, draft: string, field: string): Promise<void> {
+		await page.request.put(`${base()}/api/drafts/${draft}`, { data: broken(field) });
+		await page.goto(base() + path);
 		await page.getByRole('heading', { name: 'This bench could not be shown' }).waitFor();
 		await page.getByRole('button', { name: 'Show it without what I typed' }).click();
-		await page.getByLabel('Bore, measured').waitFor();
 		thrown.splice(0);
+	}
+	it('a bench that cannot be shown says so, and is shown again without what was typed', async () => {
+		const { id } = await new Brought(page).inspected();
+		await shownAgain(`/setups/${id}/mount`, `setup-${id}-mount-fit`, 'boreMm');
+		await page.getByLabel('Bore, measured').waitFor();
+	});
+	it('so does a part of a bench that is fetched when it is opened', async () => {
+		const { id } = await new Brought(page).atTheDress();
+		await shownAgain(`/setups/${id}/dress`, `setup-${id}-dress-settings`, 'depthUm');
+		await page.getByLabel('Traverse', { exact: false }).first().waitFor();
 	});
 
 	for (const units of ['mm', 'inch'] as const)

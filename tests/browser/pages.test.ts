@@ -1,55 +1,15 @@
+import { readdirSync } from 'node:fs';
+import { dirname } from 'node:path';
 import { expect } from 'chai';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from 'playwright-core';
 import { heading, press } from './bench.js';
 import { accessible } from './accessible.js';
 import { base, context, signedIn, tellOnFailure } from './fixtures.js';
+import { VIEWS } from './views.js';
 
-const VIEWS: [string, string, RegExp | string][] = [
-	['the floor', '/', 'On the floor'],
-	['the rack', '/rack', 'Rack'],
-	['a wheel', '/rack/0317', 'Wheel 0317'],
-	['receiving a wheel', '/rack/new', 'Receive a wheel'],
-	['looking a wheel over', '/rack/0298/look', 'Look wheel 0298 over'],
-	['ringing a wheel', '/rack/0298/ring', 'Ring wheel 0298'],
-	['practice', '/practice', 'Practice'],
-	['the ear trainer', '/practice/ring', 'Ear trainer'],
-	['the practice stand', '/practice/stand?seed=3', 'Practice stand'],
-	['listening to a ring', '/benches/inspect.ring-analysis', 'Listen to a ring'],
-	['setups', '/setups', 'Setups'],
-	['a new setup', '/setups/new', 'New setup'],
-	['brief', '/setups/142/brief', 'Brief'],
-	['select', '/setups/143/select', 'Select'],
-	['inspect', '/setups/142/inspect', /Inspect/],
-	['mount', '/setups/142/mount', 'Mount'],
-	['run in', '/setups/142/run-in', 'Run in'],
-	['true', '/setups/142/true', 'True'],
-	['balance', '/setups/142/balance', 'Balance'],
-	['dress', '/setups/144/dress', 'Dress'],
-	['prove', '/setups/144/prove', 'Prove'],
-	['keep', '/setups/144/keep', 'Keep'],
-	['something is wrong', '/setups/142/wrong', 'Something is wrong'],
-	['an incident', '/incidents/1', /Incident 1/],
-	['benches', '/benches', 'Benches'],
-	['a bench', '/benches/mount.flange-check', /Flange/],
-	['the marking reader', '/benches/spec.parse-marking', 'Read a marking'],
-	[
-		'wrong grit or wrong dress',
-		'/benches/spec.diagnose-finish?targetRaUm=0.45&gritNumber=46&dressDepthUm=5&leadUm=10&tipRadiusUm=350',
-		/Wrong grit/
-	],
-	['speeds', '/benches/spec.surface-speed', 'Speeds'],
-	['guideline figures', '/shop/guidelines', 'Guideline figures'],
-	['limits', '/shop/limits', 'Limits and usual values'],
-	['taking in a list', '/rack/import', 'Take in a list of wheels'],
-	['the log', '/log', 'Log'],
-	['a record', '/log/20', 'Record 20'],
-	['the shop', '/shop', 'Shop'],
-	['a machine', '/shop/machines/SG-1', 'Machine SG-1'],
-	['a route', '/shop/routes/tool-pack', 'Route: Tool pack'],
-	['an instrument', '/shop/instruments/DI-1', 'Instrument DI-1'],
-	['find', '/find?q=03', 'Find']
-];
+/** Looked at before anybody has signed in: below, and where a shop is empty. */
+const ELSEWHERE = ['first', 'sign-in'];
 
 describe('every main view, in both themes', () => {
 	let page: Page;
@@ -60,6 +20,17 @@ describe('every main view, in both themes', () => {
 		await page.context().close();
 	});
 	tellOnFailure(() => page);
+	it('is in the list that is looked at', () => {
+		const all = readdirSync('src/routes', { recursive: true, encoding: 'utf8' });
+		const pages = all.flatMap((f) => (f.endsWith('+page.svelte') ? [dirname(f)] : []));
+		const seen = VIEWS.map(([, path]) => path.split('?')[0]!);
+		const missing = pages.filter((p) => {
+			const parts = p.split('/').filter((x) => !/^[(.]/.test(x));
+			const address = new RegExp(`^/${parts.map((x) => (x.startsWith('[') ? '[^/]+' : x)).join('/')}$`);
+			return !ELSEWHERE.includes(p) && !seen.some((path) => address.test(path));
+		});
+		expect(missing).to.deep.equal([]);
+	});
 	for (const [name, path, title] of VIEWS)
 		it(`${name} opens, fits, and is free of faults a screen reader would meet`, async () => {
 			const errors: string[] = [];

@@ -150,6 +150,7 @@ export function setup(more: Partial<SetupFacts> = {}): SetupFacts {
 		occupied: null,
 		simulators: true,
 		shop: 'A test shop',
+		timeZone: 'UTC',
 		givenUp: null,
 		today: '2026-06-01',
 		nowMs: MIDDAY,

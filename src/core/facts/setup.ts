@@ -55,9 +55,9 @@ export interface SetupFacts {
 	occupied: Occupied | null;
 	/** Whether what is simulated may be recorded here: in the demo shop. */
 	simulators: boolean;
-	/** The shop, as it is called, and the time zone of its place; none was kept of what was finished before there was one. */
+	/** The shop, as it is called, and the time zone of its place. */
 	shop: string;
-	timeZone?: string;
+	timeZone: string;
 	/** Why it was not gone on with, if it was given up. */
 	givenUp: string | null;
 	today: string;

@@ -2,9 +2,10 @@ import type { Component } from 'svelte';
 import type { Part } from './parts.svelte';
 import type { SetupSession } from './setup-session.svelte';
 
-type Sheet = Component<{ desk: SetupSession; ondone: () => void }>;
+/** One sheet of a bench. */
+export type Sheet = Component<{ desk: SetupSession; ondone: () => void }>;
 /** Fetches a sheet of a bench when it is opened. */
-export type LoadSheet = () => Promise<{ default: Sheet }>;
+type LoadSheet = () => Promise<{ default: Sheet }>;
 /** A part of a bench with its sheet. */
 export interface SheetPart extends Part {
 	load: LoadSheet;

@@ -4,11 +4,11 @@ import { join } from 'node:path';
 import { MessageChannel, type Transferable } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import { InputFault } from '../../../core/calculation/fault.js';
-import { deadlines } from '../storage/deadline.js';
 import { DatabaseDown } from '../storage/pool.js';
 import { logger } from '../http/logger.js';
 import { Refused } from '../refused.js';
 import type { JobInput, JobName, JobResult } from './jobs.js';
+import { JobTime } from './job-time.js';
 import type { Outcome } from './thread.js';
 
 /** How long each may take before it is given up, in seconds. */
@@ -102,22 +102,24 @@ export async function runJobNow<N extends JobName>(
 	given: JobInput<N>,
 	o: JobOptions = {}
 ): Promise<JobResult<N>> {
-	const late = deadlines() ? AbortSignal.timeout(1000 * WITHIN_S[name]) : new AbortController().signal;
-	const channel = o.tell ? new MessageChannel() : null;
-	channel?.port1.on('message', o.tell!);
+	const late = new AbortController();
+	const time = new JobTime(WITHIN_S[name], () => late.abort());
+	const channel = new MessageChannel();
+	// A thread that has to be started first, on a machine that is busy, has not begun to work.
+	channel.port1.on('message', (said: object) => ('begun' in said ? time.begin() : o.tell?.(said)));
 	const tooHeavy = (why: string) =>
 		new Refused(413, 'too-heavy', `This ${why}. Ask for less, or use the command on the machine.`);
 	let outcome: Outcome;
 	try {
 		outcome = (await threads().run(
-			{ name, given, port: channel?.port2 ?? null },
+			{ name, given, port: channel.port2 },
 			{
-				signal: o.gone ? AbortSignal.any([late, o.gone]) : late,
-				transferList: [...(channel ? [channel.port2] : []), ...(o.transfer ?? [])]
+				signal: o.gone ? AbortSignal.any([late.signal, o.gone]) : late.signal,
+				transferList: [channel.port2, ...(o.transfer ?? [])]
 			}
 		)) as Outcome;
 	} catch (e) {
-		if (late.aborted) throw tooHeavy(`took more than ${WITHIN_S[name]} s and was given up`);
+		if (late.signal.aborted) throw tooHeavy(`took more than ${WITHIN_S[name]} s and was given up`);
 		const code = String((e as { code?: unknown }).code ?? '');
 		if (code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooHeavy('needs more memory than there is for one');
 		if (/queue/i.test((e as Error).message)) throw busy();
@@ -125,7 +127,8 @@ export async function runJobNow<N extends JobName>(
 		logger.error({ err: e, job: name }, 'heavy');
 		throw e;
 	} finally {
-		channel?.port1.close();
+		time.end();
+		channel.port1.close();
 	}
 	// The list of jobs types both ends.
 	if ('ok' in outcome) return outcome.ok as JobResult<N>;

@@ -15,22 +15,23 @@ export type Outcome =
 interface Task {
 	name: JobName;
 	given: unknown;
-	port: MessagePort | null;
+	port: MessagePort;
 }
 type AnyJob = (given: unknown, tell: (o: object) => void) => unknown;
 
 /** What a thread does with a task; faults of the input come back as data, because classes do not cross threads. */
 async function outcomeOf({ name, given, port }: Task): Promise<Outcome> {
+	port.postMessage({ begun: true });
 	try {
 		// One list of jobs, each with an input of its own; the caller was typed by the same list.
-		return { ok: await (JOBS[name] as AnyJob)(given, (o) => port?.postMessage(o)) };
+		return { ok: await (JOBS[name] as AnyJob)(given, (o) => port.postMessage(o)) };
 	} catch (e) {
 		if (e instanceof InputFault) return { fault: e.toJSON() };
 		if (e instanceof Refused) return { refused: { status: e.status, ...e.toJSON() } };
 		if (e instanceof DatabaseDown) return { down: { message: e.message, code: e.code } };
 		throw e;
 	} finally {
-		port?.close();
+		port.close();
 	}
 }
 

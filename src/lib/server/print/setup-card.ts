@@ -18,8 +18,7 @@ const SIGN: Readonly<Record<string, string>> = {
 };
 
 /** A time in full, in the place of the shop. */
-export const inFull = (f: Pick<SetupFacts, 'timeZone'>, ms: number): string =>
-	timeIn(f.timeZone ?? 'UTC', ms);
+export const inFull = (f: Pick<SetupFacts, 'timeZone'>, ms: number): string => timeIn(f.timeZone, ms);
 
 /** Whose card it is and when it was printed; a finished setup says that it is shown as it was. */
 export const headOf = (facts: SetupFacts, printedMs: number): string =>

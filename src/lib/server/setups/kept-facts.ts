@@ -1,10 +1,8 @@
 import { createHash } from 'node:crypto';
+import { closedFacts } from '../../../core/facts/kept.js';
 import type { SetupFacts } from '../../../core/facts/setup.js';
 import { type Runner, places, queryRows, write } from '../storage/pool.js';
 import { stored } from '../storage/stored.js';
-
-/** Everything a finished setup is decided from, but for its records, which are kept one by one. */
-export type AsClosed = Omit<SetupFacts, 'records' | 'sums' | 'named' | 'units'>;
 
 /** Keeps facts under their hash, once; what is the same is not kept again. Returns the hash. */
 export async function keepFacts(facts: object, on: Runner): Promise<string> {
@@ -38,8 +36,6 @@ export async function keptFactsOf<T>(hashes: readonly string[], on?: Runner): Pr
 
 /** From now on this setup is shown as it is at this moment. */
 export async function closeAs(facts: SetupFacts, on: Runner): Promise<void> {
-	const { records: _records, sums: _sums, named: _named, units: _units, ...rest } = facts;
-	const closed: AsClosed = rest;
-	const hash = await keepFacts(closed, on);
+	const hash = await keepFacts(closedFacts(facts), on);
 	await write('UPDATE setups SET closed_facts = ? WHERE id = ?', [hash, facts.id], on);
 }

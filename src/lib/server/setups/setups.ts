@@ -1,3 +1,4 @@
+import { type ClosedFacts, upgradedFacts } from '../../../core/facts/kept.js';
 import type { SetupFacts } from '../../../core/facts/setup.js';
 import type { StationId } from '../../../core/route/station-names.js';
 import { guidelinesNow } from '../shop/guidelines.js';
@@ -12,7 +13,7 @@ import { NO_RINGS, ringsOfWheels } from '../recordings/recordings.js';
 import { cutsOf } from '../wheels/trial-cuts.js';
 import { wheelsByIds } from '../wheels/wheels.js';
 import { type History, historiesOf, sumUp } from './history.js';
-import { type AsClosed, keptFactsOf } from './kept-facts.js';
+import { keptFactsOf } from './kept-facts.js';
 import { occupying } from './occupying.js';
 import { companionsOf } from './pack.js';
 import { type SetupRow, briefOf, routeOf, setupRows } from './setup-row.js';
@@ -45,7 +46,7 @@ export async function loadSetups(
 ): Promise<LoadedSetup[]> {
 	const list = await setupRows(ids, on);
 	for (const [id, h] of await historiesOf(list, on)) histories.set(id, h);
-	const closed = await keptFactsOf<AsClosed>(
+	const closed = await keptFactsOf<Record<string, unknown>>(
 		list.flatMap((s) => (s.state === 'finished' && s.closed_facts !== null ? [s.closed_facts] : [])),
 		on
 	);
@@ -63,15 +64,16 @@ export async function loadSetups(
 			unreadable,
 			asOfToday: s.state === 'finished' && !then,
 			// A finished setup is as it was when it was finished: nothing of today is asked.
-			facts: then
-				? { ...then, morning: then.morning ?? null, morningWanted: false, ...own }
-				: { ...around!(s), ...own }
+			facts: then ? { ...upgradedFacts(then), ...own } : { ...around!(s), ...own }
 		};
 	});
 }
 
 /** Everything that stands around these setups now: machines, wheels and what the shop keeps. */
-async function loadSetupContext(list: readonly SetupRow[], on?: Runner): Promise<(s: SetupRow) => AsClosed> {
+async function loadSetupContext(
+	list: readonly SetupRow[],
+	on?: Runner
+): Promise<(s: SetupRow) => ClosedFacts> {
 	const some = (of: readonly (number | null)[]) => [...new Set(of)].filter((id) => id !== null);
 	const stationsOf = (setup: SetupRow) => JSON.parse(setup.stations) as StationId[];
 	const machineIds = some(list.map((s) => s.machine_id));

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import { lineOf } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
 	import { usuallyOnStand } from '$core/route/stations/balance/gate';
@@ -59,20 +60,16 @@
 		{desk}
 		ondone={() => (restartAsked(desk.facts) ? parts.choose('back') : parts.onward())}
 	/>
-{:else if part === 'planes'}{#await import('./TwoPlanesPart.svelte') then { default: TwoPlanesPart }}<TwoPlanesPart
-			{desk}
-			onover={parts.choose.bind(parts)}
-			ondone={parts.onward}
-		/>{/await}
-{:else if part === 'stand'}{#await import('./StandPart.svelte') then { default: StandPart }}<StandPart
-			{desk}
-			ondone={parts.onward}
-		/>{/await}
-{:else if part === 'track'}{#await import('./TrackPart.svelte') then { default: TrackPart }}<TrackPart
-			{desk}
-			ondone={parts.onward}
-		/>{/await}
-{:else}{#await import('./OtherPart.svelte') then { default: OtherPart }}<OtherPart
-			{desk}
-			ondone={parts.onward}
-		/>{/await}{/if}
+{:else if part === 'planes'}<Lazy
+		load={() => import('./TwoPlanesPart.svelte')}
+		given={{ desk, onover: (to: 'back') => parts.choose(to), ondone: parts.onward }}
+	/>
+{:else if part === 'stand'}<Lazy
+		load={() => import('./StandPart.svelte')}
+		given={{ desk, ondone: parts.onward }}
+	/>
+{:else if part === 'track'}<Lazy
+		load={() => import('./TrackPart.svelte')}
+		given={{ desk, ondone: parts.onward }}
+	/>
+{:else}<Lazy load={() => import('./OtherPart.svelte')} given={{ desk, ondone: parts.onward }} />{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import { holds, lineOf } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
 	import { chosenMethod } from '$core/route/stations/dress/method';
@@ -100,30 +101,21 @@
 <PartTabs {parts} of="dressing" />
 {#key `${parts.open}-${round}`}
 	{#if parts.open === 'method'}<MethodPart {desk} ondone={parts.onward} />
-	{:else if parts.open === 'done'}{#await import('./DonePart.svelte') then { default: Done }}<Done
-				{desk}
-				even={words.even}
-				ondone={parts.onward}
-			/>{/await}
-	{:else if parts.open === 'again'}{#await import('./AgainPart.svelte') then { default: Again }}<Again
-				{desk}
-				even={words.even}
-				ondone={parts.onward}
-			/>{/await}
-	{:else if parts.open === 'pack'}{#await import('./PackAgainPart.svelte') then { default: Pack }}<Pack
-				{desk}
-				ondone={parts.onward}
-			/>{/await}
-	{:else if parts.open === 'cuts'}{#await import('./CutsPart.svelte') then { default: Cuts }}<Cuts
-				{desk}
-			/>{/await}
-	{:else if parts.open === 'dresser'}{#await import('./DresserPart.svelte') then { default: Set }}<Set
-				{desk}
-			/>{/await}
-	{:else if sheet}{#await sheet.load() then { default: Sheet }}<Sheet
-				{desk}
-				ondone={parts.onward}
-			/>{/await}{/if}
+	{:else if parts.open === 'done'}<Lazy
+			load={() => import('./DonePart.svelte')}
+			given={{ desk, even: words.even, ondone: parts.onward }}
+		/>
+	{:else if parts.open === 'again'}<Lazy
+			load={() => import('./AgainPart.svelte')}
+			given={{ desk, even: words.even, ondone: parts.onward }}
+		/>
+	{:else if parts.open === 'pack'}<Lazy
+			load={() => import('./PackAgainPart.svelte')}
+			given={{ desk, ondone: parts.onward }}
+		/>
+	{:else if parts.open === 'cuts'}<Lazy load={() => import('./CutsPart.svelte')} given={{ desk }} />
+	{:else if parts.open === 'dresser'}<Lazy load={() => import('./DresserPart.svelte')} given={{ desk }} />
+	{:else if sheet}<Lazy load={sheet.load} given={{ desk, ondone: parts.onward }} />{/if}
 {/key}
 
 <style>

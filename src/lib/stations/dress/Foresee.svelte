@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import { quantity } from '$core/quantity/format';
 	import { type PlannedDress, predictDress } from '$core/route/stations/dress/predict-dress';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
@@ -72,11 +73,10 @@
 				<p class="num mid">{dressesLeft}</p>
 			</div>{/if}
 	</div>
-	{#if sides}{#await import('$lib/drawing/dress/TwoDresses.svelte') then { default: TwoDresses }}<TwoDresses
-				dresses={sides}
-				targetUm={facts.brief.targetRaUm}
-				units={facts.units}
-			/>{/await}{/if}
+	{#if sides}<Lazy
+			load={() => import('$lib/drawing/dress/TwoDresses.svelte')}
+			given={{ dresses: sides, targetUm: facts.brief.targetRaUm, units: facts.units }}
+		/>{/if}
 </section>
 
 <style>

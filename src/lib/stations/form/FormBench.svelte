@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import { Evidence } from '$core/route/evidence';
 	import { formOf } from '$core/route/stations/form/made';
 	import { FORMING_METHODS } from '$core/route/stations/form/forming-method';
@@ -33,7 +34,4 @@
 		its mirror below.{/if}
 </p>
 <PartTabs {parts} of="forming" />
-{#key `${parts.open}-${round}`}{#await load() then { default: Sheet }}<Sheet
-			{desk}
-			ondone={parts.onward}
-		/>{/await}{/key}
+{#key `${parts.open}-${round}`}<Lazy {load} given={{ desk, ondone: parts.onward }} />{/key}

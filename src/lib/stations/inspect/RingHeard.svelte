@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import type { RingResult } from '$core/inspect/ring/listen';
 	import { tapNotes } from '$core/inspect/ring/tap-words';
 	import { type RingContext, stiffness } from '$core/route/wheel-ring';
@@ -56,14 +57,17 @@
 		</div>
 		{#if result.mainFrequencyHz !== null}<div>
 				<h2>Notes of the taps{parted ? ', split in two' : ''}</h2>
-				{#await import('./NoteChart.svelte') then { default: NoteChart }}<NoteChart
-						picture={ears.picture}
-						{odd}
-						kind="notes"
-						expectedHz={context.settings.expectedFrequencyHz}
-						{twins}
-						height={108}
-					/>{/await}
+				<Lazy
+					load={() => import('./NoteChart.svelte')}
+					given={{
+						picture: ears.picture,
+						odd,
+						kind: 'notes' as const,
+						expectedHz: context.settings.expectedFrequencyHz,
+						twins,
+						height: 108
+					}}
+				/>
 			</div>{/if}
 	</div>
 {/if}
@@ -77,12 +81,10 @@
 			<TapTable {result} angles={context.settings.tapAnglesDeg} onplay={(i) => ears.listenTo(i)} />
 			<div>
 				{#if ears.picture}<h2>How each dies away</h2>
-					{#await import('./NoteChart.svelte') then { default: NoteChart }}<NoteChart
-							picture={ears.picture}
-							{odd}
-							kind="decay"
-							height={180}
-						/>{/await}{/if}{#if stiff}<h2>Against its batch</h2>
+					<Lazy
+						load={() => import('./NoteChart.svelte')}
+						given={{ picture: ears.picture, odd, kind: 'decay' as const, height: 180 }}
+					/>{/if}{#if stiff}<h2>Against its batch</h2>
 					<BatchStrip own={stiff.modulusGPa} others={context.batchGPa} middle={stiff.batchMedianGPa} />{/if}
 			</div>
 		</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import AsideParts from '$lib/desk/AsideParts.svelte';
 	import PartTabs from '$lib/desk/PartTabs.svelte';
@@ -36,37 +37,31 @@
 
 <AsideParts title="Keep" {parts} home="now" />
 <PartTabs {parts} of="keeping" />
-{#if parts.open === 'book'}{#await import('./BookPart.svelte') then { default: Book }}<Book
-			{desk}
-			ondone={now}
-		/>{/await}
-{:else if parts.open === 'ways'}{#await import('./WaysPart.svelte') then { default: Ways }}<Ways
-			{desk}
-			ondone={now}
-		/>{/await}
-{:else if parts.open === 'speed'}{#await import('./SpeedPart.svelte') then { default: Speed }}<Speed
-			{desk}
-		/>{/await}
-{:else if parts.open === 'g-ratio'}{#await import('./GRatioPart.svelte') then { default: GRatio }}<GRatio
-			{desk}
-			ondone={now}
-		/>{/await}
-{:else if parts.open === 'trouble'}{#await import('../prove/TroublePart.svelte') then { default: Trouble }}<Trouble
-			{desk}
-		/>{/await}
-{:else if parts.open === 'compare'}{#await import('../prove/ComparePart.svelte') then { default: Compare }}<Compare
-			{desk}
-			ondone={now}
-		/>{/await}
-{:else if parts.open === 'jet'}{#await import('../prove/JetPart.svelte') then { default: Jet }}<Jet
-			{desk}
-			ondone={now}
-		/>{/await}
-{:else if parts.open === 'interval'}{#await import('./IntervalPart.svelte') then { default: Interval }}<Interval
-			{desk}
-			ondone={now}
-		/>{/await}
-{:else if finished}{#await import('./FinishedPart.svelte') then { default: Finished }}<Finished
-			{desk}
-		/>{/await}
+{#if parts.open === 'book'}<Lazy load={() => import('./BookPart.svelte')} given={{ desk, ondone: now }} />
+{:else if parts.open === 'ways'}<Lazy
+		load={() => import('./WaysPart.svelte')}
+		given={{ desk, ondone: now }}
+	/>
+{:else if parts.open === 'speed'}<Lazy load={() => import('./SpeedPart.svelte')} given={{ desk }} />
+{:else if parts.open === 'g-ratio'}<Lazy
+		load={() => import('./GRatioPart.svelte')}
+		given={{ desk, ondone: now }}
+	/>
+{:else if parts.open === 'trouble'}<Lazy
+		load={() => import('../prove/TroublePart.svelte')}
+		given={{ desk }}
+	/>
+{:else if parts.open === 'compare'}<Lazy
+		load={() => import('../prove/ComparePart.svelte')}
+		given={{ desk, ondone: now }}
+	/>
+{:else if parts.open === 'jet'}<Lazy
+		load={() => import('../prove/JetPart.svelte')}
+		given={{ desk, ondone: now }}
+	/>
+{:else if parts.open === 'interval'}<Lazy
+		load={() => import('./IntervalPart.svelte')}
+		given={{ desk, ondone: now }}
+	/>
+{:else if finished}<Lazy load={() => import('./FinishedPart.svelte')} given={{ desk }} />
 {:else}<NowPart {desk} onbook={() => parts.choose('book')} />{/if}

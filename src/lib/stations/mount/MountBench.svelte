@@ -17,8 +17,7 @@
 	const facts = $derived(desk.facts);
 	const way = $derived(mountingMethod(desk.facts));
 	const parts = new Parts(desk, 'mount', () => partsOfMounting(desk.facts));
-	/** Fetched anew only when another part is opened. */
-	const load = $derived(SHEETS[parts.open]);
+	const Sheet = $derived(SHEETS[parts.open]);
 	/** Said before the first run, while it still matters. */
 	const rough = $derived.by(() => {
 		const e = Evidence.of(desk.facts);
@@ -34,7 +33,7 @@
 	</p>{/if}
 {#if facts.state === 'under-way' && facts.wheel}<ChooseMount {desk} ondone={parts.onward} />{/if}
 <PartTabs {parts} of="mounting" />
-{#await load() then { default: Sheet }}<Sheet {desk} ondone={parts.onward} />{/await}
+<Sheet {desk} ondone={parts.onward} />
 
 <style>
 	.warn {

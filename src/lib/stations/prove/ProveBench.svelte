@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { untrack } from 'svelte';
 	import AsideParts from '$lib/desk/AsideParts.svelte';
@@ -26,23 +27,21 @@
 <AsideParts title="Prove" {parts} home="release" />
 <p class="lead">Hold the work, cut a trial piece, let it spark out, then look, measure and decide.</p>
 <PartTabs {parts} of="proving" />
-{#if parts.open === 'hold'}{#await import('./HoldPart.svelte') then { default: HoldPart }}<HoldPart
-			{desk}
-			ondone={() => parts.choose('trial')}
-		/>{/await}
-{:else if parts.open === 'trial'}{#await import('./TrialPart.svelte') then { default: TrialPart }}<TrialPart
-			{desk}
-			ondone={() => parts.choose('release')}
-		/>{/await}
-{:else if parts.open === 'jet'}{#await import('./JetPart.svelte') then { default: JetPart }}<JetPart
-			{desk}
-			ondone={() => parts.choose('trial')}
-		/>{/await}
-{:else if parts.open === 'compare'}{#await import('./ComparePart.svelte') then { default: ComparePart }}<ComparePart
-			{desk}
-			ondone={() => parts.choose('release')}
-		/>{/await}
-{:else if parts.open === 'trouble'}{#await import('./TroublePart.svelte') then { default: TroublePart }}<TroublePart
-			{desk}
-		/>{/await}
+{#if parts.open === 'hold'}<Lazy
+		load={() => import('./HoldPart.svelte')}
+		given={{ desk, ondone: () => parts.choose('trial') }}
+	/>
+{:else if parts.open === 'trial'}<Lazy
+		load={() => import('./TrialPart.svelte')}
+		given={{ desk, ondone: () => parts.choose('release') }}
+	/>
+{:else if parts.open === 'jet'}<Lazy
+		load={() => import('./JetPart.svelte')}
+		given={{ desk, ondone: () => parts.choose('trial') }}
+	/>
+{:else if parts.open === 'compare'}<Lazy
+		load={() => import('./ComparePart.svelte')}
+		given={{ desk, ondone: () => parts.choose('release') }}
+	/>
+{:else if parts.open === 'trouble'}<Lazy load={() => import('./TroublePart.svelte')} given={{ desk }} />
 {:else}<ReleasePart {desk} onhold={() => parts.choose('hold')} />{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import { isWaiting } from '$core/route/waiting-number';
 	import { resolve } from '$app/paths';
 	import { figure, quantity, symbolOf } from '$core/quantity/format';
@@ -150,10 +151,10 @@
 			/>{/if}
 	</div>
 </div>
-{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > facts.brief.targetRaUm)}{#await import('./FinishPanel.svelte') then { default: FinishPanel }}<FinishPanel
-			{desk}
-			{entry}
-		/>{/await}{/if}
+{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > facts.brief.targetRaUm)}<Lazy
+		load={() => import('./FinishPanel.svelte')}
+		given={{ desk, entry }}
+	/>{/if}
 <ActionBar
 	forward={released}
 	label={released ? 'On to keeping' : 'Release to grind'}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import { holds } from '$core/route/decision';
 	import { Evidence } from '$core/route/evidence';
 	import { featuresOf } from '$core/route/stations/form/features';
@@ -31,9 +32,4 @@
 </script>
 
 <FeatureTabs {desk} {features} picked={feature.index} onpick={(i) => (chosen = i)} />
-{#await load() then { default: Sheet }}{#key feature.index}<Sheet
-			{desk}
-			{form}
-			{feature}
-			ondone={done}
-		/>{/key}{/await}
+{#key feature.index}<Lazy {load} given={{ desk, form, feature, ondone: done }} />{/key}

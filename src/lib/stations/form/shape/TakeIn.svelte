@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Lazy from '$lib/ui/feedback/Lazy.svelte';
 	import type { RawSegment } from '$core/form/profile/chain';
 	import type { Segment } from '$core/form/profile/segment';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
@@ -20,6 +21,7 @@
 		open = shown === s ? null : s;
 		onseen(null);
 	}
+	const takeAsDrawn = (segments: readonly object[]) => take(segments as RawSegment[]);
 	function take(segments: readonly Partial<RawSegment>[], name?: string, toleranceUm?: number | null) {
 		open = null;
 		ontake(segments, name, toleranceUm);
@@ -50,21 +52,15 @@
 	<button class="btn" disabled={!outline.raw} onclick={outline.turnRound}>Left for right</button>
 </div>
 {#if shown}<div class="panel">
-		{#if shown === 'measures'}{#await import('./MeasuresPanel.svelte') then { default: Panel }}<Panel
-					{desk}
-					{onseen}
-					ontake={(s) => take(s as RawSegment[])}
-				/>{/await}
-		{:else if shown === 'drawing'}{#await import('./DxfPanel.svelte') then { default: Panel }}<Panel
-					{desk}
-					{onseen}
-					ontake={(s) => take(s as RawSegment[])}
-				/>{/await}
-		{:else}{#await import('./LibraryPanel.svelte') then { default: Panel }}<Panel
-					{desk}
-					{onseen}
-					ontake={take}
-				/>{/await}{/if}
+		{#if shown === 'measures'}<Lazy
+				load={() => import('./MeasuresPanel.svelte')}
+				given={{ desk, onseen, ontake: takeAsDrawn }}
+			/>
+		{:else if shown === 'drawing'}<Lazy
+				load={() => import('./DxfPanel.svelte')}
+				given={{ desk, onseen, ontake: takeAsDrawn }}
+			/>
+		{:else}<Lazy load={() => import('./LibraryPanel.svelte')} given={{ desk, onseen, ontake: take }} />{/if}
 	</div>{/if}
 
 <style>
