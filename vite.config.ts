@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { type Plugin, defineConfig } from 'vite';
-import { printOfCore } from './src/lib/server/setups/core-print';
+import { printOfCore } from './src/lib/server/setups/core-print.js';
 
 /** What Vite notes of a chunk for the manifest. */
 interface Noted {

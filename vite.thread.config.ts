@@ -1,5 +1,5 @@
 import { defineConfig } from 'vite';
-import { printOfCore } from './src/lib/server/setups/core-print';
+import { printOfCore } from './src/lib/server/setups/core-print.js';
 
 /** The thread that does what is heavy: the same sources, built once more for a thread without pages. */
 export default defineConfig({

@@ -6,7 +6,7 @@ import type { Page } from 'playwright-core';
 import { heading, press } from './bench.js';
 import { accessible } from './accessible.js';
 import { base, context, signedIn, tellOnFailure } from './fixtures.js';
-import { VIEWS } from './views.js';
+import { VIEWS } from '../shared/views.js';
 
 /** Looked at before anybody has signed in: below, and where a shop is empty. */
 const ELSEWHERE = ['first', 'sign-in'];
