@@ -4,7 +4,7 @@ import { press } from './bench.js';
 import { base, signedIn, tellOnFailure } from './fixtures.js';
 
 const HEAD =
-	'number,marking,new_diameter_mm,diameter_mm,width_mm,bore_mm,scrap_diameter_mm,mass_kg,rated_mps,rated_rpm,type,use_by,place,state,reason';
+	'number,marking,new_diameter_mm,diameter_mm,width_mm,bore_mm,rim_depth_mm,rim_width_mm,scrap_diameter_mm,mass_kg,rated_mps,rated_rpm,type,made_on,use_by,place,state,reason';
 const wheelLine = (n: string, marking = 'WA 60 K 7 V') =>
 	`${n},${marking},300,290,25,76.2,180,4,40,,1,,bay 9,,`;
 const file = (name: string, content: string | Buffer, mimeType = 'text/csv') => ({
