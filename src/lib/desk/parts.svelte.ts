@@ -32,14 +32,15 @@ export class Parts<Id extends string> {
 	get all(): readonly Part<Id>[] {
 		return this.list();
 	}
-	done(part: Part<Id>): boolean {
-		const { decision } = this.desk;
-		const applies = part.lines.some((key) => lineOf(decision, this.station, key) !== null);
-		return applies && holds(decision, this.station, part.lines);
+	private applies(part: Part<Id>): boolean {
+		return part.lines.some((key) => lineOf(this.desk.decision, this.station, key) !== null);
 	}
-	/** The part whose turn it is. */
+	done(part: Part<Id>): boolean {
+		return this.applies(part) && holds(this.desk.decision, this.station, part.lines);
+	}
+	/** The part whose turn it is; one that is only at hand has its turn once the gate asks for it. */
 	get next(): Id {
-		const asked = this.all.filter((p) => p.lines.length > 0);
+		const asked = this.all.filter((p) => p.lines.length > 0 && (!p.aside || this.applies(p)));
 		return (asked.find((p) => !this.done(p)) ?? asked.at(-1) ?? this.all[0]!).id;
 	}
 	get open(): Id {
