@@ -30,11 +30,11 @@ export async function calc(
 	options: { batch?: boolean; list?: boolean; reference?: boolean; explain?: string }
 ): Promise<void> {
 	if (options.list) {
-		process.stdout.write(CALCULATIONS.map((c) => `${c.id}\n`).join(''));
+		process.stdout.write(CALCULATIONS.map((calculation) => `${calculation.id}\n`).join(''));
 		return;
 	}
 	if (options.explain !== undefined) {
-		const found = CALCULATIONS.find((c) => c.id === options.explain);
+		const found = CALCULATIONS.find((calculation) => calculation.id === options.explain);
 		if (!found) {
 			process.stderr.write(
 				`There is no calculation ${options.explain}. ./uncinus calc --list names them all.\n`
@@ -63,8 +63,8 @@ export async function calc(
 	try {
 		input = text.trim() ? JSON.parse(text) : {};
 		result = answer(id, input);
-	} catch (e) {
-		if (!(e instanceof SyntaxError)) throw e;
+	} catch (error) {
+		if (!(error instanceof SyntaxError)) throw error;
 		result = unreadable;
 	}
 	if ('error' in result) {

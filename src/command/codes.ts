@@ -35,7 +35,7 @@ function wordsOf(node: ts.Node | undefined): string {
 	if (!node) return '';
 	if (ts.isStringLiteralLike(node)) return node.text;
 	if (ts.isTemplateExpression(node))
-		return node.head.text + node.templateSpans.map((s) => `…${s.literal.text}`).join('');
+		return node.head.text + node.templateSpans.map((span) => `…${span.literal.text}`).join('');
 	if (ts.isConditionalExpression(node)) return `${wordsOf(node.whenTrue)} / ${wordsOf(node.whenFalse)}`;
 	if (ts.isParenthesizedExpression(node)) return wordsOf(node.expression);
 	return '…';
@@ -73,7 +73,7 @@ function fromObject(node: ts.ObjectLiteralExpression): Omit<Code, 'file'> | null
 	const values = new Map(
 		node.properties
 			.filter(ts.isPropertyAssignment)
-			.map((p) => [p.name.getText().replace(/'/g, ''), p.initializer])
+			.map((property) => [property.name.getText().replace(/'/g, ''), property.initializer])
 	);
 	const code = literal(values.get('code')) ?? literal(values.get('fail'));
 	const words = values.get('message') ?? values.get('says');
@@ -133,7 +133,7 @@ export function codesDocument(): string {
 	];
 	for (const kind of KINDS) {
 		const own = codes
-			.filter((c) => c.kind === kind)
+			.filter((code) => code.kind === kind)
 			.sort((a, b) => (a.code < b.code ? -1 : a.code > b.code ? 1 : 0));
 		const rows = own.map((c) => `| \`${c.code}\` | ${cell(c.words)} | \`${c.file}\` |`);
 		const title = `${kind.charAt(0).toUpperCase()}${kind.slice(1)}`;

@@ -13,17 +13,17 @@ const isNumber = (field: Field): field is Numeric => field.kind === 'number' || 
 
 /** One line a field, what is inside of groups and lists further in. */
 function fieldLines(fields: readonly Field[], worseOf: Calculation['worse'], indent = '  '): string[] {
-	return fields.flatMap((f) => {
-		const unit = 'unit' in f && f.unit ? ` ${f.unit}` : '';
-		const usual = f.required
+	return fields.flatMap((field) => {
+		const unit = 'unit' in field && field.unit ? ` ${field.unit}` : '';
+		const usual = field.required
 			? 'required'
-			: 'default' in f && f.default !== undefined
-				? `default ${JSON.stringify(f.default)}`
+			: 'default' in field && field.default !== undefined
+				? `default ${JSON.stringify(field.default)}`
 				: 'optional';
-		const way = worseOf?.[f.name];
+		const way = worseOf?.[field.name];
 		const worse = way ? `, worse ${way}` : '';
-		const own = `${indent}${f.name}: ${f.kind}${unit}, ${[rangeOf(f), usual].filter(Boolean).join(', ')}${worse}. ${labelOf(f)}. ${f.about}`;
-		const inner = f.kind === 'object' ? f.fields : f.kind === 'list' ? [f.item] : [];
+		const own = `${indent}${field.name}: ${field.kind}${unit}, ${[rangeOf(field), usual].filter(Boolean).join(', ')}${worse}. ${labelOf(field)}. ${field.about}`;
+		const inner = field.kind === 'object' ? field.fields : field.kind === 'list' ? [field.item] : [];
 		return [own, ...fieldLines(inner, undefined, `${indent}  `)];
 	});
 }
@@ -37,13 +37,15 @@ function limitLines(calculation: Calculation): string[] {
 	});
 }
 function endLines(fields: readonly Field[]): string[] {
-	return fields.filter(isNumber).flatMap((f) => {
-		if (!f.end) return [];
-		const inch = fieldIn(f, 'inch');
+	return fields.filter(isNumber).flatMap((field) => {
+		if (!field.end) return [];
+		const inch = fieldIn(field, 'inch');
 		const ends = (['min', 'max'] as const)
-			.filter((side) => f[side] !== undefined)
-			.map((side) => `${side} ${quantity(f[side], f.unit)} (${quantity(inch[side], f.unit, 'inch')})`);
-		return [`  ${f.name}: ${ends.join(', ')}. ${f.end}`];
+			.filter((side) => field[side] !== undefined)
+			.map(
+				(side) => `${side} ${quantity(field[side], field.unit)} (${quantity(inch[side], field.unit, 'inch')})`
+			);
+		return [`  ${field.name}: ${ends.join(', ')}. ${field.end}`];
 	});
 }
 
@@ -63,12 +65,12 @@ function filesOf(id: string): string[] {
 }
 
 const codeLines = (codes: readonly Code[]): string[] =>
-	codes.map((c) => `  ${c.kind.padEnd(8)} ${c.code}: ${c.words}`);
+	codes.map((code) => `  ${code.kind.padEnd(8)} ${code.code}: ${code.words}`);
 
 /** Everything a calculation asks for, judges by and may say, as text. */
 export function explain(calculation: Calculation): string {
 	const files = filesOf(calculation.id);
-	const codes = allCodes().filter((c) => files.includes(c.file));
+	const codes = allCodes().filter((code) => files.includes(code.file));
 	const part = (title: string, lines: readonly string[]) => (lines.length ? ['', `${title}:`, ...lines] : []);
 	return `${[
 		`${calculation.id}: ${calculation.title}`,
@@ -76,12 +78,14 @@ export function explain(calculation: Calculation): string {
 		`Source: ${calculation.source}`,
 		...part(
 			'Formulas',
-			calculation.formulas.map((f) => `  ${f}`)
+			calculation.formulas.map((formula) => `  ${formula}`)
 		),
 		...part('Fields', fieldLines(calculation.fields, calculation.worse)),
 		...part(
 			'Outputs',
-			calculation.outputs.map((o) => `  ${o.name}${o.unit ? ` ${o.unit}` : ''}: ${o.about}`)
+			calculation.outputs.map(
+				(output) => `  ${output.name}${output.unit ? ` ${output.unit}` : ''}: ${output.about}`
+			)
 		),
 		...part('Limits a lead may set', limitLines(calculation)),
 		...part('Hard ends, whoever sets them', endLines(calculation.fields)),

@@ -12,7 +12,7 @@ class Starts {
 	private times: number[] = [];
 	/** Whether it may be started once more now. */
 	again(nowMs: number): boolean {
-		this.times = [...this.times.filter((t) => nowMs - t < WITHIN_MS), nowMs];
+		this.times = [...this.times.filter((time) => nowMs - time < WITHIN_MS), nowMs];
 		return this.times.length <= MAX;
 	}
 }

@@ -28,9 +28,9 @@ async function prepare(
 		if (ready.demoLoaded) say('Demo shop loaded: Brackwater Pump Rebuild.');
 		if (!demo) await refuseDemoPeople();
 		return database;
-	} catch (e) {
+	} catch (error) {
 		await database.stop();
-		throw e;
+		throw error;
 	}
 }
 

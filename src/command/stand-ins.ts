@@ -67,7 +67,7 @@ export function startStandIns(): Promise<{ port: number; stop(): Promise<void> }
 				port: (server.address() as { port: number }).port,
 				stop: () =>
 					new Promise((r) => {
-						for (const s of sockets) s.destroy();
+						for (const socket of sockets) socket.destroy();
 						server.close(() => r());
 					})
 			})

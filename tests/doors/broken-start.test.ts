@@ -30,7 +30,8 @@ describe('a first start that is broken off', () => {
 	after(async () => {
 		for (const f of folders) {
 			await stopDatabase(f);
-			rmSync(f, { recursive: true, force: true });
+			// What was killed may write for a moment longer.
+			rmSync(f, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
 		}
 	});
 	/** What a whole shop has, as the owner of its tables sees it. */

@@ -62,7 +62,7 @@ export async function benchBalance(): Promise<Ratio[]> {
 	const pairs = cases.map((c) => ({ ...c, weights: c.weights.slice(0, 2) }));
 	const two =
 		(await medianMs(() => {
-			for (const c of pairs) calculation('balance.weights').run(c);
+			for (const pair of pairs) calculation('balance.weights').run(pair);
 		}, 5)) / cases.length;
 	const readingsUm = Array.from({ length: 720 }, (_, k) => 40 * Math.cos((k * Math.PI) / 360) + 3 * rng());
 	const round = await medianMs(() => {

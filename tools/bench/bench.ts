@@ -122,12 +122,12 @@ export async function benchCluster(): Promise<void> {
 	process.stdout.write(
 		[
 			...t.blows.map(
-				(b) =>
-					`${b.what} killed: longest wait for a record ${(b.longestWaitMs / 1000).toFixed(1)} s (aim: 10)`
+				(blow) =>
+					`${blow.what} killed: longest wait for a record ${(blow.longestWaitMs / 1000).toFixed(1)} s (aim: 10)`
 			),
 			`${t.acknowledged} records acknowledged, ${t.lost} lost, ${t.doubled} doubled`,
 			`${t.pairs} pairs on one setup through two applications, ${t.notOneOfThem} where not exactly one won`,
-			`records at the nodes at the end: ${t.nodes.map((n) => n.records).join(', ')}`
+			`records at the nodes at the end: ${t.nodes.map((node) => node.records).join(', ')}`
 		].join('\n') + '\n'
 	);
 	if (t.lost || t.doubled || t.notOneOfThem) process.exitCode = 1;

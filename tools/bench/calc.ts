@@ -29,7 +29,10 @@ function batch(lines: string): Promise<void> {
 
 /** A line of `calc --batch` against the bare function with the same input. */
 export async function benchCalc(): Promise<Ratio[]> {
-	const examples = CALCULATIONS.filter((c) => !c.heavy).map((c) => ({ id: c.id, input: c.example }));
+	const examples = CALCULATIONS.filter((calculation) => !calculation.heavy).map((calculation) => ({
+		id: calculation.id,
+		input: calculation.example
+	}));
 	const work = Array.from({ length: LINES }, (_, i) => examples[i % examples.length]!);
 	const text = `${work.map((w) => JSON.stringify(w)).join('\n')}\n`;
 	const bare = await medianMs(() => {

@@ -15,7 +15,7 @@ async function columnsOf(table: string): Promise<string[]> {
 /** Rows once more, with some columns otherwise; the number of the first. */
 async function again(table: string, where: string, other: Record<string, string>): Promise<number> {
 	const columns = await columnsOf(table);
-	const values = columns.map((c) => other[c] ?? c);
+	const values = columns.map((column) => other[column] ?? column);
 	const done = await write(
 		`INSERT INTO ${table} (${columns.join(', ')}) SELECT ${values.join(', ')} FROM ${table} WHERE ${where}`
 	);

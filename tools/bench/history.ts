@@ -136,7 +136,7 @@ export async function benchLog(): Promise<Ratio[]> {
 			value: worst.value,
 			unit: 'times',
 			aim: 'aim: at most 2',
-			of: `the log of ${SMALL_LOG}, by ${worst.name} (${ratios.map((r) => `${r.name} ${r.value.toFixed(2)}`).join(', ')}; longest single one ${longest.toFixed(0)} ms)`
+			of: `the log of ${SMALL_LOG}, by ${worst.name} (${ratios.map((ratio) => `${ratio.name} ${ratio.value.toFixed(2)}`).join(', ')}; longest single one ${longest.toFixed(0)} ms)`
 		}
 	];
 }

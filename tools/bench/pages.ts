@@ -49,10 +49,10 @@ async function loadedFor(
 		await context.addCookies([{ name, value, url: base }]);
 		const page = await context.newPage();
 		const [scripts, sheets] = [new Set<string>(), new Set<string>()];
-		page.on('response', (r) => {
-			const type = r.request().resourceType();
-			if (type === 'script') scripts.add(r.url());
-			if (type === 'stylesheet') sheets.add(r.url());
+		page.on('response', (response) => {
+			const type = response.request().resourceType();
+			if (type === 'script') scripts.add(response.url());
+			if (type === 'stylesheet') sheets.add(response.url());
 		});
 		await page.goto(base + path, { waitUntil: 'networkidle' });
 		const sizes = await Promise.all([...scripts].map((u) => wireBytes(u)));

@@ -46,9 +46,9 @@ export async function benchRack(base: string, cookie: string, settle: () => Prom
 	];
 	const time = (path: string) =>
 		medianMs(async () => {
-			const r = await fetch(base + path, { headers: { cookie } });
-			if (!r.ok) throw new Error(`${path} answered ${r.status}`);
-			await r.text();
+			const response = await fetch(base + path, { headers: { cookie } });
+			if (!response.ok) throw new Error(`${path} answered ${response.status}`);
+			await response.text();
 		}, 15);
 	await fill('F', FEW - 44, who);
 	await write('ANALYZE TABLE wheels');

@@ -34,8 +34,8 @@ async function placesIn(folder: string, firstPort: number): Promise<NodePlace[]>
 function killed(pid: number): void {
 	try {
 		process.kill(pid, 'SIGKILL');
-	} catch (e) {
-		if ((e as NodeJS.ErrnoException).code !== 'ESRCH') throw e;
+	} catch (error) {
+		if ((error as NodeJS.ErrnoException).code !== 'ESRCH') throw error;
 	}
 }
 
@@ -90,9 +90,9 @@ export class Cluster {
 				await cluster.startApplication(i);
 			}
 			return cluster;
-		} catch (e) {
+		} catch (error) {
 			await cluster.end();
-			throw e;
+			throw error;
 		}
 	}
 
@@ -124,7 +124,7 @@ export class Cluster {
 	}
 	/** Which node gives another one its whole copy at this moment, -1 when none does: it runs a program of its own for that. */
 	giving(): number {
-		return this.places.findIndex((p) => workingOn(p.folder, 'donor').length > 0);
+		return this.places.findIndex((place) => workingOn(place.folder, 'donor').length > 0);
 	}
 	/** Starts a node again; it takes what it missed, or everything, from another. */
 	async startAgain(i: number): Promise<void> {

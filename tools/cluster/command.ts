@@ -14,10 +14,10 @@ const LOOKED_EVERY_MS = 1000;
 /** One line for each change: which nodes are in step, which applications answer. */
 async function standing(cluster: Cluster): Promise<string> {
 	const nodes = await Promise.all(
-		cluster.nodes.map(async (n, i) => {
-			const s = await statusOf(n.owner);
+		cluster.nodes.map(async (node, i) => {
+			const s = await statusOf(node.owner);
 			const is = inStep(s) ? 'in step' : (s.wsrep_local_state_comment ?? 'away').toLowerCase();
-			return `${cluster.places[i]!.name} (process ${n.pid}) ${is}`;
+			return `${cluster.places[i]!.name} (process ${node.pid}) ${is}`;
 		})
 	);
 	const applications = cluster.applications.map(
@@ -33,9 +33,11 @@ async function watch(cluster: Cluster, over: () => boolean): Promise<void> {
 		const now = await standing(cluster);
 		if (now !== said) say((said = now));
 		for (const [i, node] of cluster.nodes.entries())
-			if (!over() && !alive(node.pid)) await cluster.startAgain(i).catch((e: Error) => say(inWords(e)));
+			if (!over() && !alive(node.pid))
+				await cluster.startAgain(i).catch((error: Error) => say(inWords(error)));
 		for (const [i, app] of cluster.applications.entries())
-			if (!over() && !alive(app.pid!)) await cluster.startApplication(i).catch((e: Error) => say(inWords(e)));
+			if (!over() && !alive(app.pid!))
+				await cluster.startApplication(i).catch((error: Error) => say(inWords(error)));
 		await new Promise((r) => setTimeout(r, LOOKED_EVERY_MS));
 	}
 }
@@ -73,8 +75,8 @@ export async function cluster(o: { port: number }): Promise<void> {
 			`Its applications: ${running.ports.map((p) => `http://127.0.0.1:${p}`).join(', ')}. Kill what you like (kill -9 and a process below); Ctrl-C stops everything.`
 		);
 		await watch(running, () => stopping);
-	} catch (e) {
-		say(inWords(e as Error));
+	} catch (error) {
+		say(inWords(error as Error));
 		await stop(1);
 	}
 }

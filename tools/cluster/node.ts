@@ -83,12 +83,12 @@ function options(
 /** What a server says of itself, as {name: value}; empty where it does not answer. */
 export async function statusOf(address: DatabaseAddress): Promise<Record<string, string>> {
 	try {
-		const c = await mysql.createConnection({ ...address, connectTimeout: 2000 });
+		const connection = await mysql.createConnection({ ...address, connectTimeout: 2000 });
 		try {
-			const [found] = await c.query<RowDataPacket[]>("SHOW GLOBAL STATUS LIKE 'wsrep%'");
+			const [found] = await connection.query<RowDataPacket[]>("SHOW GLOBAL STATUS LIKE 'wsrep%'");
 			return Object.fromEntries(found.map((r) => [String(r.Variable_name), String(r.Value)]));
 		} finally {
-			c.destroy();
+			connection.destroy();
 		}
 	} catch {
 		return {};

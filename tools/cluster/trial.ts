@@ -37,7 +37,7 @@ const WHEEL = {
 
 /** Two people on one setup through two applications, each taking another wheel: how many of the two won. */
 async function pair(cluster: Cluster, cookies: readonly string[], n: number): Promise<number> {
-	const bases = cluster.ports.map((p) => `http://127.0.0.1:${p}`);
+	const bases = cluster.ports.map((port) => `http://127.0.0.1:${port}`);
 	const must = async (path: string, body: object) => {
 		const said = await send(bases[0]!, path, cookies[0]!, body);
 		if (!said) throw new Error(`${path} was refused.`);
@@ -62,22 +62,22 @@ async function pair(cluster: Cluster, cookies: readonly string[], n: number): Pr
 }
 
 async function counts(cluster: Cluster, i: number): Promise<ClusterTrial['nodes'][number]> {
-	const c = await mysql.createConnection(cluster.nodes[i]!.owner);
+	const connection = await mysql.createConnection(cluster.nodes[i]!.owner);
 	try {
-		const one = async (sql: string) => Number((await c.query<RowDataPacket[]>(sql))[0][0]!.n);
+		const one = async (sql: string) => Number((await connection.query<RowDataPacket[]>(sql))[0][0]!.n);
 		return {
 			records: await one('SELECT COUNT(*) AS n FROM records'),
 			setups: await one('SELECT COUNT(*) AS n FROM setups'),
 			triggers: await one(
 				"SELECT COUNT(*) AS n FROM information_schema.triggers WHERE trigger_schema = 'uncinus'"
 			),
-			evidenceStays: await c.query('UPDATE records SET id = id').then(
+			evidenceStays: await connection.query('UPDATE records SET id = id').then(
 				() => false,
-				(e: Error) => e.message.startsWith('Records are evidence')
+				(error: Error) => error.message.startsWith('Records are evidence')
 			)
 		};
 	} finally {
-		await c.end();
+		await connection.end();
 	}
 }
 
@@ -96,7 +96,7 @@ export async function clusterTrial(told: (what: string) => void = () => undefine
 		const cookies = await twoPeople();
 		const won: number[] = [];
 		for (let n = 0; n < PAIRS / 2; n++) won.push(await pair(cluster, cookies, n));
-		const eight = await Recording.begin(cluster.ports.map((p) => `http://127.0.0.1:${p}`));
+		const eight = await Recording.begin(cluster.ports.map((port) => `http://127.0.0.1:${port}`));
 		stop = () => eight.stop();
 		const blows: Blow[] = [];
 		const blow = async (what: string, kill: () => Promise<void>, before?: () => Promise<void>) => {

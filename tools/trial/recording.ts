@@ -128,14 +128,14 @@ export async function send(
 	body: object
 ): Promise<Record<string, unknown> | null> {
 	try {
-		const r = await fetch(base + path, {
+		const response = await fetch(base + path, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json', cookie },
 			body: JSON.stringify(body),
 			signal: AbortSignal.timeout(PATIENCE_MS)
 		});
-		const said = (await r.json()) as Record<string, unknown>;
-		return r.ok ? said : null;
+		const said = (await response.json()) as Record<string, unknown>;
+		return response.ok ? said : null;
 	} catch {
 		return null;
 	}

@@ -78,11 +78,12 @@ export async function verified(file: string): Promise<EndMark> {
 			if (head(line).startsWith(END)) mark = JSON.parse(line.toString('utf8').slice(END.length)) as EndMark;
 			else tally.take(line);
 		}
-	} catch (e) {
-		if (e instanceof NoBackup || first) throw new Error(`${file} is not a backup made here.`, { cause: e });
+	} catch (error) {
+		if (error instanceof NoBackup || first)
+			throw new Error(`${file} is not a backup made here.`, { cause: error });
 		throw new Error(
 			`${file} is damaged: it ends before its end mark. Take another backup; nothing was changed.`,
-			{ cause: e }
+			{ cause: error }
 		);
 	}
 	if (!mark)

@@ -29,6 +29,19 @@ export function openFolder(path: string, user: SystemUser | null): void {
 }
 
 const LAID_OUT = 'laying-out-';
+/**
+ * Removes what starts that were broken off have left. Whoever writes there may not have ended yet, and then a folder
+ * fills again while it is emptied: it stays, harms nothing, and is removed by a later start.
+ */
+export function removeBrokenOff(folder: string): void {
+	for (const left of readdirSync(folder).filter((name) => name.startsWith(LAID_OUT)))
+		try {
+			rmSync(join(folder, left), { recursive: true, force: true });
+		} catch {
+			/* written to at this moment */
+		}
+}
+
 /** Lays out an empty database; it is not started for it, so nobody can reach it meanwhile. */
 export async function create(folder: string, user: SystemUser | null): Promise<void> {
 	const data = join(folder, 'mariadb');
@@ -36,8 +49,7 @@ export async function create(folder: string, user: SystemUser | null): Promise<v
 		throw new Error(`${data} holds a shop and is never laid out anew. Look at it with ./uncinus doctor.`);
 	// Made beside its place and put there whole: one that is broken off never looks like a database, and never disturbs the next.
 	const made = join(folder, `${LAID_OUT}${process.pid}`);
-	for (const left of readdirSync(folder).filter((n) => n.startsWith(LAID_OUT)))
-		rmSync(join(folder, left), { recursive: true, force: true, maxRetries: 3 });
+	removeBrokenOff(folder);
 	await run(
 		find('/usr/bin/mariadb-install-db', 'mariadb-install-db', 'mysql_install_db')!,
 		[

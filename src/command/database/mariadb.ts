@@ -6,7 +6,7 @@ import { alive, find, freePort, installPackages, say, until } from '../system.js
 import { type Access, accessOf, keepAccess, newAccess } from './access.js';
 import { APP, OWNER, accountsSql } from './accounts.js';
 import { isCreated, markCreated } from './folder.js';
-import { create, openFolder, prepare } from './lay-out.js';
+import { create, openFolder, prepare, removeBrokenOff } from './lay-out.js';
 import { launch, socketFor, temporaryOf } from './launch.js';
 import { refuseWithoutRoom } from './room.js';
 import { type SystemUser, closeTo } from './system-user.js';
@@ -50,8 +50,8 @@ export function runningPid(folder: string): number | null {
 /** Whether somebody is let in there. */
 export async function answers(address: DatabaseAddress): Promise<boolean> {
 	try {
-		const c = await mysql.createConnection({ ...address, connectTimeout: 2000 });
-		await c.end();
+		const connection = await mysql.createConnection({ ...address, connectTimeout: 2000 });
+		await connection.end();
 		return true;
 	} catch {
 		return false;
@@ -120,7 +120,7 @@ export async function startDatabase(
 	else if (!isCreated(folder)) {
 		refuseWithoutRoom(folder);
 		await create(folder, user);
-	}
+	} else removeBrokenOff(folder);
 	for (let tries = 1; ; tries++) {
 		const served = await serve(program, folder, access, user, node, found);
 		if (!('ended' in served)) return served;

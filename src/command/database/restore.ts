@@ -90,27 +90,27 @@ async function loadInto(
 /** @throws Error when what keeps evidence from being changed is not what this backup's version has */
 async function guarded(db: PrivateDatabase): Promise<void> {
 	const { wrongTriggers } = await import('../../lib/server/storage/verify.js');
-	const c = await mysql.createConnection({ ...db.owner, timezone: 'Z' });
+	const connection = await mysql.createConnection({ ...db.owner, timezone: 'Z' });
 	try {
-		const wrong = await wrongTriggers(MIGRATIONS, c);
+		const wrong = await wrongTriggers(MIGRATIONS, connection);
 		if (wrong.length)
 			throw new Error(`The backup is not one of this application: ${wrong[0]} Nothing was changed.`);
 	} finally {
-		await c.end();
+		await connection.end();
 	}
 }
 
 /** @throws Error when a table has other rows than the backup said */
 async function counted(db: PrivateDatabase, mark: EndMark): Promise<void> {
-	const c = await mysql.createConnection(db.owner);
+	const connection = await mysql.createConnection(db.owner);
 	try {
 		for (const [table, rows] of Object.entries(mark.rows)) {
-			const [found] = await c.query('SELECT COUNT(*) AS n FROM ??', [table]);
+			const [found] = await connection.query('SELECT COUNT(*) AS n FROM ??', [table]);
 			const n = Number((found as { n: number }[])[0]!.n);
 			if (n !== rows)
 				throw new Error(`The backup has ${rows} rows of ${table}, ${n} arrived. Nothing was changed.`);
 		}
 	} finally {
-		await c.end();
+		await connection.end();
 	}
 }

@@ -23,7 +23,7 @@ function oneOf(names: readonly string[]): SystemUser | null {
 		.split('\n')
 		.map((l) => l.split(':'));
 	for (const name of names) {
-		const found = lines.find((l) => l[0] === name);
+		const found = lines.find((line) => line[0] === name);
 		if (found) return { name, uid: Number(found[2]), gid: Number(found[3]) };
 	}
 	return null;

@@ -11,7 +11,7 @@ export function completed<const L extends readonly Field[]>(
 	fields: L,
 	known: Readonly<Record<string, unknown>>
 ): Values<L> {
-	const full = fields.map((f) => [f.name, known[f.name] ?? f.default ?? null]);
+	const full = fields.map((field) => [field.name, known[field.name] ?? field.default ?? null]);
 	return Object.fromEntries(full) as Values<L>;
 }
 
@@ -20,10 +20,10 @@ export function partMissing(
 	fields: readonly Field[],
 	known: Readonly<Record<string, unknown>>
 ): InputFault | null {
-	for (const f of fields) {
-		if (!f.required || (f.kind !== 'list' && f.kind !== 'object')) continue;
-		if (known[f.name] !== undefined && known[f.name] !== null) continue;
-		const { fault } = attempt(() => checkField(f, f.name, known[f.name]));
+	for (const field of fields) {
+		if (!field.required || (field.kind !== 'list' && field.kind !== 'object')) continue;
+		if (known[field.name] !== undefined && known[field.name] !== null) continue;
+		const { fault } = attempt(() => checkField(field, field.name, known[field.name]));
 		if (fault) return fault;
 	}
 	return null;

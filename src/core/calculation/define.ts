@@ -89,7 +89,7 @@ export function bounded<L extends readonly Field[]>(work: Work<L>, v: Values<L>,
 /** The same list, its guideline figures told which calculation they belong to. */
 function belongingTo<L extends readonly Field[]>(id: string, fields: L): L {
 	// Mapping a tuple gives an array; the fields stay the same ones in the same order.
-	return fields.map((f) => (f.guideline ? { ...f, of: id } : f)) as readonly Field[] as L;
+	return fields.map((field) => (field.guideline ? { ...field, of: id } : field)) as readonly Field[] as L;
 }
 
 /** A result that overflowed is bad input, never a NaN: the numbers given lie outside anything that can exist. */

@@ -17,7 +17,7 @@ export function fieldIn<F extends Field>(field: F, system: System): F {
 export function fieldsIn<L extends readonly Field[]>(fields: L, system: System): L {
 	if (system === 'mm') return fields;
 	let made = inches.get(fields);
-	if (!made) inches.set(fields, (made = fields.map((f) => fieldIn(f, system))));
+	if (!made) inches.set(fields, (made = fields.map((field) => fieldIn(field, system))));
 	// The same fields in the same order, some with other figures.
 	return made as readonly Field[] as L;
 }

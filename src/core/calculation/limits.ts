@@ -65,14 +65,14 @@ export function inShop<L extends readonly Field[]>(fields: L, limits: Limits, sy
 	const those = fieldsIn(fields, system);
 	if (!Object.keys(limits).length) return those;
 	// The same fields in the same order, some with another figure to begin with.
-	return those.map((f) => {
-		const own = f.guideline && f.of !== undefined ? ownFigure(limits, f.of, f) : undefined;
-		if (own === undefined) return f;
+	return those.map((field) => {
+		const own = field.guideline && field.of !== undefined ? ownFigure(limits, field.of, field) : undefined;
+		if (own === undefined) return field;
 		const inch =
-			'inch' in f && f.inch
-				? { inch: { ...f.inch, default: ownFigure(limits, f.of!, fieldIn(f, 'inch')) } }
+			'inch' in field && field.inch
+				? { inch: { ...field.inch, default: ownFigure(limits, field.of!, fieldIn(field, 'inch')) } }
 				: {};
-		return { ...f, default: own, ...inch };
+		return { ...field, default: own, ...inch };
 	}) as readonly Field[] as L;
 }
 
@@ -113,7 +113,7 @@ export function checkLimits(
 			);
 		if (typeof values !== 'object' || values === null || Array.isArray(values))
 			throw new InputFault(id, 'not-an-object', `${calculation.title}: the figures come by field.`);
-		const odd = Object.keys(values).find((name) => !fields.some((f) => f.name === name));
+		const odd = Object.keys(values).find((name) => !fields.some((field) => field.name === name));
 		if (odd !== undefined)
 			throw new InputFault(
 				`${id}.${odd.slice(0, 60)}`,
@@ -136,8 +136,8 @@ export function checkLimits(
 function within<T>(id: string, work: () => T): T {
 	try {
 		return work();
-	} catch (e) {
-		if (e instanceof InputFault) throw new InputFault(`${id}.${e.field}`, e.code, e.message);
-		throw e;
+	} catch (error) {
+		if (error instanceof InputFault) throw new InputFault(`${id}.${error.field}`, error.code, error.message);
+		throw error;
 	}
 }

@@ -7,7 +7,7 @@ export function needed(
 	fields: readonly { name: string; label?: string }[],
 	why: string
 ): void {
-	for (const f of fields)
-		if (values[f.name] === null || values[f.name] === undefined)
-			throw new InputFault(f.name, 'missing', `${labelOf(f)} is missing. ${why}`);
+	for (const field of fields)
+		if (values[field.name] === null || values[field.name] === undefined)
+			throw new InputFault(field.name, 'missing', `${labelOf(field)} is missing. ${why}`);
 }

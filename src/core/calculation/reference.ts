@@ -4,18 +4,19 @@ import { type Field, labelOf, rangeOf } from './fields.js';
 const cell = (text: string): string => text.replace(/\|/g, '\\|').replace(/\n/g, ' ');
 
 function rows(fields: readonly Field[], prefix: string): string[] {
-	return fields.flatMap((f): string[] => {
-		const unit = 'unit' in f && f.unit ? f.unit : '';
-		const usual = f.required
+	return fields.flatMap((field): string[] => {
+		const unit = 'unit' in field && field.unit ? field.unit : '';
+		const usual = field.required
 			? 'required'
-			: 'default' in f && f.default !== undefined
-				? `default ${JSON.stringify(f.default)}${f.guideline ? ", a lead may set the shop's own" : ''}`
+			: 'default' in field && field.default !== undefined
+				? `default ${JSON.stringify(field.default)}${field.guideline ? ", a lead may set the shop's own" : ''}`
 				: 'optional';
-		const own = `| \`${prefix}${f.name}\` | ${f.kind} | ${unit} | ${cell(rangeOf(f))} | ${cell(usual)} | ${cell(`${labelOf(f)}. ${f.about}`)} |`;
-		if (f.kind === 'object') return [own, ...rows(f.fields, `${prefix}${f.name}.`)];
-		if (f.kind === 'list' && f.item.kind === 'object')
-			return [own, ...rows(f.item.fields, `${prefix}${f.name}.N.`)];
-		if (f.kind === 'list') return [own, ...rows([{ ...f.item, name: 'N' }], `${prefix}${f.name}.`)];
+		const own = `| \`${prefix}${field.name}\` | ${field.kind} | ${unit} | ${cell(rangeOf(field))} | ${cell(usual)} | ${cell(`${labelOf(field)}. ${field.about}`)} |`;
+		if (field.kind === 'object') return [own, ...rows(field.fields, `${prefix}${field.name}.`)];
+		if (field.kind === 'list' && field.item.kind === 'object')
+			return [own, ...rows(field.item.fields, `${prefix}${field.name}.N.`)];
+		if (field.kind === 'list')
+			return [own, ...rows([{ ...field.item, name: 'N' }], `${prefix}${field.name}.`)];
 		return [own];
 	});
 }
@@ -30,27 +31,29 @@ export function reference(calculations: readonly Calculation[], version: string)
 		'A judged output carries `verdict` (`ok`, `caution`, `stop`) and `reasons` (`[{code, message, severity}]`). Bad input is answered with `{"error": {"field", "code", "message"}}` and exit code 2.',
 		''
 	];
-	for (const c of calculations) {
+	for (const calculation of calculations) {
 		parts.push(
-			`## \`${c.id}\` ${c.title}`,
+			`## \`${calculation.id}\` ${calculation.title}`,
 			'',
-			c.about,
+			calculation.about,
 			'',
-			`Source: ${c.source}`,
+			`Source: ${calculation.source}`,
 			'',
-			...c.formulas.map((f) => `- \`${f}\``),
+			...calculation.formulas.map((formula) => `- \`${formula}\``),
 			'',
-			...(c.limits ? ['How far it can be trusted:', '', ...c.limits.map((l) => `- ${l}`), ''] : []),
+			...(calculation.limits
+				? ['How far it can be trusted:', '', ...calculation.limits.map((limit) => `- ${limit}`), '']
+				: []),
 			'| input | kind | unit | range | | meaning |',
 			'|---|---|---|---|---|---|',
-			...rows(c.fields, ''),
+			...rows(calculation.fields, ''),
 			'',
 			'| output | unit | meaning |',
 			'|---|---|---|',
-			...c.outputs.map(output),
+			...calculation.outputs.map(output),
 			'',
 			'```json',
-			JSON.stringify(c.example),
+			JSON.stringify(calculation.example),
 			'```',
 			''
 		);

@@ -22,10 +22,10 @@ export class Findings {
 		return this.add('ok', code, when, message);
 	}
 	has(code: string): boolean {
-		return this.reasons.some((r) => r.code === code);
+		return this.reasons.some((reason) => reason.code === code);
 	}
 	get verdict(): Verdict {
-		return worst(this.reasons.map((r) => r.severity));
+		return worst(this.reasons.map((reason) => reason.severity));
 	}
 	/** The pair every judged output carries. */
 	judged(): { verdict: Verdict; reasons: Reason[] } {
@@ -41,9 +41,9 @@ export class Findings {
 export function merged(reasons: readonly Reason[]): Reason[] {
 	const RANK: Readonly<Record<Verdict, number>> = { stop: 0, caution: 1, ok: 2 };
 	const byCode = new Map<string, Reason>();
-	for (const r of reasons) {
-		const known = byCode.get(r.code);
-		if (!known || RANK[r.severity] < RANK[known.severity]) byCode.set(r.code, r);
+	for (const reason of reasons) {
+		const known = byCode.get(reason.code);
+		if (!known || RANK[reason.severity] < RANK[known.severity]) byCode.set(reason.code, reason);
 	}
 	return [...byCode.values()].sort((a, b) => RANK[a.severity] - RANK[b.severity]);
 }

@@ -92,17 +92,17 @@ export const compareStrategies = defineCalculation({
 		a: { intervalMm: 5, redressUm: 40, redressTimeS: 60 },
 		b: { intervalMm: 13, redressUm: 130, redressTimeS: 90 }
 	},
-	compute(v) {
-		if (v.minDiameterMm >= v.diameterMm)
+	compute(values) {
+		if (values.minDiameterMm >= values.diameterMm)
 			throw new InputFault(
 				'minDiameterMm',
 				'inconsistent',
-				`Scrap diameter ${v.minDiameterMm} mm is not under the diameter, ${v.diameterMm} mm. Enter a smaller one.`
+				`Scrap diameter ${values.minDiameterMm} mm is not under the diameter, ${values.diameterMm} mm. Enter a smaller one.`
 			);
 		const findings = new Findings();
 		const [a, b] = (['a', 'b'] as const).map((name) => {
-			const way = v[name];
-			const out = cost(v, way);
+			const way = values[name];
+			const out = cost(values, way);
 			const before = findings.reasons.length;
 			const [loss, says] = [out.lossAtRedressUm, name === 'a' ? 'One way' : 'The other way'];
 			findings
@@ -113,8 +113,8 @@ export const compareStrategies = defineCalculation({
 				)
 				.caution(
 					`tolerance-exceeded-${name}`,
-					loss !== null && v.formToleranceUm !== null && loss > v.formToleranceUm + SLACK,
-					`${says}: the form has lost ${(loss ?? 0).toFixed(1)} µm before it is redressed, ${v.formToleranceUm ?? 0} µm are allowed.`
+					loss !== null && values.formToleranceUm !== null && loss > values.formToleranceUm + SLACK,
+					`${says}: the form has lost ${(loss ?? 0).toFixed(1)} µm before it is redressed, ${values.formToleranceUm ?? 0} µm are allowed.`
 				)
 				.caution(
 					`wheel-too-small-${name}`,

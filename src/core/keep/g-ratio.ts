@@ -60,29 +60,31 @@ export const gRatio = defineCalculation({
 		wheelWidthMm: 15,
 		dressLossUm: 20
 	},
-	compute(v) {
-		if (v.workVolumeMm3 === null) {
-			if (WORK.every((f) => v[f.name] === null))
+	compute(values) {
+		if (values.workVolumeMm3 === null) {
+			if (WORK.every((f) => values[f.name] === null))
 				throw new InputFault(
 					'workVolumeMm3',
 					'missing',
 					'Work ground is missing. Enter its volume, or length, width and depth of a part.'
 				);
-			needed(v, WORK, 'Length, width and depth of a part are needed, or the volume.');
+			needed(values, WORK, 'Length, width and depth of a part are needed, or the volume.');
 		}
-		const workVolumeMm3 = v.workVolumeMm3 ?? v.workLengthMm! * v.workWidthMm! * v.workDepthMm! * v.partCount;
-		const [d1, d2] = [v.diameterBeforeMm, v.diameterAfterMm];
-		const wearMm = d1 - d2 - (2 * v.dressLossUm) / 1000;
+		const workVolumeMm3 =
+			values.workVolumeMm3 ??
+			values.workLengthMm! * values.workWidthMm! * values.workDepthMm! * values.partCount;
+		const [d1, d2] = [values.diameterBeforeMm, values.diameterAfterMm];
+		const wearMm = d1 - d2 - (2 * values.dressLossUm) / 1000;
 		if (wearMm <= 1e-12)
 			throw new InputFault(
 				'diameterAfterMm',
 				'not-measurable',
 				'Nothing is left of the difference once the dressing is taken out. Grind more parts, then measure again.'
 			);
-		const ring = (mmOff: number) => (Math.PI / 4) * (d1 ** 2 - (d1 - mmOff) ** 2) * v.wheelWidthMm;
+		const ring = (mmOff: number) => (Math.PI / 4) * (d1 ** 2 - (d1 - mmOff) ** 2) * values.wheelWidthMm;
 		const wheelWearVolumeMm3 = ring(wearMm);
 		const gRatio = workVolumeMm3 / wheelWearVolumeMm3;
-		const relativeUncertainty = (Math.SQRT2 * v.diameterErrorUm) / 1000 / wearMm;
+		const relativeUncertainty = (Math.SQRT2 * values.diameterErrorUm) / 1000 / wearMm;
 		const radialWearUm = 500 * wearMm;
 		const findings = new Findings().caution(
 			'wear-too-small-to-measure',
@@ -95,7 +97,7 @@ export const gRatio = defineCalculation({
 			gRatio,
 			gRatioWithDressing: workVolumeMm3 / ring(d1 - d2),
 			radialWearUm,
-			radialWearPerPartUm: radialWearUm / v.partCount,
+			radialWearPerPartUm: radialWearUm / values.partCount,
 			relativeUncertainty,
 			gLow: gRatio / (1 + relativeUncertainty),
 			gHigh: relativeUncertainty >= 1 ? null : gRatio / (1 - relativeUncertainty),

@@ -60,68 +60,70 @@ export const holdSpeed = defineCalculation({
 		{ name: 'rows', about: 'As it wears' }
 	],
 	example: { diameterMm: 300, minDiameterMm: 200, targetMps: 30, rpmMax: 2500, ratedMps: 40, rows: 2 },
-	compute(v) {
-		if (v.minDiameterMm > v.diameterMm)
+	compute(values) {
+		if (values.minDiameterMm > values.diameterMm)
 			throw new InputFault(
 				'minDiameterMm',
 				'above-maximum',
-				`Scrap diameter ${v.minDiameterMm} mm is above the diameter today, ${v.diameterMm} mm.`
+				`Scrap diameter ${values.minDiameterMm} mm is above the diameter today, ${values.diameterMm} mm.`
 			);
-		if (v.rpmMin > v.rpmMax)
+		if (values.rpmMin > values.rpmMax)
 			throw new InputFault(
 				'rpmMin',
 				'above-maximum',
-				`The slowest speed ${v.rpmMin} rpm is above the fastest, ${v.rpmMax} rpm.`
+				`The slowest speed ${values.rpmMin} rpm is above the fastest, ${values.rpmMax} rpm.`
 			);
-		if (v.newDiameterMm !== null && v.newDiameterMm < v.diameterMm)
+		if (values.newDiameterMm !== null && values.newDiameterMm < values.diameterMm)
 			throw new InputFault(
 				'newDiameterMm',
 				'inconsistent',
-				`New diameter ${v.newDiameterMm} mm is smaller than the diameter today, ${v.diameterMm} mm. A wheel does not grow.`
+				`New diameter ${values.newDiameterMm} mm is smaller than the diameter today, ${values.diameterMm} mm. A wheel does not grow.`
 			);
 		const marks = {
-			ratedMps: v.ratedMps,
-			ratedRpm: v.markedRpm,
-			newDiameterMm: v.newDiameterMm ?? v.diameterMm
+			ratedMps: values.ratedMps,
+			ratedRpm: values.markedRpm,
+			newDiameterMm: values.newDiameterMm ?? values.diameterMm
 		};
-		const limitAt = (diameterMm: number) => limitRpm(marks, v.allowAboveMarkedRpm ? diameterMm : null)!;
-		const cap = v.allowAboveMarkedRpm ? v.rpmMax : Math.min(v.rpmMax, limitAt(v.diameterMm));
+		const limitAt = (diameterMm: number) => limitRpm(marks, values.allowAboveMarkedRpm ? diameterMm : null)!;
+		const cap = values.allowAboveMarkedRpm
+			? values.rpmMax
+			: Math.min(values.rpmMax, limitAt(values.diameterMm));
 		const at = (diameterMm: number) => {
-			const wantedRpm = rpmForSpeed(v.targetMps, diameterMm);
+			const wantedRpm = rpmForSpeed(values.targetMps, diameterMm);
 			let n = Math.min(wantedRpm, cap, limitAt(diameterMm));
-			if (v.rpmStep > 0) n = Math.floor(n / v.rpmStep + SLACK) * v.rpmStep;
-			const speedRpm = Math.max(n, v.rpmMin);
+			if (values.rpmStep > 0) n = Math.floor(n / values.rpmStep + SLACK) * values.rpmStep;
+			const speedRpm = Math.max(n, values.rpmMin);
 			return { diameterMm, wantedRpm, speedRpm, speedMps: surfaceSpeedMps(diameterMm, speedRpm) };
 		};
-		const rows = Array.from({ length: v.rows + 1 }, (_, i) =>
-			at(v.diameterMm + ((v.minDiameterMm - v.diameterMm) * i) / v.rows)
+		const rows = Array.from({ length: values.rows + 1 }, (_, i) =>
+			at(values.diameterMm + ((values.minDiameterMm - values.diameterMm) * i) / values.rows)
 		);
 		const now = rows[0]!;
-		const heldToDiameterMm = rpmForSpeed(v.targetMps, cap);
-		const allowed = v.targetMps <= v.ratedMps * (1 + SLACK);
-		const offNow = Math.abs(now.speedMps / v.targetMps - 1) > 0.01 + SLACK;
-		const tooFast = rows.filter((r) => overLimit(r.speedRpm, limitAt(r.diameterMm)));
-		const rimOver = tooFast.some((r) => r.speedMps > v.ratedMps * (1 + SLACK));
+		const heldToDiameterMm = rpmForSpeed(values.targetMps, cap);
+		const allowed = values.targetMps <= values.ratedMps * (1 + SLACK);
+		const offNow = Math.abs(now.speedMps / values.targetMps - 1) > 0.01 + SLACK;
+		const tooFast = rows.filter((row) => overLimit(row.speedRpm, limitAt(row.diameterMm)));
+		const rimOver = tooFast.some((r) => r.speedMps > values.ratedMps * (1 + SLACK));
 		const findings = new Findings()
 			.stop(
 				'target-over-rated-speed',
 				!allowed,
-				`The speed wanted, ${v.targetMps} m/s, is above the ${v.ratedMps} m/s marked on the wheel.`
+				`The speed wanted, ${values.targetMps} m/s, is above the ${values.ratedMps} m/s marked on the wheel.`
 			)
 			.stop('over-rated-speed', rimOver, 'The spindle cannot run slowly enough for this wheel.')
 			.stop(
 				'over-marked-rpm',
 				tooFast.length > 0 && !rimOver,
-				`The spindle's slowest speed is above the ${shownLimit(limitAt(v.diameterMm))} rpm this wheel allows.`
+				`The spindle's slowest speed is above the ${shownLimit(limitAt(values.diameterMm))} rpm this wheel allows.`
 			)
 			.caution(
 				'speed-not-held',
 				allowed && offNow,
-				`Runs ${now.speedMps.toFixed(1)} m/s instead of ${v.targetMps} m/s: it will act softer.`
+				`Runs ${now.speedMps.toFixed(1)} m/s instead of ${values.targetMps} m/s: it will act softer.`
 			)
 			.caution(
 				'speed-not-held-to-the-end',
-				allowed && !offNow && heldToDiameterMm > v.minDiameterMm * (1 + SLACK),
+				allowed && !offNow && heldToDiameterMm > values.minDiameterMm * (1 + SLACK),
 				`Held down to ${heldToDiameterMm.toFixed(0)} mm; below that it acts softer.`
 			);
 		return {

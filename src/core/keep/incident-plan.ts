@@ -131,12 +131,12 @@ export const incidentPlan = defineCalculation({
 		},
 		done: ['record-and-tag', 'scrap-wheel', 'inspect-guard', 'inspect-flange']
 	},
-	compute(v) {
-		const mechanical = MECHANICAL.includes(v.event);
-		const off = OFF_MACHINE.includes(v.event);
-		const scrap = SCRAP.includes(v.event);
-		const listen = v.event === 'vibration' || v.event === 'power-loss-in-cut';
-		const f = v.findings ?? {
+	compute(values) {
+		const mechanical = MECHANICAL.includes(values.event);
+		const off = OFF_MACHINE.includes(values.event);
+		const scrap = SCRAP.includes(values.event);
+		const listen = values.event === 'vibration' || values.event === 'power-loss-in-cut';
+		const f = values.findings ?? {
 			guard: null,
 			flange: null,
 			taper: null,
@@ -151,7 +151,7 @@ export const incidentPlan = defineCalculation({
 			chuckGouges: null,
 			spindleNoise: null
 		};
-		const dirty = (first: number | null) => first !== null && first > v.runoutAimUm;
+		const dirty = (first: number | null) => first !== null && first > values.runoutAimUm;
 		const overAim = dirty(f.taperRunoutUm) || dirty(f.flangeRunoutUm);
 		/** What was read after cleaning counts; without it, what was read before. */
 		const taperUm = f.taperRunoutAgainUm ?? f.taperRunoutUm;
@@ -160,14 +160,14 @@ export const incidentPlan = defineCalculation({
 			overAim &&
 			(!dirty(f.taperRunoutUm) || f.taperRunoutAgainUm !== null) &&
 			(!dirty(f.flangeRunoutUm) || f.flangeRunoutAgainUm !== null);
-		const overLimit = runouts.some((n) => n >= v.runoutLimitUm);
+		const overLimit = runouts.some((n) => n >= values.runoutLimitUm);
 		const bad = f.flange === 'bent' || f.flange === 'cracked';
 		const codes: string[] = [];
 		const step = (code: string, when = true) => {
 			if (when && !codes.includes(code)) codes.push(code);
 		};
 		step('make-safe', !off);
-		step('care-for-people', v.injury);
+		step('care-for-people', values.injury);
 		step('record-and-tag');
 		step(scrap ? 'scrap-wheel' : 'quarantine-and-retest-wheel');
 		if (mechanical) {
@@ -195,14 +195,14 @@ export const incidentPlan = defineCalculation({
 		}
 		step(scrap ? 'full-route-new-wheel' : 'full-route-retest');
 		const done = new Set([
-			...v.done,
-			...(v.madeSafe ? ['make-safe'] : []),
+			...values.done,
+			...(values.madeSafe ? ['make-safe'] : []),
 			...(again ? ['clean-and-remeasure'] : [])
 		]);
 		const steps = codes.map((code, i) => ({ order: i + 1, code, done: done.has(code) }));
 		const findings = new Findings()
-			.stop('not-made-safe', !v.madeSafe && !off, 'Stop it, isolate it, lock it. Nothing else first.')
-			.stop('injury', v.injury && !done.has('care-for-people'), 'People before machines.')
+			.stop('not-made-safe', !values.madeSafe && !off, 'Stop it, isolate it, lock it. Nothing else first.')
+			.stop('injury', values.injury && !done.has('care-for-people'), 'People before machines.')
 			.stop(
 				'findings-missing',
 				mechanical
@@ -216,13 +216,13 @@ export const incidentPlan = defineCalculation({
 			.stop('runout-over-limit', mechanical && overLimit, 'Run-out over the limit.')
 			.stop(
 				'taper-runout',
-				mechanical && v.taperLimitUm !== null && taperUm !== null && taperUm > v.taperLimitUm,
-				`The taper runs out ${taperUm} µm after it was hit, limit ${v.taperLimitUm} µm. Nothing is mounted on it; have it looked at.`
+				mechanical && values.taperLimitUm !== null && taperUm !== null && taperUm > values.taperLimitUm,
+				`The taper runs out ${taperUm} µm after it was hit, limit ${values.taperLimitUm} µm. Nothing is mounted on it; have it looked at.`
 			)
 			.stop('spindle-noise', (mechanical || listen) && f.spindleNoise === true, 'The spindle is noisy.')
 			.caution(
 				'runout-above-aim',
-				mechanical && runouts.some((n) => n > v.runoutAimUm && n < v.runoutLimitUm),
+				mechanical && runouts.some((n) => n > values.runoutAimUm && n < values.runoutLimitUm),
 				'Run-out above the aim.'
 			)
 			.caution('flange-burr', mechanical && f.flange === 'light-burr', 'A light burr on a flange.')

@@ -82,7 +82,7 @@ export const ledger = defineCalculation({
 	compute({ events, minDiameterMm }) {
 		const book = read(events);
 		const { points, nowMm, lastMeasured } = book;
-		const enough = points.length >= FEW && new Set(points.map((p) => p.day)).size > 1;
+		const enough = points.length >= FEW && new Set(points.map((point) => point.day)).size > 1;
 		const slope = enough ? slopeOf(points) : null;
 		const wears = slope !== null && slope < 0;
 		const daysLeft = wears ? Math.max(0, (nowMm - minDiameterMm) / -slope) : null;

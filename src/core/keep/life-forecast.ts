@@ -96,26 +96,30 @@ export const lifeForecast = defineCalculation({
 		redressTimeMin: 3,
 		labourCostPerHour: 50
 	},
-	compute(v) {
-		const newMm = between(v);
-		const p = v.partsPerRedress;
-		const atEnd = v.diameterMm <= v.minDiameterMm;
-		const usableRadiusLeftUm = Math.max(0, (1000 * (v.diameterMm - v.minDiameterMm)) / 2 - v.reserveUm);
-		const redressesLeft = Math.max(0, floorKind(usableRadiusLeftUm / v.redressUm));
+	compute(values) {
+		const newMm = between(values);
+		const p = values.partsPerRedress;
+		const atEnd = values.diameterMm <= values.minDiameterMm;
+		const usableRadiusLeftUm = Math.max(
+			0,
+			(1000 * (values.diameterMm - values.minDiameterMm)) / 2 - values.reserveUm
+		);
+		const redressesLeft = Math.max(0, floorKind(usableRadiusLeftUm / values.redressUm));
 		const partsLeft = atEnd
 			? 0
 			: p > 0
-				? p - v.partsSinceRedress + redressesLeft * p
-				: Math.floor(redressesLeft / v.redressesPerPart!);
-		const daysLeft = partsLeft / v.partsPerDay;
+				? p - values.partsSinceRedress + redressesLeft * p
+				: Math.floor(redressesLeft / values.redressesPerPart!);
+		const daysLeft = partsLeft / values.partsPerDay;
 		// The first working day from then on is the first one that is ground on.
 		const lastDay = Math.max(1, Math.min(MAX_DAYS, ceilKind(daysLeft)));
-		const lastDate = workingDaysFrom(v.fromDate, lastDay - 1, v);
-		const orderBy = workingDaysFrom(lastDate, -(v.leadTimeDays + v.safetyDays), v);
-		const m = p > 0 ? 1 / p : v.redressesPerPart!;
-		const radiusUsedPerPartUm = m * v.redressUm;
-		const wheelCostPerPart = (v.wheelCost * radiusUsedPerPartUm) / ((1000 * (newMm - v.minDiameterMm)) / 2);
-		const labourCostPerPart = m * (v.redressTimeMin / 60) * v.labourCostPerHour;
+		const lastDate = workingDaysFrom(values.fromDate, lastDay - 1, values);
+		const orderBy = workingDaysFrom(lastDate, -(values.leadTimeDays + values.safetyDays), values);
+		const m = p > 0 ? 1 / p : values.redressesPerPart!;
+		const radiusUsedPerPartUm = m * values.redressUm;
+		const wheelCostPerPart =
+			(values.wheelCost * radiusUsedPerPartUm) / ((1000 * (newMm - values.minDiameterMm)) / 2);
+		const labourCostPerPart = m * (values.redressTimeMin / 60) * values.labourCostPerHour;
 		const findings = new Findings()
 			.stop('at-minimum-diameter', atEnd, 'The wheel is at its scrap diameter. Take it off.')
 			.caution(
@@ -125,7 +129,7 @@ export const lifeForecast = defineCalculation({
 			)
 			.caution(
 				'order-now',
-				orderBy <= v.fromDate,
+				orderBy <= values.fromDate,
 				`Order the next wheel now: it had to be ordered by ${orderBy}.`
 			);
 		return {
@@ -136,7 +140,7 @@ export const lifeForecast = defineCalculation({
 			orderBy,
 			usableRadiusLeftUm,
 			radiusUsedPerPartUm,
-			infeedLeftMm: v.partDepthMm === null ? null : partsLeft * v.partDepthMm,
+			infeedLeftMm: values.partDepthMm === null ? null : partsLeft * values.partDepthMm,
 			wheelCostPerPart,
 			labourCostPerPart,
 			costPerPart: wheelCostPerPart + labourCostPerPart,

@@ -116,23 +116,23 @@ export const redressInterval = defineCalculation({
 		partDepthMm: 1.5,
 		cleanUpUm: 5
 	},
-	compute(v) {
-		const wear = wearOf(v);
+	compute(values) {
+		const wear = wearOf(values);
 		const k = wear.lossUmPerMm;
-		const intervalMm = (v.useOfTolerance * v.formToleranceUm) / k;
-		const p = floorKind(intervalMm / v.partDepthMm);
-		const inside = p < 1 || v.dressBeforeFinish;
-		const n = Math.max(1, ceilCount(v.partDepthMm, intervalMm));
-		const infeedPerRedressMm = inside ? v.partDepthMm / n : p * v.partDepthMm;
+		const intervalMm = (values.useOfTolerance * values.formToleranceUm) / k;
+		const p = floorKind(intervalMm / values.partDepthMm);
+		const inside = p < 1 || values.dressBeforeFinish;
+		const n = Math.max(1, ceilCount(values.partDepthMm, intervalMm));
+		const infeedPerRedressMm = inside ? values.partDepthMm / n : p * values.partDepthMm;
 		const lossAtRedressUm = k * infeedPerRedressMm;
-		const cosine = Math.cos((v.maxFlankDeg * Math.PI) / 180);
-		const minRedressUm = lossAtRedressUm / cosine + v.cleanUpUm;
+		const cosine = Math.cos((values.maxFlankDeg * Math.PI) / 180);
+		const minRedressUm = lossAtRedressUm / cosine + values.cleanUpUm;
 		const partsPerWheel =
-			v.usableRadiusUm === null
+			values.usableRadiusUm === null
 				? null
 				: inside
-					? floorKind(v.usableRadiusUm / (n * v.redressUm))
-					: (floorKind(v.usableRadiusUm / v.redressUm) + 1) * p;
+					? floorKind(values.usableRadiusUm / (n * values.redressUm))
+					: (floorKind(values.usableRadiusUm / values.redressUm) + 1) * p;
 		const findings = new Findings()
 			.caution(
 				'tolerance-lost-within-one-part',
@@ -141,8 +141,8 @@ export const redressInterval = defineCalculation({
 			)
 			.caution(
 				'redress-shallower-than-wear',
-				v.redressUm < minRedressUm - SLACK,
-				`A redress of ${v.redressUm} µm does not reach under the wear: take ${minRedressUm.toFixed(1)} µm or more.`
+				values.redressUm < minRedressUm - SLACK,
+				`A redress of ${values.redressUm} µm does not reach under the wear: take ${minRedressUm.toFixed(1)} µm or more.`
 			)
 			.caution(
 				'flank-needs-axial-shift',
@@ -158,9 +158,9 @@ export const redressInterval = defineCalculation({
 			infeedPerRedressMm,
 			lossAtRedressUm,
 			minRedressUm,
-			radiusUsedPerPartUm: inside ? n * v.redressUm : v.redressUm / p,
+			radiusUsedPerPartUm: inside ? n * values.redressUm : values.redressUm / p,
 			partsPerWheel,
-			infeedPerWheelMm: partsPerWheel === null ? null : partsPerWheel * v.partDepthMm,
+			infeedPerWheelMm: partsPerWheel === null ? null : partsPerWheel * values.partDepthMm,
 			...findings.judged()
 		};
 	}

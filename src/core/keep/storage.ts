@@ -76,54 +76,58 @@ export const storage = defineCalculation({
 		madeOn: '2023-11-30',
 		today: '2026-10-01'
 	},
-	compute(v) {
-		if (v.madeOn !== null && v.madeOn > v.today)
+	compute(values) {
+		if (values.madeOn !== null && values.madeOn > values.today)
 			throw new InputFault(
 				'madeOn',
 				'inconsistent',
-				`Made on ${v.madeOn} is after today, ${v.today}. Read it again.`
+				`Made on ${values.madeOn} is after today, ${values.today}. Read it again.`
 			);
-		const organic = ORGANIC.includes(v.bond);
-		if (v.bond === 'MG' && v.shelfLifeMonths !== null && v.shelfLifeMonths > SHELF_MONTHS.magnesia)
+		const organic = ORGANIC.includes(values.bond);
+		if (
+			values.bond === 'MG' &&
+			values.shelfLifeMonths !== null &&
+			values.shelfLifeMonths > SHELF_MONTHS.magnesia
+		)
 			throw new InputFault(
 				'shelfLifeMonths',
 				'above-maximum',
-				`Shelf life, months: ${v.shelfLifeMonths} is too large for magnesia. Enter ${SHELF_MONTHS.magnesia} or less.`
+				`Shelf life, months: ${values.shelfLifeMonths} is too large for magnesia. Enter ${SHELF_MONTHS.magnesia} or less.`
 			);
 		const age = bondAge(
 			{
-				bond: BOND_LETTERS[v.bond] ?? v.bond,
-				handHeld: v.handHeld,
-				printedDate: v.markedExpiry,
-				madeOn: v.madeOn,
-				shelfMonths: v.shelfLifeMonths
+				bond: BOND_LETTERS[values.bond] ?? values.bond,
+				handHeld: values.handHeld,
+				printedDate: values.markedExpiry,
+				madeOn: values.madeOn,
+				shelfMonths: values.shelfLifeMonths
 			},
-			v.today
+			values.today
 		);
 		const { expiresOn } = age;
-		const daysToExpiry = expiresOn === null ? null : dayNumber(expiresOn) - dayNumber(v.today);
+		const daysToExpiry = expiresOn === null ? null : dayNumber(expiresOn) - dayNumber(values.today);
 		const findings = new Findings()
-			.stop('dropped', v.dropped, 'A wheel that fell or was hit is finished, even if nothing shows.')
-			.stop('frozen-wet', v.frozenWet, 'Frost in wet pores can have cracked it. It is not mounted.')
+			.stop('dropped', values.dropped, 'A wheel that fell or was hit is finished, even if nothing shows.')
+			.stop('frozen-wet', values.frozenWet, 'Frost in wet pores can have cracked it. It is not mounted.')
 			.caution(
 				'expires-soon',
 				daysToExpiry !== null && daysToExpiry >= 0 && daysToExpiry <= SOON_DAYS,
 				`Use it first: its date is ${expiresOn ?? ''}.`
 			)
-			.caution('stored-wet', v.storedWet, 'Dry it slowly at room temperature, then inspect and ring it.')
-			.caution('too-damp', (v.humidityPct ?? 0) > DAMP_PCT, 'Too damp for wheels. Keep them dry.')
+			.caution('stored-wet', values.storedWet, 'Dry it slowly at room temperature, then inspect and ring it.')
+			.caution('too-damp', (values.humidityPct ?? 0) > DAMP_PCT, 'Too damp for wheels. Keep them dry.')
 			.caution(
 				'temperature',
-				v.temperatureC !== null && (v.temperatureC < COLD_C || v.temperatureC > WARM_C),
+				values.temperatureC !== null && (values.temperatureC < COLD_C || values.temperatureC > WARM_C),
 				'Too cold or too warm for wheels. Room temperature, without jumps.'
 			);
 		judgeAge(findings, age);
 		return {
-			ageMonths: v.madeOn === null ? null : monthsBetween(v.madeOn, v.today),
+			ageMonths: values.madeOn === null ? null : monthsBetween(values.madeOn, values.today),
 			expiresOn,
 			daysToExpiry,
 			organic,
-			position: positionOf(v, organic),
+			position: positionOf(values, organic),
 			...findings.judged()
 		};
 	}

@@ -45,7 +45,9 @@ const MEASURED: readonly LedgerEvent['event'][] = ['trued', 'dressed', 'redresse
  * missing after an incident, up to the first diameter measured since, is what the crash took.
  */
 export function bookOf({ lines, newDiameterMm }: WheelBook): LedgerEvent[] {
-	const right = new Map(lines.filter((l) => l.correctsId !== null).map((l) => [l.correctsId!, l.diameterMm]));
+	const right = new Map(
+		lines.filter((line) => line.correctsId !== null).map((line) => [line.correctsId!, line.diameterMm])
+	);
 	const events: LedgerEvent[] = [];
 	let nowMm = newDiameterMm;
 	let hit: LedgerEvent | null = null;
@@ -88,9 +90,9 @@ export function readBook(
 	if (!events.length) return { events, says: null, fault: null };
 	try {
 		return { events, says: ledger.run({ events, minDiameterMm }), fault: null };
-	} catch (e) {
-		if (!(e instanceof InputFault)) throw e;
-		return { events, says: null, fault: e };
+	} catch (error) {
+		if (!(error instanceof InputFault)) throw error;
+		return { events, says: null, fault: error };
 	}
 }
 
@@ -111,8 +113,8 @@ export function endBand(
 		.slice(-LAST)
 		.map((e) => ({ day: dayNumber(e.date), mm: e.diameterMm! }));
 	const slopes = points
-		.flatMap((p, i) =>
-			points.slice(i + 1).map((q) => (q.day === p.day ? NaN : (q.mm - p.mm) / (q.day - p.day)))
+		.flatMap((point, i) =>
+			points.slice(i + 1).map((q) => (q.day === point.day ? NaN : (q.mm - point.mm) / (q.day - point.day)))
 		)
 		.filter((s) => Number.isFinite(s))
 		.sort((a, b) => a - b);

@@ -12,7 +12,7 @@ export function applyEffect(facts: SetupFacts, effect: Effect): SetupFacts {
 			...(effect.state === 'finished' && { onSpindle: false, givenUp: effect.givenUp ?? null })
 		};
 	if (effect.kind === 'use-mount')
-		return { ...facts, mount: facts.mounts.find((m) => m.id === effect.mountId)! };
+		return { ...facts, mount: facts.mounts.find((mount) => mount.id === effect.mountId)! };
 	if (effect.kind === 'brief') return { ...facts, brief: effect.brief };
 	if (effect.kind === 'wheel-state' && own)
 		return {
@@ -43,7 +43,7 @@ export function applyEffect(facts: SetupFacts, effect: Effect): SetupFacts {
 	if (effect.kind === 'leave-cut')
 		return {
 			...facts,
-			cuts: facts.cuts.map((c) => (c.id === effect.cutId ? { ...c, leftOut: effect.leftOut } : c))
+			cuts: facts.cuts.map((cut) => (cut.id === effect.cutId ? { ...cut, leftOut: effect.leftOut } : cut))
 		};
 	if (effect.kind === 'ledger' && own)
 		return {

@@ -62,11 +62,11 @@ export function applyChecked(
 	const never = forbidden(step, result);
 	if (never) return { refusal: { code: never.code, message: `Not recorded. ${never.message}` } };
 	const own = step.effects?.(facts, values, result) ?? [];
-	const wheelId = own.find((e) => e.kind === 'take-wheel')?.wheelId ?? facts.wheel?.id ?? null;
+	const wheelId = own.find((effect) => effect.kind === 'take-wheel')?.wheelId ?? facts.wheel?.id ?? null;
 	const records = recordsFrom(step, values, result, wheelId, reason);
-	const stops = findingsOf(result).filter((r) => r.severity === 'stop');
+	const stops = findingsOf(result).filter((finding) => finding.severity === 'stop');
 	const unfit = typeof step.quarantines === 'function' ? step.quarantines(values) : step.quarantines;
-	const fatal = stops.find((r) => unfit?.includes(r.code));
+	const fatal = stops.find((stop) => unfit?.includes(stop.code));
 	if (fatal) return { records, effects: [...own, ...unfitWheel(facts, step, fatal.message)] };
 	if (stops.length) return { records, effects: own };
 	const event = step.event?.(facts, values) ?? null;
@@ -138,7 +138,7 @@ export type Accepted = { refusal: Refusal } | { records: (NewRecord & { replaces
 
 /** A caution is accepted by writing down why: the step is recorded again with the reason. A stop never is. */
 export function accept(facts: SetupFacts, { recordId, reason }: Acceptance): Accepted {
-	const old = facts.records.find((r) => r.id === recordId);
+	const old = facts.records.find((record) => record.id === recordId);
 	const no = (code: string, message: string): Accepted => ({ refusal: { code, message } });
 	if (!old) return no('no-record', `Record ${recordId} does not belong to this setup.`);
 	// What was recorded anew since, or has lost its standing, is history: accepting it would bring it back over what came after.
@@ -151,7 +151,7 @@ export function accept(facts: SetupFacts, { recordId, reason }: Acceptance): Acc
 	const together = standing.parts;
 	if (standing.verdict === 'stop')
 		return no('stop-stays', 'A stop is never overridden. Change what causes it, then record the step again.');
-	if (!together.some((r) => r.verdict === 'caution'))
+	if (!together.some((record) => record.verdict === 'caution'))
 		return no('nothing-to-accept', 'There is no caution on this record.');
 	const refusal = refuse(facts, old.station as StationId, old.step);
 	if (refusal) return { refusal };

@@ -8,14 +8,14 @@ export function toClientFacts(facts: SetupFacts): SetupFacts {
 	const standing = [...Evidence.of(facts).records()].sort((a, b) => a.id - b.id);
 	// What was recorded in one go was entered once: it is sent once, under a short name.
 	const told = new Map<string, { name: string; entered: RecordFacts['entered'] }>();
-	const records = standing.map((r): RecordFacts => {
-		const { entered, input, output } = r;
-		const rules = rulesOf(r);
+	const records = standing.map((record): RecordFacts => {
+		const { entered, input, output } = record;
+		const rules = rulesOf(record);
 		const own = rules.clientFacts?.({ entered, input, output }) ?? { entered, input, output };
-		const key = `${r.together} ${r.step}`;
+		const key = `${record.together} ${record.step}`;
 		const first = told.get(key) ?? { name: String(told.size), entered: own.entered };
 		told.set(key, first);
-		const { id, station, step, calculation, verdict, overrideReason, wheelId, by, atMs } = r;
+		const { id, station, step, calculation, verdict, overrideReason, wheelId, by, atMs } = record;
 		return {
 			...{ id, station, step, calculation, verdict, overrideReason, wheelId, by, atMs },
 			...own,

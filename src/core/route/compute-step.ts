@@ -19,10 +19,10 @@ export function computeStep<L extends readonly Field[], O extends object>(
 ): Result<O> {
 	try {
 		return step.compute(facts, values);
-	} catch (e) {
-		if (!(e instanceof InputFault) || !OUT_OF_RANGE.includes(e.code)) throw e;
-		const typed = step.fields.some((f) => f.name === e.field.split('.')[0]);
-		throw typed ? e : new InputFault(e.field, e.code, `${e.message} ${FROM_THE_SHOP}`);
+	} catch (error) {
+		if (!(error instanceof InputFault) || !OUT_OF_RANGE.includes(error.code)) throw error;
+		const typed = step.fields.some((field) => field.name === error.field.split('.')[0]);
+		throw typed ? error : new InputFault(error.field, error.code, `${error.message} ${FROM_THE_SHOP}`);
 	}
 }
 const OUT_OF_RANGE: readonly string[] = ['below-minimum', 'above-maximum'];
@@ -32,7 +32,7 @@ const FROM_THE_SHOP =
 /** The stop that forbids recording this step as done, if there is one. */
 export function forbidden(step: Pick<Step, 'notAgainstStop'>, result: Result | null): Reason | null {
 	if (!step.notAgainstStop || !result) return null;
-	return findingsOf(result).find((r) => r.severity === 'stop') ?? null;
+	return findingsOf(result).find((finding) => finding.severity === 'stop') ?? null;
 }
 
 /** Where no figure of the shop counts. */

@@ -17,7 +17,7 @@ export interface Decision {
 
 /** One line of a decision; null where this route has no such line. */
 export const lineOf = (decision: Decision, station: StationId, key: string): GateLine | null =>
-	decision.stations.find((s) => s.id === station)?.lines.find((l) => l.key === key) ?? null;
+	decision.stations.find((s) => s.id === station)?.lines.find((line) => line.key === key) ?? null;
 
 /** Whether all these lines hold; a line that does not apply to this setup holds nothing up. */
 export const holds = (decision: Decision, station: StationId, keys: readonly string[]): boolean =>

@@ -49,7 +49,7 @@ export function refuse(facts: SetupFacts, station: StationId, step: string): Ref
 	if (station === 'keep' && step === giveUpStep.step) return mayGiveUp(facts);
 	const stops = hardStops(facts);
 	const choosingAgain = station === 'select' && facts.state !== 'stopped';
-	const binding = choosingAgain ? stops.filter((s) => s.code === 'machine-locked-out') : stops;
+	const binding = choosingAgain ? stops.filter((stop) => stop.code === 'machine-locked-out') : stops;
 	if (binding.length) return binding[0]!;
 	const rules = rulesOf({ station, step });
 	const morning = turnsSpindle(station, step) ? mayNotStart(facts) : null;

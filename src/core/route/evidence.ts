@@ -10,9 +10,12 @@ import type { StationId } from './station-names.js';
 const WHATEVER_WHEEL: readonly StationId[] = ['brief', 'machine'];
 
 /** The name under which the newest of a step is looked up. */
-function nameOf(r: RecordFacts, leadingWheel: string): string {
-	const key = r.standsAs === undefined ? (rulesOf(r).keyedBy?.(r.entered, leadingWheel) ?? null) : r.standsAs;
-	return `${r.station}.${r.step}${key === null ? '' : `#${key}`}`;
+function nameOf(record: RecordFacts, leadingWheel: string): string {
+	const key =
+		record.standsAs === undefined
+			? (rulesOf(record).keyedBy?.(record.entered, leadingWheel) ?? null)
+			: record.standsAs;
+	return `${record.station}.${record.step}${key === null ? '' : `#${key}`}`;
 }
 
 /** One step as it was recorded: everything computed in one go, judged as a whole. */
@@ -44,15 +47,15 @@ export type Known<O extends object = object> = Pick<Calculation, 'id'> & { run(i
 /** Puts together what one step recorded in one go; `parts` oldest first. */
 function recorded(parts: readonly RecordFacts[]): Recorded {
 	const main = parts[0]!;
-	const accepted = parts.filter((r) => r.verdict === 'caution');
+	const accepted = parts.filter((part) => part.verdict === 'caution');
 	return {
 		id: main.id,
 		station: main.station,
 		step: main.step,
 		entered: main.entered,
-		verdict: worst(parts.map((r) => r.verdict)),
+		verdict: worst(parts.map((part) => part.verdict)),
 		// One reason is written for a step as a whole; a caution left without one still waits.
-		overrideReason: accepted.every((r) => r.overrideReason !== null)
+		overrideReason: accepted.every((record) => record.overrideReason !== null)
 			? (accepted[0]?.overrideReason ?? null)
 			: null,
 		by: main.by,
@@ -66,18 +69,18 @@ function standingSteps(facts: SetupFacts): Map<string, Recorded> {
 	const overtaken = new Set<StationId>();
 	const open = new Map<string, { together: string; parts: RecordFacts[] }>();
 	for (let i = facts.records.length - 1; i >= 0; i--) {
-		const r = facts.records[i]!;
-		const always = WHATEVER_WHEEL.includes(r.station);
-		if (!always && (facts.wheel === null || r.wheelId !== facts.wheel.id)) continue;
-		if (always || !overtaken.has(r.station)) {
-			const name = nameOf(r, facts.wheel?.number ?? '');
+		const record = facts.records[i]!;
+		const always = WHATEVER_WHEEL.includes(record.station);
+		if (!always && (facts.wheel === null || record.wheelId !== facts.wheel.id)) continue;
+		if (always || !overtaken.has(record.station)) {
+			const name = nameOf(record, facts.wheel?.number ?? '');
 			const newest = open.get(name);
-			if (!newest) open.set(name, { together: r.together, parts: [r] });
-			else if (newest.together === r.together) newest.parts.unshift(r);
+			if (!newest) open.set(name, { together: record.together, parts: [record] });
+			else if (newest.together === record.together) newest.parts.unshift(record);
 		}
 		// Only what comes from here on along this route was built on it.
-		for (const station of rulesOf(r).invalidates ?? [])
-			if (facts.stations.indexOf(r.station) <= facts.stations.indexOf(station)) overtaken.add(station);
+		for (const station of rulesOf(record).invalidates ?? [])
+			if (facts.stations.indexOf(record.station) <= facts.stations.indexOf(station)) overtaken.add(station);
 	}
 	return new Map([...open].map(([name, { parts }]) => [name, recorded(parts)]));
 }
@@ -137,7 +140,7 @@ export class Evidence {
 	}
 	/** The step that stands with this record in it; null where it was recorded anew since, or no longer counts. */
 	standingWith(recordId: number): Recorded | null {
-		return [...this.steps.values()].find((r) => r.parts.some((p) => p.id === recordId)) ?? null;
+		return [...this.steps.values()].find((r) => r.parts.some((part) => part.id === recordId)) ?? null;
 	}
 	/** Every record that stands, oldest first: all that a page needs of a setup's history. */
 	records(): RecordFacts[] {
@@ -156,6 +159,8 @@ export function partOf<O extends object>(
 
 /** Every finding of a recorded step or of one part of it. */
 export function reasonsOf(from: { parts?: readonly RecordFacts[]; output?: object } | null): Reason[] {
-	const outputs = from?.parts?.map((r) => r.output) ?? (from?.output ? [from.output] : []);
-	return outputs.flatMap((o) => ('reasons' in o && Array.isArray(o.reasons) ? (o.reasons as Reason[]) : []));
+	const outputs = from?.parts?.map((part) => part.output) ?? (from?.output ? [from.output] : []);
+	return outputs.flatMap((output) =>
+		'reasons' in output && Array.isArray(output.reasons) ? (output.reasons as Reason[]) : []
+	);
 }

@@ -22,21 +22,24 @@ export const extraCheck = defineCalculation({
 	],
 	outputs: [{ name: 'holds', about: 'Holds', main: true }],
 	example: { text: 'Coolant concentration', kind: 'number', value: 5, atMost: 8, unit: '%' },
-	compute(v) {
-		if (v.kind === 'yes' && v.yes === null)
-			throw new InputFault('yes', 'missing', `${v.text}: say yes or no.`);
-		if (v.kind === 'number' && v.value === null)
-			throw new InputFault('value', 'missing', `${v.text}: enter what was measured.`);
-		if (v.kind === 'number' && v.atMost === null)
-			throw new InputFault('atMost', 'missing', `${v.text} has no limit.`);
-		const holds = v.kind === 'yes' ? v.yes === true : Math.abs(v.value!) <= v.atMost! + 1e-9;
+	compute(values) {
+		if (values.kind === 'yes' && values.yes === null)
+			throw new InputFault('yes', 'missing', `${values.text}: say yes or no.`);
+		if (values.kind === 'number' && values.value === null)
+			throw new InputFault('value', 'missing', `${values.text}: enter what was measured.`);
+		if (values.kind === 'number' && values.atMost === null)
+			throw new InputFault('atMost', 'missing', `${values.text} has no limit.`);
+		const holds =
+			values.kind === 'yes' ? values.yes === true : Math.abs(values.value!) <= values.atMost! + 1e-9;
 		return {
 			holds,
 			...new Findings()
 				.stop(
 					'check-fails',
 					!holds,
-					v.kind === 'yes' ? `${v.text}: no.` : `${v.text}: ${v.value} ${v.unit}, at most ${v.atMost}.`
+					values.kind === 'yes'
+						? `${values.text}: no.`
+						: `${values.text}: ${values.value} ${values.unit}, at most ${values.atMost}.`
 				)
 				.judged()
 		};

@@ -14,6 +14,6 @@ export function recordedText(
 	otherwise: string
 ): string {
 	const reasons = reasonsOf(from);
-	const worstOf = (severity: string) => reasons.find((r) => r.severity === severity)?.message;
+	const worstOf = (severity: string) => reasons.find((reason) => reason.severity === severity)?.message;
 	return worstOf('stop') ?? worstOf('caution') ?? otherwise;
 }

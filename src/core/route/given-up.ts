@@ -26,14 +26,14 @@ export const givenUp = defineCalculation({
 	],
 	outputs: [{ name: 'wheelGoes', about: 'The wheel', main: true }],
 	example: { reason: 'The job went to another shop', wheelOn: true, wheelIs: 'sound' },
-	compute(v) {
-		if (v.wheelOn && v.wheelIs === null)
+	compute(values) {
+		if (values.wheelOn && values.wheelIs === null)
 			throw new InputFault(
 				'wheelIs',
 				'missing',
 				'Say whether the wheel that comes off is sound; when in doubt it is set aside and inspected again.'
 			);
-		const wheelGoes = v.wheelOn ? GOES[v.wheelIs!] : 'was not mounted';
+		const wheelGoes = values.wheelOn ? GOES[values.wheelIs!] : 'was not mounted';
 		return { wheelGoes, ...new Findings().judged() };
 	}
 });

@@ -22,13 +22,14 @@ export function snapshotOf(facts: SetupFacts, core: string): HistorySnapshot {
 	const standing = new Set(Evidence.of(facts).records());
 	const wheelId = facts.wheel?.id ?? null;
 	const kept = facts.records.filter(
-		(r) => standing.has(r) || (r.wheelId !== null && r.wheelId !== wheelId) || r.entered.helped
+		(record) =>
+			standing.has(record) || (record.wheelId !== null && record.wheelId !== wheelId) || record.entered.helped
 	);
 	return {
 		core,
 		wheelId,
 		upTo: facts.records.at(-1)?.id ?? 0,
-		ids: kept.map((r) => r.id),
+		ids: kept.map((record) => record.id),
 		sums: facts.sums
 	};
 }

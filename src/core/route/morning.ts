@@ -71,18 +71,18 @@ export function mayNotStart(f: Asked): Refusal | null {
 
 /** The morning sheet as a line of the gate, where the machine has one. */
 export function morningLine(f: Asked & Pick<SetupFacts, 'state'>): GateLine[] {
-	const m = f.morning;
+	const morning = f.morning;
 	if (f.state === 'finished') return [];
-	const own = { key: 'morning', title: 'Morning sheet', recordId: m?.recordId ?? null };
+	const own = { key: 'morning', title: 'Morning sheet', recordId: morning?.recordId ?? null };
 	const stops = unsafe(f);
 	if (stops !== null) return [line({ ...own, state: 'stop', value: stops })];
-	if (!m) return [];
-	if (m.day !== f.today) return [line({ ...own, state: 'caution', value: 'not filled in today' })];
+	if (!morning) return [];
+	if (morning.day !== f.today) return [line({ ...own, state: 'caution', value: 'not filled in today' })];
 	return [
 		line({
 			...own,
-			state: m.open.length ? 'caution' : 'ok',
-			value: m.open.length ? `open: ${m.open.join(', ')}` : `${m.shift}, ${m.by}`
+			state: morning.open.length ? 'caution' : 'ok',
+			value: morning.open.length ? `open: ${morning.open.join(', ')}` : `${morning.shift}, ${morning.by}`
 		})
 	];
 }

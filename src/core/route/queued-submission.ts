@@ -59,7 +59,7 @@ export function simulateOffline(facts: SetupFacts, submission: Submission): Subm
 	if (step.names) return needs(OTHERWISE);
 	const done = applySubmission(facts, submission);
 	if ('refusal' in done) return done;
-	const not = done.effects.find((e) => !mayFollow(e));
+	const not = done.effects.find((effect) => !mayFollow(effect));
 	return not ? needs(WHY[not.kind] ?? OTHERWISE) : done;
 }
 
@@ -74,8 +74,8 @@ export function withQueued(facts: SetupFacts, waiting: readonly QueuedSubmission
 	for (const w of waiting) {
 		const done = attempted(f, w);
 		if (!done || 'refusal' in done) return f;
-		const records = done.records.map((r) => ({
-			...r,
+		const records = done.records.map((record) => ({
+			...record,
 			id: id++,
 			by: w.by,
 			atMs: w.atMs,

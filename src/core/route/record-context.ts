@@ -10,5 +10,5 @@ export const recordContext = (facts: SetupFacts): RecordContext => ({
 	mount: facts.mount,
 	dresser: facts.dresser,
 	wheel: facts.wheel,
-	others: facts.companions.map((c) => c.wheel)
+	others: facts.companions.map((companion) => companion.wheel)
 });

@@ -31,7 +31,7 @@ export function setupStatus(facts: SetupFacts, decision: Decision = decide(facts
 	if (facts.state === 'finished') return { state: 'open', word: 'Finished', next: '' };
 	if (facts.machine.lockedOut)
 		return { state: 'stop', word: 'Locked out', next: 'work the incident through' };
-	if (decision.blocked.length || decision.stations.some((s) => s.state === 'blocked'))
+	if (decision.blocked.length || decision.stations.some((station) => station.state === 'blocked'))
 		return { state: 'stop', word: 'Stopped', next: decision.next };
 	if (facts.state === 'released') {
 		const due = redressDue(facts);
@@ -39,10 +39,10 @@ export function setupStatus(facts: SetupFacts, decision: Decision = decide(facts
 			? { state: 'caution', word: 'Redress due', next: dueWords(due) }
 			: { state: 'ok', word: 'Ready to grind', next: nextRedress(facts) };
 	}
-	const waits = decision.stations.some((s) => s.lines.some((l) => l.needsReason));
+	const waits = decision.stations.some((station) => station.lines.some((line) => line.needsReason));
 	return {
 		state: waits ? 'caution' : 'now',
-		word: decision.stations.find((s) => s.id === decision.current)!.name,
+		word: decision.stations.find((station) => station.id === decision.current)!.name,
 		next: decision.next
 	};
 }

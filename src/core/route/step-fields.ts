@@ -7,7 +7,7 @@ export function pick<const L extends readonly Field[], const N extends readonly 
 	...names: N
 ): { readonly [K in keyof N]: Named<L, N[K]> } {
 	// Each name is found because it comes from the list; the tuple keeps the order of the names.
-	return names.map((n) => fields.find((f) => f.name === n)!) as readonly Field[] as {
+	return names.map((n) => fields.find((field) => field.name === n)!) as readonly Field[] as {
 		[K in keyof N]: Named<L, N[K]>;
 	};
 }
@@ -33,5 +33,7 @@ export function without<const L extends readonly Field[], const N extends L[numb
 	fields: L,
 	...names: N[]
 ): readonly Exclude<L[number], { name: N }>[] {
-	return fields.filter((f): f is Exclude<L[number], { name: N }> => !names.some((n) => n === f.name));
+	return fields.filter(
+		(field): field is Exclude<L[number], { name: N }> => !names.some((n) => n === field.name)
+	);
 }

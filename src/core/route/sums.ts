@@ -57,14 +57,14 @@ export interface SumContext {
 export function sumsOf(records: readonly RecordFacts[], wheelId: number | null, soFar: Sums = NO_SUMS): Sums {
 	const sums = { ...soFar };
 	let together: string | null = null;
-	for (const r of records) {
-		const ofThisWheel = r.wheelId === wheelId;
-		const first = r.together === undefined || r.together !== together;
-		const rules = rulesOf(r);
+	for (const record of records) {
+		const ofThisWheel = record.wheelId === wheelId;
+		const first = record.together === undefined || record.together !== together;
+		const rules = rulesOf(record);
 		// What takes the standing of True from a wheel leaves its run-out unknown.
 		if (ofThisWheel && rules.invalidates?.includes('true')) sums.ranOut = false;
-		rules.sumsInto?.(sums, r, { ofThisWheel, first });
-		if (ofThisWheel) together = r.together;
+		rules.sumsInto?.(sums, record, { ofThisWheel, first });
+		if (ofThisWheel) together = record.together;
 	}
 	return sums;
 }

@@ -103,7 +103,7 @@ export function checkRoute(stations: readonly StationId[], checks: readonly Extr
 	const wrong = (says: string): never => {
 		throw new InputFault('stations', 'inconsistent', says);
 	};
-	const twice = stations.find((s, i) => stations.indexOf(s) !== i);
+	const twice = stations.find((station, i) => stations.indexOf(station) !== i);
 	if (twice) wrong(`${STATION_NAMES[twice]} stands twice. Take one away.`);
 	for (const s of NEEDED)
 		if (!stations.includes(s)) wrong(`${STATION_NAMES[s]} is never left out. Put it back.`);
@@ -116,16 +116,20 @@ export function checkRoute(stations: readonly StationId[], checks: readonly Extr
 			stations.indexOf(first) > stations.indexOf(then)
 		)
 			wrong(`${STATION_NAMES[first]} comes before ${STATION_NAMES[then]}, always.`);
-	checks.forEach((c, i) => {
-		if (!stations.includes(c.station))
+	checks.forEach((check, i) => {
+		if (!stations.includes(check.station))
 			throw new InputFault(
 				`checks.${i}.station`,
 				'inconsistent',
-				`"${c.text}" belongs to ${STATION_NAMES[c.station]}, which is not on this route.`
+				`"${check.text}" belongs to ${STATION_NAMES[check.station]}, which is not on this route.`
 			);
-		if (c.kind === 'number' && c.atMost === null)
-			throw new InputFault(`checks.${i}.atMost`, 'missing', `"${c.text}" is a value and needs its limit.`);
-		if (checks.findIndex((o) => o.id === c.id) !== i)
-			throw new InputFault(`checks.${i}.id`, 'inconsistent', `Two checks are called ${c.id}.`);
+		if (check.kind === 'number' && check.atMost === null)
+			throw new InputFault(
+				`checks.${i}.atMost`,
+				'missing',
+				`"${check.text}" is a value and needs its limit.`
+			);
+		if (checks.findIndex((o) => o.id === check.id) !== i)
+			throw new InputFault(`checks.${i}.id`, 'inconsistent', `Two checks are called ${check.id}.`);
 	});
 }

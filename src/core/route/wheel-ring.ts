@@ -98,7 +98,7 @@ export function ringContext(
 		massKg: massNowKg(wheel)
 	});
 	const plan = tapPlan.run({ diameterMm: wheel.diameterMm, boreMm: wheel.boreMm });
-	const own = past.find((p) => p.baseline && p.frequencyHz !== null && p.q !== null) ?? null;
+	const own = past.find((ring) => ring.baseline && ring.frequencyHz !== null && ring.q !== null) ?? null;
 	const [then, now] = own ? [noteAt(wheel, 40, own.diameterMm), noteAt(wheel, 40)] : [null, null];
 	const baseline = own ? { frequencyHz: own.frequencyHz! * (then && now ? now / then : 1), q: own.q! } : null;
 	const byBatch = batchGPa.length ? noteAt(wheel, median([...batchGPa])) : null;
@@ -116,7 +116,7 @@ export function ringContext(
 			minTaps: 4,
 			bandLowHz: 150,
 			...qLimits(bond),
-			tapAnglesDeg: plan.taps.map((t) => t.wheelAngleDeg),
+			tapAnglesDeg: plan.taps.map((tap) => tap.wheelAngleDeg),
 			expectedFrequencyHz: baseline?.frequencyHz ?? byBatch,
 			baseline
 		},

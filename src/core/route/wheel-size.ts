@@ -26,11 +26,11 @@ export function massNowKg(wheel: WheelFacts): number {
 export const MEASURING_NOISE_MM = 0.02;
 /** A diameter that was measured after cutting. @throws InputFault when the wheel would have grown or be gone. */
 export function checkDiameter(facts: Pick<SetupFacts, 'wheel'>, diameterMm: number): number {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	// While somebody types it is previewed with what is there.
 	if (diameterMm === null)
 		throw new InputFault('diameterAfterMm', 'missing', 'Diameter now is missing. Measure it.');
-	neitherGrownNorGone(diameterMm, w.diameterMm, w.boreMm);
+	neitherGrownNorGone(diameterMm, wheel.diameterMm, wheel.boreMm);
 	return diameterMm;
 }
 /** @throws InputFault when a wheel would be larger than the entry before it, or be gone down to its bore */

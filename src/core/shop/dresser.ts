@@ -108,7 +108,7 @@ const MAY_BE_UNKNOWN: readonly string[] = [
 /** The first field that this kind of dresser cannot do without and that is empty. */
 export const missingOf = (v: Readonly<Record<string, unknown>>): Field | null =>
 	dresserFields(v.kind).find(
-		(f) => !MAY_BE_UNKNOWN.includes(f.name) && f.name !== 'place' && v[f.name] === null
+		(field) => !MAY_BE_UNKNOWN.includes(field.name) && field.name !== 'place' && v[field.name] === null
 	) ?? null;
 
 /** What the shop keeps of a dresser. */

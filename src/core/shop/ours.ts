@@ -70,24 +70,24 @@ const atAStretch = (s: number): boolean => s > 0 && s <= AT_A_STRETCH_S;
 /** Seconds a part took: from one booking of a setup to the next, where that one books parts and nothing else. Oldest first. */
 export function cyclesS(bookings: readonly Stamp[]): number[] {
 	const last = new Map<number, Stamp>();
-	return bookings.flatMap((b) => {
-		const before = last.get(b.setupId);
-		last.set(b.setupId, b);
-		if (!before || b.what !== 'ground-on' || !b.parts) return [];
-		const s = seconds(before, b);
-		return atAStretch(s) ? [s / b.parts] : [];
+	return bookings.flatMap((booking) => {
+		const before = last.get(booking.setupId);
+		last.set(booking.setupId, booking);
+		if (!before || booking.what !== 'ground-on' || !booking.parts) return [];
+		const s = seconds(before, booking);
+		return atAStretch(s) ? [s / booking.parts] : [];
 	});
 }
 
 /** Seconds from a stamp of one kind to the next of another in the same setup. */
 function between(stamps: readonly Stamp[], begins: string, ends: string): number[] {
 	const begun = new Map<number, Stamp>();
-	return stamps.flatMap((b) => {
-		if (b.step === begins) begun.set(b.setupId, b);
-		const from = begun.get(b.setupId);
-		if (b.step !== ends || !from) return [];
-		begun.delete(b.setupId);
-		const s = seconds(from, b);
+	return stamps.flatMap((stamp) => {
+		if (stamp.step === begins) begun.set(stamp.setupId, stamp);
+		const from = begun.get(stamp.setupId);
+		if (stamp.step !== ends || !from) return [];
+		begun.delete(stamp.setupId);
+		const s = seconds(from, stamp);
 		return atAStretch(s) ? [s] : [];
 	});
 }
@@ -97,10 +97,10 @@ export const redressesS = (stamps: readonly Stamp[]): number[] => between(stamps
 /** Seconds a machine stood between two wheels: from one taken off to the next released. Oldest first, of one machine. */
 export function changeoversS(stamps: readonly Stamp[]): number[] {
 	let off: Stamp | null = null;
-	return stamps.flatMap((b) => {
-		if (b.step === 'entry' && (b.what === 'taken-off' || b.what === 'worn-out')) off = b;
-		if (b.step !== 'release' || !off) return [];
-		const s = seconds(off, b);
+	return stamps.flatMap((stamp) => {
+		if (stamp.step === 'entry' && (stamp.what === 'taken-off' || stamp.what === 'worn-out')) off = stamp;
+		if (stamp.step !== 'release' || !off) return [];
+		const s = seconds(off, stamp);
 		off = null;
 		return atAStretch(s) ? [s] : [];
 	});
@@ -115,16 +115,17 @@ export function wornUmPerMm(bookings: readonly Sized[]): number[] {
 		number,
 		{ diameterMm: number; atMm: number; groundMm: number; takenUm: number | null }
 	>();
-	return bookings.flatMap((b) => {
-		const from = since.get(b.setupId);
-		const atMm = b.inPartMm ?? (b.parts > 0 || !from ? 0 : from.atMm);
-		const groundMm = from && b.partMm !== null ? from.groundMm + b.parts * b.partMm + atMm - from.atMm : 0;
-		const takes = b.what === 'redressed' ? b.takenUm : 0;
+	return bookings.flatMap((booking) => {
+		const from = since.get(booking.setupId);
+		const atMm = booking.inPartMm ?? (booking.parts > 0 || !from ? 0 : from.atMm);
+		const groundMm =
+			from && booking.partMm !== null ? from.groundMm + booking.parts * booking.partMm + atMm - from.atMm : 0;
+		const takes = booking.what === 'redressed' ? booking.takenUm : 0;
 		const takenUm = !from || from.takenUm === null || takes === null ? null : from.takenUm + takes;
-		if (b.diameterMm !== null)
-			since.set(b.setupId, { diameterMm: b.diameterMm, atMm, groundMm: 0, takenUm: 0 });
-		else if (from) since.set(b.setupId, { ...from, atMm, groundMm, takenUm });
-		if (b.diameterMm === null || !from || takenUm === null || groundMm <= 0) return [];
-		return [((1000 * (from.diameterMm - b.diameterMm)) / 2 - takenUm) / groundMm];
+		if (booking.diameterMm !== null)
+			since.set(booking.setupId, { diameterMm: booking.diameterMm, atMm, groundMm: 0, takenUm: 0 });
+		else if (from) since.set(booking.setupId, { ...from, atMm, groundMm, takenUm });
+		if (booking.diameterMm === null || !from || takenUm === null || groundMm <= 0) return [];
+		return [((1000 * (from.diameterMm - booking.diameterMm)) / 2 - takenUm) / groundMm];
 	});
 }

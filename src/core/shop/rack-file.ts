@@ -69,7 +69,8 @@ export function matchColumns(headings: readonly string[]): Record<string, number
 		for (const c of RACK_COLUMNS) {
 			if (match[c.field] !== undefined) continue;
 			const at = headings.findIndex(
-				(h, i) => !used.has(i) && pass(c).some((name) => called(h).some((n) => plain(n) === plain(name)))
+				(heading, i) =>
+					!used.has(i) && pass(c).some((name) => called(heading).some((n) => plain(n) === plain(name)))
 			);
 			if (at >= 0) {
 				match[c.field] = at;

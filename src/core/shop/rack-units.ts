@@ -66,17 +66,17 @@ export function unsaid(
 	bareColumns: readonly boolean[]
 ): string[] {
 	return (WHEEL_FIELDS as readonly Field[])
-		.filter((f) => {
-			const at = match[f.name];
-			if (at === undefined || !bareColumns[at] || f.kind !== 'number' || !f.unit) return false;
-			return HAS_TWO.includes(CORE_UNITS[f.unit].kind) && headed(headings[at] ?? '').unit === null;
+		.filter((field) => {
+			const at = match[field.name];
+			if (at === undefined || !bareColumns[at] || field.kind !== 'number' || !field.unit) return false;
+			return HAS_TWO.includes(CORE_UNITS[field.unit].kind) && headed(headings[at] ?? '').unit === null;
 		})
-		.map((f) => labelOf(f));
+		.map((field) => labelOf(field));
 }
 
 /** Which columns of a list hold a number without its unit. */
 export const bareColumns = (rows: readonly (readonly string[])[], columns: number): boolean[] =>
-	Array.from({ length: columns }, (_, i) => rows.some((r) => isBare(r[i] ?? '')));
+	Array.from({ length: columns }, (_, i) => rows.some((row) => isBare(row[i] ?? '')));
 
 /** The units that headings name, by field. */
 export const namedUnits = (

@@ -33,6 +33,9 @@ export function changesIn(
 				? quantity(v, 'unit' in field ? field.unit : undefined)
 				: String(v);
 	return (CORRECT_FIELDS as readonly Field[])
-		.filter((f) => (before[f.name] ?? null) !== (after[f.name] ?? null))
-		.map((f) => `${labelOf(f)} ${shown(f, before[f.name])} becomes ${shown(f, after[f.name])}`);
+		.filter((field) => (before[field.name] ?? null) !== (after[field.name] ?? null))
+		.map(
+			(field) =>
+				`${labelOf(field)} ${shown(field, before[field.name])} becomes ${shown(field, after[field.name])}`
+		);
 }

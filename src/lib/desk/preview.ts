@@ -34,8 +34,8 @@ export function preview<L extends readonly Field[], O extends object>(
 		if (missing) throw entry?.result.fault ?? missing;
 		const result = computeStep(step, facts, completed(fields, typed));
 		return { result, main: result.main.output, computed: all(result), fault: null };
-	} catch (e) {
-		if (e instanceof InputFault) return { result: null, main: null, computed: [], fault: e };
-		throw e;
+	} catch (error) {
+		if (error instanceof InputFault) return { result: null, main: null, computed: [], fault: error };
+		throw error;
 	}
 }

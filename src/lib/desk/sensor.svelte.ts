@@ -21,7 +21,7 @@ export class Sensor {
 		this.kind = 'stand-in';
 		this.face = madeUpFace(this.seed);
 		this.topUm = Math.max(...this.face);
-		passes.forEach((p, i) => this.over(p.depthUm, leadUm, i));
+		passes.forEach((pass, i) => this.over(pass.depthUm, leadUm, i));
 	}
 	private over(depthUm: number, leadUm: number, pass: number): void {
 		const made = passOver(this.face, { topUm: this.topUm, depthUm, leadUm, seed: this.seed + pass + 1 });

@@ -119,7 +119,7 @@ export class SetupSession {
 				: sent.fault;
 		if (!fault) return true;
 		this.trouble = fault;
-		if (entry && fault.field && entry.fields.some((f) => f.name === fault.field.split('.')[0]))
+		if (entry && fault.field && entry.fields.some((field) => field.name === fault.field.split('.')[0]))
 			entry.blame(fault);
 		return false;
 	}

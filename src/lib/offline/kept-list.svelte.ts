@@ -82,13 +82,13 @@ export abstract class KeptList<T extends Waits> {
 /** Sends one thing that waited, under the name of whose page this is. */
 export async function post(path: string, body: object): Promise<Said> {
 	try {
-		const r = await fetch(path, {
+		const response = await fetch(path, {
 			method: 'POST',
 			headers: asWhom({ 'content-type': 'application/json' }),
 			body: JSON.stringify(body)
 		});
-		const said = (await r.json().catch(() => null)) as { error?: Fault } | null;
-		if (r.ok && said) return 'taken';
+		const said = (await response.json().catch(() => null)) as { error?: Fault } | null;
+		if (response.ok && said) return 'taken';
 		// A proxy that reaches no server answers with a page of its own.
 		return said ? (said.error ?? UNEXPECTED) : 'away';
 	} catch {

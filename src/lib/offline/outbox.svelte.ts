@@ -89,7 +89,7 @@ function unreadable(): string[] {
 /** The draft the server may still hold of what it has now taken. */
 const forget = (name: string): Promise<unknown> =>
 	fetch(`/api/drafts/${encodeURIComponent(name)}`, { method: 'DELETE', headers: asWhom() })
-		.then((r) => r.text())
+		.then((response) => response.text())
 		.catch(() => undefined);
 
 async function recorded(kept: Kept): Promise<Said> {

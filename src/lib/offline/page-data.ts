@@ -12,7 +12,7 @@ const isData = (l: Level | undefined): boolean => l?.type === 'data';
 export function mergePageData(kept: KeptData, path: string, text: string): KeptData | null {
 	const said = JSON.parse(text.split('\n')[0]!) as { type: string; nodes?: Level[] };
 	if (said.type !== 'data' || !said.nodes?.length) return null;
-	const shared = said.nodes.slice(0, -1).map((l, i) => (isData(l) ? l : (kept.shared[i] ?? null)));
+	const shared = said.nodes.slice(0, -1).map((node, i) => (isData(node) ? node : (kept.shared[i] ?? null)));
 	const own = said.nodes.at(-1);
 	return { shared, own: isData(own) ? { ...kept.own, [path]: own! } : kept.own };
 }

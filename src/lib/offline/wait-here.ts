@@ -29,9 +29,9 @@ export async function waitHere(
 	try {
 		const done = simulateOffline(facts, submission);
 		if ('refusal' in done) return { field: '', ...done.refusal };
-	} catch (e) {
-		if (e instanceof InputFault) return { field: e.field, code: e.code, message: e.message };
-		throw e;
+	} catch (error) {
+		if (error instanceof InputFault) return { field: error.field, code: error.code, message: error.message };
+		throw error;
 	}
 	const values = submission.values as Record<string, unknown>;
 	const kept = outbox.add({
@@ -42,12 +42,12 @@ export async function waitHere(
 		atMs: desk.nowMs(),
 		by: (page.data.user as { name: string } | undefined)?.name ?? '',
 		title: step.title,
-		typed: step.fields.flatMap((f) => {
-			const v = values[f.name];
+		typed: step.fields.flatMap((field) => {
+			const v = values[field.name];
 			if (v === undefined || v === null || (Array.isArray(v) && !v.length)) return [];
 			const value =
 				typeof v === 'number'
-					? quantity(v, 'unit' in f ? f.unit : undefined, facts.units)
+					? quantity(v, 'unit' in field ? field.unit : undefined, facts.units)
 					: typeof v === 'boolean'
 						? v
 							? 'yes'
@@ -55,7 +55,7 @@ export async function waitHere(
 						: typeof v === 'object'
 							? JSON.stringify(v)
 							: String(v);
-			return [{ label: labelOf(f), value }];
+			return [{ label: labelOf(field), value }];
 		}),
 		draft: entry?.draft ?? null,
 		refused: null

@@ -57,7 +57,7 @@ function open(bytes: ArrayBuffer, name: string): void {
 		];
 		rows = [
 			heads,
-			...list.map((o) => heads.map((h) => String((o as Record<string, unknown> | null)?.[h] ?? '')))
+			...list.map((o) => heads.map((head) => String((o as Record<string, unknown> | null)?.[head] ?? '')))
 		];
 	} else rows = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' }).data;
 	if (rows.length < 2) return say({ kind: 'failed', message: 'There is no line beneath the headings.' });
@@ -92,9 +92,9 @@ function judge(match: Record<string, number>, how: Reading): void {
 					? { ...base, verdict: 'good', reason: intake.reason ?? '', intake }
 					: { ...base, verdict: 'duplicate', reason: `stands in line ${before} already`, intake: null }
 			);
-		} catch (e) {
-			if (!(e instanceof InputFault)) throw e;
-			lines.push({ ...base, verdict: 'unreadable', reason: e.message, intake: null });
+		} catch (error) {
+			if (!(error instanceof InputFault)) throw error;
+			lines.push({ ...base, verdict: 'unreadable', reason: error.message, intake: null });
 		}
 		if (i % STEP === 0) say({ kind: 'progress', done: i, of: cells.length });
 	});

@@ -86,12 +86,12 @@ function take(ask: ListenerAsk): void {
 self.onmessage = ({ data }: MessageEvent<ListenerAsk>) => {
 	try {
 		take(data);
-	} catch (e) {
+	} catch (error) {
 		say({
 			kind: 'failed',
 			message:
-				e instanceof InputFault
-					? e.message
+				error instanceof InputFault
+					? error.message
 					: 'This recording could not be read. Save it as plain 16-bit WAV and load that.'
 		});
 	}

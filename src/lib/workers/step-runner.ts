@@ -23,9 +23,9 @@ self.onmessage = ({ data }: MessageEvent<StepAsked>) => {
 		// What was typed has been checked by its fields before it is sent.
 		const result = computeStep(step, data.facts, data.values as never);
 		self.postMessage({ id: data.id, result } satisfies StepAnswer);
-	} catch (e) {
-		if (!(e instanceof InputFault)) throw e;
-		const { field, code, message } = e;
+	} catch (error) {
+		if (!(error instanceof InputFault)) throw error;
+		const { field, code, message } = error;
 		self.postMessage({ id: data.id, fault: { field, code, message } } satisfies StepAnswer);
 	}
 };

@@ -22,29 +22,29 @@ export async function load({ locals }) {
 	]);
 	// The one that is mounted, or the newest, stands on the card; the others are named below it.
 	const shown = [...byMachine.values()].map((of) => of[0]!.id);
-	const mornings = await newestMornings(list.map((m) => m.id));
+	const mornings = await newestMornings(list.map((machine) => machine.id));
 	const setups = new Map((await floorCards(shown)).map((c) => [c.machineId, c]));
 	const day = await today();
-	const cards = list.map((m) => {
-		const sheet = mornings.get(m.id);
+	const cards = list.map((machine) => {
+		const sheet = mornings.get(machine.id);
 		const morning = sheet?.day === day ? { mayStart: sheet.mayStart, open: sheet.open.length } : null;
-		const others = (byMachine.get(m.id) ?? []).slice(1);
-		const f = setups.get(m.id);
+		const others = (byMachine.get(machine.id) ?? []).slice(1);
+		const f = setups.get(machine.id);
 		if (!f)
 			return {
-				machine: m,
+				machine: machine,
 				morning,
 				setup: null,
 				wheel: null,
 				station: null,
-				state: m.lockedOut || morning?.mayStart === false ? ('stop' as const) : ('open' as const),
-				word: m.lockedOut ? 'Locked out' : morning?.mayStart === false ? 'Does not start' : 'Free',
+				state: machine.lockedOut || morning?.mayStart === false ? ('stop' as const) : ('open' as const),
+				word: machine.lockedOut ? 'Locked out' : morning?.mayStart === false ? 'Does not start' : 'Free',
 				next: 'no setup',
 				dressesLeft: null,
 				others
 			};
 		const { id, part, quantity, machineId: _, ...card } = f;
-		return { machine: m, morning, setup: { id, part, quantity }, ...card, others };
+		return { machine: machine, morning, setup: { id, part, quantity }, ...card, others };
 	});
 	const needs: {
 		state: 'stop' | 'caution';
@@ -53,13 +53,13 @@ export async function load({ locals }) {
 		href: `/incidents/${number}` | `/setups/${number}` | `/rack/${string}` | `/log/${number}`;
 		action: string;
 	}[] = [];
-	for (const i of incidents) {
-		const plan = incidentPlan.run(i.input);
+	for (const incident of incidents) {
+		const plan = incidentPlan.run(incident.input);
 		needs.push({
 			state: 'stop',
-			text: `${i.machine}: ${i.seen}`,
-			note: `${plan.steps.filter((s) => s.done).length} of ${plan.steps.length} steps done`,
-			href: `/incidents/${i.id}`,
+			text: `${incident.machine}: ${incident.seen}`,
+			note: `${plan.steps.filter((step) => step.done).length} of ${plan.steps.length} steps done`,
+			href: `/incidents/${incident.id}`,
 			action: 'Go on'
 		});
 	}
@@ -97,7 +97,7 @@ export async function load({ locals }) {
 		way,
 		cards,
 		needs,
-		ready: cards.filter((c) => c.state === 'ok').length,
-		open: cards.filter((c) => c.state === 'now' || c.state === 'caution').length
+		ready: cards.filter((card) => card.state === 'ok').length,
+		open: cards.filter((card) => card.state === 'now' || card.state === 'caution').length
 	};
 }

@@ -64,7 +64,7 @@ export const STATION: Readonly<Record<StationId, Station>> = {
 /** The lines of a station: what the route asks of everybody, then what this shop has added. */
 export function linesOf(station: StationId, facts: SetupFacts, evidence: Evidence): GateLine[] {
 	const own = facts.route.checks
-		.filter((c) => c.station === station)
+		.filter((check) => check.station === station)
 		.map((c) => {
 			const answer = evidence.keyed({ station, step: 'check' }, c.id);
 			const limit = `at most ${c.atMost}`;

@@ -18,13 +18,13 @@ export const checkSteps: readonly Step[] = STATIONS.map((station) =>
 			yesNo('yes', 'Answer'),
 			number('value', 'Measured', between(-1e9, 1e9))
 		],
-		compute(facts, v) {
-			const c = facts.route.checks.find((x) => x.id === v.checkId && x.station === station);
+		compute(facts, values) {
+			const c = facts.route.checks.find((check) => check.id === values.checkId && check.station === station);
 			if (!c)
 				throw new InputFault(
 					'checkId',
 					'unknown-choice',
-					`There is no check ${shown(v.checkId)} at this station.`
+					`There is no check ${shown(values.checkId)} at this station.`
 				);
 			return single(
 				compute(facts, extraCheck, {
@@ -32,8 +32,8 @@ export const checkSteps: readonly Step[] = STATIONS.map((station) =>
 					kind: c.kind,
 					unit: c.unit,
 					atMost: c.atMost,
-					yes: v.yes,
-					value: v.value
+					yes: values.yes,
+					value: values.value
 				})
 			);
 		}

@@ -53,11 +53,11 @@ const n = (v: number): string => v.toFixed(2);
 export function drawnChain(chain: readonly Segment[], s: BoardScale, begun = false): string {
 	const first = chain[0];
 	if (!first) return '';
-	const parts = chain.map((c) => {
-		const to = `${n(s.z(c.z1Mm))} ${n(s.x(c.x1Mm))}`;
-		return c.kind === 'line'
+	const parts = chain.map((segment) => {
+		const to = `${n(s.z(segment.z1Mm))} ${n(s.x(segment.x1Mm))}`;
+		return segment.kind === 'line'
 			? `L${to}`
-			: `A${n(c.radiusMm * s.kz)} ${n(c.radiusMm * s.kx)} 0 0 ${c.side === 'convex' ? 1 : 0} ${to}`;
+			: `A${n(segment.radiusMm * s.kz)} ${n(segment.radiusMm * s.kx)} 0 0 ${segment.side === 'convex' ? 1 : 0} ${to}`;
 	});
 	return `${begun ? 'L' : 'M'}${n(s.z(first.z0Mm))} ${n(s.x(first.x0Mm))}${parts.join('')}`;
 }

@@ -32,18 +32,18 @@ export function watchIdle(idleS: number, left: () => void): () => void {
 		if (now - told > TOLD_EVERY_MS) {
 			told = now;
 			void fetch('/api/seen', { method: 'POST', headers: asWhom() })
-				.then((r) => r.text())
+				.then((response) => response.text())
 				.catch(() => undefined);
 		}
 	};
 	const kinds = ['pointerdown', 'keydown', 'wheel'] as const;
-	for (const k of kinds) addEventListener(k, touched, { passive: true });
+	for (const kind of kinds) addEventListener(kind, touched, { passive: true });
 	touched();
 	const timer = setInterval(() => {
 		if (Date.now() - lastTouch() > 1000 * idleS) left();
 	}, 5000);
 	return () => {
 		clearInterval(timer);
-		for (const k of kinds) removeEventListener(k, touched);
+		for (const kind of kinds) removeEventListener(kind, touched);
 	};
 }

@@ -89,12 +89,12 @@ export class StandGame {
 	}
 	/** Where the wheel is at this moment of the clock; ends the roll when it has come to rest. */
 	at(nowMs: number): { bottomDeg: number; wayMm: number; timeS: number } | null {
-		const t = this.track;
-		if (!t) return null;
+		const track = this.track;
+		if (!track) return null;
 		const timeS = this.rolling ? ((nowMs - this.beganMs) / 1000) * this.speed : Infinity;
-		const i = Math.min(t.bottomDeg.length - 1, Math.floor(timeS * t.hz));
-		if (this.rolling && i >= t.bottomDeg.length - 1) this.rest();
-		return { bottomDeg: t.bottomDeg[i]!, wayMm: t.wayMm[i]!, timeS: i / t.hz };
+		const i = Math.min(track.bottomDeg.length - 1, Math.floor(timeS * track.hz));
+		if (this.rolling && i >= track.bottomDeg.length - 1) this.rest();
+		return { bottomDeg: track.bottomDeg[i]!, wayMm: track.wayMm[i]!, timeS: i / track.hz };
 	}
 	private rest(): void {
 		this.rolling = false;
@@ -119,39 +119,39 @@ export class StandGame {
 
 	/** From the marks of this release, and all before it: where both weights go. */
 	compute(): void {
-		const w = this.wheel;
+		const wheel = this.wheel;
 		this.used = true;
 		try {
-			const m = this.marks;
-			if (m.length < 3) {
+			const marks = this.marks;
+			if (marks.length < 3) {
 				this.said =
 					'Three turning marks at least, nine are better. Let it go again and chalk where it turns.';
 				return;
 			}
 			const found = fromMarks.run({
-				massKg: w.massKg,
-				inertiaKgM2: w.believedKgM2,
+				massKg: wheel.massKg,
+				inertiaKgM2: wheel.believedKgM2,
 				arborRadiusMm: JOURNAL_MM,
-				turningAnglesDeg: m.map((x) => x.deg),
-				timeS: m.at(-1)!.timeS - m[0]!.timeS
+				turningAnglesDeg: marks.map((mark) => mark.deg),
+				timeS: marks.at(-1)!.timeS - marks[0]!.timeS
 			});
-			const W = this.weights.reduce((v, a) => add(v, vec(w.u, a)), { x: 0, y: 0 });
+			const W = this.weights.reduce((v, a) => add(v, vec(wheel.u, a)), { x: 0, y: 0 });
 			if (this.learntSpin !== this.spins) {
-				learn(this.belief, { W, stays: false, ...fromMarkedRelease(found, w.frictionGmm) });
+				learn(this.belief, { W, stays: false, ...fromMarkedRelease(found, wheel.frictionGmm) });
 				this.learntSpin = this.spins;
 			}
 			const U = { x: this.belief.x, y: this.belief.y };
 			const out = twoWeights.run({
 				unbalanceGmm: len(U),
 				heavyAngleDeg: angleOf(U),
-				massG: w.u / TRACK_MM,
+				massG: wheel.u / TRACK_MM,
 				radiusMm: TRACK_MM
 			});
 			this.weights = [out.placements[0]!.angleDeg, out.placements[1]!.angleDeg];
-			this.said = `Heavy at ${found.heavyAngleDeg.toFixed(0)}°, ${found.unbalanceGmm.toFixed(0)} g mm. Weights set to ${this.weights.map((a) => `${a.toFixed(0)}°`).join(' and ')}. Roll again to prove it.`;
-		} catch (e) {
-			if (!(e instanceof InputFault)) throw e;
-			this.said = e.message;
+			this.said = `Heavy at ${found.heavyAngleDeg.toFixed(0)}°, ${found.unbalanceGmm.toFixed(0)} g mm. Weights set to ${this.weights.map((weight) => `${weight.toFixed(0)}°`).join(' and ')}. Roll again to prove it.`;
+		} catch (error) {
+			if (!(error instanceof InputFault)) throw error;
+			this.said = error.message;
 		}
 	}
 	finish(): void {

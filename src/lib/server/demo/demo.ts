@@ -27,12 +27,14 @@ export const somebodyWorked = async (): Promise<boolean> =>
 	undefined;
 
 async function loadWork(folder: string): Promise<void> {
-	const people = new Map((await rows<User>('SELECT id, name, role FROM users')).map((u) => [u.name, u]));
+	const people = new Map(
+		(await rows<User>('SELECT id, name, role FROM users')).map((user) => [user.name, user])
+	);
 	try {
 		setClock(() => Date.now() - 300 * 3_600_000);
 		await loadWheels(
 			folder,
-			[...people.values()].find((u) => u.role === 'lead')!
+			[...people.values()].find((user) => user.role === 'lead')!
 		);
 		for (const r of read<DemoRing[]>(folder, 'rings.json')) await ring(r, people);
 		// What was done with every dresser before today's setups; these keep their numbers.

@@ -41,9 +41,9 @@ export async function play(s: DemoSetup, people: Map<string, User>): Promise<voi
 				{ station, step, values, reason: reason ?? null, version: await version(), key: randomUUID() },
 				user
 			);
-		} catch (e) {
-			const why = e instanceof Error ? e.message : String(e);
-			throw new Error(`The demo stops at ${s.brief.part}, ${station} ${step}: ${why}`, { cause: e });
+		} catch (error) {
+			const why = error instanceof Error ? error.message : String(error);
+			throw new Error(`The demo stops at ${s.brief.part}, ${station} ${step}: ${why}`, { cause: error });
 		}
 	}
 	if (!s.incident) return;

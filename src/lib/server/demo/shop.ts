@@ -85,17 +85,17 @@ export async function loadShop(folder: string): Promise<void> {
 		},
 		shop.mounts
 	);
-	const dressers = shop.dressers.map((d) => checked(DRESSER_FIELDS, d));
+	const dressers = shop.dressers.map((dresser) => checked(DRESSER_FIELDS, dresser));
 	await insert(
 		'dressers',
 		Object.fromEntries(DRESSER_FIELDS.map((f) => [columnOf(f.name), f.name])),
 		dressers
 	);
-	for (const b of shop.blockSets)
+	for (const blockSet of shop.blockSets)
 		await write('INSERT INTO block_sets (code, grade, blocks_mm) VALUES (?, ?, ?)', [
-			b.code,
-			b.grade,
-			JSON.stringify(b.blocks)
+			blockSet.code,
+			blockSet.grade,
+			JSON.stringify(blockSet.blocks)
 		]);
 	await insert(
 		'instruments',
@@ -104,12 +104,12 @@ export async function loadShop(folder: string): Promise<void> {
 	);
 	const idOf = async (table: string, code: unknown) =>
 		code ? (await row<{ id: number }>(`SELECT id FROM ${table} WHERE code = ?`, [code as string]))!.id : null;
-	for (const m of shop.machines)
-		Object.assign(m, {
-			dialReads: m.dialReads ?? 'radius',
-			motorPowerKw: (Number(m.motorTorqueNm) * Number(m.spindleRpm)) / 9549.3,
-			mountId: await idOf('mounts', m.mount),
-			dresserId: await idOf('dressers', m.dresser)
+	for (const machine of shop.machines)
+		Object.assign(machine, {
+			dialReads: machine.dialReads ?? 'radius',
+			motorPowerKw: (Number(machine.motorTorqueNm) * Number(machine.spindleRpm)) / 9549.3,
+			mountId: await idOf('mounts', machine.mount),
+			dresserId: await idOf('dressers', machine.dresser)
 		});
 	await insert(
 		'machines',

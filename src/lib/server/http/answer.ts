@@ -9,12 +9,12 @@ import { Refused } from '../refused.js';
 export async function handleApi(work: () => Promise<object>): Promise<Response> {
 	try {
 		return json(await work());
-	} catch (e) {
-		if (e instanceof InputFault) return json({ error: e.toJSON() }, { status: 400 });
-		if (e instanceof Refused) return json({ error: e.toJSON() }, { status: e.status });
-		if (e instanceof DatabaseDown)
-			return json({ error: { field: '', code: e.code, message: e.message } }, { status: 503 });
-		throw e;
+	} catch (error) {
+		if (error instanceof InputFault) return json({ error: error.toJSON() }, { status: 400 });
+		if (error instanceof Refused) return json({ error: error.toJSON() }, { status: error.status });
+		if (error instanceof DatabaseDown)
+			return json({ error: { field: '', code: error.code, message: error.message } }, { status: 503 });
+		throw error;
 	}
 }
 

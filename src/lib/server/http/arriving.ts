@@ -30,8 +30,8 @@ export async function arrived(request: Request): Promise<Uint8Array<ArrayBuffer>
 			bytes.set(value, at);
 			at += value.length;
 		}
-	} catch (e) {
-		if (!late) throw e;
+	} catch (error) {
+		if (!late) throw error;
 	} finally {
 		clearTimeout(end);
 	}

@@ -14,19 +14,24 @@ export function takesGzip(accepted: string | null): boolean {
 
 /** A text answer made small on its way, for whoever takes it so; files that are small already, and those without a body, stay as they are. */
 export function compressed(request: Request, response: Response): Response {
-	const h = response.headers;
-	if (BY_PROXY || !response.body || h.has('content-encoding') || !WORTH_IT.test(h.get('content-type') ?? ''))
+	const headers = response.headers;
+	if (
+		BY_PROXY ||
+		!response.body ||
+		headers.has('content-encoding') ||
+		!WORTH_IT.test(headers.get('content-type') ?? '')
+	)
 		return response;
-	h.append('vary', 'accept-encoding');
+	headers.append('vary', 'accept-encoding');
 	if (request.method === 'HEAD' || !takesGzip(request.headers.get('accept-encoding'))) return response;
-	h.set('content-encoding', 'gzip');
-	h.delete('content-length');
+	headers.set('content-encoding', 'gzip');
+	headers.delete('content-length');
 	// The same page in another coat: equal, but not byte by byte.
-	const etag = h.get('etag');
-	if (etag && !etag.startsWith('W/')) h.set('etag', `W/${etag}`);
+	const etag = headers.get('etag');
+	if (etag && !etag.startsWith('W/')) headers.set('etag', `W/${etag}`);
 	return new Response(response.body.pipeThrough(new CompressionStream('gzip')), {
 		status: response.status,
 		statusText: response.statusText,
-		headers: h
+		headers: headers
 	});
 }

@@ -16,11 +16,12 @@ const HSTS = 'max-age=31536000';
 
 /** Puts the headers of this house on an answer; what was said more exactly stays. */
 export function withHeaders(response: Response, secure: boolean): Response {
-	const h = response.headers;
-	for (const [name, value] of Object.entries(ALWAYS)) h.set(name, value);
-	if (!h.has('content-security-policy')) h.set('content-security-policy', "frame-ancestors 'none'");
-	if (!h.has('cache-control')) h.set('cache-control', 'no-store');
-	if (secure) h.set('strict-transport-security', HSTS);
+	const headers = response.headers;
+	for (const [name, value] of Object.entries(ALWAYS)) headers.set(name, value);
+	if (!headers.has('content-security-policy'))
+		headers.set('content-security-policy', "frame-ancestors 'none'");
+	if (!headers.has('cache-control')) headers.set('cache-control', 'no-store');
+	if (secure) headers.set('strict-transport-security', HSTS);
 	return response;
 }
 

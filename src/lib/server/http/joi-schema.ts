@@ -61,7 +61,7 @@ function schemaOf(field: Field): Joi.Schema {
 }
 
 const keysOf = (fields: readonly Field[]): Record<string, Joi.Schema> =>
-	Object.fromEntries(fields.map((f) => [f.name, schemaOf(f)]));
+	Object.fromEntries(fields.map((field) => [field.name, schemaOf(field)]));
 
 const made = new WeakMap<readonly Field[], Joi.ObjectSchema>();
 /** The schema of a field list, made once. What no field names is left out of what is kept. */
@@ -109,7 +109,7 @@ function fieldAt(fields: readonly Field[], path: readonly (string | number)[]): 
 				? at?.kind === 'list'
 					? at.item
 					: undefined
-				: (at?.kind === 'object' ? at.fields : at ? [] : fields).find((f) => f.name === key);
+				: (at?.kind === 'object' ? at.fields : at ? [] : fields).find((field) => field.name === key);
 	return at;
 }
 

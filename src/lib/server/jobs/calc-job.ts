@@ -15,7 +15,10 @@ export interface Calculated {
 export function calculated(id: string, input: Record<string, unknown>): Calculated {
 	const asked = count(input.wheels, DEFAULTS.wheels) * count(input.maxSpins, DEFAULTS.maxSpins);
 	const manyWheels = CALCULATIONS.some(
-		(c) => c.id === id && c.heavy && c.fields.some((f) => f.name === 'wheels')
+		(calculation) =>
+			calculation.id === id &&
+			calculation.heavy &&
+			calculation.fields.some((field) => field.name === 'wheels')
 	);
 	if (manyWheels && asked > MAX_RELEASES)
 		throw new Refused(

@@ -118,14 +118,14 @@ export async function runJobNow<N extends JobName>(
 				transferList: [channel.port2, ...(o.transfer ?? [])]
 			}
 		)) as Outcome;
-	} catch (e) {
+	} catch (error) {
 		if (late.signal.aborted) throw tooHeavy(`took more than ${WITHIN_S[name]} s and was given up`);
-		const code = String((e as { code?: unknown }).code ?? '');
+		const code = String((error as { code?: unknown }).code ?? '');
 		if (code === 'ERR_WORKER_OUT_OF_MEMORY') throw tooHeavy('needs more memory than there is for one');
-		if (/queue/i.test((e as Error).message)) throw busy();
+		if (/queue/i.test((error as Error).message)) throw busy();
 		if (o.gone?.aborted) throw new Refused(409, 'gone', 'Nobody waits for this any more.');
-		logger.error({ err: e, job: name }, 'heavy');
-		throw e;
+		logger.error({ err: error, job: name }, 'heavy');
+		throw error;
 	} finally {
 		time.end();
 		channel.port1.close();

@@ -25,11 +25,11 @@ async function outcomeOf({ name, given, port }: Task): Promise<Outcome> {
 	try {
 		// One list of jobs, each with an input of its own; the caller was typed by the same list.
 		return { ok: await (JOBS[name] as AnyJob)(given, (o) => port.postMessage(o)) };
-	} catch (e) {
-		if (e instanceof InputFault) return { fault: e.toJSON() };
-		if (e instanceof Refused) return { refused: { status: e.status, ...e.toJSON() } };
-		if (e instanceof DatabaseDown) return { down: { message: e.message, code: e.code } };
-		throw e;
+	} catch (error) {
+		if (error instanceof InputFault) return { fault: error.toJSON() };
+		if (error instanceof Refused) return { refused: { status: error.status, ...error.toJSON() } };
+		if (error instanceof DatabaseDown) return { down: { message: error.message, code: error.code } };
+		throw error;
 	} finally {
 		port.close();
 	}
@@ -39,8 +39,8 @@ async function outcomeOf({ name, given, port }: Task): Promise<Outcome> {
 function ownBytes(outcome: Outcome): ArrayBufferLike[] {
 	const ok = 'ok' in outcome ? outcome.ok : null;
 	const values: unknown[] = ok instanceof Uint8Array ? [ok] : Object.values(ok ?? {});
-	return values.flatMap((v) =>
-		v instanceof Uint8Array && v.byteLength === v.buffer.byteLength ? [v.buffer] : []
+	return values.flatMap((value) =>
+		value instanceof Uint8Array && value.byteLength === value.buffer.byteLength ? [value.buffer] : []
 	);
 }
 

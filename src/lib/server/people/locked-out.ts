@@ -16,10 +16,12 @@ export async function addLead(name: string): Promise<string> {
 			`INSERT INTO users (${columns.map(([c]) => c).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
 			columns.map(([, v]) => v)
 		);
-	} catch (e) {
-		if (isDuplicate(e))
-			throw new Error(`There is somebody called ${name} already. Use: person reset "${name}"`, { cause: e });
-		throw e;
+	} catch (error) {
+		if (isDuplicate(error))
+			throw new Error(`There is somebody called ${name} already. Use: person reset "${name}"`, {
+				cause: error
+			});
+		throw error;
 	}
 	logger.info({ event: 'lead-added-at-the-server', name }, 'sign-in');
 	return pin;

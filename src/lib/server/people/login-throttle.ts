@@ -109,7 +109,7 @@ let line: Promise<unknown> = Promise.resolve();
 
 async function queued<T>(userId: number, address: string, work: () => Promise<T>): Promise<T | null> {
 	const keys = [`${userId}`, placeOf(address)];
-	if (keys.some((k) => (inLine.get(k) ?? 0) >= IN_LINE)) return null;
+	if (keys.some((key) => (inLine.get(key) ?? 0) >= IN_LINE)) return null;
 	for (const k of keys) inLine.set(k, (inLine.get(k) ?? 0) + 1);
 	const own = line.catch(() => undefined).then(work);
 	line = own;

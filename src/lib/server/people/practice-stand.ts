@@ -36,10 +36,14 @@ export async function keepRun(
 		throw new InputFault('how', 'unknown-choice', 'Say whether it was by feel or computed.');
 	if (!whole(given.spins, 1000) || given.spins < 1)
 		throw new InputFault('spins', 'not-an-integer', 'Say how many rolls it took, 1 or more.');
-	const w = given.weights;
-	if (!Array.isArray(w) || w.length !== 2 || !w.every((a) => typeof a === 'number' && Number.isFinite(a)))
+	const weights = given.weights;
+	if (
+		!Array.isArray(weights) ||
+		weights.length !== 2 ||
+		!weights.every((weight) => typeof weight === 'number' && Number.isFinite(weight))
+	)
 		throw new InputFault('weights', 'not-a-list', 'Say where both weights stand.');
-	const j = judge(given.seed, w as number[]);
+	const j = judge(given.seed, weights as number[]);
 	if (j.inside)
 		await write(
 			'INSERT IGNORE INTO practice_runs (user_id, seed, how, spins, residual_gmm, tolerance_gmm) VALUES (?, ?, ?, ?, ?, ?)',

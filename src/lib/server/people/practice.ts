@@ -51,7 +51,7 @@ export async function answerRound(
 	if (typeof seed !== 'number' || !Number.isInteger(seed) || seed < 0 || seed > 4294967295)
 		throw new InputFault('seed', 'not-an-integer', 'The round has no number. Load the page again.');
 	const drawn = drawWheel(seed);
-	if (typeof answered !== 'string' || !drawn.choices.some((c) => c === answered))
+	if (typeof answered !== 'string' || !drawn.choices.some((choice) => choice === answered))
 		throw new InputFault('answered', 'unknown-choice', `Say one of ${drawn.choices.join(', ')}.`);
 	const before = await row('SELECT id FROM practice_rounds WHERE user_id = ? AND exercise = ? AND seed = ?', [
 		user.id,

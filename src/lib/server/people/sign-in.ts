@@ -70,9 +70,9 @@ export async function firstLead(name: string, pin: string): Promise<User | null>
 			'lead',
 			hashed
 		]);
-	} catch (e) {
-		if (isDuplicate(e)) return null;
-		throw e;
+	} catch (error) {
+		if (isDuplicate(error)) return null;
+		throw error;
 	}
 	return { id: FIRST_ID, name, role: 'lead' };
 }

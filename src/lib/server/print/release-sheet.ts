@@ -29,8 +29,8 @@ const putOn =
 
 /** Whose work it is, on what, and with which wheel; returns where the next line begins. */
 function head(doc: Sheet, put: Put, facts: SetupFacts, origin: string, printedMs: number): number {
-	const w = facts.wheel!;
-	const limit = limitRpm(w);
+	const wheel = facts.wheel!;
+	const limit = limitRpm(wheel);
 	const q = (v: number, unit: 'mm' | 'rpm' | 'um-Ra') => quantity(v, unit, facts.units);
 	drawQr(doc, `${origin}/setups/${facts.id}`, LEFT + WIDTH - 28 * MM, 12 * MM, 28 * MM);
 	put('text', 10, headOf(facts, printedMs), LEFT, 9 * MM, 140 * MM);
@@ -51,11 +51,11 @@ function head(doc: Sheet, put: Put, facts: SetupFacts, origin: string, printedMs
 		33 * MM,
 		140 * MM
 	);
-	put('mono', 13, `${w.number}  ${w.canonical}`, LEFT, 41 * MM, 140 * MM);
+	put('mono', 13, `${wheel.number}  ${wheel.canonical}`, LEFT, 41 * MM, 140 * MM);
 	put(
 		'text',
 		11,
-		`${q(w.diameterMm, 'mm')} x ${q(w.widthMm, 'mm')} x ${q(w.boreMm, 'mm')}, never over ${limit === null ? '-' : shownLimit(limit)} rpm${facts.mount ? `, on ${facts.mount.code}` : ''}`,
+		`${q(wheel.diameterMm, 'mm')} x ${q(wheel.widthMm, 'mm')} x ${q(wheel.boreMm, 'mm')}, never over ${limit === null ? '-' : shownLimit(limit)} rpm${facts.mount ? `, on ${facts.mount.code}` : ''}`,
 		LEFT,
 		48 * MM,
 		140 * MM
@@ -65,9 +65,9 @@ function head(doc: Sheet, put: Put, facts: SetupFacts, origin: string, printedMs
 
 /** What was found beside the sheet itself: the touch, and the wheel before and after its dress. */
 function beside(facts: SetupFacts): string[] {
-	const e = Evidence.of(facts);
-	const touch = partOf(e.step(touchStep), touchOff);
-	const compared = partOf(e.step(compareStep), compareDress);
+	const evidence = Evidence.of(facts);
+	const touch = partOf(evidence.step(touchStep), touchOff);
+	const compared = partOf(evidence.step(compareStep), compareDress);
 	const change = (v: number | null) => (v === null ? '' : `${v > 0 ? '+' : ''}${v.toFixed(0)} %`);
 	return [
 		...(touch ? [`Touched off, record ${touch.id}, ${touch.by}`] : []),
@@ -100,13 +100,13 @@ export async function releaseSheetFile(
 			.strokeColor(colour)
 			.stroke();
 	rule(LEFT, 1.2, '#000000');
-	for (const r of rows) {
-		const from = r.from ? `record ${r.from.recordId}, ${r.from.by}` : 'no record';
-		put('bold', 10.5, r.title, LEFT, y + 2 * MM, 38 * MM);
-		put('mono', 10, r.value, LEFT + 40 * MM, y + 2.1 * MM, 42 * MM);
-		put('mono', 10, r.limit ? `of ${r.limit}` : '', LEFT + 84 * MM, y + 2.1 * MM, 30 * MM);
+	for (const row of rows) {
+		const from = row.from ? `record ${row.from.recordId}, ${row.from.by}` : 'no record';
+		put('bold', 10.5, row.title, LEFT, y + 2 * MM, 38 * MM);
+		put('mono', 10, row.value, LEFT + 40 * MM, y + 2.1 * MM, 42 * MM);
+		put('mono', 10, row.limit ? `of ${row.limit}` : '', LEFT + 84 * MM, y + 2.1 * MM, 30 * MM);
 		put('text', 9.5, from, LEFT + 114 * MM, y + 2.3 * MM, 40 * MM);
-		put(r.state === 'pass' ? 'text' : 'bold', 9.5, SIGN[r.state], LEFT + 154 * MM, y + 2.3 * MM, 26 * MM);
+		put(row.state === 'pass' ? 'text' : 'bold', 9.5, SIGN[row.state], LEFT + 154 * MM, y + 2.3 * MM, 26 * MM);
 		y += 7 * MM;
 		rule(LEFT, 0.3, '#999999');
 	}

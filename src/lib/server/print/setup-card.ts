@@ -66,14 +66,21 @@ export async function setupCard(
 		34 * MM,
 		140 * MM
 	);
-	const w = facts.wheel;
-	const limit = w && limitRpm(w);
-	put('mono', 15, w ? `${w.number}  ${w.canonical}` : 'no wheel taken yet', left, 43 * MM, 140 * MM);
-	if (w)
+	const wheel = facts.wheel;
+	const limit = wheel && limitRpm(wheel);
+	put(
+		'mono',
+		15,
+		wheel ? `${wheel.number}  ${wheel.canonical}` : 'no wheel taken yet',
+		left,
+		43 * MM,
+		140 * MM
+	);
+	if (wheel)
 		put(
 			'text',
 			11,
-			`${quantity(w.diameterMm, 'mm', facts.units)} x ${quantity(w.widthMm, 'mm', facts.units)} x ${quantity(w.boreMm, 'mm', facts.units)}, ${w.rimDepthMm === null ? '' : `rim ${quantity(w.rimDepthMm, 'mm', facts.units)} deep, `}never over ${limit === null ? '-' : shownLimit(limit!)} rpm${facts.mount ? `, on ${facts.mount.code}` : ''}`,
+			`${quantity(wheel.diameterMm, 'mm', facts.units)} x ${quantity(wheel.widthMm, 'mm', facts.units)} x ${quantity(wheel.boreMm, 'mm', facts.units)}, ${wheel.rimDepthMm === null ? '' : `rim ${quantity(wheel.rimDepthMm, 'mm', facts.units)} deep, `}never over ${limit === null ? '-' : shownLimit(limit!)} rpm${facts.mount ? `, on ${facts.mount.code}` : ''}`,
 			left,
 			51 * MM,
 			140 * MM
@@ -85,19 +92,19 @@ export async function setupCard(
 		.lineWidth(1.2)
 		.strokeColor('#000000')
 		.stroke();
-	for (const s of decision.stations) {
-		for (const [i, l] of s.lines.entries()) {
+	for (const station of decision.stations) {
+		for (const [i, l] of station.lines.entries()) {
 			if (y > 276 * MM) {
 				doc.addPage({ size: 'A4', margin: 0 });
 				y = 16 * MM;
 			}
-			if (i === 0) put('bold', 11, s.name, left, y + 2 * MM, 26 * MM);
+			if (i === 0) put('bold', 11, station.name, left, y + 2 * MM, 26 * MM);
 			put('text', 10, l.title, left + 28 * MM, y + 2 * MM, 60 * MM);
 			put('mono', 9, l.value, left + 90 * MM, y + 2.3 * MM, 64 * MM);
 			put('text', 10, SIGN[l.state] ?? l.state, left + 157 * MM, y + 2 * MM, 22 * MM);
 			y += 6.6 * MM;
 			doc
-				.moveTo(i === s.lines.length - 1 ? left : left + 28 * MM, y)
+				.moveTo(i === station.lines.length - 1 ? left : left + 28 * MM, y)
 				.lineTo(left + width, y)
 				.lineWidth(0.3)
 				.strokeColor('#999999')

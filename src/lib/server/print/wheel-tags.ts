@@ -52,13 +52,13 @@ function tag(doc: Sheet, wheel: WheelFacts, url: string, x: number, y: number): 
 /** Tags for wheels, ten a page, each with a code that opens the wheel. */
 export async function wheelTags(wheels: readonly WheelFacts[], origin: string): Promise<Buffer> {
 	const doc = newSheet('Wheel tags');
-	wheels.forEach((w, i) => {
+	wheels.forEach((wheel, i) => {
 		const at = i % (ACROSS * DOWN);
 		if (i > 0 && at === 0) doc.addPage({ size: 'A4', margin: 0 });
 		tag(
 			doc,
-			w,
-			`${origin}/rack/${encodeURIComponent(w.number)}`,
+			wheel,
+			`${origin}/rack/${encodeURIComponent(wheel.number)}`,
 			LEFT + (at % ACROSS) * WIDTH,
 			TOP + Math.floor(at / ACROSS) * HEIGHT
 		);

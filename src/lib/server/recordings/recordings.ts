@@ -44,7 +44,7 @@ export async function ringsOf(wheel: WheelFacts, on?: Runner): Promise<Rings> {
 /** The same of several wheels. */
 export async function ringsOfWheels(wheels: readonly WheelFacts[], on?: Runner): Promise<Map<number, Rings>> {
 	if (!wheels.length) return new Map();
-	const ids = wheels.map((w) => w.id);
+	const ids = wheels.map((wheel) => wheel.id);
 	const list = await queryRows<Raw & { wheel_id: number }>(
 		`SELECT r.id, r.wheel_id, r.setup_id, r.at, u.name, r.source, r.seconds, r.result, r.settings, r.diameter_mm, r.ring, r.frequency_hz, r.q, r.modulus_gpa, r.baseline,
 		 r.at > COALESCE((SELECT MAX(e.at) FROM wheel_events e WHERE e.wheel_id = r.wheel_id AND e.kind = 'cleared'), '1970-01-01') AS standing
@@ -59,11 +59,11 @@ export async function ringsOfWheels(wheels: readonly WheelFacts[], on?: Runner):
 		on
 	);
 	return new Map(
-		wheels.map((w) => {
-			const own = list.filter((r) => r.wheel_id === w.id);
-			const batchGPa = batch.filter((b) => b.of === w.id).map((b) => b.modulus);
+		wheels.map((wheel) => {
+			const own = list.filter((r) => r.wheel_id === wheel.id);
+			const batchGPa = batch.filter((b) => b.of === wheel.id).map((b) => b.modulus);
 			return [
-				w.id,
+				wheel.id,
 				{ recordings: own.filter((r) => r.standing).map(inFull), pastRings: own.map(point), batchGPa }
 			];
 		})
@@ -163,8 +163,8 @@ export async function keepRecording(
 				on
 			);
 			return done.insertId;
-		} catch (e) {
-			if (!isDuplicate(e)) throw e;
+		} catch (error) {
+			if (!isDuplicate(error)) throw error;
 			return (await row<{ id: number }>('SELECT id FROM recordings WHERE request_key = ?', [o.key], on))!.id;
 		}
 	});

@@ -28,29 +28,33 @@ export async function applyEffects(
 	const change: SetupChange = {};
 	const ofWheels: WheelEffect[] = [];
 	let taken = '';
-	for (const e of effects) {
-		if (e.kind === 'state') {
-			change.state = e.state;
-			change.givenUp = e.givenUp;
-		} else if (e.kind === 'use-mount') {
-			change.mountId = e.mountId;
-		} else if (e.kind === 'take-wheel') {
-			change.wheelId = e.wheelId;
-			if (e.wheelId !== facts.wheel?.id) change.onSpindle = false;
-			taken = e.number;
+	for (const effect of effects) {
+		if (effect.kind === 'state') {
+			change.state = effect.state;
+			change.givenUp = effect.givenUp;
+		} else if (effect.kind === 'use-mount') {
+			change.mountId = effect.mountId;
+		} else if (effect.kind === 'take-wheel') {
+			change.wheelId = effect.wheelId;
+			if (effect.wheelId !== facts.wheel?.id) change.onSpindle = false;
+			taken = effect.number;
 		} else {
-			if (e.kind === 'wheel-state' && e.wheelId === facts.wheel?.id && e.state !== 'quarantined')
-				change.onSpindle = e.state === 'mounted';
-			if (isOfWheel(e)) ofWheels.push(e);
-			else await one(facts, e, recordId, user, on);
+			if (
+				effect.kind === 'wheel-state' &&
+				effect.wheelId === facts.wheel?.id &&
+				effect.state !== 'quarantined'
+			)
+				change.onSpindle = effect.state === 'mounted';
+			if (isOfWheel(effect)) ofWheels.push(effect);
+			else await one(facts, effect, recordId, user, on);
 		}
 	}
 	await applyWheelEffects(ofWheels, { setupId: facts.id, recordId, userId: user.id }, on);
 	try {
 		if (change.state === 'finished') await finishSetup(facts.id, user.id, change, on);
 		else await changeSetup(facts.id, user.id, change, on);
-	} catch (e) {
-		if (!isDuplicate(e)) throw e;
+	} catch (error) {
+		if (!isDuplicate(error)) throw error;
 		if (change.onSpindle)
 			throw new Refused(409, 'occupied', 'Another wheel was just mounted there. Take it off first.');
 		throw new Refused(

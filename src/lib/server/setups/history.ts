@@ -29,32 +29,32 @@ function kept(s: Of): HistorySnapshot | null {
 
 /** What counts of the history of these setups: what was summed up, and what came since. One statement, however many there are. */
 export async function historiesOf(setups: readonly Of[], on?: Runner): Promise<Map<number, History>> {
-	const sums = new Map(setups.map((s) => [s.id, kept(s)]));
+	const sums = new Map(setups.map((setup) => [setup.id, kept(setup)]));
 	const all = await recordsOfHistories(
-		setups.map((s) => ({
-			setupId: s.id,
-			ids: sums.get(s.id)?.ids ?? [],
-			after: sums.get(s.id)?.upTo ?? 0
+		setups.map((setup) => ({
+			setupId: setup.id,
+			ids: sums.get(setup.id)?.ids ?? [],
+			after: sums.get(setup.id)?.upTo ?? 0
 		})),
 		on
 	);
-	const bySetup = new Map(setups.map((s) => [s.id, [] as FullRecord[]]));
+	const bySetup = new Map(setups.map((setup) => [setup.id, [] as FullRecord[]]));
 	for (const r of all) bySetup.get(r.setupId ?? 0)?.push(r);
 	return new Map(
-		setups.map((s) => {
-			const all = bySetup.get(s.id) ?? [];
-			const upTo = sums.get(s.id)?.upTo ?? 0;
+		setups.map((setup) => {
+			const all = bySetup.get(setup.id) ?? [];
+			const upTo = sums.get(setup.id)?.upTo ?? 0;
 			const since = all.filter((r) => r.id > upTo);
 			return [
-				s.id,
+				setup.id,
 				{
 					records: all.filter((r) => r.readable),
 					// What cannot be read any more proves nothing: its step is open again, and the page says which record it was.
 					unreadable: all.filter((r) => !r.readable).map((r) => r.id),
 					sums: sumsOf(
 						since.filter((r) => r.readable),
-						s.wheel_id,
-						sums.get(s.id)?.sums
+						setup.wheel_id,
+						sums.get(setup.id)?.sums
 					),
 					since: since.length
 				}

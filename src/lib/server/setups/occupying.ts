@@ -28,8 +28,8 @@ export async function occupying(
 	on?: Runner
 ): Promise<Map<number, Occupied>> {
 	if (!setups.length) return new Map();
-	const machines = setups.map((s) => s.machine_id);
-	const mounts = setups.flatMap((s) => (s.mount_id === null ? [] : [s.mount_id]));
+	const machines = setups.map((setup) => setup.machine_id);
+	const mounts = setups.flatMap((setup) => (setup.mount_id === null ? [] : [setup.mount_id]));
 	// A list is never empty for the database.
 	const onMounts = mounts.length ? mounts : [0];
 	const there = await queryRows<There>(
@@ -45,9 +45,9 @@ export async function occupying(
 		on
 	);
 	return new Map(
-		setups.flatMap((s) => {
-			const what = onMachine(s, there) ?? onMount(s, there) ?? inRack(s, kept);
-			return what ? [[s.id, what] as const] : [];
+		setups.flatMap((setup) => {
+			const what = onMachine(setup, there) ?? onMount(setup, there) ?? inRack(setup, kept);
+			return what ? [[setup.id, what] as const] : [];
 		})
 	);
 }

@@ -139,10 +139,13 @@ async function opened(told: Told, on: Runner): Promise<number> {
 		on
 	);
 	const recordId = await evidence(incident, told, on);
-	const hit = [...(facts.wheel ? [facts.wheel] : []), ...facts.companions.map((c) => c.wheel)];
+	const hit = [
+		...(facts.wheel ? [facts.wheel] : []),
+		...facts.companions.map((companion) => companion.wheel)
+	];
 	const state = plan.wheelDisposition === 'scrap' ? 'scrapped' : 'quarantined';
 	await applyWheelEffects(
-		hit.flatMap((w) => setAside(w.id, `incident ${incident}: ${report.seen}`, state)),
+		hit.flatMap((wheel) => setAside(wheel.id, `incident ${incident}: ${report.seen}`, state)),
 		{ setupId: facts.id, recordId, userId: by.id },
 		on
 	);

@@ -12,24 +12,24 @@ export async function companionsOf(
 	if (!setups.length) return new Map();
 	const held = await queryRows<{ setupId: number; wheelId: number }>(
 		`SELECT setup_id AS setupId, wheel_id AS wheelId FROM setup_wheels WHERE setup_id IN (${places(setups)}) ORDER BY setup_id, wheel_id`,
-		setups.map((s) => s.id),
+		setups.map((setup) => setup.id),
 		on
 	);
-	const since = new Map(setups.map((s) => [s.id, s.created_at.getTime()]));
+	const since = new Map(setups.map((setup) => [setup.id, setup.created_at.getTime()]));
 	const wheels = new Map(
 		(
 			await wheelsByIds(
 				held.map((h) => h.wheelId),
 				on
 			)
-		).map((w) => [w.id, w])
+		).map((wheel) => [wheel.id, wheel])
 	);
 	const found = await latestAtRack(
 		held.map((h) => ({ wheelId: h.wheelId, sinceMs: since.get(h.setupId)! })),
 		on
 	);
 	const at = (wheelId: number, step: string) => found.find((f) => f.wheelId === wheelId && f.step === step);
-	const list = new Map<number, Companion[]>(setups.map((s) => [s.id, []]));
+	const list = new Map<number, Companion[]>(setups.map((setup) => [setup.id, []]));
 	for (const { setupId, wheelId } of held) {
 		const [look, ring] = [at(wheelId, 'look'), at(wheelId, 'ring')];
 		list.get(setupId)!.push({

@@ -16,6 +16,6 @@ export async function rankRackForSetup(facts: SetupFacts): Promise<SelectView> {
 	return selectView(
 		facts,
 		looked,
-		wheels.filter((w) => shown.has(w.number))
+		wheels.filter((wheel) => shown.has(wheel.number))
 	);
 }

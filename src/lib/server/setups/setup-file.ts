@@ -57,7 +57,7 @@ async function* asJson(facts: SetupFacts, pages: AsyncIterable<RecordFacts[]>): 
 	yield `${head.slice(0, head.lastIndexOf('\n}'))},\n "records": [`;
 	let first = true;
 	for await (const page of pages) {
-		const links = await linksOf(page.map((r) => r.id));
+		const links = await linksOf(page.map((record) => record.id));
 		for (const r of page) {
 			yield `${first ? '' : ','}\n  ${JSON.stringify({ ...r, ...links.get(r.id) })}`;
 			first = false;

@@ -58,8 +58,8 @@ export async function setupRows(ids: readonly number[], on?: Runner): Promise<Se
 		on
 	);
 	const zone = await shopZone(on);
-	for (const s of list) s.today = dayIn(zone, Number(s.now_ms) + clockAheadMs());
-	return ids.flatMap((id) => list.find((s) => s.id === id) ?? []);
+	for (const row of list) row.today = dayIn(zone, Number(row.now_ms) + clockAheadMs());
+	return ids.flatMap((id) => list.find((row) => row.id === id) ?? []);
 }
 
 export const briefOf = (setup: SetupRow): BriefFacts => ({

@@ -93,11 +93,11 @@ async function loadSetupContext(
 	const [rings, cuts, chips, companions, trays, occupied] = await Promise.all([
 		ringsOfWheels(wheels, on),
 		cutsOf(
-			wheels.map((w) => w.canonical),
+			wheels.map((wheel) => wheel.canonical),
 			on
 		),
 		chipsSeenOn(
-			wheels.map((w) => w.id),
+			wheels.map((wheel) => wheel.id),
 			on
 		),
 		companionsOf(

@@ -11,24 +11,24 @@ export async function stopFactsOf(ids: readonly number[], on?: Runner): Promise<
 	const list = await setupRows(ids, on);
 	const some = (of: readonly (number | null)[]) => [...new Set(of)].filter((id) => id !== null);
 	const [machines, mounts, wheels, companions] = await Promise.all([
-		machinesByIds(some(list.map((s) => s.machine_id)), on),
-		mountsByIds(some(list.map((s) => s.mount_id)), on),
-		wheelsByIds(some(list.map((s) => s.wheel_id)), on),
+		machinesByIds(some(list.map((row) => row.machine_id)), on),
+		mountsByIds(some(list.map((row) => row.mount_id)), on),
+		wheelsByIds(some(list.map((row) => row.wheel_id)), on),
 		companionsOf(
-			list.filter((s) => s.mounting === 'pack'),
+			list.filter((row) => row.mounting === 'pack'),
 			on
 		)
 	]);
 	const by = <T extends { id: number }>(all: readonly T[], id: number | null) =>
 		all.find((x) => x.id === id) ?? null;
-	return list.map((s) => ({
-		id: s.id,
-		state: s.state,
-		machine: by(machines, s.machine_id)!,
-		mount: by(mounts, s.mount_id),
-		wheel: by(wheels, s.wheel_id),
-		companions: companions.get(s.id) ?? [],
-		stations: JSON.parse(s.stations) as StationId[],
-		today: s.today
+	return list.map((row) => ({
+		id: row.id,
+		state: row.state,
+		machine: by(machines, row.machine_id)!,
+		mount: by(mounts, row.mount_id),
+		wheel: by(wheels, row.wheel_id),
+		companions: companions.get(row.id) ?? [],
+		stations: JSON.parse(row.stations) as StationId[],
+		today: row.today
 	}));
 }

@@ -46,7 +46,7 @@ export async function workIncident(
 				throw new Refused(
 					409,
 					'plan-open',
-					`Not finished: ${plan.reasons.find((r) => r.severity === 'stop')?.message ?? ''}`
+					`Not finished: ${plan.reasons.find((reason) => reason.severity === 'stop')?.message ?? ''}`
 				);
 			const asked = causeAsked(i.event, input.findings);
 			if (asked) throw new Refused(409, 'cause-open', asked);

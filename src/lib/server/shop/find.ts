@@ -23,7 +23,7 @@ async function wheelsHolding(text: string, like: string): Promise<FoundWheel[]> 
 			[text.toLowerCase(), like, like, like]
 		)
 	];
-	return [...own, ...others.filter((w) => w.number !== own[0]?.number)].slice(0, MAX);
+	return [...own, ...others.filter((other) => other.number !== own[0]?.number)].slice(0, MAX);
 }
 
 /** Everything in the shop whose number, name or marking holds the text. */
@@ -51,35 +51,35 @@ export async function find(text: string): Promise<Found[]> {
 		)
 	]);
 	return [
-		...wheels.map((w): Found => ({
+		...wheels.map((wheel): Found => ({
 			kind: 'wheel',
-			title: `${w.number}  ${w.canonical}`,
-			note: w.place,
-			href: `/rack/${encodeURIComponent(w.number)}`
+			title: `${wheel.number}  ${wheel.canonical}`,
+			note: wheel.place,
+			href: `/rack/${encodeURIComponent(wheel.number)}`
 		})),
-		...setups.map((s): Found => ({
+		...setups.map((setup): Found => ({
 			kind: 'setup',
-			title: `${s.id}  ${s.part}`,
-			note: s.machine,
-			href: `/setups/${s.id}`
+			title: `${setup.id}  ${setup.part}`,
+			note: setup.machine,
+			href: `/setups/${setup.id}`
 		})),
-		...machines.map((m): Found => ({
+		...machines.map((machine): Found => ({
 			kind: 'machine',
-			title: `${m.code} ${m.name}`,
+			title: `${machine.code} ${machine.name}`,
 			note: '',
-			href: `/shop/machines/${encodeURIComponent(m.code)}`
+			href: `/shop/machines/${encodeURIComponent(machine.code)}`
 		})),
-		...mounts.map((m): Found => ({
+		...mounts.map((mount): Found => ({
 			kind: 'mount',
-			title: m.code,
-			note: m.kind,
-			href: `/shop/mounts/${encodeURIComponent(m.code)}`
+			title: mount.code,
+			note: mount.kind,
+			href: `/shop/mounts/${encodeURIComponent(mount.code)}`
 		})),
-		...dressers.map((d): Found => ({
+		...dressers.map((dresser): Found => ({
 			kind: 'dresser',
-			title: d.code,
-			note: dresserWords(d.kind),
-			href: `/shop/dressers/${encodeURIComponent(d.code)}`
+			title: dresser.code,
+			note: dresserWords(dresser.kind),
+			href: `/shop/dressers/${encodeURIComponent(dresser.code)}`
 		}))
 	];
 }

@@ -107,12 +107,16 @@ function checkedBody(topic: Topic, body: unknown, system: System): object {
 	}
 	if (topic === 'points') return { shopPoints: checkPoints(checkInput([SHOP_POINTS], body).shopPoints) };
 	const { materials, operations } = checkInput(TABLE_FIELDS, body);
-	operations.forEach((o, i) => {
-		if (o.coarsest > o.finest || o.grit < o.coarsest || o.grit > o.finest)
+	operations.forEach((operation, i) => {
+		if (
+			operation.coarsest > operation.finest ||
+			operation.grit < operation.coarsest ||
+			operation.grit > operation.finest
+		)
 			throw new InputFault(
 				`operations.${i}.grit`,
 				'inconsistent',
-				`${o.operation}: the usual grit ${o.grit} must lie between ${o.coarsest} and ${o.finest}.`
+				`${operation.operation}: the usual grit ${operation.grit} must lie between ${operation.coarsest} and ${operation.finest}.`
 			);
 	});
 	return { materials, operations };

@@ -45,7 +45,7 @@ export const mountsByIds = async (ids: readonly number[], on?: Runner): Promise<
 	(await everyMount(on)).filter((m) => ids.includes(m.id)).map(withoutRetired);
 /** Of a dresser what its kind needs, so that a page is sent no more. */
 function dresser(raw: Record<string, unknown>): DresserFacts {
-	const names = ['id', ...dresserFields(raw.kind).map((f) => f.name)];
+	const names = ['id', ...dresserFields(raw.kind).map((field) => field.name)];
 	// Columns and fields have the same names and types; only what the kind does not need is left out.
 	return Object.fromEntries(names.map((n) => [n, raw[n]])) as DresserFacts;
 }

@@ -31,9 +31,9 @@ export function shopKind(id: string): ShopKind {
 
 type ShopItem = Record<string, unknown> & { id: number };
 function shopItem(kind: ShopKind, raw: Record<string, unknown>): ShopItem {
-	const values = kind.fields.map((f) => {
-		const v = raw[columnOf(f.name)];
-		return [f.name, f.kind === 'boolean' ? !!v : f.kind === 'list' ? JSON.parse(String(v)) : v];
+	const values = kind.fields.map((field) => {
+		const v = raw[columnOf(field.name)];
+		return [field.name, field.kind === 'boolean' ? !!v : field.kind === 'list' ? JSON.parse(String(v)) : v];
 	});
 	return { id: raw.id as number, ...Object.fromEntries(values), retired: !!raw.retired } as ShopItem;
 }
@@ -153,9 +153,9 @@ export async function saveShopItem(
 	consistent(kind, v);
 	if (kind.id === 'mounts')
 		v.inertiaKgM2 ??= ringInertiaKgM2(Number(v.massKg), Number(v.flangeMm), Number(v.seatMm));
-	const columns: [string, Value][] = kind.fields.map((f) => [
-		columnOf(f.name),
-		f.kind === 'list' ? JSON.stringify(v[f.name]) : (v[f.name] as Value)
+	const columns: [string, Value][] = kind.fields.map((field) => [
+		columnOf(field.name),
+		field.kind === 'list' ? JSON.stringify(v[field.name]) : (v[field.name] as Value)
 	]);
 	columns.push(...derived(kind, v));
 	// Somebody new gets a PIN that is told once and has to be changed at the first sign-in.
@@ -204,9 +204,9 @@ export async function saveShopItem(
 				);
 				await belongsTo(kind, name, forMachine, on);
 			}
-		} catch (e) {
+		} catch (error) {
 			// Two at the same moment: the second one is told as if it had come later.
-			throw isDuplicate(e) ? there : e;
+			throw isDuplicate(error) ? there : error;
 		}
 		// Who no longer works here is signed out everywhere.
 		if (own && kind.id === 'people' && v.active === false) await endSessions(own.id, on);

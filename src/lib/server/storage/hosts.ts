@@ -82,6 +82,6 @@ export class Hosts {
 		if (this.current() === pool) this.at = (this.at + 1) % this.pools.length;
 	}
 	async end(): Promise<void> {
-		await Promise.all(this.pools.map((p) => p.end()));
+		await Promise.all(this.pools.map((pool) => pool.end()));
 	}
 }

@@ -23,11 +23,11 @@ export const keepRecords = (
 	on: Runner
 ): Promise<number> =>
 	addRecords(
-		records.map((r, ordinal) => ({
-			...r,
+		records.map((record, ordinal) => ({
+			...record,
 			...of,
 			coreVersion: CORE_VERSION,
-			replacesId: r.replacesId ?? null,
+			replacesId: record.replacesId ?? null,
 			ordinal
 		})),
 		on

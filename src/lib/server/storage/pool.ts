@@ -80,8 +80,8 @@ export type Runner = Pick<Pool | PoolConnection, 'execute' | 'query'>;
 async function guarded<T>(work: () => Promise<T>): Promise<T> {
 	try {
 		return await work();
-	} catch (e) {
-		throw meantBy(e);
+	} catch (error) {
+		throw meantBy(error);
 	}
 }
 
@@ -94,11 +94,11 @@ async function anywhere<T>(work: (on: Pool) => Promise<T>, again: 'read' | 'neve
 		const pool = database();
 		try {
 			return await work(pool);
-		} catch (e) {
-			const code = codeOf(e);
+		} catch (error) {
+			const code = codeOf(error);
 			if (isAway(code)) allHosts().leave(pool);
 			if (left > 0 && isAway(code) && (again === 'read' || NEVER_ASKED.has(code))) continue;
-			throw meantBy(e);
+			throw meantBy(error);
 		}
 	}
 }
@@ -171,11 +171,11 @@ export async function transaction<T>(work: (on: PoolConnection) => Promise<T>, t
 		const result = await work(connection);
 		await askOn(connection, WRITE_S, connection.commit());
 		return result;
-	} catch (e) {
+	} catch (error) {
 		await askOn(connection, WRITE_S, connection.rollback()).catch(() => undefined);
-		const code = codeOf(e instanceof DatabaseDown ? e.cause : e);
+		const code = codeOf(error instanceof DatabaseDown ? error.cause : error);
 		if (isAway(code)) allHosts().leave(pool);
-		if (tries >= (TRIES[code] ?? 1)) throw meantBy(e);
+		if (tries >= (TRIES[code] ?? 1)) throw meantBy(error);
 	} finally {
 		if (clock) await connection.query('SET timestamp = DEFAULT').catch(() => undefined);
 		connection.release();

@@ -25,9 +25,9 @@ export async function chipsSeenOn(wheelIds: readonly number[], on?: Runner): Pro
 		on
 	);
 	return new Map(
-		looks.map((l) => {
-			const chips = l.entered === null ? null : stored<{ chips?: unknown }>(l.entered)?.chips;
-			return [l.id, Array.isArray(chips) ? chips : []];
+		looks.map((look) => {
+			const chips = look.entered === null ? null : stored<{ chips?: unknown }>(look.entered)?.chips;
+			return [look.id, Array.isArray(chips) ? chips : []];
 		})
 	);
 }
@@ -55,7 +55,8 @@ export async function latestAtRack(
 		on
 	);
 	const by = new Map<string, FullRecord[]>();
-	for (const r of parts) by.set(`${r.wheelId} ${r.step}`, [...(by.get(`${r.wheelId} ${r.step}`) ?? []), r]);
+	for (const part of parts)
+		by.set(`${part.wheelId} ${part.step}`, [...(by.get(`${part.wheelId} ${part.step}`) ?? []), part]);
 	return [...by.values()].map((of) => ({
 		wheelId: of[0]!.wheelId!,
 		step: of[0]!.step,

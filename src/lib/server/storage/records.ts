@@ -175,8 +175,11 @@ export async function recordsOfHistories(
 	setups: readonly { setupId: number; ids: readonly number[]; after: number }[],
 	on?: Runner
 ): Promise<FullRecord[]> {
-	const ids = setups.flatMap((s) => s.ids);
-	const [summed, fresh] = [setups.filter((s) => s.after > 0), setups.filter((s) => s.after === 0)];
+	const ids = setups.flatMap((setup) => setup.ids);
+	const [summed, fresh] = [
+		setups.filter((setup) => setup.after > 0),
+		setups.filter((setup) => setup.after === 0)
+	];
 	const tails: [string, Value[]][] = [];
 	if (ids.length) tails.push([`WHERE r.id IN (${places(ids)})`, ids]);
 	if (fresh.length) tails.push([`WHERE r.setup_id IN (${places(fresh)})`, fresh.map((s) => s.setupId)]);

@@ -27,8 +27,8 @@ export async function claim(
 			on
 		);
 		return null;
-	} catch (e) {
-		if (!isDuplicate(e)) throw e;
+	} catch (error) {
+		if (!isDuplicate(error)) throw error;
 		const before = (await row<{ about: string; user_id: number; result: string }>(
 			'SELECT about, user_id, result FROM requests WHERE request_key = ?',
 			[key],

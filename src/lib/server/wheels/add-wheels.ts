@@ -19,14 +19,14 @@ export async function insertWheels(list: readonly Intake[], user: User, on: Runn
 		(
 			await queryRows<{ id: number; number: string }>(
 				`SELECT id, number FROM wheels WHERE number IN (${list.map(() => '?').join(',')})`,
-				list.map((i) => i.wheel.number),
+				list.map((taken) => taken.wheel.number),
 				on
 			)
 		).map((r) => [r.number, r.id])
 	);
 	await on.query(
 		`INSERT INTO wheel_events (wheel_id, kind, diameter_after_mm, note, user_id, at) VALUES ${list.map(() => "(?, 'received', ?, ?, ?, UTC_TIMESTAMP(3))").join(',')}`,
-		list.flatMap((i) => [ids.get(i.wheel.number)!, i.wheel.diameterMm, i.reason, user.id])
+		list.flatMap((taken) => [ids.get(taken.wheel.number)!, taken.wheel.diameterMm, taken.reason, user.id])
 	);
 }
 
@@ -46,8 +46,8 @@ export async function addWheel(given: unknown, user: User, on?: Runner): Promise
 		if (await wheelByNumber(w.number, c)) throw there();
 		try {
 			await insertWheels([taken], user, c);
-		} catch (e) {
-			throw isDuplicate(e) ? there() : e;
+		} catch (error) {
+			throw isDuplicate(error) ? there() : error;
 		}
 		return (await wheelByNumber(w.number, c))!.id;
 	};

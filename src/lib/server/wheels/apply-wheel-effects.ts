@@ -17,14 +17,15 @@ export async function applyWheelEffects(
 	on: Runner
 ): Promise<void> {
 	const refused = new Set<string>();
-	for (const e of effects) {
-		if (e.kind === 'keep-baseline') await keepBaseline(e.wheelId, e.recordingId, on);
-		else if (e.kind === 'wheel-state') {
-			if (!(await setWheelState(e.wheelId, e.state, e.reason, on))) refused.add(`${e.state} ${e.wheelId}`);
-		} else if (!refused.has(`${e.event} ${e.wheelId}`)) {
-			const { event, kind: _ledger, ...what } = e;
+	for (const effect of effects) {
+		if (effect.kind === 'keep-baseline') await keepBaseline(effect.wheelId, effect.recordingId, on);
+		else if (effect.kind === 'wheel-state') {
+			if (!(await setWheelState(effect.wheelId, effect.state, effect.reason, on)))
+				refused.add(`${effect.state} ${effect.wheelId}`);
+		} else if (!refused.has(`${effect.event} ${effect.wheelId}`)) {
+			const { event, kind: _ledger, ...what } = effect;
 			// A wheel that stood in the rack before comes back; its book says so.
-			const kind = event === 'mounted' && (await wasParked(e.wheelId, on)) ? 'remounted' : event;
+			const kind = event === 'mounted' && (await wasParked(effect.wheelId, on)) ? 'remounted' : event;
 			await addEvent({ ...what, kind, ...of }, on);
 		}
 	}

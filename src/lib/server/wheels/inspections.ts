@@ -30,7 +30,7 @@ import { addWheel } from './add-wheels.js';
 import { wheelById, wheelByNumber } from './wheels.js';
 
 const stopOf = (result: Result, codes: readonly string[]) =>
-	findingsOf(result).find((r) => r.severity === 'stop' && codes.includes(r.code));
+	findingsOf(result).find((finding) => finding.severity === 'stop' && codes.includes(finding.code));
 
 /** One look or ring at the rack, and what follows from it. */
 interface Inspection {
@@ -83,9 +83,9 @@ export async function receiveWheel(
 		const before = await claim(key, 'receive', user.id, on);
 		if (before) return { number: String(before.number), state: String(before.state) };
 		const id = await addWheel(values, user, on);
-		const w = (await wheelById(id, on))!;
+		const wheel = (await wheelById(id, on))!;
 		const computed = lookOf(
-			{ ...w, expiresOn: w.expiresOn },
+			{ ...wheel, expiresOn: wheel.expiresOn },
 			await today(on),
 			{ ...look, manufactureDate: look.manufactureDate ?? values.madeOn ?? null },
 			await limitsNow(on)
@@ -100,7 +100,7 @@ export async function receiveWheel(
 		await attachPictures('wheel-new', id, recordId, user, on);
 		if (taken.state === 'quarantined' && !stopOf(computed, LOOK_QUARANTINES))
 			await setWheelState(id, 'quarantined', taken.reason, on);
-		const answer = { number: w.number, state: (await wheelById(id, on))!.state };
+		const answer = { number: wheel.number, state: (await wheelById(id, on))!.state };
 		await settle(key, answer, on);
 		return answer;
 	});

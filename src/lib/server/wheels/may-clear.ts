@@ -43,10 +43,12 @@ async function ended(wheelId: number, on: Runner): Promise<string | null> {
 		[wheelId],
 		on
 	);
-	for (const r of stops) {
-		if (r.step === 'speed' && stored<{ stage?: string }>(r.entered)?.stage !== 'after-wheel') continue;
-		const reasons = stored<{ reasons?: { code: string; severity: string }[] }>(r.output)?.reasons ?? [];
-		const found = reasons.find((x) => x.severity === 'stop' && FINDINGS[r.step]!.includes(x.code));
+	for (const stop of stops) {
+		if (stop.step === 'speed' && stored<{ stage?: string }>(stop.entered)?.stage !== 'after-wheel') continue;
+		const reasons = stored<{ reasons?: { code: string; severity: string }[] }>(stop.output)?.reasons ?? [];
+		const found = reasons.find(
+			(reason) => reason.severity === 'stop' && FINDINGS[stop.step]!.includes(reason.code)
+		);
 		if (found) return WORDS[found.code]!;
 	}
 	return null;

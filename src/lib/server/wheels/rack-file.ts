@@ -4,7 +4,10 @@ import { allWheels } from './wheels.js';
 
 /** The whole rack as a file; what is written here is read again by the import without loss. */
 export async function rackFile(kind: 'csv' | 'json'): Promise<Uint8Array> {
-	const wheels: Record<string, unknown>[] = (await allWheels()).map((w) => ({ ...w, reason: w.stateReason }));
+	const wheels: Record<string, unknown>[] = (await allWheels()).map((wheel) => ({
+		...wheel,
+		reason: wheel.stateReason
+	}));
 	const text =
 		kind === 'csv'
 			? `\uFEFF${Papa.unparse({ fields: RACK_COLUMNS.map((c) => c.heading), data: wheels.map(rackLine) })}\r\n`
@@ -12,8 +15,8 @@ export async function rackFile(kind: 'csv' | 'json'): Promise<Uint8Array> {
 					{
 						format: 'uncinus-rack',
 						version: 1,
-						wheels: wheels.map((w) =>
-							Object.fromEntries(RACK_COLUMNS.map((c) => [c.heading, w[c.field] ?? null]))
+						wheels: wheels.map((wheel) =>
+							Object.fromEntries(RACK_COLUMNS.map((c) => [c.heading, wheel[c.field] ?? null]))
 						)
 					},
 					null,

@@ -44,10 +44,10 @@ function lineOf(line: ImportLine | null, at: number): Intake {
 		return line.state === 'quarantined' || line.state === 'scrapped'
 			? { ...taken, state: line.state, reason: reason ?? taken.reason ?? line.state }
 			: taken;
-	} catch (e) {
-		if (e instanceof InputFault)
-			throw new InputFault(`lines.${at}.${e.field}`, e.code, `Line ${at + 1}: ${e.message}`);
-		throw e;
+	} catch (error) {
+		if (error instanceof InputFault)
+			throw new InputFault(`lines.${at}.${error.field}`, error.code, `Line ${at + 1}: ${error.message}`);
+		throw error;
 	}
 }
 
@@ -62,10 +62,10 @@ export async function importWheels(
 	try {
 		return await transaction(async (on) => {
 			for (let i = 0; i < lines.length; i += CHUNK) {
-				const part = lines.slice(i, i + CHUNK).map((l, k) => lineOf(l, i + k));
+				const part = lines.slice(i, i + CHUNK).map((line, k) => lineOf(line, i + k));
 				const there = await queryRows<{ number: string }>(
 					`SELECT number FROM wheels WHERE number IN (${part.map(() => '?').join(',')}) LIMIT 1`,
-					part.map((p) => p.wheel.number),
+					part.map((taken) => taken.wheel.number),
 					on
 				);
 				if (there.length)
@@ -79,14 +79,14 @@ export async function importWheels(
 			}
 			return lines.length;
 		});
-	} catch (e) {
-		if (isDuplicate(e))
+	} catch (error) {
+		if (isDuplicate(error))
 			throw new Refused(
 				409,
 				'number-taken',
 				'A wheel of this list was put on the rack meanwhile. Nothing was taken; look at the lines again.'
 			);
-		throw e;
+		throw error;
 	}
 }
 

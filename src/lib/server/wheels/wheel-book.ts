@@ -19,5 +19,8 @@ export async function bookOfWheel(
 		[w.id],
 		on
 	);
-	return { lines: lines.map((l) => ({ ...l, incident: !!l.incident })), newDiameterMm: w.newDiameterMm };
+	return {
+		lines: lines.map((line) => ({ ...line, incident: !!line.incident })),
+		newDiameterMm: w.newDiameterMm
+	};
 }

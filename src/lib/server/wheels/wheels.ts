@@ -41,7 +41,7 @@ async function wheelsBy<K extends string | number>(
 		on
 	);
 	const found = new Map(list.map((w) => [w[column] as K, wheelFacts(w)]));
-	return keys.flatMap((k) => found.get(k) ?? []);
+	return keys.flatMap((key) => found.get(key) ?? []);
 }
 export const wheelsByNumbers = (numbers: readonly string[]): Promise<WheelFacts[]> =>
 	wheelsBy('number', numbers);

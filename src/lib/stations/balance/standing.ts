@@ -14,10 +14,10 @@ export type { Estimate };
 export type Move = OutputOf<typeof weights>;
 /** Where balancing stands, from the records that count: what was last measured, whether weights wait to be moved, whether it is done. */
 export function balanceStatus(facts: SetupFacts) {
-	const e = Evidence.of(facts);
-	const measured = e.newest('balance', MEASURED_BY);
+	const evidence = Evidence.of(facts);
+	const measured = evidence.newest('balance', MEASURED_BY);
 	const judged = partOf(measured, tolerance);
-	const corrected = e.newest('balance', CORRECTED_BY);
+	const corrected = evidence.newest('balance', CORRECTED_BY);
 	const ratio = judged?.output.ratio ?? null;
 	const waits = judged !== null && (corrected === null || corrected.id < judged.id);
 	const present = judged?.input.unbalanceGmm;

@@ -24,7 +24,12 @@ const SETTING: Readonly<Record<FormingMethod, (form: Form) => SheetPart[]>> = {
 /** A fixture is set for each flank or arc. */
 const fixture = (form: Form, last: string): SheetPart => ({
 	...FIXTURE,
-	lines: [...featuresOf(form.chain, form.way).map((f) => `set-${f.index}`), 'screwTight', 'blocksOut', last]
+	lines: [
+		...featuresOf(form.chain, form.way).map((feature) => `set-${feature.index}`),
+		'screwTight',
+		'blocksOut',
+		last
+	]
 });
 
 /** The parts of forming in their order; before there is a form, what will come is shown and closed. */

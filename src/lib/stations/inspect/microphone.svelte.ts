@@ -49,9 +49,9 @@ export class Microphone {
 				this.trouble = 'The microphone was unplugged. What was recorded so far is kept.';
 				this.stop();
 			});
-		} catch (e) {
+		} catch (error) {
 			this.trouble =
-				WORDS[(e as DOMException).name] ?? 'The microphone could not be started. Load a WAV instead.';
+				WORDS[(error as DOMException).name] ?? 'The microphone could not be started. Load a WAV instead.';
 			this.release();
 			return null;
 		}
@@ -63,14 +63,14 @@ export class Microphone {
 	private hear(piece: Float32Array, planned: number): void {
 		if (!this.recording) return;
 		this.pieces.push(piece);
-		const c = this.counter!;
+		const counter = this.counter!;
 		const fs = this.context!.sampleRate;
-		c.add(piece);
-		this.level = c.level;
-		this.tooLoud ||= c.level >= 0.985;
+		counter.add(piece);
+		this.level = counter.level;
+		this.tooLoud ||= counter.level >= 0.985;
 		this.seconds = (this.pieces.length * piece.length) / fs;
-		if (c.taps > this.taps) {
-			this.taps = c.taps;
+		if (counter.taps > this.taps) {
+			this.taps = counter.taps;
 			this.lastTapAt = this.seconds;
 		}
 		if (this.seconds >= MAX_S || (this.taps >= planned && this.seconds - this.lastTapAt >= AFTER_LAST_S))
@@ -83,9 +83,9 @@ export class Microphone {
 		const sampleRateHz = this.context?.sampleRate ?? 48000;
 		const samples = new Float32Array(this.pieces.reduce((n, p) => n + p.length, 0));
 		let at = 0;
-		for (const p of this.pieces) {
-			samples.set(p, at);
-			at += p.length;
+		for (const piece of this.pieces) {
+			samples.set(piece, at);
+			at += piece.length;
 		}
 		this.release();
 		this.done?.(samples.length ? { samples, sampleRateHz } : null);

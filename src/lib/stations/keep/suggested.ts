@@ -21,10 +21,10 @@ export function suggested(
 	what: What,
 	figure: (v: number, unit: Unit) => string
 ): { targetMps: number; fields: Record<'partsGround' | 'inPartMm' | 'takenUm', string> } {
-	const w = facts.wheel!;
+	const wheel = facts.wheel!;
 	const targetMps = Math.min(
-		surfaceSpeedMps(w.newDiameterMm, facts.machine.spindleRpm),
-		w.ratedMps ?? Number.POSITIVE_INFINITY
+		surfaceSpeedMps(wheel.newDiameterMm, facts.machine.spindleRpm),
+		wheel.ratedMps ?? Number.POSITIVE_INFINITY
 	);
 	const none = { partsGround: '0', inPartMm: '', takenUm: '' };
 	if (what === 'ground-on') return { targetMps, fields: { ...none, partsGround: '1' } };

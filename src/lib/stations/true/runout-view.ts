@@ -15,7 +15,8 @@ export const readingsOf = (entry: Entry): string[] => {
 	const typed = entry.typed.readingsUm;
 	return Array.isArray(typed) ? typed.map((t) => (typeof t === 'string' ? t : '')) : [];
 };
-export const filledOf = (entry: Entry): number => readingsOf(entry).filter((r) => r.trim() !== '').length;
+export const filledOf = (entry: Entry): number =>
+	readingsOf(entry).filter((reading) => reading.trim() !== '').length;
 export const placesOf = (entry: Entry): number => readingsOf(entry).length;
 /** Which way the wheel is turned from one reading to the next. */
 export const turnedOf = (entry: Entry): 'counter-clockwise' | 'clockwise' =>
@@ -28,7 +29,7 @@ interface Round {
 /** The readings as drawn: + stands out, whichever way the dial counts. */
 export function drawnOf(entry: { result: { values: Round } } & Entry): number[] {
 	const { readingsUm, dialCounts } = (entry as { result: { values: Round } }).result.values;
-	const n = placesOf(entry);
-	if (filledOf(entry) !== n || readingsUm?.length !== n) return [];
+	const places = placesOf(entry);
+	if (filledOf(entry) !== places || readingsUm?.length !== places) return [];
 	return readingsUm.map((r) => (dialCounts === 'down' ? -r : r));
 }

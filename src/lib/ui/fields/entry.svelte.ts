@@ -79,7 +79,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 			at =
 				at?.kind === 'list'
 					? at.item
-					: (at?.kind === 'object' ? at.fields : at ? [] : this.fields).find((f) => f.name === key);
+					: (at?.kind === 'object' ? at.fields : at ? [] : this.fields).find((field) => field.name === key);
 		return at && fieldIn(at, this.system);
 	}
 
@@ -127,14 +127,14 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 
 	/** Shows every fault at once, after somebody tried to record. */
 	touchAll(): void {
-		for (const f of this.fields) this.touched[f.name] = true;
+		for (const field of this.fields) this.touched[field.name] = true;
 	}
 
 	/** Shows the numbers in the other system; what was typed is converted, not lost. */
 	switchTo(system: System): void {
 		if (system === this.system) return;
-		for (const f of this.fields)
-			this.typed[f.name] = converted(f, this.typed[f.name] ?? null, this.system, system);
+		for (const field of this.fields)
+			this.typed[field.name] = converted(field, this.typed[field.name] ?? null, this.system, system);
 		this.system = system;
 	}
 
@@ -204,10 +204,10 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 					headers: asWhom({ 'content-type': 'application/json' }),
 					body
 				}).then(
-					(r) => {
-						this.kept = r.ok;
+					(response) => {
+						this.kept = response.ok;
 						// Read to its end: an answer nobody reads keeps its connection.
-						return r.text();
+						return response.text();
 					},
 					() => {
 						this.kept = false;
@@ -227,7 +227,7 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 			/* nothing kept there */
 		}
 		await fetch(`/api/drafts/${encodeURIComponent(this.key)}`, { method: 'DELETE', headers: asWhom() })
-			.then((r) => r.text())
+			.then((response) => response.text())
 			.catch(() => undefined);
 	}
 }

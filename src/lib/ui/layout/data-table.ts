@@ -28,32 +28,32 @@ export function columnsOf<Row>(
 	sort: string,
 	down: boolean
 ): TableModel<Row> {
-	const byId = new Map(columns.map((c) => [c.id, c]));
+	const byId = new Map(columns.map((column) => [column.id, column]));
 	const align = (id: string) => byId.get(id)?.align ?? '';
 	const table = constructTable<typeof features, Row & object>({
 		features,
 		data: rows as readonly (Row & object)[] as (Row & object)[],
 		manualSorting: true,
 		initialState: { sorting: sort ? [{ id: sort, desc: down }] : [] },
-		columns: columns.map((c) => ({
-			id: c.id,
-			header: c.title,
-			accessorFn: (r: Row) => c.value(r),
-			enableSorting: c.sortable === true
+		columns: columns.map((column) => ({
+			id: column.id,
+			header: column.title,
+			accessorFn: (r: Row) => column.value(r),
+			enableSorting: column.sortable === true
 		}))
 	});
 	return {
-		heads: table.getHeaderGroups()[0]!.headers.map((h) => ({
-			id: h.column.id,
-			title: byId.get(h.column.id)!.title,
-			sortable: h.column.getCanSort(),
-			sorted: h.column.getIsSorted(),
-			align: align(h.column.id)
+		heads: table.getHeaderGroups()[0]!.headers.map((header) => ({
+			id: header.column.id,
+			title: byId.get(header.column.id)!.title,
+			sortable: header.column.getCanSort(),
+			sorted: header.column.getIsSorted(),
+			align: align(header.column.id)
 		})),
-		rows: table.getRowModel().rows.map((r) => ({
-			id: r.id,
-			original: r.original,
-			cells: r.getAllCells().map((c) => ({
+		rows: table.getRowModel().rows.map((row) => ({
+			id: row.id,
+			original: row.original,
+			cells: row.getAllCells().map((c) => ({
 				id: c.column.id,
 				value: c.getValue() as string | number | null,
 				align: align(c.column.id)

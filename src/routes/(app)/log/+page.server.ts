@@ -23,7 +23,7 @@ export async function load({ url }) {
 	);
 	return {
 		filter,
-		lines: lines.slice(0, LINES).map((l) => ({ ...l, title: calculation(l.calculation).title })),
+		lines: lines.slice(0, LINES).map((line) => ({ ...line, title: calculation(line.calculation).title })),
 		more: lines.length > LINES ? lines[LINES - 1]!.id : null,
 		first: whole('before') === undefined,
 		machines: await machineCodes()

@@ -49,8 +49,12 @@ export const phaseStep = defineStep({
 		),
 		AFRESH
 	] as const,
-	compute: (facts, v) =>
-		fromVibration(facts, compute(facts, influence, { ...v, speedRpm: facts.machine.spindleRpm }), v.afresh)
+	compute: (facts, values) =>
+		fromVibration(
+			facts,
+			compute(facts, influence, { ...values, speedRpm: facts.machine.spindleRpm }),
+			values.afresh
+		)
 });
 
 export const runsStep = defineStep({
@@ -63,5 +67,5 @@ export const runsStep = defineStep({
 		...pick(threeRuns.fields, 'initialMmPerS', 'trialMassG', 'trialRadiusMm', 'runs'),
 		AFRESH
 	] as const,
-	compute: (facts, v) => fromVibration(facts, compute(facts, threeRuns, v), v.afresh)
+	compute: (facts, values) => fromVibration(facts, compute(facts, threeRuns, values), values.afresh)
 });

@@ -17,11 +17,11 @@ export const holesStep = defineStep({
 	invalidates: ['prove'],
 	notAgainstStop: true,
 	fields: pick(holes.fields, 'holeRadiusMm', 'holeCount', 'startAngleDeg', 'maxMassG', 'massStepG'),
-	compute(facts, v) {
+	compute(facts, values) {
 		const now = presentOf(facts);
 		return single(
 			compute(facts, holes, {
-				...v,
+				...values,
 				correctionGmm: now.unbalanceGmm,
 				correctionAngleDeg: fold360(now.heavyAngleDeg + 180),
 				permissibleGmm: permissibleGmm(facts)
@@ -38,26 +38,26 @@ export const dimplesStep = defineStep({
 	invalidates: ['prove'],
 	notAgainstStop: true,
 	fields: pick(dimples.fields, 'drillDiameterMm', 'pointAngleDeg', 'depthMm', 'radiusMm', 'makerConsent'),
-	compute(facts, v) {
-		const w = wheelOf(facts);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
 		const now = presentOf(facts);
-		const volumeCm3 = (Math.PI * (w.newDiameterMm ** 2 - w.boreMm ** 2) * w.widthMm) / 4000;
+		const volumeCm3 = (Math.PI * (wheel.newDiameterMm ** 2 - wheel.boreMm ** 2) * wheel.widthMm) / 4000;
 		const bond =
-			w.bondFamily === 'vitrified' ||
-			w.bondFamily === 'rubber' ||
-			w.bondFamily === 'metal' ||
-			w.bondFamily === 'plated'
-				? w.bondFamily
+			wheel.bondFamily === 'vitrified' ||
+			wheel.bondFamily === 'rubber' ||
+			wheel.bondFamily === 'metal' ||
+			wheel.bondFamily === 'plated'
+				? wheel.bondFamily
 				: 'resin';
 		return single(
 			compute(facts, dimples, {
-				...v,
+				...values,
 				...now,
-				densityGPerCm3: Math.max(0.5, Math.min(8, (1000 * w.massKg) / volumeCm3)),
-				wheelWidthMm: w.widthMm,
-				wheelDiameterMm: w.diameterMm,
+				densityGPerCm3: Math.max(0.5, Math.min(8, (1000 * wheel.massKg) / volumeCm3)),
+				wheelWidthMm: wheel.widthMm,
+				wheelDiameterMm: wheel.diameterMm,
 				flangeDiameterMm: mountOf(facts).flangeMm,
-				operatingSpeedMps: Math.min(500, (Math.PI * w.diameterMm * facts.machine.spindleRpm) / 60000),
+				operatingSpeedMps: Math.min(500, (Math.PI * wheel.diameterMm * facts.machine.spindleRpm) / 60000),
 				bond
 			})
 		);

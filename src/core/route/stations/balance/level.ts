@@ -24,8 +24,8 @@ export const levelStep = defineStep({
 		'rollsAlong',
 		'toleranceMmPerM'
 	),
-	compute(facts, v) {
-		const level = compute(facts, levelStand, v);
+	compute(facts, values) {
+		const level = compute(facts, levelStand, values);
 		const slope = compute(facts, slopeError, {
 			massKg: rollingMassKg(facts),
 			arborRadiusMm: mountOf(facts).journalRadiusMm,

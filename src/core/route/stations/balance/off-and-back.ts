@@ -59,10 +59,14 @@ export const offStep = defineStep({
 			label: 'Tapers wiped, free of burrs'
 		})
 	],
-	compute(facts, v) {
-		mustBe('isolated', v.isolated, 'Wait until it stands and lock the power off, then say so.');
-		mustBe('arborClean', v.arborClean, 'Wipe both tapers and stone off burrs, then say so: grit tilts it.');
-		return single(lifting(facts, v));
+	compute(facts, values) {
+		mustBe('isolated', values.isolated, 'Wait until it stands and lock the power off, then say so.');
+		mustBe(
+			'arborClean',
+			values.arborClean,
+			'Wipe both tapers and stone off burrs, then say so: grit tilts it.'
+		);
+		return single(lifting(facts, values));
 	},
 	notAgainstStop: true
 });
@@ -83,11 +87,11 @@ export const backStep = defineStep({
 			label: 'Drawn tight, tools out'
 		})
 	],
-	compute(facts, v) {
-		mustBe('isolated', v.isolated, 'Lock the power off before hands go in, then say so.');
-		mustBe('tapersClean', v.tapersClean, 'Wipe both tapers and stone off burrs, then say so.');
-		mustBe('tightened', v.tightened, 'Draw it tight and take the tools out, then say so.');
-		return single(lifting(facts, v));
+	compute(facts, values) {
+		mustBe('isolated', values.isolated, 'Lock the power off before hands go in, then say so.');
+		mustBe('tapersClean', values.tapersClean, 'Wipe both tapers and stone off burrs, then say so.');
+		mustBe('tightened', values.tightened, 'Draw it tight and take the tools out, then say so.');
+		return single(lifting(facts, values));
 	},
 	notAgainstStop: true
 });
@@ -97,13 +101,13 @@ export function restartPlan(
 	facts: SetupFacts,
 	v: { guardClosed: boolean; peopleClear: boolean }
 ): Computed<OutputOf<typeof runInPlan>> {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	return compute(facts, runInPlan, {
 		runRpm: facts.machine.spindleRpm,
 		ratedRpm: mayTurnRpm(facts),
-		diameterMm: w.diameterMm,
-		boreMm: w.boreMm,
-		massKg: massNowKg(w),
+		diameterMm: wheel.diameterMm,
+		boreMm: wheel.boreMm,
+		massKg: massNowKg(wheel),
 		motorTorqueNm: facts.machine.motorTorqueNm,
 		firstRun: false,
 		...v

@@ -15,15 +15,15 @@ import { frictionGmm, rollingMassKg } from './tolerance.js';
 
 /** What swings or rolls on the stand, as the calculations take it. */
 const body = (facts: SetupFacts) => {
-	const w = wheelOf(facts);
-	const m = mountOf(facts);
+	const wheel = wheelOf(facts);
+	const mount = mountOf(facts);
 	return {
 		massKg: rollingMassKg(facts),
-		wheelMassKg: massNowKg(w),
-		wheelDiameterMm: w.diameterMm,
-		boreDiameterMm: w.boreMm,
-		extraInertiaKgM2: m.inertiaKgM2,
-		arborRadiusMm: m.journalRadiusMm
+		wheelMassKg: massNowKg(wheel),
+		wheelDiameterMm: wheel.diameterMm,
+		boreDiameterMm: wheel.boreMm,
+		extraInertiaKgM2: mount.inertiaKgM2,
+		arborRadiusMm: mount.journalRadiusMm
 	};
 };
 
@@ -36,8 +36,8 @@ export const swingStep = defineStep({
 		...pick(fromPeriod.fields, 'timeS', 'swings', 'restAngleDeg', 'turningAnglesDeg'),
 		AFRESH
 	] as const,
-	compute(facts, v) {
-		if (v.restAngleDeg === null && v.turningAnglesDeg === null)
+	compute(facts, values) {
+		if (values.restAngleDeg === null && values.turningAnglesDeg === null)
 			throw new InputFault(
 				'restAngleDeg',
 				'missing',
@@ -45,10 +45,10 @@ export const swingStep = defineStep({
 			);
 		const swing = compute(facts, fromPeriod, {
 			...body(facts),
-			timeS: v.timeS,
-			swings: v.swings,
-			turningAnglesDeg: v.turningAnglesDeg,
-			restAngleDeg: v.turningAnglesDeg ? null : v.restAngleDeg
+			timeS: values.timeS,
+			swings: values.swings,
+			turningAnglesDeg: values.turningAnglesDeg,
+			restAngleDeg: values.turningAnglesDeg ? null : values.restAngleDeg
 		});
 		const U = swing.output.unbalanceGmm;
 		const friction = 0.25 * frictionGmm(facts);
@@ -61,7 +61,7 @@ export const swingStep = defineStep({
 				sigmaUnbalanceGmm: swing.output.uncertaintyGmm + friction
 			},
 			judgedGmm: U,
-			afresh: v.afresh
+			afresh: values.afresh
 		});
 	}
 });
@@ -72,20 +72,20 @@ export const marksStep = defineStep({
 	title: 'Push, marks and one time',
 	sumsInto: countRoll,
 	fields: [...pick(fromMarks.fields, 'turningAnglesDeg', 'timeS'), AFRESH] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const b = body(facts);
 		const found = compute(facts, fromMarks, {
 			massKg: b.massKg,
 			inertiaKgM2: wheelInertia(b.wheelMassKg, b.wheelDiameterMm, b.boreDiameterMm, b.extraInertiaKgM2),
 			arborRadiusMm: b.arborRadiusMm,
-			turningAnglesDeg: v.turningAnglesDeg,
-			timeS: v.timeS
+			turningAnglesDeg: values.turningAnglesDeg,
+			timeS: values.timeS
 		});
 		return concluded(facts, {
 			method: found,
 			release: fromMarkedRelease(found.output, frictionGmm(facts)),
 			judgedGmm: found.output.unbalanceGmm,
-			afresh: v.afresh
+			afresh: values.afresh
 		});
 	}
 });
@@ -107,8 +107,8 @@ export const massStep = defineStep({
 		),
 		AFRESH
 	] as const,
-	compute(facts, v) {
-		const found = compute(facts, fromTestMass, v);
+	compute(facts, values) {
+		const found = compute(facts, fromTestMass, values);
 		const U = found.output.unbalanceGmm;
 		const sigma = 0.03 * U + Math.max(found.output.frictionGmm, 0.25 * frictionGmm(facts));
 		return concluded(facts, {
@@ -120,7 +120,7 @@ export const massStep = defineStep({
 				sigmaUnbalanceGmm: sigma
 			},
 			judgedGmm: U,
-			afresh: v.afresh
+			afresh: values.afresh
 		});
 	}
 });
@@ -132,12 +132,12 @@ export const restStep = defineStep({
 	title: 'Where it rests',
 	sumsInto: countRoll,
 	fields: [{ ...pick(fromPeriod.fields, 'restAngleDeg')[0], required: true }, AFRESH] as const,
-	compute(facts, v) {
-		const release = { restAngleDeg: v.restAngleDeg, sigmaMomentGmm: frictionGmm(facts) };
-		const estimate = learnt(facts, release, v.afresh).output;
+	compute(facts, values) {
+		const release = { restAngleDeg: values.restAngleDeg, sigmaMomentGmm: frictionGmm(facts) };
+		const estimate = learnt(facts, release, values.afresh).output;
 		const judgedGmm = amountKnown(facts, estimate)
 			? estimate.presentUnbalanceGmm + estimate.sigmaMajorGmm
 			: null;
-		return concluded(facts, { method: null, release, judgedGmm, afresh: v.afresh });
+		return concluded(facts, { method: null, release, judgedGmm, afresh: values.afresh });
 	}
 });

@@ -46,24 +46,24 @@ export const autoStep = defineStep({
 			label: 'A gram millimetre shakes it by'
 		})
 	] as const,
-	compute(facts, v): Result<OutputOf<typeof tolerance>> {
-		if (v.standIn && !facts.simulators) throw new InputFault('standIn', 'simulated', SIMULATED);
-		if (v.standIn) {
+	compute(facts, values): Result<OutputOf<typeof tolerance>> {
+		if (values.standIn && !facts.simulators) throw new InputFault('standIn', 'simulated', SIMULATED);
+		if (values.standIn) {
 			const head = compute(facts, auto, hiddenFromHead(facts));
 			return { main: toleranceFor(facts, head.output.residualGmm), secondary: [head] };
 		}
-		if (v.residualMmPerS === null)
+		if (values.residualMmPerS === null)
 			throw new InputFault(
 				'residualMmPerS',
 				'missing',
 				'Shakes still is missing. Read it off the machine when it has finished.'
 			);
-		if (v.sensitivityMmPerSPerGmm === null)
+		if (values.sensitivityMmPerSPerGmm === null)
 			throw new InputFault(
 				'sensitivityMmPerSPerGmm',
 				'missing',
 				'What a gram millimetre does here is missing. One run with a trial weight tells it.'
 			);
-		return single(toleranceFor(facts, v.residualMmPerS / v.sensitivityMmPerSPerGmm));
+		return single(toleranceFor(facts, values.residualMmPerS / values.sensitivityMmPerSPerGmm));
 	}
 });

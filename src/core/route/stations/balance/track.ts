@@ -52,18 +52,18 @@ export const trackStep = defineStep({
 			}
 		)
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		if (!mountOf(facts).trackRadiusMm)
 			throw new InputFault(
 				'weights',
 				'inconsistent',
 				'This mount has no track on record. Enter its radius under Shop.'
 			);
-		if (v.weights.length * v.minGapDeg > 360)
+		if (values.weights.length * values.minGapDeg > 360)
 			throw new InputFault(
 				'minGapDeg',
 				'above-maximum',
-				`${v.weights.length} weights ${v.minGapDeg} degrees apart do not fit on the circle.`
+				`${values.weights.length} weights ${values.minGapDeg} degrees apart do not fit on the circle.`
 			);
 		return single(toleranceFor(facts, null));
 	}
@@ -92,24 +92,24 @@ export interface TrackNow {
 }
 /** The weights as they stand: as they were last set, or as the shop has them, evenly round the track. Null where there is no track. */
 export function trackOf(facts: SetupFacts): TrackNow | null {
-	const m = mountOf(facts);
-	if (!m.trackRadiusMm) return null;
+	const mount = mountOf(facts);
+	if (!mount.trackRadiusMm) return null;
 	const track = Evidence.of(facts).step(trackStep);
 	const move = Evidence.of(facts).step(MOVE);
 	const told = track?.entered;
-	if (!told && (m.weightCount < 2 || !m.weightMassG)) return null;
+	if (!told && (mount.weightCount < 2 || !mount.weightMassG)) return null;
 	const weights =
 		told?.weights ??
-		Array.from({ length: m.weightCount }, (_, k) => ({
-			massG: m.weightMassG!,
-			angleDeg: (k * 360) / m.weightCount
+		Array.from({ length: mount.weightCount }, (_, k) => ({
+			massG: mount.weightMassG!,
+			angleDeg: (k * 360) / mount.weightCount
 		}));
 	const moved = move && (!track || move.id > track.id) ? move.entered.anglesDeg : null;
 	return {
-		radiusMm: m.trackRadiusMm,
-		weights: weights.map((w, i) => ({
-			massG: w.massG,
-			angleDeg: fold360(moved && moved.length === weights.length ? moved[i]! : w.angleDeg)
+		radiusMm: mount.trackRadiusMm,
+		weights: weights.map((weight, i) => ({
+			massG: weight.massG,
+			angleDeg: fold360(moved && moved.length === weights.length ? moved[i]! : weight.angleDeg)
 		})),
 		minGapDeg: told?.minGapDeg ?? MIN_GAP_DEG,
 		mayPass: told?.mayPass ?? false,
@@ -125,5 +125,5 @@ export const weightsInput = (facts: SetupFacts, track: TrackNow) => ({
 	mayPass: track.mayPass,
 	forbidden: track.forbidden,
 	permissibleGmm: permissibleGmm(facts),
-	weights: track.weights.map((w) => ({ massG: w.massG, currentAngleDeg: w.angleDeg }))
+	weights: track.weights.map((weight) => ({ massG: weight.massG, currentAngleDeg: weight.angleDeg }))
 });

@@ -82,16 +82,16 @@ export const planesStep = defineStep({
 		optional(TRIALS[5]),
 		...pick(twoPlanes.fields, 'phaseSense')
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const before = lastRuns(facts);
-		const missing = TRIALS.find((f) => v[f.name] === null);
-		if (missing && (!before || TRIALS.some((f) => v[f.name] !== null)))
+		const missing = TRIALS.find((f) => values[f.name] === null);
+		if (missing && (!before || TRIALS.some((f) => values[f.name] !== null)))
 			throw new InputFault(
 				missing.name,
 				'missing',
 				`${missing.label} is missing. Run it once with a trial in each plane; after that the readings alone are enough.`
 			);
-		const runs = told(v) ? v : shifted(v.initial, before!);
+		const runs = told(values) ? values : shifted(values.initial, before!);
 		const both = compute(facts, twoPlanes, {
 			...runs,
 			made: null,
@@ -99,7 +99,7 @@ export const planesStep = defineStep({
 			rotorMassKg: rollingMassKg(facts)
 		});
 		// Half of what the grade allows belongs to each plane: the worse one decides.
-		const worse = Math.max(...both.output.corrections.map((c) => c.gmm));
+		const worse = Math.max(...both.output.corrections.map((correction) => correction.gmm));
 		return { main: toleranceFor(facts, 2 * worse), secondary: [both] };
 	}
 });
@@ -111,7 +111,7 @@ export const planesMadeStep = defineStep({
 	title: 'Corrected in two planes',
 	invalidates: ['prove'],
 	fields: pick(twoPlanes.fields, 'made').map((f) => ({ ...f, required: true as const })),
-	compute(facts, v) {
+	compute(facts, values) {
 		const before = lastRuns(facts);
 		if (!before)
 			throw new InputFault(
@@ -119,6 +119,6 @@ export const planesMadeStep = defineStep({
 				'inconsistent',
 				'Measure both planes first; the corrections follow from it.'
 			);
-		return single(compute(facts, twoPlanes, { ...before, ...v }));
+		return single(compute(facts, twoPlanes, { ...before, ...values }));
 	}
 });

@@ -12,12 +12,12 @@ export const notOnStand = (facts: SetupFacts): string | null =>
 
 /** Why nothing can be measured at speed now; null when it can: it has run, and stands on the spindle again. */
 export function notTurning(facts: SetupFacts): string | null {
-	const e = Evidence.of(facts);
-	if (standsWhere(e) === 'stand') return ON_THE_STAND;
-	const ran = e.step(outcomeStep);
+	const evidence = Evidence.of(facts);
+	if (standsWhere(evidence) === 'stand') return ON_THE_STAND;
+	const ran = evidence.step(outcomeStep);
 	if (!ran || ran.verdict === 'stop')
 		return 'This wheel has not run here yet. Run in comes first; until then balance it on the stand.';
-	const [back, restart] = [e.step(backStep), e.step(restartStep)];
+	const [back, restart] = [evidence.step(backStep), evidence.step(restartStep)];
 	return back && restartAsked(facts) && (!restart || restart.id < back.id)
 		? 'It was put back on the spindle. A guarded start comes first.'
 		: null;

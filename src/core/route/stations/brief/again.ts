@@ -13,11 +13,11 @@ const NAMES: readonly (keyof BriefFacts)[] = ['part', 'quantity'];
 /** Fields in which one telling of a job differs from another. */
 export const differsIn = (a: BriefFacts, b: BriefFacts): Field[] =>
 	(JOB_FIELDS as readonly Field[]).filter(
-		(f) => (a[f.name as keyof BriefFacts] ?? null) !== (b[f.name as keyof BriefFacts] ?? null)
+		(field) => (a[field.name as keyof BriefFacts] ?? null) !== (b[field.name as keyof BriefFacts] ?? null)
 	);
 /** Whether a wheel that was chosen for the one has to be chosen again for the other. */
 export const asksForAnother = (a: BriefFacts, b: BriefFacts): boolean =>
-	differsIn(a, b).some((f) => !NAMES.includes(f.name as keyof BriefFacts));
+	differsIn(a, b).some((field) => !NAMES.includes(field.name as keyof BriefFacts));
 
 /** @throws InputFault `inconsistent` when it is told as it was */
 function changed(facts: SetupFacts, job: BriefFacts, technical: boolean): void {

@@ -36,22 +36,22 @@ export const againStep = defineStep({
 		seen('soundNormal', 'Sounds normal', 'While cutting'),
 		roughnessUm('raUm', 'Of the next part', { ...from0(1000), label: 'Ra' })
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const zero = compute(facts, dressCompensation, {
-			dressRadialUm: v.takenUm,
+			dressRadialUm: values.takenUm,
 			dialReads: facts.machine.dialReads,
-			contactSide: v.contactSide,
-			previousZeroMm: v.zeroBeforeMm,
-			touchZeroMm: v.touchMm
+			contactSide: values.contactSide,
+			previousZeroMm: values.zeroBeforeMm,
+			touchZeroMm: values.touchMm
 		});
-		return { main: speedAfter(facts, v), secondary: [zero] };
+		return { main: speedAfter(facts, values), secondary: [zero] };
 	},
-	effectsUnlessStopped: (facts, v) =>
+	effectsUnlessStopped: (facts, values) =>
 		dressedEffects(
 			facts,
-			v,
+			values,
 			'redressed',
-			v.partsGround === null ? null : `${v.partsGround} parts since the last dress`
+			values.partsGround === null ? null : `${values.partsGround} parts since the last dress`
 		)
 });
 

@@ -48,7 +48,7 @@ interface Sizes {
 function dressedWheel(facts: SetupFacts, number: string | null): WheelFacts {
 	const lead = wheelOf(facts);
 	if (!number || number === lead.number) return lead;
-	const other = facts.companions.find((c) => c.wheel.number === number)?.wheel;
+	const other = facts.companions.find((companion) => companion.wheel.number === number)?.wheel;
 	if (!other)
 		throw new InputFault('wheelNumber', 'unknown-choice', `Wheel ${number} is not one of this setup.`);
 	return other;
@@ -60,8 +60,8 @@ export const otherWheelOfPack = (entered: Record<string, unknown>, leadingWheel:
 
 /** What was measured afterwards can be: nothing grew, nothing is gone. @throws InputFault */
 function checkSizes(facts: SetupFacts, v: Sizes): void {
-	const w = dressedWheel(facts, v.wheelNumber);
-	checkDiameter({ wheel: w }, v.diameterAfterMm);
+	const wheel = dressedWheel(facts, v.wheelNumber);
+	checkDiameter({ wheel: wheel }, v.diameterAfterMm);
 	const grown = (field: 'rimDepthAfterMm' | 'widthAfterMm', before: number | null, what: string) => {
 		const now = v[field];
 		if (now !== null && before !== null && now > before + MEASURING_NOISE_MM)
@@ -71,9 +71,9 @@ function checkSizes(facts: SetupFacts, v: Sizes): void {
 				`${now} mm is more than the last entry, ${before} mm. A ${what} does not grow; measure again.`
 			);
 	};
-	grown('rimDepthAfterMm', w.rimDepthMm, 'rim');
-	grown('widthAfterMm', w.widthMm, 'wheel');
-	if (surfaceOf(w) === 'face' && v.rimDepthAfterMm === null)
+	grown('rimDepthAfterMm', wheel.rimDepthMm, 'rim');
+	grown('widthAfterMm', wheel.widthMm, 'wheel');
+	if (surfaceOf(wheel) === 'face' && v.rimDepthAfterMm === null)
 		throw new InputFault(
 			'rimDepthAfterMm',
 			'missing',
@@ -84,13 +84,13 @@ function checkSizes(facts: SetupFacts, v: Sizes): void {
 /** The speed it runs at its new diameter. */
 export function speedAfter(facts: SetupFacts, v: Sizes) {
 	checkSizes(facts, v);
-	const w = dressedWheel(facts, v.wheelNumber);
+	const wheel = dressedWheel(facts, v.wheelNumber);
 	return compute(facts, surfaceSpeed, {
-		diameterMm: Math.min(v.diameterAfterMm, w.newDiameterMm),
-		newDiameterMm: w.newDiameterMm,
+		diameterMm: Math.min(v.diameterAfterMm, wheel.newDiameterMm),
+		newDiameterMm: wheel.newDiameterMm,
 		speedRpm: facts.machine.spindleRpm,
-		ratedSpeedMps: w.ratedMps,
-		ratedSpeedRpm: w.ratedRpm,
+		ratedSpeedMps: wheel.ratedMps,
+		ratedSpeedRpm: wheel.ratedRpm,
 		machineMaxRpm: facts.machine.spindleRpmMax
 	});
 }

@@ -13,6 +13,6 @@ export const dressedStep = defineStep({
 	keyedBy: otherWheelOfPack,
 	sumsInto: countFirstDress,
 	fields: DRESSED_FIELDS,
-	compute: (facts, v) => single(speedAfter(facts, v)),
-	effectsUnlessStopped: (facts, v) => dressedEffects(facts, v, 'dressed', null)
+	compute: (facts, values) => single(speedAfter(facts, values)),
+	effectsUnlessStopped: (facts, values) => dressedEffects(facts, values, 'dressed', null)
 });

@@ -119,7 +119,7 @@ function followed(facts: SetupFacts, evidence: Evidence, chosen: Chosen): GateLi
 
 /** Nothing is set before it is known with what, and nothing dressed before it is set. */
 export const dressOrder: Station['order'] = (facts) => {
-	const own = Object.values(METHODS).flatMap((w) => w.steps.map((s) => s.step));
+	const own = Object.values(METHODS).flatMap((w) => w.steps.map((step) => step.step));
 	const chosen = chosenMethod(facts, Evidence.of(facts));
 	const way = chosen ? dressingMethod(chosen.method) : null;
 	const before =

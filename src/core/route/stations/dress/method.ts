@@ -33,9 +33,9 @@ export type Seen = keyof typeof SEEN;
 
 /** What the dress is for. A single layer is cleaned at the most; diamond and boron nitride come straight by truing only. */
 function purposeOf(facts: SetupFacts, seen: Seen): Purpose {
-	const w = wheelOf(facts);
-	if (coarseBond(w.bondFamily ?? '') === 'plated') return 'clean';
-	const hard = isSuperabrasive(abrasiveGroup(w.family ?? 'alumina'));
+	const wheel = wheelOf(facts);
+	if (coarseBond(wheel.bondFamily ?? '') === 'plated') return 'clean';
+	const hard = isSuperabrasive(abrasiveGroup(wheel.family ?? 'alumina'));
 	return hard && seen === 'grooved' ? 'true' : SEEN[seen];
 }
 
@@ -53,7 +53,7 @@ export function waysFor(
 	facts: SetupFacts,
 	v: { seen: Seen; form: 'flat' | 'radius' | 'profile'; rimResistanceOhm: number | null }
 ) {
-	const devices = facts.dressers.map((d) => methodOf(d.kind)).filter((m) => m !== null);
+	const devices = facts.dressers.map((dresser) => methodOf(dresser.kind)).filter((m) => m !== null);
 	const bond = bondOfWheel(facts);
 	return compute(facts, chooseMethod, {
 		bond,
@@ -63,7 +63,7 @@ export function waysFor(
 		machine: MACHINES[facts.machine.kind] ?? 'surface',
 		axisControl: facts.machine.axes === 'cnc' ? 'cnc' : 'manual',
 		radiusFixture: facts.dressers.some(
-			(d) => d.kind === (formToKeep(facts)?.onSine ? 'sine-fixture' : 'radius-fixture')
+			(dresser) => dresser.kind === (formToKeep(facts)?.onSine ? 'sine-fixture' : 'radius-fixture')
 		),
 		hybridConducts: bond === 'hybrid' && conducts(bond, v.rimResistanceOhm),
 		onShank: onOwnShank(facts),
@@ -77,9 +77,9 @@ export function waysFor(
  * a single layer, which is never dressed, and for a bond that nobody knows.
  */
 export function dressable(facts: SetupFacts): ReturnType<typeof waysFor> | null {
-	const w = wheelOf(facts);
-	if (w.bondFamily === null || coarseBond(w.bondFamily) === 'plated') return null;
-	const hard = isSuperabrasive(abrasiveGroup(w.family ?? 'alumina'));
+	const wheel = wheelOf(facts);
+	if (wheel.bondFamily === null || coarseBond(wheel.bondFamily) === 'plated') return null;
+	const hard = isSuperabrasive(abrasiveGroup(wheel.family ?? 'alumina'));
 	const asked: readonly Seen[] = hard ? ['runs-out', 'just-trued'] : ['just-trued'];
 	// A hybrid bond is given the benefit of the doubt here: whether it conducts is measured before it is dressed.
 	const all = asked.map((seen) => waysFor(facts, { seen, form: 'flat', rimResistanceOhm: 0 }));
@@ -96,7 +96,9 @@ export const missingFor = (ways: { input: Record<string, unknown> }): Method[] =
 /** Dressers of the shop that serve a way, the machine's own first. */
 export function dressersFor(facts: SetupFacts, method: Method): DresserFacts[] {
 	const own = (dresser: DresserFacts) => (dresser.id === facts.dresser?.id ? 0 : 1);
-	return facts.dressers.filter((d) => methodOf(d.kind) === method).sort((a, b) => own(a) - own(b));
+	return facts.dressers
+		.filter((dresser) => methodOf(dresser.kind) === method)
+		.sort((a, b) => own(a) - own(b));
 }
 
 /** Why it is dressed and with what: first of all, since everything else follows from it. */
@@ -120,23 +122,26 @@ export const methodStep = defineStep({
 			label: 'Rim resistance'
 		})
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const kept = formToKeep(facts);
-		if (kept && v.form === 'flat')
+		if (kept && values.form === 'flat')
 			throw new InputFault(
 				'form',
 				'inconsistent',
 				`This wheel carries the form "${kept.name}"; a straight dress would take it off. Say a radius or a profile.`
 			);
-		keepsForm(facts, v.method);
-		const ways = waysFor(facts, v);
-		const out = ways.output.excluded.find((m) => m.method === v.method);
+		keepsForm(facts, values.method);
+		const ways = waysFor(facts, values);
+		const out = ways.output.excluded.find((m) => m.method === values.method);
 		if (out) throw new InputFault('method', 'inconsistent', excludedWords(out.code!, facts));
-		if (v.dresserCode && !dressersFor(facts, v.method).some((d) => d.code === v.dresserCode))
+		if (
+			values.dresserCode &&
+			!dressersFor(facts, values.method).some((dresser) => dresser.code === values.dresserCode)
+		)
 			throw new InputFault(
 				'dresserCode',
 				'unknown-choice',
-				`Dresser ${v.dresserCode} is not one of this shop that serves here. Choose one of the list.`
+				`Dresser ${values.dresserCode} is not one of this shop that serves here. Choose one of the list.`
 			);
 		return single(ways);
 	}
@@ -178,7 +183,7 @@ export function chosenMethod(facts: SetupFacts, evidence: Evidence): Chosen | nu
 		method,
 		seen,
 		form,
-		dresser: serving.find((d) => d.code === dresserCode) ?? serving[0] ?? null,
+		dresser: serving.find((dresser) => dresser.code === dresserCode) ?? serving[0] ?? null,
 		followUp: afterwards(facts, method, partOf(recorded, chooseMethod)?.output.then ?? null),
 		recorded
 	};

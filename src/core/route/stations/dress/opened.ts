@@ -17,15 +17,15 @@ export const openedStep = defineStep({
 		...pick(overlap.fields, 'depthUm', 'leadUm'),
 		yesNo('done', 'One pass at an ordinary bite and a quick lead', { required: true, label: 'Opened' })
 	] as const,
-	compute(facts, v) {
-		const d = chosenMethod(facts, Evidence.of(facts))?.dresser;
+	compute(facts, values) {
+		const dresser = chosenMethod(facts, Evidence.of(facts))?.dresser;
 		const { abrasive, grainSizeUm } = dressed(facts);
 		return single(
 			compute(facts, overlap, {
-				tipRadiusUm: d?.tipRadiusUm ?? USUAL_TIP_UM,
-				flatWidthUm: d?.tipRadiusUm ? (d.flatWidthUm ?? 0) : 0,
-				depthUm: v.depthUm,
-				leadUm: v.leadUm,
+				tipRadiusUm: dresser?.tipRadiusUm ?? USUAL_TIP_UM,
+				flatWidthUm: dresser?.tipRadiusUm ? (dresser.flatWidthUm ?? 0) : 0,
+				depthUm: values.depthUm,
+				leadUm: values.leadUm,
 				abrasive,
 				grainSizeUm
 			})

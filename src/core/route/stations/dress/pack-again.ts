@@ -14,7 +14,7 @@ import { packStep } from '../mount/methods/pack.js';
 /** Wheels of the pack, the leading one first. */
 export const packNumbers = (facts: SetupFacts): string[] => [
 	wheelOf(facts).number,
-	...facts.companions.map((c) => c.wheel.number)
+	...facts.companions.map((companion) => companion.wheel.number)
 ];
 
 /** What was dressed is measured again, every wheel of it, and stood for as it is now. */
@@ -45,11 +45,13 @@ export const packAgainStep = defineStep({
 		),
 		yesNo('stoodFor', 'Nothing was touched since', { required: true, label: 'Stood for as it is now' })
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const built = Evidence.of(facts).step(packStep)?.entered;
 		if (!built)
 			throw new InputFault('wheels', 'missing', 'No pack is built in this setup. Build it at Mount first.');
-		const missing = packNumbers(facts).find((n) => !v.wheels.some((w) => w.number === n));
+		const missing = packNumbers(facts).find(
+			(number) => !values.wheels.some((wheel) => wheel.number === number)
+		);
 		if (missing)
 			throw new InputFault(
 				'wheels',
@@ -57,11 +59,11 @@ export const packAgainStep = defineStep({
 				`Wheel ${missing} of the pack is missing. Measure every one of them.`
 			);
 		const items = built.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...item }) => {
-			const now = v.wheels.find((w) => w.number === item.name?.trim());
+			const now = values.wheels.find((wheel) => wheel.number === item.name?.trim());
 			if (!now || !item.measured) return item;
 			const { diameterMm, radialRunoutUm, axialRunoutUm } = now;
 			const revision = item.measured.revision + 1;
-			const confirmedRevision = v.stoodFor ? revision : item.measured.confirmedRevision;
+			const confirmedRevision = values.stoodFor ? revision : item.measured.confirmedRevision;
 			return {
 				...item,
 				diameterMm,
@@ -90,9 +92,9 @@ export function packAgainLines(facts: SetupFacts, evidence: Evidence): GateLine[
 	if (!facts.companions.length) return [];
 	const dresses = [
 		evidence.newest('dress', ['done', 'again']),
-		...facts.companions.map((c) => dressOf(evidence, c.wheel.number))
+		...facts.companions.map((companion) => dressOf(evidence, companion.wheel.number))
 	];
-	const last = Math.max(...dresses.map((d) => d?.id ?? 0));
+	const last = Math.max(...dresses.map((dress) => dress?.id ?? 0));
 	const measured = evidence.step(packAgainStep);
 	const now = measured && measured.id > last ? partOf(measured, mountPack) : null;
 	return [

@@ -44,7 +44,7 @@ function equivalentMm(facts: SetupFacts): number {
 
 /** What is learnt from the trial cuts that count; null while there are too few or the grain is not known. */
 export function learnt(facts: SetupFacts, cuts: readonly TrialCut[] = facts.cuts) {
-	const counted = cuts.filter((c) => !c.leftOut);
+	const counted = cuts.filter((cut) => !cut.leftOut);
 	const grainSizeUm = wheelOf(facts).gritMeanUm;
 	if (counted.length < MIN_CUTS || grainSizeUm === null) return null;
 	return compute(facts, fitFinish, {
@@ -69,10 +69,10 @@ export interface PlannedDress {
 
 /** Finish and burn that a dress will give. Null where the grain of the wheel is not known. */
 export function predictDress(facts: SetupFacts, planned: PlannedDress) {
-	const w = wheelOf(facts);
-	if (w.gritMeanUm === null || !(planned.leadUm > 0) || !(planned.depthUm > 0)) return null;
+	const wheel = wheelOf(facts);
+	if (wheel.gritMeanUm === null || !(planned.leadUm > 0) || !(planned.depthUm > 0)) return null;
 	const cut = cutOf(facts);
-	const wheelSpeedMps = surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm);
+	const wheelSpeedMps = surfaceSpeedMps(wheel.diameterMm, facts.machine.spindleRpm);
 	const fit = learnt(facts);
 	const finish = compute(facts, predictFinish, {
 		leadUm: planned.leadUm,
@@ -81,7 +81,7 @@ export function predictDress(facts: SetupFacts, planned: PlannedDress) {
 		wheelSpeedMps,
 		fit: fit?.output.fit ?? null,
 		ranges: fit?.output.ranges ?? null,
-		grainSizeUm: w.gritMeanUm,
+		grainSizeUm: wheel.gritMeanUm,
 		targetRaUm: facts.brief.targetRaUm
 	});
 	const burn = burnOf(facts, planned, cut);
@@ -95,16 +95,16 @@ export function burnOf(
 	cut: { depthUm: number; workMps: number },
 	measured: { powerW: number | null; workWidthMm: number | null } = { powerW: null, workWidthMm: null }
 ) {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	return compute(facts, burnRisk, {
 		equivalentDiameterMm: equivalentMm(facts),
 		workDepthUm: cut.depthUm,
 		workSpeedMps: cut.workMps,
-		wheelSpeedMps: surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm),
+		wheelSpeedMps: surfaceSpeedMps(wheel.diameterMm, facts.machine.spindleRpm),
 		coolant: facts.machine.wet ? (DEEP.includes(facts.brief.operation) ? 'jet' : 'flood') : 'none',
-		abrasive: abrasiveGroup(w.family ?? 'alumina'),
-		grainSizeUm: w.gritMeanUm,
-		grade: w.grade ?? 'K',
+		abrasive: abrasiveGroup(wheel.family ?? 'alumina'),
+		grainSizeUm: wheel.gritMeanUm,
+		grade: wheel.grade ?? 'K',
 		sharpnessIndex: dress.sharpnessIndex,
 		dressClass: dress.dressClass !== null && CLASSES.includes(dress.dressClass) ? dress.dressClass : null,
 		...measured

@@ -28,7 +28,7 @@ export interface Run {
 	timeS: number;
 }
 
-const bites = (...legs: Leg[]): readonly Leg[] => legs.filter((l) => l.passes > 0);
+const bites = (...legs: Leg[]): readonly Leg[] => legs.filter((leg) => leg.passes > 0);
 const SETTING = ['settings', 'cluster', 'disc', 'roll', 'crush', 'truing', 'wire'] as const;
 
 /** The passes of the way that was set. Null where none are counted: a stick is pressed, a hand goes until it is straight. */
@@ -69,16 +69,16 @@ export function runOf(facts: SetupFacts, evidence: Evidence, chosen: Chosen): Ru
 		};
 	const trued = of(superabrasiveTrue);
 	if (trued && WORN.includes(chosen.method)) {
-		const o = trued.output;
+		const output = trued.output;
 		return {
 			legs: bites(
-				{ kind: 'rough', passes: o.roughStrokes, biteUm: o.roughBiteUm },
-				{ kind: 'fine', passes: o.fineStrokes, biteUm: o.fineBiteUm },
-				{ kind: 'no feed', passes: o.sparkOutStrokes, biteUm: 0 }
+				{ kind: 'rough', passes: output.roughStrokes, biteUm: output.roughBiteUm },
+				{ kind: 'fine', passes: output.fineStrokes, biteUm: output.fineBiteUm },
+				{ kind: 'no feed', passes: output.sparkOutStrokes, biteUm: 0 }
 			),
-			takenUm: o.radialStockUm,
-			diameterAfterMm: o.wheelDiameterAfterMm,
-			timeS: o.timeS
+			takenUm: output.radialStockUm,
+			diameterAfterMm: output.wheelDiameterAfterMm,
+			timeS: output.timeS
 		};
 	}
 	const eroded = chosen.method === 'wire-edm' ? of(wireEdm) : null;

@@ -27,11 +27,11 @@ export const registerStep = defineStep({
 		'dresserRemounted',
 		'wheelRemounted'
 	),
-	compute(facts, v) {
+	compute(facts, values) {
 		const tipUm = chosenMethod(facts, Evidence.of(facts))?.dresser?.tipRadiusUm ?? 0;
 		return single(
 			compute(facts, registerDresser, {
-				...v,
+				...values,
 				wheelWidthMm: wheelOf(facts).rimWidthMm ?? wheelOf(facts).widthMm,
 				tipRadiusMm: Math.min(20, (tipUm ?? 0) / 1000),
 				xReads: facts.machine.dialReads
@@ -46,7 +46,7 @@ export const sideStep = defineStep({
 	step: 'side',
 	title: 'Contact side',
 	fields: contactSide.fields,
-	compute: (facts, v) => single(compute(facts, contactSide, v))
+	compute: (facts, values) => single(compute(facts, contactSide, values))
 });
 
 /** Wheel and probe on one reference. */
@@ -55,7 +55,8 @@ export const calibrateStep = defineStep({
 	step: 'calibrate',
 	title: 'Calibrate the wheel',
 	fields: pick(calibrateWheel.fields, 'touchXMm', 'touchZMm', 'probeXMm', 'probeZMm', 'scatterLimitUm'),
-	compute: (facts, v) => single(compute(facts, calibrateWheel, { ...v, xReads: facts.machine.dialReads }))
+	compute: (facts, values) =>
+		single(compute(facts, calibrateWheel, { ...values, xReads: facts.machine.dialReads }))
 });
 
 /** The zero goes after the rim, and a touch shows whether it went the right way. */
@@ -71,8 +72,8 @@ export const zeroStep = defineStep({
 		'touchZeroMm',
 		'verifyLimitUm'
 	),
-	compute: (facts, v) =>
-		single(compute(facts, dressCompensation, { ...v, dialReads: facts.machine.dialReads }))
+	compute: (facts, values) =>
+		single(compute(facts, dressCompensation, { ...values, dialReads: facts.machine.dialReads }))
 });
 
 /** Everything that sets the dresser. */

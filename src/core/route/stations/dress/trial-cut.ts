@@ -33,10 +33,10 @@ interface Standing {
 
 /** Lead, bite and sharpness of the dress that stands on the wheel. @throws InputFault `missing` while there is none with a lead */
 export function standingDress(facts: SetupFacts): Standing {
-	const e = Evidence.of(facts);
-	const point = e.of(singlePoint, 'dress', ['settings']);
-	const nib = e.of(cluster, 'dress', ['cluster']);
-	const disc = e.of(rotaryTraverse, 'dress', ['disc']);
+	const evidence = Evidence.of(facts);
+	const point = evidence.of(singlePoint, 'dress', ['settings']);
+	const nib = evidence.of(cluster, 'dress', ['cluster']);
+	const disc = evidence.of(rotaryTraverse, 'dress', ['disc']);
 	const left = (
 		r: { id: number; input: Record<string, unknown> } | null,
 		leadUm: number | undefined,
@@ -71,27 +71,30 @@ export const trialCutStep = defineStep({
 		watts('powerW', 'By the meter, idle taken off', { ...over0(1e7), label: 'Net power' }),
 		mm('workWidthMm', 'Of the cut; the power is spread over it', { ...over0(2000), label: 'Width of cut' })
 	] as const,
-	compute(facts, v) {
-		const w = wheelOf(facts);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
 		const usual = cutOf(facts);
-		const cut = { depthUm: v.workDepthUm ?? usual.depthUm, workMps: v.workSpeedMps ?? usual.workMps };
+		const cut = {
+			depthUm: values.workDepthUm ?? usual.depthUm,
+			workMps: values.workSpeedMps ?? usual.workMps
+		};
 		const { sharpnessIndex, ...dress } = standingDress(facts);
 		const fit = learnt(facts);
 		const finish = compute(facts, predictFinish, {
 			...dress,
 			specificRemovalMm2PerS: cut.depthUm * cut.workMps,
-			wheelSpeedMps: surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm),
+			wheelSpeedMps: surfaceSpeedMps(wheel.diameterMm, facts.machine.spindleRpm),
 			fit: fit?.output.fit ?? null,
 			ranges: fit?.output.ranges ?? null,
-			grainSizeUm: told(w.gritMeanUm, 'grainSizeUm', 'Mean grain of the wheel')
+			grainSizeUm: told(wheel.gritMeanUm, 'grainSizeUm', 'Mean grain of the wheel')
 		});
 		const burn = burnOf(facts, { sharpnessIndex, dressClass: null }, cut, {
-			powerW: v.powerW,
-			workWidthMm: v.workWidthMm
+			powerW: values.powerW,
+			workWidthMm: values.workWidthMm
 		});
 		return { main: finish, secondary: [burn] };
 	},
-	effects: (facts, v, { main }) => [
+	effects: (facts, values, { main }) => [
 		{
 			kind: 'keep-cut',
 			wheelId: wheelOf(facts).id,
@@ -100,7 +103,7 @@ export const trialCutStep = defineStep({
 				depthUm: Number(main.input.depthUm),
 				specificRemovalMm2PerS: Number(main.input.specificRemovalMm2PerS),
 				wheelSpeedMps: Number(main.input.wheelSpeedMps),
-				raUm: v.raUm
+				raUm: values.raUm
 			}
 		}
 	]
@@ -115,10 +118,12 @@ export const leaveCutStep = defineStep({
 		whole('cutId', 'Its number', { ...between(1, 4294967295), required: true, label: 'Trial cut' }),
 		yesNo('leftOut', 'It stays in the list', { required: true, label: 'Left out' })
 	] as const,
-	compute(facts, v) {
-		if (!facts.cuts.some((c) => c.id === v.cutId))
-			throw new InputFault('cutId', 'unknown-choice', `There is no trial cut ${v.cutId} of this wheel.`);
-		const cuts = facts.cuts.map((c) => (c.id === v.cutId ? { ...c, leftOut: v.leftOut } : c));
+	compute(facts, values) {
+		if (!facts.cuts.some((cut) => cut.id === values.cutId))
+			throw new InputFault('cutId', 'unknown-choice', `There is no trial cut ${values.cutId} of this wheel.`);
+		const cuts = facts.cuts.map((cut) =>
+			cut.id === values.cutId ? { ...cut, leftOut: values.leftOut } : cut
+		);
 		const without = learnt(facts, cuts);
 		if (!without)
 			throw new InputFault(
@@ -128,5 +133,5 @@ export const leaveCutStep = defineStep({
 			);
 		return single(without);
 	},
-	effects: (_facts, v) => [{ kind: 'leave-cut', cutId: v.cutId, leftOut: v.leftOut }]
+	effects: (_facts, values) => [{ kind: 'leave-cut', cutId: values.cutId, leftOut: values.leftOut }]
 });

@@ -31,18 +31,18 @@ export function bondOfWheel(facts: SetupFacts): string {
 
 /** What every way of dressing asks of the wheel, its spindle and its marking. */
 export function dressed(facts: SetupFacts) {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	return {
-		surface: surfaceOf(w),
-		wheelDiameterMm: w.diameterMm,
-		wheelWidthMm: w.widthMm,
-		wheelMinDiameterMm: w.minDiameterMm,
-		rimWidthMm: w.rimWidthMm,
-		rimDepthMm: w.rimDepthMm,
+		surface: surfaceOf(wheel),
+		wheelDiameterMm: wheel.diameterMm,
+		wheelWidthMm: wheel.widthMm,
+		wheelMinDiameterMm: wheel.minDiameterMm,
+		rimWidthMm: wheel.rimWidthMm,
+		rimDepthMm: wheel.rimDepthMm,
 		wheelSpeedRpm: facts.machine.spindleRpm,
-		...ratedOf(w),
-		grainSizeUm: w.gritMeanUm,
-		abrasive: abrasiveGroup(w.family ?? 'alumina')
+		...ratedOf(wheel),
+		grainSizeUm: wheel.gritMeanUm,
+		abrasive: abrasiveGroup(wheel.family ?? 'alumina')
 	};
 }
 

@@ -14,21 +14,21 @@ export const alignStep = defineStep({
 	step: 'align',
 	title: 'Square and on centre',
 	fields: [...pick(squared.fields, 'readingUm', 'overMm'), ...pick(centreError.fields, 'offsetMm')] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const form = formThere(facts, Evidence.of(facts));
 		const { widthMm, depthMm } = summaryOf(form.chain);
-		const arc = form.chain.find((s) => s.kind === 'arc');
+		const arc = form.chain.find((segment) => segment.kind === 'arc');
 		const main = compute(facts, centreError, {
 			wheelDiameterMm: wheelOf(facts).diameterMm,
 			// A roll lies along the wheel: there is no tip that could stand beside centre.
-			offsetMm: form.way === 'roll' ? 0 : v.offsetMm,
+			offsetMm: form.way === 'roll' ? 0 : values.offsetMm,
 			depthMm,
 			toleranceUm: form.toleranceUm,
 			arcRadiusMm: arc?.kind === 'arc' ? arc.radiusMm : null
 		});
 		const square = compute(facts, squared, {
-			readingUm: v.readingUm,
-			overMm: v.overMm,
+			readingUm: values.readingUm,
+			overMm: values.overMm,
 			formWidthMm: widthMm,
 			toleranceUm: form.toleranceUm
 		});

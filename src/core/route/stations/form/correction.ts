@@ -20,10 +20,10 @@ export const cameOut = (arcs: Arcs): CameOut[] =>
  * larger one cuts a round outward too small and a hollow too large by the same amount. Null where no arc tells.
  */
 export function noseCorrectionUm(chain: readonly Segment[], arcs: readonly CameOut[]): number | null {
-	const each = arcs.flatMap((a) => {
-		const s = chain[a.index];
+	const each = arcs.flatMap((arc) => {
+		const s = chain[arc.index];
 		if (s?.kind !== 'arc') return [];
-		return [(s.side === 'convex' ? -1 : 1) * 1000 * (a.radiusMm - a.nominalRadiusMm)];
+		return [(s.side === 'convex' ? -1 : 1) * 1000 * (arc.radiusMm - arc.nominalRadiusMm)];
 	});
 	return each.length ? each.reduce((sum, e) => sum + e, 0) / each.length : null;
 }

@@ -19,10 +19,10 @@ export const couponStep = defineStep({
 		choice('source', 'What was measured', ['coupon', 'wheel'], { default: 'coupon', label: 'Measured on' }),
 		...pick(compareMeasured.fields, 'fit')
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const form = formThere(facts, Evidence.of(facts));
 		return single(
-			compute(facts, compareMeasured, { ...v, segments: form.segments, toleranceUm: form.toleranceUm })
+			compute(facts, compareMeasured, { ...values, segments: form.segments, toleranceUm: form.toleranceUm })
 		);
 	}
 });

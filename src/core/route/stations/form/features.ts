@@ -20,24 +20,24 @@ const near = (v: number): number => Math.round(v * NEARLY);
 export function featuresOf(chain: readonly Segment[], way: FormingMethod): Feature[] {
 	const kind = way === 'sine' ? 'flank' : way === 'radius' ? 'arc' : null;
 	const found = new Map<string, Feature>();
-	chain.forEach((s, index) => {
-		const [before] = tangentsOf(s);
+	chain.forEach((segment, index) => {
+		const [before] = tangentsOf(segment);
 		const steep = flankDeg(before);
-		if (s.kind === 'line' ? kind !== 'flank' || steep < 1e-6 : kind !== 'arc') return;
+		if (segment.kind === 'line' ? kind !== 'flank' || steep < 1e-6 : kind !== 'arc') return;
 		const key =
-			s.kind === 'line'
-				? `line ${near(steep)} ${Math.sign(s.x1Mm - s.x0Mm)}`
-				: `arc ${near(s.radiusMm)} ${s.side}`;
+			segment.kind === 'line'
+				? `line ${near(steep)} ${Math.sign(segment.x1Mm - segment.x0Mm)}`
+				: `arc ${near(segment.radiusMm)} ${segment.side}`;
 		const known = found.get(key);
 		if (known) known.count++;
 		else
 			found.set(key, {
 				index,
 				count: 1,
-				kind: s.kind === 'line' ? 'flank' : 'arc',
-				angleDeg: s.kind === 'line' ? steep * Math.sign(s.x1Mm - s.x0Mm) : 0,
-				radiusMm: s.kind === 'arc' ? s.radiusMm : null,
-				side: s.kind === 'arc' ? s.side : null
+				kind: segment.kind === 'line' ? 'flank' : 'arc',
+				angleDeg: segment.kind === 'line' ? steep * Math.sign(segment.x1Mm - segment.x0Mm) : 0,
+				radiusMm: segment.kind === 'arc' ? segment.radiusMm : null,
+				side: segment.kind === 'arc' ? segment.side : null
 			});
 	});
 	return [...found.values()];

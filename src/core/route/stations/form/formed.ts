@@ -21,21 +21,27 @@ export const formedStep = defineStep({
 		...pick(DRESSED_FIELDS, 'soundEven', 'diameterAfterMm', 'rimDepthAfterMm', 'diamondTurned', 'heard'),
 		whole('passesMade', 'Counted while they were made', { ...from0(5000), label: 'Passes made' })
 	] as const,
-	compute: (facts, v) => single(speedAfter(facts, { ...v, ...UNTOUCHED })),
-	effectsUnlessStopped(facts, v): Effect[] {
+	compute: (facts, values) => single(speedAfter(facts, { ...values, ...UNTOUCHED })),
+	effectsUnlessStopped(facts, values): Effect[] {
 		const form = formThere(facts, Evidence.of(facts));
-		const d = form.dresser;
+		const dresser = form.dresser;
 		return [
 			{
 				kind: 'ledger',
 				wheelId: wheelOf(facts).id,
 				event: 'dressed',
-				diameterAfterMm: v.diameterAfterMm,
-				rimDepthAfterMm: v.rimDepthAfterMm,
+				diameterAfterMm: values.diameterAfterMm,
+				rimDepthAfterMm: values.rimDepthAfterMm,
 				note: `form ${form.name}`
 			},
-			...(d
-				? [{ kind: 'count-dress' as const, dresserId: d.id, turned: isTurned(d.kind) && v.diamondTurned }]
+			...(dresser
+				? [
+						{
+							kind: 'count-dress' as const,
+							dresserId: dresser.id,
+							turned: isTurned(dresser.kind) && values.diamondTurned
+						}
+					]
 				: [])
 		];
 	}

@@ -32,7 +32,7 @@ export function dressersForMethod(facts: SetupFacts, way: FormingMethod, name = 
 	const kinds: readonly string[] = FORMING_METHODS[way].kinds;
 	const own = (dresser: DresserFacts) =>
 		name && carries(dresser.carriesForm, name) ? 0 : dresser.id === facts.dresser?.id ? 1 : 2;
-	return facts.dressers.filter((d) => kinds.includes(d.kind)).sort((a, b) => own(a) - own(b));
+	return facts.dressers.filter((dresser) => kinds.includes(dresser.kind)).sort((a, b) => own(a) - own(b));
 }
 
 /** A fixture carries a single diamond. */
@@ -74,6 +74,6 @@ export function whyNotMethod(
 	if (!all.length) return `This shop has no ${kinds} in use.`;
 	if (FORMING_METHODS[way].byAxes && facts.machine.axes !== 'cnc')
 		return `The axes of ${facts.machine.code} are not controlled.`;
-	const codes = all.map((d) => whyNotDresser(facts, d, rimOhm));
+	const codes = all.map((dresser) => whyNotDresser(facts, dresser, rimOhm));
 	return codes.includes(null) ? null : excludedWords(codes[0]!);
 }

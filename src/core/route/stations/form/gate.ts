@@ -77,7 +77,7 @@ function alignLine(facts: SetupFacts, evidence: Evidence, form: Form | null): Ga
 
 const onlyCaution = (from: { output: object } | null, code: string): boolean => {
 	const reasons = reasonsOf(from);
-	return reasons.length > 0 && reasons.every((r) => r.code === code);
+	return reasons.length > 0 && reasons.every((reason) => reason.code === code);
 };
 
 function madeLines(facts: SetupFacts, evidence: Evidence, form: Form | null): GateLine[] {
@@ -124,8 +124,8 @@ function madeLines(facts: SetupFacts, evidence: Evidence, form: Form | null): Ga
 export const formOrder: Station['order'] = (facts) => {
 	const evidence = Evidence.of(facts);
 	const form = formOf(facts, evidence);
-	const shaped = shapeLines(facts, form).map((l) => l.key);
-	const set = form ? settingLines(facts, evidence, form).map((l) => l.key) : [];
+	const shaped = shapeLines(facts, form).map((line) => line.key);
+	const set = form ? settingLines(facts, evidence, form).map((line) => line.key) : [];
 	return {
 		sine: shaped,
 		radius: shaped,

@@ -33,7 +33,7 @@ export function formOf(facts: SetupFacts, evidence: Evidence): Form | null {
 		segments,
 		chain: chainOf(segments),
 		way,
-		dresser: serving.find((d) => d.code === dresserCode) ?? serving[0] ?? null,
+		dresser: serving.find((dresser) => dresser.code === dresserCode) ?? serving[0] ?? null,
 		toleranceUm,
 		recorded
 	};

@@ -13,16 +13,16 @@ import { toolFor } from './tool-for.js';
 
 /** What of the wheel the passes of a form are planned from. */
 function wheelForPasses(facts: SetupFacts, form: Form) {
-	const w = wheelOf(facts);
-	const face = surfaceOf(w) === 'face';
+	const wheel = wheelOf(facts);
+	const face = surfaceOf(wheel) === 'face';
 	return {
 		segments: form.segments,
 		tool: toolFor(form.way, form.dresser),
-		wheelDiameterMm: w.diameterMm,
-		surface: surfaceOf(w),
+		wheelDiameterMm: wheel.diameterMm,
+		surface: surfaceOf(wheel),
 		...(face
-			? { rimWidthMm: w.rimWidthMm, rimDepthMm: w.rimDepthMm }
-			: { minDiameterMm: w.minDiameterMm > 0 ? w.minDiameterMm : null })
+			? { rimWidthMm: wheel.rimWidthMm, rimDepthMm: wheel.rimDepthMm }
+			: { minDiameterMm: wheel.minDiameterMm > 0 ? wheel.minDiameterMm : null })
 	};
 }
 
@@ -51,10 +51,10 @@ export const formPassesStep = defineStep({
 		'blankXMm'
 	),
 	notAgainstStop: true,
-	compute: (facts, v) =>
+	compute: (facts, values) =>
 		single(
 			compute(facts, formPasses, {
-				...v,
+				...values,
 				...wheelForPasses(facts, formThere(facts, Evidence.of(facts)))
 			})
 		)

@@ -35,7 +35,7 @@ export function remainingOf(facts: SetupFacts): number[] {
 	const evidence = Evidence.of(facts);
 	const planned = partOf(sinceForm(formThere(facts, evidence), evidence.step(formPassesStep)), formPasses);
 	if (!planned) throw new InputFault('passes', 'missing', 'Plan the passes first.');
-	return planned.output.passes.map((p) => p.remainingUm);
+	return planned.output.passes.map((pass) => pass.remainingUm);
 }
 
 /**
@@ -103,26 +103,26 @@ export const programStep = defineStep({
 		um('dressRadialUm', 'Off the radius, for the compensation', { ...from0(5000), label: 'Dressed' })
 	] as const,
 	notAgainstStop: true,
-	compute(facts, v) {
+	compute(facts, values) {
 		const form = formThere(facts, Evidence.of(facts));
-		besideTheWheel(facts, form, v);
+		besideTheWheel(facts, form, values);
 		return single(
 			compute(facts, gcode, {
 				segments: form.segments,
-				tool: toolOfProgram(form, v.noseCorrectionUm),
-				feedMmPerMin: v.feedMmPerMin,
-				xMode: v.xMode,
-				xZero: v.xZero,
-				units: v.units,
-				direction: v.direction,
-				arcFormat: v.arcFormat,
-				safeClearanceMm: v.safeClearanceMm,
-				leadMm: v.leadMm,
-				faceLeftMm: v.faceFromMm,
-				faceRightMm: v.faceToMm,
+				tool: toolOfProgram(form, values.noseCorrectionUm),
+				feedMmPerMin: values.feedMmPerMin,
+				xMode: values.xMode,
+				xZero: values.xZero,
+				units: values.units,
+				direction: values.direction,
+				arcFormat: values.arcFormat,
+				safeClearanceMm: values.safeClearanceMm,
+				leadMm: values.leadMm,
+				faceLeftMm: values.faceFromMm,
+				faceRightMm: values.faceToMm,
 				wheelDiameterMm: wheelOf(facts).diameterMm,
 				remainingUm: remainingOf(facts),
-				dressRadialUm: v.dressRadialUm,
+				dressRadialUm: values.dressRadialUm,
 				title: `${form.name}, draft, dry run first`
 			})
 		);

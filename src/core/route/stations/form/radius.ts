@@ -15,9 +15,9 @@ import { type Form, formThere } from './made.js';
 
 /** Where an arc begins and ends as the swing counts it, from the radial line through its centre, in degrees. */
 export function swingOf(arc: Segment & { kind: 'arc' }): { fromDeg: number; toDeg: number } {
-	const c = centreOf(arc);
+	const centre = centreOf(arc);
 	const at = (zMm: number) =>
-		(Math.asin(Math.max(-1, Math.min(1, (zMm - c.zMm) / arc.radiusMm))) * 180) / Math.PI;
+		(Math.asin(Math.max(-1, Math.min(1, (zMm - centre.zMm) / arc.radiusMm))) * 180) / Math.PI;
 	return { fromDeg: at(arc.z0Mm), toDeg: at(arc.z1Mm) };
 }
 
@@ -87,19 +87,19 @@ export const radiusStep = defineStep({
 			label: 'Swung by hand first'
 		})
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const form = formThere(facts, Evidence.of(facts));
-		const feature = featuresOf(form.chain, 'radius').find((f) => f.index === v.segmentIndex);
-		const arc = form.chain[v.segmentIndex];
+		const feature = featuresOf(form.chain, 'radius').find((f) => f.index === values.segmentIndex);
+		const arc = form.chain[values.segmentIndex];
 		if (!feature || arc?.kind !== 'arc')
 			throw new InputFault(
 				'segmentIndex',
 				'unknown-choice',
 				'This form has no such arc. Choose one of the list.'
 			);
-		const main = radiusSettingFor(facts, form, arc, v);
+		const main = radiusSettingFor(facts, form, arc, values);
 		const { stackMm, correctedStackMm } = main.output;
-		return { main, secondary: [wrungFor(facts, v, correctedStackMm ?? stackMm)] };
+		return { main, secondary: [wrungFor(facts, values, correctedStackMm ?? stackMm)] };
 	},
-	effects: (_facts, v) => [blocksEffect(v, v.segmentIndex, v.blocksOut)]
+	effects: (_facts, values) => [blocksEffect(values, values.segmentIndex, values.blocksOut)]
 });

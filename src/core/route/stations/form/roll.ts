@@ -31,33 +31,33 @@ export const formRollStep = defineStep({
 			label: 'The roll carries this form'
 		})
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const evidence = Evidence.of(facts);
 		const form = formThere(facts, evidence);
-		const d = form.dresser;
+		const dresser = form.dresser;
 		// Before anybody has looked it is previewed how it would run.
-		if (v.carriesForm === false)
+		if (values.carriesForm === false)
 			throw new InputFault(
 				'carriesForm',
 				'inconsistent',
-				`${d?.code ?? 'This roll'} carries ${d?.carriesForm ? `"${d.carriesForm}"` : 'no form on record'}; this form is "${form.name}". Take the roll that carries it.`
+				`${dresser?.code ?? 'This roll'} carries ${dresser?.carriesForm ? `"${dresser.carriesForm}"` : 'no form on record'}; this form is "${form.name}". Take the roll that carries it.`
 			);
 		const w = dressed(facts);
 		const main = compute(facts, rotaryPlunge, {
-			rollSpeedRpm: v.rollSpeedRpm,
-			contactDirection: v.contactDirection,
-			feedUmPerRev: v.feedUmPerRev,
-			totalDepthUm: v.totalDepthUm,
-			dwellRevs: v.dwellRevs,
+			rollSpeedRpm: values.rollSpeedRpm,
+			contactDirection: values.contactDirection,
+			feedUmPerRev: values.feedUmPerRev,
+			totalDepthUm: values.totalDepthUm,
+			dwellRevs: values.dwellRevs,
 			formDepthMm: carriesAlready(evidence, form) ? null : summaryOf(form.chain).depthMm,
 			wheelDiameterMm: w.wheelDiameterMm,
 			wheelWidthMm: w.wheelWidthMm,
 			wheelSpeedRpm: w.wheelSpeedRpm,
 			ratedSpeedMps: w.ratedSpeedMps,
 			ratedSpeedRpm: w.ratedSpeedRpm,
-			rollDiameterMm: ofDresser(d?.bodyDiameterMm, 'Diameter'),
-			rollWidthMm: ofDresser(d?.bodyWidthMm, 'Width'),
-			rollMaxRpm: d?.mostRpm ?? null
+			rollDiameterMm: ofDresser(dresser?.bodyDiameterMm, 'Diameter'),
+			rollWidthMm: ofDresser(dresser?.bodyWidthMm, 'Width'),
+			rollMaxRpm: dresser?.mostRpm ?? null
 		});
 		return { main, secondary: [compute(facts, mirror, { segments: form.segments })] };
 	}

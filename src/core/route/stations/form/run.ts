@@ -21,16 +21,16 @@ export function formRun(evidence: Evidence, form: Form, diameterMm: number): Run
 	}
 	const planned = partOf(sinceForm(form, evidence.step(formPassesStep)), formPasses);
 	if (!planned) return null;
-	const o = planned.output;
+	const output = planned.output;
 	return {
 		legs: [
-			{ kind: 'rough' as const, passes: o.roughCount, biteUm: o.roughEachUm },
-			{ kind: 'fine' as const, passes: o.finishCount, biteUm: o.finishEachUm },
-			{ kind: 'no feed' as const, passes: o.sparkOutCount, biteUm: 0 }
+			{ kind: 'rough' as const, passes: output.roughCount, biteUm: output.roughEachUm },
+			{ kind: 'fine' as const, passes: output.finishCount, biteUm: output.finishEachUm },
+			{ kind: 'no feed' as const, passes: output.sparkOutCount, biteUm: 0 }
 		].filter((l) => l.passes > 0),
 		// A form takes nothing off its crest but what lies over it.
-		takenUm: 1000 * Math.max(0, o.crestUsedMm),
-		diameterAfterMm: o.largestDiameterMm ?? diameterMm,
-		timeS: o.timeS
+		takenUm: 1000 * Math.max(0, output.crestUsedMm),
+		diameterAfterMm: output.largestDiameterMm ?? diameterMm,
+		timeS: output.timeS
 	};
 }

@@ -66,7 +66,7 @@ function fixtureLines(
 	features: readonly Feature[]
 ): GateLine[] {
 	const q = show(facts);
-	const sets = features.map((f) => ({ f, set: settingOf(evidence, form, f) }));
+	const sets = features.map((feature) => ({ f: feature, set: settingOf(evidence, form, feature) }));
 	const allSay = (name: string): boolean => sets.every(({ set }) => set?.entered[name] === true);
 	const reminder = (name: string, title: string, yes: string, open: string): GateLine =>
 		line({

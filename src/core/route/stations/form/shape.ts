@@ -34,7 +34,7 @@ function leastDiameterMm(wheel: WheelFacts): number | null {
 
 /** Why a way cannot make this form, whatever the wheel; null when it can. */
 export function cannotMake(chain: readonly Segment[], way: FormingMethod): string | null {
-	const arcs = chain.filter((s) => s.kind === 'arc').length;
+	const arcs = chain.filter((segment) => segment.kind === 'arc').length;
 	if (way === 'sine' && arcs)
 		return `The form has ${arcs} ${arcs === 1 ? 'arc' : 'arcs'}; a sine dresser makes flanks only.`;
 	if ((way === 'sine' || way === 'radius') && !featuresOf(chain, way).length)
@@ -50,7 +50,9 @@ export function waysThatServe(
 	name: string,
 	rimOhm: number | null
 ): FormingMethod[] {
-	const carried = facts.dressers.some((d) => d.kind === 'form-roll' && carries(d.carriesForm, name));
+	const carried = facts.dressers.some(
+		(dresser) => dresser.kind === 'form-roll' && carries(dresser.carriesForm, name)
+	);
 	const order: readonly FormingMethod[] = [
 		...(carried ? ['roll' as const] : []),
 		'program',
@@ -120,25 +122,31 @@ export const shapeStep = defineStep({
 			label: 'Rim resistance'
 		})
 	] as const,
-	compute(facts, v) {
-		const w = wheelOf(facts);
-		const tool = checkWay(facts, v);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
+		const tool = checkWay(facts, values);
 		const main = compute(facts, checkProfile, {
-			segments: v.segments,
+			segments: values.segments,
 			// A roll is the mirror of the form: it fills every hollow there is.
 			tool: tool ?? { kind: 'disc', tipRadiusMm: 0 },
-			wheelDiameterMm: w.diameterMm,
-			minDiameterMm: leastDiameterMm(w),
-			faceWidthMm: w.rimWidthMm ?? w.widthMm
+			wheelDiameterMm: wheel.diameterMm,
+			minDiameterMm: leastDiameterMm(wheel),
+			faceWidthMm: wheel.rimWidthMm ?? wheel.widthMm
 		});
 		const { continuous, singleValued } = main.output;
 		const secondary: Computed[] =
 			tool && continuous && singleValued
-				? [compute(facts, toolPath, { segments: v.segments, tool, unreachedToleranceUm: v.mayLeaveUm })]
+				? [
+						compute(facts, toolPath, {
+							segments: values.segments,
+							tool,
+							unreachedToleranceUm: values.mayLeaveUm
+						})
+					]
 				: [];
 		return { main, secondary: secondary };
 	},
-	effects: (_facts, v) => [
-		{ kind: 'keep-form', name: v.name, segments: v.segments, toleranceUm: v.toleranceUm }
+	effects: (_facts, values) => [
+		{ kind: 'keep-form', name: values.name, segments: values.segments, toleranceUm: values.toleranceUm }
 	]
 });

@@ -40,39 +40,40 @@ export const sineStep = defineStep({
 		yesNo('slideCovered', 'Against grit', { required: true, label: 'Slide is covered' }),
 		yesNo('screwTight', 'Tried by hand', { required: true, label: 'Screw is tight' })
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const form = formThere(facts, Evidence.of(facts));
-		const feature = featuresOf(form.chain, 'sine').find((f) => f.index === v.segmentIndex);
+		const feature = featuresOf(form.chain, 'sine').find((f) => f.index === values.segmentIndex);
 		if (!feature)
 			throw new InputFault(
 				'segmentIndex',
 				'unknown-choice',
 				'This form has no such flank. Choose one of the list.'
 			);
-		const given = v.drawingAngleDeg;
+		const given = values.drawingAngleDeg;
 		if (given === null) throw new InputFault('drawingAngleDeg', 'missing', 'Angle is missing. Enter it.');
-		const angleDeg = slideAngle(given, v.angleFrom);
+		const angleDeg = slideAngle(given, values.angleFrom);
 		const wanted = Math.abs(feature.angleDeg);
 		if (Math.abs(angleDeg - wanted) > SAME_DEG)
 			throw new InputFault(
 				'drawingAngleDeg',
 				'inconsistent',
-				`${v.drawingAngleDeg}° from the ${v.angleFrom} line puts the slide at ${Number(angleDeg.toFixed(4))}°; the flank of the form stands at ${Number(wanted.toFixed(4))}° to the axis. Is it given from the other line?`
+				`${values.drawingAngleDeg}° from the ${values.angleFrom} line puts the slide at ${Number(angleDeg.toFixed(4))}°; the flank of the form stands at ${Number(wanted.toFixed(4))}° to the axis. Is it given from the other line?`
 			);
-		const wheelSide = v.seenFrom === 'front' ? v.flankSide : v.flankSide === 'left' ? 'right' : 'left';
+		const wheelSide =
+			values.seenFrom === 'front' ? values.flankSide : values.flankSide === 'left' ? 'right' : 'left';
 		// x grows into the wheel: a flank at the right end of the face falls away to the right.
 		const formSide = feature.angleDeg > 0 ? 'right' : 'left';
 		if (wheelSide !== formSide)
 			throw new InputFault(
 				'flankSide',
 				'inconsistent',
-				`Seen from the ${v.seenFrom} that is the ${wheelSide} side of the wheel; on the form this flank falls to the ${formSide}. Mirror it, or say from where the drawing is seen.`
+				`Seen from the ${values.seenFrom} that is the ${wheelSide} side of the wheel; on the form this flank falls to the ${formSide}. Mirror it, or say from where the drawing is seen.`
 			);
-		const setDeg = v.base === 'square-face' ? 90 - angleDeg : angleDeg;
+		const setDeg = values.base === 'square-face' ? 90 - angleDeg : angleDeg;
 		const pinDistanceMm = ofDresser(form.dresser?.pinDistanceMm, 'Distance of the pins');
 		const wantedMm = stackDifferenceMm(setDeg, pinDistanceMm);
-		const stacks = wrungFor(facts, v, wantedMm);
-		const segment = form.chain[v.segmentIndex]!;
+		const stacks = wrungFor(facts, values, wantedMm);
+		const segment = form.chain[values.segmentIndex]!;
 		const main = compute(facts, sineStack, {
 			angleDeg: setDeg,
 			pinDistanceMm,
@@ -84,7 +85,7 @@ export const sineStep = defineStep({
 		});
 		return { main, secondary: [stacks] };
 	},
-	effects: (_facts, v) => [blocksEffect(v, v.segmentIndex, v.blocksOut)]
+	effects: (_facts, values) => [blocksEffect(values, values.segmentIndex, values.blocksOut)]
 });
 /** Angles nearer than this are the same on a drawing. */
 const SAME_DEG = 0.01;

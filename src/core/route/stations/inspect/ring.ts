@@ -38,10 +38,10 @@ export const contextOf = (f: RingFacts): RingContext => ringContext(wheelOf(f), 
 export function recordingThatCounts(
 	f: Pick<RingFacts, 'id' | 'recordings' | 'sinceMs'>
 ): RecordingFacts | null {
-	const standing = f.recordings.filter((r) => r.standing);
+	const standing = f.recordings.filter((recording) => recording.standing);
 	return (
-		standing.filter((r) => r.result.ring === 'dull').at(-1) ??
-		standing.filter((r) => r.setupId === f.id && r.atMs >= f.sinceMs).at(-1) ??
+		standing.filter((recording) => recording.result.ring === 'dull').at(-1) ??
+		standing.filter((recording) => recording.setupId === f.id && recording.atMs >= f.sinceMs).at(-1) ??
 		null
 	);
 }

@@ -31,8 +31,8 @@ import { mayRunAbove } from './manufacturer-approval.js';
 
 /** The marked surface speed, or what the marked rpm amounts to on the new wheel. */
 function ratedMpsOf(facts: Pick<SetupFacts, 'wheel'>): number {
-	const w = wheelOf(facts);
-	return w.ratedMps ?? surfaceSpeedMps(w.newDiameterMm, w.ratedRpm ?? 0);
+	const wheel = wheelOf(facts);
+	return wheel.ratedMps ?? surfaceSpeedMps(wheel.newDiameterMm, wheel.ratedRpm ?? 0);
 }
 
 const FIELDS = [
@@ -88,17 +88,17 @@ const cleaned = (mm: number): number => Math.round(mm * 1e6) / 1e6;
 
 /** The diameter now: as measured, or reckoned from what a redress took off. @throws InputFault where neither is told or it cannot be */
 function diameterNow(facts: SetupFacts, v: Booked): number {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	if (v.diameterAfterMm !== null) {
 		const diameterMm = checkDiameter(facts, v.diameterAfterMm);
-		if (!v.sure) askedTwice(w, diameterMm);
+		if (!v.sure) askedTwice(wheel, diameterMm);
 		return diameterMm;
 	}
-	if (v.what === 'ground-on') return w.diameterMm;
+	if (v.what === 'ground-on') return wheel.diameterMm;
 	if (v.what === 'redressed' && v.takenUm !== null)
-		return surfaceOf(w) === 'face'
-			? w.diameterMm
-			: checkDiameter(facts, cleaned(w.diameterMm - (2 * v.takenUm) / 1000));
+		return surfaceOf(wheel) === 'face'
+			? wheel.diameterMm
+			: checkDiameter(facts, cleaned(wheel.diameterMm - (2 * v.takenUm) / 1000));
 	throw new InputFault(
 		'diameterAfterMm',
 		'missing',
@@ -110,7 +110,7 @@ function diameterNow(facts: SetupFacts, v: Booked): number {
 
 /** What a wheel must show before it is scrapped, and how deep a part can be. @throws InputFault */
 function asksOf(facts: SetupFacts, v: Booked, diameterMm: number): void {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	const { partMm } = scheduleOf(facts);
 	if (v.inPartMm !== null && partMm !== null && v.inPartMm > partMm)
 		throw new InputFault(
@@ -118,12 +118,12 @@ function asksOf(facts: SetupFacts, v: Booked, diameterMm: number): void {
 			'above-maximum',
 			`${v.inPartMm} mm is deeper than the part, ${partMm} mm. Book the part as ground and begin the next at 0 mm.`
 		);
-	const left = surfaceOf(w) === 'face' ? (w.rimDepthMm ?? 0) > 0 : diameterMm > w.minDiameterMm;
+	const left = surfaceOf(wheel) === 'face' ? (wheel.rimDepthMm ?? 0) > 0 : diameterMm > wheel.minDiameterMm;
 	if (v.what === 'worn-out' && left && !v.why?.trim())
 		throw new InputFault(
 			'why',
 			'missing',
-			`Why it is scrapped is missing: at ${diameterMm} mm it is not at its scrap diameter, ${w.minDiameterMm} mm. Say why, or take it off to the rack.`
+			`Why it is scrapped is missing: at ${diameterMm} mm it is not at its scrap diameter, ${wheel.minDiameterMm} mm. Say why, or take it off to the rack.`
 		);
 }
 
@@ -136,37 +136,37 @@ export const keepStep = defineStep({
 	title: 'Book it',
 	sumsInto: countBooking,
 	fields: FIELDS,
-	compute(facts, v) {
-		const w = wheelOf(facts);
-		const diameterMm = diameterNow(facts, v);
-		asksOf(facts, v, diameterMm);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
+		const diameterMm = diameterNow(facts, values);
+		asksOf(facts, values, diameterMm);
 		return single(
 			compute(facts, holdSpeed, {
 				diameterMm,
-				minDiameterMm: Math.min(w.minDiameterMm || 1, diameterMm),
-				targetMps: v.targetMps,
+				minDiameterMm: Math.min(wheel.minDiameterMm || 1, diameterMm),
+				targetMps: values.targetMps,
 				rpmMin: facts.machine.spindleRpmMin,
 				rpmMax: facts.machine.spindleRpmMax,
 				ratedMps: ratedMpsOf(facts),
-				markedRpm: w.ratedRpm,
-				newDiameterMm: Math.max(w.newDiameterMm, diameterMm),
+				markedRpm: wheel.ratedRpm,
+				newDiameterMm: Math.max(wheel.newDiameterMm, diameterMm),
 				allowAboveMarkedRpm: mayRunAbove(facts)
 			})
 		);
 	},
-	effectsUnlessStopped(facts, v): Effect[] {
-		const w = wheelOf(facts);
+	effectsUnlessStopped(facts, values): Effect[] {
+		const wheel = wheelOf(facts);
 		return [
-			ledgerLine(facts, v),
-			...(v.what === 'redressed' ? countDress(facts) : []),
-			...(v.what === 'taken-off' ? comesOff(facts, v.staysOnMount) : []),
-			...(v.what === 'worn-out'
+			ledgerLine(facts, values),
+			...(values.what === 'redressed' ? countDress(facts) : []),
+			...(values.what === 'taken-off' ? comesOff(facts, values.staysOnMount) : []),
+			...(values.what === 'worn-out'
 				? ([
 						{
 							kind: 'wheel-state',
-							wheelId: w.id,
+							wheelId: wheel.id,
 							state: 'scrapped',
-							reason: v.why?.trim() || 'worn down to its scrap diameter'
+							reason: values.why?.trim() || 'worn down to its scrap diameter'
 						},
 						...withPackWheels(facts, 'parked', 'available'),
 						{ kind: 'state', state: 'finished' }
@@ -183,7 +183,7 @@ const EVENTS = {
 	'worn-out': 'scrapped'
 } as const;
 function ledgerLine(facts: SetupFacts, v: Booked): Effect {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	const reckoned = v.diameterAfterMm === null;
 	const taken = v.what === 'redressed' ? v.takenUm : null;
 	const words = [
@@ -193,13 +193,13 @@ function ledgerLine(facts: SetupFacts, v: Booked): Effect {
 		...(taken === null ? [] : [`${taken} µm off${reckoned ? ', diameter reckoned' : ''}`]),
 		...(v.what === 'worn-out' ? [v.why?.trim() || 'worn out'] : [])
 	];
-	const face = surfaceOf(w) === 'face' && taken !== null && w.rimDepthMm !== null;
+	const face = surfaceOf(wheel) === 'face' && taken !== null && wheel.rimDepthMm !== null;
 	return {
 		kind: 'ledger',
-		wheelId: w.id,
+		wheelId: wheel.id,
 		event: EVENTS[v.what],
 		diameterAfterMm: reckoned && v.what === 'ground-on' ? null : diameterNow(facts, { ...v, sure: true }),
-		...(face ? { rimDepthAfterMm: Math.max(0, w.rimDepthMm! - taken! / 1000) } : {}),
+		...(face ? { rimDepthAfterMm: Math.max(0, wheel.rimDepthMm! - taken! / 1000) } : {}),
 		note: words.join(', ').slice(0, 200)
 	};
 }
@@ -210,13 +210,13 @@ function countDress(facts: SetupFacts): Effect[] {
 }
 
 function comesOff(facts: SetupFacts, staysOnMount: boolean): Effect[] {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	return [
-		{ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null },
+		{ kind: 'wheel-state', wheelId: wheel.id, state: 'available', reason: null },
 		...withPackWheels(facts, 'parked', 'available'),
 		{
 			kind: 'keep-on-mount',
-			wheelId: w.id,
+			wheelId: wheel.id,
 			mountId: staysOnMount && facts.mount && !facts.companions.length ? facts.mount.id : null
 		},
 		{ kind: 'state', state: 'finished' }

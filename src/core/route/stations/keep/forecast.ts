@@ -14,16 +14,16 @@ const NEVER_SAID =
 
 /** A wheel as the forecast takes it: on its radius; one that is dressed on its face is counted by the depth of its rim. */
 function stockOf(facts: SetupFacts): { diameterMm: number; minDiameterMm: number; newDiameterMm: number } {
-	const w = wheelOf(facts);
-	if (surfaceOf(w) === 'periphery')
+	const wheel = wheelOf(facts);
+	if (surfaceOf(wheel) === 'periphery')
 		return {
-			diameterMm: w.diameterMm,
-			minDiameterMm: w.minDiameterMm || 1,
-			newDiameterMm: w.newDiameterMm
+			diameterMm: wheel.diameterMm,
+			minDiameterMm: wheel.minDiameterMm || 1,
+			newDiameterMm: wheel.newDiameterMm
 		};
-	const diameterMm = w.diameterMm;
+	const diameterMm = wheel.diameterMm;
 	// What is left of the rim is what a radius would have left: half of so much diameter.
-	const minDiameterMm = Math.max(1, diameterMm - 2 * (w.rimDepthMm ?? 0));
+	const minDiameterMm = Math.max(1, diameterMm - 2 * (wheel.rimDepthMm ?? 0));
 	return { diameterMm, minDiameterMm, newDiameterMm: diameterMm };
 }
 
@@ -43,7 +43,7 @@ export const forecastStep = defineStep({
 		'partsSinceRedress',
 		'fromDate'
 	),
-	compute(facts, v) {
+	compute(facts, values) {
 		const l = redressCycle(facts);
 		const inside = l.insideMm.length;
 		const every =
@@ -52,7 +52,7 @@ export const forecastStep = defineStep({
 		if (!inside && !every) throw new InputFault('redressAfterParts', 'missing', NEVER_SAID);
 		return single(
 			compute(facts, lifeForecast, {
-				...v,
+				...values,
 				...stockOf(facts),
 				partsPerRedress: inside ? 0 : every,
 				redressesPerPart: inside || null,

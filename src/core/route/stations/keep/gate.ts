@@ -49,7 +49,7 @@ function speedLine(facts: SetupFacts, entry: Parameters<typeof partOf>[0]): Gate
 	if (!speed || speed.verdict === 'stop') return [];
 	const q = show(facts);
 	// That it will not be held down to scrap is told with the speeds to come.
-	const held = !reasonsOf(speed).some((r) => r.code === 'speed-not-held');
+	const held = !reasonsOf(speed).some((reason) => reason.code === 'speed-not-held');
 	return [
 		line({
 			key: 'speed',

@@ -11,7 +11,7 @@ import { wheelsOn } from '../mount/turning.js';
 
 /** A wheel stands on the spindle of which it has to be said how it comes off; one that was set aside is judged already. */
 export const wheelComesOff = (f: Pick<SetupFacts, 'onSpindle' | 'wheel' | 'companions'>): boolean =>
-	f.onSpindle && wheelsOn(f).some((w) => w.state === 'mounted');
+	f.onSpindle && wheelsOn(f).some((wheel) => wheel.state === 'mounted');
 
 /** Nobody goes on with it: machine, mount and wheel are free for the next setup, and the reason stays. */
 export const giveUpStep = defineStep({
@@ -19,10 +19,12 @@ export const giveUpStep = defineStep({
 	step: 'give-up',
 	title: 'Give it up',
 	fields: pick(givenUp.fields, 'reason', 'wheelIs'),
-	compute: (facts, v) => single(compute(facts, givenUp, { ...v, wheelOn: wheelComesOff(facts) })),
-	effects(facts, v): Effect[] {
-		const off = wheelComesOff(facts) ? wheelsOn(facts).flatMap((w) => comesOff(w, v.wheelIs, v.reason)) : [];
-		return [...off, { kind: 'state', state: 'finished', givenUp: v.reason }];
+	compute: (facts, values) => single(compute(facts, givenUp, { ...values, wheelOn: wheelComesOff(facts) })),
+	effects(facts, values): Effect[] {
+		const off = wheelComesOff(facts)
+			? wheelsOn(facts).flatMap((wheel) => comesOff(wheel, values.wheelIs, values.reason))
+			: [];
+		return [...off, { kind: 'state', state: 'finished', givenUp: values.reason }];
 	}
 });
 

@@ -24,17 +24,18 @@ export const intervalStep = defineStep({
 		'maxFlankDeg',
 		'usableRadiusUm'
 	),
-	compute(facts, v) {
+	compute(facts, values) {
 		const form = formThere(facts, Evidence.of(facts));
-		const w = wheelOf(facts);
-		const left = surfaceOf(w) === 'face' ? w.rimDepthMm : (w.diameterMm - w.minDiameterMm) / 2;
+		const wheel = wheelOf(facts);
+		const left =
+			surfaceOf(wheel) === 'face' ? wheel.rimDepthMm : (wheel.diameterMm - wheel.minDiameterMm) / 2;
 		// What lies beneath the form is what redresses may use.
 		const usableUm = left === null ? null : 1000 * (left - summaryOf(form.chain).maxXMm);
 		return single(
 			compute(facts, redressInterval, {
-				...v,
+				...values,
 				formToleranceUm: form.toleranceUm,
-				wheelDiameterMm: w.diameterMm,
+				wheelDiameterMm: wheel.diameterMm,
 				maxFlankDeg: Math.min(STEEPEST_DEG, summaryOf(form.chain).maxFlankDeg),
 				usableRadiusUm: usableUm !== null && usableUm > 0 ? usableUm : null
 			})

@@ -27,20 +27,20 @@ export const manufacturerApprovalStep = defineStep({
 		})
 	],
 	leadOnly: "A lead records the maker's word; ask one.",
-	compute(facts, v) {
-		const w = wheelOf(facts);
-		const at = surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
+		const at = surfaceSpeedMps(wheel.diameterMm, facts.machine.spindleRpm);
 		return single(
 			compute(facts, holdSpeed, {
-				diameterMm: w.diameterMm,
-				minDiameterMm: Math.min(w.minDiameterMm || 1, w.diameterMm),
-				targetMps: Math.min(at, w.ratedMps ?? at),
+				diameterMm: wheel.diameterMm,
+				minDiameterMm: Math.min(wheel.minDiameterMm || 1, wheel.diameterMm),
+				targetMps: Math.min(at, wheel.ratedMps ?? at),
 				rpmMin: facts.machine.spindleRpmMin,
 				rpmMax: facts.machine.spindleRpmMax,
-				ratedMps: w.ratedMps ?? at,
-				markedRpm: w.ratedRpm,
-				newDiameterMm: Math.max(w.newDiameterMm, w.diameterMm),
-				allowAboveMarkedRpm: v.mayRunAbove
+				ratedMps: wheel.ratedMps ?? at,
+				markedRpm: wheel.ratedRpm,
+				newDiameterMm: Math.max(wheel.newDiameterMm, wheel.diameterMm),
+				allowAboveMarkedRpm: values.mayRunAbove
 			})
 		);
 	}

@@ -20,22 +20,22 @@ export interface Schedule {
 
 /** The last word counts: the creep-feed plan of Prove, then what the wear of the form asks, then what was said when parts were booked. */
 export function scheduleOf(facts: SetupFacts): Schedule {
-	const e = Evidence.of(facts);
-	const interval = partOf(e.step(intervalStep), redressInterval);
-	const creep = isCreepFeed(facts) ? partOf(e.step(creepStep), creepFeed) : null;
+	const evidence = Evidence.of(facts);
+	const interval = partOf(evidence.step(intervalStep), redressInterval);
+	const creep = isCreepFeed(facts) ? partOf(evidence.step(creepStep), creepFeed) : null;
 	const num = (v: unknown) => (typeof v === 'number' ? v : null);
 	const partMm =
 		num(creep?.input.partDepthMm) ?? num(interval?.input.partDepthMm) ?? facts.brief.stockMm ?? null;
 	const passMm =
 		num(creep?.input.depthMm) ?? (facts.brief.depthUm === null ? null : facts.brief.depthUm / 1000);
-	const o = interval?.output;
+	const output = interval?.output;
 	const planned = num(creep?.input.redressIntervalMm) === null ? [] : creep!.output.redressAtMm;
 	const evenly =
-		o?.mode === 'inside-part'
-			? Array.from({ length: o.redressesPerPart }, (_, i) => (i + 1) * o.infeedPerRedressMm)
+		output?.mode === 'inside-part'
+			? Array.from({ length: output.redressesPerPart }, (_, i) => (i + 1) * output.infeedPerRedressMm)
 			: [];
 	const insideMm = planned.length ? planned : evenly;
-	const between = insideMm.length ? null : o;
+	const between = insideMm.length ? null : output;
 	return {
 		partMm,
 		passMm,
@@ -63,20 +63,24 @@ export interface RedressCycle extends Schedule {
 
 /** Where the work stands between two dresses, counted from what was booked. */
 export function redressCycle(facts: SetupFacts): RedressCycle {
-	const s = scheduleOf(facts);
+	const schedule = scheduleOf(facts);
 	const { partsGround, partsSinceDress: sinceParts, inPartMm, dressedAtMm } = facts.sums;
 	const part = partsGround + 1;
-	const sinceMm = s.partMm === null ? null : Math.max(0, sinceParts * s.partMm + inPartMm - dressedAtMm);
-	const known = { ...s, part, inPartMm, sinceParts, sinceMm };
-	if (!s.insideMm.length) return { ...known, lengthMm: lengthBetween(s), next: null, missedMm: null };
+	const sinceMm =
+		schedule.partMm === null ? null : Math.max(0, sinceParts * schedule.partMm + inPartMm - dressedAtMm);
+	const known = { ...schedule, part, inPartMm, sinceParts, sinceMm };
+	if (!schedule.insideMm.length)
+		return { ...known, lengthMm: lengthBetween(schedule), next: null, missedMm: null };
 	// Dressed in an earlier part: nothing of this one is done.
 	const here = sinceParts === 0 ? dressedAtMm : 0;
-	const missedMm = s.insideMm.find((d) => d > here + SLACK && d < inPartMm + SLACK) ?? null;
+	const missedMm = schedule.insideMm.find((d) => d > here + SLACK && d < inPartMm + SLACK) ?? null;
 	const from = Math.max(here, inPartMm);
-	const ahead = missedMm ?? s.insideMm.find((d) => d > from + SLACK);
-	const next = ahead === undefined ? { part: part + 1, atMm: s.insideMm[0]! } : { part, atMm: ahead };
+	const ahead = missedMm ?? schedule.insideMm.find((d) => d > from + SLACK);
+	const next = ahead === undefined ? { part: part + 1, atMm: schedule.insideMm[0]! } : { part, atMm: ahead };
 	const leftMm =
-		next.part === part ? next.atMm - inPartMm : (s.partMm ?? s.insideMm.at(-1)!) - inPartMm + next.atMm;
+		next.part === part
+			? next.atMm - inPartMm
+			: (schedule.partMm ?? schedule.insideMm.at(-1)!) - inPartMm + next.atMm;
 	return { ...known, lengthMm: sinceMm === null ? null : sinceMm + leftMm, next, missedMm };
 }
 

@@ -12,13 +12,13 @@ export const strategiesStep = defineStep({
 	step: 'strategies',
 	title: 'Two ways to redress',
 	fields: without(compareStrategies.fields, 'diameterMm', 'minDiameterMm'),
-	compute(facts, v) {
-		const w = wheelOf(facts);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
 		return single(
 			compute(facts, compareStrategies, {
-				...v,
-				diameterMm: w.diameterMm,
-				minDiameterMm: w.minDiameterMm || 1
+				...values,
+				diameterMm: wheel.diameterMm,
+				minDiameterMm: wheel.minDiameterMm || 1
 			})
 		);
 	}
@@ -30,8 +30,8 @@ export const gRatioStep = defineStep({
 	step: 'g-ratio',
 	title: 'G ratio',
 	fields: without(gRatio.fields, 'wheelWidthMm'),
-	compute(facts, v) {
-		const w = wheelOf(facts);
-		return single(compute(facts, gRatio, { ...v, wheelWidthMm: w.rimWidthMm ?? w.widthMm }));
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
+		return single(compute(facts, gRatio, { ...values, wheelWidthMm: wheel.rimWidthMm ?? wheel.widthMm }));
 	}
 });

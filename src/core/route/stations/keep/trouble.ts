@@ -25,9 +25,9 @@ const [COARSER, FINER] = [1.3, 0.7];
 
 /** What the records of a setup know already: it is ticked by itself. */
 export function knownFacts(facts: SetupFacts): Fact[] {
-	const e = Evidence.of(facts);
+	const evidence = Evidence.of(facts);
 	const known = provenSoFar(facts);
-	const point = partOf(e.step(settingsStep), singlePoint)?.output.overlap;
+	const point = partOf(evidence.step(settingsStep), singlePoint)?.output.overlap;
 	const passes = point?.effectiveOverlapRatio ?? null;
 	const within = (value: number | null, limit: number | null) =>
 		value !== null && limit !== null && value <= limit;
@@ -109,14 +109,17 @@ export function helpedBefore(facts: {
 	const seen = new Set<unknown>();
 	return facts.records
 		.filter(
-			(r) => r.step === 'trouble' && (r.station === 'prove' || r.station === 'keep') && r.entered.helped
+			(record) =>
+				record.step === 'trouble' &&
+				(record.station === 'prove' || record.station === 'keep') &&
+				record.entered.helped
 		)
 		.sort((a, b) => b.id - a.id)
-		.filter((r) => !seen.has(r.entered.helped) && seen.add(r.entered.helped))
-		.map((r) => ({
-			cause: r.entered.helped as Cause,
-			note: String(r.entered.note ?? ''),
-			by: r.by,
-			atMs: r.atMs
+		.filter((record) => !seen.has(record.entered.helped) && seen.add(record.entered.helped))
+		.map((record) => ({
+			cause: record.entered.helped as Cause,
+			note: String(record.entered.note ?? ''),
+			by: record.by,
+			atMs: record.atMs
 		}));
 }

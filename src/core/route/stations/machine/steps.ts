@@ -12,8 +12,8 @@ export const recommissionStep = defineStep({
 	step: 'recommission',
 	title: 'Wake it',
 	fields: without(runInRecommission.fields, 'rotationRequired', 'pumpWarmS'),
-	compute: (facts, v) =>
-		single(compute(facts, runInRecommission, { ...v, rotationRequired: facts.machine.rotation }))
+	compute: (facts, values) =>
+		single(compute(facts, runInRecommission, { ...values, rotationRequired: facts.machine.rotation }))
 });
 
 /** The bare spindle under the dial indicator. */
@@ -23,10 +23,10 @@ export const spindleStep = defineStep({
 	title: 'Run-out of the spindle',
 	fields: pick(spindleRunout.fields, 'taperRunoutUm', 'flangeRunoutUm'),
 	// This station asks about the spindle on the routes that follow a crash.
-	compute: (facts, v) =>
+	compute: (facts, values) =>
 		single(
 			compute(facts, spindleRunout, {
-				...v,
+				...values,
 				taperLimitUm: TAPER_LIMIT_UM
 			})
 		)

@@ -15,7 +15,7 @@ import { wheelsOn } from './turning.js';
 
 /** Mounts a wheel of this setup may sit on: its bore belongs on their seat. */
 export const mountsFor = (f: Pick<SetupFacts, 'mounts' | 'mount' | 'wheel'>): MountFacts[] =>
-	f.mounts.filter((m) => m.id === f.mount?.id || !f.wheel || boreFits(f.wheel.boreMm, m.seatMm));
+	f.mounts.filter((mount) => mount.id === f.mount?.id || !f.wheel || boreFits(f.wheel.boreMm, mount.seatMm));
 
 /** Another mount for this setup: a shop has several for a machine, and one that is hurt is left out. */
 export const chooseStep = defineStep({
@@ -33,22 +33,26 @@ export const chooseStep = defineStep({
 		})
 	],
 	compute(facts, { mountCode }) {
-		const w = wheelOf(facts);
-		const m = mountOf(facts, mountCode);
-		if (m.id === facts.mount?.id)
-			throw new InputFault('mountCode', 'inconsistent', `This setup has ${m.code} already. Pick another.`);
-		if (!boreFits(w.boreMm, m.seatMm))
+		const wheel = wheelOf(facts);
+		const mount = mountOf(facts, mountCode);
+		if (mount.id === facts.mount?.id)
 			throw new InputFault(
 				'mountCode',
 				'inconsistent',
-				`Bore ${w.boreMm} mm does not belong on the seat of ${m.code}, ${m.seatMm} mm. Pick another.`
+				`This setup has ${mount.code} already. Pick another.`
+			);
+		if (!boreFits(wheel.boreMm, mount.seatMm))
+			throw new InputFault(
+				'mountCode',
+				'inconsistent',
+				`Bore ${wheel.boreMm} mm does not belong on the seat of ${mount.code}, ${mount.seatMm} mm. Pick another.`
 			);
 		return single(
 			compute(facts, fitCheck, {
-				boreMm: w.boreMm,
-				arborMm: m.seatMm,
+				boreMm: wheel.boreMm,
+				arborMm: mount.seatMm,
 				forced: false,
-				massKg: massNowKg(w)
+				massKg: massNowKg(wheel)
 			})
 		);
 	},
@@ -57,13 +61,13 @@ export const chooseStep = defineStep({
 		{ kind: 'keep-on-mount', wheelId: wheelOf(facts).id, mountId: null },
 		// What was tightened on the other one has come off it.
 		...wheelsOn(facts)
-			.filter((w) => w.state === 'mounted')
-			.map((w): Effect => ({ kind: 'wheel-state', wheelId: w.id, state: 'available', reason: null }))
+			.filter((wheel) => wheel.state === 'mounted')
+			.map((wheel): Effect => ({ kind: 'wheel-state', wheelId: wheel.id, state: 'available', reason: null }))
 	]
 });
 
 function mountOf(facts: SetupFacts, code: string): MountFacts {
-	const m = facts.mounts.find((x) => x.code === code);
+	const m = facts.mounts.find((mount) => mount.code === code);
 	if (!m)
 		throw new InputFault(
 			'mountCode',

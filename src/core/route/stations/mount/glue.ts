@@ -85,8 +85,8 @@ export const glueStep = defineStep({
 			elapsedH: 0
 		});
 		// That it is not cured yet is no fault of a joint just made: the line Cured waits for that.
-		const reasons = made.output.reasons.filter((r) => r.code !== 'not-cured');
-		const verdict = worst(reasons.map((r) => r.severity));
+		const reasons = made.output.reasons.filter((reason) => reason.code !== 'not-cured');
+		const verdict = worst(reasons.map((reason) => reason.severity));
 		return single({ ...made, output: { ...made.output, reasons, verdict } });
 	}
 });

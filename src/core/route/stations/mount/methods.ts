@@ -59,7 +59,7 @@ const OCCUPIED = 'occupied';
 export const mountOrder: Station['order'] = (facts) => {
 	const way = mountingMethod(facts);
 	const first = Object.fromEntries(
-		[...way.steps.map((s) => s.step), 'thread', 'neutral'].map((step) => [step, [OCCUPIED]])
+		[...way.steps.map((step) => step.step), 'thread', 'neutral'].map((step) => [step, [OCCUPIED]])
 	);
 	return { ...first, tighten: [OCCUPIED, ...way.beforeTightening], cured: [OCCUPIED, 'glued'] };
 };

@@ -19,9 +19,13 @@ export function withPackWheels(
 /** The other wheels of a pack are looked over and rung at the rack, since this setup began. */
 export function packWheelLines(facts: SetupFacts): GateLine[] {
 	if (!facts.companions.length) return [];
-	const names = (list: typeof facts.companions) => list.map((c) => c.wheel.number).join(', ');
-	const bad = facts.companions.filter((c) => c.look?.verdict === 'stop' || c.ring?.verdict === 'stop');
-	const open = facts.companions.filter((c) => !c.look?.mayProceed || !c.ring?.mayProceed);
+	const names = (list: typeof facts.companions) => list.map((companion) => companion.wheel.number).join(', ');
+	const bad = facts.companions.filter(
+		(companion) => companion.look?.verdict === 'stop' || companion.ring?.verdict === 'stop'
+	);
+	const open = facts.companions.filter(
+		(companion) => !companion.look?.mayProceed || !companion.ring?.mayProceed
+	);
 	return [
 		line({
 			key: 'companions',

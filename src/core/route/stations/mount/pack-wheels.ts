@@ -17,7 +17,7 @@ const over = (typed: number | null, marked: number | null): boolean =>
 
 /** Numbers of the wheels in a stack. */
 export const numbersIn = (items: readonly Part[]): string[] =>
-	items.flatMap((p) => (p.kind === 'wheel' && p.name?.trim() ? [p.name.trim()] : []));
+	items.flatMap((item) => (item.kind === 'wheel' && item.name?.trim() ? [item.name.trim()] : []));
 
 /**
  * A part as the rack knows its wheel: no faster than what is marked allows at the diameter it had when new, never smaller than it is.
@@ -53,11 +53,15 @@ export function heldWith(facts: SetupFacts, items: readonly Part[]): number[] {
 	const ids: number[] = [];
 	for (const [i, part] of items.entries()) {
 		if (part.kind !== 'wheel') continue;
-		const w = onRack(facts, part, i);
-		if (w.id === facts.wheel?.id) continue;
-		if (ids.includes(w.id))
-			throw new InputFault(`items.${i}.name`, 'inconsistent', `Wheel ${w.number} stands twice in the stack.`);
-		ids.push(w.id);
+		const wheel = onRack(facts, part, i);
+		if (wheel.id === facts.wheel?.id) continue;
+		if (ids.includes(wheel.id))
+			throw new InputFault(
+				`items.${i}.name`,
+				'inconsistent',
+				`Wheel ${wheel.number} stands twice in the stack.`
+			);
+		ids.push(wheel.id);
 	}
 	return ids;
 }
@@ -66,7 +70,7 @@ function onRack(facts: SetupFacts, part: Part, i: number): WheelFacts {
 	const number = part.name?.trim() ?? '';
 	const fault = (code: string, says: string): InputFault => new InputFault(`items.${i}.name`, code, says);
 	if (!number) throw fault('missing', `Part ${i + 1} is a wheel without a number. Pick it from the rack.`);
-	const w = facts.named.find((x) => x.number === number);
+	const w = facts.named.find((wheel) => wheel.number === number);
 	if (!w) throw fault('unknown-choice', `There is no wheel ${number} on the rack. Receive it first.`);
 	notFasterThanMarked(w, part, i);
 	if (w.id === facts.wheel?.id) return w;

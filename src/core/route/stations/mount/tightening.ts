@@ -23,15 +23,15 @@ export const threadStep = defineStep({
 	step: 'thread',
 	title: 'Hand of the thread',
 	fields: pick(threadHand.fields, 'reversible', 'hardBrake', 'positiveLock'),
-	compute(facts, v) {
-		const m = mountOf(facts);
+	compute(facts, values) {
+		const mount = mountOf(facts);
 		return single(
 			compute(facts, threadHand, {
 				rotation: facts.machine.rotation,
 				viewedFrom: 'nut-side',
-				threadHand: m.threadHand,
-				retention: m.retention,
-				...v
+				threadHand: mount.threadHand,
+				retention: mount.retention,
+				...values
 			})
 		);
 	}
@@ -48,21 +48,21 @@ export const tightenStep = defineStep({
 	compute(facts, { done }): Result {
 		if (!done) throw new InputFault('done', 'inconsistent', 'Tighten in the order shown, then record it.');
 		if (onOwnShank(facts)) return single(pointAgain(facts));
-		const m = mountOf(facts);
-		if (m.retention === 'single-nut')
+		const mount = mountOf(facts);
+		if (mount.retention === 'single-nut')
 			return single(
 				compute(facts, threadHand, {
 					rotation: facts.machine.rotation,
 					viewedFrom: 'nut-side',
-					threadHand: m.threadHand,
-					retention: m.retention
+					threadHand: mount.threadHand,
+					retention: mount.retention
 				})
 			);
 		return single(
 			compute(facts, tighteningOrder, {
-				screwCount: m.screwCount,
-				finalTorqueNm: m.torqueNm,
-				screwDiameterMm: m.screwDiameterMm,
+				screwCount: mount.screwCount,
+				finalTorqueNm: mount.torqueNm,
+				screwDiameterMm: mount.screwDiameterMm,
 				contactAreaMm2: Evidence.of(facts).of(flangeCheck, 'mount', ['flange'])?.output.contactAreaMm2 ?? null
 			})
 		);

@@ -10,7 +10,7 @@ import { limitRpm } from '../../../spec/limit-rpm.js';
 /** Every wheel that turns with this spindle: the leading one, then the others of its pack. */
 export const wheelsOn = (f: Pick<SetupFacts, 'wheel' | 'companions'>): WheelFacts[] => [
 	...(f.wheel ? [f.wheel] : []),
-	...f.companions.map((c) => c.wheel)
+	...f.companions.map((companion) => companion.wheel)
 ];
 
 /** The fastest that what is mounted may turn, and what allows no more. */

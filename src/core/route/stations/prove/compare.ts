@@ -11,7 +11,7 @@ const compared = <const S extends StationId>(station: S) =>
 		step: 'compare',
 		title: 'Undressed against dressed',
 		fields: compareDress.fields,
-		compute: (facts, v) => single(compute(facts, compareDress, v))
+		compute: (facts, values) => single(compute(facts, compareDress, values))
 	});
 /** Before the release. */
 export const compareStep = compared('prove');

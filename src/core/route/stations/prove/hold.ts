@@ -31,10 +31,10 @@ export const holdStep = defineStep({
 		...without(workHolding.fields, 'wheelSpeedMps', 'holdingConfirmed'),
 		...pick(workHolding.fields, 'holdingConfirmed')
 	] as const,
-	compute: (facts, v) =>
+	compute: (facts, values) =>
 		single(
 			compute(facts, workHolding, {
-				...v,
+				...values,
 				wheelSpeedMps: surfaceSpeedMps(wheelOf(facts).diameterMm, facts.machine.spindleRpm)
 			})
 		)

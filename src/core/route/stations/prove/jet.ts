@@ -14,9 +14,9 @@ const aimed = <const S extends StationId>(station: S) =>
 		step: 'jet',
 		title: 'Coolant jet',
 		fields: without(coolantJet.fields, 'wheelSpeedMps'),
-		compute(facts, v) {
+		compute(facts, values) {
 			const wheelSpeedMps = surfaceSpeedMps(wheelOf(facts).diameterMm, facts.machine.spindleRpm);
-			return single(compute(facts, coolantJet, { ...v, wheelSpeedMps }));
+			return single(compute(facts, coolantJet, { ...values, wheelSpeedMps }));
 		}
 	});
 /** Before the release. */

@@ -53,17 +53,17 @@ const LINES: Readonly<Record<string, Words>> = {
 
 /** Where each value of the sheet comes from: what was recorded before, or what was seen at the release itself. */
 function sources(facts: SetupFacts): Readonly<Record<string, SheetRow['from']>> {
-	const e = Evidence.of(facts);
+	const evidence = Evidence.of(facts);
 	const of = (r: { id: number; by: string; atMs: number } | null): SheetRow['from'] =>
 		r && { recordId: r.id, by: r.by, atMs: r.atMs };
 	return {
-		runInDone: of(e.step(outcomeStep)),
-		speedRpm: of(e.step(speedStep)),
-		balanceResidualGmm: of(e.of(tolerance, 'balance', MEASURED_BY)),
-		runOutUm: of(e.newest('true', readAt)),
-		dressSoundEven: of(e.step(dressedStep)),
-		formErrorUm: of(e.step(couponStep)),
-		workHoldingConfirmed: of(e.step(holdStep))
+		runInDone: of(evidence.step(outcomeStep)),
+		speedRpm: of(evidence.step(speedStep)),
+		balanceResidualGmm: of(evidence.of(tolerance, 'balance', MEASURED_BY)),
+		runOutUm: of(evidence.newest('true', readAt)),
+		dressSoundEven: of(evidence.step(dressedStep)),
+		formErrorUm: of(evidence.step(couponStep)),
+		workHoldingConfirmed: of(evidence.step(holdStep))
 	};
 }
 

@@ -9,5 +9,5 @@ export const sparkOutStep = defineStep({
 	step: 'spark-out',
 	title: 'Read while it sparks out',
 	fields: systemStiffness.fields,
-	compute: (facts, v) => single(compute(facts, systemStiffness, v))
+	compute: (facts, values) => single(compute(facts, systemStiffness, values))
 });

@@ -48,15 +48,15 @@ export interface Proven {
 }
 /** What the stations before have shown already, as the release sheet asks for it. */
 export function provenSoFar(facts: SetupFacts): Proven {
-	const e = Evidence.of(facts);
-	const balance = e.of(tolerance, 'balance', MEASURED_BY);
+	const evidence = Evidence.of(facts);
+	const balance = evidence.of(tolerance, 'balance', MEASURED_BY);
 	const judged = typeof balance?.output.ratio === 'number';
 	const residual = judged ? balance.input.unbalanceGmm : null;
-	const speed = e.step(speedStep);
-	const done = e.step(dressedStep);
-	const outcome = partOf(e.step(outcomeStep), runInOutcome);
-	const form = formOf(facts, e);
-	const coupon = partOf(sinceForm(form, e.step(couponStep)), compareMeasured);
+	const speed = evidence.step(speedStep);
+	const done = evidence.step(dressedStep);
+	const outcome = partOf(evidence.step(outcomeStep), runInOutcome);
+	const form = formOf(facts, evidence);
+	const coupon = partOf(sinceForm(form, evidence.step(couponStep)), compareMeasured);
 	return {
 		runInDone: outcome ? outcome.output.mayContinue : null,
 		speedRpm: speed?.entered.measuredRpm ?? null,
@@ -68,7 +68,7 @@ export function provenSoFar(facts: SetupFacts): Proven {
 		dressSoundEven: done ? done.entered.soundEven : null,
 		formErrorUm: coupon?.output.maxAbsUm ?? null,
 		formToleranceUm: form?.toleranceUm ?? null,
-		workHoldingConfirmed: workHeld(e)
+		workHoldingConfirmed: workHeld(evidence)
 	};
 }
 
@@ -114,8 +114,8 @@ export const diagnoseStep = defineStep({
 		yesNo('burnSeen', 'On the trial cut'),
 		yesNo('chatterSeen', 'On the trial cut')
 	],
-	compute: (facts, v) =>
-		single(compute(facts, diagnoseFinish, { ...dressInUse(facts), measuredRaUm: v.raUm }))
+	compute: (facts, values) =>
+		single(compute(facts, diagnoseFinish, { ...dressInUse(facts), measuredRaUm: values.raUm }))
 });
 
 /** What the wheel's book says of a release: balance, run-out and finish as they were shown. */
@@ -163,20 +163,21 @@ export const releaseStep = defineStep({
 			label: 'Reason'
 		})
 	],
-	compute(facts, v) {
-		if (v.raUm === null && judgedByFinish(facts)) throw new InputFault('raUm', 'missing', MEASURE_THE_FINISH);
+	compute(facts, values) {
+		if (values.raUm === null && judgedByFinish(facts))
+			throw new InputFault('raUm', 'missing', MEASURE_THE_FINISH);
 		return single(
 			compute(facts, release, {
 				checks: {
 					...provenSoFar(facts),
-					crackSeen: v.crackSeen,
-					guardClosed: v.guardClosed,
-					raUm: v.raUm,
+					crackSeen: values.crackSeen,
+					guardClosed: values.guardClosed,
+					raUm: values.raUm,
 					raTargetUm: facts.brief.targetRaUm,
-					burnSeen: v.burnSeen,
-					chatterSeen: v.chatterSeen,
-					soundNormal: v.soundNormal,
-					...Object.fromEntries(ALSO_ASKED.map((a) => [a.name, v[a.name]])),
+					burnSeen: values.burnSeen,
+					chatterSeen: values.chatterSeen,
+					soundNormal: values.soundNormal,
+					...Object.fromEntries(ALSO_ASKED.map((a) => [a.name, values[a.name]])),
 					formAsked: facts.stations.includes('form')
 				},
 				leftOut: [
@@ -185,11 +186,11 @@ export const releaseStep = defineStep({
 					...(facts.stations.includes('dress') ? [] : ['dressSoundEven'])
 				],
 				// Too few letters are none: it goes on waiting for one.
-				overrideReason: isReason(v.overrideReason) ? v.overrideReason : null
+				overrideReason: isReason(values.overrideReason) ? values.overrideReason : null
 			})
 		);
 	},
-	effectsUnlessStopped: (facts, v, result): Effect[] =>
+	effectsUnlessStopped: (facts, values, result): Effect[] =>
 		result.main.output.released === 'no'
 			? []
 			: [
@@ -199,7 +200,7 @@ export const releaseStep = defineStep({
 						wheelId: wheelOf(facts).id,
 						event: 'released',
 						diameterAfterMm: null,
-						note: releaseNote(facts, v.raUm)
+						note: releaseNote(facts, values.raUm)
 					}
 				],
 	quarantines: ['crack-seen']

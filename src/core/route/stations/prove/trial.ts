@@ -19,7 +19,7 @@ export const touchStep = defineStep({
 	step: 'touch',
 	title: 'Touch off',
 	fields: touchOff.fields,
-	compute: (facts, v) => single(compute(facts, touchOff, v))
+	compute: (facts, values) => single(compute(facts, touchOff, values))
 });
 
 /** The trial surface in small steps. */
@@ -32,9 +32,13 @@ export const trialStep = defineStep({
 		whole('passesDone', 'Ticked off', { ...from0(100000), default: 0, label: 'Passes made' })
 	] as const,
 	compute(facts, { passesDone: _done, ...v }) {
-		const w = wheelOf(facts);
+		const wheel = wheelOf(facts);
 		return single(
-			compute(facts, trialSchedule, { ...v, kind: 'reciprocating', wheelWidthMm: w.rimWidthMm ?? w.widthMm })
+			compute(facts, trialSchedule, {
+				...v,
+				kind: 'reciprocating',
+				wheelWidthMm: wheel.rimWidthMm ?? wheel.widthMm
+			})
 		);
 	}
 });
@@ -45,13 +49,13 @@ export const creepStep = defineStep({
 	step: 'creep',
 	title: 'Creep feed',
 	fields: without(creepFeed.fields, 'wheelDiameterMm', 'wheelSpeedMps'),
-	compute(facts, v) {
-		const w = wheelOf(facts);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
 		return single(
 			compute(facts, creepFeed, {
-				...v,
-				wheelDiameterMm: w.diameterMm,
-				wheelSpeedMps: surfaceSpeedMps(w.diameterMm, facts.machine.spindleRpm)
+				...values,
+				wheelDiameterMm: wheel.diameterMm,
+				wheelSpeedMps: surfaceSpeedMps(wheel.diameterMm, facts.machine.spindleRpm)
 			})
 		);
 	}

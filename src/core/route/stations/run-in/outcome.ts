@@ -20,7 +20,7 @@ export const outcomeStep = defineStep({
 	title: 'After the free run',
 	online: 'the time it ran is taken by the clock there',
 	fields: pick(runInOutcome.fields, 'heard', 'smokeOrSmell', 'vibrationMmPerS'),
-	compute(facts, v) {
+	compute(facts, values) {
 		const since = runningSince(facts);
 		if (!since)
 			throw new InputFault(
@@ -32,7 +32,7 @@ export const outcomeStep = defineStep({
 			compute(facts, runInOutcome, {
 				requiredFreeRunS: since.requiredS,
 				actualFreeRunS: Math.min(360000, Math.max(0, (facts.nowMs - since.atMs) / 1000)),
-				...v
+				...values
 			})
 		);
 	},

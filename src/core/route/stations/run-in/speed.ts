@@ -17,9 +17,9 @@ export const speedStep = defineStep({
 	step: 'speed',
 	title: 'Tachometer',
 	fields: pick(speedCheck.fields, 'measuredRpm', 'stage'),
-	compute(facts, v) {
+	compute(facts, values) {
 		const w = wheelOf(facts);
-		if (v.stage === 'after-wheel' && !runningSince(facts))
+		if (values.stage === 'after-wheel' && !runningSince(facts))
 			throw new InputFault('stage', 'guard-first', GUARD_FIRST);
 		return single(
 			compute(facts, speedCheck, {
@@ -29,7 +29,7 @@ export const speedStep = defineStep({
 				originalDiameterMm: w.newDiameterMm,
 				currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm),
 				commandedRpm: facts.machine.spindleRpm,
-				...v
+				...values
 			})
 		);
 	},
@@ -50,11 +50,11 @@ export const quotedStep = defineStep({
 		},
 		...pick(speedStatement.fields, 'statedRpm', 'statedSpeedMps', 'statedSpeedSfpm')
 	] as const,
-	compute: (facts, v) =>
+	compute: (facts, values) =>
 		single(
 			compute(facts, speedStatement, {
-				...v,
-				diameterMm: v.diameterMm ?? wheelOf(facts).diameterMm,
+				...values,
+				diameterMm: values.diameterMm ?? wheelOf(facts).diameterMm,
 				ratedSpeedMps: wheelOf(facts).ratedMps
 			})
 		)

@@ -37,20 +37,20 @@ export const startStep = defineStep({
 	title: 'First start',
 	online: 'whether this machine may start now is known there',
 	fields: pick(runInPlan.fields, 'guardClosed', 'peopleClear', 'firstRun'),
-	compute(facts, v) {
-		const w = wheelOf(facts);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
 		const limit = mayTurnRpm(facts);
 		return single(
 			compute(facts, runInPlan, {
 				runRpm: facts.machine.spindleRpm,
 				ratedRpm: limit,
-				diameterMm: w.diameterMm,
-				boreMm: w.boreMm,
-				massKg: massNowKg(w),
+				diameterMm: wheel.diameterMm,
+				boreMm: wheel.boreMm,
+				massKg: massNowKg(wheel),
 				motorTorqueNm: facts.machine.motorTorqueNm,
 				coolantUsed: facts.machine.wet,
 				prerequisites: prerequisites(facts),
-				...v
+				...values
 			})
 		);
 	}

@@ -156,13 +156,13 @@ function taken(
 	const rank = rankFor(facts, [wheel]);
 	const out = rank.output.excluded[0];
 	if (!out) return { wheel, rank };
-	const why = out.codes.map((c) => EXCLUSION_WORDS[c] ?? c).join(', ');
+	const why = out.codes.map((code) => EXCLUSION_WORDS[code] ?? code).join(', ');
 	throw refuse(out.codes[0]!, `Wheel ${number} is ruled out: ${why}.`);
 }
 
 /** A wheel that was kept on a mount comes back on it. */
 function onItsMount(facts: SetupFacts, wheel: WheelFacts): Effect[] {
-	const own = facts.mounts.find((m) => m.code === wheel.keptOn);
+	const own = facts.mounts.find((mount) => mount.code === wheel.keptOn);
 	return own && own.id !== facts.mount?.id ? [{ kind: 'use-mount', mountId: own.id }] : [];
 }
 
@@ -173,14 +173,14 @@ export const takeStep = defineStep({
 	title: 'Take a wheel',
 	fields: [text('wheelNumber', 'Its number', { required: true, maxLength: 20, label: 'Wheel' })],
 	names: (v) => [v.wheelNumber],
-	compute(facts, v) {
-		const { wheel, rank } = taken(facts, v.wheelNumber);
+	compute(facts, values) {
+		const { wheel, rank } = taken(facts, values.wheelNumber);
 		return { main: rank, secondary: aboutWheel({ ...facts, wheel }, wheel) };
 	},
-	effects(facts, v): Effect[] {
-		const { wheel } = taken(facts, v.wheelNumber);
+	effects(facts, values): Effect[] {
+		const { wheel } = taken(facts, values.wheelNumber);
 		const before = facts.wheel?.id === wheel.id ? null : facts.wheel;
-		const given = before ? [before, ...facts.companions.map((c) => c.wheel)] : [];
+		const given = before ? [before, ...facts.companions.map((companion) => companion.wheel)] : [];
 		return [
 			{ kind: 'take-wheel', wheelId: wheel.id, number: wheel.number },
 			...onItsMount(facts, wheel),

@@ -10,6 +10,6 @@ export const truedAt = ['after', 'after-pencil'] as const;
 /** The last run-out read on this mount, by whatever read it; without loading what reads it. */
 export function lastRunout(facts: SetupFacts): number | null {
 	const read = Evidence.of(facts).newest('true', readAt);
-	const tirUm = read?.parts.map((p) => p.output.tirUm).find((x) => typeof x === 'number');
+	const tirUm = read?.parts.map((part) => part.output.tirUm).find((x) => typeof x === 'number');
 	return tirUm ?? null;
 }

@@ -85,7 +85,7 @@ export const clearanceOf = (facts: SetupFacts): number | null =>
 
 /** Whether this wheel is balanced before its first run, by its size and the order of this route. */
 export function preBalance(facts: SetupFacts) {
-	const w = wheelOf(facts);
+	const wheel = wheelOf(facts);
 	const at = (s: StationId) => facts.stations.indexOf(s);
 	const school =
 		at('balance') < 0
@@ -96,8 +96,8 @@ export function preBalance(facts: SetupFacts) {
 					? 'in-machine'
 					: 'toolroom';
 	return compute(facts, preBalanceRule, {
-		wheelDiameterMm: w.diameterMm,
-		wheelWidthMm: w.widthMm,
+		wheelDiameterMm: wheel.diameterMm,
+		wheelWidthMm: wheel.widthMm,
 		school,
 		hasBalanceWeights: (facts.mount?.weightCount ?? 0) > 0
 	});

@@ -24,7 +24,10 @@ export const runoutStep = defineStep({
 	sumsInto: noteRunOut,
 	fields: READ,
 	// The rule about balancing first stands beside the readings.
-	compute: (facts, v) => ({ main: compute(facts, runout, taken(v)), secondary: [preBalance(facts)] })
+	compute: (facts, values) => ({
+		main: compute(facts, runout, taken(values)),
+		secondary: [preBalance(facts)]
+	})
 });
 
 /** Where the pencil touched. */
@@ -36,7 +39,8 @@ export const pencilStep = defineStep({
 	title: 'Pencil line',
 	sumsInto: noteRunOut,
 	fields: LINE,
-	compute: (facts, v) => single(compute(facts, pencilTouch, { ...v, limitTirUm: runoutLimitUm(facts) }))
+	compute: (facts, values) =>
+		single(compute(facts, pencilTouch, { ...values, limitTirUm: runoutLimitUm(facts) }))
 });
 
 export const faceStep = defineStep({
@@ -47,13 +51,13 @@ export const faceStep = defineStep({
 		...READ,
 		...pick(faceRunout.fields, 'readFace', 'measuringRadiusMm', 'flangeContactDiameterMm')
 	] as const,
-	compute: (facts, v) =>
+	compute: (facts, values) =>
 		single(
 			compute(facts, faceRunout, {
-				...taken(v),
-				readFace: v.readFace,
-				measuringRadiusMm: v.measuringRadiusMm,
-				flangeContactDiameterMm: v.flangeContactDiameterMm
+				...taken(values),
+				readFace: values.readFace,
+				measuringRadiusMm: values.measuringRadiusMm,
+				flangeContactDiameterMm: values.flangeContactDiameterMm
 			})
 		)
 });
@@ -72,7 +76,7 @@ export const seatStep = defineStep({
 		'hubEccentricityUm',
 		'hubHighSpotAngleDeg'
 	),
-	compute(facts, v) {
+	compute(facts, values) {
 		const read = lastRead(facts);
 		if (!read)
 			throw new InputFault(
@@ -82,7 +86,7 @@ export const seatStep = defineStep({
 			);
 		return single(
 			compute(facts, reclock, {
-				...v,
+				...values,
 				eccentricityUm: read.output.eccentricityUm,
 				highSpotAngleDeg: read.output.highSpotAngleDeg,
 				massKg: massNowKg(wheelOf(facts))
@@ -107,18 +111,18 @@ export const truePlanStep = defineStep({
 		),
 		um('runoutTirUm', 'From the readings when left empty', { ...from0(10000), label: 'Run-out' })
 	] as const,
-	compute(facts, v) {
-		const w = wheelOf(facts);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
 		const tool = truingTool(facts);
 		return single(
 			compute(facts, truePlan, {
-				...v,
-				runoutTirUm: lastRunout(facts) ?? v.runoutTirUm,
-				wheelDiameterMm: w.diameterMm,
-				wheelWidthMm: w.widthMm,
+				...values,
+				runoutTirUm: lastRunout(facts) ?? values.runoutTirUm,
+				wheelDiameterMm: wheel.diameterMm,
+				wheelWidthMm: wheel.widthMm,
 				speedRpm: facts.machine.spindleRpm,
-				minDiameterMm: w.minDiameterMm,
-				ratedSpeedMps: w.ratedMps,
+				minDiameterMm: wheel.minDiameterMm,
+				ratedSpeedMps: wheel.ratedMps,
 				abrasive: tool.abrasive,
 				truedWith: tool.truedWith,
 				infeedStepUm: handwheelStepUm(facts.machine),
@@ -157,11 +161,11 @@ export const truedStep = defineStep({
 	sumsInto: cureRunOut,
 	invalidates: AFTER_TRUE,
 	fields: [...READ, ...CUT_AWAY] as const,
-	compute(facts, v) {
-		checkDiameter(facts, v.diameterAfterMm);
-		return single(compute(facts, runout, taken(v)));
+	compute(facts, values) {
+		checkDiameter(facts, values.diameterAfterMm);
+		return single(compute(facts, runout, taken(values)));
 	},
-	event: (_facts, v) => cutAway(v)
+	event: (_facts, values) => cutAway(values)
 });
 
 /** The same where the shop has no indicator: the line is struck again. */
@@ -178,7 +182,7 @@ export const penciledStep = defineStep({
 			compute(facts, pencilTouch, { fromAngleDeg, toAngleDeg, advanceUm, limitTirUm: runoutLimitUm(facts) })
 		);
 	},
-	event: (_facts, v) => cutAway(v)
+	event: (_facts, values) => cutAway(values)
 });
 
 /** Everything that can be recorded at True. */

@@ -24,7 +24,7 @@ export function truingTool(facts: SetupFacts): TruingTool {
 }
 
 const usual = (name: string): number =>
-	Number((superabrasiveTrue.fields.find((f) => f.name === name) as { default?: number }).default);
+	Number((superabrasiveTrue.fields.find((field) => field.name === name) as { default?: number }).default);
 /** Where a plan begins: diamond and boron nitride are worn round in far smaller bites than a wheel is cut. */
 export const usualBites = (facts: SetupFacts): Record<string, number> =>
 	isSuperabrasive(truingTool(facts).abrasive)

@@ -30,14 +30,14 @@ export class Importer {
 	private abort: AbortController | null = null;
 
 	get chosen(): LineVerdict[] {
-		return this.lines.filter((l) => l.verdict === 'good' && !this.left[l.line]);
+		return this.lines.filter((line) => line.verdict === 'good' && !this.left[line.line]);
 	}
 	/** Columns whose numbers may be metric or not, and say neither. */
 	get unsaid(): string[] {
 		return unsaid(this.match, this.headings, this.bare);
 	}
 	countOf(verdict: LineVerdict['verdict']): number {
-		return this.lines.filter((l) => l.verdict === verdict).length;
+		return this.lines.filter((line) => line.verdict === verdict).length;
 	}
 
 	private reader(): Worker {
@@ -73,7 +73,7 @@ export class Importer {
 	/** Marks what is on the rack already. */
 	private async compare(lines: LineVerdict[]): Promise<void> {
 		try {
-			const numbers = lines.flatMap((l) => (l.intake ? [l.intake.wheel.number] : []));
+			const numbers = lines.flatMap((line) => (line.intake ? [line.intake.wheel.number] : []));
 			const known = new Set<string>();
 			for (let from = 0; from < numbers.length; from += MAX_ASKED) {
 				const body = await knownOf(numbers.slice(from, from + MAX_ASKED));
@@ -84,10 +84,10 @@ export class Importer {
 				}
 				for (const n of body.known) known.add(n.toLowerCase());
 			}
-			this.lines = lines.map((l) =>
-				l.intake && known.has(l.intake.wheel.number.toLowerCase())
-					? { ...l, verdict: 'duplicate', reason: 'is on the rack already', intake: null }
-					: l
+			this.lines = lines.map((line) =>
+				line.intake && known.has(line.intake.wheel.number.toLowerCase())
+					? { ...line, verdict: 'duplicate', reason: 'is on the rack already', intake: null }
+					: line
 			);
 			this.stage = 'preview';
 		} catch {
@@ -163,8 +163,8 @@ export class Importer {
 				if (done) break;
 				const parts = (rest + value).split('\n');
 				rest = parts.pop()!;
-				for (const p of parts)
-					this.told(JSON.parse(p) as { done?: number; taken?: number; error?: { message: string } });
+				for (const part of parts)
+					this.told(JSON.parse(part) as { done?: number; taken?: number; error?: { message: string } });
 			}
 			if (this.stage === 'taking') {
 				this.trouble = 'The server went away before it was done. Nothing was taken; try again.';

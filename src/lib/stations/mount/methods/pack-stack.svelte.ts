@@ -36,17 +36,17 @@ export class PackStack {
 	open = $state(0);
 
 	constructor(private readonly desk: SetupSession) {
-		const w = desk.facts.wheel!;
+		const wheel = desk.facts.wheel!;
 		const seatMm = desk.facts.mount?.seatMm ?? desk.facts.machine.seatMm;
 		const lead = {
 			kind: 'wheel',
-			name: w.number,
-			thicknessMm: w.widthMm,
-			boreMm: w.boreMm,
-			diameterMm: w.diameterMm,
-			newDiameterMm: w.newDiameterMm,
-			maxSpeedRpm: w.ratedRpm,
-			maxSpeedMps: w.ratedMps,
+			name: wheel.number,
+			thicknessMm: wheel.widthMm,
+			boreMm: wheel.boreMm,
+			diameterMm: wheel.diameterMm,
+			newDiameterMm: wheel.newDiameterMm,
+			maxSpeedRpm: wheel.ratedRpm,
+			maxSpeedMps: wheel.ratedMps,
 			rimBackOffsetMm: 0
 		};
 		const arbor = { seatDiameterMm: seatMm - 0.01, maxSpeedRpm: desk.facts.machine.spindleRpmMax };
@@ -58,17 +58,19 @@ export class PackStack {
 		return Array.isArray(typed) ? typed.map(group).filter((i) => i !== null) : [];
 	}
 	get wheels(): Item[] {
-		return this.items.filter((i) => i.kind === 'wheel');
+		return this.items.filter((item) => item.kind === 'wheel');
 	}
 	get measured(): boolean {
-		return this.wheels.every((i) => measuredOf(i) !== null);
+		return this.wheels.every((wheel) => measuredOf(wheel) !== null);
 	}
 
 	/** What was measured belongs to the stack it was measured on: a change raises its revision, so that somebody has to stand for it again. */
 	change(list: Item[]): void {
 		const raised = list.map((i) => {
-			const m = measuredOf(i);
-			return m ? { ...i, measured: { ...m, revision: String(Number(m.revision || 0) + 1) } } : i;
+			const measured = measuredOf(i);
+			return measured
+				? { ...i, measured: { ...measured, revision: String(Number(measured.revision || 0) + 1) } }
+				: i;
 		});
 		this.entry.set('items', raised);
 		this.entry.set('stage', 'assembled');
@@ -94,11 +96,11 @@ export class PackStack {
 	keep = (): Promise<boolean> => this.desk.record('mount', 'pack', this.entry);
 	/** Somebody stands for the stack as it was measured. */
 	stand = (): Promise<boolean> => {
-		const confirmed = this.items.map((i) => {
-			const m = group(i.measured);
-			if (i.kind !== 'wheel' || !m) return i;
+		const confirmed = this.items.map((item) => {
+			const m = group(item.measured);
+			if (item.kind !== 'wheel' || !m) return item;
 			const revision = String(m.revision || 0);
-			return { ...i, measured: { ...m, revision, confirmedRevision: revision } };
+			return { ...item, measured: { ...m, revision, confirmedRevision: revision } };
 		});
 		this.entry.set('items', confirmed);
 		this.entry.set('stage', 'release');

@@ -18,7 +18,7 @@ export async function load({ locals, url }) {
 		error(403, { message: 'You may look but not record. Ask a lead for another role.' });
 	const open = await openByMachine();
 	return {
-		machines: (await machines()).map((m) => ({ ...m, open: open.get(m.id) ?? [] })),
+		machines: (await machines()).map((machine) => ({ ...machine, open: open.get(machine.id) ?? [] })),
 		mounts: await mounts(),
 		routes: await routes(),
 		guidelines: await guidelinesNow(),

@@ -30,7 +30,7 @@ export async function POST({ request, locals }) {
 					{ tell: say, gone: gone.signal, transfer: [given.buffer] }
 				)
 			})).then(
-				(r) => r.json(),
+				(response) => response.json(),
 				() => ({
 					error: {
 						field: '',

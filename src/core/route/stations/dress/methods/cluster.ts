@@ -17,19 +17,19 @@ export const clusterStep = defineStep({
 	step: 'cluster',
 	title: 'Set the nib',
 	fields: [...pick(cluster.fields, 'depthUm', 'leadUm', 'tiltDeg', 'target'), ...PASSES] as const,
-	compute(facts, v) {
-		const d = dresserOf(facts, Evidence.of(facts));
+	compute(facts, values) {
+		const dresser = dresserOf(facts, Evidence.of(facts));
 		const { abrasive, grainSizeUm, wheelSpeedRpm } = dressed(facts);
 		const nib = compute(facts, cluster, {
-			clusterWidthMm: told(d.clusterWidthMm, 'dresser', 'Width of the nib'),
-			pointsAcross: told(d.pointsAcross, 'dresser', 'Points across the nib'),
+			clusterWidthMm: told(dresser.clusterWidthMm, 'dresser', 'Width of the nib'),
+			pointsAcross: told(dresser.pointsAcross, 'dresser', 'Points across the nib'),
 			wheelSpeedRpm,
-			depthUm: v.depthUm,
-			tiltDeg: v.tiltDeg,
-			target: v.target,
-			leadUm: v.leadUm,
-			tipRadiusUm: d.tipRadiusUm ?? null,
-			flatWidthUm: d.flatWidthUm ?? 0,
+			depthUm: values.depthUm,
+			tiltDeg: values.tiltDeg,
+			target: values.target,
+			leadUm: values.leadUm,
+			tipRadiusUm: dresser.tipRadiusUm ?? null,
+			flatWidthUm: dresser.flatWidthUm ?? 0,
 			abrasive,
 			grainSizeUm
 		});
@@ -37,7 +37,10 @@ export const clusterStep = defineStep({
 		const leadUm = Math.min(nib.output.leadUm, MAX_LEAD_UM);
 		return {
 			main: nib,
-			secondary: [planFor(facts, { ...v, leadUm }, false), ...holderOf(facts, d, 'cluster', v.depthUm)]
+			secondary: [
+				planFor(facts, { ...values, leadUm }, false),
+				...holderOf(facts, dresser, 'cluster', values.depthUm)
+			]
 		};
 	}
 });

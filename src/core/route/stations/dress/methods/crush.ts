@@ -16,18 +16,18 @@ export const crushStep = defineStep({
 	step: 'crush',
 	title: 'Set the crush roll',
 	fields: without(crush.fields, 'wheelDiameterMm', 'formWidthMm', 'bond', 'rollDiameterMm', 'machineMinRpm'),
-	compute(facts, v) {
-		const d = dresserOf(facts, Evidence.of(facts));
+	compute(facts, values) {
+		const dresser = dresserOf(facts, Evidence.of(facts));
 		const { wheelDiameterMm, wheelWidthMm } = dressed(facts);
 		return single(
 			compute(facts, crush, {
-				...v,
+				...values,
 				wheelDiameterMm,
-				formWidthMm: Math.min(wheelWidthMm, d.bodyWidthMm ?? wheelWidthMm),
+				formWidthMm: Math.min(wheelWidthMm, dresser.bodyWidthMm ?? wheelWidthMm),
 				bond: bondOfWheel(facts),
-				rollDiameterMm: told(d.bodyDiameterMm, 'dresser', 'Diameter of the roll'),
+				rollDiameterMm: told(dresser.bodyDiameterMm, 'dresser', 'Diameter of the roll'),
 				// A roll that drives has a drive of its own, made for it.
-				machineMinRpm: v.drive === 'roll' ? null : facts.machine.spindleRpmMin
+				machineMinRpm: values.drive === 'roll' ? null : facts.machine.spindleRpmMin
 			})
 		);
 	}

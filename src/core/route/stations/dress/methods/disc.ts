@@ -22,8 +22,8 @@ export const discStep = defineStep({
 		required(pick(rotaryTraverse.fields, 'leadUm')[0]),
 		...PASSES
 	] as const,
-	compute(facts, v) {
-		const d = dresserOf(facts, Evidence.of(facts));
+	compute(facts, values) {
+		const dresser = dresserOf(facts, Evidence.of(facts));
 		const w = dressed(facts);
 		const disc = compute(facts, rotaryTraverse, {
 			wheelDiameterMm: w.wheelDiameterMm,
@@ -33,16 +33,16 @@ export const discStep = defineStep({
 			ratedSpeedRpm: w.ratedSpeedRpm,
 			abrasive: w.abrasive,
 			grainSizeUm: w.grainSizeUm,
-			discDiameterMm: told(d.bodyDiameterMm, 'dresser', 'Diameter of the disc'),
-			discMaxRpm: d.mostRpm ?? null,
-			discSpeedRpm: v.discSpeedRpm,
-			contactDirection: v.contactDirection,
-			depthUm: v.depthUm,
-			leadUm: v.leadUm,
-			tipRadiusUm: d.tipRadiusUm ?? null,
-			flatWidthUm: d.flatWidthUm ?? 0
+			discDiameterMm: told(dresser.bodyDiameterMm, 'dresser', 'Diameter of the disc'),
+			discMaxRpm: dresser.mostRpm ?? null,
+			discSpeedRpm: values.discSpeedRpm,
+			contactDirection: values.contactDirection,
+			depthUm: values.depthUm,
+			leadUm: values.leadUm,
+			tipRadiusUm: dresser.tipRadiusUm ?? null,
+			flatWidthUm: dresser.flatWidthUm ?? 0
 		});
-		return { main: disc, secondary: [planFor(facts, { ...v, leadUm: disc.output.leadUm }, false)] };
+		return { main: disc, secondary: [planFor(facts, { ...values, leadUm: disc.output.leadUm }, false)] };
 	}
 });
 

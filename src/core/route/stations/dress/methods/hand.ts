@@ -33,11 +33,11 @@ export const handStep = defineStep({
 		'straightnessWantedUm'
 	),
 	notAgainstStop: true,
-	compute(facts, v) {
+	compute(facts, values) {
 		const { abrasive, wheelDiameterMm, wheelSpeedRpm, ratedSpeedMps, ratedSpeedRpm } = dressed(facts);
 		return single(
 			compute(facts, byHand, {
-				...v,
+				...values,
 				machine: machineOf(facts),
 				tool: toolOf(dresserOf(facts, Evidence.of(facts)).kind),
 				wheelDiameterMm,
@@ -67,7 +67,7 @@ export const faceStep = defineStep({
 			label: 'Face parallel to the lathe'
 		})
 	] as const,
-	compute: (facts, v) => single(compute(facts, handFace, { ...v, machine: machineOf(facts) }))
+	compute: (facts, values) => single(compute(facts, handFace, { ...values, machine: machineOf(facts) }))
 });
 
 /** Drawn across by hand: the pull goes into the rest; the face is judged afterwards and the rest goes back. */

@@ -17,18 +17,18 @@ export const positionStep = defineStep({
 	step: 'position',
 	title: 'Place the diamond',
 	fields: pick(dresserPosition.fields, 'offsetMm', 'dragAngleDeg', 'surfaceMotion'),
-	compute(facts, v) {
+	compute(facts, values) {
 		// Along a form the tip stands on the height of the axis; past it the form comes out shallower.
 		const setup = formToKeep(facts) ? 'radius-dress' : dresserSetup(facts);
-		const motion = setup === 'cylindrical-side' ? (v.surfaceMotion ?? 'down') : null;
+		const motion = setup === 'cylindrical-side' ? (values.surfaceMotion ?? 'down') : null;
 		return single(
 			compute(facts, dresserPosition, {
 				setup,
 				wheelDiameterMm: wheelOf(facts).diameterMm,
 				rotation: turns(facts),
 				surfaceMotion: motion,
-				offsetMm: v.offsetMm,
-				dragAngleDeg: v.dragAngleDeg
+				offsetMm: values.offsetMm,
+				dragAngleDeg: values.dragAngleDeg
 			})
 		);
 	}
@@ -63,12 +63,12 @@ export function positionLine(facts: SetupFacts, evidence: Evidence, chosen: Chos
 
 /** A diamond wears to a plateau unless it is turned in its holder now and then. */
 export function turnedLine(chosen: Pick<Chosen, 'dresser'>): GateLine {
-	const d = chosen.dresser;
-	const [made, every] = [d?.dressesSinceTurn ?? 0, d?.turnEvery ?? Infinity];
+	const dresser = chosen.dresser;
+	const [made, every] = [dresser?.dressesSinceTurn ?? 0, dresser?.turnEvery ?? Infinity];
 	return line({
 		key: 'turned',
 		title: 'Diamond turned in its holder',
-		state: d && made >= every ? 'caution' : 'ok',
-		value: d ? `${made} dresses since, turn at ${every}` : 'no diamond on record'
+		state: dresser && made >= every ? 'caution' : 'ok',
+		value: dresser ? `${made} dresses since, turn at ${every}` : 'no diamond on record'
 	});
 }

@@ -21,20 +21,20 @@ export const rollStep = defineStep({
 		required(pick(rotaryPlunge.fields, 'contactDirection')[0]),
 		...pick(rotaryPlunge.fields, 'feedUmPerRev', 'totalDepthUm', 'dwellRevs')
 	] as const,
-	compute(facts, v) {
-		const d = dresserOf(facts, Evidence.of(facts));
+	compute(facts, values) {
+		const dresser = dresserOf(facts, Evidence.of(facts));
 		const { wheelDiameterMm, wheelWidthMm, wheelSpeedRpm, ratedSpeedMps, ratedSpeedRpm } = dressed(facts);
 		return single(
 			compute(facts, rotaryPlunge, {
-				...v,
+				...values,
 				wheelDiameterMm,
 				wheelWidthMm,
 				wheelSpeedRpm,
 				ratedSpeedMps,
 				ratedSpeedRpm,
-				rollDiameterMm: told(d.bodyDiameterMm, 'dresser', 'Diameter of the roll'),
-				rollWidthMm: told(d.bodyWidthMm, 'dresser', 'Width of the roll'),
-				rollMaxRpm: d.mostRpm ?? null
+				rollDiameterMm: told(dresser.bodyDiameterMm, 'dresser', 'Diameter of the roll'),
+				rollWidthMm: told(dresser.bodyWidthMm, 'dresser', 'Width of the roll'),
+				rollMaxRpm: dresser.mostRpm ?? null
 			})
 		);
 	}
@@ -54,12 +54,12 @@ export const continuousStep = defineStep({
 		'ratedSpeedMps',
 		'ratedSpeedRpm'
 	),
-	compute(facts, v) {
+	compute(facts, values) {
 		const { wheelDiameterMm, wheelWidthMm, wheelMinDiameterMm, wheelSpeedRpm, ratedSpeedMps, ratedSpeedRpm } =
 			dressed(facts);
 		return single(
 			compute(facts, continuousDress, {
-				...v,
+				...values,
 				wheelDiameterMm,
 				wheelWidthMm,
 				wheelMinDiameterMm,

@@ -28,43 +28,46 @@ export const settingsStep = defineStep({
 		...pick(handPace.fields, 'measuredPassTimeS'),
 		ALONG_FORM
 	],
-	compute(facts, v) {
-		goesAlongForm(facts, v.alongForm);
-		const w = wheelOf(facts);
-		const d = dresserOf(facts, Evidence.of(facts));
+	compute(facts, values) {
+		goesAlongForm(facts, values.alongForm);
+		const wheel = wheelOf(facts);
+		const dresser = dresserOf(facts, Evidence.of(facts));
 		const { abrasive, grainSizeUm, wheelSpeedRpm } = dressed(facts);
-		const tip = { tipRadiusUm: d.tipRadiusUm ?? null, flatWidthUm: d.flatWidthUm ?? 0 };
+		const tip = { tipRadiusUm: dresser.tipRadiusUm ?? null, flatWidthUm: dresser.flatWidthUm ?? 0 };
 		const point = compute(facts, singlePoint, {
-			wheelDiameterMm: w.diameterMm,
+			wheelDiameterMm: wheel.diameterMm,
 			wheelSpeedRpm,
-			...ratedOf(w),
+			...ratedOf(wheel),
 			grainSizeUm,
 			abrasive,
-			depthUm: v.depthUm,
-			traverseMmPerMin: traverseOf(v),
+			depthUm: values.depthUm,
+			traverseMmPerMin: traverseOf(values),
 			...tip,
-			coolant: v.coolant,
-			dustExtraction: v.dustExtraction,
-			idlePasses: v.dryPasses
+			coolant: values.coolant,
+			dustExtraction: values.dustExtraction,
+			idlePasses: values.dryPasses
 		});
 		const { leadUm } = point.output;
 		const pace =
-			facts.machine.axes === 'by-hand' || v.measuredPassTimeS !== null
+			facts.machine.axes === 'by-hand' || values.measuredPassTimeS !== null
 				? [
 						compute(facts, handPace, {
-							wheelWidthMm: w.rimWidthMm ?? w.widthMm,
+							wheelWidthMm: wheel.rimWidthMm ?? wheel.widthMm,
 							wheelSpeedRpm,
 							leadUm,
 							...tip,
-							depthUm: v.depthUm,
+							depthUm: values.depthUm,
 							abrasive,
 							grainSizeUm,
-							measuredPassTimeS: v.measuredPassTimeS
+							measuredPassTimeS: values.measuredPassTimeS
 						})
 					]
 				: [];
-		const plan = planFor(facts, { ...v, leadUm });
-		return { main: point, secondary: [plan, ...pace, ...holderOf(facts, d, 'single-point', v.depthUm)] };
+		const plan = planFor(facts, { ...values, leadUm });
+		return {
+			main: point,
+			secondary: [plan, ...pace, ...holderOf(facts, dresser, 'single-point', values.depthUm)]
+		};
 	}
 });
 
@@ -74,7 +77,7 @@ export const singlePointMethod: DressingMethod = {
 	lines(facts, evidence, chosen): GateLine[] {
 		const settings = since(chosen, evidence.step(settingsStep));
 		const point = partOf(settings, singlePoint);
-		const holder = settings?.parts.find((p) => p.calculation === 'dress.holder-stiffness') ?? null;
+		const holder = settings?.parts.find((part) => part.calculation === 'dress.holder-stiffness') ?? null;
 		const pace = partOf(settings, handPace);
 		// What was recorded before idle passes were counted knows the overlap of one pass only.
 		const dense = point?.output.overlap.effectiveOverlapRatio ?? point?.output.overlap.overlapRatio ?? 0;

@@ -28,11 +28,11 @@ export const stickStep = defineStep({
 	step: 'stick',
 	title: 'Open with the stick',
 	fields: [...pick(stick.fields, 'pressForcesN', 'protrusionPercent', 'stickRatio'), CONCENTRATION] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const w = dressed(facts);
 		const chosen = dressersFor(facts, 'stick')[0];
 		const of = (name: keyof typeof USUAL_STICK) => chosen?.[name] ?? USUAL_STICK[name];
-		const { concentrationPercent, ...given } = v;
+		const { concentrationPercent, ...given } = values;
 		return single(
 			compute(facts, stick, {
 				...given,

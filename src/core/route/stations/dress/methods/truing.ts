@@ -42,12 +42,12 @@ export const truerStep = defineStep({
 		})
 	] as const,
 	notAgainstStop: true,
-	compute(facts, v) {
-		const d = dresserOf(facts, Evidence.of(facts));
+	compute(facts, values) {
+		const dresser = dresserOf(facts, Evidence.of(facts));
 		const { abrasive, grainSizeUm } = dressed(facts);
-		if (!v.sound || !v.ringsClear)
+		if (!values.sound || !values.ringsClear)
 			throw new InputFault(
-				v.sound ? 'ringsClear' : 'sound',
+				values.sound ? 'ringsClear' : 'sound',
 				'inconsistent',
 				'A truing wheel that is damaged or does not ring clear is never started. Destroy it and take another.'
 			);
@@ -56,9 +56,12 @@ export const truerStep = defineStep({
 				abrasive: superOf(abrasive),
 				bond: bondOfWheel(facts),
 				grainSizeUm: told(grainSizeUm, 'grainSizeUm', 'Mean grain of the wheel'),
-				truingWheelDiameterMm: told(d.bodyDiameterMm, 'dresser', 'Diameter of the truing wheel'),
-				truingWheelSpeedRpm: v.truingWheelSpeedRpm,
-				...ratedOf({ ratedMps: v.ratedMps ?? d.ratedMps ?? null, ratedRpm: v.ratedRpm ?? d.ratedRpm ?? null })
+				truingWheelDiameterMm: told(dresser.bodyDiameterMm, 'dresser', 'Diameter of the truing wheel'),
+				truingWheelSpeedRpm: values.truingWheelSpeedRpm,
+				...ratedOf({
+					ratedMps: values.ratedMps ?? dresser.ratedMps ?? null,
+					ratedRpm: values.ratedRpm ?? dresser.ratedRpm ?? null
+				})
 			})
 		);
 	}
@@ -100,11 +103,11 @@ export const truingStep = defineStep({
 		mm('swingRadiusMm', 'Made on a pivoted head', { ...over0(500), label: 'Radius on the wheel' }),
 		deg('swingDeg', 'From end to end of the swing', { ...between(1, 180), label: 'Swing' })
 	] as const,
-	compute(facts, v) {
-		const d = dresserOf(facts, Evidence.of(facts));
-		const block = d.kind === 'steel-block';
+	compute(facts, values) {
+		const dresser = dresserOf(facts, Evidence.of(facts));
+		const block = dresser.kind === 'steel-block';
 		const w = dressed(facts);
-		const { layerDepthMm, swingRadiusMm, swingDeg, ...given } = v;
+		const { layerDepthMm, swingRadiusMm, swingDeg, ...given } = values;
 		const arcMm = swungArcMm(facts, swingRadiusMm, swingDeg);
 		return single(
 			compute(facts, superabrasiveTrue, {
@@ -117,11 +120,11 @@ export const truingStep = defineStep({
 				bond: bondOfWheel(facts),
 				layerDepthMm: told(layerDepthMm ?? w.rimDepthMm, 'layerDepthMm', 'Depth of the abrasive rim'),
 				means: block ? 'steel-block' : 'truing-wheel',
-				blockLengthMm: block ? d.blockLengthMm : null,
-				blockWidthMm: block ? d.bodyWidthMm : null,
-				truingWheelDiameterMm: block ? null : d.bodyDiameterMm,
-				truingWheelWidthMm: block ? null : d.bodyWidthMm,
-				truingWheelMinDiameterMm: block ? null : (d.leastDiameterMm ?? 0),
+				blockLengthMm: block ? dresser.blockLengthMm : null,
+				blockWidthMm: block ? dresser.bodyWidthMm : null,
+				truingWheelDiameterMm: block ? null : dresser.bodyDiameterMm,
+				truingWheelWidthMm: block ? null : dresser.bodyWidthMm,
+				truingWheelMinDiameterMm: block ? null : (dresser.leastDiameterMm ?? 0),
 				wheelSpeedRpm: w.wheelSpeedRpm
 			})
 		);

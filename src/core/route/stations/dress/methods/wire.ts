@@ -49,10 +49,10 @@ export const wireStep = defineStep({
 		})
 	] as const,
 	notAgainstStop: true,
-	compute(facts, v) {
-		const d = dresserOf(facts, Evidence.of(facts));
+	compute(facts, values) {
+		const dresser = dresserOf(facts, Evidence.of(facts));
 		const w = dressed(facts);
-		const { concentrationPercent, mistDrawnOff: _mist, fireWatch: _fire, ...given } = v;
+		const { concentrationPercent, mistDrawnOff: _mist, fireWatch: _fire, ...given } = values;
 		return single(
 			compute(facts, wireEdm, {
 				...given,
@@ -65,8 +65,8 @@ export const wireStep = defineStep({
 					'concentrationPercent',
 					'Concentration'
 				),
-				wireDiameterMm: told(d.wireMm, 'dresser', 'Wire'),
-				spoolLengthM: told(d.spoolM, 'dresser', 'Spool'),
+				wireDiameterMm: told(dresser.wireMm, 'dresser', 'Wire'),
+				spoolLengthM: told(dresser.spoolM, 'dresser', 'Spool'),
 				wheelSpeedRpm: w.wheelSpeedRpm,
 				ratedSpeedMps: w.ratedSpeedMps,
 				ratedSpeedRpm: w.ratedSpeedRpm
@@ -87,9 +87,9 @@ export const proudStep = defineStep({
 			label: 'Bare grain'
 		})
 	],
-	compute(facts, v) {
+	compute(facts, values) {
 		const grainSizeUm = told(dressed(facts).grainSizeUm, 'grainSizeUm', 'Mean grain of the wheel');
-		return single(compute(facts, bareGrain, { barePercent: v.barePercent, grainSizeUm }));
+		return single(compute(facts, bareGrain, { barePercent: values.barePercent, grainSizeUm }));
 	}
 });
 

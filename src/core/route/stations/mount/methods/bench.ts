@@ -22,10 +22,10 @@ export const benchStep = defineStep({
 		'shieldClear',
 		'boltedDown'
 	),
-	compute: (facts, v) =>
+	compute: (facts, values) =>
 		single(
 			compute(facts, benchGrinder, {
-				...v
+				...values
 			})
 		)
 });

@@ -42,46 +42,46 @@ export const flangeStep = defineStep({
 			label: 'Taper run-out'
 		})
 	],
-	compute(facts, v) {
-		const w = wheelOf(facts);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
 		const side = (state: string) =>
 			state === 'missing'
 				? { present: false }
 				: {
 						present: true,
-						outerDiameterMm: v.blotterOuterMm,
-						innerDiameterMm: v.blotterInnerMm,
-						thicknessMm: v.blotterThicknessMm,
+						outerDiameterMm: values.blotterOuterMm,
+						innerDiameterMm: values.blotterInnerMm,
+						thicknessMm: values.blotterThicknessMm,
 						condition: state
 					};
-		const m = mountOf(facts);
+		const mount = mountOf(facts);
 		const clampForceN =
-			m.screwCount && m.torqueNm && m.screwDiameterMm
-				? (m.screwCount * m.torqueNm) / (0.2 * (m.screwDiameterMm / 1000))
+			mount.screwCount && mount.torqueNm && mount.screwDiameterMm
+				? (mount.screwCount * mount.torqueNm) / (0.2 * (mount.screwDiameterMm / 1000))
 				: null;
-		const { taperRunoutUm } = v;
+		const { taperRunoutUm } = values;
 		const taper =
 			taperRunoutUm === null
 				? []
 				: [
 						compute(facts, spindleRunout, {
 							taperRunoutUm,
-							flangeRunoutUm: v.runoutUm ?? 0
+							flangeRunoutUm: values.runoutUm ?? 0
 						})
 					];
 		return {
 			main: compute(facts, flangeCheck, {
-				wheelDiameterMm: w.diameterMm,
-				boreMm: w.boreMm,
-				backFlangeDiameterMm: v.backFlangeDiameterMm,
-				frontFlangeDiameterMm: v.frontFlangeDiameterMm,
-				backRecessDiameterMm: v.backRecessDiameterMm,
-				frontRecessDiameterMm: v.frontRecessDiameterMm,
-				clean: v.clean,
-				burred: v.burred,
-				runoutUm: v.runoutUm,
+				wheelDiameterMm: wheel.diameterMm,
+				boreMm: wheel.boreMm,
+				backFlangeDiameterMm: values.backFlangeDiameterMm,
+				frontFlangeDiameterMm: values.frontFlangeDiameterMm,
+				backRecessDiameterMm: values.backRecessDiameterMm,
+				frontRecessDiameterMm: values.frontRecessDiameterMm,
+				clean: values.clean,
+				burred: values.burred,
+				runoutUm: values.runoutUm,
 				clampForceN,
-				blotters: { back: side(v.backBlotter), front: side(v.frontBlotter) }
+				blotters: { back: side(values.backBlotter), front: side(values.frontBlotter) }
 			}),
 			secondary: taper
 		};
@@ -93,7 +93,8 @@ export const fitStep = defineStep({
 	step: 'fit',
 	title: 'Bore on its seat',
 	fields: [...pick(fitCheck.fields, 'boreMm', 'arborMm', 'forced')],
-	compute: (facts, v) => single(compute(facts, fitCheck, { ...v, massKg: massNowKg(wheelOf(facts)) }))
+	compute: (facts, values) =>
+		single(compute(facts, fitCheck, { ...values, massKg: massNowKg(wheelOf(facts)) }))
 });
 
 /** The wheel slides on, and what clamps it is right; shared by every way that has flanges. */

@@ -38,26 +38,26 @@ export const packStep = defineStep({
 		choice('stage', 'How far it is', ['plan', 'assembled', 'release'], { default: 'plan' }),
 		list('items', 'In order', STACK_ITEM, { required: true, maxItems: 40, label: 'Stack from the shoulder' })
 	] as const,
-	compute(facts, v) {
+	compute(facts, values) {
 		const lead = wheelOf(facts).number;
-		if (!v.items.some((i) => i.kind === 'wheel' && i.name?.trim() === lead))
+		if (!values.items.some((item) => item.kind === 'wheel' && item.name?.trim() === lead))
 			throw new InputFault(
 				'items',
 				'inconsistent',
 				`Wheel ${lead} of this setup is not in the stack. Put it in under its number.`
 			);
 		const known = [...wheelsOn(facts), ...facts.named];
-		const items = v.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...part }, i) => {
-			const w = part.kind === 'wheel' ? known.find((x) => x.number === part.name?.trim()) : undefined;
+		const items = values.items.map(({ fingerRadialUm: _rim, fingerAxialUm: _face, ...part }, i) => {
+			const w = part.kind === 'wheel' ? known.find((wheel) => wheel.number === part.name?.trim()) : undefined;
 			return w ? asMarked(w, part, i) : part;
 		});
 		const { spindleRpm, maxDiameterMm, maxWidthMm } = facts.machine;
 		return single(
-			compute(facts, mountPack, { ...v, items, requestedRpm: spindleRpm, maxDiameterMm, maxWidthMm })
+			compute(facts, mountPack, { ...values, items, requestedRpm: spindleRpm, maxDiameterMm, maxWidthMm })
 		);
 	},
 	names: (v) => numbersIn(v.items),
-	effects: (facts, v) => [{ kind: 'hold-wheels', wheelIds: heldWith(facts, v.items) }]
+	effects: (facts, values) => [{ kind: 'hold-wheels', wheelIds: heldWith(facts, values.items) }]
 });
 
 /** A pack stands only as it was measured and stood for: any edit takes the last line away. */
@@ -66,7 +66,7 @@ function packLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 	const recorded = evidence.step(packStep);
 	const stack = partOf(recorded, mountPack);
 	const differences = stack?.output.differences ?? [];
-	const measured = differences.length > 0 && differences.every((d) => d !== null);
+	const measured = differences.length > 0 && differences.every((difference) => difference !== null);
 	const qualified = stack?.output.qualified === true;
 	const released = qualified && recorded?.entered.stage === 'release';
 	const maxRpm = Math.floor(stack?.output.maxSpeedRpm ?? 0);

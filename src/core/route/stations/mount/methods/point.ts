@@ -41,17 +41,17 @@ export const pointStep = defineStep({
 		rpm('tableRpm', "In its maker's table for this overhang", { ...RATED_RPM, label: 'Rpm by the table' })
 	] as const,
 	compute(facts, { tableRpm, ...v }) {
-		const w = wheelOf(facts);
-		const marked = [w.ratedRpm, tableRpm].filter((x) => x !== null);
+		const wheel = wheelOf(facts);
+		const marked = [wheel.ratedRpm, tableRpm].filter((x) => x !== null);
 		return single(
 			compute(facts, mountPoint, {
 				...v,
 				// A head worn small is lighter and whirls later: the new one is the safe side.
-				headDiameterMm: w.newDiameterMm,
-				headLengthMm: w.widthMm,
-				spindleDiameterMm: shankMm(w),
+				headDiameterMm: wheel.newDiameterMm,
+				headLengthMm: wheel.widthMm,
+				spindleDiameterMm: shankMm(wheel),
 				ratedRpm: marked.length ? Math.min(...marked) : null,
-				ratedSpeedMps: w.ratedMps,
+				ratedSpeedMps: wheel.ratedMps,
 				measuredRpm: facts.machine.spindleRpm
 			})
 		);

@@ -45,8 +45,8 @@ export const quillStep = defineStep({
 		...HEAD.map((f) => ({ ...f, advanced: true as const }))
 	] as const,
 	compute(facts, { grindTurns, dressTurns, cut, ...v }) {
-		const w = wheelOf(facts);
-		const limit = markedRpmOf(w);
+		const wheel = wheelOf(facts);
+		const limit = markedRpmOf(wheel);
 		const normalForceN = v.normalForceN ?? (cut === null ? null : assumedForces(cut).normalForceN);
 		needed({ normalForceN }, FORCE, 'Enter it, or pick how heavy the cut is.');
 		return single(
@@ -55,14 +55,14 @@ export const quillStep = defineStep({
 				normalForceN,
 				grindDirectionSign: SIGN[grindTurns],
 				dressDirectionSign: SIGN[dressTurns],
-				wheelMassG: 1000 * massNowKg(w),
+				wheelMassG: 1000 * massNowKg(wheel),
 				runRpm: facts.machine.spindleRpm,
 				wheelRatedRpm: limit,
-				originalDiameterMm: w.newDiameterMm,
-				currentDiameterMm: Math.min(w.diameterMm, w.newDiameterMm),
-				minimumDiameterMm: w.minDiameterMm,
-				originalWidthMm: w.widthMm,
-				currentWidthMm: w.widthMm
+				originalDiameterMm: wheel.newDiameterMm,
+				currentDiameterMm: Math.min(wheel.diameterMm, wheel.newDiameterMm),
+				minimumDiameterMm: wheel.minDiameterMm,
+				originalWidthMm: wheel.widthMm,
+				currentWidthMm: wheel.widthMm
 			})
 		);
 	}

@@ -25,13 +25,13 @@ export const toolPostStep = defineStep({
 		'wheelClearOfChuck',
 		'sizeToleranceUm'
 	),
-	compute(facts, v) {
-		const w = wheelOf(facts);
-		const limit = markedRpmOf(w);
+	compute(facts, values) {
+		const wheel = wheelOf(facts);
+		const limit = markedRpmOf(wheel);
 		return single(
 			compute(facts, mountToolPost, {
-				...v,
-				wheelDiameterMm: w.diameterMm,
+				...values,
+				wheelDiameterMm: wheel.diameterMm,
 				runRpm: facts.machine.spindleRpm,
 				ratedRpm: limit
 			})
