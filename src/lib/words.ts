@@ -152,7 +152,7 @@ export const sizeOf = (
 	units: System = 'mm'
 ): string =>
 	[w.diameterMm, w.widthMm, w.boreMm]
-		.map((v) => (units === 'mm' ? String(v) : figure(v, 'mm', units)))
+		.map((value) => (units === 'mm' ? String(value) : figure(value, 'mm', units)))
 		.join(' × ') + (units === 'mm' ? '' : ' in');
 const DAY_OF_YEAR = new Intl.DateTimeFormat('en-GB', {
 	day: 'numeric',

@@ -38,17 +38,17 @@ const GAIN = 1e-6;
  * A balancing head with two driven masses that sees only how much it shakes: tries moves, keeps those that shake less, halves its
  * step when none does. Gives its state after the first measurement and after every accepted move.
  */
-export function* balancingHead(v: HeadInput): Generator<HeadState, HeadState> {
-	const rng = mulberry32(v.seed);
-	const U = vec(v.unbalanceGmm, v.heavyAngleDeg);
+export function* balancingHead(values: HeadInput): Generator<HeadState, HeadState> {
+	const rng = mulberry32(values.seed);
+	const U = vec(values.unbalanceGmm, values.heavyAngleDeg);
 	const true_ = (a: number, b: number) =>
-		v.sensitivityMmPerSPerGmm * len(add(U, add(vec(v.massGmm, a), vec(v.massGmm, b))));
+		values.sensitivityMmPerSPerGmm * len(add(U, add(vec(values.massGmm, a), vec(values.massGmm, b))));
 	let measurements = 0;
 	const measure = (a: number, b: number) => {
 		measurements++;
-		return v.noiseMmPerS > 0 ? Math.abs(true_(a, b) + v.noiseMmPerS * gauss(rng)) : true_(a, b);
+		return values.noiseMmPerS > 0 ? Math.abs(true_(a, b) + values.noiseMmPerS * gauss(rng)) : true_(a, b);
 	};
-	let [a, b, step] = [v.start1AngleDeg, v.start2AngleDeg, v.stepDeg];
+	let [a, b, step] = [values.start1AngleDeg, values.start2AngleDeg, values.stepDeg];
 	let now = measure(a, b);
 	const state = (): HeadState => ({
 		mass1AngleDeg: a,
@@ -58,8 +58,8 @@ export function* balancingHead(v: HeadInput): Generator<HeadState, HeadState> {
 		stepDeg: step
 	});
 	yield state();
-	const over = () => now <= v.targetMmPerS || measurements >= v.maxMeasurements;
-	while (!over() && step >= v.minStepDeg) {
+	const over = () => now <= values.targetMmPerS || measurements >= values.maxMeasurements;
+	while (!over() && step >= values.minStepDeg) {
 		let accepted = false;
 		for (const [s1, s2] of MOVES) {
 			while (!over()) {
@@ -77,9 +77,9 @@ export function* balancingHead(v: HeadInput): Generator<HeadState, HeadState> {
 }
 
 /** What really remains with the masses where they are. */
-export function residual(v: HeadInput, s: HeadState): Vec {
+export function residual(values: HeadInput, s: HeadState): Vec {
 	return add(
-		vec(v.unbalanceGmm, v.heavyAngleDeg),
-		add(vec(v.massGmm, s.mass1AngleDeg), vec(v.massGmm, s.mass2AngleDeg))
+		vec(values.unbalanceGmm, values.heavyAngleDeg),
+		add(vec(values.massGmm, s.mass1AngleDeg), vec(values.massGmm, s.mass2AngleDeg))
 	);
 }

@@ -56,17 +56,17 @@ export const auto = defineCalculation({
 		{ name: 'openingDeg', unit: 'deg', about: 'Between them' }
 	],
 	example: { unbalanceGmm: 310, heavyAngleDeg: 64, massGmm: 260, sensitivityMmPerSPerGmm: 0.005 },
-	compute(v) {
-		const head = balancingHead(v);
+	compute(values) {
+		const head = balancingHead(values);
 		const first = head.next();
 		const startMmPerS = first.value.measuredMmPerS;
 		let end: IteratorResult<HeadState, HeadState> = first;
 		while (!end.done) end = head.next();
 		const s = end.value;
-		const residualGmm = len(residual(v, s));
-		const residualMmPerS = v.sensitivityMmPerSPerGmm * residualGmm;
-		const converged = s.measuredMmPerS <= v.targetMmPerS;
-		const beyond = v.unbalanceGmm > 2 * v.massGmm && residualMmPerS > v.targetMmPerS;
+		const residualGmm = len(residual(values, s));
+		const residualMmPerS = values.sensitivityMmPerSPerGmm * residualGmm;
+		const converged = s.measuredMmPerS <= values.targetMmPerS;
+		const beyond = values.unbalanceGmm > 2 * values.massGmm && residualMmPerS > values.targetMmPerS;
 		const findings = new Findings()
 			.stop(
 				'capacity-exceeded',

@@ -27,20 +27,20 @@ export const comparePushed = defineCalculation({
 		{ name: 'wheels', about: 'Wheels' }
 	],
 	example: { wheels: 20 },
-	compute(v) {
-		checkOffsets(v);
+	compute(values) {
+		checkOffsets(values);
 		const spins = { pushed: [] as number[], nineMarks: [] as number[], computed: [] as number[] };
-		for (let i = 0; i < v.wheels; i++) {
-			const w = madeUpWheel(v, i);
-			spins.pushed.push(pushedSwing(v, w, i));
-			spins.nineMarks.push(pushedSwing(v, w, i, false));
-			spins.computed.push(computed(v, w, i));
+		for (let i = 0; i < values.wheels; i++) {
+			const w = madeUpWheel(values, i);
+			spins.pushed.push(pushedSwing(values, w, i));
+			spins.nineMarks.push(pushedSwing(values, w, i, false));
+			spins.computed.push(computed(values, w, i));
 		}
 		return {
-			wheels: v.wheels,
-			pushed: countsOf(spins.pushed, v.maxSpins),
-			nineMarks: countsOf(spins.nineMarks, v.maxSpins),
-			computed: countsOf(spins.computed, v.maxSpins),
+			wheels: values.wheels,
+			pushed: countsOf(spins.pushed, values.maxSpins),
+			nineMarks: countsOf(spins.nineMarks, values.maxSpins),
+			computed: countsOf(spins.computed, values.maxSpins),
 			...new Findings().judged()
 		};
 	}

@@ -29,22 +29,22 @@ export const compareSpins = defineCalculation({
 		{ name: 'wheels', about: 'Wheels' }
 	],
 	example: { wheels: 20 },
-	compute(v) {
-		checkOffsets(v);
+	compute(values) {
+		checkOffsets(values);
 		const spins = { nudge: [] as number[], spread: [] as number[], computed: [] as number[] };
-		for (let i = 0; i < v.wheels; i++) {
-			const w = madeUpWheel(v, i);
-			spins.nudge.push(nudge(v, w, i));
-			spins.spread.push(spread(v, w, i));
-			spins.computed.push(computed(v, w, i));
+		for (let i = 0; i < values.wheels; i++) {
+			const w = madeUpWheel(values, i);
+			spins.nudge.push(nudge(values, w, i));
+			spins.spread.push(spread(values, w, i));
+			spins.computed.push(computed(values, w, i));
 		}
 		const [n, s, c] = [
-			countsOf(spins.nudge, v.maxSpins),
-			countsOf(spins.spread, v.maxSpins),
-			countsOf(spins.computed, v.maxSpins)
+			countsOf(spins.nudge, values.maxSpins),
+			countsOf(spins.spread, values.maxSpins),
+			countsOf(spins.computed, values.maxSpins)
 		];
 		return {
-			wheels: v.wheels,
+			wheels: values.wheels,
 			nudge: n,
 			spread: s,
 			computed: c,

@@ -115,72 +115,75 @@ export const dimples = defineCalculation({
 		bond: 'vitrified',
 		makerConsent: true
 	},
-	compute(v) {
-		const d = v.drillDiameterMm;
-		const spacingMm = v.spacingMm ?? 2.5 * d;
+	compute(values) {
+		const d = values.drillDiameterMm;
+		const spacingMm = values.spacingMm ?? 2.5 * d;
 		if (spacingMm < 2 * d)
 			throw new InputFault(
 				'spacingMm',
 				'below-minimum',
 				`Spacing ${spacingMm} mm is less than two drills, ${2 * d} mm. Keep them further apart.`
 			);
-		const tan = Math.tan((v.pointAngleDeg / 2) * DEG);
+		const tan = Math.tan((values.pointAngleDeg / 2) * DEG);
 		const cone = d / 2 / tan;
 		const coneVolume = (Math.PI * d * d * cone) / 12;
 		const volume =
-			v.depthMm <= cone
-				? (Math.PI / 3) * (v.depthMm * tan) ** 2 * v.depthMm
-				: (Math.PI * d * d * (v.depthMm - cone)) / 4 + coneVolume;
-		const dimpleMassG = (volume * v.densityGPerCm3) / 1000;
-		const spacingDeg = spacingMm / v.radiusMm / DEG;
+			values.depthMm <= cone
+				? (Math.PI / 3) * (values.depthMm * tan) ** 2 * values.depthMm
+				: (Math.PI * d * d * (values.depthMm - cone)) / 4 + coneVolume;
+		const dimpleMassG = (volume * values.densityGPerCm3) / 1000;
+		const spacingDeg = spacingMm / values.radiusMm / DEG;
 		const offsets = (n: number) => Array.from({ length: n }, (_, j) => (j - (n - 1) / 2) * spacingDeg);
 		const pull = (n: number) => offsets(n).reduce((s, o) => s + Math.cos(o * DEG), 0);
-		const removed = (n: number) => 2 * dimpleMassG * v.radiusMm * pull(n);
+		const removed = (n: number) => 2 * dimpleMassG * values.radiusMm * pull(n);
 		const counts = Array.from(
-			{ length: Math.min(v.maxPerSide, Math.floor(180 / spacingDeg) + 1) + 1 },
+			{ length: Math.min(values.maxPerSide, Math.floor(180 / spacingDeg) + 1) + 1 },
 			(_, n) => n
 		);
 		const perSide = counts.reduce(
 			(best, n) =>
-				Math.abs(v.unbalanceGmm - removed(n)) < Math.abs(v.unbalanceGmm - removed(best)) - 1e-9 ? n : best,
+				Math.abs(values.unbalanceGmm - removed(n)) < Math.abs(values.unbalanceGmm - removed(best)) - 1e-9
+					? n
+					: best,
 			0
 		);
-		const exactPerSide = counts.find((n) => removed(n) >= v.unbalanceGmm) ?? null;
+		const exactPerSide = counts.find((count) => removed(count) >= values.unbalanceGmm) ?? null;
 		let exactDepthMm: number | null = null;
 		if (exactPerSide) {
-			const wanted = (1000 * v.unbalanceGmm) / (2 * v.radiusMm * pull(exactPerSide) * v.densityGPerCm3);
+			const wanted =
+				(1000 * values.unbalanceGmm) / (2 * values.radiusMm * pull(exactPerSide) * values.densityGPerCm3);
 			exactDepthMm =
 				wanted <= coneVolume
 					? Math.cbrt((3 * wanted) / (Math.PI * tan * tan))
 					: cone + (4 * (wanted - coneVolume)) / (Math.PI * d * d);
 		}
-		const deepest = v.maxDepthMm ?? Math.min(5, v.wheelWidthMm / 10);
+		const deepest = values.maxDepthMm ?? Math.min(5, values.wheelWidthMm / 10);
 		const findings = new Findings()
 			.stop(
 				'forbidden-here',
-				v.codeForbids,
+				values.codeForbids,
 				'Altering a wheel is forbidden here. Use weights, or true it again.'
 			)
 			.stop(
 				'no-maker-consent',
-				!v.makerConsent,
+				!values.makerConsent,
 				"Without the maker's written consent a wheel is not altered."
 			)
 			.stop(
 				'not-at-this-speed',
-				v.operatingSpeedMps > v.maxSpeedMps,
-				`At ${v.operatingSpeedMps} m/s a wheel is not drilled; limit ${v.maxSpeedMps} m/s.`
+				values.operatingSpeedMps > values.maxSpeedMps,
+				`At ${values.operatingSpeedMps} m/s a wheel is not drilled; limit ${values.maxSpeedMps} m/s.`
 			)
-			.stop('bond-not-suitable', v.bond !== 'vitrified', 'Only vitrified wheels, if at all.')
+			.stop('bond-not-suitable', values.bond !== 'vitrified', 'Only vitrified wheels, if at all.')
 			.stop(
 				'dimple-too-deep',
-				v.depthMm > deepest,
-				`${v.depthMm} mm is too deep; at most ${deepest} mm here.`
+				values.depthMm > deepest,
+				`${values.depthMm} mm is too deep; at most ${deepest} mm here.`
 			)
 			.stop(
 				'dimple-outside-zone',
-				v.radiusMm + d / 2 > v.wheelDiameterMm / 2 - v.rimMarginMm ||
-					v.radiusMm - d / 2 < v.flangeDiameterMm / 2 + FLANGE_MARGIN_MM,
+				values.radiusMm + d / 2 > values.wheelDiameterMm / 2 - values.rimMarginMm ||
+					values.radiusMm - d / 2 < values.flangeDiameterMm / 2 + FLANGE_MARGIN_MM,
 				'Too near the rim or the flange.'
 			)
 			.stop(
@@ -198,9 +201,9 @@ export const dimples = defineCalculation({
 			dimpleMassG,
 			perSide,
 			spacingDeg,
-			anglesDeg: offsets(perSide).map((o) => fold360(v.heavyAngleDeg + o)),
+			anglesDeg: offsets(perSide).map((offset) => fold360(values.heavyAngleDeg + offset)),
 			removedGmm: removed(perSide),
-			residualGmm: v.unbalanceGmm - removed(perSide),
+			residualGmm: values.unbalanceGmm - removed(perSide),
 			exactPerSide,
 			exactDepthMm,
 			...findings.judged()

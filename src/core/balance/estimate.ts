@@ -21,15 +21,15 @@ export const startFrom = (at: Vec, sigmaGmm: number): Belief => ({
 function measure(b: Belief, h: Vec, y: number, s: number): number {
 	const px = b.xx * h.x + b.xy * h.y;
 	const py = b.xy * h.x + b.yy * h.y;
-	const v = h.x * px + h.y * py + s * s;
+	const value = h.x * px + h.y * py + s * s;
 	const off = y - (h.x * b.x + h.y * b.y);
-	const [kx, ky] = [px / v, py / v];
+	const [kx, ky] = [px / value, py / value];
 	b.x += kx * off;
 	b.y += ky * off;
 	b.xx -= kx * px;
 	b.xy -= kx * py;
 	b.yy -= ky * py;
-	return Math.abs(off) / Math.sqrt(v);
+	return Math.abs(off) / Math.sqrt(value);
 }
 
 /** What one release showed, with the weights that were on. */

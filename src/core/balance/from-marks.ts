@@ -11,7 +11,7 @@ const WIDEST_DEG = 170;
 
 /** Signed ways from mark to mark; they go to and fro and do not grow by more than chalk allows. @throws InputFault */
 function halfSwings(marks: readonly number[], readErrorDeg: number): number[] {
-	const d = marks.slice(1).map((m, i) => wrap180(m - marks[i]!));
+	const d = marks.slice(1).map((mark, i) => wrap180(mark - marks[i]!));
 	const bad = d.findIndex(
 		(x, i) =>
 			Math.abs(x) > WIDEST_DEG ||
@@ -85,20 +85,23 @@ export const fromMarks = defineCalculation({
 		turningAnglesDeg: [96, 172, 104, 164, 112],
 		timeS: 38.6
 	},
-	compute(v) {
-		const d = halfSwings(v.turningAnglesDeg, v.readErrorDeg);
-		const unwrapped = d.reduce<number[]>((list, x) => [...list, list.at(-1)! + x], [v.turningAnglesDeg[0]!]);
+	compute(values) {
+		const d = halfSwings(values.turningAnglesDeg, values.readErrorDeg);
+		const unwrapped = d.reduce<number[]>(
+			(list, x) => [...list, list.at(-1)! + x],
+			[values.turningAnglesDeg[0]!]
+		);
 		const middles = unwrapped.slice(2).map((b, i) => (unwrapped[i]! + 2 * unwrapped[i + 1]! + b) / 4);
 		const heavyAngleDeg = fold360(middles.reduce((s, m) => s + m, 0) / middles.length);
 		const smallPeriodS =
-			(2 * v.timeS) / d.reduce((s, x) => s + 1 / agm(1, Math.cos((Math.abs(x) / 4) * DEG)), 0);
-		const rho = v.arborRadiusMm / 1000;
+			(2 * values.timeS) / d.reduce((s, x) => s + 1 / agm(1, Math.cos((Math.abs(x) / 4) * DEG)), 0);
+		const rho = values.arborRadiusMm / 1000;
 		const unbalanceGmm =
-			(1e6 * (v.inertiaKgM2 + v.massKg * rho ** 2)) /
+			(1e6 * (values.inertiaKgM2 + values.massKg * rho ** 2)) /
 			((G0 * smallPeriodS ** 2) / (4 * Math.PI ** 2) + 2 * rho);
 		const deadBandDeg = Math.max(0, (Math.abs(d[0]!) - Math.abs(d.at(-1)!)) / (d.length - 1) / 4);
-		const uncertaintyGmm = unbalanceGmm * (v.inertiaErrorShare + (2 * v.timeErrorS) / v.timeS);
-		const headingErrorDeg = v.readErrorDeg * Math.sqrt(1 / d.length);
+		const uncertaintyGmm = unbalanceGmm * (values.inertiaErrorShare + (2 * values.timeErrorS) / values.timeS);
+		const headingErrorDeg = values.readErrorDeg * Math.sqrt(1 / d.length);
 		const findings = new Findings()
 			.caution(
 				'swing-too-large',
@@ -107,10 +110,10 @@ export const fromMarks = defineCalculation({
 			)
 			.caution(
 				'timing-coarse',
-				(2 * v.timeErrorS) / v.timeS > 0.1,
+				(2 * values.timeErrorS) / values.timeS > 0.1,
 				'The stopwatch is too coarse for so short a time. Mark more turning points.'
 			)
-			.caution('too-few-marks', v.turningAnglesDeg.length < 5, 'Five marks or more make it good.');
+			.caution('too-few-marks', values.turningAnglesDeg.length < 5, 'Five marks or more make it good.');
 		return {
 			unbalanceGmm,
 			heavyAngleDeg,

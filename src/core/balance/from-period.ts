@@ -96,27 +96,27 @@ export const fromPeriod = defineCalculation({
 		timeS: 19.4,
 		turningAnglesDeg: [96, 172, 104]
 	},
-	compute(v) {
-		const J = inertiaOf(v);
-		if (v.standType === 'discs') needed(v, DISCS, DISCS_WHY);
-		const swing = readSwing(v);
-		const rho = v.arborRadiusMm / 1000;
-		let T0 = (v.timeS / v.swings) * agm(1, Math.cos((swing.amplitudeDeg / 2) * DEG));
+	compute(values) {
+		const inertia = inertiaOf(values);
+		if (values.standType === 'discs') needed(values, DISCS, DISCS_WHY);
+		const swing = readSwing(values);
+		const rho = values.arborRadiusMm / 1000;
+		let T0 = (values.timeS / values.swings) * agm(1, Math.cos((swing.amplitudeDeg / 2) * DEG));
 		let dampingRatio = 0;
-		if (v.dampingKind === 'viscous' && swing.ratio < 1) {
+		if (values.dampingKind === 'viscous' && swing.ratio < 1) {
 			const delta = -Math.log(swing.ratio);
 			dampingRatio = delta / Math.sqrt(4 * Math.PI ** 2 + delta ** 2);
 			T0 *= Math.sqrt(1 - dampingRatio ** 2);
 		}
-		const edges = v.standType === 'edges';
+		const edges = values.standType === 'edges';
 		const effectiveInertiaKgM2 = edges
-			? J + v.massKg * rho ** 2
-			: J + v.discInertiaKgM2! * (v.arborRadiusMm / v.discRadiusMm!) ** 2;
+			? inertia + values.massKg * rho ** 2
+			: inertia + values.discInertiaKgM2! * (values.arborRadiusMm / values.discRadiusMm!) ** 2;
 		const stiffness = (G0 * T0 ** 2) / (4 * Math.PI ** 2);
 		const unbalanceGmm =
 			1e6 * (edges ? effectiveInertiaKgM2 / (stiffness + 2 * rho) : effectiveInertiaKgM2 / stiffness);
-		const deadBandDeg = v.dampingKind === 'coulomb' ? swing.lossDeg / 4 : 0;
-		const uncertaintyGmm = (2 * unbalanceGmm * v.timeErrorS) / v.timeS;
+		const deadBandDeg = values.dampingKind === 'coulomb' ? swing.lossDeg / 4 : 0;
+		const uncertaintyGmm = (2 * unbalanceGmm * values.timeErrorS) / values.timeS;
 		const findings = new Findings()
 			.caution(
 				'swing-too-large',
@@ -135,7 +135,7 @@ export const fromPeriod = defineCalculation({
 			);
 		return {
 			unbalanceGmm,
-			eccentricityUm: unbalanceGmm / v.massKg,
+			eccentricityUm: unbalanceGmm / values.massKg,
 			heavyAngleDeg: swing.heavyAngleDeg,
 			lightAngleDeg: swing.heavyAngleDeg === null ? null : fold360(swing.heavyAngleDeg + 180),
 			effectiveInertiaKgM2,
@@ -157,7 +157,7 @@ export const fromPeriod = defineCalculation({
 export const wheelInertia = (massKg: number, diameterMm: number, boreMm: number, extraKgM2: number): number =>
 	(massKg * ((diameterMm / 2000) ** 2 + (boreMm / 2000) ** 2)) / 2 + extraKgM2;
 
-function inertiaOf(v: {
+function inertiaOf(values: {
 	massKg: number;
 	inertiaKgM2: number | null;
 	wheelMassKg: number | null;
@@ -165,19 +165,28 @@ function inertiaOf(v: {
 	boreDiameterMm: number | null;
 	extraInertiaKgM2: number;
 }): number {
-	if (v.wheelMassKg !== null && v.wheelMassKg > v.massKg)
+	if (values.wheelMassKg !== null && values.wheelMassKg > values.massKg)
 		throw new InputFault(
 			'wheelMassKg',
 			'above-maximum',
-			`The wheel, ${v.wheelMassKg} kg, cannot weigh more than everything that rolls, ${v.massKg} kg.`
+			`The wheel, ${values.wheelMassKg} kg, cannot weigh more than everything that rolls, ${values.massKg} kg.`
 		);
-	if (v.boreDiameterMm !== null && v.wheelDiameterMm !== null && v.boreDiameterMm >= v.wheelDiameterMm)
+	if (
+		values.boreDiameterMm !== null &&
+		values.wheelDiameterMm !== null &&
+		values.boreDiameterMm >= values.wheelDiameterMm
+	)
 		throw new InputFault(
 			'boreDiameterMm',
 			'above-maximum',
-			`Bore ${v.boreDiameterMm} mm is not smaller than the diameter ${v.wheelDiameterMm} mm.`
+			`Bore ${values.boreDiameterMm} mm is not smaller than the diameter ${values.wheelDiameterMm} mm.`
 		);
-	if (v.inertiaKgM2 !== null) return v.inertiaKgM2;
-	needed(v, WHEEL_SIZES, "Enter the inertia, or the wheel's mass, diameter and bore.");
-	return wheelInertia(v.wheelMassKg!, v.wheelDiameterMm!, v.boreDiameterMm!, v.extraInertiaKgM2);
+	if (values.inertiaKgM2 !== null) return values.inertiaKgM2;
+	needed(values, WHEEL_SIZES, "Enter the inertia, or the wheel's mass, diameter and bore.");
+	return wheelInertia(
+		values.wheelMassKg!,
+		values.wheelDiameterMm!,
+		values.boreDiameterMm!,
+		values.extraInertiaKgM2
+	);
 }

@@ -27,7 +27,7 @@ interface Run {
 
 /** Every run rests with its resultant down: two unknowns, one equation a run, least squares over all of them. */
 function fromRests(runs: readonly Run[]): { U: Vec; geometry: number; friction: number; reversed: boolean } {
-	if (runs.every((r) => r.massG === 0))
+	if (runs.every((run) => run.massG === 0))
 		throw new InputFault(
 			'runs',
 			'no-test-mass',
@@ -65,7 +65,7 @@ function fromRests(runs: readonly Run[]): { U: Vec; geometry: number; friction: 
 		U,
 		geometry,
 		friction,
-		reversed: rows.some((r) => (U.x + r.w.x) * r.d.x + (U.y + r.w.y) * r.d.y < 0)
+		reversed: rows.some((row) => (U.x + row.w.x) * row.d.x + (U.y + row.w.y) * row.d.y < 0)
 	};
 }
 
@@ -114,10 +114,10 @@ export const fromTestMass = defineCalculation({
 		{ name: 'geometry', about: 'How well the runs see it' }
 	],
 	example: { method: 'hold', heavyAngleDeg: 72, radiusMm: 95, holdLowMassG: 3.4, holdHighMassG: 4.2 },
-	compute(v) {
-		if (v.method === 'hold') {
-			needed(v, HOLDING, 'Holding needs the heavy side, the radius and both masses.');
-			const [low, high, r] = [v.holdLowMassG!, v.holdHighMassG!, v.radiusMm!];
+	compute(values) {
+		if (values.method === 'hold') {
+			needed(values, HOLDING, 'Holding needs the heavy side, the radius and both masses.');
+			const [low, high, r] = [values.holdLowMassG!, values.holdHighMassG!, values.radiusMm!];
 			if (low > high)
 				throw new InputFault(
 					'holdLowMassG',
@@ -126,7 +126,7 @@ export const fromTestMass = defineCalculation({
 				);
 			const unbalanceGmm = (r * (low + high)) / 2;
 			const frictionGmm = (r * (high - low)) / 2;
-			const heavyAngleDeg = fold360(v.heavyAngleDeg!);
+			const heavyAngleDeg = fold360(values.heavyAngleDeg!);
 			return {
 				unbalanceGmm,
 				heavyAngleDeg,
@@ -142,9 +142,9 @@ export const fromTestMass = defineCalculation({
 					.judged()
 			};
 		}
-		if (v.runs === null)
+		if (values.runs === null)
 			throw lacking('runs', 'The runs are missing. Let it rest once without and once with the test mass.');
-		const { U, geometry, friction, reversed } = fromRests(v.runs);
+		const { U, geometry, friction, reversed } = fromRests(values.runs);
 		const heavyAngleDeg = angleOf(U);
 		const findings = new Findings()
 			.caution(

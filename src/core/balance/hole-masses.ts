@@ -22,20 +22,20 @@ export function leastMasses(
 	// Holes at one angle count as one that takes more.
 	const groups: { deg: number; holes: number[] }[] = [];
 	holesDeg.forEach((deg, i) => {
-		const g = groups.find((x) => Math.abs(wrap180(x.deg - deg)) < 1e-9);
+		const g = groups.find((group) => Math.abs(wrap180(group.deg - deg)) < 1e-9);
 		if (g) g.holes.push(i);
 		else groups.push({ deg, holes: [i] });
 	});
-	const dirs = groups.map((g) => vec(radiusMm, g.deg));
-	const caps = groups.map((g) => maxG * g.holes.length);
+	const dirs = groups.map((group) => vec(radiusMm, group.deg));
+	const caps = groups.map((group) => maxG * group.holes.length);
 	const eps = (SLACK * c) / radiusMm;
 	let best: { total: number; masses: number[] } | null = null;
 	const offer = (masses: number[]) => {
 		const total = masses.reduce((s, m) => s + m, 0);
 		if (!best || total < best.total - eps) best = { total, masses };
 	};
-	groups.forEach((g, i) => {
-		const off = Math.abs(wrap180(angleOf(correction) - g.deg));
+	groups.forEach((group, i) => {
+		const off = Math.abs(wrap180(angleOf(correction) - group.deg));
 		if (c * Math.sin(off * DEG) <= SLACK * c && off < 90 && c / radiusMm <= caps[i]! + eps)
 			offer(groups.map((_, k) => (k === i ? c / radiusMm : 0)));
 	});
@@ -52,7 +52,7 @@ export function leastMasses(
 				if (full) rest = sub(rest, { x: caps[k]! * dirs[k]!.x, y: caps[k]! * dirs[k]!.y });
 				return full ? caps[k]! : 0;
 			});
-			if (masses.some((m) => !Number.isFinite(m))) continue;
+			if (masses.some((mass) => !Number.isFinite(mass))) continue;
 			const mi = (rest.x * b.y - rest.y * b.x) / det;
 			const mj = (a.x * rest.y - a.y * rest.x) / det;
 			if (mi < -eps || mj < -eps || mi > caps[i]! + eps || mj > caps[j]! + eps) continue;
@@ -62,11 +62,11 @@ export function leastMasses(
 		}
 	if (!best) return null;
 	const spread = new Array<number>(holesDeg.length).fill(0);
-	groups.forEach((g, k) => {
+	groups.forEach((group, k) => {
 		let left = (best as { masses: number[] }).masses[k]!;
-		for (const h of g.holes) {
+		for (const hole of group.holes) {
 			const m = Math.min(left, maxG);
-			spread[h] = m;
+			spread[hole] = m;
 			left -= m;
 		}
 	});

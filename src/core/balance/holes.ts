@@ -45,34 +45,39 @@ export const holes = defineCalculation({
 		{ name: 'residualGmm', unit: 'gmm', about: 'Left over' }
 	],
 	example: { correctionGmm: 510, correctionAngleDeg: 100, holeRadiusMm: 65, holeCount: 8, massStepG: 0.25 },
-	compute(v) {
-		if (v.holeAnglesDeg === null && v.holeCount === null)
+	compute(values) {
+		if (values.holeAnglesDeg === null && values.holeCount === null)
 			throw new InputFault('holeCount', 'missing', 'Holes are missing. Enter how many, or their angles.');
 		const anglesDeg = (
-			v.holeAnglesDeg ??
-			Array.from({ length: v.holeCount! }, (_, k) => v.startAngleDeg + (k * 360) / v.holeCount!)
+			values.holeAnglesDeg ??
+			Array.from(
+				{ length: values.holeCount! },
+				(_, k) => values.startAngleDeg + (k * 360) / values.holeCount!
+			)
 		).map(fold360);
-		const C = vec(v.correctionGmm, v.correctionAngleDeg);
-		const r = v.holeRadiusMm;
-		const exact = leastMasses(C, anglesDeg, r, v.maxMassG ?? Infinity);
+		const C = vec(values.correctionGmm, values.correctionAngleDeg);
+		const r = values.holeRadiusMm;
+		const exact = leastMasses(C, anglesDeg, r, values.maxMassG ?? Infinity);
 		if (!exact) {
 			const code = leastMasses(C, anglesDeg, r, Infinity) ? 'capacity-exceeded' : 'no-holes-that-side';
 			const says =
 				code === 'capacity-exceeded'
 					? 'The holes on that side cannot take so much. Use heavier screws, or turn the wheel on its flange.'
 					: 'There are no holes on that side. Turn the wheel on its flange, or use a track with weights.';
-			const covered = v.permissibleGmm !== null && v.correctionGmm <= v.permissibleGmm;
+			const covered = values.permissibleGmm !== null && values.correctionGmm <= values.permissibleGmm;
 			return {
 				placements: [],
 				totalMassG: 0,
 				exactTotalMassG: 0,
-				residualGmm: v.correctionGmm,
+				residualGmm: values.correctionGmm,
 				...new Findings().stop(code, !covered, says).caution(code, covered, says).judged()
 			};
 		}
-		const clean = exact.map((m) => (m < (NEGLIGIBLE * v.correctionGmm) / r ? 0 : m));
+		const clean = exact.map((m) => (m < (NEGLIGIBLE * values.correctionGmm) / r ? 0 : m));
 		const masses =
-			v.massStepG > 0 ? inSteps(C, anglesDeg, r, clean, v.massStepG, v.maxMassG ?? Infinity) : clean;
+			values.massStepG > 0
+				? inSteps(C, anglesDeg, r, clean, values.massStepG, values.maxMassG ?? Infinity)
+				: clean;
 		const residualGmm = len(leftOver(C, anglesDeg, r, masses));
 		const sum = (list: readonly number[]) => list.reduce((s, m) => s + m, 0);
 		return {
@@ -85,8 +90,8 @@ export const holes = defineCalculation({
 			...new Findings()
 				.caution(
 					'step-too-coarse',
-					v.permissibleGmm !== null && residualGmm > v.permissibleGmm,
-					`Steps of ${v.massStepG} g leave ${residualGmm.toFixed(0)} g mm. Use finer ones.`
+					values.permissibleGmm !== null && residualGmm > values.permissibleGmm,
+					`Steps of ${values.massStepG} g leave ${residualGmm.toFixed(0)} g mm. Use finer ones.`
 				)
 				.judged()
 		};

@@ -77,35 +77,35 @@ export const influence = defineCalculation({
 		trialAngleDeg: 40,
 		speedRpm: 1600
 	},
-	compute(v) {
-		const sense = v.phaseSense === 'with' ? 1 : -1;
-		const V0 = vec(v.initialMmPerS, sense * v.initialPhaseAngleDeg);
-		const effect = sub(vec(v.trialMmPerS, sense * v.trialPhaseAngleDeg), V0);
+	compute(values) {
+		const sense = values.phaseSense === 'with' ? 1 : -1;
+		const V0 = vec(values.initialMmPerS, sense * values.initialPhaseAngleDeg);
+		const effect = sub(vec(values.trialMmPerS, sense * values.trialPhaseAngleDeg), V0);
 		if (len(effect) < NO_EFFECT)
 			throw new InputFault(
 				'trialMmPerS',
 				'no-effect',
 				'The trial weight changed nothing: it sat loose, or it is far too small. Use a heavier one and check that it holds.'
 			);
-		const t = v.trialMassG * v.trialRadiusMm;
-		const T = vec(t, v.trialAngleDeg);
+		const t = values.trialMassG * values.trialRadiusMm;
+		const T = vec(t, values.trialAngleDeg);
 		const H = over(effect, T);
 		const U = over(V0, H);
-		const correction = sub({ x: -U.x, y: -U.y }, v.trialRemoved ? { x: 0, y: 0 } : T);
+		const correction = sub({ x: -U.x, y: -U.y }, values.trialRemoved ? { x: 0, y: 0 } : T);
 		const trialEffectMmPerS = len(effect);
 		const findings = new Findings()
 			.stop(
 				'vibration-too-high',
-				v.initialMmPerS >= v.stopMmPerS || v.trialMmPerS >= v.stopMmPerS,
-				`${v.stopMmPerS} mm/s is reached. Do not run it like this; balance it roughly on the stand first.`
+				values.initialMmPerS >= values.stopMmPerS || values.trialMmPerS >= values.stopMmPerS,
+				`${values.stopMmPerS} mm/s is reached. Do not run it like this; balance it roughly on the stand first.`
 			)
 			.caution(
 				'trial-effect-small',
-				trialEffectMmPerS < v.minEffect * v.initialMmPerS,
+				trialEffectMmPerS < values.minEffect * values.initialMmPerS,
 				'The trial hardly shows: use a heavier one, or put it elsewhere.'
 			);
-		const forceN = v.speedRpm === null ? null : trialForceN(t, v.speedRpm);
-		judgeTrial(findings, forceN, v.rotorMassKg);
+		const forceN = values.speedRpm === null ? null : trialForceN(t, values.speedRpm);
+		judgeTrial(findings, forceN, values.rotorMassKg);
 		return {
 			unbalanceGmm: len(U),
 			heavyAngleDeg: angleOf(U),
@@ -113,7 +113,7 @@ export const influence = defineCalculation({
 			influenceAngleDeg: fold360(Math.atan2(H.y, H.x) / DEG),
 			correctionGmm: len(correction),
 			correctionAngleDeg: angleOf(correction),
-			correctionMassG: len(correction) / (v.correctionRadiusMm ?? v.trialRadiusMm),
+			correctionMassG: len(correction) / (values.correctionRadiusMm ?? values.trialRadiusMm),
 			trialEffectMmPerS,
 			trialForceN: forceN,
 			...findings.judged()

@@ -90,8 +90,8 @@ export const knownSwing = defineCalculation({
 		swings: 2,
 		amplitudeDeg: 30
 	},
-	compute(v) {
-		const given = [v.arborRadiusMm, v.rolledMm].filter((x) => x !== null).length;
+	compute(values) {
+		const given = [values.arborRadiusMm, values.rolledMm].filter((x) => x !== null).length;
 		if (given === 0)
 			throw new InputFault(
 				'arborRadiusMm',
@@ -104,24 +104,25 @@ export const knownSwing = defineCalculation({
 				'give-one-of',
 				'Arbor radius and way were both given. Enter one; the other follows.'
 			);
-		const rollingRadiusMm = v.arborRadiusMm ?? v.rolledMm! / (2 * Math.PI * v.turns);
+		const rollingRadiusMm = values.arborRadiusMm ?? values.rolledMm! / (2 * Math.PI * values.turns);
 		const rho = rollingRadiusMm / 1000;
-		const known = v.knownMassG / 1000;
-		const r = v.knownRadiusMm / 1000;
-		const smallPeriodS = (v.timeS / v.swings) * agm(1, Math.cos((v.amplitudeDeg / 2) * DEG));
+		const known = values.knownMassG / 1000;
+		const r = values.knownRadiusMm / 1000;
+		const smallPeriodS = (values.timeS / values.swings) * agm(1, Math.cos((values.amplitudeDeg / 2) * DEG));
 		const stiffness = (G0 * smallPeriodS ** 2) / (4 * Math.PI ** 2);
-		const inertiaKgM2 = known * r * (stiffness + 2 * rho) - (v.massKg + known) * rho ** 2 - known * r ** 2;
+		const inertiaKgM2 =
+			known * r * (stiffness + 2 * rho) - (values.massKg + known) * rho ** 2 - known * r ** 2;
 		if (inertiaKgM2 <= 0)
 			throw new InputFault(
 				'timeS',
 				'inconsistent',
-				`A full swing of ${Number((v.timeS / v.swings).toFixed(2))} s is too quick for this mass at this radius: nothing is left for the mount. Time it again.`
+				`A full swing of ${Number((values.timeS / values.swings).toFixed(2))} s is too quick for this mass at this radius: nothing is left for the mount. Time it again.`
 			);
-		const uncertaintyKgM2 = (2 * known * r * stiffness * v.timeErrorS) / v.timeS;
+		const uncertaintyKgM2 = (2 * known * r * stiffness * values.timeErrorS) / values.timeS;
 		const findings = new Findings()
 			.caution(
 				'swing-too-large',
-				v.amplitudeDeg > 60,
+				values.amplitudeDeg > 60,
 				'Swings wider than 60 degrees time badly. Wait until it swings less.'
 			)
 			.caution(

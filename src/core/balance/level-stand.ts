@@ -79,23 +79,23 @@ export const levelStand = defineCalculation({
 		footDepthMm: 310,
 		screwPitchMm: 1.5
 	},
-	compute(v) {
+	compute(values) {
 		const own = (
 			[
-				[v.xForwardMmPerM, v.xReversedMmPerM],
-				[v.yForwardMmPerM, v.yReversedMmPerM]
+				[values.xForwardMmPerM, values.xReversedMmPerM],
+				[values.yForwardMmPerM, values.yReversedMmPerM]
 			] as const
 		).map(([f, r]) => (r === null ? null : (f - r) / 2));
 		const found = own.filter((e) => e !== null);
 		const levelErrorMmPerM = found.length
 			? found.reduce((s, e) => s + e, 0) / found.length
-			: (v.levelErrorMmPerM ?? 0);
+			: (values.levelErrorMmPerM ?? 0);
 		const slopeOf = (forward: number, reversed: number | null) =>
 			reversed === null ? forward - levelErrorMmPerM : (forward + reversed) / 2;
-		const slopeXMmPerM = slopeOf(v.xForwardMmPerM, v.xReversedMmPerM);
-		const slopeYMmPerM = slopeOf(v.yForwardMmPerM, v.yReversedMmPerM);
-		const off = (slopeMmPerM: number) => Math.abs(slopeMmPerM) > v.toleranceMmPerM;
-		const other = v.raiseTurn === 'clockwise' ? 'counter-clockwise' : 'clockwise';
+		const slopeXMmPerM = slopeOf(values.xForwardMmPerM, values.xReversedMmPerM);
+		const slopeYMmPerM = slopeOf(values.yForwardMmPerM, values.yReversedMmPerM);
+		const off = (slopeMmPerM: number) => Math.abs(slopeMmPerM) > values.toleranceMmPerM;
+		const other = values.raiseTurn === 'clockwise' ? 'counter-clockwise' : 'clockwise';
 		const adjust = (
 			foot: Adjustment['foot'],
 			slopeMmPerM: number,
@@ -107,14 +107,14 @@ export const levelStand = defineCalculation({
 			return {
 				foot,
 				direction,
-				turn: direction === 'raise' ? v.raiseTurn : other,
+				turn: direction === 'raise' ? values.raiseTurn : other,
 				heightMm,
-				turns: heightMm / v.screwPitchMm
+				turns: heightMm / values.screwPitchMm
 			};
 		};
-		const first = adjust(slopeXMmPerM > 0 ? 'A' : 'B', slopeXMmPerM, v.footSpacingMm, 'raise');
+		const first = adjust(slopeXMmPerM > 0 ? 'A' : 'B', slopeXMmPerM, values.footSpacingMm, 'raise');
 		// C stands opposite the middle of A and B: lifting either of them tips the middle of their side by half of it.
-		const slopeLeftMmPerM = slopeYMmPerM - (1000 * first.heightMm) / (2 * v.footDepthMm);
+		const slopeLeftMmPerM = slopeYMmPerM - (1000 * first.heightMm) / (2 * values.footDepthMm);
 		const findings = new Findings()
 			.caution(
 				'not-level',
@@ -128,23 +128,23 @@ export const levelStand = defineCalculation({
 			)
 			.caution(
 				'level-readings-disagree',
-				found.length === 2 && Math.abs(found[0]! - found[1]!) > v.toleranceMmPerM,
+				found.length === 2 && Math.abs(found[0]! - found[1]!) > values.toleranceMmPerM,
 				'The two pairs of readings do not agree about the level. Clean its foot and the rails, read again.'
 			)
 			.caution(
 				'level-not-checked',
-				!found.length && v.levelErrorMmPerM === null,
+				!found.length && values.levelErrorMmPerM === null,
 				'The level was not turned end for end: its own fault is in these readings.'
 			);
 		return {
 			slopeXMmPerM,
 			slopeYMmPerM,
 			levelErrorMmPerM,
-			rollSlopeMmPerM: v.rollsAlong === 'y' ? slopeYMmPerM : slopeXMmPerM,
-			crossSlopeMmPerM: v.rollsAlong === 'y' ? slopeXMmPerM : slopeYMmPerM,
+			rollSlopeMmPerM: values.rollsAlong === 'y' ? slopeYMmPerM : slopeXMmPerM,
+			crossSlopeMmPerM: values.rollsAlong === 'y' ? slopeXMmPerM : slopeYMmPerM,
 			adjustments: [
 				first,
-				adjust('C', slopeLeftMmPerM, v.footDepthMm, slopeLeftMmPerM < 0 ? 'raise' : 'lower')
+				adjust('C', slopeLeftMmPerM, values.footDepthMm, slopeLeftMmPerM < 0 ? 'raise' : 'lower')
 			],
 			...findings.judged()
 		};

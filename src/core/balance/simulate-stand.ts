@@ -80,7 +80,7 @@ export const simulateStand = defineCalculation({
 	work: {
 		field: 'stepS',
 		says: 'Time and step: take a longer step or a shorter time.',
-		steps: (v) => v.maxTimeS / v.stepS,
+		steps: (values) => values.maxTimeS / values.stepS,
 		most: 2e6
 	},
 	outputs: [
@@ -107,41 +107,43 @@ export const simulateStand = defineCalculation({
 		readNoiseDeg: 2,
 		timeNoiseS: 0.2
 	},
-	compute(v) {
-		const discs = v.standType === 'discs';
-		if (discs) needed(v, DISCS, DISCS_WHY);
+	compute(values) {
+		const discs = values.standType === 'discs';
+		if (discs) needed(values, DISCS, DISCS_WHY);
 		const model: StandModel = {
-			massKg: v.massKg,
-			inertiaKgM2: v.inertiaKgM2,
-			unbalanceKgM: v.unbalanceGmm / 1e6,
-			rhoM: v.arborRadiusMm / 1000,
-			rollingArmM: v.rollingArmMm / 1000,
-			viscousNmS: v.viscousNmS,
-			slope: v.slopeMmPerM / 1000,
-			discInertiaKgM2: discs ? v.discInertiaKgM2! * (v.arborRadiusMm / v.discRadiusMm!) ** 2 : null
+			massKg: values.massKg,
+			inertiaKgM2: values.inertiaKgM2,
+			unbalanceKgM: values.unbalanceGmm / 1e6,
+			rhoM: values.arborRadiusMm / 1000,
+			rollingArmM: values.rollingArmMm / 1000,
+			viscousNmS: values.viscousNmS,
+			slope: values.slopeMmPerM / 1000,
+			discInertiaKgM2: discs
+				? values.discInertiaKgM2! * (values.arborRadiusMm / values.discRadiusMm!) ** 2
+				: null
 		};
 		if (!Roll.possible(model))
 			throw new InputFault(
 				'unbalanceGmm',
 				'above-maximum',
-				`${v.unbalanceGmm} g mm is more than a wheel of this inertia can have. Check mass, inertia and unbalance.`
+				`${values.unbalanceGmm} g mm is more than a wheel of this inertia can have. Check mass, inertia and unbalance.`
 			);
 		const roll = new Roll(
 			model,
-			phiOf(v.heavyAngleDeg, v.startBottomAngleDeg),
-			-v.startSpeedDegPerS * DEG
-		).run(v.stepS, v.maxTimeS);
+			phiOf(values.heavyAngleDeg, values.startBottomAngleDeg),
+			-values.startSpeedDegPerS * DEG
+		).run(values.stepS, values.maxTimeS);
 		const [first, , third] = roll.turnings;
 		const periodS = first && third ? third.timeS - first.timeS : null;
-		const restAngleDeg = bottomOf(v.heavyAngleDeg, roll.phi);
-		const travelMm = discs ? 0 : v.arborRadiusMm * roll.excursion;
-		const frictionGmm = 1000 * v.massKg * v.rollingArmMm;
-		const rng = mulberry32(v.seed);
+		const restAngleDeg = bottomOf(values.heavyAngleDeg, roll.phi);
+		const travelMm = discs ? 0 : values.arborRadiusMm * roll.excursion;
+		const frictionGmm = 1000 * values.massKg * values.rollingArmMm;
+		const rng = mulberry32(values.seed);
 		const [g1, g2] = [gauss(rng), gauss(rng)];
 		const findings = new Findings()
 			.stop(
 				'runs-off-rails',
-				v.railHalfLengthMm !== null && travelMm > v.railHalfLengthMm,
+				values.railHalfLengthMm !== null && travelMm > values.railHalfLengthMm,
 				`It rolls ${travelMm.toFixed(0)} mm, further than the rails reach. Let it go nearer to its heavy side, or level the stand.`
 			)
 			.caution('not-settled', !roll.settled, 'It had not come to rest when the time was up.');
@@ -152,13 +154,17 @@ export const simulateStand = defineCalculation({
 			turningCount: roll.turnings.length,
 			turnings: roll.turnings
 				.slice(0, TURNINGS_TOLD)
-				.map((t) => ({ timeS: t.timeS, bottomAngleDeg: bottomOf(v.heavyAngleDeg, t.phi) })),
+				.map((turning) => ({
+					timeS: turning.timeS,
+					bottomAngleDeg: bottomOf(values.heavyAngleDeg, turning.phi)
+				})),
 			periodS,
 			travelMm,
 			frictionGmm,
-			deadBandDeg: v.unbalanceGmm <= frictionGmm ? 180 : Math.asin(frictionGmm / v.unbalanceGmm) / DEG,
-			readRestAngleDeg: restAngleDeg + v.readNoiseDeg * g1,
-			readPeriodS: periodS === null ? null : periodS + v.timeNoiseS * g2,
+			deadBandDeg:
+				values.unbalanceGmm <= frictionGmm ? 180 : Math.asin(frictionGmm / values.unbalanceGmm) / DEG,
+			readRestAngleDeg: restAngleDeg + values.readNoiseDeg * g1,
+			readPeriodS: periodS === null ? null : periodS + values.timeNoiseS * g2,
 			...findings.judged()
 		};
 	}

@@ -50,13 +50,13 @@ export const slopeError = defineCalculation({
 		{ name: 'maxSlopeMmPerM', unit: 'mm/m', about: 'Steepest that does not matter' }
 	],
 	example: { massKg: 11, arborRadiusMm: 15, slopeMmPerM: 0.15, unbalanceGmm: 240, allowedGmm: 130 },
-	compute(v) {
-		const discs = v.standType === 'discs';
-		const full = 1000 * v.massKg * v.arborRadiusMm;
-		const fakedUnbalanceGmm = discs ? 0 : full * Math.abs(Math.sin(Math.atan(v.slopeMmPerM / 1000)));
-		const u = v.unbalanceGmm;
+	compute(values) {
+		const discs = values.standType === 'discs';
+		const full = 1000 * values.massKg * values.arborRadiusMm;
+		const fakedUnbalanceGmm = discs ? 0 : full * Math.abs(Math.sin(Math.atan(values.slopeMmPerM / 1000)));
+		const u = values.unbalanceGmm;
 		const rests = u !== null && (fakedUnbalanceGmm === 0 || fakedUnbalanceGmm < u);
-		const ratio = v.allowedGmm === null || discs ? null : (v.share * v.allowedGmm) / full;
+		const ratio = values.allowedGmm === null || discs ? null : (values.share * values.allowedGmm) / full;
 		const findings = new Findings()
 			.stop(
 				'wheel-rolls-off',
@@ -65,8 +65,8 @@ export const slopeError = defineCalculation({
 			)
 			.caution(
 				'slope-masks-balance',
-				v.allowedGmm !== null && fakedUnbalanceGmm > v.share * v.allowedGmm,
-				`The slope fakes ${fakedUnbalanceGmm.toFixed(0)} g mm, more than ${Math.round(100 * v.share)} % of the tolerance. Level the stand.`
+				values.allowedGmm !== null && fakedUnbalanceGmm > values.share * values.allowedGmm,
+				`The slope fakes ${fakedUnbalanceGmm.toFixed(0)} g mm, more than ${Math.round(100 * values.share)} % of the tolerance. Level the stand.`
 			);
 		return {
 			fakedUnbalanceGmm,

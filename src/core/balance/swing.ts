@@ -30,37 +30,38 @@ function fromTurningAngles([b1, b2, b3]: number[]): Swing {
 }
 
 /** Reads the swing from three turning marks, or from amplitudes, or takes a small undamped one. @throws InputFault */
-export function readSwing(v: {
+export function readSwing(values: {
 	turningAnglesDeg: number[] | null;
 	amplitude1Deg: number | null;
 	amplitude2Deg: number | null;
 	restAngleDeg: number | null;
 	swings: number;
 }): Swing {
-	if (v.turningAnglesDeg && (v.amplitude1Deg !== null || v.amplitude2Deg !== null))
+	if (values.turningAnglesDeg && (values.amplitude1Deg !== null || values.amplitude2Deg !== null))
 		throw new InputFault(
 			'turningAnglesDeg',
 			'give-one-of',
 			'Give either the three turning marks or the amplitudes, not both.'
 		);
-	if (v.turningAnglesDeg) return fromTurningAngles(v.turningAnglesDeg);
-	const heavyAngleDeg = v.restAngleDeg === null ? null : fold360(v.restAngleDeg);
-	if (v.amplitude1Deg === null) {
-		if (v.amplitude2Deg !== null)
+	if (values.turningAnglesDeg) return fromTurningAngles(values.turningAnglesDeg);
+	const heavyAngleDeg = values.restAngleDeg === null ? null : fold360(values.restAngleDeg);
+	if (values.amplitude1Deg === null) {
+		if (values.amplitude2Deg !== null)
 			throw new InputFault('amplitude1Deg', 'missing', 'First amplitude is missing. Enter both or neither.');
 		return { amplitudeDeg: 0, lossDeg: 0, ratio: 1, heavyAngleDeg };
 	}
-	if (v.amplitude2Deg === null) return { amplitudeDeg: v.amplitude1Deg, lossDeg: 0, ratio: 1, heavyAngleDeg };
-	if (v.amplitude2Deg > v.amplitude1Deg)
+	if (values.amplitude2Deg === null)
+		return { amplitudeDeg: values.amplitude1Deg, lossDeg: 0, ratio: 1, heavyAngleDeg };
+	if (values.amplitude2Deg > values.amplitude1Deg)
 		throw new InputFault(
 			'amplitude2Deg',
 			'above-maximum',
-			`Last amplitude ${v.amplitude2Deg} is wider than the first, ${v.amplitude1Deg}. A swing dies; check the marks.`
+			`Last amplitude ${values.amplitude2Deg} is wider than the first, ${values.amplitude1Deg}. A swing dies; check the marks.`
 		);
 	return {
-		amplitudeDeg: (v.amplitude1Deg + v.amplitude2Deg) / 2,
-		lossDeg: (v.amplitude1Deg - v.amplitude2Deg) / v.swings,
-		ratio: (v.amplitude2Deg / v.amplitude1Deg) ** (1 / v.swings),
+		amplitudeDeg: (values.amplitude1Deg + values.amplitude2Deg) / 2,
+		lossDeg: (values.amplitude1Deg - values.amplitude2Deg) / values.swings,
+		ratio: (values.amplitude2Deg / values.amplitude1Deg) ** (1 / values.swings),
 		heavyAngleDeg
 	};
 }

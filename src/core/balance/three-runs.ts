@@ -61,8 +61,10 @@ export const threeRuns = defineCalculation({
 			{ angleDeg: 240, mmPerS: 0.75 }
 		]
 	},
-	compute(v) {
-		const rows = new Matrix(v.runs.map((r) => [1, Math.cos(r.angleDeg * DEG), Math.sin(r.angleDeg * DEG)]));
+	compute(values) {
+		const rows = new Matrix(
+			values.runs.map((run) => [1, Math.cos(run.angleDeg * DEG), Math.sin(run.angleDeg * DEG)])
+		);
 		const svd = new SingularValueDecomposition(rows);
 		if (Math.min(...svd.diagonal) < MIN_SINGULAR)
 			throw new InputFault(
@@ -71,7 +73,7 @@ export const threeRuns = defineCalculation({
 				'The trial was at nearly the same places: these runs do not tell it. Put it at three places well apart, 120 degrees is best.'
 			);
 		const [p, qx, qy] = svd
-			.solve(Matrix.columnVector(v.runs.map((r) => r.mmPerS ** 2 - v.initialMmPerS ** 2)))
+			.solve(Matrix.columnVector(values.runs.map((run) => run.mmPerS ** 2 - values.initialMmPerS ** 2)))
 			.to1DArray() as [number, number, number];
 		if (p <= MIN_P)
 			throw new InputFault(
@@ -79,17 +81,17 @@ export const threeRuns = defineCalculation({
 				'inconsistent',
 				'These runs contradict each other: no unbalance explains them. Check that the weight held and the speed was the same, then run again.'
 			);
-		const t = v.trialMassG * v.trialRadiusMm;
+		const t = values.trialMassG * values.trialRadiusMm;
 		const h = Math.sqrt(p) / t;
 		const U = { x: qx / (2 * h * h * t), y: qy / (2 * h * h * t) };
 		const unbalanceGmm = len(U);
-		const closureRatio = v.initialMmPerS === 0 ? null : (h * unbalanceGmm) / v.initialMmPerS;
+		const closureRatio = values.initialMmPerS === 0 ? null : (h * unbalanceGmm) / values.initialMmPerS;
 		const heavyAngleDeg = angleOf(U);
 		const findings = new Findings()
 			.stop(
 				'vibration-too-high',
-				[v.initialMmPerS, ...v.runs.map((r) => r.mmPerS)].some((a) => a >= v.stopMmPerS),
-				`${v.stopMmPerS} mm/s is reached. Do not run it like this; balance it roughly on the stand first.`
+				[values.initialMmPerS, ...values.runs.map((run) => run.mmPerS)].some((a) => a >= values.stopMmPerS),
+				`${values.stopMmPerS} mm/s is reached. Do not run it like this; balance it roughly on the stand first.`
 			)
 			.caution(
 				'inconsistent-readings',
@@ -100,7 +102,7 @@ export const threeRuns = defineCalculation({
 			unbalanceGmm,
 			heavyAngleDeg,
 			correctionAngleDeg: fold360(heavyAngleDeg + 180),
-			correctionMassG: unbalanceGmm / (v.correctionRadiusMm ?? v.trialRadiusMm),
+			correctionMassG: unbalanceGmm / (values.correctionRadiusMm ?? values.trialRadiusMm),
 			sensitivityMmPerSPerGmm: h,
 			closureRatio,
 			...findings.judged()

@@ -90,42 +90,42 @@ export const tolerance = defineCalculation({
 		correctionRadiusMm: 80,
 		headMassKg: 160
 	},
-	compute(v) {
-		const G = v.gradeMmPerS ?? (v.machineClass ? MACHINE_GRADES[v.machineClass] : null);
+	compute(values) {
+		const G = values.gradeMmPerS ?? (values.machineClass ? MACHINE_GRADES[values.machineClass] : null);
 		if (G === null)
 			throw new InputFault(
 				'gradeMmPerS',
 				'missing',
 				'Grade G is missing. Enter it or pick the kind of grinder.'
 			);
-		const omega = (Math.PI * v.speedRpm) / 30;
-		const permissibleGmm = (1000 * v.massKg * G) / omega;
-		const u = v.unbalanceGmm;
+		const omega = (Math.PI * values.speedRpm) / 30;
+		const permissibleGmm = (1000 * values.massKg * G) / omega;
+		const u = values.unbalanceGmm;
 		const ratio = u === null ? null : u / permissibleGmm;
 		const shake = u ?? permissibleGmm;
 		const findings = new Findings()
 			.stop(
 				'gross-unbalance',
-				ratio !== null && ratio > v.stopRatio,
-				`More than ${v.stopRatio} times the tolerance. Do not run it; look for what is wrong.`
+				ratio !== null && ratio > values.stopRatio,
+				`More than ${values.stopRatio} times the tolerance. Do not run it; look for what is wrong.`
 			)
 			.caution(
 				'above-tolerance',
-				ratio !== null && ratio > 1 + 1e-9 && ratio <= v.stopRatio,
+				ratio !== null && ratio > 1 + 1e-9 && ratio <= values.stopRatio,
 				`${u?.toFixed(0)} g mm, allowed ${permissibleGmm.toFixed(0)} g mm.`
 			);
-		const vibrationMmPerS = v.headMassKg === null ? null : (shake / v.headMassKg / 1000) * omega;
+		const vibrationMmPerS = values.headMassKg === null ? null : (shake / values.headMassKg / 1000) * omega;
 		return {
 			gradeMmPerS: G,
 			permissibleGmm,
 			permissibleEccentricityUm: (1000 * G) / omega,
 			permissibleForceN: permissibleGmm * 1e-6 * omega ** 2,
-			rimMassG: v.wheelDiameterMm === null ? null : permissibleGmm / (v.wheelDiameterMm / 2),
-			correctionMassG: v.correctionRadiusMm === null ? null : permissibleGmm / v.correctionRadiusMm,
+			rimMassG: values.wheelDiameterMm === null ? null : permissibleGmm / (values.wheelDiameterMm / 2),
+			correctionMassG: values.correctionRadiusMm === null ? null : permissibleGmm / values.correctionRadiusMm,
 			ratio,
-			achievedGradeMmPerS: u === null ? null : (u * omega) / (1000 * v.massKg),
+			achievedGradeMmPerS: u === null ? null : (u * omega) / (1000 * values.massKg),
 			forceN: u === null ? null : u * 1e-6 * omega ** 2,
-			vibrationUm: v.headMassKg === null ? null : shake / v.headMassKg,
+			vibrationUm: values.headMassKg === null ? null : shake / values.headMassKg,
 			vibrationMmPerS,
 			vibrationRmsMmPerS: vibrationMmPerS === null ? null : vibrationMmPerS / Math.SQRT2,
 			...findings.judged()

@@ -108,16 +108,19 @@ export const twoPlanes = defineCalculation({
 		trial2Gmm: 400,
 		trial2AngleDeg: 0
 	},
-	compute(v) {
-		const sense = v.phaseSense === 'with' ? 1 : -1;
+	compute(values) {
+		const sense = values.phaseSense === 'with' ? 1 : -1;
 		const phasor = (r: { ampMmPerS: number; phaseDeg: number }): Vec => vec(r.ampMmPerS, sense * r.phaseDeg);
 		const phasors = (list: readonly { ampMmPerS: number; phaseDeg: number }[]): Two<Vec> => [
 			phasor(list[0]!),
 			phasor(list[1]!)
 		];
-		const V0 = phasors(v.initial);
-		const after: Two<Two<Vec>> = [phasors(v.afterTrial1), phasors(v.afterTrial2)];
-		const trials: Two<Vec> = [vec(v.trial1Gmm, v.trial1AngleDeg), vec(v.trial2Gmm, v.trial2AngleDeg)];
+		const V0 = phasors(values.initial);
+		const after: Two<Two<Vec>> = [phasors(values.afterTrial1), phasors(values.afterTrial2)];
+		const trials: Two<Vec> = [
+			vec(values.trial1Gmm, values.trial1AngleDeg),
+			vec(values.trial2Gmm, values.trial2AngleDeg)
+		];
 		const change = (a: Two<Vec>): Two<Vec> => [sub(a[0], V0[0]), sub(a[1], V0[1])];
 		const changes: Two<Two<Vec>> = [change(after[0]), change(after[1])];
 		/** Reading of plane i from an unbalance in plane k. */
@@ -137,15 +140,20 @@ export const twoPlanes = defineCalculation({
 			over(sub(times(A(0, 1), V0[1]), times(A(1, 1), V0[0])), det),
 			over(sub(times(A(1, 0), V0[0]), times(A(0, 0), V0[1])), det)
 		].map((c) => ({ gmm: len(c), angleDeg: angleOf(c) }));
-		const made = v.made?.map((m) => vec(m.gmm, m.angleDeg)) as Two<Vec> | undefined;
+		const made = values.made?.map((m) => vec(m.gmm, m.angleDeg)) as Two<Vec> | undefined;
 		const left = (i: 0 | 1) => len(add(V0[i], add(times(A(i, 0), made![0]), times(A(i, 1), made![1]))));
-		const forceN = v.speedRpm === null ? null : trialForceN(Math.max(v.trial1Gmm, v.trial2Gmm), v.speedRpm);
+		const forceN =
+			values.speedRpm === null
+				? null
+				: trialForceN(Math.max(values.trial1Gmm, values.trial2Gmm), values.speedRpm);
 		const weak = changes.some((c) => len(c[0]) < WEAK * len(V0[0]) && len(c[1]) < WEAK * len(V0[1]));
 		const findings = new Findings()
 			.stop(
 				'vibration-too-high',
-				[...v.initial, ...v.afterTrial1, ...v.afterTrial2].some((r) => r.ampMmPerS >= v.stopMmPerS),
-				`${v.stopMmPerS} mm/s is reached. Do not run it like this; balance it roughly on the stand first.`
+				[...values.initial, ...values.afterTrial1, ...values.afterTrial2].some(
+					(r) => r.ampMmPerS >= values.stopMmPerS
+				),
+				`${values.stopMmPerS} mm/s is reached. Do not run it like this; balance it roughly on the stand first.`
 			)
 			.caution(
 				'ill-conditioned',
@@ -153,7 +161,7 @@ export const twoPlanes = defineCalculation({
 				'The planes can hardly be told apart: a small error becomes a large weight. Move them further apart.'
 			)
 			.caution('trial-weak', weak, 'A trial hardly shows in either reading: use a heavier one.');
-		judgeTrial(findings, forceN, v.rotorMassKg, 'The heavier trial');
+		judgeTrial(findings, forceN, values.rotorMassKg, 'The heavier trial');
 		return {
 			corrections,
 			condition,

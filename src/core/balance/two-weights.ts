@@ -78,31 +78,31 @@ export const twoWeights = defineCalculation({
 		{ name: 'capacityGmm', unit: 'gmm', about: 'Most the weights can do' }
 	],
 	example: { unbalanceGmm: 430, heavyAngleDeg: 38, massG: 9, radiusMm: 55 },
-	compute(v) {
-		const masses = [v.massG, v.secondMassG ?? v.massG] as const;
-		const [u1, u2] = [masses[0] * v.radiusMm, masses[1] * v.radiusMm];
-		const now = v.currentAnglesDeg;
+	compute(values) {
+		const masses = [values.massG, values.secondMassG ?? values.massG] as const;
+		const [u1, u2] = [masses[0] * values.radiusMm, masses[1] * values.radiusMm];
+		const now = values.currentAnglesDeg;
 		if (now && now.length !== 2)
 			throw new InputFault('currentAnglesDeg', 'too-few', 'Give both angles, or neither.');
 		const bare = now
-			? sub(sub(vec(v.unbalanceGmm, v.heavyAngleDeg), vec(u1, now[0]!)), vec(u2, now[1]!))
-			: vec(v.unbalanceGmm, v.heavyAngleDeg);
+			? sub(sub(vec(values.unbalanceGmm, values.heavyAngleDeg), vec(u1, now[0]!)), vec(u2, now[1]!))
+			: vec(values.unbalanceGmm, values.heavyAngleDeg);
 		const C = { x: -bare.x, y: -bare.y };
 		const c = len(C);
 		const light = angleOf(C);
 		const travelsOf = (a: readonly number[]) => (now ? a.map((x, i) => wrap180(x - now[i]!)) : null);
 		const effort = (a: readonly number[]) => (travelsOf(a) ?? [0]).reduce((s, t) => s + Math.abs(t), 0);
-		const P = add(vec(u1, 0), vec(u2, v.minGapDeg));
+		const P = add(vec(u1, 0), vec(u2, values.minGapDeg));
 		const slack = NOTHING * Math.max(1, u1 + u2);
 		let code: string | null = null;
 		let angles: [number, number];
-		if (c < NOTHING && u1 === u2) angles = [v.neutralAngleDeg, v.neutralAngleDeg + 180];
+		if (c < NOTHING && u1 === u2) angles = [values.neutralAngleDeg, values.neutralAngleDeg + 180];
 		else if (c > len(P) + slack) {
 			code = c > u1 + u2 ? 'capacity-exceeded' : 'weights-too-close';
-			angles = [light - angleOf(P), light - angleOf(P) + v.minGapDeg];
+			angles = [light - angleOf(P), light - angleOf(P) + values.minGapDeg];
 		} else if (c < Math.abs(u1 - u2) - slack) {
 			code = 'weights-too-unequal';
-			const big = c < NOTHING ? v.neutralAngleDeg : light;
+			const big = c < NOTHING ? values.neutralAngleDeg : light;
 			angles = u1 > u2 ? [big, big + 180] : [big + 180, big];
 		} else {
 			const [first, mirror] = triangles(c, light, u1, u2) as [[number, number], [number, number]];
@@ -111,7 +111,7 @@ export const twoWeights = defineCalculation({
 		const left = add(add(bare, vec(u1, angles[0])), vec(u2, angles[1]));
 		const residualGmm = len(left);
 		const travels = travelsOf(angles);
-		const covered = v.permissibleGmm !== null && residualGmm <= v.permissibleGmm;
+		const covered = values.permissibleGmm !== null && residualGmm <= values.permissibleGmm;
 		const findings = new Findings();
 		if (code) findings.stop(code, !covered, SAYS[code]!).caution(code, covered, SAYS[code]!);
 		return {

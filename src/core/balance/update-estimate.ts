@@ -86,30 +86,30 @@ export const updateEstimate = defineCalculation({
 			{ weights: [{ massG: 5, radiusMm: 60, angleDeg: 322 }], restAngleDeg: 128, sigmaMomentGmm: 25 }
 		]
 	},
-	compute(v) {
+	compute(values) {
 		const prior = {
-			unbalanceGmm: v.prior.unbalanceGmm ?? 0,
-			heavyAngleDeg: v.prior.heavyAngleDeg ?? 0,
-			sigmaGmm: v.prior.sigmaGmm ?? 1e5
+			unbalanceGmm: values.prior.unbalanceGmm ?? 0,
+			heavyAngleDeg: values.prior.heavyAngleDeg ?? 0,
+			sigmaGmm: values.prior.sigmaGmm ?? 1e5
 		};
 		const belief = startFrom(vec(prior.unbalanceGmm, prior.heavyAngleDeg), prior.sigmaGmm);
-		const learnt = v.observations.map((o, i) => {
-			if (!o.stays && o.restAngleDeg === null)
+		const learnt = values.observations.map((observation, i) => {
+			if (!observation.stays && observation.restAngleDeg === null)
 				throw new InputFault(
 					`observations.${i}.restAngleDeg`,
 					'missing',
 					`Release ${i + 1}: say where it rested, or that it stays.`
 				);
-			if (o.unbalanceGmm !== null && o.sigmaUnbalanceGmm === null)
+			if (observation.unbalanceGmm !== null && observation.sigmaUnbalanceGmm === null)
 				throw new InputFault(
 					`observations.${i}.sigmaUnbalanceGmm`,
 					'missing',
 					`Release ${i + 1}: say how uncertain the amount is.`
 				);
-			return learn(belief, { ...o, W: weightsOf(o.weights) } as Seen);
+			return learn(belief, { ...observation, W: weightsOf(observation.weights) } as Seen);
 		});
 		const U = { x: belief.x, y: belief.y };
-		const present = add(U, weightsOf(v.observations.at(-1)!.weights));
+		const present = add(U, weightsOf(values.observations.at(-1)!.weights));
 		const axes = ellipse(belief);
 		const heavyAngleDeg = angleOf(U);
 		const findings = new Findings()

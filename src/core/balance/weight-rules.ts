@@ -38,7 +38,7 @@ export function travels(track: Track, order: readonly number[], angles: readonly
 		const sorted = angles.map(fold360).sort((a, b) => a - b);
 		for (let i = 0; i < n; i++)
 			if (!gapOk(i + 1 < n ? sorted[i + 1]! - sorted[i]! : sorted[0]! + 360 - sorted[i]!)) return null;
-		return angles.map((a, i) => wrap180(a - track.currentDeg[i]!));
+		return angles.map((angle, i) => wrap180(angle - track.currentDeg[i]!));
 	}
 	const unwrapped: number[] = [fold360(angles[order[0]!]!)];
 	for (let k = 1; k < n; k++) {

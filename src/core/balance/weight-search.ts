@@ -111,8 +111,8 @@ class Search {
 			const angles = new Array<number>(u.length);
 			angles[pair[0]] = fold360(a);
 			angles[pair[1]] = fold360(b);
-			others.forEach((w, k) => {
-				angles[w] = fold360(at[k]!);
+			others.forEach((other, k) => {
+				angles[other] = fold360(at[k]!);
 			});
 			const moved = travels(this.track, this.order, angles);
 			if (!moved) continue;
@@ -132,7 +132,7 @@ class Search {
 			return Math.min(f, 360 - f);
 		};
 		return angles
-			.filter((a) => allowedAngle(this.track, a))
+			.filter((angle) => allowedAngle(this.track, angle))
 			.map((angle) => ({ angle, cost: cost(angle), pull: vec(this.track.u[weight]!, angle) }))
 			.sort((x, y) => x.cost - y.cost);
 	}
@@ -223,7 +223,7 @@ export function leastTravel(track: Track, target: Vec): Arrangement | null {
 		if (!starts.some((better) => beside(better, s))) starts.push(s);
 	}
 	return starts
-		.map((s) => search.refine(s))
+		.map((start) => search.refine(start))
 		.reduce<Arrangement | null>((best, a) => (!best || a.total < best.total ? a : best), null);
 }
 

@@ -91,15 +91,15 @@ export const weights = defineCalculation({
 		weights: [{ massG: 11 }, { massG: 11 }, { massG: 11 }],
 		forbidden: [{ fromAngleDeg: 40, toAngleDeg: 60 }]
 	},
-	compute(v) {
-		const n = v.weights.length;
-		if (n * v.minGapDeg > 360)
+	compute(values) {
+		const n = values.weights.length;
+		if (n * values.minGapDeg > 360)
 			throw new InputFault(
 				'minGapDeg',
 				'above-maximum',
-				`${n} weights ${v.minGapDeg} degrees apart do not fit on the circle.`
+				`${n} weights ${values.minGapDeg} degrees apart do not fit on the circle.`
 			);
-		const forbidden = v.forbidden.map((z, i) => {
+		const forbidden = values.forbidden.map((z, i) => {
 			const width = fold360(z.toAngleDeg - z.fromAngleDeg);
 			if (width < 1e-9)
 				throw new InputFault(
@@ -110,15 +110,15 @@ export const weights = defineCalculation({
 			return { from: fold360(z.fromAngleDeg), width };
 		});
 		const track: Track = {
-			u: v.weights.map((w) => w.massG * v.trackRadiusMm),
-			currentDeg: v.weights.map((w, k) => fold360(w.currentAngleDeg ?? (k * 360) / n)),
-			minGapDeg: v.minGapDeg,
-			mayPass: v.mayPass,
+			u: values.weights.map((weight) => weight.massG * values.trackRadiusMm),
+			currentDeg: values.weights.map((weight, k) => fold360(weight.currentAngleDeg ?? (k * 360) / n)),
+			minGapDeg: values.minGapDeg,
+			mayPass: values.mayPass,
 			forbidden
 		};
 		const present = track.u.reduce((s, u, i) => add(s, vec(u, track.currentDeg[i]!)), { x: 0, y: 0 });
-		const measured = vec(v.unbalanceGmm, v.heavyAngleDeg);
-		const bare = v.measuredWith === 'weights-in-place' ? sub(measured, present) : measured;
+		const measured = vec(values.unbalanceGmm, values.heavyAngleDeg);
+		const bare = values.measuredWith === 'weights-in-place' ? sub(measured, present) : measured;
 		const target = { x: -bare.x, y: -bare.y };
 		const now = add(bare, present);
 		const base = {
@@ -130,9 +130,9 @@ export const weights = defineCalculation({
 			const left = track.u.reduce((s, u, i) => add(s, vec(u, angles[i]!)), bare);
 			return {
 				...base,
-				placements: v.weights.map((w, i) => ({
+				placements: values.weights.map((weight, i) => ({
 					weight: i + 1,
-					massG: w.massG,
+					massG: weight.massG,
 					angleDeg: fold360(angles[i]!),
 					travelDeg: moved[i]!
 				})),
@@ -141,12 +141,12 @@ export const weights = defineCalculation({
 			};
 		};
 		const judge = (residual: number, code: string, message: string) => {
-			const covered = v.permissibleGmm !== null && residual <= v.permissibleGmm;
+			const covered = values.permissibleGmm !== null && residual <= values.permissibleGmm;
 			return new Findings().stop(code, !covered, message).caution(code, covered, message).judged();
 		};
 		const stay = track.u.map(() => 0);
 		if (
-			len(now) <= Math.max(v.permissibleGmm ?? 0, 1e-6) &&
+			len(now) <= Math.max(values.permissibleGmm ?? 0, 1e-6) &&
 			travels(track, cyclicOrder(track), track.currentDeg)
 		) {
 			return {

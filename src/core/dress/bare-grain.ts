@@ -25,12 +25,12 @@ export const bareGrain = defineCalculation({
 	],
 	outputs: [{ name: 'protrusionUm', unit: 'um', about: 'Grain stands proud', main: true }],
 	example: { barePercent: 22, grainSizeUm: 64 },
-	compute(v) {
-		const findings = judgeProtrusion(new Findings(), v.barePercent).caution(
+	compute(values) {
+		const findings = judgeProtrusion(new Findings(), values.barePercent).caution(
 			'protrusion-low',
-			v.barePercent < LOW_PERCENT,
+			values.barePercent < LOW_PERCENT,
 			'Hardly any grain stands proud: the bond rubs. Open it further, or erode a pass for bare grain.'
 		);
-		return { protrusionUm: (v.barePercent / 100) * v.grainSizeUm, ...findings.judged() };
+		return { protrusionUm: (values.barePercent / 100) * values.grainSizeUm, ...findings.judged() };
 	}
 });

@@ -52,17 +52,17 @@ const [FRICTION, MAX_FLATS, FLATS, GRADE_STEP] = [30, 30, 3, 1.06];
 const DULL = 0.25;
 
 /** Share of the rim that is worn flats (engineering model, not the simulated share). */
-function flatShare(v: {
+function flatShare(values: {
 	sharpnessIndex: number;
 	grainSizeUm: number;
 	abrasive: string;
 	grade: string;
 }): number {
-	const exponent = isSuperabrasive(v.abrasive) ? 0.5 : 0.75;
-	const letters = v.grade.charCodeAt(0) - 'K'.charCodeAt(0);
+	const exponent = isSuperabrasive(values.abrasive) ? 0.5 : 0.75;
+	const letters = values.grade.charCodeAt(0) - 'K'.charCodeAt(0);
 	return Math.min(
 		MAX_FLATS,
-		FLATS * v.sharpnessIndex ** -0.5 * (260 / v.grainSizeUm) ** exponent * GRADE_STEP ** letters
+		FLATS * values.sharpnessIndex ** -0.5 * (260 / values.grainSizeUm) ** exponent * GRADE_STEP ** letters
 	);
 }
 

@@ -84,63 +84,67 @@ export const byHand = defineCalculation({
 		wheelSpeedRpm: 2850,
 		ratedSpeedMps: 35
 	},
-	compute(v) {
-		const bench = v.machine === 'bench';
-		if (bench) needed(v, [REST], 'On a bench grinder the tool hooks behind the rest.');
-		const tool = TOOLS[v.tool];
+	compute(values) {
+		const bench = values.machine === 'bench';
+		if (bench) needed(values, [REST], 'On a bench grinder the tool hooks behind the rest.');
+		const tool = TOOLS[values.tool];
 		const restBackMm = bench ? tool.depthMm + HOOK_MM : null;
-		const straightnessUm = v.guidance === 'jig' ? tool.guidedUm : tool.freeUm;
-		const R = v.wheelDiameterMm / 2;
-		const speed = surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
-		const inside = Math.abs(v.toolHeightMm) < R;
-		const wanted = v.straightnessWantedUm;
-		const findings = judgeRated(new Findings(), v, speed, v.wheelSpeedRpm)
+		const straightnessUm = values.guidance === 'jig' ? tool.guidedUm : tool.freeUm;
+		const R = values.wheelDiameterMm / 2;
+		const speed = surfaceSpeedMps(values.wheelDiameterMm, values.wheelSpeedRpm);
+		const inside = Math.abs(values.toolHeightMm) < R;
+		const wanted = values.straightnessWantedUm;
+		const findings = judgeRated(new Findings(), values, speed, values.wheelSpeedRpm)
 			.stop(
 				'wrong-dresser-for-superabrasive',
-				v.abrasive === 'cbn' || v.abrasive === 'diamond',
+				values.abrasive === 'cbn' || values.abrasive === 'diamond',
 				'A hand dresser does nothing to diamond or boron nitride.'
 			)
-			.stop('rests-on-guard', v.restsOn === 'guard', 'Never on the guard: it is no rest and may give way.')
+			.stop(
+				'rests-on-guard',
+				values.restsOn === 'guard',
+				'Never on the guard: it is no rest and may give way.'
+			)
 			.stop(
 				'no-support',
-				v.restsOn === 'nothing',
+				values.restsOn === 'nothing',
 				'The tool is held by nothing but the hand: the wheel throws it. Put it on its rest.'
 			)
 			.stop(
 				'rest-moved-running',
-				!v.rearrangedStanding,
+				!values.rearrangedStanding,
 				'Stop the wheel before the rest is moved. Then start it again, guard closed.'
 			)
 			.stop('tool-off-the-wheel', !inside, 'The tool does not meet the wheel at that height.')
 			.stop(
 				'tool-above-centre',
-				inside && v.toolHeightMm > ABOVE_MM + SLACK,
+				inside && values.toolHeightMm > ABOVE_MM + SLACK,
 				'Above centre the wheel lifts the tool off its rest. On centre, or just below.'
 			)
 			.caution(
 				'tool-far-below-centre',
-				inside && v.toolHeightMm < -BELOW_MM - SLACK,
+				inside && values.toolHeightMm < -BELOW_MM - SLACK,
 				'Far below centre the tool is dragged under the wheel. Just below is right.'
 			)
 			.caution(
 				'rest-not-back',
-				restBackMm !== null && v.restBackMm! < restBackMm - HOOK_MM - SLACK,
+				restBackMm !== null && values.restBackMm! < restBackMm - HOOK_MM - SLACK,
 				`The tool does not fit between rest and wheel. Move the rest back to about ${restBackMm} mm.`
 			)
 			.caution(
 				'rest-too-far',
-				restBackMm !== null && v.restBackMm! > restBackMm + 2 * HOOK_MM + SLACK,
+				restBackMm !== null && values.restBackMm! > restBackMm + 2 * HOOK_MM + SLACK,
 				`The rest is so far back that the heel of the tool slips off it. About ${restBackMm} mm.`
 			)
 			.caution(
 				'not-so-straight',
 				wanted !== null && wanted < straightnessUm - SLACK,
-				`Like this a face comes out straight within ${straightnessUm} µm at best. ${v.guidance === 'jig' ? 'A guided diamond leaves the straightest face.' : 'A jig makes it straighter.'}`
+				`Like this a face comes out straight within ${straightnessUm} µm at best. ${values.guidance === 'jig' ? 'A guided diamond leaves the straightest face.' : 'A jig makes it straighter.'}`
 			);
 		return {
 			restBackMm,
 			straightnessUm,
-			angleDeg: inside ? Math.asin(v.toolHeightMm / R) / DEG : null,
+			angleDeg: inside ? Math.asin(values.toolHeightMm / R) / DEG : null,
 			surfaceSpeedMps: speed,
 			...findings.judged()
 		};

@@ -46,16 +46,16 @@ export const chooseMethod = defineCalculation({
 		axisControl: 'cnc',
 		devices: ['rotary-disc', 'single-point', 'truing-wheel', 'stick']
 	},
-	compute(v) {
-		const { bond, crushable, plated } = bondOf(v.bond);
-		const job = { ...v, bond, crushable, cnc: v.axisControl === 'cnc' };
+	compute(values) {
+		const { bond, crushable, plated } = bondOf(values.bond);
+		const job = { ...values, bond, crushable, cnc: values.axisControl === 'cnc' };
 		const judged = METHODS.map((method) => ({ method, code: excluded(method, job) }));
 		const ranked = judged
 			.filter((m) => m.code === null)
 			.map(({ method }) => ({ method, score: scored(method, job) }))
 			.sort((a, b) => b.score - a.score);
 		const best = ranked[0]?.method ?? null;
-		const wrong = plated && v.purpose !== 'clean';
+		const wrong = plated && values.purpose !== 'clean';
 		const findings = new Findings()
 			.stop('single-layer', wrong, 'A single layer is never trued or dressed: it would be gone.')
 			.caution(
@@ -65,7 +65,7 @@ export const chooseMethod = defineCalculation({
 			);
 		return {
 			best,
-			then: followUp(v.purpose, best, v.abrasive),
+			then: followUp(values.purpose, best, values.abrasive),
 			ranked,
 			excluded: judged.filter((m) => m.code !== null),
 			...findings.judged()

@@ -72,25 +72,26 @@ export const cluster = defineCalculation({
 		{ name: 'dressClass', about: 'What kind of dress' }
 	],
 	example: { clusterWidthMm: 5.8, pointsAcross: 4, wheelSpeedRpm: 1780, depthUm: 23 },
-	compute(v) {
-		const none = v.tipRadiusUm === null && v.flatWidthUm === 0;
-		const point = { ...v, tipRadiusUm: none ? POINT_RADIUS_UM : v.tipRadiusUm };
+	compute(values) {
+		const none = values.tipRadiusUm === null && values.flatWidthUm === 0;
+		const point = { ...values, tipRadiusUm: none ? POINT_RADIUS_UM : values.tipRadiusUm };
 		checkTip(point.tipRadiusUm, point.flatWidthUm);
-		const W = v.clusterWidthMm;
-		const effectiveWidthMm = v.tiltDeg === 0 ? W : Math.min(W, v.depthUm / 1000 / Math.tan(v.tiltDeg * DEG));
-		const pitch = (1000 * W) / v.pointsAcross;
-		const activePoints = Math.max(1, floorKind((v.pointsAcross * effectiveWidthMm) / W));
+		const W = values.clusterWidthMm;
+		const effectiveWidthMm =
+			values.tiltDeg === 0 ? W : Math.min(W, values.depthUm / 1000 / Math.tan(values.tiltDeg * DEG));
+		const pitch = (1000 * W) / values.pointsAcross;
+		const activePoints = Math.max(1, floorKind((values.pointsAcross * effectiveWidthMm) / W));
 		const nib = { pitchUm: pitch, points: activePoints, effectiveUm: 1000 * effectiveWidthMm };
 		const width = overlapOf({ ...point, leadUm: 1 }).activeWidthUm;
-		const { share, overlap } = TARGETS[v.target];
+		const { share, overlap } = TARGETS[values.target];
 		const suggestedLeadUm = suggestedLead(nib, share, width / overlap);
-		const leadUm = v.leadUm ?? suggestedLeadUm;
+		const leadUm = values.leadUm ?? suggestedLeadUm;
 		const gap = largestGap(nib, leadUm);
 		const thread = gap > width * SLACK;
 		const clearLeadUm = thread ? clearLead(nib, leadUm, 0.9 * width) : null;
 		const o = overlapOf({ ...point, leadUm: leadUm / activePoints });
 		const beyond = leadUm > nib.effectiveUm * SLACK;
-		const findings = judgeBite(new Findings(), v.depthUm, v.abrasive).caution(
+		const findings = judgeBite(new Findings(), values.depthUm, values.abrasive).caution(
 			'tracks-leave-thread',
 			thread,
 			`The points leave ${gap.toFixed(0)} µm between their tracks, each cuts ${width.toFixed(0)} µm: a thread. The nearest lead without one is ${clearLeadUm?.toFixed(0)} µm.`
@@ -111,7 +112,7 @@ export const cluster = defineCalculation({
 			effectiveWidthMm,
 			suggestedLeadUm,
 			leadUm,
-			traverseMmPerMin: (leadUm * v.wheelSpeedRpm) / 1000,
+			traverseMmPerMin: (leadUm * values.wheelSpeedRpm) / 1000,
 			overlapRatio: nib.effectiveUm / leadUm,
 			pointSpacingUm: pitch,
 			activePoints,

@@ -81,20 +81,20 @@ export const continuousDress = defineCalculation({
 		workFeedMmPerMin: 900,
 		cutsPerPart: 3
 	},
-	compute(v) {
-		const D = v.wheelDiameterMm;
-		checkScrap(v.wheelMinDiameterMm, D);
-		const radialLossMmPerMin = (v.feedUmPerRev * v.wheelSpeedRpm) / 1000;
-		const cutTimeS = (60 * v.cutLengthMm) / v.workFeedMmPerMin;
+	compute(values) {
+		const D = values.wheelDiameterMm;
+		checkScrap(values.wheelMinDiameterMm, D);
+		const radialLossMmPerMin = (values.feedUmPerRev * values.wheelSpeedRpm) / 1000;
+		const cutTimeS = (60 * values.cutLengthMm) / values.workFeedMmPerMin;
 		const radialLossPerCutUm = (1000 * radialLossMmPerMin * cutTimeS) / 60;
-		const radialLossPerPartUm = radialLossPerCutUm * v.cutsPerPart;
+		const radialLossPerPartUm = radialLossPerCutUm * values.cutsPerPart;
 		const after = D - (2 * radialLossPerPartUm) / 1000;
 		const vanishes = after <= 0;
-		const partsPerWheel = floorKind((D - v.wheelMinDiameterMm) / ((2 * radialLossPerPartUm) / 1000));
-		const speed = surfaceSpeedMps(D, v.wheelSpeedRpm);
-		const least = surfaceSpeedMps(v.wheelMinDiameterMm, v.wheelSpeedRpm);
-		const findings = judgeRated(new Findings(), v, speed, v.wheelSpeedRpm);
-		judgeFeed(findings, v.feedUmPerRev)
+		const partsPerWheel = floorKind((D - values.wheelMinDiameterMm) / ((2 * radialLossPerPartUm) / 1000));
+		const speed = surfaceSpeedMps(D, values.wheelSpeedRpm);
+		const least = surfaceSpeedMps(values.wheelMinDiameterMm, values.wheelSpeedRpm);
+		const findings = judgeRated(new Findings(), values, speed, values.wheelSpeedRpm);
+		judgeFeed(findings, values.feedUmPerRev)
 			.stop(
 				'wheel-ends-inside-part',
 				partsPerWheel < 1,
@@ -102,7 +102,7 @@ export const continuousDress = defineCalculation({
 			)
 			.caution(
 				'work-feed-not-compensated',
-				!v.compensated,
+				!values.compensated,
 				'The head does not follow the shrinking wheel: the floor comes out sloped.'
 			)
 			.caution(
@@ -116,14 +116,14 @@ export const continuousDress = defineCalculation({
 			surfaceSpeedAtMinimumMps: least,
 			radialLossMmPerMin,
 			headFeedMmPerMin: radialLossMmPerMin,
-			rollFeedMmPerMin: (v.rollMount === 'on-frame' ? 2 : 1) * radialLossMmPerMin,
+			rollFeedMmPerMin: (values.rollMount === 'on-frame' ? 2 : 1) * radialLossMmPerMin,
 			cutTimeS,
 			radialLossPerCutUm,
 			radialLossPerPartUm,
 			diameterAfterPartMm: vanishes ? null : after,
-			floorSlopeUmPer100Mm: v.compensated ? 0 : (100000 * radialLossMmPerMin) / v.workFeedMmPerMin,
+			floorSlopeUmPer100Mm: values.compensated ? 0 : (100000 * radialLossMmPerMin) / values.workFeedMmPerMin,
 			partsPerWheel,
-			wheelVolumePerPartMm3: vanishes ? null : (Math.PI / 4) * (D ** 2 - after ** 2) * v.wheelWidthMm,
+			wheelVolumePerPartMm3: vanishes ? null : (Math.PI / 4) * (D ** 2 - after ** 2) * values.wheelWidthMm,
 			...findings.judged()
 		};
 	}

@@ -89,38 +89,41 @@ export const crush = defineCalculation({
 		feedUmPerRev: 5,
 		totalDepthUm: 200
 	},
-	compute(v) {
-		const D = v.wheelDiameterMm;
-		checkRadius('totalDepthUm', v.totalDepthUm, D);
-		const rollDrives = v.drive === 'roll';
-		const n = rpmForSpeed(v.crushSpeedMps, D);
-		const rollSpeedRpm = (n * D) / v.rollDiameterMm;
+	compute(values) {
+		const D = values.wheelDiameterMm;
+		checkRadius('totalDepthUm', values.totalDepthUm, D);
+		const rollDrives = values.drive === 'roll';
+		const n = rpmForSpeed(values.crushSpeedMps, D);
+		const rollSpeedRpm = (n * D) / values.rollDiameterMm;
 		const drivenSpeedRpm = rollDrives ? rollSpeedRpm : n;
-		const [measured, due] = rollDrives ? [v.wheelMeasuredRpm, n] : [v.rollMeasuredRpm, rollSpeedRpm];
+		const [measured, due] = rollDrives
+			? [values.wheelMeasuredRpm, n]
+			: [values.rollMeasuredRpm, rollSpeedRpm];
 		const slipRatio = measured === null ? null : measured / due - 1;
 		const together = 1 + (slipRatio ?? 0);
 		const speedRatio = !rollDrives ? together : together === 0 ? null : 1 / together;
-		const normalForceN = v.specificForceNPerMm === null ? null : v.specificForceNPerMm * v.formWidthMm;
-		const feedRevs = v.totalDepthUm / v.feedUmPerRev;
+		const normalForceN =
+			values.specificForceNPerMm === null ? null : values.specificForceNPerMm * values.formWidthMm;
+		const feedRevs = values.totalDepthUm / values.feedUmPerRev;
 		const findings = new Findings()
 			.stop(
 				'bond-not-crushable',
-				!bondOf(v.bond).crushable,
+				!bondOf(values.bond).crushable,
 				'Only vitrified and crushable metal bonds are crushed; this bond tears or bends.'
 			)
 			.stop(
 				'force-above-spindle-limit',
-				normalForceN !== null && v.spindleLimitN !== null && normalForceN > v.spindleLimitN,
-				`${normalForceN?.toFixed(0)} N is more than the spindle takes, ${v.spindleLimitN} N. Crush a narrower form at a time.`
+				normalForceN !== null && values.spindleLimitN !== null && normalForceN > values.spindleLimitN,
+				`${normalForceN?.toFixed(0)} N is more than the spindle takes, ${values.spindleLimitN} N. Crush a narrower form at a time.`
 			)
 			.stop(
 				'machine-cannot-turn-so-slowly',
-				v.machineMinRpm !== null && drivenSpeedRpm < v.machineMinRpm,
-				`It has to turn ${drivenSpeedRpm.toFixed(0)} rpm and turns ${v.machineMinRpm} at least. Let the roll drive the free wheel.`
+				values.machineMinRpm !== null && drivenSpeedRpm < values.machineMinRpm,
+				`It has to turn ${drivenSpeedRpm.toFixed(0)} rpm and turns ${values.machineMinRpm} at least. Let the roll drive the free wheel.`
 			)
 			.stop(
 				'wheel-not-turning',
-				rollDrives && v.wheelMeasuredRpm === 0,
+				rollDrives && values.wheelMeasuredRpm === 0,
 				'The wheel stands while the roll turns: a flat is ground on it. Draw back.'
 			)
 			.caution(
@@ -128,7 +131,7 @@ export const crush = defineCalculation({
 				rollDrives,
 				'The roll turns the wheel: lock the drive of the wheel out first.'
 			)
-			.caution('feed-heavy', v.feedUmPerRev > HEAVY_UM, 'A heavy feed for crushing.')
+			.caution('feed-heavy', values.feedUmPerRev > HEAVY_UM, 'A heavy feed for crushing.')
 			.caution(
 				'roll-slipping',
 				slipRatio !== null && Math.abs(slipRatio) > SLIP,
@@ -142,9 +145,9 @@ export const crush = defineCalculation({
 			speedRatio,
 			normalForceN,
 			feedRevs,
-			timeS: (60 * (feedRevs + v.dwellRevs)) / n,
-			infeedMmPerMin: (v.feedUmPerRev * n) / 1000,
-			diameterAfterMm: D - (2 * v.totalDepthUm) / 1000,
+			timeS: (60 * (feedRevs + values.dwellRevs)) / n,
+			infeedMmPerMin: (values.feedUmPerRev * n) / 1000,
+			diameterAfterMm: D - (2 * values.totalDepthUm) / 1000,
 			...findings.judged()
 		};
 	}

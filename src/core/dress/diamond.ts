@@ -44,8 +44,8 @@ function wearOf(log: readonly Entry[], limitUm: number, dressVolumeCm3: number |
 	if (!first || !last || log.length < 2 || last.removedCm3 === first.removedCm3)
 		return { slopeUmPerCm3: null, flatNowUm, remainingCm3: null, dressesLeft: null };
 	const { solution } = leastSquares(
-		log.map((e) => [1, e.removedCm3]),
-		log.map((e) => e.flatWidthUm)
+		log.map((entry) => [1, entry.removedCm3]),
+		log.map((entry) => entry.flatWidthUm)
 	);
 	// A flat line comes out of the arithmetic a hair off; it tells nothing about how long the stone lasts.
 	const slopeUmPerCm3 = Math.abs(solution[1]!) < 1e-9 ? 0 : solution[1]!;
@@ -138,9 +138,9 @@ export const diamond = defineCalculation({
 		],
 		dressVolumeCm3: 1.7
 	},
-	compute(v) {
-		v.log.forEach((e, i) => {
-			if (i > 0 && e.removedCm3 < v.log[i - 1]!.removedCm3)
+	compute(values) {
+		values.log.forEach((e, i) => {
+			if (i > 0 && e.removedCm3 < values.log[i - 1]!.removedCm3)
 				throw new InputFault(
 					`log.${i}.removedCm3`,
 					'inconsistent',
@@ -148,18 +148,18 @@ export const diamond = defineCalculation({
 				);
 		});
 		const row =
-			STONES.findIndex(([upToMm]) => v.wheelDiameterMm <= upToMm) +
-			(v.wheelWidthMm > VERY_WIDE_MM ? 2 : v.wheelWidthMm > WIDE_MM ? 1 : 0) +
-			(v.grainSizeUm >= COARSE_UM ? 1 : 0);
+			STONES.findIndex(([upToMm]) => values.wheelDiameterMm <= upToMm) +
+			(values.wheelWidthMm > VERY_WIDE_MM ? 2 : values.wheelWidthMm > WIDE_MM ? 1 : 0) +
+			(values.grainSizeUm >= COARSE_UM ? 1 : 0);
 		const recommendedCarat = STONES[Math.min(STONES.length - 1, row)]![1];
 		const massG = GRAMS_PER_CARAT * recommendedCarat;
-		const wear = wearOf(v.log, v.flatLimitUm, v.dressVolumeCm3);
-		const worn = wear.flatNowUm !== null && wear.flatNowUm >= v.flatLimitUm;
+		const wear = wearOf(values.log, values.flatLimitUm, values.dressVolumeCm3);
+		const worn = wear.flatNowUm !== null && wear.flatNowUm >= values.flatLimitUm;
 		const findings = new Findings()
 			.caution(
 				'diamond-small',
-				v.fittedCarat !== null && v.fittedCarat < recommendedCarat,
-				`${v.fittedCarat} carat is small for this wheel: ${recommendedCarat} is usual. It wears fast and runs hot.`
+				values.fittedCarat !== null && values.fittedCarat < recommendedCarat,
+				`${values.fittedCarat} carat is small for this wheel: ${recommendedCarat} is usual. It wears fast and runs hot.`
 			)
 			.caution(
 				'flat-too-wide',
@@ -173,7 +173,7 @@ export const diamond = defineCalculation({
 			)
 			.caution(
 				'turn-diamond',
-				v.dressesSinceTurn >= v.turnEveryDresses,
+				values.dressesSinceTurn >= values.turnEveryDresses,
 				'Turn the diamond a little in its holder, so that it wears to a point.'
 			);
 		return {

@@ -92,17 +92,17 @@ export const dresserPosition = defineCalculation({
 		offsetMm: -4.4,
 		dragAngleDeg: 11
 	},
-	compute(v) {
-		const R = v.wheelDiameterMm / 2;
-		const x = v.offsetMm;
-		const atSide = v.setup === 'cylindrical-side';
-		if (atSide && v.surfaceMotion === null)
+	compute(values) {
+		const R = values.wheelDiameterMm / 2;
+		const x = values.offsetMm;
+		const atSide = values.setup === 'cylindrical-side';
+		if (atSide && values.surfaceMotion === null)
 			throw new InputFault(
 				'surfaceMotion',
 				'missing',
 				'Say which way the rim moves where the dresser stands.'
 			);
-		if (!atSide && v.rotation === null)
+		if (!atSide && values.rotation === null)
 			throw new InputFault(
 				'rotation',
 				'missing',
@@ -114,19 +114,19 @@ export const dresserPosition = defineCalculation({
 				x < 0 ? 'below-minimum' : 'above-maximum',
 				`${x} mm is outside the wheel. Its radius is ${R} mm.`
 			);
-		const rho = v.formRadiusMm;
+		const rho = values.formRadiusMm;
 		if (rho !== null && rho >= R)
 			throw new InputFault(
 				'formRadiusMm',
 				'inconsistent',
 				`A radius of ${rho} mm is not below the radius of the wheel, ${R} mm.`
 			);
-		const below = v.setup === 'surface-below';
-		const fixture = v.setup === 'radius-dress';
+		const below = values.setup === 'surface-below';
+		const fixture = values.setup === 'radius-dress';
 		const tolerance =
-			v.centreToleranceMm ??
-			(atSide ? SIDE_MM : fixture ? fixtureTolerance(R, rho, v.formErrorAllowedUm) : 0);
-		const leftLeaves = atSide ? v.surfaceMotion === 'down' : v.rotation === 'clockwise';
+			values.centreToleranceMm ??
+			(atSide ? SIDE_MM : fixture ? fixtureTolerance(R, rho, values.formErrorAllowedUm) : 0);
+		const leftLeaves = atSide ? values.surfaceMotion === 'down' : values.rotation === 'clockwise';
 		const past = (leftLeaves ? -x : x) || 0;
 		const hi = below ? R * Math.sin(FAR_DEG * DEG) : tolerance;
 		const lo = below ? Math.min(hi / 2, Math.max(NEAREST_MM, R * Math.sin(NEAR_DEG * DEG))) : 0;
@@ -137,7 +137,7 @@ export const dresserPosition = defineCalculation({
 		const shift = (depth: number) => Math.hypot(depth, x) - depth;
 		const radiusErrorUm = 1000 * shift(R);
 		const formErrorUm = !fixture ? null : rho === null ? radiusErrorUm : 1000 * (shift(R - rho) - shift(R));
-		const d = v.dragAngleDeg;
+		const d = values.dragAngleDeg;
 		const findings = new Findings()
 			.stop(
 				'dresser-on-ingoing-side',
@@ -171,7 +171,7 @@ export const dresserPosition = defineCalculation({
 			)
 			.caution(
 				'drag-angle-small',
-				v.setup !== 'radius-dress' && d >= 0 && d < 5,
+				values.setup !== 'radius-dress' && d >= 0 && d < 5,
 				'Hardly any lean. 10 to 15 degrees is usual.'
 			)
 			.caution('drag-angle-large', d > 20, 'A large lean. 10 to 15 degrees is usual.');

@@ -177,64 +177,70 @@ export const wireEdm = defineCalculation({
 		spoolLengthM: 1900,
 		flooded: true
 	},
-	compute(v) {
-		const R = v.wheelDiameterMm / 2;
-		const final = R - (v.runoutTirUm / 2 + v.formStockUm) / 1000;
+	compute(values) {
+		const R = values.wheelDiameterMm / 2;
+		const final = R - (values.runoutTirUm / 2 + values.formStockUm) / 1000;
 		if (final < 0)
-			throw new InputFault('formStockUm', 'above-maximum', `A stock of ${v.formStockUm} µm leaves no wheel.`);
-		const share = 1 - v.concentrationPercent / 400;
+			throw new InputFault(
+				'formStockUm',
+				'above-maximum',
+				`A stock of ${values.formStockUm} µm leaves no wheel.`
+			);
+		const share = 1 - values.concentrationPercent / 400;
 		const bondBetween = (outer: number, inner: number) =>
-			share * Math.PI * v.wheelWidthMm * (outer ** 2 - inner ** 2);
-		const h = ((v.protrusionPercent / 100) * v.grainSizeUm) / 1000;
-		const pass = v.protrusionPass;
-		const roughVolumeMm3 = bondBetween(R, final + v.finishStockUm / 1000);
-		const finishVolumeMm3 = bondBetween(final + v.finishStockUm / 1000, final);
+			share * Math.PI * values.wheelWidthMm * (outer ** 2 - inner ** 2);
+		const h = ((values.protrusionPercent / 100) * values.grainSizeUm) / 1000;
+		const pass = values.protrusionPass;
+		const roughVolumeMm3 = bondBetween(R, final + values.finishStockUm / 1000);
+		const finishVolumeMm3 = bondBetween(final + values.finishStockUm / 1000, final);
 		const protrusionVolumeMm3 = pass ? bondBetween(final, final - h) : 0;
-		const roughRateMm3PerMin = v.erosionMm3PerMinPerA * v.roughCurrentA;
-		const finishRateMm3PerMin = v.erosionMm3PerMinPerA * v.finishCurrentA;
+		const roughRateMm3PerMin = values.erosionMm3PerMinPerA * values.roughCurrentA;
+		const finishRateMm3PerMin = values.erosionMm3PerMinPerA * values.finishCurrentA;
 		const roughTimeS = (60 * roughVolumeMm3) / roughRateMm3PerMin;
 		const finishTimeS = (60 * finishVolumeMm3) / finishRateMm3PerMin;
 		const protrusionTimeS = (60 * protrusionVolumeMm3) / finishRateMm3PerMin;
 		const timeS = roughTimeS + finishTimeS + protrusionTimeS;
-		const wireUsedM = (v.wireFeedMPerMin * timeS) / 60;
-		const wireMargin = (v.wireLimitAPerMm2 * (Math.PI / 4) * v.wireDiameterMm ** 2) / v.roughCurrentA;
-		const offset = v.wireDiameterMm / 2 + v.gapUm / 1000;
-		const speed = v.wheelSpeedRpm === null ? null : surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
+		const wireUsedM = (values.wireFeedMPerMin * timeS) / 60;
+		const wireMargin =
+			(values.wireLimitAPerMm2 * (Math.PI / 4) * values.wireDiameterMm ** 2) / values.roughCurrentA;
+		const offset = values.wireDiameterMm / 2 + values.gapUm / 1000;
+		const speed =
+			values.wheelSpeedRpm === null ? null : surfaceSpeedMps(values.wheelDiameterMm, values.wheelSpeedRpm);
 		const findings = new Findings()
 			.stop(
 				'bond-not-conducting',
-				!conducts(v.bond, v.rimResistanceOhm),
+				!conducts(values.bond, values.rimResistanceOhm),
 				'No spark jumps to a bond that does not conduct. Use a truing wheel.'
 			)
-			.stop('no-flood', !v.flooded, 'Never without flood: sparks and mist burn.')
+			.stop('no-flood', !values.flooded, 'Never without flood: sparks and mist burn.')
 			.stop(
 				'radius-too-small-for-wire',
-				v.smallestConcaveRadiusMm !== null && v.smallestConcaveRadiusMm < offset - 1e-9,
+				values.smallestConcaveRadiusMm !== null && values.smallestConcaveRadiusMm < offset - 1e-9,
 				`The wire makes no hollow below ${offset.toFixed(3)} mm. Take a thinner wire.`
 			);
-		if (v.wheelSpeedRpm !== null) judgeRated(findings, v, speed!, v.wheelSpeedRpm);
-		if (pass) judgeProtrusion(findings, v.protrusionPercent);
+		if (values.wheelSpeedRpm !== null) judgeRated(findings, values, speed!, values.wheelSpeedRpm);
+		if (pass) judgeProtrusion(findings, values.protrusionPercent);
 		findings
 			.caution(
 				'fire-watch',
-				v.dielectric === 'oil',
+				values.dielectric === 'oil',
 				'Oil mist burns: covers shut, mist drawn off, extinguisher at hand, never left alone.'
 			)
 			.caution(
 				'gap-outside-range',
-				v.gapUm < GAP_LEAST_UM || v.gapUm > GAP_MOST_UM,
+				values.gapUm < GAP_LEAST_UM || values.gapUm > GAP_MOST_UM,
 				'An unusual gap; 10 to 50 µm is usual.'
 			)
 			.caution('wire-will-break', wireMargin < 1, 'The wire carries less than this current: it breaks.')
 			.caution('wire-margin-thin', wireMargin >= 1 && wireMargin < THIN, 'The wire has little to spare.')
 			.caution(
 				'spool-short',
-				wireUsedM > v.spoolLengthM,
+				wireUsedM > values.spoolLengthM,
 				'The spool runs out before the end. Put on a fuller one.'
 			)
 			.caution(
 				'wire-size-unusual',
-				v.wireDiameterMm < WIRE_LEAST_MM || v.wireDiameterMm > WIRE_MOST_MM,
+				values.wireDiameterMm < WIRE_LEAST_MM || values.wireDiameterMm > WIRE_MOST_MM,
 				'An unusual wire; 0.1 to 0.33 mm is usual.'
 			);
 		const proudUm = pass ? 1000 * h : null;
@@ -243,18 +249,21 @@ export const wireEdm = defineCalculation({
 			finishVolumeMm3,
 			protrusionVolumeMm3,
 			protrusionUm: proudUm,
-			protrusionLowUm: proudUm ?? MIN_PROUD * v.grainSizeUm,
-			protrusionHighUm: proudUm ?? MAX_PROUD * v.grainSizeUm,
+			protrusionLowUm: proudUm ?? MIN_PROUD * values.grainSizeUm,
+			protrusionHighUm: proudUm ?? MAX_PROUD * values.grainSizeUm,
 			roughRateMm3PerMin,
 			finishRateMm3PerMin,
 			roughTimeS,
 			finishTimeS,
 			protrusionTimeS,
 			timeS,
-			roughPasses: ceilCount(v.runoutTirUm + v.formStockUm - v.finishStockUm, v.roughBiteUm),
-			finishPasses: ceilCount(v.finishStockUm, v.finishBiteUm),
+			roughPasses: ceilCount(
+				values.runoutTirUm + values.formStockUm - values.finishStockUm,
+				values.roughBiteUm
+			),
+			finishPasses: ceilCount(values.finishStockUm, values.finishBiteUm),
 			wireUsedM,
-			spoolRemainingM: v.spoolLengthM - wireUsedM,
+			spoolRemainingM: values.spoolLengthM - wireUsedM,
 			wireMargin,
 			pathOffsetMm: offset,
 			minConcaveRadiusMm: offset,

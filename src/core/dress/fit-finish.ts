@@ -111,14 +111,16 @@ export const fitFinish = defineCalculation({
 			{ leadUm: 120, depthUm: 20, specificRemovalMm2PerS: 3.8, wheelSpeedMps: 32, raUm: 0.77 }
 		]
 	},
-	compute(v) {
-		const kept = keptOf(v.cuts.length, v.leaveOut);
-		const cuts: readonly Cut[] = v.cuts;
-		const thickness = cuts.map((c) => c.specificRemovalMm2PerS / c.wheelSpeedMps);
+	compute(values) {
+		const kept = keptOf(values.cuts.length, values.leaveOut);
+		const cuts: readonly Cut[] = values.cuts;
+		const thickness = cuts.map((cut) => cut.specificRemovalMm2PerS / cut.wheelSpeedMps);
 		const u = thickness.map((h) => Math.log(h / REFERENCE_THICKNESS_UM));
-		const y = cuts.map((c) => Math.log(c.raUm) - 0.5 * Math.log(c.leadUm) - 0.25 * Math.log(c.depthUm));
+		const y = cuts.map(
+			(cut) => Math.log(cut.raUm) - 0.5 * Math.log(cut.leadUm) - 0.25 * Math.log(cut.depthUm)
+		);
 		const used = <T>(all: readonly T[]): T[] => kept.map((i) => all[i]!);
-		const fit = regress(used(u), used(y), [priorLogC(v.grainSizeUm), PRIOR_X]);
+		const fit = regress(used(u), used(y), [priorLogC(values.grainSizeUm), PRIOR_X]);
 		const residualsLog = y.map((value, i) => value - fit.logC - fit.x * u[i]!);
 		// The median is not drawn along by the cut that is wrong, as a mean is.
 		const middle = median(used(residualsLog));
@@ -135,7 +137,7 @@ export const fitFinish = defineCalculation({
 			.caution(
 				'outlier-cut',
 				outliers.length > 0,
-				`Cut ${outliers.map((i) => i + 1).join(', ')} stands out. Measure it again, or leave it out; nothing is dropped by itself.`
+				`Cut ${outliers.map((outlier) => outlier + 1).join(', ')} stands out. Measure it again, or leave it out; nothing is dropped by itself.`
 			)
 			.caution(
 				'scatter',

@@ -28,20 +28,25 @@ export const handFace = defineCalculation({
 	],
 	outputs: [{ name: 'right', about: 'Face is as it should be', main: true }],
 	example: { machine: 'bench', straight: true, corners: true, grooves: false, restBack: true },
-	compute(v) {
-		if (v.machine === 'lathe') needed(v, [PARALLEL], 'On a lathe a face that is not parallel grinds a cone.');
+	compute(values) {
+		if (values.machine === 'lathe')
+			needed(values, [PARALLEL], 'On a lathe a face that is not parallel grinds a cone.');
 		const findings = new Findings()
 			.stop(
 				'rest-not-back',
-				!v.restBack,
+				!values.restBack,
 				'The rest still stands back: work would be drawn into the gap. Stop the wheel and set it.'
 			)
-			.caution('face-not-straight', !v.straight, 'The face is not straight: go across again, evenly.')
-			.caution('corners-broken', !v.corners, 'The corners are not right: dress the face back until they are.')
-			.caution('grooves-left', v.grooves, 'Grooves are left: go across again.')
+			.caution('face-not-straight', !values.straight, 'The face is not straight: go across again, evenly.')
+			.caution(
+				'corners-broken',
+				!values.corners,
+				'The corners are not right: dress the face back until they are.'
+			)
+			.caution('grooves-left', values.grooves, 'Grooves are left: go across again.')
 			.caution(
 				'face-not-parallel',
-				v.machine === 'lathe' && v.parallel === false,
+				values.machine === 'lathe' && values.parallel === false,
 				'The face is not parallel to the lathe: it would grind a cone.'
 			);
 		return { right: findings.verdict === 'ok', ...findings.judged() };

@@ -65,20 +65,20 @@ export const handPace = defineCalculation({
 		grainSizeUm: 260,
 		measuredPassTimeS: 6.4
 	},
-	compute(v) {
-		const tip = v.tipRadiusUm !== null || v.flatWidthUm > 0;
+	compute(values) {
+		const tip = values.tipRadiusUm !== null || values.flatWidthUm > 0;
 		if (tip) {
-			checkTip(v.tipRadiusUm, v.flatWidthUm);
-			needed(v, [DEPTH], 'With a tip the bite is needed.');
+			checkTip(values.tipRadiusUm, values.flatWidthUm);
+			needed(values, [DEPTH], 'With a tip the bite is needed.');
 		}
-		const strokeMm = v.wheelWidthMm + 2 * v.overTravelMm;
-		const passTimeS = (60000 * strokeMm) / (v.leadUm * v.wheelSpeedRpm);
-		const time = v.measuredPassTimeS;
-		const achievedLeadUm = time === null ? null : (60000 * strokeMm) / (time * v.wheelSpeedRpm);
-		const leadUm = achievedLeadUm ?? v.leadUm;
-		const cut = tip ? { ...v, depthUm: v.depthUm!, leadUm } : null;
+		const strokeMm = values.wheelWidthMm + 2 * values.overTravelMm;
+		const passTimeS = (60000 * strokeMm) / (values.leadUm * values.wheelSpeedRpm);
+		const time = values.measuredPassTimeS;
+		const achievedLeadUm = time === null ? null : (60000 * strokeMm) / (time * values.wheelSpeedRpm);
+		const leadUm = achievedLeadUm ?? values.leadUm;
+		const cut = tip ? { ...values, depthUm: values.depthUm!, leadUm } : null;
 		const o = cut && overlapOf(cut);
-		const share = achievedLeadUm === null ? null : achievedLeadUm / v.leadUm;
+		const share = achievedLeadUm === null ? null : achievedLeadUm / values.leadUm;
 		const findings = new Findings()
 			.caution(
 				'pass-too-fast',
@@ -90,7 +90,7 @@ export const handPace = defineCalculation({
 				share !== null && share < TOO_SLOW * (1 - SLACK),
 				'Slower than the lead wanted: the wheel comes out duller.'
 			);
-		judgeGrain(findings, leadUm, v.grainSizeUm);
+		judgeGrain(findings, leadUm, values.grainSizeUm);
 		if (cut && o) judgeOverlap(findings, cut, o);
 		findings
 			.caution(
@@ -106,10 +106,11 @@ export const handPace = defineCalculation({
 		return {
 			strokeMm,
 			passTimeS,
-			traverseMmPerMin: (v.leadUm * v.wheelSpeedRpm) / 1000,
+			traverseMmPerMin: (values.leadUm * values.wheelSpeedRpm) / 1000,
 			beatsPerMinute: 60 / passTimeS,
 			achievedLeadUm,
-			achievedTraverseMmPerMin: achievedLeadUm === null ? null : (achievedLeadUm * v.wheelSpeedRpm) / 1000,
+			achievedTraverseMmPerMin:
+				achievedLeadUm === null ? null : (achievedLeadUm * values.wheelSpeedRpm) / 1000,
 			achievedOverlapRatio: time === null ? null : (o?.overlapRatio ?? null),
 			achievedDressClass: time === null ? null : (o?.dressClass ?? null),
 			leadErrorPercent: share === null ? null : 100 * (share - 1),

@@ -70,24 +70,26 @@ export const holderStiffness = defineCalculation({
 		{ name: 'forceN', unit: 'N', about: 'Force' }
 	],
 	example: { section: 'rectangle', overhangMm: 120, widthMm: 20, heightMm: 20, biteUm: 12 },
-	compute(v) {
-		needed(v, v.section === 'rectangle' ? RECTANGLE : ROUND, 'The section of the holder needs it.');
+	compute(values) {
+		needed(values, values.section === 'rectangle' ? RECTANGLE : ROUND, 'The section of the holder needs it.');
 		const inertiaMm4 =
-			v.section === 'rectangle' ? (v.widthMm! * v.heightMm! ** 3) / 12 : (Math.PI * v.diameterMm! ** 4) / 64;
+			values.section === 'rectangle'
+				? (values.widthMm! * values.heightMm! ** 3) / 12
+				: (Math.PI * values.diameterMm! ** 4) / 64;
 		// GPa and mm4 over mm3 give kN/mm, which is N/um.
-		const flexure = 3 * v.elasticModulusGpa * inertiaMm4;
-		const beamStiffnessNPerUm = flexure / v.overhangMm ** 3;
-		const base = v.baseStiffnessNPerUm;
+		const flexure = 3 * values.elasticModulusGpa * inertiaMm4;
+		const beamStiffnessNPerUm = flexure / values.overhangMm ** 3;
+		const base = values.baseStiffnessNPerUm;
 		const stiffnessNPerUm = base === null ? beamStiffnessNPerUm : 1 / (1 / beamStiffnessNPerUm + 1 / base);
-		const forceN = v.forceN ?? FORCES_N[v.method];
+		const forceN = values.forceN ?? FORCES_N[values.method];
 		const deflectionUm = forceN / stiffnessNPerUm;
-		const deflectionShare = deflectionUm / v.biteUm;
-		const forBeam = (SHARE * v.biteUm) / forceN - (base === null ? 0 : 1 / base);
+		const deflectionShare = deflectionUm / values.biteUm;
+		const forBeam = (SHARE * values.biteUm) / forceN - (base === null ? 0 : 1 / base);
 		const overhangLimitMm = forBeam > 0 ? Math.cbrt(flexure * forBeam) : null;
 		const findings = new Findings().caution(
 			'holder-too-soft',
 			deflectionShare > SHARE,
-			`The holder gives way by ${deflectionUm.toFixed(1)} µm of a bite of ${v.biteUm} µm: the first passes under-cut and it can sing. ${
+			`The holder gives way by ${deflectionUm.toFixed(1)} µm of a bite of ${values.biteUm} µm: the first passes under-cut and it can sing. ${
 				overhangLimitMm === null
 					? 'The clamp alone gives too much.'
 					: `Clamp it at ${overhangLimitMm.toFixed(0)} mm or shorter.`

@@ -83,8 +83,8 @@ export const overlap = defineCalculation({
 		{ name: 'leads.finishUm', unit: 'um', about: 'Lead for a fine dress' }
 	],
 	example: { tipRadiusUm: 275, depthUm: 16, leadUm: 58 },
-	compute(v) {
-		const o = overlapOf(v);
-		return { ...o, ...judgeOverlap(new Findings(), v, o).judged() };
+	compute(values) {
+		const o = overlapOf(values);
+		return { ...o, ...judgeOverlap(new Findings(), values, o).judged() };
 	}
 });

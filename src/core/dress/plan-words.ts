@@ -15,7 +15,7 @@ export interface Pass {
 export function inWords(passes: Pass[], returnMode: string): string[] {
 	const steps = ['Touch off at the high place and zero there.'];
 	for (const kind of ['rough', 'finish', 'spark-out'] as const) {
-		const group = passes.filter((p) => p.kind === kind);
+		const group = passes.filter((pass) => pass.kind === kind);
 		const first = group[0];
 		if (!first) continue;
 		const times = `${group.length} ${group.length === 1 ? 'pass' : 'passes'}`;

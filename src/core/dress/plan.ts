@@ -112,10 +112,10 @@ export const dressPlan = defineCalculation({
 		sparkOutPasses: 1,
 		overTravelMm: 4
 	},
-	compute(v) {
-		const D = v.wheelDiameterMm;
-		const rim = checkRim(v);
-		const totalDepthUm = v.roughStockUm + v.finishStockUm;
+	compute(values) {
+		const D = values.wheelDiameterMm;
+		const rim = checkRim(values);
+		const totalDepthUm = values.roughStockUm + values.finishStockUm;
 		if (totalDepthUm === 0)
 			throw new InputFault(
 				'finishStockUm',
@@ -128,22 +128,23 @@ export const dressPlan = defineCalculation({
 				'above-maximum',
 				`${totalDepthUm} µm is more than the ${rim.face ? 'rim is deep' : "wheel's radius"}.`
 			);
-		if (v.tipRadiusUm !== null || v.flatWidthUm > 0) checkTip(v.tipRadiusUm, v.flatWidthUm);
-		const roughPasses = ceilCount(v.roughStockUm, v.roughDepthUm);
-		const finishPasses = ceilCount(v.finishStockUm, v.finishDepthUm);
+		if (values.tipRadiusUm !== null || values.flatWidthUm > 0)
+			checkTip(values.tipRadiusUm, values.flatWidthUm);
+		const roughPasses = ceilCount(values.roughStockUm, values.roughDepthUm);
+		const finishPasses = ceilCount(values.finishStockUm, values.finishDepthUm);
 		if (roughPasses > MAX_PASSES)
 			throw new InputFault(
 				'roughDepthUm',
 				'below-minimum',
-				`A bite of ${v.roughDepthUm} µm needs ${roughPasses} passes. Bite deeper.`
+				`A bite of ${values.roughDepthUm} µm needs ${roughPasses} passes. Bite deeper.`
 			);
 		if (finishPasses > MAX_PASSES)
 			throw new InputFault(
 				'finishDepthUm',
 				'below-minimum',
-				`A bite of ${v.finishDepthUm} µm needs ${finishPasses} passes. Bite deeper.`
+				`A bite of ${values.finishDepthUm} µm needs ${finishPasses} passes. Bite deeper.`
 			);
-		const length = rim.widthMm + 2 * v.overTravelMm;
+		const length = rim.widthMm + 2 * values.overTravelMm;
 		const passAfter = (takenUm: number) => {
 			const { diameterAfterMm, rimDepthAfterMm } = wornOf(rim, D, takenUm);
 			return rimDepthAfterMm === null ? { diameterAfterMm } : { diameterAfterMm, rimDepthAfterMm };
@@ -153,11 +154,11 @@ export const dressPlan = defineCalculation({
 		const run = (kind: Pass['kind'], count: number, depthUm: number, leadUm: number) => {
 			for (let number = 1; number <= count; number++) {
 				taken += depthUm;
-				const traverseMmPerMin = (leadUm * v.wheelSpeedRpm) / 1000;
+				const traverseMmPerMin = (leadUm * values.wheelSpeedRpm) / 1000;
 				const timeS =
 					(60 * length) / traverseMmPerMin +
-					(v.returnMode === 'one-way' ? (60 * length) / v.returnMmPerMin : 0) +
-					(depthUm > 0 ? v.infeedTimeS : 0);
+					(values.returnMode === 'one-way' ? (60 * length) / values.returnMmPerMin : 0) +
+					(depthUm > 0 ? values.infeedTimeS : 0);
 				passes.push({
 					kind,
 					number,
@@ -169,12 +170,12 @@ export const dressPlan = defineCalculation({
 				});
 			}
 		};
-		const roughBite = roughPasses ? v.roughStockUm / roughPasses : 0;
-		const fineBite = finishPasses ? v.finishStockUm / finishPasses : 0;
-		const lastLead = finishPasses ? v.finishLeadUm : v.roughLeadUm;
-		run('rough', roughPasses, roughBite, v.roughLeadUm);
-		run('finish', finishPasses, fineBite, v.finishLeadUm);
-		run('spark-out', v.sparkOutPasses, 0, lastLead);
+		const roughBite = roughPasses ? values.roughStockUm / roughPasses : 0;
+		const fineBite = finishPasses ? values.finishStockUm / finishPasses : 0;
+		const lastLead = finishPasses ? values.finishLeadUm : values.roughLeadUm;
+		run('rough', roughPasses, roughBite, values.roughLeadUm);
+		run('finish', finishPasses, fineBite, values.finishLeadUm);
+		run('spark-out', values.sparkOutPasses, 0, lastLead);
 		const after = wornOf(rim, D, totalDepthUm);
 		const [left, least] = rim.face
 			? [after.rimDepthAfterMm!, rim.leastMm]
@@ -183,26 +184,26 @@ export const dressPlan = defineCalculation({
 		const perDress = ((rim.face ? 1 : 2) * totalDepthUm) / 1000;
 		const under = left < least - 1e-9;
 		const dressesLeft = under ? 0 : Math.max(0, floorKind((left - least) / perDress));
-		const speed = surfaceSpeedMps(D, v.wheelSpeedRpm);
+		const speed = surfaceSpeedMps(D, values.wheelSpeedRpm);
 		const cut =
-			v.tipRadiusUm === null && v.flatWidthUm === 0
+			values.tipRadiusUm === null && values.flatWidthUm === 0
 				? null
-				: { ...v, depthUm: fineBite || roughBite, leadUm: lastLead, idlePasses: v.sparkOutPasses };
+				: { ...values, depthUm: fineBite || roughBite, leadUm: lastLead, idlePasses: values.sparkOutPasses };
 		const overlap = cut && overlapOf(cut);
-		const findings = judgeRated(new Findings(), v, speed, v.wheelSpeedRpm).stop(
+		const findings = judgeRated(new Findings(), values, speed, values.wheelSpeedRpm).stop(
 			rim.face ? 'rim-used-up' : 'below-minimum-diameter',
 			under,
 			rim.face
 				? 'This dress would take more rim than there is.'
 				: 'This dress would take the wheel below its scrap diameter.'
 		);
-		judgeBite(findings, Math.max(roughBite, fineBite), v.abrasive);
-		judgeGrain(findings, Math.max(...passes.map((p) => p.leadUm)), v.grainSizeUm);
+		judgeBite(findings, Math.max(roughBite, fineBite), values.abrasive);
+		judgeGrain(findings, Math.max(...passes.map((pass) => pass.leadUm)), values.grainSizeUm);
 		if (cut && overlap) judgeOverlap(findings, cut, overlap);
 		findings
 			.caution(
 				'overtravel-short',
-				v.overTravelMm < 2,
+				values.overTravelMm < 2,
 				'The diamond must leave the wheel before it turns round.'
 			)
 			.caution(
@@ -219,14 +220,14 @@ export const dressPlan = defineCalculation({
 			timeS: passes.reduce((s, p) => s + p.timeS, 0),
 			...after,
 			surfaceSpeedMps: speed,
-			surfaceSpeedAfterMps: surfaceSpeedMps(after.diameterAfterMm, v.wheelSpeedRpm),
+			surfaceSpeedAfterMps: surfaceSpeedMps(after.diameterAfterMm, values.wheelSpeedRpm),
 			volumeRemovedMm3: rim.face
 				? (Math.PI * rim.widthMm * (D - rim.widthMm) * totalDepthUm) / 1000
 				: (Math.PI / 4) * (D ** 2 - after.diameterAfterMm ** 2) * rim.widthMm,
 			lifeUsedPercent: (100 * (whole - left)) / (whole - least),
 			dressesLeft,
 			overlap,
-			steps: inWords(passes, v.returnMode),
+			steps: inWords(passes, values.returnMode),
 			...findings.judged()
 		};
 	}

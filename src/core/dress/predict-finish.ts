@@ -85,16 +85,16 @@ export const predictFinish = defineCalculation({
 		grainSizeUm: 170,
 		targetRaUm: 0.6
 	},
-	compute(v) {
-		if (v.fit === null && v.grainSizeUm === null)
+	compute(values) {
+		if (values.fit === null && values.grainSizeUm === null)
 			throw new InputFault(
 				'grainSizeUm',
 				'missing',
 				'Grain is missing. Enter it, or a law learnt from trial cuts.'
 			);
-		const thicknessUm = v.specificRemovalMm2PerS / v.wheelSpeedMps;
-		const out = foreseen(v.fit ?? priorFit(v.grainSizeUm!), { ...v, thicknessUm });
-		const target = v.targetRaUm;
+		const thicknessUm = values.specificRemovalMm2PerS / values.wheelSpeedMps;
+		const out = foreseen(values.fit ?? priorFit(values.grainSizeUm!), { ...values, thicknessUm });
+		const target = values.targetRaUm;
 		const meetsTarget =
 			target === null
 				? null
@@ -107,17 +107,19 @@ export const predictFinish = defineCalculation({
 							: 'no';
 		const beyond = (x: number, [least, most]: readonly number[]) =>
 			x < least! / OUTSIDE || x > most! * OUTSIDE;
-		const r = v.ranges;
+		const ranges = values.ranges;
 		const findings = new Findings()
 			.caution(
 				'prior-only',
-				v.fit === null,
+				values.fit === null,
 				'No trial cut was used: the band is wide. Cut, measure, and let it learn.'
 			)
 			.caution(
 				'outside-fitted-range',
-				r !== null &&
-					(beyond(v.leadUm, r.leadUm) || beyond(v.depthUm, r.depthUm) || beyond(thicknessUm, r.thicknessUm)),
+				ranges !== null &&
+					(beyond(values.leadUm, ranges.leadUm) ||
+						beyond(values.depthUm, ranges.depthUm) ||
+						beyond(thicknessUm, ranges.thicknessUm)),
 				'Far from the cuts it was learnt from.'
 			)
 			.caution(
@@ -128,9 +130,9 @@ export const predictFinish = defineCalculation({
 		return {
 			...out,
 			equivalentThicknessUm: thicknessUm,
-			source: v.fit === null ? 'prior' : 'fit',
+			source: values.fit === null ? 'prior' : 'fit',
 			meetsTarget,
-			leadForTargetUm: target === null ? null : v.leadUm * (target / out.raUm) ** 2,
+			leadForTargetUm: target === null ? null : values.leadUm * (target / out.raUm) ** 2,
 			...findings.judged()
 		};
 	}

@@ -79,31 +79,31 @@ export function repeats(
 }
 
 /** Speeds of wheel and roll where they meet. Kinematics. @throws InputFault `missing` on the direction of a roll given by its rpm */
-export function rollSpeeds(v: Given) {
-	if (v.rollRpm !== null && v.contactDirection === null)
+export function rollSpeeds(values: Given) {
+	if (values.rollRpm !== null && values.contactDirection === null)
 		throw new InputFault(
 			'contactDirection',
 			'missing',
 			'Say how the surfaces move where they meet: with each other, or against.'
 		);
-	const speedMps = surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
-	const perWheelTurn = v.wheelDiameterMm / v.rollDiameterMm;
-	const rollSpeedRpm = v.rollRpm ?? Math.abs(v.speedRatio!) * v.wheelSpeedRpm * perWheelTurn;
-	const sense = v.contactDirection === 'against' ? -1 : 1;
-	const q = v.speedRatio ?? (sense * rollSpeedRpm) / (v.wheelSpeedRpm * perWheelTurn);
+	const speedMps = surfaceSpeedMps(values.wheelDiameterMm, values.wheelSpeedRpm);
+	const perWheelTurn = values.wheelDiameterMm / values.rollDiameterMm;
+	const rollSpeedRpm = values.rollRpm ?? Math.abs(values.speedRatio!) * values.wheelSpeedRpm * perWheelTurn;
+	const sense = values.contactDirection === 'against' ? -1 : 1;
+	const q = values.speedRatio ?? (sense * rollSpeedRpm) / (values.wheelSpeedRpm * perWheelTurn);
 	const speedRatio = q || 0;
-	const rpmRatio = rollSpeedRpm / v.wheelSpeedRpm;
+	const rpmRatio = rollSpeedRpm / values.wheelSpeedRpm;
 	return {
 		surfaceSpeedMps: speedMps,
 		rollSpeedRpm,
-		rollSpeedMps: surfaceSpeedMps(v.rollDiameterMm, rollSpeedRpm),
+		rollSpeedMps: surfaceSpeedMps(values.rollDiameterMm, rollSpeedRpm),
 		speedRatio,
 		contactDirection: speedRatio > 0 ? 'with' : speedRatio < 0 ? 'against' : 'none',
 		// Two surfaces that move the same way belong to spindles that turn in opposite senses, as two gears do.
 		spindleSense: speedRatio > 0 ? 'opposite' : speedRatio < 0 ? 'same' : 'none',
 		slipSpeedMps: Math.abs(1 - speedRatio) * speedMps,
 		rpmRatio,
-		...repeats(rpmRatio, v.rollMaxRpm === null ? Infinity : v.rollMaxRpm / v.wheelSpeedRpm)
+		...repeats(rpmRatio, values.rollMaxRpm === null ? Infinity : values.rollMaxRpm / values.wheelSpeedRpm)
 	};
 }
 

@@ -110,34 +110,39 @@ export const rotaryPlunge = defineCalculation({
 		totalDepthUm: 27,
 		dwellRevs: 12
 	},
-	compute(v) {
-		const D = v.wheelDiameterMm;
-		const n = v.wheelSpeedRpm;
-		const s = rollSpeeds({ ...v, rollRpm: v.rollSpeedRpm });
-		checkRadius('totalDepthUm', v.totalDepthUm, D);
-		const a = v.feedUmPerRev;
-		const feedRevs = v.totalDepthUm / a;
+	compute(values) {
+		const D = values.wheelDiameterMm;
+		const n = values.wheelSpeedRpm;
+		const s = rollSpeeds({ ...values, rollRpm: values.rollSpeedRpm });
+		checkRadius('totalDepthUm', values.totalDepthUm, D);
+		const a = values.feedUmPerRev;
+		const feedRevs = values.totalDepthUm / a;
 		const feedTimeS = (feedRevs * 60) / n;
-		const dwellTimeS = (v.dwellRevs * 60) / n;
-		const removalRateMm3PerS = (Math.PI * D * Math.min(v.wheelWidthMm, v.rollWidthMm) * (a / 1000) * n) / 60;
+		const dwellTimeS = (values.dwellRevs * 60) / n;
+		const removalRateMm3PerS =
+			(Math.PI * D * Math.min(values.wheelWidthMm, values.rollWidthMm) * (a / 1000) * n) / 60;
 		const relativeRoughness =
 			ratioRoughness(s.speedRatio) *
 			(a / REFERENCE_FEED_UM) ** 0.3 *
-			(0.6 + 0.4 * Math.exp(-v.dwellRevs / DWELL_TURNS));
+			(0.6 + 0.4 * Math.exp(-values.dwellRevs / DWELL_TURNS));
 		const dressClass = classOf(relativeRoughness);
-		const findings = judgeRoll(judgeRated(new Findings(), v, s.surfaceSpeedMps, n), s, v.rollMaxRpm);
+		const findings = judgeRoll(
+			judgeRated(new Findings(), values, s.surfaceSpeedMps, n),
+			s,
+			values.rollMaxRpm
+		);
 		judgeDull(judgeFeed(findings, a), dressClass)
 			.stop(
 				'form-not-reached',
-				v.formDepthMm !== null && v.totalDepthUm < 1000 * v.formDepthMm - 1e-6,
-				`${v.totalDepthUm} µm in all leave a form of ${v.formDepthMm ?? 0} mm half made. Feed in by its whole depth at least.`
+				values.formDepthMm !== null && values.totalDepthUm < 1000 * values.formDepthMm - 1e-6,
+				`${values.totalDepthUm} µm in all leave a form of ${values.formDepthMm ?? 0} mm half made. Feed in by its whole depth at least.`
 			)
 			.caution(
 				'roll-narrower-than-wheel',
-				v.rollWidthMm < v.wheelWidthMm,
+				values.rollWidthMm < values.wheelWidthMm,
 				'The roll is narrower than the wheel: it leaves a step.'
 			)
-			.caution('dwell-glazes', v.dwellRevs > MAX_DWELL, 'So many turns with no feed glaze the wheel.');
+			.caution('dwell-glazes', values.dwellRevs > MAX_DWELL, 'So many turns with no feed glaze the wheel.');
 		return {
 			...s,
 			attackAngleDeg: Math.atan2((a * 1e-6 * n) / 60, s.slipSpeedMps) / DEG,
@@ -147,8 +152,8 @@ export const rotaryPlunge = defineCalculation({
 			dwellTimeS,
 			totalTimeS: feedTimeS + dwellTimeS,
 			removalRateMm3PerS,
-			powerW: v.dressEnergyJPerMm3 === null ? null : v.dressEnergyJPerMm3 * removalRateMm3PerS,
-			diameterAfterMm: D - (2 * v.totalDepthUm) / 1000,
+			powerW: values.dressEnergyJPerMm3 === null ? null : values.dressEnergyJPerMm3 * removalRateMm3PerS,
+			diameterAfterMm: D - (2 * values.totalDepthUm) / 1000,
 			relativeRoughness,
 			dressClass,
 			...findings.judged()

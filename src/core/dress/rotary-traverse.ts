@@ -82,34 +82,39 @@ export const rotaryTraverse = defineCalculation({
 		leadUm: 43,
 		tipRadiusUm: 380
 	},
-	compute(v) {
-		const n = v.wheelSpeedRpm;
-		const roll = asRoll(v);
+	compute(values) {
+		const n = values.wheelSpeedRpm;
+		const roll = asRoll(values);
 		const { rollSpeedRpm, rollSpeedMps, spindleSense: _sense, ...s } = roll;
-		const { leadUm, traverseMmPerMin } = leadAndTraverse(v);
-		checkTip(v.tipRadiusUm, v.flatWidthUm);
-		const cut = { ...v, leadUm };
-		const o = overlapOf(cut);
-		const equivalentMm = (v.wheelDiameterMm * v.discDiameterMm) / (v.wheelDiameterMm + v.discDiameterMm);
-		const contactLengthMm = Math.sqrt((v.depthUm / 1000) * equivalentMm);
-		const relativeRoughness = ratioRoughness(s.speedRatio) * Math.sqrt(o.sharpnessIndex);
-		const dressClass = dressClassOf(relativeRoughness ** 2, o.overlapRatio);
-		const findings = judgeRoll(judgeRated(new Findings(), v, s.surfaceSpeedMps, n), roll, v.discMaxRpm);
-		judgeBite(findings, v.depthUm, v.abrasive);
-		judgeDull(judgeThread(judgeTip(findings, cut), o.overlapRatio), dressClass);
+		const { leadUm, traverseMmPerMin } = leadAndTraverse(values);
+		checkTip(values.tipRadiusUm, values.flatWidthUm);
+		const cut = { ...values, leadUm };
+		const overlap = overlapOf(cut);
+		const equivalentMm =
+			(values.wheelDiameterMm * values.discDiameterMm) / (values.wheelDiameterMm + values.discDiameterMm);
+		const contactLengthMm = Math.sqrt((values.depthUm / 1000) * equivalentMm);
+		const relativeRoughness = ratioRoughness(s.speedRatio) * Math.sqrt(overlap.sharpnessIndex);
+		const dressClass = dressClassOf(relativeRoughness ** 2, overlap.overlapRatio);
+		const findings = judgeRoll(
+			judgeRated(new Findings(), values, s.surfaceSpeedMps, n),
+			roll,
+			values.discMaxRpm
+		);
+		judgeBite(findings, values.depthUm, values.abrasive);
+		judgeDull(judgeThread(judgeTip(findings, cut), overlap.overlapRatio), dressClass);
 		return {
 			...s,
 			discSpeedRpm: rollSpeedRpm,
 			discSpeedMps: rollSpeedMps,
 			leadUm,
 			traverseMmPerMin,
-			activeWidthUm: o.activeWidthUm,
-			overlapRatio: o.overlapRatio,
-			scallopHeightUm: o.scallopHeightUm,
+			activeWidthUm: overlap.activeWidthUm,
+			overlapRatio: overlap.overlapRatio,
+			scallopHeightUm: overlap.scallopHeightUm,
 			contactLengthMm,
 			slideLengthMm:
 				s.speedRatio === 0 ? null : (contactLengthMm * Math.abs(1 - s.speedRatio)) / Math.abs(s.speedRatio),
-			passTimeS: (60 * (v.wheelWidthMm + 2 * v.overTravelMm)) / traverseMmPerMin,
+			passTimeS: (60 * (values.wheelWidthMm + 2 * values.overTravelMm)) / traverseMmPerMin,
 			relativeRoughness,
 			dressClass,
 			...findings.judged()
@@ -128,10 +133,10 @@ interface Disc {
 }
 
 /** The disc as the roll that it is. */
-const asRoll = (v: Disc) =>
+const asRoll = (values: Disc) =>
 	rollSpeeds({
-		...v,
-		rollDiameterMm: v.discDiameterMm,
-		rollMaxRpm: v.discMaxRpm,
-		rollRpm: v.discSpeedRpm
+		...values,
+		rollDiameterMm: values.discDiameterMm,
+		rollMaxRpm: values.discMaxRpm,
+		rollRpm: values.discSpeedRpm
 	});

@@ -63,42 +63,42 @@ export const singlePoint = defineCalculation({
 		tipRadiusUm: 240,
 		coolant: 'continuous'
 	},
-	compute(v) {
-		const { leadUm, traverseMmPerMin } = leadAndTraverse(v);
-		checkTip(v.tipRadiusUm, v.flatWidthUm);
-		const cut = { ...v, leadUm };
-		const o = overlapOf(cut);
-		const speed = surfaceSpeedMps(v.wheelDiameterMm, v.wheelSpeedRpm);
-		const findings = judgeRated(new Findings(), v, speed, v.wheelSpeedRpm)
+	compute(values) {
+		const { leadUm, traverseMmPerMin } = leadAndTraverse(values);
+		checkTip(values.tipRadiusUm, values.flatWidthUm);
+		const cut = { ...values, leadUm };
+		const overlap = overlapOf(cut);
+		const speed = surfaceSpeedMps(values.wheelDiameterMm, values.wheelSpeedRpm);
+		const findings = judgeRated(new Findings(), values, speed, values.wheelSpeedRpm)
 			.stop(
 				'wrong-dresser-for-superabrasive',
-				v.abrasive === 'diamond',
+				values.abrasive === 'diamond',
 				'A diamond point on a diamond wheel ruins both. Use a truing wheel or a stick.'
 			)
 			.caution(
 				'superabrasive-wears-diamond',
-				v.abrasive === 'cbn',
+				values.abrasive === 'cbn',
 				'Boron nitride wears a diamond point fast. A driven disc is the usual way.'
 			);
-		judgeBite(findings, v.depthUm, v.abrasive);
-		judgeGrain(findings, leadUm, v.grainSizeUm);
-		judgeOverlap(findings, cut, o)
+		judgeBite(findings, values.depthUm, values.abrasive);
+		judgeGrain(findings, leadUm, values.grainSizeUm);
+		judgeOverlap(findings, cut, overlap)
 			.caution(
 				'coolant-intermittent',
-				v.coolant === 'intermittent',
+				values.coolant === 'intermittent',
 				'A hot diamond that is splashed now and then cracks. Full flow before contact, or none.'
 			)
 			.caution(
 				'dry-no-extraction',
-				v.coolant === 'none' && !v.dustExtraction,
+				values.coolant === 'none' && !values.dustExtraction,
 				'Dressing dust harms the lungs. Use extraction or coolant.'
 			);
 		return {
 			surfaceSpeedMps: speed,
 			leadUm,
 			traverseMmPerMin,
-			leadPerGrainRatio: leadUm / v.grainSizeUm,
-			overlap: o,
+			leadPerGrainRatio: leadUm / values.grainSizeUm,
+			overlap: overlap,
 			...findings.judged()
 		};
 	}

@@ -94,32 +94,32 @@ export const stick = defineCalculation({
 		protrusionPercent: 24,
 		pressForcesN: [44, 39, 21, 12, 10]
 	},
-	compute(v) {
-		const face = v.surface === 'face';
-		const D = v.wheelDiameterMm;
-		const width = dressedWidth(v);
-		const protrusionUm = (v.protrusionPercent / 100) * v.grainSizeUm;
+	compute(values) {
+		const face = values.surface === 'face';
+		const D = values.wheelDiameterMm;
+		const width = dressedWidth(values);
+		const protrusionUm = (values.protrusionPercent / 100) * values.grainSizeUm;
 		const h = protrusionUm / 1000;
 		const R = D / 2;
 		checkRadius('grainSizeUm', protrusionUm, D);
 		const area = face ? Math.PI * width * (D - width) * h : Math.PI * width * (R ** 2 - (R - h) ** 2);
-		const bondVolumeMm3 = (1 - v.concentrationPercent / 400) * area;
-		const stickVolumeMm3 = v.stickRatio * bondVolumeMm3;
-		const state = openState(v.pressForcesN);
-		const findings = judgeProtrusion(new Findings(), v.protrusionPercent)
+		const bondVolumeMm3 = (1 - values.concentrationPercent / 400) * area;
+		const stickVolumeMm3 = values.stickRatio * bondVolumeMm3;
+		const state = openState(values.pressForcesN);
+		const findings = judgeProtrusion(new Findings(), values.protrusionPercent)
 			.caution(
 				'protrusion-low',
-				v.protrusionPercent < LOW_PERCENT,
+				values.protrusionPercent < LOW_PERCENT,
 				'Hardly any grain would stand proud: the bond rubs.'
 			)
 			.caution(
 				'stick-too-coarse',
-				v.stickGrainSizeUm >= v.grainSizeUm,
+				values.stickGrainSizeUm >= values.grainSizeUm,
 				'The grain of the stick is no finer than that of the wheel: it breaks grains out.'
 			)
 			.caution(
 				'plated-clean-only',
-				bondOf(v.bond).plated,
+				bondOf(values.bond).plated,
 				'A single layer is only cleaned with a stick, never opened.'
 			)
 			.caution(
@@ -131,7 +131,7 @@ export const stick = defineCalculation({
 			protrusionUm,
 			bondVolumeMm3,
 			stickVolumeMm3,
-			stickLengthMm: stickVolumeMm3 / (v.stickWidthMm * v.stickHeightMm),
+			stickLengthMm: stickVolumeMm3 / (values.stickWidthMm * values.stickHeightMm),
 			...state,
 			...findings.judged()
 		};

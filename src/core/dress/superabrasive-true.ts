@@ -120,46 +120,51 @@ export const superabrasiveTrue = defineCalculation({
 		truingWheelMinDiameterMm: 40,
 		traverseMmPerMin: 600
 	},
-	compute(v) {
-		const face = v.surface === 'face';
-		const block = v.means === 'steel-block';
-		const D = v.wheelDiameterMm;
-		const b = dressedWidth(v);
+	compute(values) {
+		const face = values.surface === 'face';
+		const block = values.means === 'steel-block';
+		const D = values.wheelDiameterMm;
+		const b = dressedWidth(values);
 		needed(
-			v,
+			values,
 			block ? BLOCK : WHEEL,
 			block ? 'A steel block is described by it.' : 'The truing wheel is described by it.'
 		);
-		if (v.runoutTirUm === 0 && v.allowanceUm === 0)
+		if (values.runoutTirUm === 0 && values.allowanceUm === 0)
 			throw new InputFault(
 				'allowanceUm',
 				'inconsistent',
 				'Nothing would be taken off. Enter a run-out or an allowance.'
 			);
-		if (!block && v.truingWheelMinDiameterMm! >= v.truingWheelDiameterMm!)
+		if (!block && values.truingWheelMinDiameterMm! >= values.truingWheelDiameterMm!)
 			throw new InputFault(
 				'truingWheelMinDiameterMm',
 				'inconsistent',
-				`Scrap diameter ${v.truingWheelMinDiameterMm} mm is not below the truing wheel, ${v.truingWheelDiameterMm} mm.`
+				`Scrap diameter ${values.truingWheelMinDiameterMm} mm is not below the truing wheel, ${values.truingWheelDiameterMm} mm.`
 			);
-		const meanMm = (v.runoutTirUm / 2 + v.allowanceUm) / 1000;
+		const meanMm = (values.runoutTirUm / 2 + values.allowanceUm) / 1000;
 		const R = D / 2;
 		checkRadius('runoutTirUm', 1000 * meanMm, D);
 		const wheelVolumeMm3 = face ? Math.PI * b * (D - b) * meanMm : Math.PI * b * (R ** 2 - (R - meanMm) ** 2);
-		const radialStockUm = v.runoutTirUm + v.allowanceUm;
-		const layerLeftMm = v.layerDepthMm - radialStockUm / 1000;
-		const truingVolumeMm3 = (v.truingRatio ?? RATIO) * wheelVolumeMm3;
+		const radialStockUm = values.runoutTirUm + values.allowanceUm;
+		const layerLeftMm = values.layerDepthMm - radialStockUm / 1000;
+		const truingVolumeMm3 = (values.truingRatio ?? RATIO) * wheelVolumeMm3;
 		const wheels = block
 			? null
-			: worn(truingVolumeMm3, v.truingWheelDiameterMm!, v.truingWheelMinDiameterMm!, v.truingWheelWidthMm!);
-		const blockHeightUsedMm = block ? truingVolumeMm3 / (v.blockLengthMm! * v.blockWidthMm!) : null;
+			: worn(
+					truingVolumeMm3,
+					values.truingWheelDiameterMm!,
+					values.truingWheelMinDiameterMm!,
+					values.truingWheelWidthMm!
+				);
+		const blockHeightUsedMm = block ? truingVolumeMm3 / (values.blockLengthMm! * values.blockWidthMm!) : null;
 		const totalInfeedUm = radialStockUm + (wheels?.radialWearUm ?? 1000 * blockHeightUsedMm!);
-		const [rough, fine] = [totalInfeedUm * (1 - v.fineShare), totalInfeedUm * v.fineShare];
-		const roughStrokes = 2 * ceilCount(rough, 2 * v.roughInfeedUm);
-		const fineStrokes = 2 * ceilCount(fine, 2 * v.fineInfeedUm);
-		const speed = v.wheelSpeedRpm === null ? null : surfaceSpeedMps(D, v.wheelSpeedRpm);
-		const across = b + (block ? v.blockWidthMm! : v.truingWheelWidthMm!) + 2 * v.overTravelMm;
-		const { bond, plated } = bondOf(v.bond);
+		const [rough, fine] = [totalInfeedUm * (1 - values.fineShare), totalInfeedUm * values.fineShare];
+		const roughStrokes = 2 * ceilCount(rough, 2 * values.roughInfeedUm);
+		const fineStrokes = 2 * ceilCount(fine, 2 * values.fineInfeedUm);
+		const speed = values.wheelSpeedRpm === null ? null : surfaceSpeedMps(D, values.wheelSpeedRpm);
+		const across = b + (block ? values.blockWidthMm! : values.truingWheelWidthMm!) + 2 * values.overTravelMm;
+		const { bond, plated } = bondOf(values.bond);
 		const findings = new Findings()
 			.stop('single-layer-do-not-true', plated, 'A single layer is never trued: it would be gone.')
 			.stop(
@@ -174,12 +179,12 @@ export const superabrasiveTrue = defineCalculation({
 			)
 			.caution(
 				'uses-much-layer',
-				layerLeftMm > 0 && radialStockUm / 1000 > MUCH * v.layerDepthMm,
+				layerLeftMm > 0 && radialStockUm / 1000 > MUCH * values.layerDepthMm,
 				'More than a quarter of the layer goes. Seat the wheel better first.'
 			)
 			.caution(
 				'reseat-first',
-				v.runoutTirUm > RESEAT_UM,
+				values.runoutTirUm > RESEAT_UM,
 				'So much run-out is a seat, not a wheel: mount it again before grinding money away.'
 			)
 			.caution(
@@ -194,7 +199,7 @@ export const superabrasiveTrue = defineCalculation({
 			)
 			.caution(
 				'ratio-not-learnt',
-				block && v.truingRatio === null,
+				block && values.truingRatio === null,
 				'How much block a wheel eats has to be learnt; this is only a start.'
 			);
 		return {
@@ -212,8 +217,8 @@ export const superabrasiveTrue = defineCalculation({
 			fineStrokes,
 			roughBiteUm: roughStrokes ? rough / roughStrokes : 0,
 			fineBiteUm: fineStrokes ? fine / fineStrokes : 0,
-			sparkOutStrokes: v.sparkOutStrokes,
-			timeS: (60 * (roughStrokes + fineStrokes + v.sparkOutStrokes) * across) / v.traverseMmPerMin,
+			sparkOutStrokes: values.sparkOutStrokes,
+			timeS: (60 * (roughStrokes + fineStrokes + values.sparkOutStrokes) * across) / values.traverseMmPerMin,
 			surfaceSpeedMps: speed,
 			then: plated ? null : 'stick',
 			...findings.judged()

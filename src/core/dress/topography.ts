@@ -49,18 +49,20 @@ type Input = Values<typeof PATCH>;
 const KEYS = ['raUm', 'rzUm', 'flatSharePercent', 'activePerMm2', 'fracturedShare'] as const;
 
 /** One dress on one patch: a turn for every profile, its result at the end. `seen` is filled with what can be drawn of the first. */
-export function* simulating(v: Input, seen?: PatchSeen) {
-	const g = v.grainSizeUm / 1000;
+export function* simulating(values: Input, seen?: PatchSeen) {
+	const g = values.grainSizeUm / 1000;
 	const share =
-		v.concentrationPercent === null ? (2 * (32 - v.structureNumber)) / 100 : v.concentrationPercent / 400;
+		values.concentrationPercent === null
+			? (2 * (32 - values.structureNumber)) / 100
+			: values.concentrationPercent / 400;
 	const grainsPerMm2 = (6 * share) / (Math.PI * g * g);
-	const wantedMm = v.patchLengthMm ?? 12 * Math.max(1, v.grainSizeUm / 260);
-	const wanted = Math.floor(grainsPerMm2 * v.patchWidthMm * wantedMm + 0.5);
+	const wantedMm = values.patchLengthMm ?? 12 * Math.max(1, values.grainSizeUm / 260);
+	const wanted = Math.floor(grainsPerMm2 * values.patchWidthMm * wantedMm + 0.5);
 	const count = Math.min(MAX_GRAINS, wanted);
 	const lengthMm = wanted > MAX_GRAINS ? (wantedMm * MAX_GRAINS) / wanted : wantedMm;
-	const patch = { ...v, grainsPerMm2, count, widthMm: v.patchWidthMm, lengthMm };
+	const patch = { ...values, grainsPerMm2, count, widthMm: values.patchWidthMm, lengthMm };
 	const all: Profile[] = [];
-	for (let m = 0; m < v.profiles; m++) {
+	for (let m = 0; m < values.profiles; m++) {
 		all.push(groundProfile(patch, m, m === 0 ? seen : undefined));
 		yield all.length;
 	}
@@ -79,8 +81,8 @@ export function* simulating(v: Input, seen?: PatchSeen) {
 }
 
 /** The same, all of it at once. */
-function simulated(v: Input) {
-	const run = simulating(v);
+function simulated(values: Input) {
+	const run = simulating(values);
 	for (;;) {
 		const turn = run.next();
 		if (turn.done) return turn.value;
@@ -88,14 +90,15 @@ function simulated(v: Input) {
 }
 
 /** The second run: what was given for it in place of the first. @throws InputFault named `compareWith.<field>` */
-function replaced(v: Input, other: Readonly<Record<string, unknown>>): Input {
+function replaced(values: Input, other: Readonly<Record<string, unknown>>): Input {
 	const given = Object.fromEntries(Object.entries(other).filter(([, value]) => value !== null));
-	const second = { ...v, ...given };
+	const second = { ...values, ...given };
 	try {
 		checkTip(second.tipRadiusUm, second.flatWidthUm);
-	} catch (e) {
-		if (e instanceof InputFault) throw new InputFault(`compareWith.${e.field}`, e.code, e.message);
-		throw e;
+	} catch (error) {
+		if (error instanceof InputFault)
+			throw new InputFault(`compareWith.${error.field}`, error.code, error.message);
+		throw error;
 	}
 	return second;
 }
@@ -145,10 +148,10 @@ export const topography = defineCalculation({
 		profiles: 2,
 		compareWith: { leadUm: 20, depthUm: 6 }
 	},
-	compute(v) {
-		checkTip(v.tipRadiusUm, v.flatWidthUm);
-		const second = v.compareWith && replaced(v, v.compareWith);
-		const one = simulated(v);
+	compute(values) {
+		checkTip(values.tipRadiusUm, values.flatWidthUm);
+		const second = values.compareWith && replaced(values, values.compareWith);
+		const one = simulated(values);
 		if (!second) return { ...one, ratioTo: null };
 		const two = simulated(second);
 		return {

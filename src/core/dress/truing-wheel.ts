@@ -75,25 +75,25 @@ export const truingWheel = defineCalculation({
 		truingWheelSpeedRpm: 5200,
 		ratedSpeedMps: 32
 	},
-	compute(v) {
-		if (v.truingWheelSpeedRpm !== null) needed(v, [DIAMETER], 'Its speed follows from it.');
-		const { bond, tough, plated } = bondOf(v.bond);
-		const D = v.truingWheelDiameterMm;
-		const n = v.truingWheelSpeedRpm;
-		const wanted = GRAIN_RATIO * v.grainSizeUm;
+	compute(values) {
+		if (values.truingWheelSpeedRpm !== null) needed(values, [DIAMETER], 'Its speed follows from it.');
+		const { bond, tough, plated } = bondOf(values.bond);
+		const D = values.truingWheelDiameterMm;
+		const n = values.truingWheelSpeedRpm;
+		const wanted = GRAIN_RATIO * values.grainSizeUm;
 		const grit = nearestGrit(wanted);
 		const speed = n === null ? null : surfaceSpeedMps(D!, n);
 		const limits = [
-			v.ratedSpeedMps === null || D === null ? null : rpmForSpeed(v.ratedSpeedMps, D),
-			v.ratedSpeedRpm
+			values.ratedSpeedMps === null || D === null ? null : rpmForSpeed(values.ratedSpeedMps, D),
+			values.ratedSpeedRpm
 		].filter((x) => x !== null);
-		const unrated = v.ratedSpeedMps === null && v.ratedSpeedRpm === null;
+		const unrated = values.ratedSpeedMps === null && values.ratedSpeedRpm === null;
 		const findings = new Findings().stop(
 			'single-layer-do-not-true',
 			plated,
 			'A single layer is never trued: it would be gone.'
 		);
-		if (n !== null) judgeRated(findings, v, speed!, n);
+		if (n !== null) judgeRated(findings, values, speed!, n);
 		findings
 			.stop(
 				'rating-unknown',
@@ -105,14 +105,14 @@ export const truingWheel = defineCalculation({
 				!plated && (wanted > BEYOND * grainOf(GRITS[0]) || wanted < grainOf(GRITS.at(-1)!) / BEYOND),
 				'No usual truing wheel is as coarse or as fine as this grain wants.'
 			);
-		const family = v.abrasive === 'diamond' || tough ? 'silicon-carbide-green' : 'alumina-white';
+		const family = values.abrasive === 'diamond' || tough ? 'silicon-carbide-green' : 'alumina-white';
 		return {
 			truingFamily: plated ? null : family,
 			truingGrit: plated ? null : grit,
 			truingGrainUm: plated ? null : grainOf(grit),
 			truingGrade: plated ? null : GRADES[bond],
 			truingBond: plated ? null : 'vitrified',
-			grainRatio: plated ? null : grainOf(grit) / v.grainSizeUm,
+			grainRatio: plated ? null : grainOf(grit) / values.grainSizeUm,
 			surfaceSpeedMps: speed,
 			maxRpm: limits.length ? Math.min(...limits) : null,
 			...findings.judged()

@@ -46,20 +46,20 @@ export const WHEEL_WIDTH = mm('wheelWidthMm', 'Width', over0(1000));
 
 /** Width of what is dressed: of the wheel, or of the rim on a face. @throws InputFault where it is missing or cannot be */
 export function dressedWidth(
-	v: Pick<Sizes, 'surface' | 'wheelDiameterMm' | 'wheelWidthMm' | 'rimWidthMm'>
+	values: Pick<Sizes, 'surface' | 'wheelDiameterMm' | 'wheelWidthMm' | 'rimWidthMm'>
 ): number {
-	if (v.surface === 'periphery') {
-		needed(v, [WHEEL_WIDTH], 'Enter it.');
-		return v.wheelWidthMm!;
+	if (values.surface === 'periphery') {
+		needed(values, [WHEEL_WIDTH], 'Enter it.');
+		return values.wheelWidthMm!;
 	}
-	needed(v, [RIM_WIDTH], 'A face is described by its rim.');
-	if (2 * v.rimWidthMm! > v.wheelDiameterMm)
+	needed(values, [RIM_WIDTH], 'A face is described by its rim.');
+	if (2 * values.rimWidthMm! > values.wheelDiameterMm)
 		throw new InputFault(
 			'rimWidthMm',
 			'inconsistent',
-			`A rim ${v.rimWidthMm} mm wide does not fit on a wheel of ${v.wheelDiameterMm} mm.`
+			`A rim ${values.rimWidthMm} mm wide does not fit on a wheel of ${values.wheelDiameterMm} mm.`
 		);
-	return v.rimWidthMm!;
+	return values.rimWidthMm!;
 }
 
 /** @throws InputFault `inconsistent` for a scrap diameter that is not below the diameter today */
@@ -83,21 +83,21 @@ export function checkRadius(field: string, takenUm: number, diameterMm: number):
 }
 
 /** Sizes of what is dressed, by the surface. @throws InputFault for what is missing or cannot be */
-export function checkRim(v: Sizes): Rim {
-	const widthMm = dressedWidth(v);
-	if (v.surface === 'face') {
-		needed(v, [FACE_FIELDS[1]], 'A face is described by its rim.');
-		if (v.rimDepthMinMm >= v.rimDepthMm!)
+export function checkRim(values: Sizes): Rim {
+	const widthMm = dressedWidth(values);
+	if (values.surface === 'face') {
+		needed(values, [FACE_FIELDS[1]], 'A face is described by its rim.');
+		if (values.rimDepthMinMm >= values.rimDepthMm!)
 			throw new InputFault(
 				'rimDepthMinMm',
 				'inconsistent',
-				`Least rim depth ${v.rimDepthMinMm} mm is not below the depth today, ${v.rimDepthMm} mm.`
+				`Least rim depth ${values.rimDepthMinMm} mm is not below the depth today, ${values.rimDepthMm} mm.`
 			);
-		return { face: true, widthMm, depthMm: v.rimDepthMm!, leastMm: v.rimDepthMinMm };
+		return { face: true, widthMm, depthMm: values.rimDepthMm!, leastMm: values.rimDepthMinMm };
 	}
-	needed(v, [{ name: 'wheelMinDiameterMm', label: 'Scrap diameter' }], 'Enter it.');
-	checkScrap(v.wheelMinDiameterMm!, v.wheelDiameterMm);
-	return { face: false, widthMm, depthMm: 0, leastMm: v.wheelMinDiameterMm! };
+	needed(values, [{ name: 'wheelMinDiameterMm', label: 'Scrap diameter' }], 'Enter it.');
+	checkScrap(values.wheelMinDiameterMm!, values.wheelDiameterMm);
+	return { face: false, widthMm, depthMm: 0, leastMm: values.wheelMinDiameterMm! };
 }
 
 /** What is left after so much was taken off: diameter on the periphery, depth of rim on a face. */

@@ -127,7 +127,7 @@ function levelled(heights: Float64Array): Float64Array {
 		squares += (i - middle) ** 2;
 	}
 	const slope = squares ? along / squares : 0;
-	return heights.map((h, i) => -(h - sum / n - slope * (i - middle)));
+	return heights.map((height, i) => -(height - sum / n - slope * (i - middle)));
 }
 
 /** Ra and Rz of a profile about its line. */

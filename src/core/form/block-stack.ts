@@ -50,24 +50,24 @@ export const blockStack = defineCalculation({
 		{ name: 'differenceMm', unit: 'mm', fine: true, about: 'Difference' }
 	],
 	example: { setId: 'metric-103', targetMm: 47.715 },
-	compute(v) {
-		if (v.setId === null && v.blocksMm === null)
+	compute(values) {
+		if (values.setId === null && values.blocksMm === null)
 			throw new InputFault(
 				'setId',
 				'missing',
 				'Set is missing. Pick one, or enter the blocks that are there.'
 			);
-		if (v.baseBlocksMm !== null && v.baseMm !== null)
+		if (values.baseBlocksMm !== null && values.baseMm !== null)
 			throw new InputFault(
 				'baseMm',
 				'inconsistent',
 				'The base is given twice. Enter its blocks or its height, not both.'
 			);
-		const inUse = new Set(v.inUseMm.map(unitsOf));
+		const inUse = new Set(values.inUseMm.map(unitsOf));
 		const there = new Set(
-			[...(v.blocksMm?.map(unitsOf) ?? BLOCK_SETS[v.setId!])].filter((b) => !inUse.has(b))
+			[...(values.blocksMm?.map(unitsOf) ?? BLOCK_SETS[values.setId!])].filter((b) => !inUse.has(b))
 		);
-		const base = (v.baseBlocksMm ?? []).map((b, k) => {
+		const base = (values.baseBlocksMm ?? []).map((b, k) => {
 			const units = unitsOf(b);
 			if (!there.delete(units))
 				throw new InputFault(
@@ -77,25 +77,25 @@ export const blockStack = defineCalculation({
 				);
 			return units;
 		});
-		const allowed = unitsOf(v.toleranceUm / 1000);
-		const wantedBase = v.baseMm === null ? sum(base) : unitsOf(v.baseMm);
-		if (v.baseMm !== null)
-			for (const b of findStack([...there], wantedBase, allowed, v.maxBlocks)?.blocks ?? []) {
+		const allowed = unitsOf(values.toleranceUm / 1000);
+		const wantedBase = values.baseMm === null ? sum(base) : unitsOf(values.baseMm);
+		if (values.baseMm !== null)
+			for (const b of findStack([...there], wantedBase, allowed, values.maxBlocks)?.blocks ?? []) {
 				base.push(b);
 				there.delete(b);
 			}
-		const wear = v.wearBlockCount * unitsOf(v.wearBlockMm);
-		const needed = unitsOf(v.targetMm) + sum(base) - wear;
+		const wear = values.wearBlockCount * unitsOf(values.wearBlockMm);
+		const needed = unitsOf(values.targetMm) + sum(base) - wear;
 		if (needed <= 0)
 			throw new InputFault(
 				'targetMm',
 				'inconsistent',
 				'The wear blocks alone are as high as that. Leave them out, or raise the base.'
 			);
-		const stack = findStack([...there], needed, allowed, v.maxBlocks);
+		const stack = findStack([...there], needed, allowed, values.maxBlocks);
 		if (!stack)
 			throw new InputFault(
-				v.blocksMm ? 'blocksMm' : 'inUseMm',
+				values.blocksMm ? 'blocksMm' : 'inUseMm',
 				'missing',
 				'No block is left for the stack. Tick the blocks that are there.'
 			);
@@ -104,7 +104,7 @@ export const blockStack = defineCalculation({
 		const wrong = Math.abs(stack.error) > unitsOf(WRONG_STACK_UM / 1000);
 		const wrung = [
 			...[...stack.blocks, ...base].map(mmOf),
-			...Array.from({ length: v.wearBlockCount }, () => v.wearBlockMm)
+			...Array.from({ length: values.wearBlockCount }, () => values.wearBlockMm)
 		];
 		const findings = new Findings()
 			.stop(
@@ -115,7 +115,7 @@ export const blockStack = defineCalculation({
 			.caution(
 				'not-exact',
 				!wrong && Math.abs(stack.error) > allowed,
-				`These blocks come ${(stack.error / 100).toFixed(2)} µm from it; no ${v.maxBlocks} of them come nearer.`
+				`These blocks come ${(stack.error / 100).toFixed(2)} µm from it; no ${values.maxBlocks} of them come nearer.`
 			)
 			.caution(
 				'base-not-exact',
@@ -125,10 +125,10 @@ export const blockStack = defineCalculation({
 		return {
 			blocksMm: stack.blocks.map(mmOf),
 			blockCount: stack.blocks.length,
-			wearBlockCount: v.wearBlockCount,
+			wearBlockCount: values.wearBlockCount,
 			totalMm: mmOf(total),
 			errorUm: stack.error / 100,
-			stackErrorUm: stackErrorUm(wrung, v.grade),
+			stackErrorUm: stackErrorUm(wrung, values.grade),
 			exact: Math.abs(stack.error) <= allowed,
 			baseBlocksMm: base.map(mmOf),
 			baseTotalMm: mmOf(sum(base)),

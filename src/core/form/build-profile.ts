@@ -14,7 +14,7 @@ import { freeText } from './shapes/free-text.js';
 import { multiRib } from './shapes/multi-rib.js';
 import { SHAPE_FIELDS, type Shape, type ShapeKind } from './shapes/shape-fields.js';
 
-const MAKERS: Record<ShapeKind, (v: Shape) => Segment[]> = {
+const MAKERS: Record<ShapeKind, (values: Shape) => Segment[]> = {
 	flat,
 	'single-angle': singleAngle,
 	'double-angle': doubleAngle,
@@ -23,7 +23,7 @@ const MAKERS: Record<ShapeKind, (v: Shape) => Segment[]> = {
 	'concave-radius': concaveRadius,
 	chamfer,
 	'multi-rib': multiRib,
-	free: (v) => freeText(v.text)
+	free: (values) => freeText(values.text)
 };
 
 /** A section of the wheel's face from a few measures, or point by point. */
@@ -44,5 +44,5 @@ export const buildProfile = defineCalculation({
 		...SUMMARY_OUTPUTS.filter((o) => o.name !== 'depthMm')
 	],
 	example: { shape: 'concave-radius', widthMm: 10, radiusMm: 2, depthMm: 1.2 },
-	compute: (v) => shownChain(MAKERS[v.shape](v))
+	compute: (values) => shownChain(MAKERS[values.shape](values))
 });

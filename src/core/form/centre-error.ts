@@ -50,13 +50,13 @@ export const centreError = defineCalculation({
 		{ name: 'axialShrinkUm', unit: 'um', about: 'Shorter along the axis by' }
 	],
 	example: { wheelDiameterMm: 200, offsetMm: 1.5, depthMm: 6, toleranceUm: 1 },
-	compute(v) {
-		const [R, d, x] = [v.wheelDiameterMm / 2, v.offsetMm, v.depthMm];
+	compute(values) {
+		const [R, d, x] = [values.wheelDiameterMm / 2, values.offsetMm, values.depthMm];
 		if (x >= R)
 			throw new InputFault(
 				'depthMm',
 				'above-maximum',
-				`Depth: ${x} mm is too large for a wheel of ${v.wheelDiameterMm} mm. Enter less than ${R} mm.`
+				`Depth: ${x} mm is too large for a wheel of ${values.wheelDiameterMm} mm. Enter less than ${R} mm.`
 			);
 		const rim = Math.hypot(R, d);
 		// Written so that nothing is lost where the offset is small: a difference of squares over a sum.
@@ -65,12 +65,12 @@ export const centreError = defineCalculation({
 		const findings = new Findings()
 			.stop(
 				'dresser-on-ingoing-side',
-				d < -v.ingoingLimitMm - SLACK,
+				d < -values.ingoingLimitMm - SLACK,
 				'The diamond stands on the entering side: the wheel can pull it in. On centre or a little past it.'
 			)
 			.caution(
 				'form-error-over-tolerance',
-				v.toleranceUm !== null && Math.abs(1000 * errorMm) > v.toleranceUm + SLACK,
+				values.toleranceUm !== null && Math.abs(1000 * errorMm) > values.toleranceUm + SLACK,
 				`The form comes ${Math.abs(1000 * errorMm).toFixed(2)} µm shallower. Bring the diamond onto centre.`
 			);
 		return {
@@ -78,12 +78,12 @@ export const centreError = defineCalculation({
 			sizeErrorUm: (1000 * d * d) / (rim + R),
 			formErrorUm: 1000 * errorMm,
 			actualDepthMm: actual,
-			allowedOffsetMm: allowedOffset(R, x, v.toleranceUm),
+			allowedOffsetMm: allowedOffset(R, x, values.toleranceUm),
 			effectiveArcRadiusMm:
-				v.arcRadiusMm === null || x > v.arcRadiusMm || x === 0
+				values.arcRadiusMm === null || x > values.arcRadiusMm || x === 0
 					? null
-					: (v.arcRadiusMm ** 2 - (v.arcRadiusMm - x) ** 2 + actual * actual) / (2 * actual),
-			axialShrinkUm: 1000 * v.axialReachMm * (1 - Math.cos((v.squarenessDeg * Math.PI) / 180)),
+					: (values.arcRadiusMm ** 2 - (values.arcRadiusMm - x) ** 2 + actual * actual) / (2 * actual),
+			axialShrinkUm: 1000 * values.axialReachMm * (1 - Math.cos((values.squarenessDeg * Math.PI) / 180)),
 			...findings.judged()
 		};
 	}

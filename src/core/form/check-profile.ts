@@ -61,64 +61,66 @@ export const checkProfile = defineCalculation({
 		wheelDiameterMm: 150,
 		minDiameterMm: 140
 	},
-	compute(v) {
-		const chain = chainOf(v.segments);
-		if (v.minDiameterMm !== null && v.minDiameterMm >= v.wheelDiameterMm)
+	compute(values) {
+		const chain = chainOf(values.segments);
+		if (values.minDiameterMm !== null && values.minDiameterMm >= values.wheelDiameterMm)
 			throw new InputFault(
 				'minDiameterMm',
 				'inconsistent',
-				`Least diameter: ${v.minDiameterMm} mm is not under the ${v.wheelDiameterMm} mm of the wheel.`
+				`Least diameter: ${values.minDiameterMm} mm is not under the ${values.wheelDiameterMm} mm of the wheel.`
 			);
-		const s = summaryOf(chain);
+		const summary = summaryOf(chain);
 		const maxGapMm = chain.slice(1).reduce((m, next, i) => Math.max(m, gapMm(chain[i]!, next)), 0);
-		const requiredConcaveRadiusMm = offsetOf(v.tool) + v.tool.clearanceMm;
-		const stone = v.tool.includedAngleDeg;
-		const allowedFlankDeg = stone === null ? null : 90 - stone / 2 - v.flankClearanceDeg;
-		const usableStockMm = v.minDiameterMm === null ? null : (v.wheelDiameterMm - v.minDiameterMm) / 2;
-		const continuous = maxGapMm <= v.joinToleranceMm + SLACK;
+		const requiredConcaveRadiusMm = offsetOf(values.tool) + values.tool.clearanceMm;
+		const stone = values.tool.includedAngleDeg;
+		const allowedFlankDeg = stone === null ? null : 90 - stone / 2 - values.flankClearanceDeg;
+		const usableStockMm =
+			values.minDiameterMm === null ? null : (values.wheelDiameterMm - values.minDiameterMm) / 2;
+		const continuous = maxGapMm <= values.joinToleranceMm + SLACK;
 		const singleValued =
-			!chain.some(runsBack) && !chain.slice(1).some((n, i) => n.z0Mm < chain[i]!.z1Mm - v.joinToleranceMm);
+			!chain.some(runsBack) &&
+			!chain.slice(1).some((segment, i) => segment.z0Mm < chain[i]!.z1Mm - values.joinToleranceMm);
 		const findings = new Findings()
 			.stop('gap', !continuous, `The form has a gap of ${maxGapMm.toFixed(4)} mm. Join its segments.`)
 			.stop('undercut', !singleValued, 'The form runs back along the axis: no dresser can go in under it.')
 			.stop(
 				'flank-too-steep',
-				allowedFlankDeg !== null && s.maxFlankDeg > allowedFlankDeg + SLACK,
-				`The steepest flank is ${s.maxFlankDeg.toFixed(1)}°, this stone reaches ${allowedFlankDeg?.toFixed(1)}°. Take a slimmer one.`
+				allowedFlankDeg !== null && summary.maxFlankDeg > allowedFlankDeg + SLACK,
+				`The steepest flank is ${summary.maxFlankDeg.toFixed(1)}°, this stone reaches ${allowedFlankDeg?.toFixed(1)}°. Take a slimmer one.`
 			)
 			.stop(
 				'depth-exceeds-stock',
-				usableStockMm !== null && s.maxXMm > usableStockMm + SLACK,
-				`The form goes ${s.maxXMm.toFixed(3)} mm deep, ${usableStockMm?.toFixed(3)} mm of abrasive are there.`
+				usableStockMm !== null && summary.maxXMm > usableStockMm + SLACK,
+				`The form goes ${summary.maxXMm.toFixed(3)} mm deep, ${usableStockMm?.toFixed(3)} mm of abrasive are there.`
 			)
 			.caution(
 				'concave-smaller-than-tool',
-				s.minConcaveRadiusMm !== null && s.minConcaveRadiusMm < requiredConcaveRadiusMm - SLACK,
-				`The smallest hollow is ${s.minConcaveRadiusMm?.toFixed(3)} mm, the tool needs ${requiredConcaveRadiusMm.toFixed(3)} mm: something is left in it.`
+				summary.minConcaveRadiusMm !== null && summary.minConcaveRadiusMm < requiredConcaveRadiusMm - SLACK,
+				`The smallest hollow is ${summary.minConcaveRadiusMm?.toFixed(3)} mm, the tool needs ${requiredConcaveRadiusMm.toFixed(3)} mm: something is left in it.`
 			)
 			.caution(
 				'wider-than-wheel',
-				v.faceWidthMm !== null && s.widthMm > v.faceWidthMm + SLACK,
-				`The form is ${s.widthMm.toFixed(3)} mm wide, the wheel ${v.faceWidthMm} mm.`
+				values.faceWidthMm !== null && summary.widthMm > values.faceWidthMm + SLACK,
+				`The form is ${summary.widthMm.toFixed(3)} mm wide, the wheel ${values.faceWidthMm} mm.`
 			)
 			.stop(
 				'outside-the-wheel',
-				s.minXMm < -SLACK,
+				summary.minXMm < -SLACK,
 				'Part of the form lies outside of the rim. Move it into the wheel.'
 			);
 		return {
 			continuous,
 			maxGapMm,
 			singleValued,
-			minConcaveRadiusMm: s.minConcaveRadiusMm,
+			minConcaveRadiusMm: summary.minConcaveRadiusMm,
 			requiredConcaveRadiusMm,
-			maxFlankDeg: s.maxFlankDeg,
+			maxFlankDeg: summary.maxFlankDeg,
 			allowedFlankDeg,
-			depthMm: s.depthMm,
-			maxStockMm: s.maxXMm,
+			depthMm: summary.depthMm,
+			maxStockMm: summary.maxXMm,
 			usableStockMm,
-			widthMm: s.widthMm,
-			lengthMm: s.lengthMm,
+			widthMm: summary.widthMm,
+			lengthMm: summary.lengthMm,
 			...findings.judged()
 		};
 	}

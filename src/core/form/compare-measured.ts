@@ -69,19 +69,19 @@ export const compareMeasured = defineCalculation({
 		],
 		toleranceUm: 2
 	},
-	compute(v) {
-		const chain = chainOf(v.segments);
-		if (v.source === 'coupon' && v.fit === 'none')
+	compute(values) {
+		const chain = chainOf(values.segments);
+		if (values.source === 'coupon' && values.fit === 'none')
 			throw new InputFault(
 				'fit',
 				'inconsistent',
 				'A coupon has its own zero. Let it be moved, or moved and turned.'
 			);
-		const given = measuredPoints(v.points, v.csv).map((p) =>
-			v.source === 'coupon' ? { ...p, xMm: -p.xMm } : p
+		const given = measuredPoints(values.points, values.csv).map((p) =>
+			values.source === 'coupon' ? { ...p, xMm: -p.xMm } : p
 		);
-		const f = bestFit(chain, given, v.fit);
-		const used = f.places.map((n, i) => ({ n, p: f.points[i]! })).filter((u) => !u.n.beyond);
+		const f = bestFit(chain, given, values.fit);
+		const used = f.places.map((place, i) => ({ n: place, p: f.points[i]! })).filter((u) => !u.n.beyond);
 		if (!used.length)
 			throw new InputFault(
 				'points',
@@ -95,12 +95,12 @@ export const compareMeasured = defineCalculation({
 		const findings = new Findings()
 			.caution(
 				'form-out-of-tolerance',
-				v.toleranceUm !== null && maxAbsUm > v.toleranceUm + SLACK,
-				`The form is off by ${maxAbsUm.toFixed(1)} µm at ${worst.p.zMm.toFixed(3)} mm, ${v.toleranceUm} µm are allowed.`
+				values.toleranceUm !== null && maxAbsUm > values.toleranceUm + SLACK,
+				`The form is off by ${maxAbsUm.toFixed(1)} µm at ${worst.p.zMm.toFixed(3)} mm, ${values.toleranceUm} µm are allowed.`
 			)
 			.caution(
 				'fit-not-unique',
-				f.rank < FREE[v.fit],
+				f.rank < FREE[values.fit],
 				'These points do not tell every direction; what they do not tell was left where it was.'
 			)
 			.caution(
@@ -119,7 +119,7 @@ export const compareMeasured = defineCalculation({
 			rmsUm: Math.sqrt(errors.reduce((s, e) => s + e * e, 0) / errors.length),
 			peakToValleyUm: Math.max(...errors) - Math.min(...errors),
 			worst: { zMm: worst.p.zMm, xMm: worst.p.xMm, errorUm: 1000 * worst.n.e },
-			arcs: chain.flatMap((s, i) => (s.kind === 'arc' ? [arcCameOut(s, i, used)] : [])),
+			arcs: chain.flatMap((segment, i) => (segment.kind === 'arc' ? [arcCameOut(segment, i, used)] : [])),
 			...findings.judged()
 		};
 	}

@@ -15,10 +15,10 @@ const CHORD_MM = 0.001;
 const EDGE_MM = 0.5;
 
 function picture(chain: readonly Segment[]): string {
-	const s = summaryOf(chain);
-	const z = Math.min(s.start.zMm, s.end.zMm);
-	const [width, height] = [s.widthMm + 2 * EDGE_MM, s.depthMm + 2 * EDGE_MM];
-	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${z - EDGE_MM} ${s.minXMm - EDGE_MM} ${width} ${height}" width="${width}mm" height="${height}mm"><path d="${svgPathOf(chain)}" fill="none" stroke="#000" stroke-width="0.05"/></svg>`;
+	const summary = summaryOf(chain);
+	const z = Math.min(summary.start.zMm, summary.end.zMm);
+	const [width, height] = [summary.widthMm + 2 * EDGE_MM, summary.depthMm + 2 * EDGE_MM];
+	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${z - EDGE_MM} ${summary.minXMm - EDGE_MM} ${width} ${height}" width="${width}mm" height="${height}mm"><path d="${svgPathOf(chain)}" fill="none" stroke="#000" stroke-width="0.05"/></svg>`;
 }
 
 /** A form as a file that others read: a drawing, a picture, a table of points; millimetres. */
@@ -26,6 +26,6 @@ export function formFile(kind: FormFile, chain: readonly Segment[]): string {
 	if (kind === 'dxf') return writeDxf(chain, 'PROFILE');
 	if (kind === 'svg') return picture(chain);
 	return `zMm,xMm\n${pointsOf(chain, CHORD_MM)
-		.map((p) => `${p.zMm.toFixed(6)},${p.xMm.toFixed(6)}`)
+		.map((point) => `${point.zMm.toFixed(6)},${point.xMm.toFixed(6)}`)
 		.join('\n')}\n`;
 }

@@ -74,36 +74,37 @@ export const gcode = defineCalculation({
 		feedMmPerMin: 50,
 		title: 'left corner'
 	},
-	compute(v) {
-		const chain = chainOf(v.segments);
-		const rho = offsetOf(v.tool);
-		if (v.xMode === 'diameter' && v.wheelDiameterMm === null)
+	compute(values) {
+		const chain = chainOf(values.segments);
+		const rho = offsetOf(values.tool);
+		if (values.xMode === 'diameter' && values.wheelDiameterMm === null)
 			throw new InputFault(
 				'wheelDiameterMm',
 				'missing',
 				'Wheel diameter is missing. X on the diameter needs it.'
 			);
-		const axes: Axes = { ...v, wheelDiameterMm: v.wheelDiameterMm ?? 0, rho };
+		const axes: Axes = { ...values, wheelDiameterMm: values.wheelDiameterMm ?? 0, rho };
 		const way = offsetPath(chain, rho).segments;
-		const run = inRunOrder(way, v.direction, v.arcFormat);
+		const run = inRunOrder(way, values.direction, values.arcFormat);
 		const path = summaryOf(way);
 		const form = summaryOf(chain);
-		const sense = v.direction === 'plus-z' ? 1 : -1;
+		const sense = values.direction === 'plus-z' ? 1 : -1;
 		const [begin, end] = [run[0]!, run.at(-1)!];
 		const leads = [
-			{ z: begin.z0Mm - sense * v.leadMm, x: begin.x0Mm },
-			{ z: end.z1Mm + sense * v.leadMm, x: end.x1Mm }
+			{ z: begin.z0Mm - sense * values.leadMm, x: begin.x0Mm },
+			{ z: end.z1Mm + sense * values.leadMm, x: end.x1Mm }
 		] as const;
-		const most = Math.max(...v.remainingUm) / 1000;
-		const safeX = programmeX(axes, Math.min(-rho, path.minXMm) - v.safeClearanceMm - most);
-		const left = v.faceLeftMm ?? Math.min(form.start.zMm, form.end.zMm);
-		const right = v.faceRightMm ?? Math.max(form.start.zMm, form.end.zMm);
+		const most = Math.max(...values.remainingUm) / 1000;
+		const safeX = programmeX(axes, Math.min(-rho, path.minXMm) - values.safeClearanceMm - most);
+		const left = values.faceLeftMm ?? Math.min(form.start.zMm, form.end.zMm);
+		const right = values.faceRightMm ?? Math.max(form.start.zMm, form.end.zMm);
 		const inside = leads.some(
-			(p) => p.z + rho > left + SLACK && p.z - rho < right - SLACK && p.x + rho > SLACK
+			(lead) => lead.z + rho > left + SLACK && lead.z - rho < right - SLACK && lead.x + rho > SLACK
 		);
-		const feedLengthMm = v.remainingUm.length * run.reduce((l, s) => l + lengthOf(s), 0);
-		const count = (w: string) => v.remainingUm.length * run.filter((s) => wordOf(s) === w).length;
-		const lastLift = v.remainingUm.at(-1)! / 1000;
+		const feedLengthMm = values.remainingUm.length * run.reduce((l, segment) => l + lengthOf(segment), 0);
+		const count = (w: string) =>
+			values.remainingUm.length * run.filter((segment) => wordOf(segment) === w).length;
+		const lastLift = values.remainingUm.at(-1)! / 1000;
 		const at = (z: number, x: number) => ({ x: programmeX(axes, x - lastLift), z: inUnits(axes, z) });
 		const findings = new Findings().stop(
 			'approach-inside-wheel',
@@ -111,17 +112,17 @@ export const gcode = defineCalculation({
 			'The tool would come in through the wheel. Run it from the free flank, or lengthen the lead.'
 		);
 		return {
-			text: programOf(axes, v, run, leads, safeX),
-			unit: v.units,
-			xZero: v.xZero,
-			passCount: v.remainingUm.length,
+			text: programOf(axes, values, run, leads, safeX),
+			unit: values.units,
+			xZero: values.xZero,
+			passCount: values.remainingUm.length,
 			counts: { g1: count('g1'), g2: count('g2'), g3: count('g3') },
 			feedLengthMm,
-			feedTimeS: (60 * feedLengthMm) / v.feedMmPerMin,
+			feedTimeS: (60 * feedLengthMm) / values.feedMmPerMin,
 			safeX,
 			first: at(begin.z0Mm, begin.x0Mm),
 			last: at(end.z1Mm, end.x1Mm),
-			bounds: boundsInUnits(axes, run, v.remainingUm),
+			bounds: boundsInUnits(axes, run, values.remainingUm),
 			...findings.judged()
 		};
 	}
@@ -142,7 +143,7 @@ interface Lead {
 
 function programOf(
 	axes: Axes,
-	v: Run,
+	values: Run,
 	run: readonly Segment[],
 	leads: readonly [Lead, Lead],
 	safeX: number
@@ -151,19 +152,19 @@ function programOf(
 	const unit = axes.units === 'inch' ? 'inch' : 'mm';
 	const z = (mmValue: number) => w(inUnits(axes, mmValue));
 	const begin = run[0]!;
-	const dressed = v.dressRadialUm === null ? null : inUnits(axes, v.dressRadialUm / 1000);
-	const passes = v.remainingUm.flatMap((um) => [
+	const dressed = values.dressRadialUm === null ? null : inUnits(axes, values.dressRadialUm / 1000);
+	const passes = values.remainingUm.flatMap((um) => [
 		`G0 X${w(safeX)}`,
 		`G0 Z${z(leads[0].z)}`,
-		`G1 X${w(programmeX(axes, begin.x0Mm - um / 1000))} F${w(inUnits(axes, v.feedMmPerMin))}`,
+		`G1 X${w(programmeX(axes, begin.x0Mm - um / 1000))} F${w(inUnits(axes, values.feedMmPerMin))}`,
 		`G1 Z${z(begin.z0Mm)}`,
-		...run.map((s) => block(axes, s, um / 1000, v.arcFormat)),
+		...run.map((segment) => block(axes, segment, um / 1000, values.arcFormat)),
 		`G1 Z${z(leads[1].z)}`,
 		`G0 X${w(safeX)}`
 	]);
 	return `${[
-		...(v.title.trim() ? [comment(v.title)] : []),
-		comment(`tool offset ${z(axes.rho)} ${unit}, ${v.remainingUm.length} passes, X ${v.xMode}`),
+		...(values.title.trim() ? [comment(values.title)] : []),
+		comment(`tool offset ${z(axes.rho)} ${unit}, ${values.remainingUm.length} passes, X ${values.xMode}`),
 		comment(`X is the tool ${axes.xZero}`),
 		...(dressed === null
 			? []

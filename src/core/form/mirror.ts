@@ -5,8 +5,8 @@ import type { Segment } from './profile/segment.js';
 /** The profile that meets this one: every depth counted from the deepest, convex and concave change places. */
 export function mirrored(chain: readonly Segment[]): Segment[] {
 	const deepest = summaryOf(chain).maxXMm;
-	return chain.map((s) => {
-		const place = { ...s, x0Mm: deepest - s.x0Mm, x1Mm: deepest - s.x1Mm };
+	return chain.map((segment) => {
+		const place = { ...segment, x0Mm: deepest - segment.x0Mm, x1Mm: deepest - segment.x1Mm };
 		return place.kind === 'line' ? place : { ...place, side: place.side === 'convex' ? 'concave' : 'convex' };
 	});
 }
@@ -29,5 +29,5 @@ export const mirror = defineCalculation({
 			{ kind: 'line', z0Mm: 1.5, x0Mm: 0, z1Mm: 12, x1Mm: 0 }
 		]
 	},
-	compute: (v) => shownChain(mirrored(chainOf(v.segments)))
+	compute: (values) => shownChain(mirrored(chainOf(values.segments)))
 });

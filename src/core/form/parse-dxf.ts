@@ -33,8 +33,8 @@ export const parseDxf = defineCalculation({
 	example: {
 		text: '0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n4\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nLINE\n8\n0\n10\n0\n20\n0\n11\n3\n21\n0\n0\nARC\n8\n0\n10\n3\n20\n-1.5\n40\n1.5\n50\n0\n51\n90\n0\nENDSEC\n0\nEOF\n'
 	},
-	compute(v) {
-		const read = readDxf(v.text, { ...v, layer: v.layer || null });
+	compute(values) {
+		const read = readDxf(values.text, { ...values, layer: values.layer || null });
 		const passed = read.skipped.map((s) => `${s.count} ${s.type}`).join(', ');
 		const findings = new Findings()
 			.caution(

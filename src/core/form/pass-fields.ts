@@ -42,22 +42,22 @@ export const PASS_FIELDS = [
 ] as const;
 
 /** @throws InputFault on the size that does not go with the form */
-export function checkSizes(v: Values<typeof PASS_FIELDS>, form: Summary): void {
+export function checkSizes(values: Values<typeof PASS_FIELDS>, form: Summary): void {
 	const fault = (field: string, code: string, message: string) => new InputFault(field, code, message);
-	if (v.finishDepthUm > v.roughDepthUm)
+	if (values.finishDepthUm > values.roughDepthUm)
 		throw fault(
 			'finishDepthUm',
 			'inconsistent',
 			'The finish bite is larger than the rough one. Enter a smaller one.'
 		);
-	if (v.blankXMm > form.minXMm + 1e-9)
+	if (values.blankXMm > form.minXMm + 1e-9)
 		throw fault(
 			'blankXMm',
 			'above-maximum',
-			`The blank begins at ${v.blankXMm} mm, beneath the crest of the form at ${form.minXMm.toFixed(4)} mm. Enter that or less.`
+			`The blank begins at ${values.blankXMm} mm, beneath the crest of the form at ${form.minXMm.toFixed(4)} mm. Enter that or less.`
 		);
-	if (v.surface === 'periphery') {
-		if (form.maxXMm >= v.wheelDiameterMm / 2)
+	if (values.surface === 'periphery') {
+		if (form.maxXMm >= values.wheelDiameterMm / 2)
 			throw fault(
 				'wheelDiameterMm',
 				'inconsistent',
@@ -65,15 +65,15 @@ export function checkSizes(v: Values<typeof PASS_FIELDS>, form: Summary): void {
 			);
 		return;
 	}
-	if (v.rimWidthMm === null)
+	if (values.rimWidthMm === null)
 		throw fault('rimWidthMm', 'missing', 'Rim width is missing. Enter it, a cup is dressed on it.');
-	if (2 * v.rimWidthMm > v.wheelDiameterMm + 1e-9 || form.widthMm > v.rimWidthMm + 1e-9)
+	if (2 * values.rimWidthMm > values.wheelDiameterMm + 1e-9 || form.widthMm > values.rimWidthMm + 1e-9)
 		throw fault(
 			'rimWidthMm',
 			'inconsistent',
-			`A rim of ${v.rimWidthMm} mm does not go with this wheel and form. Check it.`
+			`A rim of ${values.rimWidthMm} mm does not go with this wheel and form. Check it.`
 		);
-	if (v.rimDepthMm !== null && v.rimDepthMinMm >= v.rimDepthMm)
+	if (values.rimDepthMm !== null && values.rimDepthMinMm >= values.rimDepthMm)
 		throw fault(
 			'rimDepthMinMm',
 			'inconsistent',

@@ -59,32 +59,32 @@ export const formPasses = defineCalculation({
 		finishDepthUm: 10,
 		feedMmPerMin: 100
 	},
-	compute(v) {
-		const chain = chainOf(v.segments);
+	compute(values) {
+		const chain = chainOf(values.segments);
 		const form = summaryOf(chain);
-		checkSizes(v, form);
-		const rho = v.tool ? offsetOf(v.tool) : 0;
+		checkSizes(values, form);
+		const rho = values.tool ? offsetOf(values.tool) : 0;
 		const path = offsetPath(chain, rho);
-		const pathLengthMm = path.segments.reduce((l, s) => l + lengthOf(s), 0);
-		const stockUm = Math.max(0, 1000 * (form.maxXMm - v.blankXMm));
-		const plan = passList({ ...v, stockUm });
+		const pathLengthMm = path.segments.reduce((l, segment) => l + lengthOf(segment), 0);
+		const stockUm = Math.max(0, 1000 * (form.maxXMm - values.blankXMm));
+		const plan = passList({ ...values, stockUm });
 		const { roughEachUm, finishEachUm } = plan;
 		const lastUm = plan.finishCount ? finishEachUm : roughEachUm;
-		const bites = chain.map((s, i) =>
-			flankBite(s, i, { roughUm: roughEachUm, finishUm: finishEachUm, lastUm })
+		const bites = chain.map((segment, i) =>
+			flankBite(segment, i, { roughUm: roughEachUm, finishUm: finishEachUm, lastUm })
 		);
-		const face = v.surface === 'face';
-		const smallest = v.wheelDiameterMm - 2 * form.maxXMm;
-		const deepest = v.rimDepthMm === null ? null : v.rimDepthMm - v.rimDepthMinMm;
-		const left = v.tool ? 1000 * unreached(chain, path, rho).mm : 0;
+		const face = values.surface === 'face';
+		const smallest = values.wheelDiameterMm - 2 * form.maxXMm;
+		const deepest = values.rimDepthMm === null ? null : values.rimDepthMm - values.rimDepthMinMm;
+		const left = values.tool ? 1000 * unreached(chain, path, rho).mm : 0;
 		const bite = Math.max(roughEachUm, finishEachUm);
 		const none = bites.some((b) => b.state === 'none');
 		const dull = bites.some((b) => b.state === 'dull');
 		const findings = new Findings()
 			.stop(
 				'below-minimum-diameter',
-				!face && v.minDiameterMm !== null && smallest < v.minDiameterMm - SLACK,
-				`The form goes down to ${smallest.toFixed(3)} mm, the abrasive ends at ${v.minDiameterMm} mm.`
+				!face && values.minDiameterMm !== null && smallest < values.minDiameterMm - SLACK,
+				`The form goes down to ${smallest.toFixed(3)} mm, the abrasive ends at ${values.minDiameterMm} mm.`
 			)
 			.stop(
 				'deeper-than-rim',
@@ -108,7 +108,7 @@ export const formPasses = defineCalculation({
 			)
 			.caution(
 				'dress-depth-over-guideline',
-				bite <= BITE_STOP_UM + SLACK && v.roughDepthUm > BITE_HEAVY_UM + SLACK,
+				bite <= BITE_STOP_UM + SLACK && values.roughDepthUm > BITE_HEAVY_UM + SLACK,
 				`Bites over ${BITE_HEAVY_UM} µm are hard on the diamond.`
 			)
 			.caution(
@@ -117,33 +117,33 @@ export const formPasses = defineCalculation({
 				`The nose leaves ${left.toFixed(1)} µm in a hollow.`
 			);
 		return {
-			surface: v.surface,
+			surface: values.surface,
 			stockUm,
 			roughCount: plan.roughCount,
 			roughEachUm,
 			finishCount: plan.finishCount,
 			finishEachUm,
-			sparkOutCount: v.sparkOutPasses,
+			sparkOutCount: values.sparkOutPasses,
 			passCount: plan.passes.length,
-			passes: plan.passes.map((p) => ({
-				...p,
-				contactLengthMm: contact(chain, v.blankXMm + p.remainingUm / 1000)
+			passes: plan.passes.map((pass) => ({
+				...pass,
+				contactLengthMm: contact(chain, values.blankXMm + pass.remainingUm / 1000)
 			})),
 			pathLengthMm,
-			timeS: plan.passes.length * ((60 * pathLengthMm) / v.feedMmPerMin + v.returnS),
-			removedVolumeMm3: face ? offTheFace(chain, v, form.start.zMm) : offTheRim(chain, v),
-			largestDiameterMm: face ? null : v.wheelDiameterMm - 2 * form.minXMm,
+			timeS: plan.passes.length * ((60 * pathLengthMm) / values.feedMmPerMin + values.returnS),
+			removedVolumeMm3: face ? offTheFace(chain, values, form.start.zMm) : offTheRim(chain, values),
+			largestDiameterMm: face ? null : values.wheelDiameterMm - 2 * form.minXMm,
 			smallestDiameterMm: face ? null : smallest,
-			crestUsedMm: form.minXMm - v.blankXMm,
+			crestUsedMm: form.minXMm - values.blankXMm,
 			stockLeftMm: face
 				? deepest === null
 					? null
 					: deepest - form.maxXMm
-				: v.minDiameterMm === null
+				: values.minDiameterMm === null
 					? null
-					: (v.wheelDiameterMm - v.minDiameterMm) / 2 - form.maxXMm,
+					: (values.wheelDiameterMm - values.minDiameterMm) / 2 - form.maxXMm,
 			segmentBites: bites,
-			segmentFeeds: chain.map((s, i) => segmentFeed(s, i, rho, v.feedMmPerMin)),
+			segmentFeeds: chain.map((segment, i) => segmentFeed(segment, i, rho, values.feedMmPerMin)),
 			...findings.judged()
 		};
 	}
@@ -151,7 +151,7 @@ export const formPasses = defineCalculation({
 
 /** Length of the form that a pass touches: what lies deeper than it. */
 const contact = (chain: readonly Segment[], levelMm: number): number =>
-	chain.reduce((l, s) => l + lengthBelow(s, levelMm), 0);
+	chain.reduce((l, segment) => l + lengthBelow(segment, levelMm), 0);
 
 interface Blank {
 	wheelDiameterMm: number;
@@ -161,14 +161,16 @@ interface Blank {
 const offTheRim = (chain: readonly Segment[], v: Blank): number => {
 	const rim = v.wheelDiameterMm / 2;
 	return chain.reduce(
-		(sum, s) => sum + Math.PI * ((rim - v.blankXMm) ** 2 * (s.z1Mm - s.z0Mm) - squaredRadius(s, rim)),
+		(sum, segment) =>
+			sum + Math.PI * ((rim - v.blankXMm) ** 2 * (segment.z1Mm - segment.z0Mm) - squaredRadius(segment, rim)),
 		0
 	);
 };
 /** Of a cup: the smallest z lies on the inner diameter of its rim. */
 const offTheFace = (chain: readonly Segment[], v: Blank, leastZMm: number): number =>
 	chain.reduce(
-		(sum, s) =>
-			sum + 2 * Math.PI * radiusTimesDepth(s, v.wheelDiameterMm / 2 - v.rimWidthMm! - leastZMm, v.blankXMm),
+		(sum, segment) =>
+			sum +
+			2 * Math.PI * radiusTimesDepth(segment, v.wheelDiameterMm / 2 - v.rimWidthMm! - leastZMm, v.blankXMm),
 		0
 	);

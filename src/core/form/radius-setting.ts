@@ -93,77 +93,78 @@ export const radiusSetting = defineCalculation({
 		toDeg: 90,
 		measuredRadiusMm: 4.012
 	},
-	compute(v) {
-		if (v.toDeg < v.fromDeg)
+	compute(values) {
+		if (values.toDeg < values.fromDeg)
 			throw new InputFault(
 				'toDeg',
 				'inconsistent',
-				`The swing ends at ${v.toDeg}° before it begins at ${v.fromDeg}°. Enter the larger angle last.`
+				`The swing ends at ${values.toDeg}° before it begins at ${values.fromDeg}°. Enter the larger angle last.`
 			);
-		const R = v.wheelRadiusMm;
-		const s = v.side === 'convex' ? -1 : 1;
-		const stackMm = v.constantMm + s * R;
+		const R = values.wheelRadiusMm;
+		const s = values.side === 'convex' ? -1 : 1;
+		const stackMm = values.constantMm + s * R;
 		if (stackMm <= 0)
 			throw new InputFault(
 				'wheelRadiusMm',
 				'stack-not-positive',
-				`A radius of ${R} mm leaves no stack at a constant of ${v.constantMm} mm. Take another fixture or a smaller radius.`
+				`A radius of ${R} mm leaves no stack at a constant of ${values.constantMm} mm. Take another fixture or a smaller radius.`
 			);
-		const d = v.axisOffsetUm / 1000;
+		const d = values.axisOffsetUm / 1000;
 		const leaves = (angle: number) => ({
 			angleFromRadialDeg: angle,
 			zMm: R * Math.sin(angle * RAD),
 			xMm: -s * R * (1 - Math.cos(angle * RAD))
 		});
-		const sweepDeg = v.toDeg - v.fromDeg;
-		const envelope = v.envelope && headRoom(v.envelope, s * R);
-		const slide = v.slide && slideSetting(v.slide);
+		const sweepDeg = values.toDeg - values.fromDeg;
+		const envelope = values.envelope && headRoom(values.envelope, s * R);
+		const slide = values.slide && slideSetting(values.slide);
 		const beyond =
-			(v.stopFromDeg !== null && v.fromDeg < v.stopFromDeg - SLACK) ||
-			(v.stopToDeg !== null && v.toDeg > v.stopToDeg + SLACK);
+			(values.stopFromDeg !== null && values.fromDeg < values.stopFromDeg - SLACK) ||
+			(values.stopToDeg !== null && values.toDeg > values.stopToDeg + SLACK);
 		const findings = new Findings();
 		envelope?.judge(findings);
 		slide?.judge(findings);
 		const same = (known: number | null) =>
-			known !== null && Math.abs(v.constantMm - known) <= SAME_MM + SLACK;
-		const otherWay = same(v.otherConstantMm) && v.knownConstantMm !== null && !same(v.knownConstantMm);
+			known !== null && Math.abs(values.constantMm - known) <= SAME_MM + SLACK;
+		const otherWay =
+			same(values.otherConstantMm) && values.knownConstantMm !== null && !same(values.knownConstantMm);
 		findings
 			.stop(
 				'constant-of-the-other-way',
 				otherWay,
-				`${v.constantMm} mm is measured from the ${v.method === 'height-gauge' ? 'face, for a stack of blocks' : 'base, for a height gauge'}: the stack would be off by ${Math.abs(v.constantMm - (v.knownConstantMm ?? 0)).toFixed(1)} mm.`
+				`${values.constantMm} mm is measured from the ${values.method === 'height-gauge' ? 'face, for a stack of blocks' : 'base, for a height gauge'}: the stack would be off by ${Math.abs(values.constantMm - (values.knownConstantMm ?? 0)).toFixed(1)} mm.`
 			)
 			.caution(
 				'constant-differs',
-				!otherWay && v.knownConstantMm !== null && !same(v.knownConstantMm),
-				`The shop keeps ${v.knownConstantMm ?? ''} mm of this fixture for this way. Measure again, or put it right in the shop.`
+				!otherWay && values.knownConstantMm !== null && !same(values.knownConstantMm),
+				`The shop keeps ${values.knownConstantMm ?? ''} mm of this fixture for this way. Measure again, or put it right in the shop.`
 			)
 			.stop(
 				'concave-smaller-than-tip',
-				v.side === 'concave' && R <= v.tipRadiusMm + v.clearanceMm + SLACK,
-				`A tip of ${v.tipRadiusMm} mm cannot turn inside a hollow of ${R} mm: it would plough the rim away. Take a sharper one.`
+				values.side === 'concave' && R <= values.tipRadiusMm + values.clearanceMm + SLACK,
+				`A tip of ${values.tipRadiusMm} mm cannot turn inside a hollow of ${R} mm: it would plough the rim away. Take a sharper one.`
 			)
 			.stop('sweep-beyond-stops', beyond, 'The swing goes beyond its stops. Move the stops, or swing less.')
 			.stop(
 				'undercut',
-				Math.max(Math.abs(v.fromDeg), Math.abs(v.toDeg)) > MAX_SWING_DEG + SLACK,
+				Math.max(Math.abs(values.fromDeg), Math.abs(values.toDeg)) > MAX_SWING_DEG + SLACK,
 				'Beyond 90° from the radial line the diamond would cut in under the form.'
 			);
 		return {
-			method: v.method,
+			method: values.method,
 			stackMm,
-			tipCentreRadiusMm: R - s * v.tipRadiusMm,
+			tipCentreRadiusMm: R - s * values.tipRadiusMm,
 			sweepDeg,
 			arcLengthMm: R * sweepDeg * RAD,
-			from: leaves(v.fromDeg),
-			to: leaves(v.toDeg),
-			correctedStackMm: v.measuredRadiusMm === null ? null : stackMm - s * (v.measuredRadiusMm - R),
+			from: leaves(values.fromDeg),
+			to: leaves(values.toDeg),
+			correctedStackMm: values.measuredRadiusMm === null ? null : stackMm - s * (values.measuredRadiusMm - R),
 			axisRadiusErrorUm: 1000 * (Math.hypot(R, d) - R),
 			tangentErrorDeg: Math.atan(d / R) / RAD,
 			envelope: envelope?.shown ?? null,
 			slide: slide?.shown ?? null,
-			baseTilt: v.grit && baseTilt(v.grit),
-			reminders: ['take-the-blocks-out', ...(v.slide ? ['cover-the-slide'] : []), 'turn-by-hand-first'],
+			baseTilt: values.grit && baseTilt(values.grit),
+			reminders: ['take-the-blocks-out', ...(values.slide ? ['cover-the-slide'] : []), 'turn-by-hand-first'],
 			...findings.judged()
 		};
 	}

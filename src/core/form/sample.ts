@@ -7,13 +7,14 @@ import { type Point, type Segment, endOf, pointAt, startOf, sweepOf } from './pr
 /** Points of a chain whose chords stay within a tolerance of its arcs, in mm. */
 export function pointsOf(chain: readonly Segment[], toleranceMm: number): Point[] {
 	const points = [startOf(chain[0]!)];
-	for (const s of chain) {
-		if (s.kind === 'line') points.push(endOf(s));
+	for (const segment of chain) {
+		if (segment.kind === 'line') points.push(endOf(segment));
 		else {
-			const step = toleranceMm >= s.radiusMm ? Math.PI / 2 : 2 * Math.acos(1 - toleranceMm / s.radiusMm);
-			const n = Math.max(1, Math.ceil(sweepOf(s) / step - SLACK));
-			for (let i = 1; i < n; i++) points.push(pointAt(s, i / n));
-			points.push(endOf(s));
+			const step =
+				toleranceMm >= segment.radiusMm ? Math.PI / 2 : 2 * Math.acos(1 - toleranceMm / segment.radiusMm);
+			const n = Math.max(1, Math.ceil(sweepOf(segment) / step - SLACK));
+			for (let i = 1; i < n; i++) points.push(pointAt(segment, i / n));
+			points.push(endOf(segment));
 		}
 	}
 	return points;
@@ -23,10 +24,10 @@ const short = (mm: number): string => String(Number(mm.toFixed(6)));
 /** The chain as a path of a drawing, depth downward. */
 export function svgPathOf(chain: readonly Segment[]): string {
 	const first = chain[0]!;
-	const parts = chain.map((s) =>
-		s.kind === 'line'
-			? `L${short(s.z1Mm)} ${short(s.x1Mm)}`
-			: `A${short(s.radiusMm)} ${short(s.radiusMm)} 0 0 ${s.side === 'convex' ? 1 : 0} ${short(s.z1Mm)} ${short(s.x1Mm)}`
+	const parts = chain.map((segment) =>
+		segment.kind === 'line'
+			? `L${short(segment.z1Mm)} ${short(segment.x1Mm)}`
+			: `A${short(segment.radiusMm)} ${short(segment.radiusMm)} 0 0 ${segment.side === 'convex' ? 1 : 0} ${short(segment.z1Mm)} ${short(segment.x1Mm)}`
 	);
 	return `M${short(first.z0Mm)} ${short(first.x0Mm)}${parts.join('')}`;
 }
@@ -60,16 +61,16 @@ export const sample = defineCalculation({
 		],
 		chordToleranceUm: 20
 	},
-	compute(v) {
-		const chain = chainOf(v.segments);
-		const points = pointsOf(chain, v.chordToleranceUm / 1000);
+	compute(values) {
+		const chain = chainOf(values.segments);
+		const points = pointsOf(chain, values.chordToleranceUm / 1000);
 		return {
 			pointCount: points.length,
 			polylineLengthMm: points
 				.slice(1)
 				.reduce((l, p, i) => l + Math.hypot(p.zMm - points[i]!.zMm, p.xMm - points[i]!.xMm), 0),
 			points,
-			csv: `zMm,xMm\n${points.map((p) => `${p.zMm.toFixed(6)},${p.xMm.toFixed(6)}\n`).join('')}`,
+			csv: `zMm,xMm\n${points.map((point) => `${point.zMm.toFixed(6)},${point.xMm.toFixed(6)}\n`).join('')}`,
 			svgPath: svgPathOf(chain)
 		};
 	}

@@ -54,40 +54,41 @@ export const sineStack = defineCalculation({
 		{ name: 'angleFromStackDeg', unit: 'deg', about: 'Angle of the blocks that are there' }
 	],
 	example: { angleDeg: 28.5, pinDistanceMm: 100, baseStackMm: 15, stackErrorUm: 1, faceLengthMm: 10 },
-	compute(v) {
-		const [L, a] = [v.pinDistanceMm, v.angleDeg * RAD];
-		if (v.actualDifferenceMm !== null && v.actualDifferenceMm >= L)
+	compute(values) {
+		const [L, a] = [values.pinDistanceMm, values.angleDeg * RAD];
+		if (values.actualDifferenceMm !== null && values.actualDifferenceMm >= L)
 			throw new InputFault(
 				'actualDifferenceMm',
 				'above-maximum',
-				`Difference made: ${v.actualDifferenceMm} mm is too large for pins ${L} mm apart. Enter less than ${L} mm.`
+				`Difference made: ${values.actualDifferenceMm} mm is too large for pins ${L} mm apart. Enter less than ${L} mm.`
 			);
-		const [dh, dL] = [v.stackErrorUm / 1000, v.pinDistanceErrorUm / 1000];
-		const h = stackDifferenceMm(v.angleDeg, L);
+		const [dh, dL] = [values.stackErrorUm / 1000, values.pinDistanceErrorUm / 1000];
+		const h = stackDifferenceMm(values.angleDeg, L);
 		const error = dh / (L * Math.cos(a)) + (Math.tan(a) * dL) / L;
-		const formErrorUm = 1000 * v.faceLengthMm * error;
+		const formErrorUm = 1000 * values.faceLengthMm * error;
 		const findings = new Findings()
 			.caution(
 				'angle-steep',
-				v.angleDeg > STEEP_DEG + SLACK,
+				values.angleDeg > STEEP_DEG + SLACK,
 				`Above ${STEEP_DEG}° a small error of the stack is a large one of the angle. Set the complement from the square face.`
 			)
 			.caution(
 				'form-error-over-tolerance',
-				v.formToleranceUm !== null && formErrorUm > v.formToleranceUm + SLACK,
+				values.formToleranceUm !== null && formErrorUm > values.formToleranceUm + SLACK,
 				`The stacks leave ${formErrorUm.toFixed(2)} µm over the face. Take better blocks, or the complement.`
 			);
 		return {
 			differenceMm: h,
-			lowerStackMm: v.baseStackMm,
-			upperStackMm: v.baseStackMm + h,
+			lowerStackMm: values.baseStackMm,
+			upperStackMm: values.baseStackMm + h,
 			angleErrorDeg: error / RAD,
 			angleErrorArcsec: arcsec(error),
 			formErrorUm,
-			complementAngleDeg: 90 - v.angleDeg,
+			complementAngleDeg: 90 - values.angleDeg,
 			complementDifferenceMm: L * Math.cos(a),
-			complementErrorArcsec: v.angleDeg === 0 ? null : arcsec(dh / h + dL / (L * Math.tan(a))),
-			angleFromStackDeg: v.actualDifferenceMm === null ? null : Math.asin(v.actualDifferenceMm / L) / RAD,
+			complementErrorArcsec: values.angleDeg === 0 ? null : arcsec(dh / h + dL / (L * Math.tan(a))),
+			angleFromStackDeg:
+				values.actualDifferenceMm === null ? null : Math.asin(values.actualDifferenceMm / L) / RAD,
 			...findings.judged()
 		};
 	}

@@ -24,16 +24,16 @@ export const squared = defineCalculation({
 		{ name: 'tiltArcsec', about: 'Out of square, seconds of arc' }
 	],
 	example: { readingUm: 4, overMm: 80, formWidthMm: 20, toleranceUm: 10 },
-	compute(v) {
-		const taperUm = (v.readingUm * v.formWidthMm) / v.overMm;
+	compute(values) {
+		const taperUm = (values.readingUm * values.formWidthMm) / values.overMm;
 		const findings = new Findings().caution(
 			'out-of-square',
-			taperUm > v.toleranceUm,
-			`The form comes out ${taperUm.toFixed(1)} µm tapered, ${v.toleranceUm} µm are allowed. Square the dresser.`
+			taperUm > values.toleranceUm,
+			`The form comes out ${taperUm.toFixed(1)} µm tapered, ${values.toleranceUm} µm are allowed. Square the dresser.`
 		);
 		return {
 			taperUm,
-			tiltArcsec: Math.atan(v.readingUm / (1000 * v.overMm)) * ARCSEC_PER_RAD,
+			tiltArcsec: Math.atan(values.readingUm / (1000 * values.overMm)) * ARCSEC_PER_RAD,
 			...findings.judged()
 		};
 	}

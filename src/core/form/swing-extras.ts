@@ -39,11 +39,11 @@ export const SLIDE = group('slide', 'A straight flank at the end of the swing', 
 export const GRIT = group('grit', 'What a grain under the base makes', GRIT_FIELDS, { advanced: true });
 
 /** Heights of tip and spindle over the table, and the room that is left. `upMm` is how far the nose stands over the swing axis. */
-export function headRoom(v: Values<typeof ENVELOPE_FIELDS>, upMm: number) {
-	const tipHeightMm = v.chuckHeightMm + v.baseHeightMm + v.pivotHeightMm + upMm;
-	const spindleHeightMm = tipHeightMm + v.wheelDiameterMm / 2;
-	const spindleHeightClearMm = spindleHeightMm + v.raiseMm;
-	const headroomMm = v.headMaxMm === null ? null : v.headMaxMm - spindleHeightClearMm;
+export function headRoom(values: Values<typeof ENVELOPE_FIELDS>, upMm: number) {
+	const tipHeightMm = values.chuckHeightMm + values.baseHeightMm + values.pivotHeightMm + upMm;
+	const spindleHeightMm = tipHeightMm + values.wheelDiameterMm / 2;
+	const spindleHeightClearMm = spindleHeightMm + values.raiseMm;
+	const headroomMm = values.headMaxMm === null ? null : values.headMaxMm - spindleHeightClearMm;
 	return {
 		shown: { tipHeightMm, spindleHeightMm, spindleHeightClearMm, headroomMm },
 		judge: (findings: Findings) =>
@@ -55,19 +55,20 @@ export function headRoom(v: Values<typeof ENVELOPE_FIELDS>, upMm: number) {
 				)
 				.stop(
 					'head-cannot-reach',
-					v.headMinMm !== null && spindleHeightMm < v.headMinMm - SLACK,
+					values.headMinMm !== null && spindleHeightMm < values.headMinMm - SLACK,
 					'The head does not come down to the fixture. Build higher.'
 				)
 	};
 }
 
 /** Angle of the slide from the wheel's axis, its side on the wheel, and the stroke it needs. */
-export function slideSetting(v: Values<typeof SLIDE_FIELDS>) {
-	const slideAngleDeg = v.angleFrom === 'axial' ? v.drawingAngleDeg : 90 - v.drawingAngleDeg;
+export function slideSetting(values: Values<typeof SLIDE_FIELDS>) {
+	const slideAngleDeg = values.angleFrom === 'axial' ? values.drawingAngleDeg : 90 - values.drawingAngleDeg;
 	const turned = { left: 'right', right: 'left' } as const;
-	const wheelSide = v.seenFrom === 'front' ? v.flankSide : turned[v.flankSide];
+	const wheelSide = values.seenFrom === 'front' ? values.flankSide : turned[values.flankSide];
 	const radial = slideAngleDeg > RADIAL_DEG + SLACK;
-	const strokeNeededMm = v.faceMm === null || radial ? null : v.faceMm / Math.cos(slideAngleDeg * RAD);
+	const strokeNeededMm =
+		values.faceMm === null || radial ? null : values.faceMm / Math.cos(slideAngleDeg * RAD);
 	return {
 		shown: {
 			slideAngleDeg,
@@ -79,7 +80,7 @@ export function slideSetting(v: Values<typeof SLIDE_FIELDS>) {
 			findings
 				.stop(
 					'slide-too-short',
-					strokeNeededMm !== null && v.strokeMm !== null && v.strokeMm < strokeNeededMm - SLACK,
+					strokeNeededMm !== null && values.strokeMm !== null && values.strokeMm < strokeNeededMm - SLACK,
 					`The face needs ${strokeNeededMm?.toFixed(2)} mm of slide. It would run into its end.`
 				)
 				.caution(

@@ -55,35 +55,35 @@ export const toolPath = defineCalculation({
 		tool: { kind: 'single-point', tipRadiusMm: 0.2, includedAngleDeg: 60 },
 		sampleZMm: [0, 1, 6]
 	},
-	compute(v) {
-		const chain = chainOf(v.segments);
-		const rho = offsetOf(v.tool);
+	compute(values) {
+		const chain = chainOf(values.segments);
+		const rho = offsetOf(values.tool);
 		const path = offsetPath(chain, rho);
-		const s = summaryOf(path.segments);
+		const summary = summaryOf(path.segments);
 		const left = unreached(chain, path, rho);
-		const sampleXMm = v.sampleZMm.map((z, k) => {
+		const sampleXMm = values.sampleZMm.map((z, k) => {
 			const x = path.at(z);
 			if (x === null)
 				throw new InputFault(
 					`sampleZMm.${k}`,
 					'off-the-path',
-					`${z} mm lies beside the path, which runs from ${s.start.zMm.toFixed(4)} to ${s.end.zMm.toFixed(4)} mm.`
+					`${z} mm lies beside the path, which runs from ${summary.start.zMm.toFixed(4)} to ${summary.end.zMm.toFixed(4)} mm.`
 				);
 			return x;
 		});
 		const findings = new Findings().caution(
 			'unreachable-concave',
-			1000 * left.mm > v.unreachedToleranceUm + SLACK,
+			1000 * left.mm > values.unreachedToleranceUm + SLACK,
 			`The nose leaves ${(1000 * left.mm).toFixed(1)} µm in a hollow at ${left.zMm.toFixed(3)} mm. Take a sharper one, or write why it may stay.`
 		);
 		return {
 			offsetMm: rho,
 			segments: path.segments.map(shownSegment),
-			lengthMm: s.lengthMm,
-			start: s.start,
-			end: s.end,
-			minXMm: s.minXMm,
-			maxXMm: s.maxXMm,
+			lengthMm: summary.lengthMm,
+			start: summary.start,
+			end: summary.end,
+			minXMm: summary.minXMm,
+			maxXMm: summary.maxXMm,
 			sampleXMm,
 			unreachedMaxUm: 1000 * left.mm,
 			unreachedAtZMm: left.zMm,

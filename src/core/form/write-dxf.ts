@@ -26,10 +26,10 @@ export const dxfOf = defineCalculation({
 			{ kind: 'line', z0Mm: 8.8, x0Mm: 0, z1Mm: 10, x1Mm: 1.2 }
 		]
 	},
-	compute(v) {
-		const chain = chainOf(v.segments);
+	compute(values) {
+		const chain = chainOf(values.segments);
 		mustJoin(chain);
-		const layer = v.layer.replace(/[^A-Za-z0-9_-]/g, '') || 'PROFILE';
+		const layer = values.layer.replace(/[^A-Za-z0-9_-]/g, '') || 'PROFILE';
 		const out = writeDxf(chain, layer);
 		const back = readDxf(out, {
 			unit: 'auto',
@@ -40,8 +40,8 @@ export const dxfOf = defineCalculation({
 		return {
 			text: out,
 			counts: {
-				lines: chain.filter((s) => s.kind === 'line').length,
-				arcs: chain.filter((s) => s.kind === 'arc').length
+				lines: chain.filter((segment) => segment.kind === 'line').length,
+				arcs: chain.filter((segment) => segment.kind === 'arc').length
 			},
 			roundTripErrorUm: 1000 * apart(chain, back)
 		};
@@ -50,9 +50,9 @@ export const dxfOf = defineCalculation({
 
 /** How far two chains lie apart, nine places on each segment, in mm. */
 function apart(a: readonly Segment[], b: readonly Segment[]): number {
-	return a.reduce((most, s, i) => {
+	return a.reduce((most, segment, i) => {
 		for (let k = 0; k < PLACES; k++) {
-			const [p, q] = [pointAt(s, k / (PLACES - 1)), pointAt(b[i]!, k / (PLACES - 1))];
+			const [p, q] = [pointAt(segment, k / (PLACES - 1)), pointAt(b[i]!, k / (PLACES - 1))];
 			most = Math.max(most, Math.hypot(p.zMm - q.zMm, p.xMm - q.xMm));
 		}
 		return most;

@@ -40,28 +40,28 @@ export const wrung = defineCalculation({
 		{ name: 'baseTotalMm', unit: 'mm', fine: true, about: 'Lower stack' }
 	],
 	example: { blocksMm: [25, 20.5, 1.21, 1.005], targetMm: 47.71588 },
-	compute(v) {
-		const all = [...v.blocksMm, ...v.baseBlocksMm];
+	compute(values) {
+		const all = [...values.blocksMm, ...values.baseBlocksMm];
 		const twice = all.findIndex((b, i) => all.indexOf(b) !== i);
 		if (twice >= 0) {
-			const above = twice < v.blocksMm.length;
+			const above = twice < values.blocksMm.length;
 			throw new InputFault(
-				above ? `blocksMm.${twice}` : `baseBlocksMm.${twice - v.blocksMm.length}`,
+				above ? `blocksMm.${twice}` : `baseBlocksMm.${twice - values.blocksMm.length}`,
 				'inconsistent',
 				`The block of ${all[twice]} mm is in the stacks twice; a set has one of each. Take another one.`
 			);
 		}
-		const totalMm = sum(v.blocksMm) + v.wearBlockMm * v.wearBlockCount;
-		const baseTotalMm = sum(v.baseBlocksMm);
+		const totalMm = sum(values.blocksMm) + values.wearBlockMm * values.wearBlockCount;
+		const baseTotalMm = sum(values.baseBlocksMm);
 		const differenceMm = totalMm - baseTotalMm;
-		const errorUm = 1000 * (differenceMm - v.targetMm);
+		const errorUm = 1000 * (differenceMm - values.targetMm);
 		const wrong = Math.abs(errorUm) > WRONG_STACK_UM + SLACK * 1000;
 		const off = `The stacks are ${Math.abs(errorUm).toFixed(1)} µm ${errorUm > 0 ? 'too high' : 'too low'}`;
 		const findings = new Findings()
 			.stop('wrong-stack', wrong, `${off}: this is another stack. Take the blocks that are named.`)
 			.caution(
 				'not-exact',
-				!wrong && Math.abs(errorUm) > v.toleranceUm + SLACK * 1000,
+				!wrong && Math.abs(errorUm) > values.toleranceUm + SLACK * 1000,
 				`${off}. Choose other blocks.`
 			);
 		return { differenceMm, errorUm, totalMm, baseTotalMm, ...findings.judged() };

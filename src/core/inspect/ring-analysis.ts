@@ -104,37 +104,37 @@ export const ringAnalysis = defineCalculation({
 			modes: [{ frequencyHz: 1060, q: 260 }]
 		}
 	},
-	compute(v) {
-		const synth = v.synth as Synth | null;
+	compute(values) {
+		const synth = values.synth as Synth | null;
 		if (synth) {
 			bounded(SYNTH_WORK, synth, 'synth.');
 			checkSynth(synth, 'synth.');
-		} else if (v.sampleRateHz === null)
+		} else if (values.sampleRateHz === null)
 			throw new InputFault(
 				'sampleRateHz',
 				'missing',
 				'Samples a second are missing. Enter the rate of the recording.'
 			);
-		else if (v.samples === null)
+		else if (values.samples === null)
 			throw new InputFault('samples', 'missing', 'There is no recording. Load one, or make one up.');
-		const raw = synth ? synthesise(synth) : Float64Array.from(v.samples!);
-		const fs = synth?.sampleRateHz ?? v.sampleRateHz!;
+		const raw = synth ? synthesise(synth) : Float64Array.from(values.samples!);
+		const fs = synth?.sampleRateHz ?? values.sampleRateHz!;
 		if (raw.length / fs < SHORTEST_S)
 			throw new InputFault(
 				synth ? 'synth.durationS' : 'samples',
 				synth ? 'below-minimum' : 'too-few',
 				`${(raw.length / fs).toFixed(2)} s are too short. Record at least ${SHORTEST_S} s, better four taps.`
 			);
-		const limits = qLimits(v.bond);
+		const limits = qLimits(values.bond);
 		return {
 			...listen(
 				raw,
 				fs,
 				{
-					...v,
-					clearQ: v.clearQ ?? limits.clearQ,
-					dullQ: v.dullQ ?? limits.dullQ,
-					tapAnglesDeg: v.tapAnglesDeg ?? synth?.taps.map((t) => t.angleDeg) ?? null
+					...values,
+					clearQ: values.clearQ ?? limits.clearQ,
+					dullQ: values.dullQ ?? limits.dullQ,
+					tapAnglesDeg: values.tapAnglesDeg ?? synth?.taps.map((tap) => tap.angleDeg) ?? null
 				},
 				raw
 			).result

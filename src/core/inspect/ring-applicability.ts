@@ -49,22 +49,22 @@ export const ringApplicability = defineCalculation({
 		{ name: 'alternative', about: 'Otherwise' }
 	],
 	example: { bond: 'magnesia', shape: 'cylinder', diameterMm: 450, massKg: 26 },
-	compute(v) {
-		const metallic = ['metal', 'crushable-metal', 'hybrid', 'plated'].includes(v.bond);
+	compute(values) {
+		const metallic = ['metal', 'crushable-metal', 'hybrid', 'plated'].includes(values.bond);
 		const findings = new Findings()
 			.caution(
 				'shape-exempt',
-				EXEMPT.includes(v.shape),
+				EXEMPT.includes(values.shape),
 				'This shape cannot be rung. Look closely and run it in guarded.'
 			)
 			.caution(
 				'core-does-not-ring',
-				v.core !== 'none' || metallic,
+				values.core !== 'none' || metallic,
 				'A core or metal bond hides the note. Look closely and run it in guarded.'
 			)
 			.caution(
 				'too-small',
-				v.diameterMm <= v.smallDiameterMm,
+				values.diameterMm <= values.smallDiameterMm,
 				'Too small to ring. Look closely and run it in guarded.'
 			);
 		if (findings.reasons.length)
@@ -75,7 +75,7 @@ export const ringApplicability = defineCalculation({
 				alternative: 'visual-and-guarded-run-in',
 				...findings.judged()
 			};
-		const muted = isOrganic(v.bond) || v.bond === 'magnesia';
+		const muted = isOrganic(values.bond) || values.bond === 'magnesia';
 		findings.caution(
 			'organic-muted',
 			muted,
@@ -84,7 +84,7 @@ export const ringApplicability = defineCalculation({
 		return {
 			applicability: muted ? 'limited' : 'yes',
 			expectedSound: muted ? 'muted' : 'clear',
-			method: v.massKg !== null && v.massKg > v.standMassKg ? 'stand' : 'hang',
+			method: values.massKg !== null && values.massKg > values.standMassKg ? 'stand' : 'hang',
 			alternative: 'none',
 			...findings.judged()
 		};

@@ -32,17 +32,17 @@ export const ringFrequency = defineCalculation({
 		{ name: 'thicknessRatio', about: 'Thickness over radius' }
 	],
 	example: { diameterMm: 250, boreMm: 75, thicknessMm: 25, massKg: 2.3, modulusGPa: 52 },
-	compute(v) {
-		const { boreRatio, thicknessRatio, volumeM3, radiusM } = ringRatios(v);
-		if (v.massKg === null && v.densityKgPerM3 === null)
+	compute(values) {
+		const { boreRatio, thicknessRatio, volumeM3, radiusM } = ringRatios(values);
+		if (values.massKg === null && values.densityKgPerM3 === null)
 			throw new InputFault('massKg', 'missing', 'Mass is missing. Weigh the wheel, or enter its density.');
-		const densityKgPerM3 = v.massKg !== null ? v.massKg / volumeM3 : v.densityKgPerM3!;
-		const h = v.thicknessMm / 1000;
+		const densityKgPerM3 = values.massKg !== null ? values.massKg / volumeM3 : values.densityKgPerM3!;
+		const h = values.thicknessMm / 1000;
 		const plate =
 			(h / (2 * Math.PI * radiusM ** 2)) *
-			Math.sqrt((v.modulusGPa * 1e9) / (12 * densityKgPerM3 * (1 - v.poissonRatio ** 2)));
+			Math.sqrt((values.modulusGPa * 1e9) / (12 * densityKgPerM3 * (1 - values.poissonRatio ** 2)));
 		const modes = RING_MODES.map((mode) => {
-			const l = lambdaSq(mode, boreRatio, v.poissonRatio);
+			const l = lambdaSq(mode, boreRatio, values.poissonRatio);
 			const chi = thicknessFactor(mode, boreRatio, thicknessRatio);
 			return {
 				mode,

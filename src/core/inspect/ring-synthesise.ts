@@ -89,7 +89,8 @@ export type Synth = Values<typeof SYNTH_FIELDS>;
 export const SYNTH_WORK: Work<typeof SYNTH_FIELDS> = {
 	field: 'taps',
 	says: 'Taps, notes, seconds and samples a second multiply: make one of them smaller.',
-	steps: (v) => v.durationS * v.sampleRateHz * (1 + 2 * v.taps.length * v.modes.length),
+	steps: (values) =>
+		values.durationS * values.sampleRateHz * (1 + 2 * values.taps.length * values.modes.length),
 	most: 1e9
 };
 
@@ -98,23 +99,23 @@ const CLICK_S = 0.004;
 const CLICK_DECAY_S = 0.0005;
 
 /** What single ranges cannot say. @throws InputFault under the given path */
-export function checkSynth(v: Synth, prefix = ''): void {
-	v.taps.forEach((t, i) => {
-		if (t.timeS >= v.durationS)
+export function checkSynth(values: Synth, prefix = ''): void {
+	values.taps.forEach((tap, i) => {
+		if (tap.timeS >= values.durationS)
 			throw new InputFault(
 				`${prefix}taps.${i}.timeS`,
 				'above-maximum',
-				`Tap ${i + 1} at ${t.timeS} s is after the end, ${v.durationS} s.`
+				`Tap ${i + 1} at ${tap.timeS} s is after the end, ${values.durationS} s.`
 			);
 	});
-	v.modes.forEach((m, i) => {
-		if (m.frequencyHz >= v.sampleRateHz / 2)
+	values.modes.forEach((mode, i) => {
+		if (mode.frequencyHz >= values.sampleRateHz / 2)
 			throw new InputFault(
 				`${prefix}modes.${i}.frequencyHz`,
 				'above-maximum',
-				`${m.frequencyHz} Hz cannot be held by ${v.sampleRateHz} samples a second.`
+				`${mode.frequencyHz} Hz cannot be held by ${values.sampleRateHz} samples a second.`
 			);
-		if (m.splitHz >= m.frequencyHz)
+		if (mode.splitHz >= mode.frequencyHz)
 			throw new InputFault(
 				`${prefix}modes.${i}.splitHz`,
 				'above-maximum',
@@ -147,41 +148,41 @@ function addRinging(x: Float64Array, i0: number, loud: number, f: number, q: num
 }
 
 /** The samples of a made-up recording: noise, decaying twin notes for each tap, a click, then gain and the limit of the microphone. */
-export function synthesise(v: Synth): Float64Array {
-	const fs = v.sampleRateHz;
-	const n = Math.floor(v.durationS * fs + 0.5);
+export function synthesise(values: Synth): Float64Array {
+	const fs = values.sampleRateHz;
+	const n = Math.floor(values.durationS * fs + 0.5);
 	const x = new Float64Array(n);
-	const rng = mulberry32(v.seed);
-	const scale = v.noiseRms * Math.sqrt(3);
+	const rng = mulberry32(values.seed);
+	const scale = values.noiseRms * Math.sqrt(3);
 	for (let i = 0; i < n; i++) x[i] = scale * (2 * rng() - 1);
-	for (const tap of v.taps) {
+	for (const tap of values.taps) {
 		const i0 = Math.floor(tap.timeS * fs + 0.5);
-		for (const m of v.modes) {
-			const turn = m.nodalDiameters * (tap.angleDeg - m.axisDeg) * DEG;
+		for (const mode of values.modes) {
+			const turn = mode.nodalDiameters * (tap.angleDeg - mode.axisDeg) * DEG;
 			const parts: [number, number][] =
-				m.nodalDiameters === 0
-					? [[m.frequencyHz, 1]]
+				mode.nodalDiameters === 0
+					? [[mode.frequencyHz, 1]]
 					: [
-							[m.frequencyHz - m.splitHz / 2, Math.cos(turn) ** 2],
-							[m.frequencyHz + m.splitHz / 2, Math.sin(turn) ** 2]
+							[mode.frequencyHz - mode.splitHz / 2, Math.cos(turn) ** 2],
+							[mode.frequencyHz + mode.splitHz / 2, Math.sin(turn) ** 2]
 						];
 			for (const [f, w] of parts) {
-				const loud = tap.amplitude * m.amplitude * w;
+				const loud = tap.amplitude * mode.amplitude * w;
 				if (loud === 0) continue;
-				addRinging(x, i0, loud, f, m.q, fs);
+				addRinging(x, i0, loud, f, mode.q, fs);
 			}
 		}
 	}
 	const click = Math.floor(CLICK_S * fs + 0.5);
-	for (const tap of v.taps) {
+	for (const tap of values.taps) {
 		const i0 = Math.floor(tap.timeS * fs + 0.5);
 		for (let i = i0; i < i0 + click; i++) {
 			const u = rng();
 			if (i < n)
-				x[i]! += tap.amplitude * v.clickLevel * (2 * u - 1) * Math.exp(-((i - i0) / fs) / CLICK_DECAY_S);
+				x[i]! += tap.amplitude * values.clickLevel * (2 * u - 1) * Math.exp(-((i - i0) / fs) / CLICK_DECAY_S);
 		}
 	}
-	for (let i = 0; i < n; i++) x[i] = Math.max(-1, Math.min(1, x[i]! * v.gain));
+	for (let i = 0; i < n; i++) x[i] = Math.max(-1, Math.min(1, x[i]! * values.gain));
 	return x;
 }
 
@@ -214,20 +215,20 @@ export const ringSynthesise = defineCalculation({
 		taps: [{ timeS: 0.05, angleDeg: 60, amplitude: 0.6 }],
 		modes: [{ frequencyHz: 500, q: 120, splitHz: 5, axisDeg: 20 }]
 	},
-	compute(v) {
-		checkSynth(v);
-		const samples = synthesise(v);
+	compute(values) {
+		checkSynth(values);
+		const samples = synthesise(values);
 		let peak = 0,
 			square = 0,
 			clippedCount = 0;
-		for (const s of samples) {
-			const a = Math.abs(s);
+		for (const sample of samples) {
+			const a = Math.abs(sample);
 			if (a > peak) peak = a;
-			square += s * s;
+			square += sample * sample;
 			if (a >= CLIPPED) clippedCount++;
 		}
 		return {
-			sampleRateHz: v.sampleRateHz,
+			sampleRateHz: values.sampleRateHz,
 			sampleCount: samples.length,
 			peak,
 			rms: samples.length ? Math.sqrt(square / samples.length) : 0,

@@ -56,36 +56,36 @@ export const sonicModulus = defineCalculation({
 		frequencyHz: 1680,
 		batchModulusGPa: [50, 51.5, 52.4]
 	},
-	compute(v) {
-		const { boreRatio, thicknessRatio, volumeM3, radiusM } = ringRatios(v);
-		const densityKgPerM3 = v.massKg / volumeM3;
-		const l = lambdaSq(v.mode, boreRatio, v.poissonRatio);
-		const chi = thicknessFactor(v.mode, boreRatio, thicknessRatio);
+	compute(values) {
+		const { boreRatio, thicknessRatio, volumeM3, radiusM } = ringRatios(values);
+		const densityKgPerM3 = values.massKg / volumeM3;
+		const l = lambdaSq(values.mode, boreRatio, values.poissonRatio);
+		const chi = thicknessFactor(values.mode, boreRatio, thicknessRatio);
 		const modulusPa =
 			12 *
 			densityKgPerM3 *
-			(1 - v.poissonRatio ** 2) *
-			((2 * Math.PI * radiusM ** 2 * v.frequencyHz) / (chi * l * (v.thicknessMm / 1000))) ** 2;
+			(1 - values.poissonRatio ** 2) *
+			((2 * Math.PI * radiusM ** 2 * values.frequencyHz) / (chi * l * (values.thicknessMm / 1000))) ** 2;
 		const modulusGPa = modulusPa / 1e9;
-		const batchJudged = v.batchModulusGPa.length >= 2;
-		const batchMedianGPa = batchJudged ? median(v.batchModulusGPa) : null;
+		const batchJudged = values.batchModulusGPa.length >= 2;
+		const batchMedianGPa = batchJudged ? median(values.batchModulusGPa) : null;
 		const deviationPct =
 			batchMedianGPa === null ? null : (100 * (modulusGPa - batchMedianGPa)) / batchMedianGPa;
 		const d = deviationPct ?? 0;
 		const findings = new Findings()
 			.stop(
 				'modulus-very-low',
-				batchJudged && d <= -v.lowStopPct,
+				batchJudged && d <= -values.lowStopPct,
 				`${(-d).toFixed(0)} % softer than its batch. Do not mount; quarantine it.`
 			)
 			.caution(
 				'modulus-low',
-				batchJudged && d > -v.lowStopPct && d <= -v.lowCautionPct,
+				batchJudged && d > -values.lowStopPct && d <= -values.lowCautionPct,
 				'Softer than its batch: another grade, or damaged. Ring it again and weigh it.'
 			)
 			.caution(
 				'modulus-high',
-				batchJudged && d >= v.lowCautionPct,
+				batchJudged && d >= values.lowCautionPct,
 				'Stiffer than its batch: another grade? Check the marking.'
 			);
 		return {

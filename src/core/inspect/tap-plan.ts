@@ -53,31 +53,31 @@ export const tapPlan = defineCalculation({
 		{ name: 'taps', about: 'The taps in order' }
 	],
 	example: { diameterMm: 205, boreMm: 50.8 },
-	compute(v) {
-		if (v.boreMm >= v.diameterMm)
+	compute(values) {
+		if (values.boreMm >= values.diameterMm)
 			throw new InputFault(
 				'boreMm',
 				'above-maximum',
-				`Bore ${v.boreMm} mm is not smaller than the diameter ${v.diameterMm} mm.`
+				`Bore ${values.boreMm} mm is not smaller than the diameter ${values.diameterMm} mm.`
 			);
-		const ring = (v.diameterMm - v.boreMm) / 2;
-		if (v.insetMm !== null && v.insetMm >= ring)
+		const ring = (values.diameterMm - values.boreMm) / 2;
+		if (values.insetMm !== null && values.insetMm >= ring)
 			throw new InputFault(
 				'insetMm',
 				'above-maximum',
-				`Inset ${v.insetMm} mm reaches the bore. Enter less than ${ring} mm.`
+				`Inset ${values.insetMm} mm reaches the bore. Enter less than ${ring} mm.`
 			);
-		const insetMm = v.insetMm ?? Math.min(35, (v.diameterMm - v.boreMm) / 4);
-		const taps = v.rotationsDeg
+		const insetMm = values.insetMm ?? Math.min(35, (values.diameterMm - values.boreMm) / 4);
+		const taps = values.rotationsDeg
 			.flatMap((rotationDeg) =>
-				v.basePositionsDeg.map((frameAngleDeg) => ({
+				values.basePositionsDeg.map((frameAngleDeg) => ({
 					rotationDeg,
 					frameAngleDeg,
 					wheelAngleDeg: fold360(frameAngleDeg - rotationDeg)
 				}))
 			)
 			.map((tap, i) => ({ order: i + 1, ...tap }));
-		const pairCovered = coversPair(taps.map((t) => t.wheelAngleDeg));
+		const pairCovered = coversPair(taps.map((tap) => tap.wheelAngleDeg));
 		const findings = new Findings()
 			.caution(
 				'inset-unusual',
@@ -89,6 +89,6 @@ export const tapPlan = defineCalculation({
 				!pairCovered,
 				'All these taps wake the same twin. Turn the wheel an eighth and tap again.'
 			);
-		return { taps, tapRadiusMm: v.diameterMm / 2 - insetMm, insetMm, pairCovered, ...findings.judged() };
+		return { taps, tapRadiusMm: values.diameterMm / 2 - insetMm, insetMm, pairCovered, ...findings.judged() };
 	}
 });

@@ -119,34 +119,39 @@ export const visual = defineCalculation({
 		manufactureDate: '2027-06-20',
 		chips: [{ sizeMm: 1.2, zone: 'rim' }]
 	},
-	compute(v) {
+	compute(values) {
 		const age = bondAge(
 			{
-				bond: v.bond,
-				handHeld: v.handHeld,
-				printedDate: v.expiryDate,
-				madeOn: v.manufactureDate,
-				shelfMonths: v.shelfLifeMonths
+				bond: values.bond,
+				handHeld: values.handHeld,
+				printedDate: values.expiryDate,
+				madeOn: values.manufactureDate,
+				shelfMonths: values.shelfLifeMonths
 			},
-			v.todayDate
+			values.todayDate
 		);
-		const daysToExpiry = age.expiresOn === null ? null : dayNumber(age.expiresOn) - dayNumber(v.todayDate);
-		const edge = v.chips.filter((c) => c.zone === 'rim' || c.zone === 'face');
-		const small = edge.filter((c) => c.sizeMm <= v.chipStopMm + SLACK);
+		const daysToExpiry =
+			age.expiresOn === null ? null : dayNumber(age.expiresOn) - dayNumber(values.todayDate);
+		const edge = values.chips.filter((chip) => chip.zone === 'rim' || chip.zone === 'face');
+		const small = edge.filter((c) => c.sizeMm <= values.chipStopMm + SLACK);
 		const smallMm = small.reduce((sum, c) => sum + c.sizeMm, 0);
 		const broken = smallMm > MANY_CHIPS.stopMm + SLACK;
 		const many = small.length >= MANY_CHIPS.count || smallMm > MANY_CHIPS.cautionMm + SLACK;
-		const wet = v.moisture === 'damp' || v.moisture === 'wet';
-		const unclean = !v.boreClean || !v.facesClean;
+		const wet = values.moisture === 'damp' || values.moisture === 'wet';
+		const unclean = !values.boreClean || !values.facesClean;
 		const findings = new Findings()
-			.stop('crack', v.crack, 'A crack. This wheel is finished; break it up so that nobody can fit it.')
-			.stop('dropped', v.dropped, 'A wheel that fell or was hit is finished, even if nothing shows.')
+			.stop('crack', values.crack, 'A crack. This wheel is finished; break it up so that nobody can fit it.')
+			.stop('dropped', values.dropped, 'A wheel that fell or was hit is finished, even if nothing shows.')
 			.stop(
 				'chip-critical-zone',
-				edge.length < v.chips.length,
+				edge.length < values.chips.length,
 				'A chip at the bore or under the flange. Do not mount.'
 			)
-			.stop('chip-large', small.length < edge.length, `A chip larger than ${v.chipStopMm} mm. Do not mount.`)
+			.stop(
+				'chip-large',
+				small.length < edge.length,
+				`A chip larger than ${values.chipStopMm} mm. Do not mount.`
+			)
 			.caution(
 				'chip-small',
 				small.length > 0,
@@ -162,25 +167,25 @@ export const visual = defineCalculation({
 				many && !broken,
 				`${small.length} small chips, ${smallMm.toFixed(1)} mm in all: have someone trained decide.`
 			)
-			.stop('frost', v.moisture === 'frost', 'Frost in the pores can have cracked it. Do not mount.')
+			.stop('frost', values.moisture === 'frost', 'Frost in the pores can have cracked it. Do not mount.')
 			.caution('moisture', wet, 'Let it dry at room temperature, then look again.')
 			.stop(
 				'marking-illegible',
-				!v.markingLegible,
+				!values.markingLegible,
 				'What cannot be read cannot be trusted. Set the wheel aside.'
 			)
 			.stop(
 				'no-rated-speed',
-				v.ratedSpeedRpm === null && v.ratedSpeedMps === null,
+				values.ratedSpeedRpm === null && values.ratedSpeedMps === null,
 				'No marked speed. A wheel without a speed is not a wheel; set it aside.'
 			)
 			.caution(
 				'expires-soon',
-				daysToExpiry !== null && daysToExpiry >= 0 && daysToExpiry <= v.expiresSoonDays,
+				daysToExpiry !== null && daysToExpiry >= 0 && daysToExpiry <= values.expiresSoonDays,
 				`Only ${daysToExpiry} days left before its date.`
 			)
 			.caution('not-clean', unclean, 'Wipe bore and faces clean, then look again.')
-			.caution('blotter-replace', v.blotterState !== 'fitted', 'Fit new blotters.');
+			.caution('blotter-replace', values.blotterState !== 'fitted', 'Fit new blotters.');
 		judgeAge(findings, age);
 		const nextStep =
 			findings.verdict === 'stop' ? 'quarantine' : wet || unclean ? 'clean-dry-recheck' : 'ring-test';

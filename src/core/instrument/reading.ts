@@ -34,7 +34,7 @@ export class LineCutter {
 			parts.push(this.rest.slice(0, LONGEST));
 			this.rest = '';
 		}
-		return parts.filter((p) => p.trim() !== '').map((p) => p.slice(0, LONGEST));
+		return parts.filter((part) => part.trim() !== '').map((part) => part.slice(0, LONGEST));
 	}
 }
 

@@ -150,37 +150,37 @@ export const lifeForecast = defineCalculation({
 });
 
 /** What goes together; the diameter when new. @throws InputFault */
-function between(v: Values<typeof FIELDS>): number {
-	const newMm = v.newDiameterMm ?? v.diameterMm;
-	if (newMm < v.diameterMm)
+function between(values: Values<typeof FIELDS>): number {
+	const newMm = values.newDiameterMm ?? values.diameterMm;
+	if (newMm < values.diameterMm)
 		throw new InputFault(
 			'newDiameterMm',
 			'inconsistent',
-			`Diameter when new, ${newMm} mm, is under the one today, ${v.diameterMm} mm. A wheel does not grow.`
+			`Diameter when new, ${newMm} mm, is under the one today, ${values.diameterMm} mm. A wheel does not grow.`
 		);
-	if (v.minDiameterMm >= newMm)
+	if (values.minDiameterMm >= newMm)
 		throw new InputFault(
 			'minDiameterMm',
 			'inconsistent',
-			`Scrap diameter ${v.minDiameterMm} mm is not under the diameter when new, ${newMm} mm. Enter a smaller one.`
+			`Scrap diameter ${values.minDiameterMm} mm is not under the diameter when new, ${newMm} mm. Enter a smaller one.`
 		);
-	if (v.partsPerRedress === 0 && v.redressesPerPart === null)
+	if (values.partsPerRedress === 0 && values.redressesPerPart === null)
 		throw new InputFault(
 			'redressesPerPart',
 			'missing',
 			'Redresses in a part is missing. With no whole part between two, say how many fall inside one.'
 		);
-	if (v.partsPerRedress > 0 && v.redressesPerPart !== null)
+	if (values.partsPerRedress > 0 && values.redressesPerPart !== null)
 		throw new InputFault(
 			'redressesPerPart',
 			'inconsistent',
 			'Parts between redresses and redresses in a part were both given. Leave one out.'
 		);
-	if (v.partsSinceRedress > v.partsPerRedress)
+	if (values.partsSinceRedress > values.partsPerRedress)
 		throw new InputFault(
 			'partsSinceRedress',
 			'inconsistent',
-			`${v.partsSinceRedress} parts since the redress are more than the ${v.partsPerRedress} between two. Redress it, then count anew.`
+			`${values.partsSinceRedress} parts since the redress are more than the ${values.partsPerRedress} between two. Redress it, then count anew.`
 		);
 	return newMm;
 }

@@ -173,19 +173,19 @@ interface Wear {
 }
 
 /** Wear for each mm ground, from where it is known. @throws InputFault on what is missing for it */
-function wearOf(v: Given): Wear {
+function wearOf(values: Given): Wear {
 	const need = (value: number | null, field: string, label: string): number => {
 		if (value === null) throw new InputFault(field, 'missing', `${label} is missing. Enter it.`);
 		return value;
 	};
 	const plain = { standardErrorUmPerMm: null, pointCount: null };
-	if (v.source === 'measured')
-		return { lossUmPerMm: need(v.lossUmPerMm, 'lossUmPerMm', 'Wear, µm per mm,'), ...plain };
-	if (v.source === 'points') return fitted(v.measurements ?? []);
-	const g = need(v.gRatio, 'gRatio', 'G ratio');
-	const d = need(v.wheelDiameterMm, 'wheelDiameterMm', 'Wheel diameter');
-	const l = need(v.workLengthMm, 'workLengthMm', 'Length of the work');
-	return { lossUmPerMm: (1000 * l * v.cornerFactor) / (Math.PI * d * g), ...plain };
+	if (values.source === 'measured')
+		return { lossUmPerMm: need(values.lossUmPerMm, 'lossUmPerMm', 'Wear, µm per mm,'), ...plain };
+	if (values.source === 'points') return fitted(values.measurements ?? []);
+	const g = need(values.gRatio, 'gRatio', 'G ratio');
+	const d = need(values.wheelDiameterMm, 'wheelDiameterMm', 'Wheel diameter');
+	const l = need(values.workLengthMm, 'workLengthMm', 'Length of the work');
+	return { lossUmPerMm: (1000 * l * values.cornerFactor) / (Math.PI * d * g), ...plain };
 }
 
 /** The line through nothing ground, nothing lost, that lies nearest to what was measured. */

@@ -49,25 +49,25 @@ export const benchGrinder = defineCalculation({
 		shieldClear: true,
 		boltedDown: true
 	},
-	compute(v) {
+	compute(values) {
 		const findings = new Findings()
 			.stop(
 				'rest-gap',
-				v.restGapMm > v.restGapMostMm + 1e-9,
-				`The rest stands ${v.restGapMm} mm from the wheel; at most ${v.restGapMostMm} mm. Work is pulled into the gap. Move it in, wheel still and locked.`
+				values.restGapMm > values.restGapMostMm + 1e-9,
+				`The rest stands ${values.restGapMm} mm from the wheel; at most ${values.restGapMostMm} mm. Work is pulled into the gap. Move it in, wheel still and locked.`
 			)
 			.stop(
 				'tongue-gap',
-				v.tongueGapMm > v.tongueGapMostMm + 1e-9,
-				`The tongue stands ${v.tongueGapMm} mm from the wheel; at most ${v.tongueGapMostMm} mm. Set it down.`
+				values.tongueGapMm > values.tongueGapMostMm + 1e-9,
+				`The tongue stands ${values.tongueGapMm} mm from the wheel; at most ${values.tongueGapMostMm} mm. Set it down.`
 			)
-			.stop('guards-off', !v.guardsOn, 'Nothing turns without its guards.')
-			.caution('rest-not-at-centre', !v.restAtCentre, 'Set the rest at or just under the centre.')
-			.caution('shield', !v.shieldClear, 'Clean the eye shield or fit a new one; goggles all the same.')
-			.caution('not-bolted', !v.boltedDown, 'Bolt it down before it runs.');
+			.stop('guards-off', !values.guardsOn, 'Nothing turns without its guards.')
+			.caution('rest-not-at-centre', !values.restAtCentre, 'Set the rest at or just under the centre.')
+			.caution('shield', !values.shieldClear, 'Clean the eye shield or fit a new one; goggles all the same.')
+			.caution('not-bolted', !values.boltedDown, 'Bolt it down before it runs.');
 		return {
-			restSpareMm: v.restGapMostMm - v.restGapMm,
-			tongueSpareMm: v.tongueGapMostMm - v.tongueGapMm,
+			restSpareMm: values.restGapMostMm - values.restGapMm,
+			tongueSpareMm: values.tongueGapMostMm - values.tongueGapMm,
 			...findings.judged()
 		};
 	}

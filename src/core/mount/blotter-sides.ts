@@ -14,8 +14,8 @@ interface Given {
 	condition: string | null;
 }
 export interface Side extends Given {
-	flangeMm(v: Sizes): number;
-	recessMm(v: Sizes): number;
+	flangeMm(values: Sizes): number;
+	recessMm(values: Sizes): number;
 }
 
 /** Both sides with their measures. @throws InputFault for a blotter that is there but not described. */
@@ -46,8 +46,8 @@ export function blotterSides(blotters: { back: Given | null; front: Given | null
 		const back = name === 'back';
 		return {
 			...given,
-			flangeMm: (v) => (back ? v.backFlangeDiameterMm : v.frontFlangeDiameterMm),
-			recessMm: (v) => (back ? v.backRecessDiameterMm : v.frontRecessDiameterMm)
+			flangeMm: (values) => (back ? values.backFlangeDiameterMm : values.frontFlangeDiameterMm),
+			recessMm: (values) => (back ? values.backRecessDiameterMm : values.frontRecessDiameterMm)
 		};
 	});
 }

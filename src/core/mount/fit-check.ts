@@ -82,15 +82,16 @@ export const fitCheck = defineCalculation({
 		{ name: 'arborNominalMm', unit: 'mm', about: 'Seat family' }
 	],
 	example: { boreMm: 31.81, arborMm: 31.74, massKg: 3.2, shimUm: 60 },
-	compute(v) {
-		const clearanceUm = 1000 * (v.boreMm - v.arborMm);
-		const hotClearanceUm = clearanceUm - v.arborExpansionPerK * v.spindleTempRiseK * v.arborMm * 1000;
+	compute(values) {
+		const clearanceUm = 1000 * (values.boreMm - values.arborMm);
+		const hotClearanceUm =
+			clearanceUm - values.arborExpansionPerK * values.spindleTempRiseK * values.arborMm * 1000;
 		const maxEccentricityUm = Math.max(clearanceUm, 0) / 2;
-		const boreNominalMm = v.boreNominalMm ?? nominalBore(v.boreMm);
-		const arborNominalMm = v.arborNominalMm ?? nominalBore(v.arborMm);
-		const farTooLoose = clearanceUm > v.mostPlayUm + 1e-6;
+		const boreNominalMm = values.boreNominalMm ?? nominalBore(values.boreMm);
+		const arborNominalMm = values.arborNominalMm ?? nominalBore(values.arborMm);
+		const farTooLoose = clearanceUm > values.mostPlayUm + 1e-6;
 		const findings = new Findings()
-			.stop('forced', v.forced, 'Never force a wheel on. Take it off; wrong wheel or dirty spindle.')
+			.stop('forced', values.forced, 'Never force a wheel on. Take it off; wrong wheel or dirty spindle.')
 			.stop(
 				'nominal-mismatch',
 				boreNominalMm !== null && arborNominalMm !== null && boreNominalMm !== arborNominalMm,
@@ -113,21 +114,25 @@ export const fitCheck = defineCalculation({
 			)
 			.caution(
 				'loose-fit',
-				clearanceUm > v.looseUm + 1e-9 && !farTooLoose,
+				clearanceUm > values.looseUm + 1e-9 && !farTooLoose,
 				`Play ${clearanceUm.toFixed(0)} µm: expect large run-out; check that it is the right wheel or bushing.`
 			)
 			.stop(
 				'shim-will-not-fit',
-				v.shimUm > 0 && v.shimUm > clearanceUm + 1e-9,
+				values.shimUm > 0 && values.shimUm > clearanceUm + 1e-9,
 				'The shim is thicker than the play.'
 			)
-			.caution('thick-shim', v.shimUm > THICK_SHIM_UM, 'A hard or thick shim loads one line of the bore.');
+			.caution(
+				'thick-shim',
+				values.shimUm > THICK_SHIM_UM,
+				'A hard or thick shim loads one line of the bore.'
+			);
 		return {
 			clearanceUm,
 			hotClearanceUm,
 			maxEccentricityUm,
 			maxRunoutTirUm: 2 * maxEccentricityUm,
-			unbalanceGmm: v.massKg === null ? null : v.massKg * maxEccentricityUm,
+			unbalanceGmm: values.massKg === null ? null : values.massKg * maxEccentricityUm,
 			boreNominalMm,
 			arborNominalMm,
 			...findings.judged()

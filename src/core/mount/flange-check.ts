@@ -165,7 +165,7 @@ export const flangeCheck = defineCalculation({
 			}
 		}
 	},
-	compute(v) {
+	compute(values) {
 		const tooLarge = (field: string, a: number, b: number, than: string): never => {
 			throw new InputFault(
 				field,
@@ -173,45 +173,59 @@ export const flangeCheck = defineCalculation({
 				`${field}: ${a} mm must be smaller than ${than}, ${b} mm.`
 			);
 		};
-		if (v.boreMm >= v.wheelDiameterMm) tooLarge('boreMm', v.boreMm, v.wheelDiameterMm, 'the wheel');
-		if (v.backFlangeDiameterMm >= v.wheelDiameterMm)
-			tooLarge('backFlangeDiameterMm', v.backFlangeDiameterMm, v.wheelDiameterMm, 'the wheel');
-		if (v.frontFlangeDiameterMm >= v.wheelDiameterMm)
-			tooLarge('frontFlangeDiameterMm', v.frontFlangeDiameterMm, v.wheelDiameterMm, 'the wheel');
-		if (v.backRecessDiameterMm >= v.backFlangeDiameterMm)
-			tooLarge('backRecessDiameterMm', v.backRecessDiameterMm, v.backFlangeDiameterMm, 'its flange');
-		if (v.frontRecessDiameterMm >= v.frontFlangeDiameterMm)
-			tooLarge('frontRecessDiameterMm', v.frontRecessDiameterMm, v.frontFlangeDiameterMm, 'its flange');
-		const sides = v.blotterExempt ? [] : blotterSides(v.blotters);
-		const ratio = v.minRatio ?? (v.wheelType === 'cutting-off' ? 1 / 4 : 1 / 3);
-		const minFlangeDiameterMm = ratio * v.wheelDiameterMm;
+		if (values.boreMm >= values.wheelDiameterMm)
+			tooLarge('boreMm', values.boreMm, values.wheelDiameterMm, 'the wheel');
+		if (values.backFlangeDiameterMm >= values.wheelDiameterMm)
+			tooLarge('backFlangeDiameterMm', values.backFlangeDiameterMm, values.wheelDiameterMm, 'the wheel');
+		if (values.frontFlangeDiameterMm >= values.wheelDiameterMm)
+			tooLarge('frontFlangeDiameterMm', values.frontFlangeDiameterMm, values.wheelDiameterMm, 'the wheel');
+		if (values.backRecessDiameterMm >= values.backFlangeDiameterMm)
+			tooLarge(
+				'backRecessDiameterMm',
+				values.backRecessDiameterMm,
+				values.backFlangeDiameterMm,
+				'its flange'
+			);
+		if (values.frontRecessDiameterMm >= values.frontFlangeDiameterMm)
+			tooLarge(
+				'frontRecessDiameterMm',
+				values.frontRecessDiameterMm,
+				values.frontFlangeDiameterMm,
+				'its flange'
+			);
+		const sides = values.blotterExempt ? [] : blotterSides(values.blotters);
+		const ratio = values.minRatio ?? (values.wheelType === 'cutting-off' ? 1 / 4 : 1 / 3);
+		const minFlangeDiameterMm = ratio * values.wheelDiameterMm;
 		const area = (flange: number, rec: number) =>
-			(Math.PI / 4) * (flange ** 2 - Math.max(rec, v.boreMm) ** 2);
+			(Math.PI / 4) * (flange ** 2 - Math.max(rec, values.boreMm) ** 2);
 		const contactAreaMm2 = Math.min(
-			area(v.backFlangeDiameterMm, v.backRecessDiameterMm),
-			area(v.frontFlangeDiameterMm, v.frontRecessDiameterMm)
+			area(values.backFlangeDiameterMm, values.backRecessDiameterMm),
+			area(values.frontFlangeDiameterMm, values.frontRecessDiameterMm)
 		);
-		const ring = (flange: number, rec: number) => (flange - Math.max(rec, v.boreMm)) / 2;
-		const backContactWidthMm = ring(v.backFlangeDiameterMm, v.backRecessDiameterMm);
-		const frontContactWidthMm = ring(v.frontFlangeDiameterMm, v.frontRecessDiameterMm);
+		const ring = (flange: number, rec: number) => (flange - Math.max(rec, values.boreMm)) / 2;
+		const backContactWidthMm = ring(values.backFlangeDiameterMm, values.backRecessDiameterMm);
+		const frontContactWidthMm = ring(values.frontFlangeDiameterMm, values.frontRecessDiameterMm);
 		const contactWidthMm = Math.min(backContactWidthMm, frontContactWidthMm);
-		const minContactWidthMm = v.minContactWidthMm ?? leastContactWidthMm(v.wheelDiameterMm);
+		const minContactWidthMm = values.minContactWidthMm ?? leastContactWidthMm(values.wheelDiameterMm);
 		const tooNarrow = contactWidthMm < minContactWidthMm / 2 - RING_SLACK_MM;
 		const ringSays = `The contact ring is ${contactWidthMm.toFixed(1)} mm wide; this wheel needs ${minContactWidthMm.toFixed(1)} mm`;
-		const contactPressureMPa = v.clampForceN === null ? null : v.clampForceN / contactAreaMm2;
-		const smaller = Math.min(v.backFlangeDiameterMm, v.frontFlangeDiameterMm);
-		const present = sides.filter((s) => s.present);
+		const contactPressureMPa = values.clampForceN === null ? null : values.clampForceN / contactAreaMm2;
+		const smaller = Math.min(values.backFlangeDiameterMm, values.frontFlangeDiameterMm);
+		const present = sides.filter((side) => side.present);
 		const short = (s: Side) =>
-			s.outerDiameterMm! < s.flangeMm(v) || s.innerDiameterMm! > Math.max(s.recessMm(v), v.boreMm);
+			s.outerDiameterMm! < s.flangeMm(values) ||
+			s.innerDiameterMm! > Math.max(s.recessMm(values), values.boreMm);
 		const findings = new Findings()
 			.stop(
 				'flanges-unequal',
-				Math.abs(v.backFlangeDiameterMm - v.frontFlangeDiameterMm) > v.equalToleranceMm + SLACK,
+				Math.abs(values.backFlangeDiameterMm - values.frontFlangeDiameterMm) >
+					values.equalToleranceMm + SLACK,
 				'The flanges differ in size: they would bend the wheel. Fit an equal pair.'
 			)
 			.stop(
 				'relief-unequal',
-				Math.abs(v.backRecessDiameterMm - v.frontRecessDiameterMm) > v.equalToleranceMm + SLACK,
+				Math.abs(values.backRecessDiameterMm - values.frontRecessDiameterMm) >
+					values.equalToleranceMm + SLACK,
 				'The hollows differ: the flanges pinch at different radii and bend the wheel. Fit an equal pair.'
 			)
 			.stop(
@@ -221,7 +235,7 @@ export const flangeCheck = defineCalculation({
 			)
 			.stop(
 				'not-relieved',
-				Math.min(v.backRecessDiameterMm, v.frontRecessDiameterMm) <= v.boreMm,
+				Math.min(values.backRecessDiameterMm, values.frontRecessDiameterMm) <= values.boreMm,
 				'A flange without a hollow presses at the bore, where a wheel is weakest.'
 			)
 			.stop('contact-too-narrow', tooNarrow, `${ringSays}. Fit flanges that bear on a wider ring.`)
@@ -230,8 +244,8 @@ export const flangeCheck = defineCalculation({
 				!tooNarrow && contactWidthMm < minContactWidthMm - RING_SLACK_MM,
 				`${ringSays}: check it against the rule in force.`
 			)
-			.caution('flange-dirty', !v.clean, 'Wipe the flanges clean.')
-			.stop('flange-burred', v.burred, 'A burr under a flange can crack the wheel. Stone it off first.')
+			.caution('flange-dirty', !values.clean, 'Wipe the flanges clean.')
+			.stop('flange-burred', values.burred, 'A burr under a flange can crack the wheel. Stone it off first.')
 			.stop('blotter-missing', present.length < sides.length, 'A blotter is missing.')
 			.stop(
 				'blotter-damaged',
@@ -241,24 +255,26 @@ export const flangeCheck = defineCalculation({
 			.stop('blotter-short', present.some(short), 'A blotter does not cover the contact ring.')
 			.caution(
 				'blotter-thickness',
-				present.some((s) => s.thicknessMm! < v.blotterMinMm || s.thicknessMm! > v.blotterMaxMm),
+				present.some((s) => s.thicknessMm! < values.blotterMinMm || s.thicknessMm! > values.blotterMaxMm),
 				'A blotter is unusually thin or thick.'
 			)
 			.stop(
 				'flange-runout',
-				v.runoutUm !== null && v.runoutUm >= v.runoutLimitUm,
-				`Flange run-out ${v.runoutUm} µm: the flange or spindle is hurt. Find out why before any wheel goes on.`
+				values.runoutUm !== null && values.runoutUm >= values.runoutLimitUm,
+				`Flange run-out ${values.runoutUm} µm: the flange or spindle is hurt. Find out why before any wheel goes on.`
 			)
 			.caution(
 				'flange-runout-high',
-				v.runoutUm !== null && v.runoutUm > v.runoutAimUm && v.runoutUm < v.runoutLimitUm,
+				values.runoutUm !== null &&
+					values.runoutUm > values.runoutAimUm &&
+					values.runoutUm < values.runoutLimitUm,
 				'Flange run-out above the aim: clean the taper and measure again.'
 			);
 		judgePressure(findings, contactPressureMPa);
 		return {
 			minFlangeDiameterMm,
-			backRatio: v.backFlangeDiameterMm / v.wheelDiameterMm,
-			frontRatio: v.frontFlangeDiameterMm / v.wheelDiameterMm,
+			backRatio: values.backFlangeDiameterMm / values.wheelDiameterMm,
+			frontRatio: values.frontFlangeDiameterMm / values.wheelDiameterMm,
 			backContactWidthMm,
 			frontContactWidthMm,
 			contactAreaMm2,

@@ -160,46 +160,55 @@ export const mountGlue = defineCalculation({
 		wheelDiameterMm: 20,
 		tangentialForceN: 45
 	},
-	compute(v) {
-		if (v.studMm >= v.wheelHoleMm)
+	compute(values) {
+		if (values.studMm >= values.wheelHoleMm)
 			throw new InputFault(
 				'studMm',
 				'above-maximum',
-				`A stud of ${v.studMm} mm does not go into a hole of ${v.wheelHoleMm} mm with glue round it.`
+				`A stud of ${values.studMm} mm does not go into a hole of ${values.wheelHoleMm} mm with glue round it.`
 			);
-		if (v.wheelDiameterMm <= v.wheelHoleMm)
+		if (values.wheelDiameterMm <= values.wheelHoleMm)
 			throw new InputFault(
 				'wheelDiameterMm',
 				'below-minimum',
-				`A wheel of ${v.wheelDiameterMm} mm is not larger than its hole, ${v.wheelHoleMm} mm.`
+				`A wheel of ${values.wheelDiameterMm} mm is not larger than its hole, ${values.wheelHoleMm} mm.`
 			);
-		const requiredCureH = v.baseCureH * 2 ** ((v.baseTemperatureC - v.temperatureC) / v.doublingK);
-		const remainingCureH = Math.max(0, requiredCureH - v.elapsedH);
-		const bondGapMm = (v.wheelHoleMm - v.studMm) / 2;
-		const bondAreaMm2 = Math.PI * v.studMm * v.bondLengthMm;
+		const requiredCureH =
+			values.baseCureH * 2 ** ((values.baseTemperatureC - values.temperatureC) / values.doublingK);
+		const remainingCureH = Math.max(0, requiredCureH - values.elapsedH);
+		const bondGapMm = (values.wheelHoleMm - values.studMm) / 2;
+		const bondAreaMm2 = Math.PI * values.studMm * values.bondLengthMm;
 		const bondShearMPa = Math.hypot(
-			(v.tangentialForceN * (v.wheelDiameterMm / 2)) / (bondAreaMm2 * (v.studMm / 2)),
-			v.axialForceN / bondAreaMm2
+			(values.tangentialForceN * (values.wheelDiameterMm / 2)) / (bondAreaMm2 * (values.studMm / 2)),
+			values.axialForceN / bondAreaMm2
 		);
-		const bondSafetyFactor = bondShearMPa > 0 ? v.shearStrengthMPa / bondShearMPa : null;
+		const bondSafetyFactor = bondShearMPa > 0 ? values.shearStrengthMPa / bondShearMPa : null;
 		const f = bondSafetyFactor ?? Infinity;
 		const findings = new Findings()
 			.stop(
 				'preparation-missing',
-				!(v.done.scuffed && v.done.degreased && v.done.mixed && v.done.coated),
+				!(values.done.scuffed && values.done.degreased && values.done.mixed && values.done.coated),
 				'A joint that was not roughened, wiped, mixed and coated does not hold. Take it off and begin again.'
 			)
-			.caution('not-spread', !v.done.spread, 'Not turned while it was pushed home: the film may be patchy.')
+			.caution(
+				'not-spread',
+				!values.done.spread,
+				'Not turned while it was pushed home: the film may be patchy.'
+			)
 			.stop(
 				'too-cold',
-				v.temperatureC < v.minTemperatureC,
-				`At ${v.temperatureC} °C it does not cure. Bring it into the warm.`
+				values.temperatureC < values.minTemperatureC,
+				`At ${values.temperatureC} °C it does not cure. Bring it into the warm.`
 			)
-			.stop('too-hot', v.temperatureC > v.maxTemperatureC, `At ${v.temperatureC} °C the adhesive spoils.`)
+			.stop(
+				'too-hot',
+				values.temperatureC > values.maxTemperatureC,
+				`At ${values.temperatureC} °C the adhesive spoils.`
+			)
 			.stop(
 				'pot-life-exceeded',
-				v.mixToBondMin > v.potLifeMin,
-				`Joined ${v.mixToBondMin} min after mixing; it is good for ${v.potLifeMin} min. Mix afresh.`
+				values.mixToBondMin > values.potLifeMin,
+				`Joined ${values.mixToBondMin} min after mixing; it is good for ${values.potLifeMin} min. Mix afresh.`
 			)
 			.stop(
 				'not-cured',
@@ -208,8 +217,8 @@ export const mountGlue = defineCalculation({
 			)
 			.caution(
 				'bond-gap',
-				bondGapMm < v.gapMinMm - SLACK || bondGapMm > v.gapMaxMm + SLACK,
-				`A film of ${bondGapMm.toFixed(3)} mm a side is ${bondGapMm < v.gapMinMm ? 'thin' : 'thick'} for an adhesive.`
+				bondGapMm < values.gapMinMm - SLACK || bondGapMm > values.gapMaxMm + SLACK,
+				`A film of ${bondGapMm.toFixed(3)} mm a side is ${bondGapMm < values.gapMinMm ? 'thin' : 'thick'} for an adhesive.`
 			)
 			.stop(
 				'bond-overloaded',

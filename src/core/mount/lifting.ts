@@ -75,50 +75,54 @@ export const mountLifting = defineCalculation({
 		reachMm: 350,
 		handHeightMm: 1000
 	},
-	compute(v) {
-		const size = (['diameterMm', 'boreMm', 'thicknessMm'] as const).find((f) => v[f] === null);
-		if (v.massKg === null && size)
+	compute(values) {
+		const size = (['diameterMm', 'boreMm', 'thicknessMm'] as const).find((f) => values[f] === null);
+		if (values.massKg === null && size)
 			throw new InputFault(size, 'missing', 'Weigh the wheel, or enter its diameter, bore and thickness.');
-		if (v.diameterMm !== null && v.boreMm !== null && v.boreMm >= v.diameterMm)
+		if (values.diameterMm !== null && values.boreMm !== null && values.boreMm >= values.diameterMm)
 			throw new InputFault(
 				'boreMm',
 				'above-maximum',
-				`Bore ${v.boreMm} mm is not smaller than the diameter ${v.diameterMm} mm.`
+				`Bore ${values.boreMm} mm is not smaller than the diameter ${values.diameterMm} mm.`
 			);
-		if (v.method === 'hoist' && v.hoistCapacityKg === null)
+		if (values.method === 'hoist' && values.hoistCapacityKg === null)
 			throw new InputFault(
 				'hoistCapacityKg',
 				'missing',
 				'What the hoist carries is missing. Read it off its plate.'
 			);
 		const massKg =
-			v.massKg ??
-			v.densityKgPerM3 * (Math.PI / 4) * (v.diameterMm! ** 2 - v.boreMm! ** 2) * v.thicknessMm! * 1e-9;
+			values.massKg ??
+			values.densityKgPerM3 *
+				(Math.PI / 4) *
+				(values.diameterMm! ** 2 - values.boreMm! ** 2) *
+				values.thicknessMm! *
+				1e-9;
 		const multipliers = {
-			reach: v.reachMm > 630 ? 0 : 250 / Math.max(v.reachMm, 250),
-			height: v.handHeightMm > 1750 ? 0 : 1 - 0.0003 * Math.abs(v.handHeightMm - 750),
-			travel: v.travelMm > 1750 ? 0 : Math.min(1, 0.82 + 45 / Math.max(v.travelMm, 250)),
-			twist: v.twistDeg > 135 ? 0 : 1 - 0.0032 * v.twistDeg,
-			grip: GRIP[v.grip]
+			reach: values.reachMm > 630 ? 0 : 250 / Math.max(values.reachMm, 250),
+			height: values.handHeightMm > 1750 ? 0 : 1 - 0.0003 * Math.abs(values.handHeightMm - 750),
+			travel: values.travelMm > 1750 ? 0 : Math.min(1, 0.82 + 45 / Math.max(values.travelMm, 250)),
+			twist: values.twistDeg > 135 ? 0 : 1 - 0.0032 * values.twistDeg,
+			grip: GRIP[values.grip]
 		};
 		const recommendedLimitKg =
-			v.handLimitKg *
+			values.handLimitKg *
 			multipliers.reach *
 			multipliers.height *
 			multipliers.travel *
 			multipliers.twist *
 			multipliers.grip;
-		const hoist = v.method === 'hoist';
+		const hoist = values.method === 'hoist';
 		const allowedKg = hoist
-			? v.hoistCapacityKg!
-			: v.method === 'two-person'
+			? values.hoistCapacityKg!
+			: values.method === 'two-person'
 				? PAIR * recommendedLimitKg
 				: recommendedLimitKg;
 		const findings = new Findings()
 			.stop(
 				'hoist-needed',
 				!hoist && massKg > allowedKg,
-				`${massKg.toFixed(1)} kg is more than ${v.method === 'hand' ? 'one person' : 'two people'} should lift this way, ${allowedKg.toFixed(1)} kg. Use the hoist.`
+				`${massKg.toFixed(1)} kg is more than ${values.method === 'hand' ? 'one person' : 'two people'} should lift this way, ${allowedKg.toFixed(1)} kg. Use the hoist.`
 			)
 			.caution(
 				'heavy',

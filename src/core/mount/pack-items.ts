@@ -6,7 +6,7 @@ const MAX_WHEELS = 4;
 
 /** What single ranges cannot say of the stack. @throws InputFault */
 export function checkItems(items: readonly PackItem[]): void {
-	const wheels = items.filter((i) => i.kind === 'wheel').length;
+	const wheels = items.filter((item) => item.kind === 'wheel').length;
 	if (wheels === 0) throw new InputFault('items', 'no-wheel', 'There is no wheel in this pack. Put one on.');
 	if (wheels > MAX_WHEELS)
 		throw new InputFault(
@@ -14,30 +14,30 @@ export function checkItems(items: readonly PackItem[]): void {
 			'too-many-wheels',
 			`${wheels} wheels on one arbor. Up to ${MAX_WHEELS} can be set and checked; split the pack.`
 		);
-	items.forEach((i, n) => {
-		if (i.kind !== 'wheel') return;
-		if (i.diameterMm === null)
+	items.forEach((item, n) => {
+		if (item.kind !== 'wheel') return;
+		if (item.diameterMm === null)
 			throw new InputFault(
 				`items.${n}.diameterMm`,
 				'missing',
 				`Diameter of part ${n + 1} is missing. Enter it.`
 			);
-		if (i.newDiameterMm !== null && i.newDiameterMm < i.diameterMm - SLACK)
+		if (item.newDiameterMm !== null && item.newDiameterMm < item.diameterMm - SLACK)
 			throw new InputFault(
 				`items.${n}.newDiameterMm`,
 				'below-minimum',
-				`Part ${n + 1} was ${i.newDiameterMm} mm when new and is ${i.diameterMm} mm now. A wheel does not grow; enter both again.`
+				`Part ${n + 1} was ${item.newDiameterMm} mm when new and is ${item.diameterMm} mm now. A wheel does not grow; enter both again.`
 			);
-		if (i.maxSpeedRpm === null && i.maxSpeedMps === null)
+		if (item.maxSpeedRpm === null && item.maxSpeedMps === null)
 			throw new InputFault(
 				`items.${n}.maxSpeedRpm`,
 				'missing',
 				`Part ${n + 1} has no marked speed. Read it off the wheel; without one it does not turn.`
 			);
-		const m = i.measured;
-		if (!m || (m.cornerRadiusBackMm === null && m.cornerRadiusFrontMm === null)) return;
-		const width = m.rimFrontMm - m.rimBackMm;
-		const [back, front] = [m.cornerRadiusBackMm ?? 0, m.cornerRadiusFrontMm ?? 0];
+		const measured = item.measured;
+		if (!measured || (measured.cornerRadiusBackMm === null && measured.cornerRadiusFrontMm === null)) return;
+		const width = measured.rimFrontMm - measured.rimBackMm;
+		const [back, front] = [measured.cornerRadiusBackMm ?? 0, measured.cornerRadiusFrontMm ?? 0];
 		if (back > width + SLACK)
 			throw new InputFault(
 				`items.${n}.measured.cornerRadiusBackMm`,

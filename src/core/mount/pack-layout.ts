@@ -32,17 +32,17 @@ export function positionsOf(items: readonly PackItem[]): {
 	stackLengthMm: number;
 } {
 	let at = 0;
-	const positions = items.map((i): PackPosition => {
-		const [backMm, frontMm] = [at, (at += i.thicknessMm)];
-		if (i.kind !== 'wheel') return { kind: i.kind, backMm, frontMm };
-		const rimBackMm = backMm + i.rimBackOffsetMm;
+	const positions = items.map((item): PackPosition => {
+		const [backMm, frontMm] = [at, (at += item.thicknessMm)];
+		if (item.kind !== 'wheel') return { kind: item.kind, backMm, frontMm };
+		const rimBackMm = backMm + item.rimBackOffsetMm;
 		return {
-			kind: i.kind,
+			kind: item.kind,
 			backMm,
 			frontMm,
 			rimBackMm,
-			rimFrontMm: rimBackMm + (i.rimWidthMm ?? i.thicknessMm),
-			maxSpeedRpm: wheelRpm(i)
+			rimFrontMm: rimBackMm + (item.rimWidthMm ?? item.thicknessMm),
+			maxSpeedRpm: wheelRpm(item)
 		};
 	});
 	return { positions, stackLengthMm: at };
@@ -53,14 +53,14 @@ const minus = (m: number | null, nominal: number | null): number | null =>
 
 /** How far a wheel was measured from where it was planned; null while nobody has measured it. */
 export function differenceOf(item: PackItem, n: number, p: PackPosition): PackDifference | null {
-	const m = item.measured;
-	if (!m) return null;
+	const measured = item.measured;
+	if (!measured) return null;
 	return {
 		item: n,
-		backDiffMm: m.rimBackMm - p.rimBackMm!,
-		frontDiffMm: m.rimFrontMm - p.rimFrontMm!,
-		diameterDiffMm: m.diameterMm - item.diameterMm!,
-		cornerBackDiffMm: minus(m.cornerRadiusBackMm, item.cornerRadiusBackMm),
-		cornerFrontDiffMm: minus(m.cornerRadiusFrontMm, item.cornerRadiusFrontMm)
+		backDiffMm: measured.rimBackMm - p.rimBackMm!,
+		frontDiffMm: measured.rimFrontMm - p.rimFrontMm!,
+		diameterDiffMm: measured.diameterMm - item.diameterMm!,
+		cornerBackDiffMm: minus(measured.cornerRadiusBackMm, item.cornerRadiusBackMm),
+		cornerFrontDiffMm: minus(measured.cornerRadiusFrontMm, item.cornerRadiusFrontMm)
 	};
 }

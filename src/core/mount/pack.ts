@@ -58,40 +58,40 @@ export const mountPack = defineCalculation({
 			{ kind: 'washer', thicknessMm: 6, boreMm: 31.8 }
 		]
 	},
-	compute(v) {
-		const a = v.arbor;
-		const threadStart = a.threadStartMm ?? a.seatLengthMm;
-		if (a.threadEndMm <= threadStart)
+	compute(values) {
+		const arbor = values.arbor;
+		const threadStart = arbor.threadStartMm ?? arbor.seatLengthMm;
+		if (arbor.threadEndMm <= threadStart)
 			throw new InputFault(
 				'arbor.threadEndMm',
 				'below-minimum',
-				`The thread ends at ${a.threadEndMm} mm and begins at ${threadStart} mm. Measure both from the shoulder.`
+				`The thread ends at ${arbor.threadEndMm} mm and begins at ${threadStart} mm. Measure both from the shoulder.`
 			);
-		checkItems(v.items);
-		const { positions, stackLengthMm } = positionsOf(v.items);
+		checkItems(values.items);
+		const { positions, stackLengthMm } = positionsOf(values.items);
 		const nutEngagementMm = Math.max(
 			0,
-			Math.min(stackLengthMm + a.nutThicknessMm, a.threadEndMm) - Math.max(stackLengthMm, threadStart)
+			Math.min(stackLengthMm + arbor.nutThicknessMm, arbor.threadEndMm) - Math.max(stackLengthMm, threadStart)
 		);
-		const needed = a.minEngagementMm ?? 0.8 * a.nutThicknessMm;
-		let maxSpeedRpm = a.maxSpeedRpm;
+		const needed = arbor.minEngagementMm ?? 0.8 * arbor.nutThicknessMm;
+		let maxSpeedRpm = arbor.maxSpeedRpm;
 		let limitedBy = 'arbor';
-		positions.forEach((p, n) => {
-			if (p.maxSpeedRpm !== undefined && p.maxSpeedRpm < maxSpeedRpm) {
-				maxSpeedRpm = p.maxSpeedRpm;
-				limitedBy = nameOf(v.items, n);
+		positions.forEach((position, n) => {
+			if (position.maxSpeedRpm !== undefined && position.maxSpeedRpm < maxSpeedRpm) {
+				maxSpeedRpm = position.maxSpeedRpm;
+				limitedBy = nameOf(values.items, n);
 			}
 		});
-		const wheels = v.items
+		const wheels = values.items
 			.map((item, n) => ({ item, n, p: positions[n]! }))
 			.filter((w) => w.item.kind === 'wheel');
 		const differences = wheels.map(({ item, n, p }) => differenceOf(item, n, p));
-		const known = differences.filter((d) => d !== null);
+		const known = differences.filter((difference) => difference !== null);
 		const qualified = wheels.every(
 			({ item }) => item.measured !== null && item.measured.confirmedRevision === item.measured.revision
 		);
-		const bad = v.items.findIndex(
-			(i) => i.boreMm <= a.seatDiameterMm || sizesDiffer(i.boreMm, a.seatDiameterMm)
+		const bad = values.items.findIndex(
+			(item) => item.boreMm <= arbor.seatDiameterMm || sizesDiffer(item.boreMm, arbor.seatDiameterMm)
 		);
 		const spans = wheels.map(
 			({ p }) => [Math.min(p.backMm, p.rimBackMm!), Math.max(p.frontMm, p.rimFrontMm!)] as const
@@ -100,23 +100,25 @@ export const mountPack = defineCalculation({
 			spans.slice(i + 1).some(([b2, f2]) => Math.min(f1, f2) - Math.max(b1, b2) > SLACK)
 		);
 		const over = (limit: number | null, size: (i: PackItem) => number) =>
-			limit === null ? -1 : v.items.findIndex((i) => i.kind === 'wheel' && size(i) > limit * (1 + 1e-9));
-		const large = over(v.maxDiameterMm, (i) => Math.max(i.diameterMm!, i.measured?.diameterMm ?? 0));
-		const wide = over(v.maxWidthMm, (i) => i.rimWidthMm ?? i.thicknessMm);
+			limit === null
+				? -1
+				: values.items.findIndex((item) => item.kind === 'wheel' && size(item) > limit * (1 + 1e-9));
+		const large = over(values.maxDiameterMm, (i) => Math.max(i.diameterMm!, i.measured?.diameterMm ?? 0));
+		const wide = over(values.maxWidthMm, (i) => i.rimWidthMm ?? i.thicknessMm);
 		const runouts = wheels.flatMap(({ item }) =>
 			item.measured ? [item.measured.radialRunoutUm, item.measured.axialRunoutUm] : []
 		);
-		const excessive = runouts.some((r) => r > v.runoutLimitUm);
+		const excessive = runouts.some((runout) => runout > values.runoutLimitUm);
 		const off = (d: number | null, tolerance: number) => d !== null && Math.abs(d) > tolerance + SLACK;
 		const findings = new Findings()
 			.stop(
 				'bore-mismatch',
 				bad >= 0,
-				`Part ${bad + 1}: bore ${v.items[bad]?.boreMm} mm does not belong on a seat of ${a.seatDiameterMm} mm.`
+				`Part ${bad + 1}: bore ${values.items[bad]?.boreMm} mm does not belong on a seat of ${arbor.seatDiameterMm} mm.`
 			)
 			.stop(
 				'wheel-off-seat',
-				wheels.some(({ p }) => p.frontMm > a.seatLengthMm + SLACK),
+				wheels.some(({ p }) => p.frontMm > arbor.seatLengthMm + SLACK),
 				'A wheel sits beyond the seat, on the thread. Take out spacers or turn the order round.'
 			)
 			.stop(
@@ -132,56 +134,59 @@ export const mountPack = defineCalculation({
 			.stop(
 				'wheel-too-large',
 				large >= 0,
-				`${nameOf(v.items, large)} is larger than the ${v.maxDiameterMm} mm the machine takes. Take a smaller one.`
+				`${nameOf(values.items, large)} is larger than the ${values.maxDiameterMm} mm the machine takes. Take a smaller one.`
 			)
 			.stop(
 				'wheel-too-wide',
 				wide >= 0,
-				`${nameOf(v.items, wide)} is wider than the ${v.maxWidthMm} mm the machine takes. Take a narrower one.`
+				`${nameOf(values.items, wide)} is wider than the ${values.maxWidthMm} mm the machine takes. Take a narrower one.`
 			)
 			.stop('wheels-collide', collide, 'Two wheels run into each other. Put a longer spacer between them.')
 			.caution(
 				'no-tanged-washer',
-				!v.items.some((i) => i.kind === 'washer'),
+				!values.items.some((item) => item.kind === 'washer'),
 				'No tanged washer under the nut: the nut can turn the stack while it is tightened.'
 			)
 			.caution(
 				'washer-not-last',
-				v.items.some((i) => i.kind === 'washer') && v.items.at(-1)!.kind !== 'washer',
+				values.items.some((item) => item.kind === 'washer') && values.items.at(-1)!.kind !== 'washer',
 				'The washer belongs last, under the nut.'
 			)
 			.stop(
 				'pack-overspeed',
-				v.requestedRpm !== null && v.requestedRpm > maxSpeedRpm,
-				`${v.requestedRpm} rpm is more than this pack may turn: ${maxSpeedRpm.toFixed(0)} rpm, because of ${limitedBy}.`
+				values.requestedRpm !== null && values.requestedRpm > maxSpeedRpm,
+				`${values.requestedRpm} rpm is more than this pack may turn: ${maxSpeedRpm.toFixed(0)} rpm, because of ${limitedBy}.`
 			)
 			.caution(
 				'position-off',
 				known.some(
-					(d) => off(d.backDiffMm, v.positionToleranceMm) || off(d.frontDiffMm, v.positionToleranceMm)
+					(d) =>
+						off(d.backDiffMm, values.positionToleranceMm) || off(d.frontDiffMm, values.positionToleranceMm)
 				),
 				'A rim is not where it was planned. Correct the program, or the spacers.'
 			)
 			.caution(
 				'corner-off',
 				known.some(
-					(d) => off(d.cornerBackDiffMm, v.cornerToleranceMm) || off(d.cornerFrontDiffMm, v.cornerToleranceMm)
+					(d) =>
+						off(d.cornerBackDiffMm, values.cornerToleranceMm) ||
+						off(d.cornerFrontDiffMm, values.cornerToleranceMm)
 				),
 				'A corner radius is not the one planned. Dress it, or correct the program.'
 			)
 			.stop(
 				'runout-excessive',
 				excessive,
-				`Run-out over ${v.runoutLimitUm} µm: strip it, wipe, deburr, build it again.`
+				`Run-out over ${values.runoutLimitUm} µm: strip it, wipe, deburr, build it again.`
 			)
 			.caution(
 				'runout-high',
-				!excessive && runouts.some((r) => r > v.runoutAimUm),
-				`Run-out over the aim of ${v.runoutAimUm} µm. Strip, wipe and build it again, or true it.`
+				!excessive && runouts.some((runout) => runout > values.runoutAimUm),
+				`Run-out over the aim of ${values.runoutAimUm} µm. Strip, wipe and build it again, or true it.`
 			)
 			.stop(
 				'pack-unqualified',
-				v.stage === 'release' && !qualified,
+				values.stage === 'release' && !qualified,
 				'Not every wheel is measured and confirmed as it is now. Measure it, then stand for it.'
 			);
 		return {

@@ -82,32 +82,36 @@ export const mountPoint = defineCalculation({
 		ratedRpm: 34000,
 		measuredRpm: 30000
 	},
-	compute(v) {
-		if (v.overhangMm > v.spindleLengthMm)
+	compute(values) {
+		if (values.overhangMm > values.spindleLengthMm)
 			throw new InputFault(
 				'overhangMm',
 				'above-maximum',
-				`An overhang of ${v.overhangMm} mm is more than the whole shank, ${v.spindleLengthMm} mm. Measure again.`
+				`An overhang of ${values.overhangMm} mm is more than the whole shank, ${values.spindleLengthMm} mm. Measure again.`
 			);
-		const [d, L, l] = [Number(v.spindleDiameterMm) / 1000, v.overhangMm / 1000, v.headLengthMm / 1000];
+		const [d, L, l] = [
+			Number(values.spindleDiameterMm) / 1000,
+			values.overhangMm / 1000,
+			values.headLengthMm / 1000
+		];
 		const k = (3 * STEEL_PA * ((Math.PI * d ** 4) / 64)) / (L + l / 2) ** 3;
-		const headKg = (Math.PI / 4) * (v.headDiameterMm / 1000) ** 2 * l * HEAD_KG_M3;
+		const headKg = (Math.PI / 4) * (values.headDiameterMm / 1000) ** 2 * l * HEAD_KG_M3;
 		const shankKg = (Math.PI / 4) * d ** 2 * L * STEEL_KG_M3;
 		const whirlRpm = (60 / (2 * Math.PI)) * Math.sqrt(k / (headKg + SHANK_SHARE * shankKg));
-		const whirlShare = v.measuredRpm / whirlRpm;
-		const gripMm = v.spindleLengthMm - v.overhangMm;
+		const whirlShare = values.measuredRpm / whirlRpm;
+		const gripMm = values.spindleLengthMm - values.overhangMm;
 		const limitRpm = limitOf({
-			ratedMps: v.ratedSpeedMps,
-			ratedRpm: v.ratedRpm,
-			newDiameterMm: v.headDiameterMm
+			ratedMps: values.ratedSpeedMps,
+			ratedRpm: values.ratedRpm,
+			newDiameterMm: values.headDiameterMm
 		});
 		const percent = `${(100 * whirlShare).toFixed(0)} % of the speed at which its shank whirls`;
 		const whirls = whirlShare > WHIRL_SHARE + SLACK;
 		const findings = new Findings()
 			.stop(
 				'overspeed',
-				overLimit(v.measuredRpm, limitRpm),
-				`${v.measuredRpm} rpm is above the ${shownLimit(limitRpm ?? 0)} rpm this point allows. Do not run it.`
+				overLimit(values.measuredRpm, limitRpm),
+				`${values.measuredRpm} rpm is above the ${shownLimit(limitRpm ?? 0)} rpm this point allows. Do not run it.`
 			)
 			.stop(
 				'rating-unknown',
@@ -127,7 +131,7 @@ export const mountPoint = defineCalculation({
 			)
 			.caution(
 				'overhang-long',
-				v.overhangMm > MARKED_OVERHANG_MM + SLACK,
+				values.overhangMm > MARKED_OVERHANG_MM + SLACK,
 				`The marked rpm usually holds for ${MARKED_OVERHANG_MM} mm of overhang. Its maker’s table for this overhang decides.`
 			);
 		return {
@@ -135,7 +139,7 @@ export const mountPoint = defineCalculation({
 			whirlShare,
 			gripMm,
 			limitRpm,
-			surfaceSpeedMps: surfaceSpeedMps(v.headDiameterMm, v.measuredRpm),
+			surfaceSpeedMps: surfaceSpeedMps(values.headDiameterMm, values.measuredRpm),
 			...findings.judged()
 		};
 	}

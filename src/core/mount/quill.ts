@@ -167,7 +167,7 @@ export const mountQuill = defineCalculation({
 		dressDirectionSign: 1,
 		workBoreMm: 25
 	},
-	compute(v) {
+	compute(values) {
 		const above = (field: string, value: number, most: number, what: string) => {
 			if (value > most)
 				throw new InputFault(
@@ -176,57 +176,61 @@ export const mountQuill = defineCalculation({
 					`${value} mm is more than ${what}, ${most} mm. Measure again.`
 				);
 		};
-		if (v.holeDiameterMm >= v.quillDiameterMm)
+		if (values.holeDiameterMm >= values.quillDiameterMm)
 			throw new InputFault(
 				'holeDiameterMm',
 				'above-maximum',
-				`A hole of ${v.holeDiameterMm} mm leaves nothing of a quill of ${v.quillDiameterMm} mm.`
+				`A hole of ${values.holeDiameterMm} mm leaves nothing of a quill of ${values.quillDiameterMm} mm.`
 			);
-		above('currentDiameterMm', v.currentDiameterMm, v.originalDiameterMm, 'the wheel had when new');
-		above('minimumDiameterMm', v.minimumDiameterMm, v.originalDiameterMm, 'the wheel had when new');
-		above('currentWidthMm', v.currentWidthMm, v.originalWidthMm, 'the wheel had when new');
-		above('minimumWidthMm', v.minimumWidthMm, v.originalWidthMm, 'the wheel had when new');
+		above('currentDiameterMm', values.currentDiameterMm, values.originalDiameterMm, 'the wheel had when new');
+		above('minimumDiameterMm', values.minimumDiameterMm, values.originalDiameterMm, 'the wheel had when new');
+		above('currentWidthMm', values.currentWidthMm, values.originalWidthMm, 'the wheel had when new');
+		above('minimumWidthMm', values.minimumWidthMm, values.originalWidthMm, 'the wheel had when new');
 		for (const f of ['grindDirectionSign', 'dressDirectionSign'] as const)
-			if (v[f] === 0)
+			if (values[f] === 0)
 				throw new InputFault(f, 'unknown-choice', 'A spindle turns one way or the other: enter 1 or -1.');
-		const [modulus, density] = QUILL_MATERIALS[v.material];
-		const [d, hole, L] = [v.quillDiameterMm / 1000, v.holeDiameterMm / 1000, v.overhangMm / 1000];
-		const k = (3 * (v.modulusGPa ?? modulus) * 1e9 * (Math.PI / 64) * (d ** 4 - hole ** 4)) / L ** 3;
-		const shaftKg = (v.densityKgPerM3 ?? density) * (Math.PI / 4) * (d ** 2 - hole ** 2) * L;
-		const swingKg = v.wheelMassG / 1000 + SHAFT_SHARE * shaftKg;
+		const [modulus, density] = QUILL_MATERIALS[values.material];
+		const [d, hole, L] = [
+			values.quillDiameterMm / 1000,
+			values.holeDiameterMm / 1000,
+			values.overhangMm / 1000
+		];
+		const k = (3 * (values.modulusGPa ?? modulus) * 1e9 * (Math.PI / 64) * (d ** 4 - hole ** 4)) / L ** 3;
+		const shaftKg = (values.densityKgPerM3 ?? density) * (Math.PI / 4) * (d ** 2 - hole ** 2) * L;
+		const swingKg = values.wheelMassG / 1000 + SHAFT_SHARE * shaftKg;
 		const firstBendingHz = Math.sqrt(k / swingKg) / (2 * Math.PI);
 		const criticalSpeedRpm = 60 * firstBendingHz;
-		const criticalRatio = v.runRpm / criticalSpeedRpm;
-		const depthMm = v.nextDressDepthUm / 1000;
-		const after = v.currentDiameterMm - 2 * depthMm;
-		const head = v.quillHeadDiameterMm ?? v.quillDiameterMm;
+		const criticalRatio = values.runRpm / criticalSpeedRpm;
+		const depthMm = values.nextDressDepthUm / 1000;
+		const after = values.currentDiameterMm - 2 * depthMm;
+		const head = values.quillHeadDiameterMm ?? values.quillDiameterMm;
 		const quillGapMm = (after - head) / 2;
-		const least = Math.max(v.minimumDiameterMm, head + 2 * v.dressClearanceMm);
-		const deflectionUm = v.normalForceN / (k / 1e6);
-		const hollow = 1 - (v.holeDiameterMm / v.quillDiameterMm) ** 4;
+		const least = Math.max(values.minimumDiameterMm, head + 2 * values.dressClearanceMm);
+		const deflectionUm = values.normalForceN / (k / 1e6);
+		const hollow = 1 - (values.holeDiameterMm / values.quillDiameterMm) ** 4;
 		const bendingStressMPa =
-			(32 * v.normalForceN * v.overhangMm) / (Math.PI * v.quillDiameterMm ** 3) / hollow;
+			(32 * values.normalForceN * values.overhangMm) / (Math.PI * values.quillDiameterMm ** 3) / hollow;
 		const bends = `It bends by ${deflectionUm.toFixed(0)} µm under this force: the bore comes out tapered, and small. Shorten it, or cut less.`;
 		const strained = `${bendingStressMPa.toFixed(0)} MPa where it is clamped. A quill that breaks is thrown: shorten it, take a thicker one, or cut less.`;
 		const findings = new Findings()
 			.stop(
 				'quill-overspeed',
-				v.runRpm > v.quillMaxRpm,
-				`${v.runRpm} rpm is more than the quill may turn, ${v.quillMaxRpm}.`
+				values.runRpm > values.quillMaxRpm,
+				`${values.runRpm} rpm is more than the quill may turn, ${values.quillMaxRpm}.`
 			)
 			.stop(
 				'wheel-overspeed',
-				v.runRpm > v.wheelRatedRpm,
-				`${v.runRpm} rpm is more than the wheel may turn, ${v.wheelRatedRpm}.`
+				values.runRpm > values.wheelRatedRpm,
+				`${values.runRpm} rpm is more than the wheel may turn, ${values.wheelRatedRpm}.`
 			)
 			.stop(
 				'near-critical',
-				criticalRatio >= v.criticalStopRatio,
+				criticalRatio >= values.criticalStopRatio,
 				`${(100 * criticalRatio).toFixed(0)} % of the critical speed: it would whirl. Shorten the quill, take a thicker one, or run slower.`
 			)
 			.caution(
 				'critical-margin',
-				criticalRatio >= v.criticalCautionRatio && criticalRatio < v.criticalStopRatio,
+				criticalRatio >= values.criticalCautionRatio && criticalRatio < values.criticalStopRatio,
 				`${(100 * criticalRatio).toFixed(0)} % of the critical speed, and the real one is lower.`
 			)
 			.stop('quill-bends', deflectionUm > BENDS_UM[1] + SLACK, bends)
@@ -235,34 +239,34 @@ export const mountQuill = defineCalculation({
 			.caution('quill-stress', bendingStressMPa > STRESS_MPA[0] + SLACK, strained)
 			.stop(
 				'below-minimum-diameter',
-				after < v.minimumDiameterMm - SLACK,
-				`After the next dress it would be ${after.toFixed(2)} mm, under its least diameter, ${v.minimumDiameterMm} mm.`
+				after < values.minimumDiameterMm - SLACK,
+				`After the next dress it would be ${after.toFixed(2)} mm, under its least diameter, ${values.minimumDiameterMm} mm.`
 			)
 			.stop(
 				'below-minimum-width',
-				v.currentWidthMm < v.minimumWidthMm,
-				`${v.currentWidthMm} mm wide, under its least width, ${v.minimumWidthMm} mm.`
+				values.currentWidthMm < values.minimumWidthMm,
+				`${values.currentWidthMm} mm wide, under its least width, ${values.minimumWidthMm} mm.`
 			)
 			.stop(
 				'dress-reaches-quill',
-				quillGapMm < v.dressClearanceMm - SLACK,
+				quillGapMm < values.dressClearanceMm - SLACK,
 				'The dresser would meet the quill.'
 			)
 			.stop(
 				'direction-disagree',
-				v.grindDirectionSign !== v.dressDirectionSign,
+				values.grindDirectionSign !== values.dressDirectionSign,
 				'Grinding and dressing turn the wheel opposite ways. Set one of them right before it is dressed.'
 			)
 			.stop(
 				'wheel-does-not-fit-bore',
-				v.workBoreMm !== null && v.currentDiameterMm >= v.workBoreMm,
+				values.workBoreMm !== null && values.currentDiameterMm >= values.workBoreMm,
 				'The wheel does not go into the bore.'
 			)
 			.caution(
 				'wheel-large-for-bore',
-				v.workBoreMm !== null &&
-					v.currentDiameterMm > 0.8 * v.workBoreMm &&
-					v.currentDiameterMm < v.workBoreMm,
+				values.workBoreMm !== null &&
+					values.currentDiameterMm > 0.8 * values.workBoreMm &&
+					values.currentDiameterMm < values.workBoreMm,
 				'Large for this bore: long contact, little coolant. Three quarters of the bore is usual.'
 			);
 		return {
@@ -274,11 +278,17 @@ export const mountQuill = defineCalculation({
 			firstBendingHz,
 			criticalSpeedRpm,
 			criticalRatio,
-			surfaceSpeedMps: (Math.PI * v.currentDiameterMm * v.runRpm) / 60000,
+			surfaceSpeedMps: (Math.PI * values.currentDiameterMm * values.runRpm) / 60000,
 			remainingDressCount:
-				depthMm > 0 ? Math.max(0, Math.floor((v.currentDiameterMm - least) / (2 * depthMm) + SLACK)) : null,
+				depthMm > 0
+					? Math.max(0, Math.floor((values.currentDiameterMm - least) / (2 * depthMm) + SLACK))
+					: null,
 			quillGapMm,
-			maxRunRpm: Math.min(v.quillMaxRpm, v.wheelRatedRpm, v.criticalStopRatio * criticalSpeedRpm),
+			maxRunRpm: Math.min(
+				values.quillMaxRpm,
+				values.wheelRatedRpm,
+				values.criticalStopRatio * criticalSpeedRpm
+			),
 			...findings.judged()
 		};
 	}

@@ -54,32 +54,32 @@ export const spindleRunout = defineCalculation({
 		{ name: 'flangeState', about: 'Of the flange alone: ok, caution or stop' }
 	],
 	example: { taperRunoutUm: 3, flangeRunoutUm: 14 },
-	compute(v) {
-		const worstUm = Math.max(v.taperRunoutUm, v.flangeRunoutUm);
-		const where = v.taperRunoutUm >= v.flangeRunoutUm ? 'taper' : 'flange';
+	compute(values) {
+		const worstUm = Math.max(values.taperRunoutUm, values.flangeRunoutUm);
+		const where = values.taperRunoutUm >= values.flangeRunoutUm ? 'taper' : 'flange';
 		const stateOf = (readingUm: number): Verdict =>
-			readingUm >= v.runoutLimitUm ? 'stop' : readingUm > v.runoutAimUm ? 'caution' : 'ok';
+			readingUm >= values.runoutLimitUm ? 'stop' : readingUm > values.runoutAimUm ? 'caution' : 'ok';
 		const worst = stateOf(worstUm);
-		const hit = v.taperLimitUm !== null && v.taperRunoutUm > v.taperLimitUm;
+		const hit = values.taperLimitUm !== null && values.taperRunoutUm > values.taperLimitUm;
 		return {
 			worstUm,
-			taperState: hit ? 'stop' : stateOf(v.taperRunoutUm),
-			flangeState: stateOf(v.flangeRunoutUm),
+			taperState: hit ? 'stop' : stateOf(values.taperRunoutUm),
+			flangeState: stateOf(values.flangeRunoutUm),
 			...new Findings()
 				.stop(
 					'runout-over-limit',
 					worst === 'stop',
-					`The ${where} runs out ${worstUm} µm, limit ${v.runoutLimitUm} µm. The spindle is hurt: have it looked at.`
+					`The ${where} runs out ${worstUm} µm, limit ${values.runoutLimitUm} µm. The spindle is hurt: have it looked at.`
 				)
 				.stop(
 					'taper-runout',
 					hit && worst !== 'stop',
-					`The taper runs out ${v.taperRunoutUm} µm after it was hit, limit ${v.taperLimitUm} µm. Clean and measure again; nothing is mounted on it like this.`
+					`The taper runs out ${values.taperRunoutUm} µm after it was hit, limit ${values.taperLimitUm} µm. Clean and measure again; nothing is mounted on it like this.`
 				)
 				.caution(
 					'runout-above-aim',
 					worst === 'caution',
-					`The ${where} runs out ${worstUm} µm, aim ${v.runoutAimUm} µm. Clean, stone off burrs, measure again.`
+					`The ${where} runs out ${worstUm} µm, aim ${values.runoutAimUm} µm. Clean, stone off burrs, measure again.`
 				)
 				.judged()
 		};

@@ -36,12 +36,12 @@ export const threadHand = defineCalculation({
 		{ name: 'checked', about: 'A nut thread was judged' }
 	],
 	example: { rotation: 'ccw', viewedFrom: 'back-side', threadHand: 'left', hardBrake: true },
-	compute(v) {
+	compute(values) {
 		const flip = { cw: 'ccw', ccw: 'cw' } as const;
-		const rotationFacingNut = v.viewedFrom === 'nut-side' ? v.rotation : flip[v.rotation];
+		const rotationFacingNut = values.viewedFrom === 'nut-side' ? values.rotation : flip[values.rotation];
 		const requiredThreadHand = rotationFacingNut === 'cw' ? 'left' : 'right';
-		const tightens = v.threadHand === requiredThreadHand;
-		const checked = v.retention === 'single-nut';
+		const tightens = values.threadHand === requiredThreadHand;
+		const checked = values.retention === 'single-nut';
 		const findings = new Findings()
 			.stop(
 				'thread-hand-loosens',
@@ -50,12 +50,12 @@ export const threadHand = defineCalculation({
 			)
 			.stop(
 				'reversible-without-lock',
-				checked && v.reversible && !v.positiveLock,
+				checked && values.reversible && !values.positiveLock,
 				'A spindle that runs both ways unwinds an unlocked nut in one of them.'
 			)
 			.caution(
 				'brake-may-loosen',
-				checked && v.hardBrake && !v.positiveLock,
+				checked && values.hardBrake && !values.positiveLock,
 				'Hard braking drives the other way and can loosen the nut. Lock it or brake gently.'
 			);
 		return {

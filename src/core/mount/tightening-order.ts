@@ -108,48 +108,48 @@ export const tighteningOrder = defineCalculation({
 		{ name: 'contactPressureMPa', unit: 'MPa', about: 'Pressure on the contact ring' }
 	],
 	example: { screwCount: 4, finalTorqueNm: 7.5, screwDiameterMm: 6 },
-	compute(v) {
-		v.stepPercents.forEach((p, i) => {
-			if (i > 0 && p <= v.stepPercents[i - 1]!)
+	compute(values) {
+		values.stepPercents.forEach((stepPercent, i) => {
+			if (i > 0 && stepPercent <= values.stepPercents[i - 1]!)
 				throw new InputFault(
 					`stepPercents.${i}`,
 					'inconsistent',
-					`Step ${p} % does not rise above the one before. Use rising steps such as 30, 60, 100.`
+					`Step ${stepPercent} % does not rise above the one before. Use rising steps such as 30, 60, 100.`
 				);
 		});
-		if (v.stepPercents.at(-1) !== 100)
+		if (values.stepPercents.at(-1) !== 100)
 			throw new InputFault('stepPercents', 'inconsistent', 'The last step must be 100 %.');
-		const n = v.screwCount;
+		const n = values.screwCount;
 		const sequence = n % 2 ? oddSequence(n) : evenSequence(n);
 		const round = Array.from({ length: n }, (_, i) => i + 1);
 		const passes = [
 			{ kind: 'hand-tight', percent: 0, torqueNm: 0, sequence },
-			...v.stepPercents.map((percent) => ({
+			...values.stepPercents.map((percent) => ({
 				kind: 'step',
 				percent,
-				torqueNm: (v.finalTorqueNm * percent) / 100,
+				torqueNm: (values.finalTorqueNm * percent) / 100,
 				sequence
 			})),
-			{ kind: 'round-check', percent: 100, torqueNm: v.finalTorqueNm, sequence: round }
+			{ kind: 'round-check', percent: 100, torqueNm: values.finalTorqueNm, sequence: round }
 		];
-		const d = v.screwDiameterMm;
-		const pitch = d === null ? null : (v.screwPitchMm ?? coarsePitchMm(d));
+		const d = values.screwDiameterMm;
+		const pitch = d === null ? null : (values.screwPitchMm ?? coarsePitchMm(d));
 		if (d !== null && pitch! >= d)
 			throw new InputFault(
 				'screwPitchMm',
 				'above-maximum',
 				`A pitch of ${pitch} mm leaves nothing of a screw of ${d} mm. Enter the pitch of its thread.`
 			);
-		const screwForceN = d === null ? null : v.finalTorqueNm / (v.nutFactor * (d / 1000));
+		const screwForceN = d === null ? null : values.finalTorqueNm / (values.nutFactor * (d / 1000));
 		const clampForceN = screwForceN === null ? null : screwForceN * n;
 		const proofShare =
 			screwForceN === null
 				? null
-				: screwForceN / (stressAreaMm2(d!, pitch!) * proofStressMPa(v.screwClass, d!));
+				: screwForceN / (stressAreaMm2(d!, pitch!) * proofStressMPa(values.screwClass, d!));
 		const contactPressureMPa =
-			clampForceN === null || v.contactAreaMm2 === null ? null : clampForceN / v.contactAreaMm2;
+			clampForceN === null || values.contactAreaMm2 === null ? null : clampForceN / values.contactAreaMm2;
 		const yields = proofShare !== null && proofShare > YIELDS + 1e-9;
-		const share = `${(100 * (proofShare ?? 0)).toFixed(0)} % of what a ${v.screwClass} screw is proved to`;
+		const share = `${(100 * (proofShare ?? 0)).toFixed(0)} % of what a ${values.screwClass} screw is proved to`;
 		const findings = new Findings()
 			.stop('screw-yields', yields, `${share}: it may stretch or break. Check torque and screws.`)
 			.caution(

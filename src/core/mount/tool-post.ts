@@ -67,41 +67,42 @@ export const mountToolPost = defineCalculation({
 		waysCovered: true,
 		wheelClearOfChuck: true
 	},
-	compute(v) {
-		if (v.grinding === 'internal' && v.wheelDiameterMm >= v.workDiameterMm)
+	compute(values) {
+		if (values.grinding === 'internal' && values.wheelDiameterMm >= values.workDiameterMm)
 			throw new InputFault(
 				'wheelDiameterMm',
 				'above-maximum',
-				`A wheel of ${v.wheelDiameterMm} mm does not go into a bore of ${v.workDiameterMm} mm.`
+				`A wheel of ${values.wheelDiameterMm} mm does not go into a bore of ${values.workDiameterMm} mm.`
 			);
-		const s = v.workDiameterMm / 2 + (v.grinding === 'internal' ? -1 : 1) * (v.wheelDiameterMm / 2);
+		const s =
+			values.workDiameterMm / 2 + (values.grinding === 'internal' ? -1 : 1) * (values.wheelDiameterMm / 2);
 		const axisDistanceMm = Math.abs(s);
-		const diameterErrorUm = 2000 * (Math.hypot(axisDistanceMm, v.centreOffsetMm) - axisDistanceMm);
-		const surfaceSpeedMps = (Math.PI * v.wheelDiameterMm * v.runRpm) / 60000;
+		const diameterErrorUm = 2000 * (Math.hypot(axisDistanceMm, values.centreOffsetMm) - axisDistanceMm);
+		const surfaceSpeedMps = (Math.PI * values.wheelDiameterMm * values.runRpm) / 60000;
 		const findings = new Findings()
 			.stop(
 				'overspeed',
-				v.runRpm > v.ratedRpm,
-				`${v.runRpm} rpm is above the ${v.ratedRpm} rpm this wheel allows.`
+				values.runRpm > values.ratedRpm,
+				`${values.runRpm} rpm is above the ${values.ratedRpm} rpm this wheel allows.`
 			)
 			.stop(
 				'wheel-near-chuck',
-				!v.wheelClearOfChuck,
+				!values.wheelClearOfChuck,
 				'The wheel can meet the chuck. Set the stop before anything turns.'
 			)
 			.caution(
 				'ways-uncovered',
-				!v.waysCovered,
+				!values.waysCovered,
 				'Grit eats the ways: lay a cloth, and clean up before the slide moves again.'
 			)
 			.caution(
 				'slow-wheel',
-				surfaceSpeedMps < v.minSpeedMps,
+				surfaceSpeedMps < values.minSpeedMps,
 				`The rim runs only ${surfaceSpeedMps.toFixed(1)} m/s: it acts soft. Take a larger wheel, or a faster pulley within its limit.`
 			)
 			.caution(
 				'off-centre',
-				diameterErrorUm > v.sizeToleranceUm,
+				diameterErrorUm > values.sizeToleranceUm,
 				`Off centre height the work comes out ${diameterErrorUm.toFixed(1)} µm larger than the slide says.`
 			);
 		return {
@@ -109,7 +110,7 @@ export const mountToolPost = defineCalculation({
 			diameterErrorUm,
 			surfaceSpeedMps,
 			maxOffsetForToleranceMm: Math.sqrt(
-				(axisDistanceMm + v.sizeToleranceUm / 2000) ** 2 - axisDistanceMm ** 2
+				(axisDistanceMm + values.sizeToleranceUm / 2000) ** 2 - axisDistanceMm ** 2
 			),
 			...findings.judged()
 		};

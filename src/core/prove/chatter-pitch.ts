@@ -111,23 +111,24 @@ export const chatterPitch = defineCalculation({
 		wheelRpm: 1760,
 		known: [{ name: 'pump', frequencyHz: 24.5 }]
 	},
-	compute(v) {
-		if (v.pitchMm === null) needed(v, MARKS, 'Count the marks over a length, or enter their pitch.');
-		const pitchMm = v.pitchMm ?? v.markedLengthMm! / v.markCount!;
-		const speed = mmPerSecond(v.workSpeedMPerMin);
+	compute(values) {
+		if (values.pitchMm === null)
+			needed(values, MARKS, 'Count the marks over a length, or enter their pitch.');
+		const pitchMm = values.pitchMm ?? values.markedLengthMm! / values.markCount!;
+		const speed = mmPerSecond(values.workSpeedMPerMin);
 		const frequencyHz = speed / pitchMm;
-		const candidates = sources(v)
-			.map((s) => {
-				const mismatch = Math.abs(frequencyHz / s.frequencyHz - 1);
+		const candidates = sources(values)
+			.map((source) => {
+				const mismatch = Math.abs(frequencyHz / source.frequencyHz - 1);
 				return {
-					...s,
+					...source,
 					mismatch,
-					score: mismatch + ORDER_COST * (s.order - 1),
-					likely: mismatch <= v.tolerance + SLACK
+					score: mismatch + ORDER_COST * (source.order - 1),
+					likely: mismatch <= values.tolerance + SLACK
 				};
 			})
 			.sort((a, b) => a.score - b.score);
-		const likely = candidates.filter((c) => c.likely);
+		const likely = candidates.filter((candidate) => candidate.likely);
 		const [first, second] = likely;
 		const findings = new Findings()
 			.caution(
@@ -143,8 +144,8 @@ export const chatterPitch = defineCalculation({
 		return {
 			pitchMm,
 			frequencyHz,
-			perWheelTurn: (60 * frequencyHz) / v.wheelRpm,
-			pitchAtWheelRpmMm: (60 * speed) / v.wheelRpm,
+			perWheelTurn: (60 * frequencyHz) / values.wheelRpm,
+			pitchAtWheelRpmMm: (60 * speed) / values.wheelRpm,
 			likely: first?.code ?? null,
 			likelyName: first?.name ?? null,
 			likelyOrder: first?.order ?? null,
@@ -156,7 +157,7 @@ export const chatterPitch = defineCalculation({
 });
 
 /** Everything that may leave such marks, with its frequency. */
-function sources(v: {
+function sources(values: {
 	wheelRpm: number;
 	maxOrder: number;
 	rollRpm: number | null;
@@ -164,7 +165,7 @@ function sources(v: {
 	workRpm: number | null;
 	known: readonly { name: string; frequencyHz: number }[];
 }): Source[] {
-	const turn = v.wheelRpm / 60;
+	const turn = values.wheelRpm / 60;
 	const one = (code: Source['code'], frequencyHz: number, order = 1, name: string | null = null): Source => ({
 		code,
 		name,
@@ -172,15 +173,15 @@ function sources(v: {
 		frequencyHz
 	});
 	const all = [one('wheel-rpm', turn)];
-	for (let k = 2; k <= v.maxOrder; k++) all.push(one('wheel-harmonic', k * turn, k));
-	if (v.rollRpm !== null) {
-		const dressed = v.wheelRpmAtDress ?? v.wheelRpm;
-		const lobes = v.rollRpm / dressed;
+	for (let k = 2; k <= values.maxOrder; k++) all.push(one('wheel-harmonic', k * turn, k));
+	if (values.rollRpm !== null) {
+		const dressed = values.wheelRpmAtDress ?? values.wheelRpm;
+		const lobes = values.rollRpm / dressed;
 		all.push(one('roll-lobes', lobes * turn));
-		const beat = (Math.abs(v.rollRpm - Math.round(lobes) * dressed) / 60) * (v.wheelRpm / dressed);
+		const beat = (Math.abs(values.rollRpm - Math.round(lobes) * dressed) / 60) * (values.wheelRpm / dressed);
 		if (beat > SLACK) all.push(one('roll-beat', beat));
 	}
-	if (v.workRpm !== null) all.push(one('work-rpm', v.workRpm / 60));
-	for (const k of v.known) all.push(one('known', k.frequencyHz, 1, k.name));
+	if (values.workRpm !== null) all.push(one('work-rpm', values.workRpm / 60));
+	for (const k of values.known) all.push(one('known', k.frequencyHz, 1, k.name));
 	return all;
 }

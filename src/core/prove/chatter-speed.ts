@@ -73,7 +73,7 @@ export const chatterSpeed = defineCalculation({
 		workRpmMin: 40,
 		workRpmMax: 200
 	},
-	compute(v) {
+	compute(values) {
 		const range = (
 			now: number,
 			least: number | null,
@@ -88,23 +88,28 @@ export const chatterSpeed = defineCalculation({
 				);
 			return [least ?? Math.min(now, most ?? now), most ?? Math.max(now, least ?? now)];
 		};
-		if (v.workRpm === null && (v.workRpmMin !== null || v.workRpmMax !== null))
+		if (values.workRpm === null && (values.workRpmMin !== null || values.workRpmMax !== null))
 			throw new InputFault('workRpm', 'missing', 'Work speed is missing. Enter how fast it turns.');
-		const wheelRange = range(v.wheelRpm, v.wheelRpmMin, v.wheelMaxRpm, 'wheelRpmMin');
-		const wavesWheel = wavesOn(v.chatterHz, v.wheelRpm);
+		const wheelRange = range(values.wheelRpm, values.wheelRpmMin, values.wheelMaxRpm, 'wheelRpmMin');
+		const wavesWheel = wavesOn(values.chatterHz, values.wheelRpm);
 		const fractionWheel = fractionOf(wavesWheel);
-		const wavesWork = v.workRpm === null ? null : wavesOn(v.chatterHz, v.workRpm);
+		const wavesWork = values.workRpm === null ? null : wavesOn(values.chatterHz, values.workRpm);
 		const fractionWork = wavesWork === null ? null : fractionOf(wavesWork);
 		const proposeWorkRpm =
-			v.workRpm === null
+			values.workRpm === null
 				? null
-				: quieter(v.chatterHz, v.workRpm, ...range(v.workRpm, v.workRpmMin, v.workRpmMax, 'workRpmMin'));
-		const proposeWheelRpm = proposeWorkRpm === null ? quieter(v.chatterHz, v.wheelRpm, ...wheelRange) : null;
+				: quieter(
+						values.chatterHz,
+						values.workRpm,
+						...range(values.workRpm, values.workRpmMin, values.workRpmMax, 'workRpmMin')
+					);
+		const proposeWheelRpm =
+			proposeWorkRpm === null ? quieter(values.chatterHz, values.wheelRpm, ...wheelRange) : null;
 		const changePct =
 			proposeWorkRpm !== null
-				? 100 * (proposeWorkRpm / v.workRpm! - 1)
+				? 100 * (proposeWorkRpm / values.workRpm! - 1)
 				: proposeWheelRpm !== null
-					? 100 * (proposeWheelRpm / v.wheelRpm - 1)
+					? 100 * (proposeWheelRpm / values.wheelRpm - 1)
 					: null;
 		const feeds = [fractionWheel, fractionWork].some((f) => f !== null && f > FEEDS + SLACK);
 		const findings = new Findings()

@@ -95,19 +95,20 @@ export const coolantJet = defineCalculation({
 		{ name: 'flowFromPumpLPerMin', unit: 'l/min', about: 'Flow of this pump' }
 	],
 	example: { wheelSpeedMps: 30, contactWidthMm: 20, pumpBar: 3, pumpLPerMin: 60, nozzleAreaMm2: 20 },
-	compute(v) {
-		const jetSpeedMps = v.jetRatio * v.wheelSpeedMps;
-		const pressurePa = (v.densityKgPerM3 * jetSpeedMps ** 2) / 2;
-		const flowLPerMin = v.flowPerWidthLPerMinMm * v.contactWidthMm;
+	compute(values) {
+		const jetSpeedMps = values.jetRatio * values.wheelSpeedMps;
+		const pressurePa = (values.densityKgPerM3 * jetSpeedMps ** 2) / 2;
+		const flowLPerMin = values.flowPerWidthLPerMinMm * values.contactWidthMm;
 		const flowM3PerS = flowLPerMin / 60_000;
-		const nozzleAreaMm2 = (1e6 * flowM3PerS) / (v.dischargeCoefficient * jetSpeedMps);
-		const nozzleWidthMm = v.nozzleWidthMm ?? v.contactWidthMm;
-		const fromPump = v.pumpBar === null ? null : Math.sqrt((2e5 * v.pumpBar) / v.densityKgPerM3);
-		const jetRatioFromPump = fromPump === null ? null : fromPump / v.wheelSpeedMps;
+		const nozzleAreaMm2 = (1e6 * flowM3PerS) / (values.dischargeCoefficient * jetSpeedMps);
+		const nozzleWidthMm = values.nozzleWidthMm ?? values.contactWidthMm;
+		const fromPump =
+			values.pumpBar === null ? null : Math.sqrt((2e5 * values.pumpBar) / values.densityKgPerM3);
+		const jetRatioFromPump = fromPump === null ? null : fromPump / values.wheelSpeedMps;
 		const flowFromPumpLPerMin =
-			fromPump === null || v.nozzleAreaMm2 === null
+			fromPump === null || values.nozzleAreaMm2 === null
 				? null
-				: v.dischargeCoefficient * v.nozzleAreaMm2 * fromPump * 0.06;
+				: values.dischargeCoefficient * values.nozzleAreaMm2 * fromPump * 0.06;
 		const short = (flow: number | null) => flow !== null && flow < flowLPerMin - SLACK;
 		const findings = new Findings()
 			.caution(
@@ -117,22 +118,24 @@ export const coolantJet = defineCalculation({
 			)
 			.caution(
 				'flow-short',
-				short(flowFromPumpLPerMin) || short(v.pumpLPerMin),
+				short(flowFromPumpLPerMin) || short(values.pumpLPerMin),
 				`${flowLPerMin.toFixed(0)} l/min are wanted for this width. A larger nozzle, or a larger pump.`
 			)
 			.caution(
 				'pump-cannot-fill-nozzle',
-				flowFromPumpLPerMin !== null && v.pumpLPerMin !== null && flowFromPumpLPerMin > v.pumpLPerMin + SLACK,
+				flowFromPumpLPerMin !== null &&
+					values.pumpLPerMin !== null &&
+					flowFromPumpLPerMin > values.pumpLPerMin + SLACK,
 				'The nozzle lets more through than the pump gives: the pressure falls. A smaller nozzle.'
 			)
 			.caution(
 				'nozzle-narrow',
-				nozzleWidthMm < v.contactWidthMm - SLACK,
+				nozzleWidthMm < values.contactWidthMm - SLACK,
 				'The nozzle is narrower than the cut: its edges run dry.'
 			)
 			.caution(
 				'nozzle-far',
-				v.distanceMm !== null && v.distanceMm > v.maxDistanceMm + SLACK,
+				values.distanceMm !== null && values.distanceMm > values.maxDistanceMm + SLACK,
 				'Far from the cut the jet breaks up. Bring the nozzle nearer, wheel stopped and locked.'
 			);
 		return {
@@ -142,7 +145,7 @@ export const coolantJet = defineCalculation({
 			nozzleAreaMm2,
 			nozzleHeightMm: nozzleAreaMm2 / nozzleWidthMm,
 			nozzleDiameterMm: Math.sqrt((4 * nozzleAreaMm2) / Math.PI),
-			pumpPowerW: (pressurePa * flowM3PerS) / v.pumpEfficiency,
+			pumpPowerW: (pressurePa * flowM3PerS) / values.pumpEfficiency,
 			jetSpeedFromPumpMps: fromPump,
 			jetRatioFromPump,
 			flowFromPumpLPerMin,

@@ -171,36 +171,36 @@ export const creepFeed = defineCalculation({
 		redressIntervalMm: 2.5,
 		redressTimeS: 15
 	},
-	compute(v) {
-		if (v.finishDepthMm > v.partDepthMm)
+	compute(values) {
+		if (values.finishDepthMm > values.partDepthMm)
 			throw new InputFault(
 				'finishDepthMm',
 				'inconsistent',
-				`The finish cut, ${v.finishDepthMm} mm, is deeper than the part, ${v.partDepthMm} mm. Enter less.`
+				`The finish cut, ${values.finishDepthMm} mm, is deeper than the part, ${values.partDepthMm} mm. Enter less.`
 			);
-		const speedMmPerS = v.tableSpeedMmPerMin / 60;
-		const specificRemovalMm2PerS = v.depthMm * speedMmPerS;
-		const removalMm3PerS = specificRemovalMm2PerS * v.widthMm;
-		const powerW = v.specificEnergyJPerMm3 * removalMm3PerS;
-		const load = powerW / v.spindlePowerW;
-		const tangentialForceN = powerW / v.wheelSpeedMps;
-		const contactLengthMm = Math.sqrt(v.depthMm * v.wheelDiameterMm);
-		const roughEndMm = v.partDepthMm - v.finishDepthMm;
-		const rough = ceilCount(roughEndMm, v.depthMm);
-		const passes = rough + (v.finishDepthMm > 0 ? 1 : 0);
-		const passTimeS = (v.workLengthMm + contactLengthMm + 2 * v.overTravelMm) / speedMmPerS;
-		const redressAtMm = redressDepths(v.depthMm, roughEndMm, v.redressIntervalMm);
-		const timeS = passes * passTimeS + redressAtMm.length * v.redressTimeS;
+		const speedMmPerS = values.tableSpeedMmPerMin / 60;
+		const specificRemovalMm2PerS = values.depthMm * speedMmPerS;
+		const removalMm3PerS = specificRemovalMm2PerS * values.widthMm;
+		const powerW = values.specificEnergyJPerMm3 * removalMm3PerS;
+		const load = powerW / values.spindlePowerW;
+		const tangentialForceN = powerW / values.wheelSpeedMps;
+		const contactLengthMm = Math.sqrt(values.depthMm * values.wheelDiameterMm);
+		const roughEndMm = values.partDepthMm - values.finishDepthMm;
+		const rough = ceilCount(roughEndMm, values.depthMm);
+		const passes = rough + (values.finishDepthMm > 0 ? 1 : 0);
+		const passTimeS = (values.workLengthMm + contactLengthMm + 2 * values.overTravelMm) / speedMmPerS;
+		const redressAtMm = redressDepths(values.depthMm, roughEndMm, values.redressIntervalMm);
+		const timeS = passes * passTimeS + redressAtMm.length * values.redressTimeS;
 		const coolantNeedLPerMin = Math.max(
-			v.flowPerWidthLPerMinMm * v.widthMm,
-			(v.flowPerPowerLPerMinKw * powerW) / 1000
+			values.flowPerWidthLPerMinMm * values.widthMm,
+			(values.flowPerPowerLPerMinKw * powerW) / 1000
 		);
-		const light = lightPasses(v);
+		const light = lightPasses(values);
 		const findings = new Findings()
 			.stop(
 				'over-spindle-power',
 				load > 1 + SLACK,
-				`It takes ${(powerW / 1000).toFixed(1)} kW, the spindle gives ${(v.spindlePowerW / 1000).toFixed(1)} kW. Less depth, or a slower table.`
+				`It takes ${(powerW / 1000).toFixed(1)} kW, the spindle gives ${(values.spindlePowerW / 1000).toFixed(1)} kW. Less depth, or a slower table.`
 			)
 			.caution(
 				'near-spindle-power',
@@ -209,18 +209,19 @@ export const creepFeed = defineCalculation({
 			)
 			.caution(
 				'pass-beyond-interval',
-				v.redressIntervalMm !== null && Math.min(v.depthMm, roughEndMm) > v.redressIntervalMm + SLACK,
+				values.redressIntervalMm !== null &&
+					Math.min(values.depthMm, roughEndMm) > values.redressIntervalMm + SLACK,
 				'One pass is deeper than the form bears: it is lost within it. Take less depth, or dress while cutting.'
 			)
 			.caution(
 				'dress-after-balancing',
-				v.balancedSinceDress,
+				values.balancedSinceDress,
 				'An automatic balance after the dress moves the axis it turns about. Give the wheel a conditioning dress.'
 			)
 			.caution(
 				'coolant-short',
-				v.coolantLPerMin !== null && v.coolantLPerMin < coolantNeedLPerMin - SLACK,
-				`It needs ${coolantNeedLPerMin.toFixed(0)} l/min of coolant, the pump gives ${v.coolantLPerMin ?? 0}.`
+				values.coolantLPerMin !== null && values.coolantLPerMin < coolantNeedLPerMin - SLACK,
+				`It needs ${coolantNeedLPerMin.toFixed(0)} l/min of coolant, the pump gives ${values.coolantLPerMin ?? 0}.`
 			);
 		return {
 			specificRemovalMm2PerS,
@@ -228,17 +229,17 @@ export const creepFeed = defineCalculation({
 			powerW,
 			load,
 			tangentialForceN,
-			normalForceN: v.normalRatio * tangentialForceN,
+			normalForceN: values.normalRatio * tangentialForceN,
 			contactLengthMm,
-			equivalentThicknessUm: specificRemovalMm2PerS / v.wheelSpeedMps,
+			equivalentThicknessUm: specificRemovalMm2PerS / values.wheelSpeedMps,
 			passes,
 			passTimeS,
 			redressAtMm,
 			redressesPerPart: redressAtMm.length,
 			timeS,
-			energyJ: v.specificEnergyJPerMm3 * v.partDepthMm * v.widthMm * v.workLengthMm,
+			energyJ: values.specificEnergyJPerMm3 * values.partDepthMm * values.widthMm * values.workLengthMm,
 			coolantNeedLPerMin,
-			maxTableSpeedMmPerMin: (NEAR / load) * v.tableSpeedMmPerMin,
+			maxTableSpeedMmPerMin: (NEAR / load) * values.tableSpeedMmPerMin,
 			reciprocating: light,
 			timeRatio: timeS / light.timeS,
 			...findings.judged()

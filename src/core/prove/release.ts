@@ -211,7 +211,7 @@ export const release = defineCalculation({
 			}
 			return { name: rule.name, state: pass ? ('pass' as const) : ('fail' as const), ratio };
 		});
-		const count = (state: string) => checks.filter((c) => c.state === state).length;
+		const count = (state: string) => checks.filter((check) => check.state === state).length;
 		const reasoned = (overrideReason?.trim().length ?? 0) >= 10;
 		const released =
 			findings.verdict === 'ok' ? 'yes' : findings.verdict === 'caution' && reasoned ? 'with-reason' : 'no';

@@ -68,27 +68,28 @@ export const systemStiffness = defineCalculation({
 		infeedUmPerS: 5,
 		withinUm: 0.5
 	},
-	compute(v) {
-		if (v.sizes === null && v.power === null)
+	compute(values) {
+		if (values.sizes === null && values.power === null)
 			throw new InputFault(
 				'sizes',
 				'missing',
 				'Sizes are missing. Enter what was read while it sparked out.'
 			);
-		if (v.sizes !== null && v.power !== null)
+		if (values.sizes !== null && values.power !== null)
 			throw new InputFault(
 				'power',
 				'inconsistent',
 				'Sizes and powers were both given. Leave one of them out.'
 			);
-		if (v.power !== null && v.withinUm !== null)
+		if (values.power !== null && values.withinUm !== null)
 			throw new InputFault(
 				'withinUm',
 				'inconsistent',
 				'A power says nothing of a size. Leave this out, or read sizes.'
 			);
 		const points =
-			v.sizes?.map((p) => [p.tS, p.sizeUm] as const) ?? v.power!.map((p) => [p.tS, p.watts] as const);
+			values.sizes?.map((p) => [p.tS, p.sizeUm] as const) ??
+			values.power!.map((p) => [p.tS, p.watts] as const);
 		const fit = fitDecay(points);
 		const size = Math.abs(fit.c);
 		const findings = new Findings()
@@ -107,8 +108,12 @@ export const systemStiffness = defineCalculation({
 			cUm: fit.c,
 			scatterUm: fit.scatter,
 			toleranceTimeS:
-				v.withinUm === null ? null : size === 0 ? 0 : Math.max(0, fit.tau * Math.log(size / v.withinUm)),
-			equilibriumLagUm: v.infeedUmPerS === null ? null : fit.tau * v.infeedUmPerS,
+				values.withinUm === null
+					? null
+					: size === 0
+						? 0
+						: Math.max(0, fit.tau * Math.log(size / values.withinUm)),
+			equilibriumLagUm: values.infeedUmPerS === null ? null : fit.tau * values.infeedUmPerS,
 			...findings.judged()
 		};
 	}

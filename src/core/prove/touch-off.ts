@@ -47,26 +47,26 @@ export const touchOff = defineCalculation({
 		{ name: 'dialPerUm', about: 'mm on the dial for one µm of work' }
 	],
 	example: { readingMm: 12.4, stockUm: 60, wheelRunning: false },
-	compute(v) {
-		const k = (v.readingGrowsInward ? 1 : -1) * dialFactor(v.dialReads);
-		const gapAtReadingMm = v.contact === 'paper' ? v.paperThicknessMm : 0;
-		const zeroReadingMm = v.readingMm + k * gapAtReadingMm;
+	compute(values) {
+		const k = (values.readingGrowsInward ? 1 : -1) * dialFactor(values.dialReads);
+		const gapAtReadingMm = values.contact === 'paper' ? values.paperThicknessMm : 0;
+		const zeroReadingMm = values.readingMm + k * gapAtReadingMm;
 		const findings = new Findings()
 			.stop(
 				'fingers-near-wheel',
-				v.contact === 'paper' && v.slipHeldBy === 'hand' && v.wheelRunning,
+				values.contact === 'paper' && values.slipHeldBy === 'hand' && values.wheelRunning,
 				'No fingers near a running wheel. Stick the paper to the work with a drop of coolant, or touch with the wheel stopped.'
 			)
 			.caution(
 				'spark-needs-running-wheel',
-				v.contact === 'spark' && !v.wheelRunning,
+				values.contact === 'spark' && !values.wheelRunning,
 				'A wheel that stands throws no spark. Run it, guard shut, or use paper.'
 			);
 		return {
 			gapAtReadingMm,
 			zeroReadingMm,
-			startReadingMm: zeroReadingMm - (k * v.uncertaintyUm) / 1000,
-			finishReadingMm: zeroReadingMm + (k * v.stockUm) / 1000,
+			startReadingMm: zeroReadingMm - (k * values.uncertaintyUm) / 1000,
+			finishReadingMm: zeroReadingMm + (k * values.stockUm) / 1000,
 			dialPerUm: k / 1000,
 			...findings.judged()
 		};

@@ -117,51 +117,58 @@ export const trialSchedule = defineCalculation({
 		wheelWidthMm: 20,
 		tableSpeedMPerMin: 15
 	},
-	compute(v) {
-		const finishInfeedUm = v.finishInfeedUm ?? Math.min(FINISH_UM, v.roughInfeedUm);
-		if (finishInfeedUm > v.roughInfeedUm)
+	compute(values) {
+		const finishInfeedUm = values.finishInfeedUm ?? Math.min(FINISH_UM, values.roughInfeedUm);
+		if (finishInfeedUm > values.roughInfeedUm)
 			throw new InputFault(
 				'finishInfeedUm',
 				'inconsistent',
-				`Fine infeed ${finishInfeedUm} µm is larger than the rough one, ${v.roughInfeedUm} µm. Enter a smaller one.`
+				`Fine infeed ${finishInfeedUm} µm is larger than the rough one, ${values.roughInfeedUm} µm. Enter a smaller one.`
 			);
-		const fineStock = Math.min(v.finishStockUm, v.stockUm);
-		const rough = bites(v.stockUm - fineStock, v.roughInfeedUm);
+		const fineStock = Math.min(values.finishStockUm, values.stockUm);
+		const rough = bites(values.stockUm - fineStock, values.roughInfeedUm);
 		const fine = bites(fineStock, finishInfeedUm);
 		const passes: TrialPass[] = [];
 		let [commandedUm, removedUm] = [0, 0];
 		const pass = (kind: TrialPass['kind'], infeedUm: number) => {
 			commandedUm += infeedUm;
-			removedUm += (1 - v.lag) * (commandedUm - removedUm);
+			removedUm += (1 - values.lag) * (commandedUm - removedUm);
 			passes.push({ kind, infeedUm, commandedUm, removedUm, residualUm: commandedUm - removedUm });
 		};
 		for (const bite of rough) pass('rough', bite);
 		for (const bite of fine) pass('finish', bite);
 		const residualBeforeSparkOutUm = commandedUm - removedUm;
 		const sparkOutNeeded =
-			v.lag === 0 || residualBeforeSparkOutUm <= v.residualTargetUm + SLACK
+			values.lag === 0 || residualBeforeSparkOutUm <= values.residualTargetUm + SLACK
 				? 0
 				: Math.max(
 						0,
-						Math.ceil(Math.log(v.residualTargetUm / residualBeforeSparkOutUm) / Math.log(v.lag) - SLACK)
+						Math.ceil(
+							Math.log(values.residualTargetUm / residualBeforeSparkOutUm) / Math.log(values.lag) - SLACK
+						)
 					);
-		const sparkOutCount = v.sparkOutPasses ?? sparkOutNeeded;
+		const sparkOutCount = values.sparkOutPasses ?? sparkOutNeeded;
 		for (let i = 0; i < sparkOutCount; i++) pass('spark-out', 0);
-		const strokesPerPass = strokesAcross(v.workWidthMm, v.wheelWidthMm, v.crossFeedMm ?? v.wheelWidthMm / 3);
+		const strokesPerPass = strokesAcross(
+			values.workWidthMm,
+			values.wheelWidthMm,
+			values.crossFeedMm ?? values.wheelWidthMm / 3
+		);
 		const passTimeS =
 			strokesPerPass *
-			((v.workLengthMm + 2 * v.overTravelMm) / mmPerSecond(v.tableSpeedMPerMin) + v.turnaroundS);
-		const limitUm = v.infeedLimitUm ?? (v.kind === 'reciprocating' ? HEAVY_UM : Infinity);
+			((values.workLengthMm + 2 * values.overTravelMm) / mmPerSecond(values.tableSpeedMPerMin) +
+				values.turnaroundS);
+		const limitUm = values.infeedLimitUm ?? (values.kind === 'reciprocating' ? HEAVY_UM : Infinity);
 		const findings = new Findings()
 			.caution(
 				'infeed-over-guideline',
-				v.roughInfeedUm > limitUm + SLACK,
-				`A rough infeed of ${v.roughInfeedUm} µm is heavy; up to ${limitUm} µm is usual.`
+				values.roughInfeedUm > limitUm + SLACK,
+				`A rough infeed of ${values.roughInfeedUm} µm is heavy; up to ${limitUm} µm is usual.`
 			)
 			.caution(
 				'spark-out-short',
 				sparkOutCount < sparkOutNeeded,
-				`${sparkOutNeeded} passes with no feed are needed until only ${v.residualTargetUm} µm is left.`
+				`${sparkOutNeeded} passes with no feed are needed until only ${values.residualTargetUm} µm is left.`
 			);
 		return {
 			roughCount: rough.length,

@@ -65,7 +65,7 @@ export const troubleshoot = defineCalculation({
 		}));
 		const findings = new Findings().stop(
 			'check-mounting-first',
-			causes.some((c) => c.code === 'mount-faulty' && c.score >= MOUNT_FIRST),
+			causes.some((cause) => cause.code === 'mount-faulty' && cause.score >= MOUNT_FIRST),
 			'The mounting may be at fault. Stop, lock out, check flanges, blotters, nut and bore fit before any more running.'
 		);
 		return {

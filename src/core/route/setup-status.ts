@@ -22,7 +22,7 @@ export function stateOf(facts: StopFacts): SetupFacts['state'] {
 
 /** When a wheel that grinds is dressed next; empty where nobody has said. */
 function nextRedress(facts: SetupFacts): string {
-	const until = untilNext(redressCycle(facts), (v) => show(facts)(v, 'mm'));
+	const until = untilNext(redressCycle(facts), (value) => show(facts)(value, 'mm'));
 	return until === null ? '' : `redress ${until}`;
 }
 

@@ -94,7 +94,7 @@ export function countFirstDress(sums: Sums, record: RecordFacts, about: SumConte
 	if (about.ofThisWheel && about.first) sums.redresses = 0;
 }
 
-const figureOf = (v: unknown): number | null => (typeof v === 'number' ? v : null);
+const figureOf = (value: unknown): number | null => (typeof value === 'number' ? value : null);
 
 /** Parts and infeed of one booking; one that says it was redressed ends with a fresh wheel, wherever in the part that was. */
 export function countBooking(sums: Sums, record: RecordFacts, { ofThisWheel }: SumContext): void {

@@ -54,25 +54,25 @@ export const runInEnergy = defineCalculation({
 		speedRpm: 2228,
 		tensileStrengthMPa: 15
 	},
-	compute(v) {
-		if (v.boreMm >= v.diameterMm)
+	compute(values) {
+		if (values.boreMm >= values.diameterMm)
 			throw new InputFault(
 				'boreMm',
 				'above-maximum',
-				`Bore ${v.boreMm} mm is not smaller than the diameter ${v.diameterMm} mm.`
+				`Bore ${values.boreMm} mm is not smaller than the diameter ${values.diameterMm} mm.`
 			);
-		const [R, r, h] = [v.diameterMm / 2000, v.boreMm / 2000, v.thicknessMm / 1000];
-		const omega = (2 * Math.PI * v.speedRpm) / 60;
-		const densityKgPerM3 = v.massKg / (Math.PI * (R ** 2 - r ** 2) * h);
-		const inertiaKgM2 = (v.massKg * (R ** 2 + r ** 2)) / 2;
+		const [R, r, h] = [values.diameterMm / 2000, values.boreMm / 2000, values.thicknessMm / 1000];
+		const omega = (2 * Math.PI * values.speedRpm) / 60;
+		const densityKgPerM3 = values.massKg / (Math.PI * (R ** 2 - r ** 2) * h);
+		const inertiaKgM2 = (values.massKg * (R ** 2 + r ** 2)) / 2;
 		const kineticEnergyJ = (inertiaKgM2 * omega ** 2) / 2;
-		const nu = v.poissonRatio;
+		const nu = values.poissonRatio;
 		const hoopStressBoreMPa =
 			((densityKgPerM3 * omega ** 2) / 4) * ((3 + nu) * R ** 2 + (1 - nu) * r ** 2) * 1e-6;
 		const radialStressMaxMPa = ((3 + nu) / 8) * densityKgPerM3 * omega ** 2 * (R - r) ** 2 * 1e-6;
-		const phi = Math.PI * v.fragmentFraction;
+		const phi = Math.PI * values.fragmentFraction;
 		const centroid = ((2 / 3) * (R ** 3 - r ** 3) * Math.sin(phi)) / ((R ** 2 - r ** 2) * phi);
-		const fragmentMassKg = v.fragmentFraction * v.massKg;
+		const fragmentMassKg = values.fragmentFraction * values.massKg;
 		const fragmentSpeedMps = omega * centroid;
 		const fragmentTranslationJ = (fragmentMassKg * fragmentSpeedMps ** 2) / 2;
 		return {
@@ -87,12 +87,12 @@ export const runInEnergy = defineCalculation({
 			fragmentCentroidMm: 1000 * centroid,
 			fragmentSpeedMps,
 			fragmentTranslationJ,
-			fragmentRotationJ: v.fragmentFraction * kineticEnergyJ - fragmentTranslationJ,
+			fragmentRotationJ: values.fragmentFraction * kineticEnergyJ - fragmentTranslationJ,
 			dropHeightM: fragmentTranslationJ / (fragmentMassKg * GRAVITY),
 			stressLimitRpm:
-				v.tensileStrengthMPa === null || v.speedRpm === 0
+				values.tensileStrengthMPa === null || values.speedRpm === 0
 					? null
-					: v.speedRpm * Math.sqrt(v.tensileStrengthMPa / hoopStressBoreMPa)
+					: values.speedRpm * Math.sqrt(values.tensileStrengthMPa / hoopStressBoreMPa)
 		};
 	}
 });

@@ -64,26 +64,28 @@ export const runInOutcome = defineCalculation({
 		vibrationBareMmPerS: 0.6,
 		vibrationMmPerS: 1.4
 	},
-	compute(v) {
+	compute(values) {
 		const ratio =
-			v.vibrationMmPerS === null || !v.vibrationBareMmPerS ? null : v.vibrationMmPerS / v.vibrationBareMmPerS;
-		const freeRunShortS = Math.max(0, v.requiredFreeRunS - v.actualFreeRunS);
-		const below = v.vibrationMmPerS !== null && v.vibrationMmPerS < v.vibrationStopMmPerS;
+			values.vibrationMmPerS === null || !values.vibrationBareMmPerS
+				? null
+				: values.vibrationMmPerS / values.vibrationBareMmPerS;
+		const freeRunShortS = Math.max(0, values.requiredFreeRunS - values.actualFreeRunS);
+		const below = values.vibrationMmPerS !== null && values.vibrationMmPerS < values.vibrationStopMmPerS;
 		const findings = new Findings()
 			.stop(
 				'abnormal-sound',
-				['rising', 'knock', 'rub'].includes(v.heard),
+				['rising', 'knock', 'rub'].includes(values.heard),
 				'That is not a healthy sound. Stop, isolate, take the wheel off.'
 			)
-			.stop('smoke-or-smell', v.smokeOrSmell, 'Smoke or a smell. Stop and isolate the machine.')
+			.stop('smoke-or-smell', values.smokeOrSmell, 'Smoke or a smell. Stop and isolate the machine.')
 			.stop(
 				'vibration',
-				v.vibrationMmPerS !== null && v.vibrationMmPerS >= v.vibrationStopMmPerS,
+				values.vibrationMmPerS !== null && values.vibrationMmPerS >= values.vibrationStopMmPerS,
 				'It shakes too much. Stop and find out why.'
 			)
 			.caution(
 				'vibration-high',
-				below && v.vibrationMmPerS! >= v.vibrationCautionMmPerS,
+				below && values.vibrationMmPerS! >= values.vibrationCautionMmPerS,
 				'More vibration than usual; balance will tell.'
 			)
 			.caution(
@@ -96,10 +98,10 @@ export const runInOutcome = defineCalculation({
 				freeRunShortS > 0,
 				`The free run was ${Math.ceil(freeRunShortS)} s short. Let it run.`
 			)
-			.caution('not-listened', v.heard === 'not-listened', 'Nobody listened.')
+			.caution('not-listened', values.heard === 'not-listened', 'Nobody listened.')
 			.caution(
 				'spin-dry-short',
-				v.coolantUsed && v.actualSpinDryS < v.requiredSpinDryS,
+				values.coolantUsed && values.actualSpinDryS < values.requiredSpinDryS,
 				'Not spun dry: coolant gathers at the bottom and unbalances the next start.'
 			);
 		return {

@@ -143,41 +143,44 @@ export const runInPlan = defineCalculation({
 		peopleClear: true,
 		coolantUsed: true
 	},
-	compute(v) {
-		if (v.boreMm >= v.diameterMm)
+	compute(values) {
+		if (values.boreMm >= values.diameterMm)
 			throw new InputFault(
 				'boreMm',
 				'above-maximum',
-				`Bore ${v.boreMm} mm is not smaller than the diameter ${v.diameterMm} mm.`
+				`Bore ${values.boreMm} mm is not smaller than the diameter ${values.diameterMm} mm.`
 			);
-		const drag = v.dragTorqueNm ?? 0.1 * v.motorTorqueNm;
-		if (drag >= v.motorTorqueNm)
+		const drag = values.dragTorqueNm ?? 0.1 * values.motorTorqueNm;
+		if (drag >= values.motorTorqueNm)
 			throw new InputFault(
 				'dragTorqueNm',
 				'above-maximum',
-				`Drag ${drag} Nm is not below the motor's ${v.motorTorqueNm} Nm: it would never start.`
+				`Drag ${drag} Nm is not below the motor's ${values.motorTorqueNm} Nm: it would never start.`
 			);
-		const large = v.diameterMm >= v.largeDiameterMm || v.massKg >= v.largeMassKg;
-		const longer = v.freeRunS * Math.max(large ? v.largeFactor : 1, v.firstRun ? v.firstRunFactor : 1, 1);
-		const freeRunS = v.firstRun ? Math.max(FIRST_RUN_S, longer) : longer;
-		const inertiaKgM2 = (v.massKg * ((v.diameterMm / 2000) ** 2 + (v.boreMm / 2000) ** 2)) / 2;
+		const large = values.diameterMm >= values.largeDiameterMm || values.massKg >= values.largeMassKg;
+		const longer =
+			values.freeRunS *
+			Math.max(large ? values.largeFactor : 1, values.firstRun ? values.firstRunFactor : 1, 1);
+		const freeRunS = values.firstRun ? Math.max(FIRST_RUN_S, longer) : longer;
+		const inertiaKgM2 = (values.massKg * ((values.diameterMm / 2000) ** 2 + (values.boreMm / 2000) ** 2)) / 2;
 		const powerOnS =
-			(inertiaKgM2 * (v.runRpm / v.jogCount) * ((2 * Math.PI) / 60)) / (v.motorTorqueNm - drag);
-		const jogs = Array.from({ length: v.jogCount }, (_, i) => ({
+			(inertiaKgM2 * (values.runRpm / values.jogCount) * ((2 * Math.PI) / 60)) /
+			(values.motorTorqueNm - drag);
+		const jogs = Array.from({ length: values.jogCount }, (_, i) => ({
 			number: i + 1,
-			targetRpm: (v.runRpm * (i + 1)) / v.jogCount,
+			targetRpm: (values.runRpm * (i + 1)) / values.jogCount,
 			powerOnS,
-			coastS: i + 1 < v.jogCount ? 2 : 0
+			coastS: i + 1 < values.jogCount ? 2 : 0
 		}));
-		const states = v.prerequisites.map((p) => p.verdict);
+		const states = values.prerequisites.map((prerequisite) => prerequisite.verdict);
 		const findings = new Findings()
 			.stop(
 				'overspeed',
-				v.runRpm > v.ratedRpm,
-				`${v.runRpm} rpm is above the ${v.ratedRpm} rpm this wheel allows.`
+				values.runRpm > values.ratedRpm,
+				`${values.runRpm} rpm is above the ${values.ratedRpm} rpm this wheel allows.`
 			)
-			.stop('guard-open', !v.guardClosed, 'Close the guard first.')
-			.stop('people-in-plane', !v.peopleClear, 'Nobody may stand in line with the rim. Wait.')
+			.stop('guard-open', !values.guardClosed, 'Close the guard first.')
+			.stop('people-in-plane', !values.peopleClear, 'Nobody may stand in line with the rim. Wait.')
 			.stop('prerequisite-stop', states.includes('stop'), 'An earlier check stopped this wheel.')
 			.stop('prerequisite-missing', states.includes('missing'), 'An earlier check is missing.')
 			.caution('prerequisite-caution', states.includes('caution'), 'An earlier check left a caution.');
@@ -188,16 +191,16 @@ export const runInPlan = defineCalculation({
 			'free-run',
 			'listen',
 			'stop-or-continue',
-			...(v.coolantUsed ? ['spin-dry'] : [])
+			...(values.coolantUsed ? ['spin-dry'] : [])
 		];
 		return {
 			steps,
 			jogs,
-			powerOnTotalS: powerOnS * v.jogCount,
+			powerOnTotalS: powerOnS * values.jogCount,
 			freeRunS,
-			spinDryS: v.coolantUsed ? v.spinDryS : 0,
+			spinDryS: values.coolantUsed ? values.spinDryS : 0,
 			inertiaKgM2,
-			coastDownS: drag === 0 ? null : (inertiaKgM2 * v.runRpm * ((2 * Math.PI) / 60)) / drag,
+			coastDownS: drag === 0 ? null : (inertiaKgM2 * values.runRpm * ((2 * Math.PI) / 60)) / drag,
 			large,
 			...findings.judged()
 		};

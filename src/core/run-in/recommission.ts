@@ -56,67 +56,72 @@ export const runInRecommission = defineCalculation({
 		rotationRequired: 'cw',
 		emergencyStop: 'works'
 	},
-	compute(v) {
-		if (v.hydraulic && v.pressureRequiredBar === null)
+	compute(values) {
+		if (values.hydraulic && values.pressureRequiredBar === null)
 			throw new InputFault(
 				'pressureRequiredBar',
 				'missing',
 				'The pressure it should have is missing. It stands in the manual or on the plate.'
 			);
-		const turned = v.rotationSeen !== 'not-tried';
-		const wrong = turned && v.rotationSeen !== v.rotationRequired;
-		const low = v.hydraulic && (v.pressureBar === null || v.pressureBar < v.pressureRequiredBar!);
-		const short = v.hydraulic && v.pumpRunS < v.pumpWarmS;
+		const turned = values.rotationSeen !== 'not-tried';
+		const wrong = turned && values.rotationSeen !== values.rotationRequired;
+		const low =
+			values.hydraulic && (values.pressureBar === null || values.pressureBar < values.pressureRequiredBar!);
+		const short = values.hydraulic && values.pumpRunS < values.pumpWarmS;
 		const steps = [
-			{ code: 'inspect-isolated', done: v.inspectedIsolated },
-			{ code: 'check-guard', done: v.guardSound },
-			{ code: 'set-stops-close', done: v.stopsSetClose },
-			{ code: 'try-emergency-stop', done: v.emergencyStop === 'works' },
+			{ code: 'inspect-isolated', done: values.inspectedIsolated },
+			{ code: 'check-guard', done: values.guardSound },
+			{ code: 'set-stops-close', done: values.stopsSetClose },
+			{ code: 'try-emergency-stop', done: values.emergencyStop === 'works' },
 			{ code: 'check-rotation-without-wheel', done: turned && !wrong },
-			...(v.hydraulic ? [{ code: 'build-pressure', done: !low && !short }] : []),
+			...(values.hydraulic ? [{ code: 'build-pressure', done: !low && !short }] : []),
 			{ code: 'first-slow-stroke', done: false }
 		];
 		const findings = new Findings()
-			.stop('not-inspected-isolated', !v.inspectedIsolated, 'Look it over with the power locked off first.')
-			.stop('guard-unsound', !v.guardSound, 'The guard is not sound. Nothing turns without it.')
+			.stop(
+				'not-inspected-isolated',
+				!values.inspectedIsolated,
+				'Look it over with the power locked off first.'
+			)
+			.stop('guard-unsound', !values.guardSound, 'The guard is not sound. Nothing turns without it.')
 			.stop(
 				'emergency-stop-fails',
-				v.emergencyStop === 'fails',
+				values.emergencyStop === 'fails',
 				'The emergency stop does not stop it. Lock it off and have it mended.'
 			)
 			.stop(
 				'emergency-stop-untried',
-				v.emergencyStop === 'not-tried',
+				values.emergencyStop === 'not-tried',
 				'Try the emergency stop before you need it.'
 			)
-			.stop('stops-not-set', !v.stopsSetClose, 'Set the table stops close: the first strokes are short.')
+			.stop('stops-not-set', !values.stopsSetClose, 'Set the table stops close: the first strokes are short.')
 			.stop(
 				'wheel-on-before-direction-check',
-				v.wheelFitted && !turned,
+				values.wheelFitted && !turned,
 				'Take the wheel off: the wrong direction would unwind its nut.'
 			)
 			.stop(
 				'rotation-wrong',
 				wrong,
-				`It turns the wrong way. ${v.threePhase ? 'An electrician swaps two phases, with the power locked off.' : 'Ask an electrician.'}`
+				`It turns the wrong way. ${values.threePhase ? 'An electrician swaps two phases, with the power locked off.' : 'Ask an electrician.'}`
 			)
 			.stop('rotation-untried', !turned, 'See which way it turns, without a wheel.')
 			.stop(
 				'pressure-low',
 				low,
-				v.pressureBar === null
+				values.pressureBar === null
 					? 'The pressure has not been read.'
-					: `${v.pressureBar} bar; it needs ${v.pressureRequiredBar}.`
+					: `${values.pressureBar} bar; it needs ${values.pressureRequiredBar}.`
 			)
 			.caution(
 				'pump-warm-up-short',
 				short,
-				`The pump has run ${v.pumpRunS} s of ${v.pumpWarmS} s: cold oil jerks the table.`
+				`The pump has run ${values.pumpRunS} s of ${values.pumpWarmS} s: cold oil jerks the table.`
 			);
 		return {
 			steps,
-			next: steps.find((s) => !s.done)!.code,
-			rotationFix: !wrong ? 'none' : v.threePhase ? 'swap-two-phases' : 'ask-electrician',
+			next: steps.find((step) => !step.done)!.code,
+			rotationFix: !wrong ? 'none' : values.threePhase ? 'swap-two-phases' : 'ask-electrician',
 			...findings.judged()
 		};
 	}

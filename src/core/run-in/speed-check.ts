@@ -55,60 +55,60 @@ export const speedCheck = defineCalculation({
 		{ name: 'stage', about: 'When it was read' }
 	],
 	example: { ratedRpm: 2260, commandedRpm: 2200, measuredRpm: 2191, stage: 'before-wheel' },
-	compute(v) {
-		if (v.ratedRpm === null && v.ratedSpeedMps === null)
+	compute(values) {
+		if (values.ratedRpm === null && values.ratedSpeedMps === null)
 			throw new InputFault(
 				'ratedRpm',
 				'missing',
 				'Marked rpm is missing. Enter the rpm or the m/s printed on the wheel.'
 			);
-		if (v.ratedSpeedMps !== null && v.originalDiameterMm === null)
+		if (values.ratedSpeedMps !== null && values.originalDiameterMm === null)
 			throw new InputFault(
 				'originalDiameterMm',
 				'missing',
 				'Original diameter is missing. It turns the marked m/s into rpm.'
 			);
 		if (
-			v.currentDiameterMm !== null &&
-			v.originalDiameterMm !== null &&
-			v.currentDiameterMm > v.originalDiameterMm
+			values.currentDiameterMm !== null &&
+			values.originalDiameterMm !== null &&
+			values.currentDiameterMm > values.originalDiameterMm
 		)
 			throw new InputFault(
 				'currentDiameterMm',
 				'above-maximum',
-				`Diameter today ${v.currentDiameterMm} mm is larger than when new, ${v.originalDiameterMm} mm.`
+				`Diameter today ${values.currentDiameterMm} mm is larger than when new, ${values.originalDiameterMm} mm.`
 			);
 		// One of the two marks is there, so there is a limit; without a marked m/s no diameter is needed for it.
 		const limitRpm = limitOf({
-			ratedMps: v.ratedSpeedMps,
-			ratedRpm: v.ratedRpm,
-			newDiameterMm: v.originalDiameterMm ?? 0
+			ratedMps: values.ratedSpeedMps,
+			ratedRpm: values.ratedRpm,
+			newDiameterMm: values.originalDiameterMm ?? 0
 		})!;
-		const over = overLimit(v.measuredRpm, limitRpm);
-		const percentOfRated = (100 * v.measuredRpm) / limitRpm;
-		const share = v.commandedRpm === null ? null : v.measuredRpm / v.commandedRpm;
+		const over = overLimit(values.measuredRpm, limitRpm);
+		const percentOfRated = (100 * values.measuredRpm) / limitRpm;
+		const share = values.commandedRpm === null ? null : values.measuredRpm / values.commandedRpm;
 		const tachMultiple =
 			share === null ? null : (MULTIPLES.find((m) => Math.abs(share / m - 1) <= 0.03 + 1e-12) ?? null);
-		const diameter = v.currentDiameterMm ?? v.originalDiameterMm;
+		const diameter = values.currentDiameterMm ?? values.originalDiameterMm;
 		const findings = new Findings()
 			.stop(
 				'overspeed',
 				over,
-				`${v.measuredRpm} rpm is above the ${shownLimit(limitRpm)} rpm this wheel allows. Do not run it.`
+				`${values.measuredRpm} rpm is above the ${shownLimit(limitRpm)} rpm this wheel allows. Do not run it.`
 			)
 			.caution(
 				'near-rated',
-				percentOfRated > v.cautionPct && !over,
+				percentOfRated > values.cautionPct && !over,
 				'Almost no spare below the limit; a tachometer and the mains are only good to about that.'
 			)
 			.stop(
 				'no-reading',
-				v.measuredRpm === 0,
+				values.measuredRpm === 0,
 				'The tachometer shows nothing: that proves nothing. Read it again.'
 			)
 			.caution(
 				'far-below',
-				v.commandedRpm === null && v.measuredRpm > 0 && v.measuredRpm < FAR_BELOW * limitRpm,
+				values.commandedRpm === null && values.measuredRpm > 0 && values.measuredRpm < FAR_BELOW * limitRpm,
 				'Far below what this wheel allows. Read it again, or say what the machine is set to.'
 			)
 			.caution(
@@ -120,8 +120,8 @@ export const speedCheck = defineCalculation({
 				'speed-mismatch',
 				share !== null &&
 					tachMultiple === null &&
-					v.measuredRpm > 0 &&
-					Math.abs(share - 1) * 100 > v.mismatchPct + 1e-9,
+					values.measuredRpm > 0 &&
+					Math.abs(share - 1) * 100 > values.mismatchPct + 1e-9,
 				'The reading does not agree with the set speed. Find out why.'
 			);
 		return {
@@ -129,8 +129,8 @@ export const speedCheck = defineCalculation({
 			percentOfRated,
 			marginPct: 100 - percentOfRated,
 			tachMultiple,
-			stage: v.stage,
-			surfaceSpeedMps: diameter === null ? null : surfaceSpeedMps(diameter, v.measuredRpm),
+			stage: values.stage,
+			surfaceSpeedMps: diameter === null ? null : surfaceSpeedMps(diameter, values.measuredRpm),
 			...findings.judged()
 		};
 	}

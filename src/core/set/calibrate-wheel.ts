@@ -60,13 +60,13 @@ export const calibrateWheel = defineCalculation({
 		probeXMm: [61.2, 61.203],
 		probeZMm: [24.5]
 	},
-	compute(v) {
-		const k = dialFactor(v.xReads);
+	compute(values) {
+		const k = dialFactor(values.xReads);
 		const scatter = {
-			touchXUm: (1000 * range(v.touchXMm)) / k,
-			touchZUm: 1000 * range(v.touchZMm),
-			probeXUm: (1000 * range(v.probeXMm)) / k,
-			probeZUm: 1000 * range(v.probeZMm)
+			touchXUm: (1000 * range(values.touchXMm)) / k,
+			touchZUm: 1000 * range(values.touchZMm),
+			probeXUm: (1000 * range(values.probeXMm)) / k,
+			probeZUm: 1000 * range(values.probeZMm)
 		};
 		const scatterUm = Math.max(...Object.values(scatter));
 		const error = (a: readonly number[], b: readonly number[], factor: number) => {
@@ -74,11 +74,13 @@ export const calibrateWheel = defineCalculation({
 			return s === null || t === null ? null : (1000 * Math.sqrt(s + t)) / factor;
 		};
 		const voidBecause = [
-			...(v.wheelRemounted ? ['wheel-remounted'] : []),
-			...(v.dressedSince ? ['dressed-since'] : []),
-			...(v.dresserChanged ? ['dresser-changed'] : [])
+			...(values.wheelRemounted ? ['wheel-remounted'] : []),
+			...(values.dressedSince ? ['dressed-since'] : []),
+			...(values.dresserChanged ? ['dresser-changed'] : [])
 		];
-		const single = [v.touchXMm, v.touchZMm, v.probeXMm, v.probeZMm].some((l) => l.length < 2);
+		const single = [values.touchXMm, values.touchZMm, values.probeXMm, values.probeZMm].some(
+			(l) => l.length < 2
+		);
 		const findings = new Findings()
 			.stop(
 				'calibration-void',
@@ -87,17 +89,17 @@ export const calibrateWheel = defineCalculation({
 			)
 			.caution(
 				'readings-scatter',
-				scatterUm > v.scatterLimitUm + SLACK,
+				scatterUm > values.scatterLimitUm + SLACK,
 				`The readings scatter by ${scatterUm.toFixed(1)} µm. Wipe, warm up, touch again.`
 			)
 			.caution('single-reading', single, 'One reading shows no scatter. Touch three times.');
 		return {
-			offsetXMm: mean(v.probeXMm) - mean(v.touchXMm),
-			offsetZMm: mean(v.probeZMm) - mean(v.touchZMm),
+			offsetXMm: mean(values.probeXMm) - mean(values.touchXMm),
+			offsetZMm: mean(values.probeZMm) - mean(values.touchZMm),
 			scatter,
 			scatterUm,
-			standardErrorXUm: error(v.touchXMm, v.probeXMm, k),
-			standardErrorZUm: error(v.touchZMm, v.probeZMm, 1),
+			standardErrorXUm: error(values.touchXMm, values.probeXMm, k),
+			standardErrorZUm: error(values.touchZMm, values.probeZMm, 1),
 			voidBecause,
 			...findings.judged()
 		};

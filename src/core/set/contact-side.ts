@@ -37,22 +37,23 @@ export const contactSide = defineCalculation({
 		dressSide: 'x-plus',
 		dressBites: 'x-minus'
 	},
-	compute(v) {
-		const expectedSide = v.kind === 'internal' ? v.wheelSideOfWork : opposite(v.wheelSideOfWork);
+	compute(values) {
+		const expectedSide =
+			values.kind === 'internal' ? values.wheelSideOfWork : opposite(values.wheelSideOfWork);
 		const findings = new Findings()
 			.stop(
 				'grind-side-wrong',
-				v.grindSide !== expectedSide,
-				`${v.kind === 'internal' ? 'In a bore' : 'Outside'} this wheel cuts on ${expectedSide}, not on ${v.grindSide}.`
+				values.grindSide !== expectedSide,
+				`${values.kind === 'internal' ? 'In a bore' : 'Outside'} this wheel cuts on ${expectedSide}, not on ${values.grindSide}.`
 			)
 			.stop(
 				'dress-side-differs',
-				v.dressSide !== v.grindSide,
+				values.dressSide !== values.grindSide,
 				'The wheel would be dressed on another side than it cuts: the next cut would be twice as deep.'
 			)
 			.stop(
 				'dress-sense-wrong',
-				v.dressBites === v.dressSide,
+				values.dressBites === values.dressSide,
 				'The dresser would draw away from the side it stands on. It bites into the wheel.'
 			);
 		return {

@@ -111,15 +111,15 @@ export const dailyStart = defineCalculation({
 			handwheelChecked: true
 		}
 	},
-	compute(v) {
-		const c: Checks = v.checks;
-		if (v.concentrationMinPct > v.concentrationMaxPct)
+	compute(values) {
+		const checks: Checks = values.checks;
+		if (values.concentrationMinPct > values.concentrationMaxPct)
 			throw new InputFault(
 				'concentrationMaxPct',
 				'inconsistent',
-				`Concentration, most, ${v.concentrationMaxPct} %, is under the least, ${v.concentrationMinPct} %. Enter a larger one.`
+				`Concentration, most, ${values.concentrationMaxPct} %, is under the least, ${values.concentrationMinPct} %. Enter a larger one.`
 			);
-		const { workStartMm, workEndMm } = c;
+		const { workStartMm, workEndMm } = checks;
 		if (workStartMm !== null && workEndMm !== null && workEndMm < workStartMm)
 			throw new InputFault(
 				'checks.workEndMm',
@@ -127,13 +127,13 @@ export const dailyStart = defineCalculation({
 				`The work ends at ${workEndMm} mm before it begins at ${workStartMm} mm. Exchange them.`
 			);
 		const known = workStartMm !== null && workEndMm !== null;
-		const stopLeftMm = known ? workStartMm - v.overTravelMm : null;
-		const stopRightMm = known ? workEndMm + v.overTravelMm : null;
+		const stopLeftMm = known ? workStartMm - values.overTravelMm : null;
+		const stopRightMm = known ? workEndMm + values.overTravelMm : null;
 		const items = DAILY_ITEMS.filter(
-			(name) => !v.notOnMachine.includes(name) && !(v.dry && WET_ITEMS.includes(name))
+			(name) => !values.notOnMachine.includes(name) && !(values.dry && WET_ITEMS.includes(name))
 		).map((name): ItemState => {
-			const { value, pass } = looked(name, v, c, stopLeftMm, stopRightMm);
-			const stops = SAFETY_ITEMS.includes(name) || (name === 'extractionOn' && v.dry);
+			const { value, pass } = looked(name, values, checks, stopLeftMm, stopRightMm);
+			const stops = SAFETY_ITEMS.includes(name) || (name === 'extractionOn' && values.dry);
 			return {
 				name,
 				state: pass === null ? 'missing' : pass ? 'pass' : 'fail',
@@ -141,7 +141,7 @@ export const dailyStart = defineCalculation({
 				value
 			};
 		});
-		const open = items.filter((i) => i.state !== 'pass');
+		const open = items.filter((item) => item.state !== 'pass');
 		const unsafe = open.some((i) => i.level === 'stop');
 		const findings = new Findings()
 			.stop(
@@ -169,7 +169,7 @@ export const dailyStart = defineCalculation({
 /** What an item shows, and whether that is as it should be; null while nobody looked. */
 function looked(
 	name: DailyItem,
-	v: Given,
+	values: Given,
 	c: Checks,
 	leftMm: number | null,
 	rightMm: number | null
@@ -180,18 +180,19 @@ function looked(
 	});
 	switch (name) {
 		case 'lubeLevelPct':
-			return atLeast(c.lubeLevelPct, v.lubeMinPct);
+			return atLeast(c.lubeLevelPct, values.lubeMinPct);
 		case 'lubePulls':
-			return atLeast(c.lubePulls, v.lubePullsWanted);
+			return atLeast(c.lubePulls, values.lubePullsWanted);
 		case 'coolantLevelPct':
-			return atLeast(c.coolantLevelPct, v.coolantMinPct);
+			return atLeast(c.coolantLevelPct, values.coolantMinPct);
 		case 'hydraulicPressureBar':
-			return atLeast(c.hydraulicPressureBar, v.hydraulicMinBar);
+			return atLeast(c.hydraulicPressureBar, values.hydraulicMinBar);
 		case 'warmUpMin':
-			return atLeast(c.warmUpMin, v.warmUpWantedMin);
+			return atLeast(c.warmUpMin, values.warmUpWantedMin);
 		case 'concentrationPct': {
-			const value = c.brixPct === null ? null : c.brixPct * v.refractometerFactor;
-			const inside = (x: number) => x >= v.concentrationMinPct - SLACK && x <= v.concentrationMaxPct + SLACK;
+			const value = c.brixPct === null ? null : c.brixPct * values.refractometerFactor;
+			const inside = (x: number) =>
+				x >= values.concentrationMinPct - SLACK && x <= values.concentrationMaxPct + SLACK;
 			return { value, pass: value === null ? null : inside(value) };
 		}
 		case 'tableStops': {

@@ -65,15 +65,15 @@ export const dressCompensation = defineCalculation({
 		previousZeroMm: 50,
 		touchZeroMm: 49.92
 	},
-	compute(v) {
-		const k = dialFactor(v.dialReads);
-		const s = senseOf(v.contactSide);
-		const a = v.dressRadialUm;
-		const moved = (um: number) => (s * k * um) / 1000;
+	compute(values) {
+		const k = dialFactor(values.dialReads);
+		const sense = senseOf(values.contactSide);
+		const a = values.dressRadialUm;
+		const moved = (um: number) => (sense * k * um) / 1000;
 		const shiftMm = moved(a);
-		const newZeroMm = v.previousZeroMm + shiftMm;
-		const off = v.touchZeroMm === null ? null : (1000 * (v.touchZeroMm - newZeroMm)) / k;
-		const looksLike = off === null ? null : looks(off, s, a, v.verifyLimitUm);
+		const newZeroMm = values.previousZeroMm + shiftMm;
+		const off = values.touchZeroMm === null ? null : (1000 * (values.touchZeroMm - newZeroMm)) / k;
+		const looksLike = off === null ? null : looks(off, sense, a, values.verifyLimitUm);
 		const findings = new Findings()
 			.stop(
 				'sign-reversed',
@@ -87,7 +87,7 @@ export const dressCompensation = defineCalculation({
 			)
 			.caution(
 				'touch-cannot-tell',
-				looksLike === 'agrees' && 2 * a <= v.verifyLimitUm + SLACK,
+				looksLike === 'agrees' && 2 * a <= values.verifyLimitUm + SLACK,
 				'So small a dress would pass with the wrong sign too. Touch again after a larger one.'
 			)
 			.caution(
@@ -100,9 +100,9 @@ export const dressCompensation = defineCalculation({
 			newZeroMm,
 			touchDifferenceUm: off,
 			looksLike,
-			wheels: v.wheels.map((w, index) => {
-				const own = moved(w.dressRadialUm);
-				return { index, offsetXMm: w.offsetXMm + own, shiftMm: own };
+			wheels: values.wheels.map((wheel, index) => {
+				const own = moved(wheel.dressRadialUm);
+				return { index, offsetXMm: wheel.offsetXMm + own, shiftMm: own };
 			}),
 			...findings.judged()
 		};

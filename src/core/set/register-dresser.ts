@@ -73,8 +73,8 @@ export const registerDresser = defineCalculation({
 		tipRadiusMm: 0.3,
 		cleanedUp: true
 	},
-	compute(v) {
-		const dz = v.odEndZMm - v.odStartZMm;
+	compute(values) {
+		const dz = values.odEndZMm - values.odStartZMm;
 		if (dz === 0)
 			throw new InputFault(
 				'odEndZMm',
@@ -82,32 +82,34 @@ export const registerDresser = defineCalculation({
 				'Both touches of the rim are at one place along. Touch it near both edges.'
 			);
 		const g = Math.sign(dz);
-		const W = v.wheelWidthMm;
-		const r = v.tipRadiusMm;
-		const rise = (v.odEndXMm - v.odStartXMm) / dialFactor(v.xReads) / Math.abs(dz);
+		const W = values.wheelWidthMm;
+		const r = values.tipRadiusMm;
+		const rise = (values.odEndXMm - values.odStartXMm) / dialFactor(values.xReads) / Math.abs(dz);
 		const taperUm = 1000 * W * rise;
 		const taperAngleDeg = Math.atan(rise) / DEG;
 		if (Math.abs(taperAngleDeg) > STEEPEST_DEG + SLACK)
 			throw new InputFault(
 				'odStartXMm',
 				'not-a-taper',
-				`${v.odStartXMm} and ${v.odEndXMm} mm across are ${Math.abs(taperAngleDeg).toFixed(0)}° of taper: one of them is a slip. Read both touches again.`
+				`${values.odStartXMm} and ${values.odEndXMm} mm across are ${Math.abs(taperAngleDeg).toFixed(0)}° of taper: one of them is a slip. Read both touches again.`
 			);
-		const near = v.faceZMm + g * r;
+		const near = values.faceZMm + g * r;
 		const far = near + g * W;
-		const overTravelEndMm = g * (v.pastFaceZMm - far) - r;
-		const overTravelStartMm = v.startZMm === null ? null : g * (near - v.startZMm) - r;
-		const off = [v.odStartZMm, v.odEndZMm].some((z) => g * (z - near) < -SLACK || g * (far - z) < -SLACK);
-		const least = v.minOverTravelMm;
+		const overTravelEndMm = g * (values.pastFaceZMm - far) - r;
+		const overTravelStartMm = values.startZMm === null ? null : g * (near - values.startZMm) - r;
+		const off = [values.odStartZMm, values.odEndZMm].some(
+			(z) => g * (z - near) < -SLACK || g * (far - z) < -SLACK
+		);
+		const least = values.minOverTravelMm;
 		const findings = new Findings()
 			.stop(
 				'register-void',
-				v.dresserRemounted || v.wheelRemounted,
+				values.dresserRemounted || values.wheelRemounted,
 				'Dresser or wheel was mounted again: touch all four places anew.'
 			)
 			.caution(
 				'taper-over-tolerance',
-				Math.abs(taperUm) > v.toleranceUm + SLACK,
+				Math.abs(taperUm) > values.toleranceUm + SLACK,
 				`The way of the dresser is off the spindle by ${Math.abs(taperUm).toFixed(1)} µm over the width: the wheel comes out tapered.`
 			)
 			.caution(
@@ -123,15 +125,15 @@ export const registerDresser = defineCalculation({
 			.caution('touch-off-the-rim', off, 'A touch lies beside the rim. Check the readings along.')
 			.caution(
 				'not-cleaned-up',
-				!v.cleanedUp,
+				!values.cleanedUp,
 				'An untrued rim shows its high place, not its taper. Clean it up, touch again.'
 			);
 		return {
 			taperAngleDeg,
 			taperAngleArcsec: taperAngleDeg * ARCSEC,
 			taperUm,
-			allowedAngleDeg: Math.atan(v.toleranceUm / 1000 / W) / DEG,
-			rimXMm: (v.odStartXMm + v.odEndXMm) / 2,
+			allowedAngleDeg: Math.atan(values.toleranceUm / 1000 / W) / DEG,
+			rimXMm: (values.odStartXMm + values.odEndXMm) / 2,
 			nearEdgeZMm: near,
 			farEdgeZMm: far,
 			overTravelEndMm,

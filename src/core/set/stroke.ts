@@ -85,41 +85,46 @@ export const stroke = defineCalculation({
 		accelerationMmPerS2: 1500,
 		passes: 8
 	},
-	compute(v) {
-		if (v.workEndMm <= v.workStartMm)
+	compute(values) {
+		if (values.workEndMm <= values.workStartMm)
 			throw new InputFault(
 				'workEndMm',
 				'inconsistent',
-				`The work ends at ${v.workEndMm} mm and begins at ${v.workStartMm} mm: that is no stroke. The right end is the larger one.`
+				`The work ends at ${values.workEndMm} mm and begins at ${values.workStartMm} mm: that is no stroke. The right end is the larger one.`
 			);
-		if (v.workWidthMm !== null) needed(v, WHEEL, 'The width of the work is crossed with it.');
-		const speed = mmPerSecond(v.tableSpeedMPerMin);
-		const workMm = v.workEndMm - v.workStartMm;
-		const strokeMm = workMm + 2 * v.overTravelMm;
-		const strokeTimeS = strokeMm / speed + v.turnaroundS;
+		if (values.workWidthMm !== null) needed(values, WHEEL, 'The width of the work is crossed with it.');
+		const speed = mmPerSecond(values.tableSpeedMPerMin);
+		const workMm = values.workEndMm - values.workStartMm;
+		const strokeMm = workMm + 2 * values.overTravelMm;
+		const strokeTimeS = strokeMm / speed + values.turnaroundS;
 		const strokesPerPass =
-			v.workWidthMm === null
+			values.workWidthMm === null
 				? 1
-				: strokesAcross(v.workWidthMm, v.wheelWidthMm!, v.crossFeedMm ?? v.wheelWidthMm! / 3);
+				: strokesAcross(
+						values.workWidthMm,
+						values.wheelWidthMm!,
+						values.crossFeedMm ?? values.wheelWidthMm! / 3
+					);
 		const passTimeS = strokesPerPass * strokeTimeS;
-		const stopLeftMm = v.workStartMm - v.overTravelMm;
-		const stopRightMm = v.workEndMm + v.overTravelMm;
-		const reversalMm = v.accelerationMmPerS2 === null ? null : speed ** 2 / (2 * v.accelerationMmPerS2);
+		const stopLeftMm = values.workStartMm - values.overTravelMm;
+		const stopRightMm = values.workEndMm + values.overTravelMm;
+		const reversalMm =
+			values.accelerationMmPerS2 === null ? null : speed ** 2 / (2 * values.accelerationMmPerS2);
 		const findings = new Findings()
 			.stop(
 				'beyond-table-travel',
-				(v.tableMinMm !== null && stopLeftMm < v.tableMinMm - SLACK) ||
-					(v.tableMaxMm !== null && stopRightMm > v.tableMaxMm + SLACK),
+				(values.tableMinMm !== null && stopLeftMm < values.tableMinMm - SLACK) ||
+					(values.tableMaxMm !== null && stopRightMm > values.tableMaxMm + SLACK),
 				'The table does not go so far. Move the work, or take less over-travel.'
 			)
 			.caution(
 				'over-travel-short',
-				v.overTravelMm < v.minOverTravelMm - SLACK,
-				`Run off the work by ${v.minOverTravelMm} mm or more at each end.`
+				values.overTravelMm < values.minOverTravelMm - SLACK,
+				`Run off the work by ${values.minOverTravelMm} mm or more at each end.`
 			)
 			.caution(
 				'reverses-over-the-work',
-				reversalMm !== null && reversalMm > v.overTravelMm + SLACK,
+				reversalMm !== null && reversalMm > values.overTravelMm + SLACK,
 				'The table turns round over the work: its ends are ground slower and deeper. More over-travel, or a slower table.'
 			);
 		return {
@@ -130,7 +135,7 @@ export const stroke = defineCalculation({
 			strokesPerMin: 60 / strokeTimeS,
 			strokesPerPass,
 			passTimeS,
-			timeS: v.passes * passTimeS,
+			timeS: values.passes * passTimeS,
 			reversalMm,
 			cuttingShare: workMm / speed / strokeTimeS,
 			...findings.judged()

@@ -105,22 +105,23 @@ interface Held {
 	slideRatio: number | null;
 	tipRatio: number | null;
 }
-function heldBy(v: Given, cutN: number): Held {
-	if (v.method === 'magnet') {
-		needed(v, MAGNET, WHY);
-		const pullN = (v.chuckPressureNPerCm2! * v.contactAreaMm2! * v.poleCoverage) / 100;
-		const blocked = v.blocking !== 'none';
-		const leverMm = v.partHeightMm! - (blocked ? v.stopHeightMm : 0);
+function heldBy(values: Given, cutN: number): Held {
+	if (values.method === 'magnet') {
+		needed(values, MAGNET, WHY);
+		const pullN = (values.chuckPressureNPerCm2! * values.contactAreaMm2! * values.poleCoverage) / 100;
+		const blocked = values.blocking !== 'none';
+		const leverMm = values.partHeightMm! - (blocked ? values.stopHeightMm : 0);
 		return {
 			holdingForceN: pullN,
-			capacityN: v.friction * pullN,
-			slideRatio: blocked ? null : (v.friction * pullN) / cutN,
-			tipRatio: leverMm <= SLACK ? null : (pullN * v.baseLengthMm!) / 2 / (cutN * leverMm)
+			capacityN: values.friction * pullN,
+			slideRatio: blocked ? null : (values.friction * pullN) / cutN,
+			tipRatio: leverMm <= SLACK ? null : (pullN * values.baseLengthMm!) / 2 / (cutN * leverMm)
 		};
 	}
-	needed(v, v.method === 'vise' ? VISE : CENTRES, WHY);
-	const holdingForceN = v.method === 'vise' ? v.clampForceN! : (2000 * v.driveTorqueNm!) / v.workDiameterMm!;
-	const capacityN = v.method === 'vise' ? 2 * v.friction * holdingForceN : holdingForceN;
+	needed(values, values.method === 'vise' ? VISE : CENTRES, WHY);
+	const holdingForceN =
+		values.method === 'vise' ? values.clampForceN! : (2000 * values.driveTorqueNm!) / values.workDiameterMm!;
+	const capacityN = values.method === 'vise' ? 2 * values.friction * holdingForceN : holdingForceN;
 	return { holdingForceN, capacityN, slideRatio: capacityN / cutN, tipRatio: null };
 }
 
@@ -175,32 +176,36 @@ export const workHolding = defineCalculation({
 		baseLengthMm: 50,
 		holdingConfirmed: true
 	},
-	compute(v) {
-		if (v.stopRatio > v.cautionRatio)
+	compute(values) {
+		if (values.stopRatio > values.cautionRatio)
 			throw new InputFault(
 				'stopRatio',
 				'inconsistent',
-				`The stop, ${v.stopRatio}, stands above the caution, ${v.cautionRatio}. Enter a smaller one.`
+				`The stop, ${values.stopRatio}, stands above the caution, ${values.cautionRatio}. Enter a smaller one.`
 			);
-		const powerW = v.specificEnergyJPerMm3 * (v.depthUm / 1000) * mmPerSecond(v.workSpeedMPerMin) * v.widthMm;
-		const tangentialForceN = powerW / v.wheelSpeedMps;
-		const held = heldBy(v, tangentialForceN);
+		const powerW =
+			values.specificEnergyJPerMm3 *
+			(values.depthUm / 1000) *
+			mmPerSecond(values.workSpeedMPerMin) *
+			values.widthMm;
+		const tangentialForceN = powerW / values.wheelSpeedMps;
+		const held = heldBy(values, tangentialForceN);
 		const ratios = [held.slideRatio, held.tipRatio].filter((r) => r !== null);
 		const ratio = ratios.length ? Math.min(...ratios) : null;
-		const weak = ratio !== null && ratio < v.stopRatio - SLACK;
+		const weak = ratio !== null && ratio < values.stopRatio - SLACK;
 		const times = (ratio ?? 0).toFixed(1);
 		const findings = new Findings()
 			.stop(
-				v.method === 'magnet' ? 'magnet-not-confirmed' : 'clamp-not-confirmed',
-				!v.holdingConfirmed,
+				values.method === 'magnet' ? 'magnet-not-confirmed' : 'clamp-not-confirmed',
+				!values.holdingConfirmed,
 				'Push it hard by hand, wheel stopped, before the first cut.'
 			)
 			.stop(
 				'stop-above-work',
-				v.method === 'magnet' &&
-					v.blocking !== 'none' &&
-					v.stopHeightMm >= v.partHeightMm! - v.depthUm / 1000 - SLACK,
-				`The stop, ${v.stopHeightMm} mm high, stands in the way of the wheel. Take one lower than the finished part.`
+				values.method === 'magnet' &&
+					values.blocking !== 'none' &&
+					values.stopHeightMm >= values.partHeightMm! - values.depthUm / 1000 - SLACK,
+				`The stop, ${values.stopHeightMm} mm high, stands in the way of the wheel. Take one lower than the finished part.`
 			)
 			.stop(
 				'holding-too-weak',
@@ -209,12 +214,14 @@ export const workHolding = defineCalculation({
 			)
 			.caution(
 				'holding-thin',
-				ratio !== null && !weak && ratio < v.cautionRatio - SLACK,
+				ratio !== null && !weak && ratio < values.cautionRatio - SLACK,
 				`Held ${times} times the push of the cut; a dull wheel pushes twice as hard. Block it in, or cut less.`
 			)
 			.caution(
 				'block-it-in',
-				v.method === 'magnet' && v.blocking === 'none' && v.partHeightMm! > v.baseLengthMm! + SLACK,
+				values.method === 'magnet' &&
+					values.blocking === 'none' &&
+					values.partHeightMm! > values.baseLengthMm! + SLACK,
 				'Taller than long: block it in.'
 			);
 		return {
@@ -222,7 +229,7 @@ export const workHolding = defineCalculation({
 			powerW,
 			...held,
 			ratio,
-			maxDepthUm: ratio === null ? null : (v.depthUm * ratio) / v.cautionRatio,
+			maxDepthUm: ratio === null ? null : (values.depthUm * ratio) / values.cautionRatio,
 			...findings.judged()
 		};
 	}

@@ -81,9 +81,11 @@ export function matchColumns(headings: readonly string[]): Record<string, number
 }
 
 /** A cell that a spreadsheet would take for a formula, in plain or full-width signs, is marked as text; one that starts with the mark itself gets a second. */
-export const cellOut = (v: string): string => (/^'*[=+\-@\t\r\n＝＋－＠]/.test(v) ? `'${v}` : v);
+export const cellOut = (value: string): string =>
+	/^'*[=+\-@\t\r\n＝＋－＠]/.test(value) ? `'${value}` : value;
 /** The cell as it was before `cellOut` marked it. */
-export const cellIn = (v: string): string => (/^'+[=+\-@\t\r\n＝＋－＠]/.test(v) ? v.slice(1) : v);
+export const cellIn = (value: string): string =>
+	/^'+[=+\-@\t\r\n＝＋－＠]/.test(value) ? value.slice(1) : value;
 
 const REASON_MOST = 180;
 /** A line of a rack file, read: quantities as people write them, everything checked. @throws InputFault naming the field */
@@ -126,7 +128,7 @@ export function readRackLine(
 /** One wheel as a line of the file, in the order of the columns. */
 export function rackLine(w: { [K in (typeof RACK_COLUMNS)[number]['field']]: unknown }): string[] {
 	return RACK_COLUMNS.map((c) => {
-		const v = w[c.field];
-		return v === null || v === undefined ? '' : cellOut(String(v));
+		const value = w[c.field];
+		return value === null || value === undefined ? '' : cellOut(String(value));
 	});
 }

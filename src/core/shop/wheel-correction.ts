@@ -26,12 +26,12 @@ export function changesIn(
 	before: Readonly<Record<string, unknown>>,
 	after: Readonly<Record<string, unknown>>
 ): string[] {
-	const shown = (field: Field, v: unknown) =>
-		v === null || v === undefined || v === ''
+	const shown = (field: Field, value: unknown) =>
+		value === null || value === undefined || value === ''
 			? 'nothing'
-			: typeof v === 'number'
-				? quantity(v, 'unit' in field ? field.unit : undefined)
-				: String(v);
+			: typeof value === 'number'
+				? quantity(value, 'unit' in field ? field.unit : undefined)
+				: String(value);
 	return (CORRECT_FIELDS as readonly Field[])
 		.filter((field) => (before[field.name] ?? null) !== (after[field.name] ?? null))
 		.map(

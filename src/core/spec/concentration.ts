@@ -38,22 +38,23 @@ export const concentration = defineCalculation({
 		{ name: 'rimCarat', unit: 'carat', about: 'Carats in the rim' }
 	],
 	example: { family: 'diamond', notation: 'C', value: 75, diameterMm: 150, rimWidthMm: 10, rimDepthMm: 5 },
-	compute(v) {
-		const volPercent = v.notation === 'C' ? 0.25 * v.value : v.value / 10;
+	compute(values) {
+		const volPercent = values.notation === 'C' ? 0.25 * values.value : values.value / 10;
 		if (volPercent > MAX_VOLUME_PERCENT * (1 + 1e-9))
 			throw new InputFault(
 				'value',
 				'above-maximum',
-				`${v.notation}${v.value} would be ${volPercent} % of the rim. More than ${MAX_VOLUME_PERCENT} % is not possible; read the number again.`
+				`${values.notation}${values.value} would be ${volPercent} % of the rim. More than ${MAX_VOLUME_PERCENT} % is not possible; read the number again.`
 			);
-		const { diameterMm: D, rimWidthMm: T, rimDepthMm: X } = v;
+		const { diameterMm: D, rimWidthMm: T, rimDepthMm: X } = values;
 		if (D !== null && X !== null && 2 * X > D * (1 + 1e-9))
 			throw new InputFault(
 				'rimDepthMm',
 				'above-maximum',
 				`A rim ${X} mm deep does not fit on a wheel of ${D} mm.`
 			);
-		const caratPerCm3 = v.notation === 'C' ? 0.044 * v.value : ((volPercent / 100) * DENSITY[v.family]) / 0.2;
+		const caratPerCm3 =
+			values.notation === 'C' ? 0.044 * values.value : ((volPercent / 100) * DENSITY[values.family]) / 0.2;
 		const rimVolumeCm3 = D === null || T === null || X === null ? null : (Math.PI * (D - X) * X * T) / 1000;
 		const findings = new Findings().caution(
 			'concentration-high',

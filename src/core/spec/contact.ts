@@ -72,45 +72,45 @@ export const contact = defineCalculation({
 		workSpeedMps: 0.5,
 		wheelSpeedMps: 35
 	},
-	compute(v) {
-		const ds = v.wheelDiameterMm;
-		const dw = v.workDiameterMm ?? Infinity;
-		const a = v.depthUm / 1000;
-		if (v.mode === 'internal' && ds >= dw)
+	compute(values) {
+		const ds = values.wheelDiameterMm;
+		const dw = values.workDiameterMm ?? Infinity;
+		const a = values.depthUm / 1000;
+		if (values.mode === 'internal' && ds >= dw)
 			throw new InputFault(
 				'wheelDiameterMm',
 				'above-maximum',
 				`A wheel of ${ds} mm does not go into a bore of ${dw} mm.`
 			);
-		const half = v.mode === 'external' ? Math.min(ds, dw) / 2 : ds / 2;
+		const half = values.mode === 'external' ? Math.min(ds, dw) / 2 : ds / 2;
 		if (a > half)
 			throw new InputFault(
 				'depthUm',
 				'above-maximum',
 				`A cut ${a} mm deep is more than half of what is there. Check the unit of the depth.`
 			);
-		const de = equivalentDiameterMm(v.mode, ds, dw);
+		const de = equivalentDiameterMm(values.mode, ds, dw);
 		const arc = Math.sqrt(a * de);
-		const specific = a * v.workSpeedMps * 1000;
+		const specific = a * values.workSpeedMps * 1000;
 		const findings = new Findings()
 			.caution(
 				'wheel-large-for-bore',
-				v.mode === 'internal' && ds / dw > LARGE_IN_BORE * (1 + 1e-9),
+				values.mode === 'internal' && ds / dw > LARGE_IN_BORE * (1 + 1e-9),
 				'The wheel nearly fills the bore: a very long arc that loads and burns. Take a smaller wheel.'
 			)
 			.caution(
 				'work-faster-than-wheel',
-				v.workSpeedMps >= v.wheelSpeedMps,
+				values.workSpeedMps >= values.wheelSpeedMps,
 				'The work moves as fast as the wheel. Check both speeds.'
 			);
 		return {
 			equivalentDiameterMm: de,
 			contactLengthMm: arc,
-			equivalentChipThicknessUm: (v.depthUm * v.workSpeedMps) / v.wheelSpeedMps,
+			equivalentChipThicknessUm: (values.depthUm * values.workSpeedMps) / values.wheelSpeedMps,
 			specificRemovalRateMm2PerS: specific,
-			removalRateMm3PerS: v.widthMm === null ? null : specific * v.widthMm,
-			speedRatio: v.wheelSpeedMps / v.workSpeedMps,
-			contactTimeMs: arc / v.wheelSpeedMps,
+			removalRateMm3PerS: values.widthMm === null ? null : specific * values.widthMm,
+			speedRatio: values.wheelSpeedMps / values.workSpeedMps,
+			contactTimeMs: arc / values.wheelSpeedMps,
 			...findings.judged()
 		};
 	}

@@ -71,7 +71,7 @@ const FINER = 0.7;
  * was measured: roughness goes with its root.
  */
 function asMeasured(
-	v: { measuredRaUm: number | null; targetRaUm: number; leadUm: number; dressDepthUm: number },
+	values: { measuredRaUm: number | null; targetRaUm: number; leadUm: number; dressDepthUm: number },
 	widthUm: number,
 	expected: string
 ): {
@@ -79,16 +79,16 @@ function asMeasured(
 	finer: boolean;
 	dress: { depthUm: number; leadUm: number; overlap: number } | null;
 } | null {
-	if (v.measuredRaUm === null) return null;
-	const share = v.measuredRaUm / v.targetRaUm;
-	const as = (leadUm: number) => ({ depthUm: v.dressDepthUm, leadUm, overlap: widthUm / leadUm });
+	if (values.measuredRaUm === null) return null;
+	const share = values.measuredRaUm / values.targetRaUm;
+	const as = (leadUm: number) => ({ depthUm: values.dressDepthUm, leadUm, overlap: widthUm / leadUm });
 	if (share <= 1 + 1e-9) {
-		if (share < FINER) return { diagnosis: 'finer-as-measured', finer: false, dress: as(v.leadUm) };
+		if (share < FINER) return { diagnosis: 'finer-as-measured', finer: false, dress: as(values.leadUm) };
 		const open = ['right-grit-dressed-open', 'grit-too-coarse-dressed-sharp'].includes(expected);
-		return open ? { diagnosis: 'right-grit-dressed-sharp', finer: false, dress: as(v.leadUm) } : null;
+		return open ? { diagnosis: 'right-grit-dressed-sharp', finer: false, dress: as(values.leadUm) } : null;
 	}
 	if (!['right-grit-dressed-sharp', 'grit-finer-than-needed'].includes(expected)) return null;
-	const leadUm = v.leadUm / share ** 2;
+	const leadUm = values.leadUm / share ** 2;
 	return leadUm >= widthUm / MAX_OVERLAP
 		? { diagnosis: 'rougher-as-measured', finer: false, dress: as(leadUm) }
 		: { diagnosis: 'grit-too-coarse-as-measured', finer: true, dress: null };
@@ -152,22 +152,27 @@ export const diagnoseFinish = defineCalculation({
 		{ name: 'referenceDepthUm', unit: 'um', about: 'An ordinary bite' }
 	],
 	example: { targetRaUm: 0.45, gritNumber: 46, dressDepthUm: 5, leadUm: 10, tipRadiusUm: 350 },
-	compute(v) {
-		const grainUm = F_GRITS.get(v.gritNumber);
+	compute(values) {
+		const grainUm = F_GRITS.get(values.gritNumber);
 		if (grainUm === undefined)
 			throw new InputFault(
 				'gritNumber',
 				'unknown-choice',
-				`Grit ${v.gritNumber} is not an F size. Use a size of the series, such as 46, 60 or 80.`
+				`Grit ${values.gritNumber} is not an F size. Use a size of the series, such as 46, 60 or 80.`
 			);
-		checkTip(v.tipRadiusUm, v.flatWidthUm);
-		const stock = stockOf(v.stockedGrits);
-		const o = overlapOf({ ...v, depthUm: v.dressDepthUm, abrasive: 'alumina', grainSizeUm: grainUm });
+		checkTip(values.tipRadiusUm, values.flatWidthUm);
+		const stock = stockOf(values.stockedGrits);
+		const overlap = overlapOf({
+			...values,
+			depthUm: values.dressDepthUm,
+			abrasive: 'alumina',
+			grainSizeUm: grainUm
+		});
 		const natural = naturalRaUm(grainUm);
-		const under = v.targetRaUm < (1 - FINISH_BAND) * natural * (1 - 1e-9);
-		const over = v.targetRaUm > (1 + FINISH_BAND) * natural * (1 + 1e-9);
+		const under = values.targetRaUm < (1 - FINISH_BAND) * natural * (1 - 1e-9);
+		const over = values.targetRaUm > (1 + FINISH_BAND) * natural * (1 + 1e-9);
 		const gritPosition = under ? 'too-coarse' : over ? 'finer-than-needed' : 'right';
-		const dull = o.dressClass === 'dull';
+		const dull = overlap.dressClass === 'dull';
 		const expected = under
 			? dull
 				? 'grit-too-coarse-dressed-dull'
@@ -176,36 +181,36 @@ export const diagnoseFinish = defineCalculation({
 				? 'fine-grit-dressed-dull'
 				: over
 					? 'grit-finer-than-needed'
-					: o.overlapRatio < 2
+					: overlap.overlapRatio < 2
 						? 'right-grit-dressed-open'
 						: 'right-grit-dressed-sharp';
-		const seen = asMeasured(v, o.activeWidthUm, expected);
+		const seen = asMeasured(values, overlap.activeWidthUm, expected);
 		const diagnosis = seen?.diagnosis ?? expected;
 		const recommendedGrit = seen
 			? seen.finer
-				? finerThan(v.gritNumber, stock)
-				: v.gritNumber
-			: gritPosition === 'right' && stock.includes(v.gritNumber)
-				? v.gritNumber
-				: finishGrit.run({ targetRaUm: v.targetRaUm, stockedGrits: stock }).bestGrit;
-		const better = seen?.dress ?? advise(v.targetRaUm, F_GRITS.get(recommendedGrit)!, v);
+				? finerThan(values.gritNumber, stock)
+				: values.gritNumber
+			: gritPosition === 'right' && stock.includes(values.gritNumber)
+				? values.gritNumber
+				: finishGrit.run({ targetRaUm: values.targetRaUm, stockedGrits: stock }).bestGrit;
+		const better = seen?.dress ?? advise(values.targetRaUm, F_GRITS.get(recommendedGrit)!, values);
 		const findings = new Findings()
 			.caution(diagnosis, !GOOD_AS_IT_IS.includes(diagnosis), SAYS[diagnosis] ?? '')
 			.remark('finer-as-measured', diagnosis === 'finer-as-measured', SAYS['finer-as-measured']!)
 			.caution('grit-finer-than-needed', dull && over, SAYS['grit-finer-than-needed']!)
 			.caution(
 				'dress-near-dull',
-				o.overlapBand === 'very-fine' && !dull,
+				overlap.overlapBand === 'very-fine' && !dull,
 				'The tracks lie very close: a little slower and the wheel is dull.'
 			)
 			.caution(
 				'lead-exceeds-active-width',
-				o.overlapRatio < 1 - 1e-9,
+				overlap.overlapRatio < 1 - 1e-9,
 				'The lead is wider than the diamond: it cuts a thread into the wheel.'
 			)
 			.caution(
 				'lead-exceeds-grain',
-				v.leadUm > grainUm * (1 + 1e-9),
+				values.leadUm > grainUm * (1 + 1e-9),
 				'The lead is wider than a grain: some grains are never touched.'
 			)
 			.caution(
@@ -218,23 +223,23 @@ export const diagnoseFinish = defineCalculation({
 			grainUm,
 			naturalRaUm: natural,
 			gritPosition,
-			activeWidthUm: o.activeWidthUm,
-			overlapRatio: o.overlapRatio,
-			overlapBand: o.overlapBand,
-			sharpnessIndex: o.sharpnessIndex,
-			dressClass: o.dressClass,
-			raAsDressedUm: raAsDressed(grainUm, v.leadUm, v.dressDepthUm),
+			activeWidthUm: overlap.activeWidthUm,
+			overlapRatio: overlap.overlapRatio,
+			overlapBand: overlap.overlapBand,
+			sharpnessIndex: overlap.sharpnessIndex,
+			dressClass: overlap.dressClass,
+			raAsDressedUm: raAsDressed(grainUm, values.leadUm, values.dressDepthUm),
 			normalLeadUm: normalLeadUm(grainUm),
 			normalDepthUm: normalDepthUm(grainUm),
-			referenceDepthUm: o.referenceDepthUm,
-			heatIndex: (o.overlapRatio / 4) * (20 / v.dressDepthUm) ** 0.25 * Math.sqrt(260 / grainUm),
+			referenceDepthUm: overlap.referenceDepthUm,
+			heatIndex: (overlap.overlapRatio / 4) * (20 / values.dressDepthUm) ** 0.25 * Math.sqrt(260 / grainUm),
 			recommendedGrit,
 			recommendedDepthUm: better.depthUm,
 			recommendedLeadUm: better.leadUm,
 			recommendedOverlapRatio: better.overlap,
 			recommendedRaUm:
 				seen && !seen.finer
-					? v.measuredRaUm! * Math.sqrt(better.leadUm / v.leadUm)
+					? values.measuredRaUm! * Math.sqrt(better.leadUm / values.leadUm)
 					: raAsDressed(F_GRITS.get(recommendedGrit)!, better.leadUm, better.depthUm),
 			...findings.judged()
 		};

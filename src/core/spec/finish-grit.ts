@@ -15,12 +15,12 @@ export const STOCKED_GRITS = list(
 
 /** Sorted stock without duplicates. @throws InputFault naming the entry that is not an F size. */
 export function stockOf(stockedGrits: readonly number[]): number[] {
-	stockedGrits.forEach((n, i) => {
-		if (!F_GRITS.has(n))
+	stockedGrits.forEach((stockedGrit, i) => {
+		if (!F_GRITS.has(stockedGrit))
 			throw new InputFault(
 				`stockedGrits.${i}`,
 				'unknown-choice',
-				`Grit ${n} is not an F size. Use a size of the series, such as 46, 60 or 80.`
+				`Grit ${stockedGrit} is not an F size. Use a size of the series, such as 46, 60 or 80.`
 			);
 	});
 	return [...new Set(stockedGrits)].sort((a, b) => a - b);

@@ -90,36 +90,38 @@ export const formatMarking = defineCalculation({
 		bond: { letters: 'V' },
 		makerSuffix: 'DR'
 	},
-	compute(v) {
-		if (v.kind === 'conventional' && v.to !== 'same')
+	compute(values) {
+		if (values.kind === 'conventional' && values.to !== 'same')
 			throw new InputFault(
 				'to',
 				'inconsistent',
 				'A conventional marking has only its own order. Leave "to" at same.'
 			);
-		const system = v.grit.system ?? (v.kind === 'conventional' ? 'F' : 'FEPA');
+		const system = values.grit.system ?? (values.kind === 'conventional' ? 'F' : 'FEPA');
 		const label =
-			v.grit.label ??
-			(v.grit.secondNumber === null ? String(v.grit.number) : `${v.grit.number}/${v.grit.secondNumber}`);
-		const grit = { ...v.grit, system, label, meanUm: null };
-		if (v.kind === 'superabrasive' && system !== 'unknown' && system !== 'um' && !sieveOf(grit))
+			values.grit.label ??
+			(values.grit.secondNumber === null
+				? String(values.grit.number)
+				: `${values.grit.number}/${values.grit.secondNumber}`);
+		const grit = { ...values.grit, system, label, meanUm: null };
+		if (values.kind === 'superabrasive' && system !== 'unknown' && system !== 'um' && !sieveOf(grit))
 			throw new InputFault(
 				'grit.number',
 				'unknown-choice',
 				`Grain size ${label} is not in the ${system} table. Give a tabulated size or set the system to unknown.`
 			);
-		const c = v.concentration && { ...v.concentration, volPercent: 0 };
+		const c = values.concentration && { ...values.concentration, volPercent: 0 };
 		return {
 			marking: writeMarking(
 				{
-					...v,
-					abrasive: v.abrasive,
-					bond: v.bond,
+					...values,
+					abrasive: values.abrasive,
+					bond: values.bond,
 					grit,
 					concentration: c,
 					dimensions: null
 				},
-				v.to
+				values.to
 			)
 		};
 	}

@@ -60,24 +60,25 @@ export const gritSize = defineCalculation({
 		{ name: 'meshName', about: 'Its mesh name' }
 	],
 	example: { system: 'mesh', label: '170/200' },
-	compute(v) {
+	compute(values) {
 		let label: string | null = null;
 		let meanUm: number;
 		let sieve: SieveSize | undefined;
-		if (v.system === 'um') {
-			if (v.meanUm === null)
+		if (values.system === 'um') {
+			if (values.meanUm === null)
 				throw new InputFault('meanUm', 'missing', 'Mean grain is missing. Enter it in micrometres.');
-			meanUm = v.meanUm;
+			meanUm = values.meanUm;
 		} else {
-			if (v.label === null || v.label.trim() === '')
+			if (values.label === null || values.label.trim() === '')
 				throw new InputFault('label', 'missing', 'Size is missing. Enter it as printed.');
-			const printed = v.label.trim().toUpperCase();
+			const printed = values.label.trim().toUpperCase();
 			label = printed.replace(/^(?:MD|[FDB]) ?/, '');
-			const micron = v.system === 'FEPA' ? micrometres(label, printed.startsWith('MD')) : undefined;
-			sieve = micron !== undefined ? undefined : v.system === 'F' ? undefined : sieveOf(v.system, label);
+			const micron = values.system === 'FEPA' ? micrometres(label, printed.startsWith('MD')) : undefined;
+			sieve =
+				micron !== undefined ? undefined : values.system === 'F' ? undefined : sieveOf(values.system, label);
 			const grain =
 				micron ??
-				(v.system === 'F'
+				(values.system === 'F'
 					? /^\d+$/.test(label)
 						? F_GRITS.get(Number(label))
 						: undefined
@@ -86,7 +87,7 @@ export const gritSize = defineCalculation({
 				throw new InputFault(
 					'label',
 					'unknown-choice',
-					`${shown(v.label)} is not in the ${v.system} table. Read it again, or enter the size in micrometres.`
+					`${shown(values.label)} is not in the ${values.system} table. Read it again, or enter the size in micrometres.`
 				);
 			meanUm = grain;
 		}

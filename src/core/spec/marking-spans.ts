@@ -50,7 +50,7 @@ export function markingSpans(typed: string, m: Marking): Span[] {
 		};
 		const find = (start: number) =>
 			options
-				.map((o) => [free(o, start), o.length] as const)
+				.map((option) => [free(option, start), option.length] as const)
 				.filter(([i]) => i >= 0)
 				.sort((a, b) => a[0] - b[0] || b[1] - a[1])[0];
 		const hit = find(from) ?? find(0);

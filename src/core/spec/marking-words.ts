@@ -50,7 +50,7 @@ const openness = (structure: number): string =>
 
 /** The pieces of a reading in the order in which they are printed, in shop words; sizes as they read in this system. */
 export function markingParts(m: Marking, system: System = 'mm'): MarkingPart[] {
-	const mm = (v: number): string => figure(v, 'mm', system);
+	const mm = (value: number): string => figure(value, 'mm', system);
 	const unit = symbolOf('mm', system);
 	const parts: MarkingPart[] = [];
 	const add = (field: MarkingPart['field'], token: string | null | undefined, name: string, says: string) => {
@@ -66,7 +66,7 @@ export function markingParts(m: Marking, system: System = 'mm'): MarkingPart[] {
 	);
 	add(
 		'size',
-		m.dimsMm.map((v) => (system === 'mm' ? String(v) : mm(v))).join('x'),
+		m.dimsMm.map((value) => (system === 'mm' ? String(value) : mm(value))).join('x'),
 		'Size',
 		m.dimensions
 			? `diameter ${mm(m.dimensions.diameterMm)}, width ${mm(m.dimensions.thicknessMm)}, bore ${mm(m.dimensions.boreMm)}${m.dimensions.rimDepthMm ? `, rim depth ${mm(m.dimensions.rimDepthMm)}` : ''} ${unit}`

@@ -109,7 +109,9 @@ export const parseMarking = defineCalculation({
 		}
 		[r.out.maxSpeedRpm, rest] = takeSpeed(rest, /(\d+(?:\.\d+)?) ?(?:RPM|1\/MIN|MIN-1|U\/MIN)(?![A-Z])/);
 		rest = rest.replace(/^[ -]+|[ -]+$/g, '');
-		const byToken = new Map<string, AbrasiveFamily>(aliases.map((a) => [a.token.toUpperCase(), a.family]));
+		const byToken = new Map<string, AbrasiveFamily>(
+			aliases.map((alias) => [alias.token.toUpperCase(), alias.family])
+		);
 		const afterShape = readShape(r, rest);
 		if (!readSuperabrasive(r, afterShape)) readConventional(r, afterShape, byToken);
 		if (r.out.makerPrefix) r.note('maker-prefix-kept');

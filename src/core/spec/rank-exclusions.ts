@@ -18,19 +18,19 @@ export type Candidate = {
 /** What single ranges cannot say of a rack. @throws InputFault on `candidates` */
 export function checkCandidates(candidates: Candidate[]): void {
 	const seen = new Set<string>();
-	candidates.forEach((w, i) => {
-		if (seen.has(w.id))
+	candidates.forEach((candidate, i) => {
+		if (seen.has(candidate.id))
 			throw new InputFault(
 				`candidates.${i}.id`,
 				'inconsistent',
-				`Wheel ${w.id} is listed twice. Remove one of them.`
+				`Wheel ${candidate.id} is listed twice. Remove one of them.`
 			);
-		seen.add(w.id);
-		if (w.newDiameterMm < w.diameterMm || w.newDiameterMm <= w.minDiameterMm)
+		seen.add(candidate.id);
+		if (candidate.newDiameterMm < candidate.diameterMm || candidate.newDiameterMm <= candidate.minDiameterMm)
 			throw new InputFault(
 				`candidates.${i}.newDiameterMm`,
 				'inconsistent',
-				`Wheel ${w.id}: the new diameter ${w.newDiameterMm} mm must be at least the diameter today and above the scrap diameter.`
+				`Wheel ${candidate.id}: the new diameter ${candidate.newDiameterMm} mm must be at least the diameter today and above the scrap diameter.`
 			);
 	});
 }

@@ -103,10 +103,10 @@ function nearestOf(groups: readonly Group[], seatMm: number, points: (w: RackRow
 	const told = groups.flatMap(({ codes, rows }): Group[] => {
 		if (!codes.includes('bore-mismatch')) return [{ codes, rows }];
 		// A bore below the seat is never enlarged, one above it can be bushed.
-		const small = codes.map((c) => (c === 'bore-mismatch' ? 'bore-too-small' : c));
+		const small = codes.map((code) => (code === 'bore-mismatch' ? 'bore-too-small' : code));
 		return [
-			{ codes: small, rows: rows.filter((w) => w.boreMm < seatMm) },
-			{ codes, rows: rows.filter((w) => w.boreMm >= seatMm) }
+			{ codes: small, rows: rows.filter((row) => row.boreMm < seatMm) },
+			{ codes, rows: rows.filter((row) => row.boreMm >= seatMm) }
 		];
 	});
 	const byTrouble = told

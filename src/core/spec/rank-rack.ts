@@ -61,19 +61,19 @@ export const rankRack = defineCalculation({
 		const excluded: { id: string; codes: readonly string[] }[] = [];
 		const judged = ruledOut(today, machine, job.minWidthMm);
 		const scored = partsFor(job, machine.maxDiameterMm);
-		for (const w of candidates) {
-			const reasons = judged(w);
+		for (const candidate of candidates) {
+			const reasons = judged(candidate);
 			if (reasons) {
-				excluded.push({ id: w.id, codes: codesOf(reasons) });
+				excluded.push({ id: candidate.id, codes: codesOf(reasons) });
 				continue;
 			}
-			const parts = scored(w);
+			const parts = scored(candidate);
 			ranked.push({
-				id: w.id,
+				id: candidate.id,
 				scorePoints: scorePoints(parts, weights),
-				needsBushing: boreOn(machine, w.boreMm) === 'bushed',
-				surfaceSpeedMps: surfaceSpeedMps(w.diameterMm, machine.spindleRpm),
-				remainingRadiusMm: (w.diameterMm - w.minDiameterMm) / 2,
+				needsBushing: boreOn(machine, candidate.boreMm) === 'bushed',
+				surfaceSpeedMps: surfaceSpeedMps(candidate.diameterMm, machine.spindleRpm),
+				remainingRadiusMm: (candidate.diameterMm - candidate.minDiameterMm) / 2,
 				parts
 			});
 		}

@@ -63,29 +63,29 @@ function gradeScore(wanted: string, grade: string): number {
  * Scores one wheel after the other for a job: seven parts, each 0 to 1; what is unknown on the wheel counts a
  * quarter, what the job does not ask counts full.
  */
-export function partsFor(job: JobWish, maxDiameterMm: number): (w: WheelFacts) => Record<Part, number> {
+export function partsFor(job: JobWish, maxDiameterMm: number): (wheel: WheelFacts) => Record<Part, number> {
 	const byFamily = new Map<string, number>();
 	const { gritMeanUm, grade, bond, structure, minWidthMm } = job;
-	return (w) => {
-		let abrasive = w.family === null ? UNKNOWN : byFamily.get(w.family);
-		if (abrasive === undefined) byFamily.set(w.family!, (abrasive = abrasiveScore(job, w.family!)));
-		const size = minWidthMm === null ? 1 : Math.min(1, w.widthMm / minWidthMm);
+	return (wheel) => {
+		let abrasive = wheel.family === null ? UNKNOWN : byFamily.get(wheel.family);
+		if (abrasive === undefined) byFamily.set(wheel.family!, (abrasive = abrasiveScore(job, wheel.family!)));
+		const size = minWidthMm === null ? 1 : Math.min(1, wheel.widthMm / minWidthMm);
 		return {
 			abrasive,
 			grit:
-				w.gritMeanUm === null
+				wheel.gritMeanUm === null
 					? UNKNOWN
-					: clamp01(1 - Math.abs(Math.log(w.gritMeanUm / gritMeanUm)) / Math.LN2),
-			grade: grade === null ? 1 : w.grade === null ? UNKNOWN : gradeScore(grade, w.grade),
-			bond: bond === null ? 1 : w.bond === null ? UNKNOWN : w.bond === bond ? 1 : 0,
-			life: clamp01((w.diameterMm - w.minDiameterMm) / (w.newDiameterMm - w.minDiameterMm)),
+					: clamp01(1 - Math.abs(Math.log(wheel.gritMeanUm / gritMeanUm)) / Math.LN2),
+			grade: grade === null ? 1 : wheel.grade === null ? UNKNOWN : gradeScore(grade, wheel.grade),
+			bond: bond === null ? 1 : wheel.bond === null ? UNKNOWN : wheel.bond === bond ? 1 : 0,
+			life: clamp01((wheel.diameterMm - wheel.minDiameterMm) / (wheel.newDiameterMm - wheel.minDiameterMm)),
 			structure:
 				structure === null
 					? 1
-					: w.structure === null
+					: wheel.structure === null
 						? UNKNOWN
-						: clamp01(1 - Math.abs(w.structure - structure) / 6),
-			size: clamp01(w.diameterMm / maxDiameterMm) * size
+						: clamp01(1 - Math.abs(wheel.structure - structure) / 6),
+			size: clamp01(wheel.diameterMm / maxDiameterMm) * size
 		};
 	};
 }

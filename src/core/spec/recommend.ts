@@ -89,45 +89,46 @@ export const recommend = defineCalculation({
 		wheelSpeedMps: 30,
 		workSpeedMps: 0.3
 	},
-	compute(v) {
-		const stock = stockOf(v.stockedGrits);
-		const cast = materialRow(v.tables, v.material);
-		const tablesVersion = v.tables?.version ?? 0;
+	compute(values) {
+		const stock = stockOf(values.stockedGrits);
+		const cast = materialRow(values.tables, values.material);
+		const tablesVersion = values.tables?.version ?? 0;
 		const findings = new Findings();
-		const notes: string[] = v.material === 'carbide' ? ['hard-metal-dust'] : [];
+		const notes: string[] = values.material === 'carbide' ? ['hard-metal-dust'] : [];
 		const general = () =>
 			findings
 				.caution(
 					'titanium-dry',
-					v.material === 'titanium' && !v.coolant,
+					values.material === 'titanium' && !values.coolant,
 					'Titanium dust can burn. Grind it wet and follow local rules.'
 				)
 				.caution(
 					'loads-wheel',
-					(v.material === 'aluminium' || v.material === 'copper-alloy') && v.operation === 'off-hand',
+					(values.material === 'aluminium' || values.material === 'copper-alloy') &&
+						values.operation === 'off-hand',
 					'Soft metal packs into a bench wheel. Use another way.'
 				)
 				.caution(
 					'dry-burn-risk',
-					v.burnProne && !v.coolant,
+					values.burnProne && !values.coolant,
 					'Work that burns easily, ground dry: expect burn. Use coolant or lighter passes.'
 				)
 				.caution(
 					'needs-superabrasive',
-					v.material === 'ceramic' && !v.superabrasiveAvailable,
+					values.material === 'ceramic' && !values.superabrasiveAvailable,
 					'Ceramic needs diamond.'
 				)
 				.stop(
 					'creep-feed-dry',
-					v.operation === 'creep-feed' && !v.coolant,
+					values.operation === 'creep-feed' && !values.coolant,
 					'Creep feed without coolant burns the work and loads the wheel until it bursts. Flood it.'
 				);
 		if (
-			v.material === 'ceramic' ||
-			(v.material === 'carbide' && v.superabrasiveAvailable && v.operation !== 'off-hand')
+			values.material === 'ceramic' ||
+			(values.material === 'carbide' && values.superabrasiveAvailable && values.operation !== 'off-hand')
 		) {
-			const code = diamondCode(v.targetRaUm);
-			const c = v.operation === 'creep-feed' ? 100 : v.operation === 'face-segment' ? 50 : 75;
+			const code = diamondCode(values.targetRaUm);
+			const c = values.operation === 'creep-feed' ? 100 : values.operation === 'face-segment' ? 50 : 75;
 			general();
 			return {
 				kind: 'superabrasive',
@@ -142,18 +143,18 @@ export const recommend = defineCalculation({
 				concentrationC: c,
 				marking: `D${code} B C${c}`,
 				steps: [],
-				alternativeFamilies: v.material === 'carbide' ? ['silicon-carbide-green'] : [],
+				alternativeFamilies: values.material === 'carbide' ? ['silicon-carbide-green'] : [],
 				notes,
 				tablesVersion,
 				...findings.judged()
 			};
 		}
-		const usual = operationRow(v.tables, v.operation);
+		const usual = operationRow(values.tables, values.operation);
 		const family = cast.family as AbrasiveFamily;
 		let grit: number;
-		if (v.targetRaUm !== null) {
-			const fit = finishGrit.run({ targetRaUm: v.targetRaUm, stockedGrits: stock });
-			for (const r of fit.reasons) findings.caution(r.code, true, r.message);
+		if (values.targetRaUm !== null) {
+			const fit = finishGrit.run({ targetRaUm: values.targetRaUm, stockedGrits: stock });
+			for (const reason of fit.reasons) findings.caution(reason.code, true, reason.message);
 			if (!family.startsWith('alumina')) notes.push('finish-not-anchored');
 			const allowed = stock.filter((n) => n >= usual.coarsest && n <= usual.finest);
 			grit = fit.bestGrit;
@@ -169,7 +170,12 @@ export const recommend = defineCalculation({
 			const nearest = stock.indexOf(gritNearestToGrain(F_GRITS.get(usual.grit)!, stock));
 			grit = stock[Math.min(stock.length - 1, Math.max(0, nearest + cast.gritStep))]!;
 		}
-		const steps = recommendSteps({ ...v, open: cast.open, gritNumber: grit, referenceMm: usual.contactMm });
+		const steps = recommendSteps({
+			...values,
+			open: cast.open,
+			gritNumber: grit,
+			referenceMm: usual.contactMm
+		});
 		const sum = steps.reduce((s, step) => s + step.gradeShift, 0);
 		const gradeShift = Math.max(-MAX_SHIFT, Math.min(MAX_SHIFT, sum));
 		findings.caution(
@@ -177,7 +183,7 @@ export const recommend = defineCalculation({
 			gradeShift !== sum,
 			'The rules together ask for more than three letters. Three were taken; check by trial.'
 		);
-		const baseGrade = cast.grades[OPERATIONS.indexOf(v.operation)]!;
+		const baseGrade = cast.grades[OPERATIONS.indexOf(values.operation)]!;
 		const grade = GRADES[Math.max(0, Math.min(GRADES.length - 1, GRADES.indexOf(baseGrade) + gradeShift))]!;
 		const structure = Math.max(
 			1,

@@ -53,9 +53,9 @@ const ring = (z0: number, z1: number, r0: number, r1: number): Point[] => [
 ];
 
 /** The half section of an ISO 603 type. */
-function outline(type: string, v: Record<ShapeLetter, number>): Point[] {
-	const { T, W, F, G, E, U } = v;
-	const [d, h, p, j, k] = [v.D / 2, v.H / 2, v.P / 2, v.J / 2, v.K / 2];
+function outline(type: string, values: Record<ShapeLetter, number>): Point[] {
+	const { T, W, F, G, E, U } = values;
+	const [d, h, p, j, k] = [values.D / 2, values.H / 2, values.P / 2, values.J / 2, values.K / 2];
 	switch (type) {
 		case '2':
 			return ring(0, T, d - W, d);
@@ -125,30 +125,35 @@ function outline(type: string, v: Record<ShapeLetter, number>): Point[] {
 	}
 }
 
-function anchor(letter: ShapeLetter, type: string, v: Record<ShapeLetter, number>, width: number): Point {
+function anchor(
+	letter: ShapeLetter,
+	type: string,
+	values: Record<ShapeLetter, number>,
+	width: number
+): Point {
 	switch (letter) {
 		case 'D':
-			return [width, v.D / 2];
+			return [width, values.D / 2];
 		case 'T':
-			return [width, -v.D / 2];
+			return [width, -values.D / 2];
 		case 'H':
-			return [width / 2, v.H / 2];
+			return [width / 2, values.H / 2];
 		case 'W':
-			return [v.T, v.D / 2 - v.W / 2];
+			return [values.T, values.D / 2 - values.W / 2];
 		case 'P':
-			return [v.T, v.P / 2];
+			return [values.T, values.P / 2];
 		case 'F':
-			return [v.T - v.F, (v.P / 2 + v.H / 2) / 2];
+			return [values.T - values.F, (values.P / 2 + values.H / 2) / 2];
 		case 'G':
-			return [v.G, -(v.P / 2 + v.H / 2) / 2];
+			return [values.G, -(values.P / 2 + values.H / 2) / 2];
 		case 'E':
-			return [v.E, (v.H / 2 + Math.min(v.K, v.D - 2 * v.W) / 2) / 2];
+			return [values.E, (values.H / 2 + Math.min(values.K, values.D - 2 * values.W) / 2) / 2];
 		case 'J':
-			return [0, -v.J / 2];
+			return [0, -values.J / 2];
 		case 'K':
-			return [v.E, -v.K / 2];
+			return [values.E, -values.K / 2];
 		case 'U':
-			return type === '27' ? [width, -v.D * 0.45] : [v.T, -v.D / 2];
+			return type === '27' ? [width, -values.D * 0.45] : [values.T, -values.D / 2];
 	}
 }
 
@@ -156,20 +161,20 @@ function anchor(letter: ShapeLetter, type: string, v: Record<ShapeLetter, number
 export function conventionalSection(type: string, sizes: ShapeSizes): Section | null {
 	const shape = SHAPE_TYPES[type];
 	if (!shape) return null;
-	const v = assumed(type, sizes);
-	const points = outline(type, v);
+	const values = assumed(type, sizes);
+	const points = outline(type, values);
 	const width = Math.max(...points.map(([z]) => z));
 	return {
 		name: shape.name,
 		parts: [{ kind: 'abrasive', points }],
-		missing: shape.letters.filter((l) => (sizes[SHAPE_LETTERS[l]] ?? null) === null),
+		missing: shape.letters.filter((letter) => (sizes[SHAPE_LETTERS[letter]] ?? null) === null),
 		widthMm: width,
-		diameterMm: v.D,
+		diameterMm: values.D,
 		faces: shape.faces,
-		labels: shape.letters.map((l) => ({
-			letter: l,
-			valueMm: sizes[SHAPE_LETTERS[l]] ?? null,
-			at: anchor(l, type, v, width)
+		labels: shape.letters.map((letter) => ({
+			letter: letter,
+			valueMm: sizes[SHAPE_LETTERS[letter]] ?? null,
+			at: anchor(letter, type, values, width)
 		}))
 	};
 }

@@ -88,12 +88,12 @@ export const shape = defineCalculation({
 		recessDepthMm: 13,
 		useFace: 'periphery'
 	},
-	compute(v) {
-		const type = SHAPE_TYPES[v.type]!;
-		const sizes: Sizes = v;
+	compute(values) {
+		const type = SHAPE_TYPES[values.type]!;
+		const sizes: Sizes = values;
 		const has = (l: ShapeLetter) => type.letters.includes(l) && sizes[SHAPE_LETTERS[l]] !== null;
 		const at = (l: ShapeLetter) => sizes[SHAPE_LETTERS[l]]!;
-		const required = type.letters.map((l) => SHAPE_LETTERS[l]);
+		const required = type.letters.map((letter) => SHAPE_LETTERS[letter]);
 		const missing = required.filter((f) => sizes[f] === null);
 		const conflicts: ShapeField[] = [];
 		const conflict = (field: ShapeField, when: boolean) => {
@@ -102,16 +102,16 @@ export const shape = defineCalculation({
 		for (const [small, large] of BELOW)
 			conflict(SHAPE_LETTERS[small], has(small) && has(large) && at(small) >= at(large) * (1 - 1e-9));
 		conflict('rimWidthMm', has('W') && has('D') && 2 * at('W') >= at('D') * (1 - 1e-9));
-		const webThicknessMm = web(v.type, sizes);
+		const webThicknessMm = web(values.type, sizes);
 		conflict(
 			'recessDepthMm',
-			(v.type === '5' || v.type === '7') && webThicknessMm !== null && webThicknessMm <= 1e-9
+			(values.type === '5' || values.type === '7') && webThicknessMm !== null && webThicknessMm <= 1e-9
 		);
 		const thin =
-			(v.type === '5' || v.type === '7') &&
+			(values.type === '5' || values.type === '7') &&
 			webThicknessMm !== null &&
-			webThicknessMm < (v.thicknessMm! / 2) * (1 - 1e-9);
-		const wrongFace = v.useFace !== null && !type.faces.includes(v.useFace);
+			webThicknessMm < (values.thicknessMm! / 2) * (1 - 1e-9);
+		const wrongFace = values.useFace !== null && !type.faces.includes(values.useFace);
 		const findings = new Findings()
 			.stop('impossible-dimensions', conflicts.length > 0, `These sizes cannot be: ${conflicts.join(', ')}.`)
 			.caution(
@@ -120,13 +120,13 @@ export const shape = defineCalculation({
 				'Less than half of the thickness is left between the recesses.'
 			)
 			.caution('dimension-missing', missing.length > 0, `Still missing: ${missing.join(', ')}.`);
-		if (wrongFace && WALL_TYPES.includes(v.type))
+		if (wrongFace && WALL_TYPES.includes(values.type))
 			findings.stop(
 				'wrong-face',
 				true,
 				'This wheel grinds on its wall only. On its rim it breaks; take a wheel made for it.'
 			);
-		else if (v.type === '41')
+		else if (values.type === '41')
 			findings.stop(
 				'face-not-meant-for-grinding',
 				wrongFace,

@@ -69,48 +69,49 @@ export const speedStatement = defineCalculation({
 		{ name: 'likelySlip', about: 'Likely slip' }
 	],
 	example: { diameterMm: 90, statedRpm: 5600, statedSpeedMps: 13.1 },
-	compute(v) {
-		if (v.statedSpeedMps === null && v.statedSpeedSfpm === null)
+	compute(values) {
+		if (values.statedSpeedMps === null && values.statedSpeedSfpm === null)
 			throw new InputFault(
 				'statedSpeedMps',
 				'missing',
 				'Quoted speed is missing. Enter it in m/s or in ft/min.'
 			);
-		if (v.statedSpeedMps !== null && v.statedSpeedSfpm !== null)
+		if (values.statedSpeedMps !== null && values.statedSpeedSfpm !== null)
 			throw new InputFault(
 				'statedSpeedSfpm',
 				'inconsistent',
 				'Two speeds were given. Enter only the one that was quoted.'
 			);
-		const statedSpeedMps = v.statedSpeedMps ?? mpsOf(v.statedSpeedSfpm!);
-		const computedSpeedMps = surfaceSpeedMps(v.diameterMm, v.statedRpm);
+		const statedSpeedMps = values.statedSpeedMps ?? mpsOf(values.statedSpeedSfpm!);
+		const computedSpeedMps = surfaceSpeedMps(values.diameterMm, values.statedRpm);
 		const mismatchPercent = 100 * (statedSpeedMps / computedSpeedMps - 1);
-		const off = Math.abs(mismatchPercent) > v.tolerancePercent * (1 + 1e-9) + 1e-12;
+		const off = Math.abs(mismatchPercent) > values.tolerancePercent * (1 + 1e-9) + 1e-12;
 		const slip = off ? likelySlip(statedSpeedMps / computedSpeedMps) : null;
-		const above = (speed: number) => v.ratedSpeedMps !== null && speed > v.ratedSpeedMps * (1 + 1e-9);
+		const above = (speed: number) =>
+			values.ratedSpeedMps !== null && speed > values.ratedSpeedMps * (1 + 1e-9);
 		const findings = new Findings()
 			.caution(
 				'speed-statement-mismatch',
 				off,
-				`At ${v.diameterMm} mm and ${v.statedRpm} rpm the rim runs ${computedSpeedMps.toFixed(2)} m/s, not ${statedSpeedMps.toFixed(2)} m/s.`
+				`At ${values.diameterMm} mm and ${values.statedRpm} rpm the rim runs ${computedSpeedMps.toFixed(2)} m/s, not ${statedSpeedMps.toFixed(2)} m/s.`
 			)
 			.stop(
 				'over-rated-speed',
 				above(computedSpeedMps),
-				`${computedSpeedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel. Do not run it.`
+				`${computedSpeedMps.toFixed(1)} m/s is above the ${values.ratedSpeedMps} m/s marked on the wheel. Do not run it.`
 			)
 			.stop(
 				'stated-speed-over-rating',
 				above(statedSpeedMps) && slip === null,
-				`The quoted speed is above the ${v.ratedSpeedMps} m/s marked on the wheel. Find out which figure is true before it runs.`
+				`The quoted speed is above the ${values.ratedSpeedMps} m/s marked on the wheel. Find out which figure is true before it runs.`
 			);
 		return {
 			computedSpeedMps,
 			computedSpeedSfpm: sfpmOf(computedSpeedMps),
 			statedSpeedMps,
 			mismatchPercent,
-			impliedRpm: rpmForSpeed(statedSpeedMps, v.diameterMm),
-			impliedDiameterMm: (statedSpeedMps * 60000) / (Math.PI * v.statedRpm),
+			impliedRpm: rpmForSpeed(statedSpeedMps, values.diameterMm),
+			impliedDiameterMm: (statedSpeedMps * 60000) / (Math.PI * values.statedRpm),
 			likelySlip: slip,
 			...findings.judged()
 		};

@@ -62,8 +62,8 @@ export const surfaceSpeed = defineCalculation({
 		{ name: 'marginPercent', unit: '%', about: 'Spare below the marked speed' }
 	],
 	example: { diameterMm: 198, newDiameterMm: 205, speedRpm: 2850, ratedSpeedMps: 32, targetSpeedMps: 30 },
-	compute(v) {
-		const given = (['speedRpm', 'speedMps', 'speedSfpm'] as const).filter((name) => v[name] !== null);
+	compute(values) {
+		const given = (['speedRpm', 'speedMps', 'speedSfpm'] as const).filter((name) => values[name] !== null);
 		if (given.length === 0)
 			throw new InputFault(
 				'speedRpm',
@@ -76,33 +76,34 @@ export const surfaceSpeed = defineCalculation({
 				'inconsistent',
 				'Two speeds were given. Enter only one; the others follow.'
 			);
-		if (v.newDiameterMm !== null && v.newDiameterMm < v.diameterMm)
+		if (values.newDiameterMm !== null && values.newDiameterMm < values.diameterMm)
 			throw new InputFault(
 				'newDiameterMm',
 				'inconsistent',
-				`New diameter ${v.newDiameterMm} mm is smaller than the diameter today, ${v.diameterMm} mm. A wheel does not grow.`
+				`New diameter ${values.newDiameterMm} mm is smaller than the diameter today, ${values.diameterMm} mm. A wheel does not grow.`
 			);
-		const d = v.diameterMm;
+		const diameterMm = values.diameterMm;
 		const speedMps =
-			v.speedMps ?? (v.speedSfpm !== null ? mpsOf(v.speedSfpm) : surfaceSpeedMps(d, v.speedRpm!));
-		const speedRpm = v.speedRpm ?? rpmForSpeed(speedMps, d);
+			values.speedMps ??
+			(values.speedSfpm !== null ? mpsOf(values.speedSfpm) : surfaceSpeedMps(diameterMm, values.speedRpm!));
+		const speedRpm = values.speedRpm ?? rpmForSpeed(speedMps, diameterMm);
 		const limit = limitRpm(
 			{
-				ratedMps: v.ratedSpeedMps,
-				ratedRpm: v.ratedSpeedRpm,
-				newDiameterMm: v.newDiameterMm ?? d
+				ratedMps: values.ratedSpeedMps,
+				ratedRpm: values.ratedSpeedRpm,
+				newDiameterMm: values.newDiameterMm ?? diameterMm
 			},
-			v.aboveMarkedRpm ? d : null
+			values.aboveMarkedRpm ? diameterMm : null
 		);
-		const maxAllowedRpm = limit === null ? null : Math.min(limit, v.machineMaxRpm ?? Infinity);
+		const maxAllowedRpm = limit === null ? null : Math.min(limit, values.machineMaxRpm ?? Infinity);
 		const over = overLimit(speedRpm, limit);
-		const rimOver = v.ratedSpeedMps !== null && speedMps > v.ratedSpeedMps * (1 + 1e-9);
-		const targetRpm = v.targetSpeedMps === null ? null : rpmForSpeed(v.targetSpeedMps, d);
+		const rimOver = values.ratedSpeedMps !== null && speedMps > values.ratedSpeedMps * (1 + 1e-9);
+		const targetRpm = values.targetSpeedMps === null ? null : rpmForSpeed(values.targetSpeedMps, diameterMm);
 		const findings = new Findings()
 			.stop(
 				'over-rated-speed',
 				over && rimOver,
-				`${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel. Do not run it.`
+				`${speedMps.toFixed(1)} m/s is above the ${values.ratedSpeedMps} m/s marked on the wheel. Do not run it.`
 			)
 			.stop(
 				'over-rated-rpm',
@@ -111,13 +112,13 @@ export const surfaceSpeed = defineCalculation({
 			)
 			.stop(
 				'rating-unknown',
-				limit === null && v.purpose === 'run',
+				limit === null && values.purpose === 'run',
 				'This wheel has no readable speed. Set it aside.'
 			)
 			.caution(
 				'above-machine-rpm',
-				overLimit(speedRpm, v.machineMaxRpm),
-				`The spindle reaches only ${v.machineMaxRpm} rpm.`
+				overLimit(speedRpm, values.machineMaxRpm),
+				`The spindle reaches only ${values.machineMaxRpm} rpm.`
 			)
 			.caution(
 				'target-speed-unreachable',
@@ -126,18 +127,18 @@ export const surfaceSpeed = defineCalculation({
 			)
 			.caution(
 				'below-target-speed',
-				v.targetSpeedMps !== null && speedMps < 0.8 * v.targetSpeedMps * (1 - 1e-9),
+				values.targetSpeedMps !== null && speedMps < 0.8 * values.targetSpeedMps * (1 - 1e-9),
 				'The rim is more than a fifth slower than wanted: the wheel will act softer.'
 			);
 		return {
 			speedMps,
-			speedSfpm: v.speedSfpm ?? sfpmOf(speedMps),
+			speedSfpm: values.speedSfpm ?? sfpmOf(speedMps),
 			speedRpm,
 			maxAllowedRpm,
 			targetRpm,
-			speedWhenNewMps: v.newDiameterMm === null ? null : surfaceSpeedMps(v.newDiameterMm, speedRpm),
-			speedLostPercent: v.newDiameterMm === null ? null : 100 * (1 - d / v.newDiameterMm),
-			marginPercent: v.ratedSpeedMps === null ? null : 100 * (1 - speedMps / v.ratedSpeedMps),
+			speedWhenNewMps: values.newDiameterMm === null ? null : surfaceSpeedMps(values.newDiameterMm, speedRpm),
+			speedLostPercent: values.newDiameterMm === null ? null : 100 * (1 - diameterMm / values.newDiameterMm),
+			marginPercent: values.ratedSpeedMps === null ? null : 100 * (1 - speedMps / values.ratedSpeedMps),
 			...findings.judged()
 		};
 	}

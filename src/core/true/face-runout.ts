@@ -60,23 +60,23 @@ export const faceRunout = defineCalculation({
 		measuringRadiusMm: 110,
 		flangeContactDiameterMm: 92
 	},
-	compute(v) {
-		const r = analyseRound(v);
+	compute(values) {
+		const r = analyseRound(values);
 		const wobbleUm = r.first.amplitudeUm;
-		const tiltUmPerMm = wobbleUm / v.measuringRadiusMm;
-		const shimThicknessUm = tiltUmPerMm * v.flangeContactDiameterMm;
-		const above = r.tirUm > v.limitTirUm;
-		const fits = shimThicknessUm <= v.shimLimitUm;
+		const tiltUmPerMm = wobbleUm / values.measuringRadiusMm;
+		const shimThicknessUm = tiltUmPerMm * values.flangeContactDiameterMm;
+		const above = r.tirUm > values.limitTirUm;
+		const fits = shimThicknessUm <= values.shimLimitUm;
 		const findings = new Findings()
 			.stop(
 				'shim-too-thick',
 				above && !fits,
-				`It would take ${shimThicknessUm.toFixed(0)} µm of paper, limit ${v.shimLimitUm} µm. Take it off, look for dirt or a burr, fit it again.`
+				`It would take ${shimThicknessUm.toFixed(0)} µm of paper, limit ${values.shimLimitUm} µm. Take it off, look for dirt or a burr, fit it again.`
 			)
 			.caution(
 				'wobble-above-limit',
 				above,
-				`The face runs out ${r.tirUm.toFixed(0)} µm, limit ${v.limitTirUm} µm. Take it off, clean, fit it again.`
+				`The face runs out ${r.tirUm.toFixed(0)} µm, limit ${values.limitTirUm} µm. Take it off, clean, fit it again.`
 			)
 			.caution(
 				'shim-only-with-care',
@@ -98,7 +98,7 @@ export const faceRunout = defineCalculation({
 			tiltUmPerMm,
 			tiltDeg: Math.atan(tiltUmPerMm / 1000) / DEG,
 			shimThicknessUm,
-			shimAngleDeg: wobbleUm < 1e-9 ? 0 : fold360(r.first.angleDeg + (v.readFace === 'front' ? 180 : 0)),
+			shimAngleDeg: wobbleUm < 1e-9 ? 0 : fold360(r.first.angleDeg + (values.readFace === 'front' ? 180 : 0)),
 			shimAllowed: above && fits,
 			...findings.judged()
 		};

@@ -15,13 +15,13 @@ export interface FourierFit {
 /** Coefficients for equally spaced angles: the usual sums, which are the least-squares fit there. */
 function equalSteps(values: readonly number[], angles: readonly number[], orders: number): number[] {
 	const n = values.length;
-	const solution = [values.reduce((s, v) => s + v, 0) / n];
+	const solution = [values.reduce((s, value) => s + value, 0) / n];
 	for (let k = 1; k <= orders; k++) {
 		let a = 0;
 		let b = 0;
-		values.forEach((v, i) => {
-			a += v * Math.cos(k * angles[i]! * DEG);
-			b += v * Math.sin(k * angles[i]! * DEG);
+		values.forEach((value, i) => {
+			a += value * Math.cos(k * angles[i]! * DEG);
+			b += value * Math.sin(k * angles[i]! * DEG);
 		});
 		solution.push((2 * a) / n, (2 * b) / n);
 	}

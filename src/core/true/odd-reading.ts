@@ -40,13 +40,14 @@ export function oddReading(readingsUm: readonly number[], anglesDeg: readonly nu
 	);
 	const others = readingsUm.map((_, i) => i).filter((i) => i !== index);
 	const fit = leastSquares(
-		others.map((i) => rows[i]!),
-		others.map((i) => readingsUm[i]!)
+		others.map((other) => rows[other]!),
+		others.map((other) => readingsUm[other]!)
 	).solution;
-	const usual = median(others.map((i) => Math.abs(readingsUm[i]! - value(fit, i))));
+	const usual = median(others.map((other) => Math.abs(readingsUm[other]! - value(fit, other))));
 	const expectedUm = value(fit, index);
 	const range =
-		Math.max(...others.map((i) => readingsUm[i]!)) - Math.min(...others.map((i) => readingsUm[i]!));
+		Math.max(...others.map((other) => readingsUm[other]!)) -
+		Math.min(...others.map((other) => readingsUm[other]!));
 	return Math.abs(readingsUm[index]! - expectedUm) > Math.max(MIN_UM, TIMES * usual, SHARE * range)
 		? { index, readUm: readingsUm[index]!, expectedUm }
 		: null;

@@ -39,15 +39,15 @@ export const pencilTouch = defineCalculation({
 		{ name: 'arcDeg', unit: 'deg', about: 'Length of the line' }
 	],
 	example: { fromAngleDeg: 305, toAngleDeg: 25, advanceUm: 40 },
-	compute(v) {
-		const arcDeg = fold360(v.toAngleDeg - v.fromAngleDeg);
+	compute(values) {
+		const arcDeg = fold360(values.toAngleDeg - values.fromAngleDeg);
 		if (arcDeg < SHORTEST_DEG)
 			throw new InputFault(
 				'toAngleDeg',
 				'arc-too-short',
 				'The line is shorter than a degree. Let the pencil go on a little further.'
 			);
-		const eccentricityUm = v.advanceUm / (1 - Math.cos((arcDeg / 2) * DEG));
+		const eccentricityUm = values.advanceUm / (1 - Math.cos((arcDeg / 2) * DEG));
 		const tirUm = 2 * eccentricityUm;
 		const findings = new Findings()
 			.caution(
@@ -62,12 +62,12 @@ export const pencilTouch = defineCalculation({
 			)
 			.caution(
 				'runout-above-limit',
-				tirUm > v.limitTirUm,
-				`Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm} µm.`
+				tirUm > values.limitTirUm,
+				`Runs out ${tirUm.toFixed(0)} µm, limit ${values.limitTirUm} µm.`
 			);
 		return {
 			arcDeg,
-			highSpotAngleDeg: fold360(v.fromAngleDeg + arcDeg / 2),
+			highSpotAngleDeg: fold360(values.fromAngleDeg + arcDeg / 2),
 			eccentricityUm,
 			tirUm,
 			...findings.judged()

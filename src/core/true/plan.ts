@@ -165,14 +165,15 @@ export const truePlan = defineCalculation({
 		minDiameterMm: 205,
 		ratedSpeedMps: 35
 	},
-	compute(v) {
-		const D = v.wheelDiameterMm;
-		const askedUm = v.runoutTirUm + v.allowanceUm;
-		const fine = Math.min(v.finishStockUm, askedUm);
-		const roughly = passesOf(askedUm - fine, v.roughInfeedUm, v.infeedStepUm);
-		const finely = passesOf(fine, v.finishInfeedUm, v.infeedStepUm);
+	compute(values) {
+		const D = values.wheelDiameterMm;
+		const askedUm = values.runoutTirUm + values.allowanceUm;
+		const fine = Math.min(values.finishStockUm, askedUm);
+		const roughly = passesOf(askedUm - fine, values.roughInfeedUm, values.infeedStepUm);
+		const finely = passesOf(fine, values.finishInfeedUm, values.infeedStepUm);
 		const radialStockUm = roughly.takenUm + finely.takenUm;
-		const diameterAfterMm = D - (v.runoutTirUm + 2 * v.allowanceUm + 2 * (radialStockUm - askedUm)) / 1000;
+		const diameterAfterMm =
+			D - (values.runoutTirUm + 2 * values.allowanceUm + 2 * (radialStockUm - askedUm)) / 1000;
 		if (diameterAfterMm <= 0)
 			throw new InputFault(
 				'runoutTirUm',
@@ -180,20 +181,21 @@ export const truePlan = defineCalculation({
 				`Taking off ${radialStockUm} µm leaves no wheel. Check the readings.`
 			);
 		const [roughPasses, finishPasses] = [roughly.passes, finely.passes];
-		const totalPasses = roughPasses + finishPasses + v.sparkOutPasses;
-		const traverseMmPerMin = (v.leadUm / 1000) * v.speedRpm;
-		const strokeMm = v.wheelWidthMm + 2 * v.overTravelMm;
-		const timePerPassS = (60 * strokeMm) / traverseMmPerMin + v.reversalTimeS;
-		const speedMps = surfaceSpeedMps(D, v.speedRpm);
-		const remainingRadialMm = v.minDiameterMm === null ? null : (diameterAfterMm - v.minDiameterMm) / 2;
-		const bite = Math.max(v.roughInfeedUm, v.finishInfeedUm);
-		const hard = isSuperabrasive(v.abrasive);
-		const withDiamond = v.truedWith === 'diamond';
+		const totalPasses = roughPasses + finishPasses + values.sparkOutPasses;
+		const traverseMmPerMin = (values.leadUm / 1000) * values.speedRpm;
+		const strokeMm = values.wheelWidthMm + 2 * values.overTravelMm;
+		const timePerPassS = (60 * strokeMm) / traverseMmPerMin + values.reversalTimeS;
+		const speedMps = surfaceSpeedMps(D, values.speedRpm);
+		const remainingRadialMm =
+			values.minDiameterMm === null ? null : (diameterAfterMm - values.minDiameterMm) / 2;
+		const bite = Math.max(values.roughInfeedUm, values.finishInfeedUm);
+		const hard = isSuperabrasive(values.abrasive);
+		const withDiamond = values.truedWith === 'diamond';
 		const findings = new Findings()
 			.stop(
 				'over-rated-speed',
-				v.ratedSpeedMps !== null && speedMps > v.ratedSpeedMps,
-				`${speedMps.toFixed(1)} m/s is above the ${v.ratedSpeedMps} m/s marked on the wheel.`
+				values.ratedSpeedMps !== null && speedMps > values.ratedSpeedMps,
+				`${speedMps.toFixed(1)} m/s is above the ${values.ratedSpeedMps} m/s marked on the wheel.`
 			)
 			.stop(
 				'below-minimum-diameter',
@@ -202,27 +204,27 @@ export const truePlan = defineCalculation({
 			)
 			.stop(
 				'infeed-too-heavy',
-				bite > v.infeedStopUm,
-				`A bite of ${bite} µm can break the wheel or the diamond. Stay at ${v.infeedStopUm} µm or less.`
+				bite > values.infeedStopUm,
+				`A bite of ${bite} µm can break the wheel or the diamond. Stay at ${values.infeedStopUm} µm or less.`
 			)
 			.caution(
 				'infeed-heavy',
-				!hard && bite > v.infeedCautionUm && bite <= v.infeedStopUm,
+				!hard && bite > values.infeedCautionUm && bite <= values.infeedStopUm,
 				'A heavy bite. Around 25 µm is usual.'
 			)
 			.stop(
 				'diamond-on-diamond',
-				withDiamond && v.abrasive === 'diamond',
+				withDiamond && values.abrasive === 'diamond',
 				'Diamond on diamond: both wear, and the point is gone at once. True it with a truing wheel or a block of soft steel.'
 			)
 			.caution(
 				'diamond-on-cbn',
-				withDiamond && v.abrasive === 'cbn',
+				withDiamond && values.abrasive === 'cbn',
 				'Boron nitride eats a diamond point. A truing wheel or a driven roll is made for it.'
 			)
 			.caution(
 				'infeed-heavy-superabrasive',
-				hard && bite > SUPERABRASIVE_HEAVY_UM + 1e-9 && bite <= v.infeedStopUm,
+				hard && bite > SUPERABRASIVE_HEAVY_UM + 1e-9 && bite <= values.infeedStopUm,
 				`Too much at once for diamond or boron nitride. Stay at ${Math.floor(SUPERABRASIVE_HEAVY_UM)} µm or less.`
 			)
 			.caution(
@@ -230,15 +232,15 @@ export const truePlan = defineCalculation({
 				remainingRadialMm !== null && remainingRadialMm >= 0 && remainingRadialMm < NEAR_MINIMUM_MM,
 				'Little wheel left after this.'
 			)
-			.caution('no-dust-control', v.dustControl === 'none', 'Do not true dry without extraction.')
+			.caution('no-dust-control', values.dustControl === 'none', 'Do not true dry without extraction.')
 			.caution(
 				'no-spark-out',
-				v.sparkOutPasses === 0,
+				values.sparkOutPasses === 0,
 				'Without passes with no feed the rim keeps what the machine bends away.'
 			)
 			.caution(
 				'check-mounting',
-				v.runoutTirUm > GROSS_RUNOUT_UM,
+				values.runoutTirUm > GROSS_RUNOUT_UM,
 				'More than 2 mm of run-out: mount it again before cutting it away.'
 			);
 		return {
@@ -247,7 +249,7 @@ export const truePlan = defineCalculation({
 			roughInfeedUm: roughly.eachUm,
 			finishPasses,
 			finishInfeedUm: finely.eachUm,
-			sparkOutPasses: v.sparkOutPasses,
+			sparkOutPasses: values.sparkOutPasses,
 			totalPasses,
 			traverseMmPerMin,
 			strokeMm,
@@ -256,9 +258,13 @@ export const truePlan = defineCalculation({
 			speedMps,
 			diameterAfterMm,
 			remainingRadialMm,
-			volumeRemovedMm3: (Math.PI / 4) * v.wheelWidthMm * (D ** 2 - diameterAfterMm ** 2),
+			volumeRemovedMm3: (Math.PI / 4) * values.wheelWidthMm * (D ** 2 - diameterAfterMm ** 2),
 			contactPathM:
-				(totalPasses * ((v.wheelWidthMm * 1000) / v.leadUm) * Math.PI * ((D + diameterAfterMm) / 2)) / 1000,
+				(totalPasses *
+					((values.wheelWidthMm * 1000) / values.leadUm) *
+					Math.PI *
+					((D + diameterAfterMm) / 2)) /
+				1000,
 			dressAfter: true,
 			...findings.judged()
 		};

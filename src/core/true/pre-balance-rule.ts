@@ -50,37 +50,37 @@ export const preBalanceRule = defineCalculation({
 		{ name: 'steps', about: 'In this order' }
 	],
 	example: { wheelDiameterMm: 406, wheelWidthMm: 50 },
-	compute(v) {
-		const large = v.largeDiameterMm ** 2 * v.largeWidthMm;
-		if (v.smallDiameterMm ** 2 * v.smallWidthMm >= large)
+	compute(values) {
+		const large = values.largeDiameterMm ** 2 * values.largeWidthMm;
+		if (values.smallDiameterMm ** 2 * values.smallWidthMm >= large)
 			throw new InputFault(
 				'largeDiameterMm',
 				'limits-out-of-order',
 				'The limit for large wheels is not above the one for small ones. Enter a larger one.'
 			);
-		const sizeRatio = (v.wheelDiameterMm ** 2 * v.wheelWidthMm) / large;
+		const sizeRatio = (values.wheelDiameterMm ** 2 * values.wheelWidthMm) / large;
 		const sizeClass =
 			sizeRatio >= 1
 				? 'large'
-				: v.wheelDiameterMm <= v.smallDiameterMm && v.wheelWidthMm <= v.smallWidthMm
+				: values.wheelDiameterMm <= values.smallDiameterMm && values.wheelWidthMm <= values.smallWidthMm
 					? 'small'
 					: 'medium';
 		const preBalance = { small: 'none', medium: 'optional', large: 'rough' }[sizeClass];
-		let steps = STEPS[v.school].filter((s) => v.hasBalanceWeights || !NEEDS_WEIGHTS.includes(s));
-		if (v.hasBalanceWeights && sizeClass === 'large') {
-			if (v.school === 'toolroom' || v.school === 'in-machine') steps = ['rough-balance', ...steps];
-			else if (v.school === 'neutral-first')
-				steps = steps.map((s) => (s === 'neutral-weights' ? 'rough-balance' : s));
+		let steps = STEPS[values.school].filter((s) => values.hasBalanceWeights || !NEEDS_WEIGHTS.includes(s));
+		if (values.hasBalanceWeights && sizeClass === 'large') {
+			if (values.school === 'toolroom' || values.school === 'in-machine') steps = ['rough-balance', ...steps];
+			else if (values.school === 'neutral-first')
+				steps = steps.map((step) => (step === 'neutral-weights' ? 'rough-balance' : step));
 		}
 		const findings = new Findings()
 			.caution(
 				'no-means-of-balancing',
-				sizeClass === 'large' && !v.hasBalanceWeights,
+				sizeClass === 'large' && !values.hasBalanceWeights,
 				'A wheel this large without weights: its first run is where it hurts. Find a flange with weights.'
 			)
 			.caution(
 				'neutral-not-for-large',
-				sizeClass === 'large' && v.school === 'neutral-first',
+				sizeClass === 'large' && values.school === 'neutral-first',
 				'Not for a wheel this large: balance it roughly before the first run.'
 			);
 		return { sizeClass, preBalance, sizeRatio, steps, ...findings.judged() };

@@ -82,40 +82,42 @@ export const reclock = defineCalculation({
 		seatAngleDeg: 180,
 		massKg: 6.4
 	},
-	compute(v) {
-		const play = v.boreClearanceUm / 2;
-		const offset = v.seatOffsetUm ?? play;
-		if (v.seatOffsetUm !== null && v.seatOffsetUm > play + 1e-9)
+	compute(values) {
+		const play = values.boreClearanceUm / 2;
+		const offset = values.seatOffsetUm ?? play;
+		if (values.seatOffsetUm !== null && values.seatOffsetUm > play + 1e-9)
 			throw new InputFault(
 				'seatOffsetUm',
 				'above-maximum',
-				`Displaced by ${v.seatOffsetUm} µm, but the play allows only ${play}, half the clearance.`
+				`Displaced by ${values.seatOffsetUm} µm, but the play allows only ${play}, half the clearance.`
 			);
-		if (v.seatOffsetUm !== null && v.seatOffsetUm > 0 && v.seatAngleDeg === null)
+		if (values.seatOffsetUm !== null && values.seatOffsetUm > 0 && values.seatAngleDeg === null)
 			throw new InputFault(
 				'seatAngleDeg',
 				'missing',
 				'Displaced towards is missing. Say towards where the wheel is displaced, or leave both empty.'
 			);
-		if (v.hubEccentricityUm !== null && v.hubHighSpotAngleDeg === null)
+		if (values.hubEccentricityUm !== null && values.hubHighSpotAngleDeg === null)
 			throw new InputFault(
 				'hubHighSpotAngleDeg',
 				'missing',
 				'The high spot of the seat is missing. Give both, or neither.'
 			);
-		if (v.hubEccentricityUm === null && v.hubHighSpotAngleDeg !== null)
+		if (values.hubEccentricityUm === null && values.hubHighSpotAngleDeg !== null)
 			throw new InputFault(
 				'hubEccentricityUm',
 				'missing',
 				'How far the seat is off centre is missing. Give both, or neither.'
 			);
-		const E = vec(v.eccentricityUm, v.highSpotAngleDeg);
-		const known = v.seatAngleDeg !== null || offset === 0;
-		const S0 = vec(offset, v.seatAngleDeg ?? 0);
+		const E = vec(values.eccentricityUm, values.highSpotAngleDeg);
+		const known = values.seatAngleDeg !== null || offset === 0;
+		const S0 = vec(offset, values.seatAngleDeg ?? 0);
 		const F = sub(E, S0);
 		const now = bestSeat(F, play);
-		const size = v.eccentricityUm;
-		const move = known ? sub(now.seat, S0) : vec(Math.min(size, v.boreClearanceUm), v.highSpotAngleDeg + 180);
+		const size = values.eccentricityUm;
+		const move = known
+			? sub(now.seat, S0)
+			: vec(Math.min(size, values.boreClearanceUm), values.highSpotAngleDeg + 180);
 		const moveUm = len(move);
 		const remainingWorstUm = known ? now.remainingUm : size;
 		const remainingTirUm = 2 * remainingWorstUm;
@@ -125,11 +127,11 @@ export const reclock = defineCalculation({
 			seatAngleDeg: number;
 			remainingUm: number;
 		} | null = null;
-		if (known && v.hubEccentricityUm !== null) {
-			const H = vec(v.hubEccentricityUm, v.hubHighSpotAngleDeg!);
+		if (known && values.hubEccentricityUm !== null) {
+			const H = vec(values.hubEccentricityUm, values.hubHighSpotAngleDeg!);
 			const W = sub(F, H);
 			const turnAngleDeg =
-				len(H) < 1e-9 || len(W) < 1e-9 ? 0 : fold360(v.hubHighSpotAngleDeg! + 180 - angleOf(W));
+				len(H) < 1e-9 || len(W) < 1e-9 ? 0 : fold360(values.hubHighSpotAngleDeg! + 180 - angleOf(W));
 			const turned = bestSeat(add(H, vec(len(W), angleOf(W) + turnAngleDeg)), play);
 			rotate = {
 				turnAngleDeg,
@@ -141,10 +143,14 @@ export const reclock = defineCalculation({
 		const findings = new Findings()
 			.stop(
 				'bore-too-loose',
-				v.boreClearanceUm > v.maxClearanceUm,
-				`${v.boreClearanceUm} µm of clearance is too loose. This wheel does not belong on this seat.`
+				values.boreClearanceUm > values.maxClearanceUm,
+				`${values.boreClearanceUm} µm of clearance is too loose. This wheel does not belong on this seat.`
 			)
-			.caution('no-clearance', v.boreClearanceUm === 0, 'There is no clearance: nothing to push. True it.')
+			.caution(
+				'no-clearance',
+				values.boreClearanceUm === 0,
+				'There is no clearance: nothing to push. True it.'
+			)
 			.caution(
 				'seat-unknown',
 				!known,
@@ -152,19 +158,19 @@ export const reclock = defineCalculation({
 			)
 			.caution(
 				'remaining-runout',
-				remainingTirUm > v.limitTirUm,
-				`${remainingTirUm.toFixed(0)} µm of run-out would remain, limit ${v.limitTirUm} µm. True the rest away.`
+				remainingTirUm > values.limitTirUm,
+				`${remainingTirUm.toFixed(0)} µm of run-out would remain, limit ${values.limitTirUm} µm. True the rest away.`
 			);
 		return {
 			moveUm,
 			moveAngleDeg: angleOf(move),
 			seatOffsetUm: known ? len(now.seat) : null,
 			seatAngleDeg: known ? angleOf(now.seat) : null,
-			remainingBestUm: known ? now.remainingUm : Math.max(0, size - v.boreClearanceUm),
+			remainingBestUm: known ? now.remainingUm : Math.max(0, size - values.boreClearanceUm),
 			remainingWorstUm,
 			remainingTirUm,
 			rotate,
-			balanceChangeGmm: v.massKg === null ? null : v.massKg * moveUm,
+			balanceChangeGmm: values.massKg === null ? null : values.massKg * moveUm,
 			...findings.judged()
 		};
 	}

@@ -69,30 +69,30 @@ function ownAngles(given: number[], n: number): number[] {
 		);
 	const sorted = given.map(fold360).sort((a, b) => a - b);
 	const gaps = sorted.map((a, i) => (i + 1 < n ? sorted[i + 1]! : sorted[0]! + 360) - a);
-	if (gaps.some((g) => g < CLOSEST_DEG))
+	if (gaps.some((gap) => gap < CLOSEST_DEG))
 		throw new InputFault('anglesDeg', 'duplicate-angle', 'Two readings share an angle. Remove one of them.');
-	if (gaps.some((g) => g > WIDEST_GAP_DEG)) throw notSpread();
+	if (gaps.some((gap) => gap > WIDEST_GAP_DEG)) throw notSpread();
 	return given;
 }
 
 /** Range, first harmonic (off centre, or wobble), the harmonics above it and what the first does not explain. @throws InputFault */
-export function analyseRound(v: Round): RoundResult {
-	const n = v.readingsUm.length;
-	const own = v.anglesDeg !== null;
+export function analyseRound(values: Round): RoundResult {
+	const n = values.readingsUm.length;
+	const own = values.anglesDeg !== null;
 	const anglesDeg = own
-		? ownAngles(v.anglesDeg!, n)
-		: v.readingsUm.map(
-				(_, k) => v.startAngleDeg + ((v.wheelTurned === 'counter-clockwise' ? 1 : -1) * k * 360) / n
+		? ownAngles(values.anglesDeg!, n)
+		: values.readingsUm.map(
+				(_, k) => values.startAngleDeg + ((values.wheelTurned === 'counter-clockwise' ? 1 : -1) * k * 360) / n
 			);
 	const fit = fourierFit(
-		v.readingsUm,
+		values.readingsUm,
 		anglesDeg,
-		Math.min(v.maxOrder ?? (own ? 1 : 6), Math.floor((n - 1) / 2)),
+		Math.min(values.maxOrder ?? (own ? 1 : 6), Math.floor((n - 1) / 2)),
 		!own
 	);
 	if (fit.condition > WORST_CONDITION) throw notSpread();
 	const [first, ...harmonics] = fit.harmonics as [Harmonic, ...Harmonic[]];
-	const restUm = v.readingsUm.map(
+	const restUm = values.readingsUm.map(
 		(r, i) => r - fit.meanUm - first.amplitudeUm * Math.cos((anglesDeg[i]! - first.angleDeg) * DEG)
 	);
 	const dominant = fit.harmonics.reduce((best, h) => (h.amplitudeUm > best.amplitudeUm + 1e-9 ? h : best));
@@ -100,7 +100,7 @@ export function analyseRound(v: Round): RoundResult {
 		meanUm: fit.meanUm,
 		first,
 		harmonics,
-		tirUm: Math.max(...v.readingsUm) - Math.min(...v.readingsUm),
+		tirUm: Math.max(...values.readingsUm) - Math.min(...values.readingsUm),
 		restUm,
 		residualTirUm: Math.max(...restUm) - Math.min(...restUm),
 		residualRmsUm: Math.sqrt(restUm.reduce((s, r) => s + r * r, 0) / n),

@@ -45,23 +45,24 @@ export const runout = defineCalculation({
 		{ name: 'harmonics', about: 'Lobes' }
 	],
 	example: { readingsUm: [212, 236, 251, 240, 214, 185, 166, 178] },
-	compute(v) {
-		const { tirUm, meanUm, first, harmonics, residualTirUm, residualRmsUm, dominantOrder } = analyseRound(v);
+	compute(values) {
+		const { tirUm, meanUm, first, harmonics, residualTirUm, residualRmsUm, dominantOrder } =
+			analyseRound(values);
 		const eccentricTirUm = 2 * first.amplitudeUm;
 		const findings = new Findings()
 			.stop(
 				'check-mounting',
-				tirUm > v.stopTirUm,
+				tirUm > values.stopTirUm,
 				'That is far more than play in the bore can explain. Take the wheel off and look.'
 			)
 			.caution(
 				'runout-above-limit',
-				tirUm > v.limitTirUm,
-				`Runs out ${tirUm.toFixed(0)} µm, limit ${v.limitTirUm} µm.`
+				tirUm > values.limitTirUm,
+				`Runs out ${tirUm.toFixed(0)} µm, limit ${values.limitTirUm} µm.`
 			)
 			.caution(
 				'lobes-dominate',
-				tirUm > v.limitTirUm && residualTirUm > eccentricTirUm,
+				tirUm > values.limitTirUm && residualTirUm > eccentricTirUm,
 				'Mostly out of round: moving the wheel on its seat will not help, truing will.'
 			);
 		return {

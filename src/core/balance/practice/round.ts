@@ -96,7 +96,7 @@ export function trajectory(
 		hz: HZ,
 		bottomDeg: Float32Array.from(bottom),
 		wayMm: Float32Array.from(way),
-		turningS: roll.turnings.map((t) => t.timeS),
+		turningS: roll.turnings.map((turning) => turning.timeS),
 		restDeg: bottomOf(heavyAngleDeg, roll.phi)
 	};
 }
@@ -120,7 +120,7 @@ export function judge(seed: number, weightsDeg: readonly number[]): Judged {
 }
 /** How many releases this very wheel takes by the computed way and by feel, on the same stand with a person's noise. */
 export function parOf(seed: number): { computed: number; feel: number } {
-	const s = settingsOf(seed);
+	const settings = settingsOf(seed);
 	const w = practiceWheel(seed);
-	return { computed: pushedSwing(s, w, 0), feel: nudge(s, w, 0) };
+	return { computed: pushedSwing(settings, w, 0), feel: nudge(settings, w, 0) };
 }

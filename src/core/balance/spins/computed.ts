@@ -26,28 +26,30 @@ function fromMarks(
 	reads: readonly number[],
 	times: readonly number[]
 ): { unbalanceGmm: number; angleDeg: number } | null {
-	const t = seen.turnings;
+	const turnings = seen.turnings;
 	const narrow = (g: number) =>
-		(Math.abs(t[g + 1]!.phi - t[g]!.phi) + Math.abs(t[g + 2]!.phi - t[g + 1]!.phi)) / 4 <=
+		(Math.abs(turnings[g + 1]!.phi - turnings[g]!.phi) +
+			Math.abs(turnings[g + 2]!.phi - turnings[g + 1]!.phi)) /
+			4 <=
 		(WIDEST_DEG * Math.PI) / 180;
 	let first = 0;
-	while (first + 2 < t.length && !narrow(first)) first++;
+	while (first + 2 < turnings.length && !narrow(first)) first++;
 	let [amount, n, sum] = [0, 0, { x: 0, y: 0 }];
-	for (let q = 0; q < 3 && first + q + 2 < t.length; q++) {
+	for (let q = 0; q < 3 && first + q + 2 < turnings.length; q++) {
 		const g = first + q;
 		try {
 			const r = fromPeriod.run({
 				massKg: w.massKg,
 				inertiaKgM2: w.believedKgM2,
 				arborRadiusMm: JOURNAL_MM,
-				timeS: t[g + 2]!.timeS - t[g]!.timeS + s.timeNoiseS * times[q]!,
+				timeS: turnings[g + 2]!.timeS - turnings[g]!.timeS + s.timeNoiseS * times[q]!,
 				turningAnglesDeg: [0, 1, 2].map((j) => seen.bottoms[g + j]! + s.readNoiseDeg * reads[q + j]!)
 			});
 			amount += r.unbalanceGmm;
 			n++;
 			sum = add(sum, vec(1, r.heavyAngleDeg!));
-		} catch (e) {
-			if (!(e instanceof InputFault)) throw e;
+		} catch (error) {
+			if (!(error instanceof InputFault)) throw error;
 		}
 	}
 	return n ? { unbalanceGmm: amount / n, angleDeg: angleOf(sum) } : null;
@@ -96,7 +98,7 @@ export function computed(s: SpinSettings, w: MadeUpWheel, i: number): number {
 			massG: w.u / TRACK_MM,
 			radiusMm: TRACK_MM
 		});
-		nominal = placed.placements.map((p) => p.angleDeg);
+		nominal = placed.placements.map((placement) => placement.angleDeg);
 		at = nominal.map((a, k) => a + s.settingNoiseDeg * settings[k]!);
 	}
 	return s.maxSpins + 1;

@@ -14,6 +14,6 @@ export function countsOf(spins: readonly number[], maxSpins: number): Counts {
 		medianSpins: sorted[Math.floor((n - 1) / 2)]!,
 		p90Spins: sorted[Math.ceil(0.9 * n) - 1]!,
 		meanSpins: spins.reduce((s, x) => s + x, 0) / n,
-		notReached: spins.filter((x) => x > maxSpins).length
+		notReached: spins.filter((spin) => spin > maxSpins).length
 	};
 }

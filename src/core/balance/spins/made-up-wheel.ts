@@ -44,12 +44,12 @@ export const streamOf = (s: SpinSettings, i: number, k: number): (() => number) 
 
 /** Wheel number i of a comparison: size, mass and unbalance drawn from the seed. */
 export function madeUpWheel(s: SpinSettings, i: number): MadeUpWheel {
-	const r = streamOf(s, i, 0);
-	const D = 200 + 200 * r();
-	const W = 20 + 30 * r();
-	const e = s.eccMinUm + (s.eccMaxUm - s.eccMinUm) * r();
-	const angle = 360 * r();
-	const jerr = 0.02 * gauss(r);
+	const stream = streamOf(s, i, 0);
+	const D = 200 + 200 * stream();
+	const W = 20 + 30 * stream();
+	const e = s.eccMinUm + (s.eccMaxUm - s.eccMinUm) * stream();
+	const angle = 360 * stream();
+	const jerr = 0.02 * gauss(stream);
 	const mw = (Math.PI / 4) * (D * D - BORE_MM * BORE_MM) * W * DENSITY_KG_PER_MM3;
 	const massKg = 1.25 * mw;
 	const inertiaKgM2 = (mw * ((D / 2000) ** 2 + (BORE_MM / 2000) ** 2)) / 2 + 0.125 * mw * 0.055 ** 2;
@@ -102,7 +102,7 @@ export function release(
 	return {
 		restDeg: bottomOf(heavy, roll.phi),
 		turnings: roll.turnings,
-		bottoms: roll.turnings.map((t) => bottomOf(heavy, t.phi)),
+		bottoms: roll.turnings.map((turning) => bottomOf(heavy, turning.phi)),
 		timeS: roll.t
 	};
 }

@@ -24,10 +24,16 @@ const PUSH_SPREAD = 0.25;
 
 /** What nine marks and one stopwatch reading tell of a release, with the same noise as everybody's; null when it swung too little. */
 function read(s: SpinSettings, w: MadeUpWheel, seen: Release, reads: readonly number[], time: number) {
-	const t = seen.turnings;
+	const turnings = seen.turnings;
 	let first = 0;
-	while (first + 1 < t.length && Math.abs(t[first + 1]!.phi - t[first]!.phi) / 2 > WIDEST_DEG * DEG) first++;
-	const marks = seen.bottoms.slice(first, first + MARKS).map((b, j) => b + s.readNoiseDeg * reads[j]!);
+	while (
+		first + 1 < turnings.length &&
+		Math.abs(turnings[first + 1]!.phi - turnings[first]!.phi) / 2 > WIDEST_DEG * DEG
+	)
+		first++;
+	const marks = seen.bottoms
+		.slice(first, first + MARKS)
+		.map((bottom, j) => bottom + s.readNoiseDeg * reads[j]!);
 	// A mark at the end of a dying swing that chalk has put on the wrong side is left out, as a person would.
 	for (let n = marks.length; n >= 3;) {
 		try {
@@ -36,13 +42,13 @@ function read(s: SpinSettings, w: MadeUpWheel, seen: Release, reads: readonly nu
 				inertiaKgM2: w.believedKgM2,
 				arborRadiusMm: JOURNAL_MM,
 				turningAnglesDeg: marks.slice(0, n),
-				timeS: t[first + n - 1]!.timeS - t[first]!.timeS + s.timeNoiseS * time,
+				timeS: turnings[first + n - 1]!.timeS - turnings[first]!.timeS + s.timeNoiseS * time,
 				readErrorDeg: s.readNoiseDeg,
 				timeErrorS: s.timeNoiseS
 			});
-		} catch (e) {
-			if (!(e instanceof InputFault)) throw e;
-			const bad = /^turningAnglesDeg\.(\d+)$/.exec(e.field);
+		} catch (error) {
+			if (!(error instanceof InputFault)) throw error;
+			const bad = /^turningAnglesDeg\.(\d+)$/.exec(error.field);
 			n = bad ? Number(bad[1]) : 0;
 		}
 	}
@@ -84,7 +90,7 @@ export function pushedSwing(s: SpinSettings, w: MadeUpWheel, i: number, pushed =
 		const U = { x: belief.x, y: belief.y };
 		nominal = twoWeights
 			.run({ unbalanceGmm: len(U), heavyAngleDeg: angleOf(U), massG: w.u / TRACK_MM, radiusMm: TRACK_MM })
-			.placements.map((p) => p.angleDeg);
+			.placements.map((placement) => placement.angleDeg);
 		at = nominal.map((a, k) => a + s.settingNoiseDeg * settings[k]!);
 	}
 	return s.maxSpins + 1;

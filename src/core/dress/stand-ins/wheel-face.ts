@@ -18,7 +18,7 @@ export function madeUpFace(seed: number, taperUm = 14, wavinessUm = 8): number[]
 		);
 	});
 	const lowest = Math.min(...heights);
-	return heights.map((h) => h - lowest);
+	return heights.map((height) => height - lowest);
 }
 
 /** What one pass takes off each zone and leaves, and what it sounds like over the width. */
@@ -43,11 +43,11 @@ export function passOver(
 ): Pass {
 	const random = mulberry32(o.seed);
 	const share = 1 / (1 + (o.flexUmPerUm ?? 0));
-	const removed = heights.map((h) => share * Math.max(0, h - (o.topUm - o.depthUm)));
+	const removed = heights.map((height) => share * Math.max(0, height - (o.topUm - o.depthUm)));
 	const levels = removed.map((r) => r * o.leadUm * (1 + NOISE * (2 * random() - 1)));
 	return {
 		levels,
-		left: heights.map((h, i) => h - removed[i]!),
+		left: heights.map((height, i) => height - removed[i]!),
 		takenUm: Math.max(...removed),
 		even: soundsEven(levels)
 	};

@@ -6,7 +6,8 @@ const SILENT = ['POINT', 'TEXT', 'MTEXT', 'DIMENSION', 'VIEWPORT', 'SEQEND', 'VE
 const CLOSED = 1;
 const RAD = Math.PI / 180;
 
-const last = (e: Entity, code: number): Group | undefined => e.groups.findLast((g) => g.code === code);
+const last = (e: Entity, code: number): Group | undefined =>
+	e.groups.findLast((group) => group.code === code);
 const valueOf = (e: Entity, code: number): number => {
 	const g = last(e, code);
 	if (!g) throw dxfFault('bad-number', `A ${e.kind} lacks its group code ${code}. Save the drawing again.`);
@@ -72,11 +73,11 @@ function polyline(vertices: readonly Vertex[], closed: boolean, flip: boolean): 
 /** Vertices of a light polyline: each begins with its X. */
 function lightVertices(e: Entity): Vertex[] {
 	const out: Vertex[] = [];
-	for (const g of e.groups) {
-		if (g.code === 10) out.push({ x: numberOf(g), y: 0, bulge: 0 });
+	for (const group of e.groups) {
+		if (group.code === 10) out.push({ x: numberOf(group), y: 0, bulge: 0 });
 		const now = out.at(-1);
-		if (now && g.code === 20) now.y = numberOf(g);
-		if (now && g.code === 42) now.bulge = numberOf(g);
+		if (now && group.code === 20) now.y = numberOf(group);
+		if (now && group.code === 42) now.bulge = numberOf(group);
 	}
 	return out;
 }
@@ -85,15 +86,16 @@ function lightVertices(e: Entity): Vertex[] {
 export function drawnOf(entities: readonly Entity[], layer: string | null) {
 	const segments: Segment[] = [];
 	const passed = new Map<string, number>();
-	entities.forEach((e, i) => {
-		if (layer !== null && e.kind !== 'VERTEX' && layerOf(e) !== layer) return;
-		if (e.kind === 'LINE')
-			segments.push(line(valueOf(e, 10), valueOf(e, 20), valueOf(e, 11), valueOf(e, 21)));
-		else if (e.kind === 'ARC') segments.push(arcOf(e));
-		else if (e.kind === 'LWPOLYLINE') segments.push(...polyline(lightVertices(e), closedOf(e), flipped(e)));
-		else if (e.kind === 'POLYLINE')
-			segments.push(...polyline(verticesAfter(entities, i), closedOf(e), flipped(e)));
-		else if (!SILENT.includes(e.kind)) passed.set(e.kind, (passed.get(e.kind) ?? 0) + 1);
+	entities.forEach((entity, i) => {
+		if (layer !== null && entity.kind !== 'VERTEX' && layerOf(entity) !== layer) return;
+		if (entity.kind === 'LINE')
+			segments.push(line(valueOf(entity, 10), valueOf(entity, 20), valueOf(entity, 11), valueOf(entity, 21)));
+		else if (entity.kind === 'ARC') segments.push(arcOf(entity));
+		else if (entity.kind === 'LWPOLYLINE')
+			segments.push(...polyline(lightVertices(entity), closedOf(entity), flipped(entity)));
+		else if (entity.kind === 'POLYLINE')
+			segments.push(...polyline(verticesAfter(entities, i), closedOf(entity), flipped(entity)));
+		else if (!SILENT.includes(entity.kind)) passed.set(entity.kind, (passed.get(entity.kind) ?? 0) + 1);
 	});
 	const skipped = [...passed]
 		.map(([type, count]) => ({ type, count }))

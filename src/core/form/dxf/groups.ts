@@ -44,7 +44,7 @@ export interface Entity {
 /** Unit of the header ($INSUNITS), or null where it says none; and the entities of the drawing. */
 export function partsOf(groups: readonly Group[]): { unit: number | null; entities: Entity[] } {
 	let unit: number | null = null;
-	const at = groups.findIndex((g) => g.code === 9 && g.value.toUpperCase() === '$INSUNITS');
+	const at = groups.findIndex((group) => group.code === 9 && group.value.toUpperCase() === '$INSUNITS');
 	if (at >= 0 && groups[at + 1]?.code === 70) unit = numberOf(groups[at + 1]!);
 	const entities: Entity[] = [];
 	let inside = false;

@@ -19,18 +19,18 @@ function nodesOf(segments: readonly Segment[], toleranceMm: number): number[][] 
 	const cells = new Map<string, { node: number; z: number; x: number }[]>();
 	let count = 0;
 	const nodes = segments.map(() => [-1, -1]);
-	for (const e of ends) {
-		const [i, j] = [Math.floor(e.z / cell), Math.floor(e.x / cell)];
+	for (const end of ends) {
+		const [i, j] = [Math.floor(end.z / cell), Math.floor(end.x / cell)];
 		let node = -1;
 		for (let a = i - 1; a <= i + 1 && node < 0; a++)
 			for (let b = j - 1; b <= j + 1 && node < 0; b++)
 				node =
-					cells.get(`${a},${b}`)?.find((c) => Math.hypot(c.z - e.z, c.x - e.x) <= toleranceMm + 1e-9)?.node ??
-					-1;
+					cells.get(`${a},${b}`)?.find((c) => Math.hypot(c.z - end.z, c.x - end.x) <= toleranceMm + 1e-9)
+						?.node ?? -1;
 		if (node < 0) node = count++;
 		const key = `${i},${j}`;
-		cells.set(key, [...(cells.get(key) ?? []), { node, z: e.z, x: e.x }]);
-		nodes[e.segment]![e.end ? 1 : 0] = node;
+		cells.set(key, [...(cells.get(key) ?? []), { node, z: end.z, x: end.x }]);
+		nodes[end.segment]![end.end ? 1 : 0] = node;
 	}
 	return nodes;
 }
@@ -43,7 +43,7 @@ export function joined(
 	loose: readonly Segment[],
 	toleranceMm: number
 ): { chain: Segment[]; closedGapMaxMm: number } {
-	const segments = loose.filter((s) => chordOf(s) > 1e-9);
+	const segments = loose.filter((segment) => chordOf(segment) > 1e-9);
 	if (!segments.length)
 		throw dxfFault('no-entities', 'The drawing holds no line or arc on that layer. Check the layer.');
 	const nodes = nodesOf(segments, toleranceMm);
@@ -93,5 +93,11 @@ export function joined(
 export function normalised(chain: readonly Segment[]): Segment[] {
 	const b = chain.map(boundsOf);
 	const [z, x] = [Math.min(...b.map((o) => o.zMin)), Math.min(...b.map((o) => o.xMin))];
-	return chain.map((s) => ({ ...s, z0Mm: s.z0Mm - z, z1Mm: s.z1Mm - z, x0Mm: s.x0Mm - x, x1Mm: s.x1Mm - x }));
+	return chain.map((segment) => ({
+		...segment,
+		z0Mm: segment.z0Mm - z,
+		z1Mm: segment.z1Mm - z,
+		x0Mm: segment.x0Mm - x,
+		x1Mm: segment.x1Mm - x
+	}));
 }

@@ -35,8 +35,14 @@ export function readDxf(
 			'The drawing holds no line, arc or polyline there. Check the layer, or save it exploded.'
 		);
 	const k = unit === 'inch' ? MM_PER_INCH : 1;
-	const scaled = segments.map((s): Segment => {
-		const line = { ...s, z0Mm: k * s.z0Mm, x0Mm: k * s.x0Mm, z1Mm: k * s.z1Mm, x1Mm: k * s.x1Mm };
+	const scaled = segments.map((segment): Segment => {
+		const line = {
+			...segment,
+			z0Mm: k * segment.z0Mm,
+			x0Mm: k * segment.x0Mm,
+			z1Mm: k * segment.z1Mm,
+			x1Mm: k * segment.x1Mm
+		};
 		return line.kind === 'arc' ? { ...line, radiusMm: k * line.radiusMm } : line;
 	});
 	const { chain, closedGapMaxMm } = joined(scaled, o.joinToleranceMm);

@@ -11,27 +11,28 @@ const RAD = Math.PI / 180;
 
 /** A chain as a drawing in text form: lines and arcs only, millimetres, what old readers know. */
 export function writeDxf(chain: readonly Segment[], layer: string): string {
-	const drawn = chain.map((s) => {
-		if (s.kind === 'line')
+	const drawn = chain.map((segment) => {
+		if (segment.kind === 'line')
 			return pairs([
 				[0, 'LINE'],
 				[8, layer],
-				[10, n(s.z0Mm)],
-				[20, n(-s.x0Mm)],
-				[11, n(s.z1Mm)],
-				[21, n(-s.x1Mm)]
+				[10, n(segment.z0Mm)],
+				[20, n(-segment.x0Mm)],
+				[11, n(segment.z1Mm)],
+				[21, n(-segment.x1Mm)]
 			]);
-		const c = centreOf(s);
-		const angle = (z: number, x: number): number => (Math.atan2(-(x - c.xMm), z - c.zMm) / RAD + 360) % 360;
-		const [first, last] = [angle(s.z0Mm, s.x0Mm), angle(s.z1Mm, s.x1Mm)];
+		const centre = centreOf(segment);
+		const angle = (z: number, x: number): number =>
+			(Math.atan2(-(x - centre.xMm), z - centre.zMm) / RAD + 360) % 360;
+		const [first, last] = [angle(segment.z0Mm, segment.x0Mm), angle(segment.z1Mm, segment.x1Mm)];
 		// Arcs of a drawing turn counter-clockwise; a convex one is run the other way.
-		const [from, to] = s.side === 'convex' ? [last, first] : [first, last];
+		const [from, to] = segment.side === 'convex' ? [last, first] : [first, last];
 		return pairs([
 			[0, 'ARC'],
 			[8, layer],
-			[10, n(c.zMm)],
-			[20, n(-c.xMm)],
-			[40, n(s.radiusMm)],
+			[10, n(centre.zMm)],
+			[20, n(-centre.xMm)],
+			[40, n(segment.radiusMm)],
 			[50, n(from)],
 			[51, n(to)]
 		]);

@@ -8,8 +8,8 @@ type List = readonly RawSegment[];
 
 /** A vertex put somewhere else; both segments that meet there go with it. */
 export function vertexMoved(list: List, vertex: number, zMm: number, xMm: number): RawSegment[] {
-	return list.map((s, k) => ({
-		...s,
+	return list.map((segment, k) => ({
+		...segment,
 		...(k === vertex - 1 ? { z1Mm: zMm, x1Mm: xMm } : {}),
 		...(k === vertex ? { z0Mm: zMm, x0Mm: xMm } : {})
 	}));
@@ -50,11 +50,17 @@ export function segmentAdded(list: List, lengthMm = 5): RawSegment[] {
 
 /** Seen from the other side: left and right change places. */
 export function turnedRound(list: List): RawSegment[] {
-	const ends = list.flatMap((s) => [s.z0Mm, s.z1Mm]);
+	const ends = list.flatMap((segment) => [segment.z0Mm, segment.z1Mm]);
 	const both = Math.min(...ends) + Math.max(...ends);
 	return [...list]
 		.reverse()
-		.map((s) => ({ ...s, z0Mm: both - s.z1Mm, x0Mm: s.x1Mm, z1Mm: both - s.z0Mm, x1Mm: s.x0Mm }));
+		.map((segment) => ({
+			...segment,
+			z0Mm: both - segment.z1Mm,
+			x0Mm: segment.x1Mm,
+			z1Mm: both - segment.z0Mm,
+			x1Mm: segment.x0Mm
+		}));
 }
 
 /** Nearest of the places that are typed already, or a round one. @example snapped(4.98, [5, 12], 0.1) // 5 */

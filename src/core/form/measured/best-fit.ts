@@ -25,15 +25,15 @@ export interface Laid {
 	rotationRad: number;
 }
 const middleOf = (points: readonly Point[]): Point => ({
-	zMm: mean(points.map((p) => p.zMm)),
-	xMm: mean(points.map((p) => p.xMm))
+	zMm: mean(points.map((point) => point.zMm)),
+	xMm: mean(points.map((point) => point.xMm))
 });
 /** The points where they were laid. */
 export function laid(points: readonly Point[], by: Laid): Point[] {
 	const middle = middleOf(points);
 	const [c, s] = [Math.cos(by.rotationRad), Math.sin(by.rotationRad)];
-	return points.map((p) => {
-		const [dz, dx] = [p.zMm - middle.zMm, p.xMm - middle.xMm];
+	return points.map((point) => {
+		const [dz, dx] = [point.zMm - middle.zMm, point.xMm - middle.xMm];
 		return { zMm: middle.zMm + by.zMm + c * dz - s * dx, xMm: middle.xMm + by.xMm + s * dz + c * dx };
 	});
 }
@@ -57,12 +57,12 @@ export function bestFit(chain: readonly Segment[], given: readonly Point[], fit:
 	for (let step = 0; step < MAX_STEPS && free; step++) {
 		const rows: number[][] = [];
 		const values: number[] = [];
-		places.forEach((n, i) => {
-			if (n.beyond) return;
+		places.forEach((place, i) => {
+			if (place.beyond) return;
 			const [dz, dx] = [points[i]!.zMm - middle.zMm - zMm, points[i]!.xMm - middle.xMm - xMm];
-			const turn = (-n.gradient.zMm * dx + n.gradient.xMm * dz) / half;
-			rows.push([n.gradient.zMm, n.gradient.xMm, ...(free === 3 ? [turn] : [])]);
-			values.push(-n.e);
+			const turn = (-place.gradient.zMm * dx + place.gradient.xMm * dz) / half;
+			rows.push([place.gradient.zMm, place.gradient.xMm, ...(free === 3 ? [turn] : [])]);
+			values.push(-place.e);
 		});
 		if (!rows.length) break;
 		const solved = minimumNorm(rows, values);
@@ -87,7 +87,7 @@ function minimumNorm(rows: number[][], values: number[]): { step: number[]; rank
 	s.forEach((size, k) => {
 		if (size <= MIN_SINGULAR * most || size === 0) return;
 		rank++;
-		const along = values.reduce((sum, v, i) => sum + v * U.get(i, k), 0) / size;
+		const along = values.reduce((sum, value, i) => sum + value * U.get(i, k), 0) / size;
 		step.forEach((_, j) => {
 			step[j]! += along * V.get(j, k);
 		});

@@ -25,7 +25,7 @@ export function fanOf(
 ): FanPoint[] {
 	const side = source === 'coupon' ? -1 : 1;
 	const moved = laid(
-		points.map((p) => ({ ...p, xMm: side * p.xMm })),
+		points.map((point) => ({ ...point, xMm: side * point.xMm })),
 		{
 			zMm: fit.appliedZMm,
 			xMm: fit.appliedXMm,

@@ -46,14 +46,14 @@ export function nearestPlace(chain: readonly Segment[]) {
 		}
 		const sign = away.zMm * out.zMm + away.xMm * out.xMm >= 0 ? 1 : -1;
 		const length = Math.hypot(out.zMm, out.xMm) || 1;
-		const d = foot.distance;
+		const distance = foot.distance;
 		const gradient =
-			d > 1e-9
-				? { zMm: (sign * away.zMm) / d, xMm: (sign * away.xMm) / d }
+			distance > 1e-9
+				? { zMm: (sign * away.zMm) / distance, xMm: (sign * away.xMm) / distance }
 				: { zMm: out.zMm / length, xMm: out.xMm / length };
 		return {
 			segment,
-			e: sign * d,
+			e: sign * distance,
 			gradient,
 			share: foot.share,
 			beyond: beyondEnd(chain, segment, foot, away, first, last)

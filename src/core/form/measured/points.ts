@@ -11,7 +11,7 @@ function pointsOfTable(csv: string): Point[] {
 		if (!line) return;
 		const wide = /[;\t]/.test(line);
 		const cells = line.split(wide ? /[;\t]/ : ',').map((c) => (wide ? c.trim().replace(',', '.') : c.trim()));
-		const [z, x] = cells.slice(0, 2).map((c) => (c === '' ? NaN : Number(c)));
+		const [z, x] = cells.slice(0, 2).map((cell) => (cell === '' ? NaN : Number(cell)));
 		if (z !== undefined && x !== undefined && Number.isFinite(z) && Number.isFinite(x))
 			out.push({ zMm: z, xMm: x });
 		else if (out.length || i > 0)

@@ -47,32 +47,32 @@ export type RawSegment = Values<(typeof SEGMENT)['fields']>;
  * @throws InputFault `zero-length` on a segment, `missing` or `radius-too-small` on the radius of an arc
  */
 export function chainOf(raw: readonly RawSegment[]): Segment[] {
-	return raw.map((s, k) => {
+	return raw.map((segment, k) => {
 		const at = `segments.${k}`;
-		const { z0Mm, x0Mm, z1Mm, x1Mm } = s;
+		const { z0Mm, x0Mm, z1Mm, x1Mm } = segment;
 		const line: Segment = { kind: 'line', z0Mm, x0Mm, z1Mm, x1Mm };
 		if (chordOf(line) < MIN_LENGTH_MM)
 			throw new InputFault(at, 'zero-length', `Segment ${k + 1} has no length. Move its end or take it out.`);
-		if (s.kind === 'line') return line;
-		if (s.radiusMm === null)
+		if (segment.kind === 'line') return line;
+		if (segment.radiusMm === null)
 			throw new InputFault(
 				`${at}.radiusMm`,
 				'missing',
 				`Segment ${k + 1} is an arc without a radius. Enter it.`
 			);
-		if (s.side === null)
+		if (segment.side === null)
 			throw new InputFault(
 				`${at}.side`,
 				'missing',
 				`Segment ${k + 1} is an arc without a side. Say whether it is convex or concave.`
 			);
-		if (chordOf(line) > 2 * s.radiusMm + MIN_LENGTH_MM)
+		if (chordOf(line) > 2 * segment.radiusMm + MIN_LENGTH_MM)
 			throw new InputFault(
 				`${at}.radiusMm`,
 				'radius-too-small',
-				`Segment ${k + 1}: a radius of ${s.radiusMm} mm does not reach over ${chordOf(line).toFixed(4)} mm. Enter ${(chordOf(line) / 2).toFixed(4)} mm or more.`
+				`Segment ${k + 1}: a radius of ${segment.radiusMm} mm does not reach over ${chordOf(line).toFixed(4)} mm. Enter ${(chordOf(line) / 2).toFixed(4)} mm or more.`
 			);
-		return { ...line, kind: 'arc', radiusMm: s.radiusMm, side: s.side };
+		return { ...line, kind: 'arc', radiusMm: segment.radiusMm, side: segment.side };
 	});
 }
 
@@ -91,7 +91,7 @@ export const gapMm = (before: Segment, after: Segment): number =>
 export const JOINED_MM = 0.001;
 /** @throws InputFault `gap` on the later segment of a gap */
 export function mustJoin(chain: readonly Segment[]): void {
-	const k = chain.findIndex((s, i) => i > 0 && gapMm(chain[i - 1]!, s) > JOINED_MM);
+	const k = chain.findIndex((segment, i) => i > 0 && gapMm(chain[i - 1]!, segment) > JOINED_MM);
 	if (k > 0)
 		throw new InputFault(
 			`segments.${k}`,
@@ -102,7 +102,7 @@ export function mustJoin(chain: readonly Segment[]): void {
 
 /** True where a segment runs back along the axis somewhere. */
 export const runsBack = (segment: Segment): boolean =>
-	segment.z1Mm < segment.z0Mm - SLACK || tangentsOf(segment).some((t) => t.zMm < -SLACK);
+	segment.z1Mm < segment.z0Mm - SLACK || tangentsOf(segment).some((tangent) => tangent.zMm < -SLACK);
 
 const least = (list: readonly number[]): number | null => (list.length ? Math.min(...list) : null);
 
@@ -126,13 +126,13 @@ export interface Summary {
 export function summaryOf(chain: readonly Segment[]): Summary {
 	const bounds = chain.map(boundsOf);
 	const of = (key: 'zMin' | 'zMax' | 'xMin' | 'xMax', pick: (...v: number[]) => number) =>
-		bounds.reduce((v, b) => pick(v, b[key]), bounds[0]![key]);
+		bounds.reduce((value, b) => pick(value, b[key]), bounds[0]![key]);
 	const [minXMm, maxXMm] = [of('xMin', Math.min), of('xMax', Math.max)];
-	const arcs = chain.filter((s) => s.kind === 'arc');
-	const turns = chain.slice(1).map((s, i) => turnDeg(chain[i]!, s));
+	const arcs = chain.filter((segment) => segment.kind === 'arc');
+	const turns = chain.slice(1).map((segment, i) => turnDeg(chain[i]!, segment));
 	const radii = (side: 'convex' | 'concave', sharp: (turn: number) => boolean) =>
 		least([
-			...arcs.filter((a) => a.side === side).map((a) => a.radiusMm),
+			...arcs.filter((arc) => arc.side === side).map((arc) => arc.radiusMm),
 			...turns.filter(sharp).map(() => 0)
 		]);
 	return {
@@ -140,14 +140,14 @@ export function summaryOf(chain: readonly Segment[]): Summary {
 		depthMm: maxXMm - minXMm,
 		minXMm,
 		maxXMm,
-		lengthMm: chain.reduce((sum, s) => sum + lengthOf(s), 0),
+		lengthMm: chain.reduce((sum, segment) => sum + lengthOf(segment), 0),
 		counts: { lines: chain.length - arcs.length, arcs: arcs.length },
 		start: startOf(chain[0]!),
 		end: endOf(chain.at(-1)!),
 		minConcaveRadiusMm: radii('concave', (t) => t < -SHARP_DEG),
 		minConvexRadiusMm: radii('convex', (t) => t > SHARP_DEG),
-		maxFlankDeg: chain.reduce((m, s) => Math.max(m, ...tangentsOf(s).map(flankDeg)), 0),
-		sectionAreaMm2: chain.reduce((sum, s) => sum + areaUnder(s), 0)
+		maxFlankDeg: chain.reduce((m, segment) => Math.max(m, ...tangentsOf(segment).map(flankDeg)), 0),
+		sectionAreaMm2: chain.reduce((sum, segment) => sum + areaUnder(segment), 0)
 	};
 }
 

@@ -47,7 +47,7 @@ function overlaid(a: Envelope, b: Envelope): Envelope {
 			continue;
 		}
 		const inner = crossings(p, q)
-			.filter((z) => z > from + ONE_MM && z < to - ONE_MM)
+			.filter((crossing) => crossing > from + ONE_MM && crossing < to - ONE_MM)
 			.sort((m, n) => m - n);
 		const edges = [from, ...inner, to];
 		for (let e = 1; e < edges.length; e++) {
@@ -64,7 +64,7 @@ function overlaid(a: Envelope, b: Envelope): Envelope {
  */
 export function envelopeOf(pieces: readonly Piece[]): Envelope {
 	if (!pieces.length) return [];
-	let level: Envelope[] = pieces.map((p) => [{ ...p }]);
+	let level: Envelope[] = pieces.map((piece) => [{ ...piece }]);
 	while (level.length > 1) {
 		const next: Envelope[] = [];
 		for (let i = 0; i < level.length; i += 2)

@@ -10,11 +10,11 @@ export interface Foot {
 /** The place of a segment nearest to a point, its ends included. */
 export function footOn(segment: Segment, point: Point): Foot {
 	if (segment.kind === 'line') {
-		const c = chordOf(segment);
+		const chord = chordOf(segment);
 		const along =
 			((point.zMm - segment.z0Mm) * (segment.z1Mm - segment.z0Mm) +
 				(point.xMm - segment.x0Mm) * (segment.x1Mm - segment.x0Mm)) /
-			(c * c);
+			(chord * chord);
 		const share = Math.max(0, Math.min(1, along));
 		const at = {
 			zMm: segment.z0Mm + share * (segment.z1Mm - segment.z0Mm),

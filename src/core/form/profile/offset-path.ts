@@ -53,7 +53,7 @@ export function offsetPath(chain: readonly Segment[], rho: number): OffsetPath {
 			'no-path',
 			`A nose of ${rho} mm has no way along so short a form. Take a sharper one.`
 		);
-	const envelope = envelopeOf(chain.flatMap((s) => piecesOf(s, rho)));
+	const envelope = envelopeOf(chain.flatMap((segment) => piecesOf(segment, rho)));
 	const run = envelope
 		.filter((p) => p.to > zs + 1e-10 && p.from < ze - 1e-10)
 		.map((p): Piece => ({ ...p, from: Math.max(p.from, zs), to: Math.min(p.to, ze) }));
@@ -71,7 +71,7 @@ export function offsetPath(chain: readonly Segment[], rho: number): OffsetPath {
 
 /** A form as an envelope of its own curves. */
 const plain = (chain: readonly Segment[]): Envelope =>
-	envelopeOf(chain.flatMap((s) => piecesOf(s, 0).filter((p) => p.to > p.from)));
+	envelopeOf(chain.flatMap((segment) => piecesOf(segment, 0).filter((piece) => piece.to > piece.from)));
 
 /** Stretches as segments, radial lines where they jump, splinters dropped and their neighbours joined. */
 function linked(run: readonly Piece[], before: [number, number][], after: [number, number][]): Segment[] {

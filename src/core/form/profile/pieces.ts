@@ -44,8 +44,8 @@ export function piecesOf(segment: Segment, rho: number): Piece[] {
 		to: zc + rho
 	});
 	const ends = [round(segment.z0Mm, segment.x0Mm), round(segment.z1Mm, segment.x1Mm)];
-	const b = boundsOf(segment);
-	if (b.zMax - b.zMin < 1e-12) return ends;
+	const bounds = boundsOf(segment);
+	if (bounds.zMax - bounds.zMin < 1e-12) return ends;
 	if (segment.kind === 'line') {
 		const [t] = tangentsOf(segment);
 		const slope = t.xMm / t.zMm;
@@ -53,16 +53,16 @@ export function piecesOf(segment: Segment, rho: number): Piece[] {
 		const at0 = segment.x0Mm - rho * t.zMm - slope * from;
 		return [...ends, { kind: 'line', slope, at0, from, to: segment.z1Mm + rho * t.xMm }];
 	}
-	const c = centreOf(segment);
+	const centre = centreOf(segment);
 	const r = segment.side === 'convex' ? segment.radiusMm + rho : segment.radiusMm - rho;
 	if (r <= 0) return ends;
-	const scaled = (z: number) => c.zMm + ((z - c.zMm) * r) / segment.radiusMm;
+	const scaled = (z: number) => centre.zMm + ((z - centre.zMm) * r) / segment.radiusMm;
 	return [
 		...ends,
 		{
 			kind: 'circle',
-			zc: c.zMm,
-			xc: c.xMm,
+			zc: centre.zMm,
+			xc: centre.xMm,
 			r,
 			up: segment.side === 'convex',
 			from: scaled(segment.z0Mm),

@@ -28,16 +28,16 @@ const FORGIVEN_MM = 1e-9;
  * dropped. @throws TooRound where a round does not fit
  */
 export function rounded(corners: readonly Corner[]): Segment[] {
-	const ways: Segment[] = corners.slice(1).map((c, i) => {
+	const ways: Segment[] = corners.slice(1).map((corner, i) => {
 		const from = corners[i]!;
-		const line = { z0Mm: from.z, x0Mm: from.x, z1Mm: c.z, x1Mm: c.x };
-		return c.arc ? { kind: 'arc', ...line, ...c.arc } : { kind: 'line', ...line };
+		const line = { z0Mm: from.z, x0Mm: from.x, z1Mm: corner.z, x1Mm: corner.x };
+		return corner.arc ? { kind: 'arc', ...line, ...corner.arc } : { kind: 'line', ...line };
 	});
 	/** What the round at each corner takes of its lines, and how far the line turns there. */
-	const takes = corners.map((c, k) => {
-		if (!c.fillet || k === 0 || k === corners.length - 1) return { mm: 0, turn: 0 };
+	const takes = corners.map((corner, k) => {
+		if (!corner.fillet || k === 0 || k === corners.length - 1) return { mm: 0, turn: 0 };
 		const turn = turnDeg(ways[k - 1]!, ways[k]!);
-		return { mm: c.fillet * Math.tan((Math.abs(turn) * Math.PI) / 360), turn };
+		return { mm: corner.fillet * Math.tan((Math.abs(turn) * Math.PI) / 360), turn };
 	});
 	ways.forEach((way, i) => {
 		const room = chordOf(way);

@@ -57,8 +57,8 @@ export const lengthOf = (segment: Segment): number =>
 /** Unit tangent at the beginning and at the end, the way the segment is run. */
 export function tangentsOf(segment: Segment): [Point, Point] {
 	if (segment.kind === 'line') {
-		const c = chordOf(segment);
-		const t = { zMm: (segment.z1Mm - segment.z0Mm) / c, xMm: (segment.x1Mm - segment.x0Mm) / c };
+		const chord = chordOf(segment);
+		const t = { zMm: (segment.z1Mm - segment.z0Mm) / chord, xMm: (segment.x1Mm - segment.x0Mm) / chord };
 		return [t, t];
 	}
 	const { from, to } = turningOf(segment);
@@ -91,7 +91,7 @@ export function boundsOf(segment: Segment): { zMin: number; zMax: number; xMin: 
 		for (let q = Math.ceil(low / (Math.PI / 2)); q * (Math.PI / 2) <= high; q++)
 			points.push(pointAt(segment, (q * (Math.PI / 2) - from) / (to - from)));
 	}
-	const [z, x] = [points.map((p) => p.zMm), points.map((p) => p.xMm)];
+	const [z, x] = [points.map((point) => point.zMm), points.map((point) => point.xMm)];
 	return { zMin: Math.min(...z), zMax: Math.max(...z), xMin: Math.min(...x), xMax: Math.max(...x) };
 }
 
@@ -115,6 +115,6 @@ export function reversed(segment: Segment): Segment {
 /** A segment as results show it: an arc with its centre beside it. */
 export function shownSegment(segment: Segment): Segment & { zcMm?: number; xcMm?: number } {
 	if (segment.kind === 'line') return segment;
-	const c = centreOf(segment);
-	return { ...segment, zcMm: c.zMm, xcMm: c.xMm };
+	const centre = centreOf(segment);
+	return { ...segment, zcMm: centre.zMm, xcMm: centre.xMm };
 }

@@ -7,9 +7,9 @@ export const distanceTo = (segment: Segment, point: Point): number => footOn(seg
 
 /** Looks a chain up by place, so that only what lies near a point is measured. */
 function nearestTo(chain: readonly Segment[]) {
-	const starts = chain.map((s) => s.z0Mm);
+	const starts = chain.map((segment) => segment.z0Mm);
 	/** The longest stretch along z, and how far an arc bulges beyond its ends. */
-	const widest = chain.reduce((w, s) => Math.max(w, Math.abs(s.z1Mm - s.z0Mm)), 0);
+	const widest = chain.reduce((w, segment) => Math.max(w, Math.abs(segment.z1Mm - segment.z0Mm)), 0);
 	return (point: Point, within: number): number => {
 		let [low, high] = [0, starts.length];
 		const from = point.zMm - within - widest;
@@ -45,8 +45,8 @@ export function leftPlaces(chain: readonly Segment[], path: OffsetPath, rho: num
 		const over = path.at(z) ?? start.x0Mm;
 		return distance(point, Math.hypot(point.zMm - z, point.xMm - over) + 1e-9) - rho;
 	};
-	return chain.map((s) => {
-		const at = (share: number) => left(pointAt(s, share));
+	return chain.map((segment) => {
+		const at = (share: number) => left(pointAt(segment, share));
 		const seen = Array.from({ length: STEPS + 1 }, (_, k) => at(k / STEPS));
 		let [most, share] = [-Infinity, 0];
 		seen.forEach((mm, k) => {
@@ -56,7 +56,7 @@ export function leftPlaces(chain: readonly Segment[], path: OffsetPath, rho: num
 			const hump = refined(at, k / STEPS);
 			if (hump[0] > most) [most, share] = hump;
 		});
-		return { mm: Math.max(0, most), ...pointAt(s, share) };
+		return { mm: Math.max(0, most), ...pointAt(segment, share) };
 	});
 }
 

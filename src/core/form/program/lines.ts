@@ -18,7 +18,7 @@ export function programLines(
 ): ProgramLine[] {
 	const run = inRunOrder(path, o.direction, o.arcFormat);
 	const lines = text.trimEnd().split('\n');
-	const head = lines.findIndex((l) => l.startsWith('G0'));
+	const head = lines.findIndex((line) => line.startsWith('G0'));
 	const pass = BEFORE + run.length + AFTER;
 	return lines.map((line, i) => {
 		const k = i < head || line === 'M30' ? -1 : ((i - head) % pass) - BEFORE;

@@ -35,6 +35,6 @@ export function block(a: Axes, segment: Segment, remainingMm: number, arcFormat:
 
 /** From the start of an arc to its middle: I along X, always on the radius, K along Z. */
 function toCentre(a: Axes, arc: Arc): string {
-	const c = centreOf(arc);
-	return `I${word(a, inUnits(a, arc.x0Mm - c.xMm))} K${word(a, inUnits(a, c.zMm - arc.z0Mm))}`;
+	const centre = centreOf(arc);
+	return `I${word(a, inUnits(a, arc.x0Mm - centre.xMm))} K${word(a, inUnits(a, centre.zMm - arc.z0Mm))}`;
 }

@@ -21,30 +21,31 @@ const arc = (
 ): Segment => ({ kind: 'arc', z0Mm, x0Mm, z1Mm, x1Mm, radiusMm, side });
 const long = (segment: Segment): boolean =>
 	Math.hypot(segment.z1Mm - segment.z0Mm, segment.x1Mm - segment.x0Mm) >= 1e-6;
-const width = (v: Shape): number => needed(v.widthMm, 'widthMm', 'Width');
+const width = (values: Shape): number => needed(values.widthMm, 'widthMm', 'Width');
 
-export const flat = (v: Shape): Segment[] => [line(0, 0, width(v), 0)];
+export const flat = (values: Shape): Segment[] => [line(0, 0, width(values), 0)];
 
-export function singleAngle(v: Shape): Segment[] {
-	const W = width(v);
-	const depth = W * Math.tan(needed(v.angleDeg, 'angleDeg', 'Angle') * RAD);
-	return v.highSide === 'left' ? [line(0, 0, W, depth)] : [line(0, depth, W, 0)];
+export function singleAngle(values: Shape): Segment[] {
+	const W = width(values);
+	const depth = W * Math.tan(needed(values.angleDeg, 'angleDeg', 'Angle') * RAD);
+	return values.highSide === 'left' ? [line(0, 0, W, depth)] : [line(0, depth, W, 0)];
 }
 
 /** A ridge: its flat centred on the apex, both ends rounded; without a flat the rounded apex is its crest. */
-export function doubleAngle(v: Shape): Segment[] {
-	const W = width(v);
-	const apex = v.apexZMm ?? W / 2;
+export function doubleAngle(values: Shape): Segment[] {
+	const W = width(values);
+	const apex = values.apexZMm ?? W / 2;
 	fits(apex < W, 'apexZMm', `The apex lies beyond the face of ${W} mm. Enter less.`);
-	const half = v.tipFlatMm / 2;
+	const half = values.tipFlatMm / 2;
 	fits(
 		apex - half >= 0 && apex + half <= W,
 		'tipFlatMm',
 		'The flat reaches beyond the face. Enter a smaller one.'
 	);
-	const left = (apex - half) * Math.tan(needed(v.angleLeftDeg, 'angleLeftDeg', 'Left angle') * RAD);
-	const right = (W - apex - half) * Math.tan(needed(v.angleRightDeg, 'angleRightDeg', 'Right angle') * RAD);
-	const tip = v.tipRadiusMm || undefined;
+	const left = (apex - half) * Math.tan(needed(values.angleLeftDeg, 'angleLeftDeg', 'Left angle') * RAD);
+	const right =
+		(W - apex - half) * Math.tan(needed(values.angleRightDeg, 'angleRightDeg', 'Right angle') * RAD);
+	const tip = values.tipRadiusMm || undefined;
 	const crest = half
 		? [
 				{ z: apex - half, x: 0, fillet: tip },
@@ -59,13 +60,13 @@ export function doubleAngle(v: Shape): Segment[] {
 	const chain = shaped(edges, () => 'tipRadiusMm');
 	if (half) return chain;
 	const top = summaryOf(chain).minXMm;
-	return chain.map((s) => ({ ...s, x0Mm: s.x0Mm - top, x1Mm: s.x1Mm - top }));
+	return chain.map((segment) => ({ ...segment, x0Mm: segment.x0Mm - top, x1Mm: segment.x1Mm - top }));
 }
 
-export function cornerRadius(v: Shape): Segment[] {
-	const W = width(v);
-	const R = needed(v.radiusMm, 'radiusMm', 'Radius');
-	const [left, right] = [v.corners !== 'right', v.corners !== 'left'];
+export function cornerRadius(values: Shape): Segment[] {
+	const W = width(values);
+	const R = needed(values.radiusMm, 'radiusMm', 'Radius');
+	const [left, right] = [values.corners !== 'right', values.corners !== 'left'];
 	fits(
 		R * (Number(left) + Number(right)) <= W + 1e-9,
 		'radiusMm',
@@ -78,9 +79,9 @@ export function cornerRadius(v: Shape): Segment[] {
 	].filter(long);
 }
 
-export function fullRadius(v: Shape): Segment[] {
-	const W = width(v);
-	const R = v.radiusMm ?? W / 2;
+export function fullRadius(values: Shape): Segment[] {
+	const W = width(values);
+	const R = values.radiusMm ?? W / 2;
 	fits(
 		R >= W / 2 - 1e-9,
 		'radiusMm',
@@ -90,16 +91,16 @@ export function fullRadius(v: Shape): Segment[] {
 	return [arc(0, edge, W, edge, R)];
 }
 
-export function concaveRadius(v: Shape): Segment[] {
-	const W = width(v);
-	const R = needed(v.radiusMm, 'radiusMm', 'Radius');
-	const depth = v.depthMm ?? R;
+export function concaveRadius(values: Shape): Segment[] {
+	const W = width(values);
+	const R = needed(values.radiusMm, 'radiusMm', 'Radius');
+	const depth = values.depthMm ?? R;
 	fits(depth <= R + 1e-9, 'depthMm', `A hollow of ${R} mm is at most that deep. Enter ${R} mm or less.`);
 	const half = Math.sqrt(Math.max(0, R * R - (R - depth) ** 2));
-	const centre = v.centreZMm ?? W / 2;
+	const centre = values.centreZMm ?? W / 2;
 	fits(
 		centre - half >= -1e-9 && centre + half <= W + 1e-9,
-		v.centreZMm === null ? 'radiusMm' : 'centreZMm',
+		values.centreZMm === null ? 'radiusMm' : 'centreZMm',
 		`The hollow is ${(2 * half).toFixed(3)} mm wide and reaches beyond the face.`
 	);
 	return [
@@ -109,11 +110,11 @@ export function concaveRadius(v: Shape): Segment[] {
 	].filter(long);
 }
 
-export function chamfer(v: Shape): Segment[] {
-	const W = width(v);
-	const leg = needed(v.chamferMm, 'chamferMm', 'Chamfer');
-	const depth = leg * Math.tan((v.angleDeg ?? 45) * RAD);
-	const [left, right] = [v.corners !== 'right', v.corners !== 'left'];
+export function chamfer(values: Shape): Segment[] {
+	const W = width(values);
+	const leg = needed(values.chamferMm, 'chamferMm', 'Chamfer');
+	const depth = leg * Math.tan((values.angleDeg ?? 45) * RAD);
+	const [left, right] = [values.corners !== 'right', values.corners !== 'left'];
 	fits(
 		leg * (Number(left) + Number(right)) <= W + 1e-9,
 		'chamferMm',

@@ -18,12 +18,12 @@ export function fits(holds: boolean, field: string, words: string): void {
 export function shaped(corners: readonly Corner[], fieldOf: (corner: number) => string): Segment[] {
 	try {
 		return rounded(corners);
-	} catch (e) {
-		if (!(e instanceof TooRound)) throw e;
+	} catch (error) {
+		if (!(error instanceof TooRound)) throw error;
 		throw new InputFault(
-			fieldOf(e.corner),
+			fieldOf(error.corner),
 			'does-not-fit',
-			`The round takes more than the ${e.roomMm.toFixed(4)} mm there is. Enter a smaller one.`
+			`The round takes more than the ${error.roomMm.toFixed(4)} mm there is. Enter a smaller one.`
 		);
 	}
 }

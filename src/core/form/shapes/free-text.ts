@@ -40,12 +40,12 @@ export function freeText(text: string | null): Segment[] {
 	});
 	try {
 		return rounded(corners);
-	} catch (e) {
-		if (!(e instanceof TooRound)) throw e;
+	} catch (error) {
+		if (!(error instanceof TooRound)) throw error;
 		throw new InputFault(
-			`vertices.${e.corner}.radiusMm`,
+			`vertices.${error.corner}.radiusMm`,
 			'fillet-too-large',
-			`Point ${e.corner + 1} (${items[e.corner]}): the round takes more than the ${e.roomMm.toFixed(4)} mm there is. Enter a smaller one.`
+			`Point ${error.corner + 1} (${items[error.corner]}): the round takes more than the ${error.roomMm.toFixed(4)} mm there is. Enter a smaller one.`
 		);
 	}
 }

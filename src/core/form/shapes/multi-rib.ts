@@ -4,11 +4,11 @@ import { fits, needed, shaped } from './faults.js';
 import type { Shape } from './shape-fields.js';
 
 /** Ribs side by side, begun and ended in the middle of a root. A crest or root without a flat is one corner. */
-export function multiRib(v: Shape): Segment[] {
-	const p = needed(v.pitchMm, 'pitchMm', 'Pitch');
-	const count = needed(v.count, 'count', 'Number of ribs');
-	const half = (needed(v.includedAngleDeg, 'includedAngleDeg', 'Included angle') * Math.PI) / 360;
-	const depth = needed(v.depthMm, 'depthMm', 'Depth');
+export function multiRib(values: Shape): Segment[] {
+	const p = needed(values.pitchMm, 'pitchMm', 'Pitch');
+	const count = needed(values.count, 'count', 'Number of ribs');
+	const half = (needed(values.includedAngleDeg, 'includedAngleDeg', 'Included angle') * Math.PI) / 360;
+	const depth = needed(values.depthMm, 'depthMm', 'Depth');
 	const across = depth * Math.tan(half);
 	const flats = p - 2 * across;
 	fits(
@@ -16,16 +16,16 @@ export function multiRib(v: Shape): Segment[] {
 		'depthMm',
 		`Ribs so deep run into each other at a pitch of ${p} mm. Enter less depth.`
 	);
-	const crest = v.crestWidthMm ?? Math.max(0, flats / 2);
+	const crest = values.crestWidthMm ?? Math.max(0, flats / 2);
 	fits(
 		crest <= flats + 1e-9,
 		'crestWidthMm',
 		`Only ${Math.max(0, flats).toFixed(4)} mm are left for flats. Enter less.`
 	);
 	const root = Math.max(0, flats - crest);
-	roundsFit(v, { half, depth, crest, root });
+	roundsFit(values, { half, depth, crest, root });
 	const corners: Corner[] = [{ z: 0, x: depth }];
-	const [top, low] = [v.crestRadiusMm || undefined, v.rootRadiusMm || undefined];
+	const [top, low] = [values.crestRadiusMm || undefined, values.rootRadiusMm || undefined];
 	for (let k = 0; k < count; k++) {
 		const [left, right] = [k * p, (k + 1) * p];
 		if (root > 1e-9) corners.push({ z: left + root / 2, x: depth, fillet: low });
@@ -40,15 +40,17 @@ export function multiRib(v: Shape): Segment[] {
 
 /** The root between two ribs is one line: the corner in its middle is none. */
 const joined = (corners: readonly Corner[]): Corner[] =>
-	corners.filter((c, i) => i === 0 || Math.hypot(c.z - corners[i - 1]!.z, c.x - corners[i - 1]!.x) > 1e-9);
+	corners.filter(
+		(corner, i) => i === 0 || Math.hypot(corner.z - corners[i - 1]!.z, corner.x - corners[i - 1]!.x) > 1e-9
+	);
 
 /** @throws InputFault `does-not-fit` on the radius, or on the depth where both together leave no flank */
-function roundsFit(v: Shape, o: { half: number; depth: number; crest: number; root: number }): void {
+function roundsFit(values: Shape, o: { half: number; depth: number; crest: number; root: number }): void {
 	const flank = o.depth / Math.cos(o.half);
 	/** What a round takes of the flank: at a corner with a flat, and at one without. */
 	const takes = (radius: number, flat: number) =>
 		flat > 1e-9 ? radius * Math.tan((Math.PI / 2 - o.half) / 2) : radius / Math.tan(o.half);
-	const [top, low] = [takes(v.crestRadiusMm, o.crest), takes(v.rootRadiusMm, o.root)];
+	const [top, low] = [takes(values.crestRadiusMm, o.crest), takes(values.rootRadiusMm, o.root)];
 	fits(
 		o.crest <= 1e-9 || 2 * top <= o.crest + 1e-9,
 		'crestRadiusMm',

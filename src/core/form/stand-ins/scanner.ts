@@ -23,8 +23,12 @@ const SHARP_DEG = 0.5;
 
 /** Corners that wear: sharp convex ones, and the middle of convex arcs. */
 const corners = (chain: readonly Segment[]): Point[] => [
-	...chain.flatMap((s) => (s.kind === 'arc' && s.side === 'convex' ? [pointAt(s, 0.5)] : [])),
-	...chain.slice(1).flatMap((s, i) => (turnDeg(chain[i]!, s) > SHARP_DEG ? [endOf(chain[i]!)] : []))
+	...chain.flatMap((segment) =>
+		segment.kind === 'arc' && segment.side === 'convex' ? [pointAt(segment, 0.5)] : []
+	),
+	...chain
+		.slice(1)
+		.flatMap((segment, i) => (turnDeg(chain[i]!, segment) > SHARP_DEG ? [endOf(chain[i]!)] : []))
 ];
 
 /** Into the abrasive, at a share of the way along a segment. */
@@ -40,20 +44,20 @@ function inward(segment: Segment, share: number): Point {
  */
 export function scanned(chain: readonly Segment[], o: Scan): Point[] {
 	const random = mulberry32(o.seed);
-	const all = chain.reduce((l, s) => l + lengthOf(s), 0);
+	const all = chain.reduce((l, segment) => l + lengthOf(segment), 0);
 	const worn = corners(chain);
 	const a = (o.turnDeg * Math.PI) / 180;
 	return Array.from({ length: o.count }, (_, k) => {
 		let along = (all * (k + 0.5)) / o.count;
 		let i = 0;
 		while (i < chain.length - 1 && along > lengthOf(chain[i]!)) along -= lengthOf(chain[i++]!);
-		const s = chain[i]!;
-		const share = Math.min(1, along / lengthOf(s));
-		const p = pointAt(s, share);
+		const segment = chain[i]!;
+		const share = Math.min(1, along / lengthOf(segment));
+		const p = pointAt(segment, share);
 		const near = worn.reduce((m, c) => Math.min(m, Math.hypot(c.zMm - p.zMm, c.xMm - p.xMm)), Infinity);
 		const deeperMm =
 			(o.noseErrorUm + o.wearUm * Math.exp(-((near / WORN_MM) ** 2)) + o.sigmaUm * gauss(random)) / 1000;
-		const n = inward(s, share);
+		const n = inward(segment, share);
 		const [z, x] = [p.zMm + deeperMm * n.zMm, p.xMm + deeperMm * n.xMm];
 		return {
 			zMm: o.shiftZMm + Math.cos(a) * z - Math.sin(a) * x,

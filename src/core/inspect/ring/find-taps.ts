@@ -42,9 +42,9 @@ export function findTaps(x: Float64Array, fs: number, minTaps: number): FoundTap
 	if (snrDb < MIN_SNR_DB) return { ...found, snrDb, unusable: 'noisy' };
 	// The knock itself is left out at its beginning, the next one at its end.
 	const segments = onsets
-		.map((o, i): [number, number] => {
+		.map((onset, i): [number, number] => {
 			const next = i + 1 < onsets.length ? onsets[i + 1]! - half(0.02 * fs) : Infinity;
-			return [o + half(0.01 * fs), Math.floor(Math.min(o + fs, next, x.length))];
+			return [onset + half(0.01 * fs), Math.floor(Math.min(onset + fs, next, x.length))];
 		})
 		.filter(([a, b]) => (b - a) / fs >= SEGMENT_S);
 	const unusable = segments.length < minTaps ? 'too-few-taps' : null;

@@ -15,55 +15,55 @@ export interface Judged {
 }
 
 /** Findings in the order of the rules; where no note stands out nothing is said about its quality. */
-export function judgeRinging(v: Judged): Findings {
-	const tone = v.toneDb >= 15;
-	const s = v.shiftPct ?? 0;
+export function judgeRinging(values: Judged): Findings {
+	const tone = values.toneDb >= 15;
+	const s = values.shiftPct ?? 0;
 	return new Findings()
 		.stop('no-tone', !tone, 'No note stands out: it thuds. Do not mount; quarantine it.')
-		.stop('low-q', tone && v.q < v.dullQ, 'It dies away at once. Do not mount; quarantine it.')
+		.stop('low-q', tone && values.q < values.dullQ, 'It dies away at once. Do not mount; quarantine it.')
 		.stop(
 			'mode-split-large',
-			tone && v.splitPct >= 3,
-			`The note is split in two, ${v.splitPct.toFixed(1)} % apart, as a crack makes it. A sound ring has one note. Do not mount; quarantine it.`
+			tone && values.splitPct >= 3,
+			`The note is split in two, ${values.splitPct.toFixed(1)} % apart, as a crack makes it. A sound ring has one note. Do not mount; quarantine it.`
 		)
 		.stop(
 			'frequency-drop-large',
-			tone && v.shiftPct !== null && s <= -5,
+			tone && values.shiftPct !== null && s <= -5,
 			`Its note has fallen by ${(-s).toFixed(1)} % since its first ring. Do not mount; quarantine it.`
 		)
 		.caution(
 			'weak-q',
-			tone && v.q >= v.dullQ && v.q < v.clearQ,
+			tone && values.q >= values.dullQ && values.q < values.clearQ,
 			'It rings, but not for long. Dry and clean it, ring it again.'
 		)
 		.caution(
 			'mode-split',
-			tone && v.splitPct >= 1 && v.splitPct < 3,
-			`The note is split, ${v.splitPct.toFixed(1)} % apart. Ring it again at more places, look closely for a crack.`
+			tone && values.splitPct >= 1 && values.splitPct < 3,
+			`The note is split, ${values.splitPct.toFixed(1)} % apart. Ring it again at more places, look closely for a crack.`
 		)
 		.caution(
 			'frequency-shift',
-			tone && v.shiftPct !== null && Math.abs(s) >= 2 && s > -5,
+			tone && values.shiftPct !== null && Math.abs(s) >= 2 && s > -5,
 			'Its note has changed since its first ring. Find out why.'
 		)
 		.caution(
 			'q-drop',
-			tone && v.baselineQ !== null && v.q < 0.6 * v.baselineQ,
+			tone && values.baselineQ !== null && values.q < 0.6 * values.baselineQ,
 			'It rings much shorter than at its first ring.'
 		)
 		.caution(
 			'tap-inconsistent',
-			tone && v.tapQs.length > 0 && Math.min(...v.tapQs) < 0.5 * Math.max(...v.tapQs),
+			tone && values.tapQs.length > 0 && Math.min(...values.tapQs) < 0.5 * Math.max(...values.tapQs),
 			'It rings at some places and not at others. Ring it again.'
 		)
 		.caution(
 			'unexpected-frequency',
-			tone && v.unexpected,
+			tone && values.unexpected,
 			'Its note is not the one its size and mass would give.'
 		)
 		.caution(
 			'tap-coverage',
-			!v.pairCovered,
+			!values.pairCovered,
 			'The taps do not reach both twins of the note. Turn the wheel an eighth and tap again.'
 		);
 }

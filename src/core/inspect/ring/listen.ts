@@ -34,7 +34,9 @@ const EMPTY = {
 /** The note that fits what is expected, or else the strongest. */
 function mainOf(groups: readonly Group[], expectedHz: number | null): { main: Group; fits: boolean } {
 	if (expectedHz === null) return { main: groups[0]!, fits: true };
-	const fitting = groups.find((g) => g.leader.hz >= 0.7 * expectedHz && g.leader.hz <= 1.4 * expectedHz);
+	const fitting = groups.find(
+		(group) => group.leader.hz >= 0.7 * expectedHz && group.leader.hz <= 1.4 * expectedHz
+	);
 	return { main: fitting ?? groups[0]!, fits: fitting !== undefined };
 }
 
@@ -57,7 +59,7 @@ function spreadPct(hz: readonly number[]): number {
 export function* listening(
 	raw: Float64Array,
 	fs: number,
-	v: ListenSettings,
+	values: ListenSettings,
 	into?: Float64Array
 ): Generator<number, Heard, void> {
 	const { samples: x, peak, clippedFraction, unusable: tooQuiet } = prepare(raw, into);
@@ -68,33 +70,35 @@ export function* listening(
 	});
 	if (tooQuiet) return unusable(tooQuiet);
 
-	const taps = findTaps(x, fs, v.minTaps);
+	const taps = findTaps(x, fs, values.minTaps);
 	yield 0.03;
 	const { onsets, snrDb, segments } = taps;
-	const found = { tapCount: onsets.length, onsetsS: onsets.map((o) => o / fs), snrDb };
+	const found = { tapCount: onsets.length, onsetsS: onsets.map((onset) => onset / fs), snrDb };
 	if (taps.unusable) return unusable(taps.unusable, found);
 
-	const spectra = yield* within(0.05, 0.35, tapSpectra(x, segments, fs, v.bandLowHz));
+	const spectra = yield* within(0.05, 0.35, tapSpectra(x, segments, fs, values.bandLowHz));
 	const groups = groupPeaks(spectra.average, findPeaks(spectra.average));
 	if (!groups.length) return unusable('no-taps', found);
-	const { main, fits } = mainOf(groups, v.expectedFrequencyHz);
+	const { main, fits } = mainOf(groups, values.expectedFrequencyHz);
 
 	const { modes, tapQ, energy, noise } = yield* within(0.45, 1, measureModes(x, fs, taps, groups, main));
 	const q = median(tapQ);
-	const tapFrequencyHz = spectra.taps.map((t) => noteNear(t, main.leader.hz));
+	const tapFrequencyHz = spectra.taps.map((tap) => noteNear(tap, main.leader.hz));
 	const splitPct = Math.max(twinPct(main), spreadPct(tapFrequencyHz));
 	const splitResolvablePct = q > 0 ? 100 / q : null;
-	const shiftPct = v.baseline ? 100 * (main.centreHz / v.baseline.frequencyHz - 1) : null;
+	const shiftPct = values.baseline ? 100 * (main.centreHz / values.baseline.frequencyHz - 1) : null;
 	const pairCovered =
-		v.tapAnglesDeg !== null && v.tapAnglesDeg.length === onsets.length && coversPair(v.tapAnglesDeg);
+		values.tapAnglesDeg !== null &&
+		values.tapAnglesDeg.length === onsets.length &&
+		coversPair(values.tapAnglesDeg);
 	const findings = judgeRinging({
 		toneDb: toneOf(groups[0]!, spectra.average),
 		q,
-		dullQ: v.dullQ,
-		clearQ: v.clearQ,
+		dullQ: values.dullQ,
+		clearQ: values.clearQ,
 		splitPct: splitResolvablePct !== null && splitPct > splitResolvablePct ? splitPct : 0,
 		shiftPct,
-		baselineQ: v.baseline?.q ?? null,
+		baselineQ: values.baseline?.q ?? null,
 		tapQs: tapQ,
 		unexpected: !fits,
 		pairCovered
@@ -132,8 +136,8 @@ function* within<T>(from: number, to: number, stage: Generator<number, T, void>)
 }
 
 /** Listens to the end without a stop between; `into` as for `listening`. */
-export function listen(raw: Float64Array, fs: number, v: ListenSettings, into?: Float64Array): Heard {
-	const steps = listening(raw, fs, v, into);
+export function listen(raw: Float64Array, fs: number, values: ListenSettings, into?: Float64Array): Heard {
+	const steps = listening(raw, fs, values, into);
 	for (;;) {
 		const s = steps.next();
 		if (s.done) return s.value;

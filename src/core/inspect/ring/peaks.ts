@@ -54,20 +54,21 @@ function lowestBetween(s: Spectrum, a: number, b: number): number {
 /** Notes of the wheel: peaks that stand apart lead a group, what lies within six per cent joins it, a strong companion is the twin. */
 export function groupPeaks(s: Spectrum, peaks: readonly Peak[]): Group[] {
 	const groups: { leader: Peak; others: Peak[] }[] = [];
-	for (const p of peaks) {
-		const home = groups.find((g) => Math.abs(p.hz - g.leader.hz) <= TOGETHER * g.leader.hz);
-		if (home) home.others.push(p);
+	for (const peak of peaks) {
+		const home = groups.find((group) => Math.abs(peak.hz - group.leader.hz) <= TOGETHER * group.leader.hz);
+		if (home) home.others.push(peak);
 		else if (
 			groups.length < MAX_GROUPS &&
-			groups.every((g) => lowestBetween(s, p.bin, g.leader.bin) <= p.power / 4)
+			groups.every((group) => lowestBetween(s, peak.bin, group.leader.bin) <= peak.power / 4)
 		)
-			groups.push({ leader: p, others: [] });
+			groups.push({ leader: peak, others: [] });
 	}
 	return groups.map(({ leader, others }) => {
 		const twin =
 			others.find(
-				(p) =>
-					p.power >= leader.power * 10 ** -1.2 && lowestBetween(s, p.bin, leader.bin) <= p.power * 10 ** -0.3
+				(other) =>
+					other.power >= leader.power * 10 ** -1.2 &&
+					lowestBetween(s, other.bin, leader.bin) <= other.power * 10 ** -0.3
 			) ?? null;
 		return { leader, twin, centreHz: twin ? (leader.hz + twin.hz) / 2 : leader.hz };
 	});

@@ -70,7 +70,7 @@ export function ringPicture(samples: Float64Array, fs: number, { result, trace }
 		trace.average.power.length - 1,
 		Math.ceil((trace.main.leader.hz * (1 + WINDOW)) / hzPerBin)
 	);
-	const taps = trace.taps.slice(0, MAX_TAPS).map((t, i): TapPicture => {
+	const taps = trace.taps.slice(0, MAX_TAPS).map((tap, i): TapPicture => {
 		const [a, b] = trace.segments[i]!;
 		const block = Math.max(1, Math.floor((b - a) / 60));
 		const decay: { s: number; db: number }[] = [];
@@ -86,7 +86,7 @@ export function ringPicture(samples: Float64Array, fs: number, { result, trace }
 		}
 		return {
 			atS: a / fs - 0.01,
-			notes: strongest(t.power, from, to, hzPerBin, 200, peak(t.power, from, to)),
+			notes: strongest(tap.power, from, to, hzPerBin, 200, peak(tap.power, from, to)),
 			decay
 		};
 	});

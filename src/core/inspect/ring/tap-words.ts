@@ -36,7 +36,7 @@ const list = (n: readonly number[]): string =>
 export function tapWords(r: Pick<RingResult, 'tapFrequencyHz' | 'tapQ' | 'splitResolvablePct'>): string {
 	const notes = tapNotes(r);
 	const of = (pick: (t: TapNote) => boolean, says: string): string[] => {
-		const n = notes.filter(pick).map((t) => t.tap);
+		const n = notes.filter(pick).map((note) => note.tap);
 		return n.length
 			? [
 					`${list(n)} ${n.length === 1 ? says.replace('sound ', 'sounds ').replace('ring ', 'rings ') : says}.`

@@ -48,7 +48,7 @@ export function boardScale(
 	};
 }
 
-const n = (v: number): string => v.toFixed(2);
+const n = (value: number): string => value.toFixed(2);
 /** A chain as a path of a drawing; arcs become ellipses where across and deep are stretched differently. */
 export function drawnChain(chain: readonly Segment[], s: BoardScale, begun = false): string {
 	const first = chain[0];
@@ -64,7 +64,8 @@ export function drawnChain(chain: readonly Segment[], s: BoardScale, begun = fal
 
 /** A stretch said in words: 28 : 1 across, 52 : 1 deep. */
 export const stretchWords = (s: BoardScale): string => {
-	const ratio = (v: number) => (v >= 1 ? `${v.toFixed(v < 10 ? 1 : 0)} : 1` : `1 : ${(1 / v).toFixed(1)}`);
+	const ratio = (value: number) =>
+		value >= 1 ? `${value.toFixed(value < 10 ? 1 : 0)} : 1` : `1 : ${(1 / value).toFixed(1)}`;
 	return Math.abs(s.across - s.deep) < 0.02 * s.across
 		? `drawn ${ratio(s.across)}`
 		: `drawn ${ratio(s.across)} across, ${ratio(s.deep)} deep`;

@@ -25,17 +25,22 @@ function baseOf(field: Field): Joi.Schema {
 			break;
 		case 'text': {
 			let t = Joi.string().max(field.maxLength ?? MAX_TEXT);
-			if (field.required) t = t.custom((v: string, h) => (v.trim() === '' ? h.error('any.required') : v));
+			if (field.required)
+				t = t.custom((value: string, h) => (value.trim() === '' ? h.error('any.required') : value));
 			else t = t.allow('');
 			if (field.minLength) t = t.min(field.minLength);
 			if (field.minLetters)
-				t = t.custom((v: string, h) => (lettersIn(v) < field.minLetters! ? h.error('string.min') : v));
+				t = t.custom((value: string, h) =>
+					lettersIn(value) < field.minLetters! ? h.error('string.min') : value
+				);
 			if (field.pattern) t = t.pattern(new RegExp(field.pattern));
 			schema = t;
 			break;
 		}
 		case 'date':
-			schema = Joi.string().custom((v: string, h) => (isCalendarDate(v) ? v : h.error('date.base')));
+			schema = Joi.string().custom((value: string, h) =>
+				isCalendarDate(value) ? value : h.error('date.base')
+			);
 			break;
 		case 'choice':
 			schema = Joi.string().valid(...field.choices, ...(field.numeric ? field.choices.map(Number) : []));

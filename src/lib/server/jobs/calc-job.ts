@@ -3,7 +3,8 @@ import { Refused } from '../refused.js';
 
 const MAX_RELEASES = 12_000;
 const DEFAULTS = { wheels: 200, maxSpins: 60 };
-const count = (v: unknown, usual: number): number => (typeof v === 'number' && v > 0 ? v : usual);
+const count = (value: unknown, usual: number): number =>
+	typeof value === 'number' && value > 0 ? value : usual;
 
 /** A calculation's answer, written out: a long one is not turned into text where requests are answered. */
 export interface Calculated {

@@ -22,8 +22,8 @@ export async function bestRuns(limit = 12): Promise<StandRun[]> {
 	return all.filter((r) => !seen.has(`${r.name}/${r.how}`) && seen.add(`${r.name}/${r.how}`)).slice(0, limit);
 }
 
-const whole = (v: unknown, most: number): v is number =>
-	typeof v === 'number' && Number.isInteger(v) && v >= 0 && v <= most;
+const whole = (value: unknown, most: number): value is number =>
+	typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= most;
 /** Keeps a finished run when it is inside the tolerance: what is left is worked out here, from the seed and the weights. @throws InputFault */
 export async function keepRun(
 	given: Record<string, unknown>,

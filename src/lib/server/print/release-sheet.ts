@@ -31,7 +31,7 @@ const putOn =
 function head(doc: Sheet, put: Put, facts: SetupFacts, origin: string, printedMs: number): number {
 	const wheel = facts.wheel!;
 	const limit = limitRpm(wheel);
-	const q = (v: number, unit: 'mm' | 'rpm' | 'um-Ra') => quantity(v, unit, facts.units);
+	const q = (value: number, unit: 'mm' | 'rpm' | 'um-Ra') => quantity(value, unit, facts.units);
 	drawQr(doc, `${origin}/setups/${facts.id}`, LEFT + WIDTH - 28 * MM, 12 * MM, 28 * MM);
 	put('text', 10, headOf(facts, printedMs), LEFT, 9 * MM, 140 * MM);
 	put('bold', 24, 'Release sheet', LEFT, 14 * MM, 120 * MM);

@@ -57,8 +57,8 @@ export async function keepRoute(
 	mayLead(user, 'A lead changes the routes.');
 	if (!/^[a-z0-9-]{2,30}$/.test(code))
 		throw new InputFault('code', 'not-allowed', 'A route is called by small letters, digits and dashes.');
-	const v = checked(TEMPLATE_FIELDS, given);
-	checkRoute(v.stations, v.checks);
+	const values = checked(TEMPLATE_FIELDS, given);
+	checkRoute(values.stations, values.checks);
 	return transaction(async (on) => {
 		const last = Number(
 			(
@@ -80,13 +80,13 @@ export async function keepRoute(
 			[
 				code,
 				last + 1,
-				v.name,
-				v.why,
-				v.mounting,
-				v.machineAsks,
-				JSON.stringify(v.stations),
-				JSON.stringify(v.checks),
-				v.note,
+				values.name,
+				values.why,
+				values.mounting,
+				values.machineAsks,
+				JSON.stringify(values.stations),
+				JSON.stringify(values.checks),
+				values.note,
 				user.id
 			],
 			on

@@ -32,8 +32,11 @@ export function shopKind(id: string): ShopKind {
 type ShopItem = Record<string, unknown> & { id: number };
 function shopItem(kind: ShopKind, raw: Record<string, unknown>): ShopItem {
 	const values = kind.fields.map((field) => {
-		const v = raw[columnOf(field.name)];
-		return [field.name, field.kind === 'boolean' ? !!v : field.kind === 'list' ? JSON.parse(String(v)) : v];
+		const value = raw[columnOf(field.name)];
+		return [
+			field.name,
+			field.kind === 'boolean' ? !!value : field.kind === 'list' ? JSON.parse(String(value)) : value
+		];
 	});
 	return { id: raw.id as number, ...Object.fromEntries(values), retired: !!raw.retired } as ShopItem;
 }

@@ -40,7 +40,7 @@ export async function correctWheel(
 	user: User
 ): Promise<void> {
 	mayLead(user, 'A lead corrects a wheel.');
-	const v = checked(CORRECT_FIELDS, given);
+	const values = checked(CORRECT_FIELDS, given);
 	const told = checked([WHY_CORRECTED], { why });
 	await transaction(async (on) => {
 		await row('SELECT id FROM wheels WHERE number = ? FOR UPDATE', [number], on);
@@ -49,8 +49,13 @@ export async function correctWheel(
 		if (await claim(key, `wheel ${w.id}`, user.id, on)) return;
 		if (w.state === 'scrapped')
 			throw new Refused(409, 'scrapped', `Wheel ${number} is scrapped. Nothing of it is changed.`);
-		const taken = intake({ ...v, number, diameterMm: w.diameterMm });
-		const after = { ...v, massKg: taken.wheel.massKg, ratedMps: taken.ratedMps, ratedRpm: taken.ratedRpm };
+		const taken = intake({ ...values, number, diameterMm: w.diameterMm });
+		const after = {
+			...values,
+			massKg: taken.wheel.massKg,
+			ratedMps: taken.ratedMps,
+			ratedRpm: taken.ratedRpm
+		};
 		const changes = changesIn({ ...w }, after);
 		if (!changes.length)
 			throw new InputFault('marking', 'inconsistent', 'Nothing differs. Change what is wrong.');

@@ -21,7 +21,7 @@ type Arcs = ReturnType<typeof compareMeasured.run>['arcs'];
 export function takenBack(facts: SetupFacts, form: Form, arcs: Arcs): TakenBack | null {
 	const told = cameOut(arcs);
 	const evidence = Evidence.of(facts);
-	const mm = (v: number) => fineQuantity(v, 'mm', facts.units);
+	const mm = (value: number) => fineQuantity(value, 'mm', facts.units);
 	if (form.way === 'radius') {
 		const arc = told.find((a) => evidence.keyed(radiusStep, String(a.index)));
 		const set = arc && evidence.keyed(radiusStep, String(arc.index));

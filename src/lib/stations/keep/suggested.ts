@@ -19,7 +19,7 @@ export function suggested(
 	loop: RedressCycle,
 	runUm: number | null,
 	what: What,
-	figure: (v: number, unit: Unit) => string
+	figure: (value: number, unit: Unit) => string
 ): { targetMps: number; fields: Record<'partsGround' | 'inPartMm' | 'takenUm', string> } {
 	const wheel = facts.wheel!;
 	const targetMps = Math.min(

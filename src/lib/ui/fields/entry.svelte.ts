@@ -62,9 +62,9 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		let fault: InputFault | null = null;
 		for (const f of this.fields) {
 			const read = attempt(() => {
-				const v = readTyped(f, this.typed[f.name] ?? null, f.name, this.system);
-				if (v !== undefined) values[f.name] = v;
-				checkField(fieldIn(f, this.system), f.name, v);
+				const value = readTyped(f, this.typed[f.name] ?? null, f.name, this.system);
+				if (value !== undefined) values[f.name] = value;
+				checkField(fieldIn(f, this.system), f.name, value);
 			});
 			fault ??= read.fault;
 		}
@@ -96,8 +96,8 @@ export class Entry<L extends readonly Field[] = readonly Field[]> {
 		const f = this.fieldAt(path);
 		if (!f || !this.touched[path]) return null;
 		const { fault } = attempt(() => {
-			const v = readTyped(f, this.at(path), path, this.system);
-			if (v !== undefined) checkField(f, path, v);
+			const value = readTyped(f, this.at(path), path, this.system);
+			if (value !== undefined) checkField(f, path, value);
 		});
 		return fault ? alsoInches(fault.message, this.system) : null;
 	}

@@ -94,8 +94,8 @@ export function readTyped(field: Field, typed: Typed, path: string, system: Syst
 		const usual = (field: Field): boolean =>
 			'default' in field && sameFigure(given.get(field.name), field.default);
 		const typedIn = field.fields.filter((g) => {
-			const v = given.get(g.name);
-			return Array.isArray(v) ? v.length > 0 : v !== undefined;
+			const value = given.get(g.name);
+			return Array.isArray(value) ? value.length > 0 : value !== undefined;
 		});
 		// What stands in it from the start says nothing while something it needs was not typed.
 		const untouched = typedIn.every(usual) && field.fields.some((g) => g.required && !given.has(g.name));

@@ -59,11 +59,11 @@ export const otherWheelOfPack = (entered: Record<string, unknown>, leadingWheel:
 	entered.wheelNumber && entered.wheelNumber !== leadingWheel ? String(entered.wheelNumber) : null;
 
 /** What was measured afterwards can be: nothing grew, nothing is gone. @throws InputFault */
-function checkSizes(facts: SetupFacts, v: Sizes): void {
-	const wheel = dressedWheel(facts, v.wheelNumber);
-	checkDiameter({ wheel: wheel }, v.diameterAfterMm);
+function checkSizes(facts: SetupFacts, values: Sizes): void {
+	const wheel = dressedWheel(facts, values.wheelNumber);
+	checkDiameter({ wheel: wheel }, values.diameterAfterMm);
 	const grown = (field: 'rimDepthAfterMm' | 'widthAfterMm', before: number | null, what: string) => {
-		const now = v[field];
+		const now = values[field];
 		if (now !== null && before !== null && now > before + MEASURING_NOISE_MM)
 			throw new InputFault(
 				field,
@@ -73,7 +73,7 @@ function checkSizes(facts: SetupFacts, v: Sizes): void {
 	};
 	grown('rimDepthAfterMm', wheel.rimDepthMm, 'rim');
 	grown('widthAfterMm', wheel.widthMm, 'wheel');
-	if (surfaceOf(wheel) === 'face' && v.rimDepthAfterMm === null)
+	if (surfaceOf(wheel) === 'face' && values.rimDepthAfterMm === null)
 		throw new InputFault(
 			'rimDepthAfterMm',
 			'missing',
@@ -82,11 +82,11 @@ function checkSizes(facts: SetupFacts, v: Sizes): void {
 }
 
 /** The speed it runs at its new diameter. */
-export function speedAfter(facts: SetupFacts, v: Sizes) {
-	checkSizes(facts, v);
-	const wheel = dressedWheel(facts, v.wheelNumber);
+export function speedAfter(facts: SetupFacts, values: Sizes) {
+	checkSizes(facts, values);
+	const wheel = dressedWheel(facts, values.wheelNumber);
 	return compute(facts, surfaceSpeed, {
-		diameterMm: Math.min(v.diameterAfterMm, wheel.newDiameterMm),
+		diameterMm: Math.min(values.diameterAfterMm, wheel.newDiameterMm),
 		newDiameterMm: wheel.newDiameterMm,
 		speedRpm: facts.machine.spindleRpm,
 		ratedSpeedMps: wheel.ratedMps,

@@ -56,10 +56,10 @@ export const freeOf = (facts: SetupFacts, tray: SetupFacts['trays'][number]): nu
 /** The stacks as wrung against the height wanted. @throws InputFault on a block that is not there or stands in another stack */
 export function wrungFor(
 	facts: SetupFacts,
-	v: Stacked,
+	values: Stacked,
 	targetMm: number
 ): Computed<ReturnType<typeof wrung.run>> {
-	const tray = trayOf(facts, v.trayCode);
+	const tray = trayOf(facts, values.trayCode);
 	const check = (field: string, blocks: readonly number[]) =>
 		blocks.forEach((b, i) => {
 			if (!tray.blocksMm.some((t) => same(t, b)))
@@ -77,22 +77,22 @@ export function wrungFor(
 				);
 		});
 	// While somebody types it is previewed with what is there.
-	check('blocksMm', v.blocksMm ?? []);
-	check('baseBlocksMm', v.baseBlocksMm ?? []);
+	check('blocksMm', values.blocksMm ?? []);
+	check('baseBlocksMm', values.baseBlocksMm ?? []);
 	return compute(facts, wrung, {
-		blocksMm: v.blocksMm,
-		baseBlocksMm: v.baseBlocksMm,
-		wearBlockMm: v.wearBlockMm,
-		wearBlockCount: v.wearBlockCount,
+		blocksMm: values.blocksMm,
+		baseBlocksMm: values.baseBlocksMm,
+		wearBlockMm: values.wearBlockMm,
+		wearBlockCount: values.wearBlockCount,
 		targetMm,
-		toleranceUm: v.stackToleranceUm
+		toleranceUm: values.stackToleranceUm
 	});
 }
 
 /** Blocks of a setting are in use until it is said that they are out again. */
-export const blocksEffect = (v: Stacked, setting: number, out: boolean): Effect => ({
+export const blocksEffect = (values: Stacked, setting: number, out: boolean): Effect => ({
 	kind: 'wring-blocks',
-	trayCode: v.trayCode,
+	trayCode: values.trayCode,
 	setting,
-	blocksMm: out ? [] : [...v.blocksMm, ...v.baseBlocksMm]
+	blocksMm: out ? [] : [...values.blocksMm, ...values.baseBlocksMm]
 });

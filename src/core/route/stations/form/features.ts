@@ -14,7 +14,7 @@ export interface Feature {
 	side: 'convex' | 'concave' | null;
 }
 const NEARLY = 1e4;
-const near = (v: number): number => Math.round(v * NEARLY);
+const near = (value: number): number => Math.round(value * NEARLY);
 
 /** What has to be set for a form on a fixture: its flanks on a sine dresser, its arcs on a radius dresser. */
 export function featuresOf(chain: readonly Segment[], way: FormingMethod): Feature[] {

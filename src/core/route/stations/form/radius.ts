@@ -51,23 +51,28 @@ function keptConstants(form: Form, method: unknown) {
 }
 
 /** The swing of one arc of the form on its dresser. @throws InputFault */
-export const radiusSettingFor = (facts: SetupFacts, form: Form, arc: Segment & { kind: 'arc' }, v: Swing) =>
+export const radiusSettingFor = (
+	facts: SetupFacts,
+	form: Form,
+	arc: Segment & { kind: 'arc' },
+	values: Swing
+) =>
 	compute(facts, radiusSetting, {
-		method: v.method,
-		constantMm: v.constantMm,
-		...keptConstants(form, v.method),
+		method: values.method,
+		constantMm: values.constantMm,
+		...keptConstants(form, values.method),
 		wheelRadiusMm: arc.radiusMm,
 		side: arc.side,
 		tipRadiusMm: (form.dresser?.tipRadiusUm ?? 0) / 1000,
-		clearanceMm: v.clearanceMm,
+		clearanceMm: values.clearanceMm,
 		...swingOf(arc),
-		stopFromDeg: v.stopFromDeg,
-		stopToDeg: v.stopToDeg,
-		measuredRadiusMm: v.measuredRadiusMm,
-		axisOffsetUm: v.axisOffsetUm,
-		envelope: v.envelope && { ...v.envelope, wheelDiameterMm: wheelOf(facts).diameterMm },
-		slide: v.slide,
-		grit: v.grit
+		stopFromDeg: values.stopFromDeg,
+		stopToDeg: values.stopToDeg,
+		measuredRadiusMm: values.measuredRadiusMm,
+		axisOffsetUm: values.axisOffsetUm,
+		envelope: values.envelope && { ...values.envelope, wheelDiameterMm: wheelOf(facts).diameterMm },
+		slide: values.slide,
+		grit: values.grit
 	});
 
 /** A round or hollow radius by blocks in a radius dresser. */

@@ -69,7 +69,7 @@ export function waysThatServe(
 /** Whether a way and its dresser can make this form on this wheel. @throws InputFault on `way`, `dresserCode` or `segments` */
 function checkWay(
 	facts: SetupFacts,
-	v: {
+	values: {
 		name: string;
 		way: FormingMethod;
 		dresserCode: string | null;
@@ -78,29 +78,29 @@ function checkWay(
 	}
 ): Tool | null {
 	// While somebody types it is previewed with what is there.
-	if (!v.segments?.length)
+	if (!values.segments?.length)
 		throw new InputFault('segments', 'missing', 'The form is missing. Take one in, or draw it.');
-	if (!v.way) throw new InputFault('way', 'missing', 'Made by is missing. Pick one.');
-	const not = whyNotMethod(facts, v.way, v.rimResistanceOhm);
+	if (!values.way) throw new InputFault('way', 'missing', 'Made by is missing. Pick one.');
+	const not = whyNotMethod(facts, values.way, values.rimResistanceOhm);
 	if (not) throw new InputFault('way', 'inconsistent', `${not} Choose another way.`);
-	const serving = dressersForMethod(facts, v.way, v.name);
-	const dresser = v.dresserCode ? serving.find((d) => d.code === v.dresserCode) : serving[0];
+	const serving = dressersForMethod(facts, values.way, values.name);
+	const dresser = values.dresserCode ? serving.find((d) => d.code === values.dresserCode) : serving[0];
 	if (!dresser)
 		throw new InputFault(
 			'dresserCode',
 			'unknown-choice',
-			`Dresser ${v.dresserCode} does not serve here. Choose one of the list.`
+			`Dresser ${values.dresserCode} does not serve here. Choose one of the list.`
 		);
-	const why = whyNotDresser(facts, dresser, v.rimResistanceOhm);
+	const why = whyNotDresser(facts, dresser, values.rimResistanceOhm);
 	if (why)
 		throw new InputFault(
 			'dresserCode',
 			'inconsistent',
 			`${dresser.code}: ${excludedWords(why)} Choose another.`
 		);
-	const cannot = cannotMake(chainOf(v.segments), v.way);
+	const cannot = cannotMake(chainOf(values.segments), values.way);
 	if (cannot) throw new InputFault('way', 'inconsistent', `${cannot} Choose another way.`);
-	return toolFor(v.way, dresser);
+	return toolFor(values.way, dresser);
 }
 
 /** The form, kept under the name of its part, with what it is made by. */

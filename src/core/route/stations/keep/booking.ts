@@ -87,39 +87,39 @@ function askedTwice(wheel: WheelFacts, diameterMm: number): void {
 const cleaned = (mm: number): number => Math.round(mm * 1e6) / 1e6;
 
 /** The diameter now: as measured, or reckoned from what a redress took off. @throws InputFault where neither is told or it cannot be */
-function diameterNow(facts: SetupFacts, v: Booked): number {
+function diameterNow(facts: SetupFacts, values: Booked): number {
 	const wheel = wheelOf(facts);
-	if (v.diameterAfterMm !== null) {
-		const diameterMm = checkDiameter(facts, v.diameterAfterMm);
-		if (!v.sure) askedTwice(wheel, diameterMm);
+	if (values.diameterAfterMm !== null) {
+		const diameterMm = checkDiameter(facts, values.diameterAfterMm);
+		if (!values.sure) askedTwice(wheel, diameterMm);
 		return diameterMm;
 	}
-	if (v.what === 'ground-on') return wheel.diameterMm;
-	if (v.what === 'redressed' && v.takenUm !== null)
+	if (values.what === 'ground-on') return wheel.diameterMm;
+	if (values.what === 'redressed' && values.takenUm !== null)
 		return surfaceOf(wheel) === 'face'
 			? wheel.diameterMm
-			: checkDiameter(facts, cleaned(wheel.diameterMm - (2 * v.takenUm) / 1000));
+			: checkDiameter(facts, cleaned(wheel.diameterMm - (2 * values.takenUm) / 1000));
 	throw new InputFault(
 		'diameterAfterMm',
 		'missing',
-		v.what === 'redressed'
+		values.what === 'redressed'
 			? 'Diameter now is missing. Measure it, or say what was taken off the radius.'
 			: 'Diameter now is missing. Measure it before the wheel leaves the machine.'
 	);
 }
 
 /** What a wheel must show before it is scrapped, and how deep a part can be. @throws InputFault */
-function asksOf(facts: SetupFacts, v: Booked, diameterMm: number): void {
+function asksOf(facts: SetupFacts, values: Booked, diameterMm: number): void {
 	const wheel = wheelOf(facts);
 	const { partMm } = scheduleOf(facts);
-	if (v.inPartMm !== null && partMm !== null && v.inPartMm > partMm)
+	if (values.inPartMm !== null && partMm !== null && values.inPartMm > partMm)
 		throw new InputFault(
 			'inPartMm',
 			'above-maximum',
-			`${v.inPartMm} mm is deeper than the part, ${partMm} mm. Book the part as ground and begin the next at 0 mm.`
+			`${values.inPartMm} mm is deeper than the part, ${partMm} mm. Book the part as ground and begin the next at 0 mm.`
 		);
 	const left = surfaceOf(wheel) === 'face' ? (wheel.rimDepthMm ?? 0) > 0 : diameterMm > wheel.minDiameterMm;
-	if (v.what === 'worn-out' && left && !v.why?.trim())
+	if (values.what === 'worn-out' && left && !values.why?.trim())
 		throw new InputFault(
 			'why',
 			'missing',
@@ -182,23 +182,24 @@ const EVENTS = {
 	'taken-off': 'parked',
 	'worn-out': 'scrapped'
 } as const;
-function ledgerLine(facts: SetupFacts, v: Booked): Effect {
+function ledgerLine(facts: SetupFacts, values: Booked): Effect {
 	const wheel = wheelOf(facts);
-	const reckoned = v.diameterAfterMm === null;
-	const taken = v.what === 'redressed' ? v.takenUm : null;
+	const reckoned = values.diameterAfterMm === null;
+	const taken = values.what === 'redressed' ? values.takenUm : null;
 	const words = [
-		...(v.partsGround > 0 || v.what === 'ground-on' ? [partsWords(v.partsGround)] : []),
-		...(v.inPartMm ? [`the part under way ${v.inPartMm} mm deep`] : []),
-		...(v.redressAfterParts ? [`redress after ${v.redressAfterParts}`] : []),
+		...(values.partsGround > 0 || values.what === 'ground-on' ? [partsWords(values.partsGround)] : []),
+		...(values.inPartMm ? [`the part under way ${values.inPartMm} mm deep`] : []),
+		...(values.redressAfterParts ? [`redress after ${values.redressAfterParts}`] : []),
 		...(taken === null ? [] : [`${taken} µm off${reckoned ? ', diameter reckoned' : ''}`]),
-		...(v.what === 'worn-out' ? [v.why?.trim() || 'worn out'] : [])
+		...(values.what === 'worn-out' ? [values.why?.trim() || 'worn out'] : [])
 	];
 	const face = surfaceOf(wheel) === 'face' && taken !== null && wheel.rimDepthMm !== null;
 	return {
 		kind: 'ledger',
 		wheelId: wheel.id,
-		event: EVENTS[v.what],
-		diameterAfterMm: reckoned && v.what === 'ground-on' ? null : diameterNow(facts, { ...v, sure: true }),
+		event: EVENTS[values.what],
+		diameterAfterMm:
+			reckoned && values.what === 'ground-on' ? null : diameterNow(facts, { ...values, sure: true }),
 		...(face ? { rimDepthAfterMm: Math.max(0, wheel.rimDepthMm! - taken! / 1000) } : {}),
 		note: words.join(', ').slice(0, 200)
 	};

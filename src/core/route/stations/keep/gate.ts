@@ -22,7 +22,7 @@ export const intervalWords = (o: {
 		: `every ${o.partsPerRedress} ${o.partsPerRedress === 1 ? 'part' : 'parts'}`;
 
 /** How far it is to the next redress, in infeed or in parts, with the given way to write a length; null where nobody has said when. */
-export function untilNext(cycle: RedressCycle, mm: (v: number) => string): string | null {
+export function untilNext(cycle: RedressCycle, mm: (value: number) => string): string | null {
 	if (cycle.next && cycle.lengthMm !== null && cycle.sinceMm !== null)
 		return `in ${mm(cycle.lengthMm - cycle.sinceMm)} of infeed`;
 	if (cycle.next) return `part ${cycle.next.part} at ${mm(cycle.next.atMm)}`;
@@ -38,7 +38,7 @@ function dueLine(facts: SetupFacts): GateLine[] {
 	if (facts.state !== 'released') return [];
 	const due = redressDue(facts);
 	const q = show(facts);
-	const until = untilNext(redressCycle(facts), (v) => q(v, 'mm'));
+	const until = untilNext(redressCycle(facts), (value) => q(value, 'mm'));
 	if (due) return [line({ key: 'due', title: 'Redress due now', state: 'caution', value: dueWords(due) })];
 	return until ? [line({ key: 'due', title: 'Next redress', state: 'ok', value: until })] : [];
 }

@@ -23,7 +23,7 @@ export function scheduleOf(facts: SetupFacts): Schedule {
 	const evidence = Evidence.of(facts);
 	const interval = partOf(evidence.step(intervalStep), redressInterval);
 	const creep = isCreepFeed(facts) ? partOf(evidence.step(creepStep), creepFeed) : null;
-	const num = (v: unknown) => (typeof v === 'number' ? v : null);
+	const num = (value: unknown) => (typeof value === 'number' ? value : null);
 	const partMm =
 		num(creep?.input.partDepthMm) ?? num(interval?.input.partDepthMm) ?? facts.brief.stockMm ?? null;
 	const passMm =

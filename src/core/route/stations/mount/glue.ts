@@ -38,14 +38,14 @@ const GLUE_FIELDS = [
 type Typed = Values<typeof GLUE_FIELDS>;
 
 /** The data sheet where it was read, what is usual for the kind of adhesive and of cut where it was not. @throws InputFault `missing` */
-function figuresOf(v: Typed) {
-	const glue = v.adhesive === null ? null : assumedOf(v.adhesive);
-	const cut = v.cut === null ? null : assumedForces(v.cut);
+function figuresOf(values: Typed) {
+	const glue = values.adhesive === null ? null : assumedOf(values.adhesive);
+	const cut = values.cut === null ? null : assumedForces(values.cut);
 	const given = {
-		baseCureH: v.baseCureH ?? glue?.baseCureH ?? null,
-		potLifeMin: v.potLifeMin ?? glue?.potLifeMin ?? null,
-		tangentialForceN: v.tangentialForceN ?? cut?.tangentialForceN ?? null,
-		shearStrengthMPa: v.shearStrengthMPa ?? glue?.shearStrengthMPa ?? CAUTIOUS_MPA
+		baseCureH: values.baseCureH ?? glue?.baseCureH ?? null,
+		potLifeMin: values.potLifeMin ?? glue?.potLifeMin ?? null,
+		tangentialForceN: values.tangentialForceN ?? cut?.tangentialForceN ?? null,
+		shearStrengthMPa: values.shearStrengthMPa ?? glue?.shearStrengthMPa ?? CAUTIOUS_MPA
 	};
 	needed(given, [cureH, potLife], 'Read it off the data sheet, or pick the kind of adhesive.');
 	needed(given, [force], 'Enter it, or pick how heavy the cut is.');
@@ -56,13 +56,14 @@ const CAUTIOUS_MPA = 10;
 
 /** What of a joint nobody read or measured, in words; empty where everything was. */
 export function assumedWords(entered: Readonly<Record<string, unknown>>): string {
-	const v = entered as Partial<Typed>;
+	const values = entered as Partial<Typed>;
 	return [
-		v.adhesive && [v.baseCureH, v.potLifeMin, v.shearStrengthMPa].some((x) => x === null || x === undefined)
-			? assumedOf(v.adhesive).says
+		values.adhesive &&
+		[values.baseCureH, values.potLifeMin, values.shearStrengthMPa].some((x) => x === null || x === undefined)
+			? assumedOf(values.adhesive).says
 			: '',
-		v.cut && (v.tangentialForceN === null || v.tangentialForceN === undefined)
-			? assumedForces(v.cut).says
+		values.cut && (values.tangentialForceN === null || values.tangentialForceN === undefined)
+			? assumedForces(values.cut).says
 			: ''
 	]
 		.filter(Boolean)

@@ -45,12 +45,14 @@ export const anglesOf = (v: Pick<Read, 'wheelTurned' | 'startAngleDeg'>, n: numb
 	);
 
 /** The readings with + for what stands out. @throws InputFault when one of them stands out and nobody has said that it is right */
-export function taken(v: Read): {
+export function taken(values: Read): {
 	readingsUm: number[];
 	wheelTurned: Read['wheelTurned'];
 	startAngleDeg: number;
 } {
-	const odd = v.oddKept ? null : oddReading(v.readingsUm, anglesOf(v, v.readingsUm.length));
+	const odd = values.oddKept
+		? null
+		: oddReading(values.readingsUm, anglesOf(values, values.readingsUm.length));
 	if (odd)
 		throw new InputFault(
 			`readingsUm.${odd.index}`,
@@ -58,9 +60,9 @@ export function taken(v: Read): {
 			`Reading ${odd.index + 1} is ${odd.readUm} µm; the others say about ${odd.expectedUm.toFixed(0)} µm. Read it again, or say that it is right.`
 		);
 	return {
-		readingsUm: v.dialCounts === 'down' ? v.readingsUm.map((r) => -r) : v.readingsUm,
-		wheelTurned: v.wheelTurned,
-		startAngleDeg: v.startAngleDeg
+		readingsUm: values.dialCounts === 'down' ? values.readingsUm.map((r) => -r) : values.readingsUm,
+		wheelTurned: values.wheelTurned,
+		startAngleDeg: values.startAngleDeg
 	};
 }
 

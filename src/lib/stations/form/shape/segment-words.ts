@@ -1,6 +1,6 @@
 import { type Segment, flankDeg, tangentsOf } from '$core/form/profile/segment';
 
-const deg = (v: number): string => `${Number(v.toFixed(2))}°`;
+const deg = (value: number): string => `${Number(value.toFixed(2))}°`;
 const FLAT_DEG = 0.005;
 const WALL_DEG = 89.995;
 

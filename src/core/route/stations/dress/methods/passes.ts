@@ -20,17 +20,17 @@ export const PASSES = [
 /** The passes as a plan: what they take, how long, and how many such dresses are left. */
 export const planFor = (
 	facts: SetupFacts,
-	v: { depthUm: number; leadUm: number; passes: number; dryPasses: number },
+	values: { depthUm: number; leadUm: number; passes: number; dryPasses: number },
 	/** Many points, or an edge that turns: the lead is not what one point leaves, and says nothing against the grain. */
 	onePoint = true
 ) =>
 	compute(facts, dressPlan, {
 		...dressed(facts),
 		...(onePoint ? {} : { grainSizeUm: null }),
-		finishStockUm: v.passes * v.depthUm,
-		finishDepthUm: v.depthUm,
-		finishLeadUm: v.leadUm,
-		sparkOutPasses: v.dryPasses
+		finishStockUm: values.passes * values.depthUm,
+		finishDepthUm: values.depthUm,
+		finishLeadUm: values.leadUm,
+		sparkOutPasses: values.dryPasses
 	});
 
 /** Wheel is left after such dresses. */
