@@ -1,6 +1,6 @@
 import { choice, text, yesNo } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
-import { INCIDENT_EVENTS } from './incident-plan.js';
+import { INCIDENT_EVENTS } from './incident-fields.js';
 
 /** What is asked first when something is wrong: short, because hands are needed elsewhere. */
 export const REPORT_FIELDS = [

@@ -1,4 +1,4 @@
-import { type IncidentEvent, MECHANICAL } from './incident-plan.js';
+import { type IncidentEvent, MECHANICAL } from './incident-fields.js';
 
 /** After a crash a taper or seat may run out no more than this, full reading, µm (guideline; the machine's own figure wins). */
 export const TAPER_LIMIT_UM = 12;

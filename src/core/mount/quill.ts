@@ -1,23 +1,7 @@
-import {
-	between,
-	choice,
-	from0,
-	grams,
-	mm as mmField,
-	newtons,
-	number,
-	over0,
-	rpm as rpmField,
-	um,
-	whole,
-	gigapascals,
-	kgPerM3,
-	WHIRL_END
-} from '../calculation/field/index.js';
 import { defineCalculation } from '../calculation/define.js';
-import { InputFault } from '../calculation/fault.js';
-import { Findings } from '../calculation/verdict.js';
 import { SLACK } from '../numeric/rounding.js';
+import { QUILL_FIELDS, checkQuill } from './quill-fields.js';
+import { quillFindings } from './quill-findings.js';
 
 /** Stiffness in GPa and density in kg/m3, typical values. */
 const QUILL_MATERIALS = {
@@ -25,18 +9,8 @@ const QUILL_MATERIALS = {
 	carbide: [560, 14500],
 	'heavy-tungsten': [340, 17500]
 } as const;
-/** What a quill may bend by, um, and be stressed with, MPa: caution over the first, stop over the second (guidelines). */
-const BENDS_UM = [10, 100] as const;
-const STRESS_MPA = [100, 300] as const;
 /** Share of the shaft's own mass that swings with its end (Rayleigh). */
 const SHAFT_SHARE = 33 / 140;
-const mm = <const N extends string>(name: N, max: number, label: string, about: string) =>
-	mmField(name, about, { ...over0(max), required: true, label });
-const rpm = <const N extends string>(name: N, label: string, about: string) =>
-	rpmField(name, about, { ...over0(500000), required: true, label });
-const sign = <const N extends string>(name: N, label: string) =>
-	whole(name, '+1 or -1', { ...between(-1, 1), required: true, label });
-
 /** An internal wheel on a slender shaft: how far it bends, where it whirls, how much wheel is left. */
 export const mountQuill = defineCalculation({
 	id: 'mount.quill',
@@ -74,66 +48,7 @@ export const mountQuill = defineCalculation({
 		'f = sqrt(k/(wheel + 33/140 shaft))/(2 pi)',
 		'dresses left = (D - max(least, head + 2 clearance))/(2 depth)'
 	],
-	fields: [
-		choice('material', 'Of the quill', ['steel', 'carbide', 'heavy-tungsten'], { default: 'steel' }),
-		gigapascals('modulusGPa', 'By the material when empty', {
-			...over0(1200),
-			label: 'Stiffness',
-			advanced: true
-		}),
-		kgPerM3('densityKgPerM3', 'By the material when empty', {
-			...over0(25000),
-			label: 'Density',
-			advanced: true
-		}),
-		mm('overhangMm', 1000, 'Overhang', 'Clamping to the middle of the wheel'),
-		mm('quillDiameterMm', 300, 'Quill diameter', 'Its thinnest'),
-		mmField('holeDiameterMm', 'Through the quill', { ...from0(300), default: 0, label: 'Coolant hole' }),
-		grams('wheelMassG', 'Of the wheel', { ...from0(50000), required: true }),
-		newtons('normalForceN', 'Across the quill', {
-			...from0(100000),
-			required: true,
-			label: 'Grinding force'
-		}),
-		rpm('quillMaxRpm', 'Limit of the quill', 'Marked'),
-		rpm('runRpm', 'Speed', 'It is to run at'),
-		rpm('wheelRatedRpm', 'Limit of the wheel', 'Marked'),
-		mm('originalDiameterMm', 500, 'Wheel when new', 'Across'),
-		mm('currentDiameterMm', 500, 'Wheel today', 'Across'),
-		mm('minimumDiameterMm', 500, 'Least diameter', 'Scrap below'),
-		mm('originalWidthMm', 500, 'Width when new', 'Along'),
-		mm('currentWidthMm', 500, 'Width today', 'Along'),
-		mm('minimumWidthMm', 500, 'Least width', 'Scrap below'),
-		um('nextDressDepthUm', 'On the radius', { ...from0(10000), default: 0, label: 'Next dress' }),
-		mmField('dressClearanceMm', 'Between dresser and quill', {
-			...from0(50),
-			guideline: true,
-			default: 1,
-			advanced: true
-		}),
-		mmField('quillHeadDiameterMm', 'Behind the wheel; the quill itself when empty', {
-			...over0(300),
-			label: 'Quill head'
-		}),
-		sign('grindDirectionSign', 'Turns when grinding'),
-		sign('dressDirectionSign', 'Turns when dressing'),
-		mmField('workBoreMm', 'If known', { ...over0(2000), label: 'Bore to be ground' }),
-		number('criticalCautionRatio', 'Caution from this share of the critical speed', {
-			...over0(1),
-			guideline: true,
-			label: 'Whirl, caution from',
-			default: 0.7,
-			advanced: true
-		}),
-		number('criticalStopRatio', 'Stop from this share', {
-			...over0(0.85),
-			...WHIRL_END,
-			guideline: true,
-			label: 'Whirl, stop from',
-			default: 0.85,
-			advanced: true
-		})
-	],
+	fields: QUILL_FIELDS,
 	outputs: [
 		{ name: 'criticalSpeedRpm', unit: 'rpm', about: 'Critical speed', main: true },
 		{ name: 'criticalRatio', about: 'Share of it at this speed' },
@@ -168,27 +83,7 @@ export const mountQuill = defineCalculation({
 		workBoreMm: 25
 	},
 	compute(values) {
-		const above = (field: string, value: number, most: number, what: string) => {
-			if (value > most)
-				throw new InputFault(
-					field,
-					'above-maximum',
-					`${value} mm is more than ${what}, ${most} mm. Measure again.`
-				);
-		};
-		if (values.holeDiameterMm >= values.quillDiameterMm)
-			throw new InputFault(
-				'holeDiameterMm',
-				'above-maximum',
-				`A hole of ${values.holeDiameterMm} mm leaves nothing of a quill of ${values.quillDiameterMm} mm.`
-			);
-		above('currentDiameterMm', values.currentDiameterMm, values.originalDiameterMm, 'the wheel had when new');
-		above('minimumDiameterMm', values.minimumDiameterMm, values.originalDiameterMm, 'the wheel had when new');
-		above('currentWidthMm', values.currentWidthMm, values.originalWidthMm, 'the wheel had when new');
-		above('minimumWidthMm', values.minimumWidthMm, values.originalWidthMm, 'the wheel had when new');
-		for (const f of ['grindDirectionSign', 'dressDirectionSign'] as const)
-			if (values[f] === 0)
-				throw new InputFault(f, 'unknown-choice', 'A spindle turns one way or the other: enter 1 or -1.');
+		checkQuill(values);
 		const [modulus, density] = QUILL_MATERIALS[values.material];
 		const [d, hole, L] = [
 			values.quillDiameterMm / 1000,
@@ -210,65 +105,6 @@ export const mountQuill = defineCalculation({
 		const hollow = 1 - (values.holeDiameterMm / values.quillDiameterMm) ** 4;
 		const bendingStressMPa =
 			(32 * values.normalForceN * values.overhangMm) / (Math.PI * values.quillDiameterMm ** 3) / hollow;
-		const bends = `It bends by ${deflectionUm.toFixed(0)} µm under this force: the bore comes out tapered, and small. Shorten it, or cut less.`;
-		const strained = `${bendingStressMPa.toFixed(0)} MPa where it is clamped. A quill that breaks is thrown: shorten it, take a thicker one, or cut less.`;
-		const findings = new Findings()
-			.stop(
-				'quill-overspeed',
-				values.runRpm > values.quillMaxRpm,
-				`${values.runRpm} rpm is more than the quill may turn, ${values.quillMaxRpm}.`
-			)
-			.stop(
-				'wheel-overspeed',
-				values.runRpm > values.wheelRatedRpm,
-				`${values.runRpm} rpm is more than the wheel may turn, ${values.wheelRatedRpm}.`
-			)
-			.stop(
-				'near-critical',
-				criticalRatio >= values.criticalStopRatio,
-				`${(100 * criticalRatio).toFixed(0)} % of the critical speed: it would whirl. Shorten the quill, take a thicker one, or run slower.`
-			)
-			.caution(
-				'critical-margin',
-				criticalRatio >= values.criticalCautionRatio && criticalRatio < values.criticalStopRatio,
-				`${(100 * criticalRatio).toFixed(0)} % of the critical speed, and the real one is lower.`
-			)
-			.stop('quill-bends', deflectionUm > BENDS_UM[1] + SLACK, bends)
-			.caution('quill-bends', deflectionUm > BENDS_UM[0] + SLACK, bends)
-			.stop('quill-stress', bendingStressMPa > STRESS_MPA[1] + SLACK, strained)
-			.caution('quill-stress', bendingStressMPa > STRESS_MPA[0] + SLACK, strained)
-			.stop(
-				'below-minimum-diameter',
-				after < values.minimumDiameterMm - SLACK,
-				`After the next dress it would be ${after.toFixed(2)} mm, under its least diameter, ${values.minimumDiameterMm} mm.`
-			)
-			.stop(
-				'below-minimum-width',
-				values.currentWidthMm < values.minimumWidthMm,
-				`${values.currentWidthMm} mm wide, under its least width, ${values.minimumWidthMm} mm.`
-			)
-			.stop(
-				'dress-reaches-quill',
-				quillGapMm < values.dressClearanceMm - SLACK,
-				'The dresser would meet the quill.'
-			)
-			.stop(
-				'direction-disagree',
-				values.grindDirectionSign !== values.dressDirectionSign,
-				'Grinding and dressing turn the wheel opposite ways. Set one of them right before it is dressed.'
-			)
-			.stop(
-				'wheel-does-not-fit-bore',
-				values.workBoreMm !== null && values.currentDiameterMm >= values.workBoreMm,
-				'The wheel does not go into the bore.'
-			)
-			.caution(
-				'wheel-large-for-bore',
-				values.workBoreMm !== null &&
-					values.currentDiameterMm > 0.8 * values.workBoreMm &&
-					values.currentDiameterMm < values.workBoreMm,
-				'Large for this bore: long contact, little coolant. Three quarters of the bore is usual.'
-			);
 		return {
 			stiffnessNPerUm: k / 1e6,
 			deflectionUm,
@@ -289,7 +125,13 @@ export const mountQuill = defineCalculation({
 				values.wheelRatedRpm,
 				values.criticalStopRatio * criticalSpeedRpm
 			),
-			...findings.judged()
+			...quillFindings(values, {
+				criticalRatio,
+				deflectionUm,
+				bendingStressMPa,
+				nextDiameterMm: after,
+				quillGapMm
+			}).judged()
 		};
 	}
 });

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { FINDING_FIELDS } from '$core/keep/incident-plan';
+	import { FINDING_FIELDS } from '$core/keep/incident-fields';
 	import { REMEASURE, causeAsked } from '$core/keep/incident-work';
 	import { figure, quantity } from '$core/quantity/format';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
