@@ -109,6 +109,7 @@ import { recommend } from './spec/recommend.js';
 import { surfaceSpeed } from './spec/surface-speed.js';
 import { faceRunout } from './true/face-runout.js';
 import { pencilTouch } from './true/pencil-touch.js';
+import { rimByHand } from './true/rim-by-hand.js';
 import { preBalanceRule } from './true/pre-balance-rule.js';
 import { reclock } from './true/reclock.js';
 import { truePlan } from './true/plan.js';
@@ -174,6 +175,7 @@ export const CALCULATIONS: readonly Calculation[] = [
 	runInRecommission,
 	runout,
 	pencilTouch,
+	rimByHand,
 	faceRunout,
 	reclock,
 	truePlan,

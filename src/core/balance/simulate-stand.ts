@@ -152,12 +152,10 @@ export const simulateStand = defineCalculation({
 			restAngleDeg,
 			timeS: roll.t,
 			turningCount: roll.turnings.length,
-			turnings: roll.turnings
-				.slice(0, TURNINGS_TOLD)
-				.map((turning) => ({
-					timeS: turning.timeS,
-					bottomAngleDeg: bottomOf(values.heavyAngleDeg, turning.phi)
-				})),
+			turnings: roll.turnings.slice(0, TURNINGS_TOLD).map((turning) => ({
+				timeS: turning.timeS,
+				bottomAngleDeg: bottomOf(values.heavyAngleDeg, turning.phi)
+			})),
 			periodS,
 			travelMm,
 			frictionGmm,

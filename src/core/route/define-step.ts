@@ -1,4 +1,5 @@
 import type { Field, Values } from '../calculation/fields.js';
+import type { Basis } from './basis.js';
 import type { Effect, EventKind } from './effect.js';
 import type { SetupFacts } from '../facts/setup.js';
 import type { StationId } from './station-names.js';
@@ -48,6 +49,8 @@ export interface Step<L extends readonly Field[] = readonly Field[], O extends o
 	turnsSpindle?: true;
 	/** What one record of it adds to the sums of its setup. */
 	sumsInto?(sums: Sums, record: RecordFacts, about: SumContext): void;
+	/** On what it rests, as it was entered; nothing where no figure or finding stands behind it. */
+	basis?(entered: Values<L>): Basis | null;
 	/** A record of it as a page of the setup is sent it, without what is long and never looked at there. */
 	clientFacts?(record: RecordValues): RecordValues;
 	/** Findings that take this wheel out of use for good until a lead clears it. */
@@ -57,7 +60,7 @@ export interface Step<L extends readonly Field[] = readonly Field[], O extends o
 /** What is declared of a step, whatever its fields are. */
 export type StepRules = Pick<
 	Step,
-	'invalidates' | 'keyedBy' | 'sumsInto' | 'turnsSpindle' | 'clientFacts' | 'released'
+	'basis' | 'invalidates' | 'keyedBy' | 'sumsInto' | 'turnsSpindle' | 'clientFacts' | 'released'
 >;
 const DECLARED = new Map<string, StepRules>();
 

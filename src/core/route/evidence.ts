@@ -90,6 +90,7 @@ const KNOWN = new WeakMap<readonly RecordFacts[], Evidence>();
 /** What stands of a setup, looked up by step and, where a step has several, by calculation. */
 export class Evidence {
 	private readonly steps: ReadonlyMap<string, Recorded>;
+	private byRecord: ReadonlyMap<number, Recorded> | null = null;
 	private constructor(private readonly facts: SetupFacts) {
 		this.steps = standingSteps(facts);
 	}
@@ -140,7 +141,10 @@ export class Evidence {
 	}
 	/** The step that stands with this record in it; null where it was recorded anew since, or no longer counts. */
 	standingWith(recordId: number): Recorded | null {
-		return [...this.steps.values()].find((r) => r.parts.some((part) => part.id === recordId)) ?? null;
+		this.byRecord ??= new Map(
+			[...this.steps.values()].flatMap((step) => step.parts.map((part) => [part.id, step]))
+		);
+		return this.byRecord.get(recordId) ?? null;
 	}
 	/** Every record that stands, oldest first: all that a page needs of a setup's history. */
 	records(): RecordFacts[] {

@@ -1,4 +1,5 @@
 import type { Verdict } from '../calculation/verdict.js';
+import type { Basis } from './basis.js';
 
 type LineState = 'ok' | 'now' | 'open' | 'caution' | 'stop';
 
@@ -13,6 +14,8 @@ export interface GateLine {
 	needsReason: boolean;
 	reason: string | null;
 	step: string | null;
+	/** On what it rests; null where no record stands behind it, or the record needs none. */
+	basis: Basis | null;
 }
 
 /** What a line is met by: a step as recorded, or one part of it. */
@@ -28,6 +31,8 @@ interface Common {
 	title: string;
 	/** What is shown once there is something to show. */
 	value: string;
+	/** On what this line rests, where its record rests on several things. */
+	basis?: Basis;
 }
 /** Met by a record: its verdict decides; a caution holds the gate until a reason is written. */
 interface Met extends Common {
@@ -51,7 +56,7 @@ export const UNLESS_STOPPED: readonly Exclude<Verdict, 'stop'>[] = ['ok', 'cauti
 /** The one way a gate line is made. */
 export function line(o: Met | Stated): GateLine {
 	const { key, title, value } = o;
-	const plain = { key, title, value, needsReason: false, reason: null, step: null };
+	const plain = { key, title, value, needsReason: false, reason: null, step: null, basis: o.basis ?? null };
 	if ('state' in o) return { ...plain, state: o.state, recordId: o.recordId ?? null };
 	if (!o.from) return { ...plain, state: 'open', value: o.waiting, recordId: null };
 	const { verdict, overrideReason } = o.from;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { isWaiting } from '$core/route/waiting-number';
+	import { basisText } from '$core/route/basis';
 	import type { GateLine } from '$core/route/gate';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import VerdictMark from '$lib/ui/feedback/VerdictMark.svelte';
@@ -29,6 +30,7 @@
 	<div>
 		<div class="t">{line.title}</div>
 		<div class="v">{line.value}</div>
+		{#if line.basis}<div class="basis {line.basis.kind}">{basisText(line.basis, desk.facts.units)}</div>{/if}
 		{#if record && isWaiting(record.id)}<div class="v">waits for the network</div>{/if}
 		{#if line.reason}<div class="v">Accepted: {line.reason}</div>{/if}
 		{#if line.needsReason}
@@ -69,6 +71,13 @@
 		font: 500 var(--type-small)/1.35 var(--mono);
 		color: var(--ink2);
 		overflow-wrap: anywhere;
+	}
+	.basis {
+		font-size: var(--type-small);
+		color: var(--ink2);
+	}
+	.not-known {
+		font-weight: 600;
 	}
 	.stop .v {
 		color: var(--stop);

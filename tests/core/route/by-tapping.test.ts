@@ -10,6 +10,8 @@ const WHY: Readonly<Record<string, string>> = {
 		'The turning sense follows from machine and mount; the person says the nut is the one named.',
 	'mount.tighten > tighten':
 		'The torque is computed and told; nobody without a wrench that reads it can enter one, so it is said by hand.',
+	'true.hand > read':
+		'A pencil line that closes all round is seen; it is a bound, judged as one and called one.',
 	'run-in.start > start': 'Guard closed and people clear are seen at the machine.',
 	'run-in.outcome > outcome': "Heard by ear, after the minutes the server's clock has counted.",
 	'balance.off > off': 'Isolated, lifted and clean are done by hand and said.',

@@ -52,15 +52,13 @@ export function segmentAdded(list: List, lengthMm = 5): RawSegment[] {
 export function turnedRound(list: List): RawSegment[] {
 	const ends = list.flatMap((segment) => [segment.z0Mm, segment.z1Mm]);
 	const both = Math.min(...ends) + Math.max(...ends);
-	return [...list]
-		.reverse()
-		.map((segment) => ({
-			...segment,
-			z0Mm: both - segment.z1Mm,
-			x0Mm: segment.x1Mm,
-			z1Mm: both - segment.z0Mm,
-			x1Mm: segment.x0Mm
-		}));
+	return [...list].reverse().map((segment) => ({
+		...segment,
+		z0Mm: both - segment.z1Mm,
+		x0Mm: segment.x1Mm,
+		z1Mm: both - segment.z0Mm,
+		x1Mm: segment.x0Mm
+	}));
 }
 
 /** Nearest of the places that are typed already, or a round one. @example snapped(4.98, [5, 12], 0.1) // 5 */

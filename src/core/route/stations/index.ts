@@ -1,5 +1,6 @@
 import type { Evidence } from '../evidence.js';
 import type { SetupFacts } from '../../facts/setup.js';
+import { basisOf } from '../basis-of.js';
 import type { StationId } from '../station-names.js';
 import { type GateLine, line } from '../gate.js';
 import { recordedText } from '../gate-text.js';
@@ -61,6 +62,8 @@ export const STATION: Readonly<Record<StationId, Station>> = {
 	keep: { steps: keepSteps, gate: keepGate, order: anyOrder, morning: 'shown', whileReleased: true }
 };
 
+export { basisOf };
+
 /** The lines of a station: what the route asks of everybody, then what this shop has added. */
 export function linesOf(station: StationId, facts: SetupFacts, evidence: Evidence): GateLine[] {
 	const own = facts.route.checks
@@ -77,5 +80,8 @@ export function linesOf(station: StationId, facts: SetupFacts, evidence: Evidenc
 				waiting: c.kind === 'yes' ? 'to be said' : `${limit} ${c.unit}`
 			});
 		});
-	return [...STATION[station].gate(facts, evidence), ...own];
+	return [...STATION[station].gate(facts, evidence), ...own].map((shown) => ({
+		...shown,
+		basis: shown.basis ?? basisOf(shown.recordId === null ? null : evidence.standingWith(shown.recordId))
+	}));
 }

@@ -3,6 +3,7 @@ import type { Decision } from '../../../core/route/decision.js';
 import type { SetupFacts } from '../../../core/facts/setup.js';
 import { limitRpm, shownLimit } from '../../../core/spec/limit-rpm.js';
 import { quantity } from '../../../core/quantity/format.js';
+import { basisText } from '../../../core/route/basis.js';
 import { Evidence } from '../../../core/route/evidence.js';
 import { releaseStep } from '../../../core/route/stations/prove/steps.js';
 import { dueWords, redressDue } from '../../../core/route/stations/keep/due.js';
@@ -99,9 +100,17 @@ export async function setupCard(
 				y = 16 * MM;
 			}
 			if (i === 0) put('bold', 11, station.name, left, y + 2 * MM, 26 * MM);
-			put('text', 10, l.title, left + 28 * MM, y + 2 * MM, 60 * MM);
-			put('mono', 9, l.value, left + 90 * MM, y + 2.3 * MM, 64 * MM);
-			put('text', 10, SIGN[l.state] ?? l.state, left + 157 * MM, y + 2 * MM, 22 * MM);
+			put('text', 10, l.title, left + 26 * MM, y + 2 * MM, 50 * MM);
+			put('mono', 8.5, l.value, left + 77 * MM, y + 2.4 * MM, 52 * MM);
+			put(
+				'text',
+				8.5,
+				l.basis ? basisText(l.basis, facts.units) : '',
+				left + 130 * MM,
+				y + 2.4 * MM,
+				31 * MM
+			);
+			put('text', 10, SIGN[l.state] ?? l.state, left + 162 * MM, y + 2 * MM, 17 * MM);
 			y += 6.6 * MM;
 			doc
 				.moveTo(i === station.lines.length - 1 ? left : left + 28 * MM, y)

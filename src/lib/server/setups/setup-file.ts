@@ -1,4 +1,6 @@
 import Papa from 'papaparse';
+import { basisText } from '../../../core/route/basis.js';
+import { basisOf } from '../../../core/route/stations/index.js';
 import type { RecordFacts } from '../../../core/facts/records.js';
 import type { SetupFacts } from '../../../core/facts/setup.js';
 import { cellOut } from '../../../core/shop/rack-file.js';
@@ -18,9 +20,15 @@ function valuesOf(of: ValueLine['of'], value: unknown, name = ''): ValueLine[] {
 	return Object.entries(value).flatMap(([k, v]) => valuesOf(of, v, name ? `${name}.${k}` : k));
 }
 
+/** On what a record rests, in words. */
+function restsOn(facts: SetupFacts, record: RecordFacts): string | null {
+	const basis = basisOf(record);
+	return basis && basisText(basis, facts.units);
+}
+
 type Line = Record<string, string | number | boolean>;
 /** Lines of a table of one record: one value a line. */
-function linesOf(record: RecordFacts): Line[] {
+function linesOf(facts: SetupFacts, record: RecordFacts): Line[] {
 	const own = {
 		record: record.id,
 		at: new Date(record.atMs).toISOString(),
@@ -29,7 +37,8 @@ function linesOf(record: RecordFacts): Line[] {
 		step: record.step,
 		calculation: record.calculation,
 		verdict: record.verdict,
-		reason: record.overrideReason ?? ''
+		reason: record.overrideReason ?? '',
+		basis: restsOn(facts, record) ?? ''
 	};
 	return [
 		...valuesOf('entered', record.entered),
@@ -42,10 +51,10 @@ function linesOf(record: RecordFacts): Line[] {
 	);
 }
 
-async function* asTable(pages: AsyncIterable<RecordFacts[]>): AsyncGenerator<string> {
+async function* asTable(facts: SetupFacts, pages: AsyncIterable<RecordFacts[]>): AsyncGenerator<string> {
 	let header = true;
 	for await (const page of pages) {
-		const lines = page.flatMap(linesOf);
+		const lines = page.flatMap((record) => linesOf(facts, record));
 		if (!lines.length) continue;
 		yield `${header ? '' : '\r\n'}${Papa.unparse(lines, { header })}`;
 		header = false;
@@ -59,7 +68,7 @@ async function* asJson(facts: SetupFacts, pages: AsyncIterable<RecordFacts[]>): 
 	for await (const page of pages) {
 		const links = await linksOf(page.map((record) => record.id));
 		for (const r of page) {
-			yield `${first ? '' : ','}\n  ${JSON.stringify({ ...r, ...links.get(r.id) })}`;
+			yield `${first ? '' : ','}\n  ${JSON.stringify({ ...r, basis: restsOn(facts, r), ...links.get(r.id) })}`;
 			first = false;
 		}
 	}
@@ -88,5 +97,5 @@ async function* recordPages(setupId: number): AsyncGenerator<FullRecord[]> {
 /** Everything kept of a setup, to take away, bit by bit: JSON whole, CSV one value a line. */
 export function setupFile(facts: SetupFacts, kind: 'csv' | 'json'): AsyncGenerator<string> {
 	const pages = recordPages(facts.id);
-	return kind === 'json' ? asJson(facts, pages) : asTable(pages);
+	return kind === 'json' ? asJson(facts, pages) : asTable(facts, pages);
 }

@@ -140,10 +140,10 @@
 {:else}{@render thePlan()}{/if}
 <h2>Afterwards</h2>
 <div class="fields">
-	<QuantityField entry={by} name="diameterAfterMm" /><QuantityField entry={by} name="takenUm" /><YesNo
+	<QuantityField entry={by} name="diameterAfterMm" /><QuantityField
 		entry={by}
-		name="spunDry"
-	/>
+		name="takenUm"
+	/>{#if facts.machine.wet}<YesNo entry={by} name="spunDry" />{/if}
 	<p class="quiet">The last passes leave it glazed: round, not sharp. It is dressed open before it grinds.</p>
 </div>
 <p class="how" role="group" aria-label="Read again">

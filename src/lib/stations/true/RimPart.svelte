@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Evidence } from '$core/route/evidence';
-	import { lastRead, runoutLimitUm } from '$core/route/stations/true/readings';
+	import { highSpotRead, lastRead, runoutLimitUm } from '$core/route/stations/true/readings';
 	import { readAt } from '$core/route/stations/true/known-runout';
 	import { runoutStep, seatStep } from '$core/route/stations/true/steps';
 	import { runout } from '$core/true/runout';
@@ -38,7 +38,8 @@
 	const shifted = $derived.by(() => {
 		if (!before || filled === 0 || !out || (Evidence.of(desk.facts).step(seatStep)?.id ?? 0) > before.id)
 			return null;
-		const was = before.output;
+		const was = highSpotRead(desk.facts);
+		if (!was) return null;
 		const by = Math.abs(((out.highSpotAngleDeg - was.highSpotAngleDeg + 540) % 360) - 180);
 		return was.eccentricityUm > 10 && out.eccentricityUm > 10 && by > 45 ? by : null;
 	});

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { clearanceOf, lastRead } from '$core/route/stations/true/readings';
+	import { clearanceOf, highSpotRead } from '$core/route/stations/true/readings';
 	import { seatStep } from '$core/route/stations/true/steps';
 	import SeatDrawing from '$lib/drawing/SeatDrawing.svelte';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
@@ -12,7 +12,7 @@
 	}
 	/** Which way to push the wheel within its play, how far, and what would remain; or how to turn it on its seat. */
 	let { desk, ondone }: Props = $props();
-	const read = $derived(lastRead(desk.facts)!.output);
+	const read = $derived(highSpotRead(desk.facts)!);
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
 

@@ -1,3 +1,4 @@
+import { measuredWith } from '../../basis.js';
 import { countRoll } from '../../sums.js';
 import { influence } from '../../../balance/influence.js';
 import { threeRuns } from '../../../balance/three-runs.js';
@@ -33,6 +34,7 @@ export const phaseStep = defineStep({
 	station: 'balance',
 	step: 'phase',
 	title: 'Vibration with phase, one trial',
+	basis: () => measuredWith('vibration and mark'),
 	turnsSpindle: true,
 	sumsInto: countRoll,
 	fields: [
@@ -61,6 +63,7 @@ export const runsStep = defineStep({
 	station: 'balance',
 	step: 'runs',
 	title: 'Vibration, three trials',
+	basis: () => measuredWith('vibration'),
 	turnsSpindle: true,
 	sumsInto: countRoll,
 	fields: [

@@ -1,3 +1,4 @@
+import { measuredWith } from '../../basis.js';
 import { levelStand } from '../../../balance/level-stand.js';
 import { slopeError } from '../../../balance/slope-error.js';
 import { compute } from '../../compute-step.js';
@@ -11,6 +12,7 @@ export const levelStep = defineStep({
 	station: 'balance',
 	step: 'level',
 	title: 'Level the stand',
+	basis: () => measuredWith('level'),
 	fields: pick(
 		levelStand.fields,
 		'xForwardMmPerM',

@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { countRoll } from '../../sums.js';
 import { fromMarkedRelease } from '../../../balance/estimate.js';
 import { fromMarks } from '../../../balance/from-marks.js';
@@ -31,6 +32,7 @@ export const swingStep = defineStep({
 	station: 'balance',
 	step: 'swing',
 	title: 'Time the swing',
+	basis: () => foundBy('timed swing on the stand'),
 	sumsInto: countRoll,
 	fields: [
 		...pick(fromPeriod.fields, 'timeS', 'swings', 'restAngleDeg', 'turningAnglesDeg'),
@@ -70,6 +72,7 @@ export const marksStep = defineStep({
 	station: 'balance',
 	step: 'marks',
 	title: 'Push, marks and one time',
+	basis: () => foundBy('turning points on the stand'),
 	sumsInto: countRoll,
 	fields: [...pick(fromMarks.fields, 'turningAnglesDeg', 'timeS'), AFRESH] as const,
 	compute(facts, values) {
@@ -94,6 +97,7 @@ export const massStep = defineStep({
 	station: 'balance',
 	step: 'mass',
 	title: 'Test mass',
+	basis: () => foundBy('trial mass on the stand'),
 	sumsInto: countRoll,
 	fields: [
 		...pick(
@@ -130,6 +134,7 @@ export const restStep = defineStep({
 	station: 'balance',
 	step: 'rest',
 	title: 'Where it rests',
+	basis: () => foundBy('where it comes to rest'),
 	sumsInto: countRoll,
 	fields: [{ ...pick(fromPeriod.fields, 'restAngleDeg')[0], required: true }, AFRESH] as const,
 	compute(facts, values) {

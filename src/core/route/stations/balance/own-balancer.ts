@@ -1,3 +1,4 @@
+import { SIMULATED, measuredWith } from '../../basis.js';
 import { countRoll } from '../../sums.js';
 import { auto } from '../../../balance/auto.js';
 import type { tolerance } from '../../../balance/tolerance.js';
@@ -29,13 +30,14 @@ export function hiddenFromHead(facts: SetupFacts): {
 		seed: facts.id
 	};
 }
-const SIMULATED = 'A simulated head balances nothing. Read the figures off the machine.';
+const HEAD_BALANCES_NOTHING = 'A simulated head balances nothing. Read the figures off the machine.';
 
 /** The machine's own balancer: what it reports, or its stand-in run to the end. */
 export const autoStep = defineStep({
 	station: 'balance',
 	step: 'auto',
 	title: "The machine's own balancer",
+	basis: (entered) => (entered.standIn ? SIMULATED : measuredWith('the own balancer of the machine')),
 	turnsSpindle: true,
 	sumsInto: countRoll,
 	fields: [
@@ -47,7 +49,8 @@ export const autoStep = defineStep({
 		})
 	] as const,
 	compute(facts, values): Result<OutputOf<typeof tolerance>> {
-		if (values.standIn && !facts.simulators) throw new InputFault('standIn', 'simulated', SIMULATED);
+		if (values.standIn && !facts.simulators)
+			throw new InputFault('standIn', 'simulated', HEAD_BALANCES_NOTHING);
 		if (values.standIn) {
 			const head = compute(facts, auto, hiddenFromHead(facts));
 			return { main: toleranceFor(facts, head.output.residualGmm), secondary: [head] };

@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { countRoll } from '../../sums.js';
 import { text } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
@@ -32,6 +33,7 @@ export const staysStep = defineStep({
 	station: 'balance',
 	step: 'stays',
 	title: 'It stays put everywhere',
+	basis: () => foundBy('stays put on the stand'),
 	sumsInto: countRoll,
 	fields: [
 		text('changed', 'Since it was measured over the limit', {

@@ -1,3 +1,4 @@
+import { measuredWith } from '../../basis.js';
 import { countRoll } from '../../sums.js';
 import { twoPlanes } from '../../../balance/two-planes.js';
 import { InputFault } from '../../../calculation/fault.js';
@@ -71,6 +72,7 @@ export const planesStep = defineStep({
 	station: 'balance',
 	step: 'planes',
 	title: 'Two planes',
+	basis: () => measuredWith('vibration in two planes'),
 	sumsInto: countRoll,
 	fields: [
 		INITIAL,

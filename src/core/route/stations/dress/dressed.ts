@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { countFirstDress } from '../../sums.js';
 import { single } from '../../result.js';
 import { defineStep } from '../../define-step.js';
@@ -8,6 +9,7 @@ export const dressedStep = defineStep({
 	station: 'dress',
 	step: 'done',
 	title: 'Dressed',
+	basis: () => foundBy('by ear'),
 	released: 'never',
 	invalidates: ['prove'],
 	keyedBy: otherWheelOfPack,

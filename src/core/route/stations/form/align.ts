@@ -1,3 +1,4 @@
+import { measuredWith } from '../../basis.js';
 import { centreError } from '../../../form/centre-error.js';
 import { summaryOf } from '../../../form/profile/chain.js';
 import { squared } from '../../../form/squared.js';
@@ -13,6 +14,7 @@ export const alignStep = defineStep({
 	station: 'form',
 	step: 'align',
 	title: 'Square and on centre',
+	basis: () => measuredWith('dial indicator'),
 	fields: [...pick(squared.fields, 'readingUm', 'overMm'), ...pick(centreError.fields, 'offsetMm')] as const,
 	compute(facts, values) {
 		const form = formThere(facts, Evidence.of(facts));

@@ -1,3 +1,4 @@
+import { measuredWith } from '../../basis.js';
 import { leaveOut } from '../../leave-out.js';
 import { choice } from '../../../calculation/field/index.js';
 import { compareMeasured } from '../../../form/compare-measured.js';
@@ -13,6 +14,7 @@ export const couponStep = defineStep({
 	station: 'form',
 	step: 'coupon',
 	title: 'Read the coupon',
+	basis: () => measuredWith('points of the profile'),
 	clientFacts: (r) => leaveOut(r, ['segments', 'points', 'csv']),
 	fields: [
 		...pick(compareMeasured.fields, 'points', 'csv'),

@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { from0, whole } from '../../../calculation/field/index.js';
 import type { Effect } from '../../effect.js';
 import { Evidence } from '../../evidence.js';
@@ -16,6 +17,7 @@ export const formedStep = defineStep({
 	station: 'form',
 	step: 'formed',
 	title: 'Form dressed',
+	basis: () => foundBy('by ear'),
 	invalidates: ['dress', 'prove'],
 	fields: [
 		...pick(DRESSED_FIELDS, 'soundEven', 'diameterAfterMm', 'rimDepthAfterMm', 'diamondTurned', 'heard'),

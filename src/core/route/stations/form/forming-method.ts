@@ -32,9 +32,7 @@ export function dressersForMethod(facts: SetupFacts, way: FormingMethod, name = 
 	const kinds: readonly string[] = FORMING_METHODS[way].kinds;
 	const own = (dresser: DresserFacts) =>
 		name && carries(dresser.carriesForm, name) ? 0 : dresser.id === facts.dresser?.id ? 1 : 2;
-	return facts.dressers
-		.filter((dresser) => kinds.includes(dresser.kind))
-		.sort((a, b) => own(a) - own(b));
+	return facts.dressers.filter((dresser) => kinds.includes(dresser.kind)).sort((a, b) => own(a) - own(b));
 }
 
 /** A fixture carries a single diamond. */

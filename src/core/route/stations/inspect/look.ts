@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { AFTER_MOUNT } from '../after.js';
 import { text } from '../../../calculation/field/index.js';
 import type { Values } from '../../../calculation/fields.js';
@@ -67,6 +68,7 @@ export const lookStep = defineStep({
 	station: 'inspect',
 	step: 'look',
 	title: 'Look it over',
+	basis: () => foundBy('by eye'),
 	invalidates: ['mount', ...AFTER_MOUNT],
 	fields: LOOK_FIELDS,
 	compute: (facts, values) => lookOf(wheelOf(facts), facts.today, values, facts.guidelines.limits),

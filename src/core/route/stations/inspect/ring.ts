@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { choice, list } from '../../../calculation/field/index.js';
 import { ringDecision } from '../../../inspect/ring-decision.js';
 import { InputFault } from '../../../calculation/fault.js';
@@ -119,6 +120,7 @@ export const ringStep = defineStep({
 	station: 'inspect',
 	step: 'ring',
 	title: 'Ring it',
+	basis: (entered) => (entered.taps.length ? foundBy('by ear') : null),
 	fields: RING_FIELDS,
 	compute: (facts, { taps }) => ringOf(ringFacts(facts), taps),
 	event: () => ({ kind: 'inspected', diameterAfterMm: null, note: null }),

@@ -1,3 +1,4 @@
+import { measuredWith } from '../../basis.js';
 import { TAPER_LIMIT_UM } from '../../../keep/incident-work.js';
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { runInRecommission } from '../../../run-in/recommission.js';
@@ -21,6 +22,7 @@ export const spindleStep = defineStep({
 	station: 'machine',
 	step: 'runout',
 	title: 'Run-out of the spindle',
+	basis: () => measuredWith('dial indicator'),
 	fields: pick(spindleRunout.fields, 'taperRunoutUm', 'flangeRunoutUm'),
 	// This station asks about the spindle on the routes that follow a crash.
 	compute: (facts, values) =>

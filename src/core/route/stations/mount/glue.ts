@@ -1,3 +1,4 @@
+import { measuredWith } from '../../basis.js';
 import { AFTER_MOUNT } from '../after.js';
 import { choice, keysOf } from '../../../calculation/field/index.js';
 import type { Values } from '../../../calculation/fields.js';
@@ -107,6 +108,7 @@ export const curedStep = defineStep({
 	station: 'mount',
 	step: 'cured',
 	title: 'Cured',
+	basis: () => measuredWith('the clock of the server'),
 	online: 'the time it stood is taken by the clock there',
 	fields: [],
 	compute(facts) {

@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { AFTER_MOUNT } from '../after.js';
 import { yesNo } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
@@ -41,6 +42,7 @@ export const tightenStep = defineStep({
 	station: 'mount',
 	step: 'tighten',
 	title: 'Tighten',
+	basis: () => foundBy('tightened as shown'),
 	invalidates: AFTER_MOUNT,
 	fields: [
 		yesNo('done', 'Every pass, then once round', { required: true, label: 'Tightened in this order' })

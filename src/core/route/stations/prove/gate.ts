@@ -1,4 +1,5 @@
 import { release } from '../../../prove/release.js';
+import { type Basis, foundBy, measuredWith } from '../../basis.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';
@@ -14,10 +15,10 @@ export const proveGate: Gate = (facts, evidence) => {
 	const sheet = partOf(recorded, release);
 	const released = sheet !== null && sheet.output.released !== 'no';
 	const q = show(facts);
-	const check = (key: string, title: string, name: string, value: string): GateLine => {
+	const check = (key: string, title: string, name: string, value: string, basis: Basis): GateLine => {
 		const found = sheet?.output.checks.find((c) => c.name === name);
 		const state = STATES[found?.state ?? 'missing'];
-		return line({ key, title, state, value, recordId: sheet?.id ?? null });
+		return line({ key, title, state, value, recordId: sheet?.id ?? null, ...(sheet ? { basis } : {}) });
 	};
 	const withReason = sheet?.output.released === 'with-reason';
 	const reason = recorded?.overrideReason ?? recorded?.entered.overrideReason ?? '';
@@ -28,10 +29,11 @@ export const proveGate: Gate = (facts, evidence) => {
 			'ra',
 			'Finish as asked',
 			'raUm',
-			`Ra ${q(recorded?.entered.raUm, 'um-Ra')} of ${q(facts.brief.targetRaUm, 'um-Ra')}`
+			`Ra ${q(recorded?.entered.raUm, 'um-Ra')} of ${q(facts.brief.targetRaUm, 'um-Ra')}`,
+			measuredWith('roughness meter')
 		),
-		check('burn', 'No burn', 'burnSeen', 'trial cut'),
-		check('chatter', 'No chatter', 'chatterSeen', 'trial cut'),
+		check('burn', 'No burn', 'burnSeen', 'trial cut', foundBy('by eye')),
+		check('chatter', 'No chatter', 'chatterSeen', 'trial cut', foundBy('by eye')),
 		recorded && !released
 			? line({
 					...own,

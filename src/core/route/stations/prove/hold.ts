@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { workHolding } from '../../../set/work-holding.js';
 import { surfaceSpeedMps } from '../../../spec/speed.js';
 import { type Evidence, partOf } from '../../evidence.js';
@@ -26,6 +27,7 @@ export const holdStep = defineStep({
 	station: 'prove',
 	step: 'hold',
 	title: 'Hold the work',
+	basis: () => foundBy('pushed by hand'),
 	// The push by hand comes last, when all else is set.
 	fields: [
 		...without(workHolding.fields, 'wheelSpeedMps', 'holdingConfirmed'),

@@ -7,7 +7,10 @@ import { dressedStep } from '../dress/dressed.js';
 import { couponStep } from '../form/coupon.js';
 import { outcomeStep } from '../run-in/outcome.js';
 import { speedStep } from '../run-in/speed.js';
+import { isFoundByHand } from '../true/by-hand.js';
 import { readAt } from '../true/known-runout.js';
+import { type Basis, foundBy, measuredWith } from '../../basis.js';
+import { basisOf } from '../../basis-of.js';
 import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../../facts/setup.js';
 import { show } from '../../gate-text.js';
@@ -22,6 +25,8 @@ export interface SheetRow {
 	limit: string;
 	state: 'pass' | 'fail' | 'missing';
 	from: { recordId: number; by: string; atMs: number } | null;
+	/** On what the value rests; null where nothing was looked at. */
+	basis: Basis | null;
 }
 interface Words {
 	title: string;
@@ -51,6 +56,14 @@ const LINES: Readonly<Record<string, Words>> = {
 	workHoldingConfirmed: { title: 'Work held', yes: 'pushed by hand, it holds', no: 'it does not hold' }
 };
 
+const MEASURED_AT_RELEASE: Readonly<Record<string, Basis>> = {
+	raUm: measuredWith('roughness meter'),
+	sizeErrorUm: measuredWith('at the part'),
+	flatnessUm: measuredWith('at the part'),
+	taperUm: measuredWith('at the part'),
+	soundNormal: foundBy('by ear')
+};
+
 /** Where each value of the sheet comes from: what was recorded before, or what was seen at the release itself. */
 function sources(facts: SetupFacts): Readonly<Record<string, SheetRow['from']>> {
 	const evidence = Evidence.of(facts);
@@ -75,6 +88,17 @@ export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
 	if (!recorded || !sheet) return null;
 	const given = sheet.input.checks as Readonly<Record<string, number | boolean | null>>;
 	const from = sources(facts);
+	/** What was recorded before says itself on what it rests; what is typed on the sheet is measured, and what is said was seen. */
+	const basisHere = (name: string): Basis | null => {
+		const recordId = from[name]?.recordId;
+		if (name in from) return basisOf(recordId === undefined ? null : evidence.standingWith(recordId));
+		return MEASURED_AT_RELEASE[name] ?? foundBy('by eye');
+	};
+	/** A bound, not a reading. */
+	const isAtMost = (name: string): boolean =>
+		name === 'balanceResidualGmm'
+			? isBound(evidence)
+			: name === 'runOutUm' && isFoundByHand(evidence.newest('true', readAt));
 	const own: SheetRow['from'] = { recordId: sheet.id, by: recorded.by, atMs: recorded.atMs };
 	const q = show(facts);
 	return sheet.output.checks.map(({ name, state }) => {
@@ -89,10 +113,11 @@ export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
 					? 'not looked at'
 					: typeof v === 'boolean'
 						? ((v ? words.yes : words.no) ?? '')
-						: `${name === 'balanceResidualGmm' && isBound(evidence) ? 'at most ' : ''}${q(v, words.unit ?? 'um')}`,
+						: `${isAtMost(name) ? 'at most ' : ''}${q(v, words.unit ?? 'um')}`,
 			limit: typeof limit === 'number' ? q(limit, words.unit ?? 'um') : '',
 			state,
-			from: name in from ? from[name]! : own
+			from: name in from ? from[name]! : own,
+			basis: v === null ? null : basisHere(name)
 		};
 	});
 }

@@ -1,3 +1,4 @@
+import { foundBy } from '../../basis.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { runInOutcome } from '../../../run-in/outcome.js';
 import { runInPlan } from '../../../run-in/plan.js';
@@ -18,6 +19,7 @@ export const outcomeStep = defineStep({
 	station: 'run-in',
 	step: 'outcome',
 	title: 'After the free run',
+	basis: () => foundBy('by ear'),
 	online: 'the time it ran is taken by the clock there',
 	fields: pick(runInOutcome.fields, 'heard', 'smokeOrSmell', 'vibrationMmPerS'),
 	compute(facts, values) {

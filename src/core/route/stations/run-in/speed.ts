@@ -1,3 +1,4 @@
+import { measuredWith } from '../../basis.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { speedCheck } from '../../../run-in/speed-check.js';
 import { speedStatement } from '../../../spec/speed-statement.js';
@@ -16,6 +17,7 @@ export const speedStep = defineStep({
 	station: 'run-in',
 	step: 'speed',
 	title: 'Tachometer',
+	basis: () => measuredWith('tachometer'),
 	fields: pick(speedCheck.fields, 'measuredRpm', 'stage'),
 	compute(facts, values) {
 		const w = wheelOf(facts);

@@ -3,6 +3,7 @@ import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';
 import type { Gate, Station } from '../station.js';
+import { isFoundByHand } from './by-hand.js';
 import { faceStep } from './steps.js';
 import { lastRead, runoutLimitUm } from './readings.js';
 import { readAt, truedAt } from './known-runout.js';
@@ -16,11 +17,11 @@ export const trueGate: Gate = (facts, evidence) => {
 	const last = lastRead(facts);
 	const limitUm = last ? Number(last.input.limitTirUm) : runoutLimitUm(facts);
 	const good = last !== null && last.output.tirUm <= limitUm;
+	const byHand = isFoundByHand(last);
 	const value = last
-		? `${q(last.output.tirUm, 'um')} now, limit ${q(limitUm, 'um')}`
+		? `${byHand ? 'at most ' : ''}${q(last.output.tirUm, 'um')} now, limit ${q(limitUm, 'um')}`
 		: `limit ${q(limitUm, 'um')}`;
 	const places = Array.isArray(last?.input.readingsUm) ? last.input.readingsUm.length : 0;
-	const wetted = after !== null;
 	/** It runs true now, ran out before, and nobody has booked how that came about. */
 	const unbooked = !after && good && facts.sums.ranOut;
 	const dry = after ? after.entered.spunDry === true : good && !unbooked;
@@ -33,10 +34,12 @@ export const trueGate: Gate = (facts, evidence) => {
 			value:
 				read?.verdict === 'stop'
 					? recordedText(read, '')
-					: read?.step === 'pencil' || read?.step === 'after-pencil'
-						? 'pencil line'
-						: `${places} readings`,
-			waiting: '8 or 12 places'
+					: places
+						? `${places} readings`
+						: isFoundByHand(read)
+							? 'without an indicator'
+							: 'pencil line',
+			waiting: 'with an indicator, by a pencil line, or by hand'
 		}),
 		...(face
 			? [
@@ -50,19 +53,7 @@ export const trueGate: Gate = (facts, evidence) => {
 				]
 			: []),
 		runsTrue(),
-		line({
-			key: 'dry',
-			title: unbooked ? 'Truing booked' : 'Spun dry',
-			state: dry ? 'ok' : 'open',
-			value: unbooked
-				? 'it ran out before: book the truing, with the diameter now'
-				: !dry
-					? 'after the coolant is off'
-					: wetted
-						? 'coolant off, run on until dry'
-						: 'not wetted: no truing needed',
-			recordId: after?.id ?? null
-		}),
+		...dryLine(),
 		// Said of a wheel that was trued, of no other.
 		...(after
 			? [
@@ -70,16 +61,34 @@ export const trueGate: Gate = (facts, evidence) => {
 						key: 'glazed',
 						title: 'Known to be glazed',
 						state: 'ok',
-						value: 'dress open after balancing',
-						recordId: after.id
+						value: 'dress open after balancing'
 					})
 				]
 			: [])
 	];
 
+	/** A dry machine is never asked about its coolant; what was trued is booked all the same. */
+	function dryLine(): GateLine[] {
+		if (!facts.machine.wet && !unbooked) return [];
+		return [
+			line({
+				key: 'dry',
+				title: unbooked ? 'Truing booked' : 'Spun dry',
+				state: dry ? 'ok' : 'open',
+				value: unbooked
+					? 'it ran out before: book the truing, with the diameter now'
+					: !dry
+						? 'after the coolant is off'
+						: after
+							? 'coolant off, run on until dry'
+							: 'not wetted: no truing needed'
+			})
+		];
+	}
 	function runsTrue(): GateLine {
 		const own = { key: 'runs-true', title: 'Runs true', value };
-		if (good) return line({ ...own, from: last, accepts: UNLESS_STOPPED, waiting: '' });
+		// What is known by hand is judged at its worse end: its caution waits for a reason.
+		if (good) return line({ ...own, from: last, accepts: byHand ? ['ok'] : UNLESS_STOPPED, waiting: '' });
 		// Read again after truing it is judged as it is; before that it is simply still to be trued.
 		if (after && last && last.id >= after.id) return line({ ...own, from: after, waiting: '' });
 		return line({ ...own, state: 'open', recordId: last?.id ?? null });

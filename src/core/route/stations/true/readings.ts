@@ -4,6 +4,7 @@ import { limitOf } from '../../../calculation/limits.js';
 import { oddReading } from '../../../true/odd-reading.js';
 import { pencilTouch } from '../../../true/pencil-touch.js';
 import { preBalanceRule } from '../../../true/pre-balance-rule.js';
+import { rimByHand } from '../../../true/rim-by-hand.js';
 import { runout } from '../../../true/runout.js';
 import { Evidence } from '../../evidence.js';
 import { readAt } from './known-runout.js';
@@ -72,13 +73,23 @@ interface RimRead {
 	eccentricityUm: number;
 	highSpotAngleDeg: number;
 }
+/** By hand it is known how much at most, not where. */
+type KnownRunout = Pick<RimRead, 'tirUm'> & Partial<RimRead>;
 
-/** Where the rim was read last on this mount, with an indicator or by a pencil line. */
-export function lastRead(facts: SetupFacts): RecordFacts<RimRead> | null {
+/** What is known of the rim on this mount: what was recorded last, with an indicator, by a pencil line or by hand. */
+export function lastRead(facts: SetupFacts): RecordFacts<KnownRunout> | null {
 	const evidence = Evidence.of(facts);
-	const dial: RecordFacts<RimRead> | null = evidence.of(runout, 'true', readAt);
-	const pencil: RecordFacts<RimRead> | null = evidence.of(pencilTouch, 'true', readAt);
-	return dial && pencil ? (dial.id > pencil.id ? dial : pencil) : (dial ?? pencil);
+	const known: (RecordFacts<KnownRunout> | null)[] = [runout, pencilTouch, rimByHand].map((way) =>
+		evidence.of<KnownRunout>(way, 'true', readAt)
+	);
+	return known.reduce((newest, read) => (read && (!newest || read.id > newest.id) ? read : newest), null);
+}
+
+/** The same where it tells where the high spot is; null where nothing does. */
+export function highSpotRead(facts: SetupFacts): RimRead | null {
+	const read = lastRead(facts)?.output;
+	if (read?.eccentricityUm === undefined || read.highSpotAngleDeg === undefined) return null;
+	return { tirUm: read.tirUm, eccentricityUm: read.eccentricityUm, highSpotAngleDeg: read.highSpotAngleDeg };
 }
 
 /** The clearance found when the bore was tried on its seat. */

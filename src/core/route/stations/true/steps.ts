@@ -1,7 +1,8 @@
+import { foundBy, measuredWith } from '../../basis.js';
 import { cureRunOut, noteRunOut } from '../../sums.js';
 import { AFTER_TRUE } from '../after.js';
 import { handwheelStepUm } from '../dress/run.js';
-import { from0, um, whole, yesNo } from '../../../calculation/field/index.js';
+import { from0, um } from '../../../calculation/field/index.js';
 import { InputFault } from '../../../calculation/fault.js';
 import { faceRunout } from '../../../true/face-runout.js';
 import { pencilTouch } from '../../../true/pencil-touch.js';
@@ -9,18 +10,21 @@ import { truePlan } from '../../../true/plan.js';
 import { reclock } from '../../../true/reclock.js';
 import { runout } from '../../../true/runout.js';
 import { single } from '../../result.js';
-import { DIAMETER_AFTER, checkDiameter, massNowKg, wheelOf } from '../../wheel-size.js';
+import { massNowKg, wheelOf } from '../../wheel-size.js';
 import { compute } from '../../compute-step.js';
-import { defineStep, type LedgerEvent, type Step } from '../../define-step.js';
+import { defineStep, type Step } from '../../define-step.js';
 import { pick } from '../../step-fields.js';
-import { READ, taken, preBalance, runoutLimitUm, lastRead } from './readings.js';
+import { READ, taken, preBalance, runoutLimitUm, highSpotRead } from './readings.js';
 import { truingTool } from './tool.js';
+import { handStep, handTruedStep } from './by-hand.js';
+import { CUT_AWAY, checkAfter, cutAway } from './cut-away.js';
 import { lastRunout } from './known-runout.js';
 
 export const runoutStep = defineStep({
 	station: 'true',
 	step: 'runout',
 	title: 'Read the rim',
+	basis: () => measuredWith('dial indicator'),
 	sumsInto: noteRunOut,
 	fields: READ,
 	// The rule about balancing first stands beside the readings.
@@ -37,6 +41,7 @@ export const pencilStep = defineStep({
 	station: 'true',
 	step: 'pencil',
 	title: 'Pencil line',
+	basis: () => foundBy('pencil line'),
 	sumsInto: noteRunOut,
 	fields: LINE,
 	compute: (facts, values) =>
@@ -47,6 +52,7 @@ export const faceStep = defineStep({
 	station: 'true',
 	step: 'face',
 	title: 'Wobble of the face',
+	basis: () => measuredWith('dial indicator'),
 	fields: [
 		...READ,
 		...pick(faceRunout.fields, 'readFace', 'measuringRadiusMm', 'flangeContactDiameterMm')
@@ -77,7 +83,7 @@ export const seatStep = defineStep({
 		'hubHighSpotAngleDeg'
 	),
 	compute(facts, values) {
-		const read = lastRead(facts);
+		const read = highSpotRead(facts);
 		if (!read)
 			throw new InputFault(
 				'boreClearanceUm',
@@ -87,8 +93,8 @@ export const seatStep = defineStep({
 		return single(
 			compute(facts, reclock, {
 				...values,
-				eccentricityUm: read.output.eccentricityUm,
-				highSpotAngleDeg: read.output.highSpotAngleDeg,
+				eccentricityUm: read.eccentricityUm,
+				highSpotAngleDeg: read.highSpotAngleDeg,
 				massKg: massNowKg(wheelOf(facts))
 			})
 		);
@@ -132,37 +138,16 @@ export const truePlanStep = defineStep({
 	}
 });
 
-/** What is measured of the wheel once it was trued, however its run-out is read. */
-const CUT_AWAY = [
-	DIAMETER_AFTER,
-	yesNo('spunDry', 'Coolant off, then run on until dry', { required: true, label: 'Spun dry' }),
-	whole('passesDone', 'As counted', { ...from0(1000), label: 'Passes made' }),
-	um('takenUm', 'On the radius, by the dial of the feed', { ...from0(10000), label: 'Really taken off' })
-] as const;
-
-/** The line in the wheel's ledger. */
-function cutAway(v: {
-	diameterAfterMm: number;
-	takenUm: number | null;
-	passesDone: number | null;
-}): LedgerEvent {
-	const passes = v.passesDone === null ? '' : ` in ${v.passesDone} passes`;
-	return {
-		kind: 'trued',
-		diameterAfterMm: v.diameterAfterMm,
-		note: v.takenUm === null ? null : `${v.takenUm} µm off the radius${passes}`
-	};
-}
-
 export const truedStep = defineStep({
 	station: 'true',
 	step: 'after',
 	title: 'Trued',
+	basis: () => measuredWith('dial indicator'),
 	sumsInto: cureRunOut,
 	invalidates: AFTER_TRUE,
 	fields: [...READ, ...CUT_AWAY] as const,
 	compute(facts, values) {
-		checkDiameter(facts, values.diameterAfterMm);
+		checkAfter(facts, values);
 		return single(compute(facts, runout, taken(values)));
 	},
 	event: (_facts, values) => cutAway(values)
@@ -173,11 +158,12 @@ export const penciledStep = defineStep({
 	station: 'true',
 	step: 'after-pencil',
 	title: 'Trued, by a pencil line',
+	basis: () => foundBy('pencil line'),
 	sumsInto: cureRunOut,
 	invalidates: AFTER_TRUE,
 	fields: [...LINE, ...CUT_AWAY] as const,
-	compute(facts, { fromAngleDeg, toAngleDeg, advanceUm, diameterAfterMm }) {
-		checkDiameter(facts, diameterAfterMm);
+	compute(facts, { fromAngleDeg, toAngleDeg, advanceUm, ...after }) {
+		checkAfter(facts, after);
 		return single(
 			compute(facts, pencilTouch, { fromAngleDeg, toAngleDeg, advanceUm, limitTirUm: runoutLimitUm(facts) })
 		);
@@ -193,5 +179,7 @@ export const trueSteps: readonly Step[] = [
 	seatStep,
 	truePlanStep,
 	truedStep,
-	penciledStep
+	penciledStep,
+	handStep,
+	handTruedStep
 ];

@@ -1,6 +1,8 @@
 import { error } from '@sveltejs/kit';
 import { picturesOfRecord } from '$lib/server/wheels/pictures';
 import { pageNumber } from '$lib/server/http/page';
+import { basisText } from '$core/route/basis';
+import { basisOf } from '$core/route/stations/index';
 import type { RecordContext } from '$core/route/record-context';
 import { keptFacts } from '$lib/server/setups/kept-facts';
 import { recordById } from '$lib/server/storage/records';
@@ -12,5 +14,6 @@ export async function load({ params }) {
 		picturesOfRecord(record.id),
 		keptFacts<RecordContext>(record.facts)
 	]);
-	return { record, pictures, then };
+	const basis = basisOf(record);
+	return { record, pictures, then, basis: basis && basisText(basis, 'mm') };
 }

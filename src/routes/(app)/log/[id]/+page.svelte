@@ -36,6 +36,7 @@
 					: `Entered at ${when(r.enteredAtMs)}, by the browser's clock, which cannot be right;`}</b
 			> it was taken here when it came.
 		</p>{/if}
+	{#if data.basis}<p class="quiet">Rests on: {data.basis}.</p>{/if}
 	{#if r.overrideReason}<p class="accepted"><b>Accepted with a reason:</b> {r.overrideReason}</p>{/if}
 	<Reasons reasons={(r.output.reasons ?? []) as Reason[]} most={12} />
 	{#if data.pictures.length}<div class="pics">

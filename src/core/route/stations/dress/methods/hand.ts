@@ -1,3 +1,4 @@
+import { foundBy } from '../../../basis.js';
 import { HAND_TOOLS, type HandTool, byHand } from '../../../../dress/by-hand.js';
 import { handFace } from '../../../../dress/hand-face.js';
 import { Evidence, partOf } from '../../../evidence.js';
@@ -55,6 +56,7 @@ export const faceStep = defineStep({
 	station: 'dress',
 	step: 'face',
 	title: 'Look at the face',
+	basis: () => foundBy('by eye'),
 	fields: [
 		yesNo('straight', 'A straight edge shows no light', { required: true, label: 'Face straight' }),
 		yesNo('corners', 'As they are wanted, nothing broken out', { required: true, label: 'Corners right' }),

@@ -1,3 +1,4 @@
+import { foundBy } from '../../../basis.js';
 import { between, over0, percent, yesNo } from '../../../../calculation/field/index.js';
 import { bareGrain } from '../../../../dress/bare-grain.js';
 import { wireEdm } from '../../../../dress/edm.js';
@@ -80,6 +81,7 @@ export const proudStep = defineStep({
 	station: 'dress',
 	step: 'proud',
 	title: 'Look how far the grains stand proud',
+	basis: () => foundBy('by eye, under the glass'),
 	fields: [
 		percent('barePercent', 'Of the grain, under the glass', {
 			...between(0, 100),

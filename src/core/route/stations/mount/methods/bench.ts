@@ -1,3 +1,4 @@
+import { measuredWith } from '../../../basis.js';
 import { benchGrinder } from '../../../../mount/bench-grinder.js';
 import { line } from '../../../gate.js';
 import { recordedText, show } from '../../../gate-text.js';
@@ -13,6 +14,7 @@ export const benchStep = defineStep({
 	station: 'mount',
 	step: 'bench',
 	title: 'Rest, tongue and guards',
+	basis: () => measuredWith('rule or gauge'),
 	fields: pick(
 		benchGrinder.fields,
 		'restGapMm',

@@ -1,3 +1,4 @@
+import { measuredWith } from '../../../basis.js';
 import { choice, from0, mm, over0, um } from '../../../../calculation/field/index.js';
 import { fitCheck } from '../../../../mount/fit-check.js';
 import { flangeCheck } from '../../../../mount/flange-check.js';
@@ -26,6 +27,7 @@ export const flangeStep = defineStep({
 	station: 'mount',
 	step: 'flange',
 	title: 'Flanges and blotters',
+	basis: () => measuredWith('caliper'),
 	fields: [
 		size('backFlangeDiameterMm', 'Back flange'),
 		size('frontFlangeDiameterMm', 'Front flange'),
@@ -92,6 +94,7 @@ export const fitStep = defineStep({
 	station: 'mount',
 	step: 'fit',
 	title: 'Bore on its seat',
+	basis: () => measuredWith('caliper'),
 	fields: [...pick(fitCheck.fields, 'boreMm', 'arborMm', 'forced')],
 	compute: (facts, values) =>
 		single(compute(facts, fitCheck, { ...values, massKg: massNowKg(wheelOf(facts)) }))
@@ -130,6 +133,7 @@ export function flangeLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 						key: 'taper',
 						title: 'Taper runs true',
 						from: taper,
+						basis: measuredWith('dial indicator'),
 						value: recordedText(taper, q(recorded?.entered.taperRunoutUm, 'um')),
 						waiting: ''
 					})

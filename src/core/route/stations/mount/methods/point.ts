@@ -1,3 +1,4 @@
+import { measuredWith } from '../../../basis.js';
 import { AFTER_MOUNT } from '../../after.js';
 import { rpm } from '../../../../calculation/field/index.js';
 import { InputFault } from '../../../../calculation/fault.js';
@@ -35,6 +36,7 @@ export const pointStep = defineStep({
 	station: 'mount',
 	step: 'point',
 	title: 'Shank and collet',
+	basis: () => measuredWith('rule or caliper'),
 	invalidates: AFTER_MOUNT,
 	fields: [
 		...pick(mountPoint.fields, 'overhangMm', 'spindleLengthMm'),

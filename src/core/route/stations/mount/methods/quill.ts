@@ -1,3 +1,4 @@
+import { measuredWith } from '../../../basis.js';
 import { choice, keysOf } from '../../../../calculation/field/index.js';
 import { needed } from '../../../../calculation/needed.js';
 import { mountQuill } from '../../../../mount/quill.js';
@@ -27,6 +28,7 @@ export const quillStep = defineStep({
 	station: 'mount',
 	step: 'quill',
 	title: 'Quill',
+	basis: () => measuredWith('rule or caliper'),
 	fields: [
 		...pick(
 			mountQuill.fields,
