@@ -90,6 +90,7 @@ import { runInEnergy } from './run-in/energy.js';
 import { runInRecommission } from './run-in/recommission.js';
 import { runInOutcome } from './run-in/outcome.js';
 import { runInPlan } from './run-in/plan.js';
+import { nameplateSpeed } from './run-in/nameplate-speed.js';
 import { speedCheck } from './run-in/speed-check.js';
 import { calibrateWheel } from './set/calibrate-wheel.js';
 import { contactSide } from './set/contact-side.js';
@@ -168,6 +169,7 @@ export const CALCULATIONS: readonly Calculation[] = [
 	mountToolPost,
 	benchGrinder,
 	spindleRunout,
+	nameplateSpeed,
 	speedCheck,
 	runInPlan,
 	runInOutcome,

@@ -4,13 +4,18 @@ import type { SetupFacts } from './setup.js';
 export type ClosedFacts = Omit<SetupFacts, 'records' | 'sums' | 'named' | 'units'>;
 
 /** Raised when a fact is added, renamed or taken away, with what is to be done about facts kept before in `UPGRADES`. */
-export const FACTS_VERSION = 2;
+export const FACTS_VERSION = 3;
 
 type Kept = Record<string, unknown> & { factsVersion?: number };
 /** From each version to the next. What was not known then is not made up. */
 const UPGRADES: Readonly<Record<number, (kept: Kept) => Kept>> = {
 	// There was no morning sheet, and times were told as the database keeps them.
-	1: (kept) => ({ morning: null, morningWanted: false, timeZone: 'UTC', ...kept })
+	1: (kept) => ({ morning: null, morningWanted: false, timeZone: 'UTC', ...kept }),
+	// Nobody was asked how the spindle is driven.
+	2: (kept) => ({
+		...kept,
+		machine: { drive: null, plateRpm: null, mainsHz: null, ...(kept.machine as object) }
+	})
 };
 
 /** A setup's facts as they are kept when it ends. */

@@ -21,6 +21,10 @@ export interface MachineFacts {
 	wet: boolean;
 	/** From switching off until it stood, as measured with a wheel on; never reckoned. */
 	coastS: number | null;
+	/** How the spindle is driven, and what the plate of an induction motor says; null where nobody has said. */
+	drive: 'motor-direct' | 'pulleys' | 'variable' | null;
+	plateRpm: number | null;
+	mainsHz: '50' | '60' | null;
 	/** How slides and dresser are moved. */
 	axes: 'by-hand' | 'power-feed' | 'cnc';
 	/** One division of the infeed dial, and what it counts. */

@@ -6,7 +6,7 @@ import type { Unit } from '../calculation/fields.js';
  * On what a piece of evidence rests: read off an instrument; found by hand, by eye or by ear in a stated way; taken over from an
  * earlier record; or not known, where a line may do without.
  */
-export type BasisKind = 'measured' | 'by-hand' | 'still-good' | 'not-known';
+type BasisKind = 'measured' | 'by-hand' | 'still-good' | 'not-known';
 
 export interface Basis {
 	kind: BasisKind;
@@ -22,9 +22,8 @@ export const foundBy = (how: string, band?: Basis['band']): Basis => ({
 	how,
 	...(band ? { band } : {})
 });
-export const notKnown = (how: string): Basis => ({ kind: 'not-known', how });
 /** What is simulated was shown by nobody. */
-export const SIMULATED = notKnown('simulated');
+export const SIMULATED: Basis = { kind: 'not-known', how: 'simulated' };
 
 const KINDS: Readonly<Record<BasisKind, string>> = {
 	measured: 'measured',

@@ -11,6 +11,7 @@ import {
 } from '../calculation/field/index.js';
 import type { Field } from '../calculation/fields.js';
 import { MACHINE_CLASSES } from '../balance/tolerance.js';
+import { MAINS_HZ } from '../run-in/nameplate-speed.js';
 import { CODE, size } from './fields.js';
 import { BORE_MM, SPINDLE_RPM, WHEEL_DIAMETER_MM, WHEEL_WIDTH_MM } from './ranges.js';
 
@@ -67,5 +68,10 @@ export const MACHINE_FIELDS = [
 		...over0(3600),
 		label: 'Coasts, measured'
 	}),
+	choice('drive', 'Decides how its speed can be known', ['motor-direct', 'pulleys', 'variable'], {
+		label: 'Spindle is driven by'
+	}),
+	rpmField('plateRpm', 'On the plate of the motor', { ...over0(4000), label: 'Plate of the motor' }),
+	choice('mainsHz', 'Its frequency in Hz', MAINS_HZ, { label: 'Mains' }),
 	yesNo('wet', 'Coolant is used', { required: true, label: 'Grinds wet' })
 ] as const satisfies readonly Field[];

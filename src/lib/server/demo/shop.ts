@@ -131,6 +131,9 @@ export async function loadShop(folder: string): Promise<void> {
 			axes: 'axes',
 			dial_division_um: 'dialDivisionUm',
 			dial_reads: 'dialReads',
+			drive: 'drive',
+			plate_rpm: 'plateRpm',
+			mains_hz: 'mainsHz',
 			mount_id: 'mountId',
 			dresser_id: 'dresserId'
 		},

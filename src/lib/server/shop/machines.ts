@@ -5,7 +5,7 @@ import { columnOf } from './columns.js';
 import { type Runner, rows, write } from '../storage/pool.js';
 
 const MACHINE = `id, code, name, kind, balance_class AS balanceClass, spindle_rpm AS spindleRpm, spindle_rpm_min AS spindleRpmMin, spindle_rpm_max AS spindleRpmMax, seat_mm AS seatMm, max_diameter_mm AS maxDiameterMm, max_width_mm AS maxWidthMm,
-	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut, retired`;
+	rotation, motor_torque_nm AS motorTorqueNm, wet, coast_s AS coastS, drive, plate_rpm AS plateRpm, mains_hz AS mainsHz, axes, dial_division_um AS dialDivisionUm, dial_reads AS dialReads, mount_id AS mountId, dresser_id AS dresserId, locked_out AS lockedOut, retired`;
 const MOUNT = `id, code, kind, seat_mm AS seatMm, flange_mm AS flangeMm, recess_mm AS recessMm, retention, thread_hand AS threadHand, screw_count AS screwCount, screw_diameter_mm AS screwDiameterMm, torque_nm AS torqueNm,
 	mass_kg AS massKg, inertia_kgm2 AS inertiaKgM2, journal_radius_mm AS journalRadiusMm, track_radius_mm AS trackRadiusMm, weight_count AS weightCount, weight_mass_g AS weightMassG`;
 const DRESSER = ['id', ...DRESSER_FIELDS.map((f) => f.name)].map((n) => `${columnOf(n)} AS ${n}`).join(', ');

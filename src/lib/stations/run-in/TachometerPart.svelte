@@ -4,7 +4,9 @@
 	import { speedCheck } from '$core/run-in/speed-check';
 	import { limitRpm, shownLimit } from '$core/spec/limit-rpm';
 	import { turningLimit } from '$core/route/stations/mount/turning';
+	import { plateTells } from '$core/route/stations/run-in/plate';
 	import { speedStep } from '$core/route/stations/run-in/speed';
+	import PlatePart from './PlatePart.svelte';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import ReadInstrument from '$lib/desk/ReadInstrument.svelte';
@@ -69,6 +71,10 @@
 			{#if slowest}No faster than <b class="num">{quantity(shownLimit(limit), 'rpm')}</b>, because of {slowest}.{:else}A
 				worn wheel earns no more.{/if}
 		</p>
+		{#if plateTells(facts)}<details>
+				<summary>No tachometer: by the plate of the motor</summary>
+				<PlatePart {desk} />
+			</details>{/if}
 		<details>
 			<summary>Somebody quoted a speed for it</summary>
 			<QuotedSpeed

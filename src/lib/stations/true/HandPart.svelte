@@ -19,6 +19,11 @@
 	}
 	/** The rim without an indicator: dressed until it is touched all round, or a pencil line that closes. What is known is a bound. */
 	let { desk, ondone }: Props = $props();
+	const WAYS = {
+		'dressed-all-round': 'dressed all round',
+		'line-held': 'pencil line, held',
+		'line-clamped': 'pencil line, clamped'
+	};
 	const facts = $derived(desk.facts);
 	const entry = stepEntry(desk, handTruedStep, { anew: true, start: { way: 'dressed-all-round' } });
 	const dressed = $derived(entry.at('way') === 'dressed-all-round');
@@ -47,7 +52,7 @@
 		{#each handTruedStep.fields.filter((field) => asked(field.name)) as field, i (field.name)}<div
 				class:wide={field.kind === 'choice'}
 			>
-				<FieldInput {entry} {field} autofocus={i === 0} />
+				<FieldInput {entry} {field} words={WAYS} autofocus={i === 0} />
 			</div>{/each}
 	</div>
 	<div>

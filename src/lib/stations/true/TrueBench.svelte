@@ -19,16 +19,16 @@
 	const parts = new Parts(desk, 'true', () => [
 		{ id: 'rim', title: 'Read the rim', lines: ['read'] },
 		{ id: 'pencil', title: 'Pencil line', lines: [] },
-		{ id: 'hand', title: 'Without an indicator', lines: [] },
+		{ id: 'hand', title: 'By hand', lines: [] },
 		{ id: 'face', title: 'Wobble', lines: [] },
 		{ id: 'seat', title: 'Move it on its seat', lines: [], closed: !highSpotRead(desk.facts) },
-		{ id: 'cut', title: 'True it away', lines: ['runs-true', 'dry'], closed: !read }
+		{ id: 'cut', title: 'True it', lines: ['runs-true', 'dry'], closed: !read }
 	]);
 	const part = $derived(parts.open);
 	const LEAD: Record<typeof part, string> = {
 		rim: 'Spindle locked out. Turn the wheel by hand and read at each mark.',
 		pencil: 'No indicator: bring a pencil up until it just touches, then on by a known way.',
-		hand: 'Dress it until no untouched spot is left and it sounds even all round, guard shut. Or close a pencil line all round.',
+		hand: 'No indicator: dress it until no untouched spot is left and it sounds even all round, guard shut. Or close a pencil line all round.',
 		face: 'Spindle locked out. Dial against the side face.',
 		seat: 'Slackened, not off. Push gently, tighten, read again.',
 		cut: 'True it, coolant on, guard shut. Then spin dry, lock out, and read the rim again.'

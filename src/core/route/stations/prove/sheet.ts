@@ -6,7 +6,7 @@ import { MEASURED_BY } from '../balance/measured-by.js';
 import { dressedStep } from '../dress/dressed.js';
 import { couponStep } from '../form/coupon.js';
 import { outcomeStep } from '../run-in/outcome.js';
-import { speedStep } from '../run-in/speed.js';
+import { knownSpeed } from '../run-in/known-speed.js';
 import { isFoundByHand } from '../true/by-hand.js';
 import { readAt } from '../true/known-runout.js';
 import { type Basis, foundBy, measuredWith } from '../../basis.js';
@@ -71,7 +71,7 @@ function sources(facts: SetupFacts): Readonly<Record<string, SheetRow['from']>> 
 		r && { recordId: r.id, by: r.by, atMs: r.atMs };
 	return {
 		runInDone: of(evidence.step(outcomeStep)),
-		speedRpm: of(evidence.step(speedStep)),
+		speedRpm: of(knownSpeed(evidence)?.recorded ?? null),
 		balanceResidualGmm: of(evidence.of(tolerance, 'balance', MEASURED_BY)),
 		runOutUm: of(evidence.newest('true', readAt)),
 		dressSoundEven: of(evidence.step(dressedStep)),
@@ -96,9 +96,11 @@ export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
 	};
 	/** A bound, not a reading. */
 	const isAtMost = (name: string): boolean =>
-		name === 'balanceResidualGmm'
-			? isBound(evidence)
-			: name === 'runOutUm' && isFoundByHand(evidence.newest('true', readAt));
+		name === 'speedRpm'
+			? knownSpeed(evidence)?.atMost === true
+			: name === 'balanceResidualGmm'
+				? isBound(evidence)
+				: name === 'runOutUm' && isFoundByHand(evidence.newest('true', readAt));
 	const own: SheetRow['from'] = { recordId: sheet.id, by: recorded.by, atMs: recorded.atMs };
 	const q = show(facts);
 	return sheet.output.checks.map(({ name, state }) => {

@@ -20,7 +20,7 @@ import { formOf, sinceForm } from '../form/made.js';
 import { dressedStep } from '../dress/dressed.js';
 import { settingsStep } from '../dress/methods/single-point.js';
 import { outcomeStep } from '../run-in/outcome.js';
-import { speedStep } from '../run-in/speed.js';
+import { knownSpeed } from '../run-in/known-speed.js';
 import type { SetupFacts } from '../../../facts/setup.js';
 import { turningLimit } from '../mount/turning.js';
 import { runoutLimitUm } from '../true/readings.js';
@@ -52,14 +52,13 @@ export function provenSoFar(facts: SetupFacts): Proven {
 	const balance = evidence.of(tolerance, 'balance', MEASURED_BY);
 	const judged = typeof balance?.output.ratio === 'number';
 	const residual = judged ? balance.input.unbalanceGmm : null;
-	const speed = evidence.step(speedStep);
 	const done = evidence.step(dressedStep);
 	const outcome = partOf(evidence.step(outcomeStep), runInOutcome);
 	const form = formOf(facts, evidence);
 	const coupon = partOf(sinceForm(form, evidence.step(couponStep)), compareMeasured);
 	return {
 		runInDone: outcome ? outcome.output.mayContinue : null,
-		speedRpm: speed?.entered.measuredRpm ?? null,
+		speedRpm: knownSpeed(evidence)?.rpm ?? null,
 		maxRpm: turningLimit(facts)?.rpm ?? null,
 		balanceResidualGmm: typeof residual === 'number' ? residual : null,
 		balanceLimitGmm: balance?.output.permissibleGmm ?? null,

@@ -7,18 +7,18 @@ import { recordedText, show } from '../../gate-text.js';
 import { turningLimit } from '../mount/turning.js';
 import type { Gate, Station } from '../station.js';
 import { outcomeStep } from './outcome.js';
-import { speedStep } from './speed.js';
+import { knownSpeed } from './known-speed.js';
 import { startStep } from './start.js';
 
 /** It was started behind a shut guard, turns no faster than it may, and ran free long enough. */
 export const runInGate: Gate = (facts, evidence) => {
 	const q = show(facts);
-	const speed = evidence.step(speedStep);
+	const speed = knownSpeed(evidence);
 	const start = evidence.step(startStep);
 	const outcome = evidence.step(outcomeStep);
 	// What was heard belongs to the last start, not to one before it.
 	const current = outcome && start && outcome.id > start.id ? outcome : null;
-	const limit = partOf(speed, speedCheck)?.output.limitRpm;
+	const limit = partOf(speed?.recorded ?? null, speedCheck)?.output.limitRpm ?? turningLimit(facts)?.rpm;
 	const freeRunS = partOf(start, runInPlan)?.output.freeRunS;
 	return [
 		line({
@@ -30,12 +30,12 @@ export const runInGate: Gate = (facts, evidence) => {
 		}),
 		line({
 			key: 'speed',
-			title: 'Tachometer under the limit',
-			from: speed,
+			title: 'Speed under the limit',
+			from: speed?.recorded ?? null,
 			value:
-				speed?.verdict === 'stop'
-					? recordedText(speed, '')
-					: `${q(speed?.entered.measuredRpm, 'rpm')} of ${limit === undefined ? '-' : q(shownLimit(limit), 'rpm')}`,
+				speed?.recorded.verdict === 'stop'
+					? recordedText(speed.recorded, '')
+					: `${speed?.atMost ? 'at most ' : ''}${q(speed?.rpm, 'rpm')} of ${limit === undefined ? '-' : q(shownLimit(limit), 'rpm')}`,
 			waiting: `limit ${q(shownLimit(turningLimit(facts)?.rpm ?? 0), 'rpm')}`
 		}),
 		line({
@@ -53,6 +53,6 @@ export const runInGate: Gate = (facts, evidence) => {
  * whoever hears a knock says so at once.
  */
 export const runInOrder: Station['order'] = (facts) => ({
-	start: Evidence.of(facts).step(speedStep) ? ['speed'] : [],
+	start: knownSpeed(Evidence.of(facts)) ? ['speed'] : [],
 	outcome: ['start']
 });
