@@ -50,7 +50,6 @@ describe('True without an indicator', () => {
 	const AFTER = { diameterAfterMm: 289.7, spunDry: true };
 	const dressed = (more: object = {}) =>
 		did(worked('true.runout'), 'true', 'after-hand', {
-			way: 'dressed-all-round',
 			lastBiteUm: 20,
 			...AFTER,
 			...more
@@ -81,7 +80,6 @@ describe('True without an indicator', () => {
 		const at = worked('true.runout');
 		const dry = { ...at, machine: { ...at.machine, wet: false } };
 		const trued = did(dry, 'true', 'after-hand', {
-			way: 'dressed-all-round',
 			lastBiteUm: 20,
 			diameterAfterMm: 289.7
 		});

@@ -19,40 +19,43 @@
 	}
 	/** The rim without an indicator: dressed until it is touched all round, or a pencil line that closes. What is known is a bound. */
 	let { desk, ondone }: Props = $props();
-	const WAYS = {
-		'dressed-all-round': 'dressed all round',
-		'line-held': 'pencil line, held',
-		'line-clamped': 'pencil line, clamped'
-	};
+	const WAYS = { 'line-held': 'pencil held on the rest', 'line-clamped': 'pencil clamped' };
 	const facts = $derived(desk.facts);
-	const entry = stepEntry(desk, handTruedStep, { anew: true, start: { way: 'dressed-all-round' } });
-	const dressed = $derived(entry.at('way') === 'dressed-all-round');
-	/** A pencil line cuts nothing. */
+	const cut = stepEntry(desk, handTruedStep, { anew: true });
+	const line = stepEntry(desk, handStep, { anew: true });
+	/** Dressed all round; otherwise a pencil line, which cuts nothing. */
+	let dressed = $state(true);
 	const step = $derived(dressed ? handTruedStep : handStep);
+	const entry = $derived(dressed ? cut : line);
 	const p = $derived(
-		preview(handTruedStep, facts, null, {
-			...entry.result.values,
-			diameterAfterMm: facts.wheel!.diameterMm,
-			spunDry: true
-		})
+		dressed
+			? preview(handTruedStep, facts, null, {
+					...cut.result.values,
+					diameterAfterMm: facts.wheel!.diameterMm,
+					spunDry: true
+				})
+			: preview(handStep, facts, line)
 	);
 	const out = $derived(p.main);
-	const asked = $derived((name: string) =>
-		name === 'way' ? true : dressed && (name !== 'spunDry' || facts.machine.wet)
-	);
+	const asked = $derived(step.fields.filter(({ name }) => name !== 'spunDry' || facts.machine.wet));
 	const shown = (um: number) => figure(um, 'um', facts.units);
 	async function act() {
-		const values = dressed ? undefined : { way: entry.result.values.way };
-		if (await desk.record('true', step.step, entry, values)) ondone();
+		if (await desk.record('true', step.step, entry)) ondone();
 	}
 </script>
 
+<div class="way" role="group" aria-label="Found by">
+	{#each [[true, 'Dressed all round'], [false, 'Pencil line all round']] as const as [is, words] (words)}<button
+			class="btn"
+			class:on={dressed === is}
+			aria-pressed={dressed === is}
+			onclick={() => (dressed = is)}>{words}</button
+		>{/each}
+</div>
 <div class="cols">
 	<div class="form">
-		{#each handTruedStep.fields.filter((field) => asked(field.name)) as field, i (field.name)}<div
-				class:wide={field.kind === 'choice'}
-			>
-				<FieldInput {entry} {field} words={WAYS} autofocus={i === 0} />
+		{#each asked as field (field.name)}<div class:wide={field.kind === 'choice'}>
+				<FieldInput {entry} {field} words={WAYS} />
 			</div>{/each}
 	</div>
 	<div>
@@ -81,9 +84,14 @@
 </ActionBar>
 
 <style>
+	.way {
+		display: flex;
+		gap: var(--s-8);
+		margin: var(--s-8) 0;
+	}
 	.cols {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 340px);
+		grid-template-columns: minmax(0, 1fr) minmax(0, 250px);
 		gap: var(--s-24);
 		align-items: start;
 	}

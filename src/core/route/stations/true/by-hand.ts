@@ -1,6 +1,6 @@
-import { type RIM_BY_HAND_WAYS, rimByHand } from '../../../true/rim-by-hand.js';
-import { InputFault } from '../../../calculation/fault.js';
-import { type Basis, foundBy } from '../../basis.js';
+import { RIM_BY_HAND_WAYS, rimByHand } from '../../../true/rim-by-hand.js';
+import { choice } from '../../../calculation/field/index.js';
+import { foundBy } from '../../basis.js';
 import { compute } from '../../compute-step.js';
 import { defineStep } from '../../define-step.js';
 import { single } from '../../result.js';
@@ -10,59 +10,42 @@ import { AFTER_TRUE } from '../after.js';
 import { CUT_AWAY, checkAfter, cutAway } from './cut-away.js';
 import { runoutLimitUm } from './readings.js';
 
-/** What is asked of a rim found by hand: the way, and what belongs to it. */
-const HAND = pick(rimByHand.fields, 'way', 'lastBiteUm', 'sparkedOut', 'spindleErrorUm');
-const HOW: Readonly<Record<string, string>> = {
-	'dressed-all-round': 'no untouched spot left',
+const LINES = RIM_BY_HAND_WAYS.filter((way) => way !== 'dressed-all-round');
+const HOW: Readonly<Record<(typeof LINES)[number], string>> = {
 	'line-held': 'pencil line all round, held',
 	'line-clamped': 'pencil line all round, clamped'
 };
-interface FoundByHand {
-	way: (typeof RIM_BY_HAND_WAYS)[number];
-	spindleErrorUm: number | null;
-}
-const byHandBasis = ({ way, spindleErrorUm }: FoundByHand): Basis =>
-	foundBy(
-		`${HOW[way]}${way === 'dressed-all-round' && spindleErrorUm === null ? ', spindle not measured' : ''}`
-	);
 
-/** The rim as it runs, found by hand: nothing was cut. */
+/** The rim as it runs, by a pencil line that closes all round: nothing was cut. */
 export const handStep = defineStep({
 	station: 'true',
 	step: 'hand',
 	title: 'Rim, by hand',
-	basis: byHandBasis,
+	basis: ({ way }) => foundBy(HOW[way]),
 	sumsInto: noteRunOut,
-	fields: HAND,
-	compute(facts, values) {
-		if (values.way === 'dressed-all-round')
-			throw new InputFault(
-				'way',
-				'inconsistent',
-				'Dressed all round cuts the wheel: book it as trued, with the diameter now.'
-			);
-		return single(compute(facts, rimByHand, { ...values, limitTirUm: runoutLimitUm(facts) }));
-	}
+	fields: [choice('way', 'How the pencil was brought up', LINES, { required: true, label: 'Found by' })],
+	compute: (facts, { way }) => single(compute(facts, rimByHand, { way, limitTirUm: runoutLimitUm(facts) }))
 });
-
-/** Whether what is known of the rim was found by hand: then it is a bound. */
-export const isFoundByHand = (read: { step: string } | null): boolean =>
-	read !== null && [handStep.step, handTruedStep.step].some((step) => step === read.step);
 
 /** Trued until it was touched all round, where the shop has no indicator. */
 export const handTruedStep = defineStep({
 	station: 'true',
 	step: 'after-hand',
 	title: 'Trued, by hand',
-	basis: byHandBasis,
+	basis: ({ spindleErrorUm }) =>
+		foundBy(`no untouched spot left${spindleErrorUm === null ? ', spindle not measured' : ''}`),
 	sumsInto: cureRunOut,
 	invalidates: AFTER_TRUE,
-	fields: [...HAND, ...CUT_AWAY] as const,
-	compute(facts, { way, lastBiteUm, sparkedOut, spindleErrorUm, ...after }) {
+	fields: [
+		{ ...pick(rimByHand.fields, 'lastBiteUm')[0], required: true },
+		...pick(rimByHand.fields, 'sparkedOut', 'spindleErrorUm'),
+		...CUT_AWAY
+	] as const,
+	compute(facts, { lastBiteUm, sparkedOut, spindleErrorUm, ...after }) {
 		checkAfter(facts, after);
 		return single(
 			compute(facts, rimByHand, {
-				way,
+				way: 'dressed-all-round',
 				lastBiteUm,
 				sparkedOut,
 				spindleErrorUm,
@@ -72,3 +55,7 @@ export const handTruedStep = defineStep({
 	},
 	event: (_facts, values) => cutAway(values)
 });
+
+/** Whether what is known of the rim was found by hand: then it is a bound. */
+export const isFoundByHand = (read: { step: string } | null): boolean =>
+	read !== null && [handStep.step, handTruedStep.step].some((step) => step === read.step);
