@@ -1,6 +1,7 @@
 import type { Calculation } from './calculation/define.js';
 import { attempt } from './calculation/attempt.js';
 import { InputFault, shown } from './calculation/fault.js';
+import { refuseUnknownFields } from './calculation/unknown-field.js';
 import { auto } from './balance/auto.js';
 import { comparePushed } from './balance/compare-pushed.js';
 import { fromMarks } from './balance/from-marks.js';
@@ -75,6 +76,7 @@ import { benchGrinder } from './mount/bench-grinder.js';
 import { spindleRunout } from './mount/spindle-runout.js';
 import { extraCheck } from './route/extra-check.js';
 import { givenUp } from './route/given-up.js';
+import { fitByHand } from './mount/fit-by-hand.js';
 import { fitCheck } from './mount/fit-check.js';
 import { flangeCheck } from './mount/flange-check.js';
 import { mountGlue } from './mount/glue.js';
@@ -158,6 +160,7 @@ export const CALCULATIONS: readonly Calculation[] = [
 	ringAnalysis,
 	ringDecision,
 	flangeCheck,
+	fitByHand,
 	fitCheck,
 	threadHand,
 	tighteningOrder,
@@ -291,6 +294,10 @@ export type CalcAnswer =
 
 /** Runs one calculation and turns a fault into data: the one answer that command, batch and API all give. */
 export function answer(id: unknown, input: unknown): CalcAnswer {
-	const { output, fault } = attempt(() => calculation(id).run(input));
+	const { output, fault } = attempt(() => {
+		const found = calculation(id);
+		refuseUnknownFields(found.fields, input);
+		return found.run(input);
+	});
 	return fault ? { error: fault.toJSON() } : { output };
 }

@@ -179,9 +179,9 @@ describe('the rack, benches and shop', () => {
 		expect(json.records.length).to.be.above(15);
 		const csv = await (await page.request.get(`${base()}/api/setups/140/export.csv`)).text();
 		expect(csv.split('\r\n')[0]).to.equal(
-			'record,at,by,station,step,calculation,verdict,reason,of,name,value'
+			'record,at,by,station,step,calculation,verdict,reason,basis,of,name,value'
 		);
-		expect(csv).to.match(/,mount,fit,mount\.fit-check,ok,,entered,boreMm,[\d.]+\r\n/);
+		expect(csv).to.match(/,mount,fit,mount\.fit-check,ok,,measured: caliper,entered,boreMm,[\d.]+\r\n/);
 		expect(csv, 'no code in a cell').not.to.match(/[{}[\]]/);
 	});
 

@@ -36,6 +36,14 @@ export const runInRecommission = defineCalculation({
 		}),
 		bar('pressureBar', 'On the gauge', { ...from0(1000), label: 'Pressure' }),
 		bar('pressureRequiredBar', 'By its manual', { ...over0(1000), label: 'Pressure wanted' }),
+		choice(
+			'tableMoves',
+			'Where there is no gauge: warm, over its full stroke',
+			['softly', 'jerks', 'not-fully'],
+			{
+				label: 'Table moves'
+			}
+		),
 		choice('emergencyStop', 'Pressed with the motor on, no wheel', ['works', 'fails', 'not-tried'], {
 			required: true
 		})
@@ -57,16 +65,22 @@ export const runInRecommission = defineCalculation({
 		emergencyStop: 'works'
 	},
 	compute(values) {
-		if (values.hydraulic && values.pressureRequiredBar === null)
+		const { tableMoves, pressureBar, pressureRequiredBar } = values;
+		if (values.hydraulic && pressureRequiredBar === null && tableMoves === null)
 			throw new InputFault(
 				'pressureRequiredBar',
 				'missing',
-				'The pressure it should have is missing. It stands in the manual or on the plate.'
+				'The pressure it should have is missing. It stands in the manual or on the plate; where there is no gauge, say how the table moves.'
 			);
 		const turned = values.rotationSeen !== 'not-tried';
 		const wrong = turned && values.rotationSeen !== values.rotationRequired;
+		// A gauge that was read counts, however the table moves.
+		const read = pressureBar !== null || tableMoves === null;
 		const low =
-			values.hydraulic && (values.pressureBar === null || values.pressureBar < values.pressureRequiredBar!);
+			values.hydraulic &&
+			read &&
+			(pressureBar === null || (pressureRequiredBar !== null && pressureBar < pressureRequiredBar));
+		const stiff = values.hydraulic && tableMoves !== null && tableMoves !== 'softly';
 		const short = values.hydraulic && values.pumpRunS < values.pumpWarmS;
 		const steps = [
 			{ code: 'inspect-isolated', done: values.inspectedIsolated },
@@ -74,7 +88,7 @@ export const runInRecommission = defineCalculation({
 			{ code: 'set-stops-close', done: values.stopsSetClose },
 			{ code: 'try-emergency-stop', done: values.emergencyStop === 'works' },
 			{ code: 'check-rotation-without-wheel', done: turned && !wrong },
-			...(values.hydraulic ? [{ code: 'build-pressure', done: !low && !short }] : []),
+			...(values.hydraulic ? [{ code: 'build-pressure', done: !low && !stiff && !short }] : []),
 			{ code: 'first-slow-stroke', done: false }
 		];
 		const findings = new Findings()
@@ -109,9 +123,16 @@ export const runInRecommission = defineCalculation({
 			.stop(
 				'pressure-low',
 				low,
-				values.pressureBar === null
+				pressureBar === null
 					? 'The pressure has not been read.'
-					: `${values.pressureBar} bar; it needs ${values.pressureRequiredBar}.`
+					: `${pressureBar} bar; it needs ${pressureRequiredBar}.`
+			)
+			.stop(
+				'table-moves-badly',
+				stiff,
+				tableMoves === 'jerks'
+					? 'The table jerks: air or cold oil. Let the pump run, bleed it as its manual says, then try again.'
+					: 'The table does not move its full stroke. Have the oil, the filter and the valves looked at.'
 			)
 			.caution(
 				'pump-warm-up-short',

@@ -79,7 +79,13 @@ export const WINDOWS: readonly (readonly [string, readonly string[]])[] = [
 	],
 	[
 		'A fit: too tight cracks the wheel, too loose lets it sit off centre.',
-		['mount.fit-check boreMm', 'mount.fit-check arborMm', 'true.reclock boreClearanceUm']
+		[
+			'mount.fit-check boreMm',
+			'mount.fit-check arborMm',
+			'mount.fit-by-hand boreMm',
+			'mount.fit-by-hand seatMm',
+			'true.reclock boreClearanceUm'
+		]
 	],
 	['A cure has its own temperature: too cold does not set, too warm spoils it.', ['mount.glue temperatureC']],
 	[

@@ -26,6 +26,17 @@ describe("Balance: the stand and the machine's own balancer", () => {
 			1e-9
 		);
 	});
+	it('level both ways tells as much as one division of the level, and says so', () => {
+		const bothWays = (divisionMmPerM: number, more: object = {}) =>
+			did(atBalance(), 'balance', 'level-both-ways', { divisionMmPerM, along: true, across: true, ...more });
+		expect(line(bothWays(0.02), 'balance', 'level')).to.deep.include({
+			state: 'ok',
+			basis: { kind: 'by-hand', how: 'level both ways', band: { value: 0.02, unit: 'mm/m' } }
+		});
+		expect(line(bothWays(0.02), 'balance', 'level')!.value).to.match(/^fakes at most /);
+		expect(line(bothWays(5), 'balance', 'level')!.state).to.equal('caution');
+		faults('inconsistent', 'across', () => bothWays(0.02, { across: false }));
+	});
 	it('the stand-in hides the same wheel from everybody, and brings it inside', () => {
 		expect(hiddenFromHead(atBalance())).to.deep.equal(hiddenFromHead(worked('dress.position')));
 		expect(hiddenFromHead({ ...atBalance(), id: 8 }).heavyAngleDeg).to.not.equal(

@@ -6,6 +6,8 @@ import { PLACES } from './every-place.js';
 const WHY: Readonly<Record<string, string>> = {
 	'inspect.look > look': 'Cracks, chips and moisture are seen by eye; no figure stands for them.',
 	'inspect.ring > ring': 'Heard by ear at every place the plan names; one dull tap stops it.',
+	'mount.fit-felt > fit':
+		'Marked sizes that are the same and a wheel that slides on and does not rock are felt; anything else is a stop.',
 	'mount.thread > thread':
 		'The turning sense follows from machine and mount; the person says the nut is the one named.',
 	'mount.tighten > tighten':

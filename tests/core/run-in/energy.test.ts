@@ -81,6 +81,16 @@ describe('run-in.recommission', () => {
 			'ask-electrician'
 		);
 	});
+	it('a table that moves its full stroke softly does for a gauge nobody has, one that does not is a stop', () => {
+		const oil = { hydraulic: true, pumpRunS: 300 };
+		expect(codes({ ...oil, tableMoves: 'softly' })).to.deep.equal([]);
+		expect(codes({ ...oil, tableMoves: 'jerks' })).to.deep.equal(['table-moves-badly']);
+		expect(codes({ ...oil, tableMoves: 'not-fully' })).to.deep.equal(['table-moves-badly']);
+		// A gauge that was read counts, however softly it moves.
+		expect(codes({ ...oil, tableMoves: 'softly', pressureBar: 13, pressureRequiredBar: 14 })).to.deep.equal([
+			'pressure-low'
+		]);
+	});
 	it('builds pressure on a hydraulic table only', () => {
 		const oil = { hydraulic: true, pressureRequiredBar: 14, pressureBar: 15, pumpRunS: 300 };
 		expect(codes(oil)).to.deep.equal([]);

@@ -22,6 +22,8 @@
 		typeof v === 'number' && state ? { text: q(v), state } : null;
 	const figure = (name: string) =>
 		limitOf(desk.facts.guidelines.limits, spindleRunout, name, desk.facts.units);
+	/** Asked of a table that is moved by oil. */
+	const OIL = ['pumpRunS', 'pressureBar', 'pressureRequiredBar', 'tableMoves'];
 	const wakeWords = (code: string | null) => WAKE_WORDS[code ?? ''] ?? code ?? '';
 	const q = (v: number) => quantity(v, 'um', desk.facts.units);
 </script>
@@ -31,7 +33,13 @@
 	<p class="lead">
 		{desk.facts.machine.code} has stood. Power locked off until it says otherwise; no wheel on.
 	</p>
-	<StepForm {desk} step={recommissionStep} action="Book the checks">
+	<StepForm
+		{desk}
+		step={recommissionStep}
+		action="Book the checks"
+		words={{ 'not-fully': 'not its full stroke' }}
+		asked={(name, typed) => !OIL.includes(name) || typed.hydraulic === true}
+	>
 		{#snippet drawing(out)}
 			<p class="lab">Do this now</p>
 			<p class="now">

@@ -11,7 +11,7 @@ import { CORRECTED_BY } from './corrected-by.js';
 import { isBound } from './stays.js';
 import { showsCouple } from './two-planes.js';
 import { backStep, offStep, restartAsked, restartStep } from './off-and-back.js';
-import { levelStep } from './level.js';
+import { LEVELLED_BY } from './level.js';
 
 /** Before dressing it is balanced on the stand, after it at speed; either may be done differently. */
 export const usuallyOnStand = (f: Pick<SetupFacts, 'stations'>): boolean =>
@@ -101,12 +101,13 @@ export const balanceGate: Gate = (facts, evidence) => {
 		];
 	}
 	function level(): GateLine[] {
-		const recorded = evidence.step(levelStep);
+		const recorded = evidence.newest('balance', LEVELLED_BY);
 		const slope = partOf(recorded, slopeError);
 		if (!slope) return [];
 		// A stand that is not quite level is good enough as long as what it fakes is.
-		const notQuite = partOf(recorded, levelStand)?.verdict !== 'ok' ? ', not quite level' : '';
-		const faked = `fakes ${q(slope.output.fakedUnbalanceGmm, 'gmm')}${notQuite}`;
+		const read = partOf(recorded, levelStand);
+		const notQuite = read && read.verdict !== 'ok' ? ', not quite level' : '';
+		const faked = `fakes ${read ? '' : 'at most '}${q(slope.output.fakedUnbalanceGmm, 'gmm')}${notQuite}`;
 		return [
 			line({
 				key: 'level',

@@ -1,7 +1,7 @@
 import type { Step } from '../../define-step.js';
 import { phaseStep, runsStep } from './by-vibration.js';
 import { dimplesStep, holesStep } from './holes-and-dimples.js';
-import { levelStep } from './level.js';
+import { levelBothWaysStep, levelStep } from './level.js';
 import { moveStep } from './move.js';
 import { marksStep, massStep, restStep, swingStep } from './on-stand.js';
 import { staysStep } from './stays.js';
@@ -14,6 +14,7 @@ import { trackStep } from './track.js';
 export const balanceSteps: readonly Step[] = [
 	offStep,
 	levelStep,
+	levelBothWaysStep,
 	trackStep,
 	swingStep,
 	marksStep,

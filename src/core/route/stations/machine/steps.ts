@@ -1,4 +1,4 @@
-import { measuredWith } from '../../basis.js';
+import { foundBy, measuredWith } from '../../basis.js';
 import { TAPER_LIMIT_UM } from '../../../keep/incident-work.js';
 import { spindleRunout } from '../../../mount/spindle-runout.js';
 import { runInRecommission } from '../../../run-in/recommission.js';
@@ -12,6 +12,8 @@ export const recommissionStep = defineStep({
 	station: 'machine',
 	step: 'recommission',
 	title: 'Wake it',
+	basis: ({ hydraulic, pressureBar }) =>
+		hydraulic && pressureBar !== null ? measuredWith('pressure gauge') : foundBy('by eye'),
 	fields: without(runInRecommission.fields, 'rotationRequired', 'pumpWarmS'),
 	compute: (facts, values) =>
 		single(compute(facts, runInRecommission, { ...values, rotationRequired: facts.machine.rotation }))

@@ -7,6 +7,7 @@ import { compute } from '../../compute-step.js';
 import { defineStep } from '../../define-step.js';
 import { massNowKg, wheelOf } from '../../wheel-size.js';
 import { pick } from '../../step-fields.js';
+import { fitOf } from '../mount/fit.js';
 import { mayTurnRpm } from '../mount/turning.js';
 import { mountingMethod } from '../mount/methods.js';
 
@@ -23,7 +24,7 @@ export function prerequisites(facts: SetupFacts): { id: string; verdict: string 
 	const { spared = [] } = mountingMethod(facts);
 	const asked = needed.filter(([station, step]) => !spared.includes(`${station}.${step}`));
 	return asked.map(([station, step]) => {
-		const r = evidence.named(station, step);
+		const r = step === 'fit' ? fitOf(evidence) : evidence.named(station, step);
 		return {
 			id: `${station}.${step}`,
 			verdict: !r ? 'missing' : r.verdict === 'caution' && r.overrideReason ? 'ok' : r.verdict

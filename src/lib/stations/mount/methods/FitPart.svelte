@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { quantity } from '$core/quantity/format';
-	import { fitStep } from '$core/route/stations/mount/methods/flange';
+	import { fitFeltStep, fitStep } from '$core/route/stations/mount/fit';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -18,52 +18,89 @@
 	}
 	let { desk, ondone }: Props = $props();
 	const entry = stepEntry(desk, fitStep);
+	const feltEntry = stepEntry(desk, fitFeltStep, { anew: true });
+	const feltNow = $derived(preview(fitFeltStep, desk.facts, feltEntry));
+	/** Felt by hand, where bore and seat are of one size; otherwise measured. */
+	let felt = $state(false);
 	const p = $derived(preview(fitStep, desk.facts, entry));
 	const out = $derived(p.main);
+	const judged = $derived(felt ? feltNow.main : out);
 	const q = (v: number | null, u: 'um' | 'gmm') => quantity(v ?? null, u, desk.facts.units);
 </script>
 
+<div class="way" role="group" aria-label="Known by">
+	{#each [[false, 'With a caliper'], [true, 'By hand, one size']] as const as [is, words] (words)}<button
+			class="btn"
+			class:on={felt === is}
+			aria-pressed={felt === is}
+			onclick={() => (felt = is)}>{words}</button
+		>{/each}
+</div>
 <div class="cols">
 	<div class="form">
-		<QuantityField
-			{entry}
-			name="boreMm"
-			label="Bore, measured"
-			note="wheel {desk.facts.wheel?.number}: {quantity(desk.facts.wheel?.boreMm, 'mm', desk.facts.units)}"
-			autofocus
-		/>
-		<QuantityField
-			{entry}
-			name="arborMm"
-			label="Seat, measured"
-			note="mount {desk.facts.mount?.code}: {quantity(desk.facts.mount?.seatMm, 'mm', desk.facts.units)}"
-		/>
-		<YesNo {entry} name="forced" label="Did it have to be forced?" />
+		{#if felt}
+			<p class="quiet">
+				Marked {quantity(desk.facts.wheel?.boreMm, 'mm', desk.facts.units)}, seat {quantity(
+					desk.facts.mount?.seatMm,
+					'mm',
+					desk.facts.units
+				)}.
+			</p>
+			<YesNo entry={feltEntry} name="slidesOn" label="Slides on without force" />
+			<YesNo entry={feltEntry} name="rocks" label="Rocks on its seat" />
+			<YesNo entry={feltEntry} name="bushing" />
+		{:else}
+			<QuantityField
+				{entry}
+				name="boreMm"
+				label="Bore, measured"
+				note="wheel {desk.facts.wheel?.number}: {quantity(desk.facts.wheel?.boreMm, 'mm', desk.facts.units)}"
+				autofocus
+			/>
+			<QuantityField
+				{entry}
+				name="arborMm"
+				label="Seat, measured"
+				note="mount {desk.facts.mount?.code}: {quantity(desk.facts.mount?.seatMm, 'mm', desk.facts.units)}"
+			/>
+			<YesNo {entry} name="forced" label="Did it have to be forced?" />
+		{/if}
 	</div>
 	<div>
-		<BoreDrawing clearanceUm={out?.clearanceUm ?? null} seatMm={desk.facts.mount?.seatMm ?? 1} />
+		<BoreDrawing
+			clearanceUm={felt ? null : (out?.clearanceUm ?? null)}
+			seatMm={desk.facts.mount?.seatMm ?? 1}
+		/>
 		<p class="lab">Play in the bore</p>
-		<p class="num big">{out ? q(out.clearanceUm, 'um') : '-'}</p>
-		{#if out}<p class="quiet">
+		<p class="num big">{felt ? 'not measured' : out ? q(out.clearanceUm, 'um') : '-'}</p>
+		{#if out && !felt}<p class="quiet">
 				Warm {q(out.hotClearanceUm, 'um')}. May run out up to {q(out.maxRunoutTirUm, 'um')} and unbalance it by
 				{q(out.unbalanceGmm, 'gmm')}; truing takes that out.
 			</p>{/if}
 	</div>
 </div>
 <LiftNote facts={desk.facts} />
-{#if out}<Reasons reasons={out.reasons} />{/if}
+{#if judged}<Reasons reasons={judged.reasons} />{/if}
 <ActionBar
 	label="Slides on by hand"
 	onact={async () => {
-		if (await desk.record('mount', 'fit', entry)) ondone();
+		if (await desk.record('mount', felt ? 'fit-felt' : 'fit', felt ? feltEntry : entry)) ondone();
 	}}
 	busy={desk.busy}
-	stop={out?.verdict === 'stop'}
+	stop={judged?.verdict === 'stop'}
 >
-	{#snippet aside()}<ShowWorking computed={p.computed} system={desk.facts.units} />{/snippet}
+	{#snippet aside()}<ShowWorking
+			computed={felt ? feltNow.computed : p.computed}
+			system={desk.facts.units}
+		/>{/snippet}
 </ActionBar>
 
 <style>
+	.way {
+		display: flex;
+		gap: var(--s-8);
+		margin-bottom: var(--s-10);
+	}
 	.cols {
 		display: grid;
 		grid-template-columns: 280px 1fr;

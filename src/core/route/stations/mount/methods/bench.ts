@@ -7,7 +7,8 @@ import { compute } from '../../../compute-step.js';
 import { defineStep } from '../../../define-step.js';
 import { pick } from '../../../step-fields.js';
 import { TIGHTEN_PART, tighteningLines } from '../tightening.js';
-import { FIT_PART, FLANGE_PART, fitStep, flange, flangeLines, flangeStep } from './flange.js';
+import { FIT_PART, FIT_STEPS } from '../fit.js';
+import { FLANGE_PART, flange, flangeLines, flangeStep } from './flange.js';
 import type { MountingMethod } from '../mounting-method.js';
 
 export const benchStep = defineStep({
@@ -36,7 +37,7 @@ export const benchStep = defineStep({
 export const bench: MountingMethod = {
 	words: 'on a bench grinder',
 	lead: flange.lead,
-	steps: [flangeStep, fitStep, benchStep],
+	steps: [flangeStep, ...FIT_STEPS, benchStep],
 	parts: [FIT_PART, FLANGE_PART, TIGHTEN_PART, { id: 'bench', title: 'Rest and guards', lines: ['bench'] }],
 	gate(facts, evidence) {
 		const q = show(facts);

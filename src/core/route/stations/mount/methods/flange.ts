@@ -1,17 +1,16 @@
 import { measuredWith } from '../../../basis.js';
 import { choice, from0, mm, over0, um } from '../../../../calculation/field/index.js';
-import { fitCheck } from '../../../../mount/fit-check.js';
 import { flangeCheck } from '../../../../mount/flange-check.js';
 import { spindleRunout } from '../../../../mount/spindle-runout.js';
 import { type Evidence, partOf } from '../../../evidence.js';
 import type { SetupFacts } from '../../../../facts/setup.js';
 import { type GateLine, line } from '../../../gate.js';
 import { recordedText, show } from '../../../gate-text.js';
-import { single } from '../../../result.js';
 import { compute } from '../../../compute-step.js';
 import { defineStep } from '../../../define-step.js';
-import { massNowKg, mountOf, wheelOf } from '../../../wheel-size.js';
+import { mountOf, wheelOf } from '../../../wheel-size.js';
 import { pick } from '../../../step-fields.js';
+import { FIT_PART, FIT_STEPS, fitLine } from '../fit.js';
 import { TIGHTEN_PART, tighteningLines } from '../tightening.js';
 import type { MountPart, MountingMethod } from '../mounting-method.js';
 
@@ -90,36 +89,15 @@ export const flangeStep = defineStep({
 	}
 });
 
-export const fitStep = defineStep({
-	station: 'mount',
-	step: 'fit',
-	title: 'Bore on its seat',
-	basis: () => measuredWith('caliper'),
-	fields: [...pick(fitCheck.fields, 'boreMm', 'arborMm', 'forced')],
-	compute: (facts, values) =>
-		single(compute(facts, fitCheck, { ...values, massKg: massNowKg(wheelOf(facts)) }))
-});
-
 /** The wheel slides on, and what clamps it is right; shared by every way that has flanges. */
 export function flangeLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 	const q = show(facts);
-	const fit = evidence.step(fitStep);
-	const play = partOf(fit, fitCheck)?.output;
 	const recorded = evidence.step(flangeStep);
 	const flange = partOf(recorded, flangeCheck);
 	const taper = partOf(recorded, spindleRunout);
 	const needsMm = flange?.output.minFlangeDiameterMm;
 	return [
-		line({
-			key: 'fit',
-			title: 'Slides on by hand',
-			from: fit,
-			value:
-				fit?.verdict === 'stop'
-					? recordedText(fit, '')
-					: `${q(play?.clearanceUm, 'um')} play, up to ${q(play?.maxRunoutTirUm, 'um')} run-out`,
-			waiting: 'measure bore and seat'
-		}),
+		fitLine(facts, evidence),
 		line({
 			key: 'flange',
 			title: 'Flanges and blotters right',
@@ -142,14 +120,13 @@ export function flangeLines(facts: SetupFacts, evidence: Evidence): GateLine[] {
 	];
 }
 
-export const FIT_PART: MountPart = { id: 'fit', title: 'Fit', lines: ['fit'] };
 export const FLANGE_PART: MountPart = { id: 'flange', title: 'Flanges', lines: ['flange', 'taper'] };
 
 /** Between flanges, on the machine's own mount. */
 export const flange: MountingMethod = {
 	words: 'between flanges',
 	lead: 'Spindle locked out. The wheel slides on by hand; nothing is forced.',
-	steps: [flangeStep, fitStep],
+	steps: [flangeStep, ...FIT_STEPS],
 	parts: [FIT_PART, FLANGE_PART, TIGHTEN_PART],
 	gate: (facts, evidence) => [...flangeLines(facts, evidence), ...tighteningLines(facts, evidence)],
 	beforeTightening: ['fit', 'flange', 'taper', 'thread'],

@@ -8,7 +8,8 @@ import { defineStep } from '../../../define-step.js';
 import { pick } from '../../../step-fields.js';
 import { wheelOf } from '../../../wheel-size.js';
 import { TIGHTEN_PART, tighteningLines } from '../tightening.js';
-import { FIT_PART, FLANGE_PART, fitStep, flange, flangeLines, flangeStep } from './flange.js';
+import { FIT_PART, FIT_STEPS } from '../fit.js';
+import { FLANGE_PART, flange, flangeLines, flangeStep } from './flange.js';
 import { markedRpmOf } from '../marked.js';
 import type { MountingMethod } from '../mounting-method.js';
 
@@ -43,7 +44,7 @@ export const toolPostStep = defineStep({
 export const toolPost: MountingMethod = {
 	words: 'on a lathe tool post',
 	lead: flange.lead,
-	steps: [flangeStep, fitStep, toolPostStep],
+	steps: [flangeStep, ...FIT_STEPS, toolPostStep],
 	parts: [
 		{ id: 'tool-post', title: 'Height and ways', lines: ['tool-post'] },
 		FIT_PART,
