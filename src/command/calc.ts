@@ -1,6 +1,7 @@
 import { createInterface } from 'node:readline';
 import { reference } from '../core/calculation/reference.js';
-import { CALCULATIONS, CORE_VERSION, type CalcAnswer, answer } from '../core/calculations.js';
+import { type CalcAnswer, answer } from '../core/answer.js';
+import { CALCULATIONS, CORE_VERSION } from '../core/calculations.js';
 
 const unreadable: CalcAnswer = {
 	error: { field: 'input', code: 'not-an-object', message: 'The input is not readable JSON.' }

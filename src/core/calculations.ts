@@ -1,7 +1,5 @@
 import type { Calculation } from './calculation/define.js';
-import { attempt } from './calculation/attempt.js';
 import { InputFault, shown } from './calculation/fault.js';
-import { refuseUnknownFields } from './calculation/unknown-field.js';
 import { auto } from './balance/auto.js';
 import { comparePushed } from './balance/compare-pushed.js';
 import { fromMarks } from './balance/from-marks.js';
@@ -287,17 +285,4 @@ export function calculation(id: unknown): Calculation {
 			`${shown(id)} is not a calculation. List them to see the ids.`
 		);
 	return found;
-}
-
-export type CalcAnswer =
-	{ output: Record<string, unknown> } | { error: { field: string; code: string; message: string } };
-
-/** Runs one calculation and turns a fault into data: the one answer that command, batch and API all give. */
-export function answer(id: unknown, input: unknown): CalcAnswer {
-	const { output, fault } = attempt(() => {
-		const found = calculation(id);
-		refuseUnknownFields(found.fields, input);
-		return found.run(input);
-	});
-	return fault ? { error: fault.toJSON() } : { output };
 }

@@ -6,7 +6,8 @@ import { ROOT } from '../../src/command/paths.js';
 import { reference } from '../../src/core/calculation/reference.js';
 import { type Field, labelOf } from '../../src/core/calculation/fields.js';
 import { notFinite } from '../shared/finite.js';
-import { CALCULATIONS, CORE_VERSION, answer } from '../../src/core/calculations.js';
+import { answer } from '../../src/core/answer.js';
+import { CALCULATIONS, CORE_VERSION } from '../../src/core/calculations.js';
 
 const at = (output: unknown, path: string): unknown =>
 	path.split('.').reduce<unknown>((v, k) => (v as Record<string, unknown> | null | undefined)?.[k], output);

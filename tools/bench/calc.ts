@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { CALCULATIONS, answer } from '../../src/core/calculations.js';
+import { answer } from '../../src/core/answer.js';
+import { CALCULATIONS } from '../../src/core/calculations.js';
 import { ROOT } from '../../src/command/paths.js';
 import type { Ratio } from './ratio.js';
 import { medianMs } from './median.js';

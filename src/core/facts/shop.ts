@@ -22,7 +22,7 @@ export interface MachineFacts {
 	/** From switching off until it stood, as measured with a wheel on; never reckoned. */
 	coastS: number | null;
 	/** How the spindle is driven, and what the plate of an induction motor says; null where nobody has said. */
-	drive: 'motor-direct' | 'pulleys' | 'variable' | null;
+	drive: 'induction-direct' | 'pulleys' | 'variable' | null;
 	plateRpm: number | null;
 	mainsHz: '50' | '60' | null;
 	/** How slides and dresser are moved. */

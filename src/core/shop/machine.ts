@@ -68,9 +68,14 @@ export const MACHINE_FIELDS = [
 		...over0(3600),
 		label: 'Coasts, measured'
 	}),
-	choice('drive', 'Decides how its speed can be known', ['motor-direct', 'pulleys', 'variable'], {
-		label: 'Spindle is driven by'
-	}),
+	choice(
+		'drive',
+		'Induction direct: the wheel on the shaft of an induction motor; never a universal or an air motor',
+		['induction-direct', 'pulleys', 'variable'],
+		{
+			label: 'Spindle is driven by'
+		}
+	),
 	rpmField('plateRpm', 'On the plate of the motor', { ...over0(4000), label: 'Plate of the motor' }),
 	choice('mainsHz', 'Its frequency in Hz', MAINS_HZ, { label: 'Mains' }),
 	yesNo('wet', 'Coolant is used', { required: true, label: 'Grinds wet' })

@@ -1,4 +1,4 @@
-import type { CalcAnswer } from '$core/calculations';
+import type { CalcAnswer } from '$core/answer';
 
 /** Runs calculations off the page, the newest question only: an older one that is still on its way is dropped. */
 export class CalcOffPage {

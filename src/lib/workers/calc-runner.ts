@@ -1,4 +1,4 @@
-import { answer } from '../../core/calculations';
+import { answer } from '../../core/answer';
 
 /** Runs a calculation that takes seconds where it does not hold up the page. */
 self.onmessage = ({ data }: MessageEvent<{ id: string; input: unknown }>) =>

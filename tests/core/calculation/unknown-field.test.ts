@@ -1,5 +1,6 @@
 import { expect } from 'chai';
-import { answer, CALCULATIONS } from '../../../src/core/calculations.js';
+import { answer } from '../../../src/core/answer.js';
+import { CALCULATIONS } from '../../../src/core/calculations.js';
 
 const errorOf = (id: string, input: object) => {
 	const found = answer(id, input);
@@ -8,12 +9,10 @@ const errorOf = (id: string, input: object) => {
 
 describe('an input that no field has', () => {
 	const GOOD = { ratedRpm: 2260, commandedRpm: 2200, measuredRpm: 2191, stage: 'before-wheel' };
-	it('is refused by its name, with the one it is most like', () => {
-		expect(errorOf('run-in.speed-check', { ...GOOD, ratedRPM: 2000 })).to.deep.equal({
-			field: 'ratedRPM',
-			code: 'unknown-field',
-			message: 'There is no ratedRPM here. Perhaps ratedRpm is meant; leave out what does not belong.'
-		});
+	it('is refused by its name, with the names there are', () => {
+		const wrong = errorOf('run-in.speed-check', { ...GOOD, ratedRPM: 2000 });
+		expect(wrong).to.include({ field: 'ratedRPM', code: 'unknown-field' });
+		expect(wrong!.message).to.match(/^There is no ratedRPM here\. .*: ratedRpm, ratedSpeedMps, /);
 		expect(errorOf('run-in.speed-check', GOOD)).to.equal(null);
 	});
 	it('in a group or a list it is named by its place', () => {

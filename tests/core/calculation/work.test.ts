@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { answer } from '../../../src/core/calculations.js';
+import { answer } from '../../../src/core/answer.js';
 import { shown } from '../../../src/core/calculation/fault.js';
 import { addMonths } from '../../../src/core/numeric/calendar.js';
 

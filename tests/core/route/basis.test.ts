@@ -1,7 +1,9 @@
 import { expect } from 'chai';
+import fc from 'fast-check';
 import { basisText, foundBy, measuredWith } from '../../../src/core/route/basis.js';
 import { decide } from '../../../src/core/route/engine.js';
 import { releaseSheet } from '../../../src/core/route/stations/prove/sheet.js';
+import { RIM } from '../../shared/good-work.js';
 import { did, line, worked } from '../../shared/setup-in-memory.js';
 
 /** What every line of a finished toolroom setup says of what it rests on; lines without a figure or a finding say nothing. */
@@ -76,6 +78,34 @@ describe('True without an indicator', () => {
 			value: 'at most 100 µm now, limit 25 µm'
 		});
 	});
+	it('a line closed by hand never makes better what an indicator has read since the rim was cut', () =>
+		fc.assert(
+			fc.property(
+				fc.constantFrom('line-held', 'line-clamped'),
+				fc.integer({ min: 1, max: 120 }),
+				(way, clampedBandUm) => {
+					const at = worked('true.runout');
+					const limits = { 'true.rim-by-hand': { clampedBandUm, heldBandUm: clampedBandUm } };
+					const shop = { ...at, guidelines: { ...at.guidelines, limits } };
+					const read = did(shop, 'true', 'runout', { readingsUm: RIM });
+					const trued = did(read, 'true', 'after', { readingsUm: RIM, ...AFTER });
+					for (const f of [read, trued]) {
+						const before = line(f, 'true', 'runs-true')!;
+						const then = line(did(f, 'true', 'hand', { way }), 'true', 'runs-true')!;
+						expect(then.state).to.equal(before.state);
+						expect(then.value).to.equal(before.value);
+					}
+				}
+			),
+			{ numRuns: 20 }
+		));
+	it('a cut after the readings is judged by what is known since, and readings after it count again', () => {
+		const read = did(worked('true.runout'), 'true', 'runout', { readingsUm: RIM });
+		const cut = did(read, 'true', 'after-hand', { lastBiteUm: 12, ...AFTER });
+		expect(line(cut, 'true', 'runs-true')!.value).to.match(/^at most 12 /);
+		const again = did(cut, 'true', 'runout', { readingsUm: RIM });
+		expect(line(again, 'true', 'runs-true')!.value).to.match(/^36 /);
+	});
 	it('a dry machine is not asked about its coolant, a wet one is', () => {
 		const at = worked('true.runout');
 		const dry = { ...at, machine: { ...at.machine, wet: false } };
@@ -86,5 +116,33 @@ describe('True without an indicator', () => {
 		expect(line(trued, 'true', 'dry')).to.equal(undefined);
 		expect(decide(trued).current).to.equal('balance');
 		expect(() => dressed({ spunDry: undefined })).to.throw(/Spun dry is missing/);
+	});
+});
+
+describe('a finish that was compared', () => {
+	const CUT = { burnSeen: false, chatterSeen: false, crackSeen: false, guardClosed: true, soundNormal: true };
+	const released = (raUm: number, raBy?: string) =>
+		did(worked('prove.release'), 'prove', 'release', { raUm, raBy, ...CUT });
+	const asked = worked().brief.targetRaUm;
+
+	it('is judged at the worse end of its class, and called a bound wherever it stands', () => {
+		const f = released(asked / 2, 'plate');
+		expect(line(f, 'prove', 'ra')).to.deep.include({
+			state: 'ok',
+			basis: foundBy('comparison plate, a class either way')
+		});
+		expect(line(f, 'prove', 'ra')!.value).to.match(/^Ra at most /);
+		const row = releaseSheet(f)!.find(({ name }) => name === 'raUm')!;
+		expect(row.value).to.match(/^at most /);
+		expect(row.basis!.kind).to.equal('by-hand');
+		expect(line(released(asked * 0.6, 'plate'), 'prove', 'ra')!.state).to.equal('caution');
+		expect(line(released(asked * 0.3, 'finger'), 'prove', 'ra')!.state).to.equal('caution');
+		expect(line(released(asked * 0.2, 'finger'), 'prove', 'ra')!.state).to.equal('ok');
+	});
+	it('never holds where a meter that reads the same would not', () => {
+		for (const share of [0.2, 0.5, 0.9, 1, 1.1, 2])
+			for (const raBy of ['plate', 'finger'])
+				if (line(released(asked * share), 'prove', 'ra')!.state !== 'ok')
+					expect(line(released(asked * share, raBy), 'prove', 'ra')!.state).to.equal('caution');
 	});
 });

@@ -7,7 +7,7 @@ describe('Run in without a tachometer', () => {
 		const f = worked('run-in.speed');
 		return {
 			...f,
-			machine: { ...f.machine, drive: 'motor-direct' as const, plateRpm: 1420, mainsHz: '50' as const }
+			machine: { ...f.machine, drive: 'induction-direct' as const, plateRpm: 1420, mainsHz: '50' as const }
 		};
 	};
 	const SAME = { unchanged: true, noInverter: true };

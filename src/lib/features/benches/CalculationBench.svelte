@@ -15,7 +15,7 @@
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
 	import ResultList from './ResultList.svelte';
 	import type { Reason } from '$core/calculation/verdict';
-	import type { CalcAnswer } from '$core/calculations';
+	import type { CalcAnswer } from '$core/answer';
 
 	interface Props {
 		calculation: Calculation;

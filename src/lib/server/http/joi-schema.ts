@@ -126,7 +126,7 @@ export function checked<const L extends readonly Field[]>(fields: L, value: unkn
 	const detail = error.details[0]!;
 	const path = detail.path.join('.');
 	const field = fieldAt(fields, detail.path);
-	const given = detail.context?.value as unknown;
+	const given: unknown = detail.context?.value;
 	let code = CODES[detail.type] ?? 'not-allowed';
 	if (field && (given === null || given === undefined)) code = 'missing';
 	else if (field?.kind === 'choice' || field?.kind === 'date')

@@ -1,4 +1,5 @@
-import { CALCULATIONS, answer } from '../../../core/calculations.js';
+import { answer } from '../../../core/answer.js';
+import { CALCULATIONS } from '../../../core/calculations.js';
 import { Refused } from '../refused.js';
 
 const MAX_RELEASES = 12_000;

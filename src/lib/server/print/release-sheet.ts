@@ -105,18 +105,14 @@ export async function releaseSheetFile(
 		const from = row.from ? `record ${row.from.recordId}, ${row.from.by}` : 'no record';
 		put('bold', 10.5, row.title, LEFT, y + 2 * MM, 38 * MM);
 		put('mono', 10, row.value, LEFT + 40 * MM, y + 2.1 * MM, 42 * MM);
-		put('mono', 10, row.limit ? `of ${row.limit}` : '', LEFT + 82 * MM, y + 2.1 * MM, 30 * MM);
-		put(
-			'text',
-			9,
-			row.basis ? basisText(row.basis, facts.units) : '',
-			LEFT + 112 * MM,
-			y + 0.9 * MM,
-			42 * MM
-		);
-		put('text', 8.5, from, LEFT + 112 * MM, y + 4 * MM, 42 * MM);
+		put('mono', 10, row.limit ? `of ${row.limit}` : '', LEFT + 84 * MM, y + 2.1 * MM, 30 * MM);
+		put('text', 9.5, from, LEFT + 114 * MM, y + 2.3 * MM, 40 * MM);
 		put(row.state === 'pass' ? 'text' : 'bold', 9.5, SIGN[row.state], LEFT + 154 * MM, y + 2.3 * MM, 26 * MM);
 		y += 7 * MM;
+		if (row.basis) {
+			put('text', 8, basisText(row.basis, facts.units), LEFT + 40 * MM, y - 0.4 * MM, 138 * MM);
+			y += 3 * MM;
+		}
 		rule(LEFT, 0.3, '#999999');
 	}
 	y += 4 * MM;

@@ -18,6 +18,10 @@ const SIGN: Readonly<Record<string, string>> = {
 	open: 'open'
 };
 
+/** Heights of a line, and of what it rests on. */
+const PLAIN_MM = 5.6;
+const BASIS_MM = 2.2;
+
 /** A time in full, in the place of the shop. */
 export const inFull = (f: Pick<SetupFacts, 'timeZone'>, ms: number): string => timeIn(f.timeZone, ms);
 
@@ -99,19 +103,16 @@ export async function setupCard(
 				doc.addPage({ size: 'A4', margin: 0 });
 				y = 16 * MM;
 			}
-			if (i === 0) put('bold', 11, station.name, left, y + 2 * MM, 26 * MM);
-			put('text', 10, l.title, left + 26 * MM, y + 2 * MM, 50 * MM);
-			put('mono', 8.5, l.value, left + 77 * MM, y + 2.4 * MM, 52 * MM);
-			put(
-				'text',
-				8.5,
-				l.basis ? basisText(l.basis, facts.units) : '',
-				left + 130 * MM,
-				y + 2.4 * MM,
-				31 * MM
-			);
-			put('text', 10, SIGN[l.state] ?? l.state, left + 162 * MM, y + 2 * MM, 17 * MM);
-			y += 6.6 * MM;
+			if (i === 0) put('bold', 11, station.name, left, y + 1.4 * MM, 26 * MM);
+			put('text', 10, l.title, left + 28 * MM, y + 1.4 * MM, 56 * MM);
+			put('mono', 9, l.value, left + 85 * MM, y + 1.7 * MM, 70 * MM);
+			put('text', 10, SIGN[l.state] ?? l.state, left + 157 * MM, y + 1.4 * MM, 22 * MM);
+			y += PLAIN_MM * MM;
+			// Under the value, where the longest has room: what a line rests on is never cut off.
+			if (l.basis) {
+				put('text', 7.5, basisText(l.basis, facts.units), left + 85 * MM, y - 0.4 * MM, 94 * MM);
+				y += BASIS_MM * MM;
+			}
 			doc
 				.moveTo(i === station.lines.length - 1 ? left : left + 28 * MM, y)
 				.lineTo(left + width, y)

@@ -1,11 +1,15 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import type { Adjustment } from '$core/balance/level-stand';
 	import { quantity } from '$core/quantity/format';
+	import { Evidence } from '$core/route/evidence';
 	import { slopeError } from '$core/balance/slope-error';
-	import { levelBothWaysStep, levelStep } from '$core/route/stations/balance/level';
+	import { LEVELLED_BY, levelBothWaysStep, levelStep } from '$core/route/stations/balance/level';
 	import { permissibleGmm, rollingMassKg } from '$core/route/stations/balance/tolerance';
 	import LevelDrawing from '$lib/drawing/LevelDrawing.svelte';
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
+	import Decisive from '$lib/ui/feedback/Decisive.svelte';
+	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import StepForm from '$lib/desk/StepForm.svelte';
 
 	interface Props {
@@ -19,7 +23,9 @@
 			? `Leave ${a.foot}.`
 			: `${a.direction === 'raise' ? 'Raise' : 'Lower'} ${a.foot}: ${a.turns.toFixed(2)} of a turn ${a.turn === 'clockwise' ? 'clockwise' : 'anticlockwise'} from above.`;
 	/** Read four times, or only seen to be centred both ways. */
-	let seen = $state(false);
+	let seen = $state(
+		untrack(() => Evidence.of(desk.facts).newest('balance', LEVELLED_BY)?.step === levelBothWaysStep.step)
+	);
 	const allowed = $derived(permissibleGmm(desk.facts));
 	/** What the slope along the roll would look like on the wheel. */
 	const faked = (slope: number) =>
@@ -37,20 +43,23 @@
 <p class="quiet">
 	Before the wheel is lifted on. Turn the level end for end at each spot; fingers stay from under the arbor.
 </p>
-<div class="way" role="group" aria-label="Levelled by">
-	{#each [[false, 'Four readings'], [true, 'Level both ways']] as const as [is, words] (words)}<button
-			class="btn"
-			class:on={seen === is}
-			aria-pressed={seen === is}
-			onclick={() => (seen = is)}>{words}</button
-		>{/each}
-</div>
+<PickOne
+	legend="Levelled by"
+	options={[
+		{ id: 'read', text: 'Four readings' },
+		{ id: 'seen', text: 'Level both ways' }
+	]}
+	picked={seen ? 'seen' : 'read'}
+	onpick={(id) => (seen = id === 'seen')}
+/>
 {#if seen}
 	<StepForm {desk} step={levelBothWaysStep} action="Level both ways" {ondone} forget={['along', 'across']}>
 		{#snippet drawing(out)}
-			<p class="lab">One division looks like at most</p>
-			<p class="now num">{out ? quantity(out.fakedUnbalanceGmm, 'gmm', desk.facts.units) : '-'}</p>
-			<p class="quiet">of unbalance; allowed are {quantity(allowed, 'gmm', desk.facts.units)}.</p>
+			<Decisive
+				what="One division looks like at most"
+				figure={out ? quantity(out.fakedUnbalanceGmm, 'gmm', desk.facts.units) : '-'}
+				means="of unbalance; allowed are {quantity(allowed, 'gmm', desk.facts.units)}"
+			/>
 		{/snippet}
 	</StepForm>
 {:else}
@@ -86,15 +95,6 @@
 {/if}
 
 <style>
-	.way {
-		display: flex;
-		gap: var(--s-8);
-		margin-bottom: var(--s-10);
-	}
-	.lab {
-		color: var(--ink2);
-		font-size: var(--type-small);
-	}
 	.now {
 		font: 700 var(--type-title)/1.2 var(--text);
 	}

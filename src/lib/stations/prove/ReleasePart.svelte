@@ -4,7 +4,12 @@
 	import { resolve } from '$app/paths';
 	import { figure, quantity, symbolOf } from '$core/quantity/format';
 	import { releaseSheet } from '$core/route/stations/prove/sheet';
+	import { basisText } from '$core/route/basis';
+	import { Evidence } from '$core/route/evidence';
+	import { finishAtMostUm } from '$core/route/stations/prove/finish';
+	import { shownBefore } from '$core/route/stations/prove/shown-before';
 	import { judgedByFinish, provenSoFar, releaseStep } from '$core/route/stations/prove/steps';
+	import ChoiceField from '$lib/ui/fields/ChoiceField.svelte';
 	import Strip from '$lib/drawing/Strip.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
@@ -30,14 +35,21 @@
 	const p = $derived(preview(releaseStep, facts, entry));
 	const out = $derived(p.main);
 	const known = $derived(provenSoFar(facts));
+	const shown = $derived(shownBefore(Evidence.of(facts)));
+	/** A bound is called one. */
+	const atMost = (name: string) => (shown[name]?.atMost ? 'at most ' : '');
 	const rows = $derived([
 		['runInDone', 'Run in', known.runInDone ? 'free run made' : 'missing'],
-		['speedRpm', 'Speed', `${quantity(known.speedRpm, 'rpm')} of ${quantity(known.maxRpm, 'rpm')}`],
+		[
+			'speedRpm',
+			'Speed',
+			`${atMost('speedRpm')}${quantity(known.speedRpm, 'rpm')} of ${quantity(known.maxRpm, 'rpm')}`
+		],
 		[
 			'balanceResidualGmm',
 			'Balance',
 			facts.stations.includes('balance')
-				? `${quantity(known.balanceResidualGmm, 'gmm', facts.units)} of ${quantity(known.balanceLimitGmm, 'gmm', facts.units)}`
+				? `${atMost('balanceResidualGmm')}${quantity(known.balanceResidualGmm, 'gmm', facts.units)} of ${quantity(known.balanceLimitGmm, 'gmm', facts.units)}`
 				: judgedByFinish(facts)
 					? 'not measured, judged by finish'
 					: 'not asked on this route'
@@ -45,7 +57,7 @@
 		[
 			'runOutUm',
 			'Run-out',
-			`${quantity(known.runOutUm, 'um', facts.units)} of ${quantity(known.runOutLimitUm, 'um', facts.units)}`
+			`${atMost('runOutUm')}${quantity(known.runOutUm, 'um', facts.units)} of ${quantity(known.runOutLimitUm, 'um', facts.units)}`
 		],
 		['dressSoundEven', 'Dress', known.dressSoundEven ? 'sounded even' : 'not even or missing'],
 		...(facts.stations.includes('form')
@@ -77,7 +89,16 @@
 	};
 	const finish = $derived(stateOf('raUm'));
 	const alsoAsked = releaseStep.fields.filter((x) => 'advanced' in x);
-	const ra = $derived(entry.result.values.raUm as number | undefined);
+	const ra = $derived(
+		finishAtMostUm({ raUm: entry.result.values.raUm ?? null, raBy: entry.result.values.raBy })
+	);
+	const BY = { meter: 'a meter', plate: 'a comparison plate', finger: 'the fingernail' };
+	/** At its worse end, where it was compared. */
+	const upTo = $derived(
+		ra !== null && ra !== entry.result.values.raUm
+			? `At most ${figure(ra, 'um-Ra', facts.units)}, against`
+			: 'Against'
+	);
 	const asks = $derived(out?.verdict === 'caution');
 	/** As it was signed, each line with the record it comes from. */
 	const sheet = $derived(releaseSheet(facts));
@@ -88,9 +109,10 @@
 <div class="cols">
 	<div class="form">
 		<QuantityField {entry} name="raUm" autofocus />
-		<p class="lab">Against Ra {figure(facts.brief.targetRaUm, 'um-Ra', facts.units)} asked</p>
+		<ChoiceField {entry} name="raBy" words={BY} />
+		<p class="lab">{upTo} Ra {figure(facts.brief.targetRaUm, 'um-Ra', facts.units)} asked</p>
 		<Strip
-			value={ra ?? null}
+			value={ra}
 			limit={facts.brief.targetRaUm}
 			state={finish === 'open' ? null : finish}
 			label="Roughness"
@@ -124,7 +146,11 @@
 								class="from"
 								href={resolve(`/log/${source(name)!.recordId}`)}>record {source(name)!.recordId}</a
 							>{/if}</span
-					><span class="num">{value}</span>
+					><span class="num"
+						>{value}{#if shown[name]?.basis}<span class="from"
+								>{basisText(shown[name].basis, facts.units)}</span
+							>{/if}</span
+					>
 				</li>{/each}
 		</ul>
 		<p class="word" class:go={out?.released === 'yes' || out?.released === 'with-reason'} role="status">
@@ -151,7 +177,7 @@
 			/>{/if}
 	</div>
 </div>
-{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== undefined && ra > facts.brief.targetRaUm)}<Lazy
+{#if entry.at('burnSeen') === true || entry.at('chatterSeen') === true || (ra !== null && ra > facts.brief.targetRaUm)}<Lazy
 		load={() => import('./FinishPanel.svelte')}
 		given={{ desk, entry }}
 	/>{/if}

@@ -6,6 +6,7 @@
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
+	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import YesNo from '$lib/ui/fields/YesNo.svelte';
 
@@ -21,10 +22,7 @@
 </script>
 
 <div class="plate">
-	<p class="num big">
-		<span>at most</span>
-		{p.main ? quantity(p.main.synchronousRpm, 'rpm') : '-'}
-	</p>
+	<Decisive what="Turns at most" figure={p.main ? quantity(p.main.synchronousRpm, 'rpm') : '-'} />
 	<p class="quiet">
 		{facts.machine.code}: {quantity(facts.machine.plateRpm, 'rpm')} on the plate at {facts.machine.mainsHz} Hz.
 		It never turns faster than its field; the wheel may turn {quantity(shownLimit(limit), 'rpm')}.
@@ -41,15 +39,6 @@
 		display: grid;
 		gap: var(--s-8);
 		padding: var(--s-8) 0;
-	}
-	.big {
-		font-size: var(--type-large);
-		font-weight: 700;
-	}
-	.big span {
-		font-size: var(--type-text);
-		font-weight: 500;
-		color: var(--ink2);
 	}
 	.asked {
 		display: flex;

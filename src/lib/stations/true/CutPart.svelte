@@ -2,9 +2,9 @@
 	import { useUnits } from '$lib/ui/use-units';
 	import { untrack } from 'svelte';
 	import { duration, quantity } from '$core/quantity/format';
-	import { Evidence } from '$core/route/evidence';
+	import { Evidence, partOf } from '$core/route/evidence';
 	import { lastRead, runoutLimitUm } from '$core/route/stations/true/readings';
-	import { readAt, truedAt } from '$core/route/stations/true/known-runout';
+	import { readThatCounts, truedAt } from '$core/route/stations/true/known-runout';
 	import { penciledStep, truePlanStep, truedStep } from '$core/route/stations/true/steps';
 	import { divisions } from '$core/route/stations/dress/run';
 	import { runout } from '$core/true/runout';
@@ -12,6 +12,7 @@
 	import StockDrawing from '$lib/drawing/StockDrawing.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
 	import Fold from '$lib/ui/layout/Fold.svelte';
+	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -61,7 +62,7 @@
 	);
 	const read = $derived(lastRead(facts));
 	/** What is read now, or, before anything is typed, what was read last. */
-	const before = $derived(filled === 0 ? (e.of(runout, 'true', readAt)?.output ?? null) : null);
+	const before = $derived(filled === 0 ? (partOf(readThatCounts(e), runout)?.output ?? null) : null);
 	const out = $derived(live.main ?? before);
 	const readingsBefore = $derived(
 		out && Array.isArray(read?.input.readingsUm) ? (read.input.readingsUm as number[]) : []
@@ -146,14 +147,15 @@
 	/>{#if facts.machine.wet}<YesNo entry={by} name="spunDry" />{/if}
 	<p class="quiet">The last passes leave it glazed: round, not sharp. It is dressed open before it grinds.</p>
 </div>
-<p class="how" role="group" aria-label="Read again">
-	Read again {#each [[false, 'with the dial'], [true, 'by a pencil line']] as const as [is, words] (words)}<button
-			class="btn"
-			class:on={pencil === is}
-			aria-pressed={pencil === is}
-			onclick={() => (pencil = is)}>{words}</button
-		>{/each}
-</p>
+<PickOne
+	legend="Read again"
+	options={[
+		{ id: 'dial', text: 'with the dial' },
+		{ id: 'line', text: 'by a pencil line' }
+	]}
+	picked={pencil ? 'line' : 'dial'}
+	onpick={(id) => (pencil = id === 'line')}
+/>
 {#if pencil}<PencilAgain entry={line} found={struck.main} limit={runoutLimitUm(facts)} units={facts.units} />
 {:else if reads}
 	<div class="again">
@@ -209,14 +211,6 @@
 	.fault {
 		color: var(--stop);
 		font-weight: 600;
-	}
-	.how {
-		display: flex;
-		gap: var(--s-8);
-		align-items: center;
-		color: var(--ink2);
-		font-size: var(--type-small);
-		margin: var(--s-6) 0;
 	}
 	.again {
 		display: grid;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { figure, symbolOf } from '$core/quantity/format';
+	import { quantity } from '$core/quantity/format';
 	import { handStep, handTruedStep } from '$core/route/stations/true/by-hand';
 	import { runoutLimitUm } from '$core/route/stations/true/readings';
 	import { found } from '$lib/drawing/found';
@@ -8,10 +8,13 @@
 	import type { SetupSession } from '$lib/desk/setup-session.svelte';
 	import { preview } from '$lib/desk/preview';
 	import { stepEntry } from '$lib/desk/step-entry.svelte';
-	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
+	import FieldInput from '$lib/ui/fields/FieldInput.svelte';
+	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import TwoSides from '$lib/ui/layout/TwoSides.svelte';
 
 	interface Props {
 		desk: SetupSession;
@@ -19,14 +22,17 @@
 	}
 	/** The rim without an indicator: dressed until it is touched all round, or a pencil line that closes. What is known is a bound. */
 	let { desk, ondone }: Props = $props();
-	const WAYS = { 'line-held': 'pencil held on the rest', 'line-clamped': 'pencil clamped' };
+	const DRESSED = 'dressed-all-round';
+	const WAYS = [
+		{ id: DRESSED, text: 'Dressed all round' },
+		{ id: 'line-held', text: 'Pencil line, held' },
+		{ id: 'line-clamped', text: 'Pencil line, clamped' }
+	];
 	const facts = $derived(desk.facts);
 	const cut = stepEntry(desk, handTruedStep, { anew: true });
-	const line = stepEntry(desk, handStep, { anew: true });
-	/** Dressed all round; otherwise a pencil line, which cuts nothing. */
-	let dressed = $state(true);
-	const step = $derived(dressed ? handTruedStep : handStep);
-	const entry = $derived(dressed ? cut : line);
+	let way = $state(DRESSED);
+	/** A pencil line cuts nothing: there is nothing more to say of it. */
+	const dressed = $derived(way === DRESSED);
 	const p = $derived(
 		dressed
 			? preview(handTruedStep, facts, null, {
@@ -34,36 +40,33 @@
 					diameterAfterMm: facts.wheel!.diameterMm,
 					spunDry: true
 				})
-			: preview(handStep, facts, line)
+			: preview(handStep, facts, null, { way })
 	);
 	const out = $derived(p.main);
-	const asked = $derived(step.fields.filter(({ name }) => name !== 'spunDry' || facts.machine.wet));
-	const shown = (um: number) => figure(um, 'um', facts.units);
+	const asked = $derived(handTruedStep.fields.filter(({ name }) => name !== 'spunDry' || facts.machine.wet));
+	const shown = (um: number) => quantity(um, 'um', facts.units);
 	async function act() {
-		if (await desk.record('true', step.step, entry)) ondone();
+		const done = dressed
+			? await desk.record('true', 'after-hand', cut)
+			: await desk.record('true', 'hand', null, { way });
+		if (done) ondone();
 	}
 </script>
 
-<div class="way" role="group" aria-label="Found by">
-	{#each [[true, 'Dressed all round'], [false, 'Pencil line all round']] as const as [is, words] (words)}<button
-			class="btn"
-			class:on={dressed === is}
-			aria-pressed={dressed === is}
-			onclick={() => (dressed = is)}>{words}</button
-		>{/each}
-</div>
-<div class="cols">
-	<div class="form">
-		{#each asked as field (field.name)}<div class:wide={field.kind === 'choice'}>
-				<FieldInput {entry} {field} words={WAYS} />
-			</div>{/each}
-	</div>
-	<div>
-		<UntouchedRim {dressed} known={out !== null} />
-		<p class="num big">
-			<span>at most</span>
-			{out ? shown(out.tirUm) : '-'}<span>&nbsp;{symbolOf('um', facts.units)} run-out</span>
-		</p>
+<PickOne legend="Found by" options={WAYS} picked={way} onpick={(id) => (way = id)} />
+<TwoSides>
+	{#snippet one()}{#if dressed}<div class="form">
+				{#each asked as field (field.name)}<FieldInput entry={cut} {field} />{/each}
+			</div>{:else}<p class="quiet">
+				Spindle locked out. Turn the wheel by hand and bring the pencil up until its line closes all round, no
+				further.
+			</p>{/if}{/snippet}
+	{#snippet other()}
+		<Decisive
+			what="Runs out by at most"
+			figure={out ? shown(out.tirUm) : '-'}
+			means={out && dressed && !out.spindleKnown ? 'spindle not measured' : ''}
+		/>
 		<Strip
 			value={out?.tirUm ?? null}
 			limit={runoutLimitUm(facts)}
@@ -71,9 +74,9 @@
 			label="Run-out, at most"
 			show={shown}
 		/>
-		{#if out && dressed && !out.spindleKnown}<p class="quiet">The spindle was not measured.</p>{/if}
-	</div>
-</div>
+		<div class="rim"><UntouchedRim {dressed} known={out !== null} /></div>
+	{/snippet}
+</TwoSides>
 {#if out}<Reasons reasons={out.reasons} />{/if}
 <ActionBar
 	label={dressed ? 'Dressed all round, sounds even' : 'Line closed all round'}
@@ -84,39 +87,13 @@
 </ActionBar>
 
 <style>
-	.way {
-		display: flex;
-		gap: var(--s-8);
-		margin: var(--s-8) 0;
-	}
-	.cols {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) minmax(0, 250px);
-		gap: var(--s-24);
-		align-items: start;
-	}
 	.form {
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: var(--s-10) var(--s-16);
 		align-items: start;
 	}
-	.wide {
-		grid-column: 1 / -1;
-	}
-	.big {
-		font-size: var(--type-large);
-		font-weight: 700;
-		line-height: 1.1;
-	}
-	.big span {
-		font-size: var(--type-text);
-		font-weight: 500;
-		color: var(--ink2);
-	}
-	@media (max-width: 1000px) {
-		.cols {
-			grid-template-columns: 1fr;
-		}
+	.rim {
+		max-width: 210px;
 	}
 </style>

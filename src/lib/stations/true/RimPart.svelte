@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { Evidence } from '$core/route/evidence';
+	import { Evidence, partOf } from '$core/route/evidence';
 	import { highSpotRead, lastRead, runoutLimitUm } from '$core/route/stations/true/readings';
-	import { readAt } from '$core/route/stations/true/known-runout';
+	import { readThatCounts } from '$core/route/stations/true/known-runout';
 	import { runoutStep, seatStep } from '$core/route/stations/true/steps';
 	import { runout } from '$core/true/runout';
 	import RunoutFace from '$lib/drawing/RunoutFace.svelte';
@@ -28,7 +28,7 @@
 	const before = $derived(lastRead(desk.facts));
 	/** Before anything is typed the last readings stay on show. */
 	const shown = $derived(
-		filled === 0 ? (Evidence.of(desk.facts).of(runout, 'true', readAt)?.output ?? null) : null
+		filled === 0 ? (partOf(readThatCounts(Evidence.of(desk.facts)), runout)?.output ?? null) : null
 	);
 	const out = $derived(p.main ?? shown);
 	const readingsBefore = $derived(

@@ -37,7 +37,7 @@ export const autoStep = defineStep({
 	station: 'balance',
 	step: 'auto',
 	title: "The machine's own balancer",
-	basis: (entered) => (entered.standIn ? SIMULATED : measuredWith('the own balancer of the machine')),
+	basis: (entered) => (entered.standIn ? SIMULATED : measuredWith("the machine's own balancer")),
 	turnsSpindle: true,
 	sumsInto: countRoll,
 	fields: [

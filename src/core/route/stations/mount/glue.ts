@@ -108,7 +108,7 @@ export const curedStep = defineStep({
 	station: 'mount',
 	step: 'cured',
 	title: 'Cured',
-	basis: () => measuredWith('the clock of the server'),
+	basis: () => measuredWith('server clock'),
 	online: 'the time it stood is taken by the clock there',
 	fields: [],
 	compute(facts) {

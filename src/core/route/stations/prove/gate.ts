@@ -1,9 +1,10 @@
 import { release } from '../../../prove/release.js';
-import { type Basis, foundBy, measuredWith } from '../../basis.js';
+import { type Basis, foundBy } from '../../basis.js';
 import { partOf } from '../../evidence.js';
 import { type GateLine, UNLESS_STOPPED, line } from '../../gate.js';
 import { recordedText, show } from '../../gate-text.js';
 import type { Gate } from '../station.js';
+import { finishAtMostUm, finishBasis, isFinishBound } from './finish.js';
 import { holdLines } from './hold.js';
 import { releaseStep } from './steps.js';
 
@@ -12,13 +13,21 @@ const STATES = { pass: 'ok', fail: 'caution', missing: 'open' } as const;
 /** The trial cut is as asked, and the wheel is released to grind. */
 export const proveGate: Gate = (facts, evidence) => {
 	const recorded = evidence.step(releaseStep);
+	const finish = recorded?.entered ?? null;
 	const sheet = partOf(recorded, release);
 	const released = sheet !== null && sheet.output.released !== 'no';
 	const q = show(facts);
-	const check = (key: string, title: string, name: string, value: string, basis: Basis): GateLine => {
+	const check = (key: string, title: string, name: string, value: string, basis?: Basis): GateLine => {
 		const found = sheet?.output.checks.find((c) => c.name === name);
 		const state = STATES[found?.state ?? 'missing'];
-		return line({ key, title, state, value, recordId: sheet?.id ?? null, ...(sheet ? { basis } : {}) });
+		return line({
+			key,
+			title,
+			state,
+			value,
+			recordId: sheet?.id ?? null,
+			...(sheet && basis ? { basis } : {})
+		});
 	};
 	const withReason = sheet?.output.released === 'with-reason';
 	const reason = recorded?.overrideReason ?? recorded?.entered.overrideReason ?? '';
@@ -29,8 +38,8 @@ export const proveGate: Gate = (facts, evidence) => {
 			'ra',
 			'Finish as asked',
 			'raUm',
-			`Ra ${q(recorded?.entered.raUm, 'um-Ra')} of ${q(facts.brief.targetRaUm, 'um-Ra')}`,
-			measuredWith('roughness meter')
+			`Ra ${finish && isFinishBound(finish) ? 'at most ' : ''}${q(finish && finishAtMostUm(finish), 'um-Ra')} of ${q(facts.brief.targetRaUm, 'um-Ra')}`,
+			finish ? finishBasis(finish) : undefined
 		),
 		check('burn', 'No burn', 'burnSeen', 'trial cut', foundBy('by eye')),
 		check('chatter', 'No chatter', 'chatterSeen', 'trial cut', foundBy('by eye')),

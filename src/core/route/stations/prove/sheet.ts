@@ -1,20 +1,11 @@
 import { release } from '../../../prove/release.js';
-import { tolerance } from '../../../balance/tolerance.js';
 import type { Unit } from '../../../calculation/fields.js';
-import { isBound } from '../balance/stays.js';
-import { MEASURED_BY } from '../balance/measured-by.js';
-import { dressedStep } from '../dress/dressed.js';
-import { couponStep } from '../form/coupon.js';
-import { outcomeStep } from '../run-in/outcome.js';
-import { knownSpeed } from '../run-in/known-speed.js';
-import { isFoundByHand } from '../true/by-hand.js';
-import { readAt } from '../true/known-runout.js';
-import { type Basis, foundBy, measuredWith } from '../../basis.js';
-import { basisOf } from '../../basis-of.js';
-import { Evidence, partOf } from '../../evidence.js';
 import type { SetupFacts } from '../../../facts/setup.js';
+import { type Basis, foundBy, measuredWith } from '../../basis.js';
+import { Evidence, partOf } from '../../evidence.js';
 import { show } from '../../gate-text.js';
-import { holdStep } from './hold.js';
+import { finishBasis, isFinishBound } from './finish.js';
+import { type Shown, shownBefore } from './shown-before.js';
 import { releaseStep } from './steps.js';
 
 /** One line of a release sheet: the value with its limit, how it stands, and the record it comes from. */
@@ -56,29 +47,12 @@ const LINES: Readonly<Record<string, Words>> = {
 	workHoldingConfirmed: { title: 'Work held', yes: 'pushed by hand, it holds', no: 'it does not hold' }
 };
 
-const MEASURED_AT_RELEASE: Readonly<Record<string, Basis>> = {
-	raUm: measuredWith('roughness meter'),
+const TYPED_AT_RELEASE: Readonly<Record<string, Basis>> = {
 	sizeErrorUm: measuredWith('at the part'),
 	flatnessUm: measuredWith('at the part'),
 	taperUm: measuredWith('at the part'),
 	soundNormal: foundBy('by ear')
 };
-
-/** Where each value of the sheet comes from: what was recorded before, or what was seen at the release itself. */
-function sources(facts: SetupFacts): Readonly<Record<string, SheetRow['from']>> {
-	const evidence = Evidence.of(facts);
-	const of = (r: { id: number; by: string; atMs: number } | null): SheetRow['from'] =>
-		r && { recordId: r.id, by: r.by, atMs: r.atMs };
-	return {
-		runInDone: of(evidence.step(outcomeStep)),
-		speedRpm: of(knownSpeed(evidence)?.recorded ?? null),
-		balanceResidualGmm: of(evidence.of(tolerance, 'balance', MEASURED_BY)),
-		runOutUm: of(evidence.newest('true', readAt)),
-		dressSoundEven: of(evidence.step(dressedStep)),
-		formErrorUm: of(evidence.step(couponStep)),
-		workHoldingConfirmed: of(evidence.step(holdStep))
-	};
-}
 
 /** The release sheet as it was signed, line by line; null while nothing was released. */
 export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
@@ -87,26 +61,18 @@ export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
 	const sheet = partOf(recorded, release);
 	if (!recorded || !sheet) return null;
 	const given = sheet.input.checks as Readonly<Record<string, number | boolean | null>>;
-	const from = sources(facts);
-	/** What was recorded before says itself on what it rests; what is typed on the sheet is measured, and what is said was seen. */
-	const basisHere = (name: string): Basis | null => {
-		const recordId = from[name]?.recordId;
-		if (name in from) return basisOf(recordId === undefined ? null : evidence.standingWith(recordId));
-		return MEASURED_AT_RELEASE[name] ?? foundBy('by eye');
-	};
-	/** A bound, not a reading. */
-	const isAtMost = (name: string): boolean =>
-		name === 'speedRpm'
-			? knownSpeed(evidence)?.atMost === true
-			: name === 'balanceResidualGmm'
-				? isBound(evidence)
-				: name === 'runOutUm' && isFoundByHand(evidence.newest('true', readAt));
-	const own: SheetRow['from'] = { recordId: sheet.id, by: recorded.by, atMs: recorded.atMs };
+	const shown = shownBefore(evidence);
+	const atRelease = (name: string): Shown => ({
+		recorded,
+		atMost: name === 'raUm' && isFinishBound(recorded.entered),
+		basis: name === 'raUm' ? finishBasis(recorded.entered) : (TYPED_AT_RELEASE[name] ?? foundBy('by eye'))
+	});
 	const q = show(facts);
 	return sheet.output.checks.map(({ name, state }) => {
 		const words = LINES[name] ?? { title: name };
 		const v = given[name] ?? null;
 		const limit = words.limit === undefined ? null : (given[words.limit] ?? null);
+		const behind = shown[name] ?? atRelease(name);
 		return {
 			name,
 			title: words.title,
@@ -115,11 +81,15 @@ export function releaseSheet(facts: SetupFacts): SheetRow[] | null {
 					? 'not looked at'
 					: typeof v === 'boolean'
 						? ((v ? words.yes : words.no) ?? '')
-						: `${isAtMost(name) ? 'at most ' : ''}${q(v, words.unit ?? 'um')}`,
+						: `${behind.atMost ? 'at most ' : ''}${q(v, words.unit ?? 'um')}`,
 			limit: typeof limit === 'number' ? q(limit, words.unit ?? 'um') : '',
 			state,
-			from: name in from ? from[name]! : own,
-			basis: v === null ? null : basisHere(name)
+			from: behind.recorded && {
+				recordId: behind.recorded.id,
+				by: behind.recorded.by,
+				atMs: behind.recorded.atMs
+			},
+			basis: v === null ? null : behind.basis
 		};
 	});
 }

@@ -5,6 +5,7 @@ import { compareStep } from './compare.js';
 import { jetStep } from './jet.js';
 import { sparkOutStep } from './spark-out.js';
 import { creepStep, touchStep, trialStep } from './trial.js';
+import { FINISH_FOUND_BY, finishAtMostUm } from './finish.js';
 import { holdStep, workHeld } from './hold.js';
 import { release } from '../../../prove/release.js';
 import { diagnoseFinish } from '../../../spec/diagnose-finish.js';
@@ -143,14 +144,15 @@ const ALSO_ASKED = [
 	um('taperLimitUm', 'Asked', { ...over0(1e5), label: 'Taper, limit', advanced: true })
 ] as const;
 const MEASURE_THE_FINISH =
-	'Ra of the trial cut is missing. On this route nothing is balanced; the finish says whether that is enough, so it is measured.';
+	'Ra of the trial cut is missing. On this route nothing is balanced; the finish says whether that is enough, so it is measured or compared.';
 
 export const releaseStep = defineStep({
 	station: 'prove',
 	step: 'release',
 	title: 'Trial cut and release',
 	fields: [
-		roughnessUm('raUm', 'Measured', { ...from0(1000), label: 'Ra of the trial cut' }),
+		roughnessUm('raUm', 'Measured or compared', { ...from0(1000), label: 'Ra of the trial cut' }),
+		FINISH_FOUND_BY,
 		seen('burnSeen', 'Burn'),
 		seen('chatterSeen', 'Chatter'),
 		seen('crackSeen', 'Crack on the wheel'),
@@ -171,7 +173,7 @@ export const releaseStep = defineStep({
 					...provenSoFar(facts),
 					crackSeen: values.crackSeen,
 					guardClosed: values.guardClosed,
-					raUm: values.raUm,
+					raUm: finishAtMostUm(values),
 					raTargetUm: facts.brief.targetRaUm,
 					burnSeen: values.burnSeen,
 					chatterSeen: values.chatterSeen,
@@ -199,7 +201,7 @@ export const releaseStep = defineStep({
 						wheelId: wheelOf(facts).id,
 						event: 'released',
 						diameterAfterMm: null,
-						note: releaseNote(facts, values.raUm)
+						note: releaseNote(facts, finishAtMostUm(values))
 					}
 				],
 	quarantines: ['crack-seen']

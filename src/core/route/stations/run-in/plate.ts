@@ -10,7 +10,7 @@ import { turningLimit } from '../mount/turning.js';
 
 /** Whether the plate of the motor says how fast this spindle can turn: the wheel sits on its shaft, on the mains. */
 export const plateTells = ({ machine }: Pick<SetupFacts, 'machine'>): boolean =>
-	machine.drive === 'motor-direct' && machine.plateRpm !== null && machine.mainsHz !== null;
+	machine.drive === 'induction-direct' && machine.plateRpm !== null && machine.mainsHz !== null;
 
 /** The speed as the plate of the motor bounds it, where the shop has no tachometer; nothing of it is a reading. */
 export const plateStep = defineStep({
@@ -23,9 +23,9 @@ export const plateStep = defineStep({
 			required: true,
 			label: 'Nothing was changed since'
 		}),
-		yesNo('noInverter', 'From the mains to the motor, with nothing between that changes its speed', {
+		yesNo('noInverter', 'The motor runs straight off the mains', {
 			required: true,
-			label: 'No inverter, no belt'
+			label: 'No inverter'
 		})
 	],
 	compute(facts, { unchanged, noInverter }) {

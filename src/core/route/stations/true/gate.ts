@@ -6,12 +6,12 @@ import type { Gate, Station } from '../station.js';
 import { isFoundByHand } from './by-hand.js';
 import { faceStep } from './steps.js';
 import { lastRead, runoutLimitUm } from './readings.js';
-import { readAt, truedAt } from './known-runout.js';
+import { readThatCounts, truedAt } from './known-runout.js';
 
 /** The rim is read, runs out by no more than this shop allows, and the wheel is spun dry again. */
 export const trueGate: Gate = (facts, evidence) => {
 	const q = show(facts);
-	const read = evidence.newest('true', readAt);
+	const read = readThatCounts(evidence);
 	const face = evidence.step(faceStep);
 	const after = evidence.newest('true', truedAt);
 	const last = lastRead(facts);

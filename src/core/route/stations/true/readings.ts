@@ -6,8 +6,8 @@ import { pencilTouch } from '../../../true/pencil-touch.js';
 import { preBalanceRule } from '../../../true/pre-balance-rule.js';
 import { rimByHand } from '../../../true/rim-by-hand.js';
 import { runout } from '../../../true/runout.js';
-import { Evidence } from '../../evidence.js';
-import { readAt } from './known-runout.js';
+import { Evidence, partOf } from '../../evidence.js';
+import { readThatCounts } from './known-runout.js';
 import { fitCheck } from '../../../mount/fit-check.js';
 import type { RecordFacts } from '../../../facts/records.js';
 import type { SetupFacts } from '../../../facts/setup.js';
@@ -76,13 +76,10 @@ interface RimRead {
 /** By hand it is known how much at most, not where. */
 type KnownRunout = Pick<RimRead, 'tirUm'> & Partial<RimRead>;
 
-/** What is known of the rim on this mount: what was recorded last, with an indicator, by a pencil line or by hand. */
+/** What is known of the rim on this mount, as what told it came to it. */
 export function lastRead(facts: SetupFacts): RecordFacts<KnownRunout> | null {
-	const evidence = Evidence.of(facts);
-	const known: (RecordFacts<KnownRunout> | null)[] = [runout, pencilTouch, rimByHand].map((way) =>
-		evidence.of<KnownRunout>(way, 'true', readAt)
-	);
-	return known.reduce((newest, read) => (read && (!newest || read.id > newest.id) ? read : newest), null);
+	const read = readThatCounts(Evidence.of(facts));
+	return partOf(read, runout) ?? partOf(read, pencilTouch) ?? partOf(read, rimByHand);
 }
 
 /** The same where it tells where the high spot is; null where nothing does. */

@@ -1,7 +1,10 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { quantity } from '$core/quantity/format';
-	import { fitFeltStep, fitStep } from '$core/route/stations/mount/fit';
+	import { Evidence } from '$core/route/evidence';
+	import { fitFeltStep, fitOf, fitStep } from '$core/route/stations/mount/fit';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
 	import ShowWorking from '$lib/ui/feedback/ShowWorking.svelte';
@@ -21,21 +24,22 @@
 	const feltEntry = stepEntry(desk, fitFeltStep, { anew: true });
 	const feltNow = $derived(preview(fitFeltStep, desk.facts, feltEntry));
 	/** Felt by hand, where bore and seat are of one size; otherwise measured. */
-	let felt = $state(false);
+	let felt = $state(untrack(() => fitOf(Evidence.of(desk.facts))?.step === fitFeltStep.step));
 	const p = $derived(preview(fitStep, desk.facts, entry));
 	const out = $derived(p.main);
 	const judged = $derived(felt ? feltNow.main : out);
 	const q = (v: number | null, u: 'um' | 'gmm') => quantity(v ?? null, u, desk.facts.units);
 </script>
 
-<div class="way" role="group" aria-label="Known by">
-	{#each [[false, 'With a caliper'], [true, 'By hand, one size']] as const as [is, words] (words)}<button
-			class="btn"
-			class:on={felt === is}
-			aria-pressed={felt === is}
-			onclick={() => (felt = is)}>{words}</button
-		>{/each}
-</div>
+<PickOne
+	legend="Known by"
+	options={[
+		{ id: 'caliper', text: 'With a caliper' },
+		{ id: 'hand', text: 'By hand, one size' }
+	]}
+	picked={felt ? 'hand' : 'caliper'}
+	onpick={(id) => (felt = id === 'hand')}
+/>
 <div class="cols">
 	<div class="form">
 		{#if felt}
@@ -96,11 +100,6 @@
 </ActionBar>
 
 <style>
-	.way {
-		display: flex;
-		gap: var(--s-8);
-		margin-bottom: var(--s-10);
-	}
 	.cols {
 		display: grid;
 		grid-template-columns: 280px 1fr;
