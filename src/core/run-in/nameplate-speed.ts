@@ -23,7 +23,7 @@ export const nameplateSpeed = defineCalculation({
 	formulas: ['synchronous = 120 f/poles, the least at or above the plate', 'slip = 1 - plate/synchronous'],
 	fields: [
 		rpm('plateRpm', 'Of the motor, at its load', { ...over0(4000), required: true, label: 'On the plate' }),
-		choice('mainsHz', 'Frequency in Hz, in use', MAINS_HZ, { required: true, label: 'Mains' }),
+		choice('mainsHz', 'Frequency in Hz, in use', MAINS_HZ, { required: true, label: 'Mains frequency' }),
 		rpm('limitRpm', 'Of everything that turns', { ...over0(500000), required: true, label: 'Never over' })
 	],
 	outputs: [

@@ -77,6 +77,6 @@ export const MACHINE_FIELDS = [
 		}
 	),
 	rpmField('plateRpm', 'On the plate of the motor', { ...over0(4000), label: 'Plate of the motor' }),
-	choice('mainsHz', 'Its frequency in Hz', MAINS_HZ, { label: 'Mains' }),
+	choice('mainsHz', 'Its frequency in Hz', MAINS_HZ, { label: 'Mains frequency' }),
 	yesNo('wet', 'Coolant is used', { required: true, label: 'Grinds wet' })
 ] as const satisfies readonly Field[];

@@ -82,7 +82,7 @@ export const rimByHand = defineCalculation({
 			.caution(
 				'runout-above-limit',
 				tirUm > values.limitTirUm + SLACK,
-				`By hand it is known to run out by at most ${tirUm.toFixed(0)} µm, and ${values.limitTirUm} µm is the limit. Take a finer last bite, spark out, or read it with an indicator.`
+				`By hand it is known to run out by at most ${tirUm.toFixed(0)} µm, and ${values.limitTirUm} µm is the limit. ${dressed ? 'Take a finer last bite, spark out' : 'Dress it all round'}, or read it with an indicator.`
 			)
 			.caution(
 				'spindle-not-measured',

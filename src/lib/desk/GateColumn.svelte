@@ -41,7 +41,11 @@
 		background: var(--well);
 		padding: var(--s-16) var(--s-20);
 	}
+	/* Never below the fold, however many lines there are. */
 	.act {
+		position: sticky;
+		bottom: var(--s-16);
+		box-shadow: 0 var(--s-16) 0 var(--well);
 		margin-top: var(--s-14);
 		width: 100%;
 		white-space: normal;

@@ -92,7 +92,7 @@
 	const ra = $derived(
 		finishAtMostUm({ raUm: entry.result.values.raUm ?? null, raBy: entry.result.values.raBy })
 	);
-	const BY = { meter: 'a meter', plate: 'a comparison plate', finger: 'the fingernail' };
+	const BY = { meter: 'meter', plate: 'plate', finger: 'fingernail' };
 	/** At its worse end, where it was compared. */
 	const upTo = $derived(
 		ra !== null && ra !== entry.result.values.raUm

@@ -37,7 +37,7 @@
 	fieldset {
 		border: 0;
 		padding: 0;
-		margin: 0;
+		margin: 0 0 var(--s-10);
 		display: flex;
 		gap: var(--s-6);
 		flex-wrap: wrap;

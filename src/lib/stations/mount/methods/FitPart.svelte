@@ -4,6 +4,7 @@
 	import { Evidence } from '$core/route/evidence';
 	import { fitFeltStep, fitOf, fitStep } from '$core/route/stations/mount/fit';
 	import ActionBar from '$lib/ui/layout/ActionBar.svelte';
+	import Decisive from '$lib/ui/feedback/Decisive.svelte';
 	import PickOne from '$lib/ui/fields/PickOne.svelte';
 	import QuantityField from '$lib/ui/fields/QuantityField.svelte';
 	import Reasons from '$lib/ui/feedback/Reasons.svelte';
@@ -28,6 +29,7 @@
 	const p = $derived(preview(fitStep, desk.facts, entry));
 	const out = $derived(p.main);
 	const judged = $derived(felt ? feltNow.main : out);
+	const size = (mm: number | undefined) => quantity(mm ?? null, 'mm', desk.facts.units);
 	const q = (v: number | null, u: 'um' | 'gmm') => quantity(v ?? null, u, desk.facts.units);
 </script>
 
@@ -43,13 +45,6 @@
 <div class="cols">
 	<div class="form">
 		{#if felt}
-			<p class="quiet">
-				Marked {quantity(desk.facts.wheel?.boreMm, 'mm', desk.facts.units)}, seat {quantity(
-					desk.facts.mount?.seatMm,
-					'mm',
-					desk.facts.units
-				)}.
-			</p>
 			<YesNo entry={feltEntry} name="slidesOn" label="Slides on without force" />
 			<YesNo entry={feltEntry} name="rocks" label="Rocks on its seat" />
 			<YesNo entry={feltEntry} name="bushing" />
@@ -71,16 +66,20 @@
 		{/if}
 	</div>
 	<div>
-		<BoreDrawing
-			clearanceUm={felt ? null : (out?.clearanceUm ?? null)}
-			seatMm={desk.facts.mount?.seatMm ?? 1}
-		/>
-		<p class="lab">Play in the bore</p>
-		<p class="num big">{felt ? 'not measured' : out ? q(out.clearanceUm, 'um') : '-'}</p>
-		{#if out && !felt}<p class="quiet">
-				Warm {q(out.hotClearanceUm, 'um')}. May run out up to {q(out.maxRunoutTirUm, 'um')} and unbalance it by
-				{q(out.unbalanceGmm, 'gmm')}; truing takes that out.
-			</p>{/if}
+		{#if felt}<Decisive
+				what="Bore on seat, as marked"
+				figure="{size(desk.facts.wheel?.boreMm)} on {size(desk.facts.mount?.seatMm)}"
+				means={feltNow.main && !feltNow.main.sameSize ? 'two sizes: measure both' : ''}
+				meansTone="stop"
+			/>{:else}
+			<BoreDrawing clearanceUm={out?.clearanceUm ?? null} seatMm={desk.facts.mount?.seatMm ?? 1} />
+			<p class="lab">Play in the bore</p>
+			<p class="num big">{out ? q(out.clearanceUm, 'um') : '-'}</p>
+			{#if out}<p class="quiet">
+					Warm {q(out.hotClearanceUm, 'um')}. May run out up to {q(out.maxRunoutTirUm, 'um')} and unbalance it by
+					{q(out.unbalanceGmm, 'gmm')}; truing takes that out.
+				</p>{/if}
+		{/if}
 	</div>
 </div>
 <LiftNote facts={desk.facts} />
